@@ -1,0 +1,83 @@
+package wildchalk.core.drill;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Stream;
+
+/** Builds rungs from their differences and works the differences out again after a change. */
+public final class Ladder {
+
+    private Ladder() {
+    }
+
+    /**
+     * The rung as a plain value. A rung made from one that is missing, or from itself by a detour, is built on an empty
+     * surface.
+     *
+     * @throws IllegalArgumentException when the drill has no rung with this id
+     */
+    public static Stage build(Drill drill, String rungId) {
+        return build(drill, rungId, new HashSet<>());
+    }
+
+    /** Every rung, built, bottom first. */
+    public static List<Stage> buildAll(Drill drill) {
+        return drill.ladder().stream().map(r -> build(drill, r.id())).toList();
+    }
+
+    /** The drill with the rung {@code stage.id()} changed so that it builds {@code stage}. */
+    public static Drill put(Drill drill, Stage stage) {
+        Rung old = rung(drill, stage.id())
+                .orElseThrow(() -> new IllegalArgumentException("no rung " + stage.id()));
+        Stage below = below(drill, old, new HashSet<>(Set.of(old.id())));
+        List<Piece> pieces = different(below.pieces(), stage.pieces());
+        List<Action> actions = different(below.actions(), stage.actions());
+        List<String> without = Stream.concat(gone(below.pieces(), stage.pieces(), Piece::id).stream(),
+                gone(below.actions(), stage.actions(), Action::id).stream()).toList();
+        Rung changed = new Rung(old.id(), stage.title(), old.from(), pieces, actions, without);
+        return drill.withLadder(drill.ladder().stream().map(r -> r.id().equals(old.id()) ? changed : r).toList());
+    }
+
+    private static Stage build(Drill drill, String rungId, Set<String> seen) {
+        Rung rung = rung(drill, rungId).orElseThrow(() -> new IllegalArgumentException("no rung " + rungId));
+        seen.add(rungId);
+        Stage below = below(drill, rung, seen);
+        List<Piece> pieces = new ArrayList<>(below.pieces());
+        List<Action> actions = new ArrayList<>(below.actions());
+        pieces.removeIf(p -> rung.without().contains(p.id()));
+        actions.removeIf(a -> rung.without().contains(a.id()));
+        Stage stage = new Stage(rung.id(), rung.title(), pieces, actions);
+        for (Piece p : rung.pieces()) {
+            stage = stage.withPiece(p);
+        }
+        for (Action a : rung.actions()) {
+            stage = stage.withAction(a);
+        }
+        return stage;
+    }
+
+    private static Stage below(Drill drill, Rung rung, Set<String> seen) {
+        return rung.from().filter(f -> !seen.contains(f) && rung(drill, f).isPresent())
+                .map(f -> build(drill, f, seen))
+                .orElse(new Stage("", "", List.of(), List.of()));
+    }
+
+    private static Optional<Rung> rung(Drill drill, String id) {
+        return drill.ladder().stream().filter(r -> r.id().equals(id)).findFirst();
+    }
+
+    private static <T> List<T> different(List<T> below, List<T> here) {
+        Set<T> same = new HashSet<>(below);
+        return here.stream().filter(t -> !same.contains(t)).toList();
+    }
+
+    private static <T> List<String> gone(List<T> below, List<T> here, Function<T, String> id) {
+        Set<String> left = new HashSet<>();
+        here.forEach(t -> left.add(id.apply(t)));
+        return below.stream().map(id).filter(i -> !left.contains(i)).toList();
+    }
+}

@@ -1,0 +1,95 @@
+package wildchalk.core.drill;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import wildchalk.core.surface.Surface;
+
+/**
+ * Whether a drill hangs together: everything it names is there. What this finds is a fault of a file; what people on
+ * the surface cannot do is found by the rehearsal.
+ */
+public final class Soundness {
+
+    private Soundness() {
+    }
+
+    /**
+     * One thing that is wrong.
+     *
+     * @param rung id of the rung it is on
+     * @param id of the piece or action that is at fault
+     * @param what is wrong and what would be right, in plain words
+     */
+    public record Fault(String rung, String id, String what) {
+    }
+
+    /**
+     * All faults of every rung, bottom first; empty when the drill is sound.
+     *
+     * @param surface the one that the drill names
+     */
+    public static List<Fault> faults(Drill drill, Surface surface) {
+        List<Fault> faults = new ArrayList<>();
+        Set<String> rungs = new HashSet<>();
+        for (Rung rung : drill.ladder()) {
+            if (rung.from().isPresent() && !rungs.contains(rung.from().get())) {
+                faults.add(new Fault(rung.id(), rung.id(), "is made from \"" + rung.from().get()
+                        + "\", which is no stage before it"));
+            }
+            if (!rungs.add(rung.id())) {
+                faults.add(new Fault(rung.id(), rung.id(), "stands twice; give one of the stages another id"));
+            }
+            twice(rung, faults);
+        }
+        if (faults.isEmpty()) {
+            Ladder.buildAll(drill).forEach(stage -> stageFaults(stage, surface, faults));
+        }
+        return faults;
+    }
+
+    private static void twice(Rung rung, List<Fault> faults) {
+        Set<String> ids = new HashSet<>();
+        List<String> all = new ArrayList<>();
+        rung.pieces().forEach(p -> all.add(p.id()));
+        rung.actions().forEach(a -> all.add(a.id()));
+        all.stream().filter(id -> !ids.add(id)).forEach(id ->
+                faults.add(new Fault(rung.id(), id, "stands twice; give one of the two another id")));
+    }
+
+    private static void stageFaults(Stage stage, Surface surface, List<Fault> faults) {
+        for (Piece.Ball ball : stage.balls()) {
+            ball.heldBy().filter(who -> stage.person(who).isEmpty()).ifPresent(who ->
+                    faults.add(new Fault(stage.id(), ball.id(), "is held by \"" + who
+                            + "\", but no person has that id")));
+        }
+        for (Action action : stage.actions()) {
+            if (stage.person(action.who()).isEmpty()) {
+                faults.add(new Fault(stage.id(), action.id(), "is done by \"" + action.who()
+                        + "\", but no person has that id"));
+            }
+            action.cue().trigger().of().filter(a -> stage.action(a).isEmpty()).ifPresent(a ->
+                    faults.add(new Fault(stage.id(), action.id(), "has a cue that waits for \"" + a
+                            + "\", but no action has that id")));
+            spots(action).forEach(spot -> {
+                if (spot instanceof Spot.AtPiece p && stage.piece(p.piece()).isEmpty()) {
+                    faults.add(new Fault(stage.id(), action.id(), "goes to \"" + p.piece()
+                            + "\", but no piece has that id"));
+                }
+                if (spot instanceof Spot.AtTarget t && surface.target(t.target()).isEmpty()) {
+                    faults.add(new Fault(stage.id(), action.id(), "goes to the target \"" + t.target()
+                            + "\", but the surface has none of that name"));
+                }
+            });
+        }
+    }
+
+    /** Every spot that an action's line touches. */
+    public static List<Spot> spots(Action action) {
+        if (action instanceof Action.Travel travel) {
+            return travel.path().through();
+        }
+        return List.of(((Action.Delivery) action).to());
+    }
+}

@@ -1,0 +1,80 @@
+package wildchalk.core.drill;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+
+/** One rung, built: everything that stands on the surface and everything that happens, in drawing order. */
+public record Stage(String id, String title, List<Piece> pieces, List<Action> actions) {
+
+    public Stage {
+        pieces = List.copyOf(pieces);
+        actions = List.copyOf(actions);
+    }
+
+    public Optional<Piece> piece(String pieceId) {
+        return pieces.stream().filter(p -> p.id().equals(pieceId)).findFirst();
+    }
+
+    public Optional<Piece.Person> person(String pieceId) {
+        return piece(pieceId).filter(Piece.Person.class::isInstance).map(Piece.Person.class::cast);
+    }
+
+    public Optional<Action> action(String actionId) {
+        return actions.stream().filter(a -> a.id().equals(actionId)).findFirst();
+    }
+
+    public List<Piece.Person> people() {
+        return pieces.stream().filter(Piece.Person.class::isInstance).map(Piece.Person.class::cast).toList();
+    }
+
+    public List<Piece.Ball> balls() {
+        return pieces.stream().filter(Piece.Ball.class::isInstance).map(Piece.Ball.class::cast).toList();
+    }
+
+    /** The actions of one person, in order. */
+    public List<Action> actionsOf(String who) {
+        return actions.stream().filter(a -> a.who().equals(who)).toList();
+    }
+
+    public Stage withPieces(List<Piece> newPieces) {
+        return new Stage(id, title, newPieces, actions);
+    }
+
+    public Stage withActions(List<Action> newActions) {
+        return new Stage(id, title, pieces, newActions);
+    }
+
+    /** Puts a piece in place of the one with its id, or after all others. */
+    public Stage withPiece(Piece piece) {
+        return withPieces(put(pieces, piece, Piece::id));
+    }
+
+    /** Puts an action in place of the one with its id, or after all others. */
+    public Stage withAction(Action action) {
+        return withActions(put(actions, action, Action::id));
+    }
+
+    /** A free id that starts with {@code letter}: the smallest unused number. */
+    public String freeId(String letter) {
+        for (int n = 1; ; n++) {
+            String candidate = letter + n;
+            if (piece(candidate).isEmpty() && action(candidate).isEmpty()) {
+                return candidate;
+            }
+        }
+    }
+
+    static <T> List<T> put(List<T> list, T item, Function<T, String> id) {
+        List<T> result = new ArrayList<>(list);
+        for (int i = 0; i < result.size(); i++) {
+            if (id.apply(result.get(i)).equals(id.apply(item))) {
+                result.set(i, item);
+                return result;
+            }
+        }
+        result.add(item);
+        return result;
+    }
+}

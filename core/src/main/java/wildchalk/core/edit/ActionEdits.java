@@ -1,0 +1,67 @@
+package wildchalk.core.edit;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Action.Ending;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Stage;
+
+/** Edits of what happens. */
+public final class ActionEdits {
+
+    private ActionEdits() {
+    }
+
+    public static Edit chalk(String rung, Action action) {
+        return Edit.ofStage("Chalk a " + kind(action), rung, stage -> stage.withAction(action));
+    }
+
+    /** Changes what an action is or how it goes; it keeps its id. */
+    public static Edit change(String rung, String name, Action action) {
+        return Edit.ofStage(name, rung, stage -> stage.withAction(action));
+    }
+
+    public static Edit cue(String rung, Action action, Cue cue) {
+        return change(rung, "Change cue", action.withCue(cue));
+    }
+
+    public static Edit ending(String rung, Action.Travel travel, Ending ending) {
+        return change(rung, "Change end", travel.withEnding(ending));
+    }
+
+    /** "run", "carry", "pass" or "shot". */
+    public static String kind(Action action) {
+        return action.getClass().getSimpleName().toLowerCase(Locale.ROOT);
+    }
+
+    /** The stage without some actions; what waited for one of them is set off by what that one waited for. */
+    static Stage without(Stage stage, Set<String> gone) {
+        List<Action> left = stage.actions().stream().filter(a -> !gone.contains(a.id()))
+                .map(a -> a.withCue(inherited(stage, a, gone))).toList();
+        return stage.withActions(left);
+    }
+
+    private static Cue inherited(Stage stage, Action action, Set<String> gone) {
+        Cue cue = action.cue();
+        for (int guard = 0; guard <= gone.size(); guard++) {
+            String of = cue.trigger().of().orElse(null);
+            if (of == null || !gone.contains(of)) {
+                return cue;
+            }
+            Action lost = stage.action(of).orElseThrow();
+            boolean others = !lost.who().equals(action.who());
+            // "Next" is about the lost action's own person; for anybody else it means the one before it, or the whistle.
+            cue = lost.cue().trigger() instanceof Cue.Next && others ? before(stage, lost) : lost.cue();
+            cue = cue.delayed(action.cue().delay());
+        }
+        return Cue.whistle();
+    }
+
+    private static Cue before(Stage stage, Action action) {
+        List<Action> own = stage.actionsOf(action.who());
+        int i = own.indexOf(action);
+        return i == 0 ? Cue.whistle() : Cue.after(own.get(i - 1).id());
+    }
+}

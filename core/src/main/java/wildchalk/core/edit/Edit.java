@@ -1,0 +1,24 @@
+package wildchalk.core.edit;
+
+import java.util.function.UnaryOperator;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Stage;
+
+/**
+ * One gesture.
+ *
+ * @param name as it stands in the list of what can be undone ("Move cone")
+ * @param change what it does
+ */
+public record Edit(String name, UnaryOperator<Drill> change) {
+
+    public Drill apply(Drill drill) {
+        return change.apply(drill);
+    }
+
+    /** An edit of one rung. */
+    static Edit ofStage(String name, String rung, UnaryOperator<Stage> change) {
+        return new Edit(name, drill -> Ladder.put(drill, change.apply(Ladder.build(drill, rung))));
+    }
+}

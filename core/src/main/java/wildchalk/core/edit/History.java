@@ -1,0 +1,73 @@
+package wildchalk.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import wildchalk.core.drill.Drill;
+
+/** A drill with everything that was done to it and everything that was undone. */
+public record History(List<Step> done, Drill now, List<Step> undone) {
+
+    /**
+     * A step that was taken.
+     *
+     * @param name of the edit
+     * @param other the drill on its far side: before it in {@code done}, after it in {@code undone}
+     */
+    public record Step(String name, Drill other) {
+    }
+
+    public History {
+        done = List.copyOf(done);
+        undone = List.copyOf(undone);
+    }
+
+    public static History of(Drill drill) {
+        return new History(List.of(), drill, List.of());
+    }
+
+    /** After one more edit; unchanged when the edit changes nothing. */
+    public History after(Edit edit) {
+        Drill changed = edit.apply(now);
+        if (changed.equals(now)) {
+            return this;
+        }
+        return new History(with(done, new Step(edit.name(), now)), changed, List.of());
+    }
+
+    public History undo() {
+        if (done.isEmpty()) {
+            return this;
+        }
+        Step last = done.get(done.size() - 1);
+        return new History(without(done), last.other(), with(undone, new Step(last.name(), now)));
+    }
+
+    public History redo() {
+        if (undone.isEmpty()) {
+            return this;
+        }
+        Step last = undone.get(undone.size() - 1);
+        return new History(with(done, new Step(last.name(), now)), last.other(), without(undone));
+    }
+
+    /** What undo would take back. */
+    public Optional<String> nextUndo() {
+        return done.isEmpty() ? Optional.empty() : Optional.of(done.get(done.size() - 1).name());
+    }
+
+    /** What redo would do again. */
+    public Optional<String> nextRedo() {
+        return undone.isEmpty() ? Optional.empty() : Optional.of(undone.get(undone.size() - 1).name());
+    }
+
+    private static List<Step> with(List<Step> steps, Step step) {
+        List<Step> result = new ArrayList<>(steps);
+        result.add(step);
+        return result;
+    }
+
+    private static List<Step> without(List<Step> steps) {
+        return steps.subList(0, steps.size() - 1);
+    }
+}

@@ -1,0 +1,91 @@
+package wildchalk.core.edit;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.geometry.Vec;
+
+/** Edits of what stands on the surface. */
+public final class PieceEdits {
+
+    private PieceEdits() {
+    }
+
+    public static Edit place(String rung, Piece piece) {
+        return Edit.ofStage("Place " + PieceWords.name(piece), rung, stage -> stage.withPiece(piece));
+    }
+
+    /** Moves a piece; what somebody has goes along with them. */
+    public static Edit move(String rung, Piece piece, Vec to) {
+        return Edit.ofStage("Move " + PieceWords.name(piece), rung, stage -> moved(stage, piece.id(), to));
+    }
+
+    /** Moves a ball onto the person who then has it. */
+    public static Edit giveBall(String rung, Piece.Ball ball, Piece.Person person) {
+        return Edit.ofStage("Give ball to " + person.label(), rung, stage ->
+                stage.withPiece(new Piece.Ball(ball.id(), person.at(), Optional.of(person.id()))));
+    }
+
+    /** Moves a ball to a place where nobody has it. */
+    public static Edit dropBall(String rung, Piece.Ball ball, Vec to) {
+        return Edit.ofStage("Move ball", rung, stage ->
+                stage.withPiece(new Piece.Ball(ball.id(), to, Optional.empty())));
+    }
+
+    /** Takes pieces and actions away, and with a person everything that person does. */
+    public static Edit remove(String rung, Stage stage, Collection<String> ids) {
+        String name = ids.size() == 1 ? "Delete " + nameOf(stage, ids.iterator().next())
+                : "Delete " + ids.size() + " things";
+        return Edit.ofStage(name, rung, s -> removed(s, Set.copyOf(ids)));
+    }
+
+    private static String nameOf(Stage stage, String id) {
+        return stage.piece(id).map(PieceWords::name)
+                .or(() -> stage.action(id).map(ActionEdits::kind)).orElse("nothing");
+    }
+
+    private static Stage moved(Stage stage, String id, Vec to) {
+        return stage.withPieces(stage.pieces().stream().map(p -> {
+            boolean goesAlong = p instanceof Piece.Ball ball && ball.heldBy().filter(id::equals).isPresent();
+            return p.id().equals(id) || goesAlong ? p.movedTo(to) : p;
+        }).toList());
+    }
+
+    private static Stage removed(Stage stage, Set<String> ids) {
+        Set<String> actions = stage.actions().stream()
+                .filter(a -> ids.contains(a.id()) || ids.contains(a.who()))
+                .map(Action::id).collect(Collectors.toSet());
+        Stage without = ActionEdits.without(stage, actions);
+        List<Action> untied = without.actions().stream().map(a -> untied(a, stage, ids)).toList();
+        List<Piece> pieces = stage.pieces().stream().filter(p -> !ids.contains(p.id()))
+                .map(p -> p instanceof Piece.Ball ball && ball.heldBy().filter(ids::contains).isPresent()
+                        ? new Piece.Ball(ball.id(), ball.at(), Optional.empty()) : p).toList();
+        return without.withPieces(pieces).withActions(untied);
+    }
+
+    /** A line to something that is gone still ends where that stood. */
+    private static Action untied(Action action, Stage stage, Set<String> gone) {
+        if (action instanceof Action.Pass pass) {
+            return new Action.Pass(pass.id(), pass.who(), untied(pass.to(), stage, gone), pass.touch(), pass.cue());
+        }
+        if (action instanceof Action.Shot shot) {
+            return new Action.Shot(shot.id(), shot.who(), untied(shot.to(), stage, gone), shot.touch(), shot.cue());
+        }
+        Action.Travel travel = (Action.Travel) action;
+        List<Spot> through = travel.path().through().stream().map(s -> untied(s, stage, gone)).toList();
+        return travel.withPath(new Action.Path(through, travel.path().smooth()));
+    }
+
+    private static Spot untied(Spot spot, Stage stage, Set<String> gone) {
+        if (spot instanceof Spot.AtPiece p && gone.contains(p.piece())) {
+            return Spot.at(stage.piece(p.piece()).map(Piece::at).orElse(Vec.ZERO).plus(p.offset()));
+        }
+        return spot;
+    }
+}

@@ -1,0 +1,33 @@
+package wildchalk.core.geometry;
+
+/**
+ * An upright rectangle.
+ *
+ * @param x left edge, metres
+ * @param y top edge, metres
+ * @param width metres, positive
+ * @param height metres, positive
+ */
+public record Box(double x, double y, double width, double height) {
+
+    public static Box around(Vec centre, double width, double height) {
+        return new Box(centre.x() - width / 2, centre.y() - height / 2, width, height);
+    }
+
+    public Vec centre() {
+        return new Vec(x + width / 2, y + height / 2);
+    }
+
+    public boolean contains(Vec p) {
+        return p.x() >= x && p.x() <= x + width && p.y() >= y && p.y() <= y + height;
+    }
+
+    public Box grown(double by) {
+        return new Box(x - by, y - by, width + 2 * by, height + 2 * by);
+    }
+
+    /** The nearest point of the rectangle to {@code p}; {@code p} itself when it is inside. */
+    public Vec clamp(Vec p) {
+        return new Vec(Math.max(x, Math.min(x + width, p.x())), Math.max(y, Math.min(y + height, p.y())));
+    }
+}

@@ -1,0 +1,126 @@
+package wildchalk.core.geometry;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * A way across the surface measured by its own length: where it is, where it heads and how sharply it bends after so
+ * many metres. Made by {@link RouteBuilder}.
+ */
+public final class Route {
+
+    private final double[] x;
+    private final double[] y;
+    private final double[] s;
+    private final double[] bend;
+    private final double[] sectionEnds;
+
+    Route(List<Vec> points, List<Double> bends, double[] sectionEnds) {
+        int n = points.size();
+        x = new double[n];
+        y = new double[n];
+        s = new double[n];
+        bend = new double[n];
+        for (int i = 0; i < n; i++) {
+            x[i] = points.get(i).x();
+            y[i] = points.get(i).y();
+            bend[i] = bends.get(i);
+            s[i] = i == 0 ? 0 : s[i - 1] + Math.hypot(x[i] - x[i - 1], y[i] - y[i - 1]);
+        }
+        this.sectionEnds = sectionEnds.clone();
+    }
+
+    /** Metres from start to end. */
+    public double length() {
+        return s[s.length - 1];
+    }
+
+    public Vec start() {
+        return new Vec(x[0], y[0]);
+    }
+
+    public Vec end() {
+        return new Vec(x[x.length - 1], y[y.length - 1]);
+    }
+
+    /** How many corners of the line there are, first and last included. */
+    public int nodes() {
+        return s.length;
+    }
+
+    /** Metres from the start to the node {@code i}. */
+    public double along(int i) {
+        return s[i];
+    }
+
+    /** Curvature at the node {@code i}, in 1/m: 0 where it is straight. */
+    public double bendAt(int i) {
+        return bend[i];
+    }
+
+    /** Metres from the start to the end of the section {@code i}. */
+    public double sectionEnd(int i) {
+        return sectionEnds[i];
+    }
+
+    public int sections() {
+        return sectionEnds.length;
+    }
+
+    /** The place after {@code metres}; before the start and beyond the end the ends themselves. */
+    public Vec at(double metres) {
+        if (metres <= 0) {
+            return start();
+        }
+        if (metres >= length()) {
+            return end();
+        }
+        int i = segmentAt(metres);
+        double span = s[i + 1] - s[i];
+        double k = span == 0 ? 0 : (metres - s[i]) / span;
+        return new Vec(x[i] + (x[i + 1] - x[i]) * k, y[i] + (y[i + 1] - y[i]) * k);
+    }
+
+    /** The direction of travel after {@code metres}, in radians; 0 on a route without length. */
+    public double heading(double metres) {
+        int i = segmentAt(Math.max(0, Math.min(length(), metres)));
+        return Math.atan2(y[i + 1] - y[i], x[i + 1] - x[i]);
+    }
+
+    /** The part between two distances from the start, as points. */
+    public List<Vec> part(double from, double to) {
+        List<Vec> points = new ArrayList<>();
+        points.add(at(from));
+        for (int i = 0; i < s.length; i++) {
+            if (s[i] > from + 1e-9 && s[i] < to - 1e-9) {
+                points.add(new Vec(x[i], y[i]));
+            }
+        }
+        points.add(at(to));
+        return points;
+    }
+
+    public List<Vec> points() {
+        return part(0, length());
+    }
+
+    /** Metres from {@code p} to the nearest point of the route. */
+    public double distanceTo(Vec p) {
+        double best = p.distance(start());
+        for (int i = 0; i + 1 < s.length; i++) {
+            best = Math.min(best, p.distanceToStretch(new Vec(x[i], y[i]), new Vec(x[i + 1], y[i + 1])));
+        }
+        return best;
+    }
+
+    private int segmentAt(double metres) {
+        int found = Arrays.binarySearch(s, metres);
+        int i = found >= 0 ? found : -found - 2;
+        i = Math.max(0, Math.min(s.length - 2, i));
+        while (i > 0 && s[i + 1] - s[i] == 0) {
+            i--;
+        }
+        return i;
+    }
+}

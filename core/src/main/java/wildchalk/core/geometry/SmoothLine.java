@@ -1,0 +1,54 @@
+package wildchalk.core.geometry;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** A smooth line through points (centripetal Catmull–Rom: no loops and no overshoot between near points). */
+public final class SmoothLine {
+
+    private SmoothLine() {
+    }
+
+    /**
+     * Samples of the smooth line through {@code points}.
+     *
+     * @param points at least two, no two neighbours equal
+     * @param spacing metres between samples, about
+     */
+    public static List<Vec> through(List<Vec> points, double spacing) {
+        List<Vec> samples = new ArrayList<>();
+        samples.add(points.get(0));
+        int n = points.size();
+        for (int i = 0; i + 1 < n; i++) {
+            Vec p1 = points.get(i);
+            Vec p2 = points.get(i + 1);
+            Vec p0 = i > 0 ? points.get(i - 1) : p1.plus(p1.minus(p2));
+            Vec p3 = i + 2 < n ? points.get(i + 2) : p2.plus(p2.minus(p1));
+            int steps = Math.max(2, (int) Math.ceil(p1.distance(p2) / spacing));
+            for (int k = 1; k <= steps; k++) {
+                samples.add(k == steps ? p2 : between(p0, p1, p2, p3, (double) k / steps));
+            }
+        }
+        return samples;
+    }
+
+    /** Curvature of the circle through three points (Menger), in 1/m; 0 when they lie on a line. */
+    public static double bend(Vec a, Vec b, Vec c) {
+        double sides = a.distance(b) * b.distance(c) * c.distance(a);
+        return sides == 0 ? 0 : 2 * Math.abs(b.minus(a).cross(c.minus(a))) / sides;
+    }
+
+    /** Barry and Goldman's recursive form with knots spaced by the square root of the distance. */
+    private static Vec between(Vec p0, Vec p1, Vec p2, Vec p3, double share) {
+        double t1 = Math.sqrt(p0.distance(p1));
+        double t2 = t1 + Math.sqrt(p1.distance(p2));
+        double t3 = t2 + Math.sqrt(p2.distance(p3));
+        double t = t1 + (t2 - t1) * share;
+        Vec a1 = p0.towards(p1, t / t1);
+        Vec a2 = p1.towards(p2, (t - t1) / (t2 - t1));
+        Vec a3 = p2.towards(p3, (t - t2) / (t3 - t2));
+        Vec b1 = a1.towards(a2, t / t2);
+        Vec b2 = a2.towards(a3, (t - t1) / (t3 - t1));
+        return b1.towards(b2, (t - t1) / (t2 - t1));
+    }
+}

@@ -1,0 +1,85 @@
+package wildchalk.core.geometry;
+
+/**
+ * A place or a displacement in the plane.
+ *
+ * @param x metres to the right
+ * @param y metres down the page
+ */
+public record Vec(double x, double y) {
+
+    public static final Vec ZERO = new Vec(0, 0);
+
+    /** The displacement of {@code length} metres in the direction {@code angle} (radians, clockwise on the page). */
+    public static Vec polar(double length, double angle) {
+        return new Vec(length * Math.cos(angle), length * Math.sin(angle));
+    }
+
+    public Vec plus(Vec other) {
+        return new Vec(x + other.x, y + other.y);
+    }
+
+    public Vec minus(Vec other) {
+        return new Vec(x - other.x, y - other.y);
+    }
+
+    public Vec times(double factor) {
+        return new Vec(x * factor, y * factor);
+    }
+
+    public double dot(Vec other) {
+        return x * other.x + y * other.y;
+    }
+
+    /** Positive when {@code other} lies clockwise of this on the page. */
+    public double cross(Vec other) {
+        return x * other.y - y * other.x;
+    }
+
+    public double length() {
+        return Math.hypot(x, y);
+    }
+
+    public double distance(Vec other) {
+        return Math.hypot(x - other.x, y - other.y);
+    }
+
+    /** Direction in radians, in (−π, π]; 0 for the zero vector. */
+    public double angle() {
+        return Math.atan2(y, x);
+    }
+
+    /** The vector of length 1 in the same direction; the zero vector stays as it is. */
+    public Vec unit() {
+        double length = length();
+        return length == 0 ? this : times(1 / length);
+    }
+
+    /** A quarter turn clockwise as seen on the page. */
+    public Vec quarterTurn() {
+        return new Vec(-y, x);
+    }
+
+    public Vec rotated(double angle) {
+        double cos = Math.cos(angle);
+        double sin = Math.sin(angle);
+        return new Vec(x * cos - y * sin, x * sin + y * cos);
+    }
+
+    /** The point a share {@code k} of the way to {@code other}: 0 is here, 1 is there. */
+    public Vec towards(Vec other, double k) {
+        return new Vec(x + (other.x - x) * k, y + (other.y - y) * k);
+    }
+
+    public boolean isFinite() {
+        return Double.isFinite(x) && Double.isFinite(y);
+    }
+
+    /** Distance in metres from this point to the stretch from {@code a} to {@code b}. */
+    public double distanceToStretch(Vec a, Vec b) {
+        Vec along = b.minus(a);
+        double lengthSquared = along.dot(along);
+        double k = lengthSquared == 0 ? 0 : Math.max(0, Math.min(1, minus(a).dot(along) / lengthSquared));
+        return distance(a.plus(along.times(k)));
+    }
+}

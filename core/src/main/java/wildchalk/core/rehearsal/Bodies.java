@@ -1,0 +1,199 @@
+package wildchalk.core.rehearsal;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Action.Ending;
+import wildchalk.core.drill.Action.Gait;
+import wildchalk.core.drill.Action.Travel;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.geometry.Route;
+import wildchalk.core.geometry.RouteBuilder;
+import wildchalk.core.geometry.Vec;
+
+/** Moves the people of a stage: travels that follow each other without a stop are one run. */
+final class Bodies {
+
+    /** A run of one or more travels and when each of them is over. */
+    record Chain(List<Travel> travels, double[] ends) {
+
+        int indexOf(String action) {
+            for (int i = 0; i < travels.size(); i++) {
+                if (travels.get(i).id().equals(action)) {
+                    return i;
+                }
+            }
+            return -1;
+        }
+
+        double endOf(String action) {
+            return ends[indexOf(action)];
+        }
+    }
+
+    private final Map<String, List<Action>> actionsOf = new HashMap<>();
+    private final Places places;
+    private final Speeds speeds;
+    private final Map<String, PersonTrack> tracks = new LinkedHashMap<>();
+    private final Map<String, Chain> running = new HashMap<>();
+    private final Map<String, List<Vec>> lines;
+
+    Bodies(Stage stage, Places places, Speeds speeds, Map<String, List<Vec>> lines) {
+        this.places = places;
+        this.speeds = speeds;
+        this.lines = lines;
+        for (Piece.Person person : stage.people()) {
+            tracks.put(person.id(), new PersonTrack(new Pose(person.at(), person.facing())));
+        }
+        stage.actions().forEach(a -> actionsOf.computeIfAbsent(a.who(), w -> new ArrayList<>()).add(a));
+    }
+
+    Map<String, PersonTrack> tracks() {
+        return tracks;
+    }
+
+    PersonTrack track(String who) {
+        return tracks.get(who);
+    }
+
+    /** The run that somebody is on or was on last; null for who has not moved. */
+    Chain running(String who) {
+        return running.get(who);
+    }
+
+    /** Sends somebody off on {@code first} and all that follows it without a stop. */
+    Chain start(Travel first, double time) {
+        List<Travel> travels = chain(first);
+        PersonTrack track = tracks.get(first.who());
+        Vec velocity = track.velocity(time);
+        RouteBuilder builder = new RouteBuilder(track.at(time), speeds.cornerRadius());
+        List<Vec> entry = entry(track.at(time), velocity, firstPlace(first));
+        boolean hasEntry = !entry.isEmpty();
+        if (hasEntry) {
+            builder.straight(entry);
+        }
+        travels.forEach(travel -> lay(builder, travel));
+        Route route = builder.build();
+        double[] tops = tops(travels, hasEntry);
+        boolean stops = !goesThrough(travels.get(travels.size() - 1));
+        SpeedProfile profile = new SpeedProfile(route, tops, velocity.length(), stops, speeds);
+        addLegs(track, route, profile, travels, hasEntry, time);
+        double[] ends = new double[travels.size()];
+        int shift = hasEntry ? 1 : 0;
+        for (int i = 0; i < ends.length; i++) {
+            ends[i] = time + profile.timeAt(route.sectionEnd(i + shift));
+            double from = i == 0 ? 0 : route.sectionEnd(i + shift - 1);
+            lines.put(travels.get(i).id(), route.part(from, route.sectionEnd(i + shift)));
+        }
+        Chain chain = new Chain(travels, ends);
+        running.put(first.who(), chain);
+        return chain;
+    }
+
+    private Vec firstPlace(Travel travel) {
+        return places.of(travel.path().through().get(0));
+    }
+
+    private void lay(RouteBuilder builder, Travel travel) {
+        List<Vec> through = places.of(travel.path());
+        if (travel.path().smooth()) {
+            builder.smooth(through);
+        } else {
+            builder.straight(through);
+        }
+    }
+
+    private double[] tops(List<Travel> travels, boolean hasEntry) {
+        List<Double> tops = new ArrayList<>();
+        if (hasEntry) {
+            tops.add(speeds.topOf(travels.get(0)));
+        }
+        travels.forEach(travel -> tops.add(speeds.topOf(travel)));
+        return tops.stream().mapToDouble(Double::doubleValue).toArray();
+    }
+
+    /** Travels that are run as one: each goes through its end into the next. */
+    private List<Travel> chain(Travel first) {
+        List<Travel> travels = new ArrayList<>(List.of(first));
+        Travel last = first;
+        while (goesThrough(last) && next(last) instanceof Travel travel) {
+            travels.add(travel);
+            last = travel;
+        }
+        return travels;
+    }
+
+    /**
+     * Whether a travel passes its end at speed: it does when it is not told to stop and its person does something else
+     * at that very moment. Who has nothing more to do there comes to rest where the line ends.
+     */
+    private boolean goesThrough(Travel travel) {
+        Action next = next(travel);
+        return travel.ending() == Ending.GO_ON && next != null && next.cue().delay() == 0
+                && (next.cue().trigger() instanceof Cue.Next
+                || next.cue().trigger().equals(new Cue.After(travel.id())));
+    }
+
+    private Action next(Action action) {
+        List<Action> own = actionsOf.get(action.who());
+        int i = own.indexOf(action) + 1;
+        return i < own.size() ? own.get(i) : null;
+    }
+
+    /**
+     * Somebody at speed who is sent another way needs room: they go on for as far as it takes to brake to the speed of
+     * a cut, and turn there.
+     */
+    private List<Vec> entry(Vec at, Vec velocity, Vec next) {
+        double speed = velocity.length();
+        if (speed < 0.1 || next.distance(at) < 1e-6) {
+            return List.of();
+        }
+        double turn = Math.abs(Math.atan2(velocity.cross(next.minus(at)), velocity.dot(next.minus(at))));
+        if (turn < Math.toRadians(3)) {
+            return List.of();
+        }
+        double cut = Math.sqrt(speeds.grip() * speeds.cornerRadius());
+        double brake = Math.max(0, speed * speed - cut * cut) / (2 * speeds.brake());
+        double rounding = speeds.cornerRadius() * Math.tan(Math.min(turn, Math.PI * 0.9) / 2);
+        return List.of(at.plus(velocity.unit().times(brake + Math.max(0.2, Math.min(1.5, rounding)))));
+    }
+
+    private void addLegs(PersonTrack track, Route route, SpeedProfile profile, List<Travel> travels,
+                         boolean hasEntry, double time) {
+        double start = time;
+        for (int i = 0; i < travels.size(); i++) {
+            double end = time + profile.timeAt(route.sectionEnd(i + (hasEntry ? 1 : 0)));
+            double turned = turned(travels.get(i).gait(), track.pose(start).facing(), route.heading(0));
+            track.add(new Leg(start, end, time, route, profile, turned));
+            start = end;
+        }
+        if (profile.endSpeed() > 1e-6) {
+            track.add(easeOff(route, profile.endSpeed(), start, travels.get(travels.size() - 1)));
+        }
+    }
+
+    /** Nobody stops dead: who shoots or passes on the run brakes beyond the end of the path. */
+    private Leg easeOff(Route route, double speed, double start, Travel last) {
+        double heading = route.heading(route.length());
+        double room = speed * speed / (2 * speeds.brake());
+        Route beyond = new RouteBuilder(route.end(), speeds.cornerRadius())
+                .straight(List.of(route.end().plus(Vec.polar(room, heading)))).build();
+        SpeedProfile braking = new SpeedProfile(beyond, new double[] {speeds.topOf(last)}, speed, true, speeds);
+        return new Leg(start, start + braking.duration(), start, beyond, braking,
+                turned(last.gait(), heading, heading));
+    }
+
+    private static double turned(Gait gait, double facing, double heading) {
+        return switch (gait) {
+            case BACK -> Math.PI;
+            case SIDE -> Math.sin(facing - heading) < 0 ? -Math.PI / 2 : Math.PI / 2;
+            default -> 0;
+        };
+    }
+}

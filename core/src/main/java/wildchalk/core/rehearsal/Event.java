@@ -1,0 +1,24 @@
+package wildchalk.core.rehearsal;
+
+import java.util.Locale;
+
+/**
+ * Something that happens at one moment.
+ *
+ * @param t seconds after the whistle
+ * @param action id of the action it belongs to
+ * @param who id of the person it happens to: for an arrival whoever receives, else whoever acts
+ * @param ball id of the ball; null when there is none in it
+ */
+public record Event(double t, Kind kind, String action, String who, String ball) {
+
+    /** What happens. */
+    public enum Kind {
+        START, RELEASE, ARRIVAL, END;
+
+        /** The name in the open formats. */
+        public String word() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+}

@@ -1,0 +1,45 @@
+package wildchalk.core.rehearsal;
+
+import java.util.function.DoubleFunction;
+import wildchalk.core.geometry.Vec;
+
+/** Aims a ball where someone who moves will be when it gets there. */
+final class Lead {
+
+    private static final double LOOK_EVERY = 0.05;
+    private static final double LOOK_UP_TO = 60;
+
+    private Lead() {
+    }
+
+    /**
+     * The earliest moment at which ball and receiver can be at one place, to 10⁻⁶ s.
+     *
+     * @param from where the ball leaves
+     * @param release when it leaves, seconds
+     * @param receiver where the receiver is at a time
+     * @return seconds on the same clock as {@code release}
+     */
+    static double meeting(Vec from, double release, DoubleFunction<Vec> receiver, BallLaw law) {
+        double before = 0;
+        double after = 0;
+        while (late(from, release, receiver, law, after) > 0 && after < LOOK_UP_TO) {
+            before = after;
+            after += LOOK_EVERY;
+        }
+        while (after - before > 1e-6) {
+            double middle = (before + after) / 2;
+            if (late(from, release, receiver, law, middle) > 0) {
+                before = middle;
+            } else {
+                after = middle;
+            }
+        }
+        return release + after;
+    }
+
+    /** By how many seconds the ball would come too late to meet the receiver {@code flight} seconds after release. */
+    private static double late(Vec from, double release, DoubleFunction<Vec> receiver, BallLaw law, double flight) {
+        return law.time(from.distance(receiver.apply(release + flight))) - flight;
+    }
+}

@@ -1,0 +1,33 @@
+package wildchalk.core.rehearsal;
+
+import wildchalk.core.geometry.Route;
+import wildchalk.core.geometry.Vec;
+
+/**
+ * One stretch of a body's movement: a travel, or part of a longer run.
+ *
+ * @param start seconds on the stage's clock
+ * @param end seconds on the stage's clock; before the profile's own end when something cut it short
+ * @param origin when the profile begins, on the stage's clock
+ * @param turned radians between where the body goes and where it faces
+ */
+record Leg(double start, double end, double origin, Route route, SpeedProfile profile, double turned) {
+
+    Vec at(double time) {
+        return route.at(profile.gone(time - origin));
+    }
+
+    Pose pose(double time) {
+        double metres = profile.gone(time - origin);
+        return new Pose(route.at(metres), route.heading(metres) + turned);
+    }
+
+    /** Displacement per second. */
+    Vec velocity(double time) {
+        return Vec.polar(profile.speed(time - origin), route.heading(profile.gone(time - origin)));
+    }
+
+    Leg cutAt(double time) {
+        return new Leg(start, Math.min(end, time), origin, route, profile, turned);
+    }
+}

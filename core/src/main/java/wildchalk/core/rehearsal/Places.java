@@ -1,0 +1,50 @@
+package wildchalk.core.rehearsal;
+
+import java.util.List;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.surface.Surface;
+
+/** Turns the spots of a stage into places on its surface, as they are before anything moves. */
+public final class Places {
+
+    private final Stage stage;
+    private final Surface surface;
+
+    public Places(Stage stage, Surface surface) {
+        this.stage = stage;
+        this.surface = surface;
+    }
+
+    /** The place of a spot; of one that is missing, the middle of the surface. */
+    public Vec of(Spot spot) {
+        if (spot instanceof Spot.AtPiece p) {
+            return stage.piece(p.piece()).map(Piece::at).orElse(Vec.ZERO).plus(p.offset());
+        }
+        if (spot instanceof Spot.AtTarget t) {
+            return surface.target(t.target()).map(Surface.Target::at).orElse(Vec.ZERO);
+        }
+        return ((Spot.Place) spot).at();
+    }
+
+    public List<Vec> of(Action.Path path) {
+        return path.through().stream().map(this::of).toList();
+    }
+
+    /** Where somebody stands at the end of their last path before {@code action}, or at the start. */
+    public Vec before(Action action) {
+        Vec place = stage.person(action.who()).map(Piece::at).orElse(Vec.ZERO);
+        for (Action other : stage.actionsOf(action.who())) {
+            if (other.id().equals(action.id())) {
+                break;
+            }
+            if (other instanceof Action.Travel travel) {
+                place = of(travel.path().last());
+            }
+        }
+        return place;
+    }
+}

@@ -1,0 +1,11 @@
+package wildchalk.core.rehearsal;
+
+import wildchalk.core.geometry.Vec;
+
+/**
+ * Where a body is and where it faces.
+ *
+ * @param facing radians, clockwise on the page
+ */
+public record Pose(Vec at, double facing) {
+}

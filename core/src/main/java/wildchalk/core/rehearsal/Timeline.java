@@ -1,0 +1,124 @@
+package wildchalk.core.rehearsal;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import wildchalk.core.geometry.Vec;
+
+/** The result of a rehearsal: where everyone and every ball is at any time, and what happens when. */
+public final class Timeline {
+
+    private final Map<String, PersonTrack> people;
+    private final Map<String, BallTrack> balls;
+    private final Map<String, ActionTimes> times;
+    private final Map<String, List<Vec>> lines;
+    private final List<Event> events;
+    private final List<Beat> beats;
+    private final List<Problem> problems;
+    private final double duration;
+
+    Timeline(Map<String, PersonTrack> people, Map<String, BallTrack> balls, Map<String, ActionTimes> times,
+             Map<String, List<Vec>> lines, List<Event> events, List<Beat> beats, List<Problem> problems) {
+        this.people = people;
+        this.balls = balls;
+        this.times = times;
+        this.lines = lines;
+        this.events = List.copyOf(events);
+        this.beats = List.copyOf(beats);
+        this.problems = List.copyOf(problems);
+        this.duration = events.stream().mapToDouble(Event::t).max().orElse(0);
+    }
+
+    /** Seconds from the whistle to the last event. */
+    public double duration() {
+        return duration;
+    }
+
+    /** In order of time. */
+    public List<Event> events() {
+        return events;
+    }
+
+    public List<Beat> beats() {
+        return beats;
+    }
+
+    public List<Problem> problems() {
+        return problems;
+    }
+
+    /** Ids of all people. */
+    public List<String> people() {
+        return List.copyOf(people.keySet());
+    }
+
+    /** Ids of all balls. */
+    public List<String> balls() {
+        return List.copyOf(balls.keySet());
+    }
+
+    /**
+     * Where a person is at a time; before the whistle where they begin, after all is over where they end.
+     *
+     * @throws IllegalArgumentException when nobody has this id
+     */
+    public Pose pose(String person, double t) {
+        PersonTrack track = people.get(person);
+        if (track == null) {
+            throw new IllegalArgumentException("nobody is called " + person);
+        }
+        return track.pose(t);
+    }
+
+    /**
+     * Where a ball is at a time: exactly where its carrier is while it is carried.
+     *
+     * @throws IllegalArgumentException when no ball has this id
+     */
+    public Vec ball(String ball, double t) {
+        return track(ball).at(t, this);
+    }
+
+    /** Who has the ball at a time; empty while it travels or lies. */
+    public Optional<String> holder(String ball, double t) {
+        return track(ball).holder(t);
+    }
+
+    /** The pass or shot that a ball is travelling on at a time. */
+    public Optional<String> sentBy(String ball, double t) {
+        return track(ball).sentBy(t);
+    }
+
+    /** The first ball that a person has at a time. */
+    public Optional<String> ballOf(String person, double t) {
+        return balls.keySet().stream().filter(b -> holder(b, t).filter(person::equals).isPresent()).findFirst();
+    }
+
+    /** When an action happens; empty when it never does. */
+    public Optional<ActionTimes> times(String action) {
+        return Optional.ofNullable(times.get(action));
+    }
+
+    /** Where an action's line runs, at least two points; for an action that never happens, where it would. */
+    public List<Vec> line(String action) {
+        return lines.getOrDefault(action, List.of(Vec.ZERO, Vec.ZERO));
+    }
+
+    /** The beat that an action belongs to. */
+    public Optional<Beat> beatOf(String action) {
+        return beats.stream().filter(b -> b.actions().contains(action)).findFirst();
+    }
+
+    /** The last beat that has begun at a time. */
+    public Optional<Beat> beatAt(double t) {
+        return beats.stream().filter(b -> b.t() <= t + 1e-6).reduce((a, b) -> b);
+    }
+
+    private BallTrack track(String ball) {
+        BallTrack track = balls.get(ball);
+        if (track == null) {
+            throw new IllegalArgumentException("no ball is called " + ball);
+        }
+        return track;
+    }
+}

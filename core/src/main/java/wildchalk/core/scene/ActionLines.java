@@ -1,0 +1,108 @@
+package wildchalk.core.scene;
+
+import java.util.ArrayList;
+import java.util.List;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Action.Ending;
+import wildchalk.core.drill.Action.Gait;
+import wildchalk.core.drill.Drill.LineKey;
+import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Team;
+import wildchalk.core.geometry.Curve;
+import wildchalk.core.geometry.Route;
+
+/**
+ * Action lines by the key: the ball (plain, nobody has it; wave, carried; dashes, it travels; heavy with a thin
+ * companion, a shot), the body (wedges where it does not face the way it goes) and the end (arrow, bar, open ring).
+ */
+final class ActionLines {
+
+    private final double unit;
+    private final LineKey key;
+
+    ActionLines(double unit, LineKey key) {
+        this.unit = unit;
+        this.key = key;
+    }
+
+    /** The line of an action that runs along {@code route}. */
+    List<Shape> of(Action action, Stage stage, Route route) {
+        double from = Math.min(unit * 1.25, route.length() * 0.3);
+        boolean ontoToken = action instanceof Action.Delivery d && d.to() instanceof Spot.AtPiece p
+                && stage.person(p.piece()).isPresent();
+        double to = route.length() - (ontoToken ? Math.min(unit * 1.35, route.length() * 0.3) : 0);
+        if (to - from < unit * 0.2) {
+            return List.of();
+        }
+        if (action instanceof Action.Carry carry) {
+            return carry(carry, stage, route, from, to);
+        }
+        if (action instanceof Action.Run run) {
+            return run(run, stage, route, from, to);
+        }
+        return action instanceof Action.Pass ? pass(route, from, to) : shot(route, from, to);
+    }
+
+    private List<Shape> run(Action.Run run, Stage stage, Route route, double from, double to) {
+        Ink ink = ink(run, stage);
+        List<Shape> shapes = new ArrayList<>();
+        List<Double> dash = key == LineKey.PASSES_PLAIN ? dashes() : List.of();
+        shapes.add(stroke(Curve.open(route.part(from, to)), ink, dash));
+        if (run.gait() == Gait.BACK || run.gait() == Gait.SIDE) {
+            double turned = run.gait() == Gait.BACK ? Math.PI : Math.PI / 2;
+            for (double s = from + unit; s < to - unit; s += unit * 2.2) {
+                shapes.add(new Shape.Fill(Lines.noseMark(route.at(s), route.heading(s) + turned, unit * 0.55),
+                        ink, true));
+            }
+        }
+        shapes.addAll(end(run.ending(), route, to, ink));
+        return shapes;
+    }
+
+    private List<Shape> carry(Action.Carry carry, Stage stage, Route route, double from, double to) {
+        Ink ink = ink(carry, stage);
+        double plain = Math.min(unit * 1.1, (to - from) / 4);
+        List<Shape> shapes = new ArrayList<>();
+        shapes.add(stroke(Lines.wave(route, from, to - plain, unit * 0.36, unit * 2.1), ink, List.of()));
+        shapes.add(stroke(Curve.open(route.part(to - plain, to)), ink, List.of()));
+        shapes.addAll(end(carry.ending(), route, to, ink));
+        return shapes;
+    }
+
+    private List<Shape> pass(Route route, double from, double to) {
+        List<Double> dash = key == LineKey.PASSES_PLAIN ? List.of() : dashes();
+        return List.of(stroke(Curve.open(route.part(from, to)), Ink.CHALK, dash),
+                stroke(Lines.arrow(route.at(to), route.heading(to), unit * 0.95), Ink.CHALK, List.of()));
+    }
+
+    private List<Shape> shot(Route route, double from, double to) {
+        return List.of(
+                new Shape.Stroke(Curve.open(route.part(from, to)), unit * 0.38, Ink.SHOT, List.of(), true),
+                new Shape.Stroke(Lines.beside(route, from, to - unit * 0.9, unit * 0.5), unit * 0.12, Ink.SHOT,
+                        List.of(), true),
+                new Shape.Stroke(Lines.arrow(route.at(to), route.heading(to), unit * 1.2), unit * 0.3, Ink.SHOT,
+                        List.of(), true));
+    }
+
+    private List<Shape> end(Ending ending, Route route, double to, Ink ink) {
+        double heading = route.heading(to);
+        return switch (ending) {
+            case GO_ON -> List.of(stroke(Lines.arrow(route.at(to), heading, unit * 0.95), ink, List.of()));
+            case STOP -> List.of(stroke(Lines.bar(route.at(to), heading, unit * 1.5), ink, List.of()));
+            case WAIT -> List.of(stroke(Curve.circle(route.at(to), unit * 0.5), ink, List.of()));
+        };
+    }
+
+    private Shape stroke(Curve curve, Ink ink, List<Double> dash) {
+        return new Shape.Stroke(curve, unit * 0.22, ink, dash, true);
+    }
+
+    private List<Double> dashes() {
+        return List.of(unit * 0.6, unit * 0.55);
+    }
+
+    private static Ink ink(Action action, Stage stage) {
+        return Ink.lineOf(stage.person(action.who()).map(Tokens::team).orElse(Team.CHALK));
+    }
+}

@@ -1,0 +1,150 @@
+package wildchalk.core.scene;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Drill.LineKey;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.geometry.Curve;
+import wildchalk.core.geometry.Route;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.rehearsal.Pose;
+import wildchalk.core.rehearsal.Timeline;
+import wildchalk.core.surface.Marking;
+import wildchalk.core.surface.Surface;
+
+/** A rehearsed stage as pictures: make one, ask it for the layers that are wanted. */
+public final class Board {
+
+    private final Surface surface;
+    private final Stage stage;
+    private final Timeline timeline;
+    private final Frame frame;
+    private final ActionLines lines;
+    private final Tokens tokens;
+    private final Map<String, Route> routes = new HashMap<>();
+
+    public Board(Surface surface, Stage stage, Timeline timeline, LineKey key, Frame frame) {
+        this.surface = surface;
+        this.stage = stage;
+        this.timeline = timeline;
+        this.frame = frame;
+        this.lines = new ActionLines(frame.unit(), key);
+        this.tokens = new Tokens(frame.unit());
+        stage.actions().forEach(a -> routes.put(a.id(), Lines.route(timeline.line(a.id()))));
+    }
+
+    public Scene at(double t) {
+        return new Scene(ground(), chalk(Set.of(), Set.of()), live(t, Set.of(), Set.of()));
+    }
+
+    public Frame frame() {
+        return frame;
+    }
+
+    /** Where the line of an action runs. */
+    public Route route(String action) {
+        return routes.get(action);
+    }
+
+    /** The surface with its run-off, markings and targets. */
+    public List<Shape> ground() {
+        List<Shape> shapes = new ArrayList<>();
+        shapes.add(new Shape.Fill(surface.outline(), Ink.BOARD, false));
+        double least = frame.unit() * 0.12;
+        for (Marking m : surface.markings()) {
+            Ink ink = Ink.ofMarking(m.ink());
+            if (m.filled()) {
+                shapes.add(new Shape.Fill(m.shape().curve(), ink, false));
+            } else {
+                shapes.add(new Shape.Stroke(m.shape().curve(), Math.max(least, m.width()), ink, m.dash(), false));
+            }
+        }
+        if (surface.edge() == Surface.Edge.BOARDS) {
+            shapes.add(new Shape.Stroke(surface.outline(), least * 1.8, Ink.LINE, List.of(), false));
+        }
+        for (Surface.Target t : surface.targets()) {
+            shapes.addAll(t.shape() == Surface.Target.Shape.BASKET ? tokens.basket(t.at(), t.width())
+                    : tokens.goal(t.at(), t.facing(), t.width(), t.depth()));
+        }
+        return shapes;
+    }
+
+    /** Gear, waiting people, lines and beat numbers. */
+    public List<Shape> chalk(Set<String> lit, Set<String> chosen) {
+        List<Shape> shapes = new ArrayList<>();
+        for (Piece piece : stage.pieces()) {
+            if (chosen.contains(piece.id()) && piece instanceof Piece.Gear && !(piece instanceof Piece.Ball)) {
+                shapes.add(tokens.chosen(piece.at()));
+            }
+            if (piece instanceof Piece.Cone cone) {
+                shapes.addAll(tokens.cone(cone));
+            } else if (piece instanceof Piece.Goal goal) {
+                shapes.addAll(tokens.goal(goal.at(), goal.facing(), goal.width(), goal.width() * 0.35));
+            } else if (piece instanceof Piece.LineUp lineUp) {
+                shapes.addAll(tokens.queue(lineUp));
+            }
+        }
+        for (Action action : stage.actions()) {
+            Route route = routes.get(action.id());
+            if (lit.contains(action.id()) || chosen.contains(action.id())) {
+                shapes.add(new Shape.Stroke(Curve.open(route.points()), frame.unit() * 1.3,
+                        Ink.GLOW, List.of(), false));
+            }
+            if (chosen.contains(action.id())) {
+                shapes.add(new Shape.Fill(Curve.circle(route.end(), frame.unit() * 0.4), Ink.SIGNAL, false));
+            }
+            shapes.addAll(lines.of(action, stage, route));
+        }
+        shapes.addAll(badges());
+        return shapes;
+    }
+
+    private List<Shape> badges() {
+        List<Vec> taken = new ArrayList<>();
+        stage.pieces().forEach(p -> taken.add(p.at()));
+        routes.values().forEach(r -> taken.add(r.end()));
+        Badges badges = new Badges(frame.unit(), taken);
+        List<Shape> shapes = new ArrayList<>();
+        for (Action action : stage.actions()) {
+            timeline.beatOf(action.id())
+                    .ifPresent(beat -> shapes.addAll(badges.on(routes.get(action.id()), beat.n())));
+        }
+        return shapes;
+    }
+
+    /** People and balls at a time. */
+    public List<Shape> live(double t, Set<String> lit, Set<String> chosen) {
+        List<Shape> shapes = new ArrayList<>();
+        for (Piece.Person person : stage.people()) {
+            Pose pose = timeline.pose(person.id(), t);
+            if (lit.contains(person.id())) {
+                shapes.add(tokens.lit(pose.at()));
+            }
+            if (chosen.contains(person.id())) {
+                shapes.add(tokens.chosen(pose.at()));
+            }
+            shapes.addAll(tokens.person(person, pose));
+        }
+        for (Piece.Ball ball : stage.balls()) {
+            Vec at = ballOnPicture(ball.id(), t);
+            if (chosen.contains(ball.id())) {
+                shapes.add(tokens.chosen(at));
+            }
+            shapes.addAll(tokens.ball(at));
+        }
+        return shapes;
+    }
+
+    /** A carried ball is drawn in front of its carrier, so that both can be seen. */
+    public Vec ballOnPicture(String ball, double t) {
+        return timeline.holder(ball, t).map(who -> {
+            Pose pose = timeline.pose(who, t);
+            return pose.at().plus(Vec.polar(frame.unit() * 1.75, pose.facing()));
+        }).orElseGet(() -> timeline.ball(ball, t));
+    }
+}

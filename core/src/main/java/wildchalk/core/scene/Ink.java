@@ -1,0 +1,33 @@
+package wildchalk.core.scene;
+
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Team;
+
+/** Names for what things are painted with; a {@link Look} gives each a colour. */
+public enum Ink {
+    BOARD, AROUND, LINE, RED_LINE, BLUE_LINE, FRAME, CHALK, FAINT, SHOT, SIGNAL, GLOW, BADGE, BADGE_TEXT,
+    ON_TEAM, BALL, BALL_EDGE, CONE_YELLOW, CONE_ORANGE, CONE_RED, CONE_BLUE, CONE_WHITE,
+    CORAL, SKY, LEMON, MINT, VIOLET, PLAIN,
+    LINE_CORAL, LINE_SKY, LINE_LEMON, LINE_MINT, LINE_VIOLET, LINE_PLAIN;
+
+    static Ink ofMarking(String name) {
+        return switch (name) {
+            case "red" -> RED_LINE;
+            case "blue" -> BLUE_LINE;
+            default -> LINE;
+        };
+    }
+
+    static Ink of(Team team) {
+        return team == Team.CHALK ? PLAIN : valueOf(team.name());
+    }
+
+    /** For the lines a team's people take; on light looks darker than the tokens. */
+    static Ink lineOf(Team team) {
+        return team == Team.CHALK ? LINE_PLAIN : valueOf("LINE_" + team.name());
+    }
+
+    static Ink of(Piece.Cone.Colour colour) {
+        return valueOf("CONE_" + colour.name());
+    }
+}

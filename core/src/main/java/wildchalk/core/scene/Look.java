@@ -1,0 +1,54 @@
+package wildchalk.core.scene;
+
+import java.util.EnumMap;
+import java.util.Map;
+
+/** How a board looks: a colour for each ink, and whether lines have a chalk grain. */
+public enum Look {
+    SLATE(true), PAPER(false);
+
+    private final boolean grain;
+    private final Map<Ink, Integer> colours = new EnumMap<>(Ink.class);
+
+    static {
+        SLATE.set(Ink.BOARD, 0xFF22332F, Ink.AROUND, 0xFF1B2926, Ink.LINE, 0xB3EFEBDD, Ink.RED_LINE, 0xCCC96A55,
+                Ink.BLUE_LINE, 0xCC6FA3CC, Ink.FRAME, 0xFFEFEBDD, Ink.CHALK, 0xFFEFEBDD, Ink.FAINT, 0x80EFEBDD,
+                Ink.SHOT, 0xFFF7D95C, Ink.SIGNAL, 0xFFFF7A62, Ink.GLOW, 0x38FFF3C4, Ink.BADGE, 0xFFEFEBDD,
+                Ink.BADGE_TEXT, 0xFF1D2B2A, Ink.ON_TEAM, 0xFF1D2B2A, Ink.BALL, 0xFFFFFFFF, Ink.BALL_EDGE, 0xFF1D2B2A);
+        SLATE.set(Ink.CONE_YELLOW, 0xFFF7D95C, Ink.CONE_ORANGE, 0xFFFFA94D, Ink.CONE_RED, 0xFFFF7A6B,
+                Ink.CONE_BLUE, 0xFF7CA9F2, Ink.CONE_WHITE, 0xFFFFFFFF,
+                Ink.CORAL, 0xFFFF8A66, Ink.SKY, 0xFF7CC4F2, Ink.LEMON, 0xFFF7D95C, Ink.MINT, 0xFF86D6A6,
+                Ink.VIOLET, 0xFFC3A6F0, Ink.PLAIN, 0xFFEFEBDD,
+                Ink.LINE_CORAL, 0xFFFF8A66, Ink.LINE_SKY, 0xFF7CC4F2, Ink.LINE_LEMON, 0xFFF7D95C,
+                Ink.LINE_MINT, 0xFF86D6A6, Ink.LINE_VIOLET, 0xFFC3A6F0, Ink.LINE_PLAIN, 0xFFEFEBDD);
+        PAPER.set(Ink.BOARD, 0xFFFCFAF4, Ink.AROUND, 0xFFF1ECDF, Ink.LINE, 0xFF98A09B, Ink.RED_LINE, 0xFFD08A7C,
+                Ink.BLUE_LINE, 0xFF86A9C6, Ink.FRAME, 0xFF1D2B2A, Ink.CHALK, 0xFF1D2B2A, Ink.FAINT, 0xFF66706C,
+                Ink.SHOT, 0xFF1D2B2A, Ink.SIGNAL, 0xFFC8442B, Ink.GLOW, 0x40F0C040, Ink.BADGE, 0xFF1D2B2A,
+                Ink.BADGE_TEXT, 0xFFFCFAF4, Ink.ON_TEAM, 0xFF1D2B2A, Ink.BALL, 0xFFFFFFFF, Ink.BALL_EDGE, 0xFF1D2B2A);
+        PAPER.set(Ink.CONE_YELLOW, 0xFFC99A00, Ink.CONE_ORANGE, 0xFFD97A1D, Ink.CONE_RED, 0xFFC8442B,
+                Ink.CONE_BLUE, 0xFF2F6FB5, Ink.CONE_WHITE, 0xFF7C857F,
+                Ink.CORAL, 0xFFFF8A66, Ink.SKY, 0xFF2B7DB8, Ink.LEMON, 0xFFA07C00, Ink.MINT, 0xFF86D6A6,
+                Ink.VIOLET, 0xFFC3A6F0, Ink.PLAIN, 0xFF1D2B2A,
+                Ink.LINE_CORAL, 0xFFC8502C, Ink.LINE_SKY, 0xFF2B7DB8, Ink.LINE_LEMON, 0xFFA07C00,
+                Ink.LINE_MINT, 0xFF2E8A57, Ink.LINE_VIOLET, 0xFF6B4FA0, Ink.LINE_PLAIN, 0xFF1D2B2A);
+    }
+
+    Look(boolean grain) {
+        this.grain = grain;
+    }
+
+    public boolean grain() {
+        return grain;
+    }
+
+    /** The colour of an ink as 0xAARRGGBB. */
+    public int colour(Ink ink) {
+        return colours.get(ink);
+    }
+
+    private void set(Object... pairs) {
+        for (int i = 0; i < pairs.length; i += 2) {
+            colours.put((Ink) pairs[i], (Integer) pairs[i + 1]);
+        }
+    }
+}

@@ -1,0 +1,60 @@
+package wildchalk.core.scene;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.rehearsal.Timeline;
+
+/** Finds what is under the pointer: people first, then balls and gear, then the ends of lines, then lines. */
+public final class Picking {
+
+    private final Stage stage;
+    private final Timeline timeline;
+    private final Board board;
+
+    public Picking(Stage stage, Timeline timeline, Board board) {
+        this.stage = stage;
+        this.timeline = timeline;
+        this.board = board;
+    }
+
+    /** The person whose token is at {@code p} at a time. */
+    public Optional<Piece.Person> person(Vec p, double t) {
+        return nearest(stage.people(), x -> timeline.pose(x.id(), t).at(), p, board.frame().unit() * 1.3);
+    }
+
+    public Optional<Piece.Ball> ball(Vec p, double t) {
+        return nearest(stage.balls(), x -> board.ballOnPicture(x.id(), t), p, board.frame().unit() * 0.7);
+    }
+
+    public Optional<Piece.Gear> gear(Vec p) {
+        List<Piece.Gear> gear = stage.pieces().stream()
+                .filter(x -> x instanceof Piece.Gear && !(x instanceof Piece.Ball)).map(Piece.Gear.class::cast).toList();
+        return nearest(gear, Piece::at, p, board.frame().unit() * 1.2);
+    }
+
+    /** The travel whose line ends at {@code p}, when it is its person's last: a stroke from there goes on from it. */
+    public Optional<Action> pathEnd(Vec p) {
+        List<Action> lasts = stage.actions().stream()
+                .filter(a -> a instanceof Action.Travel && stage.actionsOf(a.who()).indexOf(a)
+                        == stage.actionsOf(a.who()).size() - 1).toList();
+        return nearest(lasts, a -> board.route(a.id()).end(), p, board.frame().unit() * 1.1);
+    }
+
+    public Optional<Action> line(Vec p) {
+        return stage.actions().stream()
+                .filter(a -> board.route(a.id()).distanceTo(p) <= board.frame().unit() * 0.7)
+                .min(Comparator.comparingDouble(a -> board.route(a.id()).distanceTo(p)));
+    }
+
+    private static <T> Optional<T> nearest(List<T> things, Function<T, Vec> place, Vec p,
+                                           double reach) {
+        return things.stream().filter(x -> place.apply(x).distance(p) <= reach)
+                .min(Comparator.comparingDouble(x -> place.apply(x).distance(p)));
+    }
+}

@@ -1,0 +1,34 @@
+package wildchalk.core.scene;
+
+import java.util.List;
+import wildchalk.core.geometry.Curve;
+import wildchalk.core.geometry.Vec;
+
+/** Something a brush paints; all lengths in metres. */
+public sealed interface Shape {
+
+    Ink ink();
+
+    /**
+     * A painted line with round ends and joints.
+     *
+     * @param dash metres painted, metres left out; empty when unbroken
+     * @param chalked whether the look's grain shows in it
+     */
+    record Stroke(Curve curve, double width, Ink ink, List<Double> dash, boolean chalked) implements Shape {
+        public Stroke {
+            dash = List.copyOf(dash);
+        }
+    }
+
+    record Fill(Curve outline, Ink ink, boolean chalked) implements Shape {
+    }
+
+    /**
+     * A few words, centred on a place.
+     *
+     * @param size height of the type in metres
+     */
+    record Label(Vec at, String text, double size, Ink ink) implements Shape {
+    }
+}

@@ -1,0 +1,147 @@
+package wildchalk.core.scene;
+
+import java.util.ArrayList;
+import java.util.List;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Team;
+import wildchalk.core.geometry.Curve;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.rehearsal.Pose;
+
+/** How people, balls and gear look. */
+final class Tokens {
+
+    private static final double NOSE = 1.5;
+
+    private final double unit;
+
+    Tokens(double unit) {
+        this.unit = unit;
+    }
+
+    /** A person: round with a nose; goalkeepers are rounded squares, coaches diamonds. */
+    List<Shape> person(Piece.Person person, Pose pose) {
+        Curve outline = outline(person, pose, 1);
+        Team team = team(person);
+        Ink ink = Ink.of(team);
+        List<Shape> shapes = new ArrayList<>();
+        boolean filled = person instanceof Piece.Coach || team.fill() == Team.Fill.SOLID
+                || team.fill() == Team.Fill.DOTS;
+        shapes.add(new Shape.Fill(outline, filled ? ink : Ink.BOARD, false));
+        if (!filled) {
+            shapes.add(new Shape.Stroke(outline(person, pose, 0.88), unit * 0.26, ink, List.of(), false));
+        }
+        if (team.fill() == Team.Fill.HALF && !filled) {
+            shapes.add(new Shape.Fill(new Curve.Builder()
+                    .arc(pose.at(), unit * 0.9, Math.PI * 0.14, Math.PI * 0.72).close().build(), ink, false));
+        }
+        if (team.fill() == Team.Fill.DOTS && !(person instanceof Piece.Coach)) {
+            for (int i = 0; i < 6; i++) {
+                Vec dot = pose.at().plus(Vec.polar(unit * 0.76, i * Math.PI / 3 + Math.PI / 6));
+                shapes.add(new Shape.Fill(Curve.circle(dot, unit * 0.11), Ink.ON_TEAM, false));
+            }
+        }
+        if (!person.label().isBlank()) {
+            double size = unit * (person.label().length() > 2 ? 0.85 : 1.1);
+            shapes.add(new Shape.Label(pose.at(), person.label(), size, filled ? Ink.ON_TEAM : Ink.CHALK));
+        }
+        return shapes;
+    }
+
+    /** The outline of a person's token, {@code scale} times its usual size. */
+    Curve outline(Piece.Person person, Pose pose, double scale) {
+        double r = unit * scale;
+        Vec at = pose.at();
+        Vec tip = at.plus(Vec.polar(r * NOSE, pose.facing()));
+        if (person instanceof Piece.Goalkeeper) {
+            return withNose(corners(at, r * 0.92, Math.PI / 4, 1.3), tip, pose);
+        }
+        if (person instanceof Piece.Coach) {
+            return withNose(corners(at, r * 1.0, 0, 1.25), tip, pose);
+        }
+        double half = Math.acos(1 / NOSE);
+        return new Curve.Builder().moveTo(tip).arc(at, r, pose.facing() + half, 2 * Math.PI - 2 * half)
+                .close().build();
+    }
+
+    private static List<Vec> corners(Vec at, double r, double turn, double stretch) {
+        List<Vec> corners = new ArrayList<>();
+        for (int i = 0; i < 4; i++) {
+            corners.add(at.plus(Vec.polar(r * stretch, turn + i * Math.PI / 2)));
+        }
+        return corners;
+    }
+
+    private Curve withNose(List<Vec> corners, Vec tip, Pose pose) {
+        Vec base = pose.at();
+        Vec side = Vec.polar(unit * 0.5, pose.facing() + Math.PI / 2);
+        Curve.Builder builder = new Curve.Builder().polyline(corners).close();
+        return builder.moveTo(tip).lineTo(base.plus(side)).lineTo(base.minus(side)).close().build();
+    }
+
+    static Team team(Piece.Person person) {
+        if (person instanceof Piece.Player p) {
+            return p.team();
+        }
+        if (person instanceof Piece.Goalkeeper g) {
+            return g.team();
+        }
+        return person instanceof Piece.LineUp l ? l.team() : Team.CHALK;
+    }
+
+    /** Those who wait behind the front person, and what the queue is called. */
+    List<Shape> queue(Piece.LineUp lineUp) {
+        List<Shape> shapes = new ArrayList<>();
+        Vec back = Vec.polar(-1, lineUp.facing());
+        for (int i = 0; i < lineUp.waiting(); i++) {
+            Pose pose = new Pose(lineUp.at().plus(back.times(unit * (2.6 + 1.9 * i))), lineUp.facing());
+            shapes.add(new Shape.Fill(outline(lineUp, pose, 0.72), Ink.of(lineUp.team()), false));
+        }
+        if (!lineUp.name().isBlank()) {
+            String text = lineUp.name() + ": " + lineUp.waiting() + " waiting";
+            Vec middle = lineUp.at().plus(back.times(unit * 2.6 + unit * 0.95 * Math.max(0, lineUp.waiting() - 1)));
+            shapes.add(new Shape.Label(middle.plus(new Vec(0, -unit * 2.2)), text, unit * 1.15, Ink.of(lineUp.team())));
+        }
+        return shapes;
+    }
+
+    List<Shape> ball(Vec at) {
+        return List.of(new Shape.Fill(Curve.circle(at, unit * 0.46), Ink.BALL_EDGE, false),
+                new Shape.Fill(Curve.circle(at, unit * 0.36), Ink.BALL, false));
+    }
+
+    List<Shape> cone(Piece.Cone cone) {
+        Vec at = cone.at();
+        Ink ink = Ink.of(cone.colour());
+        double u = unit * 0.72;
+        return List.of(
+                new Shape.Fill(Curve.closed(List.of(at.plus(new Vec(0, -u)), at.plus(new Vec(u * 0.75, u * 0.6)),
+                        at.plus(new Vec(-u * 0.75, u * 0.6)))), ink, true),
+                new Shape.Stroke(Curve.line(at.plus(new Vec(-u * 1.1, u * 0.85)), at.plus(new Vec(u * 1.1, u * 0.85))),
+                        unit * 0.16, ink, List.of(), true));
+    }
+
+    /** A goal seen from above: posts, and a frame behind the mouth. */
+    List<Shape> goal(Vec at, double facing, double width, double depth) {
+        Vec across = Vec.polar(width / 2, facing + Math.PI / 2);
+        Vec back = Vec.polar(-depth, facing);
+        Curve frame = Curve.open(List.of(at.plus(across), at.plus(across).plus(back),
+                at.minus(across).plus(back), at.minus(across)));
+        return List.of(new Shape.Stroke(frame, unit * 0.2, Ink.FRAME, List.of(), false));
+    }
+
+    List<Shape> basket(Vec at, double width) {
+        return List.of(new Shape.Stroke(Curve.circle(at, width / 2), unit * 0.16, Ink.SIGNAL, List.of(), false));
+    }
+
+    /** What shows that a piece is chosen. */
+    Shape chosen(Vec at) {
+        return new Shape.Stroke(Curve.circle(at, unit * 1.75), unit * 0.14, Ink.SIGNAL,
+                List.of(unit * 0.5, unit * 0.35), false);
+    }
+
+    Shape lit(Vec at) {
+        return new Shape.Fill(Curve.circle(at, unit * 1.9), Ink.GLOW, false);
+    }
+
+}

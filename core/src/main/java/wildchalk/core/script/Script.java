@@ -1,0 +1,53 @@
+package wildchalk.core.script;
+
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** A stage in words, one line for each beat. */
+public record Script(List<Line> lines) {
+
+    public Script {
+        lines = List.copyOf(lines);
+    }
+
+    /** What a phrase says. */
+    public enum Part {
+        /** What sets the beat off. */
+        CUE,
+        /** A person. */
+        WHO,
+        /** What they do. */
+        WHAT,
+        /** Where it goes. */
+        WHERE,
+        /** Words that only join others. */
+        JOIN
+    }
+
+    /**
+     * A few words that are about one thing.
+     *
+     * @param text with the spaces that belong to it
+     * @param piece id of the person or gear it names; empty for none
+     * @param action id of the action it is about; empty for none
+     */
+    public record Phrase(String text, Part part, String piece, String action) {
+    }
+
+    /**
+     * The sentence for one beat.
+     *
+     * @param beat its number
+     * @param t seconds after the whistle
+     */
+    public record Line(int beat, double t, List<Phrase> phrases) {
+
+        public Line {
+            phrases = List.copyOf(phrases);
+        }
+
+        public String text() {
+            return phrases.stream().map(Phrase::text).collect(Collectors.joining());
+        }
+    }
+}

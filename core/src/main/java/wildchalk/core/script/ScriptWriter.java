@@ -1,0 +1,202 @@
+package wildchalk.core.script;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.measure.Clock;
+import wildchalk.core.measure.Unit;
+import wildchalk.core.rehearsal.ActionTimes;
+import wildchalk.core.rehearsal.Beat;
+import wildchalk.core.rehearsal.Timeline;
+import wildchalk.core.script.Script.Line;
+import wildchalk.core.script.Script.Part;
+import wildchalk.core.script.Script.Phrase;
+import wildchalk.core.surface.Surface;
+
+/** Writes a rehearsed stage down in words. */
+public final class ScriptWriter {
+
+    private final Stage stage;
+    private final Timeline timeline;
+    private final Surface surface;
+    private final Unit unit;
+    private final Words words;
+    private final Whereabouts whereabouts;
+    private final List<Phrase> phrases = new ArrayList<>();
+
+    private ScriptWriter(Stage stage, Timeline timeline, Surface surface, Unit unit) {
+        this.stage = stage;
+        this.timeline = timeline;
+        this.surface = surface;
+        this.unit = unit;
+        this.words = new Words(surface);
+        this.whereabouts = new Whereabouts(stage, surface, words);
+    }
+
+    public static Script write(Stage stage, Timeline timeline, Surface surface, Unit unit) {
+        return new Script(timeline.beats().stream()
+                .map(beat -> new ScriptWriter(stage, timeline, surface, unit).line(beat)).toList());
+    }
+
+    /** One action as it stands in the script, without what sets it off: "7 carries the ball 12 m". */
+    public static String sentence(Stage stage, Timeline timeline, Surface surface, Unit unit, Action action) {
+        ScriptWriter writer = new ScriptWriter(stage, timeline, surface, unit);
+        writer.clause(action);
+        return new Line(0, 0, writer.phrases).text();
+    }
+
+    private Line line(Beat beat) {
+        List<Action> actions = beat.actions().stream().flatMap(id -> stage.action(id).stream()).toList();
+        cue(actions.get(0), actions.size() > 1);
+        for (int i = 0; i < actions.size(); i++) {
+            if (i > 0) {
+                join(i + 1 < actions.size() ? "join.list" : "join.and");
+            }
+            Action action = actions.get(i);
+            if (action.cue().delay() > 0) {
+                add(words.say("after.pause", Clock.seconds(action.cue().delay())), Part.CUE, "", action.id());
+            }
+            clause(action);
+        }
+        join("stop");
+        Phrase first = phrases.get(0);
+        phrases.set(0, new Phrase(capital(first.text()), first.part(), first.piece(), first.action()));
+        return new Line(beat.n(), beat.t(), phrases);
+    }
+
+    private void cue(Action first, boolean many) {
+        Cue.Trigger trigger = first.cue().trigger();
+        Optional<Action> other = trigger instanceof Cue.Next ? before(first) : trigger.of().flatMap(stage::action);
+        boolean goesOnAlone = trigger instanceof Cue.Next && other.isPresent() && !many;
+        String text = goesOnAlone ? words.say("then") : cueWords(trigger, other);
+        add(text, Part.CUE, "", first.id());
+        join(goesOnAlone ? "space" : many ? "join.cue.many" : "join.cue");
+    }
+
+    private String cueWords(Cue.Trigger trigger, Optional<Action> other) {
+        if (other.isEmpty()) {
+            return words.say("on.whistle");
+        }
+        boolean travels = other.get() instanceof Action.Travel;
+        String who = name(other.get().who());
+        if (trigger instanceof Cue.Received) {
+            return receiver(other.get()).map(r -> words.say("as.receives", words.name(r)))
+                    .orElseGet(() -> words.say("as.gets.there", words.word("ball")));
+        }
+        if (trigger instanceof Cue.With) {
+            return words.say(travels ? "as.sets.off" : "as.plays", who);
+        }
+        return words.say(travels ? "when.there" : "once.gone", who);
+    }
+
+    private void clause(Action action) {
+        add(name(action.who()), Part.WHO, action.who(), action.id());
+        join("space");
+        add(words.verb(action), Part.WHAT, "", action.id());
+        if (action instanceof Action.Travel travel) {
+            travel(travel);
+        } else if (action instanceof Action.Pass pass) {
+            pass(pass);
+        } else {
+            shot((Action.Shot) action);
+        }
+    }
+
+    private void travel(Action.Travel travel) {
+        List<Vec> line = timeline.line(travel.id());
+        where(words.say("space") + unit.spoken(length(line)), "", travel);
+        whereabouts.gate(line).ifPresent(g -> where(words.say("space") + g.text(), g.piece(), travel));
+        whereabouts.end(line.get(line.size() - 1))
+                .ifPresent(e -> where(words.say("space") + e.text(), e.piece(), travel));
+        if (travel.ending() != Action.Ending.GO_ON) {
+            where(words.say("and.stops"), "", travel);
+        }
+    }
+
+    private void pass(Action.Pass pass) {
+        List<Vec> line = timeline.line(pass.id());
+        if (pass.touch() == Action.Touch.FIRST_TIME) {
+            where(words.say("first.time"), "", pass);
+        }
+        where(words.say("space") + unit.spoken(length(line)), "", pass);
+        Optional<Piece.Person> receiver = receiver(pass);
+        if (receiver.isPresent()) {
+            join("to");
+            add(words.name(receiver.get()), Part.WHO, receiver.get().id(), pass.id());
+            if (isMoving(receiver.get().id(), pass.id())) {
+                where(words.say("on.the.run"), "", pass);
+            }
+        } else {
+            Whereabouts.Named end = whereabouts.end(line.get(line.size() - 1))
+                    .orElse(new Whereabouts.Named(words.say("into.space"), ""));
+            where(words.say("space") + end.text(), end.piece(), pass);
+        }
+    }
+
+    private void shot(Action.Shot shot) {
+        if (shot.touch() == Action.Touch.FIRST_TIME) {
+            where(words.say("first.time"), "", shot);
+        }
+        String target = shot.to() instanceof Spot.AtTarget t
+                ? surface.target(t.target()).map(Surface.Target::name).orElse(words.word("goal")) : words.word("goal");
+        String piece = shot.to() instanceof Spot.AtPiece p ? p.piece() : "";
+        join("at");
+        where(words.say("the", target), piece, shot);
+        where(words.say("from", unit.spoken(length(timeline.line(shot.id())))), "", shot);
+    }
+
+    private boolean isMoving(String who, String action) {
+        double arrival = timeline.times(action).map(ActionTimes::arrival).orElse(Double.NaN);
+        if (Double.isNaN(arrival)) {
+            return false;
+        }
+        double step = 0.1;
+        Vec before = timeline.pose(who, arrival - step).at();
+        return before.distance(timeline.pose(who, arrival).at()) > 1.0 * step;
+    }
+
+    private Optional<Action> before(Action action) {
+        List<Action> own = stage.actionsOf(action.who());
+        int i = own.indexOf(action);
+        return i > 0 ? Optional.of(own.get(i - 1)) : Optional.empty();
+    }
+
+    private Optional<Piece.Person> receiver(Action action) {
+        return action instanceof Action.Pass pass && pass.to() instanceof Spot.AtPiece p
+                ? stage.person(p.piece()) : Optional.empty();
+    }
+
+    private String name(String who) {
+        return stage.person(who).map(words::name).orElseGet(() -> words.say("who.person"));
+    }
+
+    private void where(String text, String piece, Action action) {
+        add(text, Part.WHERE, piece, action.id());
+    }
+
+    private void join(String key) {
+        add(words.say(key), Part.JOIN, "", "");
+    }
+
+    private void add(String text, Part part, String piece, String action) {
+        phrases.add(new Phrase(text, part, piece, action));
+    }
+
+    private static String capital(String text) {
+        return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+
+    private static double length(List<Vec> line) {
+        double sum = 0;
+        for (int i = 0; i + 1 < line.size(); i++) {
+            sum += line.get(i).distance(line.get(i + 1));
+        }
+        return sum;
+    }
+}

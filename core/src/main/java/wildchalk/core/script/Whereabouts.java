@@ -1,0 +1,81 @@
+package wildchalk.core.script;
+
+import java.util.List;
+import java.util.Optional;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.surface.Surface;
+
+/** Finds words for where a line goes: landmarks, gear and gates that people can see. */
+final class Whereabouts {
+
+    /** Nearer than this a line ends at a thing, in metres. */
+    private static final double AT = 1.3;
+    /** Nearer than this it goes towards a thing, in metres. */
+    private static final double TOWARDS = 4;
+    private static final double WIDEST_GATE = 5;
+
+    private final Stage stage;
+    private final Surface surface;
+    private final Words words;
+
+    Whereabouts(Stage stage, Surface surface, Words words) {
+        this.stage = stage;
+        this.surface = surface;
+        this.words = words;
+    }
+
+    /** Words for a place, and the piece they name; an empty id for a landmark. */
+    record Named(String text, String piece) {
+    }
+
+    /** What a line ends at or goes towards; empty in the open. */
+    Optional<Named> end(Vec end) {
+        Optional<Piece> gear = gearNear(end, AT);
+        if (gear.isPresent()) {
+            return Optional.of(new Named(words.say("to.place", words.name((Piece.Gear) gear.get())),
+                    gear.get().id()));
+        }
+        return surface.landmarkNear(end, AT).map(l -> new Named(words.say("to.place", l.name()), ""))
+                .or(() -> surface.landmarkNear(end, TOWARDS)
+                        .map(l -> new Named(words.say("near.place", l.name()), "")));
+    }
+
+    /** The first gate, two cones of one colour, that a line goes through. */
+    Optional<Named> gate(List<Vec> line) {
+        List<Piece.Cone> cones = stage.pieces().stream().filter(Piece.Cone.class::isInstance)
+                .map(Piece.Cone.class::cast).toList();
+        for (int i = 0; i < cones.size(); i++) {
+            for (int k = i + 1; k < cones.size(); k++) {
+                Piece.Cone a = cones.get(i);
+                Piece.Cone b = cones.get(k);
+                boolean gate = a.colour() == b.colour() && a.at().distance(b.at()) <= WIDEST_GATE;
+                if (gate && crosses(line, a.at(), b.at())) {
+                    return Optional.of(new Named(words.say("through.gate", words.colour(a)), a.id()));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private Optional<Piece> gearNear(Vec p, double metres) {
+        return stage.pieces().stream()
+                .filter(g -> g instanceof Piece.Cone || g instanceof Piece.Goal)
+                .filter(g -> g.at().distance(p) <= metres)
+                .min((a, b) -> Double.compare(a.at().distance(p), b.at().distance(p)));
+    }
+
+    private static boolean crosses(List<Vec> line, Vec a, Vec b) {
+        for (int i = 0; i + 1 < line.size(); i++) {
+            Vec p = line.get(i);
+            Vec q = line.get(i + 1);
+            boolean splitByLine = q.minus(p).cross(a.minus(p)) * q.minus(p).cross(b.minus(p)) < 0;
+            boolean splitByGate = b.minus(a).cross(p.minus(a)) * b.minus(a).cross(q.minus(a)) < 0;
+            if (splitByLine && splitByGate) {
+                return true;
+            }
+        }
+        return false;
+    }
+}

@@ -1,0 +1,62 @@
+package wildchalk.core.script;
+
+import java.text.MessageFormat;
+import java.util.Locale;
+import java.util.ResourceBundle;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.surface.Surface;
+
+/** The words of the script: from the bundle, and where the surface has its own, the surface's. */
+final class Words {
+
+    private static final ResourceBundle BUNDLE =
+            ResourceBundle.getBundle("wildchalk.core.script.Script", Locale.ENGLISH);
+
+    private final Surface surface;
+
+    Words(Surface surface) {
+        this.surface = surface;
+    }
+
+    String say(String key, Object... values) {
+        return MessageFormat.format(BUNDLE.getString(key), values);
+    }
+
+    /** The sport's own word. */
+    String word(String key) {
+        return surface.words().getOrDefault(key, BUNDLE.getString("word." + key));
+    }
+
+    String verb(Action action) {
+        if (action instanceof Action.Carry) {
+            return word("carry");
+        }
+        if (action instanceof Action.Run run) {
+            return word(run.gait().name().toLowerCase(Locale.ROOT));
+        }
+        return word(action instanceof Action.Pass ? "pass" : "shoot");
+    }
+
+    String name(Piece.Person person) {
+        if (!person.label().isBlank()) {
+            return person.label();
+        }
+        if (person instanceof Piece.Goalkeeper) {
+            return say("who.keeper");
+        }
+        return say(person instanceof Piece.Coach ? "who.coach" : "who.person");
+    }
+
+    /** Without an article: "yellow cone", "net". */
+    String name(Piece.Gear gear) {
+        if (gear instanceof Piece.Cone cone) {
+            return say("gear.cone", colour(cone));
+        }
+        return word(gear instanceof Piece.Ball ? "ball" : "goal");
+    }
+
+    String colour(Piece.Cone cone) {
+        return say("cone." + cone.colour().name().toLowerCase(Locale.ROOT));
+    }
+}

@@ -1,0 +1,40 @@
+package wildchalk.launcher;
+
+import java.nio.file.Path;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.rehearsal.Rehearsal;
+import wildchalk.core.rehearsal.Timeline;
+import wildchalk.core.surface.Surface;
+import wildchalk.core.surface.Surfaces;
+import wildchalk.storage.format.DrillFileException;
+import wildchalk.storage.format.DrillReader;
+
+/** The drill file and the stage that a command is about. */
+final class DrillArgument {
+
+    @Parameters(paramLabel = "FILE", description = "a drill file")
+    private Path file;
+
+    @Option(names = "--stage", paramLabel = "S", description = "id of the stage; the lowest rung when left out")
+    private String stageId;
+
+    /** What the commands work with. */
+    record Rehearsed(Drill drill, Surface surface, Stage stage, Timeline timeline) {
+    }
+
+    Rehearsed rehearse() throws DrillFileException {
+        Drill drill = DrillReader.read(file);
+        String id = stageId == null ? drill.ladder().get(0).id() : stageId;
+        if (drill.ladder().stream().noneMatch(r -> r.id().equals(id))) {
+            throw new DrillFileException(file.getFileName() + ": it has no stage \"" + id + "\"; there are "
+                    + String.join(", ", drill.ladder().stream().map(r -> r.id()).toList()));
+        }
+        Surface surface = Surfaces.get(drill.surface());
+        Stage stage = Ladder.build(drill, id);
+        return new Rehearsed(drill, surface, stage, Rehearsal.of(stage, surface));
+    }
+}

@@ -1,0 +1,64 @@
+package wildchalk.launcher;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.logging.LogManager;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.ExitCode;
+import wildchalk.storage.book.BookException;
+import wildchalk.storage.format.DrillFileException;
+
+/** The one way in. */
+@Command(name = "wildchalk", mixinStandardHelpOptions = true, version = "Wild Chalk 0.1.0",
+        description = "Draw drills on true surfaces and watch them happen.",
+        subcommands = {OpenCommand.class, DemoCommand.class, ShotsCommand.class, SurfacesCommand.class,
+                ValidateCommand.class, SolveCommand.class, ScriptCommand.class, ExportCommand.class})
+public final class Main {
+
+    /** What is at fault is the input, not the call. */
+    static final int INPUT_AT_FAULT = 1;
+
+    private Main() {
+    }
+
+    public static void main(String[] args) {
+        quiet();
+        // Without a word, or with a file alone, it is the application that is asked for.
+        boolean plain = args.length == 0 || !args[0].startsWith("-") && !commandLine().getSubcommands().containsKey(args[0]);
+        String[] asked = args;
+        if (plain) {
+            asked = new String[args.length + 1];
+            asked[0] = "open";
+            System.arraycopy(args, 0, asked, 1, args.length);
+        }
+        System.exit(commandLine().execute(asked));
+    }
+
+    static CommandLine commandLine() {
+        CommandLine line = new CommandLine(new Main());
+        line.setExecutionExceptionHandler((e, command, parsed) -> {
+            if (e instanceof DrillFileException || e instanceof BookException) {
+                command.getErr().println(e.getMessage());
+                return INPUT_AT_FAULT;
+            }
+            throw e;
+        });
+        line.setParameterExceptionHandler((e, args) -> {
+            e.getCommandLine().getErr().println(e.getMessage() + " (try: wildchalk "
+                    + (e.getCommandLine().getParent() == null ? "" : e.getCommandLine().getCommandName() + " ")
+                    + "--help)");
+            return ExitCode.USAGE;
+        });
+        return line;
+    }
+
+    /** Libraries speak up only when something is wrong. */
+    private static void quiet() {
+        try (InputStream settings = Main.class.getResourceAsStream("logging.properties")) {
+            LogManager.getLogManager().readConfiguration(settings);
+        } catch (IOException e) {
+            throw new IllegalStateException("the program's own logging settings cannot be read", e);
+        }
+    }
+}

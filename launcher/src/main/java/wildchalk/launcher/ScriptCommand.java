@@ -1,0 +1,33 @@
+package wildchalk.launcher;
+
+import java.io.PrintWriter;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Spec;
+import wildchalk.core.measure.Unit;
+import wildchalk.core.script.Script;
+import wildchalk.core.script.ScriptWriter;
+
+@Command(name = "script", mixinStandardHelpOptions = true, description = "The drill in words.")
+final class ScriptCommand implements Callable<Integer> {
+
+    @Mixin
+    private DrillArgument drill;
+
+    @Spec
+    private CommandSpec spec;
+
+    @Override
+    public Integer call() throws Exception {
+        DrillArgument.Rehearsed r = drill.rehearse();
+        PrintWriter out = spec.commandLine().getOut();
+        out.println(r.drill().title());
+        for (Script.Line line : ScriptWriter.write(r.stage(), r.timeline(), r.surface(), Unit.METRES).lines()) {
+            out.println(line.beat() + ". " + line.text());
+        }
+        out.flush();
+        return 0;
+    }
+}

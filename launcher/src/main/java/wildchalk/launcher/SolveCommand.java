@@ -1,0 +1,46 @@
+package wildchalk.launcher;
+
+import java.io.PrintWriter;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Spec;
+import wildchalk.core.measure.Clock;
+import wildchalk.core.rehearsal.Event;
+import wildchalk.core.rehearsal.Problem;
+import wildchalk.storage.format.TimelineWriter;
+
+@Command(name = "solve", mixinStandardHelpOptions = true,
+        description = "The rehearsal: events, beats, positions, problems.")
+final class SolveCommand implements Callable<Integer> {
+
+    @Mixin
+    private DrillArgument drill;
+
+    @Option(names = "--json", description = "print one JSON object and nothing else")
+    private boolean json;
+
+    @Spec
+    private CommandSpec spec;
+
+    @Override
+    public Integer call() throws Exception {
+        DrillArgument.Rehearsed r = drill.rehearse();
+        PrintWriter out = spec.commandLine().getOut();
+        if (json) {
+            out.print(TimelineWriter.write(r.stage().id(), r.timeline()));
+        } else {
+            out.println(r.drill().title() + ", one rep " + Clock.seconds(r.timeline().duration()));
+            for (Event e : r.timeline().events()) {
+                out.println(Clock.seconds(e.t()) + "  " + e.kind().word() + "  " + e.action() + "  " + e.who());
+            }
+            for (Problem p : r.timeline().problems()) {
+                out.println("problem: " + p.action() + ": " + p.message());
+            }
+        }
+        out.flush();
+        return 0;
+    }
+}

@@ -1,0 +1,40 @@
+package wildchalk.launcher;
+
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+import wildchalk.storage.format.DrillFileException;
+import wildchalk.storage.format.DrillReader;
+
+@Command(name = "validate", mixinStandardHelpOptions = true,
+        description = "Is it a sound drill file: a line for each fault, with where it is.")
+final class ValidateCommand implements Callable<Integer> {
+
+    @Parameters(paramLabel = "FILE", arity = "1..*", description = "drill files")
+    private List<Path> files;
+
+    @Spec
+    private CommandSpec spec;
+
+    @Override
+    public Integer call() {
+        PrintWriter out = spec.commandLine().getOut();
+        int result = 0;
+        for (Path file : files) {
+            try {
+                DrillReader.read(file);
+                out.println(file.getFileName() + ": sound");
+            } catch (DrillFileException e) {
+                out.println(e.getMessage());
+                result = Main.INPUT_AT_FAULT;
+            }
+        }
+        out.flush();
+        return result;
+    }
+}

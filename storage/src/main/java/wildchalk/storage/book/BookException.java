@@ -1,0 +1,11 @@
+package wildchalk.storage.book;
+
+/** Something about a book that a coach should know: what happened, what is safe, what to do. */
+public final class BookException extends RuntimeException {
+
+    private static final long serialVersionUID = 1L;
+
+    public BookException(String message, Throwable cause) {
+        super(message, cause);
+    }
+}

@@ -1,0 +1,149 @@
+package wildchalk.storage.format;
+
+import com.fasterxml.jackson.core.JsonLocation;
+import com.fasterxml.jackson.core.JsonParser;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.StreamReadFeature;
+import com.fasterxml.jackson.core.io.JsonEOFException;
+import com.fasterxml.jackson.core.json.JsonReadFeature;
+import com.fasterxml.jackson.databind.DeserializationFeature;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.json.JsonMapper;
+import com.networknt.schema.JsonSchema;
+import com.networknt.schema.JsonSchemaFactory;
+import com.networknt.schema.PathType;
+import com.networknt.schema.SchemaValidatorsConfig;
+import com.networknt.schema.SpecVersion;
+import com.networknt.schema.ValidationMessage;
+import java.io.IOException;
+import java.util.Comparator;
+import java.util.Optional;
+
+/** The text of a drill file whose form is right: it is JSON, of a version this program knows, and fits the schema. */
+final class DrillText {
+
+    private static final ObjectMapper MAPPER = JsonMapper.builder()
+            .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+            .enable(JsonReadFeature.ALLOW_NON_NUMERIC_NUMBERS)
+            .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+            .build();
+    private static final JsonSchema SCHEMA = JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
+            .getSchema(DrillText.class.getResourceAsStream("drill.schema.json"),
+                    SchemaValidatorsConfig.builder().pathType(PathType.JSON_POINTER).build());
+
+    private final String json;
+    private final JsonNode root;
+
+    private DrillText(String json, JsonNode root) {
+        this.json = json;
+        this.root = root;
+    }
+
+    JsonNode root() {
+        return root;
+    }
+
+    /** Parses and checks. */
+    static DrillText checked(String json) throws DrillFileException {
+        DrillText text = new DrillText(json, parse(json));
+        text.refuseNotNumbers();
+        text.refuseOtherFormats();
+        Optional<ValidationMessage> worst = SCHEMA.validate(text.root).stream().min(Comparator
+                .comparing((ValidationMessage m) -> -m.getInstanceLocation().getNameCount())
+                .thenComparing(m -> m.getInstanceLocation().toString()));
+        if (worst.isPresent()) {
+            String pointer = worst.get().getInstanceLocation().toString();
+            throw new DrillFileException(text.where(pointer)
+                    + SchemaWords.plain(worst.get(), text.root.at(pointer)));
+        }
+        return text;
+    }
+
+    private static JsonNode parse(String json) throws DrillFileException {
+        if (json.isBlank()) {
+            throw new DrillFileException("it is empty; a drill file is JSON text that begins with {");
+        }
+        try {
+            return MAPPER.readTree(json);
+        } catch (JsonEOFException e) {
+            throw new DrillFileException(line(e.getLocation()) + "the file is cut off here; take a whole copy of it");
+        } catch (JsonProcessingException e) {
+            if (String.valueOf(e.getOriginalMessage()).startsWith("Duplicate field")) {
+                throw new DrillFileException(line(e.getLocation()) + "the same name stands twice here; keep one of the two");
+            }
+            throw new DrillFileException(line(e.getLocation())
+                    + "this is not JSON; a drill file is JSON text as written by Wild Chalk");
+        }
+    }
+
+    /** NaN and Infinity are not JSON, but worth a better word than that. */
+    private void refuseNotNumbers() throws DrillFileException {
+        try (JsonParser parser = MAPPER.createParser(json)) {
+            while (parser.nextToken() != null) {
+                if (parser.currentToken().isNumeric() && !Double.isFinite(parser.getDoubleValue())) {
+                    throw new DrillFileException(line(parser.currentTokenLocation())
+                            + place(parser.getParsingContext().pathAsPointer().toString())
+                            + parser.getText() + " is not a number that can be measured; write metres, such as 12.5");
+                }
+            }
+        } catch (IOException e) {
+            throw new IllegalStateException("text that was parsed a moment ago", e);
+        }
+    }
+
+    private void refuseOtherFormats() throws DrillFileException {
+        if (!root.path("format").asText().equals(DrillWriter.FORMAT)) {
+            throw new DrillFileException(where("/format")
+                    + "this is not a drill file: it should say \"format\": \"" + DrillWriter.FORMAT + "\"");
+        }
+        if (root.path("version").isInt() && root.path("version").asInt() > DrillWriter.VERSION) {
+            throw new DrillFileException(where("/version") + "it was written by a newer Wild Chalk (format version "
+                    + root.path("version").asInt() + ", this one reads up to " + DrillWriter.VERSION
+                    + "); update Wild Chalk to open it");
+        }
+    }
+
+    /** "line 12, stages/0/actions/1: " for the value that a JSON pointer names; no line when it is not there. */
+    String where(String pointer) {
+        try (JsonParser parser = MAPPER.createParser(json)) {
+            while (parser.nextToken() != null) {
+                if (parser.getParsingContext().pathAsPointer().toString().equals(pointer)
+                        || pointer.isEmpty()) {
+                    return line(parser.currentTokenLocation()) + place(pointer);
+                }
+            }
+        } catch (IOException e) {
+            throw new IllegalStateException("text that was parsed a moment ago", e);
+        }
+        return place(pointer);
+    }
+
+    /** The JSON pointer of a piece, action or stage by its id. */
+    String pointerOf(String stage, String id) {
+        JsonNode stages = root.path("stages");
+        for (int i = 0; i < stages.size(); i++) {
+            if (!stages.path(i).path("id").asText().equals(stage)) {
+                continue;
+            }
+            for (String list : new String[] {"pieces", "actions"}) {
+                JsonNode items = stages.path(i).path(list);
+                for (int k = items.size() - 1; k >= 0; k--) {
+                    if (items.path(k).path("id").asText().equals(id)) {
+                        return "/stages/" + i + "/" + list + "/" + k;
+                    }
+                }
+            }
+            return "/stages/" + i;
+        }
+        return "/stages";
+    }
+
+    private static String place(String pointer) {
+        return pointer.isEmpty() ? "" : pointer.substring(1) + ": ";
+    }
+
+    private static String line(JsonLocation location) {
+        return "line " + location.getLineNr() + ": ";
+    }
+}

@@ -1,0 +1,74 @@
+package wildchalk.storage.format;
+
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.TreeSet;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.rehearsal.Beat;
+import wildchalk.core.rehearsal.Event;
+import wildchalk.core.rehearsal.Pose;
+import wildchalk.core.rehearsal.Problem;
+import wildchalk.core.rehearsal.Timeline;
+
+/** Writes a rehearsal as JSON (docs/format/timeline.md). */
+public final class TimelineWriter {
+
+    private static final double EVERY = 0.1;
+
+    private TimelineWriter() {
+    }
+
+    /** One object: beats, events, tracks sampled each tenth of a second and at every event, problems. */
+    public static String write(String stage, Timeline timeline) {
+        ObjectNode o = JsonNodeFactory.instance.objectNode();
+        o.put("stage", stage).put("duration", number(timeline.duration()));
+        ArrayNode beats = o.putArray("beats");
+        for (Beat beat : timeline.beats()) {
+            ArrayNode actions = beats.addObject().put("n", beat.n()).put("t", number(beat.t())).putArray("actions");
+            beat.actions().forEach(actions::add);
+        }
+        ArrayNode events = o.putArray("events");
+        for (Event e : timeline.events()) {
+            events.addObject().put("t", number(e.t())).put("kind", e.kind().word()).put("action", e.action())
+                    .put("who", e.who()).put("ball", e.ball());
+        }
+        tracks(o.putObject("tracks"), timeline);
+        ArrayNode problems = o.putArray("problems");
+        for (Problem p : timeline.problems()) {
+            problems.addObject().put("action", p.action()).put("message", p.message());
+        }
+        return o.toPrettyString() + "\n";
+    }
+
+    private static void tracks(ObjectNode tracks, Timeline timeline) {
+        TreeSet<Double> moments = new TreeSet<>();
+        timeline.events().forEach(e -> moments.add(e.t()));
+        for (int i = 0; i * EVERY < timeline.duration(); i++) {
+            moments.add(i * EVERY);
+        }
+        moments.add(timeline.duration());
+        for (String id : timeline.people()) {
+            ArrayNode track = tracks.putArray(id);
+            for (double t : moments) {
+                Pose pose = timeline.pose(id, t);
+                add(track, t, pose.at(), pose.facing());
+            }
+        }
+        for (String id : timeline.balls()) {
+            ArrayNode track = tracks.putArray(id);
+            for (double t : moments) {
+                add(track, t, timeline.ball(id, t), 0);
+            }
+        }
+    }
+
+    private static void add(ArrayNode track, double t, Vec at, double facing) {
+        track.addObject().put("t", number(t)).put("x", number(at.x())).put("y", number(at.y()))
+                .put("facing", number(Math.IEEEremainder(facing, 2 * Math.PI)));
+    }
+
+    private static double number(double value) {
+        return Math.round(value * 1e6) / 1e6 + 0.0;
+    }
+}
