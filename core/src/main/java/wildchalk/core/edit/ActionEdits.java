@@ -6,6 +6,7 @@ import java.util.Set;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 
 /** Edits of what happens. */
@@ -34,6 +35,19 @@ public final class ActionEdits {
     /** "run", "carry", "pass" or "shot". */
     public static String kind(Action action) {
         return action.getClass().getSimpleName().toLowerCase(Locale.ROOT);
+    }
+
+    /** What an action is and whom it is for, in a few words: "pass to 9", "run". */
+    public static String describe(Action action, Stage stage) {
+        String kind = kind(action);
+        if (action instanceof Action.Run run && run.gait() == Action.Gait.BACK) {
+            kind = "run backward";
+        } else if (action instanceof Action.Run run && run.gait() == Action.Gait.SIDE) {
+            kind = "side-step";
+        }
+        String to = action instanceof Action.Pass pass && pass.to() instanceof Spot.AtPiece p
+                ? stage.person(p.piece()).map(x -> " to " + x.label()).orElse("") : "";
+        return kind + to;
     }
 
     /** The stage without some actions; what waited for one of them is set off by what that one waited for. */

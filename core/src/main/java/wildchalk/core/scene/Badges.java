@@ -10,6 +10,10 @@ import wildchalk.core.geometry.Vec;
 final class Badges {
 
     private static final double[] PLACES = {0.5, 0.4, 0.6, 0.3, 0.7};
+    /** How far from the line a number may stand, in units; nearer is better. */
+    private static final double[] OFFSETS = {1.35, 2.2, 3.1};
+    /** Enough room to be read, in units. */
+    private static final double ROOM = 2.0;
 
     private final double unit;
     private final List<Vec> taken;
@@ -23,14 +27,15 @@ final class Badges {
     List<Shape> on(Route route, int number) {
         Vec best = route.at(route.length() / 2);
         double most = -1;
-        for (double place : PLACES) {
-            double s = route.length() * place;
-            for (int side = -1; side <= 1; side += 2) {
-                Vec at = route.at(s).plus(Vec.polar(unit * 1.35 * side, route.heading(s) + Math.PI / 2));
-                double room = Math.min(room(at), unit * 2.4);
-                if (room > most + 1e-9) {
-                    most = room;
-                    best = at;
+        for (double offset : OFFSETS) {
+            for (double place : PLACES) {
+                double s = route.length() * place;
+                for (int side = -1; side <= 1 && most < unit * ROOM; side += 2) {
+                    Vec at = route.at(s).plus(Vec.polar(unit * offset * side, route.heading(s) + Math.PI / 2));
+                    if (room(at) > most + 1e-9) {
+                        most = room(at);
+                        best = at;
+                    }
                 }
             }
         }

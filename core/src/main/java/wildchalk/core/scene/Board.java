@@ -118,7 +118,8 @@ public final class Board {
     }
 
     /** People and balls at a time. */
-    public List<Shape> live(double t, Set<String> lit, Set<String> chosen) {
+    public List<Shape> live(double time, Set<String> lit, Set<String> chosen) {
+        double t = shown(time);
         List<Shape> shapes = new ArrayList<>();
         for (Piece.Person person : stage.people()) {
             Pose pose = timeline.pose(person.id(), t);
@@ -140,8 +141,14 @@ public final class Board {
         return shapes;
     }
 
+    /** At the whistle itself everything is still where it begins. */
+    private static double shown(double t) {
+        return t <= 0 ? -1 : t;
+    }
+
     /** A carried ball is drawn in front of its carrier, so that both can be seen. */
-    public Vec ballOnPicture(String ball, double t) {
+    public Vec ballOnPicture(String ball, double time) {
+        double t = shown(time);
         return timeline.holder(ball, t).map(who -> {
             Pose pose = timeline.pose(who, t);
             return pose.at().plus(Vec.polar(frame.unit() * 1.75, pose.facing()));

@@ -14,9 +14,20 @@ final class Tokens {
     private static final double NOSE = 1.5;
 
     private final double unit;
+    private final double nose;
 
     Tokens(double unit) {
+        this(unit, NOSE);
+    }
+
+    private Tokens(double unit, double nose) {
         this.unit = unit;
+        this.nose = nose;
+    }
+
+    /** A person for text, where nobody faces anywhere. */
+    static List<Shape> noseless(Piece.Person person) {
+        return new Tokens(1, 1.0001).person(person, new Pose(Vec.ZERO, 0));
     }
 
     /** A person: round with a nose; goalkeepers are rounded squares, coaches diamonds. */
@@ -25,17 +36,15 @@ final class Tokens {
         Team team = team(person);
         Ink ink = Ink.of(team);
         List<Shape> shapes = new ArrayList<>();
-        boolean filled = person instanceof Piece.Coach || team.fill() == Team.Fill.SOLID
-                || team.fill() == Team.Fill.DOTS;
+        Team.Fill fill = person instanceof Piece.Coach ? Team.Fill.SOLID : team.fill();
+        boolean filled = fill != Team.Fill.RING;
         shapes.add(new Shape.Fill(outline, filled ? ink : Ink.BOARD, false));
         if (!filled) {
             shapes.add(new Shape.Stroke(outline(person, pose, 0.88), unit * 0.26, ink, List.of(), false));
-        }
-        if (team.fill() == Team.Fill.HALF && !filled) {
+        } else if (fill == Team.Fill.HALF) {
             shapes.add(new Shape.Fill(new Curve.Builder()
-                    .arc(pose.at(), unit * 0.9, Math.PI * 0.14, Math.PI * 0.72).close().build(), ink, false));
-        }
-        if (team.fill() == Team.Fill.DOTS && !(person instanceof Piece.Coach)) {
+                    .arc(pose.at(), unit * 0.84, Math.PI * 0.2, Math.PI * 0.6).close().build(), Ink.BOARD, false));
+        } else if (fill == Team.Fill.DOTS) {
             for (int i = 0; i < 6; i++) {
                 Vec dot = pose.at().plus(Vec.polar(unit * 0.76, i * Math.PI / 3 + Math.PI / 6));
                 shapes.add(new Shape.Fill(Curve.circle(dot, unit * 0.11), Ink.ON_TEAM, false));
@@ -43,40 +52,58 @@ final class Tokens {
         }
         if (!person.label().isBlank()) {
             double size = unit * (person.label().length() > 2 ? 0.85 : 1.1);
-            shapes.add(new Shape.Label(pose.at(), person.label(), size, filled ? Ink.ON_TEAM : Ink.CHALK));
+            shapes.add(new Shape.Label(pose.at(), person.label(), size, inkOn(ink, filled)));
         }
         return shapes;
+    }
+
+    /** The ink that can be read on a token: the plain team is chalk on slate and dark on paper. */
+    private static Ink inkOn(Ink team, boolean filled) {
+        if (!filled) {
+            return Ink.CHALK;
+        }
+        return team == Ink.PLAIN ? Ink.BOARD : Ink.ON_TEAM;
     }
 
     /** The outline of a person's token, {@code scale} times its usual size. */
     Curve outline(Piece.Person person, Pose pose, double scale) {
         double r = unit * scale;
         Vec at = pose.at();
-        Vec tip = at.plus(Vec.polar(r * NOSE, pose.facing()));
+        Vec tip = at.plus(Vec.polar(r * nose, pose.facing()));
         if (person instanceof Piece.Goalkeeper) {
-            return withNose(corners(at, r * 0.92, Math.PI / 4, 1.3), tip, pose);
+            return withNose(rounded(at, r * 0.95, r * 0.3), tip, pose);
         }
         if (person instanceof Piece.Coach) {
-            return withNose(corners(at, r * 1.0, 0, 1.25), tip, pose);
+            List<Vec> corners = new ArrayList<>();
+            for (int i = 0; i < 4; i++) {
+                corners.add(at.plus(Vec.polar(r * 1.25, i * Math.PI / 2)));
+            }
+            return withNose(new Curve.Builder().polyline(corners), tip, pose);
         }
-        double half = Math.acos(1 / NOSE);
+        double half = Math.acos(1 / nose);
         return new Curve.Builder().moveTo(tip).arc(at, r, pose.facing() + half, 2 * Math.PI - 2 * half)
                 .close().build();
     }
 
-    private static List<Vec> corners(Vec at, double r, double turn, double stretch) {
-        List<Vec> corners = new ArrayList<>();
+    /** A square round {@code at} with round corners, upright. */
+    private static Curve.Builder rounded(Vec at, double half, double corner) {
+        Curve.Builder builder = new Curve.Builder();
+        double in = half - corner;
+        double[][] signs = {{1, 1}, {-1, 1}, {-1, -1}, {1, -1}};
         for (int i = 0; i < 4; i++) {
-            corners.add(at.plus(Vec.polar(r * stretch, turn + i * Math.PI / 2)));
+            Vec centre = at.plus(new Vec(signs[i][0] * in, signs[i][1] * in));
+            builder.arc(centre, corner, i * Math.PI / 2, Math.PI / 2);
         }
-        return corners;
+        return builder;
     }
 
-    private Curve withNose(List<Vec> corners, Vec tip, Pose pose) {
-        Vec base = pose.at();
-        Vec side = Vec.polar(unit * 0.5, pose.facing() + Math.PI / 2);
-        Curve.Builder builder = new Curve.Builder().polyline(corners).close();
-        return builder.moveTo(tip).lineTo(base.plus(side)).lineTo(base.minus(side)).close().build();
+    private Curve withNose(Curve.Builder body, Vec tip, Pose pose) {
+        if (nose < NOSE) {
+            return body.close().build();
+        }
+        Vec base = pose.at().plus(Vec.polar(unit * 0.6, pose.facing()));
+        Vec side = Vec.polar(unit * 0.55, pose.facing() + Math.PI / 2);
+        return body.close().moveTo(tip).lineTo(base.plus(side)).lineTo(base.minus(side)).close().build();
     }
 
     static Team team(Piece.Person person) {

@@ -51,6 +51,16 @@ public final class ScriptWriter {
         return new Line(0, 0, writer.phrases).text();
     }
 
+    /** What sets an action off, in words: "as 7 receives". */
+    public static String cue(Stage stage, Timeline timeline, Surface surface, Action action) {
+        ScriptWriter writer = new ScriptWriter(stage, timeline, surface, Unit.METRES);
+        Cue.Trigger trigger = action.cue().trigger();
+        Optional<Action> other = trigger instanceof Cue.Next
+                ? writer.before(action) : trigger.of().flatMap(stage::action);
+        String text = writer.cueWords(trigger, other);
+        return Character.toLowerCase(text.charAt(0)) + text.substring(1);
+    }
+
     private Line line(Beat beat) {
         List<Action> actions = beat.actions().stream().flatMap(id -> stage.action(id).stream()).toList();
         cue(actions.get(0), actions.size() > 1);
@@ -115,7 +125,7 @@ public final class ScriptWriter {
         whereabouts.end(line.get(line.size() - 1))
                 .ifPresent(e -> where(words.say("space") + e.text(), e.piece(), travel));
         if (travel.ending() != Action.Ending.GO_ON) {
-            where(words.say("and.stops"), "", travel);
+            where(words.say(travel.ending() == Action.Ending.STOP ? "and.stops" : "and.waits"), "", travel);
         }
     }
 

@@ -27,7 +27,8 @@ public enum Kind {
         return this == PASS || this == SHOT;
     }
 
-    Action action(String id, String who, Action.Path path, Cue cue) {
+    /** A fresh action of this kind along {@code path}. */
+    public Action action(String id, String who, Action.Path path, Cue cue) {
         Spot end = path.last();
         return switch (this) {
             case RUN -> new Action.Run(id, who, path, Gait.RUN, Ending.GO_ON, cue);

@@ -1,0 +1,74 @@
+package wildchalk.core.scene;
+
+import java.util.ArrayList;
+import java.util.List;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Drill.LineKey;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.geometry.Curve;
+import wildchalk.core.geometry.Route;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.rehearsal.Pose;
+import wildchalk.core.stroke.Kind;
+
+/** Samples of lines and pieces for buttons and keys: round the origin, a token one metre in radius. */
+public final class Sample {
+
+    private static final Stage NOBODY = new Stage("", "", List.of(), List.of());
+
+    private Sample() {
+    }
+
+    /** A line of this kind, from left to right. */
+    public static List<Shape> line(Kind kind) {
+        Action.Path path = new Action.Path(List.of(Spot.at(Vec.ZERO)), false);
+        return line(kind.action("", "", path, Cue.whistle()), LineKey.RUNS_PLAIN, 1, new Vec(-4.8, 0), 9.6);
+    }
+
+    static List<Shape> line(Action action, LineKey key, double unit, Vec from, double length) {
+        Route route = Lines.route(List.of(from.minus(new Vec(unit, 0)), from.plus(new Vec(length, 0))));
+        return new ActionLines(unit, key).of(action, NOBODY, route);
+    }
+
+    /** A piece as it looks on the board, without its label. */
+    public static List<Shape> piece(Piece piece) {
+        Tokens tokens = new Tokens(1.7);
+        List<Shape> shapes = new ArrayList<>();
+        if (piece instanceof Piece.LineUp lineUp) {
+            Tokens small = new Tokens(1.2);
+            Piece.LineUp nameless = new Piece.LineUp("", new Vec(3.2, 0), 0, "", lineUp.team(), 2, "");
+            shapes.addAll(small.queue(nameless));
+            shapes.addAll(small.person(nameless, new Pose(nameless.at(), 0)));
+        } else if (piece instanceof Piece.Person person) {
+            shapes.addAll(tokens.person(person, new Pose(new Vec(-0.4, 0), 0)).stream()
+                    .filter(s -> !(s instanceof Shape.Label)).toList());
+        } else if (piece instanceof Piece.Cone cone) {
+            shapes.addAll(new Tokens(2.4).cone(cone));
+        } else if (piece instanceof Piece.Ball) {
+            shapes.addAll(new Tokens(3).ball(Vec.ZERO));
+        } else {
+            shapes.addAll(new Tokens(1.6).goal(new Vec(0, 1.2), Math.PI / 2, 4.4, 2.4));
+        }
+        return shapes;
+    }
+
+    /** A person with their label and without a nose: for text, where nobody faces anywhere. */
+    public static List<Shape> person(Piece.Person person) {
+        return Tokens.noseless(person);
+    }
+
+    /** Four arrows: take hold and move. */
+    public static List<Shape> hand() {
+        List<Shape> shapes = new ArrayList<>();
+        for (int i = 0; i < 4; i++) {
+            double heading = i * Math.PI / 2;
+            Vec tip = Vec.polar(2.2, heading);
+            shapes.add(new Shape.Stroke(Curve.line(Vec.ZERO, tip), 0.3, Ink.CHALK, List.of(), false));
+            shapes.add(new Shape.Stroke(Lines.arrow(tip, heading, 0.9), 0.3, Ink.CHALK, List.of(), false));
+        }
+        return shapes;
+    }
+}

@@ -1,0 +1,152 @@
+package wildchalk.desktop.board;
+
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import wildchalk.core.drill.Action;
+import wildchalk.core.edit.ActionEdits;
+import wildchalk.core.edit.PieceEdits;
+import wildchalk.core.measure.Clock;
+import wildchalk.core.scene.Look;
+import wildchalk.core.stroke.CueChoices;
+
+/** The Board with everything round it. */
+public final class BoardView extends BorderPane {
+
+    private final BoardState state;
+    private final Player player;
+    private final Tray tray;
+    private final BoardPane board;
+    private final Label clock = new Label();
+    private final Button play = new Button();
+    private final Label hint = new Label();
+
+    public BoardView(BoardState state) {
+        this.state = state;
+        this.player = new Player(state);
+        this.tray = new Tray(state);
+        this.board = new BoardPane(state);
+        setId("board-view");
+        VBox middle = new VBox(board, tray, controls(), new Strip(state), status());
+        VBox.setVgrow(board, Priority.ALWAYS);
+        middle.getChildren().get(3).getStyleClass().add("strip-scroll");
+        ((Region) middle.getChildren().get(3)).setPrefHeight(182);
+        middle.getStyleClass().add("middle");
+        setLeft(new CallSheet(state));
+        setCenter(middle);
+        setRight(new LadderPane(state));
+        addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+        state.playheadProperty().addListener(o -> showTime());
+        state.playingProperty().addListener(o -> showTime());
+        state.changesProperty().addListener(o -> showTime());
+        state.chosenProperty().addListener(o -> showHint());
+        state.toolProperty().addListener(o -> showHint());
+        showTime();
+        showHint();
+    }
+
+    private HBox controls() {
+        play.setId("play");
+        play.getStyleClass().add("play");
+        play.setOnAction(e -> player.playOrPause());
+        clock.setId("clock");
+        clock.getStyleClass().add("clock");
+        ToggleButton half = new ToggleButton("half speed");
+        half.setId("half-speed");
+        half.getStyleClass().add("pill");
+        half.selectedProperty().bindBidirectional(state.halfSpeedProperty());
+        ToggleButton paper = new ToggleButton("paper look");
+        paper.setId("paper-look");
+        paper.getStyleClass().add("pill");
+        paper.selectedProperty().addListener((o, was, is) ->
+                state.lookProperty().set(is ? Look.PAPER : Look.SLATE));
+        HBox controls = new HBox(10, play, clock, half, paper);
+        controls.setAlignment(Pos.CENTER_LEFT);
+        controls.getStyleClass().add("controls");
+        return controls;
+    }
+
+    private HBox status() {
+        hint.getStyleClass().add("quiet");
+        hint.setId("hint");
+        HBox status = new HBox(hint);
+        status.setAlignment(Pos.CENTER_LEFT);
+        status.getStyleClass().add("status");
+        return status;
+    }
+
+    private void showTime() {
+        clock.setText(Clock.seconds(state.playheadProperty().get()));
+        boolean playing = state.playingProperty().get();
+        play.setText(playing ? "❚❚" : "▶");
+        play.setAccessibleText(playing ? "Pause" : "Play");
+        play.setDisable(state.timeline().duration() == 0);
+    }
+
+    private void showHint() {
+        Tool tool = state.toolProperty().get();
+        if (tool.places()) {
+            hint.setText("Click on the board to put it down · Esc lets go");
+        } else if (state.chosenAction().isPresent()) {
+            hint.setText("R C P S make it another kind · W changes what sets it off · E changes its end · Del takes it away");
+        } else if (tool == Tool.MOVE) {
+            hint.setText("Drag anything to move it · Esc lets go");
+        } else {
+            hint.setText("Drag from a player to chalk a run · drag onto a team-mate to pass · Ctrl-drag moves a player");
+        }
+    }
+
+    private void key(KeyEvent e) {
+        if (e.getTarget() instanceof TextInputControl) {
+            return;
+        }
+        if (e.isShortcutDown()) {
+            if (e.getCode() == KeyCode.Z && !e.isShiftDown()) {
+                state.undo();
+            } else if (e.getCode() == KeyCode.Y || e.getCode() == KeyCode.Z) {
+                state.redo();
+            }
+            return;
+        }
+        switch (e.getCode()) {
+            case SPACE -> player.playOrPause();
+            case DELETE, BACK_SPACE -> delete();
+            case ESCAPE -> letGo();
+            case HOME -> state.playheadProperty().set(0);
+            case W -> state.chosenAction().ifPresent(this::nextCue);
+            case E -> state.chosenAction().filter(Action.Travel.class::isInstance)
+                    .ifPresent(a -> nextEnding((Action.Travel) a));
+            default -> tray.takeByKey(e.getText());
+        }
+    }
+
+    private void letGo() {
+        state.toolProperty().set(Tool.GUESS);
+        state.choose();
+    }
+
+    private void delete() {
+        if (!state.chosenProperty().get().isEmpty()) {
+            state.apply(PieceEdits.remove(state.rung(), state.stage(), state.chosenProperty().get()));
+        }
+    }
+
+    private void nextCue(Action action) {
+        state.apply(ActionEdits.cue(state.rung(), action,
+                CueChoices.after(action, state.stage())));
+    }
+
+    private void nextEnding(Action.Travel travel) {
+        Action.Ending[] all = Action.Ending.values();
+        state.apply(ActionEdits.ending(state.rung(), travel, all[(travel.ending().ordinal() + 1) % all.length]));
+    }
+}

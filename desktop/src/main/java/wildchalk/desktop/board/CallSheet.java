@@ -1,0 +1,226 @@
+package wildchalk.desktop.board;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.scene.text.Text;
+import javafx.scene.text.TextFlow;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.edit.DrillEdits;
+import wildchalk.core.measure.Clock;
+import wildchalk.core.rehearsal.Problem;
+import wildchalk.core.script.Counts;
+import wildchalk.core.script.Script;
+
+/** The call sheet: the drill in words, in step with the picture. */
+final class CallSheet extends VBox {
+
+    private final BoardState state;
+    private final TextField title = new TextField();
+    private final Label where = new Label();
+    private final FlowPane chips = new FlowPane(6, 6);
+    private final VBox lines = new VBox(4);
+    private final VBox notes = new VBox(8);
+    private final VBox problems = new VBox(6);
+
+    CallSheet(BoardState state) {
+        this.state = state;
+        setId("call-sheet");
+        getStyleClass().add("call-sheet");
+        title.setId("drill-title");
+        title.getStyleClass().add("drill-title");
+        title.setAccessibleText("Title of the drill");
+        title.setOnAction(e -> rename());
+        title.focusedProperty().addListener((o, was, is) -> {
+            if (!is) {
+                rename();
+            }
+        });
+        where.getStyleClass().add("quiet");
+        VBox words = new VBox(10, chips, heading("What happens"), lines, notes);
+        words.getStyleClass().add("call-sheet-words");
+        ScrollPane scroll = new ScrollPane(words);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.setFocusTraversable(false);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        problems.getStyleClass().add("problems");
+        problems.setId("problems");
+        lines.setId("script");
+        getChildren().addAll(title, where, scroll, problems);
+        state.changesProperty().addListener(o -> rebuild());
+        state.playheadProperty().addListener(o -> light());
+        state.chosenProperty().addListener(o -> light());
+        state.playingProperty().addListener(o -> light());
+        rebuild();
+    }
+
+    private void rename() {
+        String wanted = title.getText().strip();
+        if (wanted.isEmpty()) {
+            title.setText(state.drill().title());
+        } else if (!wanted.equals(state.drill().title())) {
+            state.apply(DrillEdits.rename(wanted));
+        }
+    }
+
+    private void rebuild() {
+        title.setText(state.drill().title());
+        String view = state.surface().view(state.drill().view()).name().toLowerCase(Locale.ROOT);
+        String sport = state.surface().sport();
+        where.setText(sport.substring(0, 1).toUpperCase(Locale.ROOT) + sport.substring(1) + " · " + view);
+        chips.getChildren().clear();
+        Counts.of(state.stage(), state.surface()).forEach(c -> chips.getChildren().add(chip(c)));
+        if (state.timeline().duration() > 0) {
+            chips.getChildren().add(chip("one rep " + Clock.seconds(state.timeline().duration())));
+        }
+        lines.getChildren().setAll(state.script().lines().stream().map(this::line).toList());
+        if (lines.getChildren().isEmpty()) {
+            lines.getChildren().add(quiet("Nothing yet. Take a player from the ledge, put it on the board, "
+                    + "then drag from it: that chalks a line."));
+        }
+        notes();
+        problems.getChildren().setAll(state.timeline().problems().stream().map(this::problem).toList());
+        problems.setVisible(!state.timeline().problems().isEmpty());
+        problems.setManaged(problems.isVisible());
+        light();
+    }
+
+    private static Label chip(String text) {
+        Label chip = new Label(text);
+        chip.getStyleClass().add("chip");
+        return chip;
+    }
+
+    private static Label heading(String text) {
+        Label heading = new Label(text);
+        heading.getStyleClass().add("sheet-heading");
+        return heading;
+    }
+
+    private static Label quiet(String text) {
+        Label label = new Label(text);
+        label.setWrapText(true);
+        label.getStyleClass().add("quiet");
+        return label;
+    }
+
+    private Node line(Script.Line line) {
+        Label number = new Label(Integer.toString(line.beat()));
+        number.getStyleClass().add("beat-number");
+        Label time = new Label(Clock.seconds(line.t()));
+        time.getStyleClass().add("beat-time");
+        TextFlow flow = new TextFlow();
+        flow.getStyleClass().add("beat-text");
+        line.phrases().forEach(p -> flow.getChildren().add(phrase(p)));
+        flow.setAccessibleText(line.text());
+        VBox text = new VBox(2, time, flow);
+        HBox.setHgrow(text, Priority.ALWAYS);
+        HBox row = new HBox(10, number, text);
+        row.getStyleClass().add("beat");
+        row.setUserData(line);
+        row.setOnMouseClicked(e -> {
+            state.playingProperty().set(false);
+            state.playheadProperty().set(Math.min(state.timeline().duration(), line.t() + 0.001));
+        });
+        return row;
+    }
+
+    private Node phrase(Script.Phrase phrase) {
+        Node node;
+        if (phrase.part() == Script.Part.WHO && state.stage().person(phrase.piece()).isPresent()
+                && state.stage().person(phrase.piece()).get().label().equals(phrase.text())) {
+            node = Badge.of(state.stage().person(phrase.piece()).get(), 20);
+        } else {
+            Text text = new Text(phrase.text());
+            text.getStyleClass().add(phrase.part() == Script.Part.WHAT ? "phrase-what" : "phrase");
+            node = text;
+        }
+        node.setUserData(phrase);
+        if (!phrase.action().isEmpty()) {
+            node.setOnMouseEntered(e -> state.pointedAtProperty().set(phrase.piece().isEmpty()
+                    ? Set.of(phrase.action()) : Set.of(phrase.action(), phrase.piece())));
+            node.setOnMouseExited(e -> state.pointedAtProperty().set(Set.of()));
+            node.setOnMouseClicked(e -> {
+                state.choose(phrase.action());
+                e.consume();
+            });
+        }
+        return node;
+    }
+
+    private void notes() {
+        notes.getChildren().clear();
+        list("Coaching points", state.drill().points(), "note");
+        for (String question : state.drill().questions()) {
+            Label label = new Label("Ask: “" + question + "”");
+            label.setWrapText(true);
+            label.getStyleClass().add("question");
+            label.setMaxWidth(Double.MAX_VALUE);
+            notes.getChildren().add(label);
+        }
+        list("Take care", state.drill().cautions(), "caution");
+    }
+
+    private void list(String heading, List<String> items, String style) {
+        if (items.isEmpty()) {
+            return;
+        }
+        notes.getChildren().add(heading(heading));
+        for (String item : items) {
+            Label bullet = new Label("•");
+            Label text = new Label(item);
+            text.setWrapText(true);
+            text.getStyleClass().add(style);
+            HBox.setHgrow(text, Priority.ALWAYS);
+            HBox row = new HBox(8, bullet, text);
+            row.setAlignment(Pos.TOP_LEFT);
+            notes.getChildren().add(row);
+        }
+    }
+
+    private Node problem(Problem problem) {
+        Label mark = new Label("!");
+        mark.getStyleClass().add("problem-mark");
+        String who = state.stage().action(problem.action()).flatMap(a -> state.stage().person(a.who()))
+                .map(Piece.Person::label).orElse("");
+        Label text = new Label(problem.message().startsWith(who) || who.isEmpty()
+                ? problem.message() : who + ": " + problem.message());
+        text.setWrapText(true);
+        HBox.setHgrow(text, Priority.ALWAYS);
+        HBox row = new HBox(8, mark, text);
+        row.setOnMouseClicked(e -> state.choose(problem.action()));
+        return row;
+    }
+
+    private void light() {
+        int now = state.currentBeat().map(b -> b.n()).orElse(-1);
+        Set<String> chosen = state.chosenProperty().get();
+        for (Node row : lines.getChildren()) {
+            if (row.getUserData() instanceof Script.Line line) {
+                boolean lit = line.beat() == now
+                        || line.phrases().stream().anyMatch(p -> chosen.contains(p.action()));
+                mark(row, "lit", lit);
+                ((TextFlow) ((VBox) ((HBox) row).getChildren().get(1)).getChildren().get(1)).getChildren()
+                        .forEach(n -> mark(n, "chosen-phrase", n.getUserData() instanceof Script.Phrase p
+                                && !p.action().isEmpty() && chosen.contains(p.action())));
+            }
+        }
+    }
+
+    private static void mark(Node node, String style, boolean on) {
+        node.getStyleClass().remove(style);
+        if (on) {
+            node.getStyleClass().add(style);
+        }
+    }
+}

@@ -1,0 +1,59 @@
+package wildchalk.desktop.board;
+
+import java.util.Set;
+import javafx.scene.canvas.Canvas;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.geometry.Box;
+import wildchalk.core.rehearsal.Rehearsal;
+import wildchalk.core.rehearsal.Timeline;
+import wildchalk.core.scene.Board;
+import wildchalk.core.scene.Frame;
+import wildchalk.core.scene.Ink;
+import wildchalk.core.scene.Look;
+import wildchalk.core.surface.Surface;
+import wildchalk.core.surface.Surfaces;
+import wildchalk.desktop.paint.ScreenBrush;
+import wildchalk.desktop.paint.ScreenMap;
+
+/** A small picture of a stage, drawn from the drill itself. */
+public final class Thumbnail extends Canvas {
+
+    private Board board;
+    private Box view;
+    private double duration;
+
+    public Thumbnail(double width, double height) {
+        super(width, height);
+    }
+
+    /** Shows a stage as it is before the whistle. */
+    public void show(Drill drill, Stage stage) {
+        Surface surface = Surfaces.get(drill.surface());
+        show(drill, surface, stage, Rehearsal.of(stage, surface));
+    }
+
+    void show(Drill drill, Surface surface, Stage stage, Timeline timeline) {
+        view = surface.view(drill.view()).box();
+        Frame frame = Frame.of(view);
+        // Small pictures need larger signs.
+        board = new Board(surface, stage, timeline, drill.lineKey(), new Frame(view, frame.unit() * 1.25));
+        duration = timeline.duration();
+        paint(0);
+    }
+
+    /** Seconds that one rep takes. */
+    public double duration() {
+        return duration;
+    }
+
+    /** Shows the moment {@code t} seconds after the whistle. */
+    public void paint(double t) {
+        ScreenMap map = ScreenMap.fit(view, getWidth(), getHeight());
+        ScreenBrush brush = ScreenBrush.forThumbnail(this, Look.SLATE, map);
+        brush.fillAll(Ink.AROUND);
+        brush.paint(board.ground());
+        brush.paint(board.chalk(Set.of(), Set.of()));
+        brush.paint(board.live(t, Set.of(), Set.of()));
+    }
+}

@@ -1,0 +1,121 @@
+package wildchalk.desktop.board;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import javafx.geometry.Pos;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import wildchalk.core.edit.ActionEdits;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.geometry.Box;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.scene.Look;
+import wildchalk.core.scene.Sample;
+import wildchalk.core.scene.Shape;
+import wildchalk.core.stroke.Kind;
+import wildchalk.core.surface.Surfaces;
+import wildchalk.desktop.paint.ScreenBrush;
+import wildchalk.desktop.paint.ScreenMap;
+
+/** The ledge under the board: chalks on the left, pieces on the right. */
+final class Tray extends HBox {
+
+    private record Item(Tool tool, String name, String key) {
+    }
+
+    private static final List<Item> CHALKS = List.of(new Item(Tool.RUN, "Run", "R"),
+            new Item(Tool.CARRY, "Carry", "C"), new Item(Tool.PASS, "Pass", "P"), new Item(Tool.SHOT, "Shot", "S"),
+            new Item(Tool.BACK, "Back", "B"), new Item(Tool.SIDE, "Side", "D"), new Item(Tool.MOVE, "Move", "M"));
+    private static final List<Item> PIECES = List.of(new Item(Tool.PLAYER, "Player", "1"),
+            new Item(Tool.LINE_UP, "Line-up", "2"), new Item(Tool.CONE, "Cone", "3"),
+            new Item(Tool.BALL, "Ball", "4"), new Item(Tool.GOAL, "Goal", "5"),
+            new Item(Tool.GOALKEEPER, "Keeper", "6"), new Item(Tool.COACH, "Coach", "7"));
+
+    private static final Stage NOTHING = new Stage("", "", List.of(), List.of());
+
+    private final BoardState state;
+    private final Map<Tool, ToggleButton> buttons = new EnumMap<>(Tool.class);
+
+    Tray(BoardState state) {
+        super(5);
+        this.state = state;
+        setId("tray");
+        getStyleClass().add("tray");
+        setAlignment(Pos.CENTER_LEFT);
+        Region gap = new Region();
+        gap.setMinWidth(4);
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        CHALKS.forEach(this::add);
+        getChildren().add(gap);
+        PIECES.forEach(this::add);
+        state.toolProperty().addListener((o, was, is) -> showTool());
+    }
+
+    private void add(Item item) {
+        Canvas sample = new Canvas(38, 18);
+        ScreenMap map = ScreenMap.fit(new Box(-5.3, -2.5, 10.6, 5), 38, 18);
+        ScreenBrush.forThumbnail(sample, Look.PAPER, map).paint(sample(item.tool()));
+        Label name = new Label(item.name());
+        name.getStyleClass().add("tray-name");
+        VBox face = new VBox(1, sample, name);
+        face.setAlignment(Pos.CENTER);
+        Label key = new Label(item.key());
+        key.getStyleClass().add("tray-key");
+        StackPane.setAlignment(key, Pos.TOP_RIGHT);
+        StackPane stack = new StackPane(face, key);
+        stack.setMouseTransparent(true);
+        ToggleButton button = new ToggleButton(null, stack);
+        button.setId("tool-" + item.tool().name().toLowerCase(Locale.ROOT).replace('_', '-'));
+        button.getStyleClass().add("tray-item");
+        button.setAccessibleText(item.name() + ", key " + item.key());
+        button.setTooltip(new Tooltip(item.name() + " (" + item.key() + ")"));
+        button.setOnAction(e -> take(item.tool()));
+        buttons.put(item.tool(), button);
+        getChildren().add(button);
+    }
+
+    private static List<Shape> sample(Tool tool) {
+        return tool.kind().map(Sample::line).orElseGet(() -> tool.places()
+                ? Sample.piece(FreshPieces.of(tool, NOTHING, Vec.ZERO, Surfaces.all().get(0))) : Sample.hand());
+    }
+
+    /** Takes a tool in hand, or puts it down when it was; a chalk changes the action that is chosen. */
+    void take(Tool tool) {
+        if (tool.kind().isPresent() && state.chosenAction().isPresent()) {
+            Kind kind = tool.kind().get();
+            state.chosenAction().filter(a -> Kind.of(a) != kind).ifPresent(a ->
+                    state.apply(ActionEdits.change(state.rung(), "Make it a " + kind.name().toLowerCase(Locale.ROOT),
+                            kind.instead(a))));
+            showTool();
+            return;
+        }
+        state.toolProperty().set(state.toolProperty().get() == tool ? Tool.GUESS : tool);
+        showTool();
+    }
+
+    /** Takes the tool with this key; false when there is none. */
+    boolean takeByKey(String key) {
+        for (List<Item> items : List.of(CHALKS, PIECES)) {
+            for (Item item : items) {
+                if (item.key().equalsIgnoreCase(key)) {
+                    take(item.tool());
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    private void showTool() {
+        buttons.forEach((tool, button) -> button.setSelected(tool == state.toolProperty().get()));
+    }
+}

@@ -1,0 +1,161 @@
+package wildchalk.desktop.book;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.surface.Surface;
+import wildchalk.core.surface.Surfaces;
+import wildchalk.desktop.keeping.Keeper;
+import wildchalk.desktop.window.Files;
+import wildchalk.desktop.window.Messages;
+import wildchalk.storage.book.Book;
+import wildchalk.storage.format.DrillFileException;
+import wildchalk.storage.format.DrillReader;
+
+/** The cards of a book, with all that can be done to a drill as a whole. */
+public final class BookView extends VBox {
+
+    private final Keeper keeper;
+    private final Messages messages;
+    private final Files files;
+    private final Consumer<Drill> onOpen;
+    private final FlowPane cards = new FlowPane(18, 18);
+    private final FlowPane aside = new FlowPane(18, 18);
+    private final Label asideTitle = new Label("Put aside");
+    private final Label count = new Label();
+
+    public BookView(Keeper keeper, Messages messages, Files files, Consumer<Drill> onOpen) {
+        this.keeper = keeper;
+        this.messages = messages;
+        this.files = files;
+        this.onOpen = onOpen;
+        setId("book-view");
+        getStyleClass().add("book-view");
+        Label title = new Label(keeper.bookName());
+        title.getStyleClass().add("book-title");
+        count.getStyleClass().add("quiet");
+        VBox head = new VBox(0, title, count);
+        HBox.setHgrow(head, Priority.ALWAYS);
+        HBox bar = new HBox(10, head, newDrill(), takeIn());
+        bar.setAlignment(Pos.CENTER_LEFT);
+        asideTitle.getStyleClass().add("sheet-heading");
+        Region gap = new Region();
+        gap.setMinHeight(18);
+        VBox all = new VBox(10, cards, gap, asideTitle, aside);
+        all.getStyleClass().add("cards");
+        ScrollPane scroll = new ScrollPane(all);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getChildren().addAll(bar, scroll);
+        refresh();
+    }
+
+    private MenuButton newDrill() {
+        MenuButton button = new MenuButton("New drill");
+        button.setId("new-drill");
+        button.getStyleClass().add("dark-button");
+        for (Surface surface : Surfaces.all()) {
+            MenuItem item = new MenuItem(surface.name());
+            item.setId("new-" + surface.id());
+            item.setOnAction(e -> {
+                Drill drill = Drill.empty("drill", "New drill", surface.id(), surface.views().get(1).id());
+                keeper.ask(book -> book.add(drill), onOpen);
+            });
+            button.getItems().add(item);
+        }
+        return button;
+    }
+
+    private Button takeIn() {
+        Button button = new Button("Take in a drill file …");
+        button.setId("import");
+        button.setOnAction(e -> files.toOpen("Drill files", "*.json").ifPresent(this::takeIn));
+        return button;
+    }
+
+    private void takeIn(Path file) {
+        keeper.ask(book -> {
+            try {
+                return Optional.of(book.add(DrillReader.read(file)));
+            } catch (DrillFileException e) {
+                messages.later("That file was not taken in: " + e.getMessage() + ". The book is as it was.");
+                return Optional.<Drill>empty();
+            }
+        }, added -> {
+            added.ifPresent(d -> messages.say(d.title() + " is in the book."));
+            refresh();
+        });
+    }
+
+    /** What the book holds, asked for off the window's thread. */
+    private record Contents(List<Book.Entry> drills, List<Book.Entry> deleted) {
+    }
+
+    /** Shows the book as it is now. */
+    public void refresh() {
+        keeper.ask(book -> new Contents(book.drills(), book.deleted()), this::show);
+    }
+
+    private void show(Contents contents) {
+        int n = contents.drills().size();
+        count.setText(n == 1 ? "1 drill" : n + " drills");
+        cards.getChildren().setAll(contents.drills().stream().map(e -> card(e.drill())).toList());
+        aside.getChildren().setAll(contents.deleted().stream().map(e -> asideCard(e.drill())).toList());
+        boolean any = !contents.deleted().isEmpty();
+        asideTitle.setVisible(any);
+        asideTitle.setManaged(any);
+    }
+
+    private DrillCard card(Drill drill) {
+        DrillCard card = new DrillCard(drill);
+        card.onOpen(() -> keeper.ask(book -> book.load(drill.id()), onOpen));
+        MenuButton more = card.menu();
+        item(more, "Open", () -> keeper.ask(book -> book.load(drill.id()), onOpen));
+        item(more, "Rename", card::editTitle);
+        item(more, "Make a copy", () -> keeper.ask(book -> book.duplicate(drill.id()), d -> refresh()));
+        item(more, "Give out as a drill file …", () -> files.saveDrill(drill));
+        item(more, "Put aside", () -> change(book -> book.delete(drill.id()), drill.title()
+                + " is put aside. It can be brought back from below the cards."));
+        card.onRename(title -> change(book -> book.keep(book.load(drill.id()).withTitle(title), "Rename drill"),
+                "It is called " + title + " now."));
+        return card;
+    }
+
+    private DrillCard asideCard(Drill drill) {
+        DrillCard card = new DrillCard(drill);
+        card.getStyleClass().add("aside");
+        item(card.menu(), "Bring back", () -> change(book -> book.restore(drill.id()),
+                drill.title() + " is back in the book."));
+        return card;
+    }
+
+    private void change(Consumer<Book> change, String said) {
+        keeper.ask(book -> {
+            change.accept(book);
+            return said;
+        }, done -> {
+            messages.say(done);
+            refresh();
+        });
+    }
+
+    private static void item(MenuButton menu, String text, Runnable action) {
+        MenuItem item = new MenuItem(text);
+        item.setOnAction(e -> action.run());
+        menu.getItems().add(item);
+    }
+}

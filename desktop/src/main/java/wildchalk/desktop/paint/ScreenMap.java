@@ -1,0 +1,31 @@
+package wildchalk.desktop.paint;
+
+import wildchalk.core.geometry.Box;
+import wildchalk.core.geometry.Vec;
+
+/**
+ * Where metres are on a canvas.
+ *
+ * @param scale pixels per metre
+ * @param centre the place in the middle of the canvas, metres
+ */
+public record ScreenMap(double scale, Vec centre, double width, double height) {
+
+    /** Shows all of {@code view} as large as it goes. */
+    public static ScreenMap fit(Box view, double width, double height) {
+        double scale = Math.max(0.01, Math.min(width / view.width(), height / view.height()));
+        return new ScreenMap(scale, view.centre(), width, height);
+    }
+
+    public Vec toSurface(double x, double y) {
+        return new Vec((x - width / 2) / scale + centre.x(), (y - height / 2) / scale + centre.y());
+    }
+
+    public double x(Vec p) {
+        return (p.x() - centre.x()) * scale + width / 2;
+    }
+
+    public double y(Vec p) {
+        return (p.y() - centre.y()) * scale + height / 2;
+    }
+}

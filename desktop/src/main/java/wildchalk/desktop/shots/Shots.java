@@ -1,0 +1,98 @@
+package wildchalk.desktop.shots;
+
+import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import javafx.animation.PauseTransition;
+import javafx.application.Application;
+import javafx.scene.Node;
+import javafx.scene.control.ToggleButton;
+import javafx.stage.Stage;
+import javafx.util.Duration;
+import wildchalk.desktop.Request;
+import wildchalk.desktop.WildChalkApp.Session;
+import wildchalk.desktop.board.BoardState;
+import wildchalk.desktop.window.SystemChooser;
+
+/** Draws the pictures of the documents: starts the real window on a fresh demo book and goes from view to view. */
+public final class Shots extends Application {
+
+    private static final Duration SETTLE = Duration.millis(900);
+
+    private static Path folder;
+    private static Path book;
+
+    private final Deque<Runnable> steps = new ArrayDeque<>();
+    private Stage stage;
+    private Session session;
+
+    /**
+     * Draws all pictures.
+     *
+     * @param into the folder they are written to
+     * @param freshBook a place for a book, where there is none yet
+     */
+    public static void draw(Path into, Path freshBook) {
+        folder = into;
+        book = freshBook;
+        Application.launch(Shots.class);
+    }
+
+    @Override
+    public void start(Stage shown) {
+        stage = shown;
+        session = Session.start(shown, Request.demo(book), new SystemChooser(shown));
+        step(() -> click("#tab-book"));
+        step(() -> picture("book"));
+        step(() -> click("#tab-board"));
+        step(() -> {
+            board().playheadProperty().set(2.6);
+            board().choose("a4");
+        });
+        step(() -> picture("board"));
+        step(() -> {
+            board().choose();
+            board().playheadProperty().set(0);
+            ((ToggleButton) find("#paper-look")).setSelected(true);
+        });
+        step(() -> picture("board-paper"));
+        step(shown::close);
+        session.opened().thenRun(this::next);
+    }
+
+    private BoardState board() {
+        return session.window().board().orElseThrow();
+    }
+
+    private void step(Runnable step) {
+        steps.add(step);
+    }
+
+    private void next() {
+        PauseTransition pause = new PauseTransition(SETTLE);
+        pause.setOnFinished(e -> {
+            steps.remove().run();
+            if (!steps.isEmpty()) {
+                next();
+            }
+        });
+        pause.play();
+    }
+
+    private Node find(String id) {
+        return stage.getScene().lookup(id);
+    }
+
+    private void click(String id) {
+        ((ToggleButton) find(id)).fire();
+    }
+
+    private void picture(String name) {
+        WindowPicture.write(stage, folder.resolve(name + ".png"));
+    }
+
+    @Override
+    public void stop() {
+        session.close();
+    }
+}

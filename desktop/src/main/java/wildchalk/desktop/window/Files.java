@@ -1,0 +1,82 @@
+package wildchalk.desktop.window;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import javafx.application.Platform;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.rehearsal.Rehearsal;
+import wildchalk.core.scene.Look;
+import wildchalk.core.surface.Surface;
+import wildchalk.core.surface.Surfaces;
+import wildchalk.handout.picture.Picture;
+import wildchalk.storage.format.DrillWriter;
+
+/** Takes drills out of the program as files, off the window's thread. */
+public final class Files {
+
+    private static final int PICTURE_WIDTH = 1920;
+
+    /** Asks the coach where; replaced in tests. */
+    public interface Chooser {
+
+        Optional<Path> toSave(String suggestedName, String kind, String pattern);
+
+        Optional<Path> toOpen(String kind, String pattern);
+    }
+
+    /** Writes one file. */
+    private interface Writing {
+        void to(Path file) throws IOException;
+    }
+
+    private final Chooser chooser;
+    private final Messages messages;
+
+    public Files(Chooser chooser, Messages messages) {
+        this.chooser = chooser;
+        this.messages = messages;
+    }
+
+    public Optional<Path> toOpen(String kind, String pattern) {
+        return chooser.toOpen(kind, pattern);
+    }
+
+    /** Hands a drill out as an open drill file. */
+    public void saveDrill(Drill drill) {
+        save(drill, ".drill.json", "Drill file", file ->
+                java.nio.file.Files.writeString(file, DrillWriter.write(drill)));
+    }
+
+    /** Hands out a picture of one rung at a moment. */
+    public void savePicture(Drill drill, String rung, double t, Look look) {
+        Surface surface = Surfaces.get(drill.surface());
+        Stage stage = Ladder.build(drill, rung);
+        save(drill, ".png", "Picture", file ->
+                new Picture(drill, surface, stage, Rehearsal.of(stage, surface), look)
+                        .writePng(file, t, PICTURE_WIDTH));
+    }
+
+    private void save(Drill drill, String ending, String kind, Writing writing) {
+        Optional<Path> chosen = chooser.toSave(fileName(drill.title()) + ending, kind,
+                "*" + ending.substring(ending.lastIndexOf('.')));
+        chosen.ifPresent(file -> CompletableFuture.runAsync(() -> {
+            try {
+                writing.to(file);
+                Platform.runLater(() -> messages.say(kind + " written: " + file.getFileName()));
+            } catch (IOException e) {
+                messages.later(file.getFileName() + " could not be written. The drill itself is safe in the book. "
+                        + "Choose another folder, or free some space, and try again.");
+            }
+        }));
+    }
+
+    /** A title as a file name that every system takes. */
+    static String fileName(String title) {
+        String plain = title.replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}]+", " ").strip();
+        return plain.isEmpty() ? "Drill" : plain.substring(0, Math.min(60, plain.length()));
+    }
+}

@@ -1,0 +1,175 @@
+package wildchalk.desktop.window;
+
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.scene.Look;
+import wildchalk.desktop.board.BoardState;
+import wildchalk.desktop.board.BoardView;
+import wildchalk.desktop.book.BookView;
+import wildchalk.desktop.keeping.Keeper;
+
+/** The window: Book and Board, what is kept, and Hand out. */
+public final class MainWindow extends BorderPane {
+
+    private final Messages messages = new Messages();
+    private final Label kept = new Label();
+    private final ToggleButton bookTab = tab("Book", "tab-book");
+    private final ToggleButton boardTab = tab("Board", "tab-board");
+    private final Button undo = new Button("↶");
+    private final Button redo = new Button("↷");
+    private final MenuButton handOut = new MenuButton("Hand out");
+    private final Files files;
+    private Keeper keeper;
+    private BookView book;
+    private BoardState board;
+    private BoardView boardView;
+
+    public MainWindow(Files.Chooser chooser) {
+        this.files = new Files(chooser, messages);
+        getStyleClass().add("window");
+        setTop(new VBox(topBar(), messages));
+        setCenter(centred("Opening the book …"));
+        bookTab.setOnAction(e -> showBook());
+        boardTab.setOnAction(e -> showBoard());
+        boardTab.setDisable(true);
+        offerHistory();
+    }
+
+    private HBox topBar() {
+        Label name = new Label("Wild Chalk");
+        name.getStyleClass().add("name");
+        kept.setId("kept");
+        kept.getStyleClass().add("quiet");
+        undo.setId("undo");
+        undo.setOnAction(e -> board.undo());
+        redo.setId("redo");
+        redo.setOnAction(e -> board.redo());
+        undo.getStyleClass().add("history");
+        redo.getStyleClass().add("history");
+        handOut.setId("hand-out");
+        handOut.getStyleClass().add("dark-button");
+        handOut.getItems().addAll(
+                item("Picture, slate …", () -> picture(Look.SLATE)),
+                item("Picture, paper …", () -> picture(Look.PAPER)),
+                item("Drill file …", () -> files.saveDrill(board.drill())));
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        HBox bar = new HBox(14, name, bookTab, boardTab, gap, kept, undo, redo, handOut);
+        bar.setAlignment(Pos.CENTER_LEFT);
+        bar.getStyleClass().add("top-bar");
+        return bar;
+    }
+
+    private static ToggleButton tab(String text, String id) {
+        ToggleButton tab = new ToggleButton(text);
+        tab.setId(id);
+        tab.getStyleClass().add("tab-button");
+        return tab;
+    }
+
+    private static MenuItem item(String text, Runnable action) {
+        MenuItem item = new MenuItem(text);
+        item.setOnAction(e -> action.run());
+        return item;
+    }
+
+    private static Node centred(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("empty");
+        label.setWrapText(true);
+        label.setMaxWidth(620);
+        BorderPane pane = new BorderPane(label);
+        pane.getStyleClass().add("empty-page");
+        return pane;
+    }
+
+    private void picture(Look look) {
+        files.savePicture(board.drill(), board.rung(), board.playheadProperty().get(), look);
+    }
+
+    /** Shows an open book; everything in the window is kept in it. */
+    public void showBook(Keeper opened) {
+        keeper = opened;
+        keeper.stateProperty().addListener((o, was, is) -> kept.setText(is));
+        book = new BookView(keeper, messages, files, this::open);
+        showBook();
+    }
+
+    /** Says why there is no book; the window stays, so that the message can be read. */
+    public void showTrouble(String words) {
+        messages.warn(words);
+        setCenter(centred("No book is open."));
+        bookTab.setDisable(true);
+    }
+
+    public Messages messages() {
+        return messages;
+    }
+
+    private void showBook() {
+        if (board != null) {
+            board.playingProperty().set(false);
+        }
+        book.refresh();
+        setCenter(book);
+        select(bookTab);
+    }
+
+    private void showBoard() {
+        setCenter(boardView);
+        select(boardTab);
+        boardView.requestFocus();
+    }
+
+    private void select(ToggleButton tab) {
+        bookTab.setSelected(tab == bookTab);
+        boardTab.setSelected(tab == boardTab);
+        offerHistory();
+    }
+
+    /** Opens a drill of the book on the Board. */
+    public void open(Drill drill) {
+        if (board != null && board.drill().equals(drill)) {
+            showBoard();
+            return;
+        }
+        board = new BoardState(drill, keeper::keep);
+        board.changesProperty().addListener(o -> offerHistory());
+        boardView = new BoardView(board);
+        boardTab.setDisable(false);
+        showBoard();
+    }
+
+    private void offerHistory() {
+        boolean onBoard = board != null && boardTab.isSelected();
+        offer(undo, "Undo", onBoard ? board.history().nextUndo() : Optional.empty(), onBoard);
+        offer(redo, "Redo", onBoard ? board.history().nextRedo() : Optional.empty(), onBoard);
+        handOut.setVisible(onBoard);
+    }
+
+    private static void offer(Button button, String verb, Optional<String> step, boolean shown) {
+        button.setDisable(step.isEmpty());
+        button.setVisible(shown);
+        String words = verb + step.map(s -> ": " + s).orElse("");
+        button.setTooltip(new Tooltip(words));
+        button.setAccessibleText(words);
+    }
+
+    /** The state of the Board, when a drill is open on it. */
+    public Optional<BoardState> board() {
+        return Optional.ofNullable(board);
+    }
+}

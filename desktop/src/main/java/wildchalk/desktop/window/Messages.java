@@ -1,0 +1,62 @@
+package wildchalk.desktop.window;
+
+import javafx.animation.PauseTransition;
+import javafx.application.Platform;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.util.Duration;
+
+/** A line in the window that says what happened, what is safe and what to do. */
+public final class Messages extends HBox {
+
+    private static final Duration SHORT = Duration.seconds(6);
+
+    private final Label text = new Label();
+    private final PauseTransition fade = new PauseTransition(SHORT);
+
+    public Messages() {
+        super(12);
+        setId("message");
+        getStyleClass().add("message");
+        setAlignment(Pos.CENTER_LEFT);
+        text.setId("message-text");
+        text.setWrapText(true);
+        text.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(text, Priority.ALWAYS);
+        Button close = new Button("Close");
+        close.setOnAction(e -> show(false));
+        getChildren().addAll(text, close);
+        fade.setOnFinished(e -> show(false));
+        show(false);
+    }
+
+    /** Says that something went as asked; it goes by itself. */
+    public void say(String words) {
+        getStyleClass().remove("trouble");
+        text.setText(words);
+        show(true);
+        fade.playFromStart();
+    }
+
+    /** Says that something is wrong; it stays until it is closed. */
+    public void warn(String words) {
+        fade.stop();
+        getStyleClass().remove("trouble");
+        getStyleClass().add("trouble");
+        text.setText(words);
+        show(true);
+    }
+
+    /** The same from any thread. */
+    public void later(String words) {
+        Platform.runLater(() -> warn(words));
+    }
+
+    private void show(boolean shown) {
+        setVisible(shown);
+        setManaged(shown);
+    }
+}

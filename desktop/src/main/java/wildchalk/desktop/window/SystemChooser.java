@@ -1,0 +1,48 @@
+package wildchalk.desktop.window;
+
+import java.io.File;
+import java.nio.file.Path;
+import java.util.Optional;
+import javafx.stage.FileChooser;
+import javafx.stage.FileChooser.ExtensionFilter;
+import javafx.stage.Window;
+
+/** Asks with the system's own file dialogs; the folder chosen last is where the next one begins. */
+public final class SystemChooser implements Files.Chooser {
+
+    private final Window owner;
+    private File folder;
+
+    public SystemChooser(Window owner) {
+        this.owner = owner;
+    }
+
+    @Override
+    public Optional<Path> toSave(String suggestedName, String kind, String pattern) {
+        FileChooser chooser = chooser(kind, pattern);
+        chooser.setInitialFileName(suggestedName);
+        return remembered(chooser.showSaveDialog(owner));
+    }
+
+    @Override
+    public Optional<Path> toOpen(String kind, String pattern) {
+        return remembered(chooser(kind, pattern).showOpenDialog(owner));
+    }
+
+    private FileChooser chooser(String kind, String pattern) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(kind);
+        chooser.getExtensionFilters().add(new ExtensionFilter(kind, pattern));
+        if (folder != null && folder.isDirectory()) {
+            chooser.setInitialDirectory(folder);
+        }
+        return chooser;
+    }
+
+    private Optional<Path> remembered(File chosen) {
+        if (chosen != null) {
+            folder = chosen.getParentFile();
+        }
+        return Optional.ofNullable(chosen).map(File::toPath);
+    }
+}

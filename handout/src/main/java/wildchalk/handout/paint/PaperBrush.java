@@ -1,0 +1,123 @@
+package wildchalk.handout.paint;
+
+import java.awt.BasicStroke;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.Paint;
+import java.awt.RenderingHints;
+import java.awt.TexturePaint;
+import java.awt.font.TextLayout;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.Path2D;
+import java.awt.geom.Rectangle2D;
+import java.awt.image.BufferedImage;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import wildchalk.core.geometry.Curve;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.scene.Grain;
+import wildchalk.core.scene.Ink;
+import wildchalk.core.scene.Look;
+import wildchalk.core.scene.Shape;
+import wildchalk.handout.type.Typeface;
+
+/** Paints shapes in metres with Java2D. */
+public final class PaperBrush {
+
+    private final Graphics2D g;
+    private final Look look;
+    private final AffineTransform toPixels;
+    private final Map<Ink, Paint> chalk = new EnumMap<>(Ink.class);
+
+    /** @param toPixels from metres to the units of {@code g}; it scales evenly */
+    public PaperBrush(Graphics2D g, Look look, AffineTransform toPixels) {
+        this.g = g;
+        this.look = look;
+        this.toPixels = toPixels;
+        g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        g.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
+        g.setRenderingHint(RenderingHints.KEY_TEXT_ANTIALIASING, RenderingHints.VALUE_TEXT_ANTIALIAS_ON);
+    }
+
+    public void paint(List<Shape> shapes) {
+        for (Shape shape : shapes) {
+            if (shape instanceof Shape.Stroke stroke) {
+                stroke(stroke);
+            } else if (shape instanceof Shape.Fill fill) {
+                g.setPaint(fill.chalked() ? chalk(fill.ink()) : plain(fill.ink()));
+                g.fill(path(fill.outline()));
+            } else {
+                label((Shape.Label) shape);
+            }
+        }
+    }
+
+    private void stroke(Shape.Stroke stroke) {
+        g.setPaint(stroke.chalked() ? chalk(stroke.ink()) : plain(stroke.ink()));
+        float[] dash = stroke.dash().isEmpty() ? null : new float[stroke.dash().size()];
+        for (int i = 0; dash != null && i < dash.length; i++) {
+            dash[i] = (float) (stroke.dash().get(i) * scale());
+        }
+        float width = (float) (stroke.width() * scale());
+        int cap = dash == null ? BasicStroke.CAP_ROUND : BasicStroke.CAP_BUTT;
+        g.setStroke(new BasicStroke(width, cap, BasicStroke.JOIN_ROUND, 10, dash, 0));
+        g.draw(path(stroke.curve()));
+    }
+
+    private void label(Shape.Label label) {
+        if (label.text().isBlank()) {
+            return;
+        }
+        g.setPaint(plain(label.ink()));
+        TextLayout layout = new TextLayout(label.text(),
+                Typeface.TEXT_BOLD.font((float) (label.size() * scale())), g.getFontRenderContext());
+        Rectangle2D bounds = layout.getBounds();
+        double[] at = {label.at().x(), label.at().y()};
+        toPixels.transform(at, 0, at, 0, 1);
+        float middle = (float) (label.size() * scale() * 0.35);
+        layout.draw(g, (float) (at[0] - bounds.getCenterX()), (float) at[1] + middle);
+    }
+
+    private double scale() {
+        return Math.sqrt(Math.abs(toPixels.getDeterminant()));
+    }
+
+    private Paint plain(Ink ink) {
+        return new Color(look.colour(ink), true);
+    }
+
+    private Paint chalk(Ink ink) {
+        return look.grain() ? chalk.computeIfAbsent(ink, this::grained) : plain(ink);
+    }
+
+    private Paint grained(Ink ink) {
+        int colour = look.colour(ink);
+        double[] cover = Grain.tile();
+        BufferedImage tile = new BufferedImage(Grain.SIZE, Grain.SIZE, BufferedImage.TYPE_INT_ARGB);
+        for (int i = 0; i < cover.length; i++) {
+            int alpha = (int) ((colour >>> 24) * cover[i]);
+            tile.setRGB(i % Grain.SIZE, i / Grain.SIZE, alpha << 24 | colour & 0xFFFFFF);
+        }
+        return new TexturePaint(tile, new Rectangle2D.Double(0, 0, Grain.SIZE, Grain.SIZE));
+    }
+
+    private Path2D path(Curve curve) {
+        Path2D path = new Path2D.Double();
+        for (Curve.Segment segment : curve.segments()) {
+            if (segment instanceof Curve.MoveTo m) {
+                path.moveTo(m.to().x(), m.to().y());
+            } else if (segment instanceof Curve.LineTo l) {
+                path.lineTo(l.to().x(), l.to().y());
+            } else if (segment instanceof Curve.CubicTo c) {
+                Vec a = c.first();
+                Vec b = c.second();
+                path.curveTo(a.x(), a.y(), b.x(), b.y(), c.to().x(), c.to().y());
+            } else {
+                path.closePath();
+            }
+        }
+        path.transform(toPixels);
+        return path;
+    }
+}
