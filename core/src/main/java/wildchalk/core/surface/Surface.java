@@ -83,6 +83,11 @@ public record Surface(String id, String name, String sport, Ground ground, Strin
         return Box.around(Vec.ZERO, length, width);
     }
 
+    /** The surface with its run-off. */
+    public Box surroundings() {
+        return bounds().grown(runOff);
+    }
+
     public Curve outline() {
         return cornerRadius > 0 ? Curve.roundedBox(length, width, cornerRadius) : Curve.box(bounds());
     }

@@ -2,6 +2,8 @@ package wildchalk.desktop.board;
 
 import java.util.Optional;
 import java.util.Set;
+import javafx.beans.property.ReadOnlyDoubleProperty;
+import javafx.beans.property.ReadOnlyDoubleWrapper;
 import javafx.geometry.Pos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Label;
@@ -29,6 +31,7 @@ final class BoardPane extends Pane {
     private final HBox views = new HBox(6);
     private final Label tag = new Label();
     private ScreenMap map = new ScreenMap(1, Vec.ZERO, 1, 1);
+    private final ReadOnlyDoubleWrapper scale = new ReadOnlyDoubleWrapper(1);
     private String groundShown = "";
     private String viewsShown = "";
     private Set<String> litShown = Set.of();
@@ -73,14 +76,20 @@ final class BoardPane extends Pane {
         return map;
     }
 
+    /** Pixels per metre. */
+    ReadOnlyDoubleProperty scaleProperty() {
+        return scale.getReadOnlyProperty();
+    }
+
     Canvas liveCanvas() {
         return live;
     }
 
     private void drillChanged() {
         Surface surface = state.surface();
-        map = ScreenMap.fit(surface.view(state.drill().view()).box(), Math.max(1, getWidth()),
+        map = ScreenMap.fit(surface, surface.view(state.drill().view()).box(), Math.max(1, getWidth()),
                 Math.max(1, getHeight()));
+        scale.set(map.scale());
         showViews(surface, state.drill());
         paintAll();
     }

@@ -44,7 +44,6 @@ public final class BoardView extends BorderPane {
         setLeft(new CallSheet(state));
         setCenter(middle);
         setRight(new LadderPane(state));
-        addEventHandler(KeyEvent.KEY_PRESSED, this::key);
         state.playheadProperty().addListener(o -> showTime());
         state.playingProperty().addListener(o -> showTime());
         state.changesProperty().addListener(o -> showTime());
@@ -78,7 +77,9 @@ public final class BoardView extends BorderPane {
     private HBox status() {
         hint.getStyleClass().add("quiet");
         hint.setId("hint");
-        HBox status = new HBox(hint);
+        HBox.setHgrow(hint, Priority.ALWAYS);
+        hint.setMaxWidth(Double.MAX_VALUE);
+        HBox status = new HBox(8, hint, new ScaleBar(board.scaleProperty()));
         status.setAlignment(Pos.CENTER_LEFT);
         status.getStyleClass().add("status");
         return status;
@@ -105,7 +106,8 @@ public final class BoardView extends BorderPane {
         }
     }
 
-    private void key(KeyEvent e) {
+    /** Does what a key asks for; called for every key in the window while the Board is shown. */
+    public void key(KeyEvent e) {
         if (e.getTarget() instanceof TextInputControl) {
             return;
         }

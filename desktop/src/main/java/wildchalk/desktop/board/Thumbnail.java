@@ -20,6 +20,7 @@ import wildchalk.desktop.paint.ScreenMap;
 public final class Thumbnail extends Canvas {
 
     private Board board;
+    private Surface surface;
     private Box view;
     private double duration;
 
@@ -29,11 +30,12 @@ public final class Thumbnail extends Canvas {
 
     /** Shows a stage as it is before the whistle. */
     public void show(Drill drill, Stage stage) {
-        Surface surface = Surfaces.get(drill.surface());
-        show(drill, surface, stage, Rehearsal.of(stage, surface));
+        Surface on = Surfaces.get(drill.surface());
+        show(drill, on, stage, Rehearsal.of(stage, on));
     }
 
-    void show(Drill drill, Surface surface, Stage stage, Timeline timeline) {
+    void show(Drill drill, Surface on, Stage stage, Timeline timeline) {
+        surface = on;
         view = surface.view(drill.view()).box();
         Frame frame = Frame.of(view);
         // Small pictures need larger signs.
@@ -49,7 +51,7 @@ public final class Thumbnail extends Canvas {
 
     /** Shows the moment {@code t} seconds after the whistle. */
     public void paint(double t) {
-        ScreenMap map = ScreenMap.fit(view, getWidth(), getHeight());
+        ScreenMap map = ScreenMap.fit(surface, view, getWidth(), getHeight());
         ScreenBrush brush = ScreenBrush.forThumbnail(this, Look.SLATE, map);
         brush.fillAll(Ink.AROUND);
         brush.paint(board.ground());

@@ -2,6 +2,8 @@ package wildchalk.desktop.paint;
 
 import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.scene.Frame;
+import wildchalk.core.surface.Surface;
 
 /**
  * Where metres are on a canvas.
@@ -15,6 +17,11 @@ public record ScreenMap(double scale, Vec centre, double width, double height) {
     public static ScreenMap fit(Box view, double width, double height) {
         double scale = Math.max(0.01, Math.min(width / view.width(), height / view.height()));
         return new ScreenMap(scale, view.centre(), width, height);
+    }
+
+    /** Shows all of a surface's {@code view}, and more of the surface where there is room. */
+    public static ScreenMap fit(Surface surface, Box view, double width, double height) {
+        return fit(Frame.shown(view, surface.surroundings(), width / height), width, height);
     }
 
     public Vec toSurface(double x, double y) {

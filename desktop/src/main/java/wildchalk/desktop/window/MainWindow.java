@@ -9,6 +9,7 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -45,6 +46,11 @@ public final class MainWindow extends BorderPane {
         bookTab.setOnAction(e -> showBook());
         boardTab.setOnAction(e -> showBoard());
         boardTab.setDisable(true);
+        addEventHandler(KeyEvent.KEY_PRESSED, e -> {
+            if (boardView != null && getCenter() == boardView) {
+                boardView.key(e);
+            }
+        });
         offerHistory();
     }
 

@@ -77,10 +77,11 @@ public final class Picture {
 
     private void board(Graphics2D g, Rectangle area, Box view, Scene scene) {
         g.setClip(area);
-        double scale = Math.min(area.width / view.width(), area.height / view.height());
+        Box shown = Frame.shown(view, surface.surroundings(), area.getWidth() / area.getHeight());
+        double scale = area.width / shown.width();
         AffineTransform toPixels = AffineTransform.getTranslateInstance(area.getCenterX(), area.getCenterY());
         toPixels.scale(scale, scale);
-        toPixels.translate(-view.centre().x(), -view.centre().y());
+        toPixels.translate(-shown.centre().x(), -shown.centre().y());
         PaperBrush brush = new PaperBrush(g, look, toPixels);
         brush.paint(scene.ground());
         brush.paint(scene.chalk());

@@ -1,0 +1,95 @@
+package wildchalk.core;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Action.Ending;
+import wildchalk.core.drill.Action.Gait;
+import wildchalk.core.drill.Action.Touch;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Team;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.rehearsal.Rehearsal;
+import wildchalk.core.rehearsal.Timeline;
+import wildchalk.core.surface.Surface;
+import wildchalk.core.surface.Surfaces;
+
+/** Builds small stages for tests, step by step. */
+public final class Stages {
+
+    public static final Surface TURF = Surfaces.get("field-hockey");
+
+    private final List<Piece> pieces = new ArrayList<>();
+    private final List<Action> actions = new ArrayList<>();
+
+    public Stages player(String id, double x, double y) {
+        return player(id, x, y, Team.CORAL);
+    }
+
+    public Stages player(String id, double x, double y, Team team) {
+        pieces.add(new Piece.Player(id, new Vec(x, y), 0, id, team));
+        return this;
+    }
+
+    public Stages piece(Piece piece) {
+        pieces.add(piece);
+        return this;
+    }
+
+    public Stages ball(String id, String heldBy) {
+        pieces.add(new Piece.Ball(id, Vec.ZERO, Optional.of(heldBy)));
+        return this;
+    }
+
+    public Stages sprint(String id, String who, Cue cue, double... xy) {
+        return travel(new Action.Run(id, who, path(false, xy), Gait.SPRINT, Ending.GO_ON, cue));
+    }
+
+    public Stages run(String id, String who, Cue cue, double... xy) {
+        return travel(new Action.Run(id, who, path(false, xy), Gait.RUN, Ending.GO_ON, cue));
+    }
+
+    public Stages carry(String id, String who, Cue cue, double... xy) {
+        return travel(new Action.Carry(id, who, path(false, xy), Gait.RUN, Ending.GO_ON, cue));
+    }
+
+    public Stages travel(Action.Travel travel) {
+        actions.add(travel);
+        return this;
+    }
+
+    public Stages pass(String id, String who, String to, Cue cue) {
+        actions.add(new Action.Pass(id, who, Spot.at(to), Touch.CONTROLLED, cue));
+        return this;
+    }
+
+    public Stages firstTime(String id, String who, String to, Cue cue) {
+        actions.add(new Action.Pass(id, who, Spot.at(to), Touch.FIRST_TIME, cue));
+        return this;
+    }
+
+    public Stages shot(String id, String who, Cue cue) {
+        actions.add(new Action.Shot(id, who, new Spot.AtTarget("goal"), Touch.CONTROLLED, cue));
+        return this;
+    }
+
+    public Stage build() {
+        return new Stage("s1", "Start here", pieces, actions);
+    }
+
+    public Timeline rehearse() {
+        return Rehearsal.of(build(), TURF);
+    }
+
+    public static Action.Path path(boolean smooth, double... xy) {
+        List<Spot> spots = new ArrayList<>();
+        for (int i = 0; i < xy.length; i += 2) {
+            spots.add(Spot.at(xy[i], xy[i + 1]));
+        }
+        return new Action.Path(spots, smooth);
+    }
+}

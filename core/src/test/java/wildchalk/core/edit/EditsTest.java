@@ -1,0 +1,110 @@
+package wildchalk.core.edit;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertSame;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import wildchalk.core.Stages;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.geometry.Vec;
+
+class EditsTest {
+
+    private final Stage stage = new Stages().player("1", 0, 0).player("2", 10, 0).player("3", 5, 5).ball("b1", "1")
+            .piece(new Piece.Cone("c1", new Vec(20, 0), Piece.Cone.Colour.YELLOW))
+            .pass("a1", "1", "2", Cue.whistle())
+            .travel(new Action.Carry("a2", "2", new Action.Path(List.of(Spot.at("c1")), false), Action.Gait.RUN,
+                    Action.Ending.GO_ON, Cue.received("a1")))
+            .run("a3", "3", Cue.with("a2"), 15, 5).build();
+    private final Drill drill = Ladder.put(Drill.empty("d", "Drill", "field-hockey", "whole"), stage);
+
+    private Stage after(Edit edit) {
+        return Ladder.build(edit.apply(drill), "s1");
+    }
+
+    @Test
+    void editsAreNamedSoThatACoachKnowsThem() {
+        assertEquals("Move player 1", PieceEdits.move("s1", stage.piece("1").orElseThrow(), Vec.ZERO).name());
+        assertEquals("Place yellow cone", PieceEdits.place("s1", stage.piece("c1").orElseThrow()).name());
+        assertEquals("Chalk a pass", ActionEdits.chalk("s1", stage.action("a1").orElseThrow()).name());
+        assertEquals("Delete carry", PieceEdits.remove("s1", stage, List.of("a2")).name());
+        assertEquals("Delete 2 things", PieceEdits.remove("s1", stage, List.of("a2", "c1")).name());
+    }
+
+    @Test
+    void ballGoesAlongWithWhoHasIt() {
+        Stage moved = after(PieceEdits.move("s1", stage.piece("1").orElseThrow(), new Vec(3, 4)));
+        assertEquals(new Vec(3, 4), moved.piece("b1").orElseThrow().at());
+    }
+
+    @Test
+    void lineThatEndsOnAPieceFollowsIt() {
+        Stage moved = after(PieceEdits.move("s1", stage.piece("c1").orElseThrow(), new Vec(25, 3)));
+        Action.Carry carry = (Action.Carry) moved.action("a2").orElseThrow();
+        assertEquals(Spot.at("c1"), carry.path().last());
+    }
+
+    @Test
+    void lineToAPieceThatIsTakenAwayStillEndsWhereItStood() {
+        Stage left = after(PieceEdits.remove("s1", stage, List.of("c1")));
+        Action.Carry carry = (Action.Carry) left.action("a2").orElseThrow();
+        assertEquals(Spot.at(20, 0), carry.path().last());
+    }
+
+    @Test
+    void whatWaitedForADeletedActionIsSetOffByWhatThatWaitedFor() {
+        Stage left = after(PieceEdits.remove("s1", stage, List.of("a2")));
+        assertEquals(Cue.received("a1"), left.action("a3").orElseThrow().cue());
+        Stage both = after(PieceEdits.remove("s1", stage, List.of("a1", "a2")));
+        assertEquals(Cue.whistle(), both.action("a3").orElseThrow().cue());
+    }
+
+    @Test
+    void personTakesTheirActionsAlongAndLeavesTheBall() {
+        Stage left = after(PieceEdits.remove("s1", stage, List.of("1")));
+        assertTrue(left.action("a1").isEmpty());
+        assertEquals(Optional.empty(), ((Piece.Ball) left.piece("b1").orElseThrow()).heldBy());
+        assertEquals(Cue.whistle(), left.action("a2").orElseThrow().cue());
+    }
+
+    @Test
+    void ballIsGivenAndDropped() {
+        Piece.Ball ball = stage.balls().get(0);
+        Stage given = after(PieceEdits.giveBall("s1", ball, stage.person("2").orElseThrow()));
+        assertEquals(Optional.of("2"), given.balls().get(0).heldBy());
+        Stage dropped = after(PieceEdits.dropBall("s1", ball, new Vec(1, 2)));
+        assertEquals(new Vec(1, 2), dropped.balls().get(0).at());
+        assertTrue(dropped.balls().get(0).heldBy().isEmpty());
+    }
+
+    @Test
+    void historyGoesBackAndForwardByName() {
+        History history = History.of(drill).after(DrillEdits.rename("A")).after(DrillEdits.rename("B"));
+        assertEquals(Optional.of("Rename drill"), history.nextUndo());
+        assertEquals("A", history.undo().now().title());
+        assertEquals("B", history.undo().undo().redo().redo().now().title());
+        assertEquals(drill, history.undo().undo().now());
+        assertEquals(Optional.empty(), history.undo().undo().nextUndo());
+    }
+
+    @Test
+    void editThatChangesNothingIsNoStep() {
+        History history = History.of(drill);
+        assertSame(history, history.after(DrillEdits.rename("Drill")));
+    }
+
+    @Test
+    void newEditAfterUndoForgetsWhatWasUndone() {
+        History history = History.of(drill).after(DrillEdits.rename("A")).undo().after(DrillEdits.rename("B"));
+        assertEquals(Optional.empty(), history.nextRedo());
+    }
+}

@@ -1,0 +1,150 @@
+package wildchalk.core.rehearsal;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import net.jqwik.api.Tuple;
+import wildchalk.core.Stages;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Action.Ending;
+import wildchalk.core.drill.Action.Gait;
+import wildchalk.core.drill.Action.Touch;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Team;
+import wildchalk.core.geometry.Vec;
+
+/** What holds for any stage, sensible or not. */
+class RehearsalProperties {
+
+    private static final int PEOPLE = 5;
+    private static final int ACTIONS = 10;
+    private static final double STEP = 0.02;
+
+    @Property(tries = 1500)
+    void anyStageGivesATimelineAndTheSameOneEachTime(@ForAll("stages") Stage stage) {
+        Timeline t = Rehearsal.of(stage, Stages.TURF);
+        Timeline again = Rehearsal.of(stage, Stages.TURF);
+        assertEquals(t.events(), again.events());
+        assertEquals(t.problems(), again.problems());
+        assertTrue(Double.isFinite(t.duration()));
+        for (Action action : stage.actions()) {
+            boolean happens = t.times(action.id()).isPresent();
+            boolean explained = t.problems().stream().anyMatch(p -> p.action().equals(action.id()));
+            assertTrue(happens || explained, action.id() + " neither happens nor is it said why");
+        }
+    }
+
+    @Property(tries = 400)
+    void nobodyJumpsOrOutrunsThemselves(@ForAll("stages") Stage stage) {
+        Speeds speeds = Speeds.of(Stages.TURF);
+        double fastest = speeds.top().values().stream().mapToDouble(Double::doubleValue).max().orElseThrow();
+        Timeline t = Rehearsal.of(stage, Stages.TURF);
+        for (String who : t.people()) {
+            for (double time = 0; time < Math.min(30, t.duration()); time += STEP) {
+                double gone = t.pose(who, time).at().distance(t.pose(who, time + STEP).at());
+                assertTrue(gone <= fastest * STEP + 0.005, who + " goes " + gone + " m in " + STEP + " s at " + time);
+            }
+        }
+    }
+
+    @Property(tries = 400)
+    void everyBallIsAlwaysSomewhereAndWithOnePersonAtMost(@ForAll("stages") Stage stage) {
+        Timeline t = Rehearsal.of(stage, Stages.TURF);
+        for (double time = 0; time < Math.min(30, t.duration()); time += 0.1) {
+            for (String ball : t.balls()) {
+                assertTrue(t.ball(ball, time).isFinite());
+                boolean held = t.holder(ball, time).isPresent();
+                assertTrue(!held || t.sentBy(ball, time).isEmpty(), "held and on its way at once");
+            }
+        }
+    }
+
+    @Property(tries = 300)
+    void mirroringTheStageMirrorsTheTimeline(@ForAll("stages") Stage stage) {
+        Timeline t = Rehearsal.of(stage, Stages.TURF);
+        Timeline m = Rehearsal.of(mirrored(stage), Stages.TURF);
+        assertEquals(t.duration(), m.duration(), 1e-4);
+        for (String who : t.people()) {
+            for (double time = 0; time < Math.min(10, t.duration()); time += 0.25) {
+                Vec a = t.pose(who, time).at();
+                Vec b = m.pose(who, time).at();
+                assertEquals(0, new Vec(a.x(), -a.y()).distance(b), 0.01, who + " at " + time);
+            }
+        }
+    }
+
+    private static Stage mirrored(Stage stage) {
+        List<Piece> pieces = stage.pieces().stream()
+                .map(p -> p instanceof Piece.Player x
+                        ? new Piece.Player(x.id(), flip(x.at()), -x.facing(), x.label(), x.team()) : p).toList();
+        List<Action> actions = stage.actions().stream().map(a -> a instanceof Action.Travel travel
+                ? (Action) travel.withPath(new Action.Path(travel.path().through().stream()
+                .map(s -> s instanceof Spot.Place place ? Spot.at(flip(place.at())) : s).toList(),
+                travel.path().smooth())) : a).toList();
+        return new Stage(stage.id(), stage.title(), pieces, actions);
+    }
+
+    private static Vec flip(Vec v) {
+        return new Vec(v.x(), -v.y());
+    }
+
+    @Provide
+    Arbitrary<Stage> stages() {
+        Arbitrary<Vec> places = Arbitraries.integers().between(-40, 40).tuple2()
+                .map(xy -> new Vec(xy.get1(), xy.get2() * 0.6));
+        Arbitrary<List<Vec>> starts = places.list().ofSize(PEOPLE);
+        return starts.flatMap(at -> actions(places).list().ofMaxSize(ACTIONS).map(made -> {
+            List<Piece> pieces = new ArrayList<>();
+            for (int i = 0; i < PEOPLE; i++) {
+                pieces.add(new Piece.Player("p" + i, at.get(i), 0, "" + i, i % 2 == 0 ? Team.CORAL : Team.SKY));
+            }
+            pieces.add(new Piece.Ball("b1", at.get(0), Optional.of("p0")));
+            pieces.add(new Piece.Ball("b2", at.get(1), Optional.of("p1")));
+            List<Action> actions = new ArrayList<>();
+            for (int i = 0; i < made.size(); i++) {
+                actions.add(made.get(i).named("a" + i));
+            }
+            return new Stage("s1", "", pieces, actions);
+        }));
+    }
+
+    /** An action that does not yet know its id. */
+    private interface Unnamed {
+        Action named(String id);
+    }
+
+    private static Arbitrary<Unnamed> actions(Arbitrary<Vec> places) {
+        // p5 is nobody: files are checked, but the rehearsal must take it.
+        Arbitrary<String> people = Arbitraries.integers().between(0, PEOPLE).map(i -> "p" + i);
+        Arbitrary<Cue> cues = Arbitraries.integers().between(0, 14).tuple2().flatMap(n -> Arbitraries.of(
+                Cue.whistle(), Cue.whistle(), Cue.next(), Cue.with("a" + n.get1()), Cue.after("a" + n.get1()),
+                Cue.received("a" + n.get1()), Cue.received("a" + n.get1()),
+                Cue.whistle().delayed(n.get2() / 4.0), Cue.after("a" + n.get1()).delayed(n.get2() / 7.0)));
+        Arbitrary<Action.Path> paths = places.list().ofMinSize(1).ofMaxSize(4).map(l -> new Action.Path(
+                l.stream().map(Spot::at).toList(), l.size() % 2 == 0));
+        Arbitrary<Gait> gaits = Arbitraries.of(Gait.class);
+        Arbitrary<Ending> endings = Arbitraries.of(Ending.class);
+        Arbitrary<Unnamed> travels = Combinators.combine(people, paths, gaits, endings, cues)
+                .as((who, path, gait, ending, cue) -> id -> who.hashCode() % 2 == 0
+                        ? new Action.Run(id, who, path, gait, ending, cue)
+                        : new Action.Carry(id, who, path, gait, ending, cue));
+        Arbitrary<Unnamed> passes = Combinators.combine(people, people, cues)
+                .as((who, to, cue) -> id -> new Action.Pass(id, who, Spot.at(to), Touch.CONTROLLED, cue));
+        Arbitrary<Unnamed> shots = Combinators.combine(people, cues)
+                .as((who, cue) -> id -> new Action.Shot(id, who, new Spot.AtTarget("goal"), Touch.FIRST_TIME, cue));
+        return Arbitraries.frequencyOf(Tuple.of(5, travels), Tuple.of(4, passes),
+                Tuple.of(1, shots));
+    }
+}

@@ -1,0 +1,151 @@
+package wildchalk.core.scene;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import wildchalk.core.Stages;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Action.Ending;
+import wildchalk.core.drill.Action.Gait;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Drill.LineKey;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.geometry.Box;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.rehearsal.Rehearsal;
+import wildchalk.core.rehearsal.Timeline;
+
+class BoardTest {
+
+    private final Stage stage = new Stages().player("1", 0, 0).player("2", 12, 0).ball("b1", "1")
+            .piece(new Piece.Cone("c1", new Vec(20, 5), Piece.Cone.Colour.BLUE))
+            .pass("a1", "1", "2", Cue.whistle()).carry("a2", "2", Cue.received("a1"), 30, 0)
+            .shot("a3", "2", Cue.next()).build();
+    private final Timeline timeline = Rehearsal.of(stage, Stages.TURF);
+
+    private Board board(LineKey key) {
+        return new Board(Stages.TURF, stage, timeline, key, Frame.of(Stages.TURF.view("whole").box()));
+    }
+
+    @Test
+    void everyInkHasAColourInEveryLook() {
+        for (Look look : Look.values()) {
+            for (Ink ink : Ink.values()) {
+                assertTrue((look.colour(ink) >>> 24) > 0, look + " " + ink);
+            }
+        }
+    }
+
+    /** WCAG 2 contrast, the formula of its definition of relative luminance. */
+    @Test
+    void typeOnTokensAndNumbersCanBeRead() {
+        for (Look look : Look.values()) {
+            assertTrue(contrast(look, Ink.BADGE_TEXT, Ink.BADGE) >= 4.5);
+            assertTrue(contrast(look, Ink.CHALK, Ink.BOARD) >= 4.5);
+            assertTrue(contrast(look, Ink.ON_TEAM, Ink.CORAL) >= 4.5);
+            assertTrue(contrast(look, Ink.ON_TEAM, Ink.MINT) >= 4.5);
+            assertTrue(contrast(look, Ink.ON_TEAM, Ink.VIOLET) >= 4.5);
+            assertTrue(contrast(look, Ink.ON_TEAM, Ink.LEMON) >= 4.5, look + " lemon");
+            assertTrue(contrast(look, Ink.BOARD, Ink.PLAIN) >= 4.5);
+        }
+    }
+
+    private static double contrast(Look look, Ink a, Ink b) {
+        double x = luminance(look.colour(a));
+        double y = luminance(look.colour(b));
+        return (Math.max(x, y) + 0.05) / (Math.min(x, y) + 0.05);
+    }
+
+    private static double luminance(int argb) {
+        double[] weight = {0.2126, 0.7152, 0.0722};
+        double sum = 0;
+        for (int i = 0; i < 3; i++) {
+            double c = (argb >> 16 - 8 * i & 0xFF) / 255.0;
+            sum += weight[i] * (c <= 0.03928 ? c / 12.92 : Math.pow((c + 0.055) / 1.055, 2.4));
+        }
+        return sum;
+    }
+
+    @Test
+    void passIsDashedByOneKeyAndPlainByTheOther() {
+        assertEquals(2, dashed(LineKey.RUNS_PLAIN, "a1"));
+        assertEquals(0, dashed(LineKey.PASSES_PLAIN, "a1"));
+    }
+
+    private int dashed(LineKey key, String action) {
+        List<Shape> line = new ActionLines(1, key).of(stage.action(action).orElseThrow(), stage,
+                board(key).route(action));
+        return ((Shape.Stroke) line.get(0)).dash().size();
+    }
+
+    @Test
+    void endOfALineSaysWhatHappensThere() {
+        int[] pieces = new int[3];
+        for (Ending ending : Ending.values()) {
+            Action run = new Action.Run("a1", "1", Stages.path(false, 10, 0), Gait.RUN, ending, Cue.whistle());
+            List<Shape> shapes = new ActionLines(1, LineKey.RUNS_PLAIN).of(run, stage,
+                    Lines.route(List.of(Vec.ZERO, new Vec(10, 0))));
+            pieces[ending.ordinal()] = ((Shape.Stroke) shapes.get(1)).curve().segments().size();
+        }
+        // An arrow head has three corners, a bar two, a ring eight arcs with a start and an end.
+        assertEquals(3, pieces[0]);
+        assertEquals(2, pieces[1]);
+        assertEquals(10, pieces[2]);
+    }
+
+    @Test
+    void backwardRunCarriesMarksForTheBody() {
+        Action run = new Action.Run("a1", "1", Stages.path(false, 20, 0), Gait.BACK, Ending.GO_ON, Cue.whistle());
+        List<Shape> shapes = new ActionLines(1, LineKey.RUNS_PLAIN).of(run, stage,
+                Lines.route(List.of(Vec.ZERO, new Vec(20, 0))));
+        assertTrue(shapes.stream().filter(Shape.Fill.class::isInstance).count() >= 5);
+    }
+
+    @Test
+    void everyHappeningLineHasItsNumber() {
+        List<String> numbers = board(LineKey.RUNS_PLAIN).chalk(Set.of(), Set.of()).stream()
+                .filter(s -> s instanceof Shape.Label l && l.ink() == Ink.BADGE_TEXT)
+                .map(s -> ((Shape.Label) s).text()).toList();
+        assertEquals(List.of("1", "2", "3"), numbers);
+    }
+
+    @Test
+    void ballIsInFrontOfItsCarrierAndOnItsWayInFlight() {
+        Board board = board(LineKey.RUNS_PLAIN);
+        assertEquals(board.frame().unit() * 1.75, board.ballOnPicture("b1", 0).length(), 1e-9);
+        double flying = timeline.times("a1").orElseThrow().arrival() / 2;
+        assertEquals(timeline.ball("b1", flying), board.ballOnPicture("b1", flying));
+    }
+
+    @Test
+    void groundDoesNotChangeWithTheTimeAndLivesDo() {
+        Board board = board(LineKey.RUNS_PLAIN);
+        assertEquals(board.at(0).ground(), board.at(2).ground());
+        assertEquals(board.at(0).chalk(), board.at(2).chalk());
+        assertNotEquals(board.at(0).live(), board.at(2).live());
+    }
+
+    @Test
+    void whatIsUnderThePointerIsFound() {
+        Picking picking = new Picking(stage, timeline, board(LineKey.RUNS_PLAIN));
+        assertEquals("2", picking.person(new Vec(12.5, 0.5), 0).orElseThrow().id());
+        assertTrue(picking.person(new Vec(12.5, 8), 0).isEmpty());
+        assertEquals("c1", picking.gear(new Vec(20, 5.5)).orElseThrow().id());
+        assertEquals("a1", picking.line(new Vec(6, 0.2)).orElseThrow().id());
+        assertTrue(picking.ball(new Vec(-20, -20), 0).isEmpty());
+    }
+
+    @Test
+    void roomThatIsLeftGoesToTheSurface() {
+        Box limits = new Box(-50, -30, 100, 60);
+        Box shown = Frame.shown(new Box(13, -21, 36, 42), limits, 2);
+        assertEquals(84, shown.width(), 1e-9);
+        assertEquals(50, shown.x() + shown.width(), 1e-9);
+        assertTrue(shown.x() <= 13 && shown.y() <= -21);
+    }
+}

@@ -1,0 +1,36 @@
+package wildchalk.desktop.board;
+
+import javafx.beans.property.ReadOnlyDoubleProperty;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+
+/** A round number of metres as long as it is on the board. */
+final class ScaleBar extends HBox {
+
+    private static final double[] LENGTHS = {1, 2, 5, 10, 20};
+    private static final double LEAST_PIXELS = 34;
+
+    private final Label metres = new Label();
+    private final Region bar = new Region();
+
+    ScaleBar(ReadOnlyDoubleProperty pixelsPerMetre) {
+        super(8);
+        setAlignment(Pos.CENTER_RIGHT);
+        bar.getStyleClass().add("scale-bar");
+        getChildren().addAll(metres, bar);
+        pixelsPerMetre.addListener((o, was, is) -> show(is.doubleValue()));
+        show(pixelsPerMetre.get());
+    }
+
+    private void show(double scale) {
+        double length = LENGTHS[LENGTHS.length - 1];
+        for (int i = LENGTHS.length - 1; i >= 0 && LENGTHS[i] * scale >= LEAST_PIXELS; i--) {
+            length = LENGTHS[i];
+        }
+        metres.setText((int) length + " m");
+        bar.setMinWidth(length * scale);
+        bar.setPrefWidth(length * scale);
+    }
+}

@@ -1,0 +1,358 @@
+package wildchalk.desktop;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.DriverManager;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import javafx.application.Platform;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.image.WritableImage;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.scene.layout.VBox;
+import javafx.scene.paint.Color;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.api.FxToolkit;
+import org.testfx.util.WaitForAsyncUtils;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Spot;
+import wildchalk.core.edit.DrillEdits;
+import wildchalk.core.geometry.Box;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.rehearsal.Event;
+import wildchalk.core.scene.Ink;
+import wildchalk.core.scene.Look;
+import wildchalk.desktop.board.BoardState;
+import wildchalk.desktop.paint.ScreenBrush;
+import wildchalk.desktop.paint.ScreenMap;
+import wildchalk.desktop.window.Files.Chooser;
+import wildchalk.storage.book.Book;
+
+/** Drives the real window with mouse and keyboard. */
+class WindowTest {
+
+    @TempDir
+    private Path folder;
+
+    private final FxRobot robot = new FxRobot();
+    private WildChalkApp.Session session;
+    private Stage stage;
+    private Path picked;
+
+    private final Chooser chooser = new Chooser() {
+        @Override
+        public Optional<Path> toSave(String suggestedName, String kind, String pattern) {
+            return Optional.ofNullable(picked);
+        }
+
+        @Override
+        public Optional<Path> toOpen(String kind, String pattern) {
+            return Optional.ofNullable(picked);
+        }
+    };
+
+    @BeforeEach
+    void startToolkit() throws TimeoutException {
+        FxToolkit.registerPrimaryStage();
+    }
+
+    @AfterEach
+    void closeWindow() throws Exception {
+        close();
+    }
+
+    private Path book() {
+        return folder.resolve("Test.chalkbook");
+    }
+
+    private void open(Request request) throws Exception {
+        session = fx(() -> {
+            stage = new Stage();
+            return WildChalkApp.Session.start(stage, request, chooser);
+        });
+        session.opened().get(30, TimeUnit.SECONDS);
+        settle();
+    }
+
+    private void close() throws Exception {
+        if (session != null) {
+            fx(() -> {
+                stage.close();
+                return null;
+            });
+            session.close();
+            session = null;
+        }
+    }
+
+    private static <T> T fx(Callable<T> call) throws Exception {
+        return WaitForAsyncUtils.asyncFx(call).get(30, TimeUnit.SECONDS);
+    }
+
+    private static void settle() {
+        WaitForAsyncUtils.waitForFxEvents(3);
+    }
+
+    private static void await(Callable<Boolean> condition) throws Exception {
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> fx(condition));
+    }
+
+    private BoardState board() {
+        return session.window().board().orElseThrow();
+    }
+
+    private Node find(String id) {
+        return stage.getScene().lookup(id);
+    }
+
+    private ScreenMap map() {
+        Node pane = find("#board");
+        Box view = board().surface().view(board().drill().view()).box();
+        return ScreenMap.fit(board().surface(), view, Math.floor(pane.getLayoutBounds().getWidth()),
+                Math.floor(pane.getLayoutBounds().getHeight()));
+    }
+
+    private Point2D onScreen(Vec place) {
+        return find("#board").localToScreen(map().x(place), map().y(place));
+    }
+
+    private void dragOnBoard(Vec from, Vec to) {
+        robot.moveTo(onScreen(from));
+        robot.press(MouseButton.PRIMARY);
+        for (int i = 1; i <= 8; i++) {
+            robot.moveTo(onScreen(from.towards(to, i / 8.0)));
+        }
+        robot.release(MouseButton.PRIMARY);
+        settle();
+    }
+
+    private void clickOnBoard(Vec place) {
+        robot.moveTo(onScreen(place));
+        robot.press(MouseButton.PRIMARY);
+        robot.release(MouseButton.PRIMARY);
+        settle();
+    }
+
+    private void click(String id) throws Exception {
+        Node node = find(id);
+        robot.moveTo(node);
+        robot.press(MouseButton.PRIMARY);
+        robot.release(MouseButton.PRIMARY);
+        settle();
+    }
+
+    private void type(KeyCode... keys) {
+        robot.press(keys);
+        robot.release(keys);
+        settle();
+    }
+
+    /** The colour on the screen round a place of the board, counted: how many dots of 9 have it. */
+    private int dots(Vec place, Color colour) throws Exception {
+        return fx(() -> {
+            WritableImage image = stage.getScene().snapshot(null);
+            Point2D at = find("#board").localToScene(map().x(place), map().y(place));
+            int found = 0;
+            for (int dx = -6; dx <= 6; dx += 6) {
+                for (int dy = -6; dy <= 6; dy += 6) {
+                    Color c = image.getPixelReader().getColor((int) at.getX() + dx, (int) at.getY() + dy);
+                    double off = Math.abs(c.getRed() - colour.getRed()) + Math.abs(c.getGreen() - colour.getGreen())
+                            + Math.abs(c.getBlue() - colour.getBlue());
+                    found += off < 0.05 ? 1 : 0;
+                }
+            }
+            return found;
+        });
+    }
+
+    @Test
+    void passChalkedWithTheMouseIsPlayedKeptAndThereAfterReopening() throws Exception {
+        open(Request.demo(book()));
+        assertEquals("Turnstile", board().drill().title());
+        int sentences = board().script().lines().stream().mapToInt(l -> l.text().split(" passes ").length - 1).sum();
+        long arrivals = board().timeline().events().stream().filter(e -> e.kind() == Event.Kind.ARRIVAL).count();
+        // 7 carries the ball and shoots in the demo; without the shot it is free to be passed.
+        Action shot = board().stage().action("a6").orElseThrow();
+        fx(() -> {
+            board().choose(shot.id());
+            find("#board").requestFocus();
+            return null;
+        });
+        type(KeyCode.DELETE);
+        assertTrue(board().stage().action("a6").isEmpty());
+
+        // From where 7's carry ends onto 9.
+        Vec from = board().board().route("a2").end();
+        Vec nine = board().timeline().pose("p9", 0).at();
+        dragOnBoard(from, nine);
+
+        Action pass = board().stage().actions().get(board().stage().actions().size() - 1);
+        assertEquals(Cue.next(), pass.cue());
+        assertTrue(pass instanceof Action.Pass p && p.to().equals(Spot.at("p9")), pass.toString());
+        List<String> script = board().script().lines().stream().map(l -> l.text()).toList();
+        assertEquals(sentences + 1, script.stream().mapToInt(l -> l.split(" passes ").length - 1).sum());
+        assertTrue(script.get(script.size() - 1).startsWith("Then 7 passes "), script.toString());
+        assertEquals(script.size(), ((VBox) find("#script")).getChildren().size());
+        Event arrival = board().timeline().events().stream()
+                .filter(e -> e.kind() == Event.Kind.ARRIVAL && e.action().equals(pass.id())).findFirst().orElseThrow();
+        assertEquals("p9", arrival.who());
+        // The shot's arrival is gone, the pass has one instead.
+        assertEquals(arrivals, board().timeline().events().stream()
+                .filter(e -> e.kind() == Event.Kind.ARRIVAL).count());
+
+        click("#play");
+        await(() -> board().playheadProperty().get() > 0.3);
+        await(() -> board().playheadProperty().get() >= arrival.t());
+        fx(() -> {
+            board().playingProperty().set(false);
+            board().playheadProperty().set(arrival.t());
+            return null;
+        });
+        settle();
+        Vec solved = board().timeline().pose("p9", arrival.t()).at();
+        assertTrue(solved.distance(nine) > 1, "9 has run meanwhile");
+        Color coral = ScreenBrush.colour(Look.SLATE, Ink.CORAL);
+        assertTrue(dots(solved, coral) >= 5, "9's token is where it was solved to be");
+        assertEquals(0, dots(nine, coral), "and no longer where it began");
+        assertEquals("p9", board().timeline().holder("b1", arrival.t()).orElseThrow());
+
+        close();
+        open(Request.demo(book()));
+        Action again = board().stage().action(pass.id()).orElseThrow();
+        assertEquals(pass, again);
+        assertTrue(board().stage().actions().contains(pass));
+    }
+
+    @Test
+    void newDrillIsDrawnFromNothingUndoneAndDoneAgain() throws Exception {
+        open(Request.demo(book()).openingNothing());
+        click("#new-drill");
+        robot.clickOn("#new-basketball-intl");
+        await(() -> session.window().board().isPresent());
+        settle();
+        click("#tool-player");
+        clickOnBoard(new Vec(4, 0));
+        clickOnBoard(new Vec(8, -4));
+        click("#tool-ball");
+        clickOnBoard(new Vec(4, 0));
+        type(KeyCode.ESCAPE);
+        assertEquals(2, board().stage().people().size());
+        String first = board().stage().people().get(0).id();
+        assertEquals(Optional.of(first), board().stage().balls().get(0).heldBy());
+
+        dragOnBoard(new Vec(4, 0), new Vec(8, -4));
+        assertTrue(board().stage().actions().get(0) instanceof Action.Pass);
+        dragOnBoard(new Vec(8, -4), new Vec(11.5, -1.5));
+        assertTrue(board().stage().actions().get(1) instanceof Action.Carry);
+        assertEquals(Cue.received("a1"), board().stage().actions().get(1).cue());
+
+        type(KeyCode.R);
+        assertTrue(board().stage().actions().get(1) instanceof Action.Run, "one key makes it a run");
+        type(KeyCode.E);
+        assertEquals(Action.Ending.STOP, ((Action.Travel) board().stage().actions().get(1)).ending());
+        click("#undo");
+        click("#undo");
+        click("#undo");
+        assertEquals(1, board().stage().actions().size());
+        assertEquals("Undo: Chalk a pass", find("#undo").getAccessibleText());
+        type(KeyCode.CONTROL, KeyCode.Y);
+        assertEquals(2, board().stage().actions().size());
+
+        Vec moved = new Vec(3, 3);
+        robot.press(KeyCode.CONTROL);
+        dragOnBoard(new Vec(4, 0), moved);
+        robot.release(KeyCode.CONTROL);
+        settle();
+        assertEquals(0, board().stage().people().get(0).at().distance(moved), 0.1);
+        await(() -> ((Label) find("#kept")).getText().equals("kept just now"));
+        Drill shown = board().drill();
+        close();
+        try (Book book = Book.open(book())) {
+            assertEquals(Ladder.build(shown, "s1").actions(), Ladder.build(book.load(shown.id()), "s1").actions());
+            assertTrue(book.edits(shown.id()).contains("Undo: Change end"), book.edits(shown.id()).toString());
+        }
+    }
+
+    @Test
+    void wordsStripAndBoardLightUpTogether() throws Exception {
+        open(Request.demo(book()));
+        fx(() -> {
+            board().playheadProperty().set(2.0);
+            return null;
+        });
+        settle();
+        assertTrue(board().lit().contains("a2") && board().lit().contains("a3"));
+        List<Node> lit = ((VBox) find("#script")).getChildren().stream()
+                .filter(n -> n.getStyleClass().contains("lit")).toList();
+        assertEquals(1, lit.size());
+        clickOnBoard(board().board().route("a3").at(7));
+        assertEquals("a3", board().chosenAction().orElseThrow().id());
+        assertTrue(find("#hint").toString().contains("another kind"));
+        type(KeyCode.HOME);
+        type(KeyCode.SPACE);
+        await(() -> board().playheadProperty().get() > 0.2);
+        type(KeyCode.SPACE);
+        assertFalse(board().playingProperty().get());
+    }
+
+    @Test
+    void handsOutAPictureAndTakesADrillIn() throws Exception {
+        open(Request.demo(book()));
+        picked = folder.resolve("out.png");
+        click("#hand-out");
+        robot.clickOn("Picture, paper …");
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> Files.exists(picked) && Files.size(picked) > 1000);
+        await(() -> ((Label) find("#message-text")).getText().startsWith("Picture written"));
+
+        picked = Files.writeString(folder.resolve("cut.drill.json"), "{\"format\": \"wild-chalk-drill\", ");
+        click("#tab-book");
+        await(() -> stage.getScene().getRoot().lookupAll(".card").size() == 3);
+        click("#import");
+        await(() -> ((Label) find("#message-text")).getText().contains("the file is cut off here"));
+        assertEquals(3, stage.getScene().getRoot().lookupAll(".card").size());
+    }
+
+    @Test
+    void bookThatIsNoneGetsAMessageInTheWindow() throws Exception {
+        Path notABook = Files.writeString(folder.resolve("Shopping.chalkbook"), "onions, salt");
+        open(Request.usual().withBook(notABook));
+        String said = ((Label) find("#message-text")).getText();
+        assertEquals("Shopping.chalkbook is not a Wild Chalk book. It has been left as it is. "
+                + "Choose another file, or a new name to begin a new book.", said);
+        assertEquals("onions, salt", Files.readString(notABook));
+        assertTrue(stage.isShowing());
+    }
+
+    @Test
+    void editThatCannotBeKeptIsSaidInTheWindow() throws Exception {
+        open(Request.demo(book()));
+        // Somebody else holds the book for writing for longer than the program waits.
+        try (var other = DriverManager.getConnection("jdbc:sqlite:" + book());
+                var statement = other.createStatement()) {
+            statement.execute("BEGIN IMMEDIATE");
+            Platform.runLater(() -> board().apply(DrillEdits.rename("Held up")));
+            await(() -> ((Label) find("#message-text")).getText().contains("cannot be written"));
+            assertEquals("not kept", ((Label) find("#kept")).getText());
+            statement.execute("ROLLBACK");
+        }
+        assertEquals("Held up", board().drill().title(), "the edit is still on the board");
+    }
+}

@@ -1,0 +1,151 @@
+package wildchalk.storage.format;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.rehearsal.Rehearsal;
+import wildchalk.core.rehearsal.Timeline;
+import wildchalk.core.surface.Surfaces;
+import wildchalk.storage.DemoDrills;
+
+class DrillFileTest {
+
+    static List<Path> demo() {
+        return DemoDrills.files();
+    }
+
+    @ParameterizedTest
+    @MethodSource("demo")
+    void demoDrillComesBackAsItWasWritten(Path file) throws Exception {
+        Drill drill = DrillReader.read(file);
+        assertEquals(drill, DrillReader.read(DrillWriter.write(drill)));
+    }
+
+    @ParameterizedTest
+    @MethodSource("demo")
+    void demoDrillHasFourActionsAndTwoPeopleWhoReactToOneMomentAndNoProblem(Path file) throws Exception {
+        Drill drill = DrillReader.read(file);
+        Stage stage = Ladder.build(drill, "s1");
+        Timeline timeline = Rehearsal.of(stage, Surfaces.get(drill.surface()));
+        assertTrue(stage.actions().size() >= 4);
+        assertEquals(List.of(), timeline.problems());
+        assertTrue(timeline.beats().stream().anyMatch(b -> b.actions().stream()
+                .map(a -> stage.action(a).orElseThrow()).filter(a -> a.cue().trigger().of().isPresent())
+                .map(a -> a.who()).distinct().count() >= 2), "two people react to one moment");
+        assertFalse(drill.cautions().isEmpty());
+    }
+
+    /** What is done to the sound file, and what the one line must say. The line numbers are those of the demo file. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+        "kind": "carry"              | "kind": "juggle"                | line 45: stages/0/actions/1/kind: "juggle" is not known here; it can be run, carry, pass, shot
+        "at": [24, -8.5]             | "at": [NaN, -8.5]               | NaN is not a number that can be measured; write metres, such as 12.5
+        "at": [24, -8.5]             | "at": [1e999, -8.5]             | is not a number that can be measured
+        "at": [24, -8.5]             | "at": [9000, -8.5]              | stages/0/pieces/1/at/0: 9000 is out of range; the most is 500
+        "at": [24, -8.5]             | "at": [24]                      | stages/0/pieces/1/at: there should be at least 2 here
+        "at": [24, -8.5]             | "at": "left wing"               | stages/0/pieces/1/at: "left wing" should be a list in [ ]
+        "on": "received", "action": "a1"} | "on": "received", "action": "a99"} | "a2" has a cue that waits for "a99", but no action has that id
+        "on": "next"                 | "on": "sneeze"                  | "sneeze" is not known here; it can be whistle, with, received, after, next
+        "on": "received", "action": "a1"} | "on": "received"}          | "action" is missing; add it
+        "version": 1                 | "version": 2                    | line 3: version: it was written by a newer Wild Chalk (format version 2, this one reads up to 1); update Wild Chalk to open it
+        "format": "wild-chalk-drill" | "format": "recipe"              | line 2: format: this is not a drill file: it should say "format": "wild-chalk-drill"
+        "who": "p9"                  | "who": "p99"                    | "a3" is done by "p99", but no person has that id
+        "heldBy": "f"                | "heldBy": "nobody"              | "b1" is held by "nobody", but no person has that id
+        "target": "goal"             | "target": "moon"                | "a6" goes to the target "moon", but the surface has none of that name
+        "surface": "field-hockey"    | "surface": "swamp"              | line 6: surface: no surface is called "swamp"; there are ice-rink-na, basketball-intl, field-hockey
+        "id": "p4"                   | "id": "p7"                      | "p7" stands twice; give one of the two another id
+        "delay": 0.4                 | "delay": -1                     | cue/delay: -1 is out of range; the least is 0
+        "label": "9"                 | "label": "9", "label": "8"      | the same name stands twice here
+        "view":                      | "colour": "red", "view":        | "colour" does not belong here; take it out
+        """)
+    void brokenFileIsRefusedWithOneLineThatSaysWhereAndWhatWouldBeRight(String right, String wrong, String said) {
+        String text = DemoDrills.text("turnstile");
+        assertTrue(text.contains(right), "the demo file no longer has " + right);
+        int at = text.indexOf(right);
+        String broken = text.substring(0, at) + wrong + text.substring(at + right.length());
+        DrillFileException e = assertThrows(DrillFileException.class, () -> DrillReader.read(broken));
+        assertTrue(e.getMessage().contains(said), e.getMessage());
+        assertFalse(e.getMessage().contains("\n"));
+    }
+
+    @Test
+    void cutOffFileSaysSoWithItsLine() {
+        String text = DemoDrills.text("turnstile");
+        String cut = text.substring(0, text.length() / 2);
+        DrillFileException e = assertThrows(DrillFileException.class, () -> DrillReader.read(cut));
+        assertTrue(e.getMessage().matches("line \\d+: the file is cut off here; take a whole copy of it"),
+                e.getMessage());
+    }
+
+    @Test
+    void whatIsNotJsonAtAllSaysSo() {
+        for (String text : List.of("drill: fast", "{\"format\": }", "<xml/>", "[1, 2", "{} {}")) {
+            DrillFileException e = assertThrows(DrillFileException.class, () -> DrillReader.read(text), text);
+            assertTrue(e.getMessage().startsWith("line 1: "), e.getMessage());
+        }
+        assertThrows(DrillFileException.class, () -> DrillReader.read("  "));
+        assertThrows(DrillFileException.class, () -> DrillReader.read("7"));
+    }
+
+    @Test
+    void missingOrUnreadableFileIsNamed(@TempDir Path folder) throws Exception {
+        DrillFileException none = assertThrows(DrillFileException.class,
+                () -> DrillReader.read(folder.resolve("none.json")));
+        assertTrue(none.getMessage().endsWith("there is no such file"));
+        Path bytes = folder.resolve("bytes.json");
+        Files.write(bytes, new byte[] {(byte) 0xC3, (byte) 0x28, 0, 1});
+        assertThrows(DrillFileException.class, () -> DrillReader.read(bytes));
+        assertThrows(DrillFileException.class, () -> DrillReader.read(folder));
+    }
+
+    @Test
+    void publishedSchemaNamesEveryKindThatIsWritten() throws Exception {
+        JsonNode schema = new ObjectMapper().readTree(Path.of("..", "docs", "format", "drill.schema.json").toFile());
+        Set<String> kinds = Set.copyOf(DrillReader.PIECE_KINDS.values());
+        JsonNode named = schema.at("/$defs/piece/properties/kind/enum");
+        assertEquals(kinds.size(), named.size());
+        named.forEach(k -> assertTrue(kinds.contains(k.asText()), k.asText()));
+    }
+
+    @Test
+    void timelineIsWrittenAsPromised() throws Exception {
+        Drill drill = DrillReader.read(DemoDrills.text("turnstile"));
+        Stage stage = Ladder.build(drill, "s1");
+        Timeline timeline = Rehearsal.of(stage, Surfaces.get(drill.surface()));
+        JsonNode o = new ObjectMapper().readTree(TimelineWriter.write("s1", timeline));
+        assertEquals("s1", o.path("stage").asText());
+        assertEquals(timeline.duration(), o.path("duration").asDouble(), 1e-6);
+        assertEquals(timeline.beats().size(), o.path("beats").size());
+        assertEquals("a1", o.at("/beats/0/actions/0").asText());
+        assertEquals(timeline.events().size(), o.path("events").size());
+        o.path("events").forEach(e -> assertTrue(
+                Set.of("start", "release", "arrival", "end").contains(e.path("kind").asText())));
+        JsonNode arrival = o.path("events").findParents("kind").stream()
+                .filter(e -> e.path("kind").asText().equals("arrival")).findFirst().orElseThrow();
+        assertEquals("p7", arrival.path("who").asText());
+        assertEquals("b1", arrival.path("ball").asText());
+        for (String id : List.of("f", "p7", "b1")) {
+            JsonNode track = o.path("tracks").path(id);
+            assertTrue(track.size() > 30);
+            assertTrue(track.get(0).has("t") && track.get(0).has("x") && track.get(0).has("y")
+                    && track.get(0).has("facing"));
+        }
+        assertEquals(0, o.path("problems").size());
+    }
+}
