@@ -16,7 +16,8 @@ final class FreshPieces {
     }
 
     static Piece of(Tool tool, Stage stage, Vec at, Surface surface) {
-        double ahead = surface.targets().isEmpty() ? 0 : surface.targets().get(0).at().minus(at).angle();
+        double ahead = surface.targets().isEmpty() ? 0
+                : Math.round(surface.targets().get(0).at().minus(at).angle() * 100) / 100.0;
         return switch (tool) {
             case LINE_UP -> new Piece.LineUp(stage.freeId("l"), at, ahead, nextLabel(stage), Team.MINT, 3, "line");
             case CONE -> new Piece.Cone(stage.freeId("c"), at, Piece.Cone.Colour.YELLOW);

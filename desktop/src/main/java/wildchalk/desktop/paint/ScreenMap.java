@@ -24,8 +24,14 @@ public record ScreenMap(double scale, Vec centre, double width, double height) {
         return fit(Frame.shown(view, surface.surroundings(), width / height), width, height);
     }
 
+    /** The place under a pixel, to a millimetre: no hand is finer. */
     public Vec toSurface(double x, double y) {
-        return new Vec((x - width / 2) / scale + centre.x(), (y - height / 2) / scale + centre.y());
+        return new Vec(millimetres((x - width / 2) / scale + centre.x()),
+                millimetres((y - height / 2) / scale + centre.y()));
+    }
+
+    private static double millimetres(double metres) {
+        return Math.round(metres * 1000) / 1000.0;
     }
 
     public double x(Vec p) {

@@ -66,15 +66,26 @@ final class DrillText {
         }
         try {
             return MAPPER.readTree(json);
-        } catch (JsonEOFException e) {
-            throw new DrillFileException(line(e.getLocation()) + "the file is cut off here; take a whole copy of it");
         } catch (JsonProcessingException e) {
-            if (String.valueOf(e.getOriginalMessage()).startsWith("Duplicate field")) {
-                throw new DrillFileException(line(e.getLocation()) + "the same name stands twice here; keep one of the two");
+            String said = String.valueOf(e.getOriginalMessage());
+            boolean begun = json.stripLeading().startsWith("{");
+            if (begun && (e instanceof JsonEOFException || said.contains("end-of-input") || endsInside(json, e))) {
+                throw new DrillFileException(line(e.getLocation())
+                        + "the file is cut off here; take a whole copy of it");
+            }
+            if (said.startsWith("Duplicate field")) {
+                throw new DrillFileException(line(e.getLocation())
+                        + "the same name stands twice here; keep one of the two");
             }
             throw new DrillFileException(line(e.getLocation())
                     + "this is not JSON; a drill file is JSON text as written by Wild Chalk");
         }
+    }
+
+    /** Whether reading stopped in the last word of the text, such as "tru" for true or "1." for a number. */
+    private static boolean endsInside(String json, JsonProcessingException e) {
+        String text = json.stripTrailing();
+        return e.getLocation().getCharOffset() + 1 >= text.length() && !text.endsWith("}");
     }
 
     /** NaN and Infinity are not JSON, but worth a better word than that. */

@@ -29,7 +29,7 @@ public final class DrillWriter {
     private DrillWriter() {
     }
 
-    /** The file's text; reading it gives the same drill, numbers to the tenth of a millimetre. */
+    /** The file's text; reading it gives exactly the same drill. */
     public static String write(Drill drill) {
         DefaultPrettyPrinter printer = new DefaultPrettyPrinter()
                 .withObjectIndenter(new DefaultIndenter("  ", "\n"));
@@ -72,7 +72,7 @@ public final class DrillWriter {
         o.put("id", piece.id()).put("kind", DrillReader.PIECE_KINDS.get(piece.getClass()));
         o.set("at", place(piece.at()));
         if (piece instanceof Piece.Person person) {
-            o.put("facing", number(person.facing())).put("label", person.label());
+            o.put("facing", person.facing()).put("label", person.label());
         }
         if (piece instanceof Piece.Player p) {
             o.put("team", word(p.team()));
@@ -85,7 +85,7 @@ public final class DrillWriter {
         } else if (piece instanceof Piece.Ball b) {
             b.heldBy().ifPresent(who -> o.put("heldBy", who));
         } else if (piece instanceof Piece.Goal g) {
-            o.put("facing", number(g.facing())).put("width", number(g.width()));
+            o.put("facing", g.facing()).put("width", g.width());
         }
         return o;
     }
@@ -128,17 +128,13 @@ public final class DrillWriter {
         o.put("on", cue.trigger().getClass().getSimpleName().toLowerCase(Locale.ROOT));
         cue.trigger().of().ifPresent(of -> o.put("action", of));
         if (cue.delay() > 0) {
-            o.put("delay", number(cue.delay()));
+            o.put("delay", cue.delay());
         }
         return o;
     }
 
     private static ArrayNode place(Vec v) {
-        return NODES.arrayNode().add(number(v.x())).add(number(v.y()));
-    }
-
-    private static double number(double value) {
-        return Math.round(value * 1e4) / 1e4 + 0.0;
+        return NODES.arrayNode().add(v.x()).add(v.y());
     }
 
     private static void texts(ObjectNode o, String key, List<String> values) {

@@ -85,12 +85,14 @@ class DrillFileTest {
     }
 
     @Test
-    void cutOffFileSaysSoWithItsLine() {
-        String text = DemoDrills.text("turnstile");
-        String cut = text.substring(0, text.length() / 2);
-        DrillFileException e = assertThrows(DrillFileException.class, () -> DrillReader.read(cut));
-        assertTrue(e.getMessage().matches("line \\d+: the file is cut off here; take a whole copy of it"),
-                e.getMessage());
+    void fileCutOffAnywhereSaysSoWithItsLine() {
+        String text = DemoDrills.text("turnstile").strip();
+        for (int length = 1; length < text.length(); length++) {
+            String cut = text.substring(0, length);
+            DrillFileException e = assertThrows(DrillFileException.class, () -> DrillReader.read(cut));
+            assertTrue(e.getMessage().matches("line \\d+: the file is cut off here; take a whole copy of it"),
+                    "cut after " + length + ": " + e.getMessage());
+        }
     }
 
     @Test
