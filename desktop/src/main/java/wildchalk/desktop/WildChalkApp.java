@@ -9,9 +9,9 @@ import javafx.stage.Stage;
 import wildchalk.desktop.keeping.Keeper;
 import wildchalk.desktop.paint.Type;
 import wildchalk.desktop.shots.WindowPicture;
-import wildchalk.desktop.window.Files;
+import wildchalk.desktop.exchange.Exchange;
 import wildchalk.desktop.window.MainWindow;
-import wildchalk.desktop.window.SystemChooser;
+import wildchalk.desktop.exchange.SystemChooser;
 import wildchalk.storage.book.Book;
 import wildchalk.storage.book.BookException;
 
@@ -60,7 +60,7 @@ public final class WildChalkApp extends Application {
         }
 
         /** Shows the window at once and opens the book beside it. Call on the JavaFX thread. */
-        public static Session start(Stage stage, Request request, Files.Chooser chooser) {
+        public static Session start(Stage stage, Request request, Exchange.Chooser chooser) {
             Type.load();
             Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
             MainWindow window = new MainWindow(chooser);

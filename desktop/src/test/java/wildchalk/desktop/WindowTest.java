@@ -43,7 +43,7 @@ import wildchalk.core.scene.Look;
 import wildchalk.desktop.board.BoardState;
 import wildchalk.desktop.paint.ScreenBrush;
 import wildchalk.desktop.paint.ScreenMap;
-import wildchalk.desktop.window.Files.Chooser;
+import wildchalk.desktop.exchange.Exchange.Chooser;
 import wildchalk.storage.book.Book;
 
 /** Drives the real window with mouse and keyboard. */

@@ -66,7 +66,7 @@ public final class ScriptWriter {
         cue(actions.get(0), actions.size() > 1);
         for (int i = 0; i < actions.size(); i++) {
             if (i > 0) {
-                join(i + 1 < actions.size() ? "join.list" : "join.and");
+                join(actions.size() == 2 && plain(actions.get(0)) && plain(actions.get(1)) ? "join.and" : "join.list");
             }
             Action action = actions.get(i);
             if (action.cue().delay() > 0) {
@@ -78,6 +78,12 @@ public final class ScriptWriter {
         Phrase first = phrases.get(0);
         phrases.set(0, new Phrase(capital(first.text()), first.part(), first.piece(), first.action()));
         return new Line(beat.n(), beat.t(), phrases);
+    }
+
+    /** Whether a clause can be joined by "and": it has none of its own and begins with its person. */
+    private static boolean plain(Action action) {
+        boolean stands = action instanceof Action.Travel travel && travel.ending() != Action.Ending.GO_ON;
+        return !stands && action.cue().delay() == 0;
     }
 
     private void cue(Action first, boolean many) {

@@ -19,8 +19,8 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.desktop.keeping.Keeper;
-import wildchalk.desktop.window.Files;
-import wildchalk.desktop.window.Messages;
+import wildchalk.desktop.exchange.Exchange;
+import wildchalk.desktop.message.Messages;
 import wildchalk.storage.book.Book;
 import wildchalk.storage.format.DrillFileException;
 import wildchalk.storage.format.DrillReader;
@@ -30,17 +30,17 @@ public final class BookView extends VBox {
 
     private final Keeper keeper;
     private final Messages messages;
-    private final Files files;
+    private final Exchange exchange;
     private final Consumer<Drill> onOpen;
     private final FlowPane cards = new FlowPane(18, 18);
     private final FlowPane aside = new FlowPane(18, 18);
     private final Label asideTitle = new Label("Put aside");
     private final Label count = new Label();
 
-    public BookView(Keeper keeper, Messages messages, Files files, Consumer<Drill> onOpen) {
+    public BookView(Keeper keeper, Messages messages, Exchange exchange, Consumer<Drill> onOpen) {
         this.keeper = keeper;
         this.messages = messages;
-        this.files = files;
+        this.exchange = exchange;
         this.onOpen = onOpen;
         setId("book-view");
         getStyleClass().add("book-view");
@@ -83,7 +83,7 @@ public final class BookView extends VBox {
     private Button takeIn() {
         Button button = new Button("Take in a drill file …");
         button.setId("import");
-        button.setOnAction(e -> files.toOpen("Drill files", "*.json").ifPresent(this::takeIn));
+        button.setOnAction(e -> exchange.toOpen("Drill files", "*.json").ifPresent(this::takeIn));
         return button;
     }
 
@@ -127,7 +127,7 @@ public final class BookView extends VBox {
         item(more, "Open", () -> keeper.ask(book -> book.load(drill.id()), onOpen));
         item(more, "Rename", card::editTitle);
         item(more, "Make a copy", () -> keeper.ask(book -> book.duplicate(drill.id()), d -> refresh()));
-        item(more, "Give out as a drill file …", () -> files.saveDrill(drill));
+        item(more, "Give out as a drill file …", () -> exchange.saveDrill(drill));
         item(more, "Put aside", () -> change(book -> book.delete(drill.id()), drill.title()
                 + " is put aside. It can be brought back from below the cards."));
         card.onRename(title -> change(book -> book.keep(book.load(drill.id()).withTitle(title), "Rename drill"),

@@ -12,7 +12,7 @@ import javafx.util.Duration;
 import wildchalk.desktop.Request;
 import wildchalk.desktop.WildChalkApp.Session;
 import wildchalk.desktop.board.BoardState;
-import wildchalk.desktop.window.SystemChooser;
+import wildchalk.desktop.exchange.SystemChooser;
 
 /** Draws the pictures of the documents: starts the real window on a fresh demo book and goes from view to view. */
 public final class Shots extends Application {

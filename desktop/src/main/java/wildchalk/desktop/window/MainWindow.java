@@ -20,7 +20,9 @@ import wildchalk.core.scene.Look;
 import wildchalk.desktop.board.BoardState;
 import wildchalk.desktop.board.BoardView;
 import wildchalk.desktop.book.BookView;
+import wildchalk.desktop.exchange.Exchange;
 import wildchalk.desktop.keeping.Keeper;
+import wildchalk.desktop.message.Messages;
 
 /** The window: Book and Board, what is kept, and Hand out. */
 public final class MainWindow extends BorderPane {
@@ -32,14 +34,14 @@ public final class MainWindow extends BorderPane {
     private final Button undo = new Button("↶");
     private final Button redo = new Button("↷");
     private final MenuButton handOut = new MenuButton("Hand out");
-    private final Files files;
+    private final Exchange exchange;
     private Keeper keeper;
     private BookView book;
     private BoardState board;
     private BoardView boardView;
 
-    public MainWindow(Files.Chooser chooser) {
-        this.files = new Files(chooser, messages);
+    public MainWindow(Exchange.Chooser chooser) {
+        this.exchange = new Exchange(chooser, messages);
         getStyleClass().add("window");
         setTop(new VBox(topBar(), messages));
         setCenter(centred("Opening the book …"));
@@ -70,7 +72,7 @@ public final class MainWindow extends BorderPane {
         handOut.getItems().addAll(
                 item("Picture, slate …", () -> picture(Look.SLATE)),
                 item("Picture, paper …", () -> picture(Look.PAPER)),
-                item("Drill file …", () -> files.saveDrill(board.drill())));
+                item("Drill file …", () -> exchange.saveDrill(board.drill())));
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         HBox bar = new HBox(14, name, bookTab, boardTab, gap, kept, undo, redo, handOut);
@@ -103,14 +105,14 @@ public final class MainWindow extends BorderPane {
     }
 
     private void picture(Look look) {
-        files.savePicture(board.drill(), board.rung(), board.playheadProperty().get(), look);
+        exchange.savePicture(board.drill(), board.rung(), board.playheadProperty().get(), look);
     }
 
     /** Shows an open book; everything in the window is kept in it. */
     public void showBook(Keeper opened) {
         keeper = opened;
         keeper.stateProperty().addListener((o, was, is) -> kept.setText(is));
-        book = new BookView(keeper, messages, files, this::open);
+        book = new BookView(keeper, messages, exchange, this::open);
         showBook();
     }
 

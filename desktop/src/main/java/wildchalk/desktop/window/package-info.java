@@ -1,2 +1,2 @@
-/** The window round the views: the bar at the top, messages, choosing files. Never shows a drill itself. */
+/** The window round the views: the bar at the top and what is in the middle. Never shows a drill itself. */
 package wildchalk.desktop.window;

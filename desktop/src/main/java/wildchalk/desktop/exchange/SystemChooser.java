@@ -1,4 +1,4 @@
-package wildchalk.desktop.window;
+package wildchalk.desktop.exchange;
 
 import java.io.File;
 import java.nio.file.Path;
@@ -8,7 +8,7 @@ import javafx.stage.FileChooser.ExtensionFilter;
 import javafx.stage.Window;
 
 /** Asks with the system's own file dialogs; the folder chosen last is where the next one begins. */
-public final class SystemChooser implements Files.Chooser {
+public final class SystemChooser implements Exchange.Chooser {
 
     private final Window owner;
     private File folder;

@@ -1,4 +1,4 @@
-package wildchalk.desktop.window;
+package wildchalk.desktop.message;
 
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;

@@ -1,6 +1,7 @@
-package wildchalk.desktop.window;
+package wildchalk.desktop.exchange;
 
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
@@ -12,11 +13,12 @@ import wildchalk.core.rehearsal.Rehearsal;
 import wildchalk.core.scene.Look;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
+import wildchalk.desktop.message.Messages;
 import wildchalk.handout.picture.Picture;
 import wildchalk.storage.format.DrillWriter;
 
-/** Takes drills out of the program as files, off the window's thread. */
-public final class Files {
+/** Takes drills out of the program as files, and asks which to take in. */
+public final class Exchange {
 
     private static final int PICTURE_WIDTH = 1920;
 
@@ -36,7 +38,7 @@ public final class Files {
     private final Chooser chooser;
     private final Messages messages;
 
-    public Files(Chooser chooser, Messages messages) {
+    public Exchange(Chooser chooser, Messages messages) {
         this.chooser = chooser;
         this.messages = messages;
     }
@@ -48,7 +50,7 @@ public final class Files {
     /** Hands a drill out as an open drill file. */
     public void saveDrill(Drill drill) {
         save(drill, ".drill.json", "Drill file", file ->
-                java.nio.file.Files.writeString(file, DrillWriter.write(drill)));
+                Files.writeString(file, DrillWriter.write(drill)));
     }
 
     /** Hands out a picture of one rung at a moment. */

@@ -1,0 +1,51 @@
+package wildchalk.bench;
+
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.rehearsal.Pose;
+import wildchalk.core.rehearsal.Rehearsal;
+import wildchalk.core.rehearsal.Timeline;
+import wildchalk.core.surface.Surface;
+import wildchalk.core.surface.Surfaces;
+
+/** A drill of 12 people and 40 actions: what a drag solves anew at every step. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MICROSECONDS)
+@Warmup(iterations = 4, time = 1)
+@Measurement(iterations = 5, time = 1)
+@Fork(1)
+public class SolveBench {
+
+    static final int PEOPLE = 12;
+    static final int ACTIONS = 40;
+
+    private final Surface surface = Surfaces.get("field-hockey");
+    private final Stage stage = Crowd.stage(PEOPLE, ACTIONS);
+    private final Timeline timeline = Rehearsal.of(stage, surface);
+
+    @Benchmark
+    public Timeline solve() {
+        return Rehearsal.of(stage, surface);
+    }
+
+    /** Everybody at one moment, as painting a frame asks for. */
+    @Benchmark
+    public double sample() {
+        double sum = 0;
+        for (String who : timeline.people()) {
+            Pose pose = timeline.pose(who, 7.3);
+            sum += pose.at().x() + pose.facing();
+        }
+        return sum;
+    }
+}

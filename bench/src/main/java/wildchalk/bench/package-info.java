@@ -1,0 +1,2 @@
+/** Benchmarks of what must be quick. Never part of the program. */
+package wildchalk.bench;

@@ -1,0 +1,28 @@
+package wildchalk.bench;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.rehearsal.Rehearsal;
+import wildchalk.core.rehearsal.Timeline;
+import wildchalk.core.surface.Surfaces;
+
+/** What is measured must be what is claimed. */
+class CrowdTest {
+
+    @Test
+    void fortyActionsOfTwelvePeopleAllHappen() {
+        Stage stage = Crowd.stage(SolveBench.PEOPLE, SolveBench.ACTIONS);
+        Timeline timeline = Rehearsal.of(stage, Surfaces.get("field-hockey"));
+        assertEquals(12, stage.people().size());
+        assertEquals(40, stage.actions().size());
+        assertEquals(List.of(), timeline.problems());
+        for (Action action : stage.actions()) {
+            assertTrue(timeline.times(action.id()).isPresent(), action.id());
+        }
+    }
+}
