@@ -13,6 +13,8 @@ final class SpeedProfile {
     /** Longest stretch worked out as one, in metres. */
     private static final double STEP = 0.25;
     private static final int LEAST_STEPS = 8;
+    /** Newton's last step, in seconds; what is left is its square, about. */
+    private static final double ACCURACY = 1e-7;
 
     private final double[] s;
     private final double[] t;
@@ -63,19 +65,19 @@ final class SpeedProfile {
         v[i + 1] = free;
     }
 
-    /** Newton's method on ds = top·t − settle·(top − v)·(1 − e^(−t/settle)), which is convex from above here. */
+    /**
+     * Solves ds = top·t − settle·(top − v)·(1 − e^(−t/settle)) for t by Newton's method, from what the acceleration at
+     * the start would give.
+     */
     private static double freeTime(double ds, double v, double top, double settle) {
-        double time = ds / Math.max(top, v);
-        if (v < top) {
-            time = Math.max(time, 2 * ds / (v + Math.sqrt(v * v + 2 * ds * (top - v) / settle)));
-        }
+        double acceleration = (top - v) / settle;
+        double time = 2 * ds / (v + Math.sqrt(Math.max(0, v * v + 2 * acceleration * ds)));
         for (int k = 0; k < 30; k++) {
             double e = Math.exp(-time / settle);
-            double gone = top * time - settle * (top - v) * (1 - e);
             double speed = top - (top - v) * e;
-            double change = (gone - ds) / speed;
+            double change = (top * time - settle * (top - v) * (1 - e) - ds) / speed;
             time -= change;
-            if (Math.abs(change) < 1e-13) {
+            if (Math.abs(change) < ACCURACY) {
                 break;
             }
         }

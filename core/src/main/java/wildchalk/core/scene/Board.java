@@ -118,27 +118,41 @@ public final class Board {
     }
 
     /** People and balls at a time. */
-    public List<Shape> live(double time, Set<String> lit, Set<String> chosen) {
-        double t = shown(time);
+    public List<Shape> live(double t, Set<String> lit, Set<String> chosen) {
         List<Shape> shapes = new ArrayList<>();
-        for (Piece.Person person : stage.people()) {
-            Pose pose = timeline.pose(person.id(), t);
-            if (lit.contains(person.id())) {
-                shapes.add(tokens.lit(pose.at()));
-            }
-            if (chosen.contains(person.id())) {
-                shapes.add(tokens.chosen(pose.at()));
-            }
-            shapes.addAll(tokens.person(person, pose));
-        }
-        for (Piece.Ball ball : stage.balls()) {
-            Vec at = ballOnPicture(ball.id(), t);
-            if (chosen.contains(ball.id())) {
-                shapes.add(tokens.chosen(at));
-            }
-            shapes.addAll(tokens.ball(at));
-        }
+        stage.people().forEach(p -> shapes.addAll(person(p, t, lit, chosen)));
+        stage.balls().forEach(b -> shapes.addAll(ball(b, t, chosen)));
         return shapes;
+    }
+
+    /** One person at a time. */
+    public List<Shape> person(Piece.Person person, double t, Set<String> lit, Set<String> chosen) {
+        List<Shape> shapes = new ArrayList<>();
+        Pose pose = pose(person.id(), t);
+        if (lit.contains(person.id())) {
+            shapes.add(tokens.lit(pose.at()));
+        }
+        if (chosen.contains(person.id())) {
+            shapes.add(tokens.chosen(pose.at()));
+        }
+        shapes.addAll(tokens.person(person, pose));
+        return shapes;
+    }
+
+    /** One ball at a time. */
+    public List<Shape> ball(Piece.Ball ball, double t, Set<String> chosen) {
+        List<Shape> shapes = new ArrayList<>();
+        Vec at = ballOnPicture(ball.id(), t);
+        if (chosen.contains(ball.id())) {
+            shapes.add(tokens.chosen(at));
+        }
+        shapes.addAll(tokens.ball(at));
+        return shapes;
+    }
+
+    /** Where a person's token is. */
+    public Pose pose(String person, double t) {
+        return timeline.pose(person, shown(t));
     }
 
     /** At the whistle itself everything is still where it begins. */

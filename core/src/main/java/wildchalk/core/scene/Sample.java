@@ -22,10 +22,10 @@ public final class Sample {
     private Sample() {
     }
 
-    /** A line of this kind, from left to right. */
-    public static List<Shape> line(Kind kind) {
+    /** A line of this kind as one of the two line keys has it, from left to right. */
+    public static List<Shape> line(Kind kind, LineKey key) {
         Action.Path path = new Action.Path(List.of(Spot.at(Vec.ZERO)), false);
-        return line(kind.action("", "", path, Cue.whistle()), LineKey.RUNS_PLAIN, 1, new Vec(-4.8, 0), 9.6);
+        return line(kind.action("", "", path, Cue.whistle()), key, 1, new Vec(-4.8, 0), 9.6);
     }
 
     static List<Shape> line(Action action, LineKey key, double unit, Vec from, double length) {

@@ -127,7 +127,8 @@ final class Tokens {
         if (!lineUp.name().isBlank()) {
             String text = lineUp.name() + ": " + lineUp.waiting() + " waiting";
             Vec middle = lineUp.at().plus(back.times(unit * 2.6 + unit * 0.95 * Math.max(0, lineUp.waiting() - 1)));
-            shapes.add(new Shape.Label(middle.plus(new Vec(0, -unit * 2.2)), text, unit * 1.15, Ink.of(lineUp.team())));
+            shapes.add(new Shape.Label(middle.plus(new Vec(0, -unit * 2.2)), text, unit * 1.15,
+                    Ink.lineOf(lineUp.team())));
         }
         return shapes;
     }

@@ -148,8 +148,8 @@ final class BoardMouse {
     }
 
     private void drawStroke() {
-        pane.paintLive();
-        GraphicsContext g = pane.liveCanvas().getGraphicsContext2D();
+        pane.clearSketch();
+        GraphicsContext g = pane.sketch().getGraphicsContext2D();
         g.setStroke(ScreenBrush.colour(state.lookProperty().get(), Ink.CHALK));
         g.setLineWidth(state.board().frame().unit() * 0.25 * pane.map().scale());
         g.setLineCap(StrokeLineCap.ROUND);
@@ -174,7 +174,7 @@ final class BoardMouse {
             state.choose(moving.id());
         }
         forget();
-        pane.paintLive();
+        pane.clearSketch();
     }
 
     private void click() {

@@ -11,6 +11,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
+import javafx.scene.shape.Rectangle;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.edit.DrillEdits;
 import wildchalk.core.geometry.Vec;
@@ -20,14 +21,15 @@ import wildchalk.desktop.paint.ScreenBrush;
 import wildchalk.desktop.paint.ScreenMap;
 
 /**
- * The board itself: three canvases, one for each layer of the scene, so that playing repaints only what moves.
+ * The board itself: a canvas for each layer of the scene that stands still, and what moves in front of them.
  */
 final class BoardPane extends Pane {
 
     private final BoardState state;
     private final Canvas ground = new Canvas();
     private final Canvas chalk = new Canvas();
-    private final Canvas live = new Canvas();
+    private final LivePane live;
+    private final Canvas sketch = new Canvas();
     private final HBox views = new HBox(6);
     private final Label tag = new Label();
     private ScreenMap map = new ScreenMap(1, Vec.ZERO, 1, 1);
@@ -38,6 +40,8 @@ final class BoardPane extends Pane {
 
     BoardPane(BoardState state) {
         this.state = state;
+        this.live = new LivePane(state);
+        sketch.setMouseTransparent(true);
         setId("board");
         getStyleClass().add("board");
         setFocusTraversable(true);
@@ -48,8 +52,10 @@ final class BoardPane extends Pane {
         tag.setId("stroke-tag");
         tag.getStyleClass().add("stroke-tag");
         tag.setVisible(false);
+        tag.setManaged(false);
         tag.setMouseTransparent(true);
-        getChildren().addAll(ground, chalk, live, views, tag);
+        getChildren().addAll(ground, chalk, live, sketch, views, tag);
+        clipToBounds();
         state.changesProperty().addListener((o, was, is) -> drillChanged());
         state.chosenProperty().addListener((o, was, is) -> paintAll());
         state.pointedAtProperty().addListener((o, was, is) -> moved());
@@ -63,13 +69,16 @@ final class BoardPane extends Pane {
     protected void layoutChildren() {
         double w = Math.floor(getWidth());
         double h = Math.floor(getHeight());
-        for (Canvas canvas : new Canvas[] {ground, chalk, live}) {
-            canvas.setWidth(w);
-            canvas.setHeight(h);
-        }
         views.autosize();
         views.relocate(w - views.getWidth() - 12, 8);
-        drillChanged();
+        if (w != ground.getWidth() || h != ground.getHeight()) {
+            for (Canvas canvas : new Canvas[] {ground, chalk, sketch}) {
+                canvas.setWidth(w);
+                canvas.setHeight(h);
+            }
+            groundShown = "";
+            drillChanged();
+        }
     }
 
     ScreenMap map() {
@@ -81,8 +90,21 @@ final class BoardPane extends Pane {
         return scale.getReadOnlyProperty();
     }
 
-    Canvas liveCanvas() {
-        return live;
+    /** Where a stroke is shown while it is drawn. */
+    Canvas sketch() {
+        return sketch;
+    }
+
+    void clearSketch() {
+        brush(sketch).clear();
+    }
+
+    /** Nobody is shown outside the board. */
+    private void clipToBounds() {
+        Rectangle clip = new Rectangle();
+        clip.widthProperty().bind(widthProperty());
+        clip.heightProperty().bind(heightProperty());
+        setClip(clip);
     }
 
     private void drillChanged() {
@@ -139,10 +161,8 @@ final class BoardPane extends Pane {
         paintLive();
     }
 
-    void paintLive() {
-        ScreenBrush brush = brush(live);
-        brush.clear();
-        brush.paint(state.board().live(state.playheadProperty().get(), state.lit(), state.chosenProperty().get()));
+    private void paintLive() {
+        live.show(map);
     }
 
     private ScreenBrush brush(Canvas canvas) {

@@ -9,11 +9,14 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Drill.LineKey;
 import wildchalk.core.edit.ActionEdits;
+import wildchalk.core.edit.DrillEdits;
 import wildchalk.core.edit.PieceEdits;
 import wildchalk.core.measure.Clock;
 import wildchalk.core.scene.Look;
@@ -21,6 +24,9 @@ import wildchalk.core.stroke.CueChoices;
 
 /** The Board with everything round it. */
 public final class BoardView extends BorderPane {
+
+    private static final double CLOCK_WIDTH = 72;
+    private static final double CLOCK_HEIGHT = 28;
 
     private final BoardState state;
     private final Player player;
@@ -45,11 +51,12 @@ public final class BoardView extends BorderPane {
         setCenter(middle);
         setRight(new LadderPane(state));
         state.playheadProperty().addListener(o -> showTime());
-        state.playingProperty().addListener(o -> showTime());
-        state.changesProperty().addListener(o -> showTime());
+        state.playingProperty().addListener(o -> showPlaying());
+        state.changesProperty().addListener(o -> showPlaying());
         state.chosenProperty().addListener(o -> showHint());
         state.toolProperty().addListener(o -> showHint());
         showTime();
+        showPlaying();
         showHint();
     }
 
@@ -68,7 +75,21 @@ public final class BoardView extends BorderPane {
         paper.getStyleClass().add("pill");
         paper.selectedProperty().addListener((o, was, is) ->
                 state.lookProperty().set(is ? Look.PAPER : Look.SLATE));
-        HBox controls = new HBox(10, play, clock, half, paper);
+        ToggleButton key = new ToggleButton("passes plain, runs dashed");
+        key.setId("line-key");
+        key.getStyleClass().add("pill");
+        key.setOnAction(e -> state.apply(DrillEdits.readLines(
+                key.isSelected() ? LineKey.PASSES_PLAIN : LineKey.RUNS_PLAIN)));
+        Runnable showKey = () -> key.setSelected(state.drill().lineKey() == LineKey.PASSES_PLAIN);
+        state.changesProperty().addListener(o -> showKey.run());
+        showKey.run();
+        // The clock changes with every frame: unmanaged in a box of its own, it asks nobody else to lay out again.
+        Pane clockBox = new Pane(clock);
+        clockBox.setMinSize(CLOCK_WIDTH, CLOCK_HEIGHT);
+        clockBox.setMaxSize(CLOCK_WIDTH, CLOCK_HEIGHT);
+        clock.setManaged(false);
+        clock.resizeRelocate(0, 0, CLOCK_WIDTH, CLOCK_HEIGHT);
+        HBox controls = new HBox(10, play, clockBox, half, paper, key);
         controls.setAlignment(Pos.CENTER_LEFT);
         controls.getStyleClass().add("controls");
         return controls;
@@ -87,6 +108,9 @@ public final class BoardView extends BorderPane {
 
     private void showTime() {
         clock.setText(Clock.seconds(state.playheadProperty().get()));
+    }
+
+    private void showPlaying() {
         boolean playing = state.playingProperty().get();
         play.setText(playing ? "❚❚" : "▶");
         play.setAccessibleText(playing ? "Pause" : "Play");

@@ -55,6 +55,7 @@ final class CallSheet extends VBox {
         VBox.setVgrow(scroll, Priority.ALWAYS);
         problems.getStyleClass().add("problems");
         problems.setId("problems");
+        chips.getStyleClass().add("chips");
         lines.setId("script");
         getChildren().addAll(title, where, scroll, problems);
         state.changesProperty().addListener(o -> rebuild());
@@ -184,6 +185,7 @@ final class CallSheet extends VBox {
             HBox.setHgrow(text, Priority.ALWAYS);
             HBox row = new HBox(8, bullet, text);
             row.setAlignment(Pos.TOP_LEFT);
+            row.getStyleClass().add("note-row");
             notes.getChildren().add(row);
         }
     }
@@ -218,9 +220,13 @@ final class CallSheet extends VBox {
     }
 
     private static void mark(Node node, String style, boolean on) {
-        node.getStyleClass().remove(style);
-        if (on) {
-            node.getStyleClass().add(style);
+        // Touching style classes costs a layout of the whole sheet, so only when something changes.
+        if (on != node.getStyleClass().contains(style)) {
+            if (on) {
+                node.getStyleClass().add(style);
+            } else {
+                node.getStyleClass().remove(style);
+            }
         }
     }
 }

@@ -15,6 +15,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import wildchalk.core.edit.ActionEdits;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Vec;
@@ -42,7 +43,12 @@ final class Tray extends HBox {
 
     private static final Stage NOTHING = new Stage("", "", List.of(), List.of());
 
+    private static final double SAMPLE_WIDTH = 36;
+    private static final double SAMPLE_HEIGHT = 17;
+
     private final BoardState state;
+    private final Map<Tool, Canvas> samples = new EnumMap<>(Tool.class);
+    private Drill.LineKey keyShown;
     private final Map<Tool, ToggleButton> buttons = new EnumMap<>(Tool.class);
 
     Tray(BoardState state) {
@@ -58,12 +64,13 @@ final class Tray extends HBox {
         getChildren().add(gap);
         PIECES.forEach(this::add);
         state.toolProperty().addListener((o, was, is) -> showTool());
+        state.changesProperty().addListener(o -> drawSamples());
+        drawSamples();
     }
 
     private void add(Item item) {
-        Canvas sample = new Canvas(38, 18);
-        ScreenMap map = ScreenMap.fit(new Box(-5.3, -2.5, 10.6, 5), 38, 18);
-        ScreenBrush.forThumbnail(sample, Look.PAPER, map).paint(sample(item.tool()));
+        Canvas sample = new Canvas(SAMPLE_WIDTH, SAMPLE_HEIGHT);
+        samples.put(item.tool(), sample);
         Label name = new Label(item.name());
         name.getStyleClass().add("tray-name");
         VBox face = new VBox(1, sample, name);
@@ -83,8 +90,22 @@ final class Tray extends HBox {
         getChildren().add(button);
     }
 
-    private static List<Shape> sample(Tool tool) {
-        return tool.kind().map(Sample::line).orElseGet(() -> tool.places()
+    /** Draws the samples by the line key of the drill. */
+    private void drawSamples() {
+        if (state.drill().lineKey() == keyShown) {
+            return;
+        }
+        keyShown = state.drill().lineKey();
+        ScreenMap map = ScreenMap.fit(new Box(-5.3, -2.5, 10.6, 5), SAMPLE_WIDTH, SAMPLE_HEIGHT);
+        samples.forEach((tool, canvas) -> {
+            ScreenBrush brush = ScreenBrush.forThumbnail(canvas, Look.PAPER, map);
+            brush.clear();
+            brush.paint(sample(tool, keyShown));
+        });
+    }
+
+    private static List<Shape> sample(Tool tool, Drill.LineKey key) {
+        return tool.kind().map(kind -> Sample.line(kind, key)).orElseGet(() -> tool.places()
                 ? Sample.piece(FreshPieces.of(tool, NOTHING, Vec.ZERO, Surfaces.all().get(0))) : Sample.hand());
     }
 

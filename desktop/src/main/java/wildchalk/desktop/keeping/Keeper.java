@@ -20,7 +20,7 @@ public final class Keeper implements AutoCloseable {
     private final Book book;
     private final ExecutorService thread = Executors.newSingleThreadExecutor(r -> new Thread(r, "keeper"));
     private final AtomicInteger waiting = new AtomicInteger();
-    private final ReadOnlyStringWrapper state = new ReadOnlyStringWrapper("");
+    private final ReadOnlyStringWrapper state = new ReadOnlyStringWrapper("all kept");
     private final Consumer<String> onTrouble;
 
     /** @param onTrouble told on the window's thread, in a coach's words, when something cannot be kept */
@@ -29,7 +29,7 @@ public final class Keeper implements AutoCloseable {
         this.onTrouble = onTrouble;
     }
 
-    /** "kept just now", "keeping …" or that it is not kept. */
+    /** "all kept", "kept just now", "keeping …" or that it is not kept. */
     public ReadOnlyStringProperty stateProperty() {
         return state.getReadOnlyProperty();
     }

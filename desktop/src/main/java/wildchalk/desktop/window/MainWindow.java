@@ -111,7 +111,7 @@ public final class MainWindow extends BorderPane {
     /** Shows an open book; everything in the window is kept in it. */
     public void showBook(Keeper opened) {
         keeper = opened;
-        keeper.stateProperty().addListener((o, was, is) -> kept.setText(is));
+        kept.textProperty().bind(keeper.stateProperty());
         book = new BookView(keeper, messages, exchange, this::open);
         showBook();
     }

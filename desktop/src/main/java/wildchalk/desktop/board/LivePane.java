@@ -1,0 +1,82 @@
+package wildchalk.desktop.board;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.layout.Pane;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.scene.Board;
+import wildchalk.core.scene.Look;
+import wildchalk.core.scene.Shape;
+import wildchalk.desktop.paint.ScreenBrush;
+import wildchalk.desktop.paint.ScreenMap;
+
+/**
+ * People and balls, each on a small canvas of their own that is moved about: playing then repaints only the few dots
+ * round each of them, and a token is painted anew only when it turns or lights up.
+ */
+final class LivePane extends Pane {
+
+    /** Half the side of a canvas, in token radii: room for the token, its nose and what marks it. */
+    private static final double REACH = 2.2;
+    /** Turns smaller than this are not painted, in radians. */
+    private static final double TURN = 0.03;
+
+    /** What a canvas shows; painted anew when it changes. */
+    private record Shown(long facing, boolean lit, boolean chosen, double scale, Look look, Piece piece) {
+    }
+
+    private final BoardState state;
+    private final Map<String, Canvas> canvases = new HashMap<>();
+    private final Map<String, Shown> shown = new HashMap<>();
+    private List<Piece> pieces = List.of();
+
+    LivePane(BoardState state) {
+        this.state = state;
+        setMouseTransparent(true);
+        setManaged(false);
+    }
+
+    /** Shows everybody as they are at the moment that is looked at. */
+    void show(ScreenMap map) {
+        List<Piece> wanted = state.stage().pieces().stream()
+                .filter(p -> p instanceof Piece.Person || p instanceof Piece.Ball).toList();
+        if (!wanted.equals(pieces)) {
+            pieces = wanted;
+            canvases.keySet().retainAll(wanted.stream().map(Piece::id).toList());
+            getChildren().setAll(wanted.stream().map(p -> canvases.computeIfAbsent(p.id(), id -> new Canvas()))
+                    .toList());
+        }
+        Set<String> lit = state.lit();
+        Set<String> chosen = state.chosenProperty().get();
+        double t = state.playheadProperty().get();
+        for (Piece piece : pieces) {
+            show(piece, t, lit, chosen, map);
+        }
+    }
+
+    private void show(Piece piece, double t, Set<String> lit, Set<String> chosen, ScreenMap map) {
+        Board board = state.board();
+        boolean person = piece instanceof Piece.Person;
+        Vec at = person ? board.pose(piece.id(), t).at() : board.ballOnPicture(piece.id(), t);
+        double facing = person ? board.pose(piece.id(), t).facing() : 0;
+        Canvas canvas = canvases.get(piece.id());
+        double side = Math.ceil(2 * REACH * board.frame().unit() * map.scale());
+        Shown now = new Shown(Math.round(facing / TURN), lit.contains(piece.id()), chosen.contains(piece.id()),
+                map.scale(), state.lookProperty().get(), piece.movedTo(Vec.ZERO));
+        if (!now.equals(shown.put(piece.id(), now)) || canvas.getWidth() != side) {
+            canvas.setWidth(side);
+            canvas.setHeight(side);
+            ScreenBrush brush = new ScreenBrush(canvas, now.look(), new ScreenMap(map.scale(), at, side, side));
+            brush.clear();
+            List<Shape> shapes = person ? board.person((Piece.Person) piece, t, lit, chosen)
+                    : board.ball((Piece.Ball) piece, t, chosen);
+            brush.paint(shapes);
+        }
+        canvas.setTranslateX(map.x(at) - side / 2);
+        canvas.setTranslateY(map.y(at) - side / 2);
+    }
+}
