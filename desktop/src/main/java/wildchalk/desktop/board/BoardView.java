@@ -25,6 +25,7 @@ import wildchalk.core.stroke.CueChoices;
 /** The Board with everything round it. */
 public final class BoardView extends BorderPane {
 
+    private static final double CALL_SHEET_SHARE = 0.231;
     private static final double CLOCK_WIDTH = 72;
     private static final double CLOCK_HEIGHT = 28;
 
@@ -47,12 +48,17 @@ public final class BoardView extends BorderPane {
         middle.getChildren().get(3).getStyleClass().add("strip-scroll");
         ((Region) middle.getChildren().get(3)).setPrefHeight(182);
         middle.getStyleClass().add("middle");
-        setLeft(new CallSheet(state));
+        CallSheet words = new CallSheet(state);
+        words.prefWidthProperty().bind(widthProperty().multiply(CALL_SHEET_SHARE));
+        setLeft(words);
         setCenter(middle);
         setRight(new LadderPane(state));
         state.playheadProperty().addListener(o -> showTime());
         state.playingProperty().addListener(o -> showPlaying());
-        state.changesProperty().addListener(o -> showPlaying());
+        state.changesProperty().addListener(o -> {
+            showPlaying();
+            showHint();
+        });
         state.chosenProperty().addListener(o -> showHint());
         state.toolProperty().addListener(o -> showHint());
         showTime();
@@ -123,6 +129,8 @@ public final class BoardView extends BorderPane {
             hint.setText("Click on the board to put it down · Esc lets go");
         } else if (state.chosenAction().isPresent()) {
             hint.setText("R C P S make it another kind · W changes what sets it off · E changes its end · Del takes it away");
+        } else if (state.stage().people().isEmpty()) {
+            hint.setText("Press 1 and click on the board: that puts a player down");
         } else if (tool == Tool.MOVE) {
             hint.setText("Drag anything to move it · Esc lets go");
         } else {

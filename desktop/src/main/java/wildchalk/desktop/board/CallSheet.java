@@ -111,7 +111,7 @@ final class CallSheet extends VBox {
     private static Label quiet(String text) {
         Label label = new Label(text);
         label.setWrapText(true);
-        label.getStyleClass().add("quiet");
+        label.getStyleClass().addAll("quiet", "sheet-note");
         return label;
     }
 

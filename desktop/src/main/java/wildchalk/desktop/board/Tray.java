@@ -52,7 +52,7 @@ final class Tray extends HBox {
     private final Map<Tool, ToggleButton> buttons = new EnumMap<>(Tool.class);
 
     Tray(BoardState state) {
-        super(5);
+        super(4);
         this.state = state;
         setId("tray");
         getStyleClass().add("tray");
@@ -73,6 +73,7 @@ final class Tray extends HBox {
         samples.put(item.tool(), sample);
         Label name = new Label(item.name());
         name.getStyleClass().add("tray-name");
+        name.setMinWidth(USE_PREF_SIZE);
         VBox face = new VBox(1, sample, name);
         face.setAlignment(Pos.CENTER);
         Label key = new Label(item.key());

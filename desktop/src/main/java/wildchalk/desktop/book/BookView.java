@@ -114,6 +114,11 @@ public final class BookView extends VBox {
         int n = contents.drills().size();
         count.setText(n == 1 ? "1 drill" : n + " drills");
         cards.getChildren().setAll(contents.drills().stream().map(e -> card(e.drill())).toList());
+        if (contents.drills().isEmpty()) {
+            Label empty = new Label("No drills yet. New drill begins one: choose what it is played on.");
+            empty.getStyleClass().add("empty");
+            cards.getChildren().add(empty);
+        }
         aside.getChildren().setAll(contents.deleted().stream().map(e -> asideCard(e.drill())).toList());
         boolean any = !contents.deleted().isEmpty();
         asideTitle.setVisible(any);
