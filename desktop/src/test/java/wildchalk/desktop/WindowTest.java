@@ -331,6 +331,97 @@ class WindowTest {
     }
 
     @Test
+    void drillIsCopiedRenamedPutAsideAndBroughtBackFromItsCard() throws Exception {
+        open(Request.demo(book()).openingNothing());
+        await(() -> cards() == 3);
+        choose("#card-skylark", "Make a copy");
+        await(() -> cards() == 4);
+        choose("#card-skylark-2", "Rename");
+        robot.write("Larks");
+        type(KeyCode.ENTER);
+        await(() -> ((Label) find("#message-text")).getText().equals("It is called Larks now."));
+        choose("#card-ferryman", "Put aside");
+        await(() -> stage.getScene().getRoot().lookupAll(".aside").size() == 1);
+        choose("#card-ferryman", "Bring back");
+        await(() -> stage.getScene().getRoot().lookupAll(".aside").isEmpty());
+        close();
+        try (Book book = Book.open(book())) {
+            assertEquals(4, book.drills().size());
+            assertEquals("Larks", book.load("skylark-2").title());
+        }
+    }
+
+    private int cards() {
+        return stage.getScene().getRoot().lookupAll(".card").size();
+    }
+
+    private void choose(String card, String item) {
+        robot.clickOn(find(card).lookup(".card-menu"));
+        robot.clickOn(item);
+        settle();
+    }
+
+    @Test
+    void problemIsSaidInWordsAndGoesWhenItIsMended() throws Exception {
+        open(Request.demo(book()));
+        fx(() -> {
+            board().choose("a1");
+            return null;
+        });
+        assertFalse(find("#problems").isVisible());
+        type(KeyCode.R);
+        assertTrue(find("#problems").isVisible(), "nobody passes to 7 any more");
+        assertTrue(((VBox) find("#problems")).getChildren().size() >= 2);
+        type(KeyCode.CONTROL, KeyCode.Z);
+        assertFalse(find("#problems").isVisible());
+    }
+
+    @Test
+    void titleIsWrittenAnewOnTheBoard() throws Exception {
+        open(Request.demo(book()));
+        robot.doubleClickOn("#drill-title");
+        type(KeyCode.CONTROL, KeyCode.A);
+        robot.write("Revolving door");
+        type(KeyCode.ENTER);
+        assertEquals("Revolving door", board().drill().title());
+        assertEquals(Optional.of("Rename drill"), board().history().nextUndo());
+    }
+
+    @Test
+    void viewIsChosenAndTheDrillRemembersIt() throws Exception {
+        open(Request.demo(book()));
+        double before = map().scale();
+        robot.clickOn("Whole");
+        settle();
+        assertEquals("whole", board().drill().view());
+        assertTrue(map().scale() < before);
+        click("#line-key");
+        assertEquals(Drill.LineKey.PASSES_PLAIN, board().drill().lineKey());
+        close();
+        try (Book book = Book.open(book())) {
+            assertEquals("whole", book.load("turnstile").view());
+        }
+    }
+
+    @Test
+    void stripShowsAMomentAndChoosesAnAction() throws Exception {
+        open(Request.demo(book()));
+        Node strip = find("#strip");
+        Point2D middle = strip.localToScreen(strip.getLayoutBounds().getWidth() * 0.6, 10);
+        robot.moveTo(middle);
+        robot.press(MouseButton.PRIMARY);
+        robot.release(MouseButton.PRIMARY);
+        settle();
+        assertTrue(board().playheadProperty().get() > 2, "the play head goes where the strip is pressed");
+        Point2D block = strip.localToScreen(strip.getLayoutBounds().getWidth() * 0.4, 22 + 25 + 12);
+        robot.moveTo(block);
+        robot.press(MouseButton.PRIMARY);
+        robot.release(MouseButton.PRIMARY);
+        settle();
+        assertEquals("a2", board().chosenAction().orElseThrow().id());
+    }
+
+    @Test
     void bookThatIsNoneGetsAMessageInTheWindow() throws Exception {
         Path notABook = Files.writeString(folder.resolve("Shopping.chalkbook"), "onions, salt");
         open(Request.usual().withBook(notABook));

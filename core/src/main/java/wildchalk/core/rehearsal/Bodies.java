@@ -36,6 +36,12 @@ final class Bodies {
         }
     }
 
+    /** A turn sharper than this is rounded like this one, in radians. */
+    private static final double SHARPEST = Math.PI * 0.95;
+    /** Metres before and after the corner that somebody sent another way may use to round it. Assumed. */
+    private static final double LEAST_REACH = 0.2;
+    private static final double MOST_REACH = 1.5;
+
     private final Map<String, List<Action>> actionsOf = new HashMap<>();
     private final Places places;
     private final Speeds speeds;
@@ -158,10 +164,11 @@ final class Bodies {
         if (turn < Math.toRadians(3)) {
             return List.of();
         }
-        double cut = Math.sqrt(speeds.grip() * speeds.cornerRadius());
-        double brake = Math.max(0, speed * speed - cut * cut) / (2 * speeds.brake());
-        double rounding = speeds.cornerRadius() * Math.tan(Math.min(turn, Math.PI * 0.9) / 2);
-        return List.of(at.plus(velocity.unit().times(brake + Math.max(0.2, Math.min(1.5, rounding)))));
+        double tan = Math.tan(Math.min(turn, SHARPEST) / 2);
+        double reach = Math.max(LEAST_REACH, Math.min(MOST_REACH, speeds.cornerRadius() * tan));
+        double cutSquared = speeds.grip() * Math.min(speeds.cornerRadius(), reach / tan);
+        double brake = Math.max(0, speed * speed - cutSquared) / (2 * speeds.brake());
+        return List.of(at.plus(velocity.unit().times(brake + reach)));
     }
 
     private void addLegs(PersonTrack track, Route route, SpeedProfile profile, List<Travel> travels,

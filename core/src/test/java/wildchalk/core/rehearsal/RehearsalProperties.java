@@ -31,6 +31,8 @@ class RehearsalProperties {
     private static final int PEOPLE = 5;
     private static final int ACTIONS = 10;
     private static final double STEP = 0.02;
+    /** Brake and grip together are 7.5 m/s²; corners in a hurry may ask for more, nothing may ask for much more. */
+    private static final double MOST_PULL = 20;
 
     @Property(tries = 1500)
     void anyStageGivesATimelineAndTheSameOneEachTime(@ForAll("stages") Stage stage) {
@@ -55,6 +57,21 @@ class RehearsalProperties {
             for (double time = 0; time < Math.min(30, t.duration()); time += STEP) {
                 double gone = t.pose(who, time).at().distance(t.pose(who, time + STEP).at());
                 assertTrue(gone <= fastest * STEP + 0.005, who + " goes " + gone + " m in " + STEP + " s at " + time);
+            }
+        }
+    }
+
+    @Property(tries = 400)
+    void nobodyChangesSpeedOrDirectionAtOnce(@ForAll("stages") Stage stage) {
+        Timeline t = Rehearsal.of(stage, Stages.TURF);
+        double step = 0.1;
+        for (String who : t.people()) {
+            for (double time = step; time < Math.min(30, t.duration()); time += step) {
+                Vec before = t.pose(who, time - step).at();
+                Vec now = t.pose(who, time).at();
+                Vec after = t.pose(who, time + step).at();
+                double pull = after.minus(now).minus(now.minus(before)).length() / (step * step);
+                assertTrue(pull < MOST_PULL, who + " is pulled with " + pull + " m/s² at " + time);
             }
         }
     }

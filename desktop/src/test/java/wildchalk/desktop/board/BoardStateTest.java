@@ -1,0 +1,151 @@
+package wildchalk.desktop.board;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyString;
+import static org.mockito.ArgumentMatchers.eq;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.verifyNoMoreInteractions;
+
+import java.util.List;
+import java.util.Set;
+import java.util.function.BiConsumer;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.mockito.Mock;
+import org.mockito.junit.jupiter.MockitoExtension;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.edit.DrillEdits;
+import wildchalk.core.edit.PieceEdits;
+import wildchalk.core.geometry.Vec;
+import wildchalk.desktop.DemoBook;
+
+/** The one place where the window's state lives; needs no window. */
+@ExtendWith(MockitoExtension.class)
+class BoardStateTest {
+
+    @Mock
+    private BiConsumer<Drill, String> keep;
+
+    private final Drill drill = DemoBook.drills().stream().filter(d -> d.id().equals("turnstile")).findFirst()
+            .orElseThrow();
+    private BoardState state;
+
+    @BeforeEach
+    void open() {
+        state = new BoardState(drill, keep);
+    }
+
+    @Test
+    void openingKeepsNothing() {
+        verifyNoMoreInteractions(keep);
+        assertEquals(drill, state.drill());
+    }
+
+    @Test
+    void everyEditIsKeptWithItsName() {
+        state.apply(DrillEdits.rename("Other"));
+        verify(keep).accept(state.drill(), "Rename drill");
+        state.undo();
+        verify(keep).accept(drill, "Undo: Rename drill");
+        state.redo();
+        verify(keep).accept(drill.withTitle("Other"), "Redo: Rename drill");
+    }
+
+    @Test
+    void editThatChangesNothingIsNotKept() {
+        state.apply(DrillEdits.rename(drill.title()));
+        state.undo();
+        state.redo();
+        verify(keep, never()).accept(any(), anyString());
+    }
+
+    @Test
+    void dragUnderWayIsShownButNotKeptUntilItIsDone() {
+        Piece cone = state.stage().piece("c1").orElseThrow();
+        state.preview(PieceEdits.move("s1", cone, new Vec(10, 0)));
+        state.preview(PieceEdits.move("s1", cone, new Vec(20, 5)));
+        assertEquals(new Vec(20, 5), state.stage().piece("c1").orElseThrow().at());
+        verify(keep, never()).accept(any(), anyString());
+        state.putBack();
+        assertEquals(drill, state.drill());
+        state.preview(PieceEdits.move("s1", cone, new Vec(20, 5)));
+        state.apply(PieceEdits.move("s1", cone, new Vec(21, 5)));
+        verify(keep).accept(any(), eq("Move yellow cone"));
+        assertEquals(1, state.history().done().size());
+        state.undo();
+        assertEquals(drill, state.drill());
+    }
+
+    @Test
+    void everythingThatIsShownFollowsTheDrill() {
+        long before = state.changesProperty().get();
+        double duration = state.timeline().duration();
+        int lines = state.script().lines().size();
+        state.apply(PieceEdits.remove("s1", state.stage(), List.of("p9")));
+        assertEquals(before + 1, state.changesProperty().get());
+        assertTrue(state.timeline().duration() < duration);
+        assertEquals(lines, state.script().lines().size());
+        assertFalse(state.script().lines().get(1).text().contains("9 runs"));
+    }
+
+    @Test
+    void whatIsGoneIsNoLongerChosen() {
+        state.choose("a3", "c1");
+        state.apply(PieceEdits.remove("s1", state.stage(), List.of("a3")));
+        assertEquals(Set.of("c1"), state.chosenProperty().get());
+    }
+
+    @Test
+    void playheadStaysWithinTheRep() {
+        state.playheadProperty().set(state.timeline().duration());
+        state.apply(PieceEdits.remove("s1", state.stage(), List.of("p9")));
+        assertEquals(state.timeline().duration(), state.playheadProperty().get());
+    }
+
+    @Test
+    void actionsUnderWayAreLit() {
+        assertEquals(Set.of(), state.lit());
+        assertTrue(state.currentBeat().isEmpty());
+        state.playheadProperty().set(0.5);
+        assertEquals(Set.of("a1"), state.lit());
+        state.playheadProperty().set(1.5);
+        assertEquals(Set.of("a2", "a3", "a4", "a5"), state.lit());
+        assertEquals(2, state.currentBeat().orElseThrow().n());
+        state.pointedAtProperty().set(Set.of("a6"));
+        assertTrue(state.lit().contains("a6"));
+    }
+
+    @Test
+    void oneChosenActionIsTheChosenAction() {
+        state.choose("a1");
+        assertEquals("a1", state.chosenAction().orElseThrow().id());
+        state.choose("a1", "a2");
+        assertTrue(state.chosenAction().isEmpty());
+        state.choose("c1");
+        assertTrue(state.chosenAction().isEmpty());
+    }
+
+    @Test
+    void freshPiecesGetTheNextLabelAndTheColourInUse() {
+        Piece.Player first = (Piece.Player) FreshPieces.of(Tool.PLAYER, state.stage(), new Vec(0, 0),
+                state.surface());
+        assertEquals("1", first.label());
+        assertEquals(((Piece.Player) state.stage().piece("p9").orElseThrow()).team(), first.team());
+        assertEquals(0, first.facing(), 0.01, "faces the goal it attacks");
+        for (Tool tool : Tool.values()) {
+            if (tool.places()) {
+                Piece piece = FreshPieces.of(tool, state.stage(), new Vec(1, 2), state.surface());
+                assertTrue(state.stage().piece(piece.id()).isEmpty(), piece.id() + " is free");
+                assertEquals(new Vec(1, 2), piece.at());
+            }
+        }
+        assertNotEquals(Tool.PLAYER.places(), Tool.RUN.places());
+    }
+}
