@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Optional;
 import wildchalk.core.drill.Drill;
 import wildchalk.storage.book.Book;
 import wildchalk.storage.format.DrillFileException;
@@ -13,6 +14,7 @@ import wildchalk.storage.format.DrillReader;
 public final class DemoBook {
 
     private static final List<String> DRILLS = List.of("ferryman", "skylark", "turnstile");
+    private static final String OPENED_FIRST = "turnstile";
 
     private DemoBook() {
     }
@@ -24,9 +26,11 @@ public final class DemoBook {
         }
     }
 
-    static Drill first(Book book) {
-        return book.drills().stream().map(Book.Entry::drill).filter(d -> d.id().equals("turnstile")).findFirst()
-                .orElseGet(() -> book.drills().get(0).drill());
+    /** The drill to begin with; empty when all were put aside. */
+    static Optional<Drill> first(Book book) {
+        List<Drill> drills = book.drills().stream().map(Book.Entry::drill).toList();
+        return drills.stream().filter(d -> d.id().equals(OPENED_FIRST)).findFirst()
+                .or(() -> drills.stream().findFirst());
     }
 
     /** The demo drills as they were written. */

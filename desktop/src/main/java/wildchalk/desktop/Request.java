@@ -35,7 +35,7 @@ public record Request(Path book, boolean fillWithDemo, boolean openFirst, Option
     }
 
     public Request taking(Drill drill) {
-        return new Request(book, fillWithDemo, true, Optional.of(drill), pictureOfWindow);
+        return new Request(book, fillWithDemo, openFirst, Optional.of(drill), pictureOfWindow);
     }
 
     public Request picturing(Path file) {

@@ -1,6 +1,7 @@
 package wildchalk.desktop;
 
 import atlantafx.base.theme.PrimerLight;
+import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import javafx.application.Application;
 import javafx.application.Platform;
@@ -9,6 +10,7 @@ import javafx.stage.Stage;
 import wildchalk.desktop.keeping.Keeper;
 import wildchalk.desktop.paint.Type;
 import wildchalk.desktop.shots.WindowPicture;
+import wildchalk.core.drill.Drill;
 import wildchalk.desktop.exchange.Exchange;
 import wildchalk.desktop.window.MainWindow;
 import wildchalk.desktop.exchange.SystemChooser;
@@ -93,7 +95,6 @@ public final class WildChalkApp extends Application {
             if (request.fillWithDemo()) {
                 DemoBook.fill(book);
             }
-            request.take().ifPresent(book::add);
             return book;
         }
 
@@ -110,15 +111,17 @@ public final class WildChalkApp extends Application {
             }
             keeper = new Keeper(book, window.messages()::warn);
             window.showBook(keeper);
-            if (request.openFirst()) {
-                keeper.ask(b -> request.take().map(d -> b.drills().get(0).drill())
-                        .orElseGet(() -> DemoBook.first(b)), drill -> {
-                            window.open(drill);
-                            opened.complete(null);
-                        });
-            } else {
+            keeper.ask(b -> toOpen(b, request), drill -> {
+                drill.ifPresent(window::open);
                 opened.complete(null);
+            });
+        }
+
+        private static Optional<Drill> toOpen(Book book, Request request) {
+            if (request.take().isPresent()) {
+                return request.take().map(book::add);
             }
+            return request.openFirst() ? DemoBook.first(book) : Optional.empty();
         }
 
         /** Done when the book is open, or cannot be. */

@@ -13,7 +13,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.function.UnaryOperator;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Marking.Arc;
@@ -57,20 +56,25 @@ public final class SurfaceReader {
         for (JsonObject m : o.getJsonArray("markings").getValuesAs(JsonObject.class)) {
             Marking marking = marking(m);
             markings.add(marking);
-            copies(m).forEach(turn -> markings.add(turned(marking, turn)));
+            if (isTwice(m)) {
+                markings.add(turned(marking));
+            }
         }
         for (JsonObject l : o.getJsonArray("landmarks").getValuesAs(JsonObject.class)) {
             Landmark landmark = new Landmark(l.getString("id"), l.getString("name"), vec(l.getJsonArray("at")));
             landmarks.add(landmark);
-            copies(l).forEach(turn -> landmarks.add(new Landmark("own-" + landmark.id(), "own " + landmark.name(),
-                    turn.apply(landmark.at()))));
+            if (isTwice(l)) {
+                landmarks.add(new Landmark("own-" + landmark.id(), "own " + landmark.name(), turned(landmark.at())));
+            }
         }
         for (JsonObject t : o.getJsonArray("targets").getValuesAs(JsonObject.class)) {
             Target target = target(t);
             targets.add(target);
-            copies(t).forEach(turn -> targets.add(new Target("own-" + target.id(), "own " + target.name(),
-                    target.shape(), turn.apply(target.at()), target.facing() + Math.PI, target.width(),
-                    target.height(), target.depth())));
+            if (isTwice(t)) {
+                targets.add(new Target("own-" + target.id(), "own " + target.name(), target.shape(),
+                        turned(target.at()), target.facing() + Math.PI, target.width(), target.height(),
+                        target.depth()));
+            }
         }
         return new Surface(o.getString("id"), o.getString("name"), o.getString("sport"),
                 Ground.valueOf(o.getString("ground").toUpperCase(Locale.ROOT)), o.getString("ball"),
@@ -110,20 +114,23 @@ public final class SurfaceReader {
         return new View(v.getString("id"), v.getString("name"), new Box(n[0], n[1], n[2], n[3]));
     }
 
-    private static List<UnaryOperator<Vec>> copies(JsonObject o) {
-        return o.getString("copies", "none").equals("half-turn") ? List.of(v -> v.times(-1)) : List.of();
+    private static boolean isTwice(JsonObject o) {
+        return o.getString("copies", "none").equals("half-turn");
     }
 
-    /** The same paint turned half round: the only copy there is, so arcs turn by π. */
-    private static Marking turned(Marking m, UnaryOperator<Vec> turn) {
+    private static Vec turned(Vec v) {
+        return v.times(-1);
+    }
+
+    private static Marking turned(Marking m) {
         Marking.Shape shape;
         if (m.shape() instanceof Straight line) {
-            shape = new Straight(line.points().stream().map(turn).toList());
+            shape = new Straight(line.points().stream().map(SurfaceReader::turned).toList());
         } else if (m.shape() instanceof Arc arc) {
-            shape = new Arc(turn.apply(arc.centre()), arc.radius(), arc.start() + Math.PI, arc.sweep());
+            shape = new Arc(turned(arc.centre()), arc.radius(), arc.start() + Math.PI, arc.sweep());
         } else {
             Spot spot = (Spot) m.shape();
-            shape = new Spot(turn.apply(spot.centre()), spot.radius());
+            shape = new Spot(turned(spot.centre()), spot.radius());
         }
         return new Marking("own-" + m.id(), shape, m.width(), m.ink(), m.dash());
     }

@@ -60,6 +60,7 @@ final class BoardPane extends Pane {
         state.chosenProperty().addListener((o, was, is) -> paintAll());
         state.pointedAtProperty().addListener((o, was, is) -> moved());
         state.playheadProperty().addListener((o, was, is) -> moved());
+        state.playingProperty().addListener((o, was, is) -> paintLive());
         state.lookProperty().addListener((o, was, is) -> paintAll());
         new BoardMouse(this, state);
         drillChanged();

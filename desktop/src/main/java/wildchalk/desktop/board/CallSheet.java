@@ -142,7 +142,8 @@ final class CallSheet extends VBox {
                 && state.stage().person(phrase.piece()).get().label().equals(phrase.text())) {
             node = Badge.of(state.stage().person(phrase.piece()).get(), 20);
         } else {
-            Text text = new Text(phrase.text());
+            // A number and its unit stay on one line.
+            Text text = new Text(phrase.text().replaceAll("(\\d) (m|yd|ft|s)\\b", "$1\u00a0$2"));
             text.getStyleClass().add(phrase.part() == Script.Part.WHAT ? "phrase-what" : "phrase");
             node = text;
         }

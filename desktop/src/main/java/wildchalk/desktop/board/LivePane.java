@@ -76,7 +76,11 @@ final class LivePane extends Pane {
                     : board.ball((Piece.Ball) piece, t, chosen);
             brush.paint(shapes);
         }
-        canvas.setTranslateX(map.x(at) - side / 2);
-        canvas.setTranslateY(map.y(at) - side / 2);
+        double x = map.x(at) - side / 2;
+        double y = map.y(at) - side / 2;
+        // On whole pixels type is sharp; between them movement is smooth.
+        boolean moving = state.playingProperty().get();
+        canvas.setTranslateX(moving ? x : Math.round(x));
+        canvas.setTranslateY(moving ? y : Math.round(y));
     }
 }

@@ -26,6 +26,9 @@ public final class ScreenBrush {
     /** Nothing is set in smaller type than this, in pixels. */
     private static final double LEAST_TYPE = 12;
 
+    /** Smaller than this, in pixels, type is a smudge. */
+    private static final double READABLE = 7;
+
     private static final Map<Look, Map<Ink, Paint>> CHALK = new EnumMap<>(Look.class);
 
     private final GraphicsContext g;
@@ -44,7 +47,7 @@ public final class ScreenBrush {
         this.leastType = leastType;
     }
 
-    /** A brush for small pictures of whole boards, where type is only a shape. */
+    /** A brush for small pictures, which leaves type out that nobody could read. */
     public static ScreenBrush forThumbnail(Canvas canvas, Look look, ScreenMap map) {
         return new ScreenBrush(canvas, look, map, 0);
     }
@@ -89,6 +92,9 @@ public final class ScreenBrush {
 
     private void label(Shape.Label label) {
         double size = Math.max(leastType, label.size() * map.scale());
+        if (size < READABLE) {
+            return;
+        }
         g.setFont(Type.bold(size));
         g.setTextAlign(TextAlignment.CENTER);
         g.setTextBaseline(VPos.CENTER);

@@ -1,0 +1,117 @@
+package wildchalk.desktop.keeping;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxToolkit;
+import org.testfx.util.WaitForAsyncUtils;
+import wildchalk.core.drill.Drill;
+import wildchalk.storage.book.Book;
+import wildchalk.storage.book.BookException;
+
+/** What the window may promise about keeping. */
+class KeeperTest {
+
+    @TempDir
+    private Path folder;
+
+    private final List<String> troubles = Collections.synchronizedList(new ArrayList<>());
+    private Book book;
+    private Keeper keeper;
+
+    @BeforeEach
+    void open() throws TimeoutException {
+        FxToolkit.registerPrimaryStage();
+        book = Book.open(folder.resolve("Otters.chalkbook"));
+        keeper = new Keeper(book, troubles::add);
+    }
+
+    private static Drill drill(String title) {
+        return Drill.empty("d", title, "field-hockey", "whole");
+    }
+
+    private void awaitState(String words) throws TimeoutException {
+        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS,
+                () -> WaitForAsyncUtils.asyncFx(() -> keeper.stateProperty().get()).get().equals(words));
+    }
+
+    @Test
+    void saysKeptOnlyAfterTheBookHasIt() throws Exception {
+        CountDownLatch hold = new CountDownLatch(1);
+        keeper.ask(b -> {
+            try {
+                return hold.await(10, TimeUnit.SECONDS);
+            } catch (InterruptedException e) {
+                throw new IllegalStateException(e);
+            }
+        }, done -> { });
+        WaitForAsyncUtils.asyncFx(() -> keeper.keep(drill("Kept"), "Rename drill")).get();
+        assertEquals("keeping …", WaitForAsyncUtils.asyncFx(() -> keeper.stateProperty().get()).get());
+        hold.countDown();
+        awaitState("kept just now");
+        assertEquals("Kept", book.load("d").title());
+        keeper.close();
+    }
+
+    @Test
+    void editsAreKeptInTheOrderTheyWereMade() throws Exception {
+        WaitForAsyncUtils.asyncFx(() -> {
+            for (int i = 1; i <= 40; i++) {
+                keeper.keep(drill("Title " + i), "Edit " + i);
+            }
+        }).get();
+        awaitState("kept just now");
+        assertEquals("Title 40", book.load("d").title());
+        assertEquals("Edit 40", book.edits("d").get(0));
+        assertEquals(40, book.edits("d").size());
+        keeper.close();
+    }
+
+    @Test
+    void closingWaitsUntilEverythingIsKept() throws Exception {
+        WaitForAsyncUtils.asyncFx(() -> {
+            for (int i = 1; i <= 30; i++) {
+                keeper.keep(drill("Title " + i), "Edit " + i);
+            }
+        }).get();
+        keeper.close();
+        try (Book again = Book.open(folder.resolve("Otters.chalkbook"))) {
+            assertEquals("Title 30", again.load("d").title());
+        }
+        assertThrows(RuntimeException.class, () -> book.load("d"), "the book is closed");
+    }
+
+    @Test
+    void troubleIsToldInWordsAndTheRestGoesOn() throws Exception {
+        keeper.ask(b -> {
+            throw new BookException("The shelf fell down.", null);
+        }, nothing -> troubles.add("answered"));
+        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> !troubles.isEmpty());
+        assertEquals(List.of("The shelf fell down."), troubles);
+        List<String> answers = Collections.synchronizedList(new ArrayList<>());
+        keeper.ask(b -> "still here", answers::add);
+        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> !answers.isEmpty());
+        assertEquals(List.of("still here"), answers);
+        keeper.close();
+    }
+
+    @Test
+    void bookIsCalledByItsFileWithoutTheEnding() {
+        assertEquals("Otters", keeper.bookName());
+        assertFalse(keeper.stateProperty().get().isBlank());
+        assertTrue(troubles.isEmpty());
+        keeper.close();
+    }
+}

@@ -1,0 +1,117 @@
+package wildchalk.storage.format;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Rung;
+import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.Team;
+import wildchalk.core.geometry.Vec;
+
+/** Any drill that can be drawn is written and read back exactly as it was. */
+class RoundTripProperties {
+
+    @Property(tries = 800)
+    void readingWhatWasWrittenGivesTheSameDrill(@ForAll("drills") Drill drill) throws DrillFileException {
+        assertEquals(drill, DrillReader.read(DrillWriter.write(drill)));
+    }
+
+    @Property(tries = 200)
+    void writingIsTheSameEachTime(@ForAll("drills") Drill drill) throws DrillFileException {
+        String text = DrillWriter.write(drill);
+        assertEquals(text, DrillWriter.write(DrillReader.read(text)));
+    }
+
+    @Provide
+    Arbitrary<Drill> drills() {
+        Arbitrary<String> texts = Arbitraries.strings().ofMaxLength(40);
+        return Combinators.combine(texts, texts.list().ofMaxSize(3), rungs(),
+                Arbitraries.of(Drill.LineKey.values())).as((title, notes, rungs, key) ->
+                new Drill("d-1", title, "ice-rink-na", "whole", key, rungs, notes, notes, List.of()));
+    }
+
+    private static Arbitrary<List<Rung>> rungs() {
+        return Combinators.combine(pieces(), actions().list().ofMaxSize(6), Arbitraries.of(true, false))
+                .as((pieces, unnamed, second) -> {
+                    List<Action> actions = new ArrayList<>();
+                    for (int i = 0; i < unnamed.size(); i++) {
+                        actions.add(unnamed.get(i).number(i));
+                    }
+                    List<Rung> rungs = new ArrayList<>();
+                    rungs.add(new Rung("s1", "Start", Optional.empty(), pieces, actions, List.of()));
+                    if (second) {
+                        Piece cone = new Piece.Cone("c9", new Vec(1, 2), Piece.Cone.Colour.BLUE);
+                        List<String> without = actions.isEmpty() ? List.of()
+                                : List.of(actions.get(actions.size() - 1).id());
+                        rungs.add(new Rung("s2", "Harder", Optional.of("s1"), List.of(cone), List.of(), without));
+                    }
+                    return rungs;
+                });
+    }
+
+    /** One of each kind, so that actions have something to name, anywhere and any way round. */
+    private static Arbitrary<List<Piece>> pieces() {
+        Arbitrary<Double> angles = Arbitraries.doubles().between(-7, 7).ofScale(12);
+        Arbitrary<String> labels = Arbitraries.strings().ofMaxLength(12);
+        return Combinators.combine(places().list().ofSize(7), angles, labels, Arbitraries.of(Team.values()),
+                Arbitraries.of(Piece.Cone.Colour.values()), Arbitraries.integers().between(0, 60))
+                .as((at, facing, label, team, colour, waiting) -> List.of(
+                        new Piece.Player("p0", at.get(0), facing, label, team),
+                        new Piece.Goalkeeper("p1", at.get(1), facing, label, team),
+                        new Piece.Coach("p2", at.get(2), facing, label),
+                        new Piece.LineUp("p3", at.get(3), facing, label, team, waiting, label),
+                        new Piece.Cone("c0", at.get(4), colour),
+                        new Piece.Ball("b0", at.get(5), waiting % 2 == 0 ? Optional.of("p0") : Optional.empty()),
+                        new Piece.Goal("g0", at.get(6), facing, 1.5)));
+    }
+
+    private static Arbitrary<Vec> places() {
+        Arbitrary<Double> metres = Arbitraries.doubles().between(-400, 400).ofScale(14);
+        return Combinators.combine(metres, metres).as(Vec::new);
+    }
+
+    /** An action that can refer to the one before it. */
+    private interface Unnamed {
+        Action number(int i);
+    }
+
+    private static Arbitrary<Unnamed> actions() {
+        Arbitrary<Spot> spots = Arbitraries.oneOf(places().map(Spot::at),
+                places().map(offset -> new Spot.AtPiece("g0", offset)), Arbitraries.of(Spot.at("p1")),
+                Arbitraries.of(new Spot.AtTarget("own-goal")));
+        Arbitrary<Action.Path> paths = Combinators.combine(spots.list().ofMinSize(1).ofMaxSize(5),
+                Arbitraries.of(true, false)).as(Action.Path::new);
+        Arbitrary<Double> delays = Arbitraries.doubles().between(0, 600).ofScale(3);
+        return Combinators.combine(Arbitraries.integers().between(0, 3), paths, spots,
+                Arbitraries.of(Action.Gait.values()), Arbitraries.of(Action.Ending.values()),
+                Arbitraries.of(Action.Touch.values()), Arbitraries.integers().between(0, 4), delays)
+                .as((kind, path, spot, gait, ending, touch, cue, delay) -> i -> {
+                    String who = "p" + (i + kind) % 4;
+                    Cue set = cue(cue, i).delayed(delay);
+                    return switch (kind) {
+                        case 0 -> new Action.Run("a" + i, who, path, gait, ending, set);
+                        case 1 -> new Action.Carry("a" + i, who, path, gait, ending, set);
+                        case 2 -> new Action.Pass("a" + i, who, spot, touch, set);
+                        default -> new Action.Shot("a" + i, who, spot, touch, set);
+                    };
+                });
+    }
+
+    private static Cue cue(int n, int i) {
+        String before = "a" + (i - 1);
+        return i == 0 || n == 0 ? Cue.whistle() : n == 1 ? Cue.with(before) : n == 2 ? Cue.received(before)
+                : n == 3 ? Cue.after(before) : Cue.next();
+    }
+}
