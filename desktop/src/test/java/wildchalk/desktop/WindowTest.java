@@ -340,8 +340,10 @@ class WindowTest {
         robot.write("Larks");
         type(KeyCode.ENTER);
         await(() -> ((Label) find("#message-text")).getText().equals("It is called Larks now."));
+        await(() -> ((Label) find("#card-skylark-2").lookup(".card-title")).getText().equals("Larks"));
         choose("#card-ferryman", "Put aside");
         await(() -> stage.getScene().getRoot().lookupAll(".aside").size() == 1);
+        await(() -> find("#card-ferryman").getStyleClass().contains("aside"));
         choose("#card-ferryman", "Bring back");
         await(() -> stage.getScene().getRoot().lookupAll(".aside").isEmpty());
         close();

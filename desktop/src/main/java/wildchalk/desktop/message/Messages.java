@@ -9,10 +9,12 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.util.Duration;
 
-/** A line in the window that says what happened, what is safe and what to do. */
+/** A card over the window that says what happened, what is safe and what to do. */
 public final class Messages extends HBox {
 
     private static final Duration SHORT = Duration.seconds(6);
+
+    private static final double WIDTH = 720;
 
     private final Label text = new Label();
     private final PauseTransition fade = new PauseTransition(SHORT);
@@ -25,6 +27,7 @@ public final class Messages extends HBox {
         text.setId("message-text");
         text.setWrapText(true);
         text.setMaxWidth(Double.MAX_VALUE);
+        setMaxSize(WIDTH, USE_PREF_SIZE);
         HBox.setHgrow(text, Priority.ALWAYS);
         Button close = new Button("Close");
         close.setOnAction(e -> show(false));

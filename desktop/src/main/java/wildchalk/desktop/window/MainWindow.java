@@ -1,6 +1,7 @@
 package wildchalk.desktop.window;
 
 import java.util.Optional;
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -14,7 +15,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.VBox;
+import javafx.scene.layout.StackPane;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.scene.Look;
 import wildchalk.desktop.board.BoardState;
@@ -25,8 +26,11 @@ import wildchalk.desktop.keeping.Keeper;
 import wildchalk.desktop.message.Messages;
 
 /** The window: Book and Board, what is kept, and Hand out. */
-public final class MainWindow extends BorderPane {
+public final class MainWindow extends StackPane {
 
+    private static final double MESSAGE_MARGIN = 40;
+
+    private final BorderPane frame = new BorderPane();
     private final Messages messages = new Messages();
     private final Label kept = new Label();
     private final ToggleButton bookTab = tab("Book", "tab-book");
@@ -43,13 +47,17 @@ public final class MainWindow extends BorderPane {
     public MainWindow(Exchange.Chooser chooser) {
         this.exchange = new Exchange(chooser, messages);
         getStyleClass().add("window");
-        setTop(new VBox(topBar(), messages));
-        setCenter(centred("Opening the book …"));
+        frame.setTop(topBar());
+        // Messages lie over the page, so that nothing moves away from under the pointer.
+        StackPane.setAlignment(messages, Pos.BOTTOM_CENTER);
+        StackPane.setMargin(messages, new Insets(0, 0, MESSAGE_MARGIN, 0));
+        getChildren().addAll(frame, messages);
+        frame.setCenter(centred("Opening the book …"));
         bookTab.setOnAction(e -> showBook());
         boardTab.setOnAction(e -> showBoard());
         boardTab.setDisable(true);
         addEventHandler(KeyEvent.KEY_PRESSED, e -> {
-            if (boardView != null && getCenter() == boardView) {
+            if (boardView != null && frame.getCenter() == boardView) {
                 boardView.key(e);
             }
         });
@@ -119,7 +127,7 @@ public final class MainWindow extends BorderPane {
     /** Says why there is no book; the window stays, so that the message can be read. */
     public void showTrouble(String words) {
         messages.warn(words);
-        setCenter(centred("No book is open."));
+        frame.setCenter(centred("No book is open."));
         bookTab.setDisable(true);
     }
 
@@ -132,12 +140,12 @@ public final class MainWindow extends BorderPane {
             board.playingProperty().set(false);
         }
         book.refresh();
-        setCenter(book);
+        frame.setCenter(book);
         select(bookTab);
     }
 
     private void showBoard() {
-        setCenter(boardView);
+        frame.setCenter(boardView);
         select(boardTab);
         boardView.requestFocus();
     }
