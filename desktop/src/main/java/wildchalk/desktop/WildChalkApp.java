@@ -84,7 +84,7 @@ public final class WildChalkApp extends Application {
                         if (trouble == null) {
                             show(book, request);
                         } else {
-                            window.showTrouble(inWords(trouble));
+                            window.showTrouble(inWords(trouble), file -> openBook(request.withBook(file)));
                             opened.complete(null);
                         }
                     }));

@@ -432,6 +432,10 @@ class WindowTest {
                 + "Choose another file, or a new name to begin a new book.", said);
         assertEquals("onions, salt", Files.readString(notABook));
         assertTrue(stage.isShowing());
+        picked = folder.resolve("Other.chalkbook");
+        click("#other-book");
+        await(() -> find("#book-view") != null);
+        assertTrue(Files.exists(picked), "another book is open");
     }
 
     @Test

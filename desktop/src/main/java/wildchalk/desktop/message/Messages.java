@@ -30,6 +30,7 @@ public final class Messages extends HBox {
         setMaxSize(WIDTH, USE_PREF_SIZE);
         HBox.setHgrow(text, Priority.ALWAYS);
         Button close = new Button("Close");
+        close.setMinWidth(USE_PREF_SIZE);
         close.setOnAction(e -> show(false));
         getChildren().addAll(text, close);
         fade.setOnFinished(e -> show(false));

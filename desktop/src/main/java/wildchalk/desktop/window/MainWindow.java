@@ -1,6 +1,8 @@
 package wildchalk.desktop.window;
 
+import java.nio.file.Path;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -16,6 +18,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.scene.Look;
 import wildchalk.desktop.board.BoardState;
@@ -29,6 +32,7 @@ import wildchalk.desktop.message.Messages;
 public final class MainWindow extends StackPane {
 
     private static final double MESSAGE_MARGIN = 40;
+    private static final String OPENING = "Opening the book …";
 
     private final BorderPane frame = new BorderPane();
     private final Messages messages = new Messages();
@@ -52,7 +56,7 @@ public final class MainWindow extends StackPane {
         StackPane.setAlignment(messages, Pos.BOTTOM_CENTER);
         StackPane.setMargin(messages, new Insets(0, 0, MESSAGE_MARGIN, 0));
         getChildren().addAll(frame, messages);
-        frame.setCenter(centred("Opening the book …"));
+        frame.setCenter(centred(OPENING));
         bookTab.setOnAction(e -> showBook());
         boardTab.setOnAction(e -> showBoard());
         boardTab.setDisable(true);
@@ -103,13 +107,15 @@ public final class MainWindow extends StackPane {
     }
 
     private static Node centred(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("empty");
-        label.setWrapText(true);
-        label.setMaxWidth(620);
-        BorderPane pane = new BorderPane(label);
+        BorderPane pane = new BorderPane(emptyLabel(text));
         pane.getStyleClass().add("empty-page");
         return pane;
+    }
+
+    private static Label emptyLabel(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("empty");
+        return label;
     }
 
     private void picture(Look look) {
@@ -119,16 +125,30 @@ public final class MainWindow extends StackPane {
     /** Shows an open book; everything in the window is kept in it. */
     public void showBook(Keeper opened) {
         keeper = opened;
+        bookTab.setDisable(false);
         kept.textProperty().bind(keeper.stateProperty());
         book = new BookView(keeper, messages, exchange, this::open);
         showBook();
     }
 
-    /** Says why there is no book; the window stays, so that the message can be read. */
-    public void showTrouble(String words) {
+    /**
+     * Says why there is no book and offers to open another.
+     *
+     * @param open told which, when the coach has chosen
+     */
+    public void showTrouble(String words, Consumer<Path> open) {
         messages.warn(words);
-        frame.setCenter(centred("No book is open."));
         bookTab.setDisable(true);
+        Button other = new Button("Open another book …");
+        other.setId("other-book");
+        other.setOnAction(e -> exchange.toOpen("Books", "*.chalkbook").ifPresent(file -> {
+            frame.setCenter(centred(OPENING));
+            open.accept(file);
+        }));
+        VBox page = new VBox(12, emptyLabel("No book is open."), other);
+        page.setAlignment(Pos.CENTER);
+        page.getStyleClass().add("empty-page");
+        frame.setCenter(page);
     }
 
     public Messages messages() {
