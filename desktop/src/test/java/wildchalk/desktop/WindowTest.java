@@ -357,7 +357,13 @@ class WindowTest {
         return stage.getScene().getRoot().lookupAll(".card").size();
     }
 
-    private void choose(String card, String item) {
+    private void choose(String card, String item) throws Exception {
+        // Cards that were made a moment ago have no place on the screen until they are laid out.
+        fx(() -> {
+            stage.getScene().getRoot().applyCss();
+            stage.getScene().getRoot().layout();
+            return null;
+        });
         robot.clickOn(find(card).lookup(".card-menu"));
         robot.clickOn(item);
         settle();

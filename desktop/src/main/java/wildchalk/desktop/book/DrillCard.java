@@ -110,6 +110,8 @@ final class DrillCard extends VBox {
         field.requestFocus();
         field.selectAll();
         field.setOnAction(e -> {
+            // Away from the card: an Enter that is held a little long must not open the drill as well.
+            getParent().requestFocus();
             titleRow.getChildren().set(0, title);
             String wanted = field.getText().strip();
             if (!wanted.isEmpty() && !wanted.equals(drill.title())) {
