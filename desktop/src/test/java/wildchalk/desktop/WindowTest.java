@@ -49,6 +49,9 @@ import wildchalk.storage.book.Book;
 /** Drives the real window with mouse and keyboard. */
 class WindowTest {
 
+    /** So many looks in a row at which a menu has not moved. */
+    private static final int MENU_AT_REST = 15;
+
     @TempDir
     private Path folder;
 
@@ -159,6 +162,21 @@ class WindowTest {
         settle();
     }
 
+    /** Clicks an item of an open menu, once the menu has come to rest where it opens. */
+    private void clickItem(String query) throws Exception {
+        Point2D[] last = {Point2D.ZERO};
+        int[] still = {0};
+        await(() -> {
+            Node item = robot.lookup(query).tryQuery().orElse(null);
+            Point2D now = item == null ? null : item.localToScreen(0, 0);
+            still[0] = now != null && now.distance(last[0]) < 0.5 ? still[0] + 1 : 0;
+            last[0] = now == null ? Point2D.ZERO : now;
+            return still[0] >= MENU_AT_REST;
+        });
+        robot.clickOn(query);
+        settle();
+    }
+
     private void type(KeyCode... keys) {
         robot.press(keys);
         robot.release(keys);
@@ -245,7 +263,7 @@ class WindowTest {
     void newDrillIsDrawnFromNothingUndoneAndDoneAgain() throws Exception {
         open(Request.demo(book()).openingNothing());
         click("#new-drill");
-        robot.clickOn("#new-basketball-intl");
+        clickItem("#new-basketball-intl");
         await(() -> session.window().board().isPresent());
         settle();
         click("#tool-player");
@@ -318,7 +336,7 @@ class WindowTest {
         open(Request.demo(book()));
         picked = folder.resolve("out.png");
         click("#hand-out");
-        robot.clickOn("Picture, paper …");
+        clickItem("Picture, paper …");
         WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> Files.exists(picked) && Files.size(picked) > 1000);
         await(() -> ((Label) find("#message-text")).getText().startsWith("Picture written"));
 
@@ -365,8 +383,7 @@ class WindowTest {
             return null;
         });
         robot.clickOn(find(card).lookup(".card-menu"));
-        robot.clickOn(item);
-        settle();
+        clickItem(item);
     }
 
     @Test
