@@ -16,7 +16,9 @@ public final class RouteBuilder {
     /** Turns under this are not corners, in radians. */
     private static final double NO_CORNER = Math.toRadians(3);
     /** Curvature standing for a turn on the spot, in 1/m: a radius of 2 cm. */
-    private static final double TURN_ON_SPOT = 50;
+    private static final double TURN_ON_SPOT = SmoothLine.TURN_ON_SPOT;
+    /** How far from a corner its rounding may begin, in corner radii: who turns sharply turns tightly. */
+    private static final double LONGEST_REACH = 3;
 
     private final double cornerRadius;
     private final List<Vec> points = new ArrayList<>();
@@ -116,7 +118,7 @@ public final class RouteBuilder {
         double tan = Math.tan(Math.abs(turn) / 2);
         // Half of what is there on each side at most, so that neighbouring corners do not overlap.
         double room = Math.min(lengthSinceCorner(), length(line)) / 2;
-        double reach = Math.min(cornerRadius * tan, room);
+        double reach = Math.min(Math.min(cornerRadius * tan, LONGEST_REACH * cornerRadius), room);
         double radius = reach / tan;
         if (radius < 1 / TURN_ON_SPOT) {
             bends.set(n - 1, TURN_ON_SPOT);

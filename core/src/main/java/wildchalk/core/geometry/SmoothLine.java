@@ -6,6 +6,9 @@ import java.util.List;
 /** A smooth line through points (centripetal Catmull–Rom: no loops and no overshoot between near points). */
 public final class SmoothLine {
 
+    /** Curvature standing for a turn on the spot, in 1/m: a radius of 2 cm. */
+    static final double TURN_ON_SPOT = 50;
+
     private SmoothLine() {
     }
 
@@ -32,8 +35,14 @@ public final class SmoothLine {
         return samples;
     }
 
-    /** Curvature of the circle through three points (Menger), in 1/m; 0 when they lie on a line. */
+    /**
+     * Curvature of the circle through three points (Menger), in 1/m; 0 when they lie on a line. Where the line turns
+     * back at {@code b} it is that of a turn on the spot, whatever the circle.
+     */
     public static double bend(Vec a, Vec b, Vec c) {
+        if (b.minus(a).dot(c.minus(b)) < 0) {
+            return TURN_ON_SPOT;
+        }
         double sides = a.distance(b) * b.distance(c) * c.distance(a);
         return sides == 0 ? 0 : 2 * Math.abs(b.minus(a).cross(c.minus(a))) / sides;
     }

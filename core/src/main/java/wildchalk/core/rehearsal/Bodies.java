@@ -152,8 +152,8 @@ final class Bodies {
     }
 
     /**
-     * Somebody at speed who is sent another way needs room: they go on for as far as it takes to brake to the speed of
-     * a cut, and turn there.
+     * Somebody at speed who is sent another way needs room: they go on for as far as it takes to brake for whatever
+     * turn there is, and turn there.
      */
     private List<Vec> entry(Vec at, Vec velocity, Vec next) {
         double speed = velocity.length();
@@ -166,8 +166,7 @@ final class Bodies {
         }
         double tan = Math.tan(Math.min(turn, SHARPEST) / 2);
         double reach = Math.max(LEAST_REACH, Math.min(MOST_REACH, speeds.cornerRadius() * tan));
-        double cutSquared = speeds.grip() * Math.min(speeds.cornerRadius(), reach / tan);
-        double brake = Math.max(0, speed * speed - cutSquared) / (2 * speeds.brake());
+        double brake = speed * speed / (2 * speeds.brake());
         return List.of(at.plus(velocity.unit().times(brake + reach)));
     }
 

@@ -61,7 +61,7 @@ class RehearsalProperties {
         }
     }
 
-    @Property(tries = 400)
+    @Property(tries = 1000)
     void nobodyChangesSpeedOrDirectionAtOnce(@ForAll("stages") Stage stage) {
         Timeline t = Rehearsal.of(stage, Stages.TURF);
         double step = 0.1;
