@@ -18,12 +18,12 @@ public record Request(Path book, boolean fillWithDemo, boolean openFirst, Option
 
     /** The coach's own book. */
     public static Request usual() {
-        return new Request(Places.book("My drills"), false, false, Optional.empty(), Optional.empty());
+        return new Request(BookPlaces.book("My drills"), false, false, Optional.empty(), Optional.empty());
     }
 
     /** The demo book. */
     public static Request demo() {
-        return demo(Places.book("Quillmoor Otters"));
+        return demo(BookPlaces.book("Quillmoor Otters"));
     }
 
     public static Request demo(Path book) {

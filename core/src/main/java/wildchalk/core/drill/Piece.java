@@ -20,6 +20,11 @@ public sealed interface Piece {
 
         /** Where the body faces before anything happens. */
         double facing();
+
+        /** Whose colour they wear; coaches wear none of the teams'. */
+        default Team team() {
+            return Team.CHALK;
+        }
     }
 
     /** Anything that does not move by itself. */

@@ -6,6 +6,7 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.Action.Gait;
 import wildchalk.core.drill.Drill.LineKey;
+import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Team;
@@ -103,6 +104,6 @@ final class ActionLines {
     }
 
     private static Ink ink(Action action, Stage stage) {
-        return Ink.lineOf(stage.person(action.who()).map(Tokens::team).orElse(Team.CHALK));
+        return Ink.lineOf(stage.person(action.who()).map(Piece.Person::team).orElse(Team.CHALK));
     }
 }

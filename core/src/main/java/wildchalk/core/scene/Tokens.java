@@ -33,7 +33,7 @@ final class Tokens {
     /** A person: round with a nose; goalkeepers are rounded squares, coaches diamonds. */
     List<Shape> person(Piece.Person person, Pose pose) {
         Curve outline = outline(person, pose, 1);
-        Team team = team(person);
+        Team team = person.team();
         Ink ink = Ink.of(team);
         List<Shape> shapes = new ArrayList<>();
         Team.Fill fill = person instanceof Piece.Coach ? Team.Fill.SOLID : team.fill();
@@ -104,16 +104,6 @@ final class Tokens {
         Vec base = pose.at().plus(Vec.polar(unit * 0.6, pose.facing()));
         Vec side = Vec.polar(unit * 0.55, pose.facing() + Math.PI / 2);
         return body.close().moveTo(tip).lineTo(base.plus(side)).lineTo(base.minus(side)).close().build();
-    }
-
-    static Team team(Piece.Person person) {
-        if (person instanceof Piece.Player p) {
-            return p.team();
-        }
-        if (person instanceof Piece.Goalkeeper g) {
-            return g.team();
-        }
-        return person instanceof Piece.LineUp l ? l.team() : Team.CHALK;
     }
 
     /** Those who wait behind the front person, and what the queue is called. */

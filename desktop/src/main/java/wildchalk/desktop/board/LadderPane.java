@@ -3,6 +3,7 @@ package wildchalk.desktop.board;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
+import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Rung;
 
 /** The ladder, bottom rung first. */
@@ -33,7 +34,7 @@ final class LadderPane extends VBox {
 
     private VBox card(Rung rung, int n) {
         Thumbnail picture = new Thumbnail(WIDTH, HEIGHT);
-        picture.show(state.drill(), state.surface(), state.stage(), state.timeline());
+        picture.show(state.drill(), Ladder.build(state.drill(), rung.id()));
         Label name = new Label(n + " " + rung.title());
         name.getStyleClass().add("rung-name");
         VBox card = new VBox(4, picture, name);

@@ -190,9 +190,7 @@ final class Strip extends ScrollPane {
     }
 
     private Color colour(Action action) {
-        Team team = state.stage().person(action.who()).map(p -> p instanceof Piece.Player x ? x.team()
-                : p instanceof Piece.LineUp l ? l.team() : p instanceof Piece.Goalkeeper k ? k.team() : Team.CHALK)
-                .orElse(Team.CHALK);
+        Team team = state.stage().person(action.who()).map(Piece.Person::team).orElse(Team.CHALK);
         return ScreenBrush.colour(Look.SLATE, team == Team.CHALK ? Ink.FAINT : Ink.valueOf(team.name()));
     }
 

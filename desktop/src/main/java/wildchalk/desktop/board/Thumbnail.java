@@ -30,12 +30,8 @@ public final class Thumbnail extends Canvas {
 
     /** Shows a stage as it is before the whistle. */
     public void show(Drill drill, Stage stage) {
-        Surface on = Surfaces.get(drill.surface());
-        show(drill, on, stage, Rehearsal.of(stage, on));
-    }
-
-    void show(Drill drill, Surface on, Stage stage, Timeline timeline) {
-        surface = on;
+        surface = Surfaces.get(drill.surface());
+        Timeline timeline = Rehearsal.of(stage, surface);
         view = surface.view(drill.view()).box();
         Frame frame = Frame.of(view);
         // Small pictures need larger signs.

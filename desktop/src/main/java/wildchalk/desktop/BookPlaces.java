@@ -4,9 +4,9 @@ import java.nio.file.Path;
 import java.util.Locale;
 
 /** Where books are kept when nobody says otherwise. */
-final class Places {
+final class BookPlaces {
 
-    private Places() {
+    private BookPlaces() {
     }
 
     static Path book(String name) {
