@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Drill;
 import wildchalk.storage.book.Book;
-import wildchalk.storage.format.DrillFileException;
+import wildchalk.storage.format.FormatException;
 import wildchalk.storage.format.DrillReader;
 
 /** The drills of the Quillmoor Otters, a club that does not exist. */
@@ -41,7 +41,7 @@ public final class DemoBook {
     private static Drill read(String name) {
         try (InputStream in = DemoBook.class.getResourceAsStream("demo/" + name + ".drill.json")) {
             return DrillReader.read(new String(in.readAllBytes(), StandardCharsets.UTF_8));
-        } catch (IOException | DrillFileException e) {
+        } catch (IOException | FormatException e) {
             throw new IllegalStateException("the demo drill " + name + " cannot be read", e);
         }
     }

@@ -35,7 +35,7 @@ import wildchalk.storage.format.DrillReader;
 class PictureTest {
 
     private final Drill drill = demo();
-    private final Surface surface = Surfaces.get(drill.surface());
+    private final Surface surface = drill.surface();
     private final Stage stage = Ladder.build(drill, "s1");
     private final Timeline timeline = Rehearsal.of(stage, surface);
 

@@ -10,7 +10,7 @@ import wildchalk.core.rehearsal.Rehearsal;
 import wildchalk.core.rehearsal.Timeline;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
-import wildchalk.storage.format.DrillFileException;
+import wildchalk.storage.format.FormatException;
 import wildchalk.storage.format.DrillReader;
 
 /** The drill file and the stage that a command is about. */
@@ -26,11 +26,11 @@ final class DrillArgument {
     record Rehearsed(Drill drill, Surface surface, Stage stage, Timeline timeline) {
     }
 
-    Rehearsed rehearse() throws DrillFileException {
+    Rehearsed rehearse() throws FormatException {
         Drill drill = DrillReader.read(file);
         String id = stageId == null ? drill.ladder().get(0).id() : stageId;
         if (drill.ladder().stream().noneMatch(r -> r.id().equals(id))) {
-            throw new DrillFileException(file.getFileName() + ": it has no stage \"" + id + "\"; there are "
+            throw new FormatException(file.getFileName() + ": it has no stage \"" + id + "\"; there are "
                     + String.join(", ", drill.ladder().stream().map(r -> r.id()).toList()));
         }
         Surface surface = Surfaces.get(drill.surface());

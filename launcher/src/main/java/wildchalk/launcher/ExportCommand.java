@@ -13,7 +13,7 @@ import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Spec;
 import wildchalk.core.scene.Look;
 import wildchalk.handout.picture.Picture;
-import wildchalk.storage.format.DrillFileException;
+import wildchalk.storage.format.FormatException;
 import wildchalk.storage.format.DrillWriter;
 
 @Command(name = "export", mixinStandardHelpOptions = true, description = "A hand-out: a picture or a drill file.")
@@ -38,7 +38,7 @@ final class ExportCommand implements Callable<Integer> {
     private CommandSpec spec;
 
     @Override
-    public Integer call() throws DrillFileException {
+    public Integer call() throws FormatException {
         String name = out.getFileName().toString().toLowerCase(Locale.ROOT);
         boolean known = name.endsWith(".png") || name.endsWith(".json");
         boolean looks = look.equals("slate") || look.equals("paper");
@@ -56,7 +56,7 @@ final class ExportCommand implements Callable<Integer> {
                         Look.valueOf(look.toUpperCase(Locale.ROOT))).writePng(out, at, width);
             }
         } catch (IOException e) {
-            throw new DrillFileException(out + " cannot be written; choose a folder that is there and may be written to");
+            throw new FormatException(out + " cannot be written; choose a folder that is there and may be written to");
         }
         return 0;
     }

@@ -7,7 +7,7 @@ import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.ExitCode;
 import wildchalk.storage.book.BookException;
-import wildchalk.storage.format.DrillFileException;
+import wildchalk.storage.format.FormatException;
 
 /** The one way in. */
 @Command(name = "wildchalk", mixinStandardHelpOptions = true, version = "Wild Chalk 0.1.0",
@@ -38,7 +38,7 @@ public final class Main {
     static CommandLine commandLine() {
         CommandLine line = new CommandLine(new Main());
         line.setExecutionExceptionHandler((e, command, parsed) -> {
-            if (e instanceof DrillFileException || e instanceof BookException) {
+            if (e instanceof FormatException || e instanceof BookException) {
                 command.getErr().println(e.getMessage());
                 return INPUT_AT_FAULT;
             }

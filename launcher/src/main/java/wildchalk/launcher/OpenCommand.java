@@ -7,7 +7,7 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import wildchalk.desktop.Request;
 import wildchalk.desktop.WildChalkApp;
-import wildchalk.storage.format.DrillFileException;
+import wildchalk.storage.format.FormatException;
 import wildchalk.storage.format.DrillReader;
 
 @Command(name = "open", mixinStandardHelpOptions = true,
@@ -21,7 +21,7 @@ final class OpenCommand implements Callable<Integer> {
     private Path book;
 
     @Override
-    public Integer call() throws DrillFileException {
+    public Integer call() throws FormatException {
         Request request = book == null ? Request.usual() : Request.usual().withBook(book);
         if (file != null) {
             boolean isBook = file.getFileName().toString().endsWith(".chalkbook");

@@ -8,7 +8,7 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
-import wildchalk.storage.format.DrillFileException;
+import wildchalk.storage.format.FormatException;
 import wildchalk.storage.format.DrillReader;
 
 @Command(name = "validate", mixinStandardHelpOptions = true,
@@ -29,7 +29,7 @@ final class ValidateCommand implements Callable<Integer> {
             try {
                 DrillReader.read(file);
                 out.println(file.getFileName() + ": sound");
-            } catch (DrillFileException e) {
+            } catch (FormatException e) {
                 out.println(e.getMessage());
                 result = Main.INPUT_AT_FAULT;
             }

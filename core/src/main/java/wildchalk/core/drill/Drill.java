@@ -1,20 +1,21 @@
 package wildchalk.core.drill;
 
 import java.util.List;
+import wildchalk.core.surface.Surface;
 
 /**
  * A titled thing to practise.
  *
  * @param id short and stable; unique in a book
- * @param surface id of the surface
- * @param view id of the part of the surface that is shown
+ * @param venue what it is played on
+ * @param showing the part of the surface that is shown, and which way up
  * @param lineKey how lines are to be read
  * @param ladder the rungs, bottom first; at least one
  * @param points coaching points
  * @param questions to ask the players
  * @param cautions what could hurt someone, and what to do about it
  */
-public record Drill(String id, String title, String surface, String view, LineKey lineKey, List<Rung> ladder,
+public record Drill(String id, String title, Venue venue, Showing showing, LineKey lineKey, List<Rung> ladder,
                     List<String> points, List<String> questions, List<String> cautions) {
 
     public Drill {
@@ -29,27 +30,36 @@ public record Drill(String id, String title, String surface, String view, LineKe
 
     /** A drill with one empty rung. */
     public static Drill empty(String id, String title, String surface, String view) {
-        return new Drill(id, title, surface, view, LineKey.RUNS_PLAIN, List.of(Rung.empty("s1", "Start here")),
-                List.of(), List.of(), List.of());
+        return new Drill(id, title, Venue.of(surface), Showing.of(view), LineKey.RUNS_PLAIN,
+                List.of(Rung.empty("s1", "Start here")), List.of(), List.of(), List.of());
+    }
+
+    /** The surface, laid out. */
+    public Surface surface() {
+        return venue.lay();
     }
 
     public Drill withId(String newId) {
-        return new Drill(newId, title, surface, view, lineKey, ladder, points, questions, cautions);
+        return new Drill(newId, title, venue, showing, lineKey, ladder, points, questions, cautions);
     }
 
     public Drill withTitle(String newTitle) {
-        return new Drill(id, newTitle, surface, view, lineKey, ladder, points, questions, cautions);
+        return new Drill(id, newTitle, venue, showing, lineKey, ladder, points, questions, cautions);
     }
 
-    public Drill withView(String newView) {
-        return new Drill(id, title, surface, newView, lineKey, ladder, points, questions, cautions);
+    public Drill withVenue(Venue newVenue) {
+        return new Drill(id, title, newVenue, showing, lineKey, ladder, points, questions, cautions);
+    }
+
+    public Drill withShowing(Showing newShowing) {
+        return new Drill(id, title, venue, newShowing, lineKey, ladder, points, questions, cautions);
     }
 
     public Drill withLineKey(LineKey newKey) {
-        return new Drill(id, title, surface, view, newKey, ladder, points, questions, cautions);
+        return new Drill(id, title, venue, showing, newKey, ladder, points, questions, cautions);
     }
 
     public Drill withLadder(List<Rung> newLadder) {
-        return new Drill(id, title, surface, view, lineKey, newLadder, points, questions, cautions);
+        return new Drill(id, title, venue, showing, lineKey, newLadder, points, questions, cautions);
     }
 }

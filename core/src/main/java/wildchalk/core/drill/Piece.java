@@ -1,5 +1,6 @@
 package wildchalk.core.drill;
 
+import java.util.List;
 import java.util.Optional;
 import wildchalk.core.geometry.Vec;
 
@@ -29,6 +30,10 @@ public sealed interface Piece {
 
     /** Anything that does not move by itself. */
     sealed interface Gear extends Piece {
+    }
+
+    /** Anything written or drawn on the board that nobody puts down. */
+    sealed interface Mark extends Piece {
     }
 
     record Player(String id, Vec at, double facing, String label, Team team) implements Person {
@@ -66,14 +71,63 @@ public sealed interface Piece {
         }
     }
 
-    record Cone(String id, Vec at, Colour colour) implements Gear {
-        @Override
-        public Cone movedTo(Vec place) {
-            return new Cone(id, place, colour);
+    /**
+     * A thing of gear.
+     *
+     * @param facing radians; out of its mouth for a goal, the way it runs for a ladder
+     * @param label written beside it; may be empty
+     * @param width metres across the way it faces
+     * @param depth metres along the way it faces
+     */
+    record Item(String id, Vec at, GearKind kind, double facing, Colour colour, String label, double width,
+                double depth) implements Gear {
+
+        /** A piece of gear as it usually is. */
+        public static Item of(String id, GearKind kind, Vec at) {
+            return new Item(id, at, kind, 0, kind.colour(), "", kind.width(), kind.depth());
         }
 
-        /** Colours a call can name. */
-        public enum Colour { YELLOW, ORANGE, RED, BLUE, WHITE }
+        public static Item cone(String id, Vec at, Colour colour) {
+            return of(id, GearKind.CONE, at).withColour(colour);
+        }
+
+        /** A goal that can be moved, {@code width} metres between the posts. */
+        public static Item goal(String id, Vec at, double facing, double width) {
+            return new Item(id, at, GearKind.GOAL, facing, GearKind.GOAL.colour(), "", width, width * 0.35);
+        }
+
+        @Override
+        public Item movedTo(Vec place) {
+            return new Item(id, place, kind, facing, colour, label, width, depth);
+        }
+
+        public Item turnedTo(double newFacing) {
+            return new Item(id, at, kind, newFacing, colour, label, width, depth);
+        }
+
+        public Item withColour(Colour newColour) {
+            return new Item(id, at, kind, facing, newColour, label, width, depth);
+        }
+
+        public Item withLabel(String newLabel) {
+            return new Item(id, at, kind, facing, colour, newLabel, width, depth);
+        }
+
+        public Item sized(double newWidth, double newDepth) {
+            return new Item(id, at, kind, facing, colour, label, newWidth, newDepth);
+        }
+    }
+
+    /**
+     * A heap of balls that are played in or taken from.
+     *
+     * @param count how many balls lie there
+     */
+    record Supply(String id, Vec at, int count) implements Gear {
+        @Override
+        public Supply movedTo(Vec place) {
+            return new Supply(id, place, count);
+        }
     }
 
     /**
@@ -88,16 +142,37 @@ public sealed interface Piece {
         }
     }
 
-    /**
-     * A goal that can be moved.
-     *
-     * @param facing out of its mouth
-     * @param width metres between the posts
-     */
-    record Goal(String id, Vec at, double facing, double width) implements Gear {
+    /** Words pinned to a place. */
+    record Note(String id, Vec at, String text) implements Mark {
         @Override
-        public Goal movedTo(Vec place) {
-            return new Goal(id, place, facing, width);
+        public Note movedTo(Vec place) {
+            return new Note(id, place, text);
+        }
+    }
+
+    /**
+     * A measure that was pinned.
+     *
+     * @param points at least two for a length, three or more for an angle or an area
+     */
+    record Tape(String id, Reading reading, List<Vec> points) implements Mark {
+
+        public Tape {
+            points = List.copyOf(points);
+        }
+
+        /** What is read off. */
+        public enum Reading { LENGTH, ANGLE, AREA }
+
+        @Override
+        public Vec at() {
+            return points.get(0);
+        }
+
+        @Override
+        public Tape movedTo(Vec place) {
+            Vec by = place.minus(at());
+            return new Tape(id, reading, points.stream().map(p -> p.plus(by)).toList());
         }
     }
 }

@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.surface.Surfaces;
 
 /**
  * Whether a drill hangs together: everything it names is there. What this finds is a fault of a file; what people on
@@ -18,8 +19,8 @@ public final class Soundness {
     /**
      * One thing that is wrong.
      *
-     * @param rung id of the rung it is on
-     * @param id of the piece or action that is at fault
+     * @param rung id of the rung it is on; empty for a size of the surface
+     * @param id of the piece, action or size that is at fault
      * @param what is wrong and what would be right, in plain words
      */
     public record Fault(String rung, String id, String what) {
@@ -28,10 +29,12 @@ public final class Soundness {
     /**
      * All faults of every rung, bottom first; empty when the drill is sound.
      *
-     * @param surface the one that the drill names
+     * @param surface the one that the drill names, or what stands in for it
      */
     public static List<Fault> faults(Drill drill, Surface surface) {
         List<Fault> faults = new ArrayList<>();
+        Surfaces.plan(drill.venue().surface()).flatMap(p -> p.fault(drill.venue().sizes()))
+                .ifPresent(f -> faults.add(new Fault("", f.getKey(), f.getValue())));
         Set<String> rungs = new HashSet<>();
         for (Rung rung : drill.ladder()) {
             if (rung.from().isPresent() && !rungs.contains(rung.from().get())) {
@@ -44,7 +47,7 @@ public final class Soundness {
             twice(rung, faults);
         }
         if (faults.isEmpty()) {
-            Ladder.buildAll(drill).forEach(stage -> stageFaults(stage, surface, faults));
+            Ladder.buildAll(drill).forEach(stage -> stageFaults(drill, stage, surface, faults));
         }
         return faults;
     }
@@ -58,7 +61,7 @@ public final class Soundness {
                 faults.add(new Fault(rung.id(), id, "stands twice; give one of the two another id")));
     }
 
-    private static void stageFaults(Stage stage, Surface surface, List<Fault> faults) {
+    private static void stageFaults(Drill drill, Stage stage, Surface surface, List<Fault> faults) {
         for (Piece.Ball ball : stage.balls()) {
             ball.heldBy().filter(who -> stage.person(who).isEmpty()).ifPresent(who ->
                     faults.add(new Fault(stage.id(), ball.id(), "is held by \"" + who
@@ -77,7 +80,7 @@ public final class Soundness {
                     faults.add(new Fault(stage.id(), action.id(), "goes to \"" + p.piece()
                             + "\", but no piece has that id"));
                 }
-                if (spot instanceof Spot.AtTarget t && surface.target(t.target()).isEmpty()) {
+                if (!drill.venue().isMissing() && spot instanceof Spot.AtTarget t && surface.target(t.target()).isEmpty()) {
                     faults.add(new Fault(stage.id(), action.id(), "goes to the target \"" + t.target()
                             + "\", but the surface has none of that name"));
                 }

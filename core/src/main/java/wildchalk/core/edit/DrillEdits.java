@@ -1,6 +1,9 @@
 package wildchalk.core.edit;
 
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Showing;
+import wildchalk.core.geometry.Box;
+import wildchalk.core.surface.Size;
 
 /** Edits of the drill as a whole. */
 public final class DrillEdits {
@@ -13,7 +16,22 @@ public final class DrillEdits {
     }
 
     public static Edit showView(String view) {
-        return new Edit("Change view", drill -> drill.withView(view));
+        return new Edit("Change view", drill -> drill.withShowing(drill.showing().seeing(view)));
+    }
+
+    /** Shows a part chosen by hand. */
+    public static Edit crop(Box part) {
+        return new Edit("Show a part", drill -> drill.withShowing(drill.showing().cropped(part)));
+    }
+
+    /** Turns the board so that the attack goes another way on it. */
+    public static Edit turn(Showing.Attack attack) {
+        return new Edit("Turn the board", drill -> drill.withShowing(drill.showing().attacking(attack)));
+    }
+
+    /** Chooses a size that the rules leave open; the markings follow. */
+    public static Edit size(Size size, double metres) {
+        return new Edit("Change " + size.name(), drill -> drill.withVenue(drill.venue().withSize(size.id(), metres)));
     }
 
     public static Edit readLines(Drill.LineKey key) {

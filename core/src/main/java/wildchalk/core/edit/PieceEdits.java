@@ -14,7 +14,26 @@ import wildchalk.core.geometry.Vec;
 /** Edits of what stands on the surface. */
 public final class PieceEdits {
 
+    /** Nearer than this a tape ends at a piece, metres. */
+    private static final double TIED = 0.001;
+
     private PieceEdits() {
+    }
+
+    /** Puts several pieces down at once. */
+    public static Edit placeAll(String rung, String what, List<? extends Piece> pieces) {
+        return Edit.ofStage("Place " + what, rung, stage -> {
+            Stage placed = stage;
+            for (Piece piece : pieces) {
+                placed = placed.withPiece(piece);
+            }
+            return placed;
+        });
+    }
+
+    /** Changes how a piece is; it keeps its id and its place. */
+    public static Edit change(String rung, String verb, Piece piece) {
+        return Edit.ofStage(verb + " " + PieceWords.name(piece), rung, stage -> stage.withPiece(piece));
     }
 
     public static Edit place(String rung, Piece piece) {
@@ -51,10 +70,20 @@ public final class PieceEdits {
     }
 
     private static Stage moved(Stage stage, String id, Vec to) {
+        Optional<Vec> from = stage.piece(id).map(Piece::at);
         return stage.withPieces(stage.pieces().stream().map(p -> {
             boolean goesAlong = p instanceof Piece.Ball ball && ball.heldBy().filter(id::equals).isPresent();
-            return p.id().equals(id) || goesAlong ? p.movedTo(to) : p;
+            if (p.id().equals(id) || goesAlong) {
+                return p.movedTo(to);
+            }
+            return p instanceof Piece.Tape tape && from.isPresent() ? following(tape, from.get(), to) : p;
         }).toList());
+    }
+
+    /** A tape that was laid from or to a piece still ends there when the piece is moved. */
+    private static Piece.Tape following(Piece.Tape tape, Vec from, Vec to) {
+        return new Piece.Tape(tape.id(), tape.reading(),
+                tape.points().stream().map(p -> p.distance(from) < TIED ? to : p).toList());
     }
 
     private static Stage removed(Stage stage, Set<String> ids) {

@@ -1,6 +1,7 @@
 package wildchalk.core.edit;
 
 import java.util.Locale;
+import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Piece;
 
 /** What pieces are called in the names of edits. */
@@ -23,9 +24,25 @@ public final class PieceWords {
         if (piece instanceof Piece.LineUp l) {
             return l.name().isBlank() ? "line-up" : "line-up of " + l.name();
         }
-        if (piece instanceof Piece.Cone c) {
-            return c.colour().name().toLowerCase(Locale.ROOT) + " cone";
+        if (piece instanceof Piece.Item item) {
+            String kind = kind(item.kind());
+            return item.kind().isColoured() ? item.colour().name().toLowerCase(Locale.ROOT) + " " + kind : kind;
         }
-        return piece instanceof Piece.Ball ? "ball" : "goal";
+        if (piece instanceof Piece.Supply) {
+            return "ball supply";
+        }
+        if (piece instanceof Piece.Tape) {
+            return "tape";
+        }
+        return piece instanceof Piece.Note ? "note" : "ball";
+    }
+
+    /** "mini-goal", "tackle bag". */
+    public static String kind(GearKind kind) {
+        return switch (kind) {
+            case MINI_GOAL -> "mini-goal";
+            case BAG -> "gear bag";
+            default -> kind.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+        };
     }
 }

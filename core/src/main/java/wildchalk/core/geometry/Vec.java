@@ -66,6 +66,11 @@ public record Vec(double x, double y) {
         return new Vec(x * cos - y * sin, x * sin + y * cos);
     }
 
+    /** Seen in a mirror: across the halfway line, across the line through both ends, or both. */
+    public Vec mirrored(boolean ends, boolean sides) {
+        return new Vec(ends ? 0 - x : x, sides ? 0 - y : y);
+    }
+
     /** The point a share {@code k} of the way to {@code other}: 0 is here, 1 is there. */
     public Vec towards(Vec other, double k) {
         return new Vec(x + (other.x - x) * k, y + (other.y - y) * k);
@@ -77,9 +82,14 @@ public record Vec(double x, double y) {
 
     /** Distance in metres from this point to the stretch from {@code a} to {@code b}. */
     public double distanceToStretch(Vec a, Vec b) {
+        return distance(nearestOnStretch(a, b));
+    }
+
+    /** The nearest place to this one on the stretch from {@code a} to {@code b}. */
+    public Vec nearestOnStretch(Vec a, Vec b) {
         Vec along = b.minus(a);
         double lengthSquared = along.dot(along);
         double k = lengthSquared == 0 ? 0 : Math.max(0, Math.min(1, minus(a).dot(along) / lengthSquared));
-        return distance(a.plus(along.times(k)));
+        return a.plus(along.times(k));
     }
 }

@@ -14,6 +14,15 @@ public enum Unit {
         this.metres = metres;
     }
 
+    public String sign() {
+        return sign;
+    }
+
+    /** Metres to one of it. */
+    public double metres() {
+        return metres;
+    }
+
     /** To one decimal, as on a tape: "18.0 m". */
     public String exact(double lengthInMetres) {
         return String.format(Locale.ROOT, "%.1f %s", lengthInMetres / metres, sign);

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Drill.LineKey;
 import wildchalk.core.drill.Piece;
@@ -12,9 +13,9 @@ import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Curve;
 import wildchalk.core.geometry.Route;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.measure.Units;
 import wildchalk.core.rehearsal.Pose;
 import wildchalk.core.rehearsal.Timeline;
-import wildchalk.core.surface.Marking;
 import wildchalk.core.surface.Surface;
 
 /** A rehearsed stage as pictures: make one, ask it for the layers that are wanted. */
@@ -26,15 +27,24 @@ public final class Board {
     private final Frame frame;
     private final ActionLines lines;
     private final Tokens tokens;
+    private final GearShapes gear;
+    private final MarkShapes marks;
     private final Map<String, Route> routes = new HashMap<>();
 
     public Board(Surface surface, Stage stage, Timeline timeline, LineKey key, Frame frame) {
+        this(surface, stage, timeline, key, frame, Units.METRIC);
+    }
+
+    /** @param units how pinned measures are said */
+    public Board(Surface surface, Stage stage, Timeline timeline, LineKey key, Frame frame, Units units) {
         this.surface = surface;
         this.stage = stage;
         this.timeline = timeline;
         this.frame = frame;
         this.lines = new ActionLines(frame.unit(), key);
-        this.tokens = new Tokens(frame.unit());
+        this.tokens = new Tokens(frame);
+        this.gear = new GearShapes(frame);
+        this.marks = new MarkShapes(frame, units);
         stage.actions().forEach(a -> routes.put(a.id(), Lines.route(timeline.line(a.id()))));
     }
 
@@ -53,66 +63,72 @@ public final class Board {
 
     /** The surface with its run-off, markings and targets. */
     public List<Shape> ground() {
-        List<Shape> shapes = new ArrayList<>();
-        shapes.add(new Shape.Fill(surface.outline(), Ink.BOARD, false));
-        double least = frame.unit() * 0.12;
-        for (Marking m : surface.markings()) {
-            Ink ink = Ink.ofMarking(m.ink());
-            if (m.filled()) {
-                shapes.add(new Shape.Fill(m.shape().curve(), ink, false));
-            } else {
-                shapes.add(new Shape.Stroke(m.shape().curve(), Math.max(least, m.width()), ink, m.dash(), false));
-            }
-        }
-        if (surface.edge() == Surface.Edge.BOARDS) {
-            shapes.add(new Shape.Stroke(surface.outline(), least * 1.8, Ink.LINE, List.of(), false));
-        }
-        for (Surface.Target t : surface.targets()) {
-            shapes.addAll(t.shape() == Surface.Target.Shape.BASKET ? tokens.basket(t.at(), t.width())
-                    : tokens.goal(t.at(), t.facing(), t.width(), t.depth()));
-        }
-        return shapes;
+        return Ground.of(surface, frame);
     }
 
     /** Gear, waiting people, lines and beat numbers. */
     public List<Shape> chalk(Set<String> lit, Set<String> chosen) {
+        return chalk(lit, chosen, id -> true);
+    }
+
+    /** That part of the chalk layer which belongs to the pieces and actions that are wanted, by id. */
+    public List<Shape> chalk(Set<String> lit, Set<String> chosen, Predicate<String> wanted) {
         List<Shape> shapes = new ArrayList<>();
         for (Piece piece : stage.pieces()) {
-            if (chosen.contains(piece.id()) && piece instanceof Piece.Gear && !(piece instanceof Piece.Ball)) {
-                shapes.add(tokens.chosen(piece.at()));
-            }
-            if (piece instanceof Piece.Cone cone) {
-                shapes.addAll(tokens.cone(cone));
-            } else if (piece instanceof Piece.Goal goal) {
-                shapes.addAll(tokens.goal(goal.at(), goal.facing(), goal.width(), goal.width() * 0.35));
-            } else if (piece instanceof Piece.LineUp lineUp) {
-                shapes.addAll(tokens.queue(lineUp));
+            if (wanted.test(piece.id())) {
+                if (chosen.contains(piece.id()) && !(piece instanceof Piece.Ball) && !(piece instanceof Piece.Person)) {
+                    shapes.add(tokens.chosen(piece.at()));
+                }
+                shapes.addAll(standing(piece));
             }
         }
         for (Action action : stage.actions()) {
-            Route route = routes.get(action.id());
-            if (lit.contains(action.id()) || chosen.contains(action.id())) {
-                shapes.add(new Shape.Stroke(Curve.open(route.points()), frame.unit() * 1.3,
-                        Ink.GLOW, List.of(), false));
+            if (wanted.test(action.id())) {
+                shapes.addAll(line(action, lit, chosen));
             }
-            if (chosen.contains(action.id())) {
-                shapes.add(new Shape.Fill(Curve.circle(route.end(), frame.unit() * 0.4), Ink.SIGNAL, false));
-            }
-            shapes.addAll(lines.of(action, stage, route));
         }
-        shapes.addAll(badges());
+        shapes.addAll(badges(wanted));
         return shapes;
     }
 
-    private List<Shape> badges() {
+    private List<Shape> standing(Piece piece) {
+        if (piece instanceof Piece.Item item) {
+            return gear.of(item);
+        }
+        if (piece instanceof Piece.Supply supply) {
+            return gear.supply(supply, tokens);
+        }
+        if (piece instanceof Piece.LineUp lineUp) {
+            return tokens.queue(lineUp);
+        }
+        return piece instanceof Piece.Mark mark ? marks.of(mark) : List.of();
+    }
+
+    private List<Shape> line(Action action, Set<String> lit, Set<String> chosen) {
+        List<Shape> shapes = new ArrayList<>();
+        Route route = routes.get(action.id());
+        if (lit.contains(action.id()) || chosen.contains(action.id())) {
+            shapes.add(new Shape.Stroke(Curve.open(route.points()), frame.unit() * 1.3, Ink.GLOW, List.of(), false));
+        }
+        if (chosen.contains(action.id())) {
+            shapes.add(new Shape.Fill(Curve.circle(route.end(), frame.unit() * 0.4), Ink.SIGNAL, false));
+        }
+        shapes.addAll(lines.of(action, stage, route));
+        return shapes;
+    }
+
+    private List<Shape> badges(Predicate<String> wanted) {
         List<Vec> taken = new ArrayList<>();
+        if (stage.actions().isEmpty()) {
+            return List.of();
+        }
         stage.pieces().forEach(p -> taken.add(p.at()));
         routes.values().forEach(r -> taken.add(r.end()));
         Badges badges = new Badges(frame.unit(), taken);
         List<Shape> shapes = new ArrayList<>();
         for (Action action : stage.actions()) {
-            timeline.beatOf(action.id())
-                    .ifPresent(beat -> shapes.addAll(badges.on(routes.get(action.id()), beat.n())));
+            timeline.beatOf(action.id()).map(beat -> badges.on(routes.get(action.id()), beat.n()))
+                    .filter(badge -> wanted.test(action.id())).ifPresent(shapes::addAll);
         }
         return shapes;
     }

@@ -1,12 +1,12 @@
 package wildchalk.core.scene;
 
-import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Team;
 
 /** Names for what things are painted with; a {@link Look} gives each a colour. */
 public enum Ink {
     BOARD, AROUND, LINE, RED_LINE, BLUE_LINE, FRAME, CHALK, FAINT, SHOT, SIGNAL, GLOW, BADGE, BADGE_TEXT,
-    ON_TEAM, BALL, BALL_EDGE, CONE_YELLOW, CONE_ORANGE, CONE_RED, CONE_BLUE, CONE_WHITE,
+    ON_TEAM, BALL, BALL_EDGE, CONE_YELLOW, CONE_ORANGE, CONE_RED, CONE_BLUE, CONE_WHITE, CONE_GREEN, CONE_PINK, GRID, NOTE,
     CORAL, SKY, LEMON, MINT, VIOLET, PLAIN,
     LINE_CORAL, LINE_SKY, LINE_LEMON, LINE_MINT, LINE_VIOLET, LINE_PLAIN;
 
@@ -27,7 +27,7 @@ public enum Ink {
         return team == Team.CHALK ? LINE_PLAIN : valueOf("LINE_" + team.name());
     }
 
-    static Ink of(Piece.Cone.Colour colour) {
+    static Ink of(Colour colour) {
         return valueOf("CONE_" + colour.name());
     }
 }

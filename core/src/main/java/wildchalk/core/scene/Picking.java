@@ -7,6 +7,7 @@ import java.util.function.Function;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.rehearsal.Timeline;
 
@@ -32,10 +33,29 @@ public final class Picking {
         return nearest(stage.balls(), x -> board.ballOnPicture(x.id(), t), p, board.frame().unit() * 0.7);
     }
 
-    public Optional<Piece.Gear> gear(Vec p) {
-        List<Piece.Gear> gear = stage.pieces().stream()
-                .filter(x -> x instanceof Piece.Gear && !(x instanceof Piece.Ball)).map(Piece.Gear.class::cast).toList();
-        return nearest(gear, Piece::at, p, board.frame().unit() * 1.2);
+    /** The gear, note or tape at {@code p}. */
+    public Optional<Piece> gear(Vec p) {
+        List<Piece> gear = stage.pieces().stream()
+                .filter(x -> !(x instanceof Piece.Ball) && !(x instanceof Piece.Person)).toList();
+        return nearest(gear, x -> nearestPart(x, p), p, board.frame().unit() * 1.2);
+    }
+
+    /** The place of a piece that is nearest to {@code p}: anywhere inside it, or along a tape. */
+    private static Vec nearestPart(Piece piece, Vec p) {
+        if (piece instanceof Piece.Tape tape) {
+            Vec best = tape.at();
+            for (int i = 0; i + 1 < tape.points().size(); i++) {
+                Vec on = p.nearestOnStretch(tape.points().get(i), tape.points().get(i + 1));
+                best = on.distance(p) < best.distance(p) ? on : best;
+            }
+            return best;
+        }
+        if (piece instanceof Piece.Item item) {
+            Vec from = p.minus(item.at()).rotated(-item.facing());
+            Vec in = Box.around(Vec.ZERO, item.depth(), item.width()).clamp(from);
+            return item.at().plus(in.rotated(item.facing()));
+        }
+        return piece.at();
     }
 
     /** The travel whose line ends at {@code p}, when it is its person's last: a stroke from there goes on from it. */

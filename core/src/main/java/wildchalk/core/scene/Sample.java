@@ -5,9 +5,11 @@ import java.util.List;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill.LineKey;
+import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Curve;
 import wildchalk.core.geometry.Route;
 import wildchalk.core.geometry.Vec;
@@ -45,12 +47,18 @@ public final class Sample {
         } else if (piece instanceof Piece.Person person) {
             shapes.addAll(tokens.person(person, new Pose(new Vec(-0.4, 0), 0)).stream()
                     .filter(s -> !(s instanceof Shape.Label)).toList());
-        } else if (piece instanceof Piece.Cone cone) {
-            shapes.addAll(new Tokens(2.4).cone(cone));
+        } else if (piece instanceof Piece.Item item) {
+            // Large things are shown whole, small ones as large as their sign is.
+            double largest = Math.max(item.width(), item.depth());
+            double unit = Math.max(largest / 5.2, 2.2 * Math.min(1, largest / 0.5));
+            Frame frame = new Frame(Box.around(Vec.ZERO, 10, 5), item.kind() == GearKind.CONE ? 2.4 : unit, 0);
+            shapes.addAll(new GearShapes(frame).of(item.movedTo(Vec.ZERO)));
+        } else if (piece instanceof Piece.Supply supply) {
+            Frame frame = new Frame(Box.around(Vec.ZERO, 10, 5), 2.2, 0);
+            shapes.addAll(new GearShapes(frame).supply(supply, new Tokens(2.2)).stream()
+                    .filter(s -> !(s instanceof Shape.Label)).toList());
         } else if (piece instanceof Piece.Ball) {
             shapes.addAll(new Tokens(3).ball(Vec.ZERO));
-        } else {
-            shapes.addAll(new Tokens(1.6).goal(new Vec(0, 1.2), Math.PI / 2, 4.4, 2.4));
         }
         return shapes;
     }

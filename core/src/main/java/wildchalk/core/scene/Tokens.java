@@ -14,20 +14,31 @@ final class Tokens {
     private static final double NOSE = 1.5;
 
     private final double unit;
+    private final double turn;
     private final double nose;
 
     Tokens(double unit) {
-        this(unit, NOSE);
+        this(unit, 0, NOSE);
     }
 
-    private Tokens(double unit, double nose) {
+    Tokens(Frame frame) {
+        this(frame.unit(), frame.turn(), NOSE);
+    }
+
+    private Tokens(double unit, double turn, double nose) {
         this.unit = unit;
+        this.turn = turn;
         this.nose = nose;
+    }
+
+    /** A displacement on the page, to the right and down. */
+    private Vec onPage(double right, double down) {
+        return new Vec(right, down).rotated(-turn);
     }
 
     /** A person for text, where nobody faces anywhere. */
     static List<Shape> noseless(Piece.Person person) {
-        return new Tokens(1, 1.0001).person(person, new Pose(Vec.ZERO, 0));
+        return new Tokens(1, 0, 1.0001).person(person, new Pose(Vec.ZERO, 0));
     }
 
     /** A person: round with a nose; goalkeepers are rounded squares, coaches diamonds. */
@@ -117,7 +128,7 @@ final class Tokens {
         if (!lineUp.name().isBlank()) {
             String text = lineUp.name() + ": " + lineUp.waiting() + " waiting";
             Vec middle = lineUp.at().plus(back.times(unit * 2.6 + unit * 0.95 * Math.max(0, lineUp.waiting() - 1)));
-            shapes.add(new Shape.Label(middle.plus(new Vec(0, -unit * 2.2)), text, unit * 1.15,
+            shapes.add(new Shape.Label(middle.plus(onPage(0, -unit * 2.2)), text, unit * 1.15,
                     Ink.lineOf(lineUp.team())));
         }
         return shapes;
@@ -126,26 +137,6 @@ final class Tokens {
     List<Shape> ball(Vec at) {
         return List.of(new Shape.Fill(Curve.circle(at, unit * 0.46), Ink.BALL_EDGE, false),
                 new Shape.Fill(Curve.circle(at, unit * 0.36), Ink.BALL, false));
-    }
-
-    List<Shape> cone(Piece.Cone cone) {
-        Vec at = cone.at();
-        Ink ink = Ink.of(cone.colour());
-        double u = unit * 0.72;
-        return List.of(
-                new Shape.Fill(Curve.closed(List.of(at.plus(new Vec(0, -u)), at.plus(new Vec(u * 0.75, u * 0.6)),
-                        at.plus(new Vec(-u * 0.75, u * 0.6)))), ink, true),
-                new Shape.Stroke(Curve.line(at.plus(new Vec(-u * 1.1, u * 0.85)), at.plus(new Vec(u * 1.1, u * 0.85))),
-                        unit * 0.16, ink, List.of(), true));
-    }
-
-    /** A goal seen from above: posts, and a frame behind the mouth. */
-    List<Shape> goal(Vec at, double facing, double width, double depth) {
-        Vec across = Vec.polar(width / 2, facing + Math.PI / 2);
-        Vec back = Vec.polar(-depth, facing);
-        Curve frame = Curve.open(List.of(at.plus(across), at.plus(across).plus(back),
-                at.minus(across).plus(back), at.minus(across)));
-        return List.of(new Shape.Stroke(frame, unit * 0.2, Ink.FRAME, List.of(), false));
     }
 
     List<Shape> basket(Vec at, double width) {
@@ -161,5 +152,4 @@ final class Tokens {
     Shape lit(Vec at) {
         return new Shape.Fill(Curve.circle(at, unit * 1.9), Ink.GLOW, false);
     }
-
 }

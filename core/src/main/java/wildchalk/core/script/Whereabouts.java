@@ -42,17 +42,18 @@ final class Whereabouts {
                         .map(l -> new Named(words.say("near.place", l.name()), "")));
     }
 
-    /** The first gate, two cones of one colour, that a line goes through. */
+    /** The first gate, two pieces of one kind and colour, that a line goes through. */
     Optional<Named> gate(List<Vec> line) {
-        List<Piece.Cone> cones = stage.pieces().stream().filter(Piece.Cone.class::isInstance)
-                .map(Piece.Cone.class::cast).toList();
+        List<Piece.Item> cones = stage.pieces().stream().filter(Piece.Item.class::isInstance)
+                .map(Piece.Item.class::cast).filter(c -> c.kind().standsForGate()).toList();
         for (int i = 0; i < cones.size(); i++) {
             for (int k = i + 1; k < cones.size(); k++) {
-                Piece.Cone a = cones.get(i);
-                Piece.Cone b = cones.get(k);
-                boolean gate = a.colour() == b.colour() && a.at().distance(b.at()) <= WIDEST_GATE;
+                Piece.Item a = cones.get(i);
+                Piece.Item b = cones.get(k);
+                boolean gate = a.kind() == b.kind() && a.colour() == b.colour()
+                        && a.at().distance(b.at()) <= WIDEST_GATE;
                 if (gate && crosses(line, a.at(), b.at())) {
-                    return Optional.of(new Named(words.say("through.gate", words.colour(a)), a.id()));
+                    return Optional.of(new Named(words.say("through.gate", words.colour(a.colour())), a.id()));
                 }
             }
         }
@@ -61,7 +62,7 @@ final class Whereabouts {
 
     private Optional<Piece> gearNear(Vec p, double metres) {
         return stage.pieces().stream()
-                .filter(g -> g instanceof Piece.Cone || g instanceof Piece.Goal)
+                .filter(g -> g instanceof Piece.Item || g instanceof Piece.Supply)
                 .filter(g -> g.at().distance(p) <= metres)
                 .min((a, b) -> Double.compare(a.at().distance(p), b.at().distance(p)));
     }

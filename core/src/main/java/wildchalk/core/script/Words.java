@@ -4,6 +4,8 @@ import java.text.MessageFormat;
 import java.util.Locale;
 import java.util.ResourceBundle;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Colour;
+import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.surface.Surface;
 
@@ -50,13 +52,23 @@ final class Words {
 
     /** Without an article: "yellow cone", "net". */
     String name(Piece.Gear gear) {
-        if (gear instanceof Piece.Cone cone) {
-            return say("gear.cone", colour(cone));
+        if (gear instanceof Piece.Item item) {
+            String name = say("gear." + key(item.kind()), colour(item.colour()));
+            return item.label().isBlank() ? name : name + " " + item.label();
         }
-        return word(gear instanceof Piece.Ball ? "ball" : "goal");
+        return word(gear instanceof Piece.Supply ? "balls" : "ball");
     }
 
-    String colour(Piece.Cone cone) {
-        return say("cone." + cone.colour().name().toLowerCase(Locale.ROOT));
+    /** "9 cones" */
+    String count(GearKind kind, int n) {
+        return say("count." + key(kind), n);
+    }
+
+    String colour(Colour colour) {
+        return say("colour." + colour.name().toLowerCase(Locale.ROOT));
+    }
+
+    private static String key(GearKind kind) {
+        return kind.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 }

@@ -83,8 +83,8 @@ public final class Guess {
 
     private Optional<Spot> target(Gesture gesture) {
         Vec end = gesture.end();
-        Optional<Spot> gear = stage.pieces().stream().filter(Piece.Goal.class::isInstance)
-                .map(Piece.Goal.class::cast)
+        Optional<Spot> gear = stage.pieces().stream().filter(Piece.Item.class::isInstance)
+                .map(Piece.Item.class::cast).filter(g -> g.kind().isShotAt())
                 .filter(g -> end.distance(g.at()) <= g.width() / 2 + gesture.reach())
                 .map(g -> Spot.at(g.id())).findFirst();
         return gear.or(() -> surface.targets().stream()
@@ -102,7 +102,7 @@ public final class Guess {
         Vec end = gesture.end();
         double near = gesture.reach() * 0.6;
         return stage.pieces().stream()
-                .filter(p -> p instanceof Piece.Cone && p.at().distance(end) <= near).findFirst()
+                .filter(p -> p instanceof Piece.Item && p.at().distance(end) <= near).findFirst()
                 .map(p -> Spot.at(p.id()))
                 .orElseGet(() -> Spot.at(surface.landmarkNear(end, near).map(Surface.Landmark::at).orElse(end)));
     }

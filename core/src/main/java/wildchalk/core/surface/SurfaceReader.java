@@ -1,13 +1,9 @@
 package wildchalk.core.surface;
 
-import jakarta.json.Json;
 import jakarta.json.JsonArray;
-import jakarta.json.JsonNumber;
 import jakarta.json.JsonObject;
-import jakarta.json.JsonReader;
 import jakarta.json.JsonString;
 import jakarta.json.JsonValue;
-import java.io.InputStream;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -16,6 +12,7 @@ import java.util.Map;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Marking.Arc;
+import wildchalk.core.surface.Marking.Lettering;
 import wildchalk.core.surface.Marking.Spot;
 import wildchalk.core.surface.Marking.Straight;
 import wildchalk.core.surface.Surface.Edge;
@@ -23,137 +20,201 @@ import wildchalk.core.surface.Surface.Ground;
 import wildchalk.core.surface.Surface.Landmark;
 import wildchalk.core.surface.Surface.Target;
 import wildchalk.core.surface.Surface.View;
+import wildchalk.core.surface.Surface.Zone;
 
 /**
- * Reads a surface file (docs/format/surface.md). Lengths in the file are in its own unit; angles are in degrees there.
- * What stands for the attacking end with {@code "copies": "half-turn"} stands again, turned half round, for the own end.
+ * Lays one surface out from its file (docs/format/surface.md) and the sizes that were chosen. Lengths in the file are
+ * in its own unit and may be sums over sizes and figures; angles there are in degrees.
  */
-public final class SurfaceReader {
+final class SurfaceReader {
 
+    /** A round edge of a zone has a corner at least this often, in radians. */
+    private static final double ROUND = Math.toRadians(2);
+
+    private final JsonObject file;
+    private final Figures figures = new Figures();
     private final double unit;
+    private final Map<String, Double> chosen;
+    private final Copies copies = new Copies();
 
-    private SurfaceReader(double unit) {
-        this.unit = unit;
+    /** @param chosen the sizes in metres, by id; complete */
+    SurfaceReader(JsonObject file, Map<String, Double> chosen) {
+        this.file = file;
+        this.chosen = chosen;
+        this.unit = unit(file);
     }
 
-    /**
-     * Reads one surface.
-     *
-     * @throws RuntimeException when the file is not a surface file: the program's own files are checked by tests
-     */
-    public static Surface read(InputStream file) {
-        try (JsonReader reader = Json.createReader(file)) {
-            JsonObject o = reader.readObject();
-            double unit = o.getString("unit").equals("ft") ? 0.3048 : 1;
-            return new SurfaceReader(unit).surface(o);
-        }
+    /** Metres to one unit of a file. */
+    static double unit(JsonObject file) {
+        return switch (file.getString("unit")) {
+            case "ft" -> 0.3048;
+            case "yd" -> 0.9144;
+            default -> 1;
+        };
     }
 
-    private Surface surface(JsonObject o) {
-        List<Marking> markings = new ArrayList<>();
-        List<Landmark> landmarks = new ArrayList<>();
-        List<Target> targets = new ArrayList<>();
-        for (JsonObject m : o.getJsonArray("markings").getValuesAs(JsonObject.class)) {
-            Marking marking = marking(m);
-            markings.add(marking);
-            if (isTwice(m)) {
-                markings.add(turned(marking));
-            }
+    Surface lay() throws SurfaceFault {
+        chosen.forEach((id, metres) -> figures.put(id, metres / unit));
+        for (Map.Entry<String, JsonValue> f : objects("figures")) {
+            figures.put(f.getKey(), figures.value(f.getValue(), "/figures/" + f.getKey()));
         }
-        for (JsonObject l : o.getJsonArray("landmarks").getValuesAs(JsonObject.class)) {
-            Landmark landmark = new Landmark(l.getString("id"), l.getString("name"), vec(l.getJsonArray("at")));
-            landmarks.add(landmark);
-            if (isTwice(l)) {
-                landmarks.add(new Landmark("own-" + landmark.id(), "own " + landmark.name(), turned(landmark.at())));
-            }
-        }
-        for (JsonObject t : o.getJsonArray("targets").getValuesAs(JsonObject.class)) {
-            Target target = target(t);
-            targets.add(target);
-            if (isTwice(t)) {
-                targets.add(new Target("own-" + target.id(), "own " + target.name(), target.shape(),
-                        turned(target.at()), target.facing() + Math.PI, target.width(), target.height(),
-                        target.depth()));
-            }
-        }
-        return new Surface(o.getString("id"), o.getString("name"), o.getString("sport"),
-                Ground.valueOf(o.getString("ground").toUpperCase(Locale.ROOT)), o.getString("ball"),
-                metres(o, "length"), metres(o, "width"), metres(o, "cornerRadius"),
-                Edge.valueOf(o.getString("edge").toUpperCase(Locale.ROOT)), metres(o, "runOff"),
-                strings(o.getJsonArray("sources")), markings, landmarks, targets,
-                o.getJsonArray("views").getValuesAs(this::view), words(o.getJsonObject("words")));
+        double length = metres(file, "length", "");
+        double width = metres(file, "width", "");
+        figures.put("X", length / unit / 2);
+        figures.put("Y", width / unit / 2);
+        double runOff = metres(file, "runOff", "");
+        List<Marking> markings = each("markings", this::markings);
+        List<Landmark> landmarks = each("landmarks", this::landmarks);
+        List<Zone> zones = each("zones", this::zones);
+        List<Target> targets = each("targets", this::targets);
+        Surface surface = new Surface(file.getString("id"), file.getString("name"), file.getString("sport"),
+                Ground.valueOf(file.getString("ground").toUpperCase(Locale.ROOT)), file.getString("ball"),
+                file.getInt("aSide", 0), length, width, metresOr(file, "cornerRadius", "", 0),
+                Edge.valueOf(file.getString("edge").toUpperCase(Locale.ROOT)), runOff, metresOr(file, "grid", "", 0),
+                chosen, file.getJsonArray("sources").getValuesAs(JsonString::getString), markings, landmarks, zones,
+                targets, views(Box.around(Vec.ZERO, length, width), runOff), words());
+        new SurfaceChecks(surface, file).refuse();
+        return surface;
     }
 
-    private Marking marking(JsonObject m) {
-        List<Double> dash = m.containsKey("dash")
-                ? m.getJsonArray("dash").getValuesAs((JsonNumber n) -> n.doubleValue() * unit) : List.of();
-        Marking.Shape shape;
+    /** Reads one entry of a list of the file into all that it stands for. */
+    private interface Entry<T> {
+        List<T> read(JsonObject o, String pointer) throws SurfaceFault;
+    }
+
+    private <T> List<T> each(String list, Entry<T> entry) throws SurfaceFault {
+        List<T> all = new ArrayList<>();
+        JsonArray entries = file.containsKey(list) ? file.getJsonArray(list) : JsonValue.EMPTY_JSON_ARRAY;
+        for (int i = 0; i < entries.size(); i++) {
+            all.addAll(entry.read(entries.getJsonObject(i), "/" + list + "/" + i));
+        }
+        return all;
+    }
+
+    private List<Marking> markings(JsonObject m, String at) throws SurfaceFault {
+        List<Double> dash = new ArrayList<>();
+        for (int i = 0; m.containsKey("dash") && i < m.getJsonArray("dash").size(); i++) {
+            dash.add(figures.value(m.getJsonArray("dash").get(i), at + "/dash") * unit);
+        }
+        Marking.Shape shape = shape(m, at);
+        boolean painted = shape instanceof Spot || shape instanceof Lettering;
+        Marking first = new Marking(m.getString("id"), m.getString("name", ""), shape,
+                painted ? 0 : metres(m, "width", at), m.getString("ink", "line"), dash);
+        List<Marking> row = m.containsKey("repeat") ? repeated(first, m.getJsonObject("repeat"), at) : List.of(first);
+        return row.stream().flatMap(r -> copies.of(r, m.getString("copies", "none")).stream()).toList();
+    }
+
+    private Marking.Shape shape(JsonObject m, String at) throws SurfaceFault {
         if (m.containsKey("points")) {
-            shape = new Straight(m.getJsonArray("points").getValuesAs((JsonValue p) -> vec(p.asJsonArray())));
-        } else if (m.containsKey("spot")) {
-            shape = new Spot(vec(m.getJsonArray("spot")), metres(m, "radius"));
-        } else {
-            double from = m.containsKey("from") ? Math.toRadians(number(m, "from")) : 0;
-            double sweep = m.containsKey("sweep") ? Math.toRadians(number(m, "sweep")) : 2 * Math.PI;
-            shape = new Arc(vec(m.getJsonArray("arc")), metres(m, "radius"), from, sweep);
+            return new Straight(vecs(m.getJsonArray("points"), at + "/points"));
         }
-        double width = shape instanceof Spot ? 0 : metres(m, "width");
-        return new Marking(m.getString("id"), shape, width, m.getString("ink", "line"), dash);
+        if (m.containsKey("spot")) {
+            return new Spot(vec(m.getJsonArray("spot"), at + "/spot"), metres(m, "radius", at));
+        }
+        if (m.containsKey("text")) {
+            return new Lettering(vec(m.getJsonArray("at"), at + "/at"), m.getString("text"), metres(m, "height", at));
+        }
+        return arc(m, at);
     }
 
-    private Target target(JsonObject t) {
-        return new Target(t.getString("id"), t.getString("name"),
-                Target.Shape.valueOf(t.getString("shape").toUpperCase(Locale.ROOT)), vec(t.getJsonArray("at")),
-                Math.toRadians(number(t, "facing")), metres(t, "width"), metres(t, "height"), metres(t, "depth"));
+    private Arc arc(JsonObject o, String at) throws SurfaceFault {
+        return new Arc(vec(o.getJsonArray("arc"), at + "/arc"), metres(o, "radius", at),
+                Math.toRadians(o.containsKey("from") ? figures.value(o.get("from"), at + "/from") : 0),
+                Math.toRadians(o.containsKey("sweep") ? figures.value(o.get("sweep"), at + "/sweep") : 360));
     }
 
-    private View view(JsonValue value) {
-        JsonObject v = value.asJsonObject();
+    private List<Marking> repeated(Marking m, JsonObject repeat, String at) throws SurfaceFault {
+        Vec step = vec(repeat.getJsonArray("by"), at + "/repeat/by");
+        List<Marking> row = new ArrayList<>();
+        for (int i = 0; i < repeat.getInt("count"); i++) {
+            Straight line = (Straight) m.shape();
+            Vec by = step.times(i);
+            row.add(new Marking(m.id() + "-" + (i + 1), m.name(),
+                    new Straight(line.points().stream().map(p -> p.plus(by)).toList()), m.width(), m.ink(), m.dash()));
+        }
+        return row;
+    }
+
+    private List<Landmark> landmarks(JsonObject l, String at) throws SurfaceFault {
+        return copies.of(new Landmark(l.getString("id"), l.getString("name"), vec(l.getJsonArray("at"), at + "/at")),
+                l.getString("copies", "none"));
+    }
+
+    private List<Zone> zones(JsonObject z, String at) throws SurfaceFault {
+        List<Vec> outline = new ArrayList<>();
+        JsonArray parts = z.getJsonArray("outline");
+        for (int i = 0; i < parts.size(); i++) {
+            String here = at + "/outline/" + i;
+            if (parts.get(i) instanceof JsonArray corner) {
+                outline.add(vec(corner, here));
+            } else {
+                Arc arc = arc(parts.getJsonObject(i), here);
+                int steps = (int) Math.ceil(Math.abs(arc.sweep()) / ROUND);
+                for (int k = 0; k <= (arc.isCircle() ? steps - 1 : steps); k++) {
+                    outline.add(arc.at((double) k / steps));
+                }
+            }
+        }
+        return copies.of(new Zone(z.getString("id"), z.getString("name"), outline), z.getString("copies", "none"));
+    }
+
+    private List<Target> targets(JsonObject t, String at) throws SurfaceFault {
+        Target target = new Target(t.getString("id"), t.getString("name"),
+                Target.Shape.valueOf(t.getString("shape").toUpperCase(Locale.ROOT)),
+                vec(t.getJsonArray("at"), at + "/at"), Math.toRadians(figures.value(t.get("facing"), at + "/facing")),
+                metres(t, "width", at), metres(t, "height", at), metres(t, "depth", at));
+        return copies.of(target, t.getString("copies", "none"));
+    }
+
+    /** The usual views, each replaced by one of the same id that the file has. */
+    private List<View> views(Box bounds, double runOff) throws SurfaceFault {
+        double end = metresOr(file, "end", "", bounds.width() / 4);
+        List<View> views = new ArrayList<>(StandardViews.of(bounds, runOff, end));
+        for (View own : each("views", (v, at) -> List.of(view(v, at)))) {
+            views.replaceAll(v -> v.id().equals(own.id()) ? own : v);
+            if (!views.contains(own)) {
+                views.add(own);
+            }
+        }
+        return views;
+    }
+
+    private View view(JsonObject v, String at) throws SurfaceFault {
         JsonArray b = v.getJsonArray("box");
-        double[] n = b.getValuesAs(JsonNumber.class).stream().mapToDouble(x -> x.doubleValue() * unit).toArray();
+        double[] n = new double[4];
+        for (int i = 0; i < n.length; i++) {
+            n[i] = figures.value(b.get(i), at + "/box/" + i) * unit;
+        }
         return new View(v.getString("id"), v.getString("name"), new Box(n[0], n[1], n[2], n[3]));
     }
 
-    private static boolean isTwice(JsonObject o) {
-        return o.getString("copies", "none").equals("half-turn");
-    }
-
-    private static Vec turned(Vec v) {
-        return v.times(-1);
-    }
-
-    private static Marking turned(Marking m) {
-        Marking.Shape shape;
-        if (m.shape() instanceof Straight line) {
-            shape = new Straight(line.points().stream().map(SurfaceReader::turned).toList());
-        } else if (m.shape() instanceof Arc arc) {
-            shape = new Arc(turned(arc.centre()), arc.radius(), arc.start() + Math.PI, arc.sweep());
-        } else {
-            Spot spot = (Spot) m.shape();
-            shape = new Spot(turned(spot.centre()), spot.radius());
-        }
-        return new Marking("own-" + m.id(), shape, m.width(), m.ink(), m.dash());
-    }
-
-    private static Map<String, String> words(JsonObject o) {
+    private Map<String, String> words() {
         Map<String, String> words = new HashMap<>();
-        o.forEach((key, value) -> words.put(key, ((JsonString) value).getString()));
+        objects("words").forEach(e -> words.put(e.getKey(), ((JsonString) e.getValue()).getString()));
         return words;
     }
 
-    private static List<String> strings(JsonArray a) {
-        return a.getValuesAs(JsonString::getString);
+    private List<Map.Entry<String, JsonValue>> objects(String key) {
+        return file.containsKey(key) ? List.copyOf(file.getJsonObject(key).entrySet()) : List.of();
     }
 
-    private Vec vec(JsonArray a) {
-        return new Vec(a.getJsonNumber(0).doubleValue() * unit, a.getJsonNumber(1).doubleValue() * unit);
+    private List<Vec> vecs(JsonArray a, String at) throws SurfaceFault {
+        List<Vec> vecs = new ArrayList<>();
+        for (int i = 0; i < a.size(); i++) {
+            vecs.add(vec(a.getJsonArray(i), at + "/" + i));
+        }
+        return vecs;
     }
 
-    private double metres(JsonObject o, String key) {
-        return number(o, key) * unit;
+    private Vec vec(JsonArray a, String at) throws SurfaceFault {
+        return new Vec(figures.value(a.get(0), at + "/0") * unit, figures.value(a.get(1), at + "/1") * unit);
     }
 
-    private static double number(JsonObject o, String key) {
-        return o.getJsonNumber(key).doubleValue();
+    private double metres(JsonObject o, String key, String at) throws SurfaceFault {
+        return figures.value(o.get(key), at + "/" + key) * unit;
+    }
+
+    private double metresOr(JsonObject o, String key, String at, double otherwise) throws SurfaceFault {
+        return o.containsKey(key) ? metres(o, key, at) : otherwise;
     }
 }

@@ -46,8 +46,8 @@ class LadderTest {
 
     @Test
     void buildingWhatWasRecordedGivesExactlyThatRung() {
-        Stage second = Ladder.build(drill, "s2").withPiece(new Piece.Cone("c1", new Vec(1, 1),
-                Piece.Cone.Colour.BLUE));
+        Stage second = Ladder.build(drill, "s2").withPiece(Piece.Item.cone("c1", new Vec(1, 1),
+                Colour.BLUE));
         assertEquals(second, Ladder.build(Ladder.put(drill, second), "s2"));
     }
 

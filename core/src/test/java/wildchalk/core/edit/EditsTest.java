@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
+import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
@@ -20,7 +21,7 @@ import wildchalk.core.geometry.Vec;
 class EditsTest {
 
     private final Stage stage = new Stages().player("1", 0, 0).player("2", 10, 0).player("3", 5, 5).ball("b1", "1")
-            .piece(new Piece.Cone("c1", new Vec(20, 0), Piece.Cone.Colour.YELLOW))
+            .piece(Piece.Item.cone("c1", new Vec(20, 0), Colour.YELLOW))
             .pass("a1", "1", "2", Cue.whistle())
             .travel(new Action.Carry("a2", "2", new Action.Path(List.of(Spot.at("c1")), false), Action.Gait.RUN,
                     Action.Ending.GO_ON, Cue.received("a1")))

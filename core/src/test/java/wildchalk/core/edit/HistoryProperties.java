@@ -11,6 +11,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
 import wildchalk.core.Stages;
+import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
@@ -32,7 +33,7 @@ class HistoryProperties {
 
     private static Drill start() {
         Stage stage = new Stages().player("p1", 0, 0).player("p2", 12, 0).player("p3", 12, 10).ball("b1", "p1")
-                .piece(new Piece.Cone("c1", new Vec(20, 0), Piece.Cone.Colour.YELLOW))
+                .piece(Piece.Item.cone("c1", new Vec(20, 0), Colour.YELLOW))
                 .pass("a1", "p1", "p2", Cue.whistle()).carry("a2", "p2", Cue.received("a1"), 25, 5)
                 .run("a3", "p3", Cue.with("a2"), 20, 12).build();
         Drill drill = Ladder.put(Drill.empty("d", "Drill", "field-hockey", "whole"), stage);

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
+import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.Action.Gait;
@@ -23,7 +24,7 @@ import wildchalk.core.rehearsal.Timeline;
 class BoardTest {
 
     private final Stage stage = new Stages().player("1", 0, 0).player("2", 12, 0).ball("b1", "1")
-            .piece(new Piece.Cone("c1", new Vec(20, 5), Piece.Cone.Colour.BLUE))
+            .piece(Piece.Item.cone("c1", new Vec(20, 5), Colour.BLUE))
             .pass("a1", "1", "2", Cue.whistle()).carry("a2", "2", Cue.received("a1"), 30, 0)
             .shot("a3", "2", Cue.next()).build();
     private final Timeline timeline = Rehearsal.of(stage, Stages.TURF);

@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Drill.LineKey;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Team;
@@ -102,8 +103,8 @@ class TokensTest {
 
     @Test
     void samplesOfPiecesCarryNoLabel() {
-        for (Piece piece : List.of(player(Team.SKY), new Piece.Cone("c", Vec.ZERO, Piece.Cone.Colour.RED),
-                new Piece.Goal("g", Vec.ZERO, 0, 2), new Piece.LineUp("l", Vec.ZERO, 0, "", Team.MINT, 3, "x"))) {
+        for (Piece piece : List.of(player(Team.SKY), Piece.Item.cone("c", Vec.ZERO, Colour.RED),
+                Piece.Item.goal("g", Vec.ZERO, 0, 2), new Piece.LineUp("l", Vec.ZERO, 0, "", Team.MINT, 3, "x"))) {
             assertTrue(Sample.piece(piece).stream().noneMatch(Shape.Label.class::isInstance), piece.toString());
         }
         assertEquals(8, Sample.hand().size());

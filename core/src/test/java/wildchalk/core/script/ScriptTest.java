@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
+import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.Action.Gait;
@@ -49,9 +50,9 @@ class ScriptTest {
     @Test
     void namesGatesAndGear() {
         Stage stage = new Stages().player("1", 0, 0)
-                .piece(new Piece.Cone("c1", new Vec(5, -1.5), Piece.Cone.Colour.YELLOW))
-                .piece(new Piece.Cone("c2", new Vec(5, 1.5), Piece.Cone.Colour.YELLOW))
-                .piece(new Piece.Cone("c3", new Vec(12, 0), Piece.Cone.Colour.BLUE))
+                .piece(Piece.Item.cone("c1", new Vec(5, -1.5), Colour.YELLOW))
+                .piece(Piece.Item.cone("c2", new Vec(5, 1.5), Colour.YELLOW))
+                .piece(Piece.Item.cone("c3", new Vec(12, 0), Colour.BLUE))
                 .run("a1", "1", Cue.whistle(), 12, 0).build();
         assertEquals(List.of("On the whistle, 1 runs 12 m through the yellow gate to the blue cone."),
                 words(stage, Stages.TURF));
@@ -82,7 +83,7 @@ class ScriptTest {
     void countsWhatIsNeeded() {
         Stage stage = new Stages().player("1", 0, 0).ball("b1", "1")
                 .piece(new Piece.LineUp("l1", Vec.ZERO, 0, "F", Team.MINT, 3, "feeders"))
-                .piece(new Piece.Cone("c1", Vec.ZERO, Piece.Cone.Colour.RED)).build();
+                .piece(Piece.Item.cone("c1", Vec.ZERO, Colour.RED)).build();
         assertEquals(List.of("5 players", "1 cone", "1 puck"), Counts.of(stage, Surfaces.get("ice-rink-na")));
     }
 

@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
+import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Piece;
@@ -54,7 +55,7 @@ class GuessTest {
         Action.Shot shot = assertInstanceOf(Action.Shot.class,
                 guess(stages.build(), "1", 0, at(0, 0), at(20, 0), at(45, 0.5)));
         assertEquals(new Spot.AtTarget("goal"), shot.to());
-        Stage small = stages.piece(new Piece.Goal("g1", at(10, -15), 0, 2)).build();
+        Stage small = stages.piece(Piece.Item.goal("g1", at(10, -15), 0, 2)).build();
         assertEquals(Spot.at("g1"), ((Action.Shot) guess(small, "1", 0, at(0, 0), at(10, -14.5))).to());
     }
 
@@ -112,7 +113,7 @@ class GuessTest {
 
     @Test
     void endsSnapToGearAndLandmarks() {
-        Stage stage = stages.piece(new Piece.Cone("c1", at(30, 5), Piece.Cone.Colour.RED)).build();
+        Stage stage = stages.piece(Piece.Item.cone("c1", at(30, 5), Colour.RED)).build();
         assertEquals(Spot.at("c1"), ((Action.Travel) guess(stage, "2", 0, at(12, 0), at(30.4, 5.2))).path().last());
         Action.Travel toSpot = (Action.Travel) guess(stage, "2", 0, at(12, 0), at(39, 0.4));
         assertEquals(Spot.at(39.225, 0), toSpot.path().last());

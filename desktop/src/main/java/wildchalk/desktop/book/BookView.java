@@ -22,7 +22,7 @@ import wildchalk.desktop.keeping.Keeper;
 import wildchalk.desktop.exchange.Exchange;
 import wildchalk.desktop.message.Messages;
 import wildchalk.storage.book.Book;
-import wildchalk.storage.format.DrillFileException;
+import wildchalk.storage.format.FormatException;
 import wildchalk.storage.format.DrillReader;
 
 /** The cards of a book, with all that can be done to a drill as a whole. */
@@ -91,7 +91,7 @@ public final class BookView extends VBox {
         keeper.ask(book -> {
             try {
                 return Optional.of(book.add(DrillReader.read(file)));
-            } catch (DrillFileException e) {
+            } catch (FormatException e) {
                 messages.later("That file was not taken in: " + e.getMessage() + ". The book is as it was.");
                 return Optional.<Drill>empty();
             }

@@ -14,8 +14,10 @@ import java.awt.image.BufferedImage;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Curve;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.scene.Frame;
 import wildchalk.core.scene.Grain;
 import wildchalk.core.scene.Ink;
 import wildchalk.core.scene.Look;
@@ -38,6 +40,23 @@ public final class PaperBrush {
         g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
         g.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
         g.setRenderingHint(RenderingHints.KEY_TEXT_ANTIALIASING, RenderingHints.VALUE_TEXT_ANTIALIAS_ON);
+    }
+
+    /**
+     * From metres to the units of an area, so that what the frame asks for is shown whole, turned as it says.
+     *
+     * @param limits the surface with its run-off
+     */
+    public static AffineTransform fit(Frame frame, Box limits, Rectangle2D area) {
+        boolean upright = Math.abs(Math.sin(frame.turn())) > 0.5;
+        double aspect = area.getWidth() / area.getHeight();
+        Box shown = Frame.shown(frame.view(), limits, upright ? 1 / aspect : aspect);
+        double scale = area.getWidth() / (upright ? shown.height() : shown.width());
+        AffineTransform fit = AffineTransform.getTranslateInstance(area.getCenterX(), area.getCenterY());
+        fit.scale(scale, scale);
+        fit.rotate(frame.turn());
+        fit.translate(-shown.centre().x(), -shown.centre().y());
+        return fit;
     }
 
     public void paint(List<Shape> shapes) {

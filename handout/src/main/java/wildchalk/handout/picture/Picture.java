@@ -13,7 +13,6 @@ import java.util.Locale;
 import javax.imageio.ImageIO;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.geometry.Box;
 import wildchalk.core.rehearsal.Timeline;
 import wildchalk.core.scene.Board;
 import wildchalk.core.scene.Frame;
@@ -33,6 +32,7 @@ public final class Picture {
     private static final double FOOT = 0.06;
     /** Most height of the board for its width; a taller view shows more of the surface beside it. */
     private static final double TALLEST = 0.7;
+    private static final double TALLEST_UPRIGHT = 1.3;
 
     private final Drill drill;
     private final Surface surface;
@@ -55,8 +55,11 @@ public final class Picture {
      * @param width pixels, at least 200
      */
     public BufferedImage draw(double t, int width) {
-        Box view = surface.view(drill.view()).box();
-        int board = (int) Math.round(width * Math.max(0.4, Math.min(TALLEST, view.height() / view.width())));
+        Frame frame = Frame.of(drill, surface);
+        boolean upright = drill.showing().attack().isUpright();
+        double shape = upright ? frame.view().width() / frame.view().height()
+                : frame.view().height() / frame.view().width();
+        int board = (int) Math.round(width * Math.max(0.4, Math.min(upright ? TALLEST_UPRIGHT : TALLEST, shape)));
         int head = (int) (width * HEAD);
         int foot = (int) (width * FOOT);
         BufferedImage image = new BufferedImage(width, head + board + foot, BufferedImage.TYPE_INT_RGB);
@@ -64,9 +67,8 @@ public final class Picture {
         try {
             g.setPaint(new Color(look.colour(Ink.AROUND), true));
             g.fillRect(0, 0, width, image.getHeight());
-            Frame frame = Frame.of(view);
             Scene scene = new Board(surface, stage, timeline, drill.lineKey(), frame).at(t);
-            board(g, new Rectangle(0, head, width, board), view, scene);
+            board(g, new Rectangle(0, head, width, board), frame, scene);
             title(g, width, head);
             legend(g, width, head + board + foot / 2, frame);
         } finally {
@@ -75,13 +77,9 @@ public final class Picture {
         return image;
     }
 
-    private void board(Graphics2D g, Rectangle area, Box view, Scene scene) {
+    private void board(Graphics2D g, Rectangle area, Frame frame, Scene scene) {
         g.setClip(area);
-        Box shown = Frame.shown(view, surface.surroundings(), area.getWidth() / area.getHeight());
-        double scale = area.width / shown.width();
-        AffineTransform toPixels = AffineTransform.getTranslateInstance(area.getCenterX(), area.getCenterY());
-        toPixels.scale(scale, scale);
-        toPixels.translate(-shown.centre().x(), -shown.centre().y());
+        AffineTransform toPixels = PaperBrush.fit(frame, surface.surroundings(), area);
         PaperBrush brush = new PaperBrush(g, look, toPixels);
         brush.paint(scene.ground());
         brush.paint(scene.chalk());
@@ -94,7 +92,7 @@ public final class Picture {
         float left = (float) (width * MARGIN);
         g.setFont(Typeface.TITLE.font(head * 0.5f));
         g.drawString(drill.title(), left, head * 0.68f);
-        String where = surface.sport() + " · " + surface.view(drill.view()).name().toLowerCase(Locale.ROOT);
+        String where = surface.sport() + " · " + drill.showing().name(surface).toLowerCase(Locale.ROOT);
         g.setFont(Typeface.TEXT.font(head * 0.28f));
         int wide = g.getFontMetrics().stringWidth(where);
         g.drawString(where, width - left - wide, head * 0.64f);

@@ -18,7 +18,7 @@ import org.jdbi.v3.core.JdbiException;
 import org.sqlite.SQLiteConfig;
 import org.sqlite.SQLiteDataSource;
 import wildchalk.core.drill.Drill;
-import wildchalk.storage.format.DrillFileException;
+import wildchalk.storage.format.FormatException;
 import wildchalk.storage.format.DrillReader;
 import wildchalk.storage.format.DrillWriter;
 
@@ -214,7 +214,7 @@ public final class Book implements AutoCloseable {
     private Drill parse(String body) {
         try {
             return DrillReader.read(body);
-        } catch (DrillFileException e) {
+        } catch (FormatException e) {
             throw new BookException("A drill in " + file.getFileName() + " cannot be read: " + e.getMessage()
                     + ". Nothing in the book was changed.", e);
         }

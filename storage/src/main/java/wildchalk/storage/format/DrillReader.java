@@ -7,6 +7,7 @@ import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -15,81 +16,98 @@ import java.util.function.Function;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rung;
+import wildchalk.core.drill.Showing;
 import wildchalk.core.drill.Soundness;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Team;
+import wildchalk.core.drill.Venue;
+import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;
-import wildchalk.core.surface.Surfaces;
 
 /** Reads a drill from JSON and refuses what is not sound with one plain line. */
 public final class DrillReader {
 
     static final Map<Class<? extends Piece>, String> PIECE_KINDS = Map.of(
             Piece.Player.class, "player", Piece.Goalkeeper.class, "goalkeeper", Piece.Coach.class, "coach",
-            Piece.LineUp.class, "line-up", Piece.Cone.class, "cone", Piece.Ball.class, "ball",
-            Piece.Goal.class, "goal");
+            Piece.LineUp.class, "line-up", Piece.Ball.class, "ball", Piece.Supply.class, "supply",
+            Piece.Note.class, "note", Piece.Tape.class, "tape");
     private static final long LARGEST = 8L << 20;
 
-    private final DrillText text;
+    private final FileText text;
 
-    private DrillReader(DrillText text) {
+    private DrillReader(FileText text) {
         this.text = text;
     }
 
     /**
      * Reads a drill file.
      *
-     * @throws DrillFileException when it cannot be read or is not sound; the message names the file
+     * @throws FormatException when it cannot be read or is not sound; the message names the file
      */
-    public static Drill read(Path file) throws DrillFileException {
+    public static Drill read(Path file) throws FormatException {
         try {
             if (Files.size(file) > LARGEST) {
-                throw new DrillFileException("it is larger than any drill, over 8 MB");
+                throw new FormatException("it is larger than any drill, over 8 MB");
             }
             return read(Files.readString(file, StandardCharsets.UTF_8));
-        } catch (DrillFileException e) {
-            throw new DrillFileException(file.getFileName() + ": " + e.getMessage());
+        } catch (FormatException e) {
+            throw new FormatException(file.getFileName() + ": " + e.getMessage());
         } catch (NoSuchFileException e) {
-            throw new DrillFileException(file + ": there is no such file");
+            throw new FormatException(file + ": there is no such file");
         } catch (IOException e) {
-            throw new DrillFileException(file.getFileName() + ": it cannot be read as text; choose a drill file");
+            throw new FormatException(file.getFileName() + ": it cannot be read as text; choose a drill file");
         }
     }
 
     /**
      * Reads the text of a drill file.
      *
-     * @throws DrillFileException when it is not sound
+     * @throws FormatException when it is not sound
      */
-    public static Drill read(String json) throws DrillFileException {
-        DrillText text = DrillText.checked(json);
+    public static Drill read(String json) throws FormatException {
+        FileText text = FileText.checked(json, FileText.Form.DRILL);
         DrillReader reader = new DrillReader(text);
         Drill drill = reader.drill(text.root());
         reader.refuseUnsound(drill);
         return drill;
     }
 
-    private void refuseUnsound(Drill drill) throws DrillFileException {
-        Optional<Surface> surface = Surfaces.find(drill.surface());
-        if (surface.isEmpty()) {
-            throw new DrillFileException(text.where("/surface") + "no surface is called \"" + drill.surface()
-                    + "\"; there are " + String.join(", ", Surfaces.all().stream().map(Surface::id).toList()));
-        }
-        for (Soundness.Fault fault : Soundness.faults(drill, surface.get())) {
-            throw new DrillFileException(text.where(text.pointerOf(fault.rung(), fault.id()))
+    private void refuseUnsound(Drill drill) throws FormatException {
+        for (Soundness.Fault fault : Soundness.faults(drill, drill.surface())) {
+            throw new FormatException(text.where(text.pointerOf(fault.rung(), fault.id()))
                     + "\"" + fault.id() + "\" " + fault.what());
         }
     }
 
     private Drill drill(JsonNode o) {
-        String surface = o.path("surface").asText();
-        String view = o.path("view").asText("whole");
-        return new Drill(o.path("id").asText(), o.path("title").asText(), surface, view,
+        return new Drill(o.path("id").asText(), o.path("title").asText(), venue(o), showing(o),
                 value(o, "lineKey", Drill.LineKey.RUNS_PLAIN), list(o.path("stages"), this::rung),
                 texts(o.path("points")), texts(o.path("questions")), texts(o.path("cautions")));
+    }
+
+    private static Venue venue(JsonNode o) {
+        Map<String, Double> sizes = new HashMap<>();
+        o.path("sizes").fields().forEachRemaining(e -> sizes.put(e.getKey(), e.getValue().asDouble()));
+        return Venue.of(o.path("surface").asText(), sizes,
+                o.has("footprint") ? Optional.of(footprint(o.path("footprint"))) : Optional.empty());
+    }
+
+    private static Venue.Footprint footprint(JsonNode o) {
+        Map<String, Vec> targets = new HashMap<>();
+        o.path("targets").fields().forEachRemaining(e -> targets.put(e.getKey(), vec(e.getValue())));
+        return new Venue.Footprint(o.path("length").asDouble(), o.path("width").asDouble(),
+                value(o, "ground", Surface.Ground.TURF), o.path("ball").asText("football"), targets);
+    }
+
+    private static Showing showing(JsonNode o) {
+        JsonNode c = o.path("crop");
+        Optional<Box> crop = c.isMissingNode() ? Optional.empty() : Optional.of(new Box(c.path(0).asDouble(),
+                c.path(1).asDouble(), c.path(2).asDouble(), c.path(3).asDouble()));
+        return new Showing(o.path("view").asText("whole"), crop, value(o, "attack", Showing.Attack.RIGHT));
     }
 
     private Rung rung(JsonNode o) {
@@ -110,11 +128,22 @@ public final class DrillReader {
             case "coach" -> new Piece.Coach(id, at, facing, label);
             case "line-up" -> new Piece.LineUp(id, at, facing, label, team, o.path("waiting").asInt(0),
                     o.path("name").asText(""));
-            case "cone" -> new Piece.Cone(id, at, value(o, "colour", Piece.Cone.Colour.YELLOW));
             case "ball" -> new Piece.Ball(id, at,
                     o.has("heldBy") ? Optional.of(o.path("heldBy").asText()) : Optional.empty());
-            default -> new Piece.Goal(id, at, facing, o.path("width").asDouble(1.8));
+            case "supply" -> new Piece.Supply(id, at, o.path("count").asInt(1));
+            case "note" -> new Piece.Note(id, at, o.path("text").asText());
+            case "tape" -> new Piece.Tape(id, value(o, "reading", Piece.Tape.Reading.LENGTH),
+                    list(o.path("points"), DrillReader::vec));
+            default -> item(o, id, at, facing, label);
         };
+    }
+
+    private static Piece item(JsonNode o, String id, Vec at, double facing, String label) {
+        GearKind kind = value(o, "kind", GearKind.CONE);
+        double width = o.path("width").asDouble(kind.width());
+        // Goals of the first version had no depth.
+        double depth = o.path("depth").asDouble(kind == GearKind.GOAL ? width * 0.35 : kind.depth());
+        return new Piece.Item(id, at, kind, facing, value(o, "colour", kind.colour()), label, width, depth);
     }
 
     private Action action(JsonNode o) {

@@ -10,19 +10,21 @@ import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
 import java.util.Locale;
+import java.util.TreeMap;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rung;
+import wildchalk.core.drill.Showing;
 import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.Venue;
 import wildchalk.core.geometry.Vec;
 
 /** Writes a drill as JSON (docs/format/drill.md). */
 public final class DrillWriter {
 
-    static final String FORMAT = "wild-chalk-drill";
-    static final int VERSION = 1;
+    static final int VERSION = 2;
     private static final ObjectMapper MAPPER = new ObjectMapper();
     private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
 
@@ -43,14 +45,38 @@ public final class DrillWriter {
 
     private static ObjectNode tree(Drill drill) {
         ObjectNode o = NODES.objectNode();
-        o.put("format", FORMAT).put("version", VERSION).put("id", drill.id()).put("title", drill.title())
-                .put("surface", drill.surface()).put("view", drill.view()).put("lineKey", word(drill.lineKey()));
+        o.put("format", FileText.Form.DRILL.format()).put("version", VERSION).put("id", drill.id()).put("title", drill.title())
+                .put("surface", drill.venue().surface());
+        venue(o, drill.venue());
+        showing(o, drill.showing());
+        o.put("lineKey", word(drill.lineKey()));
         ArrayNode stages = o.putArray("stages");
         drill.ladder().forEach(rung -> stages.add(rung(rung)));
         texts(o, "points", drill.points());
         texts(o, "questions", drill.questions());
         texts(o, "cautions", drill.cautions());
         return o;
+    }
+
+    private static void venue(ObjectNode o, Venue venue) {
+        if (!venue.sizes().isEmpty()) {
+            ObjectNode sizes = o.putObject("sizes");
+            new TreeMap<>(venue.sizes()).forEach(sizes::put);
+        }
+        venue.footprint().ifPresent(f -> {
+            ObjectNode print = o.putObject("footprint").put("length", f.length()).put("width", f.width())
+                    .put("ground", word(f.ground())).put("ball", f.ball());
+            ObjectNode targets = print.putObject("targets");
+            new TreeMap<>(f.targets()).forEach((id, at) -> targets.set(id, place(at)));
+        });
+    }
+
+    private static void showing(ObjectNode o, Showing showing) {
+        o.put("view", showing.view());
+        showing.crop().ifPresent(b -> o.putArray("crop").add(b.x()).add(b.y()).add(b.width()).add(b.height()));
+        if (showing.attack() != Showing.Attack.RIGHT) {
+            o.put("attack", word(showing.attack()));
+        }
     }
 
     private static ObjectNode rung(Rung rung) {
@@ -69,7 +95,14 @@ public final class DrillWriter {
 
     private static ObjectNode piece(Piece piece) {
         ObjectNode o = NODES.objectNode();
-        o.put("id", piece.id()).put("kind", DrillReader.PIECE_KINDS.get(piece.getClass()));
+        o.put("id", piece.id()).put("kind", piece instanceof Piece.Item item ? word(item.kind())
+                : DrillReader.PIECE_KINDS.get(piece.getClass()));
+        if (piece instanceof Piece.Tape tape) {
+            o.put("reading", word(tape.reading()));
+            ArrayNode points = o.putArray("points");
+            tape.points().forEach(p -> points.add(place(p)));
+            return o;
+        }
         o.set("at", place(piece.at()));
         if (piece instanceof Piece.Person person) {
             o.put("facing", person.facing()).put("label", person.label());
@@ -80,12 +113,15 @@ public final class DrillWriter {
             o.put("team", word(g.team()));
         } else if (piece instanceof Piece.LineUp l) {
             o.put("team", word(l.team())).put("waiting", l.waiting()).put("name", l.name());
-        } else if (piece instanceof Piece.Cone c) {
-            o.put("colour", word(c.colour()));
+        } else if (piece instanceof Piece.Item i) {
+            o.put("facing", i.facing()).put("colour", word(i.colour())).put("label", i.label())
+                    .put("width", i.width()).put("depth", i.depth());
         } else if (piece instanceof Piece.Ball b) {
             b.heldBy().ifPresent(who -> o.put("heldBy", who));
-        } else if (piece instanceof Piece.Goal g) {
-            o.put("facing", g.facing()).put("width", g.width());
+        } else if (piece instanceof Piece.Supply supply) {
+            o.put("count", supply.count());
+        } else if (piece instanceof Piece.Note note) {
+            o.put("text", note.text());
         }
         return o;
     }

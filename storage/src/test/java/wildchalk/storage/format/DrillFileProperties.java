@@ -20,7 +20,7 @@ class DrillFileProperties {
         String damaged = TEXT.substring(0, from) + put + TEXT.substring(Math.min(TEXT.length(), from + gone));
         try {
             assertEquals(DrillReader.read(damaged), DrillReader.read(damaged));
-        } catch (DrillFileException e) {
+        } catch (FormatException e) {
             assertFalse(e.getMessage().isBlank());
             assertFalse(e.getMessage().contains("Exception"), e.getMessage());
             assertFalse(e.getMessage().contains("\n"), e.getMessage());

@@ -9,6 +9,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -17,8 +18,11 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.geometry.Vec;
 import wildchalk.core.rehearsal.Rehearsal;
 import wildchalk.core.rehearsal.Timeline;
 import wildchalk.core.surface.Surfaces;
@@ -42,7 +46,7 @@ class DrillFileTest {
     void demoDrillHasFourActionsAndTwoPeopleWhoReactToOneMomentAndNoProblem(Path file) throws Exception {
         Drill drill = DrillReader.read(file);
         Stage stage = Ladder.build(drill, "s1");
-        Timeline timeline = Rehearsal.of(stage, Surfaces.get(drill.surface()));
+        Timeline timeline = Rehearsal.of(stage, drill.surface());
         assertTrue(stage.actions().size() >= 4);
         assertEquals(List.of(), timeline.problems());
         assertTrue(timeline.beats().stream().anyMatch(b -> b.actions().stream()
@@ -63,12 +67,16 @@ class DrillFileTest {
         "on": "received", "action": "a1"} | "on": "received", "action": "a99"} | "a2" has a cue that waits for "a99", but no action has that id
         "on": "next"                 | "on": "sneeze"                  | "sneeze" is not known here; it can be whistle, with, received, after, next
         "on": "received", "action": "a1"} | "on": "received"}          | "action" is missing; add it
-        "version": 1                 | "version": 2                    | line 3: version: it was written by a newer Wild Chalk (format version 2, this one reads up to 1); update Wild Chalk to open it
+        "version": 1                 | "version": 3                    | line 3: version: it was written by a newer Wild Chalk (format version 3, this one reads up to 2); update Wild Chalk to open it
         "format": "wild-chalk-drill" | "format": "recipe"              | line 2: format: this is not a drill file: it should say "format": "wild-chalk-drill"
         "who": "p9"                  | "who": "p99"                    | "a3" is done by "p99", but no person has that id
         "heldBy": "f"                | "heldBy": "nobody"              | "b1" is held by "nobody", but no person has that id
         "target": "goal"             | "target": "moon"                | "a6" goes to the target "moon", but the surface has none of that name
-        "surface": "field-hockey"    | "surface": "swamp"              | line 6: surface: no surface is called "swamp"; there are ice-rink-na, basketball-intl, field-hockey
+        "surface": "field-hockey"    | "surface": "rugby-union", "sizes": {"in-goal": 30} | line 6: sizes/in-goal: "in-goal" of 30.00 m is outside the rule's range, 6.00 to 22.00 m
+        "surface": "field-hockey"    | "surface": "field-hockey", "sizes": {"length": 90} | "length" is no size of the surface field-hockey; none of its sizes can be chosen
+        "surface": "field-hockey"    | "surface": "field-hockey", "attack": "sideways" | attack: "sideways" is not known here; it can be right, down, left, up
+        "kind": "cone"               | "kind": "umbrella"              | "umbrella" is not known here; it can be player
+        "colour": "yellow"           | "colour": "yellow", "width": 0  | width: 0 is out of range; the least is 0.02
         "id": "p4"                   | "id": "p7"                      | "p7" stands twice; give one of the two another id
         "delay": 0.4                 | "delay": -1                     | cue/delay: -1 is out of range; the least is 0
         "label": "9"                 | "label": "9", "label": "8"      | the same name stands twice here
@@ -79,7 +87,7 @@ class DrillFileTest {
         assertTrue(text.contains(right), "the demo file no longer has " + right);
         int at = text.indexOf(right);
         String broken = text.substring(0, at) + wrong + text.substring(at + right.length());
-        DrillFileException e = assertThrows(DrillFileException.class, () -> DrillReader.read(broken));
+        FormatException e = assertThrows(FormatException.class, () -> DrillReader.read(broken));
         assertTrue(e.getMessage().contains(said), e.getMessage());
         assertFalse(e.getMessage().contains("\n"));
     }
@@ -89,7 +97,7 @@ class DrillFileTest {
         String text = DemoDrills.text("turnstile").strip();
         for (int length = 1; length < text.length(); length++) {
             String cut = text.substring(0, length);
-            DrillFileException e = assertThrows(DrillFileException.class, () -> DrillReader.read(cut));
+            FormatException e = assertThrows(FormatException.class, () -> DrillReader.read(cut));
             assertTrue(e.getMessage().matches("line \\d+: the file is cut off here; take a whole copy of it"),
                     "cut after " + length + ": " + e.getMessage());
         }
@@ -98,38 +106,74 @@ class DrillFileTest {
     @Test
     void whatIsNotJsonAtAllSaysSo() {
         for (String text : List.of("drill: fast", "{\"format\": }", "<xml/>", "[1, 2", "{} {}")) {
-            DrillFileException e = assertThrows(DrillFileException.class, () -> DrillReader.read(text), text);
+            FormatException e = assertThrows(FormatException.class, () -> DrillReader.read(text), text);
             assertTrue(e.getMessage().startsWith("line 1: "), e.getMessage());
         }
-        assertThrows(DrillFileException.class, () -> DrillReader.read("  "));
-        assertThrows(DrillFileException.class, () -> DrillReader.read("7"));
+        assertThrows(FormatException.class, () -> DrillReader.read("  "));
+        assertThrows(FormatException.class, () -> DrillReader.read("7"));
     }
 
     @Test
     void missingOrUnreadableFileIsNamed(@TempDir Path folder) throws Exception {
-        DrillFileException none = assertThrows(DrillFileException.class,
+        FormatException none = assertThrows(FormatException.class,
                 () -> DrillReader.read(folder.resolve("none.json")));
         assertTrue(none.getMessage().endsWith("there is no such file"));
         Path bytes = folder.resolve("bytes.json");
         Files.write(bytes, new byte[] {(byte) 0xC3, (byte) 0x28, 0, 1});
-        assertThrows(DrillFileException.class, () -> DrillReader.read(bytes));
-        assertThrows(DrillFileException.class, () -> DrillReader.read(folder));
+        assertThrows(FormatException.class, () -> DrillReader.read(bytes));
+        assertThrows(FormatException.class, () -> DrillReader.read(folder));
     }
 
     @Test
     void publishedSchemaNamesEveryKindThatIsWritten() throws Exception {
         JsonNode schema = new ObjectMapper().readTree(Path.of("..", "docs", "format", "drill.schema.json").toFile());
-        Set<String> kinds = Set.copyOf(DrillReader.PIECE_KINDS.values());
-        JsonNode named = schema.at("/$defs/piece/properties/kind/enum");
-        assertEquals(kinds.size(), named.size());
-        named.forEach(k -> assertTrue(kinds.contains(k.asText()), k.asText()));
+        Set<String> kinds = new HashSet<>(DrillReader.PIECE_KINDS.values());
+        for (GearKind kind : GearKind.values()) {
+            kinds.add(DrillWriter.word(kind));
+        }
+        Set<String> named = new HashSet<>();
+        schema.at("/$defs/piece/properties/kind/enum").forEach(k -> named.add(k.asText()));
+        assertEquals(kinds, named);
+    }
+
+    @Test
+    void drillOnAMissingSurfaceOpensOnAnOpenSpaceOfItsSizeWithEveryPositionKept() throws Exception {
+        Drill known = DrillReader.read(DemoDrills.text("turnstile"));
+        String text = DrillWriter.write(known).replace("\"field-hockey\"", "\"club-lawn\"");
+        Drill missing = DrillReader.read(text);
+        assertTrue(missing.venue().isMissing());
+        assertEquals("club-lawn", missing.surface().id());
+        assertEquals(91.4, missing.surface().length());
+        assertEquals(55, missing.surface().width());
+        assertEquals(known.ladder(), missing.ladder());
+        Stage stage = Ladder.build(missing, "s1");
+        Timeline here = Rehearsal.of(stage, missing.surface());
+        Timeline there = Rehearsal.of(stage, known.surface());
+        assertEquals(List.of(), here.problems());
+        assertEquals(there.line("a6"), here.line("a6"), "the shot goes to where the goal was");
+        assertEquals(text, DrillWriter.write(missing), "and nothing is lost by keeping it");
+    }
+
+    @Test
+    void drillOfAnUnknownSurfaceWithoutAFootprintStillOpens() throws Exception {
+        Drill drill = DrillReader.read(DemoDrills.text("turnstile").replace("\"field-hockey\"", "\"swamp\""));
+        assertTrue(drill.venue().isMissing());
+        assertTrue(drill.surface().length() > 0);
+        assertEquals(List.of(), Rehearsal.of(Ladder.build(drill, "s1"), drill.surface()).problems());
+    }
+
+    @Test
+    void goalOfTheFirstVersionIsAsDeepAsItWasDrawn() throws Exception {
+        Drill drill = DrillReader.read(DemoDrills.text("turnstile").replace("{\"id\": \"c1\", \"kind\": \"cone\"",
+                "{\"id\": \"g1\", \"kind\": \"goal\", \"at\": [1, 2], \"width\": 2}, {\"id\": \"c1\", \"kind\": \"cone\""));
+        assertEquals(Piece.Item.goal("g1", new Vec(1, 2), 0, 2), Ladder.build(drill, "s1").piece("g1").orElseThrow());
     }
 
     @Test
     void timelineIsWrittenAsPromised() throws Exception {
         Drill drill = DrillReader.read(DemoDrills.text("turnstile"));
         Stage stage = Ladder.build(drill, "s1");
-        Timeline timeline = Rehearsal.of(stage, Surfaces.get(drill.surface()));
+        Timeline timeline = Rehearsal.of(stage, drill.surface());
         JsonNode o = new ObjectMapper().readTree(TimelineWriter.write("s1", timeline));
         assertEquals("s1", o.path("stage").asText());
         assertEquals(timeline.duration(), o.path("duration").asDouble(), 1e-6);

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
@@ -11,25 +12,31 @@ import net.jqwik.api.Combinators;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
+import wildchalk.core.drill.Showing;
+import wildchalk.core.drill.Venue;
+import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Team;
+import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.surface.Surface;
 
 /** Any drill that can be drawn is written and read back exactly as it was. */
 class RoundTripProperties {
 
     @Property(tries = 800)
-    void readingWhatWasWrittenGivesTheSameDrill(@ForAll("drills") Drill drill) throws DrillFileException {
+    void readingWhatWasWrittenGivesTheSameDrill(@ForAll("drills") Drill drill) throws FormatException {
         assertEquals(drill, DrillReader.read(DrillWriter.write(drill)));
     }
 
     @Property(tries = 200)
-    void writingIsTheSameEachTime(@ForAll("drills") Drill drill) throws DrillFileException {
+    void writingIsTheSameEachTime(@ForAll("drills") Drill drill) throws FormatException {
         String text = DrillWriter.write(drill);
         assertEquals(text, DrillWriter.write(DrillReader.read(text)));
     }
@@ -38,8 +45,21 @@ class RoundTripProperties {
     Arbitrary<Drill> drills() {
         Arbitrary<String> texts = Arbitraries.strings().ofMaxLength(40);
         return Combinators.combine(texts, texts.list().ofMaxSize(3), rungs(),
-                Arbitraries.of(Drill.LineKey.values())).as((title, notes, rungs, key) ->
-                new Drill("d-1", title, "ice-rink-na", "whole", key, rungs, notes, notes, List.of()));
+                Arbitraries.of(Drill.LineKey.values()), venues(), showings()).as((title, notes, rungs, key, venue, showing) ->
+                new Drill("d-1", title, venue, showing, key, rungs, notes, notes, List.of()));
+    }
+
+    private static Arbitrary<Venue> venues() {
+        return Arbitraries.oneOf(Arbitraries.of(Venue.of("ice-rink-na"), Venue.of("no-such-surface"),
+                        Venue.of("club-lawn", Map.of("length", 33.3), Optional.of(new Venue.Footprint(33.3, 20,
+                                Surface.Ground.SAND, "netball", Map.of("own-goal", new Vec(-16, 0.25)))))),
+                Arbitraries.doubles().between(90, 120).map(l -> Venue.of("football-11").withSize("length", l)));
+    }
+
+    private static Arbitrary<Showing> showings() {
+        return Combinators.combine(Arbitraries.of("whole", "own-half"), Arbitraries.of(Showing.Attack.values()),
+                Arbitraries.doubles().between(1, 60), Arbitraries.of(true, false)).as((view, attack, wide, cropped) ->
+                new Showing(view, cropped ? Optional.of(new Box(-wide / 3, 2, wide, 7)) : Optional.empty(), attack));
     }
 
     private static Arbitrary<List<Rung>> rungs() {
@@ -52,7 +72,7 @@ class RoundTripProperties {
                     List<Rung> rungs = new ArrayList<>();
                     rungs.add(new Rung("s1", "Start", Optional.empty(), pieces, actions, List.of()));
                     if (second) {
-                        Piece cone = new Piece.Cone("c9", new Vec(1, 2), Piece.Cone.Colour.BLUE);
+                        Piece cone = Piece.Item.cone("c9", new Vec(1, 2), Colour.BLUE);
                         List<String> without = actions.isEmpty() ? List.of()
                                 : List.of(actions.get(actions.size() - 1).id());
                         rungs.add(new Rung("s2", "Harder", Optional.of("s1"), List.of(cone), List.of(), without));
@@ -66,15 +86,18 @@ class RoundTripProperties {
         Arbitrary<Double> angles = Arbitraries.doubles().between(-7, 7).ofScale(12);
         Arbitrary<String> labels = Arbitraries.strings().ofMaxLength(12);
         return Combinators.combine(places().list().ofSize(7), angles, labels, Arbitraries.of(Team.values()),
-                Arbitraries.of(Piece.Cone.Colour.values()), Arbitraries.integers().between(0, 60))
+                Arbitraries.of(Colour.values()), Arbitraries.integers().between(0, 60))
                 .as((at, facing, label, team, colour, waiting) -> List.of(
                         new Piece.Player("p0", at.get(0), facing, label, team),
                         new Piece.Goalkeeper("p1", at.get(1), facing, label, team),
                         new Piece.Coach("p2", at.get(2), facing, label),
                         new Piece.LineUp("p3", at.get(3), facing, label, team, waiting, label),
-                        new Piece.Cone("c0", at.get(4), colour),
+                        Piece.Item.cone("c0", at.get(4), colour),
                         new Piece.Ball("b0", at.get(5), waiting % 2 == 0 ? Optional.of("p0") : Optional.empty()),
-                        new Piece.Goal("g0", at.get(6), facing, 1.5)));
+                        new Piece.Item("g0", at.get(6), GearKind.values()[waiting % GearKind.values().length], facing,
+                                colour, label, 1.5, 0.25 + waiting / 3.0),
+                        new Piece.Supply("u0", at.get(1), waiting), new Piece.Note("n0", at.get(2), label),
+                        new Piece.Tape("t0", Piece.Tape.Reading.values()[waiting % 3], at.subList(0, 3))));
     }
 
     private static Arbitrary<Vec> places() {

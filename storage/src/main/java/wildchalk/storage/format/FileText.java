@@ -20,22 +20,42 @@ import java.io.IOException;
 import java.util.Comparator;
 import java.util.Optional;
 
-/** The text of a drill file whose form is right: it is JSON, of a version this program knows, and fits the schema. */
-final class DrillText {
+/** The text of a file whose form is right: it is JSON, of a version this program knows, and fits the schema. */
+final class FileText {
 
     private static final ObjectMapper MAPPER = JsonMapper.builder()
             .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
             .enable(JsonReadFeature.ALLOW_NON_NUMERIC_NUMBERS)
             .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
             .build();
-    private static final JsonSchema SCHEMA = JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
-            .getSchema(DrillText.class.getResourceAsStream("drill.schema.json"),
-                    SchemaValidatorsConfig.builder().pathType(PathType.JSON_POINTER).build());
+    /** What kind of file it is to be. */
+    enum Form {
+        DRILL("drill", "wild-chalk-drill", DrillWriter.VERSION),
+        SURFACE("surface", "wild-chalk-surface", SurfaceFiles.VERSION);
+
+        private final String noun;
+        private final String format;
+        private final int newest;
+        private final JsonSchema schema;
+
+        Form(String noun, String format, int newest) {
+            this.noun = noun;
+            this.format = format;
+            this.newest = newest;
+            this.schema = JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
+                    .getSchema(FileText.class.getResourceAsStream(noun + ".schema.json"),
+                            SchemaValidatorsConfig.builder().pathType(PathType.JSON_POINTER).build());
+        }
+
+        String format() {
+            return format;
+        }
+    }
 
     private final String json;
     private final JsonNode root;
 
-    private DrillText(String json, JsonNode root) {
+    private FileText(String json, JsonNode root) {
         this.json = json;
         this.root = root;
     }
@@ -45,24 +65,24 @@ final class DrillText {
     }
 
     /** Parses and checks. */
-    static DrillText checked(String json) throws DrillFileException {
-        DrillText text = new DrillText(json, parse(json));
+    static FileText checked(String json, Form form) throws FormatException {
+        FileText text = new FileText(json, parse(json, form));
         text.refuseNotNumbers();
-        text.refuseOtherFormats();
-        Optional<ValidationMessage> worst = SCHEMA.validate(text.root).stream().min(Comparator
+        text.refuseOtherFormats(form);
+        Optional<ValidationMessage> worst = form.schema.validate(text.root).stream().min(Comparator
                 .comparing((ValidationMessage m) -> -m.getInstanceLocation().getNameCount())
                 .thenComparing(m -> m.getInstanceLocation().toString()));
         if (worst.isPresent()) {
             String pointer = worst.get().getInstanceLocation().toString();
-            throw new DrillFileException(text.where(pointer)
+            throw new FormatException(text.where(pointer)
                     + SchemaWords.plain(worst.get(), text.root.at(pointer)));
         }
         return text;
     }
 
-    private static JsonNode parse(String json) throws DrillFileException {
+    private static JsonNode parse(String json, Form form) throws FormatException {
         if (json.isBlank()) {
-            throw new DrillFileException("it is empty; a drill file is JSON text that begins with {");
+            throw new FormatException("it is empty; a " + form.noun + " file is JSON text that begins with {");
         }
         try {
             return MAPPER.readTree(json);
@@ -70,15 +90,15 @@ final class DrillText {
             String said = String.valueOf(e.getOriginalMessage());
             boolean begun = json.stripLeading().startsWith("{");
             if (begun && (e instanceof JsonEOFException || said.contains("end-of-input") || endsInside(json, e))) {
-                throw new DrillFileException(line(e.getLocation())
+                throw new FormatException(line(e.getLocation())
                         + "the file is cut off here; take a whole copy of it");
             }
             if (said.startsWith("Duplicate field")) {
-                throw new DrillFileException(line(e.getLocation())
+                throw new FormatException(line(e.getLocation())
                         + "the same name stands twice here; keep one of the two");
             }
-            throw new DrillFileException(line(e.getLocation())
-                    + "this is not JSON; a drill file is JSON text as written by Wild Chalk");
+            throw new FormatException(line(e.getLocation())
+                    + "this is not JSON; a " + form.noun + " file is JSON text, as in Wild Chalk's own");
         }
     }
 
@@ -89,11 +109,11 @@ final class DrillText {
     }
 
     /** NaN and Infinity are not JSON, but worth a better word than that. */
-    private void refuseNotNumbers() throws DrillFileException {
+    private void refuseNotNumbers() throws FormatException {
         try (JsonParser parser = MAPPER.createParser(json)) {
             while (parser.nextToken() != null) {
                 if (parser.currentToken().isNumeric() && !Double.isFinite(parser.getDoubleValue())) {
-                    throw new DrillFileException(line(parser.currentTokenLocation())
+                    throw new FormatException(line(parser.currentTokenLocation())
                             + place(parser.getParsingContext().pathAsPointer().toString())
                             + parser.getText() + " is not a number that can be measured; write metres, such as 12.5");
                 }
@@ -103,14 +123,14 @@ final class DrillText {
         }
     }
 
-    private void refuseOtherFormats() throws DrillFileException {
-        if (!root.path("format").asText().equals(DrillWriter.FORMAT)) {
-            throw new DrillFileException(where("/format")
-                    + "this is not a drill file: it should say \"format\": \"" + DrillWriter.FORMAT + "\"");
+    private void refuseOtherFormats(Form form) throws FormatException {
+        if (!root.path("format").asText().equals(form.format)) {
+            throw new FormatException(where("/format") + "this is not a " + form.noun
+                    + " file: it should say \"format\": \"" + form.format + "\"");
         }
-        if (root.path("version").isInt() && root.path("version").asInt() > DrillWriter.VERSION) {
-            throw new DrillFileException(where("/version") + "it was written by a newer Wild Chalk (format version "
-                    + root.path("version").asInt() + ", this one reads up to " + DrillWriter.VERSION
+        if (root.path("version").isInt() && root.path("version").asInt() > form.newest) {
+            throw new FormatException(where("/version") + "it was written by a newer Wild Chalk (format version "
+                    + root.path("version").asInt() + ", this one reads up to " + form.newest
                     + "); update Wild Chalk to open it");
         }
     }
@@ -130,8 +150,20 @@ final class DrillText {
         return place(pointer);
     }
 
-    /** The JSON pointer of a piece, action or stage by its id. */
+    /** Where the value is, or where what should hold it is. */
+    String whereOrAbove(String pointer) {
+        String found = pointer;
+        while (!found.isEmpty() && root.at(found).isMissingNode()) {
+            found = found.substring(0, found.lastIndexOf('/'));
+        }
+        return where(found);
+    }
+
+    /** The JSON pointer of a piece, action or stage by its id; without a stage, of a size of the surface. */
     String pointerOf(String stage, String id) {
+        if (stage.isEmpty()) {
+            return "/sizes/" + id;
+        }
         JsonNode stages = root.path("stages");
         for (int i = 0; i < stages.size(); i++) {
             if (!stages.path(i).path("id").asText().equals(stage)) {

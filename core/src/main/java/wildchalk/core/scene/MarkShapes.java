@@ -1,0 +1,72 @@
+package wildchalk.core.scene;
+
+import java.util.ArrayList;
+import java.util.List;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.geometry.Curve;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.measure.Numbers;
+import wildchalk.core.measure.Ruler;
+import wildchalk.core.measure.Units;
+
+/** How notes and tapes look. */
+final class MarkShapes {
+
+    private final Frame frame;
+    private final double unit;
+    private final Units units;
+
+    MarkShapes(Frame frame, Units units) {
+        this.frame = frame;
+        this.unit = frame.unit();
+        this.units = units;
+    }
+
+    List<Shape> of(Piece.Mark mark) {
+        if (mark instanceof Piece.Note note) {
+            return List.of(new Shape.Label(note.at(), note.text(), unit * 1.2, Ink.NOTE));
+        }
+        return tape((Piece.Tape) mark);
+    }
+
+    private List<Shape> tape(Piece.Tape tape) {
+        List<Vec> points = tape.points();
+        List<Shape> shapes = new ArrayList<>();
+        boolean area = tape.reading() == Piece.Tape.Reading.AREA;
+        Curve curve = area ? Curve.closed(points) : Curve.open(points);
+        shapes.add(new Shape.Stroke(curve, unit * 0.12, Ink.NOTE, List.of(), false));
+        int last = points.size() - 1;
+        if (!area) {
+            shapes.add(end(points.get(0), points.get(1)));
+            shapes.add(end(points.get(last), points.get(last - 1)));
+        }
+        shapes.add(new Shape.Label(labelPlace(tape), words(tape, units), unit * 1.1, Ink.NOTE));
+        return shapes;
+    }
+
+    private Shape end(Vec at, Vec other) {
+        return new Shape.Stroke(Lines.bar(at, other.minus(at).angle(), unit * 1.1), unit * 0.12, Ink.NOTE, List.of(), false);
+    }
+
+    private Vec labelPlace(Piece.Tape tape) {
+        List<Vec> points = tape.points();
+        if (tape.reading() == Piece.Tape.Reading.AREA) {
+            Vec sum = points.stream().reduce(Vec.ZERO, Vec::plus);
+            return sum.times(1.0 / points.size());
+        }
+        int middle = (points.size() - 1) / 2;
+        Vec a = points.get(tape.reading() == Piece.Tape.Reading.ANGLE ? 1 : middle);
+        Vec b = points.get(tape.reading() == Piece.Tape.Reading.ANGLE ? 1 : Math.min(points.size() - 1, middle + 1));
+        return a.towards(b, 0.5).plus(frame.onPage(0, -unit * 1.1));
+    }
+
+    /** What the tape says: "18.0 m · 24 paces", "45°", "120 m²". */
+    static String words(Piece.Tape tape, Units units) {
+        List<Vec> p = tape.points();
+        return switch (tape.reading()) {
+            case LENGTH -> units.both(Ruler.length(p));
+            case ANGLE -> p.size() < 3 ? "" : Numbers.plain(Math.round(Ruler.angle(p.get(0), p.get(1), p.get(2)))) + "°";
+            case AREA -> units.area(Ruler.area(p));
+        };
+    }
+}

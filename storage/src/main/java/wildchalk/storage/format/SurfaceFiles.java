@@ -1,0 +1,87 @@
+package wildchalk.storage.format;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import wildchalk.core.surface.SurfaceFault;
+import wildchalk.core.surface.SurfacePlan;
+import wildchalk.core.surface.Surfaces;
+
+/** Reads the surface files of a club (docs/format/surface.md) and refuses what is not sound with one plain line. */
+public final class SurfaceFiles {
+
+    static final int VERSION = 1;
+    private static final String ENDING = ".surface.json";
+    private static final long LARGEST = 2L << 20;
+
+    private SurfaceFiles() {
+    }
+
+    /**
+     * Reads one file.
+     *
+     * @throws FormatException when it cannot be read or is not sound; the message names the file and the line
+     */
+    public static SurfacePlan read(Path file) throws FormatException {
+        try {
+            if (Files.size(file) > LARGEST) {
+                throw new FormatException("it is larger than any surface, over 2 MB");
+            }
+            return read(Files.readString(file, StandardCharsets.UTF_8));
+        } catch (FormatException e) {
+            throw new FormatException(file.getFileName() + ": " + e.getMessage());
+        } catch (NoSuchFileException e) {
+            throw new FormatException(file + ": there is no such file");
+        } catch (IOException e) {
+            throw new FormatException(file.getFileName() + ": it cannot be read as text; choose a surface file");
+        }
+    }
+
+    /**
+     * Reads the text of a surface file.
+     *
+     * @throws FormatException when it is not sound
+     */
+    public static SurfacePlan read(String json) throws FormatException {
+        FileText text = FileText.checked(json, FileText.Form.SURFACE);
+        try {
+            return SurfacePlan.read(json);
+        } catch (SurfaceFault fault) {
+            throw new FormatException(text.whereOrAbove(fault.pointer()) + fault.getMessage());
+        }
+    }
+
+    /** Whether a text says that it is a surface file. */
+    public static boolean isSurface(String json) {
+        return json.contains("\"" + FileText.Form.SURFACE.format() + "\"");
+    }
+
+    /**
+     * Adds every surface file of a folder to the surfaces of the program.
+     *
+     * @return what was refused, a line for each; empty when all is well or there is no such folder
+     */
+    public static List<String> addAll(Path folder) {
+        List<String> refused = new ArrayList<>();
+        if (!Files.isDirectory(folder)) {
+            return refused;
+        }
+        try (Stream<Path> files = Files.list(folder)) {
+            for (Path file : files.filter(f -> f.getFileName().toString().endsWith(ENDING)).sorted().toList()) {
+                try {
+                    Surfaces.add(read(file));
+                } catch (FormatException e) {
+                    refused.add(e.getMessage());
+                }
+            }
+        } catch (IOException e) {
+            refused.add(folder.getFileName() + ": the folder of surfaces cannot be read");
+        }
+        return refused;
+    }
+}
