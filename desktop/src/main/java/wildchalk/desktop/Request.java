@@ -2,6 +2,7 @@ package wildchalk.desktop;
 
 import java.nio.file.Path;
 import java.util.Optional;
+import wildchalk.desktop.keeping.BookPlaces;
 import wildchalk.core.drill.Drill;
 
 /**

@@ -6,14 +6,17 @@ import java.util.logging.LogManager;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.ExitCode;
+import wildchalk.desktop.keeping.BookPlaces;
 import wildchalk.storage.book.BookException;
 import wildchalk.storage.format.FormatException;
+import wildchalk.storage.format.SurfaceFiles;
 
 /** The one way in. */
 @Command(name = "wildchalk", mixinStandardHelpOptions = true, version = "Wild Chalk 0.1.0",
         description = "Draw drills on true surfaces and watch them happen.",
         subcommands = {OpenCommand.class, DemoCommand.class, ShotsCommand.class, SurfacesCommand.class,
-                ValidateCommand.class, SolveCommand.class, ScriptCommand.class, ExportCommand.class})
+                ValidateCommand.class, SolveCommand.class, ScriptCommand.class, SetOutCommand.class,
+                ExportCommand.class})
 public final class Main {
 
     /** What is at fault is the input, not the call. */
@@ -24,6 +27,7 @@ public final class Main {
 
     public static void main(String[] args) {
         quiet();
+        SurfaceFiles.addAll(BookPlaces.surfaces()).forEach(System.err::println);
         // Without a word, or with a file alone, it is the application that is asked for.
         boolean plain = args.length == 0 || !args[0].startsWith("-") && !commandLine().getSubcommands().containsKey(args[0]);
         String[] asked = args;

@@ -10,12 +10,13 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import wildchalk.storage.format.FormatException;
 import wildchalk.storage.format.DrillReader;
+import wildchalk.storage.format.SurfaceFiles;
 
 @Command(name = "validate", mixinStandardHelpOptions = true,
-        description = "Is it a sound drill file: a line for each fault, with where it is.")
+        description = "Is it a sound drill or surface file: a line for each fault, with where it is.")
 final class ValidateCommand implements Callable<Integer> {
 
-    @Parameters(paramLabel = "FILE", arity = "1..*", description = "drill files")
+    @Parameters(paramLabel = "FILE", arity = "1..*", description = "drill or surface files")
     private List<Path> files;
 
     @Spec
@@ -27,7 +28,11 @@ final class ValidateCommand implements Callable<Integer> {
         int result = 0;
         for (Path file : files) {
             try {
-                DrillReader.read(file);
+                if (SurfaceFiles.isSurface(file)) {
+                    SurfaceFiles.read(file);
+                } else {
+                    DrillReader.read(file);
+                }
                 out.println(file.getFileName() + ": sound");
             } catch (FormatException e) {
                 out.println(e.getMessage());

@@ -10,6 +10,7 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.naming.PieceWords;
 
 /** Edits of what stands on the surface. */
 public final class PieceEdits {

@@ -38,8 +38,10 @@ public final class Ground {
         if (m.shape() instanceof Marking.Lettering letters) {
             return new Shape.Label(letters.centre(), letters.text(), letters.height(), ink);
         }
-        return m.filled() ? new Shape.Fill(m.shape().curve(), ink, false)
-                : new Shape.Stroke(m.shape().curve(), Math.max(least, m.width()), ink, m.dash(), false);
+        if (m.shape() instanceof Marking.Spot spot) {
+            return new Shape.Fill(Curve.circle(spot.centre(), Math.max(least * 1.5, spot.radius())), ink, false);
+        }
+        return new Shape.Stroke(m.shape().curve(), Math.max(least, m.width()), ink, m.dash(), false);
     }
 
     private static List<Shape> grid(Surface surface, double width) {

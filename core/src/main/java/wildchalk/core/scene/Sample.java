@@ -13,6 +13,7 @@ import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Curve;
 import wildchalk.core.geometry.Route;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.measure.Units;
 import wildchalk.core.rehearsal.Pose;
 import wildchalk.core.stroke.Kind;
 
@@ -50,9 +51,13 @@ public final class Sample {
         } else if (piece instanceof Piece.Item item) {
             // Large things are shown whole, small ones as large as their sign is.
             double largest = Math.max(item.width(), item.depth());
-            double unit = Math.max(largest / 5.2, 2.2 * Math.min(1, largest / 0.5));
+            double unit = largest > 1.2 ? 1.2 : 2.2;
             Frame frame = new Frame(Box.around(Vec.ZERO, 10, 5), item.kind() == GearKind.CONE ? 2.4 : unit, 0);
-            shapes.addAll(new GearShapes(frame).of(item.movedTo(Vec.ZERO)));
+            double scale = largest > 1.2 ? 5 / largest : 1;
+            boolean mouth = item.kind() == GearKind.GOAL || item.kind() == GearKind.MINI_GOAL;
+            Vec middle = Vec.polar(mouth ? item.depth() * scale / 2 : 0, item.facing());
+            Piece.Item shown = item.movedTo(middle).sized(item.width() * scale, item.depth() * scale);
+            shapes.addAll(new GearShapes(frame).of(shown));
         } else if (piece instanceof Piece.Supply supply) {
             Frame frame = new Frame(Box.around(Vec.ZERO, 10, 5), 2.2, 0);
             shapes.addAll(new GearShapes(frame).supply(supply, new Tokens(2.2)).stream()
@@ -66,6 +71,11 @@ public final class Sample {
     /** A person with their label and without a nose: for text, where nobody faces anywhere. */
     public static List<Shape> person(Piece.Person person) {
         return Tokens.noseless(person);
+    }
+
+    /** A note or tape that belongs to no stage yet. */
+    public static List<Shape> mark(Piece.Mark mark, Frame frame, Units units) {
+        return new MarkShapes(frame, units).of(mark);
     }
 
     /** Four arrows: take hold and move. */

@@ -1,26 +1,16 @@
 package wildchalk.desktop.board;
 
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
-import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.shape.StrokeLineCap;
-import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Piece;
-import wildchalk.core.edit.ActionEdits;
-import wildchalk.core.edit.Edit;
-import wildchalk.core.edit.PieceEdits;
-import wildchalk.core.geometry.Vec;
-import wildchalk.core.measure.Unit;
-import wildchalk.core.scene.Ink;
-import wildchalk.core.script.ScriptWriter;
-import wildchalk.core.stroke.Gesture;
-import wildchalk.core.stroke.Guess;
-import wildchalk.desktop.paint.ScreenBrush;
 
-/** What the mouse does on the board: a drag from a person chalks, a drag of anything else moves it, a click chooses. */
+/**
+ * What the mouse does on the board: a drag from a person chalks, a drag of anything else moves it, a click chooses;
+ * with a tool in hand, what the tool is for.
+ */
 final class BoardMouse {
 
     /** Shorter than this a drag is a click, in pixels. */
@@ -28,173 +18,122 @@ final class BoardMouse {
 
     private final BoardPane pane;
     private final BoardState state;
-    private String strokeFrom;
-    private final List<Vec> stroke = new ArrayList<>();
-    private Piece moving;
-    private Vec pressed = Vec.ZERO;
+    private final Guides guides;
+    private final Grip placing;
+    private final Grip taping;
+    private final Grip patterning;
+    private Grip grip;
     private double pressedX;
     private double pressedY;
+    private boolean down;
     private boolean dragged;
 
     BoardMouse(BoardPane pane, BoardState state) {
         this.pane = pane;
         this.state = state;
+        this.guides = new Guides(pane, state);
+        this.placing = new PlaceGrip(pane, state, guides);
+        this.taping = new TapeGrip(pane, state, guides);
+        this.patterning = new PatternGrip(pane, state, guides);
         pane.setOnMousePressed(this::press);
         pane.setOnMouseDragged(this::drag);
         pane.setOnMouseReleased(this::release);
+        pane.setOnMouseMoved(e -> withTool().ifPresent(g -> g.hover(Hand.of(e, pane))));
+        pane.setOnMouseExited(e -> {
+            if (!down && state.toolProperty().get().places()) {
+                placing.letGo();
+            }
+        });
+        state.toolProperty().addListener((o, was, is) -> {
+            gripOf(was).ifPresent(Grip::letGo);
+            guides.forgetTyped();
+        });
     }
 
-    private Vec place(MouseEvent e) {
-        return pane.map().toSurface(e.getX(), e.getY());
+    private Optional<Grip> withTool() {
+        return gripOf(state.toolProperty().get());
+    }
+
+    /** The grip that a tool keeps until it is put down. */
+    private Optional<Grip> gripOf(Tool tool) {
+        return switch (tool) {
+            case TAPE -> Optional.of(taping);
+            case PATTERN -> Optional.of(patterning);
+            default -> tool.places() ? Optional.of(placing) : Optional.empty();
+        };
     }
 
     private void press(MouseEvent e) {
         pane.requestFocus();
+        pane.foldCard();
         state.playingProperty().set(false);
-        forget();
-        pressed = place(e);
+        down = true;
+        dragged = false;
+        guides.forgetTyped();
         pressedX = e.getX();
         pressedY = e.getY();
-        Tool tool = state.toolProperty().get();
-        if (e.getButton() == MouseButton.PRIMARY && tool.places()) {
-            put(tool);
-            return;
+        Hand hand = Hand.of(e, pane);
+        grip = e.getButton() == MouseButton.PRIMARY ? withTool().orElse(null) : null;
+        if (grip == null) {
+            grip = state.toolProperty().get() == Tool.CROP ? new CropGrip(pane, state) : onWhatIsThere(hand);
         }
-        boolean moves = tool == Tool.MOVE || e.isShortcutDown() || e.getButton() == MouseButton.SECONDARY;
+        grip.press(hand);
+    }
+
+    /** What a press without a tool for it takes hold of. */
+    private Grip onWhatIsThere(Hand hand) {
+        boolean moves = state.toolProperty().get() == Tool.MOVE || hand.moves();
         double t = state.playheadProperty().get();
-        Optional<Piece.Person> person = state.picking().person(pressed, t);
-        Optional<Piece.Ball> ball = state.picking().ball(pressed, t);
+        Optional<Piece.Person> person = state.picking().person(hand.at(), t);
         if (person.isPresent() && !moves) {
-            strokeFrom = person.get().id();
-            stroke.add(state.timeline().pose(strokeFrom, t).at());
-        } else if (person.isPresent()) {
-            moving = person.get();
-        } else if (ball.isPresent()) {
-            moving = ball.get();
-        } else {
-            pressOnRest();
+            return new StrokeGrip(pane, state, person.get().id(), state.timeline().pose(person.get().id(), t).at(), true);
         }
-        if (moving != null) {
-            // Pieces are moved where they begin.
-            state.playheadProperty().set(0);
+        Optional<Piece> piece = person.map(p -> (Piece) p).or(() -> state.picking().ball(hand.at(), t).map(b -> b));
+        if (piece.isEmpty()) {
+            var end = state.picking().pathEnd(hand.at());
+            if (end.isPresent()) {
+                return new StrokeGrip(pane, state, end.get().who(), state.board().route(end.get().id()).end(), false);
+            }
+            piece = state.picking().gear(hand.at());
         }
-    }
-
-    private void pressOnRest() {
-        Optional<Action> end = state.picking().pathEnd(pressed);
-        if (end.isPresent()) {
-            strokeFrom = end.get().who();
-            stroke.add(state.board().route(end.get().id()).end());
-        } else {
-            moving = state.picking().gear(pressed).orElse(null);
-        }
-    }
-
-    private void put(Tool tool) {
-        Piece piece = FreshPieces.of(tool, state.stage(), pressed, state.surface());
-        Optional<Piece.Person> under = state.picking().person(pressed, 0);
-        Edit edit = PieceEdits.place(state.rung(), piece);
-        if (piece instanceof Piece.Ball ball && under.isPresent()) {
-            edit = PieceEdits.giveBall(state.rung(), ball, under.get());
-        }
-        state.playheadProperty().set(0);
-        state.apply(edit);
-        state.choose(piece.id());
+        return piece.isPresent() ? new MoveGrip(pane, state, guides, piece.get()) : new ChooseGrip(state);
     }
 
     private void drag(MouseEvent e) {
         dragged |= Math.hypot(e.getX() - pressedX, e.getY() - pressedY) > CLICK;
-        if (!dragged) {
-            return;
+        if (dragged && grip != null) {
+            grip.drag(Hand.of(e, pane));
         }
-        Vec at = place(e);
-        if (strokeFrom != null) {
-            stroke.add(at);
-            drawStroke();
-            pane.showTag(Optional.of(words(guess(e.isShiftDown()))), e.getX(), e.getY());
-        } else if (moving != null) {
-            state.preview(move(at));
-            double gone = at.distance(pressed);
-            pane.showTag(Optional.of(Unit.METRES.exact(gone)), e.getX(), e.getY());
-        }
-    }
-
-    private Edit move(Vec at) {
-        Vec to = state.surface().bounds().grown(state.surface().runOff()).clamp(at);
-        if (moving instanceof Piece.Ball ball) {
-            return state.picking().person(at, 0).map(p -> PieceEdits.giveBall(state.rung(), ball, p))
-                    .orElseGet(() -> PieceEdits.dropBall(state.rung(), ball, to));
-        }
-        Vec grip = pressed.minus(moving.at());
-        return PieceEdits.move(state.rung(), moving, dragged ? to.minus(grip) : moving.at());
-    }
-
-    private Action guess(boolean straight) {
-        Guess guess = new Guess(state.stage(), state.timeline(), state.surface());
-        Gesture gesture = new Gesture(strokeFrom, stroke, straight, state.playheadProperty().get(),
-                state.board().frame().unit() * 1.5);
-        return state.toolProperty().get().kind().map(k -> guess.as(k, gesture)).orElseGet(() -> guess.of(gesture));
-    }
-
-    /** "pass to 9 · as 7 receives · 14.6 m" */
-    private String words(Action action) {
-        double length = 0;
-        for (int i = 0; i + 1 < stroke.size(); i++) {
-            length += stroke.get(i).distance(stroke.get(i + 1));
-        }
-        return ActionEdits.describe(action, state.stage()) + " · "
-                + ScriptWriter.cue(state.stage().withAction(action), state.timeline(), state.surface(), action)
-                + " · " + Unit.METRES.exact(length);
-    }
-
-    private void drawStroke() {
-        pane.clearSketch();
-        GraphicsContext g = pane.sketch().getGraphicsContext2D();
-        g.setStroke(ScreenBrush.colour(state.lookProperty().get(), Ink.CHALK));
-        g.setLineWidth(state.board().frame().unit() * 0.25 * pane.map().scale());
-        g.setLineCap(StrokeLineCap.ROUND);
-        g.setLineDashes();
-        g.beginPath();
-        g.moveTo(pane.map().x(stroke.get(0)), pane.map().y(stroke.get(0)));
-        stroke.forEach(p -> g.lineTo(pane.map().x(p), pane.map().y(p)));
-        g.stroke();
     }
 
     private void release(MouseEvent e) {
-        pane.showTag(Optional.empty(), 0, 0);
-        if (!dragged) {
-            click();
-        } else if (strokeFrom != null) {
-            Action action = guess(e.isShiftDown());
-            state.apply(ActionEdits.chalk(state.rung(), action));
-            state.choose(action.id());
-        } else if (moving != null) {
-            Edit edit = move(place(e));
-            state.apply(edit);
-            state.choose(moving.id());
+        if (grip != null) {
+            grip.release(Hand.of(e, pane), dragged);
         }
-        forget();
-        pane.clearSketch();
+        down = false;
+        grip = null;
+        guides.forgetTyped();
     }
 
-    private void click() {
-        if (state.toolProperty().get().places()) {
-            return;
+    /** Does what a key means while the hand is down, or while a tool that measures is in it; false when nothing. */
+    boolean key(KeyEvent e) {
+        Grip held = grip != null ? grip : withTool().orElse(null);
+        if (held == null) {
+            return false;
         }
-        if (strokeFrom != null && state.picking().person(pressed, state.playheadProperty().get()).isPresent()) {
-            state.choose(strokeFrom);
-        } else if (moving != null) {
-            state.choose(moving.id());
-        } else {
-            state.picking().line(pressed).ifPresentOrElse(a -> state.choose(a.id()), state::choose);
+        if (e.getCode() == KeyCode.ENTER) {
+            return held.enter();
         }
-    }
-
-    private void forget() {
-        state.putBack();
-        strokeFrom = null;
-        stroke.clear();
-        moving = null;
-        dragged = false;
+        if (e.getCode() == KeyCode.ESCAPE) {
+            return held.escape();
+        }
+        if (!(down || held.measures())) {
+            return false;
+        }
+        boolean taken = e.getCode() == KeyCode.BACK_SPACE ? guides.rubOut() : guides.type(e.getText());
+        if (taken) {
+            held.typed();
+        }
+        return taken;
     }
 }

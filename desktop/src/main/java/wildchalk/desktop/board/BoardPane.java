@@ -1,68 +1,87 @@
 package wildchalk.desktop.board;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.ReadOnlyDoubleWrapper;
-import javafx.geometry.Pos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Label;
-import javafx.scene.control.ToggleButton;
-import javafx.scene.control.ToggleGroup;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
+import javafx.scene.layout.Region;
 import javafx.scene.shape.Rectangle;
-import wildchalk.core.drill.Drill;
-import wildchalk.core.edit.DrillEdits;
+import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.drill.Showing.Attack;
+import wildchalk.core.scene.Extent;
 import wildchalk.core.scene.Ink;
+import wildchalk.core.scene.SetOutShapes;
+import wildchalk.core.scene.Shape;
+import wildchalk.core.setout.Sheet;
 import wildchalk.core.surface.Surface;
 import wildchalk.desktop.paint.ScreenBrush;
 import wildchalk.desktop.paint.ScreenMap;
 
 /**
- * The board itself: a canvas for each layer of the scene that stands still, and what moves in front of them.
+ * The board itself: a canvas for each layer of the scene that stands still, and what moves in front of them. While
+ * something is dragged, only the layer that holds what is dragged is painted anew.
  */
 final class BoardPane extends Pane {
+
+    private static final double CARD_MARGIN = 10;
+    /** Room round what is dragged, in token radii. */
+    private static final double ROOM = 2;
 
     private final BoardState state;
     private final Canvas ground = new Canvas();
     private final Canvas chalk = new Canvas();
+    private final Canvas setOut = new Canvas();
+    private final Canvas moved = new Canvas();
     private final LivePane live;
     private final Canvas sketch = new Canvas();
-    private final HBox views = new HBox(6);
+    private final BoardChips chips;
     private final Label tag = new Label();
-    private ScreenMap map = new ScreenMap(1, Vec.ZERO, 1, 1);
+    private Region card;
+    private Region usualCard;
+    private Region specialCard;
+    private ScreenMap map = new ScreenMap(1, Vec.ZERO, 1, 1, Attack.RIGHT);
     private final ReadOnlyDoubleWrapper scale = new ReadOnlyDoubleWrapper(1);
     private String groundShown = "";
-    private String viewsShown = "";
     private Set<String> litShown = Set.of();
+    private Set<String> leftOut = Set.of();
+    private int chalkPainted;
+    private final BoardMouse mouse;
 
     BoardPane(BoardState state) {
         this.state = state;
         this.live = new LivePane(state);
+        this.chips = new BoardChips(state, this);
         sketch.setMouseTransparent(true);
+        moved.setMouseTransparent(true);
+        moved.setManaged(false);
         setId("board");
         getStyleClass().add("board");
         setFocusTraversable(true);
         setAccessibleText("The board. Drag from a player to chalk a line.");
         setMinSize(300, 200);
-        views.setAlignment(Pos.CENTER_RIGHT);
-        views.setId("views");
         tag.setId("stroke-tag");
         tag.getStyleClass().add("stroke-tag");
         tag.setVisible(false);
         tag.setManaged(false);
         tag.setMouseTransparent(true);
-        getChildren().addAll(ground, chalk, live, sketch, views, tag);
+        getChildren().addAll(ground, chalk, setOut, moved, live, sketch, chips, tag);
         clipToBounds();
         state.changesProperty().addListener((o, was, is) -> drillChanged());
+        state.draftProperty().addListener((o, was, is) -> draftChanged());
         state.chosenProperty().addListener((o, was, is) -> paintAll());
         state.pointedAtProperty().addListener((o, was, is) -> moved());
         state.playheadProperty().addListener((o, was, is) -> moved());
         state.playingProperty().addListener((o, was, is) -> paintLive());
         state.lookProperty().addListener((o, was, is) -> paintAll());
-        new BoardMouse(this, state);
+        state.sheets().sheetProperty().addListener(o -> paintSetOut());
+        state.sheets().wantedProperty().addListener(o -> paintAll());
+        mouse = new BoardMouse(this, state);
+        new BoardCards(this, state);
         drillChanged();
     }
 
@@ -70,10 +89,16 @@ final class BoardPane extends Pane {
     protected void layoutChildren() {
         double w = Math.floor(getWidth());
         double h = Math.floor(getHeight());
-        views.autosize();
-        views.relocate(w - views.getWidth() - 12, 8);
+        chips.autosize();
+        chips.relocate(w - chips.getWidth() - 12, 8);
+        if (card != null) {
+            card.setMaxWidth(w - 2 * CARD_MARGIN);
+            double wide = Math.min(card.prefWidth(-1), w - 2 * CARD_MARGIN);
+            double tall = card.prefHeight(wide);
+            card.resizeRelocate(CARD_MARGIN, h - tall - CARD_MARGIN, wide, tall);
+        }
         if (w != ground.getWidth() || h != ground.getHeight()) {
-            for (Canvas canvas : new Canvas[] {ground, chalk, sketch}) {
+            for (Canvas canvas : new Canvas[] {ground, chalk, setOut, sketch}) {
                 canvas.setWidth(w);
                 canvas.setHeight(h);
             }
@@ -84,6 +109,10 @@ final class BoardPane extends Pane {
 
     ScreenMap map() {
         return map;
+    }
+
+    BoardMouse mouse() {
+        return mouse;
     }
 
     /** Pixels per metre. */
@@ -100,6 +129,50 @@ final class BoardPane extends Pane {
         brush(sketch).clear();
     }
 
+    /** Shows shapes that belong to no drill yet, such as a tape that is being laid. */
+    void sketch(List<Shape> shapes) {
+        ScreenBrush brush = brush(sketch);
+        brush.clear();
+        brush.paint(shapes);
+    }
+
+    /** The card in the corner of the board while nothing special is under way; null for none. */
+    void showUsualCard(Region usual) {
+        usualCard = usual;
+        showCard();
+    }
+
+    /** A card that goes before the usual one; null gives way to it again. */
+    void showCard(Region special) {
+        specialCard = special;
+        showCard();
+    }
+
+    private void showCard() {
+        Region wanted = specialCard != null ? specialCard : usualCard;
+        if (wanted == card) {
+            return;
+        }
+        getChildren().remove(card);
+        card = wanted;
+        if (card != null) {
+            getChildren().add(card);
+        }
+        requestLayout();
+    }
+
+    /** Makes room on the board for the hand. */
+    void foldCard() {
+        if (card instanceof GearCard gear) {
+            gear.fold();
+        }
+    }
+
+    /** How often the layer that stands still was painted. */
+    int chalkPainted() {
+        return chalkPainted;
+    }
+
     /** Nobody is shown outside the board. */
     private void clipToBounds() {
         Rectangle clip = new Rectangle();
@@ -110,34 +183,58 @@ final class BoardPane extends Pane {
 
     private void drillChanged() {
         Surface surface = state.surface();
-        map = ScreenMap.fit(surface, surface.view(state.drill().view()).box(), Math.max(1, getWidth()),
-                Math.max(1, getHeight()));
+        map = ScreenMap.fit(state.drill(), surface, Math.max(1, getWidth()), Math.max(1, getHeight()));
         scale.set(map.scale());
-        showViews(surface, state.drill());
+        chips.show(surface, state.drill());
+        leftOut = Set.of();
+        moved.setVisible(false);
         paintAll();
     }
 
-    private void showViews(Surface surface, Drill drill) {
-        String wanted = surface.id() + " " + drill.view();
-        if (wanted.equals(viewsShown)) {
+    /** Shows an edit under way: what it changes is taken out of the chalk layer once, then painted by itself. */
+    private void draftChanged() {
+        Set<String> wanted = state.shown().moved();
+        boolean inChalk = wanted.stream().anyMatch(this::isInChalk);
+        if (!wanted.equals(leftOut) && (inChalk || leftOut.stream().anyMatch(this::isInChalk))) {
+            leftOut = wanted;
+            paintChalk();
+        }
+        leftOut = wanted;
+        paintMoved();
+        paintLive();
+    }
+
+    private boolean isInChalk(String id) {
+        return state.stage().piece(id).isPresent() || state.stage().action(id).isPresent();
+    }
+
+    private void paintMoved() {
+        Set<String> ids = state.shown().moved();
+        List<Shape> shapes = ids.isEmpty() ? List.of()
+                : state.shown().board().chalk(Set.of(), state.chosenProperty().get(), ids::contains);
+        Optional<Box> box = Extent.of(shapes);
+        moved.setVisible(box.isPresent());
+        if (box.isEmpty()) {
             return;
         }
-        viewsShown = wanted;
-        views.getChildren().clear();
-        ToggleGroup group = new ToggleGroup();
-        for (Surface.View view : surface.views()) {
-            ToggleButton button = new ToggleButton(view.name());
-            button.setToggleGroup(group);
-            button.setSelected(view.id().equals(surface.view(drill.view()).id()));
-            button.getStyleClass().add("view-chip");
-            button.setOnAction(e -> state.apply(DrillEdits.showView(view.id())));
-            views.getChildren().add(button);
-        }
-        requestLayout();
+        Box room = box.get().grown(state.board().frame().unit() * ROOM);
+        boolean upright = map.attack().isUpright();
+        double w = Math.ceil((upright ? room.height() : room.width()) * map.scale());
+        double h = Math.ceil((upright ? room.width() : room.height()) * map.scale());
+        double x = Math.round(map.x(room.centre()) - w / 2);
+        double y = Math.round(map.y(room.centre()) - h / 2);
+        moved.setWidth(Math.min(w, 2 * getWidth()));
+        moved.setHeight(Math.min(h, 2 * getHeight()));
+        moved.relocate(x, y);
+        ScreenBrush brush = new ScreenBrush(moved, state.lookProperty().get(),
+                map.around(map.toSurface(x + moved.getWidth() / 2, y + moved.getHeight() / 2), moved.getWidth(),
+                        moved.getHeight()));
+        brush.clear();
+        brush.paint(shapes);
     }
 
     private void paintAll() {
-        String wanted = state.surface().id() + map + state.lookProperty().get();
+        String wanted = state.surface().id() + state.surface().sizes() + map + state.lookProperty().get();
         if (!wanted.equals(groundShown)) {
             groundShown = wanted;
             ScreenBrush brush = brush(ground);
@@ -145,14 +242,29 @@ final class BoardPane extends Pane {
             brush.paint(state.board().ground());
         }
         paintChalk();
+        paintSetOut();
         paintLive();
     }
 
     private void paintChalk() {
+        chalkPainted++;
         litShown = state.lit();
+        Set<String> without = leftOut;
         ScreenBrush brush = brush(chalk);
         brush.clear();
-        brush.paint(state.board().chalk(litShown, state.chosenProperty().get()));
+        // Whoever puts the gear down is not helped by the lines of what happens later.
+        boolean lines = !state.sheets().wantedProperty().get();
+        brush.paint(state.board().chalk(litShown, state.chosenProperty().get(), id -> !without.contains(id)
+                && (lines || state.stage().piece(id).isPresent())));
+    }
+
+    private void paintSetOut() {
+        ScreenBrush brush = brush(setOut);
+        brush.clear();
+        Sheet sheet = state.sheets().sheetProperty().get();
+        if (state.sheets().wantedProperty().get() && sheet != null) {
+            brush.paint(SetOutShapes.of(sheet, state.board().frame(), state.chosenProperty().get()));
+        }
     }
 
     private void moved() {
@@ -175,6 +287,7 @@ final class BoardPane extends Pane {
         tag.setVisible(words.isPresent());
         words.ifPresent(w -> {
             tag.setText(w);
+            tag.toFront();
             tag.autosize();
             tag.relocate(Math.max(4, Math.min(getWidth() - tag.getWidth() - 4, x + 14)),
                     Math.max(4, Math.min(getHeight() - tag.getHeight() - 4, y + 10)));

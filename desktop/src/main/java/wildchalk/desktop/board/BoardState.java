@@ -10,16 +10,22 @@ import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyLongProperty;
 import javafx.beans.property.ReadOnlyLongWrapper;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleDoubleProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.edit.Edit;
 import wildchalk.core.edit.History;
-import wildchalk.core.measure.Unit;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.measure.Units;
+import wildchalk.core.pattern.PatternKind;
 import wildchalk.core.rehearsal.Beat;
 import wildchalk.core.rehearsal.Rehearsal;
 import wildchalk.core.rehearsal.Timeline;
@@ -30,21 +36,19 @@ import wildchalk.core.scene.Picking;
 import wildchalk.core.script.Script;
 import wildchalk.core.script.ScriptWriter;
 import wildchalk.core.surface.Surface;
-import wildchalk.core.surface.Surfaces;
 
 /** Everything the Board shows: the drill with its history, what is chosen, and the moment that is looked at. */
 public final class BoardState {
 
     private final BiConsumer<Drill, String> keep;
+    private final String rung;
     private History history;
-    private History beforePreview;
     private Surface surface;
-    private String rung;
-    private Stage stage;
-    private Timeline timeline;
     private Script script;
-    private Board board;
+    private Shown base;
+    private String reference = "";
     private final ReadOnlyLongWrapper changes = new ReadOnlyLongWrapper();
+    private final ReadOnlyObjectWrapper<Shown> draft = new ReadOnlyObjectWrapper<>();
     private final DoubleProperty playhead = new SimpleDoubleProperty();
     private final BooleanProperty playing = new SimpleBooleanProperty();
     private final BooleanProperty halfSpeed = new SimpleBooleanProperty();
@@ -52,30 +56,50 @@ public final class BoardState {
     private final ObjectProperty<Set<String>> pointedAt = new SimpleObjectProperty<>(Set.of());
     private final ObjectProperty<Tool> tool = new SimpleObjectProperty<>(Tool.GUESS);
     private final ObjectProperty<Look> look = new SimpleObjectProperty<>(Look.SLATE);
+    private final ObjectProperty<Units> units = new SimpleObjectProperty<>(Units.METRIC);
+    private final ObjectProperty<Piece.Item> sample =
+            new SimpleObjectProperty<>(Piece.Item.of("", GearKind.CONE, Vec.ZERO));
+    private final ObjectProperty<PatternKind> patternKind = new SimpleObjectProperty<>(PatternKind.LINE);
+    private final SheetDesk sheets = new SheetDesk();
+
+    /**
+     * A stage worked out so that it can be shown.
+     *
+     * @param moved ids of the pieces and actions that an edit under way has changed; empty when there is none
+     */
+    public record Shown(Stage stage, Timeline timeline, Board board, Set<String> moved) {
+    }
 
     /** @param keep told of every change and the name of the edit that made it */
     public BoardState(Drill drill, BiConsumer<Drill, String> keep) {
         this.keep = keep;
         this.rung = drill.ladder().get(0).id();
         show(History.of(drill));
+        units.addListener(o -> show(history));
     }
 
     private void show(History next) {
         history = next;
         Drill drill = next.now();
-        surface = Surfaces.get(drill.surface());
-        stage = Ladder.build(drill, rung);
-        timeline = Rehearsal.of(stage, surface);
-        script = ScriptWriter.write(stage, timeline, surface, Unit.METRES);
-        board = new Board(surface, stage, timeline, drill.lineKey(), Frame.of(surface.view(drill.view()).box()));
+        surface = drill.surface();
+        base = work(drill, Ladder.build(drill, rung), Set.of());
+        script = ScriptWriter.write(base.stage(), base.timeline(), surface, units.get().unit());
+        draft.set(null);
         chosen.set(stillThere(chosen.get()));
-        playhead.set(Math.min(playhead.get(), timeline.duration()));
+        playhead.set(Math.min(playhead.get(), base.timeline().duration()));
         changes.set(changes.get() + 1);
+        sheets.ask(base.stage(), surface, units.get());
+    }
+
+    private Shown work(Drill drill, Stage stage, Set<String> moved) {
+        Timeline timeline = Rehearsal.of(stage, surface);
+        Board board = new Board(surface, stage, timeline, drill.lineKey(), Frame.of(drill, surface), units.get());
+        return new Shown(stage, timeline, board, moved);
     }
 
     private Set<String> stillThere(Set<String> ids) {
         Set<String> left = new HashSet<>(ids);
-        left.removeIf(id -> stage.piece(id).isEmpty() && stage.action(id).isEmpty());
+        left.removeIf(id -> stage().piece(id).isEmpty() && stage().action(id).isEmpty());
         return Set.copyOf(left);
     }
 
@@ -85,21 +109,25 @@ public final class BoardState {
         take(history.after(edit), edit.name());
     }
 
-    /** Shows an edit that is under way, such as a drag, without keeping it; {@link #putBack} ends it. */
+    /**
+     * Shows an edit that is under way, such as a drag, without keeping it; {@link #putBack} ends it. Only what it
+     * changes is shown anew: words, strip and ladder wait until it is done.
+     */
     public void preview(Edit edit) {
-        if (beforePreview == null) {
-            beforePreview = history;
-        }
-        show(new History(beforePreview.done(), edit.apply(beforePreview.now()), beforePreview.undone()));
+        Drill changed = edit.apply(history.now());
+        Stage stage = Ladder.build(changed, rung);
+        Shown next = work(changed, stage, Set.of());
+        Set<String> moved = new HashSet<>();
+        Set<Piece> same = new HashSet<>(base.stage().pieces());
+        stage.pieces().stream().filter(p -> !same.contains(p)).forEach(p -> moved.add(p.id()));
+        stage.actions().stream().filter(a -> base.stage().action(a.id()).isEmpty()
+                || !next.timeline().line(a.id()).equals(base.timeline().line(a.id()))).forEach(a -> moved.add(a.id()));
+        draft.set(new Shown(stage, next.timeline(), next.board(), Set.copyOf(moved)));
     }
 
     /** Ends a preview: the drill is as it was before it. */
     public void putBack() {
-        if (beforePreview != null) {
-            History before = beforePreview;
-            beforePreview = null;
-            show(before);
-        }
+        draft.set(null);
     }
 
     public void undo() {
@@ -122,8 +150,8 @@ public final class BoardState {
         Set<String> lit = new HashSet<>(pointedAt.get());
         double t = playhead.get();
         if (t > 0 || playing.get()) {
-            for (Action action : stage.actions()) {
-                timeline.times(action.id()).filter(x -> x.start() <= t && t < x.over())
+            for (Action action : stage().actions()) {
+                timeline().times(action.id()).filter(x -> x.start() <= t && t < x.over())
                         .ifPresent(x -> lit.add(action.id()));
             }
         }
@@ -132,7 +160,7 @@ public final class BoardState {
 
     /** The beat to light up; none before the rep has begun. */
     public Optional<Beat> currentBeat() {
-        return playhead.get() > 0 || playing.get() ? timeline.beatAt(playhead.get()) : Optional.empty();
+        return playhead.get() > 0 || playing.get() ? timeline().beatAt(playhead.get()) : Optional.empty();
     }
 
     public void choose(String... ids) {
@@ -142,7 +170,7 @@ public final class BoardState {
     /** The chosen action, when it is the only thing chosen. */
     public Optional<Action> chosenAction() {
         List<String> ids = List.copyOf(chosen.get());
-        return ids.size() == 1 ? stage.action(ids.get(0)) : Optional.empty();
+        return ids.size() == 1 ? stage().action(ids.get(0)) : Optional.empty();
     }
 
     public Drill drill() {
@@ -162,11 +190,11 @@ public final class BoardState {
     }
 
     public Stage stage() {
-        return stage;
+        return base.stage();
     }
 
     public Timeline timeline() {
-        return timeline;
+        return base.timeline();
     }
 
     public Script script() {
@@ -174,11 +202,49 @@ public final class BoardState {
     }
 
     public Board board() {
-        return board;
+        return base.board();
+    }
+
+    /** What is on the board now: the drill, or an edit of it that is under way. */
+    public Shown shown() {
+        return draft.get() == null ? base : draft.get();
+    }
+
+    /** An edit that is under way; null when there is none. */
+    public ReadOnlyObjectProperty<Shown> draftProperty() {
+        return draft.getReadOnlyProperty();
+    }
+
+    /** What distances are measured from: the piece that was put down, moved or chosen last. */
+    public Optional<Piece> reference() {
+        return stage().piece(reference);
+    }
+
+    public void refer(String piece) {
+        reference = piece;
+    }
+
+    /** The set-out sheet of the stage, worked out beside the window's thread while it is wanted. */
+    public SheetDesk sheets() {
+        return sheets;
+    }
+
+    /** How the coach wants lengths said. */
+    public ObjectProperty<Units> unitsProperty() {
+        return units;
+    }
+
+    /** What gear that is put down looks like. */
+    public ObjectProperty<Piece.Item> sampleProperty() {
+        return sample;
+    }
+
+    public ObjectProperty<PatternKind> patternKindProperty() {
+        return patternKind;
     }
 
     public Picking picking() {
-        return new Picking(stage, timeline, board);
+        return new Picking(base.stage(), base.timeline(), base.board());
     }
 
     /** Counts up whenever the drill is another one. */

@@ -1,10 +1,12 @@
 package wildchalk.desktop.board;
 
+import java.util.Locale;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
@@ -19,6 +21,7 @@ import wildchalk.core.edit.ActionEdits;
 import wildchalk.core.edit.DrillEdits;
 import wildchalk.core.edit.PieceEdits;
 import wildchalk.core.measure.Clock;
+import wildchalk.core.measure.Numbers;
 import wildchalk.core.scene.Look;
 import wildchalk.core.stroke.CueChoices;
 
@@ -28,6 +31,8 @@ public final class BoardView extends BorderPane {
     private static final double CALL_SHEET_SHARE = 0.231;
     private static final double CLOCK_WIDTH = 72;
     private static final double CLOCK_HEIGHT = 28;
+    /** How far a key turns gear, degrees. */
+    private static final double TURN = 15;
 
     private final BoardState state;
     private final Player player;
@@ -106,7 +111,18 @@ public final class BoardView extends BorderPane {
         hint.setId("hint");
         HBox.setHgrow(hint, Priority.ALWAYS);
         hint.setMaxWidth(Double.MAX_VALUE);
-        HBox status = new HBox(8, hint, new ScaleBar(board.scaleProperty()));
+        ToggleButton units = new ToggleButton();
+        units.setId("units");
+        units.getStyleClass().add("pill");
+        Runnable say = () -> units.setText(state.unitsProperty().get().unit().name().toLowerCase(Locale.ROOT)
+                + " · pace " + Numbers.plain(state.unitsProperty().get().pace()) + " m");
+        units.setMinWidth(Region.USE_PREF_SIZE);
+        units.setTooltip(new Tooltip("The unit of lengths, your own pace, and how many cones fit in a hand"));
+        state.unitsProperty().addListener(o -> say.run());
+        say.run();
+        units.setOnAction(e -> board.showCard(units.isSelected() ? new UnitsCard(state) : null));
+        state.toolProperty().addListener(o -> units.setSelected(false));
+        HBox status = new HBox(12, hint, units, new ScaleBar(board.scaleProperty()));
         status.setAlignment(Pos.CENTER_LEFT);
         status.getStyleClass().add("status");
         return status;
@@ -125,8 +141,14 @@ public final class BoardView extends BorderPane {
 
     private void showHint() {
         Tool tool = state.toolProperty().get();
-        if (tool.places()) {
-            hint.setText("Click on the board to put it down · Esc lets go");
+        if (tool == Tool.TAPE) {
+            hint.setText("Click from place to place · digits set a length · Enter pins it · Esc takes it up");
+        } else if (tool == Tool.PATTERN) {
+            hint.setText("Drag the figure, change it by its ends or on its card · Enter puts it down");
+        } else if (tool == Tool.CROP) {
+            hint.setText("Drag a frame round the part to show · Esc lets go");
+        } else if (tool.places()) {
+            hint.setText("Click to put it down · digits set the distance · Alt frees it · Esc lets go");
         } else if (state.chosenAction().isPresent()) {
             hint.setText("R C P S make it another kind · W changes what sets it off · E changes its end · Del takes it away");
         } else if (state.stage().people().isEmpty()) {
@@ -140,7 +162,7 @@ public final class BoardView extends BorderPane {
 
     /** Does what a key asks for; called for every key in the window while the Board is shown. */
     public void key(KeyEvent e) {
-        if (e.getTarget() instanceof TextInputControl) {
+        if (e.getTarget() instanceof TextInputControl || board.mouse().key(e)) {
             return;
         }
         if (e.isShortcutDown()) {
@@ -159,6 +181,9 @@ public final class BoardView extends BorderPane {
             case W -> state.chosenAction().ifPresent(this::nextCue);
             case E -> state.chosenAction().filter(Action.Travel.class::isInstance)
                     .ifPresent(a -> nextEnding((Action.Travel) a));
+            case T -> state.toolProperty().set(state.toolProperty().get() == Tool.TAPE ? Tool.GUESS : Tool.TAPE);
+            case OPEN_BRACKET -> PieceCard.turn(state, -TURN);
+            case CLOSE_BRACKET -> PieceCard.turn(state, TURN);
             default -> tray.takeByKey(e.getText());
         }
     }

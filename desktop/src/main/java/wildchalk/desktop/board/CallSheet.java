@@ -8,9 +8,12 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextFlow;
@@ -46,23 +49,57 @@ final class CallSheet extends VBox {
             }
         });
         where.getStyleClass().add("quiet");
-        VBox words = new VBox(10, chips, heading("What happens"), lines, notes);
+        VBox words = new VBox(10, chips, lines, notes);
         words.getStyleClass().add("call-sheet-words");
         ScrollPane scroll = new ScrollPane(words);
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.setFocusTraversable(false);
-        VBox.setVgrow(scroll, Priority.ALWAYS);
+        SetOutPane setOut = new SetOutPane(state);
+        StackPane body = new StackPane(scroll, setOut);
+        VBox.setVgrow(body, Priority.ALWAYS);
+        setOut.visibleProperty().bind(state.sheets().wantedProperty());
+        scroll.visibleProperty().bind(state.sheets().wantedProperty().not());
         problems.getStyleClass().add("problems");
         problems.setId("problems");
         chips.getStyleClass().add("chips");
         lines.setId("script");
-        getChildren().addAll(title, where, scroll, problems);
+        getChildren().addAll(title, where, tabs(), body, problems);
         state.changesProperty().addListener(o -> rebuild());
         state.playheadProperty().addListener(o -> light());
         state.chosenProperty().addListener(o -> light());
         state.playingProperty().addListener(o -> light());
         rebuild();
+    }
+
+    /** The drill in words, or the sheet for whoever puts the gear down. */
+    private HBox tabs() {
+        ToggleGroup group = new ToggleGroup();
+        ToggleButton words = new ToggleButton("What happens");
+        ToggleButton gear = new ToggleButton("Set-out");
+        words.setId("sheet-words");
+        gear.setId("sheet-set-out");
+        for (ToggleButton tab : List.of(words, gear)) {
+            tab.getStyleClass().add("pill");
+            tab.setToggleGroup(group);
+        }
+        Runnable show = () -> {
+            words.setSelected(!state.sheets().wantedProperty().get());
+            gear.setSelected(state.sheets().wantedProperty().get());
+        };
+        words.setOnAction(e -> {
+            state.sheets().wantedProperty().set(false);
+            show.run();
+        });
+        gear.setOnAction(e -> {
+            state.sheets().wantedProperty().set(true);
+            show.run();
+        });
+        state.sheets().wantedProperty().addListener(o -> show.run());
+        show.run();
+        HBox tabs = new HBox(6, words, gear);
+        tabs.getStyleClass().add("sheet-tabs");
+        return tabs;
     }
 
     private void rename() {
@@ -76,7 +113,7 @@ final class CallSheet extends VBox {
 
     private void rebuild() {
         title.setText(state.drill().title());
-        String view = state.surface().view(state.drill().view()).name().toLowerCase(Locale.ROOT);
+        String view = state.drill().showing().name(state.surface()).toLowerCase(Locale.ROOT);
         String sport = state.surface().sport();
         where.setText(sport.substring(0, 1).toUpperCase(Locale.ROOT) + sport.substring(1) + " · " + view);
         chips.getChildren().clear();

@@ -1,6 +1,7 @@
 package wildchalk.desktop.board;
 
 import java.util.Optional;
+import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Team;
@@ -10,23 +11,36 @@ import wildchalk.core.surface.Surface;
 /** Makes the pieces that the tray puts down: with a free id, the next label, facing what is attacked. */
 final class FreshPieces {
 
-    private static final double SMALL_GOAL = 1.8;
+    private static final int USUAL_SUPPLY = 6;
 
     private FreshPieces() {
     }
 
-    static Piece of(Tool tool, Stage stage, Vec at, Surface surface) {
+    /** @param sample what gear looks like: its kind, colour and sizes */
+    static Piece of(Tool tool, Piece.Item sample, Stage stage, Vec at, Surface surface) {
         double ahead = surface.targets().isEmpty() ? 0
                 : Math.round(surface.targets().get(0).at().minus(at).angle() * 100) / 100.0;
         return switch (tool) {
             case LINE_UP -> new Piece.LineUp(stage.freeId("l"), at, ahead, nextLabel(stage), Team.MINT, 3, "line");
-            case CONE -> new Piece.Cone(stage.freeId("c"), at, Piece.Cone.Colour.YELLOW);
+            case CONE -> Piece.Item.cone(stage.freeId("c"), at, sample.colour());
+            case GEAR -> gear(sample, stage, at, surface);
+            case SUPPLY -> new Piece.Supply(stage.freeId("u"), at, USUAL_SUPPLY);
             case BALL -> new Piece.Ball(stage.freeId("b"), at, Optional.empty());
-            case GOAL -> new Piece.Goal(stage.freeId("g"), at, Math.PI, SMALL_GOAL);
             case GOALKEEPER -> new Piece.Goalkeeper(stage.freeId("k"), at, Math.PI, "GK", Team.LEMON);
             case COACH -> new Piece.Coach(stage.freeId("h"), at, ahead, "C");
             default -> new Piece.Player(stage.freeId("p"), at, ahead, nextLabel(stage), team(stage));
         };
+    }
+
+    /** A goal that can be moved is as large as the surface's own. */
+    private static Piece gear(Piece.Item sample, Stage stage, Vec at, Surface surface) {
+        Piece.Item item = new Piece.Item(stage.freeId("g"), at, sample.kind(), sample.facing(), sample.colour(), "",
+                sample.width(), sample.depth());
+        if (sample.kind() != GearKind.GOAL) {
+            return item;
+        }
+        return surface.targets().stream().filter(t -> t.shape() == Surface.Target.Shape.GOAL).findFirst()
+                .map(t -> item.sized(t.width(), Math.max(0.5, t.depth()))).orElse(item);
     }
 
     /** The smallest number that nobody wears. */

@@ -26,7 +26,7 @@ final class LivePane extends Pane {
     private static final double TURN = 0.03;
 
     /** What a canvas shows; painted anew when it changes. */
-    private record Shown(long facing, boolean lit, boolean chosen, double scale, Look look, Piece piece) {
+    private record Shown(long facing, boolean lit, boolean chosen, double scaleAndTurn, Look look, Piece piece) {
     }
 
     private final BoardState state;
@@ -42,7 +42,7 @@ final class LivePane extends Pane {
 
     /** Shows everybody as they are at the moment that is looked at. */
     void show(ScreenMap map) {
-        List<Piece> wanted = state.stage().pieces().stream()
+        List<Piece> wanted = state.shown().stage().pieces().stream()
                 .filter(p -> p instanceof Piece.Person || p instanceof Piece.Ball).toList();
         if (!wanted.equals(pieces)) {
             pieces = wanted;
@@ -59,18 +59,18 @@ final class LivePane extends Pane {
     }
 
     private void show(Piece piece, double t, Set<String> lit, Set<String> chosen, ScreenMap map) {
-        Board board = state.board();
+        Board board = state.shown().board();
         boolean person = piece instanceof Piece.Person;
         Vec at = person ? board.pose(piece.id(), t).at() : board.ballOnPicture(piece.id(), t);
         double facing = person ? board.pose(piece.id(), t).facing() : 0;
         Canvas canvas = canvases.get(piece.id());
         double side = Math.ceil(2 * REACH * board.frame().unit() * map.scale());
         Shown now = new Shown(Math.round(facing / TURN), lit.contains(piece.id()), chosen.contains(piece.id()),
-                map.scale(), state.lookProperty().get(), piece.movedTo(Vec.ZERO));
+                map.scale() + map.attack().ordinal() * 1e6, state.lookProperty().get(), piece.movedTo(Vec.ZERO));
         if (!now.equals(shown.put(piece.id(), now)) || canvas.getWidth() != side) {
             canvas.setWidth(side);
             canvas.setHeight(side);
-            ScreenBrush brush = new ScreenBrush(canvas, now.look(), new ScreenMap(map.scale(), at, side, side));
+            ScreenBrush brush = new ScreenBrush(canvas, now.look(), map.around(at, side, side));
             brush.clear();
             List<Shape> shapes = person ? board.person((Piece.Person) piece, t, lit, chosen)
                     : board.ball((Piece.Ball) piece, t, chosen);

@@ -18,6 +18,8 @@ final class ScaleBar extends HBox {
     ScaleBar(ReadOnlyDoubleProperty pixelsPerMetre) {
         super(8);
         setAlignment(Pos.CENTER_RIGHT);
+        metres.setMinWidth(USE_PREF_SIZE);
+        setMinWidth(USE_PREF_SIZE);
         bar.getStyleClass().add("scale-bar");
         getChildren().addAll(metres, bar);
         pixelsPerMetre.addListener((o, was, is) -> show(is.doubleValue()));

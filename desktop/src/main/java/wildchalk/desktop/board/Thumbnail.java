@@ -4,7 +4,6 @@ import java.util.Set;
 import javafx.scene.canvas.Canvas;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.geometry.Box;
 import wildchalk.core.rehearsal.Rehearsal;
 import wildchalk.core.rehearsal.Timeline;
 import wildchalk.core.scene.Board;
@@ -12,7 +11,6 @@ import wildchalk.core.scene.Frame;
 import wildchalk.core.scene.Ink;
 import wildchalk.core.scene.Look;
 import wildchalk.core.surface.Surface;
-import wildchalk.core.surface.Surfaces;
 import wildchalk.desktop.paint.ScreenBrush;
 import wildchalk.desktop.paint.ScreenMap;
 
@@ -21,7 +19,7 @@ public final class Thumbnail extends Canvas {
 
     private Board board;
     private Surface surface;
-    private Box view;
+    private Drill shown;
     private double duration;
 
     public Thumbnail(double width, double height) {
@@ -30,12 +28,11 @@ public final class Thumbnail extends Canvas {
 
     /** Shows a stage as it is before the whistle. */
     public void show(Drill drill, Stage stage) {
-        surface = Surfaces.get(drill.surface());
+        surface = drill.surface();
         Timeline timeline = Rehearsal.of(stage, surface);
-        view = surface.view(drill.view()).box();
-        Frame frame = Frame.of(view);
+        shown = drill;
         // Small pictures need larger signs.
-        board = new Board(surface, stage, timeline, drill.lineKey(), new Frame(view, frame.unit() * 1.25));
+        board = new Board(surface, stage, timeline, drill.lineKey(), Frame.of(drill, surface).scaled(1.25));
         duration = timeline.duration();
         paint(0);
     }
@@ -47,7 +44,7 @@ public final class Thumbnail extends Canvas {
 
     /** Shows the moment {@code t} seconds after the whistle. */
     public void paint(double t) {
-        ScreenMap map = ScreenMap.fit(surface, view, getWidth(), getHeight());
+        ScreenMap map = ScreenMap.fit(shown, surface, getWidth(), getHeight());
         ScreenBrush brush = ScreenBrush.forThumbnail(this, Look.SLATE, map);
         brush.fillAll(Ink.AROUND);
         brush.paint(board.ground());

@@ -3,11 +3,11 @@ package wildchalk.desktop.board;
 import java.util.Optional;
 import wildchalk.core.stroke.Kind;
 
-/** What is in the hand: a chalk that means one thing, a piece to put down, or nothing in particular. */
+/** What is in the hand: a chalk that means one thing, a piece to put down, a tape, or nothing in particular. */
 public enum Tool {
-    GUESS(null), MOVE(null),
+    GUESS(null), MOVE(null), TAPE(null), CROP(null), PATTERN(null),
     RUN(Kind.RUN), CARRY(Kind.CARRY), PASS(Kind.PASS), SHOT(Kind.SHOT), BACK(Kind.BACK), SIDE(Kind.SIDE),
-    PLAYER(null), LINE_UP(null), CONE(null), BALL(null), GOAL(null), GOALKEEPER(null), COACH(null);
+    PLAYER(null), LINE_UP(null), CONE(null), BALL(null), GEAR(null), SUPPLY(null), GOALKEEPER(null), COACH(null);
 
     private final Kind kind;
 
@@ -20,7 +20,13 @@ public enum Tool {
         return Optional.ofNullable(kind);
     }
 
+    /** Whether a click puts a piece down. */
     public boolean places() {
         return ordinal() >= PLAYER.ordinal();
+    }
+
+    /** Whether it puts gear down, so that the kind and colour of gear matter. */
+    public boolean handlesGear() {
+        return this == GEAR || this == SUPPLY || this == PATTERN || this == CONE;
     }
 }

@@ -1,5 +1,6 @@
 package wildchalk.desktop.board;
 
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
@@ -16,9 +17,15 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import wildchalk.core.edit.ActionEdits;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Box;
+import wildchalk.core.geometry.Curve;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.pattern.Pattern;
+import wildchalk.core.pattern.PatternKind;
+import wildchalk.core.scene.Ink;
 import wildchalk.core.scene.Look;
 import wildchalk.core.scene.Sample;
 import wildchalk.core.scene.Shape;
@@ -38,8 +45,9 @@ final class Tray extends HBox {
             new Item(Tool.BACK, "Back", "B"), new Item(Tool.SIDE, "Side", "D"), new Item(Tool.MOVE, "Move", "M"));
     private static final List<Item> PIECES = List.of(new Item(Tool.PLAYER, "Player", "1"),
             new Item(Tool.LINE_UP, "Line-up", "2"), new Item(Tool.CONE, "Cone", "3"),
-            new Item(Tool.BALL, "Ball", "4"), new Item(Tool.GOAL, "Goal", "5"),
-            new Item(Tool.GOALKEEPER, "Keeper", "6"), new Item(Tool.COACH, "Coach", "7"));
+            new Item(Tool.BALL, "Ball", "4"), new Item(Tool.GEAR, "Gear", "5"),
+            new Item(Tool.GOALKEEPER, "Keeper", "6"), new Item(Tool.COACH, "Coach", "7"),
+            new Item(Tool.PATTERN, "Pattern", "8"));
 
     private static final Stage NOTHING = new Stage("", "", List.of(), List.of());
 
@@ -52,7 +60,7 @@ final class Tray extends HBox {
     private final Map<Tool, ToggleButton> buttons = new EnumMap<>(Tool.class);
 
     Tray(BoardState state) {
-        super(4);
+        super(3);
         this.state = state;
         setId("tray");
         getStyleClass().add("tray");
@@ -106,8 +114,21 @@ final class Tray extends HBox {
     }
 
     private static List<Shape> sample(Tool tool, Drill.LineKey key) {
-        return tool.kind().map(kind -> Sample.line(kind, key)).orElseGet(() -> tool.places()
-                ? Sample.piece(FreshPieces.of(tool, NOTHING, Vec.ZERO, Surfaces.all().get(0))) : Sample.hand());
+        if (tool.kind().isPresent()) {
+            return Sample.line(tool.kind().get(), key);
+        }
+        if (tool == Tool.MOVE) {
+            return Sample.hand();
+        }
+        if (tool == Tool.PATTERN) {
+            List<Shape> dots = new ArrayList<>();
+            Pattern.of(PatternKind.CIRCLE, Vec.ZERO, new Vec(0, -1.9)).withCount(6).places()
+                    .forEach(p -> dots.add(new Shape.Fill(Curve.circle(p, 0.5), Ink.CONE_YELLOW, false)));
+            return dots;
+        }
+        Piece.Item sample = Piece.Item.of("", tool == Tool.GEAR ? GearKind.MINI_GOAL : GearKind.CONE, Vec.ZERO);
+        return Sample.piece(FreshPieces.of(tool, sample.turnedTo(tool == Tool.GEAR ? Math.PI / 2 : 0), NOTHING,
+                Vec.ZERO, Surfaces.get("open-grass")));
     }
 
     /** Takes a tool in hand, or puts it down when it was; a chalk changes the action that is chosen. */
@@ -120,8 +141,24 @@ final class Tray extends HBox {
             showTool();
             return;
         }
-        state.toolProperty().set(state.toolProperty().get() == tool ? Tool.GUESS : tool);
+        boolean putDown = state.toolProperty().get() == tool || tool == Tool.GEAR && state.toolProperty().get() == Tool.SUPPLY;
+        if (!putDown) {
+            prepare(tool);
+        }
+        state.toolProperty().set(putDown ? Tool.GUESS : tool);
         showTool();
+    }
+
+    /** A cone is put down as a cone, a figure is made of small things; gear is what was used last. */
+    private void prepare(Tool tool) {
+        Piece.Item now = state.sampleProperty().get();
+        boolean cone = now.kind() == GearKind.CONE;
+        boolean other = tool == Tool.PATTERN && !PatternChoice.OF.contains(now.kind());
+        if (other || tool == Tool.CONE && !cone) {
+            state.sampleProperty().set(Piece.Item.of("", GearKind.CONE, Vec.ZERO));
+        } else if (tool == Tool.GEAR && cone) {
+            state.sampleProperty().set(Piece.Item.of("", GearKind.MINI_GOAL, Vec.ZERO));
+        }
     }
 
     /** Takes the tool with this key; false when there is none. */
@@ -137,7 +174,11 @@ final class Tray extends HBox {
         return false;
     }
 
+    private static Tool shownFor(Tool tool) {
+        return tool == Tool.SUPPLY ? Tool.GEAR : tool;
+    }
+
     private void showTool() {
-        buttons.forEach((tool, button) -> button.setSelected(tool == state.toolProperty().get()));
+        buttons.forEach((tool, button) -> button.setSelected(tool == shownFor(state.toolProperty().get())));
     }
 }

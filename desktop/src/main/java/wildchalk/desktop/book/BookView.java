@@ -1,12 +1,16 @@
 package wildchalk.desktop.book;
 
 import java.nio.file.Path;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
@@ -17,6 +21,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.surface.SurfacePlan;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.desktop.keeping.Keeper;
 import wildchalk.desktop.exchange.Exchange;
@@ -27,6 +32,9 @@ import wildchalk.storage.format.DrillReader;
 
 /** The cards of a book, with all that can be done to a drill as a whole. */
 public final class BookView extends VBox {
+
+    /** A surface this long, in metres, is shown whole at first. */
+    private static final double SMALL = 20;
 
     private final Keeper keeper;
     private final Messages messages;
@@ -68,16 +76,26 @@ public final class BookView extends VBox {
         MenuButton button = new MenuButton("New drill");
         button.setId("new-drill");
         button.getStyleClass().add("dark-button");
-        for (Surface surface : Surfaces.all()) {
-            MenuItem item = new MenuItem(surface.name());
-            item.setId("new-" + surface.id());
+        Map<String, Menu> bySport = new LinkedHashMap<>();
+        for (SurfacePlan plan : Surfaces.plans()) {
+            MenuItem item = new MenuItem(plan.name());
+            item.setId("new-" + plan.id());
             item.setOnAction(e -> {
-                Drill drill = Drill.empty("drill", "New drill", surface.id(), surface.views().get(1).id());
+                Surface surface = Surfaces.get(plan.id());
+                boolean small = surface.targets().isEmpty() || surface.length() <= SMALL;
+                Drill drill = Drill.empty("drill", "New drill", plan.id(), small ? "whole" : "attacking-half");
                 keeper.ask(book -> book.add(drill), onOpen);
             });
-            button.getItems().add(item);
+            bySport.computeIfAbsent(plan.sport(), sport -> new Menu(capital(sport))).getItems().add(item);
         }
+        // A sport with one surface needs no menu of its own.
+        bySport.values().forEach(menu -> button.getItems().add(menu.getItems().size() == 1
+                ? menu.getItems().get(0) : menu));
         return button;
+    }
+
+    private static String capital(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 
     private Button takeIn() {

@@ -15,7 +15,6 @@ import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.script.Counts;
 import wildchalk.core.surface.Surface;
-import wildchalk.core.surface.Surfaces;
 import wildchalk.desktop.board.Thumbnail;
 
 /** One drill as a card; its picture plays while it is pointed at. */
@@ -39,7 +38,7 @@ final class DrillCard extends VBox {
         setId("card-" + drill.id());
         setFocusTraversable(true);
         setAccessibleText(drill.title());
-        Surface surface = Surfaces.get(drill.surface());
+        Surface surface = drill.surface();
         Stage stage = Ladder.build(drill, drill.ladder().get(0).id());
         picture.show(drill, stage);
         title.setText(drill.title());

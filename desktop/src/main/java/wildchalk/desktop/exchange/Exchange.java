@@ -9,12 +9,14 @@ import javafx.application.Platform;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.measure.Units;
 import wildchalk.core.rehearsal.Rehearsal;
 import wildchalk.core.scene.Look;
+import wildchalk.core.setout.SetOut;
 import wildchalk.core.surface.Surface;
-import wildchalk.core.surface.Surfaces;
 import wildchalk.desktop.message.Messages;
 import wildchalk.handout.picture.Picture;
+import wildchalk.handout.setout.SheetPages;
 import wildchalk.storage.format.DrillWriter;
 
 /** Takes drills out of the program as files, and asks which to take in. */
@@ -55,11 +57,21 @@ public final class Exchange {
 
     /** Hands out a picture of one rung at a moment. */
     public void savePicture(Drill drill, String rung, double t, Look look) {
-        Surface surface = Surfaces.get(drill.surface());
+        Surface surface = drill.surface();
         Stage stage = Ladder.build(drill, rung);
         save(drill, ".png", "Picture", file ->
                 new Picture(drill, surface, stage, Rehearsal.of(stage, surface), look)
                         .writePng(file, t, PICTURE_WIDTH));
+    }
+
+    /** Hands out the set-out sheet of one rung for printing. */
+    public void saveSheet(Drill drill, String rung, Units units, int handful) {
+        save(drill, " set-out.pdf", "Set-out sheet", file -> {
+            Surface surface = drill.surface();
+            Stage stage = Ladder.build(drill, rung);
+            new SheetPages(drill, surface, stage, Rehearsal.of(stage, surface),
+                    SetOut.of(stage, surface, units, handful), units).writePdf(file);
+        });
     }
 
     private void save(Drill drill, String ending, String kind, Writing writing) {

@@ -1,5 +1,7 @@
 package wildchalk.desktop.paint;
 
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Showing.Attack;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.scene.Frame;
@@ -10,35 +12,62 @@ import wildchalk.core.surface.Surface;
  *
  * @param scale pixels per metre
  * @param centre the place in the middle of the canvas, metres
+ * @param attack where the attack goes on the canvas
  */
-public record ScreenMap(double scale, Vec centre, double width, double height) {
+public record ScreenMap(double scale, Vec centre, double width, double height, Attack attack) {
 
     /** Shows all of {@code view} as large as it goes. */
     public static ScreenMap fit(Box view, double width, double height) {
-        double scale = Math.max(0.01, Math.min(width / view.width(), height / view.height()));
-        return new ScreenMap(scale, view.centre(), width, height);
+        return fit(view, width, height, Attack.RIGHT);
     }
 
-    /** Shows all of a surface's {@code view}, and more of the surface where there is room. */
-    public static ScreenMap fit(Surface surface, Box view, double width, double height) {
-        return fit(Frame.shown(view, surface.surroundings(), width / height), width, height);
+    private static ScreenMap fit(Box view, double width, double height, Attack attack) {
+        double across = attack.isUpright() ? view.height() : view.width();
+        double down = attack.isUpright() ? view.width() : view.height();
+        double scale = Math.max(0.01, Math.min(width / across, height / down));
+        return new ScreenMap(scale, view.centre(), width, height, attack);
+    }
+
+    /** Shows all of a part of a surface, and more of the surface where there is room. */
+    public static ScreenMap fit(Surface surface, Box view, Attack attack, double width, double height) {
+        return fit(Frame.shown(view, surface.surroundings(), width / height, attack), width, height, attack);
+    }
+
+    /** Shows what a drill shows. */
+    public static ScreenMap fit(Drill drill, Surface surface, double width, double height) {
+        return fit(surface, drill.showing().box(surface), drill.showing().attack(), width, height);
+    }
+
+    /** The same scale and turn on another canvas with another middle. */
+    public ScreenMap around(Vec otherCentre, double otherWidth, double otherHeight) {
+        return new ScreenMap(scale, otherCentre, otherWidth, otherHeight, attack);
     }
 
     /** The place under a pixel, to a millimetre: no hand is finer. */
     public Vec toSurface(double x, double y) {
-        return new Vec(millimetres((x - width / 2) / scale + centre.x()),
-                millimetres((y - height / 2) / scale + centre.y()));
+        Vec from = turned(new Vec((x - width / 2) / scale, (y - height / 2) / scale), -1);
+        return new Vec(millimetres(from.x() + centre.x()), millimetres(from.y() + centre.y()));
     }
 
     private static double millimetres(double metres) {
-        return Math.round(metres * 1000) / 1000.0;
+        return Math.round(metres * 1000) / 1000.0 + 0.0;
     }
 
     public double x(Vec p) {
-        return (p.x() - centre.x()) * scale + width / 2;
+        return turned(p.minus(centre), 1).x() * scale + width / 2;
     }
 
     public double y(Vec p) {
-        return (p.y() - centre.y()) * scale + height / 2;
+        return turned(p.minus(centre), 1).y() * scale + height / 2;
+    }
+
+    /** A displacement turned by whole quarters, without rounding. */
+    private Vec turned(Vec v, int way) {
+        return switch (attack) {
+            case RIGHT -> v;
+            case LEFT -> new Vec(-v.x(), -v.y());
+            case DOWN -> way > 0 ? v.quarterTurn() : new Vec(v.y(), -v.x());
+            case UP -> way > 0 ? new Vec(v.y(), -v.x()) : v.quarterTurn();
+        };
     }
 }

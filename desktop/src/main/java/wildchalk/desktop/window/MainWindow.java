@@ -3,6 +3,7 @@ package wildchalk.desktop.window;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.beans.InvalidationListener;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -25,7 +26,9 @@ import wildchalk.desktop.board.BoardState;
 import wildchalk.desktop.board.BoardView;
 import wildchalk.desktop.book.BookView;
 import wildchalk.desktop.exchange.Exchange;
+import wildchalk.desktop.keeping.BookPlaces;
 import wildchalk.desktop.keeping.Keeper;
+import wildchalk.desktop.keeping.Preferences;
 import wildchalk.desktop.message.Messages;
 
 /** The window: Book and Board, what is kept, and Hand out. */
@@ -84,6 +87,8 @@ public final class MainWindow extends StackPane {
         handOut.getItems().addAll(
                 item("Picture, slate …", () -> picture(Look.SLATE)),
                 item("Picture, paper …", () -> picture(Look.PAPER)),
+                item("Set-out sheet …", () -> exchange.saveSheet(board.drill(), board.rung(),
+                        board.unitsProperty().get(), board.sheets().handfulProperty().get())),
                 item("Drill file …", () -> exchange.saveDrill(board.drill())));
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
@@ -183,10 +188,30 @@ public final class MainWindow extends StackPane {
             return;
         }
         board = new BoardState(drill, keeper::keep);
+        remember(board);
+        if (drill.venue().isMissing()) {
+            messages.warn("The surface \"" + drill.venue().surface() + "\" is not on this computer. The drill is shown "
+                    + "on an open space of the same size, and everything is where it was. To see its lines, put the "
+                    + "surface file into " + BookPlaces.surfaces() + " and start again.");
+        }
         board.changesProperty().addListener(o -> offerHistory());
         boardView = new BoardView(board);
         boardTab.setDisable(false);
         showBoard();
+    }
+
+    /** Lengths are said as the coach last chose, in every drill of the book. */
+    private void remember(BoardState state) {
+        keeper.ask(Preferences::read, preferences -> {
+            state.unitsProperty().set(preferences.units());
+            state.sheets().handfulProperty().set(preferences.handful());
+            InvalidationListener keep = o -> keeper.ask(book -> {
+                new Preferences(state.unitsProperty().get(), state.sheets().handfulProperty().get()).write(book);
+                return true;
+            }, done -> { });
+            state.unitsProperty().addListener(keep);
+            state.sheets().handfulProperty().addListener(keep);
+        });
     }
 
     private void offerHistory() {

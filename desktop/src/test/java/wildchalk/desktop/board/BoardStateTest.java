@@ -71,10 +71,13 @@ class BoardStateTest {
         Piece cone = state.stage().piece("c1").orElseThrow();
         state.preview(PieceEdits.move("s1", cone, new Vec(10, 0)));
         state.preview(PieceEdits.move("s1", cone, new Vec(20, 5)));
-        assertEquals(new Vec(20, 5), state.stage().piece("c1").orElseThrow().at());
+        assertEquals(new Vec(20, 5), state.shown().stage().piece("c1").orElseThrow().at());
+        assertEquals(Set.of("c1"), state.shown().moved(), "only what is dragged has to be painted anew");
+        assertEquals(cone, state.stage().piece("c1").orElseThrow());
         verify(keep, never()).accept(any(), anyString());
         state.putBack();
         assertEquals(drill, state.drill());
+        assertEquals(state.board(), state.shown().board());
         state.preview(PieceEdits.move("s1", cone, new Vec(20, 5)));
         state.apply(PieceEdits.move("s1", cone, new Vec(21, 5)));
         verify(keep).accept(any(), eq("Move yellow cone"));
@@ -134,14 +137,14 @@ class BoardStateTest {
 
     @Test
     void freshPiecesGetTheNextLabelAndTheColourInUse() {
-        Piece.Player first = (Piece.Player) FreshPieces.of(Tool.PLAYER, state.stage(), new Vec(0, 0),
+        Piece.Player first = (Piece.Player) FreshPieces.of(Tool.PLAYER, state.sampleProperty().get(), state.stage(), new Vec(0, 0),
                 state.surface());
         assertEquals("1", first.label());
         assertEquals(((Piece.Player) state.stage().piece("p9").orElseThrow()).team(), first.team());
         assertEquals(0, first.facing(), 0.01, "faces the goal it attacks");
         for (Tool tool : Tool.values()) {
             if (tool.places()) {
-                Piece piece = FreshPieces.of(tool, state.stage(), new Vec(1, 2), state.surface());
+                Piece piece = FreshPieces.of(tool, state.sampleProperty().get(), state.stage(), new Vec(1, 2), state.surface());
                 assertTrue(state.stage().piece(piece.id()).isEmpty(), piece.id() + " is free");
                 assertEquals(new Vec(1, 2), piece.at());
             }

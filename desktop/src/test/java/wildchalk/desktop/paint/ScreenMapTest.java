@@ -4,6 +4,9 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import wildchalk.core.drill.Showing.Attack;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;
@@ -21,16 +24,31 @@ class ScreenMapTest {
 
     @Test
     void handIsTakenToAMillimetre() {
-        Vec p = new ScreenMap(7.3, Vec.ZERO, 100, 100).toSurface(33, 71);
+        Vec p = new ScreenMap(7.3, Vec.ZERO, 100, 100, Attack.RIGHT).toSurface(33, 71);
         assertEquals(Math.rint(p.x() * 1000), p.x() * 1000, 1e-9);
         assertEquals(Math.rint(p.y() * 1000), p.y() * 1000, 1e-9);
+    }
+
+    @ParameterizedTest
+    @EnumSource(Attack.class)
+    void turnedMapSendsTheAttackWhereItShouldGoAndBack(Attack attack) {
+        ScreenMap map = new ScreenMap(10, new Vec(3, 4), 400, 300, attack);
+        Vec p = new Vec(7.5, -2);
+        assertEquals(p, map.toSurface(map.x(p), map.y(p)));
+        double right = map.x(new Vec(4, 4)) - map.x(new Vec(3, 4));
+        double down = map.y(new Vec(4, 4)) - map.y(new Vec(3, 4));
+        assertEquals(attack == Attack.RIGHT ? 10 : attack == Attack.LEFT ? -10 : 0, right, 1e-9);
+        assertEquals(attack == Attack.DOWN ? 10 : attack == Attack.UP ? -10 : 0, down, 1e-9);
+        // Left of the attack stays left: the surface is turned, never mirrored.
+        Vec left = new Vec(3, 3);
+        assertEquals(attack == Attack.UP ? -10 : attack == Attack.DOWN ? 10 : 0, map.x(left) - map.x(new Vec(3, 4)), 1e-9);
     }
 
     @Test
     void wholeViewIsInThePictureAndTheRestIsSurface() {
         for (Surface surface : Surfaces.all()) {
             for (Surface.View view : surface.views()) {
-                ScreenMap map = ScreenMap.fit(surface, view.box(), 844, 428);
+                ScreenMap map = ScreenMap.fit(surface, view.box(), Attack.RIGHT, 844, 428);
                 Box b = view.box();
                 Box limits = surface.surroundings();
                 Vec nearest = limits.clamp(new Vec(b.x(), b.y()));

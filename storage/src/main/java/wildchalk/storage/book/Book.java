@@ -109,6 +109,18 @@ public final class Book implements AutoCloseable {
         return file;
     }
 
+    /** What the coach prefers; {@code usual} when nothing was chosen yet. */
+    public String setting(String name, String usual) {
+        return inBook(h -> h.createQuery("SELECT value FROM setting WHERE name = :name").bind("name", name)
+                .mapTo(String.class).findOne().orElse(usual));
+    }
+
+    /** Keeps what the coach prefers. */
+    public void set(String name, String value) {
+        inBook(h -> h.createUpdate("INSERT INTO setting (name, value) VALUES (:name, :value) "
+                + "ON CONFLICT (name) DO UPDATE SET value = :value").bind("name", name).bind("value", value).execute());
+    }
+
     /** Every drill, the one changed last first. */
     public List<Entry> drills() {
         return entries("deleted IS NULL");

@@ -56,9 +56,14 @@ public final class SurfaceFiles {
         }
     }
 
-    /** Whether a text says that it is a surface file. */
-    public static boolean isSurface(String json) {
-        return json.contains("\"" + FileText.Form.SURFACE.format() + "\"");
+    /** Whether a file says that it is a surface file; one that cannot be read does not. */
+    public static boolean isSurface(Path file) {
+        try {
+            return Files.size(file) <= LARGEST
+                    && Files.readString(file).contains("\"" + FileText.Form.SURFACE.format() + "\"");
+        } catch (IOException e) {
+            return false;
+        }
     }
 
     /**

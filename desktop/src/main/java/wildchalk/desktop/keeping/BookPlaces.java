@@ -1,16 +1,22 @@
-package wildchalk.desktop;
+package wildchalk.desktop.keeping;
 
 import java.nio.file.Path;
 import java.util.Locale;
 
-/** Where books are kept when nobody says otherwise. */
-final class BookPlaces {
+/** Where books and a club's own surfaces are kept when nobody says otherwise. */
+public final class BookPlaces {
 
     private BookPlaces() {
     }
 
-    static Path book(String name) {
+    /** The file of a book of this name. */
+    public static Path book(String name) {
         return folder().resolve(name + ".chalkbook");
+    }
+
+    /** The folder of a club's own surface files. */
+    public static Path surfaces() {
+        return folder().resolve("surfaces");
     }
 
     private static Path folder() {

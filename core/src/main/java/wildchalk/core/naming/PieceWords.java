@@ -1,10 +1,12 @@
-package wildchalk.core.edit;
+package wildchalk.core.naming;
 
+import java.util.List;
 import java.util.Locale;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Stage;
 
-/** What pieces are called in the names of edits. */
+/** What pieces are called in the names of edits, beside the pointer and on sheets. */
 public final class PieceWords {
 
     private PieceWords() {
@@ -35,6 +37,21 @@ public final class PieceWords {
             return "tape";
         }
         return piece instanceof Piece.Note ? "note" : "ball";
+    }
+
+    /** A name that no other piece of the stage has: "yellow cone 2", "yellow cone A", "player 7". */
+    public static String among(Stage stage, Piece piece) {
+        String name = name(piece);
+        if (piece instanceof Piece.Person) {
+            return name;
+        }
+        if (piece instanceof Piece.Item item && !item.label().isBlank()) {
+            return name + " " + item.label();
+        }
+        List<String> alike = stage.pieces().stream()
+                .filter(p -> name(p).equals(name) && !(p instanceof Piece.Item i && !i.label().isBlank()))
+                .map(Piece::id).toList();
+        return alike.size() < 2 ? name : name + " " + (alike.indexOf(piece.id()) + 1);
     }
 
     /** "mini-goal", "tackle bag". */

@@ -1,0 +1,92 @@
+package wildchalk.core.setout;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import wildchalk.core.measure.Numbers;
+import wildchalk.core.measure.Units;
+
+/** The set-out sheet in words. */
+public final class SheetWords {
+
+    private SheetWords() {
+    }
+
+    /** "from the left post, 9 m towards the own end, then 4 m to the left" */
+    public static String tape(Measured measured, Units units) {
+        return words(measured, " " + units.unit().sign(), " " + units.unit().sign());
+    }
+
+    /** "from the left post, 12 paces towards the own end, then 5½ paces to the left" */
+    public static String paces(Measured measured) {
+        return words(measured, " pace", " paces");
+    }
+
+    /** The lengths alone: "9 m, 4 m". */
+    public static String lengths(Measured measured, String unit) {
+        List<Double> numbers = new ArrayList<>();
+        if (measured instanceof Measured.Legs legs) {
+            legs.legs().forEach(l -> numbers.add(l.number()));
+        } else if (measured instanceof Measured.Tapes tapes) {
+            numbers.add(tapes.first().number());
+            numbers.add(tapes.second().number());
+        }
+        return numbers.isEmpty() ? "on the spot"
+                : String.join(", ", numbers.stream().map(n -> number(n) + " " + unit).toList());
+    }
+
+    /** "84 m walk in 2 trips, about 3 min" */
+    public static String summary(Sheet sheet, Units units) {
+        if (sheet.steps().isEmpty()) {
+            return "There is no gear to put down.";
+        }
+        long minutes = Math.max(1, Math.round(sheet.seconds() / 60));
+        return String.format(Locale.ROOT, "Start at %s. %s to walk, %s, about %d min for one person.",
+                the(sheet.bagName()), units.unit().spoken(sheet.walk()),
+                sheet.trips() == 1 ? "1 trip" : sheet.trips() + " trips", minutes);
+    }
+
+    private static String words(Measured measured, String one, String many) {
+        if (measured instanceof Measured.Tapes t) {
+            return number(t.first().number()) + unit(t.first().number(), one, many) + " from " + the(t.one().name())
+                    + " and " + number(t.second().number()) + unit(t.second().number(), one, many) + " from "
+                    + the(t.other().name()) + ", where the two cross " + crossing(t.side());
+        }
+        Measured.Legs legs = (Measured.Legs) measured;
+        if (legs.legs().isEmpty()) {
+            return legs.from().isPiece() ? "beside " + the(legs.from().name()) : "on " + the(legs.from().name());
+        }
+        List<String> parts = new ArrayList<>();
+        for (Leg leg : legs.legs()) {
+            parts.add(number(leg.number()) + unit(leg.number(), one, many)
+                    + (leg.line().isEmpty() ? "" : " along the " + leg.line()) + " " + leg.way().words());
+        }
+        return "from " + the(legs.from().name()) + ", " + String.join(", then ", parts);
+    }
+
+    private static String crossing(Leg.Way side) {
+        return switch (side) {
+            case AHEAD -> "nearer the attacking end";
+            case BACK -> "nearer the own end";
+            default -> side.words();
+        };
+    }
+
+    private static String the(String name) {
+        return name.startsWith("halfway") || name.startsWith("the ") || name.matches("^\\d.*|.* (\\d+|[A-Z])$") ? name : "the " + name;
+    }
+
+    private static String unit(double n, String one, String many) {
+        return n == 1 ? one : many;
+    }
+
+    /** With the fractions that people say: "5½". */
+    private static String number(double n) {
+        double whole = Math.floor(n);
+        String fraction = n - whole == 0.5 ? "½" : n - whole == 0.25 ? "¼" : n - whole == 0.75 ? "¾" : "";
+        if (fraction.isEmpty()) {
+            return Numbers.plain(n);
+        }
+        return (whole == 0 ? "" : Numbers.plain(whole)) + fraction;
+    }
+}

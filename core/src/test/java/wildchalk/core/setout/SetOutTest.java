@@ -1,0 +1,129 @@
+package wildchalk.core.setout;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import wildchalk.core.drill.Colour;
+import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.measure.Unit;
+import wildchalk.core.measure.Units;
+import wildchalk.core.surface.Surface;
+import wildchalk.core.surface.Surfaces;
+
+class SetOutTest {
+
+    private static final Surface PITCH = Surfaces.get("football-11");
+
+    private static Sheet sheet(Units units, Piece... pieces) {
+        return SetOut.of(new Stage("s1", "", List.of(pieces), List.of()), PITCH, units, SetOut.USUAL_HANDFUL);
+    }
+
+    private static String first(Units units, Piece... pieces) {
+        return SheetWords.tape(sheet(units, pieces).steps().get(0).tape(), units);
+    }
+
+    @Test
+    void placeOnALandmarkIsSaidSo() {
+        assertEquals("on the penalty spot", first(Units.METRIC, Piece.Item.cone("c1", new Vec(41.5, 0), Colour.RED)));
+    }
+
+    @Test
+    void lineThatLeadsThereIsFollowedFirst() {
+        // 12 m from halfway along the left touchline, 4 m in.
+        assertEquals("from halfway at the left touchline, 12 m along the left touchline towards the attacking end, "
+                + "then 4 m to the right", first(Units.METRIC, Piece.Item.cone("c1", new Vec(12.1, -29.9), Colour.RED)));
+    }
+
+    @Test
+    void numbersAreInTheChosenUnit() {
+        Units yards = new Units(Unit.YARDS, 0.9144);
+        Sheet sheet = sheet(yards, Piece.Item.cone("c1", new Vec(41.5 - 2 * 0.9144, 0), Colour.RED));
+        assertEquals("from the penalty spot, 2 yd towards the own end", SheetWords.tape(sheet.steps().get(0).tape(), yards));
+        assertEquals("from the penalty spot, 2 paces towards the own end",
+                SheetWords.paces(sheet.steps().get(0).paces().orElseThrow()));
+    }
+
+    @Test
+    void farFromEverythingTwoTapesOrTwoLegsLeadToTheSamePlace() {
+        Vec drawn = new Vec(20, -12);
+        Measured measured = sheet(Units.METRIC, Piece.Item.cone("c1", drawn, Colour.RED)).steps().get(0).tape();
+        assertTrue(measured.result().distance(drawn) <= SetOut.MOST_ERROR);
+        assertEquals(measured.result().distance(drawn), measured.error(), 1e-9);
+    }
+
+    @Test
+    void tapesCrossWhereTheyShould() {
+        List<Vec> crossings = Measurer.crossings(Vec.ZERO, 5, new Vec(8, 0), 5);
+        assertEquals(2, crossings.size());
+        crossings.forEach(c -> {
+            assertEquals(4, c.x(), 1e-9);
+            assertEquals(3, Math.abs(c.y()), 1e-9);
+        });
+        assertEquals(List.of(), Measurer.crossings(Vec.ZERO, 1, new Vec(8, 0), 1));
+    }
+
+    @Test
+    void gateIsMeasuredFromItsFirstConeSoThatItIsAsWideAsDrawn() {
+        Sheet sheet = sheet(Units.METRIC, Piece.Item.cone("c1", new Vec(21.3, -7.4), Colour.RED),
+                Piece.Item.cone("c2", new Vec(21.3, -5.4), Colour.RED));
+        Measured.Legs second = (Measured.Legs) sheet.steps().get(1).tape();
+        assertTrue(second.from().isPiece());
+        assertEquals(1, second.legs().size());
+        assertEquals(2, second.legs().get(0).metres(), 1e-9);
+        assertEquals("red cone 2", sheet.steps().get(0).piece().id().equals("c1")
+                ? sheet.steps().get(1).name() : sheet.steps().get(0).name());
+    }
+
+    @Test
+    void moreThanFitsInTheHandsTakesMoreTripsAndALongerWalk() {
+        List<Piece> cones = new ArrayList<>();
+        for (int i = 0; i < 12; i++) {
+            cones.add(Piece.Item.cone("c" + i, new Vec(i, 10), Colour.BLUE));
+        }
+        Stage stage = new Stage("s1", "", cones, List.of());
+        Sheet many = SetOut.of(stage, PITCH, Units.METRIC, 12);
+        Sheet few = SetOut.of(stage, PITCH, Units.METRIC, 4);
+        assertEquals(1, many.trips());
+        assertEquals(3, few.trips());
+        assertTrue(few.walk() > many.walk());
+        assertTrue(few.seconds() > many.seconds());
+        assertEquals(3, few.steps().get(11).trip());
+    }
+
+    @Test
+    void walkBeginsAtTheGearBagAndWhatIsWornOrHeldIsNotSetOut() {
+        Sheet sheet = sheet(Units.METRIC, Piece.Item.of("bag", GearKind.BAG, new Vec(-10, 20)),
+                Piece.Item.cone("far", new Vec(10, 20), Colour.RED), Piece.Item.cone("near", new Vec(-5, 20), Colour.RED),
+                new Piece.Ball("b1", Vec.ZERO, Optional.of("p1")), new Piece.Coach("p1", Vec.ZERO, 0, "C"));
+        assertEquals(new Vec(-10, 20), sheet.bag());
+        assertEquals("the gear bag", sheet.bagName());
+        assertEquals(List.of("near", "far"), sheet.steps().stream().map(s -> s.piece().id()).toList());
+        assertEquals(20, sheet.walk(), 1e-9);
+    }
+
+    @Test
+    void nothingToPutDownIsSaid() {
+        Sheet sheet = sheet(Units.METRIC);
+        assertEquals("There is no gear to put down.", SheetWords.summary(sheet, Units.METRIC));
+        assertEquals(0, sheet.walk());
+    }
+
+    @Test
+    void twoHundredConesAreWorkedOutInAMoment() {
+        List<Piece> cones = new ArrayList<>();
+        for (int i = 0; i < 200; i++) {
+            cones.add(Piece.Item.cone("c" + i, new Vec(i % 20 * 4 - 40 + i % 3 * 0.3, i / 20 * 5 - 25), Colour.BLUE));
+        }
+        long begun = System.nanoTime();
+        Sheet sheet = SetOut.of(new Stage("s1", "", cones, List.of()), PITCH, Units.METRIC, 10);
+        assertEquals(200, sheet.steps().size());
+        assertTrue(System.nanoTime() - begun < 5e9, "it takes seconds, not minutes");
+    }
+}

@@ -1,0 +1,55 @@
+package wildchalk.desktop.board;
+
+import java.util.Optional;
+import java.util.Set;
+import javafx.scene.layout.Region;
+import wildchalk.core.drill.Piece;
+
+/** Chooses the card in the corner of the board: for the tool in hand, or for the piece that is chosen. */
+final class BoardCards {
+
+    private final BoardPane pane;
+    private final BoardState state;
+    private String shown = "";
+
+    BoardCards(BoardPane pane, BoardState state) {
+        this.pane = pane;
+        this.state = state;
+        state.toolProperty().addListener(o -> show());
+        state.chosenProperty().addListener(o -> show());
+        state.changesProperty().addListener(o -> show());
+    }
+
+    private void show() {
+        Tool tool = state.toolProperty().get();
+        Optional<Piece> piece = chosen();
+        String wanted = tool == Tool.PATTERN || tool.handlesGear() ? tool == Tool.PATTERN ? "pattern" : "gear"
+                : tool != Tool.GUESS && tool != Tool.MOVE ? "" : piece.map(Object::toString).orElse("");
+        if (wanted.equals(shown)) {
+            return;
+        }
+        boolean samePiece = pane.getScene() != null && piece.isPresent() && shown.contains(piece.get().id())
+                && PieceCard.isFocused(pane.getScene().getFocusOwner());
+        shown = wanted;
+        // A card that is written in stays, whatever it has just changed.
+        if (!samePiece) {
+            pane.showUsualCard(card(wanted, piece));
+        }
+    }
+
+    private Region card(String wanted, Optional<Piece> piece) {
+        return switch (wanted) {
+            case "" -> null;
+            case "gear" -> new GearCard(state);
+            case "pattern" -> new PatternChoice(state);
+            default -> new PieceCard(state, piece.orElseThrow());
+        };
+    }
+
+    /** The one piece that is chosen, when there is something about it that a card can change. */
+    private Optional<Piece> chosen() {
+        Set<String> ids = state.chosenProperty().get();
+        return ids.size() != 1 ? Optional.empty() : state.stage().piece(ids.iterator().next())
+                .filter(p -> p instanceof Piece.Item || p instanceof Piece.Supply || p instanceof Piece.Note);
+    }
+}

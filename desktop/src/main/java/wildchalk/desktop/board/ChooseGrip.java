@@ -1,0 +1,18 @@
+package wildchalk.desktop.board;
+
+/** A click where nothing can be taken hold of: chooses the line there, or nothing. */
+final class ChooseGrip implements Grip {
+
+    private final BoardState state;
+
+    ChooseGrip(BoardState state) {
+        this.state = state;
+    }
+
+    @Override
+    public void release(Hand hand, boolean dragged) {
+        if (!dragged) {
+            state.picking().line(hand.at()).ifPresentOrElse(a -> state.choose(a.id()), state::choose);
+        }
+    }
+}

@@ -1,0 +1,89 @@
+package wildchalk.desktop.board;
+
+import java.util.Optional;
+import java.util.Set;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.edit.Edit;
+import wildchalk.core.edit.PieceEdits;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.snap.Reference;
+import wildchalk.core.snap.Snapped;
+
+/** Moves a piece: what ends at it follows, and its distance from what was used last is said. */
+final class MoveGrip implements Grip {
+
+    private final BoardPane pane;
+    private final BoardState state;
+    private final Guides guides;
+    private final Piece piece;
+    private final Set<String> moving;
+    private Vec gripped = Vec.ZERO;
+    private Hand last;
+
+    MoveGrip(BoardPane pane, BoardState state, Guides guides, Piece piece) {
+        this.pane = pane;
+        this.state = state;
+        this.guides = guides;
+        this.piece = piece;
+        this.moving = Set.of(piece.id());
+    }
+
+    @Override
+    public void press(Hand hand) {
+        gripped = hand.at().minus(piece.at());
+        // Pieces are moved where they begin.
+        state.playheadProperty().set(0);
+    }
+
+    private Optional<Reference> reference() {
+        return guides.reference(moving, Optional.of(piece.at()));
+    }
+
+    private Snapped place(Hand hand) {
+        Hand held = new Hand(hand.at().minus(gripped), hand.x(), hand.y(), hand.straight(), hand.free(), hand.moves(),
+                hand.clicks());
+        return guides.snap(held, moving, reference(), false);
+    }
+
+    @Override
+    public void drag(Hand hand) {
+        last = hand;
+        Snapped snapped = place(hand);
+        state.preview(edit(hand, snapped));
+        guides.show(snapped, reference(), hand);
+    }
+
+    @Override
+    public void typed() {
+        if (last != null) {
+            drag(last);
+        }
+    }
+
+    @Override
+    public void release(Hand hand, boolean dragged) {
+        pane.showTag(Optional.empty(), 0, 0);
+        if (dragged && last != null) {
+            state.apply(edit(hand, place(hand)));
+        }
+        state.choose(piece.id());
+        state.refer(piece.id());
+    }
+
+    @Override
+    public boolean escape() {
+        last = null;
+        state.putBack();
+        pane.showTag(Optional.empty(), 0, 0);
+        return true;
+    }
+
+    private Edit edit(Hand hand, Snapped snapped) {
+        Vec to = guides.within(snapped.at());
+        if (piece instanceof Piece.Ball ball) {
+            return state.picking().person(hand.at(), 0).map(p -> PieceEdits.giveBall(state.rung(), ball, p))
+                    .orElseGet(() -> PieceEdits.dropBall(state.rung(), ball, to));
+        }
+        return PieceEdits.move(state.rung(), piece, to);
+    }
+}

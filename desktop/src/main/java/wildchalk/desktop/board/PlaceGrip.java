@@ -1,0 +1,84 @@
+package wildchalk.desktop.board;
+
+import java.util.Optional;
+import java.util.Set;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.edit.Edit;
+import wildchalk.core.edit.PieceEdits;
+import wildchalk.core.snap.Reference;
+import wildchalk.core.snap.Snapped;
+
+/** Puts a piece down where the hand lets go; until then it is shown where it would stand. */
+final class PlaceGrip implements Grip {
+
+    private final BoardPane pane;
+    private final BoardState state;
+    private final Guides guides;
+    private Hand last;
+
+    PlaceGrip(BoardPane pane, BoardState state, Guides guides) {
+        this.pane = pane;
+        this.state = state;
+        this.guides = guides;
+    }
+
+    private Optional<Reference> reference() {
+        return guides.reference(Set.of(), Optional.empty());
+    }
+
+    private Snapped place(Hand hand) {
+        return guides.snap(hand, Set.of(), reference(), false);
+    }
+
+    private Piece piece(Hand hand) {
+        return FreshPieces.of(state.toolProperty().get(), state.sampleProperty().get(), state.stage(),
+                guides.within(place(hand).at()), state.surface());
+    }
+
+    private Edit edit(Hand hand, Piece piece) {
+        Optional<Piece.Person> under = state.picking().person(hand.at(), 0);
+        return piece instanceof Piece.Ball ball && under.isPresent()
+                ? PieceEdits.giveBall(state.rung(), ball, under.get()) : PieceEdits.place(state.rung(), piece);
+    }
+
+    @Override
+    public void hover(Hand hand) {
+        last = hand;
+        state.preview(edit(hand, piece(hand)));
+        guides.show(place(hand), reference(), hand);
+    }
+
+    @Override
+    public void press(Hand hand) {
+        state.playheadProperty().set(0);
+        hover(hand);
+    }
+
+    @Override
+    public void drag(Hand hand) {
+        hover(hand);
+    }
+
+    @Override
+    public void typed() {
+        if (last != null) {
+            hover(last);
+        }
+    }
+
+    @Override
+    public void release(Hand hand, boolean dragged) {
+        Piece piece = piece(hand);
+        letGo();
+        state.apply(edit(hand, piece));
+        state.choose(piece.id());
+        state.refer(piece.id());
+    }
+
+    @Override
+    public void letGo() {
+        last = null;
+        state.putBack();
+        pane.showTag(Optional.empty(), 0, 0);
+    }
+}

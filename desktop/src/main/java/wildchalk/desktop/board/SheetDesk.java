@@ -1,0 +1,71 @@
+package wildchalk.desktop.board;
+
+import java.util.concurrent.CompletableFuture;
+import javafx.application.Platform;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.IntegerProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.property.SimpleIntegerProperty;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.measure.Units;
+import wildchalk.core.setout.SetOut;
+import wildchalk.core.setout.Sheet;
+import wildchalk.core.surface.Surface;
+
+/** Works the set-out sheet out while it is wanted, beside the window's thread; the newest question wins. */
+public final class SheetDesk {
+
+    /** What a sheet is asked for. */
+    private record Question(Stage stage, Surface surface, Units units, int handful) {
+    }
+
+    private final BooleanProperty wanted = new SimpleBooleanProperty();
+    private final IntegerProperty handful = new SimpleIntegerProperty(SetOut.USUAL_HANDFUL);
+    private final ReadOnlyObjectWrapper<Sheet> sheet = new ReadOnlyObjectWrapper<>();
+    private Question newest;
+    private Question answered;
+
+    SheetDesk() {
+        wanted.addListener(o -> work());
+        handful.addListener(o -> {
+            newest = new Question(newest.stage(), newest.surface(), newest.units(), handful.get());
+            work();
+        });
+    }
+
+    void ask(Stage stage, Surface surface, Units units) {
+        newest = new Question(stage, surface, units, handful.get());
+        work();
+    }
+
+    private void work() {
+        Question asked = newest;
+        if (!wanted.get() || asked.equals(answered)) {
+            return;
+        }
+        CompletableFuture.supplyAsync(() -> SetOut.of(asked.stage(), asked.surface(), asked.units(), asked.handful()))
+                .thenAccept(done -> Platform.runLater(() -> {
+                    if (asked.equals(newest)) {
+                        answered = asked;
+                        sheet.set(done);
+                    }
+                }));
+    }
+
+    /** Whether the sheet is shown. */
+    public BooleanProperty wantedProperty() {
+        return wanted;
+    }
+
+    /** Cones that fit in a hand. */
+    public IntegerProperty handfulProperty() {
+        return handful;
+    }
+
+    /** The newest sheet; null before the first is worked out. */
+    public ReadOnlyObjectProperty<Sheet> sheetProperty() {
+        return sheet.getReadOnlyProperty();
+    }
+}

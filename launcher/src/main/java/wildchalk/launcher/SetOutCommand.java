@@ -1,0 +1,92 @@
+package wildchalk.launcher;
+
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.Locale;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Spec;
+import wildchalk.core.measure.Unit;
+import wildchalk.core.measure.Units;
+import wildchalk.core.setout.SetOut;
+import wildchalk.core.setout.Sheet;
+import wildchalk.core.setout.SheetWords;
+import wildchalk.handout.setout.SheetPages;
+import wildchalk.storage.format.FormatException;
+import wildchalk.storage.format.SheetWriter;
+
+@Command(name = "setout", mixinStandardHelpOptions = true,
+        description = "The set-out sheet: where each piece of gear goes, in walking order.")
+final class SetOutCommand implements Callable<Integer> {
+
+    @Mixin
+    private DrillArgument drill;
+
+    @Option(names = "--unit", defaultValue = "m", paramLabel = "m|yd|ft", description = "unit of lengths")
+    private String unit;
+
+    @Option(names = "--pace", defaultValue = "" + Units.USUAL_PACE, paramLabel = "METRES",
+            description = "length of your paces, 0.4 to 1.2 (usual: ${DEFAULT-VALUE})")
+    private double pace;
+
+    @Option(names = "--handful", defaultValue = "" + SetOut.USUAL_HANDFUL, paramLabel = "N",
+            description = "cones that fit in a hand (usual: ${DEFAULT-VALUE})")
+    private int handful;
+
+    @Option(names = "--json", description = "print one JSON object and nothing else")
+    private boolean json;
+
+    @Option(names = "--out", paramLabel = "X.pdf", description = "also write the sheet for printing")
+    private Path out;
+
+    @Spec
+    private CommandSpec spec;
+
+    @Override
+    public Integer call() throws FormatException {
+        Units units = units();
+        DrillArgument.Rehearsed r = drill.rehearse();
+        Sheet sheet = SetOut.of(r.stage(), r.surface(), units, handful);
+        PrintWriter print = spec.commandLine().getOut();
+        if (json) {
+            print.print(SheetWriter.write(r.stage().id(), sheet, units));
+        } else {
+            print(print, r.drill().title(), sheet, units);
+        }
+        print.flush();
+        if (out != null) {
+            try {
+                new SheetPages(r.drill(), r.surface(), r.stage(), r.timeline(), sheet, units).writePdf(out);
+            } catch (IOException e) {
+                throw new FormatException(out + " cannot be written; choose a folder that is there and may be written to");
+            }
+        }
+        return 0;
+    }
+
+    private Units units() {
+        for (Unit u : Unit.values()) {
+            boolean sound = pace >= Units.SHORTEST_PACE && pace <= Units.LONGEST_PACE && handful >= 1;
+            if (u.sign().equals(unit) && sound) {
+                return new Units(u, pace);
+            }
+        }
+        throw new ParameterException(spec.commandLine(),
+                "--unit should be m, yd or ft, --pace from 0.4 to 1.2 and --handful at least 1");
+    }
+
+    private static void print(PrintWriter print, String title, Sheet sheet, Units units) {
+        print.println(title);
+        print.println(SheetWords.summary(sheet, units));
+        for (Sheet.Step step : sheet.steps()) {
+            print.println(step.n() + ". " + step.name() + ": " + SheetWords.tape(step.tape(), units)
+                    + step.paces().map(p -> " (" + SheetWords.lengths(p, "paces") + ")").orElse("")
+                    + String.format(Locale.ROOT, ", within %.0f cm", Math.ceil(step.tape().error() * 100)));
+        }
+    }
+}
