@@ -3,7 +3,6 @@ package wildchalk.launcher;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
-import java.util.Locale;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -84,9 +83,9 @@ final class SetOutCommand implements Callable<Integer> {
         print.println(title);
         print.println(SheetWords.summary(sheet, units));
         for (Sheet.Step step : sheet.steps()) {
+            String paces = SheetWords.inPaces(step);
             print.println(step.n() + ". " + step.name() + ": " + SheetWords.tape(step.tape(), units)
-                    + step.paces().map(p -> " (" + SheetWords.lengths(p, "paces") + ")").orElse("")
-                    + String.format(Locale.ROOT, ", within %.0f cm", Math.ceil(step.tape().error() * 100)));
+                    + (paces.isEmpty() ? "" : " (" + paces + ")") + ", " + SheetWords.within(step.tape()));
         }
     }
 }

@@ -63,6 +63,26 @@ final class Measurer {
         return options.stream().min(Comparator.comparingDouble(Option::cost)).map(Option::measured);
     }
 
+    /**
+     * The same way with this measurer's own numbers, so that tape and paces say the same thing.
+     *
+     * @param way how the place is measured otherwise
+     * @return empty when that is not fine enough
+     */
+    Optional<Measured> likewise(Measured way, Vec drawn, List<Anchor> down, double allowed) {
+        if (way instanceof Measured.Legs legs) {
+            return again(legs.from(), down).flatMap(a -> legs(a, drawn, allowed)).map(Option::measured);
+        }
+        Measured.Tapes tapes = (Measured.Tapes) way;
+        return again(tapes.one(), down).flatMap(one -> again(tapes.other(), down)
+                .flatMap(other -> tapes(one, other, drawn, allowed))).map(Option::measured);
+    }
+
+    /** Where a thing stands for somebody who follows these numbers. */
+    private Optional<Anchor> again(Anchor anchor, List<Anchor> down) {
+        return (anchor.isPiece() ? down : landmarks).stream().filter(a -> a.id().equals(anchor.id())).findFirst();
+    }
+
     private Optional<Option> legs(Anchor from, Vec drawn, double allowed) {
         Vec by = drawn.minus(from.at());
         for (double step : rounding.steps()) {

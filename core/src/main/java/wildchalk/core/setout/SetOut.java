@@ -86,7 +86,8 @@ public final class SetOut {
         double allowed = allowed(piece, gear);
         Measured measured = tape.measure(piece.at(), taped, allowed)
                 .orElseThrow(() -> new IllegalStateException("the finest numbers are always near enough"));
-        Optional<Measured> paces = stepping.measure(piece.at(), stepped, allowed);
+        Optional<Measured> paces = stepping.likewise(measured, piece.at(), stepped, allowed)
+                .or(() -> stepping.measure(piece.at(), stepped, allowed));
         return new Sheet.Step(n, piece, PieceWords.among(stage, piece), trip, measured, paces);
     }
 

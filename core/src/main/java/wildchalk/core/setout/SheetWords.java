@@ -22,17 +22,40 @@ public final class SheetWords {
         return words(measured, " pace", " paces");
     }
 
-    /** The lengths alone: "9 m, 4 m". */
-    public static String lengths(Measured measured, String unit) {
-        List<Double> numbers = new ArrayList<>();
-        if (measured instanceof Measured.Legs legs) {
-            legs.legs().forEach(l -> numbers.add(l.number()));
-        } else if (measured instanceof Measured.Tapes tapes) {
-            numbers.add(tapes.first().number());
-            numbers.add(tapes.second().number());
+    /**
+     * How a piece is stepped: "12 and 5½ paces" where that is the way of the tape, else in full; empty where stepping is
+     * not fine enough or nothing is measured.
+     */
+    public static String inPaces(Sheet.Step step) {
+        if (step.paces().isEmpty() || lengths(step.tape()).isEmpty()) {
+            return "";
         }
-        return numbers.isEmpty() ? "on the spot"
-                : String.join(", ", numbers.stream().map(n -> number(n) + " " + unit).toList());
+        Measured paces = step.paces().get();
+        List<Double> numbers = lengths(paces);
+        if (!sameWay(step.tape(), paces)) {
+            return paces(paces);
+        }
+        return String.join(" and ", numbers.stream().map(SheetWords::number).toList())
+                + (numbers.equals(List.of(1.0)) ? " pace" : " paces");
+    }
+
+    /** "within 17 cm" */
+    public static String within(Measured measured) {
+        return String.format(Locale.ROOT, "within %.0f cm", Math.ceil(measured.error() * 100 - 0.001));
+    }
+
+    private static List<Double> lengths(Measured measured) {
+        return measured instanceof Measured.Legs legs ? legs.legs().stream().map(Leg::number).toList()
+                : List.of(((Measured.Tapes) measured).first().number(), ((Measured.Tapes) measured).second().number());
+    }
+
+    private static boolean sameWay(Measured a, Measured b) {
+        if (a instanceof Measured.Legs one && b instanceof Measured.Legs other) {
+            return one.from().id().equals(other.from().id())
+                    && one.legs().stream().map(Leg::way).toList().equals(other.legs().stream().map(Leg::way).toList());
+        }
+        return a instanceof Measured.Tapes one && b instanceof Measured.Tapes other && one.side() == other.side()
+                && one.one().id().equals(other.one().id()) && one.other().id().equals(other.other().id());
     }
 
     /** "84 m walk in 2 trips, about 3 min" */

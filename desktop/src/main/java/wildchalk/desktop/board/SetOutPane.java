@@ -1,6 +1,5 @@
 package wildchalk.desktop.board;
 
-import java.util.Locale;
 import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -64,8 +63,9 @@ final class SetOutPane extends ScrollPane {
         name.getStyleClass().add("card-heading");
         Label words = new Label(SheetWords.tape(step.tape(), units));
         words.setWrapText(true);
-        Label paces = new Label(step.paces().map(p -> "in paces " + SheetWords.lengths(p, "").replace(" ,", ",").strip()
-                + " · ").orElse("") + String.format(Locale.ROOT, "within %.0f cm", Math.ceil(step.tape().error() * 100)));
+        String stepped = SheetWords.inPaces(step);
+        Label paces = new Label((stepped.isEmpty() ? "" : stepped + " · ") + SheetWords.within(step.tape()));
+        paces.setWrapText(true);
         paces.getStyleClass().add("quiet");
         VBox text = new VBox(1, name, words, paces);
         HBox.setHgrow(text, Priority.ALWAYS);

@@ -169,8 +169,8 @@ public final class SheetPages {
 
         private void row(Sheet.Step step) throws IOException {
             String words = SheetWords.tape(step.tape(), units) + ".";
-            String finish = step.paces().map(p -> "In paces: " + SheetWords.lengths(p, "paces") + ". ").orElse("")
-                    + String.format(Locale.ROOT, "Within %.0f cm.", Math.ceil(step.tape().error() * 100));
+            String paces = SheetWords.inPaces(step);
+            String finish = (paces.isEmpty() ? "" : capital(paces) + ". ") + capital(SheetWords.within(step.tape())) + ".";
             List<String> lines = new ArrayList<>(wrapped(capital(words), plain, width() - WORDS_LEFT));
             lines.addAll(wrapped(finish, plain, width() - WORDS_LEFT));
             room(lines.size() * LINE + 8);
