@@ -109,9 +109,9 @@ final class Measurer {
     /** The leg that follows a line comes first. */
     private List<Leg> legs(Anchor from, Vec by, double along, double across) {
         Leg lengthwise = new Leg(by.x() < 0 ? Way.BACK : Way.AHEAD, along, rounding.metres(along),
-                from.isPiece() ? "" : line(from.at(), new Vec(Math.signum(by.x()), 0)));
+                from.isPiece() ? "" : line(from.at(), new Vec(by.x(), 0)));
         Leg crosswise = new Leg(by.y() < 0 ? Way.LEFT : Way.RIGHT, across, rounding.metres(across),
-                from.isPiece() ? "" : line(from.at(), new Vec(0, Math.signum(by.y()))));
+                from.isPiece() ? "" : line(from.at(), new Vec(0, by.y())));
         List<Leg> legs = new ArrayList<>();
         boolean crossFirst = lengthwise.line().isEmpty() && !crosswise.line().isEmpty();
         legs.add(crossFirst ? crosswise : lengthwise);
@@ -123,13 +123,13 @@ final class Measurer {
         return legs;
     }
 
-    /** The name of a straight line that goes on from a place in a direction. */
+    /** The name of a straight line that goes all the way from a place. */
     private String line(Vec at, Vec way) {
-        Vec ahead = at.plus(way);
+        Vec there = at.plus(way);
         for (List<GroundLine> some : List.of(edges, lines)) {
             for (GroundLine l : some) {
                 boolean runs = l.shape() instanceof Marking.Straight && !l.name().isEmpty()
-                        && l.nearest(at).distance(at) < ON_LINE && l.nearest(ahead).distance(ahead) < ON_LINE;
+                        && l.nearest(at).distance(at) < ON_LINE && l.nearest(there).distance(there) < ON_LINE;
                 if (runs) {
                     return l.name();
                 }

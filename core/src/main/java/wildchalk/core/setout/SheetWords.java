@@ -96,7 +96,8 @@ public final class SheetWords {
     }
 
     private static String the(String name) {
-        return name.startsWith("halfway") || name.startsWith("the ") || name.matches("^\\d.*|.* (\\d+|[A-Z])$") ? name : "the " + name;
+        boolean byItself = name.startsWith("halfway") || name.startsWith("the ") || name.matches(".* (\\d+|[A-Z])$");
+        return byItself ? name : "the " + name;
     }
 
     private static String unit(double n, String one, String many) {

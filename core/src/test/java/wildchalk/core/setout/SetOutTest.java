@@ -42,6 +42,16 @@ class SetOutTest {
     }
 
     @Test
+    void lineIsOnlyFollowedAsFarAsItGoes() {
+        // The front of the shooting circle is straight for 1.83 m to each side of its top.
+        Piece cone = Piece.Item.cone("c1", new Vec(45.7 - 14.63, 8), Colour.RED);
+        Sheet sheet = SetOut.of(new Stage("s1", "", List.of(cone), List.of()), Surfaces.get("field-hockey"),
+                Units.METRIC, 1);
+        assertEquals("from the top of the circle, 8 m to the right",
+                SheetWords.tape(sheet.steps().get(0).tape(), Units.METRIC));
+    }
+
+    @Test
     void numbersAreInTheChosenUnit() {
         Units yards = new Units(Unit.YARDS, 0.9144);
         Sheet sheet = sheet(yards, Piece.Item.cone("c1", new Vec(41.5 - 2 * 0.9144, 0), Colour.RED));

@@ -11,6 +11,7 @@ import java.awt.geom.Ellipse2D;
 import java.awt.geom.Rectangle2D;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
@@ -75,7 +76,9 @@ public final class SheetPages {
             document.getDocumentInformation().setTitle(drill.title() + ", set-out sheet");
             document.getDocumentCatalog().setLanguage("en");
             new Pages(document).fill();
-            document.save(part.toFile());
+            try (OutputStream out = Files.newOutputStream(part)) {
+                document.save(out);
+            }
             Files.move(part, file, StandardCopyOption.REPLACE_EXISTING);
         } finally {
             Files.deleteIfExists(part);
