@@ -9,29 +9,17 @@ import java.nio.file.Path;
 import java.sql.DriverManager;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
-import java.util.concurrent.TimeoutException;
-import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
-import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.layout.VBox;
 import javafx.scene.paint.Color;
-import javafx.stage.Stage;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
-import org.testfx.api.FxRobot;
-import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
@@ -43,167 +31,11 @@ import wildchalk.core.geometry.Vec;
 import wildchalk.core.rehearsal.Event;
 import wildchalk.core.scene.Ink;
 import wildchalk.core.scene.Look;
-import wildchalk.desktop.board.BoardState;
 import wildchalk.desktop.paint.ScreenBrush;
-import wildchalk.desktop.paint.ScreenMap;
-import wildchalk.desktop.exchange.Exchange.Chooser;
 import wildchalk.storage.book.Book;
 
 /** Drives the real window with mouse and keyboard. */
-class WindowTest {
-
-    @TempDir
-    private Path folder;
-
-    private final FxRobot robot = new FxRobot();
-    private WildChalkApp.Session session;
-    private Stage stage;
-    private Path picked;
-
-    private final Chooser chooser = new Chooser() {
-        @Override
-        public Optional<Path> toSave(String suggestedName, String kind, String pattern) {
-            return Optional.ofNullable(picked);
-        }
-
-        @Override
-        public Optional<Path> toOpen(String kind, String pattern) {
-            return Optional.ofNullable(picked);
-        }
-    };
-
-    @BeforeEach
-    void startToolkit() throws TimeoutException {
-        FxToolkit.registerPrimaryStage();
-    }
-
-    @AfterEach
-    void closeWindow() throws Exception {
-        close();
-    }
-
-    private Path book() {
-        return folder.resolve("Test.chalkbook");
-    }
-
-    private void open(Request request) throws Exception {
-        session = fx(() -> {
-            stage = new Stage();
-            return WildChalkApp.Session.start(stage, request, chooser);
-        });
-        session.opened().get(30, TimeUnit.SECONDS);
-        settle();
-    }
-
-    private void close() throws Exception {
-        if (session != null) {
-            fx(() -> {
-                stage.close();
-                return null;
-            });
-            session.close();
-            session = null;
-        }
-    }
-
-    private static <T> T fx(Callable<T> call) throws Exception {
-        return WaitForAsyncUtils.asyncFx(call).get(30, TimeUnit.SECONDS);
-    }
-
-    private static void settle() {
-        WaitForAsyncUtils.waitForFxEvents(3);
-    }
-
-    private static void await(Callable<Boolean> condition) throws Exception {
-        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> fx(condition));
-    }
-
-    private BoardState board() {
-        return session.window().board().orElseThrow();
-    }
-
-    private Node find(String id) {
-        return stage.getScene().lookup(id);
-    }
-
-    private ScreenMap map() {
-        Node pane = find("#board");
-        return ScreenMap.fit(board().drill(), board().surface(), Math.floor(pane.getLayoutBounds().getWidth()),
-                Math.floor(pane.getLayoutBounds().getHeight()));
-    }
-
-    private Point2D onScreen(Vec place) {
-        return find("#board").localToScreen(map().x(place), map().y(place));
-    }
-
-    private void dragOnBoard(Vec from, Vec to) {
-        robot.moveTo(onScreen(from));
-        robot.press(MouseButton.PRIMARY);
-        for (int i = 1; i <= 8; i++) {
-            robot.moveTo(onScreen(from.towards(to, i / 8.0)));
-        }
-        robot.release(MouseButton.PRIMARY);
-        settle();
-    }
-
-    private void clickOnBoard(Vec place) {
-        robot.moveTo(onScreen(place));
-        robot.press(MouseButton.PRIMARY);
-        robot.release(MouseButton.PRIMARY);
-        settle();
-    }
-
-    private void click(String id) throws Exception {
-        Node node = find(id);
-        robot.moveTo(node);
-        robot.press(MouseButton.PRIMARY);
-        robot.release(MouseButton.PRIMARY);
-        settle();
-    }
-
-    /**
-     * Opens a menu with the mouse and takes an item. The item is taken without the mouse: on a virtual display a menu
-     * may be somewhere else for a moment before it is where it opens.
-     */
-    private void take(MenuButton menu, String item) throws Exception {
-        robot.clickOn(menu);
-        await(menu::isShowing);
-        fx(() -> {
-            menu.hide();
-            items(menu.getItems()).filter(i -> item.equals(i.getText())).findFirst().orElseThrow().fire();
-            return null;
-        });
-        settle();
-    }
-
-    /** The items of a menu and of the menus in it. */
-    private static Stream<MenuItem> items(List<MenuItem> items) {
-        return items.stream().flatMap(i -> i instanceof Menu menu ? items(menu.getItems()) : Stream.of(i));
-    }
-
-    private void type(KeyCode... keys) {
-        robot.press(keys);
-        robot.release(keys);
-        settle();
-    }
-
-    /** The colour on the screen round a place of the board, counted: how many dots of 9 have it. */
-    private int dots(Vec place, Color colour) throws Exception {
-        return fx(() -> {
-            WritableImage image = stage.getScene().snapshot(null);
-            Point2D at = find("#board").localToScene(map().x(place), map().y(place));
-            int found = 0;
-            for (int dx = -6; dx <= 6; dx += 6) {
-                for (int dy = -6; dy <= 6; dy += 6) {
-                    Color c = image.getPixelReader().getColor((int) at.getX() + dx, (int) at.getY() + dy);
-                    double off = Math.abs(c.getRed() - colour.getRed()) + Math.abs(c.getGreen() - colour.getGreen())
-                            + Math.abs(c.getBlue() - colour.getBlue());
-                    found += off < 0.05 ? 1 : 0;
-                }
-            }
-            return found;
-        });
-    }
+class WindowTest extends RealWindow {
 
     @Test
     void passChalkedWithTheMouseIsPlayedKeptAndThereAfterReopening() throws Exception {

@@ -117,6 +117,14 @@ public final class Board {
         return shapes;
     }
 
+    /** Gear, waiting people and lines without their beat numbers: for pictures in which nobody could read them. */
+    public List<Shape> plainChalk() {
+        List<Shape> shapes = new ArrayList<>();
+        stage.pieces().forEach(p -> shapes.addAll(standing(p)));
+        stage.actions().forEach(a -> shapes.addAll(line(a, Set.of(), Set.of())));
+        return shapes;
+    }
+
     private List<Shape> badges(Predicate<String> wanted) {
         List<Vec> taken = new ArrayList<>();
         if (stage.actions().isEmpty()) {

@@ -86,13 +86,14 @@ final class BoardMouse {
         double t = state.playheadProperty().get();
         Optional<Piece.Person> person = state.picking().person(hand.at(), t);
         if (person.isPresent() && !moves) {
-            return new StrokeGrip(pane, state, person.get().id(), state.timeline().pose(person.get().id(), t).at(), true);
+            String who = person.get().id();
+            return new StrokeGrip(pane, state, guides, who, state.timeline().pose(who, t).at(), true);
         }
         Optional<Piece> piece = person.map(p -> (Piece) p).or(() -> state.picking().ball(hand.at(), t).map(b -> b));
         if (piece.isEmpty()) {
             var end = state.picking().pathEnd(hand.at());
             if (end.isPresent()) {
-                return new StrokeGrip(pane, state, end.get().who(), state.board().route(end.get().id()).end(), false);
+                return new StrokeGrip(pane, state, guides, end.get().who(), state.board().route(end.get().id()).end(), false);
             }
             piece = state.picking().gear(hand.at());
         }
@@ -102,11 +103,13 @@ final class BoardMouse {
     private void drag(MouseEvent e) {
         dragged |= Math.hypot(e.getX() - pressedX, e.getY() - pressedY) > CLICK;
         if (dragged && grip != null) {
+            pane.hideCard(true);
             grip.drag(Hand.of(e, pane));
         }
     }
 
     private void release(MouseEvent e) {
+        pane.hideCard(false);
         if (grip != null) {
             grip.release(Hand.of(e, pane), dragged);
         }

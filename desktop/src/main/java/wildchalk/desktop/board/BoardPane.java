@@ -161,6 +161,13 @@ final class BoardPane extends Pane {
         requestLayout();
     }
 
+    /** Whether the card is out of the way of a hand that drags. */
+    void hideCard(boolean hidden) {
+        if (card != null) {
+            card.setVisible(!hidden);
+        }
+    }
+
     /** Makes room on the board for the hand. */
     void foldCard() {
         if (card instanceof GearCard gear) {

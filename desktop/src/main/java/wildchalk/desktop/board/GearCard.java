@@ -17,7 +17,7 @@ import wildchalk.core.scene.Sample;
 /** Which gear is put down, and in which colour. */
 final class GearCard extends VBox {
 
-    private static final double WIDTH = 640;
+    private static final double WIDTH = 720;
     private static final Box ROOM = new Box(-5.6, -3.1, 11.2, 6.2);
 
     private final BoardState state;

@@ -43,6 +43,10 @@ final class Guides {
         return true;
     }
 
+    boolean isTyped() {
+        return !typed.isEmpty();
+    }
+
     void forgetTyped() {
         typed.setLength(0);
     }

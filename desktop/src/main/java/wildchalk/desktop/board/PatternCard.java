@@ -24,7 +24,7 @@ final class PatternCard extends FlowPane {
      * @param drop takes it away
      */
     PatternCard(Pattern pattern, Units units, Consumer<Pattern> change, Runnable keep, Runnable drop) {
-        super(12, 6);
+        super(10, 6);
         this.pattern = pattern;
         this.change = change;
         setId("pattern-card");
@@ -70,13 +70,13 @@ final class PatternCard extends FlowPane {
     private ChoiceBox<Numbering> numbering() {
         ChoiceBox<Numbering> box = new ChoiceBox<>();
         box.setId("pattern-numbering");
-        box.setPrefWidth(190);
+        box.setPrefWidth(164);
         box.getItems().addAll(Numbering.values());
         box.setConverter(new StringConverter<>() {
             @Override
             public String toString(Numbering n) {
-                return n == null || n == Numbering.NONE ? "not numbered"
-                        : n == Numbering.OUTWARD ? "outward, odd and even" : "left to right";
+                return n == null || n == Numbering.NONE ? "no numbers"
+                        : n == Numbering.OUTWARD ? "odd and even" : "left to right";
             }
 
             @Override

@@ -3,6 +3,7 @@ package wildchalk.desktop.board;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.shape.StrokeLineCap;
 import wildchalk.core.drill.Action;
@@ -11,6 +12,8 @@ import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Ruler;
 import wildchalk.core.scene.Ink;
 import wildchalk.core.script.ScriptWriter;
+import wildchalk.core.snap.Reference;
+import wildchalk.core.snap.Snapped;
 import wildchalk.core.stroke.Gesture;
 import wildchalk.core.stroke.Guess;
 import wildchalk.desktop.paint.ScreenBrush;
@@ -22,12 +25,17 @@ final class StrokeGrip implements Grip {
     private final BoardState state;
     private final String who;
     private final boolean fromToken;
+    private final Guides guides;
+    private final Reference start;
     private final List<Vec> stroke = new ArrayList<>();
+    private Hand last;
 
     /** @param fromToken whether the hand is on the person, so that a click chooses them */
-    StrokeGrip(BoardPane pane, BoardState state, String who, Vec from, boolean fromToken) {
+    StrokeGrip(BoardPane pane, BoardState state, Guides guides, String who, Vec from, boolean fromToken) {
         this.pane = pane;
         this.state = state;
+        this.guides = guides;
+        this.start = new Reference(from, "where it begins");
         this.who = who;
         this.fromToken = fromToken;
         stroke.add(from);
@@ -36,8 +44,39 @@ final class StrokeGrip implements Grip {
     @Override
     public void drag(Hand hand) {
         stroke.add(hand.at());
-        draw();
-        pane.showTag(Optional.of(words(guess(hand.straight()))), hand.x(), hand.y());
+        last = hand;
+        show();
+    }
+
+    @Override
+    public void typed() {
+        if (last != null) {
+            show();
+        }
+    }
+
+    private void show() {
+        Snapped end = end(last);
+        List<Vec> meant = meant(end, last.straight());
+        draw(meant);
+        boolean telling = end.reason().startsWith("on the ") && !end.reason().equals("on the grid");
+        String where = telling ? " · " + end.reason() : "";
+        pane.showTag(Optional.of(words(guess(meant, last.straight()), meant) + where), last.x(), last.y());
+    }
+
+    private Snapped end(Hand hand) {
+        // Later in the rep people are elsewhere than where they could be snapped to.
+        return guides.snap(hand, Set.of(who), Optional.of(start), state.playheadProperty().get() == 0);
+    }
+
+    /** The stroke as it will be: its end where the hand snaps to; a typed length makes it straight. */
+    private List<Vec> meant(Snapped end, boolean straight) {
+        if (guides.isTyped() || straight) {
+            return List.of(start.at(), end.at());
+        }
+        List<Vec> meant = new ArrayList<>(stroke);
+        meant.set(meant.size() - 1, end.at());
+        return meant;
     }
 
     @Override
@@ -45,7 +84,8 @@ final class StrokeGrip implements Grip {
         pane.showTag(Optional.empty(), 0, 0);
         pane.clearSketch();
         if (dragged) {
-            Action action = guess(hand.straight());
+            Snapped end = end(hand);
+            Action action = guess(meant(end, hand.straight()), hand.straight());
             state.apply(ActionEdits.chalk(state.rung(), action));
             state.choose(action.id());
         } else if (fromToken) {
@@ -63,21 +103,21 @@ final class StrokeGrip implements Grip {
         return true;
     }
 
-    private Action guess(boolean straight) {
+    private Action guess(List<Vec> meant, boolean straight) {
         Guess guess = new Guess(state.stage(), state.timeline(), state.surface());
-        Gesture gesture = new Gesture(who, stroke, straight, state.playheadProperty().get(),
+        Gesture gesture = new Gesture(who, meant, straight || guides.isTyped(), state.playheadProperty().get(),
                 state.board().frame().unit() * 1.5);
         return state.toolProperty().get().kind().map(k -> guess.as(k, gesture)).orElseGet(() -> guess.of(gesture));
     }
 
-    /** "pass to 9 · as 7 receives · 14.6 m" */
-    private String words(Action action) {
+    /** "pass to 9 · as 7 receives · 14.6 m · 19.5 paces" */
+    private String words(Action action, List<Vec> meant) {
         return ActionEdits.describe(action, state.stage()) + " · "
                 + ScriptWriter.cue(state.stage().withAction(action), state.timeline(), state.surface(), action)
-                + " · " + state.unitsProperty().get().unit().exact(Ruler.length(stroke));
+                + " · " + guides.units().both(Ruler.length(meant));
     }
 
-    private void draw() {
+    private void draw(List<Vec> line) {
         pane.clearSketch();
         GraphicsContext g = pane.sketch().getGraphicsContext2D();
         g.setStroke(ScreenBrush.colour(state.lookProperty().get(), Ink.CHALK));
@@ -85,8 +125,8 @@ final class StrokeGrip implements Grip {
         g.setLineCap(StrokeLineCap.ROUND);
         g.setLineDashes();
         g.beginPath();
-        g.moveTo(pane.map().x(stroke.get(0)), pane.map().y(stroke.get(0)));
-        stroke.forEach(p -> g.lineTo(pane.map().x(p), pane.map().y(p)));
+        g.moveTo(pane.map().x(line.get(0)), pane.map().y(line.get(0)));
+        line.forEach(p -> g.lineTo(pane.map().x(p), pane.map().y(p)));
         g.stroke();
     }
 }

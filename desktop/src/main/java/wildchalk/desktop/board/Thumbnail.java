@@ -48,7 +48,7 @@ public final class Thumbnail extends Canvas {
         ScreenBrush brush = ScreenBrush.forThumbnail(this, Look.SLATE, map);
         brush.fillAll(Ink.AROUND);
         brush.paint(board.ground());
-        brush.paint(board.chalk(Set.of(), Set.of()));
+        brush.paint(board.plainChalk());
         brush.paint(board.live(t, Set.of(), Set.of()));
     }
 }

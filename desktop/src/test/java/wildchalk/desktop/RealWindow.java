@@ -1,0 +1,186 @@
+package wildchalk.desktop;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.stream.Stream;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.image.WritableImage;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.scene.paint.Color;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.api.FxToolkit;
+import org.testfx.util.WaitForAsyncUtils;
+import wildchalk.core.geometry.Vec;
+import wildchalk.desktop.board.BoardState;
+import wildchalk.desktop.exchange.Exchange.Chooser;
+import wildchalk.desktop.paint.ScreenMap;
+
+/** The real window with a mouse and a keyboard, on a book of its own. */
+abstract class RealWindow {
+
+    @TempDir
+    Path folder;
+
+    final FxRobot robot = new FxRobot();
+    WildChalkApp.Session session;
+    Stage stage;
+    Path picked;
+
+    final Chooser chooser = new Chooser() {
+        @Override
+        public Optional<Path> toSave(String suggestedName, String kind, String pattern) {
+            return Optional.ofNullable(picked);
+        }
+
+        @Override
+        public Optional<Path> toOpen(String kind, String pattern) {
+            return Optional.ofNullable(picked);
+        }
+    };
+
+    @BeforeEach
+    void startToolkit() throws TimeoutException {
+        FxToolkit.registerPrimaryStage();
+    }
+
+    @AfterEach
+    void closeWindow() throws Exception {
+        close();
+    }
+
+    Path book() {
+        return folder.resolve("Test.chalkbook");
+    }
+
+    void open(Request request) throws Exception {
+        session = fx(() -> {
+            stage = new Stage();
+            return WildChalkApp.Session.start(stage, request, chooser);
+        });
+        session.opened().get(30, TimeUnit.SECONDS);
+        settle();
+    }
+
+    void close() throws Exception {
+        if (session != null) {
+            fx(() -> {
+                stage.close();
+                return null;
+            });
+            session.close();
+            session = null;
+        }
+    }
+
+    static <T> T fx(Callable<T> call) throws Exception {
+        return WaitForAsyncUtils.asyncFx(call).get(30, TimeUnit.SECONDS);
+    }
+
+    static void settle() {
+        WaitForAsyncUtils.waitForFxEvents(3);
+    }
+
+    static void await(Callable<Boolean> condition) throws Exception {
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> fx(condition));
+    }
+
+    BoardState board() {
+        return session.window().board().orElseThrow();
+    }
+
+    Node find(String id) {
+        return stage.getScene().lookup(id);
+    }
+
+    ScreenMap map() {
+        Node pane = find("#board");
+        return ScreenMap.fit(board().drill(), board().surface(), Math.floor(pane.getLayoutBounds().getWidth()),
+                Math.floor(pane.getLayoutBounds().getHeight()));
+    }
+
+    Point2D onScreen(Vec place) {
+        return find("#board").localToScreen(map().x(place), map().y(place));
+    }
+
+    void dragOnBoard(Vec from, Vec to) {
+        robot.moveTo(onScreen(from));
+        robot.press(MouseButton.PRIMARY);
+        for (int i = 1; i <= 8; i++) {
+            robot.moveTo(onScreen(from.towards(to, i / 8.0)));
+        }
+        robot.release(MouseButton.PRIMARY);
+        settle();
+    }
+
+    void clickOnBoard(Vec place) {
+        robot.moveTo(onScreen(place));
+        robot.press(MouseButton.PRIMARY);
+        robot.release(MouseButton.PRIMARY);
+        settle();
+    }
+
+    void click(String id) throws Exception {
+        Node node = find(id);
+        robot.moveTo(node);
+        robot.press(MouseButton.PRIMARY);
+        robot.release(MouseButton.PRIMARY);
+        settle();
+    }
+
+    /**
+     * Opens a menu with the mouse and takes an item. The item is taken without the mouse: on a virtual display a menu
+     * may be somewhere else for a moment before it is where it opens.
+     */
+    void take(MenuButton menu, String item) throws Exception {
+        robot.clickOn(menu);
+        await(menu::isShowing);
+        fx(() -> {
+            menu.hide();
+            items(menu.getItems()).filter(i -> item.equals(i.getText())).findFirst().orElseThrow().fire();
+            return null;
+        });
+        settle();
+    }
+
+    /** The items of a menu and of the menus in it. */
+    static Stream<MenuItem> items(List<MenuItem> items) {
+        return items.stream().flatMap(i -> i instanceof Menu menu ? items(menu.getItems()) : Stream.of(i));
+    }
+
+    void type(KeyCode... keys) {
+        robot.press(keys);
+        robot.release(keys);
+        settle();
+    }
+
+    /** The colour on the screen round a place of the board, counted: how many dots of 9 have it. */
+    int dots(Vec place, Color colour) throws Exception {
+        return fx(() -> {
+            WritableImage image = stage.getScene().snapshot(null);
+            Point2D at = find("#board").localToScene(map().x(place), map().y(place));
+            int found = 0;
+            for (int dx = -6; dx <= 6; dx += 6) {
+                for (int dy = -6; dy <= 6; dy += 6) {
+                    Color c = image.getPixelReader().getColor((int) at.getX() + dx, (int) at.getY() + dy);
+                    double off = Math.abs(c.getRed() - colour.getRed()) + Math.abs(c.getGreen() - colour.getGreen())
+                            + Math.abs(c.getBlue() - colour.getBlue());
+                    found += off < 0.05 ? 1 : 0;
+                }
+            }
+            return found;
+        });
+    }
+}
