@@ -1,0 +1,2 @@
+/** Counts the frames of the real window under load. Never part of the program. */
+package wildchalk.bench.frames;
