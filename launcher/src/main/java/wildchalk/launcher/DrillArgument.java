@@ -8,6 +8,7 @@ import picocli.CommandLine.Spec;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.naming.VenueWords;
 import wildchalk.core.rehearsal.Rehearsal;
 import wildchalk.core.rehearsal.Timeline;
 import wildchalk.core.surface.Surface;
@@ -40,7 +41,7 @@ final class DrillArgument {
         Surface surface = drill.surface();
         if (drill.venue().isMissing()) {
             spec.commandLine().getErr().println(file.getFileName() + ": the surface \"" + drill.venue().surface()
-                    + "\" is not here; an open space of the same size stands in for it");
+                    + "\" is not here; " + VenueWords.standIn(drill.venue()) + " stands in for it");
         }
         Stage stage = Ladder.build(drill, id);
         return new Rehearsed(drill, surface, stage, Rehearsal.of(stage, surface));

@@ -6,7 +6,9 @@ import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
+import wildchalk.core.surface.Surfaces;
 import wildchalk.desktop.shots.Shots;
+import wildchalk.handout.surfaces.ContactSheet;
 
 @Command(name = "shots", mixinStandardHelpOptions = true,
         description = "Draws the pictures of the documents anew by driving the real window.")
@@ -18,6 +20,8 @@ final class ShotsCommand implements Callable<Integer> {
     @Override
     public Integer call() throws IOException {
         Path place = Files.createTempDirectory("wildchalk-shots");
+        ContactSheet.writePng(folder.resolve("surfaces.png"), Surfaces.all(), SurfacesCommand.SHEET_WIDTH,
+                SurfacesCommand.SHEET_COLUMNS);
         Shots.draw(folder, place.resolve("Quillmoor Otters.chalkbook"));
         return 0;
     }

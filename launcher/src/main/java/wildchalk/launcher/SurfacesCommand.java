@@ -25,8 +25,8 @@ import wildchalk.storage.format.SurfaceWriter;
         description = "The surfaces; with an id or a surface file, its size, markings, landmarks, zones and targets.")
 final class SurfacesCommand implements Callable<Integer> {
 
-    private static final int SHEET_WIDTH = 1600;
-    private static final int SHEET_COLUMNS = 5;
+    static final int SHEET_WIDTH = 1600;
+    static final int SHEET_COLUMNS = 5;
     private static final int ONE_WIDTH = 1280;
 
     @Parameters(paramLabel = "ID", arity = "0..1", description = "id of a surface, or a surface file (.json)")

@@ -9,6 +9,8 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import wildchalk.storage.format.FormatException;
+import wildchalk.core.drill.Venue;
+import wildchalk.core.naming.VenueWords;
 import wildchalk.storage.format.DrillReader;
 import wildchalk.storage.format.SurfaceFiles;
 
@@ -28,12 +30,7 @@ final class ValidateCommand implements Callable<Integer> {
         int result = 0;
         for (Path file : files) {
             try {
-                if (SurfaceFiles.isSurface(file)) {
-                    SurfaceFiles.read(file);
-                } else {
-                    DrillReader.read(file);
-                }
-                out.println(file.getFileName() + ": sound");
+                out.println(file.getFileName() + ": " + verdict(file));
             } catch (FormatException e) {
                 out.println(e.getMessage());
                 result = Main.INPUT_AT_FAULT;
@@ -41,5 +38,15 @@ final class ValidateCommand implements Callable<Integer> {
         }
         out.flush();
         return result;
+    }
+
+    private static String verdict(Path file) throws FormatException {
+        if (SurfaceFiles.isSurface(file)) {
+            SurfaceFiles.read(file);
+            return "sound";
+        }
+        Venue venue = DrillReader.read(file).venue();
+        return venue.isMissing() ? "sound, but the surface \"" + venue.surface() + "\" is not here; "
+                + VenueWords.standIn(venue) + " stands in for it" : "sound";
     }
 }

@@ -8,11 +8,6 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.animation.AnimationTimer;
 import javafx.application.Application;
-import javafx.event.EventType;
-import javafx.geometry.Point2D;
-import javafx.scene.Node;
-import javafx.scene.input.MouseButton;
-import javafx.scene.input.MouseEvent;
 import javafx.stage.Stage;
 import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Drill;
@@ -23,7 +18,7 @@ import wildchalk.desktop.Request;
 import wildchalk.desktop.WildChalkApp.Session;
 import wildchalk.desktop.board.BoardState;
 import wildchalk.desktop.exchange.SystemChooser;
-import wildchalk.desktop.paint.ScreenMap;
+import wildchalk.desktop.shots.BoardHand;
 
 /** Two hundred cones on a pitch: one of them is dragged round in the real window while its frames are counted. */
 public final class ConeDrag extends Application {
@@ -67,7 +62,7 @@ public final class ConeDrag extends Application {
 
     /** Takes hold of a cone and leads it round in circles, one step for every frame. */
     private void drag(Consumer<Frames> done) {
-        Node pane = stage.getScene().lookup("#board");
+        BoardHand hand = new BoardHand(stage.getScene(), board());
         Vec home = board().stage().piece(DRAGGED).orElseThrow().at();
         new AnimationTimer() {
             private final List<Long> at = new ArrayList<>();
@@ -83,12 +78,12 @@ public final class ConeDrag extends Application {
                     // The window is laid out only after its first frames.
                     held = t > LAID_OUT;
                     if (held) {
-                        fire(pane, MouseEvent.MOUSE_PRESSED, home);
+                        hand.press(home);
                     }
                     return;
                 }
                 long before = System.nanoTime();
-                fire(pane, MouseEvent.MOUSE_DRAGGED, home.plus(Vec.polar(RADIUS, t * 2)));
+                hand.drag(home.plus(Vec.polar(RADIUS, t * 2)));
                 if (t > WARM_UP) {
                     if (!board().shown().moved().contains(DRAGGED)) {
                         System.out.println("the cone is not in the hand: nothing was measured");
@@ -99,7 +94,7 @@ public final class ConeDrag extends Application {
                 }
                 if (t > WARM_UP + COUNTED) {
                     stop();
-                    fire(pane, MouseEvent.MOUSE_RELEASED, home);
+                    hand.release(home);
                     done.accept(new Frames(gaps(at), steps.stream().mapToLong(Long::longValue).toArray()));
                 }
             }
@@ -112,16 +107,6 @@ public final class ConeDrag extends Application {
             gaps[i] = at.get(i + 1) - at.get(i);
         }
         return gaps;
-    }
-
-    private void fire(Node pane, EventType<MouseEvent> type, Vec place) {
-        ScreenMap map = ScreenMap.fit(board().drill(), board().surface(), Math.floor(pane.getLayoutBounds().getWidth()),
-                Math.floor(pane.getLayoutBounds().getHeight()));
-        Point2D on = pane.localToScreen(map.x(place), map.y(place));
-        Point2D inScene = pane.localToScene(map.x(place), map.y(place));
-        boolean down = type != MouseEvent.MOUSE_RELEASED;
-        pane.fireEvent(new MouseEvent(type, inScene.getX(), inScene.getY(), on.getX(), on.getY(), MouseButton.PRIMARY, 1,
-                false, false, false, false, down, false, false, false, false, !down, null));
     }
 
     @Override

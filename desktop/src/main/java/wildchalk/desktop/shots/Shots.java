@@ -9,6 +9,8 @@ import javafx.scene.Node;
 import javafx.scene.control.ToggleButton;
 import javafx.stage.Stage;
 import javafx.util.Duration;
+import wildchalk.core.geometry.Vec;
+import wildchalk.desktop.DemoBook;
 import wildchalk.desktop.Request;
 import wildchalk.desktop.WildChalkApp.Session;
 import wildchalk.desktop.board.BoardState;
@@ -18,6 +20,8 @@ import wildchalk.desktop.exchange.SystemChooser;
 public final class Shots extends Application {
 
     private static final Duration SETTLE = Duration.millis(900);
+    /** Free ground in one of the drills. */
+    private static final Vec FIGURE = new Vec(12, -8);
 
     private static Path folder;
     private static Path book;
@@ -56,12 +60,34 @@ public final class Shots extends Application {
             ((ToggleButton) find("#paper-look")).setSelected(true);
         });
         step(() -> picture("board-paper"));
+        step(() -> {
+            ((ToggleButton) find("#paper-look")).setSelected(false);
+            open("sixpenny");
+        });
+        step(() -> click("#sheet-set-out"));
+        step(() -> board().choose("m2"));
+        step(() -> picture("set-out"));
+        step(() -> {
+            click("#sheet-words");
+            click("#tool-pattern");
+        });
+        step(() -> click("#pattern-v"));
+        step(() -> hand().hold(FIGURE, FIGURE.plus(new Vec(8, 0))));
+        step(() -> picture("measuring"));
         step(shown::close);
         session.opened().thenRun(this::next);
     }
 
     private BoardState board() {
         return session.window().board().orElseThrow();
+    }
+
+    private void open(String id) {
+        session.window().open(DemoBook.drills().stream().filter(d -> d.id().equals(id)).findFirst().orElseThrow());
+    }
+
+    private BoardHand hand() {
+        return new BoardHand(stage.getScene(), board());
     }
 
     private void step(Runnable step) {

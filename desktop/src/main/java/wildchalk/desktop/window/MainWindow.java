@@ -21,6 +21,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.naming.VenueWords;
 import wildchalk.core.scene.Look;
 import wildchalk.desktop.board.BoardState;
 import wildchalk.desktop.board.BoardView;
@@ -191,7 +192,7 @@ public final class MainWindow extends StackPane {
         remember(board);
         if (drill.venue().isMissing()) {
             messages.warn("The surface \"" + drill.venue().surface() + "\" is not on this computer. The drill is shown "
-                    + "on an open space of the same size, and everything is where it was. To see its lines, put the "
+                    + "on " + VenueWords.standIn(drill.venue()) + ", and everything is where it was. To see its lines, put the "
                     + "surface file into " + BookPlaces.surfaces() + " and start again.");
         }
         board.changesProperty().addListener(o -> offerHistory());

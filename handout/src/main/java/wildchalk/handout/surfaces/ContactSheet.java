@@ -27,6 +27,9 @@ public final class ContactSheet {
     private static final int WORDS = 40;
     private static final double SHAPE = 0.58;
 
+    /** On cells narrower than this lines need to be thicker than they are, pixels. */
+    private static final double SMALL = 500;
+
     private ContactSheet() {
     }
 
@@ -58,7 +61,7 @@ public final class ContactSheet {
         Frame frame = Frame.of(surface.view("whole").box());
         g.setClip(area);
         new PaperBrush(g, Look.SLATE, PaperBrush.fit(frame, surface.surroundings(), area))
-                .paint(Ground.of(surface, frame.scaled(0.7)));
+                .paint(Ground.of(surface, frame.scaled(area.getWidth() < SMALL ? 1.3 : 0.7)));
         g.setClip(null);
         g.setPaint(new Color(Look.SLATE.colour(Ink.CHALK)));
         g.setFont(Typeface.TEXT_BOLD.font(14));

@@ -61,6 +61,8 @@ public final class SurfaceWriter {
         } else if (m.shape() instanceof Marking.Arc arc) {
             place(o.put("kind", arc.isCircle() ? "circle" : "arc"), "centre", arc.centre())
                     .put("radius", number(arc.radius())).put("from", number(arc.start())).put("sweep", number(arc.sweep()));
+            // Rule books measure to one edge of the paint or the other.
+            o.put("innerRadius", number(arc.radius() - m.width() / 2)).put("outerRadius", number(arc.radius() + m.width() / 2));
         } else if (m.shape() instanceof Marking.Spot spot) {
             place(o.put("kind", "spot"), "centre", spot.centre()).put("radius", number(spot.radius()));
         } else {
