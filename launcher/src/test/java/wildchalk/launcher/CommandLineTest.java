@@ -4,13 +4,18 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.PrintWriter;
 import java.io.StringWriter;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import picocli.CommandLine;
+import wildchalk.core.surface.Surfaces;
 import wildchalk.storage.format.DrillReader;
 
 class CommandLineTest {
@@ -82,7 +87,67 @@ class CommandLineTest {
 
     @Test
     void surfacesAreListedWithTheirSize() {
-        assertTrue(wildchalk("surfaces").out().contains("field-hockey       Field hockey pitch, 91.40 × 55.00 m"));
+        assertTrue(wildchalk("surfaces").out().replaceAll(" +", " ")
+                .contains("field-hockey Field hockey pitch, 91.40 × 55.00 m"));
         assertTrue(wildchalk("surfaces", "ice-rink-na").out().contains("left post"));
+        Said unknown = wildchalk("surfaces", "cricket-oval");
+        assertEquals(1, unknown.code());
+        assertTrue(unknown.err().startsWith("no surface is called \"cricket-oval\"; there are "), unknown.err());
+    }
+
+    @Test
+    void surfaceAsJsonHasEverythingInMetres() throws Exception {
+        JsonNode pitch = new ObjectMapper().readTree(wildchalk("surfaces", "--json", "football-11").out());
+        assertEquals(105, pitch.path("length").asDouble(), 1e-9);
+        assertEquals(68, pitch.path("width").asDouble(), 1e-9);
+        for (String list : List.of("markings", "landmarks", "zones", "targets", "views", "sources")) {
+            assertTrue(pitch.path(list).isArray() && !pitch.path(list).isEmpty(), list);
+        }
+        for (JsonNode marking : pitch.path("markings")) {
+            if (marking.path("id").asText().equals("centre-circle")) {
+                assertEquals(9.15, marking.path("outerRadius").asDouble(), 1e-9);
+            }
+        }
+    }
+
+    @Test
+    void setOutSheetIsPrintedInWordsAndAsJson(@TempDir Path folder) throws Exception {
+        String words = wildchalk("setout", DEMO, "--unit", "yd").out();
+        assertTrue(words.contains("Start at the 23 m line at the left sideline."), words);
+        assertTrue(words.contains("2. yellow cone 2: from yellow cone 1, "), words);
+        JsonNode sheet = new ObjectMapper().readTree(wildchalk("setout", DEMO, "--json").out());
+        assertEquals(4, sheet.path("steps").size());
+        for (JsonNode step : sheet.path("steps")) {
+            assertTrue(step.path("tape").path("error").asDouble() <= 0.3);
+        }
+        Path pdf = folder.resolve("sheet.pdf");
+        assertEquals(0, wildchalk("setout", DEMO, "--out", pdf.toString()).code());
+        assertTrue(Files.readString(pdf, StandardCharsets.ISO_8859_1).startsWith("%PDF"));
+        assertEquals(2, wildchalk("setout", DEMO, "--unit", "cubit").code());
+    }
+
+    @Test
+    void surfaceFileThatIsNotSoundIsRefusedWithItsLine(@TempDir Path folder) throws Exception {
+        String sound = new String(Surfaces.class.getResourceAsStream("futsal.surface.json").readAllBytes(),
+                StandardCharsets.UTF_8);
+        Path file = folder.resolve("hall.surface.json");
+        Files.writeString(file, sound);
+        assertEquals(0, wildchalk("validate", file.toString()).code());
+        Files.writeString(file, sound.replaceFirst("\"markings\": \\[",
+                "\"markings\": [\n    {\"id\": \"far\", \"points\": [[0, 0], [99, 0]], \"width\": 0.1},"));
+        Said refused = wildchalk("validate", file.toString());
+        assertEquals(1, refused.code());
+        assertTrue(refused.out().matches("(?s)hall.surface.json: line \\d+: .*\"far\" runs outside the outline.*"), refused.out());
+    }
+
+    @Test
+    void drillOnAMissingSurfaceIsPlayedOnAnOpenSpace(@TempDir Path folder) throws Exception {
+        Path file = folder.resolve("lost.drill.json");
+        Files.writeString(file, Files.readString(Path.of(DEMO)).replace("\"field-hockey\"", "\"club-lawn\""));
+        Said solved = wildchalk("solve", file.toString());
+        assertEquals(0, solved.code());
+        assertTrue(solved.err().contains("the surface \"club-lawn\" is not here"), solved.err());
+        assertEquals(wildchalk("setout", DEMO, "--json").out().split("\"drawn\"").length,
+                wildchalk("setout", file.toString(), "--json").out().split("\"drawn\"").length);
     }
 }
