@@ -77,6 +77,16 @@ public final class Stages {
         return this;
     }
 
+    public Stages action(Action action) {
+        actions.add(action);
+        return this;
+    }
+
+    public Stages shadow(String id, String who, String whom, Action.Shadow.Way way, double distance, Cue cue) {
+        return action(new Action.Shadow(id, who, whom, way, Action.Shadow.Side.GOAL, distance, Gait.SPRINT,
+                Optional.empty(), cue));
+    }
+
     public Stage build() {
         return new Stage("s1", "Start here", pieces, actions);
     }

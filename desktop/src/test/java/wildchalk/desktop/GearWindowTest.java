@@ -95,10 +95,10 @@ class GearWindowTest extends RealWindow {
         click("#pattern-count-more");
         click("#pattern-count-more");
         assertEquals(10, board().shown().stage().pieces().size());
-        dragOnBoard(new Vec(25, 0), new Vec(24, 0));
+        dragOnBoard(new Vec(25, 0), new Vec(28, 0));
         type(KeyCode.ENTER);
         assertEquals(10, items().size());
-        items().forEach(i -> assertEquals(4, i.at().distance(new Vec(20, 0)), 0.01));
+        items().forEach(i -> assertEquals(8, i.at().distance(new Vec(20, 0)), 0.01));
         assertEquals(Optional.of("Place circle of 10 cones"), board().history().nextUndo());
         type(KeyCode.CONTROL, KeyCode.Z);
         assertEquals(0, items().size(), "one undo takes the whole figure back");
@@ -156,6 +156,26 @@ class GearWindowTest extends RealWindow {
         settle();
         String action = board().stage().actions().get(0).id();
         assertEquals(12, board().board().route(action).length(), 0.01);
+    }
+
+    @Test
+    void escapeDropsWhatTheHandHolds() throws Exception {
+        openEmptyPitch();
+        type(KeyCode.DIGIT1);
+        clickOnBoard(new Vec(10, 10));
+        type(KeyCode.ESCAPE);
+        Drill before = board().drill();
+        robot.moveTo(onScreen(new Vec(10, 10)));
+        robot.press(MouseButton.PRIMARY);
+        for (int i = 1; i <= 6; i++) {
+            robot.moveTo(onScreen(new Vec(10 + 2 * i, 10)));
+        }
+        type(KeyCode.ESCAPE);
+        robot.moveTo(onScreen(new Vec(30, 20)));
+        robot.release(MouseButton.PRIMARY);
+        settle();
+        assertEquals(before, board().drill());
+        assertFalse(tag().isVisible());
     }
 
     @Test

@@ -1,11 +1,15 @@
 package wildchalk.launcher;
 
 import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.Locale;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.naming.VenueWords;
@@ -24,6 +28,13 @@ final class DrillArgument {
     @Option(names = "--stage", paramLabel = "S", description = "id of the stage; the lowest rung when left out")
     private String stageId;
 
+    @Option(names = "--level", paramLabel = "LEVEL", description = "who: under-8 to under-16, or adult; as the drill says when left out")
+    private String level;
+
+    @Option(names = "--intensity", paramLabel = "PACE",
+            description = "how hard: walk-through, half, three-quarter or live; as the drill says when left out")
+    private String intensity;
+
     @Spec(Spec.Target.MIXEE)
     private CommandSpec spec;
 
@@ -32,7 +43,9 @@ final class DrillArgument {
     }
 
     Rehearsed rehearse() throws FormatException {
-        Drill drill = DrillReader.read(file);
+        Drill read = DrillReader.read(file);
+        Drill drill = read.withEffort(new Effort(chosen(level, read.effort().level(), "--level"),
+                chosen(intensity, read.effort().intensity(), "--intensity")));
         String id = stageId == null ? drill.ladder().get(0).id() : stageId;
         if (drill.ladder().stream().noneMatch(r -> r.id().equals(id))) {
             throw new FormatException(file.getFileName() + ": it has no stage \"" + id + "\"; there are "
@@ -45,5 +58,18 @@ final class DrillArgument {
         }
         Stage stage = Ladder.build(drill, id);
         return new Rehearsed(drill, surface, stage, Rehearsal.of(stage, surface));
+    }
+
+    private <E extends Enum<E>> E chosen(String word, E usual, String option) {
+        if (word == null) {
+            return usual;
+        }
+        try {
+            return Enum.valueOf(usual.getDeclaringClass(), word.toUpperCase(Locale.ROOT).replace('-', '_'));
+        } catch (IllegalArgumentException e) {
+            String known = String.join(", ", Arrays.stream(usual.getDeclaringClass().getEnumConstants())
+                    .map(v -> v.name().toLowerCase(Locale.ROOT).replace('_', '-')).toList());
+            throw new ParameterException(spec.commandLine(), option + " should be one of " + known);
+        }
     }
 }

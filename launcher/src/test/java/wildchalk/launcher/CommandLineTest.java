@@ -55,7 +55,7 @@ class CommandLineTest {
         Said said = wildchalk("validate", DEMO, bad.toString());
         assertEquals(1, said.code());
         assertTrue(said.out().contains("bad.json: line "), said.out());
-        assertTrue(said.out().contains("it can be run, carry, pass, shot"), said.out());
+        assertTrue(said.out().contains("it can be run, carry, collect, pass, shot, shadow, hold, call"), said.out());
     }
 
     @Test

@@ -2,6 +2,7 @@ package wildchalk.core.drill;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** Something a person does. */
 public sealed interface Action {
@@ -33,6 +34,10 @@ public sealed interface Action {
     sealed interface Delivery extends Action {
 
         Spot to();
+
+        Touch touch();
+
+        Delivery withTo(Spot place);
     }
 
     record Run(String id, String who, Path path, Gait gait, Ending ending, Cue cue) implements Travel {
@@ -70,19 +75,162 @@ public sealed interface Action {
         }
     }
 
-    record Pass(String id, String who, Spot to, Touch touch, Cue cue) implements Delivery {
+    /** Goes to a ball that lies, or to a supply, and has it from then on. The path ends at that piece. */
+    record Collect(String id, String who, Path path, Gait gait, Ending ending, Cue cue) implements Travel {
         @Override
-        public Pass withCue(Cue newCue) {
-            return new Pass(id, who, to, touch, newCue);
+        public Collect withCue(Cue newCue) {
+            return new Collect(id, who, path, gait, ending, newCue);
+        }
+
+        @Override
+        public Collect withPath(Path newPath) {
+            return new Collect(id, who, newPath, gait, ending, cue);
+        }
+
+        @Override
+        public Collect withEnding(Ending newEnding) {
+            return new Collect(id, who, path, gait, newEnding, cue);
         }
     }
 
-    record Shot(String id, String who, Spot to, Touch touch, Cue cue) implements Delivery {
+    /**
+     * A pass to a person or a place.
+     *
+     * @param manner how the ball goes
+     * @param off the side of the surface that it comes off; empty for straight there
+     */
+    record Pass(String id, String who, Spot to, Touch touch, Manner manner, Optional<Wall> off, Cue cue)
+            implements Delivery {
+
+        /** The usual pass: straight there. */
+        public Pass(String id, String who, Spot to, Touch touch, Cue cue) {
+            this(id, who, to, touch, Manner.FLAT, Optional.empty(), cue);
+        }
+
         @Override
-        public Shot withCue(Cue newCue) {
-            return new Shot(id, who, to, touch, newCue);
+        public Pass withCue(Cue newCue) {
+            return new Pass(id, who, to, touch, manner, off, newCue);
+        }
+
+        @Override
+        public Pass withTo(Spot place) {
+            return new Pass(id, who, place, touch, manner, off, cue);
+        }
+
+        public Pass going(Manner newManner) {
+            return new Pass(id, who, to, touch, newManner, off, cue);
+        }
+
+        public Pass comingOff(Wall wall) {
+            return new Pass(id, who, to, touch, manner, Optional.of(wall), cue);
         }
     }
+
+    /**
+     * A shot.
+     *
+     * @param result what becomes of it
+     * @param next where a rebound goes; a few metres out of the goal when empty
+     */
+    record Shot(String id, String who, Spot to, Touch touch, Result result, Optional<Spot> next, Cue cue)
+            implements Delivery {
+
+        /** A shot of which the drill says no more. */
+        public Shot(String id, String who, Spot to, Touch touch, Cue cue) {
+            this(id, who, to, touch, Result.OPEN, Optional.empty(), cue);
+        }
+
+        @Override
+        public Shot withCue(Cue newCue) {
+            return new Shot(id, who, to, touch, result, next, newCue);
+        }
+
+        @Override
+        public Shot withTo(Spot place) {
+            return new Shot(id, who, place, touch, result, next, cue);
+        }
+
+        public Shot ending(Result newResult, Spot rebound) {
+            return new Shot(id, who, to, touch, newResult, Optional.ofNullable(rebound), cue);
+        }
+    }
+
+    /**
+     * Goes with another person, wherever they go.
+     *
+     * @param whom id of that person
+     * @param distance metres to keep; for a chase, how near is caught
+     * @param until what ends it; empty for as long as the other moves
+     */
+    record Shadow(String id, String who, String whom, Way way, Side side, double distance, Gait gait,
+                  Optional<Cue.Trigger> until, Cue cue) implements Action {
+        @Override
+        public Shadow withCue(Cue newCue) {
+            return new Shadow(id, who, whom, way, side, distance, gait, until, newCue);
+        }
+
+        public Shadow until(Optional<Cue.Trigger> newUntil) {
+            return new Shadow(id, who, whom, way, side, distance, gait, newUntil, cue);
+        }
+
+        /** How a person is followed. */
+        public enum Way {
+            /** Stays between them and what is looked after. */
+            MARK,
+            /** Runs at them until they are caught. */
+            CHASE,
+            /** Runs at them and stops short. */
+            CLOSE_DOWN,
+            /** Goes beside them. */
+            HIP_TO_HIP
+        }
+
+        /** On which side of them. */
+        public enum Side { ANY, GOAL, BALL }
+    }
+
+    /**
+     * Stands, with the body facing something.
+     *
+     * @param facing what the body turns to; empty to stay as it is
+     * @param seconds at least; 0 for just the turn
+     * @param until what ends it; empty to end after the seconds
+     */
+    record Hold(String id, String who, Stance stance, Optional<Spot> facing, double seconds,
+                Optional<Cue.Trigger> until, Cue cue) implements Action {
+        @Override
+        public Hold withCue(Cue newCue) {
+            return new Hold(id, who, stance, facing, seconds, until, newCue);
+        }
+
+        public Hold until(Optional<Cue.Trigger> newUntil) {
+            return new Hold(id, who, stance, facing, seconds, newUntil, cue);
+        }
+
+        public Hold facing(Optional<Spot> spot) {
+            return new Hold(id, who, stance, spot, seconds, until, cue);
+        }
+
+        /** What standing there is for. */
+        public enum Stance { WAIT, TURN, SCREEN, BOX_OUT, POST_UP }
+    }
+
+    /** Calls a word that others react to. */
+    record Call(String id, String who, String word, Cue cue) implements Action {
+        @Override
+        public Call withCue(Cue newCue) {
+            return new Call(id, who, word, newCue);
+        }
+    }
+
+    /** How a passed ball goes. */
+    enum Manner { FLAT, BOUNCE, LOB, ROLL, PUSH, HAND_OFF }
+
+    /** A side of the surface that a ball can come off: boards, glass or a wall. */
+    enum Wall { LEFT, RIGHT, END, OWN_END }
+
+    /** What becomes of a shot. */
+    enum Result { OPEN, IN, SAVED, REBOUND }
 
     /** How the body moves. */
     enum Gait { WALK, JOG, RUN, SPRINT, BACK, SIDE }

@@ -1,20 +1,31 @@
 package wildchalk.core.drill;
 
+import java.util.List;
 import java.util.Optional;
 
 /**
  * What sets an action off.
  *
- * @param delay seconds to wait after it; not negative
+ * @param delay seconds to wait after it; negative for so long before an arrival or an end that can be foreseen
  */
 public record Cue(Trigger trigger, double delay) {
 
     /** The moment that is waited for. */
     public sealed interface Trigger {
 
-        /** The action whose moment this is; empty for the whistle and for going on. */
+        /** The action whose moment this is; empty for what is not about one action. */
         default Optional<String> of() {
             return Optional.empty();
+        }
+
+        /** The single moments in it; itself when it is one. */
+        default List<Trigger> parts() {
+            return List.of(this);
+        }
+
+        /** Ids of the people and pieces that it watches. */
+        default List<String> watched() {
+            return List.of();
         }
     }
 
@@ -27,6 +38,96 @@ public record Cue(Trigger trigger, double delay) {
         @Override
         public Optional<String> of() {
             return Optional.of(action);
+        }
+    }
+
+    /** The ball of a pass or shot has left. */
+    public record Released(String action) implements Trigger {
+        @Override
+        public Optional<String> of() {
+            return Optional.of(action);
+        }
+    }
+
+    /**
+     * A run or carry has got so far along its path.
+     *
+     * @param share of the path, from 0 to 1
+     */
+    public record Partway(String action, double share) implements Trigger {
+        @Override
+        public Optional<String> of() {
+            return Optional.of(action);
+        }
+    }
+
+    /** A run or carry has gone so many metres of its path. */
+    public record Gone(String action, double metres) implements Trigger {
+        @Override
+        public Optional<String> of() {
+            return Optional.of(action);
+        }
+    }
+
+    /** A person or ball comes into a zone of the surface from outside. */
+    public record Enters(String who, String zone) implements Trigger {
+        @Override
+        public List<String> watched() {
+            return List.of(who);
+        }
+    }
+
+    /** A person or ball crosses a straight line of the surface, either way. */
+    public record Crosses(String who, String line) implements Trigger {
+        @Override
+        public List<String> watched() {
+            return List.of(who);
+        }
+    }
+
+    /** A person or ball comes within a distance of another, or of a piece of gear. */
+    public record Near(String who, String other, double metres) implements Trigger {
+        @Override
+        public List<String> watched() {
+            return List.of(who, other);
+        }
+    }
+
+    /** Somebody calls this word. */
+    public record Called(String word) implements Trigger {
+    }
+
+    /** The last of several moments. */
+    public record AllOf(List<Trigger> triggers) implements Trigger {
+        public AllOf {
+            triggers = List.copyOf(triggers);
+        }
+
+        @Override
+        public List<Trigger> parts() {
+            return triggers;
+        }
+
+        @Override
+        public List<String> watched() {
+            return triggers.stream().flatMap(t -> t.watched().stream()).toList();
+        }
+    }
+
+    /** The first of several moments. */
+    public record FirstOf(List<Trigger> triggers) implements Trigger {
+        public FirstOf {
+            triggers = List.copyOf(triggers);
+        }
+
+        @Override
+        public List<Trigger> parts() {
+            return triggers;
+        }
+
+        @Override
+        public List<String> watched() {
+            return triggers.stream().flatMap(t -> t.watched().stream()).toList();
         }
     }
 

@@ -10,13 +10,14 @@ import wildchalk.core.surface.Surface;
  * @param venue what it is played on
  * @param showing the part of the surface that is shown, and which way up
  * @param lineKey how lines are to be read
+ * @param effort who practises it and how hard they go
  * @param ladder the rungs, bottom first; at least one
  * @param points coaching points
  * @param questions to ask the players
  * @param cautions what could hurt someone, and what to do about it
  */
-public record Drill(String id, String title, Venue venue, Showing showing, LineKey lineKey, List<Rung> ladder,
-                    List<String> points, List<String> questions, List<String> cautions) {
+public record Drill(String id, String title, Venue venue, Showing showing, LineKey lineKey, Effort effort,
+                    List<Rung> ladder, List<String> points, List<String> questions, List<String> cautions) {
 
     public Drill {
         ladder = List.copyOf(ladder);
@@ -30,7 +31,7 @@ public record Drill(String id, String title, Venue venue, Showing showing, LineK
 
     /** A drill with one empty rung. */
     public static Drill empty(String id, String title, String surface, String view) {
-        return new Drill(id, title, Venue.of(surface), Showing.of(view), LineKey.RUNS_PLAIN,
+        return new Drill(id, title, Venue.of(surface), Showing.of(view), LineKey.RUNS_PLAIN, Effort.LIVE,
                 List.of(Rung.empty("s1", "Start here")), List.of(), List.of(), List.of());
     }
 
@@ -40,26 +41,30 @@ public record Drill(String id, String title, Venue venue, Showing showing, LineK
     }
 
     public Drill withId(String newId) {
-        return new Drill(newId, title, venue, showing, lineKey, ladder, points, questions, cautions);
+        return new Drill(newId, title, venue, showing, lineKey, effort, ladder, points, questions, cautions);
     }
 
     public Drill withTitle(String newTitle) {
-        return new Drill(id, newTitle, venue, showing, lineKey, ladder, points, questions, cautions);
+        return new Drill(id, newTitle, venue, showing, lineKey, effort, ladder, points, questions, cautions);
     }
 
     public Drill withVenue(Venue newVenue) {
-        return new Drill(id, title, newVenue, showing, lineKey, ladder, points, questions, cautions);
+        return new Drill(id, title, newVenue, showing, lineKey, effort, ladder, points, questions, cautions);
     }
 
     public Drill withShowing(Showing newShowing) {
-        return new Drill(id, title, venue, newShowing, lineKey, ladder, points, questions, cautions);
+        return new Drill(id, title, venue, newShowing, lineKey, effort, ladder, points, questions, cautions);
     }
 
     public Drill withLineKey(LineKey newKey) {
-        return new Drill(id, title, venue, showing, newKey, ladder, points, questions, cautions);
+        return new Drill(id, title, venue, showing, newKey, effort, ladder, points, questions, cautions);
+    }
+
+    public Drill withEffort(Effort newEffort) {
+        return new Drill(id, title, venue, showing, lineKey, newEffort, ladder, points, questions, cautions);
     }
 
     public Drill withLadder(List<Rung> newLadder) {
-        return new Drill(id, title, venue, showing, lineKey, newLadder, points, questions, cautions);
+        return new Drill(id, title, venue, showing, lineKey, effort, newLadder, points, questions, cautions);
     }
 }

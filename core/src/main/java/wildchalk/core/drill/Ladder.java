@@ -50,7 +50,7 @@ public final class Ladder {
         List<Action> actions = new ArrayList<>(below.actions());
         pieces.removeIf(p -> rung.without().contains(p.id()));
         actions.removeIf(a -> rung.without().contains(a.id()));
-        Stage stage = new Stage(rung.id(), rung.title(), pieces, actions);
+        Stage stage = new Stage(rung.id(), rung.title(), pieces, actions, drill.effort());
         for (Piece p : rung.pieces()) {
             stage = stage.withPiece(p);
         }

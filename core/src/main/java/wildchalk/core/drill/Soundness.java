@@ -3,6 +3,7 @@ package wildchalk.core.drill;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
@@ -72,9 +73,17 @@ public final class Soundness {
                 faults.add(new Fault(stage.id(), action.id(), "is done by \"" + action.who()
                         + "\", but no person has that id"));
             }
-            action.cue().trigger().of().filter(a -> stage.action(a).isEmpty()).ifPresent(a ->
-                    faults.add(new Fault(stage.id(), action.id(), "has a cue that waits for \"" + a
-                            + "\", but no action has that id")));
+            triggers(action).forEach(trigger -> trigger(stage, action, trigger, surface, !drill.venue().isMissing(), faults));
+            boolean foreseen = action.cue().trigger() instanceof Cue.Received || action.cue().trigger() instanceof Cue.After
+                    || action.cue().trigger() instanceof Cue.Next;
+            if (action.cue().delay() < 0 && !foreseen) {
+                faults.add(new Fault(stage.id(), action.id(), "is set off before something that nobody can foresee: "
+                        + "only the arrival of a ball and the end of a run can be waited for like that"));
+            }
+            if (action instanceof Action.Shadow shadow && stage.person(shadow.whom()).isEmpty()) {
+                faults.add(new Fault(stage.id(), action.id(), "goes with \"" + shadow.whom()
+                        + "\", but no person has that id"));
+            }
             spots(action).forEach(spot -> {
                 if (spot instanceof Spot.AtPiece p && stage.piece(p.piece()).isEmpty()) {
                     faults.add(new Fault(stage.id(), action.id(), "goes to \"" + p.piece()
@@ -88,11 +97,44 @@ public final class Soundness {
         }
     }
 
-    /** Every spot that an action's line touches. */
+    private static void trigger(Stage stage, Action action, Cue.Trigger trigger, Surface surface, boolean known,
+                                List<Fault> faults) {
+        trigger.of().filter(a -> stage.action(a).isEmpty()).ifPresent(a -> faults.add(new Fault(stage.id(), action.id(),
+                "has a cue that waits for \"" + a + "\", but no action has that id")));
+        trigger.watched().stream().filter(id -> stage.piece(id).isEmpty()).forEach(id -> faults.add(new Fault(stage.id(),
+                action.id(), "has a cue that watches \"" + id + "\", but nobody and nothing has that id")));
+        if (known && trigger instanceof Cue.Enters e && surface.zone(e.zone()).isEmpty()) {
+            faults.add(new Fault(stage.id(), action.id(), "has a cue about the zone \"" + e.zone()
+                    + "\", but the surface has none of that name"));
+        }
+        if (known && trigger instanceof Cue.Crosses c && surface.line(c.line()).isEmpty()) {
+            faults.add(new Fault(stage.id(), action.id(), "has a cue about the line \"" + c.line()
+                    + "\", but the surface has no straight line of that name"));
+        }
+    }
+
+    /** The single moments that an action waits for, to begin or to end. */
+    public static List<Cue.Trigger> triggers(Action action) {
+        List<Cue.Trigger> all = new ArrayList<>(action.cue().trigger().parts());
+        until(action).ifPresent(u -> all.addAll(u.parts()));
+        return all;
+    }
+
+    /** What ends an action from outside; empty for most. */
+    public static Optional<Cue.Trigger> until(Action action) {
+        return action instanceof Action.Shadow s ? s.until()
+                : action instanceof Action.Hold h ? h.until() : Optional.empty();
+    }
+
+    /** Every spot that an action's line touches; none for who stays where they are. */
     public static List<Spot> spots(Action action) {
         if (action instanceof Action.Travel travel) {
             return travel.path().through();
         }
-        return List.of(((Action.Delivery) action).to());
+        if (action instanceof Action.Shot shot) {
+            return shot.next().map(n -> List.of(shot.to(), n)).orElse(List.of(shot.to()));
+        }
+        return action instanceof Action.Delivery d ? List.of(d.to())
+                : action instanceof Action.Hold h ? h.facing().stream().toList() : List.of();
     }
 }

@@ -6,11 +6,20 @@ import java.util.Optional;
 import java.util.function.Function;
 
 /** One rung, built: everything that stands on the surface and everything that happens, in drawing order. */
-public record Stage(String id, String title, List<Piece> pieces, List<Action> actions) {
+public record Stage(String id, String title, List<Piece> pieces, List<Action> actions, Effort effort) {
 
     public Stage {
         pieces = List.copyOf(pieces);
         actions = List.copyOf(actions);
+    }
+
+    /** A stage for grown people who go at it live. */
+    public Stage(String id, String title, List<Piece> pieces, List<Action> actions) {
+        this(id, title, pieces, actions, Effort.LIVE);
+    }
+
+    public Stage at(Effort newEffort) {
+        return new Stage(id, title, pieces, actions, newEffort);
     }
 
     public Optional<Piece> piece(String pieceId) {
@@ -39,11 +48,11 @@ public record Stage(String id, String title, List<Piece> pieces, List<Action> ac
     }
 
     public Stage withPieces(List<Piece> newPieces) {
-        return new Stage(id, title, newPieces, actions);
+        return new Stage(id, title, newPieces, actions, effort);
     }
 
     public Stage withActions(List<Action> newActions) {
-        return new Stage(id, title, pieces, newActions);
+        return new Stage(id, title, pieces, newActions, effort);
     }
 
     /** Puts a piece in place of the one with its id, or after all others. */

@@ -45,6 +45,13 @@ public final class ActionEdits {
         } else if (action instanceof Action.Run run && run.gait() == Action.Gait.SIDE) {
             kind = "side-step";
         }
+        if (action instanceof Action.Shadow shadow) {
+            String whom = stage.person(shadow.whom()).map(p -> " " + p.label()).orElse("");
+            return shadow.way().name().toLowerCase(Locale.ROOT).replace('_', ' ') + whom;
+        }
+        if (action instanceof Action.Hold hold) {
+            return hold.stance().name().toLowerCase(Locale.ROOT).replace('_', ' ');
+        }
         String to = action instanceof Action.Pass pass && pass.to() instanceof Spot.AtPiece p
                 ? stage.person(p.piece()).map(x -> " to " + x.label()).orElse("") : "";
         return kind + to;
@@ -53,7 +60,7 @@ public final class ActionEdits {
     /** The stage without some actions; what waited for one of them is set off by what that one waited for. */
     static Stage without(Stage stage, Set<String> gone) {
         List<Action> left = stage.actions().stream().filter(a -> !gone.contains(a.id()))
-                .map(a -> a.withCue(inherited(stage, a, gone))).toList();
+                .map(a -> CueTies.without(a.withCue(inherited(stage, a, gone)), gone)).toList();
         return stage.withActions(left);
     }
 
@@ -68,7 +75,7 @@ public final class ActionEdits {
             boolean others = !lost.who().equals(action.who());
             // "Next" is about the lost action's own person; for anybody else it means the one before it, or the whistle.
             cue = lost.cue().trigger() instanceof Cue.Next && others ? before(stage, lost) : lost.cue();
-            cue = cue.delayed(action.cue().delay());
+            cue = cue.delayed(Math.max(0, action.cue().delay()));
         }
         return Cue.whistle();
     }

@@ -1,6 +1,7 @@
 package wildchalk.core.edit;
 
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Showing;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.surface.Size;
@@ -32,6 +33,11 @@ public final class DrillEdits {
     /** Chooses a size that the rules leave open; the markings follow. */
     public static Edit size(Size size, double metres) {
         return new Edit("Change " + size.name(), drill -> drill.withVenue(drill.venue().withSize(size.id(), metres)));
+    }
+
+    /** Says who practises it, or how hard they go: every time follows. */
+    public static Edit effort(Effort effort) {
+        return new Edit("Change the pace", drill -> drill.withEffort(effort));
     }
 
     public static Edit readLines(Drill.LineKey key) {

@@ -89,7 +89,8 @@ public final class PieceEdits {
 
     private static Stage removed(Stage stage, Set<String> ids) {
         Set<String> actions = stage.actions().stream()
-                .filter(a -> ids.contains(a.id()) || ids.contains(a.who()))
+                .filter(a -> ids.contains(a.id()) || ids.contains(a.who())
+                        || a instanceof Action.Shadow s && ids.contains(s.whom()))
                 .map(Action::id).collect(Collectors.toSet());
         Stage without = ActionEdits.without(stage, actions);
         List<Action> untied = without.actions().stream().map(a -> untied(a, stage, ids)).toList();
@@ -101,15 +102,15 @@ public final class PieceEdits {
 
     /** A line to something that is gone still ends where that stood. */
     private static Action untied(Action action, Stage stage, Set<String> gone) {
-        if (action instanceof Action.Pass pass) {
-            return new Action.Pass(pass.id(), pass.who(), untied(pass.to(), stage, gone), pass.touch(), pass.cue());
+        Action kept = CueTies.without(action, gone);
+        if (kept instanceof Action.Delivery delivery) {
+            return delivery.withTo(untied(delivery.to(), stage, gone));
         }
-        if (action instanceof Action.Shot shot) {
-            return new Action.Shot(shot.id(), shot.who(), untied(shot.to(), stage, gone), shot.touch(), shot.cue());
+        if (kept instanceof Action.Travel travel) {
+            List<Spot> through = travel.path().through().stream().map(s -> untied(s, stage, gone)).toList();
+            return travel.withPath(new Action.Path(through, travel.path().smooth()));
         }
-        Action.Travel travel = (Action.Travel) action;
-        List<Spot> through = travel.path().through().stream().map(s -> untied(s, stage, gone)).toList();
-        return travel.withPath(new Action.Path(through, travel.path().smooth()));
+        return kept instanceof Action.Hold hold ? hold.facing(hold.facing().map(f -> untied(f, stage, gone))) : kept;
     }
 
     private static Spot untied(Spot spot, Stage stage, Set<String> gone) {

@@ -6,7 +6,7 @@ package wildchalk.core.rehearsal;
  * @param speed launch speed, m/s, positive
  * @param slowing a, m/s², not negative
  */
-public record BallLaw(double speed, double slowing) {
+public record BallLaw(double speed, double slowing) implements BallMotion {
 
     /** The least speed a ball arrives with, m/s: a longer pass is played harder. Assumed. */
     private static final double ARRIVES_WITH = 2;
@@ -16,7 +16,7 @@ public record BallLaw(double speed, double slowing) {
         return Math.max(speed, Math.sqrt(ARRIVES_WITH * ARRIVES_WITH + 2 * slowing * distance));
     }
 
-    /** Seconds to go {@code distance} metres. */
+    @Override
     public double time(double distance) {
         double v0 = launch(distance);
         if (slowing == 0) {
@@ -26,7 +26,7 @@ public record BallLaw(double speed, double slowing) {
         return 2 * distance / (v0 + Math.sqrt(v0 * v0 - 2 * slowing * distance));
     }
 
-    /** Metres gone after {@code seconds} on the way to a place {@code distance} metres off. */
+    @Override
     public double gone(double seconds, double distance) {
         return launch(distance) * seconds - slowing * seconds * seconds / 2;
     }

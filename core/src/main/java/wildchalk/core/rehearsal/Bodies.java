@@ -5,12 +5,14 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.Action.Gait;
 import wildchalk.core.drill.Action.Travel;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Route;
 import wildchalk.core.geometry.RouteBuilder;
@@ -19,8 +21,21 @@ import wildchalk.core.geometry.Vec;
 /** Moves the people of a stage: travels that follow each other without a stop are one run. */
 final class Bodies {
 
-    /** A run of one or more travels and when each of them is over. */
-    record Chain(List<Travel> travels, double[] ends) {
+    /**
+     * A run of one or more travels.
+     *
+     * @param ends when each of them is over, seconds
+     * @param marks metres along the route at which each begins, and the end of the last
+     */
+    record Chain(List<Travel> travels, double[] ends, double begun, SpeedProfile profile, double[] marks) {
+
+        /** When somebody has come so far along one of the paths. */
+        double timeAt(String action, Cue.Trigger mark) {
+            int i = indexOf(action);
+            double length = marks[i + 1] - marks[i];
+            double gone = mark instanceof Cue.Partway p ? p.share() * length : ((Cue.Gone) mark).metres();
+            return begun + profile.timeAt(marks[i] + Math.max(0, Math.min(length, gone)));
+        }
 
         int indexOf(String action) {
             for (int i = 0; i < travels.size(); i++) {
@@ -41,6 +56,9 @@ final class Bodies {
     /** Metres before and after the corner that somebody sent another way may use to round it. Assumed. */
     private static final double LEAST_REACH = 0.2;
     private static final double MOST_REACH = 1.5;
+
+    /** Slower than this is standing, m/s. */
+    private static final double STANDS = 0.02;
 
     private final Map<String, List<Action>> actionsOf = new HashMap<>();
     private final Places places;
@@ -72,9 +90,15 @@ final class Bodies {
         return running.get(who);
     }
 
-    /** Sends somebody off on {@code first} and all that follows it without a stop. */
-    Chain start(Travel first, double time) {
-        List<Travel> travels = chain(first);
+    /**
+     * Sends somebody off on {@code first} and all that follows it without a stop.
+     *
+     * @param end where the first path ends when that is not where it was drawn
+     */
+    Chain start(Travel drawn, Optional<Vec> end, double time) {
+        Travel first = end.map(e -> (Travel) drawn.withPath(drawn.path().endingAt(Spot.at(e)))).orElse(drawn);
+        List<Travel> travels = chain(drawn);
+        travels.set(0, first);
         PersonTrack track = tracks.get(first.who());
         Vec velocity = track.velocity(time);
         RouteBuilder builder = new RouteBuilder(track.at(time), speeds.cornerRadius());
@@ -96,9 +120,52 @@ final class Bodies {
             double from = i == 0 ? 0 : route.sectionEnd(i + shift - 1);
             lines.put(travels.get(i).id(), route.part(from, route.sectionEnd(i + shift)));
         }
-        Chain chain = new Chain(travels, ends);
+        double[] marks = new double[ends.length + 1];
+        for (int i = 0; i < marks.length; i++) {
+            marks[i] = i + shift == 0 ? 0 : route.sectionEnd(i + shift - 1);
+        }
+        Chain chain = new Chain(travels, ends, time, profile, marks);
         running.put(first.who(), chain);
         return chain;
+    }
+
+    /** Somebody is not on a run of their own any more. */
+    void forget(String who) {
+        running.remove(who);
+    }
+
+    /** Lets somebody who moves come to rest, straight on; when they do. */
+    double halt(String who, double now) {
+        PersonTrack track = tracks.get(who);
+        Vec velocity = track.velocity(now);
+        double speed = velocity.length();
+        if (speed < STANDS) {
+            return now;
+        }
+        Vec at = track.at(now);
+        Route route = new RouteBuilder(at, speeds.cornerRadius())
+                .straight(List.of(at.plus(velocity.unit().times(speed * speed / (2 * speeds.brake()))))).build();
+        SpeedProfile braking = new SpeedProfile(route, new double[] {speed}, speed, true, speeds);
+        double turned = track.pose(now).facing() - velocity.angle();
+        track.add(new Leg(now, now + braking.duration(), now, route, braking, turned));
+        return now + braking.duration();
+    }
+
+    /** Lets somebody come to rest and turn; when they have. */
+    double stand(String who, Optional<Vec> facing, double now) {
+        double rest = halt(who, now);
+        PersonTrack track = tracks.get(who);
+        Pose pose = track.pose(rest);
+        double by = facing.filter(f -> f.distance(pose.at()) > 0.01)
+                .map(f -> Math.IEEEremainder(f.minus(pose.at()).angle() - pose.facing(), 2 * Math.PI)).orElse(0.0);
+        double end = rest + Math.abs(by) / Math.PI * speeds.turning();
+        track.add(new Standing(rest, end, pose.at(), pose.facing(), by));
+        return end;
+    }
+
+    /** When everybody who does not follow somebody else has come to rest. */
+    double quiet() {
+        return tracks.values().stream().mapToDouble(PersonTrack::end).filter(Double::isFinite).max().orElse(0);
     }
 
     private Vec firstPlace(Travel travel) {
@@ -127,7 +194,7 @@ final class Bodies {
     private List<Travel> chain(Travel first) {
         List<Travel> travels = new ArrayList<>(List.of(first));
         Travel last = first;
-        while (goesThrough(last) && next(last) instanceof Travel travel) {
+        while (goesThrough(last) && next(last) instanceof Travel travel && !(travel instanceof Action.Collect)) {
             travels.add(travel);
             last = travel;
         }
@@ -147,8 +214,12 @@ final class Bodies {
 
     private Action next(Action action) {
         List<Action> own = actionsOf.get(action.who());
-        int i = own.indexOf(action) + 1;
-        return i < own.size() ? own.get(i) : null;
+        for (int i = 0; i + 1 < own.size(); i++) {
+            if (own.get(i).id().equals(action.id())) {
+                return own.get(i + 1);
+            }
+        }
+        return null;
     }
 
     /**

@@ -7,7 +7,9 @@ import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Delivery;
+import wildchalk.core.drill.Action.Result;
 import wildchalk.core.drill.Action.Touch;
+import wildchalk.core.drill.Action.Wall;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
@@ -15,6 +17,13 @@ import wildchalk.core.geometry.Vec;
 
 /** Keeps the balls of a stage: who has which, and where those on their way are met. */
 final class Deliveries {
+
+    /** A keeper this near the target can save, metres; assumed. */
+    private static final double SAVES_WITHIN = 5;
+    /** How far a rebound comes out when nobody says, metres; assumed. */
+    private static final double REBOUND = 4;
+    /** A ball this near can be taken up, metres; assumed. */
+    private static final double IN_REACH = 1.2;
 
     /** A ball on its way; found again by the action that sent it. */
     record Sent(Delivery delivery, String ball, Vec from, double release, double arrival, int version) {
@@ -24,6 +33,8 @@ final class Deliveries {
     private final Places places;
     private final Speeds speeds;
     private final Bodies bodies;
+    private final Walls walls;
+    private final Supplies supplies;
     private final Map<String, BallTrack> tracks = new LinkedHashMap<>();
     private final Map<String, String> holder = new HashMap<>();
     private final Map<String, Double> since = new HashMap<>();
@@ -31,11 +42,13 @@ final class Deliveries {
     private final Map<String, Sent> onTheirWay = new LinkedHashMap<>();
     private final Map<String, List<Vec>> lines;
 
-    Deliveries(Stage stage, Places places, Speeds speeds, Bodies bodies, Map<String, List<Vec>> lines) {
+    Deliveries(Stage stage, Places places, Walls walls, Speeds speeds, Bodies bodies, Map<String, List<Vec>> lines) {
         this.stage = stage;
         this.places = places;
+        this.walls = walls;
         this.speeds = speeds;
         this.bodies = bodies;
+        this.supplies = new Supplies(stage);
         this.lines = lines;
         for (Piece.Ball ball : stage.balls()) {
             BallTrack track = new BallTrack();
@@ -57,18 +70,67 @@ final class Deliveries {
         return holder.containsValue(who);
     }
 
+    /** Where a ball is; empty when there is none of that id. */
+    Optional<Vec> place(String ball, double time) {
+        return Optional.ofNullable(tracks.get(ball)).map(t -> t.at(time, w -> bodies.track(w).at(time)));
+    }
+
+    /** The place of the ball that somebody has, or else of the one that is nearest to them. */
+    Vec ballFor(String who, double time) {
+        Vec at = bodies.track(who).at(time);
+        return tracks.keySet().stream().filter(b -> who.equals(holder.get(b))).findFirst().map(b -> at)
+                .or(() -> tracks.keySet().stream().map(b -> place(b, time).orElseThrow())
+                        .min((a, b) -> Double.compare(a.distance(at), b.distance(at)))).orElse(at);
+    }
+
     /** Promises a ball to a delivery and says when it can leave; empty when there is none to send. */
     Optional<Double> prepare(Delivery delivery, double time) {
         Optional<String> ball = holder.entrySet().stream()
                 .filter(e -> e.getValue().equals(delivery.who()) && !promised.containsValue(e.getKey()))
-                .map(Map.Entry::getKey).sorted().findFirst();
+                .map(Map.Entry::getKey).sorted().findFirst()
+                .or(() -> supplies.inReach(bodies.track(delivery.who()).at(time)).flatMap(supplies::take)
+                        .map(t -> bringIn(t, delivery.who(), time)));
         ball.ifPresent(b -> promised.put(delivery.id(), b));
         return ball.map(b -> Math.max(time, since.get(b) + controlTime(delivery)));
     }
 
+    /** A ball from a heap that is now in somebody's hands, or at their feet. */
+    private String bringIn(Supplies.Taken taken, String who, double time) {
+        BallTrack track = new BallTrack();
+        track.liesFrom(Double.NEGATIVE_INFINITY, taken.from());
+        tracks.put(taken.ball(), track);
+        hold(taken.ball(), who, time);
+        since.put(taken.ball(), time - speeds.control());
+        return taken.ball();
+    }
+
     private double controlTime(Delivery delivery) {
-        Touch touch = delivery instanceof Action.Pass p ? p.touch() : ((Action.Shot) delivery).touch();
-        return touch == Touch.FIRST_TIME ? 0 : speeds.control();
+        return delivery.touch() == Touch.FIRST_TIME ? 0 : speeds.control();
+    }
+
+    /** Where a ball that is to be collected lies, or will have come to rest; empty when it does not lie. */
+    Optional<Vec> lies(Action.Collect collect, double time) {
+        String piece = wanted(collect);
+        return tracks.containsKey(piece) ? tracks.get(piece).rest(time) : Optional.empty();
+    }
+
+    private static String wanted(Action.Collect collect) {
+        return collect.path().last() instanceof Spot.AtPiece p ? p.piece() : "";
+    }
+
+    /** Takes up a ball that lies there, or one from the heap; empty when there is none. */
+    Optional<String> collect(Action.Collect collect, double time) {
+        String piece = wanted(collect);
+        if (supplies.isHeap(piece)) {
+            return supplies.take(piece).map(t -> bringIn(t, collect.who(), time));
+        }
+        boolean there = tracks.containsKey(piece) && !holder.containsKey(piece)
+                && tracks.get(piece).rest(time).filter(r -> r.distance(bodies.track(collect.who()).at(time)) <= IN_REACH)
+                .isPresent();
+        if (there) {
+            hold(piece, collect.who(), time);
+        }
+        return there ? Optional.of(piece) : Optional.empty();
     }
 
     /** Lets a promised ball go. */
@@ -86,36 +148,75 @@ final class Deliveries {
     }
 
     private Sent aim(Delivery delivery, String ball, Vec from, double release, int version) {
-        BallLaw law = delivery instanceof Action.Pass ? speeds.pass() : speeds.shot();
+        BallMotion motion = speeds.motion(delivery);
+        Optional<Wall> off = delivery instanceof Action.Pass p ? p.off() : Optional.empty();
         Optional<String> receiver = receiver(delivery);
         double arrival;
         Vec to;
         if (receiver.isPresent()) {
             PersonTrack track = bodies.track(receiver.get());
             Vec beside = ((Spot.AtPiece) delivery.to()).offset();
-            arrival = Lead.meeting(from, release, t -> track.at(t).plus(beside), law);
+            // By way of a wall a ball goes as far as straight to the receiver's mirror image.
+            arrival = Lead.meeting(from, release, t -> seen(from, track.at(t).plus(beside), off), motion);
             to = track.at(arrival).plus(beside);
         } else {
             to = places.of(delivery.to());
-            arrival = release + law.time(from.distance(to));
+            arrival = release + motion.time(from.distance(seen(from, to, off)));
         }
-        tracks.get(ball).fliesFrom(release, new Flight(delivery.id(), from, to, release, arrival, law));
-        lines.put(delivery.id(), List.of(from, to));
+        Flight flight = new Flight(delivery.id(), walls.way(from, to, off), release, arrival, motion);
+        tracks.get(ball).fliesFrom(release, flight);
+        lines.put(delivery.id(), flight.way());
         Sent sent = new Sent(delivery, ball, from, release, arrival, version);
         onTheirWay.put(delivery.id(), sent);
         return sent;
     }
 
-    /** Takes a ball off its way: whoever it was meant for has it now, or it lies where it went. */
+    private Vec seen(Vec from, Vec to, Optional<Wall> off) {
+        return off.filter(w -> walls.meets(from, to, w).isPresent()).map(w -> walls.mirrored(to, w)).orElse(to);
+    }
+
+    /** Whether a pass off a wall cannot be: there is no straight wall where it would meet it. */
+    boolean missesItsWall(Action.Pass pass) {
+        return pass.off().isPresent() && lines.containsKey(pass.id()) && lines.get(pass.id()).size() < 3;
+    }
+
+    /** Takes a ball off its way: whoever it was meant for has it now, or it does what the drill says. */
     Sent arrive(String action, double time) {
         Sent sent = onTheirWay.remove(action);
         Optional<String> receiver = receiver(sent.delivery());
         if (receiver.isPresent()) {
             hold(sent.ball(), receiver.get(), time);
         } else {
-            tracks.get(sent.ball()).liesFrom(time, places.of(sent.delivery().to()));
+            comesDown(sent, time);
         }
         return sent;
+    }
+
+    private void comesDown(Sent sent, double time) {
+        Vec at = places.of(sent.delivery().to());
+        BallTrack track = tracks.get(sent.ball());
+        Result result = sent.delivery() instanceof Action.Shot s ? s.result() : Result.OPEN;
+        Optional<String> keeper = result == Result.SAVED ? keeper(at, time) : Optional.empty();
+        if (keeper.isPresent()) {
+            track.liesFrom(time, at);
+            hold(sent.ball(), keeper.get(), time);
+        } else if (result == Result.REBOUND) {
+            Vec out = ((Action.Shot) sent.delivery()).next().map(places::of)
+                    .orElse(at.plus(sent.from().minus(at).unit().times(REBOUND)));
+            BallMotion motion = speeds.ways().getOrDefault(Action.Manner.ROLL, speeds.pass());
+            double rest = time + motion.time(at.distance(out));
+            track.fliesFrom(time, new Flight(sent.delivery().id(), List.of(at, out), time, rest, motion));
+            track.liesFrom(rest, out);
+        } else {
+            track.liesFrom(time, at);
+        }
+    }
+
+    private Optional<String> keeper(Vec target, double time) {
+        return stage.people().stream().filter(Piece.Goalkeeper.class::isInstance).map(Piece::id)
+                .filter(k -> bodies.track(k).at(time).distance(target) <= SAVES_WITHIN)
+                .min((a, b) -> Double.compare(bodies.track(a).at(time).distance(target),
+                        bodies.track(b).at(time).distance(target)));
     }
 
     boolean isNewest(String action, int version) {

@@ -14,7 +14,7 @@ public record Event(double t, Kind kind, String action, String who, String ball)
 
     /** What happens. */
     public enum Kind {
-        START, RELEASE, ARRIVAL, END;
+        START, RELEASE, ARRIVAL, TOUCH, TURN, CONTEST, ENTER, END;
 
         /** The name in the open formats. */
         public String word() {

@@ -1,15 +1,37 @@
 package wildchalk.core.rehearsal;
 
+import java.util.List;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.measure.Ruler;
 
-/** A ball on its way from a release to where it is met. */
-record Flight(String action, Vec from, Vec to, double start, double end, BallLaw law) {
+/**
+ * A ball on its way from a release to where it is met.
+ *
+ * @param way from where to where, and where it comes off a wall in between
+ */
+record Flight(String action, List<Vec> way, double start, double end, BallMotion motion) {
+
+    Flight {
+        way = List.copyOf(way);
+    }
+
+    Vec to() {
+        return way.get(way.size() - 1);
+    }
 
     Vec at(double time) {
-        double distance = from.distance(to);
+        double distance = Ruler.length(way);
         if (time >= end || distance == 0) {
-            return to;
+            return to();
         }
-        return from.towards(to, Math.min(1, law.gone(Math.max(0, time - start), distance) / distance));
+        double left = Math.min(1, motion.gone(Math.max(0, time - start), distance) / distance) * distance;
+        for (int i = 0; i + 1 < way.size(); i++) {
+            double side = way.get(i).distance(way.get(i + 1));
+            if (left <= side) {
+                return side == 0 ? way.get(i) : way.get(i).towards(way.get(i + 1), left / side);
+            }
+            left -= side;
+        }
+        return to();
     }
 }

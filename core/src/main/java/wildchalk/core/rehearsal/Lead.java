@@ -20,16 +20,16 @@ final class Lead {
      * @param receiver where the receiver is at a time
      * @return seconds on the same clock as {@code release}
      */
-    static double meeting(Vec from, double release, DoubleFunction<Vec> receiver, BallLaw law) {
+    static double meeting(Vec from, double release, DoubleFunction<Vec> receiver, BallMotion motion) {
         double before = 0;
         double after = 0;
-        while (late(from, release, receiver, law, after) > 0 && after < LOOK_UP_TO) {
+        while (late(from, release, receiver, motion, after) > 0 && after < LOOK_UP_TO) {
             before = after;
             after += LOOK_EVERY;
         }
         while (after - before > 1e-6) {
             double middle = (before + after) / 2;
-            if (late(from, release, receiver, law, middle) > 0) {
+            if (late(from, release, receiver, motion, middle) > 0) {
                 before = middle;
             } else {
                 after = middle;
@@ -39,7 +39,7 @@ final class Lead {
     }
 
     /** By how many seconds the ball would come too late to meet the receiver {@code flight} seconds after release. */
-    private static double late(Vec from, double release, DoubleFunction<Vec> receiver, BallLaw law, double flight) {
-        return law.time(from.distance(receiver.apply(release + flight))) - flight;
+    private static double late(Vec from, double release, DoubleFunction<Vec> receiver, BallMotion motion, double flight) {
+        return motion.time(from.distance(receiver.apply(release + flight))) - flight;
     }
 }

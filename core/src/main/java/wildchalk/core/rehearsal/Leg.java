@@ -11,23 +11,27 @@ import wildchalk.core.geometry.Vec;
  * @param origin when the profile begins, on the stage's clock
  * @param turned radians between where the body goes and where it faces
  */
-record Leg(double start, double end, double origin, Route route, SpeedProfile profile, double turned) {
+record Leg(double start, double end, double origin, Route route, SpeedProfile profile, double turned)
+        implements Stretch {
 
-    Vec at(double time) {
+    @Override
+    public Vec at(double time) {
         return route.at(profile.gone(time - origin));
     }
 
-    Pose pose(double time) {
+    @Override
+    public Pose pose(double time) {
         double metres = profile.gone(time - origin);
         return new Pose(route.at(metres), route.heading(metres) + turned);
     }
 
-    /** Displacement per second. */
-    Vec velocity(double time) {
+    @Override
+    public Vec velocity(double time) {
         return Vec.polar(profile.speed(time - origin), route.heading(profile.gone(time - origin)));
     }
 
-    Leg cutAt(double time) {
+    @Override
+    public Leg cutAt(double time) {
         return new Leg(start, Math.min(end, time), origin, route, profile, turned);
     }
 }

@@ -8,47 +8,47 @@ import wildchalk.core.geometry.Vec;
 final class PersonTrack {
 
     private final Pose first;
-    private final List<Leg> legs = new ArrayList<>();
+    private final List<Stretch> stretches = new ArrayList<>();
 
     PersonTrack(Pose first) {
         this.first = first;
     }
 
-    /** Goes on with {@code leg}; whatever was under way at its start is cut short. */
-    void add(Leg leg) {
-        legs.removeIf(l -> l.start() >= leg.start());
-        if (!legs.isEmpty()) {
-            int last = legs.size() - 1;
-            legs.set(last, legs.get(last).cutAt(leg.start()));
+    /** Goes on with {@code next}; whatever was under way at its start is cut short. */
+    void add(Stretch next) {
+        stretches.removeIf(l -> l.start() >= next.start());
+        if (!stretches.isEmpty()) {
+            int last = stretches.size() - 1;
+            stretches.set(last, stretches.get(last).cutAt(next.start()));
         }
-        legs.add(leg);
+        stretches.add(next);
     }
 
     Pose pose(double time) {
-        Leg leg = legAt(time);
-        return leg == null ? first : leg.pose(Math.min(time, leg.end()));
+        Stretch on = stretchAt(time);
+        return on == null ? first : on.pose(Math.min(time, on.end()));
     }
 
     Vec at(double time) {
-        Leg leg = legAt(time);
-        return leg == null ? first.at() : leg.at(Math.min(time, leg.end()));
+        Stretch on = stretchAt(time);
+        return on == null ? first.at() : on.at(Math.min(time, on.end()));
     }
 
     /** Displacement per second; zero while standing. */
     Vec velocity(double time) {
-        Leg leg = legAt(time);
-        return leg == null || time > leg.end() + 1e-9 ? Vec.ZERO : leg.velocity(time);
+        Stretch on = stretchAt(time);
+        return on == null || time > on.end() + 1e-9 ? Vec.ZERO : on.velocity(time);
     }
 
     /** When the last movement is over, in seconds; 0 for who never moves. */
     double end() {
-        return legs.isEmpty() ? 0 : legs.get(legs.size() - 1).end();
+        return stretches.isEmpty() ? 0 : stretches.get(stretches.size() - 1).end();
     }
 
-    private Leg legAt(double time) {
-        for (int i = legs.size() - 1; i >= 0; i--) {
-            if (time >= legs.get(i).start()) {
-                return legs.get(i);
+    private Stretch stretchAt(double time) {
+        for (int i = stretches.size() - 1; i >= 0; i--) {
+            if (time >= stretches.get(i).start()) {
+                return stretches.get(i);
             }
         }
         return null;

@@ -17,6 +17,9 @@ import wildchalk.core.drill.Stage;
 /** Puts into words what cannot happen as drawn, one problem for each action. */
 final class Problems {
 
+    /** A ball that is handed over is not longer on its way than this, seconds. */
+    private static final double HAND_OFF_SECONDS = 0.6;
+
     private final Stage stage;
     private final Map<String, Problem> found = new LinkedHashMap<>();
     private final Set<String> dropped = new HashSet<>();
@@ -41,7 +44,13 @@ final class Problems {
         }
         boolean real = Double.isFinite(action.cue().delay())
                 && Soundness.spots(action).stream().allMatch(spot -> places.of(spot).isFinite());
-        if (!real || Soundness.spots(action).isEmpty()) {
+        boolean moves = action instanceof Action.Travel || action instanceof Action.Delivery;
+        if (action instanceof Action.Shadow shadow && (stage.person(shadow.whom()).isEmpty()
+                || shadow.whom().equals(shadow.who()) || !Double.isFinite(shadow.distance()))) {
+            add(action, "there is nobody to follow: choose whom this is about");
+            return false;
+        }
+        if (!real || moves && Soundness.spots(action).isEmpty()) {
             add(action, "this goes nowhere: draw it again");
             return false;
         }
@@ -52,6 +61,19 @@ final class Problems {
         String name = name(action.who());
         add(action, name + " has no ball here: give " + name
                 + " one, or let this wait until " + name + " receives a pass");
+    }
+
+    void nothingThere(Action.Collect collect) {
+        add(collect, name(collect.who()) + " finds no ball there: put one down, or let this wait until one lies there");
+    }
+
+    /** Says when a pass cannot go the way it was drawn. */
+    void cannotGoSo(Action.Pass pass, Deliveries deliveries, Deliveries.Sent sent) {
+        if (deliveries.missesItsWall(pass)) {
+            add(pass, "the ball cannot come off there: the wall is not straight between the two, so it goes straight");
+        } else if (pass.manner() == Action.Manner.HAND_OFF && (sent.arrival() - sent.release()) > HAND_OFF_SECONDS) {
+            add(pass, name(pass.who()) + " is too far away to hand the ball over: bring the two together first");
+        }
     }
 
     void sentElsewhere(Action action) {
@@ -73,6 +95,14 @@ final class Problems {
 
     private String vain(Action action) {
         Optional<Action> other = waitsFor(action);
+        if (action.cue().trigger() instanceof Cue.Called called) {
+            return "this waits for the call \u201c" + called.word() + "\u201d, but nobody calls it: let somebody, or choose what "
+                    + "sets it off";
+        }
+        if (!action.cue().trigger().watched().isEmpty()) {
+            return "this waits for " + name(action.cue().trigger().watched().get(0))
+                    + " to get somewhere, and that never happens: choose what sets it off";
+        }
         if (other.isEmpty()) {
             return "this waits for something that is not there: choose what sets it off";
         }
@@ -98,7 +128,8 @@ final class Problems {
             int i = own.indexOf(action);
             return i > 0 ? Optional.of(own.get(i - 1)) : Optional.empty();
         }
-        return action.cue().trigger().of().flatMap(stage::action);
+        return action.cue().trigger().parts().stream().flatMap(t -> t.of().stream()).flatMap(a -> stage.action(a).stream())
+                .findFirst();
     }
 
     private void add(Action action, String message) {

@@ -9,9 +9,9 @@ public final class Rehearsal {
     private Rehearsal() {
     }
 
-    /** The timeline of a stage with the surface's usual speeds. Never fails: what cannot happen is a problem in it. */
+    /** The timeline of a stage with the surface's usual speeds for those who are on it. Never fails: what cannot happen is a problem in it. */
     public static Timeline of(Stage stage, Surface surface) {
-        return of(stage, surface, Speeds.of(surface));
+        return of(stage, surface, Speeds.of(surface, stage.effort()));
     }
 
     public static Timeline of(Stage stage, Surface surface, Speeds speeds) {

@@ -8,6 +8,8 @@ import java.util.Locale;
 import java.util.Map;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Gait;
+import wildchalk.core.drill.Action.Manner;
+import wildchalk.core.drill.Effort;
 import wildchalk.core.surface.Surface;
 
 /**
@@ -21,30 +23,62 @@ import wildchalk.core.surface.Surface;
  * @param cornerRadius that a cut is rounded with, metres
  * @param control seconds from receiving to releasing again, unless first time
  * @param followThrough seconds after the release until the body is free
- * @param pass how a passed ball goes
+ * @param turning seconds that half a turn on the spot takes
+ * @param pass how a flat pass goes
  * @param shot how a shot goes
+ * @param ways how balls go that are passed otherwise
  */
 public record Speeds(Map<Gait, Double> top, double settle, double brake, double grip, double withBall,
-                     double cornerRadius, double control, double followThrough, BallLaw pass, BallLaw shot) {
+                     double cornerRadius, double control, double followThrough, double turning, BallLaw pass,
+                     BallLaw shot, Map<Manner, BallMotion> ways) {
 
     private static final JsonObject FILE = load();
 
     public Speeds {
         top = Map.copyOf(top);
+        ways = Map.copyOf(ways);
     }
 
-    /** The built-in figures for a surface. */
+    /** The built-in figures for a surface: grown people who go at it live. */
     public static Speeds of(Surface surface) {
+        return of(surface, Effort.LIVE);
+    }
+
+    /** The built-in figures for a surface and those who are on it. */
+    public static Speeds of(Surface surface, Effort effort) {
         JsonObject people = FILE.getJsonObject("people")
                 .getJsonObject(surface.ground().name().toLowerCase(Locale.ROOT));
         JsonObject ball = FILE.getJsonObject("balls").getJsonObject(surface.ball());
+        JsonObject level = FILE.getJsonObject("levels").getJsonObject(word(effort.level()));
+        JsonObject intensity = FILE.getJsonObject("intensities").getJsonObject(word(effort.intensity()));
+        double legs = number(level, "people") * number(intensity, "people");
+        double arms = number(level, "balls") * number(intensity, "balls");
         Map<Gait, Double> top = new EnumMap<>(Gait.class);
         for (Gait gait : Gait.values()) {
-            top.put(gait, number(people.getJsonObject("top"), gait.name().toLowerCase(Locale.ROOT)));
+            top.put(gait, legs * number(people.getJsonObject("top"), word(gait)));
         }
+        BallLaw pass = law(ball.getJsonObject("pass"), arms);
         return new Speeds(top, number(people, "settle"), number(people, "brake"), number(people, "grip"),
                 number(people, "ball"), number(FILE, "cornerRadius"), number(FILE, "control"),
-                number(FILE, "followThrough"), law(ball.getJsonObject("pass")), law(ball.getJsonObject("shot")));
+                number(FILE, "followThrough"), number(FILE, "turning"), pass, law(ball.getJsonObject("shot"), arms),
+                ways(pass));
+    }
+
+    private static Map<Manner, BallMotion> ways(BallLaw pass) {
+        Map<Manner, BallMotion> ways = new EnumMap<>(Manner.class);
+        JsonObject file = FILE.getJsonObject("ways");
+        for (Manner manner : Manner.values()) {
+            JsonObject way = file.getJsonObject(word(manner));
+            ways.put(manner, way == null ? pass : way.containsKey("angle")
+                    ? new Lob(Math.toRadians(number(way, "angle")))
+                    : new BallLaw(pass.speed() * number(way, "speed"), Math.max(pass.slowing(), number(way, "slowing"))));
+        }
+        return ways;
+    }
+
+    /** How the ball of a pass or shot goes. */
+    public BallMotion motion(Action.Delivery delivery) {
+        return delivery instanceof Action.Pass p ? ways.getOrDefault(p.manner(), pass) : shot;
     }
 
     /** Top speed of a travel, m/s. */
@@ -53,8 +87,12 @@ public record Speeds(Map<Gait, Double> top, double settle, double brake, double 
         return travel instanceof Action.Carry ? free * withBall : free;
     }
 
-    private static BallLaw law(JsonObject o) {
-        return new BallLaw(number(o, "speed"), number(o, "slowing"));
+    private static BallLaw law(JsonObject o, double share) {
+        return new BallLaw(number(o, "speed") * share, number(o, "slowing"));
+    }
+
+    private static String word(Enum<?> value) {
+        return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     private static double number(JsonObject o, String key) {

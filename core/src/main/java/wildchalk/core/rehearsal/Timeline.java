@@ -76,12 +76,22 @@ public final class Timeline {
      * @throws IllegalArgumentException when no ball has this id
      */
     public Vec ball(String ball, double t) {
-        return track(ball).at(t, this);
+        return track(ball).at(t, who -> pose(who, t).at());
     }
 
     /** Who has the ball at a time; empty while it travels or lies. */
     public Optional<String> holder(String ball, double t) {
         return track(ball).holder(t);
+    }
+
+    /** Who has a ball, from when until when. */
+    public List<Possession> possessions(String ball) {
+        return track(ball).possessions(duration);
+    }
+
+    /** When a ball is first in somebody's hands or at their feet; a ball from a heap is in the heap until then. */
+    public double inPlayFrom(String ball) {
+        return track(ball).firstHeld();
     }
 
     /** The pass or shot that a ball is travelling on at a time. */

@@ -3,55 +3,82 @@ package wildchalk.core.rehearsal;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Cue.Trigger;
 
-/** Which actions wait for which moment of which other. */
+/** Which actions wait for which moment: for one, for all of several, or for the first of several. */
 final class Waiting {
 
-    private final List<Action> whistle = new ArrayList<>();
-    private final Map<String, List<Action>> start = new HashMap<>();
-    private final Map<String, List<Action>> arrival = new HashMap<>();
-    private final Map<String, List<Action>> end = new HashMap<>();
+    /** One action that waits; with several moments to come it waits for the last of them. */
+    private static final class Wait {
+        private final Action action;
+        private final Set<Trigger> toCome = new HashSet<>();
+        private boolean over;
 
-    Waiting(Collection<Action> actions) {
-        Map<String, String> lastOf = new HashMap<>();
-        for (Action action : actions) {
-            String before = lastOf.put(action.who(), action.id());
-            Cue.Trigger trigger = action.cue().trigger();
-            if (trigger instanceof Cue.With w) {
-                list(start, w.action()).add(action);
-            } else if (trigger instanceof Cue.Received r) {
-                list(arrival, r.action()).add(action);
-            } else if (trigger instanceof Cue.After a) {
-                list(end, a.action()).add(action);
-            } else if (trigger instanceof Cue.Next && before != null) {
-                list(end, before).add(action);
-            } else {
-                whistle.add(action);
-            }
+        Wait(Action action) {
+            this.action = action;
         }
     }
 
-    List<Action> onWhistle() {
-        return whistle;
+    private final Map<Trigger, List<Wait>> waits = new HashMap<>();
+
+    /** Lets an action wait. */
+    void add(Action action, Trigger trigger) {
+        Wait wait = new Wait(action);
+        if (trigger instanceof Cue.AllOf) {
+            wait.toCome.addAll(trigger.parts());
+        }
+        new HashSet<>(trigger.parts()).forEach(t -> waits.computeIfAbsent(t, k -> new ArrayList<>()).add(wait));
     }
 
-    List<Action> onStart(String id) {
-        return start.getOrDefault(id, List.of());
+    /** The actions that a moment sets off, each once, in the order in which they began to wait. */
+    List<Action> happens(Trigger moment) {
+        List<Action> off = new ArrayList<>();
+        for (Wait wait : waits.getOrDefault(moment, List.of())) {
+            wait.toCome.remove(moment);
+            if (!wait.over && wait.toCome.isEmpty()) {
+                wait.over = true;
+                off.add(wait.action);
+            }
+        }
+        return off;
     }
 
-    List<Action> onArrival(String id) {
-        return arrival.getOrDefault(id, List.of());
+    /** The actions that wait for one moment and for nothing else. */
+    List<Action> waitingJustFor(Trigger moment) {
+        return waits.getOrDefault(moment, List.of()).stream().filter(w -> !w.over && w.action.cue().trigger().equals(moment))
+                .map(w -> w.action).toList();
     }
 
-    List<Action> onEnd(String id) {
-        return end.getOrDefault(id, List.of());
+    /** Every single moment that somebody waits for. */
+    Set<Trigger> moments() {
+        return waits.keySet();
     }
 
-    private static List<Action> list(Map<String, List<Action>> map, String id) {
-        return map.computeIfAbsent(id, key -> new ArrayList<>());
+    /** What sets each action off, with "next" and "nothing before it" made plain. */
+    static Map<String, Trigger> plain(Collection<Action> actions) {
+        Map<String, Trigger> plain = new HashMap<>();
+        Map<String, String> lastOf = new HashMap<>();
+        for (Action action : actions) {
+            String before = lastOf.put(action.who(), action.id());
+            plain.put(action.id(), plain(action.cue().trigger(), before));
+        }
+        return plain;
+    }
+
+    private static Trigger plain(Trigger trigger, String before) {
+        if (trigger instanceof Cue.Next) {
+            return before == null ? new Cue.Whistle() : new Cue.After(before);
+        }
+        if (trigger instanceof Cue.AllOf all) {
+            return new Cue.AllOf(all.parts().stream().map(t -> plain(t, before)).toList());
+        }
+        return trigger instanceof Cue.FirstOf first
+                ? new Cue.FirstOf(first.parts().stream().map(t -> plain(t, before)).toList()) : trigger;
     }
 }

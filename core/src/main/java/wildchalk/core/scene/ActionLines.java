@@ -42,7 +42,27 @@ final class ActionLines {
         if (action instanceof Action.Run run) {
             return run(run, stage, route, from, to);
         }
-        return action instanceof Action.Pass ? pass(route, from, to) : shot(route, from, to);
+        if (action instanceof Action.Collect collect) {
+            return body(collect, Ending.GO_ON, key == LineKey.PASSES_PLAIN ? dashes() : List.of(), stage, route, from, to);
+        }
+        if (action instanceof Action.Shadow shadow) {
+            // Dots: the way is somebody else's doing, and not laid down beforehand.
+            return body(shadow, Ending.STOP, List.of(unit * 0.12, unit * 0.5), stage, route, from, to);
+        }
+        if (action instanceof Action.Delivery) {
+            return action instanceof Action.Pass ? pass(route, from, to) : shot(route, from, to);
+        }
+        return List.of();
+    }
+
+    /** A way of the body alone. */
+    private List<Shape> body(Action action, Ending ending, List<Double> dash, Stage stage, Route route, double from,
+                             double to) {
+        Ink ink = ink(action, stage);
+        List<Shape> shapes = new ArrayList<>();
+        shapes.add(stroke(Curve.open(route.part(from, to)), ink, dash));
+        shapes.addAll(end(ending, route, to, ink));
+        return shapes;
     }
 
     private List<Shape> run(Action.Run run, Stage stage, Route route, double from, double to) {

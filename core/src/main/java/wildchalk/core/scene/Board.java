@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import wildchalk.core.drill.Action;
@@ -145,8 +146,16 @@ public final class Board {
     public List<Shape> live(double t, Set<String> lit, Set<String> chosen) {
         List<Shape> shapes = new ArrayList<>();
         stage.people().forEach(p -> shapes.addAll(person(p, t, lit, chosen)));
-        stage.balls().forEach(b -> shapes.addAll(ball(b, t, chosen)));
+        balls().forEach(b -> shapes.addAll(ball(b, t, chosen)));
         return shapes;
+    }
+
+    /** The balls of the stage, and those that come out of a heap while it plays. */
+    public List<Piece.Ball> balls() {
+        List<Piece.Ball> balls = new ArrayList<>(stage.balls());
+        timeline.balls().stream().filter(id -> stage.piece(id).isEmpty())
+                .forEach(id -> balls.add(new Piece.Ball(id, Vec.ZERO, Optional.empty())));
+        return balls;
     }
 
     /** One person at a time. */
@@ -166,6 +175,9 @@ public final class Board {
     /** One ball at a time. */
     public List<Shape> ball(Piece.Ball ball, double t, Set<String> chosen) {
         List<Shape> shapes = new ArrayList<>();
+        if (stage.piece(ball.id()).isEmpty() && shown(t) < timeline.inPlayFrom(ball.id())) {
+            return shapes;
+        }
         Vec at = ballOnPicture(ball.id(), t);
         if (chosen.contains(ball.id())) {
             shapes.add(tokens.chosen(at));

@@ -27,7 +27,9 @@ public final class Sample {
 
     /** A line of this kind as one of the two line keys has it, from left to right. */
     public static List<Shape> line(Kind kind, LineKey key) {
-        Action.Path path = new Action.Path(List.of(Spot.at(Vec.ZERO)), false);
+        // A shadow is about somebody, even on a button.
+        Spot end = kind == Kind.SHADOW ? Spot.at("somebody") : Spot.at(Vec.ZERO);
+        Action.Path path = new Action.Path(List.of(end), false);
         return line(kind.action("", "", path, Cue.whistle()), key, 1, new Vec(-4.8, 0), 9.6);
     }
 

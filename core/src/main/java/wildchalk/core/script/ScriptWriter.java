@@ -2,6 +2,7 @@ package wildchalk.core.script;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
@@ -71,6 +72,8 @@ public final class ScriptWriter {
             Action action = actions.get(i);
             if (action.cue().delay() > 0) {
                 add(words.say("after.pause", Clock.seconds(action.cue().delay())), Part.CUE, "", action.id());
+            } else if (action.cue().delay() < 0) {
+                add(words.say("before.that", Clock.seconds(-action.cue().delay())), Part.CUE, "", action.id());
             }
             clause(action);
         }
@@ -95,9 +98,62 @@ public final class ScriptWriter {
         join(goesOnAlone ? "space" : many ? "join.cue.many" : "join.cue");
     }
 
+    /** One moment, or several of them, in words: "7 receives". */
+    private String moment(Cue.Trigger trigger, Action action) {
+        return cueWords(trigger, trigger instanceof Cue.Next ? before(action) : trigger.of().flatMap(stage::action));
+    }
+
+    private String several(List<Cue.Trigger> parts, String key) {
+        String text = moment(parts.get(0), null);
+        for (Cue.Trigger t : parts.subList(1, parts.size())) {
+            text = words.say(key, text, lower(moment(t, null)));
+        }
+        return text;
+    }
+
+    private static String lower(String text) {
+        return Character.toLowerCase(text.charAt(0)) + text.substring(1);
+    }
+
     private String cueWords(Cue.Trigger trigger, Optional<Action> other) {
+        if (trigger instanceof Cue.AllOf all && !all.parts().isEmpty()) {
+            return several(all.parts(), "both.moments");
+        }
+        if (trigger instanceof Cue.FirstOf first && !first.parts().isEmpty()) {
+            return several(first.parts(), "either.moment");
+        }
+        if (trigger instanceof Cue.Called called) {
+            return words.say("on.call", called.word());
+        }
+        if (trigger instanceof Cue.Enters e) {
+            return words.say("as.enters", thing(e.who()), surface.zone(e.zone()).map(Surface.Zone::name).orElse(e.zone()));
+        }
+        if (trigger instanceof Cue.Crosses c) {
+            return words.say("as.crosses", thing(c.who()), lineName(c.line()));
+        }
+        if (trigger instanceof Cue.Near n) {
+            return words.say("as.near", thing(n.who()), unit.spoken(n.metres()), thing(n.other()));
+        }
         if (other.isEmpty()) {
             return words.say("on.whistle");
+        }
+        if (trigger instanceof Cue.Partway p) {
+            boolean half = Math.abs(p.share() - 0.5) < 0.005;
+            return words.say(half ? "as.halfway" : "as.partway", name(other.get().who()), Math.round(p.share() * 100));
+        }
+        if (trigger instanceof Cue.Gone g) {
+            return words.say("as.gone", name(other.get().who()), unit.spoken(g.metres()));
+        }
+        if (trigger instanceof Cue.Released) {
+            return words.say("as.releases", name(other.get().who()), words.word("ball"));
+        }
+        if (trigger instanceof Cue.With && !(other.get() instanceof Action.Travel) && !(other.get() instanceof Action.Delivery)) {
+            return words.say("as.does", name(other.get().who()), words.verb(other.get()));
+        }
+        if (trigger instanceof Cue.After && !(other.get() instanceof Action.Delivery)
+                && !(other.get() instanceof Action.Travel)) {
+            return words.say(other.get() instanceof Action.Shadow s && s.way() == Action.Shadow.Way.CHASE ? "once.caught"
+                    : "once.done", name(other.get().who()), other.get() instanceof Action.Shadow s ? name(s.whom()) : "");
         }
         boolean travels = other.get() instanceof Action.Travel;
         String who = name(other.get().who());
@@ -119,9 +175,42 @@ public final class ScriptWriter {
             travel(travel);
         } else if (action instanceof Action.Pass pass) {
             pass(pass);
+        } else if (action instanceof Action.Shot shot) {
+            shot(shot);
+        } else if (action instanceof Action.Shadow shadow) {
+            shadow(shadow);
+        } else if (action instanceof Action.Hold hold) {
+            hold(hold);
         } else {
-            shot((Action.Shot) action);
+            where(words.say("call.word", ((Action.Call) action).word()), "", action);
         }
+    }
+
+    private void shadow(Action.Shadow shadow) {
+        join("space");
+        add(name(shadow.whom()), Part.WHO, shadow.whom(), shadow.id());
+        String side = shadow.way() == Action.Shadow.Way.CHASE || shadow.way() == Action.Shadow.Way.HIP_TO_HIP
+                ? "" : words.say("side." + key(shadow.side()), words.word("ball"), words.word("goal"));
+        where(side, "", shadow);
+        if (shadow.way() == Action.Shadow.Way.CLOSE_DOWN || shadow.way() == Action.Shadow.Way.MARK) {
+            where(words.say("keeps.off", unit.spoken(shadow.distance())), "", shadow);
+        }
+        until(shadow.until(), shadow);
+    }
+
+    private void hold(Action.Hold hold) {
+        hold.facing().ifPresent(f -> {
+            Optional<Whereabouts.Named> seen = whereabouts.thing(f);
+            seen.ifPresent(n -> where(words.say("facing", n.text()), n.piece(), hold));
+        });
+        if (hold.seconds() > 0 && hold.until().isEmpty()) {
+            where(words.say("for.seconds", Clock.seconds(hold.seconds())), "", hold);
+        }
+        until(hold.until(), hold);
+    }
+
+    private void until(Optional<Cue.Trigger> until, Action action) {
+        until.ifPresent(u -> where(words.say("until", lower(moment(u, action))), "", action));
     }
 
     private void travel(Action.Travel travel) {
@@ -137,10 +226,15 @@ public final class ScriptWriter {
 
     private void pass(Action.Pass pass) {
         List<Vec> line = timeline.line(pass.id());
+        if (pass.manner() == Action.Manner.HAND_OFF) {
+            handOff(pass);
+            return;
+        }
         if (pass.touch() == Action.Touch.FIRST_TIME) {
             where(words.say("first.time"), "", pass);
         }
         where(words.say("space") + unit.spoken(length(line)), "", pass);
+        pass.off().filter(w -> line.size() > 2).ifPresent(w -> where(words.say("off.wall", wall(w)), "", pass));
         Optional<Piece.Person> receiver = receiver(pass);
         if (receiver.isPresent()) {
             join("to");
@@ -155,6 +249,19 @@ public final class ScriptWriter {
         }
     }
 
+    /** "the left boards", "the end line". */
+    private String wall(Action.Wall wall) {
+        boolean end = wall == Action.Wall.END || wall == Action.Wall.OWN_END;
+        String name = end ? surface.word("end-line", "end wall") : surface.word("side-line", "wall");
+        return words.say(end ? wall == Action.Wall.END ? "the" : "the.own" : "the.side", name, key(wall));
+    }
+
+    private void handOff(Action.Pass pass) {
+        join("to");
+        add(receiver(pass).map(words::name).orElseGet(() -> words.say("who.person")), Part.WHO,
+                receiver(pass).map(Piece::id).orElse(""), pass.id());
+    }
+
     private void shot(Action.Shot shot) {
         if (shot.touch() == Action.Touch.FIRST_TIME) {
             where(words.say("first.time"), "", shot);
@@ -165,6 +272,24 @@ public final class ScriptWriter {
         join("at");
         where(words.say("the", target), piece, shot);
         where(words.say("from", unit.spoken(length(timeline.line(shot.id())))), "", shot);
+        if (shot.result() != Action.Result.OPEN) {
+            where(words.say("shot." + key(shot.result()), words.word("ball")), "", shot);
+        }
+    }
+
+    /** A person, or a piece of gear with its article. */
+    private String thing(String id) {
+        return stage.person(id).map(words::name).or(() -> stage.piece(id).filter(Piece.Gear.class::isInstance)
+                .map(p -> words.say("the", words.name((Piece.Gear) p)))).orElseGet(() -> words.say("who.person"));
+    }
+
+    private String lineName(String marking) {
+        return surface.markings().stream().filter(m -> m.id().equals(marking)).findFirst()
+                .map(m -> m.name().isEmpty() ? words.say("a.line") : words.say("the", m.name())).orElse(words.say("a.line"));
+    }
+
+    private static String key(Enum<?> value) {
+        return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     private boolean isMoving(String who, String action) {

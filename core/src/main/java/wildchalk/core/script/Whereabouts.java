@@ -3,6 +3,7 @@ package wildchalk.core.script;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;
@@ -40,6 +41,20 @@ final class Whereabouts {
         return surface.landmarkNear(end, AT).map(l -> new Named(words.say("to.place", l.name()), ""))
                 .or(() -> surface.landmarkNear(end, TOWARDS)
                         .map(l -> new Named(words.say("near.place", l.name()), "")));
+    }
+
+    /** What somebody faces. */
+    Optional<Named> thing(Spot spot) {
+        if (spot instanceof Spot.AtPiece p) {
+            return stage.person(p.piece()).map(x -> new Named(words.name(x), x.id()))
+                    .or(() -> stage.piece(p.piece()).filter(Piece.Gear.class::isInstance)
+                            .map(g -> new Named(words.say("the", words.name((Piece.Gear) g)), g.id())));
+        }
+        if (spot instanceof Spot.AtTarget t) {
+            return surface.target(t.target()).map(x -> new Named(words.say("the", x.name()), ""));
+        }
+        return surface.landmarkNear(((Spot.Place) spot).at(), TOWARDS)
+                .map(l -> new Named(words.say("the", l.name()), ""));
     }
 
     /** The first gate, two pieces of one kind and colour, that a line goes through. */

@@ -37,7 +37,20 @@ final class Words {
         if (action instanceof Action.Run run) {
             return word(run.gait().name().toLowerCase(Locale.ROOT));
         }
-        return word(action instanceof Action.Pass ? "pass" : "shoot");
+        if (action instanceof Action.Collect) {
+            return say("verb.collect");
+        }
+        if (action instanceof Action.Pass pass) {
+            boolean plain = pass.manner() == Action.Manner.FLAT;
+            return plain ? word("pass") : say("verb." + key(pass.manner()), word("ball"));
+        }
+        if (action instanceof Action.Shadow shadow) {
+            return say("verb." + key(shadow.way()));
+        }
+        if (action instanceof Action.Hold hold) {
+            return say("verb." + key(hold.stance()));
+        }
+        return action instanceof Action.Call ? say("verb.call") : word("shoot");
     }
 
     String name(Piece.Person person) {
@@ -68,7 +81,7 @@ final class Words {
         return say("colour." + colour.name().toLowerCase(Locale.ROOT));
     }
 
-    private static String key(GearKind kind) {
-        return kind.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    private static String key(Enum<?> value) {
+        return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 }

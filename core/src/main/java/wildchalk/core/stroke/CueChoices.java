@@ -42,7 +42,8 @@ public final class CueChoices {
     public static Cue after(Action action, Stage stage) {
         List<Cue> choices = new ArrayList<>(of(action, stage));
         int now = choices.indexOf(action.cue().delayed(0));
-        return choices.get((now + 1) % choices.size()).delayed(action.cue().delay());
+        // What cannot be foreseen cannot be anticipated.
+        return choices.get((now + 1) % choices.size()).delayed(Math.max(0, action.cue().delay()));
     }
 
     /** Whether {@code action} is set off, by whatever detour, by {@code first}: tying that back would make a circle. */

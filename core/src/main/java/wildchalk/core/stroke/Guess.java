@@ -38,6 +38,10 @@ public final class Guess {
 
     /** The action for a stroke whose kind the coach has chosen. */
     public Action as(Kind kind, Gesture gesture) {
+        if (kind == Kind.SHADOW) {
+            return opponent(gesture, Double.MAX_VALUE).map(o -> kind.action(stage.freeId("a"), gesture.who(),
+                    new Action.Path(List.of(Spot.at(o)), false), cue(gesture))).orElseGet(() -> as(Kind.RUN, gesture));
+        }
         Spot end = kind == Kind.SHOT ? target(gesture).orElseGet(this::nearestGoal)
                 : kind == Kind.PASS ? receiver(gesture).map(Spot::at).orElse(Spot.at(gesture.end()))
                 : tied(gesture);
@@ -47,7 +51,7 @@ public final class Guess {
 
     private Kind kind(Gesture gesture) {
         if (!hasBall(gesture)) {
-            return Kind.RUN;
+            return opponent(gesture, gesture.reach()).isPresent() ? Kind.SHADOW : Kind.RUN;
         }
         if (receiver(gesture).isPresent()) {
             return Kind.PASS;
@@ -68,6 +72,15 @@ public final class Guess {
                 .filter(p -> away(p, gesture) <= gesture.reach())
                 .min(Comparator.comparingDouble(p -> away(p, gesture)))
                 .map(Piece::id);
+    }
+
+    /** The opponent a stroke ends on, or is nearest to. */
+    private Optional<String> opponent(Gesture gesture, double reach) {
+        Optional<Piece.Person> from = stage.person(gesture.who());
+        return stage.people().stream()
+                .filter(p -> !p.id().equals(gesture.who()) && from.isPresent() && !mates(from.get(), p))
+                .filter(p -> away(p, gesture) <= reach)
+                .min(Comparator.comparingDouble(p -> away(p, gesture))).map(Piece::id);
     }
 
     private double away(Piece.Person person, Gesture gesture) {

@@ -1,6 +1,7 @@
 package wildchalk.core.stroke;
 
 import java.util.List;
+import java.util.Optional;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.Action.Gait;
@@ -10,7 +11,10 @@ import wildchalk.core.drill.Spot;
 
 /** The chalks: what a stroke can be. */
 public enum Kind {
-    RUN, CARRY, PASS, SHOT, BACK, SIDE;
+    RUN, CARRY, PASS, SHOT, BACK, SIDE, SHADOW;
+
+    /** How far off whoever shadows stays when nobody says, metres; assumed. */
+    private static final double USUAL_DISTANCE = 1.5;
 
     /** The kind of an action that is there. */
     public static Kind of(Action action) {
@@ -20,7 +24,10 @@ public enum Kind {
         if (action instanceof Action.Carry) {
             return CARRY;
         }
-        return action instanceof Action.Pass ? PASS : SHOT;
+        if (action instanceof Action.Delivery) {
+            return action instanceof Action.Pass ? PASS : SHOT;
+        }
+        return action instanceof Action.Shadow ? SHADOW : RUN;
     }
 
     public boolean sendsBall() {
@@ -36,14 +43,27 @@ public enum Kind {
             case SIDE -> new Action.Run(id, who, path, Gait.SIDE, Ending.GO_ON, cue);
             case CARRY -> new Action.Carry(id, who, path, Gait.RUN, Ending.GO_ON, cue);
             case PASS -> new Action.Pass(id, who, end, Touch.CONTROLLED, cue);
+            // A line into space does not say whom it is about: it is run.
+            case SHADOW -> end instanceof Spot.AtPiece p ? new Action.Shadow(id, who, p.piece(), Action.Shadow.Way.MARK,
+                    Action.Shadow.Side.GOAL, USUAL_DISTANCE, Gait.SPRINT, Optional.empty(), cue)
+                    : new Action.Run(id, who, path, Gait.SPRINT, Ending.GO_ON, cue);
             case SHOT -> new Action.Shot(id, who, end, Touch.CONTROLLED, cue);
         };
     }
 
     /** The same stroke by the same person on the same cue, meant otherwise. */
     public Action instead(Action action) {
+        if (this == SHADOW && !(action instanceof Action.Shadow)) {
+            // A line alone does not say whom it is about.
+            return action;
+        }
         Action.Path path = action instanceof Action.Travel travel ? travel.path()
-                : new Action.Path(List.of(((Action.Delivery) action).to()), false);
+                : new Action.Path(List.of(end(action)), false);
         return action(action.id(), action.who(), path, action.cue());
+    }
+
+    private static Spot end(Action action) {
+        return action instanceof Action.Delivery d ? d.to() : action instanceof Action.Shadow s ? Spot.at(s.whom())
+                : Spot.at(action.who());
     }
 }

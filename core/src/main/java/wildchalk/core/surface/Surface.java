@@ -98,6 +98,16 @@ public record Surface(String id, String name, String sport, Ground ground, Strin
     public record View(String id, String name, Box box) {
     }
 
+    public Optional<Zone> zone(String zoneId) {
+        return zones.stream().filter(z -> z.id().equals(zoneId)).findFirst();
+    }
+
+    /** A straight line among the markings. */
+    public Optional<Marking.Straight> line(String markingId) {
+        return markings.stream().filter(m -> m.id().equals(markingId) && m.shape() instanceof Marking.Straight)
+                .map(m -> (Marking.Straight) m.shape()).findFirst();
+    }
+
     public Optional<Target> target(String targetId) {
         return targets.stream().filter(t -> t.id().equals(targetId)).findFirst();
     }

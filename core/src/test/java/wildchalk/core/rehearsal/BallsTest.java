@@ -3,6 +3,7 @@ package wildchalk.core.rehearsal;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -65,7 +66,7 @@ class BallsTest {
 
     @Test
     void ballInFlightIsOnTheLineAndNeverBeyondItsEnd() {
-        Flight flight = new Flight("a1", Vec.ZERO, new Vec(18, 0), 1, 3, new BallLaw(10, 1));
+        Flight flight = new Flight("a1", List.of(Vec.ZERO, new Vec(18, 0)), 1, 3, new BallLaw(10, 1));
         assertEquals(Vec.ZERO, flight.at(0.5));
         assertEquals(10 * 1 - 0.5, flight.at(2).x(), 1e-9);
         assertEquals(new Vec(18, 0), flight.at(3));

@@ -106,11 +106,27 @@ class RehearsalProperties {
         List<Piece> pieces = stage.pieces().stream()
                 .map(p -> p instanceof Piece.Player x
                         ? new Piece.Player(x.id(), flip(x.at()), -x.facing(), x.label(), x.team()) : p).toList();
-        List<Action> actions = stage.actions().stream().map(a -> a instanceof Action.Travel travel
-                ? (Action) travel.withPath(new Action.Path(travel.path().through().stream()
-                .map(s -> s instanceof Spot.Place place ? Spot.at(flip(place.at())) : s).toList(),
-                travel.path().smooth())) : a).toList();
+        List<Action> actions = stage.actions().stream().map(RehearsalProperties::mirrored).toList();
         return new Stage(stage.id(), stage.title(), pieces, actions);
+    }
+
+    private static Action mirrored(Action action) {
+        if (action instanceof Action.Travel travel) {
+            return travel.withPath(new Action.Path(travel.path().through().stream().map(RehearsalProperties::flip).toList(),
+                    travel.path().smooth()));
+        }
+        if (action instanceof Action.Pass pass && pass.off().isPresent()) {
+            return pass.comingOff(switch (pass.off().get()) {
+                case LEFT -> Action.Wall.RIGHT;
+                case RIGHT -> Action.Wall.LEFT;
+                default -> pass.off().get();
+            });
+        }
+        return action instanceof Action.Hold hold ? hold.facing(hold.facing().map(RehearsalProperties::flip)) : action;
+    }
+
+    private static Spot flip(Spot spot) {
+        return spot instanceof Spot.Place place ? Spot.at(flip(place.at())) : spot;
     }
 
     private static Vec flip(Vec v) {
@@ -129,6 +145,7 @@ class RehearsalProperties {
             }
             pieces.add(new Piece.Ball("b1", at.get(0), Optional.of("p0")));
             pieces.add(new Piece.Ball("b2", at.get(1), Optional.of("p1")));
+            pieces.add(new Piece.Ball("b3", Vec.ZERO, Optional.empty()));
             List<Action> actions = new ArrayList<>();
             for (int i = 0; i < made.size(); i++) {
                 actions.add(made.get(i).named("a" + i));
@@ -147,7 +164,14 @@ class RehearsalProperties {
         Arbitrary<String> people = Arbitraries.integers().between(0, PEOPLE).map(i -> "p" + i);
         Arbitrary<Cue> cues = Arbitraries.integers().between(0, 14).tuple2().flatMap(n -> Arbitraries.of(
                 Cue.whistle(), Cue.whistle(), Cue.next(), Cue.with("a" + n.get1()), Cue.after("a" + n.get1()),
-                Cue.received("a" + n.get1()), Cue.received("a" + n.get1()),
+                Cue.received("a" + n.get1()), Cue.received("a" + n.get1()), Cue.received("a" + n.get1()).delayed(-0.5),
+                new Cue(new Cue.Released("a" + n.get1()), 0), new Cue(new Cue.Partway("a" + n.get1(), 0.5), 0.1),
+                new Cue(new Cue.Gone("a" + n.get1(), n.get2()), 0), Cue.after("a" + n.get1()).delayed(-0.3),
+                new Cue(new Cue.Near("p" + n.get1() % 6, "p" + n.get2() % 6, 3), 0), new Cue(new Cue.Called("now"), 0.2),
+                new Cue(new Cue.Enters("p" + n.get1() % 6, "circle"), 0),
+                new Cue(new Cue.Crosses("b1", "halfway-line"), 0),
+                new Cue(new Cue.AllOf(List.of(new Cue.After("a" + n.get1()), new Cue.Received("a" + n.get2()))), 0),
+                new Cue(new Cue.FirstOf(List.of(new Cue.After("a" + n.get1()), new Cue.Received("a" + n.get2()))), 0),
                 Cue.whistle().delayed(n.get2() / 4.0), Cue.after("a" + n.get1()).delayed(n.get2() / 7.0)));
         Arbitrary<Action.Path> paths = places.list().ofMinSize(1).ofMaxSize(4).map(l -> new Action.Path(
                 l.stream().map(Spot::at).toList(), l.size() % 2 == 0));
@@ -161,7 +185,20 @@ class RehearsalProperties {
                 .as((who, to, cue) -> id -> new Action.Pass(id, who, Spot.at(to), Touch.CONTROLLED, cue));
         Arbitrary<Unnamed> shots = Combinators.combine(people, cues)
                 .as((who, cue) -> id -> new Action.Shot(id, who, new Spot.AtTarget("goal"), Touch.FIRST_TIME, cue));
-        return Arbitraries.frequencyOf(Tuple.of(5, travels), Tuple.of(4, passes),
-                Tuple.of(1, shots));
+        Arbitrary<Unnamed> otherPasses = Combinators.combine(people, people, Arbitraries.of(Action.Manner.class),
+                Arbitraries.of(Action.Wall.class).injectNull(0.5), cues).as((who, to, manner, wall, cue) -> id ->
+                new Action.Pass(id, who, Spot.at(to), Touch.CONTROLLED, manner, Optional.ofNullable(wall), cue));
+        Arbitrary<Unnamed> shadows = Combinators.combine(people, people, Arbitraries.of(Action.Shadow.Way.class),
+                Arbitraries.of(Action.Shadow.Side.class), cues).as((who, whom, way, side, cue) -> id ->
+                new Action.Shadow(id, who, whom, way, side, 1.5, Gait.SPRINT, way == Action.Shadow.Way.MARK
+                        ? Optional.of(cue.trigger()) : Optional.empty(), cue));
+        Arbitrary<Unnamed> holds = Combinators.combine(people, places.injectNull(0.3), Arbitraries.integers().between(0, 2),
+                cues).as((who, at, seconds, cue) -> id -> new Action.Hold(id, who, Action.Hold.Stance.WAIT,
+                Optional.ofNullable(at).map(Spot::at), seconds, Optional.empty(), cue));
+        Arbitrary<Unnamed> others = Combinators.combine(people, Arbitraries.of(true, false), cues).as((who, calls, cue) -> id ->
+                calls ? new Action.Call(id, who, "now", cue) : new Action.Collect(id, who,
+                        new Action.Path(List.of(Spot.at("b3")), false), Gait.RUN, Ending.STOP, cue));
+        return Arbitraries.frequencyOf(Tuple.of(5, travels), Tuple.of(4, passes), Tuple.of(1, shots),
+                Tuple.of(2, otherPasses), Tuple.of(2, shadows), Tuple.of(1, holds), Tuple.of(1, others));
     }
 }

@@ -110,6 +110,8 @@ final class BoardMouse {
 
     private void release(MouseEvent e) {
         pane.hideCard(false);
+        // A quick hand lets go somewhere else than where it was last seen.
+        dragged |= Math.hypot(e.getX() - pressedX, e.getY() - pressedY) > CLICK;
         if (grip != null) {
             grip.release(Hand.of(e, pane), dragged);
         }

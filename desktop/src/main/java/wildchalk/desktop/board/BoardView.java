@@ -100,7 +100,7 @@ public final class BoardView extends BorderPane {
         clockBox.setMaxSize(CLOCK_WIDTH, CLOCK_HEIGHT);
         clock.setManaged(false);
         clock.resizeRelocate(0, 0, CLOCK_WIDTH, CLOCK_HEIGHT);
-        HBox controls = new HBox(10, play, clockBox, half, paper, key);
+        HBox controls = new HBox(10, play, clockBox, half, new EffortMenu(state), paper, key);
         controls.setAlignment(Pos.CENTER_LEFT);
         controls.getStyleClass().add("controls");
         return controls;

@@ -1,5 +1,6 @@
 package wildchalk.desktop.board;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -26,7 +27,8 @@ final class LivePane extends Pane {
     private static final double TURN = 0.03;
 
     /** What a canvas shows; painted anew when it changes. */
-    private record Shown(long facing, boolean lit, boolean chosen, double scaleAndTurn, Look look, Piece piece) {
+    private record Shown(long facing, boolean lit, boolean chosen, double scaleAndTurn, Look look, boolean inHeap,
+                         Piece piece) {
     }
 
     private final BoardState state;
@@ -42,8 +44,8 @@ final class LivePane extends Pane {
 
     /** Shows everybody as they are at the moment that is looked at. */
     void show(ScreenMap map) {
-        List<Piece> wanted = state.shown().stage().pieces().stream()
-                .filter(p -> p instanceof Piece.Person || p instanceof Piece.Ball).toList();
+        List<Piece> wanted = new ArrayList<>(state.shown().stage().people());
+        wanted.addAll(state.shown().board().balls());
         if (!wanted.equals(pieces)) {
             pieces = wanted;
             canvases.keySet().retainAll(wanted.stream().map(Piece::id).toList());
@@ -61,12 +63,13 @@ final class LivePane extends Pane {
     private void show(Piece piece, double t, Set<String> lit, Set<String> chosen, ScreenMap map) {
         Board board = state.shown().board();
         boolean person = piece instanceof Piece.Person;
+        boolean inHeap = !person && state.shown().board().ball((Piece.Ball) piece, t, Set.of()).isEmpty();
         Vec at = person ? board.pose(piece.id(), t).at() : board.ballOnPicture(piece.id(), t);
         double facing = person ? board.pose(piece.id(), t).facing() : 0;
         Canvas canvas = canvases.get(piece.id());
         double side = Math.ceil(2 * REACH * board.frame().unit() * map.scale());
         Shown now = new Shown(Math.round(facing / TURN), lit.contains(piece.id()), chosen.contains(piece.id()),
-                map.scale() + map.attack().ordinal() * 1e6, state.lookProperty().get(), piece.movedTo(Vec.ZERO));
+                map.scale() + map.attack().ordinal() * 1e6, state.lookProperty().get(), inHeap, piece.movedTo(Vec.ZERO));
         if (!now.equals(shown.put(piece.id(), now)) || canvas.getWidth() != side) {
             canvas.setWidth(side);
             canvas.setHeight(side);

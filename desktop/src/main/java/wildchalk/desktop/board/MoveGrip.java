@@ -19,6 +19,7 @@ final class MoveGrip implements Grip {
     private final Set<String> moving;
     private Vec gripped = Vec.ZERO;
     private Hand last;
+    private boolean dropped;
 
     MoveGrip(BoardPane pane, BoardState state, Guides guides, Piece piece) {
         this.pane = pane;
@@ -47,6 +48,9 @@ final class MoveGrip implements Grip {
 
     @Override
     public void drag(Hand hand) {
+        if (dropped) {
+            return;
+        }
         last = hand;
         Snapped snapped = place(hand);
         state.preview(edit(hand, snapped));
@@ -63,7 +67,7 @@ final class MoveGrip implements Grip {
     @Override
     public void release(Hand hand, boolean dragged) {
         pane.showTag(Optional.empty(), 0, 0);
-        if (dragged && last != null) {
+        if (dragged && !dropped) {
             state.apply(edit(hand, place(hand)));
         }
         state.choose(piece.id());
@@ -72,7 +76,7 @@ final class MoveGrip implements Grip {
 
     @Override
     public boolean escape() {
-        last = null;
+        dropped = true;
         state.putBack();
         pane.showTag(Optional.empty(), 0, 0);
         return true;

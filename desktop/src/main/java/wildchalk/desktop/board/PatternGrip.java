@@ -100,6 +100,9 @@ final class PatternGrip implements Grip {
 
     @Override
     public void release(Hand hand, boolean dragged) {
+        if (dragged) {
+            drag(hand);
+        }
         last = null;
         pane.showTag(Optional.empty(), 0, 0);
         if (pattern.from().distance(pattern.to()) < 0.01) {

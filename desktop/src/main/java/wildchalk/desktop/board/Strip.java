@@ -185,8 +185,8 @@ final class Strip extends ScrollPane {
         g.setFill(INK);
         g.setFont(lit ? Type.bold(12.5) : Type.plain(12.5));
         g.setTextAlign(TextAlignment.LEFT);
-        g.fillText(action instanceof Action.Run ? ActionEdits.describe(action, state.stage())
-                : ActionEdits.kind(action), x + 7, y + (ROW - 6) / 2);
+        boolean inFull = !(action instanceof Action.Carry) && !(action instanceof Action.Delivery);
+        g.fillText(inFull ? ActionEdits.describe(action, state.stage()) : ActionEdits.kind(action), x + 7, y + (ROW - 6) / 2);
     }
 
     private Color colour(Action action) {

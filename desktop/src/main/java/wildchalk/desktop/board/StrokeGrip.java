@@ -29,6 +29,7 @@ final class StrokeGrip implements Grip {
     private final Reference start;
     private final List<Vec> stroke = new ArrayList<>();
     private Hand last;
+    private boolean dropped;
 
     /** @param fromToken whether the hand is on the person, so that a click chooses them */
     StrokeGrip(BoardPane pane, BoardState state, Guides guides, String who, Vec from, boolean fromToken) {
@@ -43,6 +44,9 @@ final class StrokeGrip implements Grip {
 
     @Override
     public void drag(Hand hand) {
+        if (dropped) {
+            return;
+        }
         stroke.add(hand.at());
         last = hand;
         show();
@@ -83,7 +87,11 @@ final class StrokeGrip implements Grip {
     public void release(Hand hand, boolean dragged) {
         pane.showTag(Optional.empty(), 0, 0);
         pane.clearSketch();
+        if (dropped) {
+            return;
+        }
         if (dragged) {
+            stroke.add(hand.at());
             Snapped end = end(hand);
             Action action = guess(meant(end, hand.straight()), hand.straight());
             state.apply(ActionEdits.chalk(state.rung(), action));
@@ -98,8 +106,9 @@ final class StrokeGrip implements Grip {
 
     @Override
     public boolean escape() {
-        stroke.subList(1, stroke.size()).clear();
+        dropped = true;
         pane.clearSketch();
+        pane.showTag(Optional.empty(), 0, 0);
         return true;
     }
 

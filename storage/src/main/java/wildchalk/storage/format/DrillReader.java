@@ -16,6 +16,7 @@ import java.util.function.Function;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rung;
@@ -85,7 +86,9 @@ public final class DrillReader {
 
     private Drill drill(JsonNode o) {
         return new Drill(o.path("id").asText(), o.path("title").asText(), venue(o), showing(o),
-                value(o, "lineKey", Drill.LineKey.RUNS_PLAIN), list(o.path("stages"), this::rung),
+                value(o, "lineKey", Drill.LineKey.RUNS_PLAIN),
+                new Effort(value(o, "level", Effort.Level.ADULT), value(o, "intensity", Effort.Intensity.LIVE)),
+                list(o.path("stages"), this::rung),
                 texts(o.path("points")), texts(o.path("questions")), texts(o.path("cautions")));
     }
 
@@ -146,19 +149,37 @@ public final class DrillReader {
         return new Piece.Item(id, at, kind, facing, value(o, "colour", kind.colour()), label, width, depth);
     }
 
+    /** How far off whoever shadows stays when the file does not say, metres. */
+    private static final double USUAL_DISTANCE = 1.5;
+
     private Action action(JsonNode o) {
         String id = o.path("id").asText();
         String who = o.path("who").asText();
-        Cue cue = cue(o.path("cue"));
+        Cue cue = CueForm.read(o.path("cue"));
         Action.Touch touch = value(o, "touch", Action.Touch.CONTROLLED);
         Action.Gait gait = value(o, "gait", Action.Gait.RUN);
         Action.Ending ending = value(o, "ending", Action.Ending.GO_ON);
         return switch (o.path("kind").asText()) {
             case "run" -> new Action.Run(id, who, path(o), gait, ending, cue);
             case "carry" -> new Action.Carry(id, who, path(o), gait, ending, cue);
-            case "pass" -> new Action.Pass(id, who, spot(o.path("to")), touch, cue);
-            default -> new Action.Shot(id, who, spot(o.path("to")), touch, cue);
+            case "collect" -> new Action.Collect(id, who, path(o), gait, ending, cue);
+            case "pass" -> new Action.Pass(id, who, spot(o.path("to")), touch, value(o, "manner", Action.Manner.FLAT),
+                    optional(o, "off", w -> value(o, "off", Action.Wall.LEFT)), cue);
+            case "shadow" -> new Action.Shadow(id, who, o.path("whom").asText(),
+                    value(o, "way", Action.Shadow.Way.MARK), value(o, "side", Action.Shadow.Side.GOAL),
+                    o.path("distance").asDouble(USUAL_DISTANCE), value(o, "gait", Action.Gait.SPRINT),
+                    optional(o, "until", CueForm::moment), cue);
+            case "hold" -> new Action.Hold(id, who, value(o, "stance", Action.Hold.Stance.WAIT),
+                    optional(o, "facing", this::spot), o.path("seconds").asDouble(0),
+                    optional(o, "until", CueForm::moment), cue);
+            case "call" -> new Action.Call(id, who, o.path("word").asText(), cue);
+            default -> new Action.Shot(id, who, spot(o.path("to")), touch, value(o, "result", Action.Result.OPEN),
+                    optional(o, "next", this::spot), cue);
         };
+    }
+
+    private static <T> Optional<T> optional(JsonNode o, String key, Function<JsonNode, T> read) {
+        return o.has(key) ? Optional.of(read.apply(o.path(key))) : Optional.empty();
     }
 
     private Action.Path path(JsonNode o) {
@@ -173,18 +194,6 @@ public final class DrillReader {
             return new Spot.AtTarget(o.path("target").asText());
         }
         return new Spot.AtPiece(o.path("piece").asText(), o.has("offset") ? vec(o.path("offset")) : Vec.ZERO);
-    }
-
-    private Cue cue(JsonNode o) {
-        String action = o.path("action").asText();
-        Cue cue = switch (o.path("on").asText("whistle")) {
-            case "with" -> Cue.with(action);
-            case "received" -> Cue.received(action);
-            case "after" -> Cue.after(action);
-            case "next" -> Cue.next();
-            default -> Cue.whistle();
-        };
-        return cue.delayed(o.path("delay").asDouble(0));
     }
 
     private static Vec vec(JsonNode o) {

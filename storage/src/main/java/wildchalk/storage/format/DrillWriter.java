@@ -16,6 +16,7 @@ import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rung;
+import wildchalk.core.drill.Soundness;
 import wildchalk.core.drill.Showing;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Venue;
@@ -24,7 +25,7 @@ import wildchalk.core.geometry.Vec;
 /** Writes a drill as JSON (docs/format/drill.md). */
 public final class DrillWriter {
 
-    static final int VERSION = 2;
+    static final int VERSION = 3;
     private static final ObjectMapper MAPPER = new ObjectMapper();
     private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
 
@@ -50,6 +51,7 @@ public final class DrillWriter {
         venue(o, drill.venue());
         showing(o, drill.showing());
         o.put("lineKey", word(drill.lineKey()));
+        o.put("level", word(drill.effort().level())).put("intensity", word(drill.effort().intensity()));
         ArrayNode stages = o.putArray("stages");
         drill.ladder().forEach(rung -> stages.add(rung(rung)));
         texts(o, "points", drill.points());
@@ -136,13 +138,30 @@ public final class DrillWriter {
             o.put("smooth", t.path().smooth()).put("gait", word(t.gait())).put("ending", word(t.ending()));
         } else if (action instanceof Action.Pass p) {
             o.set("to", spot(p.to()));
-            o.put("touch", word(p.touch()));
+            o.put("touch", word(p.touch())).put("manner", word(p.manner()));
+            p.off().ifPresent(w -> o.put("off", word(w)));
         } else if (action instanceof Action.Shot s) {
             o.set("to", spot(s.to()));
-            o.put("touch", word(s.touch()));
+            o.put("touch", word(s.touch())).put("result", word(s.result()));
+            s.next().ifPresent(n -> o.set("next", spot(n)));
+        } else {
+            staying(o, action);
         }
-        o.set("cue", cue(action.cue()));
+        o.set("cue", CueForm.write(action.cue()));
         return o;
+    }
+
+    private static void staying(ObjectNode o, Action action) {
+        if (action instanceof Action.Shadow s) {
+            o.put("whom", s.whom()).put("way", word(s.way())).put("side", word(s.side())).put("distance", s.distance())
+                    .put("gait", word(s.gait()));
+        } else if (action instanceof Action.Hold h) {
+            o.put("stance", word(h.stance())).put("seconds", h.seconds());
+            h.facing().ifPresent(f -> o.set("facing", spot(f)));
+        } else if (action instanceof Action.Call c) {
+            o.put("word", c.word());
+        }
+        Soundness.until(action).ifPresent(u -> o.set("until", CueForm.write(u)));
     }
 
     private static JsonNode spot(Spot spot) {
@@ -157,16 +176,6 @@ public final class DrillWriter {
             return NODES.objectNode().put("target", t.target());
         }
         return place(((Spot.Place) spot).at());
-    }
-
-    private static ObjectNode cue(Cue cue) {
-        ObjectNode o = NODES.objectNode();
-        o.put("on", cue.trigger().getClass().getSimpleName().toLowerCase(Locale.ROOT));
-        cue.trigger().of().ifPresent(of -> o.put("action", of));
-        if (cue.delay() > 0) {
-            o.put("delay", cue.delay());
-        }
-        return o;
     }
 
     private static ArrayNode place(Vec v) {

@@ -3,10 +3,12 @@ package wildchalk.storage.format;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.List;
 import java.util.TreeSet;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.rehearsal.Beat;
 import wildchalk.core.rehearsal.Event;
+import wildchalk.core.rehearsal.Movement;
 import wildchalk.core.rehearsal.Pose;
 import wildchalk.core.rehearsal.Problem;
 import wildchalk.core.rehearsal.Timeline;
@@ -34,6 +36,9 @@ public final class TimelineWriter {
                     .put("who", e.who()).put("ball", e.ball());
         }
         tracks(o.putObject("tracks"), timeline);
+        possession(o.putArray("possession"), timeline);
+        people(o.putObject("people"), timeline);
+        spacing(o.putArray("spacing"), timeline);
         ArrayNode problems = o.putArray("problems");
         for (Problem p : timeline.problems()) {
             problems.addObject().put("action", p.action()).put("message", p.message());
@@ -59,6 +64,35 @@ public final class TimelineWriter {
             ArrayNode track = tracks.putArray(id);
             for (double t : moments) {
                 add(track, t, timeline.ball(id, t), 0);
+            }
+        }
+    }
+
+    private static void possession(ArrayNode all, Timeline timeline) {
+        for (String ball : timeline.balls()) {
+            timeline.possessions(ball).forEach(p -> all.addObject().put("ball", ball).put("who", p.who())
+                    .put("from", number(p.from())).put("to", number(p.to())));
+        }
+    }
+
+    private static void people(ObjectNode people, Timeline timeline) {
+        for (String id : timeline.people()) {
+            Movement m = Movement.of(timeline, id);
+            people.putObject(id).put("distance", number(m.distance())).put("topSpeed", number(m.topSpeed()))
+                    .put("moving", number(m.moving()));
+        }
+    }
+
+    /** How near any two people come, and when. */
+    private static void spacing(ArrayNode all, Timeline timeline) {
+        List<String> ids = timeline.people();
+        for (int i = 0; i < ids.size(); i++) {
+            for (int k = i + 1; k < ids.size(); k++) {
+                Movement.Nearest n = Movement.nearest(timeline, ids.get(i), ids.get(k));
+                ObjectNode o = all.addObject();
+                o.putArray("people").add(ids.get(i)).add(ids.get(k));
+                o.put("least", number(n.metres())).put("at", number(n.t())).put("first", number(n.atFirst()))
+                        .put("last", number(n.atLast()));
             }
         }
     }

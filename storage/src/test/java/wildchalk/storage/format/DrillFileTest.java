@@ -23,6 +23,7 @@ import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.measure.Ruler;
 import wildchalk.core.rehearsal.Rehearsal;
 import wildchalk.core.rehearsal.Timeline;
 import wildchalk.core.surface.Surfaces;
@@ -58,16 +59,16 @@ class DrillFileTest {
     /** What is done to the sound file, and what the one line must say. The line numbers are those of the demo file. */
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-        "kind": "carry"              | "kind": "juggle"                | line 45: stages/0/actions/1/kind: "juggle" is not known here; it can be run, carry, pass, shot
+        "kind": "carry"              | "kind": "juggle"                | line 45: stages/0/actions/1/kind: "juggle" is not known here; it can be run, carry, collect, pass, shot, shadow, hold, call
         "at": [24, -8.5]             | "at": [NaN, -8.5]               | NaN is not a number that can be measured; write metres, such as 12.5
         "at": [24, -8.5]             | "at": [1e999, -8.5]             | is not a number that can be measured
         "at": [24, -8.5]             | "at": [9000, -8.5]              | stages/0/pieces/1/at/0: 9000 is out of range; the most is 500
         "at": [24, -8.5]             | "at": [24]                      | stages/0/pieces/1/at: there should be at least 2 here
         "at": [24, -8.5]             | "at": "left wing"               | stages/0/pieces/1/at: "left wing" should be a list in [ ]
         "on": "received", "action": "a1"} | "on": "received", "action": "a99"} | "a2" has a cue that waits for "a99", but no action has that id
-        "on": "next"                 | "on": "sneeze"                  | "sneeze" is not known here; it can be whistle, with, received, after, next
+        "on": "next"                 | "on": "sneeze"                  | "sneeze" is not known here; it can be whistle, next, with, released, received, after, partway, gone, enters, crosses, near, called, all, first
         "on": "received", "action": "a1"} | "on": "received"}          | "action" is missing; add it
-        "version": 1                 | "version": 3                    | line 3: version: it was written by a newer Wild Chalk (format version 3, this one reads up to 2); update Wild Chalk to open it
+        "version": 1                 | "version": 4                    | line 3: version: it was written by a newer Wild Chalk (format version 4, this one reads up to 3); update Wild Chalk to open it
         "format": "wild-chalk-drill" | "format": "recipe"              | line 2: format: this is not a drill file: it should say "format": "wild-chalk-drill"
         "who": "p9"                  | "who": "p99"                    | "a3" is done by "p99", but no person has that id
         "heldBy": "f"                | "heldBy": "nobody"              | "b1" is held by "nobody", but no person has that id
@@ -78,7 +79,11 @@ class DrillFileTest {
         "kind": "cone"               | "kind": "umbrella"              | "umbrella" is not known here; it can be player
         "colour": "yellow"           | "colour": "yellow", "width": 0  | width: 0 is out of range; the least is 0.02
         "id": "p4"                   | "id": "p7"                      | "p7" stands twice; give one of the two another id
-        "delay": 0.4                 | "delay": -1                     | cue/delay: -1 is out of range; the least is 0
+        "delay": 0.4                 | "delay": -90                    | cue/delay: -90 is out of range; the least is -60
+        "on": "received", "action": "a1"} | "on": "with", "action": "a1", "delay": -1} | "a2" is set off before something that nobody can foresee
+        "on": "received", "action": "a1"} | "on": "enters", "who": "p7", "zone": "moon"} | "a2" has a cue about the zone "moon", but the surface has none of that name
+        "on": "received", "action": "a1"} | "on": "near", "who": "p7", "other": "p77", "metres": 2} | "a2" has a cue that watches "p77", but nobody and nothing has that id
+        "on": "received", "action": "a1"} | "on": "all", "of": []}      | cue/of: there should be at least 1 here
         "label": "9"                 | "label": "9", "label": "8"      | the same name stands twice here
         "view":                      | "colour": "red", "view":        | "colour" does not belong here; take it out
         """)
@@ -181,7 +186,7 @@ class DrillFileTest {
         assertEquals("a1", o.at("/beats/0/actions/0").asText());
         assertEquals(timeline.events().size(), o.path("events").size());
         o.path("events").forEach(e -> assertTrue(
-                Set.of("start", "release", "arrival", "end").contains(e.path("kind").asText())));
+                Set.of("start", "release", "arrival", "touch", "turn", "contest", "enter", "end").contains(e.path("kind").asText())));
         JsonNode arrival = o.path("events").findParents("kind").stream()
                 .filter(e -> e.path("kind").asText().equals("arrival")).findFirst().orElseThrow();
         assertEquals("p7", arrival.path("who").asText());
@@ -193,5 +198,15 @@ class DrillFileTest {
                     && track.get(0).has("facing"));
         }
         assertEquals(0, o.path("problems").size());
+        JsonNode first = o.at("/possession/0");
+        assertEquals("f", first.path("who").asText());
+        assertEquals(0, first.path("from").asDouble(), 1e-9);
+        assertEquals(timeline.times("a1").orElseThrow().release(), first.path("to").asDouble(), 1e-6);
+        // 9 runs as far as the line is long, and stands before and after.
+        assertEquals(Ruler.length(timeline.line("a3")), o.at("/people/p9/distance").asDouble(), 0.1);
+        assertTrue(o.at("/people/p9/topSpeed").asDouble() > 3 && o.at("/people/p9/topSpeed").asDouble() < 8);
+        assertTrue(o.at("/people/p9/moving").asDouble() > 2);
+        int people = timeline.people().size();
+        assertEquals(people * (people - 1) / 2, o.path("spacing").size());
     }
 }

@@ -18,6 +18,7 @@ import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rung;
@@ -46,7 +47,7 @@ class RoundTripProperties {
         Arbitrary<String> texts = Arbitraries.strings().ofMaxLength(40);
         return Combinators.combine(texts, texts.list().ofMaxSize(3), rungs(),
                 Arbitraries.of(Drill.LineKey.values()), venues(), showings()).as((title, notes, rungs, key, venue, showing) ->
-                new Drill("d-1", title, venue, showing, key, rungs, notes, notes, List.of()));
+                new Drill("d-1", title, venue, showing, key, Effort.LIVE, rungs, notes, notes, List.of()));
     }
 
     private static Arbitrary<Venue> venues() {
@@ -117,24 +118,52 @@ class RoundTripProperties {
         Arbitrary<Action.Path> paths = Combinators.combine(spots.list().ofMinSize(1).ofMaxSize(5),
                 Arbitraries.of(true, false)).as(Action.Path::new);
         Arbitrary<Double> delays = Arbitraries.doubles().between(0, 600).ofScale(3);
-        return Combinators.combine(Arbitraries.integers().between(0, 3), paths, spots,
+        return Combinators.combine(Arbitraries.integers().between(0, 7), paths, spots,
                 Arbitraries.of(Action.Gait.values()), Arbitraries.of(Action.Ending.values()),
-                Arbitraries.of(Action.Touch.values()), Arbitraries.integers().between(0, 4), delays)
+                Arbitraries.of(Action.Touch.values()), Arbitraries.integers().between(0, 12), delays)
                 .as((kind, path, spot, gait, ending, touch, cue, delay) -> i -> {
                     String who = "p" + (i + kind) % 4;
-                    Cue set = cue(cue, i).delayed(delay);
+                    Cue set = cue == 3 ? cue(cue, i) : cue(cue, i).delayed(delay);
                     return switch (kind) {
                         case 0 -> new Action.Run("a" + i, who, path, gait, ending, set);
                         case 1 -> new Action.Carry("a" + i, who, path, gait, ending, set);
-                        case 2 -> new Action.Pass("a" + i, who, spot, touch, set);
-                        default -> new Action.Shot("a" + i, who, spot, touch, set);
+                        case 2 -> new Action.Pass("a" + i, who, spot, touch, pick(Action.Manner.values(), cue),
+                                cue % 2 == 0 ? Optional.of(pick(Action.Wall.values(), cue)) : Optional.empty(), set);
+                        case 3 -> new Action.Collect("a" + i, who, path, gait, ending, set);
+                        case 4 -> new Action.Shadow("a" + i, who, "p1", pick(Action.Shadow.Way.values(), cue),
+                                pick(Action.Shadow.Side.values(), i), delay / 20, gait, until(cue, i), set);
+                        case 5 -> new Action.Hold("a" + i, who, pick(Action.Hold.Stance.values(), cue),
+                                cue % 2 == 0 ? Optional.of(spot) : Optional.empty(), delay, until(cue, i), set);
+                        case 6 -> new Action.Call("a" + i, who, "word " + cue, set);
+                        default -> new Action.Shot("a" + i, who, spot, touch, pick(Action.Result.values(), cue),
+                                cue % 2 == 0 ? Optional.of(spot) : Optional.empty(), set);
                     };
                 });
+    }
+
+    private static <T> T pick(T[] values, int n) {
+        return values[n % values.length];
+    }
+
+    private static Optional<Cue.Trigger> until(int n, int i) {
+        return n % 3 == 0 ? Optional.empty() : Optional.of(cue(n, i).trigger());
     }
 
     private static Cue cue(int n, int i) {
         String before = "a" + (i - 1);
         return i == 0 || n == 0 ? Cue.whistle() : n == 1 ? Cue.with(before) : n == 2 ? Cue.received(before)
-                : n == 3 ? Cue.after(before) : Cue.next();
+                : n == 3 ? Cue.after(before).delayed(-0.5) : n == 4 ? Cue.next() : new Cue(moment(n, before), 0);
+    }
+
+    private static Cue.Trigger moment(int n, String before) {
+        return switch (n) {
+            case 5 -> new Cue.Released(before);
+            case 6 -> new Cue.Partway(before, 0.25);
+            case 7 -> new Cue.Gone(before, 7.5);
+            case 8, 9 -> new Cue.FirstOf(List.of(new Cue.Near("b0", "p0", n), new Cue.With(before)));
+            case 10 -> new Cue.Near("p1", "c0", 2);
+            case 11 -> new Cue.Called("go");
+            default -> new Cue.AllOf(List.of(new Cue.After(before), new Cue.With(before)));
+        };
     }
 }

@@ -1,0 +1,63 @@
+package wildchalk.core.rehearsal;
+
+import wildchalk.core.geometry.Vec;
+
+/**
+ * What one person does with their legs in a rep, read off twenty times a second.
+ *
+ * @param distance metres
+ * @param topSpeed m/s
+ * @param moving seconds at more than half a metre per second
+ */
+public record Movement(double distance, double topSpeed, double moving) {
+
+    private static final double EVERY = 0.05;
+    private static final double MOVES = 0.5;
+
+    /**
+     * How near two people come.
+     *
+     * @param metres the least distance between their middles
+     * @param t when, seconds
+     * @param atFirst how far apart they are at the whistle
+     * @param atLast how far apart they are when all is over
+     */
+    public record Nearest(double metres, double t, double atFirst, double atLast) {
+    }
+
+    /** From the whistle to the last event. */
+    public static Movement of(Timeline timeline, String person) {
+        double distance = 0;
+        double top = 0;
+        double moving = 0;
+        Vec before = timeline.pose(person, 0).at();
+        double end = timeline.duration();
+        for (double t = 0; t < end; t += EVERY) {
+            double dt = Math.min(EVERY, end - t);
+            Vec at = timeline.pose(person, t + dt).at();
+            double gone = at.distance(before);
+            distance += gone;
+            top = Math.max(top, gone / dt);
+            moving += gone / dt > MOVES ? dt : 0;
+            before = at;
+        }
+        return new Movement(distance, top, moving);
+    }
+
+    public static Nearest nearest(Timeline timeline, String one, String other) {
+        double least = apart(timeline, one, other, 0);
+        double when = 0;
+        for (double t = EVERY; t <= timeline.duration(); t += EVERY) {
+            double d = apart(timeline, one, other, t);
+            if (d < least) {
+                least = d;
+                when = t;
+            }
+        }
+        return new Nearest(least, when, apart(timeline, one, other, 0), apart(timeline, one, other, timeline.duration()));
+    }
+
+    private static double apart(Timeline timeline, String one, String other, double t) {
+        return timeline.pose(one, t).at().distance(timeline.pose(other, t).at());
+    }
+}

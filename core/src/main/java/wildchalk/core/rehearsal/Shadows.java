@@ -1,0 +1,169 @@
+package wildchalk.core.rehearsal;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import wildchalk.core.drill.Action.Shadow;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.rehearsal.Followed.State;
+
+/**
+ * Works out people who follow others, all of them together, in steps of a fiftieth of a second. What is to come is
+ * foreseen from what everybody has set out to do, and forgotten when somebody sets out on something else.
+ */
+final class Shadows {
+
+    private static final double STEP = 0.02;
+    /** How quickly a body answers to what it sees, seconds; assumed. */
+    private static final double ANSWER = 0.15;
+    /** How hard a body steers at its place, 1/s; assumed. */
+    private static final double EAGER = 3;
+    /** Share of the brake that is counted on when closing in; assumed. */
+    private static final double CAREFUL = 0.8;
+    /** Nearer than this a marker faces the other, metres; farther off they face where they run. Assumed. */
+    private static final double WATCHES = 8;
+    /** Fastest turn of a body, radians per second; assumed. */
+    private static final double TURN = 9;
+
+    private record Follower(Shadow shadow, Followed way) {
+    }
+
+    private final Map<String, Follower> active = new LinkedHashMap<>();
+    private final Function<String, PersonTrack> tracks;
+    private final Aims aims;
+    private final Speeds speeds;
+
+    Shadows(Function<String, PersonTrack> tracks, Aims aims, Speeds speeds) {
+        this.tracks = tracks;
+        this.aims = aims;
+        this.speeds = speeds;
+    }
+
+    boolean isFollowing(String action) {
+        return active.containsKey(action);
+    }
+
+    boolean any() {
+        return !active.isEmpty();
+    }
+
+    List<Shadow> all() {
+        return active.values().stream().map(Follower::shadow).toList();
+    }
+
+    /** Somebody begins to follow. */
+    void begin(Shadow shadow, double now) {
+        changed(now);
+        PersonTrack track = tracks.apply(shadow.who());
+        Followed way = new Followed(this, new State(now, track.at(now), track.velocity(now), track.pose(now).facing()));
+        track.add(way);
+        active.put(shadow.id(), new Follower(shadow, way));
+    }
+
+    /** Somebody stops following; where they went until then. */
+    List<Vec> end(String action, double now) {
+        Follower follower = active.get(action);
+        follower.way().state(now);
+        release(follower.way(), now);
+        return follower.way().line(0.3);
+    }
+
+    /** A way that something else has cut short. */
+    void release(Followed way, double now) {
+        if (now >= way.end()) {
+            return;
+        }
+        changed(now);
+        way.endAt(now);
+        active.values().removeIf(f -> f.way() == way);
+    }
+
+    /** What was foreseen is out of date from now on. */
+    void changed(double now) {
+        if (active.isEmpty()) {
+            return;
+        }
+        active.values().forEach(f -> f.way().forgetAfter(now));
+        double reached = reached();
+        if (reached < now) {
+            foresee(now);
+            active.values().forEach(f -> f.way().forgetAfter(now));
+            if (reached() < now) {
+                step(reached(), now);
+            }
+        }
+    }
+
+    private double reached() {
+        return active.values().iterator().next().way().last().t();
+    }
+
+    /** Works everybody out as far as a time. */
+    void foresee(double time) {
+        if (active.isEmpty()) {
+            return;
+        }
+        for (double t = reached(); t < time; t = reached()) {
+            step(t, (Math.floor(t / STEP + 1e-9) + 1) * STEP);
+        }
+    }
+
+    private void step(double from, double to) {
+        List<State> next = new ArrayList<>();
+        active.values().forEach(f -> next.add(next(f, from, to - from)));
+        int i = 0;
+        for (Follower f : active.values()) {
+            f.way().add(next.get(i++));
+        }
+    }
+
+    private State next(Follower f, double t, double dt) {
+        State now = f.way().last();
+        PersonTrack other = tracks.apply(f.shadow().whom());
+        Vec wanted = wanted(f.shadow(), now, other, t);
+        Vec v = limited(now.velocity(), wanted.minus(now.velocity()).times(1 / ANSWER), speeds.top().get(f.shadow().gait()), dt);
+        Vec at = now.at().plus(now.velocity().plus(v).times(dt / 2));
+        return new State(t + dt, at, v, facing(f.shadow(), now, v, other.at(t), dt));
+    }
+
+    /** The velocity that takes a follower where they want to be. */
+    private Vec wanted(Shadow shadow, State now, PersonTrack other, double t) {
+        double top = speeds.top().get(shadow.gait());
+        Vec target = other.at(t);
+        if (shadow.way() == Shadow.Way.CHASE) {
+            return target.minus(now.at()).unit().times(top);
+        }
+        Vec aim = aims.place(shadow, target, other.velocity(t), now.at(), t);
+        Vec gap = aim.minus(now.at());
+        double closing = Math.min(EAGER * gap.length(), Math.sqrt(2 * CAREFUL * speeds.brake() * gap.length()));
+        Vec along = shadow.way() == Shadow.Way.CLOSE_DOWN && gap.length() > 1 ? Vec.ZERO : other.velocity(t);
+        Vec v = along.plus(gap.unit().times(closing));
+        return v.length() > top ? v.unit().times(top) : v;
+    }
+
+    /** As much of a wanted change of velocity as a body can do in {@code dt}: it speeds up, brakes and turns only so hard. */
+    private Vec limited(Vec v, Vec change, double top, double dt) {
+        double speed = v.length();
+        Vec along = speed > 1e-6 ? v.unit() : change.unit();
+        double forward = change.dot(along);
+        Vec sideways = change.minus(along.times(forward));
+        // Speeding up is (top − v)/settle; over a step exactly top·(1 − e^(−dt/settle)) of what is missing.
+        double most = Math.max(0, top - speed) * (1 - Math.exp(-dt / speeds.settle()));
+        double gained = Math.max(-speeds.brake() * dt, Math.min(most, forward * dt));
+        double side = Math.min(speeds.grip() * dt, sideways.length() * dt);
+        // Only a body that goes forward can be pulled sideways by its feet; from rest it just sets off.
+        Vec turned = along.times(speed + gained).plus(sideways.unit().times(side));
+        double length = Math.min(turned.length(), Math.max(speed + Math.max(0, gained), 0));
+        return length == 0 ? Vec.ZERO : turned.unit().times(length);
+    }
+
+    private double facing(Shadow shadow, State now, Vec velocity, Vec target, double dt) {
+        Vec look = target.minus(now.at());
+        boolean watches = shadow.way() != Shadow.Way.CHASE && look.length() < WATCHES || velocity.length() < 0.3;
+        double wanted = watches ? look.angle() : velocity.angle();
+        double turn = Math.IEEEremainder(wanted - now.facing(), 2 * Math.PI);
+        return now.facing() + Math.max(-TURN * dt, Math.min(TURN * dt, turn));
+    }
+}

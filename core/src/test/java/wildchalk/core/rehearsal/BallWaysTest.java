@@ -1,0 +1,161 @@
+package wildchalk.core.rehearsal;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import wildchalk.core.Stages;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Action.Manner;
+import wildchalk.core.drill.Action.Result;
+import wildchalk.core.drill.Action.Touch;
+import wildchalk.core.drill.Action.Wall;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Effort;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Team;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.surface.Surface;
+import wildchalk.core.surface.Surfaces;
+
+/** How balls get about, each case worked by hand. */
+class BallWaysTest {
+
+    private static final Surface RINK = Surfaces.get("ice-rink-na");
+
+    private static Action.Pass pass(String to) {
+        return new Action.Pass("a1", "F", Spot.at(to), Touch.CONTROLLED, Cue.whistle());
+    }
+
+    private static double flight(Timeline t) {
+        return t.times("a1").orElseThrow().arrival() - t.times("a1").orElseThrow().release();
+    }
+
+    @Test
+    void lobHangsAsLongAsItsAngleSays() {
+        Timeline t = new Stages().player("F", 0, 0).player("7", 20, 0).ball("b1", "F")
+                .action(pass("7").going(Manner.LOB)).rehearse();
+        // √(2·20·tan 50° / 9.81) = √(40 · 1.19175 / 9.81) = √4.8593 = 2.2044 s.
+        assertEquals(2.2044, flight(t), 0.0001);
+        assertEquals(10, t.ball("b1", t.times("a1").orElseThrow().release() + 1.1022).x(), 0.001);
+    }
+
+    @Test
+    void ballComesOffTheBoardsAsSteeplyAsItGoesIn() {
+        Stage stage = new Stages().player("F", 0, 0).player("7", 10, 0).ball("b1", "F")
+                .action(pass("7").comingOff(Wall.LEFT)).build();
+        Timeline t = Rehearsal.of(stage, RINK);
+        List<Vec> way = t.line("a1");
+        assertEquals(3, way.size());
+        // Both are 12.954 m from the boards, 10 m apart: it meets them half way, at x = 5.
+        assertEquals(0, way.get(1).distance(new Vec(5, -12.954)), 1e-9);
+        // As far as straight to the mirror image: √(10² + 25.908²) = 27.771 m.
+        assertEquals(Speeds.of(RINK).pass().time(Math.hypot(10, 25.908)), flight(t), 1e-6);
+        assertEquals(List.of(), t.problems());
+    }
+
+    @Test
+    void passOffTheBoardsIsLedToWhoeverSkates() {
+        Stage stage = new Stages().player("F", -10, 2).player("7", 0, 0).ball("b1", "F").sprint("r1", "7", Cue.whistle(), 20, -4)
+                .action(pass("7").comingOff(Wall.LEFT)).build();
+        Timeline t = Rehearsal.of(stage, RINK);
+        double arrival = t.times("a1").orElseThrow().arrival();
+        List<Vec> way = t.line("a1");
+        assertEquals(0, way.get(2).distance(t.pose("7", arrival).at()), 0.01);
+        double in = way.get(1).minus(way.get(0)).angle();
+        double out = way.get(2).minus(way.get(1)).angle();
+        assertEquals(-in, out, 1e-6);
+    }
+
+    @Test
+    void cornerIsNoWallToComeOff() {
+        Stage stage = new Stages().player("F", 29, 0).player("7", 28.5, 1).ball("b1", "F")
+                .action(pass("7").comingOff(Wall.LEFT)).build();
+        Timeline t = Rehearsal.of(stage, RINK);
+        assertEquals(2, t.line("a1").size());
+        assertTrue(t.problems().get(0).message().startsWith("the ball cannot come off there"));
+    }
+
+    @Test
+    void handingOverNeedsBothInReach() {
+        Timeline near = new Stages().player("F", 0, 0).player("7", 1, 0).ball("b1", "F")
+                .action(pass("7").going(Manner.HAND_OFF)).rehearse();
+        assertEquals(List.of(), near.problems());
+        Timeline far = new Stages().player("F", 0, 0).player("7", 9, 0).ball("b1", "F")
+                .action(pass("7").going(Manner.HAND_OFF)).rehearse();
+        assertEquals("F is too far away to hand the ball over: bring the two together first",
+                far.problems().get(0).message());
+    }
+
+    @Test
+    void supplyRunsDown() {
+        Timeline t = new Stages().piece(new Piece.Coach("c", new Vec(0, 0), 0, "C")).piece(new Piece.Supply("u1", new Vec(1, 0), 2))
+                .player("7", 15, 0).pass("a1", "c", "7", Cue.whistle()).pass("a2", "c", "7", Cue.next().delayed(2))
+                .pass("a3", "c", "7", Cue.next().delayed(2)).rehearse();
+        assertEquals(List.of("u1.1", "u1.2"), t.balls());
+        assertEquals("7", t.holder("u1.2", t.duration()).orElseThrow());
+        assertEquals(1, t.problems().size());
+        assertEquals("a3", t.problems().get(0).action());
+    }
+
+    @Test
+    void ballThatLiesIsCollectedAndPlayedOn() {
+        Timeline t = new Stages().player("7", 0, 0).player("9", 20, 0).piece(new Piece.Ball("b1", new Vec(10, 0), Optional.empty()))
+                .action(new Action.Collect("a0", "7", new Action.Path(List.of(Spot.at("b1")), false), Action.Gait.RUN,
+                        Action.Ending.STOP, Cue.whistle()))
+                .pass("a1", "7", "9", Cue.next()).rehearse();
+        assertEquals(List.of(), t.problems());
+        assertEquals("9", t.holder("b1", t.duration()).orElseThrow());
+        assertEquals(2, t.possessions("b1").size());
+        assertEquals(t.times("a0").orElseThrow().end(), t.possessions("b1").get(0).from(), 1e-9);
+    }
+
+    @Test
+    void twoGoForOneBallAndTheFirstHasIt() {
+        Action.Path path = new Action.Path(List.of(Spot.at("b1")), false);
+        Timeline t = new Stages().player("7", 0, 0).player("4", 22, 0, Team.SKY)
+                .piece(new Piece.Ball("b1", new Vec(10, 0), Optional.empty()))
+                .action(new Action.Collect("a1", "7", path, Action.Gait.SPRINT, Action.Ending.STOP, Cue.whistle()))
+                .action(new Action.Collect("a2", "4", path, Action.Gait.SPRINT, Action.Ending.STOP, Cue.whistle())).rehearse();
+        assertEquals("7", t.holder("b1", t.duration()).orElseThrow());
+        assertTrue(t.events().stream().anyMatch(e -> e.kind() == Event.Kind.CONTEST && e.who().equals("4")));
+    }
+
+    @Test
+    void reboundComesOutAndIsTakenUp() {
+        Vec goal = Stages.TURF.target("goal").orElseThrow().at();
+        Action.Shot shot = new Action.Shot("a1", "7", new Spot.AtTarget("goal"), Touch.CONTROLLED, Cue.whistle())
+                .ending(Result.REBOUND, Spot.at(goal.x() - 6, 3));
+        Timeline t = new Stages().player("7", 32, 0).player("9", 34, 6).ball("b1", "7").action(shot)
+                .action(new Action.Collect("a2", "9", new Action.Path(List.of(Spot.at("b1")), false), Action.Gait.SPRINT,
+                        Action.Ending.STOP, Cue.received("a1"))).rehearse();
+        assertEquals(List.of(), t.problems());
+        assertEquals("9", t.holder("b1", t.duration()).orElseThrow());
+        assertEquals(0, t.pose("9", t.duration()).at().distance(new Vec(goal.x() - 6, 3)), 0.01);
+    }
+
+    @Test
+    void keeperWhoIsThereHasTheBallThatIsSaved() {
+        Vec goal = Stages.TURF.target("goal").orElseThrow().at();
+        Timeline t = new Stages().player("7", 32, 0).piece(new Piece.Goalkeeper("k", goal.plus(new Vec(-1, 0)), Math.PI, "GK",
+                Team.LEMON)).ball("b1", "7").action(new Action.Shot("a1", "7", new Spot.AtTarget("goal"), Touch.CONTROLLED,
+                Cue.whistle()).ending(Result.SAVED, null)).rehearse();
+        assertEquals("k", t.holder("b1", t.duration()).orElseThrow());
+    }
+
+    @Test
+    void childrenAndWalkThroughsAreSlower() {
+        Speeds live = Speeds.of(Stages.TURF);
+        Speeds half = Speeds.of(Stages.TURF, new Effort(Effort.Level.UNDER_10, Effort.Intensity.HALF));
+        assertEquals(live.top().get(Action.Gait.SPRINT) * 0.68 * 0.5, half.top().get(Action.Gait.SPRINT), 1e-9);
+        assertEquals(live.pass().speed() * 0.65 * 0.75, half.pass().speed(), 1e-9);
+        Stage stage = new Stages().player("7", 0, 0).run("a1", "7", Cue.whistle(), 20, 0).build();
+        double usual = Rehearsal.of(stage, Stages.TURF).duration();
+        double slow = Rehearsal.of(stage.at(new Effort(Effort.Level.ADULT, Effort.Intensity.WALK_THROUGH)), Stages.TURF).duration();
+        assertTrue(slow > 2 * usual);
+    }
+}
