@@ -68,4 +68,16 @@ final class Crowd {
     private static Vec place(int i, int step) {
         return new Vec(-30 + i * 5 % 55 + 4 * step, -18 + i * 7 % 36 + 5 * Math.sin(i + 2.0 * step));
     }
+
+    /** The stage with people who follow the first of the others, from the whistle on. */
+    static Stage withShadows(Stage stage, int shadows) {
+        List<Piece> pieces = new ArrayList<>(stage.pieces());
+        List<Action> actions = new ArrayList<>(stage.actions());
+        for (int i = 0; i < shadows; i++) {
+            pieces.add(new Piece.Player("s" + i, place(i, 3), 0, "s" + i, Team.SKY));
+            actions.add(new Action.Shadow("f" + i, "s" + i, "p" + i, Action.Shadow.Way.MARK, Action.Shadow.Side.GOAL, 1.5,
+                    Gait.SPRINT, Optional.empty(), Cue.whistle()));
+        }
+        return new Stage(stage.id(), stage.title(), pieces, actions);
+    }
 }

@@ -25,4 +25,18 @@ class CrowdTest {
             assertTrue(timeline.times(action.id()).isPresent(), action.id());
         }
     }
+
+    @Test
+    void twoHundredActionsOfFortyPeopleAllHappenAndTenOfThemFollow() {
+        Stage stage = SolveBench.busy();
+        Timeline timeline = Rehearsal.of(stage, Surfaces.get("field-hockey"));
+        assertEquals(40, stage.people().size());
+        assertEquals(200, stage.actions().size());
+        assertEquals(10, stage.actions().stream().filter(Action.Shadow.class::isInstance).count());
+        assertEquals(List.of(), timeline.problems());
+        for (Action action : stage.actions()) {
+            assertTrue(timeline.times(action.id()).isPresent(), action.id());
+        }
+        assertTrue(timeline.pose("s0", timeline.duration()).at().distance(timeline.pose("s0", 0).at()) > 1);
+    }
 }

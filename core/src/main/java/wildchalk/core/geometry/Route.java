@@ -88,6 +88,13 @@ public final class Route {
         return Math.atan2(y[i + 1] - y[i], x[i + 1] - x[i]);
     }
 
+    /** The direction of travel after {@code metres}, of length 1; to the right on a route without length. */
+    public Vec direction(double metres) {
+        int i = segmentAt(Math.max(0, Math.min(length(), metres)));
+        Vec way = new Vec(x[i + 1] - x[i], y[i + 1] - y[i]);
+        return way.length() == 0 ? new Vec(1, 0) : way.unit();
+    }
+
     /** The part between two distances from the start, as points. */
     public List<Vec> part(double from, double to) {
         List<Vec> points = new ArrayList<>();

@@ -20,9 +20,11 @@ public final class RouteBuilder {
     /** How far from a corner its rounding may begin, in corner radii: who turns sharply turns tightly. */
     private static final double LONGEST_REACH = 3;
 
+    private static final int USUAL = 128;
+
     private final double cornerRadius;
-    private final List<Vec> points = new ArrayList<>();
-    private final List<Double> bends = new ArrayList<>();
+    private final List<Vec> points = new ArrayList<>(USUAL);
+    private final List<Double> bends = new ArrayList<>(USUAL);
     private final List<Integer> joints = new ArrayList<>();
     private int lastCorner;
 

@@ -37,11 +37,14 @@ public record Vec(double x, double y) {
     }
 
     public double length() {
-        return Math.hypot(x, y);
+        // Metres never come near what would overflow, and this is much quicker than Math.hypot.
+        return Math.sqrt(x * x + y * y);
     }
 
     public double distance(Vec other) {
-        return Math.hypot(x - other.x, y - other.y);
+        double dx = x - other.x;
+        double dy = y - other.y;
+        return Math.sqrt(dx * dx + dy * dy);
     }
 
     /** Direction in radians, in (−π, π]; 0 for the zero vector. */

@@ -5,6 +5,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Delivery;
 import wildchalk.core.drill.Action.Result;
@@ -35,6 +37,7 @@ final class Deliveries {
     private final Bodies bodies;
     private final Walls walls;
     private final Supplies supplies;
+    private final Set<String> people;
     private final Map<String, BallTrack> tracks = new LinkedHashMap<>();
     private final Map<String, String> holder = new HashMap<>();
     private final Map<String, Double> since = new HashMap<>();
@@ -50,6 +53,7 @@ final class Deliveries {
         this.bodies = bodies;
         this.supplies = new Supplies(stage);
         this.lines = lines;
+        this.people = stage.people().stream().map(Piece::id).collect(Collectors.toSet());
         for (Piece.Ball ball : stage.balls()) {
             BallTrack track = new BallTrack();
             tracks.put(ball.id(), track);
@@ -142,6 +146,9 @@ final class Deliveries {
 
     /** Everything on its way to somebody who has just changed their own way, aimed anew. */
     List<Sent> aimAnew(String receiver) {
+        if (onTheirWay.isEmpty()) {
+            return List.of();
+        }
         List<Sent> theirs = onTheirWay.values().stream()
                 .filter(s -> receiver(s.delivery()).filter(receiver::equals).isPresent()).toList();
         return theirs.stream().map(s -> aim(s.delivery(), s.ball(), s.from(), s.release(), s.version() + 1)).toList();
@@ -227,7 +234,7 @@ final class Deliveries {
     /** The person a delivery is for; empty when it is for a goal or a place. */
     Optional<String> receiver(Delivery delivery) {
         return delivery instanceof Action.Pass && delivery.to() instanceof Spot.AtPiece p
-                ? stage.person(p.piece()).map(Piece::id) : Optional.empty();
+                && people.contains(p.piece()) ? Optional.of(p.piece()) : Optional.empty();
     }
 
     private void hold(String ball, String who, double time) {

@@ -27,7 +27,7 @@ record Leg(double start, double end, double origin, Route route, SpeedProfile pr
 
     @Override
     public Vec velocity(double time) {
-        return Vec.polar(profile.speed(time - origin), route.heading(profile.gone(time - origin)));
+        return route.direction(profile.gone(time - origin)).times(profile.speed(time - origin));
     }
 
     @Override

@@ -10,12 +10,12 @@ import wildchalk.core.geometry.Vec;
 import wildchalk.core.rehearsal.Followed.State;
 
 /**
- * Works out people who follow others, all of them together, in steps of a fiftieth of a second. What is to come is
+ * Works out people who follow others, all of them together, twenty-five times a second. What is to come is
  * foreseen from what everybody has set out to do, and forgotten when somebody sets out on something else.
  */
 final class Shadows {
 
-    private static final double STEP = 0.02;
+    private static final double STEP = 0.04;
     /** How quickly a body answers to what it sees, seconds; assumed. */
     private static final double ANSWER = 0.15;
     /** How hard a body steers at its place, 1/s; assumed. */
@@ -27,7 +27,7 @@ final class Shadows {
     /** Fastest turn of a body, radians per second; assumed. */
     private static final double TURN = 9;
 
-    private record Follower(Shadow shadow, Followed way) {
+    private record Follower(Shadow shadow, Followed way, PersonTrack other, double top) {
     }
 
     private final Map<String, Follower> active = new LinkedHashMap<>();
@@ -59,7 +59,7 @@ final class Shadows {
         PersonTrack track = tracks.apply(shadow.who());
         Followed way = new Followed(this, new State(now, track.at(now), track.velocity(now), track.pose(now).facing()));
         track.add(way);
-        active.put(shadow.id(), new Follower(shadow, way));
+        active.put(shadow.id(), new Follower(shadow, way, tracks.apply(shadow.whom()), speeds.top().get(shadow.gait())));
     }
 
     /** Somebody stops following; where they went until then. */
@@ -80,8 +80,21 @@ final class Shadows {
         active.values().removeIf(f -> f.way() == way);
     }
 
-    /** What was foreseen is out of date from now on. */
-    void changed(double now) {
+    /** Somebody sets out on something else: what was foreseen of those who follow them is out of date from now on. */
+    void changedWay(String who, double now) {
+        if (active.values().stream().anyMatch(f -> f.shadow().whom().equals(who) || f.shadow().who().equals(who))) {
+            changed(now);
+        }
+    }
+
+    /** A ball is somewhere else than foreseen. */
+    void changedBall(double now) {
+        if (active.values().stream().anyMatch(f -> f.shadow().side() == Shadow.Side.BALL)) {
+            changed(now);
+        }
+    }
+
+    private void changed(double now) {
         if (active.isEmpty()) {
             return;
         }
@@ -121,24 +134,24 @@ final class Shadows {
 
     private State next(Follower f, double t, double dt) {
         State now = f.way().last();
-        PersonTrack other = tracks.apply(f.shadow().whom());
-        Vec wanted = wanted(f.shadow(), now, other, t);
-        Vec v = limited(now.velocity(), wanted.minus(now.velocity()).times(1 / ANSWER), speeds.top().get(f.shadow().gait()), dt);
+        Vec target = f.other().at(t);
+        Vec wanted = wanted(f, now, target, f.other().velocity(t), t);
+        Vec v = limited(now.velocity(), wanted.minus(now.velocity()).times(1 / ANSWER), f.top(), dt);
         Vec at = now.at().plus(now.velocity().plus(v).times(dt / 2));
-        return new State(t + dt, at, v, facing(f.shadow(), now, v, other.at(t), dt));
+        return new State(t + dt, at, v, facing(f.shadow(), now, v, target, dt));
     }
 
     /** The velocity that takes a follower where they want to be. */
-    private Vec wanted(Shadow shadow, State now, PersonTrack other, double t) {
-        double top = speeds.top().get(shadow.gait());
-        Vec target = other.at(t);
+    private Vec wanted(Follower f, State now, Vec target, Vec velocity, double t) {
+        Shadow shadow = f.shadow();
+        double top = f.top();
         if (shadow.way() == Shadow.Way.CHASE) {
             return target.minus(now.at()).unit().times(top);
         }
-        Vec aim = aims.place(shadow, target, other.velocity(t), now.at(), t);
+        Vec aim = aims.place(shadow, target, velocity, now.at(), t);
         Vec gap = aim.minus(now.at());
         double closing = Math.min(EAGER * gap.length(), Math.sqrt(2 * CAREFUL * speeds.brake() * gap.length()));
-        Vec along = shadow.way() == Shadow.Way.CLOSE_DOWN && gap.length() > 1 ? Vec.ZERO : other.velocity(t);
+        Vec along = shadow.way() == Shadow.Way.CLOSE_DOWN && gap.length() > 1 ? Vec.ZERO : velocity;
         Vec v = along.plus(gap.unit().times(closing));
         return v.length() > top ? v.unit().times(top) : v;
     }

@@ -49,6 +49,8 @@ final class Simulation {
     private final Map<String, Integer> order = new HashMap<>();
     private final Map<String, ActionTimes> times = new HashMap<>();
     private final Map<String, List<Vec>> lines = new HashMap<>();
+    /** What each person has set out on last. */
+    private final Map<String, Action> lasting = new HashMap<>();
     private final Map<String, List<Trigger>> marks = new HashMap<>();
     private final Waiting starting = new Waiting();
     private final Waiting ending = new Waiting();
@@ -250,7 +252,7 @@ final class Simulation {
 
     /** Somebody goes another way: those who follow them see it, and balls on their way to any of them are aimed anew. */
     private void changedWay(String who) {
-        shadows.changed(now);
+        shadows.changedWay(who, now);
         deliveries.aimAnew(who).forEach(this::expect);
         shadows.all().forEach(s -> deliveries.aimAnew(s.who()).forEach(this::expect));
     }
@@ -262,11 +264,9 @@ final class Simulation {
             chain.travels().stream().filter(t -> !times.containsKey(t.id())).forEach(problems::sentElsewhere);
             chain.travels().stream().filter(t -> times.containsKey(t.id())).forEach(t -> end(t.id(), now));
         }
-        for (Action action : stage.actionsOf(who)) {
-            boolean lasts = action instanceof Action.Shadow || action instanceof Action.Hold;
-            if (lasts && times.containsKey(action.id()) && !action.id().equals(newAction)) {
-                end(action.id(), now);
-            }
+        Action before = lasting.put(who, actions.get(newAction));
+        if (before instanceof Action.Shadow || before instanceof Action.Hold) {
+            end(before.id(), now);
         }
     }
 
@@ -308,7 +308,7 @@ final class Simulation {
     private void release(Entry entry) {
         Delivery delivery = (Delivery) actions.get(entry.action());
         Deliveries.Sent sent = deliveries.release(delivery, now);
-        shadows.changed(now);
+        shadows.changedBall(now);
         if (delivery instanceof Action.Pass pass) {
             problems.cannotGoSo(pass, deliveries, sent);
         }
@@ -331,7 +331,7 @@ final class Simulation {
             return;
         }
         Deliveries.Sent sent = deliveries.arrive(entry.action(), now);
-        shadows.changed(now);
+        shadows.changedBall(now);
         ActionTimes t = times.get(entry.action());
         times.put(entry.action(), new ActionTimes(t.cued(), t.start(), t.release(), now, t.end()));
         Optional<String> receiver = deliveries.receiver(sent.delivery());
@@ -361,7 +361,7 @@ final class Simulation {
     private void collected(Action.Collect collect, double time) {
         Optional<String> ball = deliveries.collect(collect, time);
         if (ball.isPresent()) {
-            shadows.changed(time);
+            shadows.changedBall(time);
             events.add(new Event(time, Event.Kind.TOUCH, collect.id(), collect.who(), ball.get()));
         } else {
             boolean others = actions.values().stream().anyMatch(a -> a instanceof Action.Collect c && c != collect

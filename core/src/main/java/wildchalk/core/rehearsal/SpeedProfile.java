@@ -11,8 +11,8 @@ import wildchalk.core.geometry.Route;
 final class SpeedProfile {
 
     /** Longest stretch worked out as one, in metres. */
-    private static final double STEP = 0.25;
-    private static final int LEAST_STEPS = 8;
+    private static final double STEP = 0.5;
+    private static final int LEAST_STEPS = 16;
     /** Newton's last step, in seconds; what is left is its square, about. */
     private static final double ACCURACY = 1e-7;
 
