@@ -116,8 +116,14 @@ final class Simulation {
         if (agenda.due() < Double.POSITIVE_INFINITY) {
             return agenda.due();
         }
-        if (shadows.any()) {
-            shadows.all().forEach(s -> agenda.add(entry(restOf(s), Kind.END, s.id(), now, 0)));
+        for (Action.Shadow s : shadows.all()) {
+            if (Double.isNaN(times.get(s.id()).end())) {
+                agenda.add(entry(restOf(s), Kind.END, s.id(), now, 0));
+            } else {
+                shadows.end(s.id(), now);
+            }
+        }
+        if (agenda.due() < Double.POSITIVE_INFINITY) {
             return agenda.due();
         }
         double quiet = Math.min(bodies.quiet(), now + PATIENCE);
@@ -205,6 +211,10 @@ final class Simulation {
         times.put(action.id(), new ActionTimes(entry.cued(), now, Double.NaN, Double.NaN, Double.NaN));
         events.add(new Event(now, Event.Kind.START, action.id(), action.who(), null));
         happens(new Cue.With(action.id()), now);
+        if (!Double.isNaN(times.get(action.id()).end())) {
+            // It lasts until its own start: it is over before it began.
+            return;
+        }
         if (action instanceof Travel travel) {
             travel(travel);
         } else if (action instanceof Delivery delivery) {

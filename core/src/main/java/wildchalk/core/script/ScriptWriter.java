@@ -10,7 +10,6 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Vec;
-import wildchalk.core.measure.Clock;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.rehearsal.ActionTimes;
 import wildchalk.core.rehearsal.Beat;
@@ -28,6 +27,7 @@ public final class ScriptWriter {
     private final Surface surface;
     private final Unit unit;
     private final Words words;
+    private final Moments moments;
     private final Whereabouts whereabouts;
     private final List<Phrase> phrases = new ArrayList<>();
 
@@ -37,6 +37,7 @@ public final class ScriptWriter {
         this.surface = surface;
         this.unit = unit;
         this.words = new Words(surface);
+        this.moments = new Moments(stage, surface, unit, words);
         this.whereabouts = new Whereabouts(stage, surface, words);
     }
 
@@ -55,10 +56,7 @@ public final class ScriptWriter {
     /** What sets an action off, in words: "as 7 receives". */
     public static String cue(Stage stage, Timeline timeline, Surface surface, Action action) {
         ScriptWriter writer = new ScriptWriter(stage, timeline, surface, Unit.METRES);
-        Cue.Trigger trigger = action.cue().trigger();
-        Optional<Action> other = trigger instanceof Cue.Next
-                ? writer.before(action) : trigger.of().flatMap(stage::action);
-        String text = writer.cueWords(trigger, other);
+        String text = writer.moments.of(action.cue().trigger(), action);
         return Character.toLowerCase(text.charAt(0)) + text.substring(1);
     }
 
@@ -70,10 +68,10 @@ public final class ScriptWriter {
                 join(actions.size() == 2 && plain(actions.get(0)) && plain(actions.get(1)) ? "join.and" : "join.list");
             }
             Action action = actions.get(i);
-            if (action.cue().delay() > 0) {
-                add(words.say("after.pause", Clock.seconds(action.cue().delay())), Part.CUE, "", action.id());
-            } else if (action.cue().delay() < 0) {
-                add(words.say("before.that", Clock.seconds(-action.cue().delay())), Part.CUE, "", action.id());
+            // A single action's pause is said with what sets it off.
+            if (action.cue().delay() != 0 && actions.size() > 1) {
+                String key = action.cue().delay() > 0 ? "after.pause" : "before.that";
+                add(words.say(key, moments.pause(Math.abs(action.cue().delay()))), Part.CUE, "", action.id());
             }
             clause(action);
         }
@@ -84,91 +82,34 @@ public final class ScriptWriter {
     }
 
     /** Whether a clause can be joined by "and": it has none of its own and begins with its person. */
-    private static boolean plain(Action action) {
+    private boolean plain(Action action) {
         boolean stands = action instanceof Action.Travel travel && travel.ending() != Action.Ending.GO_ON;
-        return !stands && action.cue().delay() == 0;
+        boolean more = action instanceof Action.Shot shot && shot.result() != Action.Result.OPEN
+                || action instanceof Action.Pass pass && moments.receiver(pass).filter(r -> isMoving(r.id(), pass.id())).isPresent()
+                || action instanceof Action.Collect || action instanceof Action.Hold
+                || action instanceof Action.Shadow shadow && shadow.way() != Action.Shadow.Way.CHASE
+                && shadow.way() != Action.Shadow.Way.HIP_TO_HIP;
+        return !stands && !more && action.cue().delay() == 0;
     }
 
     private void cue(Action first, boolean many) {
-        Cue.Trigger trigger = first.cue().trigger();
-        Optional<Action> other = trigger instanceof Cue.Next ? before(first) : trigger.of().flatMap(stage::action);
-        boolean goesOnAlone = trigger instanceof Cue.Next && other.isPresent() && !many;
-        String text = goesOnAlone ? words.say("then") : cueWords(trigger, other);
+        Cue cue = first.cue();
+        boolean goesOn = cue.trigger() instanceof Cue.Next && moments.before(first).isPresent()
+                || cue.trigger() instanceof Cue.After a && moments.before(first).filter(b -> b.id().equals(a.action())).isPresent();
+        boolean then = goesOn && !many && cue.delay() == 0;
+        boolean own = !many && cue.delay() == 0 && cue.trigger() instanceof Cue.Received r
+                && stage.action(r.action()).flatMap(moments::receiver).filter(p -> p.id().equals(first.who())).isPresent();
+        String text = then ? words.say("then") : own ? words.say("on.receiving")
+                : many || cue.delay() == 0 ? moments.of(cue.trigger(), first)
+                : goesOn && cue.delay() > 0 ? words.say("later", moments.pause(cue.delay()))
+                : words.say(cue.delay() > 0 ? "after.moment" : "before.moment", moments.pause(Math.abs(cue.delay())),
+                moments.bare(cue.trigger(), first));
         add(text, Part.CUE, "", first.id());
-        join(goesOnAlone ? "space" : many ? "join.cue.many" : "join.cue");
-    }
-
-    /** One moment, or several of them, in words: "7 receives". */
-    private String moment(Cue.Trigger trigger, Action action) {
-        return cueWords(trigger, trigger instanceof Cue.Next ? before(action) : trigger.of().flatMap(stage::action));
-    }
-
-    private String several(List<Cue.Trigger> parts, String key) {
-        String text = moment(parts.get(0), null);
-        for (Cue.Trigger t : parts.subList(1, parts.size())) {
-            text = words.say(key, text, lower(moment(t, null)));
-        }
-        return text;
-    }
-
-    private static String lower(String text) {
-        return Character.toLowerCase(text.charAt(0)) + text.substring(1);
-    }
-
-    private String cueWords(Cue.Trigger trigger, Optional<Action> other) {
-        if (trigger instanceof Cue.AllOf all && !all.parts().isEmpty()) {
-            return several(all.parts(), "both.moments");
-        }
-        if (trigger instanceof Cue.FirstOf first && !first.parts().isEmpty()) {
-            return several(first.parts(), "either.moment");
-        }
-        if (trigger instanceof Cue.Called called) {
-            return words.say("on.call", called.word());
-        }
-        if (trigger instanceof Cue.Enters e) {
-            return words.say("as.enters", thing(e.who()), surface.zone(e.zone()).map(Surface.Zone::name).orElse(e.zone()));
-        }
-        if (trigger instanceof Cue.Crosses c) {
-            return words.say("as.crosses", thing(c.who()), lineName(c.line()));
-        }
-        if (trigger instanceof Cue.Near n) {
-            return words.say("as.near", thing(n.who()), unit.spoken(n.metres()), thing(n.other()));
-        }
-        if (other.isEmpty()) {
-            return words.say("on.whistle");
-        }
-        if (trigger instanceof Cue.Partway p) {
-            boolean half = Math.abs(p.share() - 0.5) < 0.005;
-            return words.say(half ? "as.halfway" : "as.partway", name(other.get().who()), Math.round(p.share() * 100));
-        }
-        if (trigger instanceof Cue.Gone g) {
-            return words.say("as.gone", name(other.get().who()), unit.spoken(g.metres()));
-        }
-        if (trigger instanceof Cue.Released) {
-            return words.say("as.releases", name(other.get().who()), words.word("ball"));
-        }
-        if (trigger instanceof Cue.With && !(other.get() instanceof Action.Travel) && !(other.get() instanceof Action.Delivery)) {
-            return words.say("as.does", name(other.get().who()), words.verb(other.get()));
-        }
-        if (trigger instanceof Cue.After && !(other.get() instanceof Action.Delivery)
-                && !(other.get() instanceof Action.Travel)) {
-            return words.say(other.get() instanceof Action.Shadow s && s.way() == Action.Shadow.Way.CHASE ? "once.caught"
-                    : "once.done", name(other.get().who()), other.get() instanceof Action.Shadow s ? name(s.whom()) : "");
-        }
-        boolean travels = other.get() instanceof Action.Travel;
-        String who = name(other.get().who());
-        if (trigger instanceof Cue.Received) {
-            return receiver(other.get()).map(r -> words.say("as.receives", words.name(r)))
-                    .orElseGet(() -> words.say("as.gets.there", words.word("ball")));
-        }
-        if (trigger instanceof Cue.With) {
-            return words.say(travels ? "as.sets.off" : "as.plays", who);
-        }
-        return words.say(travels ? "when.there" : "once.gone", who);
+        join(then ? "space" : many ? "join.cue.many" : "join.cue");
     }
 
     private void clause(Action action) {
-        add(name(action.who()), Part.WHO, action.who(), action.id());
+        add(moments.name(action.who()), Part.WHO, action.who(), action.id());
         join("space");
         add(words.verb(action), Part.WHAT, "", action.id());
         if (action instanceof Action.Travel travel) {
@@ -188,7 +129,7 @@ public final class ScriptWriter {
 
     private void shadow(Action.Shadow shadow) {
         join("space");
-        add(name(shadow.whom()), Part.WHO, shadow.whom(), shadow.id());
+        add(moments.name(shadow.whom()), Part.WHO, shadow.whom(), shadow.id());
         String side = shadow.way() == Action.Shadow.Way.CHASE || shadow.way() == Action.Shadow.Way.HIP_TO_HIP
                 ? "" : words.say("side." + key(shadow.side()), words.word("ball"), words.word("goal"));
         where(side, "", shadow);
@@ -201,21 +142,28 @@ public final class ScriptWriter {
     private void hold(Action.Hold hold) {
         hold.facing().ifPresent(f -> {
             Optional<Whereabouts.Named> seen = whereabouts.thing(f);
-            seen.ifPresent(n -> where(words.say("facing", n.text()), n.piece(), hold));
+            String key = hold.stance() == Action.Hold.Stance.TURN ? "to.face" : "facing";
+            seen.ifPresent(n -> where(words.say(key, n.text()), n.piece(), hold));
         });
         if (hold.seconds() > 0 && hold.until().isEmpty()) {
-            where(words.say("for.seconds", Clock.seconds(hold.seconds())), "", hold);
+            where(words.say("for.seconds", moments.pause(hold.seconds())), "", hold);
         }
         until(hold.until(), hold);
     }
 
     private void until(Optional<Cue.Trigger> until, Action action) {
-        until.ifPresent(u -> where(words.say("until", lower(moment(u, action))), "", action));
+        until.ifPresent(u -> where(words.say("until", moments.bare(u, action)), "", action));
     }
 
     private void travel(Action.Travel travel) {
         List<Vec> line = timeline.line(travel.id());
         where(words.say("space") + unit.spoken(length(line)), "", travel);
+        if (travel instanceof Action.Collect) {
+            boolean contested = stage.actions().stream().anyMatch(a -> a instanceof Action.Collect c
+                    && !c.id().equals(travel.id()) && c.path().last().equals(travel.path().last()));
+            where(words.say(contested ? "for.the.ball" : "and.collects", words.word("ball")), "", travel);
+            return;
+        }
         whereabouts.gate(line).ifPresent(g -> where(words.say("space") + g.text(), g.piece(), travel));
         whereabouts.end(line.get(line.size() - 1))
                 .ifPresent(e -> where(words.say("space") + e.text(), e.piece(), travel));
@@ -235,7 +183,7 @@ public final class ScriptWriter {
         }
         where(words.say("space") + unit.spoken(length(line)), "", pass);
         pass.off().filter(w -> line.size() > 2).ifPresent(w -> where(words.say("off.wall", wall(w)), "", pass));
-        Optional<Piece.Person> receiver = receiver(pass);
+        Optional<Piece.Person> receiver = moments.receiver(pass);
         if (receiver.isPresent()) {
             join("to");
             add(words.name(receiver.get()), Part.WHO, receiver.get().id(), pass.id());
@@ -258,8 +206,8 @@ public final class ScriptWriter {
 
     private void handOff(Action.Pass pass) {
         join("to");
-        add(receiver(pass).map(words::name).orElseGet(() -> words.say("who.person")), Part.WHO,
-                receiver(pass).map(Piece::id).orElse(""), pass.id());
+        add(moments.receiver(pass).map(words::name).orElseGet(() -> words.say("who.person")), Part.WHO,
+                moments.receiver(pass).map(Piece::id).orElse(""), pass.id());
     }
 
     private void shot(Action.Shot shot) {
@@ -277,17 +225,6 @@ public final class ScriptWriter {
         }
     }
 
-    /** A person, or a piece of gear with its article. */
-    private String thing(String id) {
-        return stage.person(id).map(words::name).or(() -> stage.piece(id).filter(Piece.Gear.class::isInstance)
-                .map(p -> words.say("the", words.name((Piece.Gear) p)))).orElseGet(() -> words.say("who.person"));
-    }
-
-    private String lineName(String marking) {
-        return surface.markings().stream().filter(m -> m.id().equals(marking)).findFirst()
-                .map(m -> m.name().isEmpty() ? words.say("a.line") : words.say("the", m.name())).orElse(words.say("a.line"));
-    }
-
     private static String key(Enum<?> value) {
         return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
@@ -300,21 +237,6 @@ public final class ScriptWriter {
         double step = 0.1;
         Vec before = timeline.pose(who, arrival - step).at();
         return before.distance(timeline.pose(who, arrival).at()) > 1.0 * step;
-    }
-
-    private Optional<Action> before(Action action) {
-        List<Action> own = stage.actionsOf(action.who());
-        int i = own.indexOf(action);
-        return i > 0 ? Optional.of(own.get(i - 1)) : Optional.empty();
-    }
-
-    private Optional<Piece.Person> receiver(Action action) {
-        return action instanceof Action.Pass pass && pass.to() instanceof Spot.AtPiece p
-                ? stage.person(p.piece()) : Optional.empty();
-    }
-
-    private String name(String who) {
-        return stage.person(who).map(words::name).orElseGet(() -> words.say("who.person"));
     }
 
     private void where(String text, String piece, Action action) {

@@ -37,8 +37,8 @@ final class Words {
         if (action instanceof Action.Run run) {
             return word(run.gait().name().toLowerCase(Locale.ROOT));
         }
-        if (action instanceof Action.Collect) {
-            return say("verb.collect");
+        if (action instanceof Action.Collect collect) {
+            return word(collect.gait().name().toLowerCase(Locale.ROOT));
         }
         if (action instanceof Action.Pass pass) {
             boolean plain = pass.manner() == Action.Manner.FLAT;

@@ -96,6 +96,14 @@ class ShadowsTest {
     }
 
     @Test
+    void whatLastsUntilItsOwnStartIsOverAtOnce() {
+        Timeline t = withCarrier(5).action(new Shadow("s1", "4", "7", Shadow.Way.MARK, Shadow.Side.GOAL, 2, Gait.SPRINT,
+                Optional.of(new Cue.With("s1")), Cue.whistle())).rehearse();
+        assertEquals(0, t.times("s1").orElseThrow().end(), 1e-9);
+        assertEquals(0, t.pose("4", t.duration()).at().length(), 1e-9);
+    }
+
+    @Test
     void passToSomebodyWhoShadowsMeetsThem() {
         Timeline t = new Stages().player("7", 0, 0, Team.SKY).player("4", 3, 0).player("F", 10, 20).ball("b1", "F")
                 .run("a1", "7", Cue.whistle(), 20, -10).shadow("s1", "4", "7", Shadow.Way.MARK, 2, Cue.whistle())

@@ -44,7 +44,7 @@ class ScriptTest {
                 .travel(new Action.Run("a1", "8", Stages.path(false, 0, 8), Gait.BACK, Ending.STOP, Cue.whistle()))
                 .shot("a2", "8", Cue.next().delayed(1)).build();
         assertEquals(List.of("On the whistle, 8 skates backward 8 m and stops.",
-                "Then 1.0 s later 8 shoots at the net from 28 m."), words(stage, Surfaces.get("ice-rink-na")));
+                "A second later, 8 shoots at the net from 28 m."), words(stage, Surfaces.get("ice-rink-na")));
     }
 
     @Test

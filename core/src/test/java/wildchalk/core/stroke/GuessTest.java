@@ -65,6 +65,17 @@ class GuessTest {
     }
 
     @Test
+    void ontoAnOpponentWithoutTheBallIsAShadow() {
+        Action.Shadow shadow = assertInstanceOf(Action.Shadow.class,
+                guess(stages.build(), "x", 0, at(20, 0), at(15, 4), at(12, 9.5)));
+        assertEquals("3", shadow.whom());
+        assertEquals(Action.Shadow.Side.GOAL, shadow.side());
+        Stage stage = stages.build();
+        assertEquals("3", ((Action.Shadow) new Guess(stage, Rehearsal.of(stage, Stages.TURF), Stages.TURF).as(Kind.SHADOW,
+                new Gesture("x", List.of(at(20, 0), at(5, 25)), false, 0, REACH))).whom(), "the nearest when nobody is there");
+    }
+
+    @Test
     void whoHasJustReceivedActsOnReceiving() {
         Stage stage = stages.pass("a1", "1", "2", Cue.whistle()).build();
         Action carry = guess(stage, "2", 0, at(12, 0), at(20, 8));

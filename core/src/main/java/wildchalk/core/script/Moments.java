@@ -1,0 +1,142 @@
+package wildchalk.core.script;
+
+import java.util.List;
+import java.util.Optional;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Cue.Trigger;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.measure.Unit;
+import wildchalk.core.surface.Surface;
+
+/** Words for what sets people off. The first word of each is the one that joins it: "As 7 receives", "On the whistle". */
+final class Moments {
+
+    private final Stage stage;
+    private final Surface surface;
+    private final Unit unit;
+    private final Words words;
+
+    Moments(Stage stage, Surface surface, Unit unit, Words words) {
+        this.stage = stage;
+        this.surface = surface;
+        this.unit = unit;
+        this.words = words;
+    }
+
+    /** "As 7 receives" */
+    String of(Trigger trigger, Action action) {
+        if (trigger instanceof Cue.AllOf || trigger instanceof Cue.FirstOf) {
+            return several(trigger, action);
+        }
+        Optional<Action> other = trigger instanceof Cue.Next ? before(action) : trigger.of().flatMap(stage::action);
+        return other.map(o -> ofAction(trigger, o)).orElseGet(() -> watched(trigger));
+    }
+
+    /** Without the word that joins it: "7 receives", "the whistle". */
+    String bare(Trigger trigger, Action action) {
+        String text = of(trigger, action);
+        return text.substring(text.indexOf(' ') + 1);
+    }
+
+    /** "half a second" */
+    String pause(double seconds) {
+        double s = Math.round(seconds * 10) / 10.0;
+        return s == 0.5 ? words.say("pause.half") : s == 1 ? words.say("pause.one")
+                : words.say("pause", s == Math.rint(s) ? Long.toString((long) s) : Double.toString(s));
+    }
+
+    private String several(Trigger trigger, Action action) {
+        List<Trigger> parts = trigger.parts();
+        boolean all = trigger instanceof Cue.AllOf;
+        if (parts.isEmpty()) {
+            return words.say("on.whistle");
+        }
+        List<String> there = parts.stream().filter(Cue.After.class::isInstance).flatMap(t -> t.of().stream())
+                .flatMap(id -> stage.action(id).stream()).filter(Action.Travel.class::isInstance)
+                .map(a -> name(a.who())).toList();
+        if (there.size() == parts.size() && there.size() > 1) {
+            String names = String.join(words.say("list.comma"), there.subList(0, there.size() - 1))
+                    + words.say(all ? "list.and" : "list.or") + there.get(there.size() - 1);
+            return words.say(all ? "when.all.there" : "when.there", names);
+        }
+        String text = of(parts.get(0), action);
+        for (Trigger t : parts.subList(1, parts.size())) {
+            text = words.say(all ? "both.moments" : "either.moment", text, bare(t, action));
+        }
+        return text;
+    }
+
+    private String watched(Trigger trigger) {
+        if (trigger instanceof Cue.Called called) {
+            return words.say("on.call", called.word());
+        }
+        if (trigger instanceof Cue.Enters e) {
+            return words.say("as.enters", thing(e.who()), surface.zone(e.zone()).map(Surface.Zone::name).orElse(e.zone()));
+        }
+        if (trigger instanceof Cue.Crosses c) {
+            return words.say("as.crosses", thing(c.who()), lineName(c.line()));
+        }
+        if (trigger instanceof Cue.Near n) {
+            return words.say("as.near", thing(n.who()), unit.spoken(n.metres()), thing(n.other()));
+        }
+        return words.say("on.whistle");
+    }
+
+    private String ofAction(Trigger trigger, Action other) {
+        String who = name(other.who());
+        boolean travels = other instanceof Action.Travel;
+        if (trigger instanceof Cue.Partway p) {
+            boolean half = Math.abs(p.share() - 0.5) < 0.005;
+            return words.say(half ? "as.halfway" : "as.partway", who, Math.round(p.share() * 100));
+        }
+        if (trigger instanceof Cue.Gone g) {
+            return words.say("as.gone", who, unit.spoken(g.metres()));
+        }
+        if (trigger instanceof Cue.Released) {
+            return words.say("as.releases", who, words.word("ball"));
+        }
+        if (trigger instanceof Cue.Received) {
+            return receiver(other).map(r -> words.say("as.receives", words.name(r)))
+                    .orElseGet(() -> words.say("as.gets.there", words.word("ball")));
+        }
+        if (trigger instanceof Cue.With) {
+            return travels ? words.say("as.sets.off", who) : other instanceof Action.Delivery
+                    ? words.say("as.plays", who) : words.say("as.does", who, words.verb(other));
+        }
+        if (travels || other instanceof Action.Delivery) {
+            return words.say(travels ? "when.there" : "once.gone", who);
+        }
+        boolean caught = other instanceof Action.Shadow s && s.way() == Action.Shadow.Way.CHASE;
+        return words.say(caught ? "once.caught" : "once.done", who, caught ? name(((Action.Shadow) other).whom()) : "");
+    }
+
+    /** What the same person does before an action. */
+    Optional<Action> before(Action action) {
+        List<Action> own = stage.actionsOf(action.who());
+        int i = own.indexOf(action);
+        return i > 0 ? Optional.of(own.get(i - 1)) : Optional.empty();
+    }
+
+    Optional<Piece.Person> receiver(Action action) {
+        return action instanceof Action.Pass pass && pass.to() instanceof Spot.AtPiece p
+                ? stage.person(p.piece()) : Optional.empty();
+    }
+
+    String name(String who) {
+        return stage.person(who).map(words::name).orElseGet(() -> words.say("who.person"));
+    }
+
+    /** A person, or a piece of gear with its article. */
+    private String thing(String id) {
+        return stage.person(id).map(words::name).or(() -> stage.piece(id).filter(Piece.Gear.class::isInstance)
+                .map(p -> words.say("the", words.name((Piece.Gear) p)))).orElseGet(() -> words.say("who.person"));
+    }
+
+    private String lineName(String marking) {
+        return surface.markings().stream().filter(m -> m.id().equals(marking)).findFirst()
+                .map(m -> m.name().isEmpty() ? words.say("a.line") : words.say("the", m.name())).orElse(words.say("a.line"));
+    }
+}

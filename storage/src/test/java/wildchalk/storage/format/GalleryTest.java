@@ -1,0 +1,84 @@
+package wildchalk.storage.format;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Soundness;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.measure.Unit;
+import wildchalk.core.rehearsal.Event;
+import wildchalk.core.rehearsal.Rehearsal;
+import wildchalk.core.rehearsal.Timeline;
+import wildchalk.core.script.ScriptWriter;
+
+/**
+ * A small drill for each kind of action and each kind of cue. Beside each stands what a person has read and found right:
+ * its events, to a hundredth of a second, and its script.
+ */
+class GalleryTest {
+
+    private static final Path GALLERY = Path.of("src", "test", "resources", "gallery");
+
+    static List<Path> drills() throws IOException {
+        try (Stream<Path> files = Files.list(GALLERY)) {
+            return files.filter(f -> f.toString().endsWith(".drill.json")).sorted().toList();
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("drills")
+    void happensAndReadsAsItShould(Path file) throws Exception {
+        Drill drill = DrillReader.read(file);
+        Stage stage = Ladder.build(drill, "s1");
+        Timeline timeline = Rehearsal.of(stage, drill.surface());
+        StringBuilder is = new StringBuilder();
+        for (Event e : timeline.events()) {
+            is.append(String.format(Locale.ROOT, "%.2f %s %s %s%s\n", e.t(), e.kind().word(), e.action(), e.who(),
+                    e.ball() == null ? "" : " " + e.ball()));
+        }
+        is.append('\n');
+        ScriptWriter.write(stage, timeline, drill.surface(), Unit.METRES).lines()
+                .forEach(l -> is.append(l.beat()).append(". ").append(l.text()).append('\n'));
+        Path expected = file.resolveSibling(file.getFileName().toString().replace(".drill.json", ".expected.txt"));
+        assertEquals(Files.readString(expected), is.toString());
+        assertEquals(List.of(), timeline.problems());
+        assertEquals(drill, DrillReader.read(DrillWriter.write(drill)));
+    }
+
+    @Test
+    void everyKindOfActionAndOfCueIsInTheGallery() throws Exception {
+        Set<String> seen = new TreeSet<>();
+        for (Path file : drills()) {
+            for (Action action : Ladder.build(DrillReader.read(file), "s1").actions()) {
+                seen.add(action.getClass().getSimpleName());
+                seen.add(action.cue().trigger().getClass().getSimpleName());
+                Soundness.triggers(action).forEach(t -> seen.add(t.getClass().getSimpleName()));
+            }
+        }
+        Set<String> all = new TreeSet<>();
+        for (Class<?> sealed : List.of(Action.class, wildchalk.core.drill.Cue.Trigger.class)) {
+            permitted(sealed).forEach(c -> all.add(c.getSimpleName()));
+        }
+        assertEquals(all, seen);
+        assertTrue(drills().size() >= 24);
+    }
+
+    private static Stream<Class<?>> permitted(Class<?> sealed) {
+        return sealed.isSealed() ? Stream.of(sealed.getPermittedSubclasses()).flatMap(GalleryTest::permitted)
+                : Stream.of(sealed);
+    }
+}
