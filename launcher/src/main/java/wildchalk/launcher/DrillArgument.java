@@ -16,8 +16,8 @@ import wildchalk.core.naming.VenueWords;
 import wildchalk.core.rehearsal.Rehearsal;
 import wildchalk.core.rehearsal.Timeline;
 import wildchalk.core.surface.Surface;
-import wildchalk.storage.format.FormatException;
 import wildchalk.storage.format.DrillReader;
+import wildchalk.storage.format.FormatException;
 
 /** The drill file and the stage that a command is about. */
 final class DrillArgument {

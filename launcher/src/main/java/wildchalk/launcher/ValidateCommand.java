@@ -8,10 +8,10 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
-import wildchalk.storage.format.FormatException;
 import wildchalk.core.drill.Venue;
 import wildchalk.core.naming.VenueWords;
 import wildchalk.storage.format.DrillReader;
+import wildchalk.storage.format.FormatException;
 import wildchalk.storage.format.SurfaceFiles;
 
 @Command(name = "validate", mixinStandardHelpOptions = true,

@@ -2,9 +2,10 @@ package wildchalk.core.edit;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
-import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Ending;
+import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
@@ -30,6 +31,34 @@ public final class ActionEdits {
 
     public static Edit ending(String rung, Action.Travel travel, Ending ending) {
         return change(rung, "Change end", travel.withEnding(ending));
+    }
+
+    /** The next way of doing the same: how a ball is passed, what becomes of a shot, how somebody is followed. */
+    public static Optional<Edit> nextWay(String rung, Action action) {
+        if (action instanceof Action.Pass pass) {
+            Action.Manner manner = after(pass.manner());
+            return Optional.of(change(rung, "Pass it " + words(manner), pass.going(manner)));
+        }
+        if (action instanceof Action.Shot shot) {
+            Action.Result result = after(shot.result());
+            return Optional.of(change(rung, "Let the shot be " + words(result),
+                    shot.ending(result, shot.next().orElse(null))));
+        }
+        if (action instanceof Action.Shadow s) {
+            Action.Shadow.Way way = after(s.way());
+            return Optional.of(change(rung, "Let them " + words(way), new Action.Shadow(s.id(), s.who(), s.whom(), way,
+                    s.side(), s.distance(), s.gait(), s.until(), s.cue())));
+        }
+        return Optional.empty();
+    }
+
+    private static <E extends Enum<E>> E after(E value) {
+        E[] all = value.getDeclaringClass().getEnumConstants();
+        return all[(value.ordinal() + 1) % all.length];
+    }
+
+    private static String words(Enum<?> value) {
+        return value.name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 
     /** "run", "carry", "pass" or "shot". */

@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import wildchalk.core.drill.Action;
-import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Cue.Trigger;
+import wildchalk.core.drill.Cue;
 
 /** Loosens cues from people and pieces that are gone. */
 final class CueTies {

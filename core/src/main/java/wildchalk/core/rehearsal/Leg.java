@@ -31,6 +31,12 @@ record Leg(double start, double end, double origin, Route route, SpeedProfile pr
     }
 
     @Override
+    public Moving moving(double time) {
+        double metres = profile.gone(time - origin);
+        return new Moving(route.at(metres), route.direction(metres).times(profile.speed(time - origin)));
+    }
+
+    @Override
     public Leg cutAt(double time) {
         return new Leg(start, Math.min(end, time), origin, route, profile, turned);
     }

@@ -40,6 +40,15 @@ final class PersonTrack {
         return on == null || time > on.end() + 1e-9 ? Vec.ZERO : on.velocity(time);
     }
 
+    /** Place and velocity together. */
+    Stretch.Moving moving(double time) {
+        Stretch on = stretchAt(time);
+        if (on == null) {
+            return new Stretch.Moving(first.at(), Vec.ZERO);
+        }
+        return time > on.end() + 1e-9 ? new Stretch.Moving(on.at(on.end()), Vec.ZERO) : on.moving(Math.min(time, on.end()));
+    }
+
     /** When the last movement is over, in seconds; 0 for who never moves. */
     double end() {
         return stretches.isEmpty() ? 0 : stretches.get(stretches.size() - 1).end();

@@ -1,6 +1,5 @@
 package wildchalk.core.rehearsal;
 
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashSet;
 import java.util.LinkedHashMap;

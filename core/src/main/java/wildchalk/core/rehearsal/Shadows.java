@@ -134,8 +134,9 @@ final class Shadows {
 
     private State next(Follower f, double t, double dt) {
         State now = f.way().last();
-        Vec target = f.other().at(t);
-        Vec wanted = wanted(f, now, target, f.other().velocity(t), t);
+        Stretch.Moving other = f.other().moving(t);
+        Vec target = other.at();
+        Vec wanted = wanted(f, now, target, other.velocity(), t);
         Vec v = limited(now.velocity(), wanted.minus(now.velocity()).times(1 / ANSWER), f.top(), dt);
         Vec at = now.at().plus(now.velocity().plus(v).times(dt / 2));
         return new State(t + dt, at, v, facing(f.shadow(), now, v, target, dt));

@@ -6,9 +6,9 @@ import jakarta.json.JsonReader;
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
-import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Gait;
 import wildchalk.core.drill.Action.Manner;
+import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.surface.Surface;
 

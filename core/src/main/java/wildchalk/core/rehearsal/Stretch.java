@@ -18,5 +18,14 @@ interface Stretch {
     /** Displacement per second. */
     Vec velocity(double time);
 
+    /** Both at once, which is quicker. */
+    default Moving moving(double time) {
+        return new Moving(at(time), velocity(time));
+    }
+
     Stretch cutAt(double time);
+
+    /** Where a body is and how it goes. */
+    record Moving(Vec at, Vec velocity) {
+    }
 }

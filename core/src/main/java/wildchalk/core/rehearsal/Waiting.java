@@ -8,8 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import wildchalk.core.drill.Action;
-import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Cue.Trigger;
+import wildchalk.core.drill.Cue;
 
 /** Which actions wait for which moment: for one, for all of several, or for the first of several. */
 final class Waiting {

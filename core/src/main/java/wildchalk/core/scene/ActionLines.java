@@ -2,9 +2,9 @@ package wildchalk.core.scene;
 
 import java.util.ArrayList;
 import java.util.List;
-import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.Action.Gait;
+import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Drill.LineKey;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;

@@ -2,10 +2,10 @@ package wildchalk.core.stroke;
 
 import java.util.List;
 import java.util.Optional;
-import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.Action.Gait;
 import wildchalk.core.drill.Action.Touch;
+import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Spot;
 

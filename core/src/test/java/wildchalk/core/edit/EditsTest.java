@@ -4,12 +4,14 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertSame;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
-import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
@@ -107,5 +109,23 @@ class EditsTest {
     void newEditAfterUndoForgetsWhatWasUndone() {
         History history = History.of(drill).after(DrillEdits.rename("A")).undo().after(DrillEdits.rename("B"));
         assertEquals(Optional.empty(), history.nextRedo());
+    }
+
+    @Test
+    void waysGoRoundInACircleAndRunsHaveNone() {
+        Action.Pass pass = new Action.Pass("a1", "F", Spot.at("7"), Action.Touch.CONTROLLED, Cue.whistle());
+        Drill drill = Drill.empty("d", "D", "field-hockey", "whole");
+        drill = Ladder.put(drill, new Stages().player("F", 0, 0).player("7", 9, 0).ball("b1", "F").action(pass).build());
+        Set<Action.Manner> seen = new HashSet<>();
+        for (int i = 0; i < Action.Manner.values().length; i++) {
+            Action.Pass now = (Action.Pass) Ladder.build(drill, "s1").action("a1").orElseThrow();
+            seen.add(now.manner());
+            drill = ActionEdits.nextWay("s1", now).orElseThrow().apply(drill);
+        }
+        assertEquals(Set.of(Action.Manner.values()), seen);
+        assertEquals(pass, Ladder.build(drill, "s1").action("a1").orElseThrow());
+        Action.Run run = new Action.Run("a2", "7", new Action.Path(List.of(Spot.at(1, 1)), false), Action.Gait.RUN,
+                Action.Ending.STOP, Cue.whistle());
+        assertTrue(ActionEdits.nextWay("s1", run).isEmpty());
     }
 }

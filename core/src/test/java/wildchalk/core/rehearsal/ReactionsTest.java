@@ -6,8 +6,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
-import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Gait;
+import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.geometry.Vec;
 

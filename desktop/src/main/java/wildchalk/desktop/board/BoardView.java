@@ -150,7 +150,9 @@ public final class BoardView extends BorderPane {
         } else if (tool.places()) {
             hint.setText("Click to put it down · digits set the distance · Alt frees it · Esc lets go");
         } else if (state.chosenAction().isPresent()) {
-            hint.setText("R C P S make it another kind · W changes what sets it off · E changes its end · Del takes it away");
+            hint.setText("R C P S make it another kind · W changes what sets it off · "
+                    + (state.chosenAction().get() instanceof Action.Travel ? "E changes its end" : "K changes how it goes")
+                    + " · Del takes it away");
         } else if (state.stage().people().isEmpty()) {
             hint.setText("Press 1 and click on the board: that puts a player down");
         } else if (tool == Tool.MOVE) {
@@ -179,6 +181,7 @@ public final class BoardView extends BorderPane {
             case ESCAPE -> letGo();
             case HOME -> state.playheadProperty().set(0);
             case W -> state.chosenAction().ifPresent(this::nextCue);
+            case K -> state.chosenAction().flatMap(a -> ActionEdits.nextWay(state.rung(), a)).ifPresent(state::apply);
             case E -> state.chosenAction().filter(Action.Travel.class::isInstance)
                     .ifPresent(a -> nextEnding((Action.Travel) a));
             case T -> state.toolProperty().set(state.toolProperty().get() == Tool.TAPE ? Tool.GUESS : Tool.TAPE);

@@ -8,8 +8,8 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.util.StringConverter;
 import wildchalk.core.measure.Units;
-import wildchalk.core.pattern.Pattern;
 import wildchalk.core.pattern.Pattern.Numbering;
+import wildchalk.core.pattern.Pattern;
 import wildchalk.core.pattern.PatternKind;
 
 /** What can still be changed about a figure before it is let go. */

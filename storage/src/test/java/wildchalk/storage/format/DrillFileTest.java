@@ -26,7 +26,6 @@ import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Ruler;
 import wildchalk.core.rehearsal.Rehearsal;
 import wildchalk.core.rehearsal.Timeline;
-import wildchalk.core.surface.Surfaces;
 import wildchalk.storage.DemoDrills;
 
 class DrillFileTest {
