@@ -17,22 +17,6 @@ class ReactionsTest {
     private static final Speeds TURF = Speeds.of(Stages.TURF);
     private static final double SPRINT = TURF.top().get(Gait.SPRINT);
 
-    /** x(t) = v·(t − τ(1 − e^(−t/τ))), solved for t by halving. */
-    static double secondsFor(double metres, double top) {
-        double tau = TURF.settle();
-        double low = 0;
-        double high = 60;
-        for (int i = 0; i < 80; i++) {
-            double t = (low + high) / 2;
-            if (top * (t - tau * (1 - Math.exp(-t / tau))) < metres) {
-                low = t;
-            } else {
-                high = t;
-            }
-        }
-        return low;
-    }
-
     /** One who sprints along the middle from x and does not slow down before the end of the field. */
     private static Stages sprinter(double x) {
         return new Stages().player("7", x, 0).player("9", 0, 20).sprint("a1", "7", Cue.whistle(), x + 30, 0)
@@ -47,7 +31,7 @@ class ReactionsTest {
 
     @Test
     void partOfAPathInMetresAndAsAShare() {
-        double tenMetres = secondsFor(10, SPRINT);
+        double tenMetres = ClosedForm.secondsFor(10, SPRINT);
         assertEquals(tenMetres, startOfNine(sprinter(0), new Cue(new Cue.Gone("a1", 10), 0)), 0.001);
         assertEquals(tenMetres + 0.5, startOfNine(sprinter(0), new Cue(new Cue.Partway("a1", 1.0 / 3), 0.5)), 0.001);
     }
@@ -55,18 +39,18 @@ class ReactionsTest {
     @Test
     void comingIntoAZone() {
         // The top of the circle is 31.07 m from the middle: 20 m from x = 11.07.
-        assertEquals(secondsFor(20, SPRINT), startOfNine(sprinter(11.07), new Cue(new Cue.Enters("7", "circle"), 0)), 0.01);
+        assertEquals(ClosedForm.secondsFor(20, SPRINT), startOfNine(sprinter(11.07), new Cue(new Cue.Enters("7", "circle"), 0)), 0.01);
     }
 
     @Test
     void crossingALine() {
-        assertEquals(secondsFor(12, SPRINT), startOfNine(sprinter(-12), new Cue(new Cue.Crosses("7", "halfway-line"), 0)), 0.01);
+        assertEquals(ClosedForm.secondsFor(12, SPRINT), startOfNine(sprinter(-12), new Cue(new Cue.Crosses("7", "halfway-line"), 0)), 0.01);
     }
 
     @Test
     void comingNearSomebody() {
         // 9 stands 20 m to the side of the line: at x = −15 the two are 25 m apart, by 15, 20, 25.
-        assertEquals(secondsFor(10, SPRINT), startOfNine(sprinter(-25), new Cue(new Cue.Near("7", "9", 25), 0)), 0.01);
+        assertEquals(ClosedForm.secondsFor(10, SPRINT), startOfNine(sprinter(-25), new Cue(new Cue.Near("7", "9", 25), 0)), 0.01);
     }
 
     @Test

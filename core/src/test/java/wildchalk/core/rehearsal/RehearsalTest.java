@@ -23,28 +23,12 @@ class RehearsalTest {
     private static final double SPRINT = TURF.top().get(Gait.SPRINT);
     private static final double MILLISECOND = 0.001;
 
-    /** x(t) = v·(t − τ(1 − e^(−t/τ))), from rest, without stopping at the end; solved for t by halving. */
-    private static double secondsFor(double metres, double top) {
-        double tau = TURF.settle();
-        double low = 0;
-        double high = 60;
-        for (int i = 0; i < 80; i++) {
-            double t = (low + high) / 2;
-            if (top * (t - tau * (1 - Math.exp(-t / tau))) < metres) {
-                low = t;
-            } else {
-                high = t;
-            }
-        }
-        return low;
-    }
-
     @ParameterizedTest
     @ValueSource(doubles = {10, 20, 30})
     void sprintFromRestFollowsTheClosedForm(double metres) {
         Timeline t = new Stages().player("7", 0, 0).sprint("a1", "7", Cue.whistle(), metres, 0)
                 .sprint("a2", "7", Cue.next(), metres + 20, 0).rehearse();
-        double expected = secondsFor(metres, SPRINT);
+        double expected = ClosedForm.secondsFor(metres, SPRINT);
         assertEquals(expected, end(t, "a1"), MILLISECOND);
         assertEquals(metres, t.pose("7", expected).at().x(), 0.01);
     }
@@ -66,7 +50,7 @@ class RehearsalTest {
         // The last 0.1 s of braking at b cover b·t²/2.
         double left = 20 - t.pose("7", before).at().x();
         assertEquals(TURF.brake() * 0.01 / 2, left, 0.002);
-        assertTrue(end(t, "a1") > secondsFor(20, SPRINT));
+        assertTrue(end(t, "a1") > ClosedForm.secondsFor(20, SPRINT));
     }
 
     @Test

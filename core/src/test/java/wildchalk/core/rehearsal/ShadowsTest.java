@@ -31,7 +31,7 @@ class ShadowsTest {
         // Both go x = v·f(t), f(t) = t − τ(1 − e^(−t/τ)): caught when 10 + v₁·f − v₂·f = 1, so f = 9 / (v₂ − v₁).
         double chaser = TURF.top().get(Gait.SPRINT);
         double carrier = TURF.top().get(Gait.RUN) * TURF.withBall();
-        double expected = ReactionsTest.secondsFor(9 / (chaser - carrier), 1);
+        double expected = ClosedForm.secondsFor(9 / (chaser - carrier), 1);
         assertEquals(expected, t.times("s1").orElseThrow().end(), 0.01);
         double caught = t.times("s1").orElseThrow().end();
         assertEquals(1, t.pose("4", caught).at().distance(t.pose("7", caught).at()), 0.01);
@@ -89,7 +89,7 @@ class ShadowsTest {
     void endsWhenItIsToldTo() {
         Timeline t = withCarrier(5).action(new Shadow("s1", "4", "7", Shadow.Way.MARK, Shadow.Side.GOAL, 2, Gait.SPRINT,
                 Optional.of(new Cue.Gone("a1", 12)), Cue.whistle())).run("b1", "4", Cue.next(), 0, 10).rehearse();
-        double gone = ReactionsTest.secondsFor(12, TURF.top().get(Gait.RUN) * TURF.withBall());
+        double gone = ClosedForm.secondsFor(12, TURF.top().get(Gait.RUN) * TURF.withBall());
         assertEquals(gone, t.times("s1").orElseThrow().end(), 0.001);
         assertEquals(gone, t.times("b1").orElseThrow().start(), 0.001);
         assertEquals(0, new Vec(0, 10).distance(t.pose("4", t.duration() + 5).at()), 0.01);
