@@ -14,8 +14,8 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.geometry.Vec;
 import wildchalk.core.edit.PieceEdits;
+import wildchalk.core.geometry.Vec;
 import wildchalk.storage.book.Book;
 
 /** People who follow, balls that go another way, and how hard it is gone at, in the real window. */

@@ -11,6 +11,10 @@ import wildchalk.core.rehearsal.Pose;
 /** How people, balls and gear look. */
 final class Tokens {
 
+    /** A queue lies on the page when this much of its direction is sideways. */
+    private static final double LIES = 0.9;
+    /** Half the width of a letter of a label, in units; about. */
+    private static final double HALF_LETTER = 0.3;
     private static final double NOSE = 1.5;
 
     private final double unit;
@@ -127,11 +131,24 @@ final class Tokens {
         }
         if (!lineUp.name().isBlank()) {
             String text = lineUp.name() + ": " + lineUp.waiting() + " waiting";
-            Vec middle = lineUp.at().plus(back.times(unit * 2.6 + unit * 0.95 * Math.max(0, lineUp.waiting() - 1)));
-            shapes.add(new Shape.Label(middle.plus(onPage(0, -unit * 2.2)), text, unit * 1.15,
-                    Ink.lineOf(lineUp.team())));
+            shapes.add(new Shape.Label(besideQueue(lineUp, back, text), text, unit * 1.15, Ink.lineOf(lineUp.team())));
         }
         return shapes;
+    }
+
+    /** Above a queue that lies on the page, to the right of one that stands, behind the last of one that leans. */
+    private Vec besideQueue(Piece.LineUp lineUp, Vec back, String text) {
+        double last = 2.6 + 1.9 * Math.max(0, lineUp.waiting() - 1);
+        Vec middle = lineUp.at().plus(back.times(unit * (2.6 + last) / 2));
+        double right = back.dot(onPage(1, 0));
+        double room = 1.6 + text.length() * HALF_LETTER;
+        if (Math.abs(right) > LIES) {
+            return middle.plus(onPage(0, -unit * 2.2));
+        }
+        if (Math.abs(right) < 1 - LIES) {
+            return middle.plus(onPage(unit * room, 0));
+        }
+        return lineUp.at().plus(back.times(unit * last)).plus(onPage(Math.signum(right) * unit * room, 0));
     }
 
     List<Shape> ball(Vec at) {

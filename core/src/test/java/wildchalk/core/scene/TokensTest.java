@@ -136,4 +136,20 @@ class TokensTest {
         assertEquals(high, -low, 1e-9);
         assertTrue(high > 0.3);
     }
+
+    @Test
+    void nameOfAQueueNeverLiesOnThoseWhoWait() {
+        for (int quarter = 0; quarter < 8; quarter++) {
+            Piece.LineUp queue = new Piece.LineUp("l", Vec.ZERO, quarter * Math.PI / 4, "F", Team.MINT, 4, "feeders");
+            List<Shape> shapes = new Tokens(1).queue(queue);
+            Shape.Label label = (Shape.Label) shapes.get(shapes.size() - 1);
+            double half = label.text().length() * 0.3;
+            for (int i = 0; i < queue.waiting(); i++) {
+                Vec stands = Vec.polar(-(2.6 + 1.9 * i), queue.facing());
+                boolean covered = Math.abs(label.at().x() - stands.x()) < half
+                        && Math.abs(label.at().y() - stands.y()) < 0.7;
+                assertTrue(!covered, "facing " + quarter * 45 + "°, waiting " + i);
+            }
+        }
+    }
 }
