@@ -70,7 +70,7 @@ abstract class RealWindow {
             stage = new Stage();
             return WildChalkApp.Session.start(stage, request, chooser);
         });
-        session.opened().get(30, TimeUnit.SECONDS);
+        session.opened().get(90, TimeUnit.SECONDS);
         settle();
     }
 
@@ -86,7 +86,7 @@ abstract class RealWindow {
     }
 
     static <T> T fx(Callable<T> call) throws Exception {
-        return WaitForAsyncUtils.asyncFx(call).get(30, TimeUnit.SECONDS);
+        return WaitForAsyncUtils.asyncFx(call).get(90, TimeUnit.SECONDS);
     }
 
     static void settle() {
@@ -94,7 +94,7 @@ abstract class RealWindow {
     }
 
     static void await(Callable<Boolean> condition) throws Exception {
-        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> fx(condition));
+        WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, () -> fx(condition));
     }
 
     BoardState board() {

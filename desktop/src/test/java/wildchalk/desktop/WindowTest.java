@@ -171,7 +171,7 @@ class WindowTest extends RealWindow {
         open(Request.demo(book()));
         picked = folder.resolve("out.png");
         take((MenuButton) find("#hand-out"), "Picture, paper …");
-        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> Files.exists(picked) && Files.size(picked) > 1000);
+        WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, () -> Files.exists(picked) && Files.size(picked) > 1000);
         await(() -> ((Label) find("#message-text")).getText().startsWith("Picture written"));
 
         picked = Files.writeString(folder.resolve("cut.drill.json"), "{\"format\": \"wild-chalk-drill\", ");

@@ -37,10 +37,8 @@ class RehearsalProperties {
     @Property(tries = 1500)
     void anyStageGivesATimelineAndTheSameOneEachTime(@ForAll("stages") Stage stage) {
         Timeline t = Rehearsal.of(stage, Stages.TURF);
-        long begun = System.nanoTime();
         Timeline again = Rehearsal.of(stage, Stages.TURF);
-        // Some milliseconds on a quiet machine; a busy one may stop for a while in between.
-        assertTrue(System.nanoTime() - begun < 500_000_000L, "it takes too long");
+        assertTrue(milliseconds(stage) < 50, "it takes too long");
         assertEquals(t.events(), again.events());
         assertEquals(t.problems(), again.problems());
         assertTrue(Double.isFinite(t.duration()));
@@ -49,6 +47,17 @@ class RehearsalProperties {
             boolean explained = t.problems().stream().anyMatch(p -> p.action().equals(action.id()));
             assertTrue(happens || explained, action.id() + " neither happens nor is it said why");
         }
+    }
+
+    /** The quickest of a few tries: a busy machine may stop for a while in between. */
+    private static double milliseconds(Stage stage) {
+        double quickest = Double.MAX_VALUE;
+        for (int i = 0; i < 8 && quickest > 50; i++) {
+            long begun = System.nanoTime();
+            Rehearsal.of(stage, Stages.TURF);
+            quickest = Math.min(quickest, (System.nanoTime() - begun) / 1e6);
+        }
+        return quickest;
     }
 
     @Property(tries = 400)
