@@ -164,6 +164,10 @@ public sealed interface Action {
      */
     record Shadow(String id, String who, String whom, Way way, Side side, double distance, Gait gait,
                   Optional<Cue.Trigger> until, Cue cue) implements Action {
+
+        /** How far off whoever shadows stays when nobody says, metres; assumed. */
+        public static final double USUAL_DISTANCE = 1.5;
+
         @Override
         public Shadow withCue(Cue newCue) {
             return new Shadow(id, who, whom, way, side, distance, gait, until, newCue);

@@ -97,37 +97,39 @@ public record Cue(Trigger trigger, double delay) {
     public record Called(String word) implements Trigger {
     }
 
+    /** Several moments in one. */
+    public sealed interface Several extends Trigger {
+
+        /** The same made of other moments. */
+        Several with(List<Trigger> others);
+
+        @Override
+        default List<String> watched() {
+            return parts().stream().flatMap(t -> t.watched().stream()).toList();
+        }
+    }
+
     /** The last of several moments. */
-    public record AllOf(List<Trigger> triggers) implements Trigger {
+    public record AllOf(List<Trigger> parts) implements Several {
         public AllOf {
-            triggers = List.copyOf(triggers);
+            parts = List.copyOf(parts);
         }
 
         @Override
-        public List<Trigger> parts() {
-            return triggers;
-        }
-
-        @Override
-        public List<String> watched() {
-            return triggers.stream().flatMap(t -> t.watched().stream()).toList();
+        public AllOf with(List<Trigger> others) {
+            return new AllOf(others);
         }
     }
 
     /** The first of several moments. */
-    public record FirstOf(List<Trigger> triggers) implements Trigger {
+    public record FirstOf(List<Trigger> parts) implements Several {
         public FirstOf {
-            triggers = List.copyOf(triggers);
+            parts = List.copyOf(parts);
         }
 
         @Override
-        public List<Trigger> parts() {
-            return triggers;
-        }
-
-        @Override
-        public List<String> watched() {
-            return triggers.stream().flatMap(t -> t.watched().stream()).toList();
+        public FirstOf with(List<Trigger> others) {
+            return new FirstOf(others);
         }
     }
 

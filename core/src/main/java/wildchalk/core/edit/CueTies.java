@@ -25,11 +25,10 @@ final class CueTies {
     }
 
     private static Optional<Trigger> left(Trigger trigger, Set<String> gone) {
-        if (trigger instanceof Cue.AllOf || trigger instanceof Cue.FirstOf) {
+        if (trigger instanceof Cue.Several several) {
             List<Trigger> parts = trigger.parts().stream().flatMap(t -> left(t, gone).stream()).toList();
-            boolean all = trigger instanceof Cue.AllOf;
-            return parts.isEmpty() ? Optional.empty() : Optional.of(parts.size() == 1 ? parts.get(0)
-                    : all ? new Cue.AllOf(parts) : new Cue.FirstOf(parts));
+            return parts.isEmpty() ? Optional.empty()
+                    : Optional.of(parts.size() == 1 ? parts.get(0) : several.with(parts));
         }
         boolean lost = trigger.watched().stream().anyMatch(gone::contains)
                 || trigger.of().filter(gone::contains).isPresent();

@@ -10,7 +10,9 @@ final class Agenda {
     enum Kind {
         ARRIVAL,
         /** Somebody has come so far along a path. */
-        MARK, END, RELEASE, START,
+        MARK,
+        /** A body has turned. */
+        TURN, END, RELEASE, START,
         /** A start before an arrival or end that was foreseen. */
         EARLY_START
     }

@@ -77,9 +77,13 @@ final class Simulation {
             starting.add(a, cues.get(a.id()));
             Soundness.until(a).ifPresent(u -> ending.add(a, u));
         });
-        Stream.concat(starting.moments().stream(), ending.moments().stream())
-                .filter(m -> m instanceof Cue.Partway || m instanceof Cue.Gone).distinct()
+        moments().filter(m -> m instanceof Cue.Partway || m instanceof Cue.Gone)
                 .forEach(m -> marks.computeIfAbsent(m.of().orElseThrow(), k -> new ArrayList<>()).add(m));
+    }
+
+    /** Everything that something waits for, to begin or to end. */
+    private Stream<Trigger> moments() {
+        return Stream.concat(starting.moments().stream(), ending.moments().stream()).distinct();
     }
 
     private Optional<Vec> where(String id, double t) {
@@ -88,7 +92,7 @@ final class Simulation {
     }
 
     Timeline run() {
-        Stream.concat(starting.moments().stream(), ending.moments().stream()).filter(Watches::isWatched).distinct().sorted(Comparator.comparing(Object::toString))
+        moments().filter(Watches::isWatched).sorted(Comparator.comparing(Object::toString))
                 .forEach(m -> watches.lookOutFor(m, 0));
         happens(new Cue.Whistle(), 0);
         for (double due = due(); due < Double.POSITIVE_INFINITY; due = due()) {
@@ -158,6 +162,7 @@ final class Simulation {
             case RELEASE -> release(entry);
             case ARRIVAL -> arrive(entry);
             case MARK -> mark(entry);
+            case TURN -> turn(entry);
             case END -> end(entry.action(), entry.time());
         }
     }
@@ -298,10 +303,17 @@ final class Simulation {
         double turned = bodies.stand(hold.who(), hold.facing().map(places::of), now);
         changedWay(hold.who());
         if (hold.facing().isPresent()) {
-            events.add(new Event(turned, Event.Kind.TURN, hold.id(), hold.who(), null));
+            agenda.add(entry(turned, Kind.TURN, hold.id(), now, 0));
         }
         if (hold.until().isEmpty()) {
             agenda.add(entry(Math.max(turned, now + hold.seconds()), Kind.END, hold.id(), now, 0));
+        }
+    }
+
+    /** Who was called away meanwhile has not turned. */
+    private void turn(Entry entry) {
+        if (Double.isNaN(times.get(entry.action()).end())) {
+            events.add(new Event(now, Event.Kind.TURN, entry.action(), actions.get(entry.action()).who(), null));
         }
     }
 

@@ -17,11 +17,13 @@ final class Waiting {
     /** One action that waits; with several moments to come it waits for the last of them. */
     private static final class Wait {
         private final Action action;
+        private final Trigger whole;
         private final Set<Trigger> toCome = new HashSet<>();
         private boolean over;
 
-        Wait(Action action) {
+        Wait(Action action, Trigger whole) {
             this.action = action;
+            this.whole = whole;
         }
     }
 
@@ -29,7 +31,7 @@ final class Waiting {
 
     /** Lets an action wait. */
     void add(Action action, Trigger trigger) {
-        Wait wait = new Wait(action);
+        Wait wait = new Wait(action, trigger);
         if (trigger instanceof Cue.AllOf) {
             wait.toCome.addAll(trigger.parts());
         }
@@ -51,7 +53,7 @@ final class Waiting {
 
     /** The actions that wait for one moment and for nothing else. */
     List<Action> waitingJustFor(Trigger moment) {
-        return waits.getOrDefault(moment, List.of()).stream().filter(w -> !w.over && w.action.cue().trigger().equals(moment))
+        return waits.getOrDefault(moment, List.of()).stream().filter(w -> !w.over && w.whole.equals(moment))
                 .map(w -> w.action).toList();
     }
 
@@ -75,10 +77,7 @@ final class Waiting {
         if (trigger instanceof Cue.Next) {
             return before == null ? new Cue.Whistle() : new Cue.After(before);
         }
-        if (trigger instanceof Cue.AllOf all) {
-            return new Cue.AllOf(all.parts().stream().map(t -> plain(t, before)).toList());
-        }
-        return trigger instanceof Cue.FirstOf first
-                ? new Cue.FirstOf(first.parts().stream().map(t -> plain(t, before)).toList()) : trigger;
+        return trigger instanceof Cue.Several several
+                ? several.with(several.parts().stream().map(t -> plain(t, before)).toList()) : trigger;
     }
 }

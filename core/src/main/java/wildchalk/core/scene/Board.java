@@ -175,7 +175,7 @@ public final class Board {
     /** One ball at a time. */
     public List<Shape> ball(Piece.Ball ball, double t, Set<String> chosen) {
         List<Shape> shapes = new ArrayList<>();
-        if (stage.piece(ball.id()).isEmpty() && shown(t) < timeline.inPlayFrom(ball.id())) {
+        if (isInHeap(ball, t)) {
             return shapes;
         }
         Vec at = ballOnPicture(ball.id(), t);
@@ -184,6 +184,11 @@ public final class Board {
         }
         shapes.addAll(tokens.ball(at));
         return shapes;
+    }
+
+    /** Whether a ball has not come out of its heap yet, and is not shown. */
+    public boolean isInHeap(Piece.Ball ball, double t) {
+        return stage.piece(ball.id()).isEmpty() && shown(t) < timeline.inPlayFrom(ball.id());
     }
 
     /** Where a person's token is. */

@@ -28,7 +28,7 @@ final class Moments {
 
     /** "As 7 receives" */
     String of(Trigger trigger, Action action) {
-        if (trigger instanceof Cue.AllOf || trigger instanceof Cue.FirstOf) {
+        if (trigger instanceof Cue.Several) {
             return several(trigger, action);
         }
         Optional<Action> other = trigger instanceof Cue.Next ? before(action) : trigger.of().flatMap(stage::action);

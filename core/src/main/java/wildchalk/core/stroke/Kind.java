@@ -13,9 +13,6 @@ import wildchalk.core.drill.Spot;
 public enum Kind {
     RUN, CARRY, PASS, SHOT, BACK, SIDE, SHADOW;
 
-    /** How far off whoever shadows stays when nobody says, metres; assumed. */
-    private static final double USUAL_DISTANCE = 1.5;
-
     /** The kind of an action that is there. */
     public static Kind of(Action action) {
         if (action instanceof Action.Run run) {
@@ -45,7 +42,7 @@ public enum Kind {
             case PASS -> new Action.Pass(id, who, end, Touch.CONTROLLED, cue);
             // A line into space does not say whom it is about: it is run.
             case SHADOW -> end instanceof Spot.AtPiece p ? new Action.Shadow(id, who, p.piece(), Action.Shadow.Way.MARK,
-                    Action.Shadow.Side.GOAL, USUAL_DISTANCE, Gait.SPRINT, Optional.empty(), cue)
+                    Action.Shadow.Side.GOAL, Action.Shadow.USUAL_DISTANCE, Gait.SPRINT, Optional.empty(), cue)
                     : new Action.Run(id, who, path, Gait.SPRINT, Ending.GO_ON, cue);
             case SHOT -> new Action.Shot(id, who, end, Touch.CONTROLLED, cue);
         };

@@ -113,4 +113,12 @@ class ReactionsTest {
         assertTrue(t.problems().get(0).message().startsWith("this waits for the call “red”"), t.problems().toString());
         assertTrue(t.problems().get(1).message().startsWith("this waits for 7 to get somewhere"), t.problems().toString());
     }
+
+    @Test
+    void ownNextCanBeAnticipatedToo() {
+        Timeline t = new Stages().player("7", 0, 0).player("9", 20, 8).ball("b1", "7").carry("a1", "7", Cue.whistle(), 12, 0)
+                .pass("a2", "7", "9", Cue.next().delayed(-0.5)).rehearse();
+        assertEquals(t.times("a1").orElseThrow().end() - 0.5, t.times("a2").orElseThrow().start(), 1e-6);
+        assertEquals(List.of(), t.problems());
+    }
 }

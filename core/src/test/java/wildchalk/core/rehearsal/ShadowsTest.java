@@ -129,4 +129,14 @@ class ShadowsTest {
         assertEquals(Math.PI, Math.abs(t.pose("7", 1).facing()), 1e-9);
         assertEquals(Math.PI / 2, Math.abs(t.pose("7", TURF.turning() / 2).facing()), 1e-9);
     }
+
+    @Test
+    void whoIsCalledAwayBeforeTheyHaveTurnedHasNotTurned() {
+        Stages stages = new Stages().player("7", 0, 0).action(new Action.Hold("h1", "7", Action.Hold.Stance.TURN,
+                Optional.of(Spot.at(-10, 0)), 3, Optional.empty(), Cue.whistle()));
+        assertEquals(1, stages.rehearse().events().stream().filter(e -> e.kind() == Event.Kind.TURN).count());
+        Timeline called = stages.run("a1", "7", Cue.whistle().delayed(0.2), 10, 0).rehearse();
+        assertEquals(0, called.events().stream().filter(e -> e.kind() == Event.Kind.TURN).count());
+        assertEquals(0.2, called.times("h1").orElseThrow().end(), 1e-9);
+    }
 }

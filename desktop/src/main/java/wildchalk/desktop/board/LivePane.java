@@ -63,7 +63,7 @@ final class LivePane extends Pane {
     private void show(Piece piece, double t, Set<String> lit, Set<String> chosen, ScreenMap map) {
         Board board = state.shown().board();
         boolean person = piece instanceof Piece.Person;
-        boolean inHeap = !person && state.shown().board().ball((Piece.Ball) piece, t, Set.of()).isEmpty();
+        boolean inHeap = !person && board.isInHeap((Piece.Ball) piece, t);
         Vec at = person ? board.pose(piece.id(), t).at() : board.ballOnPicture(piece.id(), t);
         double facing = person ? board.pose(piece.id(), t).facing() : 0;
         Canvas canvas = canvases.get(piece.id());

@@ -68,7 +68,7 @@ final class CueForm {
             o.put("who", n.who()).put("other", n.other()).put("metres", n.metres());
         } else if (trigger instanceof Cue.Called c) {
             o.put("word", c.word());
-        } else if (trigger instanceof Cue.AllOf || trigger instanceof Cue.FirstOf) {
+        } else if (trigger instanceof Cue.Several) {
             ArrayNode of = o.putArray("of");
             trigger.parts().forEach(p -> of.add(write(p)));
         }

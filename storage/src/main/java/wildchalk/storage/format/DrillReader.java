@@ -149,9 +149,6 @@ public final class DrillReader {
         return new Piece.Item(id, at, kind, facing, value(o, "colour", kind.colour()), label, width, depth);
     }
 
-    /** How far off whoever shadows stays when the file does not say, metres. */
-    private static final double USUAL_DISTANCE = 1.5;
-
     private Action action(JsonNode o) {
         String id = o.path("id").asText();
         String who = o.path("who").asText();
@@ -167,7 +164,7 @@ public final class DrillReader {
                     optional(o, "off", w -> value(o, "off", Action.Wall.LEFT)), cue);
             case "shadow" -> new Action.Shadow(id, who, o.path("whom").asText(),
                     value(o, "way", Action.Shadow.Way.MARK), value(o, "side", Action.Shadow.Side.GOAL),
-                    o.path("distance").asDouble(USUAL_DISTANCE), value(o, "gait", Action.Gait.SPRINT),
+                    o.path("distance").asDouble(Action.Shadow.USUAL_DISTANCE), value(o, "gait", Action.Gait.SPRINT),
                     optional(o, "until", CueForm::moment), cue);
             case "hold" -> new Action.Hold(id, who, value(o, "stance", Action.Hold.Stance.WAIT),
                     optional(o, "facing", this::spot), o.path("seconds").asDouble(0),
