@@ -2,15 +2,20 @@ package wildchalk.launcher;
 
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
+import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
+import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Reads;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.naming.VenueWords;
 import wildchalk.core.rehearsal.Rehearsal;
@@ -35,6 +40,10 @@ final class DrillArgument {
             description = "how hard: walk-through, half, three-quarter or live; as the drill says when left out")
     private String intensity;
 
+    @Option(names = "--read", paramLabel = "R=OPTION",
+            description = "which way a read goes; its first option when left out. May be given for several reads")
+    private Map<String, String> reads = Map.of();
+
     @Spec(Spec.Target.MIXEE)
     private CommandSpec spec;
 
@@ -57,7 +66,23 @@ final class DrillArgument {
                     + "\" is not here; " + VenueWords.standIn(drill.venue()) + " stands in for it");
         }
         Stage stage = Ladder.build(drill, id);
-        return new Rehearsed(drill, surface, stage, Rehearsal.of(stage, surface));
+        return new Rehearsed(drill, surface, stage, Rehearsal.of(stage, surface, choices(stage)));
+    }
+
+    private Choices choices(Stage stage) throws FormatException {
+        List<Instruction.Read> known = Reads.of(stage);
+        for (Map.Entry<String, String> choice : reads.entrySet()) {
+            Instruction.Read read = known.stream().filter(r -> r.id().equals(choice.getKey())).findFirst()
+                    .orElseThrow(() -> new FormatException(file.getFileName() + ": it has no read \"" + choice.getKey()
+                            + "\"; " + (known.isEmpty() ? "nobody decides anything in this stage" : "there are "
+                            + String.join(", ", known.stream().map(Instruction.Read::id).toList()))));
+            if (read.option(choice.getValue()).isEmpty()) {
+                throw new FormatException(file.getFileName() + ": the read \"" + read.id() + "\" has no option \""
+                        + choice.getValue() + "\"; there are "
+                        + String.join(", ", read.options().stream().map(Instruction.Option::id).toList()));
+            }
+        }
+        return new Choices(reads);
     }
 
     private <E extends Enum<E>> E chosen(String word, E usual, String option) {

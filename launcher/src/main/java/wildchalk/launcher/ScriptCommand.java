@@ -24,7 +24,9 @@ final class ScriptCommand implements Callable<Integer> {
         DrillArgument.Rehearsed r = drill.rehearse();
         PrintWriter out = spec.commandLine().getOut();
         out.println(r.drill().title());
-        for (Script.Line line : ScriptWriter.write(r.stage(), r.timeline(), r.surface(), Unit.METRES).lines()) {
+        Script script = ScriptWriter.write(r.stage(), r.timeline(), r.surface(), Unit.METRES);
+        script.limits().forEach(out::println);
+        for (Script.Line line : script.lines()) {
             out.println(line.beat() + ". " + line.text());
         }
         out.flush();

@@ -34,10 +34,12 @@ final class SolveCommand implements Callable<Integer> {
         } else {
             out.println(r.drill().title() + ", one rep " + Clock.seconds(r.timeline().duration()));
             for (Event e : r.timeline().events()) {
-                out.println(Clock.seconds(e.t()) + "  " + e.kind().word() + "  " + e.action() + "  " + e.who());
+                out.println(Clock.seconds(e.t()) + "  " + e.kind().word() + "  " + e.action() + "  "
+                        + (e.who() == null ? "nobody" : e.who()));
             }
             for (Problem p : r.timeline().problems()) {
-                out.println("problem: " + p.action() + ": " + p.message());
+                String when = Double.isNaN(p.t()) ? "" : Clock.seconds(p.t()) + "  ";
+                out.println("problem: " + when + p.action() + ": " + p.message());
             }
         }
         out.flush();

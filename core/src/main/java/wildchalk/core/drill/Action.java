@@ -21,13 +21,19 @@ public sealed interface Action {
 
         Path path();
 
-        Gait gait();
+        Going going();
+
+        default Gait gait() {
+            return going().gait();
+        }
 
         Ending ending();
 
         Travel withPath(Path newPath);
 
         Travel withEnding(Ending newEnding);
+
+        Travel withGoing(Going newGoing);
     }
 
     /** Anything that sends a ball. */
@@ -40,56 +46,86 @@ public sealed interface Action {
         Delivery withTo(Spot place);
     }
 
-    record Run(String id, String who, Path path, Gait gait, Ending ending, Cue cue) implements Travel {
+    record Run(String id, String who, Path path, Going going, Ending ending, Cue cue) implements Travel {
+
+        public Run(String id, String who, Path path, Gait gait, Ending ending, Cue cue) {
+            this(id, who, path, Going.of(gait), ending, cue);
+        }
+
         @Override
         public Run withCue(Cue newCue) {
-            return new Run(id, who, path, gait, ending, newCue);
+            return new Run(id, who, path, going, ending, newCue);
         }
 
         @Override
         public Run withPath(Path newPath) {
-            return new Run(id, who, newPath, gait, ending, cue);
+            return new Run(id, who, newPath, going, ending, cue);
         }
 
         @Override
         public Run withEnding(Ending newEnding) {
-            return new Run(id, who, path, gait, newEnding, cue);
+            return new Run(id, who, path, going, newEnding, cue);
+        }
+
+        @Override
+        public Run withGoing(Going newGoing) {
+            return new Run(id, who, path, newGoing, ending, cue);
         }
     }
 
     /** Travel with the ball. */
-    record Carry(String id, String who, Path path, Gait gait, Ending ending, Cue cue) implements Travel {
+    record Carry(String id, String who, Path path, Going going, Ending ending, Cue cue) implements Travel {
+
+        public Carry(String id, String who, Path path, Gait gait, Ending ending, Cue cue) {
+            this(id, who, path, Going.of(gait), ending, cue);
+        }
+
         @Override
         public Carry withCue(Cue newCue) {
-            return new Carry(id, who, path, gait, ending, newCue);
+            return new Carry(id, who, path, going, ending, newCue);
         }
 
         @Override
         public Carry withPath(Path newPath) {
-            return new Carry(id, who, newPath, gait, ending, cue);
+            return new Carry(id, who, newPath, going, ending, cue);
         }
 
         @Override
         public Carry withEnding(Ending newEnding) {
-            return new Carry(id, who, path, gait, newEnding, cue);
+            return new Carry(id, who, path, going, newEnding, cue);
+        }
+
+        @Override
+        public Carry withGoing(Going newGoing) {
+            return new Carry(id, who, path, newGoing, ending, cue);
         }
     }
 
     /** Goes to a ball that lies, or to a supply, and has it from then on. The path ends at that piece. */
-    record Collect(String id, String who, Path path, Gait gait, Ending ending, Cue cue) implements Travel {
+    record Collect(String id, String who, Path path, Going going, Ending ending, Cue cue) implements Travel {
+
+        public Collect(String id, String who, Path path, Gait gait, Ending ending, Cue cue) {
+            this(id, who, path, Going.of(gait), ending, cue);
+        }
+
         @Override
         public Collect withCue(Cue newCue) {
-            return new Collect(id, who, path, gait, ending, newCue);
+            return new Collect(id, who, path, going, ending, newCue);
         }
 
         @Override
         public Collect withPath(Path newPath) {
-            return new Collect(id, who, newPath, gait, ending, cue);
+            return new Collect(id, who, newPath, going, ending, cue);
         }
 
         @Override
         public Collect withEnding(Ending newEnding) {
-            return new Collect(id, who, path, gait, newEnding, cue);
+            return new Collect(id, who, path, going, newEnding, cue);
+        }
+
+        @Override
+        public Collect withGoing(Going newGoing) {
+            return new Collect(id, who, path, newGoing, ending, cue);
         }
     }
 
@@ -197,26 +233,50 @@ public sealed interface Action {
      * Stands, with the body facing something.
      *
      * @param facing what the body turns to; empty to stay as it is
+     * @param turn which way round it turns
      * @param seconds at least; 0 for just the turn
      * @param until what ends it; empty to end after the seconds
      */
-    record Hold(String id, String who, Stance stance, Optional<Spot> facing, double seconds,
+    record Hold(String id, String who, Stance stance, Optional<Spot> facing, Turn turn, double seconds,
                 Optional<Cue.Trigger> until, Cue cue) implements Action {
+
+        /** Turns the shorter way round. */
+        public Hold(String id, String who, Stance stance, Optional<Spot> facing, double seconds,
+                    Optional<Cue.Trigger> until, Cue cue) {
+            this(id, who, stance, facing, Turn.SHORTER, seconds, until, cue);
+        }
+
         @Override
         public Hold withCue(Cue newCue) {
-            return new Hold(id, who, stance, facing, seconds, until, newCue);
+            return new Hold(id, who, stance, facing, turn, seconds, until, newCue);
         }
 
         public Hold until(Optional<Cue.Trigger> newUntil) {
-            return new Hold(id, who, stance, facing, seconds, newUntil, cue);
+            return new Hold(id, who, stance, facing, turn, seconds, newUntil, cue);
         }
 
         public Hold facing(Optional<Spot> spot) {
-            return new Hold(id, who, stance, spot, seconds, until, cue);
+            return new Hold(id, who, stance, spot, turn, seconds, until, cue);
+        }
+
+        public Hold turning(Turn newTurn) {
+            return new Hold(id, who, stance, facing, newTurn, seconds, until, cue);
         }
 
         /** What standing there is for. */
-        public enum Stance { WAIT, TURN, SCREEN, BOX_OUT, POST_UP }
+        public enum Stance { WAIT, TURN, PIVOT, SCREEN, BOX_OUT, POST_UP }
+
+        /** Which way round a body turns on the spot. */
+        public enum Turn {
+            /** Whichever is less. */
+            SHORTER,
+            /** Opens to the left. */
+            OPEN_LEFT,
+            /** Opens to the right. */
+            OPEN_RIGHT,
+            /** The shorter way and once round besides. */
+            SPIN
+        }
     }
 
     /** Calls a word that others react to. */
@@ -227,8 +287,37 @@ public sealed interface Action {
         }
     }
 
-    /** How a passed ball goes. */
-    enum Manner { FLAT, BOUNCE, LOB, ROLL, PUSH, HAND_OFF }
+    /** Blows the whistle while the rep is under way; the one that starts it needs nobody. */
+    record Blow(String id, String who, Cue cue) implements Action {
+        @Override
+        public Blow withCue(Cue newCue) {
+            return new Blow(id, who, newCue);
+        }
+    }
+
+    /**
+     * Does something with a piece of gear while the drill runs.
+     *
+     * @param piece id of the piece; one that is put down first of all is in somebody's hands until then
+     */
+    record Handle(String id, String who, String piece, Deed deed, Cue cue) implements Action {
+        @Override
+        public Handle withCue(Cue newCue) {
+            return new Handle(id, who, piece, deed, newCue);
+        }
+
+        /** What is done with it. */
+        public enum Deed {
+            /** Let go where one is, on the way. */
+            DROP,
+            /** Put down with care. */
+            PLACE,
+            PICK_UP
+        }
+    }
+
+    /** How a passed ball goes; RIM is along the boards and round a corner of them. */
+    enum Manner { FLAT, BOUNCE, LOB, ROLL, PUSH, HAND_OFF, RIM }
 
     /** A side of the surface that a ball can come off: boards, glass or a wall. */
     enum Wall { LEFT, RIGHT, END, OWN_END }
@@ -246,7 +335,48 @@ public sealed interface Action {
         /** Stands at the end, whatever comes next. */
         STOP,
         /** Stands at the end and waits there for a cue. */
-        WAIT
+        WAIT,
+        /** Lands on both feet at once and may go off on either. */
+        JUMP_STOP,
+        /** Touches what is there, a cone, a line or a wall, and is free to come back. */
+        TOUCH
+    }
+
+    /**
+     * How a body goes along a path.
+     *
+     * @param pace share of the gait's top speed, over 0 and up to 1
+     * @param corner how the corners of the path are taken
+     * @param watching what the nose is kept on; empty to look where the gait looks
+     */
+    record Going(Gait gait, double pace, Corner corner, Optional<Spot> watching) {
+
+        /** Going all out, looking where one goes. */
+        public static Going of(Gait gait) {
+            return new Going(gait, 1, Corner.CUT, Optional.empty());
+        }
+
+        public Going paced(double share) {
+            return new Going(gait, share, corner, watching);
+        }
+
+        public Going cornering(Corner newCorner) {
+            return new Going(gait, pace, newCorner, watching);
+        }
+
+        public Going watching(Spot spot) {
+            return new Going(gait, pace, corner, Optional.of(spot));
+        }
+    }
+
+    /** How a corner is taken. */
+    enum Corner {
+        /** Planted and pushed off. */
+        CUT,
+        /** Leant into, in a wider bend, without giving up so much speed. */
+        TIGHT_TURN,
+        /** With the back to it, the long way round. */
+        SPIN
     }
 
     /** How long a person has the ball before it leaves again. */

@@ -93,6 +93,19 @@ public record Cue(Trigger trigger, double delay) {
         }
     }
 
+    /**
+     * A ball's first touch of anything after the whistle, a person, a wall or the place it goes to; or a person's first
+     * touch of a ball.
+     *
+     * @param who id of the ball or the person
+     */
+    public record Touches(String who) implements Trigger {
+        @Override
+        public List<String> watched() {
+            return List.of(who);
+        }
+    }
+
     /** Somebody calls this word. */
     public record Called(String word) implements Trigger {
     }

@@ -36,9 +36,11 @@ public final class Ladder {
         Stage below = below(drill, old, new HashSet<>(Set.of(old.id())));
         List<Piece> pieces = different(below.pieces(), stage.pieces());
         List<Action> actions = different(below.actions(), stage.actions());
-        List<String> without = Stream.concat(gone(below.pieces(), stage.pieces(), Piece::id).stream(),
-                gone(below.actions(), stage.actions(), Action::id).stream()).toList();
-        Rung changed = new Rung(old.id(), stage.title(), old.from(), pieces, actions, without);
+        List<Instruction> said = different(below.said(), stage.said());
+        List<String> without = Stream.of(gone(below.pieces(), stage.pieces(), Piece::id),
+                gone(below.actions(), stage.actions(), Action::id), gone(below.said(), stage.said(), Instruction::id))
+                .flatMap(List::stream).toList();
+        Rung changed = new Rung(old.id(), stage.title(), old.from(), pieces, actions, said, without);
         return drill.withLadder(drill.ladder().stream().map(r -> r.id().equals(old.id()) ? changed : r).toList());
     }
 
@@ -49,13 +51,18 @@ public final class Ladder {
         List<Piece> pieces = new ArrayList<>(below.pieces());
         List<Action> actions = new ArrayList<>(below.actions());
         pieces.removeIf(p -> rung.without().contains(p.id()));
+        List<Instruction> said = new ArrayList<>(below.said());
         actions.removeIf(a -> rung.without().contains(a.id()));
-        Stage stage = new Stage(rung.id(), rung.title(), pieces, actions, drill.effort());
+        said.removeIf(i -> rung.without().contains(i.id()));
+        Stage stage = new Stage(rung.id(), rung.title(), pieces, actions, said, drill.effort());
         for (Piece p : rung.pieces()) {
             stage = stage.withPiece(p);
         }
         for (Action a : rung.actions()) {
             stage = stage.withAction(a);
+        }
+        for (Instruction i : rung.said()) {
+            stage = stage.saying(i);
         }
         return stage;
     }

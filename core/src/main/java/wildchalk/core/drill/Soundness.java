@@ -58,59 +58,21 @@ public final class Soundness {
         List<String> all = new ArrayList<>();
         rung.pieces().forEach(p -> all.add(p.id()));
         rung.actions().forEach(a -> all.add(a.id()));
+        rung.said().forEach(i -> all.add(i.id()));
         all.stream().filter(id -> !ids.add(id)).forEach(id ->
                 faults.add(new Fault(rung.id(), id, "stands twice; give one of the two another id")));
     }
 
     private static void stageFaults(Drill drill, Stage stage, Surface surface, List<Fault> faults) {
+        boolean known = !drill.venue().isMissing();
         for (Piece.Ball ball : stage.balls()) {
             ball.heldBy().filter(who -> stage.person(who).isEmpty()).ifPresent(who ->
                     faults.add(new Fault(stage.id(), ball.id(), "is held by \"" + who
                             + "\", but no person has that id")));
         }
-        for (Action action : stage.actions()) {
-            if (stage.person(action.who()).isEmpty()) {
-                faults.add(new Fault(stage.id(), action.id(), "is done by \"" + action.who()
-                        + "\", but no person has that id"));
-            }
-            triggers(action).forEach(trigger -> trigger(stage, action, trigger, surface, !drill.venue().isMissing(), faults));
-            boolean foreseen = action.cue().trigger() instanceof Cue.Received || action.cue().trigger() instanceof Cue.After
-                    || action.cue().trigger() instanceof Cue.Next;
-            if (action.cue().delay() < 0 && !foreseen) {
-                faults.add(new Fault(stage.id(), action.id(), "is set off before something that nobody can foresee: "
-                        + "only the arrival of a ball and the end of a run can be waited for like that"));
-            }
-            if (action instanceof Action.Shadow shadow && stage.person(shadow.whom()).isEmpty()) {
-                faults.add(new Fault(stage.id(), action.id(), "goes with \"" + shadow.whom()
-                        + "\", but no person has that id"));
-            }
-            spots(action).forEach(spot -> {
-                if (spot instanceof Spot.AtPiece p && stage.piece(p.piece()).isEmpty()) {
-                    faults.add(new Fault(stage.id(), action.id(), "goes to \"" + p.piece()
-                            + "\", but no piece has that id"));
-                }
-                if (!drill.venue().isMissing() && spot instanceof Spot.AtTarget t && surface.target(t.target()).isEmpty()) {
-                    faults.add(new Fault(stage.id(), action.id(), "goes to the target \"" + t.target()
-                            + "\", but the surface has none of that name"));
-                }
-            });
-        }
-    }
-
-    private static void trigger(Stage stage, Action action, Cue.Trigger trigger, Surface surface, boolean known,
-                                List<Fault> faults) {
-        trigger.of().filter(a -> stage.action(a).isEmpty()).ifPresent(a -> faults.add(new Fault(stage.id(), action.id(),
-                "has a cue that waits for \"" + a + "\", but no action has that id")));
-        trigger.watched().stream().filter(id -> stage.piece(id).isEmpty()).forEach(id -> faults.add(new Fault(stage.id(),
-                action.id(), "has a cue that watches \"" + id + "\", but nobody and nothing has that id")));
-        if (known && trigger instanceof Cue.Enters e && surface.zone(e.zone()).isEmpty()) {
-            faults.add(new Fault(stage.id(), action.id(), "has a cue about the zone \"" + e.zone()
-                    + "\", but the surface has none of that name"));
-        }
-        if (known && trigger instanceof Cue.Crosses c && surface.line(c.line()).isEmpty()) {
-            faults.add(new Fault(stage.id(), action.id(), "has a cue about the line \"" + c.line()
-                    + "\", but the surface has no straight line of that name"));
-        }
+        References references = new References(stage, surface, known);
+        stage.actions().forEach(a -> references.faults(a).forEach(what -> faults.add(new Fault(stage.id(), a.id(), what))));
+        stage.said().forEach(i -> references.faults(i).forEach(what -> faults.add(new Fault(stage.id(), i.id(), what))));
     }
 
     /** The single moments that an action waits for, to begin or to end. */
@@ -124,6 +86,15 @@ public final class Soundness {
     public static Optional<Cue.Trigger> until(Action action) {
         return action instanceof Action.Shadow s ? s.until()
                 : action instanceof Action.Hold h ? h.until() : Optional.empty();
+    }
+
+    /** Every spot that an action is about: those that its line touches, and what is watched on the way. */
+    static List<Spot> allSpots(Action action) {
+        List<Spot> all = new ArrayList<>(spots(action));
+        if (action instanceof Action.Travel travel) {
+            travel.going().watching().ifPresent(all::add);
+        }
+        return all;
     }
 
     /** Every spot that an action's line touches; none for who stays where they are. */

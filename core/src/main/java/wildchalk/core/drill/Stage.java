@@ -5,21 +5,27 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 
-/** One rung, built: everything that stands on the surface and everything that happens, in drawing order. */
-public record Stage(String id, String title, List<Piece> pieces, List<Action> actions, Effort effort) {
+/**
+ * One rung, built: everything that stands on the surface and everything that happens, in drawing order.
+ *
+ * @param said what the coach says besides: limits, reads, freezes
+ */
+public record Stage(String id, String title, List<Piece> pieces, List<Action> actions, List<Instruction> said,
+                    Effort effort) {
 
     public Stage {
         pieces = List.copyOf(pieces);
         actions = List.copyOf(actions);
+        said = List.copyOf(said);
     }
 
-    /** A stage for grown people who go at it live. */
+    /** A stage for grown people who go at it live, of which nothing more is said. */
     public Stage(String id, String title, List<Piece> pieces, List<Action> actions) {
-        this(id, title, pieces, actions, Effort.LIVE);
+        this(id, title, pieces, actions, List.of(), Effort.LIVE);
     }
 
     public Stage at(Effort newEffort) {
-        return new Stage(id, title, pieces, actions, newEffort);
+        return new Stage(id, title, pieces, actions, said, newEffort);
     }
 
     public Optional<Piece> piece(String pieceId) {
@@ -47,12 +53,25 @@ public record Stage(String id, String title, List<Piece> pieces, List<Action> ac
         return actions.stream().filter(a -> a.who().equals(who)).toList();
     }
 
+    /**
+     * Who has a piece of gear in their hands when the rep begins: whoever puts it down, when it is put down before it is
+     * picked up. Empty for what stands on the surface.
+     */
+    public Optional<String> inHand(String pieceId) {
+        return actions.stream().filter(a -> a instanceof Action.Handle h && h.piece().equals(pieceId)).findFirst()
+                .filter(a -> ((Action.Handle) a).deed() != Action.Handle.Deed.PICK_UP).map(Action::who);
+    }
+
     public Stage withPieces(List<Piece> newPieces) {
-        return new Stage(id, title, newPieces, actions, effort);
+        return new Stage(id, title, newPieces, actions, said, effort);
     }
 
     public Stage withActions(List<Action> newActions) {
-        return new Stage(id, title, pieces, newActions, effort);
+        return new Stage(id, title, pieces, newActions, said, effort);
+    }
+
+    public Stage withSaid(List<Instruction> newSaid) {
+        return new Stage(id, title, pieces, actions, newSaid, effort);
     }
 
     /** Puts a piece in place of the one with its id, or after all others. */
@@ -65,11 +84,22 @@ public record Stage(String id, String title, List<Piece> pieces, List<Action> ac
         return withActions(put(actions, action, Action::id));
     }
 
+    /** Puts an instruction in place of the one with its id, or after all others. */
+    public Stage saying(Instruction instruction) {
+        return withSaid(put(said, instruction, Instruction::id));
+    }
+
+    /** What is said of one kind, in order. */
+    public <T extends Instruction> List<T> said(Class<T> kind) {
+        return said.stream().filter(kind::isInstance).map(kind::cast).toList();
+    }
+
     /** A free id that starts with {@code letter}: the smallest unused number. */
     public String freeId(String letter) {
         for (int n = 1; ; n++) {
             String candidate = letter + n;
-            if (piece(candidate).isEmpty() && action(candidate).isEmpty()) {
+            if (piece(candidate).isEmpty() && action(candidate).isEmpty()
+                    && said.stream().noneMatch(i -> i.id().equals(candidate))) {
                 return candidate;
             }
         }

@@ -9,6 +9,7 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.naming.PieceWords;
 
 /** Edits of what happens. */
 public final class ActionEdits {
@@ -76,10 +77,13 @@ public final class ActionEdits {
         }
         if (action instanceof Action.Shadow shadow) {
             String whom = stage.person(shadow.whom()).map(p -> " " + p.label()).orElse("");
-            return shadow.way().name().toLowerCase(Locale.ROOT).replace('_', ' ') + whom;
+            return words(shadow.way()) + whom;
         }
         if (action instanceof Action.Hold hold) {
-            return hold.stance().name().toLowerCase(Locale.ROOT).replace('_', ' ');
+            return words(hold.stance());
+        }
+        if (action instanceof Action.Handle handle) {
+            return words(handle.deed()) + stage.piece(handle.piece()).map(p -> " " + PieceWords.name(p)).orElse("");
         }
         String to = action instanceof Action.Pass pass && pass.to() instanceof Spot.AtPiece p
                 ? stage.person(p.piece()).map(x -> " to " + x.label()).orElse("") : "";
@@ -90,7 +94,7 @@ public final class ActionEdits {
     static Stage without(Stage stage, Set<String> gone) {
         List<Action> left = stage.actions().stream().filter(a -> !gone.contains(a.id()))
                 .map(a -> CueTies.without(a.withCue(inherited(stage, a, gone)), gone)).toList();
-        return stage.withActions(left);
+        return stage.withActions(left).withSaid(CueTies.without(stage.said(), gone));
     }
 
     private static Cue inherited(Stage stage, Action action, Set<String> gone) {

@@ -6,8 +6,10 @@ import java.util.Set;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Instruction;
+import wildchalk.core.drill.Limit;
 
-/** Loosens cues from people and pieces that are gone. */
+/** Loosens cues, and what is said, from people, pieces and actions that are gone. */
 final class CueTies {
 
     private CueTies() {
@@ -22,6 +24,47 @@ final class CueTies {
             return s.until(s.until().flatMap(u -> left(u, gone)));
         }
         return kept instanceof Action.Hold h ? h.until(h.until().flatMap(u -> left(u, gone))) : kept;
+    }
+
+    /** What is still said: nothing about people who are gone, options without the actions that are. */
+    static List<Instruction> without(List<Instruction> said, Set<String> gone) {
+        return said.stream().flatMap(i -> without(i, gone).stream()).toList();
+    }
+
+    private static Optional<Instruction> without(Instruction said, Set<String> gone) {
+        if (gone.contains(said.id())) {
+            return Optional.empty();
+        }
+        if (said instanceof Instruction.Read read) {
+            List<Instruction.Option> options = read.options().stream().map(o -> new Instruction.Option(o.id(), o.label(),
+                    o.reason(), o.actions().stream().filter(a -> !gone.contains(a)).toList())).toList();
+            return gone.contains(read.who()) ? Optional.empty()
+                    : Optional.of(new Instruction.Read(read.id(), read.who(), options, read.under()));
+        }
+        if (said instanceof Instruction.Freeze freeze) {
+            return left(freeze.at().trigger(), gone).map(t -> new Instruction.Freeze(freeze.id(),
+                    new Cue(t, freeze.at().delay()), freeze.question(), freeze.answer()));
+        }
+        return limit((Limit) said, gone);
+    }
+
+    private static Optional<Instruction> limit(Limit limit, Set<String> gone) {
+        if (limit instanceof Limit.AtMost most) {
+            return most.who().filter(gone::contains).isPresent() ? Optional.empty() : Optional.of(most);
+        }
+        if (limit instanceof Limit.OnlyIn only) {
+            return Optional.of(new Limit.OnlyIn(only.id(), only.zone(),
+                    only.who().stream().filter(w -> !gone.contains(w)).toList()));
+        }
+        if (limit instanceof Limit.Within within && within.from().isPresent()) {
+            return left(within.from().get(), gone).map(t ->
+                    new Limit.Within(within.id(), within.seconds(), within.zone(), Optional.of(t)));
+        }
+        if (limit instanceof Limit.NotBefore before) {
+            return gone.contains(before.who()) ? Optional.empty()
+                    : left(before.moment(), gone).map(t -> new Limit.NotBefore(before.id(), before.who(), t));
+        }
+        return Optional.of(limit);
     }
 
     private static Optional<Trigger> left(Trigger trigger, Set<String> gone) {

@@ -90,14 +90,15 @@ public final class PieceEdits {
     private static Stage removed(Stage stage, Set<String> ids) {
         Set<String> actions = stage.actions().stream()
                 .filter(a -> ids.contains(a.id()) || ids.contains(a.who())
-                        || a instanceof Action.Shadow s && ids.contains(s.whom()))
+                        || a instanceof Action.Shadow s && ids.contains(s.whom())
+                        || a instanceof Action.Handle h && ids.contains(h.piece()))
                 .map(Action::id).collect(Collectors.toSet());
         Stage without = ActionEdits.without(stage, actions);
         List<Action> untied = without.actions().stream().map(a -> untied(a, stage, ids)).toList();
         List<Piece> pieces = stage.pieces().stream().filter(p -> !ids.contains(p.id()))
                 .map(p -> p instanceof Piece.Ball ball && ball.heldBy().filter(ids::contains).isPresent()
                         ? new Piece.Ball(ball.id(), ball.at(), Optional.empty()) : p).toList();
-        return without.withPieces(pieces).withActions(untied);
+        return without.withPieces(pieces).withActions(untied).withSaid(CueTies.without(without.said(), ids));
     }
 
     /** A line to something that is gone still ends where that stood. */
@@ -108,7 +109,9 @@ public final class PieceEdits {
         }
         if (kept instanceof Action.Travel travel) {
             List<Spot> through = travel.path().through().stream().map(s -> untied(s, stage, gone)).toList();
-            return travel.withPath(new Action.Path(through, travel.path().smooth()));
+            Action.Travel laid = travel.withPath(new Action.Path(through, travel.path().smooth()));
+            return travel.going().watching().map(w -> (Action) laid.withGoing(
+                    travel.going().watching(untied(w, stage, gone)))).orElse(laid);
         }
         return kept instanceof Action.Hold hold ? hold.facing(hold.facing().map(f -> untied(f, stage, gone))) : kept;
     }

@@ -15,8 +15,19 @@ public final class Route {
     private final double[] s;
     private final double[] bend;
     private final double[] sectionEnds;
+    private final List<Spin> spins;
 
-    Route(List<Vec> points, List<Double> bends, double[] sectionEnds) {
+    /**
+     * A corner in which the body turns the long way round.
+     *
+     * @param from the node it begins at
+     * @param to the node it ends at
+     * @param by radians besides what the way turns
+     */
+    record Spin(int from, int to, double by) {
+    }
+
+    Route(List<Vec> points, List<Double> bends, double[] sectionEnds, List<Spin> spins) {
         int n = points.size();
         x = new double[n];
         y = new double[n];
@@ -29,6 +40,7 @@ public final class Route {
             s[i] = i == 0 ? 0 : s[i - 1] + Math.hypot(x[i] - x[i - 1], y[i] - y[i - 1]);
         }
         this.sectionEnds = sectionEnds.clone();
+        this.spins = List.copyOf(spins);
     }
 
     /** Metres from start to end. */
@@ -93,6 +105,17 @@ public final class Route {
         int i = segmentAt(Math.max(0, Math.min(length(), metres)));
         Vec way = new Vec(x[i + 1] - x[i], y[i + 1] - y[i]);
         return way.length() == 0 ? new Vec(1, 0) : way.unit();
+    }
+
+    /** By how many radians a body has turned, after {@code metres}, besides what the way turns. */
+    public double spun(double metres) {
+        double sum = 0;
+        for (Spin spin : spins) {
+            double span = s[spin.to()] - s[spin.from()];
+            double share = span == 0 ? 1 : Math.max(0, Math.min(1, (metres - s[spin.from()]) / span));
+            sum += spin.by() * share;
+        }
+        return sum;
     }
 
     /** The part between two distances from the start, as points. */

@@ -22,7 +22,10 @@ public final class RouteBuilder {
 
     private static final int USUAL = 128;
 
-    private final double cornerRadius;
+    private double cornerRadius;
+    private double grip = 1;
+    private boolean spins;
+    private final List<Route.Spin> spun = new ArrayList<>();
     private final List<Vec> points = new ArrayList<>(USUAL);
     private final List<Double> bends = new ArrayList<>(USUAL);
     private final List<Integer> joints = new ArrayList<>();
@@ -35,6 +38,20 @@ public final class RouteBuilder {
     public RouteBuilder(Vec start, double cornerRadius) {
         this.cornerRadius = cornerRadius;
         add(start, 0);
+    }
+
+    /**
+     * How the corners of what is laid from now on are taken.
+     *
+     * @param radius metres
+     * @param share of the usual speed that a corner of that radius leaves, over 0 and up to 1
+     * @param spinning whether the body turns the long way round in them
+     */
+    public RouteBuilder cornering(double radius, double share, boolean spinning) {
+        cornerRadius = radius;
+        grip = share * share;
+        spins = spinning;
+        return this;
     }
 
     /** A straight line, the corners at the waypoints rounded. */
@@ -78,7 +95,7 @@ public final class RouteBuilder {
                 ends[next++] = along;
             }
         }
-        return new Route(points, bends, ends);
+        return new Route(points, bends, ends, spun);
     }
 
     private Vec last() {
@@ -136,6 +153,12 @@ public final class RouteBuilder {
             addArc(from, at.minus(from).unit(), Math.signum(turn) * radius, turn, steps);
         } else {
             addBlend(from, at, to, steps);
+        }
+        for (int i = first; i < points.size(); i++) {
+            bends.set(i, bends.get(i) / grip);
+        }
+        if (spins) {
+            spun.add(new Route.Spin(first, points.size() - 1, -Math.signum(turn) * 2 * Math.PI));
         }
         int middle = first + steps / 2;
         joints.replaceAll(joint -> joint == n - 1 ? middle : joint);

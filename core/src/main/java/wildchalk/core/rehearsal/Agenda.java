@@ -8,7 +8,8 @@ import wildchalk.core.drill.Cue;
 final class Agenda {
 
     enum Kind {
-        ARRIVAL,
+        /** A ball comes off a wall. */
+        BANK, ARRIVAL,
         /** Somebody has come so far along a path. */
         MARK,
         /** A body has turned. */

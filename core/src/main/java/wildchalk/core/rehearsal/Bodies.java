@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.DoubleFunction;
 import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.Action.Gait;
 import wildchalk.core.drill.Action.Travel;
@@ -101,7 +102,7 @@ final class Bodies {
         travels.set(0, first);
         PersonTrack track = tracks.get(first.who());
         Vec velocity = track.velocity(time);
-        RouteBuilder builder = new RouteBuilder(track.at(time), speeds.cornerRadius());
+        RouteBuilder builder = new RouteBuilder(track.at(time), speeds.corners().cut());
         List<Vec> entry = entry(track.at(time), velocity, firstPlace(first));
         boolean hasEntry = !entry.isEmpty();
         if (hasEntry) {
@@ -120,6 +121,7 @@ final class Bodies {
             double from = i == 0 ? 0 : route.sectionEnd(i + shift - 1);
             lines.put(travels.get(i).id(), route.part(from, route.sectionEnd(i + shift)));
         }
+        ends[ends.length - 1] += speeds.takes().after(travels.get(travels.size() - 1).ending());
         double[] marks = new double[ends.length + 1];
         for (int i = 0; i < marks.length; i++) {
             marks[i] = i + shift == 0 ? 0 : route.sectionEnd(i + shift - 1);
@@ -143,24 +145,36 @@ final class Bodies {
             return now;
         }
         Vec at = track.at(now);
-        Route route = new RouteBuilder(at, speeds.cornerRadius())
+        Route route = new RouteBuilder(at, speeds.corners().cut())
                 .straight(List.of(at.plus(velocity.unit().times(speed * speed / (2 * speeds.brake()))))).build();
         SpeedProfile braking = new SpeedProfile(route, new double[] {speed}, speed, true, speeds);
         double turned = track.pose(now).facing() - velocity.angle();
-        track.add(new Leg(now, now + braking.duration(), now, route, braking, turned));
+        track.add(new Leg(now, now + braking.duration(), now, route, braking, turned, null));
         return now + braking.duration();
     }
 
     /** Lets somebody come to rest and turn; when they have. */
-    double stand(String who, Optional<Vec> facing, double now) {
+    double stand(Action.Hold hold, double now) {
+        String who = hold.who();
         double rest = halt(who, now);
         PersonTrack track = tracks.get(who);
         Pose pose = track.pose(rest);
-        double by = facing.filter(f -> f.distance(pose.at()) > 0.01)
+        double shorter = hold.facing().map(places::of).filter(f -> f.distance(pose.at()) > 0.01)
                 .map(f -> Math.IEEEremainder(f.minus(pose.at()).angle() - pose.facing(), 2 * Math.PI)).orElse(0.0);
-        double end = rest + Math.abs(by) / Math.PI * speeds.turning();
+        double by = turned(hold.turn(), shorter);
+        double end = rest + Math.abs(by) / Math.PI * speeds.takes().turning();
         track.add(new Standing(rest, end, pose.at(), pose.facing(), by));
         return end;
+    }
+
+    /** By how much a body turns that could turn by {@code shorter}; clockwise is to the right. */
+    private static double turned(Action.Hold.Turn turn, double shorter) {
+        return switch (turn) {
+            case SHORTER -> shorter;
+            case OPEN_LEFT -> shorter > 1e-9 ? shorter - 2 * Math.PI : shorter;
+            case OPEN_RIGHT -> shorter < -1e-9 ? shorter + 2 * Math.PI : shorter;
+            case SPIN -> shorter + (shorter < 0 ? -2 * Math.PI : 2 * Math.PI);
+        };
     }
 
     /** When everybody who does not follow somebody else has come to rest. */
@@ -174,6 +188,8 @@ final class Bodies {
 
     private void lay(RouteBuilder builder, Travel travel) {
         List<Vec> through = places.of(travel.path());
+        Action.Corner corner = travel.going().corner();
+        builder.cornering(speeds.corners().radius(corner), speeds.corners().share(corner), corner == Action.Corner.SPIN);
         if (travel.path().smooth()) {
             builder.smooth(through);
         } else {
@@ -236,7 +252,7 @@ final class Bodies {
             return List.of();
         }
         double tan = Math.tan(Math.min(turn, SHARPEST) / 2);
-        double reach = Math.max(LEAST_REACH, Math.min(MOST_REACH, speeds.cornerRadius() * tan));
+        double reach = Math.max(LEAST_REACH, Math.min(MOST_REACH, speeds.corners().cut() * tan));
         double brake = speed * speed / (2 * speeds.brake());
         return List.of(at.plus(velocity.unit().times(brake + reach)));
     }
@@ -247,7 +263,7 @@ final class Bodies {
         for (int i = 0; i < travels.size(); i++) {
             double end = time + profile.timeAt(route.sectionEnd(i + (hasEntry ? 1 : 0)));
             double turned = turned(travels.get(i).gait(), track.pose(start).facing(), route.heading(0));
-            track.add(new Leg(start, end, time, route, profile, turned));
+            track.add(new Leg(start, end, time, route, profile, turned, watched(travels.get(i))));
             start = end;
         }
         if (profile.endSpeed() > 1e-6) {
@@ -259,11 +275,21 @@ final class Bodies {
     private Leg easeOff(Route route, double speed, double start, Travel last) {
         double heading = route.heading(route.length());
         double room = speed * speed / (2 * speeds.brake());
-        Route beyond = new RouteBuilder(route.end(), speeds.cornerRadius())
+        Route beyond = new RouteBuilder(route.end(), speeds.corners().cut())
                 .straight(List.of(route.end().plus(Vec.polar(room, heading)))).build();
         SpeedProfile braking = new SpeedProfile(beyond, new double[] {speeds.topOf(last)}, speed, true, speeds);
         return new Leg(start, start + braking.duration(), start, beyond, braking,
-                turned(last.gait(), heading, heading));
+                turned(last.gait(), heading, heading), watched(last));
+    }
+
+    /** Where what somebody watches on the way is at a time; null for who looks where they go. */
+    private DoubleFunction<Vec> watched(Travel travel) {
+        Spot spot = travel.going().watching().orElse(null);
+        if (spot instanceof Spot.AtPiece p && tracks.containsKey(p.piece())) {
+            PersonTrack other = tracks.get(p.piece());
+            return t -> other.at(t).plus(p.offset());
+        }
+        return spot == null ? null : t -> places.of(spot);
     }
 
     private static double turned(Gait gait, double facing, double heading) {

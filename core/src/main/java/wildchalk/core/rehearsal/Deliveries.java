@@ -10,7 +10,6 @@ import java.util.stream.Collectors;
 import wildchalk.core.drill.Action.Delivery;
 import wildchalk.core.drill.Action.Result;
 import wildchalk.core.drill.Action.Touch;
-import wildchalk.core.drill.Action.Wall;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
@@ -28,14 +27,26 @@ final class Deliveries {
     private static final double IN_REACH = 1.2;
 
     /** A ball on its way; found again by the action that sent it. */
-    record Sent(Delivery delivery, String ball, Vec from, double release, double arrival, int version) {
+    record Sent(Delivery delivery, String ball, Flight flight, int version) {
+
+        Vec from() {
+            return flight.way().get(0);
+        }
+
+        double release() {
+            return flight.start();
+        }
+
+        double arrival() {
+            return flight.end();
+        }
     }
 
     private final Stage stage;
     private final Places places;
     private final Speeds speeds;
     private final Bodies bodies;
-    private final Walls walls;
+    private final BallWays ways;
     private final Supplies supplies;
     private final Set<String> people;
     private final Map<String, BallTrack> tracks = new LinkedHashMap<>();
@@ -45,10 +56,10 @@ final class Deliveries {
     private final Map<String, Sent> onTheirWay = new LinkedHashMap<>();
     private final Map<String, List<Vec>> lines;
 
-    Deliveries(Stage stage, Places places, Walls walls, Speeds speeds, Bodies bodies, Map<String, List<Vec>> lines) {
+    Deliveries(Stage stage, Places places, BallWays ways, Speeds speeds, Bodies bodies, Map<String, List<Vec>> lines) {
         this.stage = stage;
         this.places = places;
-        this.walls = walls;
+        this.ways = ways;
         this.speeds = speeds;
         this.bodies = bodies;
         this.supplies = new Supplies(stage);
@@ -104,27 +115,28 @@ final class Deliveries {
         track.liesFrom(Double.NEGATIVE_INFINITY, taken.from());
         tracks.put(taken.ball(), track);
         hold(taken.ball(), who, time);
-        since.put(taken.ball(), time - speeds.control());
+        since.put(taken.ball(), time - speeds.takes().control());
         return taken.ball();
     }
 
     private double controlTime(Delivery delivery) {
-        return delivery.touch() == Touch.FIRST_TIME ? 0 : speeds.control();
+        return delivery.touch() == Touch.FIRST_TIME ? 0 : speeds.takes().control();
     }
 
     /** Where a ball that is to be collected lies, or will have come to rest; empty when it does not lie. */
     Optional<Vec> lies(Action.Collect collect, double time) {
-        String piece = wanted(collect);
+        String piece = wanted(collect).orElse("");
         return tracks.containsKey(piece) ? tracks.get(piece).rest(time) : Optional.empty();
     }
 
-    private static String wanted(Action.Collect collect) {
-        return collect.path().last() instanceof Spot.AtPiece p ? p.piece() : "";
+    /** The piece that somebody goes for; empty for a bare place. */
+    static Optional<String> wanted(Action.Collect collect) {
+        return collect.path().last() instanceof Spot.AtPiece p ? Optional.of(p.piece()) : Optional.empty();
     }
 
     /** Takes up a ball that lies there, or one from the heap; empty when there is none. */
     Optional<String> collect(Action.Collect collect, double time) {
-        String piece = wanted(collect);
+        String piece = wanted(collect).orElse("");
         if (supplies.isHeap(piece)) {
             return supplies.take(piece).map(t -> bringIn(t, collect.who(), time));
         }
@@ -155,36 +167,30 @@ final class Deliveries {
     }
 
     private Sent aim(Delivery delivery, String ball, Vec from, double release, int version) {
-        BallMotion motion = speeds.motion(delivery);
-        Optional<Wall> off = delivery instanceof Action.Pass p ? p.off() : Optional.empty();
         Optional<String> receiver = receiver(delivery);
+        BallMotion motion = speeds.motion(delivery, receiver.isPresent());
         double arrival;
         Vec to;
         if (receiver.isPresent()) {
             PersonTrack track = bodies.track(receiver.get());
             Vec beside = ((Spot.AtPiece) delivery.to()).offset();
-            // By way of a wall a ball goes as far as straight to the receiver's mirror image.
-            arrival = Lead.meeting(from, release, t -> seen(from, track.at(t).plus(beside), off), motion);
+            arrival = Lead.meeting(release, t -> ways.length(delivery, from, track.at(t).plus(beside)), motion);
             to = track.at(arrival).plus(beside);
         } else {
             to = places.of(delivery.to());
-            arrival = release + motion.time(from.distance(seen(from, to, off)));
+            arrival = release + motion.time(ways.length(delivery, from, to));
         }
-        Flight flight = new Flight(delivery.id(), walls.way(from, to, off), release, arrival, motion);
+        Flight flight = new Flight(delivery.id(), ways.of(delivery, from, to), release, arrival, motion);
         tracks.get(ball).fliesFrom(release, flight);
         lines.put(delivery.id(), flight.way());
-        Sent sent = new Sent(delivery, ball, from, release, arrival, version);
+        Sent sent = new Sent(delivery, ball, flight, version);
         onTheirWay.put(delivery.id(), sent);
         return sent;
     }
 
-    private Vec seen(Vec from, Vec to, Optional<Wall> off) {
-        return off.filter(w -> walls.meets(from, to, w).isPresent()).map(w -> walls.mirrored(to, w)).orElse(to);
-    }
-
-    /** Whether a pass off a wall cannot be: there is no straight wall where it would meet it. */
+    /** Whether a pass off a wall or round the boards cannot be: there is none where it would meet it. */
     boolean missesItsWall(Action.Pass pass) {
-        return pass.off().isPresent() && lines.containsKey(pass.id()) && lines.get(pass.id()).size() < 3;
+        return (pass.off().isPresent() || BallWays.isRim(pass)) && lines.get(pass.id()).size() < 3;
     }
 
     /** Takes a ball off its way: whoever it was meant for has it now, or it does what the drill says. */
@@ -226,9 +232,9 @@ final class Deliveries {
                         bodies.track(b).at(time).distance(target)));
     }
 
-    boolean isNewest(String action, int version) {
-        Sent sent = onTheirWay.get(action);
-        return sent != null && sent.version() == version;
+    /** A ball on its way, as it was aimed last; empty when it has been aimed anew since, or is there. */
+    Optional<Sent> onItsWay(String action, int version) {
+        return Optional.ofNullable(onTheirWay.get(action)).filter(s -> s.version() == version);
     }
 
     /** The person a delivery is for; empty when it is for a goal or a place. */

@@ -1,6 +1,7 @@
 package wildchalk.core.rehearsal;
 
 import java.util.List;
+import java.util.Optional;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Ruler;
 
@@ -17,6 +18,26 @@ record Flight(String action, List<Vec> way, double start, double end, BallMotion
 
     Vec to() {
         return way.get(way.size() - 1);
+    }
+
+    /** When it meets the wall that it comes off, to 10⁻⁶ s; empty when it goes straight. */
+    Optional<Double> meetsWall() {
+        if (way.size() < 3) {
+            return Optional.empty();
+        }
+        double first = way.get(0).distance(way.get(1));
+        double whole = Ruler.length(way);
+        double before = 0;
+        double after = end - start;
+        while (after - before > 1e-6) {
+            double middle = (before + after) / 2;
+            if (motion.gone(middle, whole) < first) {
+                before = middle;
+            } else {
+                after = middle;
+            }
+        }
+        return Optional.of(start + after);
     }
 
     Vec at(double time) {

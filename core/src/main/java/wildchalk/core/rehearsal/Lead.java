@@ -1,6 +1,7 @@
 package wildchalk.core.rehearsal;
 
 import java.util.function.DoubleFunction;
+import java.util.function.DoubleUnaryOperator;
 import wildchalk.core.geometry.Vec;
 
 /** Aims a ball where someone who moves will be when it gets there. */
@@ -21,15 +22,24 @@ final class Lead {
      * @return seconds on the same clock as {@code release}
      */
     static double meeting(Vec from, double release, DoubleFunction<Vec> receiver, BallMotion motion) {
+        return meeting(release, t -> from.distance(receiver.apply(t)), motion);
+    }
+
+    /**
+     * The same for a ball that does not go straight.
+     *
+     * @param length metres that the ball has to go to meet the receiver at a time
+     */
+    static double meeting(double release, DoubleUnaryOperator length, BallMotion motion) {
         double before = 0;
         double after = 0;
-        while (late(from, release, receiver, motion, after) > 0 && after < LOOK_UP_TO) {
+        while (late(release, length, motion, after) > 0 && after < LOOK_UP_TO) {
             before = after;
             after += LOOK_EVERY;
         }
         while (after - before > 1e-6) {
             double middle = (before + after) / 2;
-            if (late(from, release, receiver, motion, middle) > 0) {
+            if (late(release, length, motion, middle) > 0) {
                 before = middle;
             } else {
                 after = middle;
@@ -39,7 +49,7 @@ final class Lead {
     }
 
     /** By how many seconds the ball would come too late to meet the receiver {@code flight} seconds after release. */
-    private static double late(Vec from, double release, DoubleFunction<Vec> receiver, BallMotion motion, double flight) {
-        return motion.time(from.distance(receiver.apply(release + flight))) - flight;
+    private static double late(double release, DoubleUnaryOperator length, BallMotion motion, double flight) {
+        return motion.time(length.applyAsDouble(release + flight)) - flight;
     }
 }

@@ -1,5 +1,6 @@
 package wildchalk.core.rehearsal;
 
+import java.util.function.DoubleFunction;
 import wildchalk.core.geometry.Route;
 import wildchalk.core.geometry.Vec;
 
@@ -10,9 +11,10 @@ import wildchalk.core.geometry.Vec;
  * @param end seconds on the stage's clock; before the profile's own end when something cut it short
  * @param origin when the profile begins, on the stage's clock
  * @param turned radians between where the body goes and where it faces
+ * @param watched where what the nose is kept on is at a time; null when the body faces as it goes
  */
-record Leg(double start, double end, double origin, Route route, SpeedProfile profile, double turned)
-        implements Stretch {
+record Leg(double start, double end, double origin, Route route, SpeedProfile profile, double turned,
+           DoubleFunction<Vec> watched) implements Stretch {
 
     @Override
     public Vec at(double time) {
@@ -22,7 +24,10 @@ record Leg(double start, double end, double origin, Route route, SpeedProfile pr
     @Override
     public Pose pose(double time) {
         double metres = profile.gone(time - origin);
-        return new Pose(route.at(metres), route.heading(metres) + turned);
+        Vec at = route.at(metres);
+        Vec look = watched == null ? Vec.ZERO : watched.apply(time).minus(at);
+        double facing = look.length() > 0.01 ? look.angle() : route.heading(metres) + turned + route.spun(metres);
+        return new Pose(at, facing);
     }
 
     @Override
@@ -38,6 +43,6 @@ record Leg(double start, double end, double origin, Route route, SpeedProfile pr
 
     @Override
     public Leg cutAt(double time) {
-        return new Leg(start, Math.min(end, time), origin, route, profile, turned);
+        return new Leg(start, Math.min(end, time), origin, route, profile, turned, watched);
     }
 }

@@ -1,5 +1,7 @@
 package wildchalk.core.rehearsal;
 
+import java.util.ArrayList;
+import java.util.List;
 import wildchalk.core.geometry.Vec;
 
 /**
@@ -55,6 +57,15 @@ public record Movement(double distance, double topSpeed, double moving) {
             }
         }
         return new Nearest(least, when, apart(timeline, one, other, 0), apart(timeline, one, other, timeline.duration()));
+    }
+
+    /** How far apart two people are, metres, from the whistle on, every so many seconds. */
+    public static List<Double> spacing(Timeline timeline, String one, String other, double every) {
+        List<Double> all = new ArrayList<>();
+        for (int i = 0; i * every <= timeline.duration(); i++) {
+            all.add(apart(timeline, one, other, i * every));
+        }
+        return all;
     }
 
     private static double apart(Timeline timeline, String one, String other, double t) {

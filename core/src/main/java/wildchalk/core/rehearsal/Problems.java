@@ -22,9 +22,12 @@ final class Problems {
     private final Stage stage;
     private final Map<String, Problem> found = new LinkedHashMap<>();
     private final Set<String> dropped = new HashSet<>();
+    private final Set<String> notTaken;
 
-    Problems(Stage stage) {
+    /** @param notTaken ids of the actions that do not happen because another option is taken */
+    Problems(Stage stage, Set<String> notTaken) {
         this.stage = stage;
+        this.notTaken = notTaken;
     }
 
     List<Problem> found() {
@@ -43,6 +46,7 @@ final class Problems {
         }
         boolean real = Double.isFinite(action.cue().delay())
                 && Soundness.spots(action).stream().allMatch(spot -> places.of(spot).isFinite());
+        real &= !(action instanceof Action.Travel t) || t.going().pace() > 0 && t.going().pace() <= 1;
         boolean moves = action instanceof Action.Travel || action instanceof Action.Delivery;
         if (action instanceof Action.Shadow shadow && (stage.person(shadow.whom()).isEmpty()
                 || shadow.whom().equals(shadow.who()) || !Double.isFinite(shadow.distance()))) {
@@ -69,10 +73,21 @@ final class Problems {
     /** Says when a pass cannot go the way it was drawn. */
     void cannotGoSo(Action.Pass pass, Deliveries deliveries, Deliveries.Sent sent) {
         if (deliveries.missesItsWall(pass)) {
-            add(pass, "the ball cannot come off there: the wall is not straight between the two, so it goes straight");
+            add(pass, BallWays.isRim(pass)
+                    ? "the ball cannot go round there: no round corner of boards lies between the two, so it goes straight"
+                    : "the ball cannot come off there: the wall is not straight between the two, so it goes straight");
         } else if (pass.manner() == Action.Manner.HAND_OFF && (sent.arrival() - sent.release()) > HAND_OFF_SECONDS) {
             add(pass, name(pass.who()) + " is too far away to hand the ball over: bring the two together first");
         }
+    }
+
+    void cannotHandle(Action.Handle handle, Handling.Trouble trouble) {
+        String name = name(handle.who());
+        add(handle, switch (trouble) {
+            case OUT_OF_REACH -> name + " is too far away to pick this up: let " + name + " go there first";
+            case NOT_IN_HAND -> name + " has not got this in hand: let " + name + " pick it up first";
+            case NOT_THERE -> "this is not on the ground, so nobody can pick it up: put it down first";
+        });
     }
 
     void sentElsewhere(Action action) {
@@ -84,12 +99,21 @@ final class Problems {
     /** Says of every action that never started what it waits for in vain. */
     void neverStarted(Collection<Action> actions, Set<String> started) {
         for (Action action : actions) {
-            if (!started.contains(action.id()) && !dropped.contains(action.id())) {
+            boolean excused = dropped.contains(action.id()) || isLeftOut(action, new HashSet<>());
+            if (!started.contains(action.id()) && !excused) {
                 add(action, inCircle(action)
                         ? "this waits for itself in a circle: set one of them off by the whistle"
                         : vain(action));
             }
         }
+    }
+
+    /** Whether all that an action waits for belongs to an option that is not taken. */
+    private boolean isLeftOut(Action action, Set<String> seen) {
+        if (notTaken.isEmpty() || !seen.add(action.id())) {
+            return false;
+        }
+        return waitsFor(action).filter(a -> notTaken.contains(a.id()) || isLeftOut(a, seen)).isPresent();
     }
 
     private String vain(Action action) {
@@ -136,6 +160,10 @@ final class Problems {
     }
 
     private String name(String who) {
+        return name(stage, who);
+    }
+
+    static String name(Stage stage, String who) {
         return stage.person(who).map(Piece.Person::label).filter(l -> !l.isBlank()).orElse("this person");
     }
 }

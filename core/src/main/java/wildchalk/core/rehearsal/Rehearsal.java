@@ -1,5 +1,6 @@
 package wildchalk.core.rehearsal;
 
+import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.surface.Surface;
 
@@ -14,7 +15,16 @@ public final class Rehearsal {
         return of(stage, surface, Speeds.of(surface, stage.effort()));
     }
 
+    /** The same with reads going the way they are chosen. */
+    public static Timeline of(Stage stage, Surface surface, Choices choices) {
+        return of(stage, surface, Speeds.of(surface, stage.effort()), choices);
+    }
+
     public static Timeline of(Stage stage, Surface surface, Speeds speeds) {
-        return new Simulation(stage, surface, speeds).run();
+        return of(stage, surface, speeds, Choices.NONE);
+    }
+
+    public static Timeline of(Stage stage, Surface surface, Speeds speeds, Choices choices) {
+        return Limits.judged(stage, surface, new Simulation(stage, surface, speeds, choices).run());
     }
 }

@@ -20,17 +20,53 @@ import wildchalk.core.surface.Surface;
  * @param brake most slowing, m/s²
  * @param grip most sideways pull in a bend, m/s²
  * @param withBall share of the top speed that is left with the ball
- * @param cornerRadius that a cut is rounded with, metres
- * @param control seconds from receiving to releasing again, unless first time
- * @param followThrough seconds after the release until the body is free
- * @param turning seconds that half a turn on the spot takes
+ * @param corners how corners are taken
+ * @param takes how long things take that are done on the spot
  * @param pass how a flat pass goes
  * @param shot how a shot goes
  * @param ways how balls go that are passed otherwise
  */
 public record Speeds(Map<Gait, Double> top, double settle, double brake, double grip, double withBall,
-                     double cornerRadius, double control, double followThrough, double turning, BallLaw pass,
-                     BallLaw shot, Map<Manner, BallMotion> ways) {
+                     Corners corners, Takes takes, BallLaw pass, BallLaw shot, Map<Manner, BallMotion> ways) {
+
+    /**
+     * How corners are taken.
+     *
+     * @param cut radius that a cut is rounded with, metres
+     * @param tightTurn radius of a tight turn, metres
+     * @param spin share of a cut's speed that is left while spinning
+     */
+    public record Corners(double cut, double tightTurn, double spin) {
+
+        /** Metres. */
+        double radius(Action.Corner corner) {
+            return corner == Action.Corner.TIGHT_TURN ? tightTurn : cut;
+        }
+
+        /** Of the speed that a corner of that radius usually leaves. */
+        double share(Action.Corner corner) {
+            return corner == Action.Corner.SPIN ? spin : 1;
+        }
+    }
+
+    /**
+     * How long things take that are done on the spot, seconds.
+     *
+     * @param control from receiving to releasing again, unless first time
+     * @param followThrough after the release until the body is free
+     * @param turning half a turn
+     * @param landing from a jump stop until the body is free
+     * @param touching bending down to touch something and coming up
+     * @param placing putting a piece of gear down with care, or picking it up
+     */
+    public record Takes(double control, double followThrough, double turning, double landing, double touching,
+                        double placing) {
+
+        /** What the end of a path takes besides. */
+        double after(Action.Ending ending) {
+            return ending == Action.Ending.JUMP_STOP ? landing : ending == Action.Ending.TOUCH ? touching : 0;
+        }
+    }
 
     private static final JsonObject FILE = load();
 
@@ -59,9 +95,13 @@ public record Speeds(Map<Gait, Double> top, double settle, double brake, double 
         }
         BallLaw pass = law(ball.getJsonObject("pass"), arms);
         return new Speeds(top, number(people, "settle"), number(people, "brake"), number(people, "grip"),
-                number(people, "ball"), number(FILE, "cornerRadius"), number(FILE, "control"),
-                number(FILE, "followThrough"), number(FILE, "turning"), pass, law(ball.getJsonObject("shot"), arms),
-                ways(pass));
+                number(people, "ball"), new Corners(number(FILE, "cornerRadius"), number(people, "tightTurn"),
+                number(FILE, "spin")), durations(), pass, law(ball.getJsonObject("shot"), arms), ways(pass));
+    }
+
+    private static Takes durations() {
+        return new Takes(number(FILE, "control"), number(FILE, "followThrough"), number(FILE, "turning"),
+                number(FILE, "landing"), number(FILE, "touching"), number(FILE, "placing"));
     }
 
     private static Map<Manner, BallMotion> ways(BallLaw pass) {
@@ -76,14 +116,18 @@ public record Speeds(Map<Gait, Double> top, double settle, double brake, double 
         return ways;
     }
 
-    /** How the ball of a pass or shot goes. */
-    public BallMotion motion(Action.Delivery delivery) {
+    /** How the ball of a pass or shot goes. A ball that is rolled to nobody is rolled so that it comes to rest there. */
+    public BallMotion motion(Action.Delivery delivery, boolean met) {
+        if (!met && delivery instanceof Action.Pass p && p.manner() == Manner.ROLL
+                && ways.get(Manner.ROLL) instanceof BallLaw roll && roll.slowing() > 0) {
+            return new RollingOut(roll.slowing());
+        }
         return delivery instanceof Action.Pass p ? ways.getOrDefault(p.manner(), pass) : shot;
     }
 
     /** Top speed of a travel, m/s. */
     public double topOf(Action.Travel travel) {
-        double free = top.get(travel.gait());
+        double free = top.get(travel.gait()) * travel.going().pace();
         return travel instanceof Action.Carry ? free * withBall : free;
     }
 

@@ -1,32 +1,101 @@
 package wildchalk.core.rehearsal;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.DoubleStream;
+import wildchalk.core.drill.Cue.Trigger;
+import wildchalk.core.drill.Cue;
 import wildchalk.core.geometry.Vec;
 
 /** The result of a rehearsal: where everyone and every ball is at any time, and what happens when. */
 public final class Timeline {
 
+    /** Where everything that moves is at any time, by id. */
+    record Tracks(Map<String, PersonTrack> people, Map<String, BallTrack> balls, Map<String, BallTrack> gear) {
+    }
+
+    private final Tracks tracks;
     private final Map<String, PersonTrack> people;
     private final Map<String, BallTrack> balls;
     private final Map<String, ActionTimes> times;
     private final Map<String, List<Vec>> lines;
+    private final Map<Trigger, Double> happened;
     private final List<Event> events;
     private final List<Beat> beats;
     private final List<Problem> problems;
     private final double duration;
 
-    Timeline(Map<String, PersonTrack> people, Map<String, BallTrack> balls, Map<String, ActionTimes> times,
-             Map<String, List<Vec>> lines, List<Event> events, List<Beat> beats, List<Problem> problems) {
-        this.people = people;
-        this.balls = balls;
+    Timeline(Tracks tracks, Map<String, ActionTimes> times, Map<String, List<Vec>> lines,
+             Map<Trigger, Double> happened, List<Event> events, List<Beat> beats, List<Problem> problems) {
+        this.tracks = tracks;
+        this.people = tracks.people();
+        this.balls = tracks.balls();
+        this.happened = happened;
         this.times = times;
         this.lines = lines;
         this.events = List.copyOf(events);
         this.beats = List.copyOf(beats);
         this.problems = List.copyOf(problems);
         this.duration = events.stream().mapToDouble(Event::t).max().orElse(0);
+    }
+
+    /** The same with what breaks limits. */
+    Timeline with(List<Event> breaches, List<Problem> more) {
+        List<Event> allEvents = new ArrayList<>(events);
+        allEvents.addAll(breaches);
+        allEvents.sort(Comparator.comparingDouble(Event::t));
+        List<Problem> allProblems = new ArrayList<>(problems);
+        allProblems.addAll(more);
+        return new Timeline(tracks, times, lines, happened, allEvents, beats, allProblems);
+    }
+
+    /** When a moment comes, its delay included, seconds after the whistle; empty when it never does. */
+    public OptionalDouble moment(Cue cue) {
+        OptionalDouble t = moment(cue.trigger());
+        return t.isPresent() ? OptionalDouble.of(t.getAsDouble() + cue.delay()) : t;
+    }
+
+    /** When a moment comes, seconds after the whistle; empty when it never does. */
+    public OptionalDouble moment(Trigger trigger) {
+        if (trigger instanceof Cue.Several several) {
+            List<OptionalDouble> parts = several.parts().stream().map(this::moment).toList();
+            DoubleStream there = parts.stream().filter(OptionalDouble::isPresent).mapToDouble(OptionalDouble::getAsDouble);
+            return several instanceof Cue.FirstOf ? there.min()
+                    : parts.stream().allMatch(OptionalDouble::isPresent) ? there.max() : OptionalDouble.empty();
+        }
+        Double t = happened.get(trigger instanceof Cue.Next ? new Cue.Whistle() : trigger);
+        return t == null ? OptionalDouble.empty() : OptionalDouble.of(t);
+    }
+
+    /** Ids of the gear that is put down or picked up. */
+    public List<String> handled() {
+        return List.copyOf(tracks.gear().keySet());
+    }
+
+    /**
+     * Where a piece of gear that is handled is at a time: where its carrier is while somebody has it.
+     *
+     * @throws IllegalArgumentException when it is never handled
+     */
+    public Vec gear(String piece, double t) {
+        return handled(piece).at(t, who -> pose(who, t).at());
+    }
+
+    /** Who has a piece of gear that is handled in hand; empty while it lies. */
+    public Optional<String> carrier(String piece, double t) {
+        return handled(piece).holder(t);
+    }
+
+    private BallTrack handled(String piece) {
+        BallTrack track = tracks.gear().get(piece);
+        if (track == null) {
+            throw new IllegalArgumentException("nobody handles " + piece);
+        }
+        return track;
     }
 
     /** Seconds from the whistle to the last event. */

@@ -112,6 +112,11 @@ final class ActionLines {
             case GO_ON -> List.of(stroke(Lines.arrow(route.at(to), heading, unit * 0.95), ink, List.of()));
             case STOP -> List.of(stroke(Lines.bar(route.at(to), heading, unit * 1.5), ink, List.of()));
             case WAIT -> List.of(stroke(Curve.circle(route.at(to), unit * 0.5), ink, List.of()));
+            // One bar for each foot.
+            case JUMP_STOP -> List.of(stroke(Lines.bar(route.at(to), heading, unit * 1.5), ink, List.of()),
+                    stroke(Lines.bar(route.at(Math.max(0, to - unit * 0.5)), heading, unit * 1.5), ink, List.of()));
+            case TOUCH -> List.of(stroke(Lines.arrow(route.at(to), heading, unit * 0.95), ink, List.of()),
+                    new Shape.Fill(Curve.circle(route.at(to), unit * 0.3), ink, true));
         };
     }
 

@@ -31,6 +31,7 @@ public final class Board {
     private final GearShapes gear;
     private final MarkShapes marks;
     private final Map<String, Route> routes = new HashMap<>();
+    private final Set<String> handled;
 
     public Board(Surface surface, Stage stage, Timeline timeline, LineKey key, Frame frame) {
         this(surface, stage, timeline, key, frame, Units.METRIC);
@@ -46,6 +47,7 @@ public final class Board {
         this.tokens = new Tokens(frame);
         this.gear = new GearShapes(frame);
         this.marks = new MarkShapes(frame, units);
+        this.handled = Set.copyOf(timeline.handled());
         stage.actions().forEach(a -> routes.put(a.id(), Lines.route(timeline.line(a.id()))));
     }
 
@@ -94,7 +96,10 @@ public final class Board {
 
     private List<Shape> standing(Piece piece) {
         if (piece instanceof Piece.Item item) {
-            return gear.of(item);
+            // What is put down or picked up is drawn where it is at the time; where it is to stand there is a dotted ring.
+            return !handled.contains(item.id()) ? gear.of(item) : stage.inHand(item.id()).isEmpty() ? List.of()
+                    : List.of(new Shape.Stroke(Curve.circle(item.at(), frame.unit() * 0.7), frame.unit() * 0.12, Ink.CHALK,
+                    List.of(frame.unit() * 0.15, frame.unit() * 0.3), false));
         }
         if (piece instanceof Piece.Supply supply) {
             return gear.supply(supply, tokens);
@@ -146,8 +151,35 @@ public final class Board {
     public List<Shape> live(double t, Set<String> lit, Set<String> chosen) {
         List<Shape> shapes = new ArrayList<>();
         stage.people().forEach(p -> shapes.addAll(person(p, t, lit, chosen)));
+        gearInPlay().forEach(g -> shapes.addAll(gear(g, t, chosen)));
         balls().forEach(b -> shapes.addAll(ball(b, t, chosen)));
         return shapes;
+    }
+
+    /** The gear that is put down or picked up while it plays. */
+    public List<Piece.Item> gearInPlay() {
+        return stage.pieces().stream().filter(p -> p instanceof Piece.Item && handled.contains(p.id()))
+                .map(Piece.Item.class::cast).toList();
+    }
+
+    /** One piece of gear in play at a time. */
+    public List<Shape> gear(Piece.Item item, double t, Set<String> chosen) {
+        List<Shape> shapes = new ArrayList<>();
+        Vec at = gearOnPicture(item.id(), t);
+        if (chosen.contains(item.id())) {
+            shapes.add(tokens.chosen(at));
+        }
+        shapes.addAll(gear.of(item.movedTo(at)));
+        return shapes;
+    }
+
+    /** Gear in somebody's hand is drawn beside them. */
+    public Vec gearOnPicture(String item, double time) {
+        double t = shown(time);
+        return timeline.carrier(item, t).map(who -> {
+            Pose pose = timeline.pose(who, t);
+            return pose.at().plus(Vec.polar(frame.unit() * 1.5, pose.facing() + Math.PI / 2));
+        }).orElseGet(() -> timeline.gear(item, t));
     }
 
     /** The balls of the stage, and those that come out of a heap while it plays. */

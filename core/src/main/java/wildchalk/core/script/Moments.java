@@ -2,6 +2,7 @@ package wildchalk.core.script;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.Cue;
@@ -18,8 +19,11 @@ final class Moments {
     private final Surface surface;
     private final Unit unit;
     private final Words words;
+    private final Predicate<String> plays;
 
-    Moments(Stage stage, Surface surface, Unit unit, Words words) {
+    /** @param plays whether an action of this id is not left out because another option is taken */
+    Moments(Stage stage, Surface surface, Unit unit, Words words, Predicate<String> plays) {
+        this.plays = plays;
         this.stage = stage;
         this.surface = surface;
         this.unit = unit;
@@ -37,6 +41,10 @@ final class Moments {
 
     /** Without the word that joins it: "7 receives", "the whistle". */
     String bare(Trigger trigger, Action action) {
+        if (trigger instanceof Cue.Several && trigger.parts().stream().anyMatch(t -> !(t instanceof Cue.After))) {
+            return list(trigger.parts().stream().map(t -> clause(t, action)).toList(),
+                    trigger instanceof Cue.AllOf ? "list.and" : "list.or");
+        }
         String text = of(trigger, action);
         return text.substring(text.indexOf(' ') + 1);
     }
@@ -58,15 +66,24 @@ final class Moments {
                 .flatMap(id -> stage.action(id).stream()).filter(Action.Travel.class::isInstance)
                 .map(a -> name(a.who())).toList();
         if (there.size() == parts.size() && there.size() > 1) {
-            String names = String.join(words.say("list.comma"), there.subList(0, there.size() - 1))
-                    + words.say(all ? "list.and" : "list.or") + there.get(there.size() - 1);
-            return words.say(all ? "when.all.there" : "when.there", names);
+            return words.say(all ? "when.all.there" : "when.there", list(there, all ? "list.and" : "list.or"));
         }
-        String text = of(parts.get(0), action);
-        for (Trigger t : parts.subList(1, parts.size())) {
-            text = words.say(all ? "both.moments" : "either.moment", text, bare(t, action));
+        List<String> clauses = parts.stream().map(t -> clause(t, action)).toList();
+        return words.say(all ? "once.all" : "as.first", list(clauses, all ? "list.and" : "list.or"));
+    }
+
+    /** "7 receives", "the call “go” comes". */
+    private String clause(Trigger trigger, Action action) {
+        if (trigger instanceof Cue.Called called) {
+            return words.say("call.comes", called.word());
         }
-        return text;
+        String text = bare(trigger, action);
+        return text.equals(bare(new Cue.Whistle(), action)) ? words.say("whistle.goes") : text;
+    }
+
+    private String list(List<String> items, String last) {
+        return items.size() == 1 ? items.get(0) : String.join(words.say("list.comma"), items.subList(0, items.size() - 1))
+                + words.say(last) + items.get(items.size() - 1);
     }
 
     private String watched(Trigger trigger) {
@@ -78,6 +95,10 @@ final class Moments {
         }
         if (trigger instanceof Cue.Crosses c) {
             return words.say("as.crosses", thing(c.who()), lineName(c.line()));
+        }
+        if (trigger instanceof Cue.Touches t) {
+            return stage.person(t.who()).map(p -> words.say("as.first.touch", words.name(p), words.word("ball")))
+                    .orElseGet(() -> words.say("as.touches", words.word("ball")));
         }
         if (trigger instanceof Cue.Near n) {
             return words.say("as.near", thing(n.who()), unit.spoken(n.metres()), thing(n.other()));
@@ -115,9 +136,11 @@ final class Moments {
 
     /** What the same person does before an action. */
     Optional<Action> before(Action action) {
-        List<Action> own = stage.actionsOf(action.who());
-        int i = own.indexOf(action);
-        return i > 0 ? Optional.of(own.get(i - 1)) : Optional.empty();
+        if (action == null) {
+            return Optional.empty();
+        }
+        return stage.actionsOf(action.who()).stream().takeWhile(a -> !a.id().equals(action.id()))
+                .filter(a -> plays.test(a.id())).reduce((a, b) -> b);
     }
 
     Optional<Piece.Person> receiver(Action action) {
@@ -135,7 +158,7 @@ final class Moments {
                 .map(p -> words.say("the", words.name((Piece.Gear) p)))).orElseGet(() -> words.say("who.person"));
     }
 
-    private String lineName(String marking) {
+    String lineName(String marking) {
         return surface.markings().stream().filter(m -> m.id().equals(marking)).findFirst()
                 .map(m -> m.name().isEmpty() ? words.say("a.line") : words.say("the", m.name())).orElse(words.say("a.line"));
     }

@@ -3,11 +3,17 @@ package wildchalk.core.script;
 import java.util.List;
 import java.util.stream.Collectors;
 
-/** A stage in words, one line for each beat. */
-public record Script(List<Line> lines) {
+/**
+ * A stage in words.
+ *
+ * @param lines one for each beat
+ * @param limits one sentence for each limit, said before the rep
+ */
+public record Script(List<Line> lines, List<String> limits) {
 
     public Script {
         lines = List.copyOf(lines);
+        limits = List.copyOf(limits);
     }
 
     /** What a phrase says. */

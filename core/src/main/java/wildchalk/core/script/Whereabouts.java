@@ -16,6 +16,8 @@ final class Whereabouts {
     /** Nearer than this it goes towards a thing, in metres. */
     private static final double TOWARDS = 4;
     private static final double WIDEST_GATE = 5;
+    /** Nearer than this somebody stands on a line, in metres. */
+    private static final double ON_LINE = 0.6;
 
     private final Stage stage;
     private final Surface surface;
@@ -33,14 +35,33 @@ final class Whereabouts {
 
     /** What a line ends at or goes towards; empty in the open. */
     Optional<Named> end(Vec end) {
-        Optional<Piece> gear = gearNear(end, AT);
-        if (gear.isPresent()) {
-            return Optional.of(new Named(words.say("to.place", words.name((Piece.Gear) gear.get())),
-                    gear.get().id()));
-        }
-        return surface.landmarkNear(end, AT).map(l -> new Named(words.say("to.place", l.name()), ""))
+        return gear(end).or(() -> surface.landmarkNear(end, AT).map(l -> new Named(words.say("to.place", l.name()), "")))
                 .or(() -> surface.landmarkNear(end, TOWARDS)
                         .map(l -> new Named(words.say("near.place", l.name()), "")));
+    }
+
+    /** What somebody touches at the end of a line: gear, or a line of the surface, or else a landmark. */
+    Optional<Named> touched(Vec end) {
+        return gear(end).or(() -> line(end)).or(() -> end(end));
+    }
+
+    private Optional<Named> gear(Vec end) {
+        return gearNear(end, AT).map(g -> new Named(words.say("to.place", words.name((Piece.Gear) g)), g.id()));
+    }
+
+    /** A straight line of the surface that a place is on. */
+    private Optional<Named> line(Vec end) {
+        return surface.markings().stream().filter(m -> !m.name().isEmpty())
+                .filter(m -> surface.line(m.id()).filter(l -> distance(end, l.points()) <= ON_LINE).isPresent())
+                .findFirst().map(m -> new Named(words.say("to.place", m.name()), ""));
+    }
+
+    private static double distance(Vec p, List<Vec> line) {
+        double least = Double.POSITIVE_INFINITY;
+        for (int i = 0; i + 1 < line.size(); i++) {
+            least = Math.min(least, p.distanceToStretch(line.get(i), line.get(i + 1)));
+        }
+        return least;
     }
 
     /** What somebody faces. */
@@ -78,6 +99,7 @@ final class Whereabouts {
     private Optional<Piece> gearNear(Vec p, double metres) {
         return stage.pieces().stream()
                 .filter(g -> g instanceof Piece.Item || g instanceof Piece.Supply)
+                .filter(g -> stage.inHand(g.id()).isEmpty())
                 .filter(g -> g.at().distance(p) <= metres)
                 .min((a, b) -> Double.compare(a.at().distance(p), b.at().distance(p)));
     }

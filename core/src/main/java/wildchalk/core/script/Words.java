@@ -22,7 +22,8 @@ final class Words {
     }
 
     String say(String key, Object... values) {
-        return MessageFormat.format(BUNDLE.getString(key), values);
+        // Surfaces call the other end's things "own"; somebody's own they are theirs.
+        return MessageFormat.format(BUNDLE.getString(key), values).replace("the own ", "their own ");
     }
 
     /** The sport's own word. */
@@ -48,9 +49,21 @@ final class Words {
             return say("verb." + key(shadow.way()));
         }
         if (action instanceof Action.Hold hold) {
-            return say("verb." + key(hold.stance()));
+            boolean turns = hold.stance() == Action.Hold.Stance.TURN && hold.turn() != Action.Hold.Turn.SHORTER;
+            return say("verb." + key(turns ? hold.turn() : hold.stance()));
+        }
+        if (action instanceof Action.Handle handle) {
+            return say("verb." + key(handle.deed()));
+        }
+        if (action instanceof Action.Blow) {
+            return say("verb.blow");
         }
         return action instanceof Action.Call ? say("verb.call") : word("shoot");
+    }
+
+    /** "two"; from eleven on in figures. */
+    String number(int n) {
+        return n >= 1 && n <= 10 ? say("number." + n) : Integer.toString(n);
     }
 
     String name(Piece.Person person) {

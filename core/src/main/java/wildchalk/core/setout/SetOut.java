@@ -79,7 +79,8 @@ public final class SetOut {
     public static List<Piece> toPutDown(Stage stage) {
         return stage.pieces().stream().filter(p -> p instanceof Piece.Supply
                 || p instanceof Piece.Item item && item.kind() != GearKind.BAG
-                || p instanceof Piece.Ball ball && ball.heldBy().isEmpty()).toList();
+                || p instanceof Piece.Ball ball && ball.heldBy().isEmpty())
+                .filter(p -> stage.inHand(p.id()).isEmpty()).toList();
     }
 
     private Sheet.Step step(int n, Piece piece, int trip, List<Anchor> taped, List<Anchor> stepped, List<Piece> gear) {

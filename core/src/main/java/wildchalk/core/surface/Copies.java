@@ -61,6 +61,12 @@ final class Copies {
 
     private static String name(String name, Mirror k) {
         String sided = k.sides() ? name.replace("left", "right") : name;
-        return k.ends() && !name.isEmpty() ? "own " + sided : sided;
+        return k.ends() && !name.isEmpty() ? own(sided) : sided;
+    }
+
+    /** "own goal line", "middle of the own goal line". */
+    private static String own(String name) {
+        int of = name.lastIndexOf(" of the ");
+        return of < 0 ? "own " + name : name.substring(0, of) + " of the own " + name.substring(of + " of the ".length());
     }
 }

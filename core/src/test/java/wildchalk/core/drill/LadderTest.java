@@ -16,7 +16,7 @@ class LadderTest {
     private final Drill drill = Ladder.put(Drill.empty("d", "Two rungs", "field-hockey", "whole"), bottom)
             .withLadder(List.of(
                     Ladder.put(Drill.empty("d", "", "field-hockey", "whole"), bottom).ladder().get(0),
-                    new Rung("s2", "With a chaser", Optional.of("s1"), List.of(), List.of(), List.of())));
+                    new Rung("s2", "With a chaser", Optional.of("s1"), List.of(), List.of(), List.of(), List.of())));
 
     @Test
     void rungWithoutDifferencesIsTheOneBelow() {
@@ -54,8 +54,8 @@ class LadderTest {
     @Test
     void rungsThatAreMadeFromEachOtherStillBuild() {
         Drill circle = drill.withLadder(List.of(
-                new Rung("s1", "", Optional.of("s2"), bottom.pieces(), List.of(), List.of()),
-                new Rung("s2", "", Optional.of("s1"), List.of(), List.of(), List.of())));
+                new Rung("s1", "", Optional.of("s2"), bottom.pieces(), List.of(), List.of(), List.of()),
+                new Rung("s2", "", Optional.of("s1"), List.of(), List.of(), List.of(), List.of())));
         assertEquals(3, Ladder.build(circle, "s2").pieces().size());
         assertTrue(Soundness.faults(circle, Stages.TURF).get(0).what().contains("no stage before it"));
     }

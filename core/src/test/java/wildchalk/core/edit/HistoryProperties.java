@@ -38,7 +38,7 @@ class HistoryProperties {
                 .run("a3", "p3", Cue.with("a2"), 20, 12).build();
         Drill drill = Ladder.put(Drill.empty("d", "Drill", "field-hockey", "whole"), stage);
         List<Rung> rungs = new ArrayList<>(drill.ladder());
-        rungs.add(new Rung("s2", "Harder", Optional.of(RUNG), List.of(), List.of(), List.of()));
+        rungs.add(new Rung("s2", "Harder", Optional.of(RUNG), List.of(), List.of(), List.of(), List.of()));
         return drill.withLadder(rungs);
     }
 

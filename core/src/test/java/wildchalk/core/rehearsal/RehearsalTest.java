@@ -82,7 +82,7 @@ class RehearsalTest {
             slowest = Math.min(slowest,
                     t.pose("7", time).at().distance(t.pose("7", time + 0.005).at()) / 0.005);
         }
-        assertEquals(Math.sqrt(TURF.grip() * TURF.cornerRadius()), slowest, 0.05);
+        assertEquals(Math.sqrt(TURF.grip() * TURF.corners().cut()), slowest, 0.05);
     }
 
     @Test
@@ -153,7 +153,7 @@ class RehearsalTest {
                 .pass("a1", "1", "2", Cue.whistle());
         Timeline controlled = base.pass("a2", "2", "3", Cue.received("a1")).rehearse();
         ActionTimes times = controlled.times("a2").orElseThrow();
-        assertEquals(times.start() + TURF.control(), times.release(), 1e-9);
+        assertEquals(times.start() + TURF.takes().control(), times.release(), 1e-9);
         Timeline first = new Stages().player("1", 0, 0).player("2", 15, 0).player("3", 15, 15).ball("b1", "1")
                 .pass("a1", "1", "2", Cue.whistle()).firstTime("a2", "2", "3", Cue.received("a1")).rehearse();
         assertEquals(first.times("a2").orElseThrow().start(), first.times("a2").orElseThrow().release(), 1e-9);

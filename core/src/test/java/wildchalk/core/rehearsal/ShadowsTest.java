@@ -125,9 +125,9 @@ class ShadowsTest {
     void bodyTurnsToWhatItShallFaceInTheTimeThatTakes() {
         Timeline t = new Stages().player("7", 0, 0).action(new Action.Hold("h1", "7", Action.Hold.Stance.TURN,
                 Optional.of(Spot.at(-10, 0)), 0, Optional.empty(), Cue.whistle())).rehearse();
-        assertEquals(TURF.turning(), t.times("h1").orElseThrow().end(), 1e-9);
+        assertEquals(TURF.takes().turning(), t.times("h1").orElseThrow().end(), 1e-9);
         assertEquals(Math.PI, Math.abs(t.pose("7", 1).facing()), 1e-9);
-        assertEquals(Math.PI / 2, Math.abs(t.pose("7", TURF.turning() / 2).facing()), 1e-9);
+        assertEquals(Math.PI / 2, Math.abs(t.pose("7", TURF.takes().turning() / 2).facing()), 1e-9);
     }
 
     @Test

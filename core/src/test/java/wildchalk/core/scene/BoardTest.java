@@ -86,17 +86,24 @@ class BoardTest {
 
     @Test
     void endOfALineSaysWhatHappensThere() {
-        int[] pieces = new int[3];
+        int[] pieces = new int[Ending.values().length];
+        int[] shapesOf = new int[Ending.values().length];
         for (Ending ending : Ending.values()) {
             Action run = new Action.Run("a1", "1", Stages.path(false, 10, 0), Gait.RUN, ending, Cue.whistle());
             List<Shape> shapes = new ActionLines(1, LineKey.RUNS_PLAIN).of(run, stage,
                     Lines.route(List.of(Vec.ZERO, new Vec(10, 0))));
+            shapesOf[ending.ordinal()] = shapes.size();
             pieces[ending.ordinal()] = ((Shape.Stroke) shapes.get(1)).curve().segments().size();
         }
         // An arrow head has three corners, a bar two, a ring eight arcs with a start and an end.
         assertEquals(3, pieces[0]);
         assertEquals(2, pieces[1]);
         assertEquals(10, pieces[2]);
+        // A jump stop has a second bar for the second foot, a touch a dot on its arrow.
+        assertEquals(2, pieces[Ending.JUMP_STOP.ordinal()]);
+        assertEquals(shapesOf[Ending.STOP.ordinal()] + 1, shapesOf[Ending.JUMP_STOP.ordinal()]);
+        assertEquals(3, pieces[Ending.TOUCH.ordinal()]);
+        assertEquals(shapesOf[Ending.GO_ON.ordinal()] + 1, shapesOf[Ending.TOUCH.ordinal()]);
     }
 
     @Test

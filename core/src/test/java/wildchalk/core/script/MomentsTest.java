@@ -31,7 +31,7 @@ class MomentsTest {
             .action(new Action.Hold("h", "4", Action.Hold.Stance.SCREEN, Optional.of(Spot.at("7")), 1, Optional.empty(),
                     Cue.next())).build();
 
-    private final Moments moments = new Moments(STAGE, Stages.TURF, Unit.METRES, new Words(Stages.TURF));
+    private final Moments moments = new Moments(STAGE, Stages.TURF, Unit.METRES, new Words(Stages.TURF), id -> true);
 
     static Stream<Arguments> words() {
         return Stream.of(
@@ -57,7 +57,11 @@ class MomentsTest {
                 Arguments.of(new Cue.AllOf(List.of(new Cue.After("r"), new Cue.After("q"))), "When 7 and 9 are there"),
                 Arguments.of(new Cue.FirstOf(List.of(new Cue.After("r"), new Cue.After("q"))), "When 7 or 9 gets there"),
                 Arguments.of(new Cue.AllOf(List.of(new Cue.Received("p"), new Cue.Called("go"))),
-                        "As 9 receives and the call “go”"));
+                        "Once 9 receives and the call “go” comes"),
+                Arguments.of(new Cue.AllOf(List.of(new Cue.Whistle(), new Cue.Gone("r", 8), new Cue.Enters("7", "circle"))),
+                        "Once the whistle goes, 7 has gone 8 m and 7 comes into the circle"),
+                Arguments.of(new Cue.Touches("9"), "As 9 first touches the ball"),
+                Arguments.of(new Cue.Touches("b"), "As the ball first touches anything"));
     }
 
     @ParameterizedTest
@@ -66,6 +70,13 @@ class MomentsTest {
         Action any = STAGE.action("q").orElseThrow();
         assertEquals(words, moments.of(trigger, any));
         assertEquals(words.substring(words.indexOf(' ') + 1), moments.bare(trigger, any));
+    }
+
+    @Test
+    void theFirstOfUnlikeMomentsIsSaidAsOneClause() {
+        Trigger trigger = new Cue.FirstOf(List.of(new Cue.Received("p"), new Cue.Called("go")));
+        assertEquals("As soon as 9 receives or the call “go” comes", moments.of(trigger, null));
+        assertEquals("9 receives or the call “go” comes", moments.bare(trigger, null));
     }
 
     @Test

@@ -16,7 +16,7 @@ import wildchalk.desktop.paint.ScreenBrush;
 import wildchalk.desktop.paint.ScreenMap;
 
 /**
- * People and balls, each on a small canvas of their own that is moved about: playing then repaints only the few dots
+ * People, balls and the gear that they put down, each on a small canvas of their own that is moved about: playing then repaints only the few dots
  * round each of them, and a token is painted anew only when it turns or lights up.
  */
 final class LivePane extends Pane {
@@ -45,6 +45,7 @@ final class LivePane extends Pane {
     /** Shows everybody as they are at the moment that is looked at. */
     void show(ScreenMap map) {
         List<Piece> wanted = new ArrayList<>(state.shown().stage().people());
+        wanted.addAll(state.shown().board().gearInPlay());
         wanted.addAll(state.shown().board().balls());
         if (!wanted.equals(pieces)) {
             pieces = wanted;
@@ -63,8 +64,9 @@ final class LivePane extends Pane {
     private void show(Piece piece, double t, Set<String> lit, Set<String> chosen, ScreenMap map) {
         Board board = state.shown().board();
         boolean person = piece instanceof Piece.Person;
-        boolean inHeap = !person && board.isInHeap((Piece.Ball) piece, t);
-        Vec at = person ? board.pose(piece.id(), t).at() : board.ballOnPicture(piece.id(), t);
+        boolean inHeap = piece instanceof Piece.Ball b && board.isInHeap(b, t);
+        Vec at = person ? board.pose(piece.id(), t).at() : piece instanceof Piece.Item
+                ? board.gearOnPicture(piece.id(), t) : board.ballOnPicture(piece.id(), t);
         double facing = person ? board.pose(piece.id(), t).facing() : 0;
         Canvas canvas = canvases.get(piece.id());
         double side = Math.ceil(2 * REACH * board.frame().unit() * map.scale());
@@ -75,9 +77,7 @@ final class LivePane extends Pane {
             canvas.setHeight(side);
             ScreenBrush brush = new ScreenBrush(canvas, now.look(), map.around(at, side, side));
             brush.clear();
-            List<Shape> shapes = person ? board.person((Piece.Person) piece, t, lit, chosen)
-                    : board.ball((Piece.Ball) piece, t, chosen);
-            brush.paint(shapes);
+            brush.paint(shapes(board, piece, t, lit, chosen));
         }
         double x = map.x(at) - side / 2;
         double y = map.y(at) - side / 2;
@@ -85,5 +85,12 @@ final class LivePane extends Pane {
         boolean moving = state.playingProperty().get();
         canvas.setTranslateX(moving ? x : Math.round(x));
         canvas.setTranslateY(moving ? y : Math.round(y));
+    }
+
+    private static List<Shape> shapes(Board board, Piece piece, double t, Set<String> lit, Set<String> chosen) {
+        if (piece instanceof Piece.Person person) {
+            return board.person(person, t, lit, chosen);
+        }
+        return piece instanceof Piece.Item item ? board.gear(item, t, chosen) : board.ball((Piece.Ball) piece, t, chosen);
     }
 }

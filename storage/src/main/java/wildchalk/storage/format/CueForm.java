@@ -34,6 +34,7 @@ final class CueForm {
             case "enters" -> new Cue.Enters(who, o.path("zone").asText());
             case "crosses" -> new Cue.Crosses(who, o.path("line").asText());
             case "near" -> new Cue.Near(who, o.path("other").asText(), metres);
+            case "touches" -> new Cue.Touches(who);
             case "called" -> new Cue.Called(o.path("word").asText());
             case "all" -> new Cue.AllOf(parts(o));
             case "first" -> new Cue.FirstOf(parts(o));
@@ -66,6 +67,8 @@ final class CueForm {
             o.put("who", c.who()).put("line", c.line());
         } else if (trigger instanceof Cue.Near n) {
             o.put("who", n.who()).put("other", n.other()).put("metres", n.metres());
+        } else if (trigger instanceof Cue.Touches t) {
+            o.put("who", t.who());
         } else if (trigger instanceof Cue.Called c) {
             o.put("word", c.word());
         } else if (trigger instanceof Cue.Several) {

@@ -13,8 +13,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
-import wildchalk.core.drill.Action;
-import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.GearKind;
@@ -22,7 +20,6 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.Showing;
 import wildchalk.core.drill.Soundness;
-import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Team;
 import wildchalk.core.drill.Venue;
 import wildchalk.core.geometry.Box;
@@ -116,7 +113,7 @@ public final class DrillReader {
     private Rung rung(JsonNode o) {
         Optional<String> from = o.has("from") ? Optional.of(o.path("from").asText()) : Optional.empty();
         return new Rung(o.path("id").asText(), o.path("title").asText(), from, list(o.path("pieces"), this::piece),
-                list(o.path("actions"), this::action), texts(o.path("without")));
+                list(o.path("actions"), ActionForm::read), list(o.path("said"), SaidForm::read), texts(o.path("without")));
     }
 
     private Piece piece(JsonNode o) {
@@ -149,66 +146,22 @@ public final class DrillReader {
         return new Piece.Item(id, at, kind, facing, value(o, "colour", kind.colour()), label, width, depth);
     }
 
-    private Action action(JsonNode o) {
-        String id = o.path("id").asText();
-        String who = o.path("who").asText();
-        Cue cue = CueForm.read(o.path("cue"));
-        Action.Touch touch = value(o, "touch", Action.Touch.CONTROLLED);
-        Action.Gait gait = value(o, "gait", Action.Gait.RUN);
-        Action.Ending ending = value(o, "ending", Action.Ending.GO_ON);
-        return switch (o.path("kind").asText()) {
-            case "run" -> new Action.Run(id, who, path(o), gait, ending, cue);
-            case "carry" -> new Action.Carry(id, who, path(o), gait, ending, cue);
-            case "collect" -> new Action.Collect(id, who, path(o), gait, ending, cue);
-            case "pass" -> new Action.Pass(id, who, spot(o.path("to")), touch, value(o, "manner", Action.Manner.FLAT),
-                    optional(o, "off", w -> value(o, "off", Action.Wall.LEFT)), cue);
-            case "shadow" -> new Action.Shadow(id, who, o.path("whom").asText(),
-                    value(o, "way", Action.Shadow.Way.MARK), value(o, "side", Action.Shadow.Side.GOAL),
-                    o.path("distance").asDouble(Action.Shadow.USUAL_DISTANCE), value(o, "gait", Action.Gait.SPRINT),
-                    optional(o, "until", CueForm::moment), cue);
-            case "hold" -> new Action.Hold(id, who, value(o, "stance", Action.Hold.Stance.WAIT),
-                    optional(o, "facing", this::spot), o.path("seconds").asDouble(0),
-                    optional(o, "until", CueForm::moment), cue);
-            case "call" -> new Action.Call(id, who, o.path("word").asText(), cue);
-            default -> new Action.Shot(id, who, spot(o.path("to")), touch, value(o, "result", Action.Result.OPEN),
-                    optional(o, "next", this::spot), cue);
-        };
-    }
-
-    private static <T> Optional<T> optional(JsonNode o, String key, Function<JsonNode, T> read) {
-        return o.has(key) ? Optional.of(read.apply(o.path(key))) : Optional.empty();
-    }
-
-    private Action.Path path(JsonNode o) {
-        return new Action.Path(list(o.path("path"), this::spot), o.path("smooth").asBoolean(false));
-    }
-
-    private Spot spot(JsonNode o) {
-        if (o.isArray()) {
-            return Spot.at(vec(o));
-        }
-        if (o.has("target")) {
-            return new Spot.AtTarget(o.path("target").asText());
-        }
-        return new Spot.AtPiece(o.path("piece").asText(), o.has("offset") ? vec(o.path("offset")) : Vec.ZERO);
-    }
-
-    private static Vec vec(JsonNode o) {
+    static Vec vec(JsonNode o) {
         return new Vec(o.path(0).asDouble(), o.path(1).asDouble());
     }
 
-    private static <E extends Enum<E>> E value(JsonNode o, String key, E usual) {
+    static <E extends Enum<E>> E value(JsonNode o, String key, E usual) {
         return o.has(key) ? Enum.valueOf(usual.getDeclaringClass(),
                 o.path(key).asText().toUpperCase(Locale.ROOT).replace('-', '_')) : usual;
     }
 
-    private static List<String> texts(JsonNode array) {
+    static List<String> texts(JsonNode array) {
         List<String> texts = new ArrayList<>();
         array.forEach(n -> texts.add(n.asText()));
         return texts;
     }
 
-    private static <T> List<T> list(JsonNode array, Function<JsonNode, T> read) {
+    static <T> List<T> list(JsonNode array, Function<JsonNode, T> read) {
         List<T> items = new ArrayList<>();
         array.forEach(n -> items.add(read.apply(n)));
         return items;

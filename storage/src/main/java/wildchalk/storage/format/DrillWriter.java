@@ -3,7 +3,6 @@ package wildchalk.storage.format;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.util.DefaultIndenter;
 import com.fasterxml.jackson.core.util.DefaultPrettyPrinter;
-import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
@@ -11,20 +10,17 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
 import java.util.Locale;
 import java.util.TreeMap;
-import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.Showing;
-import wildchalk.core.drill.Soundness;
-import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Venue;
 import wildchalk.core.geometry.Vec;
 
 /** Writes a drill as JSON (docs/format/drill.md). */
 public final class DrillWriter {
 
-    static final int VERSION = 3;
+    static final int VERSION = 4;
     private static final ObjectMapper MAPPER = new ObjectMapper();
     private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
 
@@ -87,7 +83,11 @@ public final class DrillWriter {
         ArrayNode pieces = o.putArray("pieces");
         rung.pieces().forEach(p -> pieces.add(piece(p)));
         ArrayNode actions = o.putArray("actions");
-        rung.actions().forEach(a -> actions.add(action(a)));
+        rung.actions().forEach(a -> actions.add(ActionForm.write(a)));
+        if (!rung.said().isEmpty()) {
+            ArrayNode said = o.putArray("said");
+            rung.said().forEach(i -> said.add(SaidForm.write(i)));
+        }
         if (!rung.without().isEmpty()) {
             texts(o, "without", rung.without());
         }
@@ -127,61 +127,11 @@ public final class DrillWriter {
         return o;
     }
 
-    private static ObjectNode action(Action action) {
-        ObjectNode o = NODES.objectNode();
-        o.put("id", action.id()).put("kind", action.getClass().getSimpleName().toLowerCase(Locale.ROOT))
-                .put("who", action.who());
-        if (action instanceof Action.Travel t) {
-            ArrayNode path = o.putArray("path");
-            t.path().through().forEach(s -> path.add(spot(s)));
-            o.put("smooth", t.path().smooth()).put("gait", word(t.gait())).put("ending", word(t.ending()));
-        } else if (action instanceof Action.Pass p) {
-            o.set("to", spot(p.to()));
-            o.put("touch", word(p.touch())).put("manner", word(p.manner()));
-            p.off().ifPresent(w -> o.put("off", word(w)));
-        } else if (action instanceof Action.Shot s) {
-            o.set("to", spot(s.to()));
-            o.put("touch", word(s.touch())).put("result", word(s.result()));
-            s.next().ifPresent(n -> o.set("next", spot(n)));
-        } else {
-            staying(o, action);
-        }
-        o.set("cue", CueForm.write(action.cue()));
-        return o;
-    }
-
-    private static void staying(ObjectNode o, Action action) {
-        if (action instanceof Action.Shadow s) {
-            o.put("whom", s.whom()).put("way", word(s.way())).put("side", word(s.side())).put("distance", s.distance())
-                    .put("gait", word(s.gait()));
-        } else if (action instanceof Action.Hold h) {
-            o.put("stance", word(h.stance())).put("seconds", h.seconds());
-            h.facing().ifPresent(f -> o.set("facing", spot(f)));
-        } else if (action instanceof Action.Call c) {
-            o.put("word", c.word());
-        }
-        Soundness.until(action).ifPresent(u -> o.set("until", CueForm.write(u)));
-    }
-
-    private static JsonNode spot(Spot spot) {
-        if (spot instanceof Spot.AtPiece p) {
-            ObjectNode o = NODES.objectNode().put("piece", p.piece());
-            if (!p.offset().equals(Vec.ZERO)) {
-                o.set("offset", place(p.offset()));
-            }
-            return o;
-        }
-        if (spot instanceof Spot.AtTarget t) {
-            return NODES.objectNode().put("target", t.target());
-        }
-        return place(((Spot.Place) spot).at());
-    }
-
-    private static ArrayNode place(Vec v) {
+    static ArrayNode place(Vec v) {
         return NODES.arrayNode().add(v.x()).add(v.y());
     }
 
-    private static void texts(ObjectNode o, String key, List<String> values) {
+    static void texts(ObjectNode o, String key, List<String> values) {
         ArrayNode array = o.putArray(key);
         values.forEach(array::add);
     }

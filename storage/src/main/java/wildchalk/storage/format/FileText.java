@@ -169,7 +169,7 @@ final class FileText {
             if (!stages.path(i).path("id").asText().equals(stage)) {
                 continue;
             }
-            for (String list : new String[] {"pieces", "actions"}) {
+            for (String list : new String[] {"pieces", "actions", "said"}) {
                 JsonNode items = stages.path(i).path(list);
                 for (int k = items.size() - 1; k >= 0; k--) {
                     if (items.path(k).path("id").asText().equals(id)) {

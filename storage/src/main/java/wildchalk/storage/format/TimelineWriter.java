@@ -17,6 +17,7 @@ import wildchalk.core.rehearsal.Timeline;
 public final class TimelineWriter {
 
     private static final double EVERY = 0.1;
+    private static final double APART_EVERY = 0.5;
 
     private TimelineWriter() {
     }
@@ -41,7 +42,10 @@ public final class TimelineWriter {
         spacing(o.putArray("spacing"), timeline);
         ArrayNode problems = o.putArray("problems");
         for (Problem p : timeline.problems()) {
-            problems.addObject().put("action", p.action()).put("message", p.message());
+            ObjectNode problem = problems.addObject().put("action", p.action()).put("message", p.message());
+            if (!Double.isNaN(p.t())) {
+                problem.put("t", number(p.t()));
+            }
         }
         return o.toPrettyString() + "\n";
     }
@@ -66,6 +70,12 @@ public final class TimelineWriter {
                 add(track, t, timeline.ball(id, t), 0);
             }
         }
+        for (String id : timeline.handled()) {
+            ArrayNode track = tracks.putArray(id);
+            for (double t : moments) {
+                add(track, t, timeline.gear(id, t), 0);
+            }
+        }
     }
 
     private static void possession(ArrayNode all, Timeline timeline) {
@@ -83,7 +93,7 @@ public final class TimelineWriter {
         }
     }
 
-    /** How near any two people come, and when. */
+    /** How near any two people come, and when; and how far apart they are each half second. */
     private static void spacing(ArrayNode all, Timeline timeline) {
         List<String> ids = timeline.people();
         for (int i = 0; i < ids.size(); i++) {
@@ -93,6 +103,8 @@ public final class TimelineWriter {
                 o.putArray("people").add(ids.get(i)).add(ids.get(k));
                 o.put("least", number(n.metres())).put("at", number(n.t())).put("first", number(n.atFirst()))
                         .put("last", number(n.atLast()));
+                ArrayNode over = o.putArray("over");
+                Movement.spacing(timeline, ids.get(i), ids.get(k), APART_EVERY).forEach(d -> over.add(centimetres(d)));
             }
         }
     }
@@ -100,6 +112,10 @@ public final class TimelineWriter {
     private static void add(ArrayNode track, double t, Vec at, double facing) {
         track.addObject().put("t", number(t)).put("x", number(at.x())).put("y", number(at.y()))
                 .put("facing", number(Math.IEEEremainder(facing, 2 * Math.PI)));
+    }
+
+    private static double centimetres(double value) {
+        return Math.round(value * 100) / 100.0;
     }
 
     private static double number(double value) {

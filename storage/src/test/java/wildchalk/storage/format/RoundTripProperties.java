@@ -71,12 +71,12 @@ class RoundTripProperties {
                         actions.add(unnamed.get(i).number(i));
                     }
                     List<Rung> rungs = new ArrayList<>();
-                    rungs.add(new Rung("s1", "Start", Optional.empty(), pieces, actions, List.of()));
+                    rungs.add(new Rung("s1", "Start", Optional.empty(), pieces, actions, List.of(), List.of()));
                     if (second) {
                         Piece cone = Piece.Item.cone("c9", new Vec(1, 2), Colour.BLUE);
                         List<String> without = actions.isEmpty() ? List.of()
                                 : List.of(actions.get(actions.size() - 1).id());
-                        rungs.add(new Rung("s2", "Harder", Optional.of("s1"), List.of(cone), List.of(), without));
+                        rungs.add(new Rung("s2", "Harder", Optional.of("s1"), List.of(cone), List.of(), List.of(), without));
                     }
                     return rungs;
                 });

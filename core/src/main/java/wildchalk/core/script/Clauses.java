@@ -1,0 +1,268 @@
+package wildchalk.core.script;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Instruction;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.measure.Ruler;
+import wildchalk.core.measure.Unit;
+import wildchalk.core.rehearsal.ActionTimes;
+import wildchalk.core.rehearsal.Timeline;
+import wildchalk.core.script.Script.Part;
+import wildchalk.core.script.Script.Phrase;
+import wildchalk.core.surface.Surface;
+
+/** Says who does what, one clause for each action: "7 carries the ball 12 m to the yellow cone". */
+final class Clauses {
+
+    /** Who comes back ends this near to where they set out, metres. */
+    private static final double BACK = 1.5;
+    /** Whoever moves faster than this at the end of a pass takes it on the run, m/s. */
+    private static final double ON_THE_RUN = 1;
+
+    private final Stage stage;
+    private final Timeline timeline;
+    private final Surface surface;
+    private final Unit unit;
+    private final Words words;
+    private final Moments moments;
+    private final Whereabouts whereabouts;
+    private final List<Phrase> phrases = new ArrayList<>();
+
+    Clauses(Stage stage, Timeline timeline, Surface surface, Unit unit) {
+        this.stage = stage;
+        this.timeline = timeline;
+        this.surface = surface;
+        this.unit = unit;
+        this.words = new Words(surface);
+        this.moments = new Moments(stage, surface, unit, words, plays(stage, timeline));
+        this.whereabouts = new Whereabouts(stage, surface, words);
+    }
+
+    /** Whether an action is not left out because another option is taken. */
+    private static Predicate<String> plays(Stage stage, Timeline timeline) {
+        Set<String> optional = stage.said(Instruction.Read.class).stream().flatMap(r -> r.options().stream())
+                .flatMap(o -> o.actions().stream()).collect(Collectors.toSet());
+        return id -> !optional.contains(id) || timeline.times(id).isPresent();
+    }
+
+    /** What has been said so far. */
+    List<Phrase> phrases() {
+        return phrases;
+    }
+
+    Moments moments() {
+        return moments;
+    }
+
+    Words words() {
+        return words;
+    }
+
+    void add(String text, Part part, String piece, String action) {
+        phrases.add(new Phrase(text, part, piece, action));
+    }
+
+    /** Words that only join others, by their key. */
+    void join(String key, Object... values) {
+        add(words.say(key, values), Part.JOIN, "", "");
+    }
+
+    /** A person, by id. */
+    void name(String who, String action) {
+        add(moments.name(who), Part.WHO, who, action);
+    }
+
+    void say(Action action) {
+        name(action.who(), action.id());
+        join("space");
+        add(comesBack(action) ? words.say("verb.back") : words.verb(action), Part.WHAT, "", action.id());
+        if (action instanceof Action.Travel travel) {
+            travel(travel);
+        } else if (action instanceof Action.Pass pass) {
+            pass(pass);
+        } else if (action instanceof Action.Shot shot) {
+            shot(shot);
+        } else if (action instanceof Action.Shadow shadow) {
+            shadow(shadow);
+        } else if (action instanceof Action.Hold hold) {
+            hold(hold);
+        } else if (action instanceof Action.Call call) {
+            where(words.say("call.word", call.word()), "", action);
+        } else if (action instanceof Action.Handle handle) {
+            stage.piece(handle.piece()).filter(Piece.Gear.class::isInstance).ifPresent(p ->
+                    where(words.say("handled", words.name((Piece.Gear) p)), p.id(), handle));
+        }
+    }
+
+    /** Whether a clause can be joined by "and": it has none of its own and begins with its person. */
+    boolean isPlain(Action action) {
+        boolean stands = action instanceof Action.Travel travel && (travel.ending() != Action.Ending.GO_ON
+                || travel.going().watching().isPresent() || travel.going().corner() == Action.Corner.SPIN);
+        boolean more = action instanceof Action.Shot shot && shot.result() != Action.Result.OPEN
+                || action instanceof Action.Pass pass && moments.receiver(pass).filter(r -> isMoving(r.id(), pass.id())).isPresent()
+                || action instanceof Action.Collect || action instanceof Action.Hold
+                || action instanceof Action.Shadow shadow && shadow.way() != Action.Shadow.Way.CHASE
+                && shadow.way() != Action.Shadow.Way.HIP_TO_HIP;
+        return !stands && !more && action.cue().delay() == 0;
+    }
+
+    private void shadow(Action.Shadow shadow) {
+        join("space");
+        name(shadow.whom(), shadow.id());
+        String side = shadow.way() == Action.Shadow.Way.CHASE || shadow.way() == Action.Shadow.Way.HIP_TO_HIP
+                ? "" : words.say("side." + key(shadow.side()), words.word("ball"), words.word("goal"));
+        where(side, "", shadow);
+        if (shadow.way() == Action.Shadow.Way.CLOSE_DOWN || shadow.way() == Action.Shadow.Way.MARK) {
+            where(words.say("keeps.off", unit.spoken(shadow.distance())), "", shadow);
+        }
+        until(shadow.until(), shadow);
+    }
+
+    private void hold(Action.Hold hold) {
+        boolean turns = hold.stance() == Action.Hold.Stance.TURN || hold.stance() == Action.Hold.Stance.PIVOT;
+        if (!turns || hold.stance() == Action.Hold.Stance.PIVOT) {
+            where(words.say("turn." + key(hold.turn())), "", hold);
+        }
+        hold.facing().ifPresent(f -> whereabouts.thing(f).ifPresent(n ->
+                where(words.say(turns ? "to.face" : "facing", n.text()), n.piece(), hold)));
+        if (hold.seconds() > 0 && hold.until().isEmpty()) {
+            where(words.say("for.seconds", moments.pause(hold.seconds())), "", hold);
+        }
+        until(hold.until(), hold);
+    }
+
+    private void until(Optional<Cue.Trigger> until, Action action) {
+        until.ifPresent(u -> where(words.say("until", moments.bare(u, action)), "", action));
+    }
+
+    /** Whether somebody goes back to where they set out to touch something. */
+    private boolean comesBack(Action action) {
+        if (!(action instanceof Action.Run)) {
+            return false;
+        }
+        List<Vec> line = timeline.line(action.id());
+        return moments.before(action).filter(b -> b instanceof Action.Travel t && t.ending() == Action.Ending.TOUCH)
+                .filter(b -> timeline.line(b.id()).get(0).distance(line.get(line.size() - 1)) <= BACK).isPresent();
+    }
+
+    private void travel(Action.Travel travel) {
+        if (comesBack(travel)) {
+            return;
+        }
+        List<Vec> line = timeline.line(travel.id());
+        where(words.say("space") + unit.spoken(Ruler.length(line)), "", travel);
+        pace(travel.going().pace(), travel);
+        if (travel instanceof Action.Collect) {
+            boolean contested = stage.actions().stream().anyMatch(a -> a instanceof Action.Collect c
+                    && !c.id().equals(travel.id()) && c.path().last().equals(travel.path().last()));
+            where(words.say(contested ? "for.the.ball" : "and.collects", words.word("ball")), "", travel);
+            return;
+        }
+        whereabouts.gate(line).ifPresent(g -> where(words.say("space") + g.text(), g.piece(), travel));
+        Vec last = line.get(line.size() - 1);
+        boolean touches = travel.ending() == Action.Ending.TOUCH;
+        Optional<Whereabouts.Named> end = touches ? whereabouts.touched(last) : whereabouts.end(last);
+        end.ifPresent(e -> where(words.say("space") + e.text(), e.piece(), travel));
+        if (travel.going().corner() != Action.Corner.CUT) {
+            where(words.say("corner." + key(travel.going().corner())), "", travel);
+        }
+        travel.going().watching().flatMap(whereabouts::thing)
+                .ifPresent(w -> where(words.say("watching", w.text()), w.piece(), travel));
+        if (travel.ending() != Action.Ending.GO_ON) {
+            where(words.say("ending." + key(travel.ending()) + (touches && end.isEmpty() ? ".ground" : "")), "", travel);
+        }
+    }
+
+    private void pace(double share, Action action) {
+        if (share < 1) {
+            long percent = Math.round(share * 100);
+            where(percent == 50 ? words.say("pace.half") : percent == 75 ? words.say("pace.three-quarter")
+                    : words.say("pace", percent), "", action);
+        }
+    }
+
+    private void pass(Action.Pass pass) {
+        List<Vec> line = timeline.line(pass.id());
+        if (pass.manner() == Action.Manner.HAND_OFF) {
+            join("to");
+            receiver(pass);
+            return;
+        }
+        if (pass.touch() == Action.Touch.FIRST_TIME) {
+            where(words.say("first.time"), "", pass);
+        }
+        where(words.say("space") + unit.spoken(Ruler.length(line)), "", pass);
+        if (pass.manner() == Action.Manner.RIM && line.size() > 2) {
+            where(words.say("round.boards", surface.word("side-line", "boards")), "", pass);
+        } else {
+            pass.off().filter(w -> line.size() > 2).ifPresent(w -> where(words.say("off.wall", wall(w)), "", pass));
+        }
+        if (moments.receiver(pass).isPresent()) {
+            join("to");
+            receiver(pass);
+            if (isMoving(moments.receiver(pass).get().id(), pass.id())) {
+                where(words.say("on.the.run"), "", pass);
+            }
+        } else {
+            Whereabouts.Named end = whereabouts.end(line.get(line.size() - 1))
+                    .orElse(new Whereabouts.Named(words.say("into.space"), ""));
+            where(words.say("space") + end.text(), end.piece(), pass);
+        }
+    }
+
+    private void receiver(Action.Pass pass) {
+        add(moments.receiver(pass).map(words::name).orElseGet(() -> words.say("who.person")), Part.WHO,
+                moments.receiver(pass).map(Piece::id).orElse(""), pass.id());
+    }
+
+    /** "the left boards", "the end line". */
+    private String wall(Action.Wall wall) {
+        boolean end = wall == Action.Wall.END || wall == Action.Wall.OWN_END;
+        String name = end ? surface.word("end-line", "end wall") : surface.word("side-line", "wall");
+        return words.say(end ? wall == Action.Wall.END ? "the" : "the.own" : "the.side", name, key(wall));
+    }
+
+    private void shot(Action.Shot shot) {
+        if (shot.touch() == Action.Touch.FIRST_TIME) {
+            where(words.say("first.time"), "", shot);
+        }
+        String target = shot.to() instanceof Spot.AtTarget t
+                ? surface.target(t.target()).map(Surface.Target::name).orElse(words.word("goal")) : words.word("goal");
+        String piece = shot.to() instanceof Spot.AtPiece p ? p.piece() : "";
+        join("at");
+        where(words.say("the", target), piece, shot);
+        where(words.say("from", unit.spoken(Ruler.length(timeline.line(shot.id())))), "", shot);
+        if (shot.result() != Action.Result.OPEN) {
+            where(words.say("shot." + key(shot.result()), words.word("ball")), "", shot);
+        }
+    }
+
+    static String key(Enum<?> value) {
+        return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    private boolean isMoving(String who, String action) {
+        double arrival = timeline.times(action).map(ActionTimes::arrival).orElse(Double.NaN);
+        if (Double.isNaN(arrival)) {
+            return false;
+        }
+        double step = 0.1;
+        Vec before = timeline.pose(who, arrival - step).at();
+        return before.distance(timeline.pose(who, arrival).at()) > ON_THE_RUN * step;
+    }
+
+    private void where(String text, String piece, Action action) {
+        add(text, Part.WHERE, piece, action.id());
+    }
+}

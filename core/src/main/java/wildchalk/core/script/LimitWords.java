@@ -1,0 +1,81 @@
+package wildchalk.core.script;
+
+import java.util.ArrayList;
+import java.util.List;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Limit;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.measure.Unit;
+import wildchalk.core.surface.Surface;
+
+/** Words for limits, as a coach says them before the rep: "Two touches at most". */
+final class LimitWords {
+
+    private final Words words;
+    private final Moments moments;
+    private final Stage stage;
+    private final Surface surface;
+
+    LimitWords(Stage stage, Surface surface, Unit unit) {
+        this.stage = stage;
+        this.surface = surface;
+        this.words = new Words(surface);
+        this.moments = new Moments(stage, surface, unit, words, id -> true);
+    }
+
+    String of(Limit limit) {
+        String text = text(limit);
+        return Character.toUpperCase(text.charAt(0)) + text.substring(1) + words.say("stop");
+    }
+
+    private String text(Limit limit) {
+        if (limit instanceof Limit.AtMost most) {
+            String counted = counted(most.counted(), most.most());
+            return most.who().map(w -> words.say("limit.for", moments.name(w), counted)).orElse(counted);
+        }
+        if (limit instanceof Limit.PassesFirst passes) {
+            String n = words.say("count.passes", passes.passes(), words.number(passes.passes()));
+            return passes.line().map(l -> words.say("limit.before.line", n, words.word("ball"), moments.lineName(l)))
+                    .orElse(words.say("limit.before.shot", n));
+        }
+        if (limit instanceof Limit.EntriesFirst entries) {
+            return words.say("limit.before.shot", words.say("count.entries", entries.entries(),
+                    words.number(entries.entries()), zone(entries.zone())));
+        }
+        if (limit instanceof Limit.Within within) {
+            String what = within.zone().map(z -> words.say("limit.in.zone", words.word("ball"), zone(z)))
+                    .orElse(words.say("limit.shot"));
+            String seconds = moments.pause(within.seconds());
+            return within.from().map(f -> words.say("limit.within.after", what, seconds, moments.bare(f, null)))
+                    .orElse(words.say("limit.within", what, seconds));
+        }
+        if (limit instanceof Limit.OnlyIn only) {
+            return only.who().isEmpty() ? words.say("limit.nobody", zone(only.zone()))
+                    : words.say("limit.only", list(only.who()), zone(only.zone()));
+        }
+        return notBefore((Limit.NotBefore) limit);
+    }
+
+    private String notBefore(Limit.NotBefore before) {
+        if (before.moment() instanceof Cue.Touches t && stage.person(t.who()).isPresent()) {
+            return words.say("limit.not.before.touch", moments.name(before.who()), words.word("ball"), moments.name(t.who()));
+        }
+        return words.say("limit.not.before", moments.name(before.who()), words.word("ball"),
+                moments.bare(before.moment(), null));
+    }
+
+    private String counted(Limit.Counted counted, int n) {
+        return words.say(n == 0 ? "limit.no." + Clauses.key(counted) : "limit.at.most." + Clauses.key(counted), n,
+                words.number(n));
+    }
+
+    private String zone(String id) {
+        return surface.zone(id).map(Surface.Zone::name).orElse(id);
+    }
+
+    private String list(List<String> who) {
+        List<String> names = new ArrayList<>(who.stream().map(moments::name).toList());
+        String last = names.remove(names.size() - 1);
+        return names.isEmpty() ? last : String.join(words.say("list.comma"), names) + words.say("list.and") + last;
+    }
+}
