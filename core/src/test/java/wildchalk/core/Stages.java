@@ -8,6 +8,7 @@ import wildchalk.core.drill.Action.Gait;
 import wildchalk.core.drill.Action.Touch;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
@@ -25,6 +26,7 @@ public final class Stages {
 
     private final List<Piece> pieces = new ArrayList<>();
     private final List<Action> actions = new ArrayList<>();
+    private final List<Instruction> said = new ArrayList<>();
 
     public Stages player(String id, double x, double y) {
         return player(id, x, y, Team.CORAL);
@@ -87,8 +89,13 @@ public final class Stages {
                 Optional.empty(), cue));
     }
 
+    public Stages say(Instruction instruction) {
+        said.add(instruction);
+        return this;
+    }
+
     public Stage build() {
-        return new Stage("s1", "Start here", pieces, actions);
+        return new Stage("s1", "Start here", pieces, actions).withSaid(said);
     }
 
     public Timeline rehearse() {

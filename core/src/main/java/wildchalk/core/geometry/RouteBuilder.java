@@ -18,7 +18,7 @@ public final class RouteBuilder {
     /** Curvature standing for a turn on the spot, in 1/m: a radius of 2 cm. */
     private static final double TURN_ON_SPOT = SmoothLine.TURN_ON_SPOT;
     /** How far from a corner its rounding may begin, in corner radii: who turns sharply turns tightly. */
-    private static final double LONGEST_REACH = 3;
+    public static final double LONGEST_REACH = 3;
 
     private static final int USUAL = 128;
 

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Action.Wall;
 import wildchalk.core.geometry.Vec;
-import wildchalk.core.measure.Ruler;
 import wildchalk.core.surface.Surface;
 
 /**
@@ -32,7 +31,7 @@ final class Boards {
     }
 
     /**
-     * The shorter way round at least one corner; with a wall, the way along it where there is one.
+     * The shorter way along the boards; with a wall, the way along that one where there is one.
      *
      * @return places from {@code from} to {@code to}; empty when there is no round corner between them
      */
@@ -42,14 +41,13 @@ final class Boards {
         }
         double start = nearest(from);
         double gap = (nearest(to) - start + length()) % length();
-        List<Vec> there = round(from, start, gap, to);
-        List<Vec> other = new ArrayList<>(round(to, start + gap, length() - gap, from));
-        Collections.reverse(other);
-        boolean thereWanted = by.isEmpty() || passes(by.get(), start, gap);
-        boolean otherWanted = by.isEmpty() || passes(by.get(), start + gap, length() - gap);
-        boolean first = there.size() > 2 && (other.size() < 3
-                || (thereWanted == otherWanted ? Ruler.length(there) <= Ruler.length(other) : thereWanted));
-        List<Vec> way = first ? there : other;
+        boolean shorter = gap <= length() / 2;
+        boolean named = by.isPresent() && passes(by.get(), start, gap) != passes(by.get(), start + gap, length() - gap);
+        boolean clockwise = named ? passes(by.get(), start, gap) : shorter;
+        List<Vec> way = clockwise ? round(from, start, gap, to) : round(to, start + gap, length() - gap, from);
+        if (!clockwise) {
+            Collections.reverse(way);
+        }
         return way.size() > 2 ? Optional.of(way) : Optional.empty();
     }
 

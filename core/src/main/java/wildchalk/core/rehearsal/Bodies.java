@@ -54,9 +54,8 @@ final class Bodies {
 
     /** A turn sharper than this is rounded like this one, in radians. */
     private static final double SHARPEST = Math.PI * 0.95;
-    /** Metres before and after the corner that somebody sent another way may use to round it. Assumed. */
+    /** Metres before and after the corner that somebody sent another way has at least to round it. Assumed. */
     private static final double LEAST_REACH = 0.2;
-    private static final double MOST_REACH = 1.5;
 
     /** Slower than this is standing, m/s. */
     private static final double STANDS = 0.02;
@@ -103,7 +102,7 @@ final class Bodies {
         PersonTrack track = tracks.get(first.who());
         Vec velocity = track.velocity(time);
         RouteBuilder builder = new RouteBuilder(track.at(time), speeds.corners().cut());
-        List<Vec> entry = entry(track.at(time), velocity, firstPlace(first));
+        List<Vec> entry = entry(track.at(time), velocity, first);
         boolean hasEntry = !entry.isEmpty();
         if (hasEntry) {
             builder.straight(entry);
@@ -242,7 +241,8 @@ final class Bodies {
      * Somebody at speed who is sent another way needs room: they go on for as far as it takes to brake for whatever
      * turn there is, and turn there.
      */
-    private List<Vec> entry(Vec at, Vec velocity, Vec next) {
+    private List<Vec> entry(Vec at, Vec velocity, Travel travel) {
+        Vec next = firstPlace(travel);
         double speed = velocity.length();
         if (speed < 0.1 || next.distance(at) < 1e-6) {
             return List.of();
@@ -252,7 +252,8 @@ final class Bodies {
             return List.of();
         }
         double tan = Math.tan(Math.min(turn, SHARPEST) / 2);
-        double reach = Math.max(LEAST_REACH, Math.min(MOST_REACH, speeds.corners().cut() * tan));
+        double reach = Math.max(LEAST_REACH, Math.min(RouteBuilder.LONGEST_REACH, tan)
+                * speeds.corners().radius(travel.going().corner()));
         double brake = speed * speed / (2 * speeds.brake());
         return List.of(at.plus(velocity.unit().times(brake + reach)));
     }

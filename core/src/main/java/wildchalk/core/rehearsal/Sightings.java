@@ -1,17 +1,27 @@
 package wildchalk.core.rehearsal;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.DoubleFunction;
 import java.util.function.DoublePredicate;
+import java.util.function.Predicate;
+import java.util.function.ToDoubleFunction;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Marking;
 import wildchalk.core.surface.Surface;
 
-/** Looks through a finished timeline for where people and balls come, fifty times a second. */
+/**
+ * Looks through a finished timeline for where people and balls come. One looks again as soon as somebody could have got
+ * there, fifty times a second at most.
+ */
 final class Sightings {
 
     private static final double LOOK = 0.02;
     private static final double FINE = 1e-4;
+    /** Nobody runs, and no ball flies, faster than this, m/s; assumed. */
+    private static final double FASTEST_PERSON = 15;
+    private static final double FASTEST_BALL = 60;
 
     private final Timeline timeline;
     private final Surface surface;
@@ -21,38 +31,46 @@ final class Sightings {
         this.surface = surface;
     }
 
+    /** What is looked at: where it is, how fast it can be, and from when on it counts. */
+    private record Seen(DoubleFunction<Vec> place, double fastest, double from) {
+    }
+
+    private Seen person(String who) {
+        return new Seen(t -> timeline.pose(who, t).at(), FASTEST_PERSON, 0);
+    }
+
+    private Seen ball(String ball) {
+        return new Seen(t -> timeline.ball(ball, t), FASTEST_BALL, Math.max(0, timeline.inPlayFrom(ball)));
+    }
+
     /** When a person is first seen in a zone. */
     OptionalDouble inZone(String who, String zone, double from) {
-        Optional<Surface.Zone> there = surface.zone(zone);
-        return there.isEmpty() ? OptionalDouble.empty() : first(from, t -> there.get().contains(timeline.pose(who, t).at()));
+        return surface.zone(zone).map(z -> first(person(who), from, z::contains, awayFrom(z))).orElse(OptionalDouble.empty());
     }
 
     /** When any ball is first seen in a zone. */
     OptionalDouble inZone(String zone, double from) {
-        return first(from, t -> anyBallIn(zone, t));
-    }
-
-    private boolean anyBallIn(String zone, double t) {
-        return surface.zone(zone).filter(z -> timeline.balls().stream()
-                .anyMatch(b -> timeline.inPlayFrom(b) <= t && z.contains(timeline.ball(b, t)))).isPresent();
+        Optional<Surface.Zone> there = surface.zone(zone);
+        return there.isEmpty() ? OptionalDouble.empty() : timeline.balls().stream().map(this::ball)
+                .map(b -> first(b, Math.max(from, b.from()), there.get()::contains, awayFrom(there.get())))
+                .filter(OptionalDouble::isPresent).mapToDouble(OptionalDouble::getAsDouble).min();
     }
 
     /** How often balls have come into a zone from outside before a time. */
     long entries(String zone, double until) {
-        long entries = 0;
-        for (String ball : timeline.balls()) {
-            boolean in = ballIn(zone, ball, 0);
-            for (double t = LOOK; t <= until; t += LOOK) {
-                boolean now = ballIn(zone, ball, t);
-                entries += now && !in ? 1 : 0;
-                in = now;
-            }
-        }
-        return entries;
+        Optional<Surface.Zone> there = surface.zone(zone);
+        return there.isEmpty() ? 0 : timeline.balls().stream().mapToLong(b -> entries(ball(b), there.get(), until)).sum();
     }
 
-    private boolean ballIn(String zone, String ball, double t) {
-        return surface.zone(zone).filter(z -> z.contains(timeline.ball(ball, t))).isPresent();
+    private static long entries(Seen ball, Surface.Zone zone, double until) {
+        long entries = 0;
+        boolean in = zone.contains(ball.place().apply(0));
+        for (double t = ball.from(); t <= until; t += pause(ball, t, awayFrom(zone))) {
+            boolean now = zone.contains(ball.place().apply(t));
+            entries += now && !in ? 1 : 0;
+            in = now;
+        }
+        return entries;
     }
 
     /** When a ball first is on the other side of a line from where it was. */
@@ -61,24 +79,47 @@ final class Sightings {
         if (marking.isEmpty()) {
             return OptionalDouble.empty();
         }
-        Vec a = marking.get().points().get(0);
-        Vec way = marking.get().points().get(marking.get().points().size() - 1).minus(a);
+        List<Vec> points = marking.get().points();
+        Vec a = points.get(0);
+        Vec way = points.get(points.size() - 1).minus(a).unit();
         double side = Math.signum(way.cross(timeline.ball(ball, 0).minus(a)));
-        return first(0, t -> way.cross(timeline.ball(ball, t).minus(a)) * side < 0);
+        return first(ball(ball), 0, p -> way.cross(p.minus(a)) * side < 0, p -> Math.abs(way.cross(p.minus(a))));
     }
 
-    private OptionalDouble first(double from, DoublePredicate holds) {
-        if (holds.test(from)) {
-            return OptionalDouble.of(from);
-        }
-        double end = timeline.duration();
-        for (double t = from; t < end; t += LOOK) {
-            double to = Math.min(end, t + LOOK);
-            if (holds.test(to)) {
-                return OptionalDouble.of(moment(holds, t, to));
+    /** Metres from a place to the edge of a zone, inside or outside. */
+    private static ToDoubleFunction<Vec> awayFrom(Surface.Zone zone) {
+        List<Vec> edge = zone.outline();
+        return p -> {
+            double away = Double.POSITIVE_INFINITY;
+            for (int i = 0; i < edge.size(); i++) {
+                away = Math.min(away, p.distanceToStretch(edge.get(i), edge.get((i + 1) % edge.size())));
             }
+            return away;
+        };
+    }
+
+    private OptionalDouble first(Seen seen, double from, Predicate<Vec> holds, ToDoubleFunction<Vec> away) {
+        double end = timeline.duration();
+        if (from > end) {
+            return OptionalDouble.empty();
         }
-        return OptionalDouble.empty();
+        double t = from;
+        while (!holds.test(seen.place().apply(t))) {
+            if (t >= end) {
+                return OptionalDouble.empty();
+            }
+            double to = Math.min(end, t + pause(seen, t, away));
+            if (holds.test(seen.place().apply(to))) {
+                return OptionalDouble.of(moment(x -> holds.test(seen.place().apply(x)), t, to));
+            }
+            t = to;
+        }
+        return OptionalDouble.of(t);
+    }
+
+    /** How long it takes at least to get to an edge. */
+    private static double pause(Seen seen, double t, ToDoubleFunction<Vec> away) {
+        return Math.max(LOOK, away.applyAsDouble(seen.place().apply(t)) / seen.fastest());
     }
 
     private static double moment(DoublePredicate holds, double from, double to) {

@@ -158,4 +158,46 @@ class BallWaysTest {
         double slow = Rehearsal.of(stage.at(new Effort(Effort.Level.ADULT, Effort.Intensity.WALK_THROUGH)), Stages.TURF).duration();
         assertTrue(slow > 2 * usual);
     }
+
+    @Test
+    void ballThatIsRolledToNobodyComesToRestThere() {
+        Timeline t = new Stages().player("F", 0, 0).ball("b1", "F").action(new Action.Pass("a1", "F", Spot.at(10, 0),
+                Touch.CONTROLLED, Cue.whistle()).going(Manner.ROLL)).rehearse();
+        // v₀² = 2as with a = 1 m/s²: launched at √20 = 4.472 m/s, under way for v₀/a = 4.472 s.
+        assertEquals(Math.sqrt(20), flight(t), 1e-6);
+        double release = t.times("a1").orElseThrow().release();
+        // Half the time before, a quarter of the way is left.
+        assertEquals(7.5, t.ball("b1", release + Math.sqrt(20) / 2).x(), 1e-6);
+        assertEquals(10, t.ball("b1", release + 60).x(), 1e-9);
+    }
+
+    @Test
+    void receiverWhoIsSetOffByThePassItselfIsMetWhereBothAre() {
+        Timeline t = new Stages().player("F", 0, 0).player("7", 15, 0).ball("b1", "F").pass("a1", "F", "7", Cue.whistle().delayed(1))
+                .sprint("r1", "7", new Cue(new Cue.Released("a1"), 0), 45, 0).sprint("r2", "7", Cue.next(), 60, 0).rehearse();
+        // 15 t − t²/2 = 15 + 8 (t − 1.1 (1 − e^(−t/1.1))), by halving.
+        double low = 0;
+        double high = 5;
+        for (int i = 0; i < 60; i++) {
+            double x = (low + high) / 2;
+            boolean late = 15 * x - x * x / 2 < 15 + 8 * (x - 1.1 * (1 - Math.exp(-x / 1.1)));
+            low = late ? x : low;
+            high = late ? high : x;
+        }
+        assertEquals(low, flight(t), 0.001);
+        double arrival = t.times("a1").orElseThrow().arrival();
+        assertEquals(0, t.ball("b1", arrival - 1e-9).distance(t.pose("7", arrival).at()), 0.01);
+    }
+
+    @Test
+    void ballTouchesTheWallItComesOffBeforeAnybody() {
+        Stage stage = new Stages().player("F", 0, 0).player("7", 10, 0).player("9", -10, 5).ball("b1", "F")
+                .action(pass("7").comingOff(Wall.LEFT)).run("r1", "9", new Cue(new Cue.Touches("b1"), 0), -5, 5)
+                .run("r2", "9", new Cue(new Cue.Touches("7"), 0), 0, 5).build();
+        Timeline t = Rehearsal.of(stage, RINK);
+        // Half of the way of 27.771 m.
+        double half = Math.hypot(10, 25.908) / 2;
+        assertEquals(half, Speeds.of(RINK).pass().gone(t.times("r1").orElseThrow().start(), 2 * half), 0.001);
+        assertEquals(t.times("a1").orElseThrow().arrival(), t.times("r2").orElseThrow().start(), 1e-9);
+    }
 }
