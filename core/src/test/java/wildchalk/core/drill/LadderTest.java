@@ -74,4 +74,19 @@ class LadderTest {
                 Ladder.put(Drill.empty("d", "", "field-hockey", "whole"), wrong), Stages.TURF);
         assertEquals(List.of("b1", "a1", "a2", "a2", "a3"), faults.stream().map(Soundness.Fault::id).toList());
     }
+
+    @Test
+    void whatIsSaidOnARungIsKeptAsADifferenceToo() {
+        Limit.AtMost two = new Limit.AtMost("l1", Limit.Counted.TOUCHES, 2, Optional.empty());
+        Limit.AtMost one = new Limit.AtMost("l1", Limit.Counted.TOUCHES, 1, Optional.empty());
+        Limit.Within quick = new Limit.Within("l2", 8, Optional.empty(), Optional.empty());
+        Drill said = Ladder.put(drill, Ladder.build(drill, "s1").withSaid(List.of(two, quick)));
+        assertEquals(List.of(two, quick), Ladder.build(said, "s2").said());
+        Drill harder = Ladder.put(said, Ladder.build(said, "s2").withSaid(List.of(one)));
+        assertEquals(List.of(one), Ladder.build(harder, "s2").said());
+        assertEquals(List.of(two, quick), Ladder.build(harder, "s1").said());
+        Rung rung = harder.ladder().get(1);
+        assertEquals(List.of(one), rung.said());
+        assertEquals(List.of("l2"), rung.without());
+    }
 }

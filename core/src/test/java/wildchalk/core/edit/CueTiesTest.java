@@ -10,7 +10,9 @@ import wildchalk.core.Stages;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Soundness;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Team;
@@ -57,5 +59,22 @@ class CueTiesTest {
         Drill without = PieceEdits.remove("s1", stage, Set.of("9")).apply(drill);
         assertEquals(List.of(), Soundness.faults(without, Stages.TURF));
         assertEquals(List.of("q", "t"), Ladder.build(without, "s1").actions().stream().map(Action::id).toList());
+    }
+
+    @Test
+    void whatIsSaidOfThoseWhoAreGoneIsNotSaidAnyMore() {
+        Instruction.Read read = new Instruction.Read("r", "7", List.of(new Instruction.Option("o", "x", "", List.of("a1", "a2")),
+                new Instruction.Option("p", "y", "", List.of())), Optional.empty());
+        Limit.AtMost most = new Limit.AtMost("m", Limit.Counted.TOUCHES, 2, Optional.of("7"));
+        Limit.OnlyIn only = new Limit.OnlyIn("z", "circle", List.of("7", "9"));
+        Limit.NotBefore before = new Limit.NotBefore("n", "9", new Cue.Received("a1"));
+        Limit.Within within = new Limit.Within("w", 4, Optional.empty(), Optional.of(new Cue.With("a1")));
+        Instruction.Freeze freeze = new Instruction.Freeze("f", Cue.received("a1"), "?", "");
+        List<Instruction> said = List.of(read, most, only, before, within, freeze);
+        assertEquals(said, CueTies.without(said, Set.of("a9")));
+        assertEquals(List.of(new Instruction.Read("r", "7", List.of(new Instruction.Option("o", "x", "", List.of("a2")),
+                read.options().get(1)), Optional.empty()), most, only), CueTies.without(said, Set.of("a1")));
+        assertEquals(List.of(new Limit.OnlyIn("z", "circle", List.of("9")), before, within, freeze),
+                CueTies.without(said, Set.of("7")));
     }
 }

@@ -21,6 +21,7 @@ final class SchemaWords {
             case "type" -> shown(value) + " should be " + type(rule.asText());
             case "minimum", "maximum" -> shown(value) + " is out of range; the "
                     + (message.getType().equals("minimum") ? "least" : "most") + " is " + rule.asText();
+            case "exclusiveMinimum" -> shown(value) + " is out of range; it should be more than " + rule.asText();
             case "minItems" -> "there should be at least " + rule.asText() + " here";
             case "maxItems", "maxLength" -> "there is too much here; the most is " + rule.asText();
             case "minLength", "pattern" -> shown(value)

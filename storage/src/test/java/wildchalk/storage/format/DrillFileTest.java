@@ -58,7 +58,7 @@ class DrillFileTest {
     /** What is done to the sound file, and what the one line must say. The line numbers are those of the demo file. */
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-        "kind": "carry"              | "kind": "juggle"                | line 45: stages/0/actions/1/kind: "juggle" is not known here; it can be run, carry, collect, pass, shot, shadow, hold, call
+        "kind": "carry"              | "kind": "juggle"                | line 45: stages/0/actions/1/kind: "juggle" is not known here; it can be run, carry, collect, pass, shot, shadow, hold, call, blow, handle
         "at": [24, -8.5]             | "at": [NaN, -8.5]               | NaN is not a number that can be measured; write metres, such as 12.5
         "at": [24, -8.5]             | "at": [1e999, -8.5]             | is not a number that can be measured
         "at": [24, -8.5]             | "at": [9000, -8.5]              | stages/0/pieces/1/at/0: 9000 is out of range; the most is 500
@@ -94,6 +94,35 @@ class DrillFileTest {
         FormatException e = assertThrows(FormatException.class, () -> DrillReader.read(broken));
         assertTrue(e.getMessage().contains(said), e.getMessage());
         assertFalse(e.getMessage().contains("\n"));
+    }
+
+    /** What is said at fault, and what the one line must say. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', quoteCharacter = '`', textBlock = """
+        {"id": "r", "kind": "read", "who": "p7", "options": [{"id": "o", "label": "x"}]} | options: there should be at least 2 here
+        {"id": "r", "kind": "read", "who": "p77", "options": [{"id": "o", "label": "x"}, {"id": "q", "label": "y"}]} | "r" is decided by "p77", but no person and no ball has that id
+        {"id": "r", "kind": "read", "who": "p7", "options": [{"id": "o", "label": "x"}, {"id": "o", "label": "y"}]} | "r" has two options called "o"; give one of them another id
+        {"id": "r", "kind": "read", "who": "p7", "options": [{"id": "o", "label": "x", "actions": ["a77"]}, {"id": "q", "label": "y"}]} | "r" has an option with "a77", but no action has that id
+        {"id": "r", "kind": "read", "who": "p7", "under": "z", "options": [{"id": "o", "label": "x"}, {"id": "q", "label": "y"}]} | "r" arises in the option "z", but no other read has that option
+        {"id": "z", "kind": "freeze", "at": {"on": "received", "action": "a77"}} | "z" has a cue that waits for "a77", but no action has that id
+        {"id": "l", "kind": "at-most", "counted": "hops", "most": 2} | "hops" is not known here; it can be touches, dribbles, passes, shots
+        {"id": "l", "kind": "at-most", "counted": "shots", "most": -1} | most: -1 is out of range; the least is 0
+        {"id": "l", "kind": "at-most", "counted": "shots", "most": 1, "who": "p77"} | "l" is about "p77", but no person has that id
+        {"id": "l", "kind": "passes-first", "passes": 2, "line": "moon"} | "l" is about the line "moon", but the surface has no straight line of that name
+        {"id": "l", "kind": "entries-first", "entries": 2, "zone": "moon"} | "l" is about the zone "moon", but the surface has none of that name
+        {"id": "l", "kind": "within", "seconds": 0} | seconds: 0 is out of range; it should be more than 0
+        {"id": "l", "kind": "only-in", "zone": "circle", "people": ["p77"]} | "l" is about "p77", but no person has that id
+        {"id": "l", "kind": "not-before", "who": "p7", "moment": {"on": "enters", "who": "p7", "zone": "moon"}} | "l" has a cue about the zone "moon", but the surface has none of that name
+        {"id": "p7", "kind": "within", "seconds": 5} | "p7" stands twice; give one of the two another id
+        {"id": "l", "kind": "riddle"} | "riddle" is not known here; it can be read, freeze, at-most
+        """)
+    void whatIsSaidAmissIsRefusedWithOneLine(String said, String line) {
+        String text = DemoDrills.text("turnstile");
+        int at = text.indexOf("\"pieces\"");
+        FormatException e = assertThrows(FormatException.class, () -> DrillReader.read(
+                text.substring(0, at) + "\"said\": [" + said + "], " + text.substring(at)));
+        assertTrue(e.getMessage().contains(line), e.getMessage());
+        assertTrue(e.getMessage().startsWith("line "), e.getMessage());
     }
 
     @Test

@@ -18,6 +18,8 @@ import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.Instruction;
+import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.Showing;
@@ -71,7 +73,7 @@ class RoundTripProperties {
                         actions.add(unnamed.get(i).number(i));
                     }
                     List<Rung> rungs = new ArrayList<>();
-                    rungs.add(new Rung("s1", "Start", Optional.empty(), pieces, actions, List.of(), List.of()));
+                    rungs.add(new Rung("s1", "Start", Optional.empty(), pieces, actions, said(actions.size()), List.of()));
                     if (second) {
                         Piece cone = Piece.Item.cone("c9", new Vec(1, 2), Colour.BLUE);
                         List<String> without = actions.isEmpty() ? List.of()
@@ -118,14 +120,16 @@ class RoundTripProperties {
         Arbitrary<Action.Path> paths = Combinators.combine(spots.list().ofMinSize(1).ofMaxSize(5),
                 Arbitraries.of(true, false)).as(Action.Path::new);
         Arbitrary<Double> delays = Arbitraries.doubles().between(0, 600).ofScale(3);
-        return Combinators.combine(Arbitraries.integers().between(0, 7), paths, spots,
+        return Combinators.combine(Arbitraries.integers().between(0, 9), paths, spots,
                 Arbitraries.of(Action.Gait.values()), Arbitraries.of(Action.Ending.values()),
-                Arbitraries.of(Action.Touch.values()), Arbitraries.integers().between(0, 12), delays)
+                Arbitraries.of(Action.Touch.values()), Arbitraries.integers().between(0, 13), delays)
                 .as((kind, path, spot, gait, ending, touch, cue, delay) -> i -> {
                     String who = "p" + (i + kind) % 4;
                     Cue set = cue == 3 ? cue(cue, i) : cue(cue, i).delayed(delay);
                     return switch (kind) {
-                        case 0 -> new Action.Run("a" + i, who, path, gait, ending, set);
+                        case 0 -> new Action.Run("a" + i, who, path, new Action.Going(gait, 0.25 + cue / 20.0,
+                                pick(Action.Corner.values(), cue), cue % 3 == 0 ? Optional.of(spot) : Optional.empty()),
+                                ending, set);
                         case 1 -> new Action.Carry("a" + i, who, path, gait, ending, set);
                         case 2 -> new Action.Pass("a" + i, who, spot, touch, pick(Action.Manner.values(), cue),
                                 cue % 2 == 0 ? Optional.of(pick(Action.Wall.values(), cue)) : Optional.empty(), set);
@@ -133,7 +137,10 @@ class RoundTripProperties {
                         case 4 -> new Action.Shadow("a" + i, who, "p1", pick(Action.Shadow.Way.values(), cue),
                                 pick(Action.Shadow.Side.values(), i), delay / 20, gait, until(cue, i), set);
                         case 5 -> new Action.Hold("a" + i, who, pick(Action.Hold.Stance.values(), cue),
-                                cue % 2 == 0 ? Optional.of(spot) : Optional.empty(), delay, until(cue, i), set);
+                                cue % 2 == 0 ? Optional.of(spot) : Optional.empty(), pick(Action.Hold.Turn.values(), i),
+                                delay, until(cue, i), set);
+                        case 8 -> new Action.Blow("a" + i, who, set);
+                        case 9 -> new Action.Handle("a" + i, who, "g0", pick(Action.Handle.Deed.values(), cue), set);
                         case 6 -> new Action.Call("a" + i, who, "word " + cue, set);
                         default -> new Action.Shot("a" + i, who, spot, touch, pick(Action.Result.values(), cue),
                                 cue % 2 == 0 ? Optional.of(spot) : Optional.empty(), set);
@@ -163,7 +170,23 @@ class RoundTripProperties {
             case 8, 9 -> new Cue.FirstOf(List.of(new Cue.Near("b0", "p0", n), new Cue.With(before)));
             case 10 -> new Cue.Near("p1", "c0", 2);
             case 11 -> new Cue.Called("go");
+            case 12 -> new Cue.Touches("b0");
             default -> new Cue.AllOf(List.of(new Cue.After(before), new Cue.With(before)));
         };
+    }
+
+    /** One of each kind, with and without what may be left out; about people and zones that every surface has. */
+    private static List<Instruction> said(int n) {
+        Optional<String> who = n % 2 == 0 ? Optional.empty() : Optional.of("p1");
+        Optional<Cue.Trigger> from = n < 2 || n % 2 == 0 ? Optional.empty() : Optional.of(new Cue.With("a0"));
+        return List.of(new Instruction.Read("r1", n % 3 == 0 ? "b0" : "p0", List.of(new Instruction.Option("o1", "shoot", "it is on",
+                        n < 2 ? List.of() : List.of("a0")), new Instruction.Option("o2", "pass", "", List.of())), Optional.empty()),
+                new Instruction.Read("r2", "p1", List.of(new Instruction.Option("o3", "x", "", List.of()),
+                        new Instruction.Option("o4", "y", "", List.of())), Optional.of("o1")),
+                new Instruction.Freeze("f1", Cue.whistle().delayed(n), "Where?", "There"),
+                new Limit.AtMost("l1", pick(Limit.Counted.values(), n), n, who),
+                new Limit.PassesFirst("l2", n, Optional.empty()),
+                new Limit.Within("l3", 0.5 + n, Optional.empty(), from),
+                new Limit.NotBefore("l4", "p0", new Cue.Touches("p1")));
     }
 }
