@@ -1,7 +1,6 @@
 package wildchalk.core.geometry;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -145,9 +144,7 @@ public final class Route {
     }
 
     private int segmentAt(double metres) {
-        int found = Arrays.binarySearch(s, metres);
-        int i = found >= 0 ? found : -found - 2;
-        i = Math.max(0, Math.min(s.length - 2, i));
+        int i = Rising.stretch(s, metres);
         while (i > 0 && s[i + 1] - s[i] == 0) {
             i--;
         }

@@ -8,6 +8,11 @@ public final class SmoothLine {
 
     /** Curvature standing for a turn on the spot, in 1/m: a radius of 2 cm. */
     static final double TURN_ON_SPOT = 50;
+    /** How much more sharply a line bends at its sharpest than on the whole. */
+    private static final double PEAK = 3;
+    private static final double MOST_WIDENING = 4;
+    /** How many samples a line usually has. */
+    private static final int USUAL = 256;
 
     private SmoothLine() {
     }
@@ -19,7 +24,7 @@ public final class SmoothLine {
      * @param spacing metres between samples, about
      */
     public static List<Vec> through(List<Vec> points, double spacing) {
-        List<Vec> samples = new ArrayList<>();
+        List<Vec> samples = new ArrayList<>(USUAL);
         samples.add(points.get(0));
         int n = points.size();
         for (int i = 0; i + 1 < n; i++) {
@@ -27,12 +32,25 @@ public final class SmoothLine {
             Vec p2 = points.get(i + 1);
             Vec p0 = i > 0 ? points.get(i - 1) : p1.plus(p1.minus(p2));
             Vec p3 = i + 2 < n ? points.get(i + 2) : p2.plus(p2.minus(p1));
-            int steps = Math.max(2, (int) Math.ceil(p1.distance(p2) / spacing));
+            int steps = Math.max(2, (int) Math.ceil(p1.distance(p2) / spacing(p0, p1, p2, p3, spacing)));
             for (int k = 1; k <= steps; k++) {
                 samples.add(k == steps ? p2 : between(p0, p1, p2, p3, (double) k / steps));
             }
         }
         return samples;
+    }
+
+    /** A line that hardly bends needs fewer samples to be as near: they are apart like the root of its radius. */
+    private static double spacing(Vec p0, Vec p1, Vec p2, Vec p3, double atOneMetre) {
+        double turn = Math.max(turn(p0, p1, p2), turn(p1, p2, p3));
+        double radius = turn < 1e-6 ? MOST_WIDENING * MOST_WIDENING : p1.distance(p2) / (PEAK * turn);
+        return atOneMetre * Math.max(1, Math.min(MOST_WIDENING, Math.sqrt(radius)));
+    }
+
+    private static double turn(Vec a, Vec b, Vec c) {
+        Vec in = b.minus(a);
+        Vec out = c.minus(b);
+        return Math.abs(Math.atan2(in.cross(out), in.dot(out)));
     }
 
     /**

@@ -105,7 +105,8 @@ final class Followed implements Stretch {
 
     /** The way so far, with a place about every {@code spacing} metres. */
     List<Vec> line(double spacing) {
-        List<Vec> line = new ArrayList<>(List.of(states.get(0).at()));
+        List<Vec> line = new ArrayList<>(states.size());
+        line.add(states.get(0).at());
         for (State s : states) {
             if (s.at().distance(line.get(line.size() - 1)) >= spacing) {
                 line.add(s.at());

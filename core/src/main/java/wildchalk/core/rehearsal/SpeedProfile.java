@@ -1,6 +1,7 @@
 package wildchalk.core.rehearsal;
 
 import java.util.Arrays;
+import wildchalk.core.geometry.Rising;
 import wildchalk.core.geometry.Route;
 
 /**
@@ -13,8 +14,8 @@ final class SpeedProfile {
     /** Longest stretch worked out as one, in metres. */
     private static final double STEP = 0.5;
     private static final int LEAST_STEPS = 16;
-    /** Newton's last step, in seconds; what is left is its square, about. */
-    private static final double ACCURACY = 1e-7;
+    /** Halley's last step, in seconds; what is left is its cube, about: under 10⁻⁷ s. */
+    private static final double LAST_STEP = 1e-3;
 
     private final double[] s;
     private final double[] t;
@@ -66,7 +67,7 @@ final class SpeedProfile {
     }
 
     /**
-     * Solves ds = top·t − settle·(top − v)·(1 − e^(−t/settle)) for t by Newton's method, from what the acceleration at
+     * Solves ds = top·t − settle·(top − v)·(1 − e^(−t/settle)) for t by Halley's method, from what the acceleration at
      * the start would give.
      */
     private static double freeTime(double ds, double v, double top, double settle) {
@@ -75,9 +76,10 @@ final class SpeedProfile {
         for (int k = 0; k < 30; k++) {
             double e = Math.exp(-time / settle);
             double speed = top - (top - v) * e;
-            double change = (top * time - settle * (top - v) * (1 - e) - ds) / speed;
+            double newton = (top * time - settle * (top - v) * (1 - e) - ds) / speed;
+            double change = newton / (1 - newton * acceleration * e / (2 * speed));
             time -= change;
-            if (Math.abs(change) < ACCURACY) {
+            if (Math.abs(change) < LAST_STEP) {
                 break;
             }
         }
@@ -139,7 +141,7 @@ final class SpeedProfile {
         if (time >= duration()) {
             return s[s.length - 1];
         }
-        int i = interval(t, time);
+        int i = Rising.stretch(t, time);
         double h = t[i + 1] - t[i];
         double k = (time - t[i]) / h;
         double k2 = k * k;
@@ -153,7 +155,7 @@ final class SpeedProfile {
         if (time >= duration()) {
             return endSpeed();
         }
-        int i = interval(t, Math.max(0, time));
+        int i = Rising.stretch(t, Math.max(0, time));
         double h = t[i + 1] - t[i];
         return h == 0 ? v[i] : v[i] + (v[i + 1] - v[i]) * (time - t[i]) / h;
     }
@@ -163,7 +165,7 @@ final class SpeedProfile {
         if (metres >= s[s.length - 1] - 1e-9) {
             return duration();
         }
-        int i = interval(s, metres);
+        int i = Rising.stretch(s, metres);
         double low = t[i];
         double high = t[i + 1];
         for (int k = 0; k < 50; k++) {
@@ -175,11 +177,5 @@ final class SpeedProfile {
             }
         }
         return (low + high) / 2;
-    }
-
-    private static int interval(double[] values, double at) {
-        int found = Arrays.binarySearch(values, at);
-        int i = found >= 0 ? found : -found - 2;
-        return Math.max(0, Math.min(values.length - 2, i));
     }
 }
