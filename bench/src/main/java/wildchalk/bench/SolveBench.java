@@ -21,8 +21,8 @@ import wildchalk.core.surface.Surfaces;
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
-@Warmup(iterations = 4, time = 1)
-@Measurement(iterations = 5, time = 1)
+@Warmup(iterations = 12, time = 1)
+@Measurement(iterations = 8, time = 1)
 @Fork(1)
 public class SolveBench {
 

@@ -69,12 +69,7 @@ public final class ActionEdits {
 
     /** What an action is and whom it is for, in a few words: "pass to 9", "run". */
     public static String describe(Action action, Stage stage) {
-        String kind = kind(action);
-        if (action instanceof Action.Run run && run.gait() == Action.Gait.BACK) {
-            kind = "run backward";
-        } else if (action instanceof Action.Run run && run.gait() == Action.Gait.SIDE) {
-            kind = "side-step";
-        }
+        String kind = action instanceof Action.Run run ? gait(run.gait()) : kind(action);
         if (action instanceof Action.Shadow shadow) {
             String whom = stage.person(shadow.whom()).map(p -> " " + p.label()).orElse("");
             return words(shadow.way()) + whom;
@@ -85,9 +80,20 @@ public final class ActionEdits {
         if (action instanceof Action.Handle handle) {
             return words(handle.deed()) + stage.piece(handle.piece()).map(p -> " " + PieceWords.name(p)).orElse("");
         }
+        if (action instanceof Action.Blow) {
+            return "whistle";
+        }
         String to = action instanceof Action.Pass pass && pass.to() instanceof Spot.AtPiece p
                 ? stage.person(p.piece()).map(x -> " to " + x.label()).orElse("") : "";
         return kind + to;
+    }
+
+    private static String gait(Action.Gait gait) {
+        return switch (gait) {
+            case BACK -> "run backward";
+            case SIDE -> "side-step";
+            default -> words(gait);
+        };
     }
 
     /** The stage without some actions; what waited for one of them is set off by what that one waited for. */

@@ -33,8 +33,11 @@ public final class SmoothLine {
             Vec p0 = i > 0 ? points.get(i - 1) : p1.plus(p1.minus(p2));
             Vec p3 = i + 2 < n ? points.get(i + 2) : p2.plus(p2.minus(p1));
             int steps = Math.max(2, (int) Math.ceil(p1.distance(p2) / spacing(p0, p1, p2, p3, spacing)));
+            double span = Math.sqrt(p1.distance(p2));
+            Vec leaves = tangent(p0, p1, p2, span);
+            Vec comesIn = tangent(p1, p2, p3, span);
             for (int k = 1; k <= steps; k++) {
-                samples.add(k == steps ? p2 : between(p0, p1, p2, p3, (double) k / steps));
+                samples.add(k == steps ? p2 : between(p1, leaves, p2, comesIn, (double) k / steps));
             }
         }
         return samples;
@@ -65,17 +68,19 @@ public final class SmoothLine {
         return sides == 0 ? 0 : 2 * Math.abs(b.minus(a).cross(c.minus(a))) / sides;
     }
 
-    /** Barry and Goldman's recursive form with knots spaced by the square root of the distance. */
-    private static Vec between(Vec p0, Vec p1, Vec p2, Vec p3, double share) {
-        double t1 = Math.sqrt(p0.distance(p1));
-        double t2 = t1 + Math.sqrt(p1.distance(p2));
-        double t3 = t2 + Math.sqrt(p2.distance(p3));
-        double t = t1 + (t2 - t1) * share;
-        Vec a1 = p0.towards(p1, t / t1);
-        Vec a2 = p1.towards(p2, (t - t1) / (t2 - t1));
-        Vec a3 = p2.towards(p3, (t - t2) / (t3 - t2));
-        Vec b1 = a1.towards(a2, t / t2);
-        Vec b2 = a2.towards(a3, (t - t1) / (t3 - t1));
-        return b1.towards(b2, (t - t1) / (t2 - t1));
+    /** The direction of the line at {@code b}, with knots spaced by the square root of the distance, for a span of 1. */
+    private static Vec tangent(Vec a, Vec b, Vec c, double span) {
+        double in = Math.sqrt(a.distance(b));
+        double out = Math.sqrt(b.distance(c));
+        return b.minus(a).times(1 / in).minus(c.minus(a).times(1 / (in + out))).plus(c.minus(b).times(1 / out)).times(span);
+    }
+
+    /** Hermite's cubic from {@code p} to {@code q} that leaves in the direction {@code u} and comes in in {@code v}. */
+    private static Vec between(Vec p, Vec u, Vec q, Vec v, double k) {
+        double fromP = (1 + 2 * k) * (1 - k) * (1 - k);
+        double fromU = k * (1 - k) * (1 - k);
+        double fromV = k * k * (k - 1);
+        return new Vec(fromP * p.x() + fromU * u.x() + (1 - fromP) * q.x() + fromV * v.x(),
+                fromP * p.y() + fromU * u.y() + (1 - fromP) * q.y() + fromV * v.y());
     }
 }

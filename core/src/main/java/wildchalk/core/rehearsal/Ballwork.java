@@ -1,6 +1,7 @@
 package wildchalk.core.rehearsal;
 
 import java.util.Optional;
+import java.util.function.Predicate;
 import wildchalk.core.drill.Action.Delivery;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Choices;
@@ -66,9 +67,9 @@ final class Ballwork {
         rep.plan(rep.now() + speeds.takes().followThrough(), Kind.END, delivery.id());
     }
 
-    /** Everything on its way to somebody who has just changed their own way is aimed anew. */
-    void aimAnew(String receiver) {
-        deliveries.aimAnew(receiver).forEach(this::expect);
+    /** Everything on its way to people who have just changed their own way is aimed anew. */
+    void aimAnew(Predicate<String> receivers) {
+        deliveries.aimAnew(receivers).forEach(this::expect);
     }
 
     private void expect(Deliveries.Sent sent) {

@@ -1,11 +1,13 @@
 package wildchalk.core.rehearsal;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Action.Delivery;
 import wildchalk.core.drill.Action.Result;
@@ -156,14 +158,16 @@ final class Deliveries {
         return aim(delivery, ball, bodies.track(delivery.who()).at(time), time, 0);
     }
 
-    /** Everything on its way to somebody who has just changed their own way, aimed anew. */
-    List<Sent> aimAnew(String receiver) {
-        if (onTheirWay.isEmpty()) {
-            return List.of();
+    /** Everything on its way to people who have just changed their own way, aimed anew. */
+    List<Sent> aimAnew(Predicate<String> receivers) {
+        List<Sent> theirs = new ArrayList<>();
+        for (Sent sent : onTheirWay.values()) {
+            if (receiver(sent.delivery()).filter(receivers).isPresent()) {
+                theirs.add(sent);
+            }
         }
-        List<Sent> theirs = onTheirWay.values().stream()
-                .filter(s -> receiver(s.delivery()).filter(receiver::equals).isPresent()).toList();
-        return theirs.stream().map(s -> aim(s.delivery(), s.ball(), s.from(), s.release(), s.version() + 1)).toList();
+        theirs.replaceAll(s -> aim(s.delivery(), s.ball(), s.from(), s.release(), s.version() + 1));
+        return theirs;
     }
 
     private Sent aim(Delivery delivery, String ball, Vec from, double release, int version) {

@@ -107,9 +107,12 @@ final class Followed implements Stretch {
     List<Vec> line(double spacing) {
         List<Vec> line = new ArrayList<>(states.size());
         line.add(states.get(0).at());
+        Vec last = states.get(0).at();
         for (State s : states) {
-            if (s.at().distance(line.get(line.size() - 1)) >= spacing) {
-                line.add(s.at());
+            Vec gone = s.at().minus(last);
+            if (gone.dot(gone) >= spacing * spacing) {
+                last = s.at();
+                line.add(last);
             }
         }
         if (line.size() < 2) {

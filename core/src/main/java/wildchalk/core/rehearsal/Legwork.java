@@ -80,9 +80,8 @@ final class Legwork {
 
     /** Somebody goes another way: those who follow them see it, and balls on their way to any of them are aimed anew. */
     private void changedWay(String who) {
-        shadows.changedWay(who, rep.now());
-        balls.aimAnew(who);
-        shadows.all().forEach(s -> balls.aimAnew(s.who()));
+        boolean followers = shadows.changedWay(who, rep.now());
+        balls.aimAnew(r -> r.equals(who) || followers && shadows.isFollower(r));
     }
 
     /** Who is sent elsewhere leaves what they were on: what was under way ends here, what was to follow never comes. */

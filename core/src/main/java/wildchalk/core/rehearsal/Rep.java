@@ -126,7 +126,11 @@ final class Rep {
             double start = now + Math.max(0, a.cue().delay());
             agenda.add(new Entry(start, Kind.START, order.get(a.id()), a.id(), now, 0, null));
         }
-        ending.happens(moment).stream().filter(a -> hasStarted(a.id())).forEach(a -> end(a.id()));
+        for (Action a : ending.happens(moment)) {
+            if (hasStarted(a.id())) {
+                end(a.id());
+            }
+        }
     }
 
     /** Sets off what waits for so long before a moment that is foreseen. */

@@ -45,8 +45,9 @@ final class Shadows {
         return active.containsKey(action);
     }
 
-    boolean any() {
-        return !active.isEmpty();
+    /** Whether a person follows somebody. */
+    boolean isFollower(String who) {
+        return active.values().stream().anyMatch(f -> f.shadow().who().equals(who));
     }
 
     List<Shadow> all() {
@@ -80,11 +81,19 @@ final class Shadows {
         active.values().removeIf(f -> f.way() == way);
     }
 
-    /** Somebody sets out on something else: what was foreseen of those who follow them is out of date from now on. */
-    void changedWay(String who, double now) {
-        if (active.values().stream().anyMatch(f -> f.shadow().whom().equals(who) || f.shadow().who().equals(who))) {
-            changed(now);
+    /**
+     * Somebody sets out on something else: what was foreseen of those who follow them is out of date from now on.
+     *
+     * @return whether anybody who follows goes another way now
+     */
+    boolean changedWay(String who, double now) {
+        for (Follower f : active.values()) {
+            if (f.shadow().whom().equals(who) || f.shadow().who().equals(who)) {
+                changed(now);
+                return true;
+            }
         }
+        return false;
     }
 
     /** A ball is somewhere else than foreseen. */

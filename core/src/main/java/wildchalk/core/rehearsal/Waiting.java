@@ -40,8 +40,12 @@ final class Waiting {
 
     /** The actions that a moment sets off, each once, in the order in which they began to wait. */
     List<Action> happens(Trigger moment) {
+        List<Wait> waiting = waits.get(moment);
+        if (waiting == null) {
+            return List.of();
+        }
         List<Action> off = new ArrayList<>();
-        for (Wait wait : waits.getOrDefault(moment, List.of())) {
+        for (Wait wait : waiting) {
             wait.toCome.remove(moment);
             if (!wait.over && wait.toCome.isEmpty()) {
                 wait.over = true;

@@ -31,6 +31,7 @@ final class CallSheet extends VBox {
     private final TextField title = new TextField();
     private final Label where = new Label();
     private final FlowPane chips = new FlowPane(6, 6);
+    private final VBox limits = new VBox(4);
     private final VBox lines = new VBox(4);
     private final VBox notes = new VBox(8);
     private final VBox problems = new VBox(6);
@@ -49,7 +50,7 @@ final class CallSheet extends VBox {
             }
         });
         where.getStyleClass().add("quiet");
-        VBox words = new VBox(10, chips, lines, notes);
+        VBox words = new VBox(10, chips, limits, lines, notes);
         words.getStyleClass().add("call-sheet-words");
         ScrollPane scroll = new ScrollPane(words);
         scroll.setFitToWidth(true);
@@ -121,6 +122,8 @@ final class CallSheet extends VBox {
         if (state.timeline().duration() > 0) {
             chips.getChildren().add(chip("one rep " + Clock.seconds(state.timeline().duration())));
         }
+        limits.getChildren().setAll(state.script().limits().stream().map(CallSheet::limit).toList());
+        limits.setManaged(!state.script().limits().isEmpty());
         lines.getChildren().setAll(state.script().lines().stream().map(this::line).toList());
         if (lines.getChildren().isEmpty()) {
             lines.getChildren().add(quiet("Nothing yet. Take a player from the ledge, put it on the board, "
@@ -149,6 +152,14 @@ final class CallSheet extends VBox {
         Label label = new Label(text);
         label.setWrapText(true);
         label.getStyleClass().addAll("quiet", "sheet-note");
+        return label;
+    }
+
+    private static Label limit(String text) {
+        Label label = new Label(text);
+        label.setWrapText(true);
+        label.getStyleClass().add("limit");
+        label.setMaxWidth(Double.MAX_VALUE);
         return label;
     }
 
@@ -238,7 +249,15 @@ final class CallSheet extends VBox {
         text.setWrapText(true);
         HBox.setHgrow(text, Priority.ALWAYS);
         HBox row = new HBox(8, mark, text);
-        row.setOnMouseClicked(e -> state.choose(problem.action()));
+        row.setOnMouseClicked(e -> {
+            if (state.stage().action(problem.action()).isPresent()) {
+                state.choose(problem.action());
+            }
+            if (!Double.isNaN(problem.t())) {
+                state.playingProperty().set(false);
+                state.playheadProperty().set(problem.t());
+            }
+        });
         return row;
     }
 
