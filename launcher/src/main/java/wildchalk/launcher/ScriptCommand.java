@@ -25,7 +25,7 @@ final class ScriptCommand implements Callable<Integer> {
         PrintWriter out = spec.commandLine().getOut();
         out.println(r.drill().title());
         Script script = ScriptWriter.write(r.stage(), r.timeline(), r.surface(), Unit.METRES);
-        script.limits().forEach(out::println);
+        script.limits().forEach(l -> out.println(l.text()));
         for (Script.Line line : script.lines()) {
             out.println(line.beat() + ". " + line.text());
         }

@@ -27,17 +27,7 @@ record Flight(String action, List<Vec> way, double start, double end, BallMotion
         }
         double first = way.get(0).distance(way.get(1));
         double whole = Ruler.length(way);
-        double before = 0;
-        double after = end - start;
-        while (after - before > 1e-6) {
-            double middle = (before + after) / 2;
-            if (motion.gone(middle, whole) < first) {
-                before = middle;
-            } else {
-                after = middle;
-            }
-        }
-        return Optional.of(start + after);
+        return Optional.of(start + Halving.begin(t -> motion.gone(t, whole) >= first, 0, end - start, 1e-6));
     }
 
     Vec at(double time) {

@@ -9,6 +9,7 @@ final class Lead {
 
     private static final double LOOK_EVERY = 0.05;
     private static final double LOOK_UP_TO = 60;
+    private static final double FINE = 1e-6;
 
     private Lead() {
     }
@@ -37,15 +38,7 @@ final class Lead {
             before = after;
             after += LOOK_EVERY;
         }
-        while (after - before > 1e-6) {
-            double middle = (before + after) / 2;
-            if (late(release, length, motion, middle) > 0) {
-                before = middle;
-            } else {
-                after = middle;
-            }
-        }
-        return release + after;
+        return release + Halving.begin(t -> late(release, length, motion, t) <= 0, before, after, FINE);
     }
 
     /** By how many seconds the ball would come too late to meet the receiver {@code flight} seconds after release. */

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.DoubleFunction;
-import java.util.function.DoublePredicate;
 import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
 import wildchalk.core.geometry.Vec;
@@ -110,7 +109,7 @@ final class Sightings {
             }
             double to = Math.min(end, t + pause(seen, t, away));
             if (holds.test(seen.place().apply(to))) {
-                return OptionalDouble.of(moment(x -> holds.test(seen.place().apply(x)), t, to));
+                return OptionalDouble.of(Halving.begin(x -> holds.test(seen.place().apply(x)), t, to, FINE));
             }
             t = to;
         }
@@ -120,19 +119,5 @@ final class Sightings {
     /** How long it takes at least to get to an edge. */
     private static double pause(Seen seen, double t, ToDoubleFunction<Vec> away) {
         return Math.max(LOOK, away.applyAsDouble(seen.place().apply(t)) / seen.fastest());
-    }
-
-    private static double moment(DoublePredicate holds, double from, double to) {
-        double before = from;
-        double after = to;
-        while (after - before > FINE) {
-            double middle = (before + after) / 2;
-            if (holds.test(middle)) {
-                after = middle;
-            } else {
-                before = middle;
-            }
-        }
-        return after;
     }
 }

@@ -106,7 +106,7 @@ final class Watches {
         double when = Double.POSITIVE_INFINITY;
         for (Watch watch : watches) {
             if (!watch.held && watch.holds.test(to)) {
-                double t = moment(watch, from, to);
+                double t = Halving.begin(watch.holds, from, to, FINE);
                 if (t < when) {
                     when = t;
                     first = watch;
@@ -120,19 +120,5 @@ final class Watches {
         // What begins to hold is always told; only what was so from the start has to end first.
         watches.forEach(w -> w.held = w.held && w.holds.test(seen));
         return first == null ? Optional.empty() : Optional.of(new Seen(first.trigger, when));
-    }
-
-    private static double moment(Watch watch, double from, double to) {
-        double before = from;
-        double after = to;
-        while (after - before > FINE) {
-            double middle = (before + after) / 2;
-            if (watch.holds.test(middle)) {
-                after = middle;
-            } else {
-                before = middle;
-            }
-        }
-        return after;
     }
 }

@@ -78,6 +78,11 @@ final class Clauses {
         add(words.say(key, values), Part.JOIN, "", "");
     }
 
+    /** Words of a read or a stop, by their key. */
+    void said(Instruction about, String key, Object... values) {
+        add(words.say(key, values), Part.SAID, "", about.id());
+    }
+
     /** A person, by id. */
     void name(String who, String action) {
         add(moments.name(who), Part.WHO, who, action);

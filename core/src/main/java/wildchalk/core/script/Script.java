@@ -9,7 +9,7 @@ import java.util.stream.Collectors;
  * @param lines one for each beat
  * @param limits one sentence for each limit, said before the rep
  */
-public record Script(List<Line> lines, List<String> limits) {
+public record Script(List<Line> lines, List<Phrase> limits) {
 
     public Script {
         lines = List.copyOf(lines);
@@ -26,6 +26,8 @@ public record Script(List<Line> lines, List<String> limits) {
         WHAT,
         /** Where it goes. */
         WHERE,
+        /** A limit, a stop, or the words round the options of a read. */
+        SAID,
         /** Words that only join others. */
         JOIN
     }
@@ -35,7 +37,7 @@ public record Script(List<Line> lines, List<String> limits) {
      *
      * @param text with the spaces that belong to it
      * @param piece id of the person or gear it names; empty for none
-     * @param action id of the action it is about; empty for none
+     * @param action id of the action it is about, of the read, stop or limit when it says one; empty for none
      */
     public record Phrase(String text, Part part, String piece, String action) {
     }

@@ -49,7 +49,8 @@ public final class ScriptWriter {
             lines.add(new ScriptWriter(stage, timeline, surface, unit).line(beats.get(i), from, until));
         }
         LimitWords limits = new LimitWords(stage, surface, unit);
-        return new Script(lines, stage.said(Limit.class).stream().map(limits::of).toList());
+        return new Script(lines, stage.said(Limit.class).stream()
+                .map(l -> new Phrase(limits.of(l), Part.SAID, "", l.id())).toList());
     }
 
     /** One action as it stands in the script, without what sets it off: "7 carries the ball 12 m". */
@@ -136,14 +137,14 @@ public final class ScriptWriter {
     private void eitherOr(Instruction.Read read) {
         for (int i = 0; i < read.options().size(); i++) {
             Instruction.Option option = read.options().get(i);
-            clauses.join(i == 0 ? "either" : "or");
+            clauses.said(read, i == 0 ? "either" : "or");
             List<Action> first = firstOf(option);
             if (first.isEmpty()) {
                 clauses.name(read.who(), "");
-                clauses.join("opts", option.label());
+                clauses.said(read, "opts", option.label());
             }
             all(first);
-            because(option);
+            because(read, option);
         }
     }
 
@@ -154,9 +155,9 @@ public final class ScriptWriter {
                 && (a == all.get(0) || !(a.cue().trigger() instanceof Cue.Next))).toList();
     }
 
-    private void because(Instruction.Option option) {
+    private void because(Instruction.Read read, Instruction.Option option) {
         if (!option.reason().isBlank()) {
-            clauses.join("if", option.reason());
+            clauses.said(read, "if", option.reason());
         }
     }
 
@@ -189,10 +190,10 @@ public final class ScriptWriter {
             Instruction.Option option = read.options().get(i);
             Optional<Action> winner = option.actions().stream().flatMap(id -> stage.action(id).stream())
                     .filter(Action.Collect.class::isInstance).findFirst();
-            clauses.join(i == 0 ? "either.wins" : "or");
+            clauses.said(read, i == 0 ? "either.wins" : "or");
             winner.ifPresent(w -> clauses.name(w.who(), w.id()));
-            clauses.join(i == 0 ? "wins" : "does");
-            because(option);
+            clauses.said(read, i == 0 ? "wins" : "does");
+            because(read, option);
         }
     }
 
@@ -202,7 +203,7 @@ public final class ScriptWriter {
             OptionalDouble t = timeline.moment(freeze.at());
             if (t.isPresent() && t.getAsDouble() > from + 1e-9 && t.getAsDouble() <= until + 1e-9) {
                 String moment = moments.of(freeze.at().trigger(), null);
-                clauses.join(freeze.question().isBlank() ? "freeze" : "freeze.ask",
+                clauses.said(freeze, freeze.question().isBlank() ? "freeze" : "freeze.ask",
                         Character.toLowerCase(moment.charAt(0)) + moment.substring(1), freeze.question());
             }
         }

@@ -49,7 +49,8 @@ class DelayProperties {
         }
         for (Piece.Person person : stage.people()) {
             for (double t = 0; t < 10 && !people.contains(person.id()); t += 0.5) {
-                assertEquals(before.pose(person.id(), t), after.pose(person.id(), t));
+                // Where a nose points may follow somebody who is watched; where a body is may not.
+                assertEquals(before.pose(person.id(), t).at(), after.pose(person.id(), t).at());
             }
         }
         ActionTimes then = before.times(moved.id()).orElseThrow();

@@ -122,7 +122,7 @@ final class CallSheet extends VBox {
         if (state.timeline().duration() > 0) {
             chips.getChildren().add(chip("one rep " + Clock.seconds(state.timeline().duration())));
         }
-        limits.getChildren().setAll(state.script().limits().stream().map(CallSheet::limit).toList());
+        limits.getChildren().setAll(state.script().limits().stream().map(l -> limit(l.text())).toList());
         limits.setManaged(!state.script().limits().isEmpty());
         lines.getChildren().setAll(state.script().lines().stream().map(this::line).toList());
         if (lines.getChildren().isEmpty()) {
@@ -196,7 +196,7 @@ final class CallSheet extends VBox {
             node = text;
         }
         node.setUserData(phrase);
-        if (!phrase.action().isEmpty()) {
+        if (state.stage().action(phrase.action()).isPresent()) {
             node.setOnMouseEntered(e -> state.pointedAtProperty().set(phrase.piece().isEmpty()
                     ? Set.of(phrase.action()) : Set.of(phrase.action(), phrase.piece())));
             node.setOnMouseExited(e -> state.pointedAtProperty().set(Set.of()));
