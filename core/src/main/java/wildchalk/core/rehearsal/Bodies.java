@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
+import java.util.function.Supplier;
 import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.Action.Gait;
 import wildchalk.core.drill.Action.Travel;
@@ -65,9 +66,9 @@ final class Bodies {
     private final Speeds speeds;
     private final Map<String, PersonTrack> tracks = new LinkedHashMap<>();
     private final Map<String, Chain> running = new HashMap<>();
-    private final Map<String, List<Vec>> lines;
+    private final Map<String, Supplier<List<Vec>>> lines;
 
-    Bodies(Stage stage, Places places, Speeds speeds, Map<String, List<Vec>> lines) {
+    Bodies(Stage stage, Places places, Speeds speeds, Map<String, Supplier<List<Vec>>> lines) {
         this.places = places;
         this.speeds = speeds;
         this.lines = lines;
@@ -118,7 +119,8 @@ final class Bodies {
         for (int i = 0; i < ends.length; i++) {
             ends[i] = time + profile.timeAt(route.sectionEnd(i + shift));
             double from = i == 0 ? 0 : route.sectionEnd(i + shift - 1);
-            lines.put(travels.get(i).id(), route.part(from, route.sectionEnd(i + shift)));
+            double to = route.sectionEnd(i + shift);
+            lines.put(travels.get(i).id(), () -> route.part(from, to));
         }
         ends[ends.length - 1] += speeds.takes().after(travels.get(travels.size() - 1).ending());
         double[] marks = new double[ends.length + 1];

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Action.Delivery;
 import wildchalk.core.drill.Action.Result;
@@ -56,9 +57,9 @@ final class Deliveries {
     private final Map<String, Double> since = new HashMap<>();
     private final Map<String, String> promised = new HashMap<>();
     private final Map<String, Sent> onTheirWay = new LinkedHashMap<>();
-    private final Map<String, List<Vec>> lines;
+    private final Map<String, Supplier<List<Vec>>> lines;
 
-    Deliveries(Stage stage, Places places, BallWays ways, Speeds speeds, Bodies bodies, Map<String, List<Vec>> lines) {
+    Deliveries(Stage stage, Places places, BallWays ways, Speeds speeds, Bodies bodies, Map<String, Supplier<List<Vec>>> lines) {
         this.stage = stage;
         this.places = places;
         this.ways = ways;
@@ -186,7 +187,7 @@ final class Deliveries {
         }
         Flight flight = new Flight(delivery.id(), ways.of(delivery, from, to), release, arrival, motion);
         tracks.get(ball).fliesFrom(release, flight);
-        lines.put(delivery.id(), flight.way());
+        lines.put(delivery.id(), flight::way);
         Sent sent = new Sent(delivery, ball, flight, version);
         onTheirWay.put(delivery.id(), sent);
         return sent;
@@ -194,7 +195,7 @@ final class Deliveries {
 
     /** Whether a pass off a wall or round the boards cannot be: there is none where it would meet it. */
     boolean missesItsWall(Action.Pass pass) {
-        return (pass.off().isPresent() || BallWays.isRim(pass)) && lines.get(pass.id()).size() < 3;
+        return (pass.off().isPresent() || BallWays.isRim(pass)) && lines.get(pass.id()).get().size() < 3;
     }
 
     /** Takes a ball off its way: whoever it was meant for has it now, or it does what the drill says. */

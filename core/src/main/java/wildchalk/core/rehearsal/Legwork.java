@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import wildchalk.core.drill.Action.Travel;
 import wildchalk.core.drill.Action;
@@ -30,13 +31,13 @@ final class Legwork {
     private final Watches watches;
     private final Problems problems;
     private final Speeds speeds;
-    private final Map<String, List<Vec>> lines;
+    private final Map<String, Supplier<List<Vec>>> lines;
     /** What each person has set out on last. */
     private final Map<String, Action> lasting = new HashMap<>();
     private final Map<String, List<Trigger>> marks = new HashMap<>();
 
     Legwork(Rep rep, Bodies bodies, Shadows shadows, Ballwork balls, Watches watches, Problems problems, Speeds speeds,
-            Map<String, List<Vec>> lines) {
+            Map<String, Supplier<List<Vec>>> lines) {
         this.rep = rep;
         this.bodies = bodies;
         this.shadows = shadows;
@@ -112,7 +113,8 @@ final class Legwork {
     /** Somebody stops following; where they went until then is their line. */
     void unshadow(Action.Shadow shadow) {
         if (shadows.isFollowing(shadow.id())) {
-            lines.put(shadow.id(), shadows.end(shadow.id(), rep.now()));
+            List<Vec> line = shadows.end(shadow.id(), rep.now());
+            lines.put(shadow.id(), () -> line);
             bodies.halt(shadow.who(), rep.now());
             changedWay(shadow.who());
         }

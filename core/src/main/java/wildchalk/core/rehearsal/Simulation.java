@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import wildchalk.core.drill.Action.Delivery;
 import wildchalk.core.drill.Action.Travel;
@@ -40,7 +41,7 @@ final class Simulation {
     private final Rep rep;
     private final Legwork legs;
     private final Ballwork balls;
-    private final Map<String, List<Vec>> lines = new HashMap<>();
+    private final Map<String, Supplier<List<Vec>>> lines = new HashMap<>();
 
     Simulation(Stage stage, Surface surface, Speeds speeds, Choices choices) {
         this.stage = stage;
@@ -88,7 +89,7 @@ final class Simulation {
         }
         problems.neverStarted(rep.actions(), rep.times().keySet());
         for (Action action : stage.actions()) {
-            lines.computeIfAbsent(action.id(), id -> plannedLine(action));
+            lines.putIfAbsent(action.id(), () -> plannedLine(action));
         }
         return new Timeline(new Timeline.Tracks(bodies.tracks(), deliveries.tracks(), handling.tracks()), rep.times(),
                 lines, rep.happened(), rep.events(), Beats.of(rep.actions(), rep.times()), problems.found());

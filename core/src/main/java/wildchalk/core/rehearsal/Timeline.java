@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Supplier;
 import java.util.stream.DoubleStream;
 import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.Cue;
@@ -22,14 +23,14 @@ public final class Timeline {
     private final Map<String, PersonTrack> people;
     private final Map<String, BallTrack> balls;
     private final Map<String, ActionTimes> times;
-    private final Map<String, List<Vec>> lines;
+    private final Map<String, Supplier<List<Vec>>> lines;
     private final Map<Trigger, Double> happened;
     private final List<Event> events;
     private final List<Beat> beats;
     private final List<Problem> problems;
     private final double duration;
 
-    Timeline(Tracks tracks, Map<String, ActionTimes> times, Map<String, List<Vec>> lines,
+    Timeline(Tracks tracks, Map<String, ActionTimes> times, Map<String, Supplier<List<Vec>>> lines,
              Map<Trigger, Double> happened, List<Event> events, List<Beat> beats, List<Problem> problems) {
         this.tracks = tracks;
         this.people = tracks.people();
@@ -180,7 +181,7 @@ public final class Timeline {
 
     /** Where an action's line runs, at least two points; for an action that never happens, where it would. */
     public List<Vec> line(String action) {
-        return lines.getOrDefault(action, List.of(Vec.ZERO, Vec.ZERO));
+        return lines.containsKey(action) ? lines.get(action).get() : List.of(Vec.ZERO, Vec.ZERO);
     }
 
     /** The beat that an action belongs to. */

@@ -16,10 +16,17 @@ import wildchalk.core.surface.Surface;
 
 /**
  * Guesses what a stroke means. From someone with the ball to a team-mate it is a pass, to a goal a shot, into space a
- * carry; from someone without it a run. A person who has just received acts on receiving; one who has acted goes on
- * after their last; anyone else acts with the beat that is looked at, or on the whistle.
+ * carry; from someone without it a run, onto an opponent a shadow, onto a ball that lies a collecting. A pass goes the
+ * way it is drawn: off the boards, round them, in an arch, from hand to hand. Out and straight back is a touch. A person
+ * who has just received acts on receiving; one who has acted goes on after their last; anyone else acts with the beat
+ * that is looked at, or on the whistle.
  */
 public final class Guess {
+
+    /** Two who stand so near each other, in reaches, hand the ball over. Assumed. */
+    private static final double HANDS = 1.9;
+    /** From so near a heap of balls, in metres, one is played in; assumed. */
+    private static final double AT_SUPPLY = 2.5;
 
     private final Stage stage;
     private final Timeline timeline;
@@ -31,9 +38,30 @@ public final class Guess {
         this.surface = surface;
     }
 
-    /** The action that a stroke most likely means, with a fresh id. */
+    /** The action that a stroke most likely means, with a fresh id: the first of {@link #all}. */
     public Action of(Gesture gesture) {
-        return as(kind(gesture), gesture);
+        return all(gesture).get(0);
+    }
+
+    /** The actions that a stroke most likely means: one, or two for out and back. */
+    public List<Action> all(Gesture gesture) {
+        Kind kind = kind(gesture);
+        boolean travels = kind == Kind.RUN || kind == Kind.CARRY;
+        if (travels && !gesture.straight() && new Trace(gesture).returns(gesture.reach())) {
+            return outAndBack(kind, gesture);
+        }
+        return List.of(as(kind, gesture));
+    }
+
+    /** To what is farthest off, touching it, and back to where it began. */
+    private List<Action> outAndBack(Kind kind, Gesture gesture) {
+        Vec far = new Trace(gesture).farthest();
+        Gesture out = new Gesture(gesture.who(), List.of(gesture.points().get(0), far), true, gesture.lookedAt(), gesture.reach());
+        Action.Travel there = ((Action.Travel) as(kind, out)).withEnding(Action.Ending.TOUCH);
+        Gesture back = new Gesture(gesture.who(), List.of(far, gesture.points().get(0)), true, gesture.lookedAt(), gesture.reach());
+        Action.Path path = new Action.Path(List.of(Spot.at(gesture.points().get(0))), false);
+        String id = stage.withAction(there).freeId("a");
+        return List.of(there, kind.action(id, back.who(), path, Cue.next()));
     }
 
     /** The action for a stroke whose kind the coach has chosen. */
@@ -42,21 +70,72 @@ public final class Guess {
             return opponent(gesture, Double.MAX_VALUE).map(o -> kind.action(stage.freeId("a"), gesture.who(),
                     new Action.Path(List.of(Spot.at(o)), false), cue(gesture))).orElseGet(() -> as(Kind.RUN, gesture));
         }
+        if (kind == Kind.RUN && looseBall(gesture).isPresent()) {
+            return new Action.Collect(stage.freeId("a"), gesture.who(), Freehand.path(gesture.points(), gesture.straight(),
+                    gesture.reach(), Spot.at(looseBall(gesture).get())), Action.Gait.RUN, Action.Ending.STOP, cue(gesture));
+        }
         Spot end = kind == Kind.SHOT ? target(gesture).orElseGet(this::nearestGoal)
                 : kind == Kind.PASS ? receiver(gesture).map(Spot::at).orElse(Spot.at(gesture.end()))
                 : tied(gesture);
         Action.Path path = Freehand.path(gesture.points(), gesture.straight(), gesture.reach(), end);
-        return kind.action(stage.freeId("a"), gesture.who(), path, cue(gesture));
+        Action action = kind.action(stage.freeId("a"), gesture.who(), path, cue(gesture));
+        return action instanceof Action.Pass pass && !gesture.straight() ? asDrawn(pass, gesture) : action;
+    }
+
+    /** A pass that goes the way it was drawn. */
+    private Action.Pass asDrawn(Action.Pass pass, Gesture gesture) {
+        Trace trace = new Trace(gesture);
+        if (surface.edge() == Surface.Edge.BOARDS) {
+            double near = gesture.reach() * 0.5;
+            List<Action.Wall> walls = trace.walls(surface, near);
+            if (trace.rounds(surface, near)) {
+                Action.Pass round = pass.going(Action.Manner.RIM);
+                return walls.isEmpty() ? round : round.comingOff(walls.get(0));
+            }
+            if (walls.size() == 1) {
+                return pass.comingOff(walls.get(0));
+            }
+        }
+        Optional<String> receiver = receiver(gesture);
+        double gap = receiver.map(r -> away(stage.person(r).orElseThrow(), gesture.points().get(0), gesture.lookedAt()))
+                .orElse(Double.MAX_VALUE);
+        if (gap <= HANDS * gesture.reach()) {
+            return pass.going(Action.Manner.HAND_OFF);
+        }
+        return receiver.isPresent() && trace.arches() ? pass.going(Action.Manner.LOB) : pass;
     }
 
     private Kind kind(Gesture gesture) {
         if (!hasBall(gesture)) {
-            return opponent(gesture, gesture.reach()).isPresent() ? Kind.SHADOW : Kind.RUN;
+            if (playsIn(gesture)) {
+                return Kind.PASS;
+            }
+            return looseBall(gesture).isEmpty() && opponent(gesture, gesture.reach()).isPresent() ? Kind.SHADOW : Kind.RUN;
         }
         if (receiver(gesture).isPresent()) {
             return Kind.PASS;
         }
         return target(gesture).isPresent() ? Kind.SHOT : Kind.CARRY;
+    }
+
+    /** Whether somebody at a heap of balls plays one in: a coach to anywhere, a player to a team-mate. */
+    private boolean playsIn(Gesture gesture) {
+        Vec at = timeline.pose(gesture.who(), timeline.duration() + 1).at();
+        boolean supply = stage.pieces().stream().anyMatch(p -> p instanceof Piece.Supply u && u.count() > 0
+                && u.at().distance(at) <= AT_SUPPLY);
+        boolean coach = stage.person(gesture.who()).filter(Piece.Coach.class::isInstance).isPresent();
+        return supply && (coach || receiver(gesture).isPresent());
+    }
+
+    /** A ball that lies, or a heap of them, where a stroke ends. */
+    private Optional<String> looseBall(Gesture gesture) {
+        if (hasBall(gesture)) {
+            return Optional.empty();
+        }
+        double near = gesture.reach() * 0.6;
+        return stage.pieces().stream().filter(p -> p instanceof Piece.Supply
+                        || p instanceof Piece.Ball b && timeline.holder(b.id(), timeline.duration() + 1).isEmpty())
+                .filter(p -> p.at().distance(gesture.end()) <= near).map(Piece::id).findFirst();
     }
 
     /** Whether somebody has a ball when they are through with all they do so far, or at the moment looked at. */
@@ -79,19 +158,30 @@ public final class Guess {
         Optional<Piece.Person> from = stage.person(gesture.who());
         return stage.people().stream()
                 .filter(p -> !p.id().equals(gesture.who()) && from.isPresent() && !mates(from.get(), p))
+                // Nobody marks a goalkeeper; a line to where one stands goes to the goal.
+                .filter(p -> !(p instanceof Piece.Goalkeeper))
                 .filter(p -> away(p, gesture) <= reach)
                 .min(Comparator.comparingDouble(p -> away(p, gesture))).map(Piece::id);
     }
 
     private double away(Piece.Person person, Gesture gesture) {
-        Vec now = timeline.pose(person.id(), gesture.lookedAt()).at();
+        return away(person, gesture.end(), gesture.lookedAt());
+    }
+
+    /** How far somebody is from a place, now or when all they do so far is over. */
+    private double away(Piece.Person person, Vec place, double lookedAt) {
+        Vec now = timeline.pose(person.id(), lookedAt).at();
         Vec last = timeline.pose(person.id(), timeline.duration() + 1).at();
-        return Math.min(now.distance(gesture.end()), last.distance(gesture.end()));
+        return Math.min(now.distance(place), last.distance(place));
     }
 
     /** Coaches and line-ups play with everybody; players and goalkeepers with those in their colour. */
     private static boolean mates(Piece.Person a, Piece.Person b) {
-        return !(a instanceof Piece.Player p) || !(b instanceof Piece.Player q) || p.team() == q.team();
+        return playsWithAll(a) || playsWithAll(b) || a.team() == b.team();
+    }
+
+    private static boolean playsWithAll(Piece.Person person) {
+        return person instanceof Piece.Coach || person instanceof Piece.LineUp;
     }
 
     private Optional<Spot> target(Gesture gesture) {

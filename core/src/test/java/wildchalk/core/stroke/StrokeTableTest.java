@@ -1,0 +1,202 @@
+package wildchalk.core.stroke;
+
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Random;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import wildchalk.core.Stages;
+import wildchalk.core.drill.Action.Manner;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Colour;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Team;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.rehearsal.Rehearsal;
+import wildchalk.core.surface.Surface;
+import wildchalk.core.surface.Surfaces;
+
+/**
+ * Strokes as a hand draws them, with what a coach would have meant. 1 has the ball, 2 and 3 play with 1; x and y do not;
+ * K keeps; T is a coach beside a heap of balls; a ball lies at b3.
+ */
+class StrokeTableTest {
+
+    private static final double REACH = 1.4;
+    /** Share of the table that must be read as it was meant. */
+    private static final double WANTED = 0.93;
+
+    /** Who draws | through which places | what is meant. The hand shakes on its way. */
+    private static final String RINK = """
+            1 | -10,0 5,-8 | pass 2
+            1 | -10,0 -3,-4.5 5.4,-7.6 | pass 2
+            1 | -10,0 8.3,7.7 | pass 3
+            1 | -10,0 4.2,-8.9 | pass 2
+            1 | -10,0 -4,-9 5,-8 | pass 2 lob
+            1 | -10,0 -7,6 0,10 8,8 | pass 3 lob
+            1 | -10,0 0,-12.6 5,-8 | pass 2 off left
+            1 | -10,0 0,12.7 8,8 | pass 3 off right
+            1 | -10,0 -2,-12.9 5,-8 | pass 2 off left
+            1 | -10,0 -8,-2 | carry
+            1 | -10,0 0,0 | carry
+            1 | -10,0 -4,6 2,-1 6,3 | carry
+            1 | -10,0 12,0 | carry
+            1 | -10,0 27,0 | shot goal
+            1 | -10,0 10,2 27,0.8 | shot goal
+            1 | -10,0 26.8,-1.2 | shot goal
+            1 | -10,0 -27,0.4 | shot own-goal
+            1 | -10,0 0,-4 -10,0 | touch c1 and back with the ball
+            1 | -10,0 0,-4 | carry c1
+            2 | 5,-8 15,-6 | run
+            2 | 5,-8 10,-11 18,-9 | run
+            2 | 5,-8 0,-4 | run c1
+            2 | 5,-8 0,-4 5,-8 | touch c1 and back
+            2 | 5,-8 7.8,-8 5.2,-8.2 | touch and back
+            2 | 5,-8 -2,10 | collect b3
+            2 | 5,-8 0,3 -2.2,9.6 | collect b3
+            2 | 5,-8 -20,6.4 | collect u
+            2 | 5,-8 12,0 | shadow x
+            2 | 5,-8 27,0 | run
+            2 | 5,-8 14.5,3.2 18,9 | shadow y
+            2 | 5,-8 8,8 | run
+            3 | 8,8 -2,10 | collect b3
+            3 | 8,8 20,8 22,-3 | run
+            3 | 8,8 26,11 29.5,5 29.5,-5 | run
+            x | 12,0 5,-8 | shadow 2
+            x | 12,0 7.6,8.2 | shadow 3
+            x | 12,0 -10,0 | shadow 1
+            x | 12,0 18,9 | run
+            x | 12,0 0,0 | run
+            y | 18,9 8.5,8.5 | shadow 3
+            K | 26.5,0 24,-2 | run
+            K | 26.5,0 24,0 26.5,0 | touch and back
+            T | -20,5 -10,0 | pass 1
+            T | -20,5 5,-8 | pass 2
+            T | -20,5 -15,-3 | pass
+            T | -20,5 0,0 | pass
+            T | -20,5 -8,12.8 8,8 | pass 3 off right
+            """;
+
+    /** Here 1 stands behind the net, at the end boards. */
+    private static final String BEHIND_THE_NET = """
+            1 | 29,1 28,-10 20,-12.8 5,-12.5 5,-8 | pass 2 rim
+            1 | 29,1 30.2,6 25,12 14,12.7 8,8 | pass 3 rim
+            1 | 29,1 5,-8 | pass 2
+            1 | 29,1 24,5 | carry
+            """;
+
+    private static final String TURF = """
+            1 | -10,0 5,-8 | pass 2
+            1 | -10,0 -4,-10 5,-8 | pass 2 lob
+            1 | -10,0 -2,-3 5,-8 | pass 2
+            1 | -10,0 20,15 | carry
+            1 | -10,0 45.5,0 | shot goal
+            1 | -10,0 45.5,1.6 | shot goal
+            1 | -10,0 0,-4 -9.6,0.4 | touch c1 and back with the ball
+            2 | 5,-8 25,-20 | run
+            2 | 5,-8 12,-8 12,4 | run
+            2 | 5,-8 0,-4 | run c1
+            2 | 5,-8 12,0 | shadow x
+            2 | 5,-8 -2,10 | collect b3
+            2 | 5,-8 20,-8 6,-8.5 | touch and back
+            3 | 8,8 20,8 30,0 20,-8 8,8 | run
+            x | 12,0 8,8 | shadow 3
+            T | -20,5 8,8 | pass 3
+            T | -20,5 20,20 | pass
+            """;
+
+    /** Here 1 and 2 stand shoulder to shoulder. */
+    private static final String CLOSE = """
+            1 | -10,0 -8.1,0 | pass 2 hand-off
+            1 | -10,0 -9,-0.6 -8.2,0.1 | pass 2 hand-off
+            1 | -10,0 8,8 | pass 3
+            2 | -8.1,0 0,0 | run
+            """;
+
+    private record Drawn(String line, boolean right, String read) {
+    }
+
+    @Test
+    void mostStrokesAreReadAsTheyWereMeant() {
+        Surface rink = Surfaces.get("ice-rink-na");
+        List<Drawn> all = new ArrayList<>();
+        all.addAll(draw(RINK, rink, new Vec(-10, 0), new Vec(5, -8)));
+        all.addAll(draw(BEHIND_THE_NET, rink, new Vec(29, 1), new Vec(5, -8)));
+        all.addAll(draw(TURF, Stages.TURF, new Vec(-10, 0), new Vec(5, -8)));
+        all.addAll(draw(CLOSE, Surfaces.get("basketball-intl"), new Vec(-10, 0), new Vec(-8.1, 0)));
+        long right = all.stream().filter(Drawn::right).count();
+        String wrong = all.stream().filter(d -> !d.right()).map(d -> d.line() + ", read as " + d.read())
+                .collect(Collectors.joining("\n"));
+        System.out.printf(Locale.ROOT, "strokes read as meant: %d of %d%n%s%n", right, all.size(), wrong);
+        assertTrue(all.size() >= 60);
+        assertTrue(right >= WANTED * all.size(), right + " of " + all.size() + ":\n" + wrong);
+    }
+
+    private static List<Drawn> draw(String table, Surface surface, Vec one, Vec two) {
+        Stage stage = new Stages().player("1", one.x(), one.y()).player("2", two.x(), two.y()).player("3", 8, 8)
+                .player("x", 12, 0, Team.SKY).player("y", 18, 9, Team.SKY)
+                .piece(new Piece.Goalkeeper("K", new Vec(26.5, 0), Math.PI, "K", Team.SKY))
+                .piece(new Piece.Coach("T", new Vec(-20, 5), 0, "T")).piece(new Piece.Supply("u", new Vec(-20.3, 6.6), 10))
+                .piece(Piece.Item.cone("c1", new Vec(0, -4), Colour.YELLOW))
+                .piece(new Piece.Ball("b3", new Vec(-2, 10), Optional.empty())).ball("b1", "1").build();
+        List<Drawn> drawn = new ArrayList<>();
+        Random shake = new Random(7);
+        for (String line : table.strip().lines().toList()) {
+            String[] parts = line.split("\\|");
+            Gesture gesture = new Gesture(parts[0].strip(), hand(parts[1].strip(), shake), false, 0, REACH);
+            String read = words(new Guess(stage, Rehearsal.of(stage, surface), surface).all(gesture));
+            drawn.add(new Drawn(line.strip(), read.equals(parts[2].strip()), read));
+        }
+        return drawn;
+    }
+
+    /** A line through places with a point about every half metre; a hand is off by up to 15 cm, but not at the ends. */
+    private static List<Vec> hand(String through, Random shake) {
+        List<Vec> corners = new ArrayList<>();
+        for (String place : through.split(" ")) {
+            String[] xy = place.split(",");
+            corners.add(new Vec(Double.parseDouble(xy[0]), Double.parseDouble(xy[1])));
+        }
+        List<Vec> points = new ArrayList<>(List.of(corners.get(0)));
+        for (int i = 0; i + 1 < corners.size(); i++) {
+            int steps = (int) Math.ceil(corners.get(i).distance(corners.get(i + 1)) / 0.5);
+            for (int k = 1; k <= steps; k++) {
+                Vec off = new Vec(shake.nextDouble() - 0.5, shake.nextDouble() - 0.5).times(0.3);
+                points.add(corners.get(i).towards(corners.get(i + 1), (double) k / steps).plus(off));
+            }
+        }
+        points.set(points.size() - 1, corners.get(corners.size() - 1));
+        return points;
+    }
+
+    private static String words(List<Action> actions) {
+        Action action = actions.get(0);
+        if (actions.size() == 2) {
+            String what = ((Action.Travel) action).path().last() instanceof Spot.AtPiece p ? " " + p.piece() : "";
+            return "touch" + what + " and back" + (action instanceof Action.Carry ? " with the ball" : "");
+        }
+        if (action instanceof Action.Pass pass) {
+            String to = pass.to() instanceof Spot.AtPiece p ? " " + p.piece() : "";
+            String how = pass.manner() == Manner.FLAT ? pass.off().map(w -> " off " + low(w)).orElse("") : " " + low(pass.manner());
+            return "pass" + to + how;
+        }
+        if (action instanceof Action.Shot shot) {
+            return "shot " + (shot.to() instanceof Spot.AtTarget t ? t.target() : "");
+        }
+        if (action instanceof Action.Shadow shadow) {
+            return "shadow " + shadow.whom();
+        }
+        String end = action instanceof Action.Travel t && t.path().last() instanceof Spot.AtPiece p ? " " + p.piece() : "";
+        return low(Kind.of(action)).replace("run", action instanceof Action.Collect ? "collect" : "run") + end;
+    }
+
+    private static String low(Enum<?> value) {
+        return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+}
