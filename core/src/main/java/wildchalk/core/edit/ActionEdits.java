@@ -21,6 +21,17 @@ public final class ActionEdits {
         return Edit.ofStage("Chalk a " + kind(action), rung, stage -> stage.withAction(action));
     }
 
+    /** Chalks what one stroke means; its name is that of the first. */
+    public static Edit chalk(String rung, List<Action> actions) {
+        return Edit.ofStage("Chalk a " + kind(actions.get(0)), rung, stage -> {
+            Stage chalked = stage;
+            for (Action action : actions) {
+                chalked = chalked.withAction(action);
+            }
+            return chalked;
+        });
+    }
+
     /** Changes what an action is or how it goes; it keeps its id. */
     public static Edit change(String rung, String name, Action action) {
         return Edit.ofStage(name, rung, stage -> stage.withAction(action));
@@ -83,9 +94,19 @@ public final class ActionEdits {
         if (action instanceof Action.Blow) {
             return "whistle";
         }
-        String to = action instanceof Action.Pass pass && pass.to() instanceof Spot.AtPiece p
+        if (action instanceof Action.Travel travel && travel.ending() == Action.Ending.TOUCH) {
+            kind += " and touch";
+        }
+        return action instanceof Action.Pass pass ? describe(pass, stage) : kind;
+    }
+
+    private static String describe(Action.Pass pass, Stage stage) {
+        String how = pass.manner() == Action.Manner.RIM ? "pass round the boards" : pass.manner() == Action.Manner.HAND_OFF
+                ? "hand-off" : pass.manner() == Action.Manner.FLAT ? "pass" : words(pass.manner()) + " pass";
+        String off = pass.off().isPresent() && pass.manner() != Action.Manner.RIM ? " off the boards" : "";
+        String to = pass.to() instanceof Spot.AtPiece p
                 ? stage.person(p.piece()).map(x -> " to " + x.label()).orElse("") : "";
-        return kind + to;
+        return how + off + to;
     }
 
     private static String gait(Action.Gait gait) {

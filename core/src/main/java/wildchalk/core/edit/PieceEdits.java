@@ -46,6 +46,20 @@ public final class PieceEdits {
         return Edit.ofStage("Move " + PieceWords.name(piece), rung, stage -> moved(stage, piece.id(), to));
     }
 
+    /** Moves several pieces by the same; what people have goes along with them. */
+    public static Edit moveAll(String rung, Stage stage, Set<String> ids, Vec by) {
+        List<Piece> pieces = stage.pieces().stream().filter(p -> ids.contains(p.id())).toList();
+        String name = pieces.size() == 1 ? "Move " + PieceWords.name(pieces.get(0)) : "Move " + pieces.size() + " pieces";
+        return Edit.ofStage(name, rung, s -> {
+            Stage moved = s;
+            for (Piece piece : pieces) {
+                boolean goesAlong = piece instanceof Piece.Ball b && b.heldBy().filter(ids::contains).isPresent();
+                moved = goesAlong ? moved : moved(moved, piece.id(), piece.at().plus(by));
+            }
+            return moved;
+        });
+    }
+
     /** Moves a ball onto the person who then has it. */
     public static Edit giveBall(String rung, Piece.Ball ball, Piece.Person person) {
         return Edit.ofStage("Give ball to " + person.label(), rung, stage ->

@@ -3,17 +3,21 @@ package wildchalk.core.rehearsal;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import wildchalk.core.Stages;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Instruction;
+import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
-import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.edit.CopyEdits;
+import wildchalk.core.edit.Placement;
 import wildchalk.core.geometry.Vec;
 
 /** What holds for any stage, sensible or not. */
@@ -104,44 +108,11 @@ class RehearsalProperties {
         }
     }
 
+    /** By the edit that coaches use. */
     private static Stage mirrored(Stage stage) {
-        List<Piece> pieces = stage.pieces().stream()
-                .map(p -> p instanceof Piece.Player x
-                        ? new Piece.Player(x.id(), flip(x.at()), -x.facing(), x.label(), x.team()) : p.movedTo(flip(p.at())))
-                .toList();
-        List<Action> actions = stage.actions().stream().map(RehearsalProperties::mirrored).toList();
-        return stage.withPieces(pieces).withActions(actions);
-    }
-
-    private static Action mirrored(Action action) {
-        if (action instanceof Action.Travel travel) {
-            return travel.withPath(new Action.Path(travel.path().through().stream().map(RehearsalProperties::flip).toList(),
-                    travel.path().smooth()));
-        }
-        if (action instanceof Action.Pass pass && pass.off().isPresent()) {
-            return pass.comingOff(switch (pass.off().get()) {
-                case LEFT -> Action.Wall.RIGHT;
-                case RIGHT -> Action.Wall.LEFT;
-                default -> pass.off().get();
-            });
-        }
-        return action instanceof Action.Hold hold ? mirrored(hold) : action;
-    }
-
-    private static Action.Hold mirrored(Action.Hold hold) {
-        return hold.facing(hold.facing().map(RehearsalProperties::flip)).turning(switch (hold.turn()) {
-            case OPEN_LEFT -> Action.Hold.Turn.OPEN_RIGHT;
-            case OPEN_RIGHT -> Action.Hold.Turn.OPEN_LEFT;
-            default -> hold.turn();
-        });
-    }
-
-    private static Spot flip(Spot spot) {
-        return spot instanceof Spot.Place place ? Spot.at(flip(place.at())) : spot;
-    }
-
-    private static Vec flip(Vec v) {
-        return new Vec(v.x(), -v.y());
+        Set<String> all = stage.pieces().stream().map(Piece::id).collect(Collectors.toSet());
+        Drill drill = Ladder.put(Drill.empty("d", "", "field-hockey", "whole"), stage);
+        return Ladder.build(CopyEdits.mirror("s1", "Mirror", stage, all, Placement.OTHER_SIDE, Stages.TURF).apply(drill), "s1");
     }
 
     @Provide

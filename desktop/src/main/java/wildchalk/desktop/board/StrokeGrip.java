@@ -65,7 +65,7 @@ final class StrokeGrip implements Grip {
         draw(meant);
         boolean telling = end.reason().startsWith("on the ") && !end.reason().equals("on the grid");
         String where = telling ? " · " + end.reason() : "";
-        pane.showTag(Optional.of(words(guess(meant, last.straight()), meant) + where), last.x(), last.y());
+        pane.showTag(Optional.of(words(guess(meant, last.straight()).get(0), meant) + where), last.x(), last.y());
     }
 
     private Snapped end(Hand hand) {
@@ -93,9 +93,9 @@ final class StrokeGrip implements Grip {
         if (dragged) {
             stroke.add(hand.at());
             Snapped end = end(hand);
-            Action action = guess(meant(end, hand.straight()), hand.straight());
-            state.apply(ActionEdits.chalk(state.rung(), action));
-            state.choose(action.id());
+            List<Action> actions = guess(meant(end, hand.straight()), hand.straight());
+            state.apply(ActionEdits.chalk(state.rung(), actions));
+            state.choose(actions.get(0).id());
         } else if (fromToken) {
             state.choose(who);
             state.refer(who);
@@ -112,11 +112,11 @@ final class StrokeGrip implements Grip {
         return true;
     }
 
-    private Action guess(List<Vec> meant, boolean straight) {
+    private List<Action> guess(List<Vec> meant, boolean straight) {
         Guess guess = new Guess(state.stage(), state.timeline(), state.surface());
         Gesture gesture = new Gesture(who, meant, straight || guides.isTyped(), state.playheadProperty().get(),
                 state.board().frame().unit() * 1.5);
-        return state.toolProperty().get().kind().map(k -> guess.as(k, gesture)).orElseGet(() -> guess.of(gesture));
+        return state.toolProperty().get().kind().map(k -> List.of(guess.as(k, gesture))).orElseGet(() -> guess.all(gesture));
     }
 
     /** "pass to 9 · as 7 receives · 14.6 m · 19.5 paces" */
