@@ -10,6 +10,7 @@ import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.naming.PieceWords;
+import wildchalk.core.surface.Surface;
 
 /** Edits of what happens. */
 public final class ActionEdits {
@@ -46,9 +47,11 @@ public final class ActionEdits {
     }
 
     /** The next way of doing the same: how a ball is passed, what becomes of a shot, how somebody is followed. */
-    public static Optional<Edit> nextWay(String rung, Action action) {
+    public static Optional<Edit> nextWay(String rung, Action action, Surface surface) {
         if (action instanceof Action.Pass pass) {
-            Action.Manner manner = after(pass.manner());
+            Action.Manner next = after(pass.manner());
+            boolean boards = surface.edge() == Surface.Edge.BOARDS;
+            Action.Manner manner = next == Action.Manner.RIM && !boards ? after(next) : next;
             return Optional.of(change(rung, "Pass it " + words(manner), pass.going(manner)));
         }
         if (action instanceof Action.Shot shot) {
@@ -67,6 +70,18 @@ public final class ActionEdits {
     private static <E extends Enum<E>> E after(E value) {
         E[] all = value.getDeclaringClass().getEnumConstants();
         return all[(value.ordinal() + 1) % all.length];
+    }
+
+    private static String words(Action.Manner manner) {
+        return switch (manner) {
+            case FLAT -> "flat";
+            case BOUNCE -> "with a bounce";
+            case LOB -> "high";
+            case ROLL -> "along the ground";
+            case PUSH -> "with a push";
+            case HAND_OFF -> "from hand to hand";
+            case RIM -> "round the boards";
+        };
     }
 
     private static String words(Enum<?> value) {
@@ -101,8 +116,8 @@ public final class ActionEdits {
     }
 
     private static String describe(Action.Pass pass, Stage stage) {
-        String how = pass.manner() == Action.Manner.RIM ? "pass round the boards" : pass.manner() == Action.Manner.HAND_OFF
-                ? "hand-off" : pass.manner() == Action.Manner.FLAT ? "pass" : words(pass.manner()) + " pass";
+        String how = pass.manner() == Action.Manner.HAND_OFF ? "hand-off"
+                : pass.manner() == Action.Manner.FLAT ? "pass" : "pass " + words(pass.manner());
         String off = pass.off().isPresent() && pass.manner() != Action.Manner.RIM ? " off the boards" : "";
         String to = pass.to() instanceof Spot.AtPiece p
                 ? stage.person(p.piece()).map(x -> " to " + x.label()).orElse("") : "";

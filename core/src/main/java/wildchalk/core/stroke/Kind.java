@@ -27,6 +27,30 @@ public enum Kind {
         return action instanceof Action.Shadow ? SHADOW : RUN;
     }
 
+    /** The key that takes this chalk, or makes a chosen line one of it; none for a shadow, which needs somebody. */
+    public String key() {
+        return switch (this) {
+            case RUN -> "R";
+            case CARRY -> "C";
+            case PASS -> "P";
+            case SHOT -> "S";
+            case BACK -> "B";
+            case SIDE -> "D";
+            case SHADOW -> "";
+        };
+    }
+
+    /** What a stroke of this kind may have been meant for otherwise, likeliest first. */
+    public List<Kind> others() {
+        return switch (this) {
+            case RUN -> List.of(BACK, SIDE);
+            case BACK, SIDE, SHADOW -> List.of(RUN);
+            case CARRY -> List.of(PASS, SHOT);
+            case PASS -> List.of(CARRY, SHOT);
+            case SHOT -> List.of(PASS, CARRY);
+        };
+    }
+
     public boolean sendsBall() {
         return this == PASS || this == SHOT;
     }

@@ -19,6 +19,7 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.surface.Surfaces;
 
 class EditsTest {
 
@@ -120,12 +121,12 @@ class EditsTest {
         for (int i = 0; i < Action.Manner.values().length; i++) {
             Action.Pass now = (Action.Pass) Ladder.build(drill, "s1").action("a1").orElseThrow();
             seen.add(now.manner());
-            drill = ActionEdits.nextWay("s1", now).orElseThrow().apply(drill);
+            drill = ActionEdits.nextWay("s1", now, Surfaces.get("ice-rink-na")).orElseThrow().apply(drill);
         }
         assertEquals(Set.of(Action.Manner.values()), seen);
         assertEquals(pass, Ladder.build(drill, "s1").action("a1").orElseThrow());
         Action.Run run = new Action.Run("a2", "7", new Action.Path(List.of(Spot.at(1, 1)), false), Action.Gait.RUN,
                 Action.Ending.STOP, Cue.whistle());
-        assertTrue(ActionEdits.nextWay("s1", run).isEmpty());
+        assertTrue(ActionEdits.nextWay("s1", run, Stages.TURF).isEmpty());
     }
 }

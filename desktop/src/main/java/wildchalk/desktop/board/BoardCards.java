@@ -24,7 +24,8 @@ final class BoardCards {
         Tool tool = state.toolProperty().get();
         Optional<Piece> piece = chosen();
         String wanted = tool == Tool.PATTERN || tool.handlesGear() ? tool == Tool.PATTERN ? "pattern" : "gear"
-                : tool != Tool.GUESS && tool != Tool.MOVE ? "" : piece.map(Object::toString).orElse("");
+                : tool != Tool.GUESS && tool != Tool.MOVE ? "" : several() ? "several" + state.chosenProperty().get()
+                : piece.map(Object::toString).orElse("");
         if (wanted.equals(shown)) {
             return;
         }
@@ -38,6 +39,9 @@ final class BoardCards {
     }
 
     private Region card(String wanted, Optional<Piece> piece) {
+        if (wanted.startsWith("several")) {
+            return new SeveralCard(state);
+        }
         return switch (wanted) {
             case "" -> null;
             case "gear" -> new GearCard(state);
@@ -50,6 +54,11 @@ final class BoardCards {
     private Optional<Piece> chosen() {
         Set<String> ids = state.chosenProperty().get();
         return ids.size() != 1 ? Optional.empty() : state.stage().piece(ids.iterator().next())
-                .filter(p -> p instanceof Piece.Item || p instanceof Piece.Supply || p instanceof Piece.Note);
+                .filter(p -> p instanceof Piece.Item || p instanceof Piece.Supply || p instanceof Piece.Note
+                        || p instanceof Piece.Person);
+    }
+
+    private boolean several() {
+        return state.chosenProperty().get().stream().filter(id -> state.stage().piece(id).isPresent()).count() > 1;
     }
 }

@@ -74,7 +74,9 @@ final class BoardMouse {
         pressedY = e.getY();
         Hand hand = Hand.of(e, pane);
         grip = e.getButton() == MouseButton.PRIMARY ? withTool().orElse(null) : null;
-        if (grip == null) {
+        if (e.getButton() == MouseButton.MIDDLE) {
+            grip = new PanGrip(pane);
+        } else if (grip == null) {
             grip = state.toolProperty().get() == Tool.CROP ? new CropGrip(pane, state) : onWhatIsThere(hand);
         }
         grip.press(hand);
@@ -97,7 +99,7 @@ final class BoardMouse {
             }
             piece = state.picking().gear(hand.at());
         }
-        return piece.isPresent() ? new MoveGrip(pane, state, guides, piece.get()) : new ChooseGrip(state);
+        return piece.isPresent() ? new MoveGrip(pane, state, guides, piece.get()) : new LassoGrip(pane, state);
     }
 
     private void drag(MouseEvent e) {

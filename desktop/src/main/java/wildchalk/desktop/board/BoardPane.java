@@ -11,6 +11,7 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.Rectangle;
 import wildchalk.core.drill.Showing.Attack;
+import wildchalk.core.drill.Showing;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.scene.Extent;
@@ -51,6 +52,8 @@ final class BoardPane extends Pane {
     private Set<String> leftOut = Set.of();
     private int chalkPainted;
     private final BoardMouse mouse;
+    private final Zoom zoom = new Zoom();
+    private Showing showing;
 
     BoardPane(BoardState state) {
         this.state = state;
@@ -81,7 +84,14 @@ final class BoardPane extends Pane {
         state.sheets().sheetProperty().addListener(o -> paintSetOut());
         state.sheets().wantedProperty().addListener(o -> paintAll());
         mouse = new BoardMouse(this, state);
+        setOnScroll(e -> {
+            if (zoom.by(Math.exp(e.getDeltaY() * Zoom.PER_PIXEL), map.toSurface(e.getX(), e.getY()), e.getX(), e.getY(), map)) {
+                drillChanged();
+            }
+            e.consume();
+        });
         new BoardCards(this, state);
+        getChildren().add(new StrokeTag(this, state));
         drillChanged();
     }
 
@@ -109,6 +119,18 @@ final class BoardPane extends Pane {
 
     ScreenMap map() {
         return map;
+    }
+
+    /** Shows all that the drill shows, as large as it goes. */
+    void fit() {
+        zoom.forget();
+        drillChanged();
+    }
+
+    /** Moves what is shown by some pixels. */
+    void pan(double right, double down) {
+        zoom.pan(right, down, map);
+        drillChanged();
     }
 
     BoardMouse mouse() {
@@ -190,7 +212,11 @@ final class BoardPane extends Pane {
 
     private void drillChanged() {
         Surface surface = state.surface();
-        map = ScreenMap.fit(state.drill(), surface, Math.max(1, getWidth()), Math.max(1, getHeight()));
+        if (!state.drill().showing().equals(showing)) {
+            showing = state.drill().showing();
+            zoom.forget();
+        }
+        map = zoom.of(ScreenMap.fit(state.drill(), surface, Math.max(1, getWidth()), Math.max(1, getHeight())));
         scale.set(map.scale());
         chips.show(surface, state.drill());
         leftOut = Set.of();

@@ -51,7 +51,8 @@ public final class BoardState {
     private final ReadOnlyObjectWrapper<Shown> draft = new ReadOnlyObjectWrapper<>();
     private final DoubleProperty playhead = new SimpleDoubleProperty();
     private final BooleanProperty playing = new SimpleBooleanProperty();
-    private final BooleanProperty halfSpeed = new SimpleBooleanProperty();
+    private final DoubleProperty speed = new SimpleDoubleProperty(1);
+    private final BooleanProperty looping = new SimpleBooleanProperty();
     private final ObjectProperty<Set<String>> chosen = new SimpleObjectProperty<>(Set.of());
     private final ObjectProperty<Set<String>> pointedAt = new SimpleObjectProperty<>(Set.of());
     private final ObjectProperty<Tool> tool = new SimpleObjectProperty<>(Tool.GUESS);
@@ -167,6 +168,15 @@ public final class BoardState {
         chosen.set(Set.of(ids));
     }
 
+    /** Chooses one thing; or, besides what is chosen, takes it in or out. */
+    public void chooseAlso(String id, boolean besides) {
+        Set<String> ids = new HashSet<>(besides ? chosen.get() : Set.of());
+        if (!ids.add(id)) {
+            ids.remove(id);
+        }
+        chosen.set(Set.copyOf(ids));
+    }
+
     /** The chosen action, when it is the only thing chosen. */
     public Optional<Action> chosenAction() {
         List<String> ids = List.copyOf(chosen.get());
@@ -260,8 +270,14 @@ public final class BoardState {
         return playing;
     }
 
-    public BooleanProperty halfSpeedProperty() {
-        return halfSpeed;
+    /** How fast it plays: 1 is as it is. */
+    public DoubleProperty speedProperty() {
+        return speed;
+    }
+
+    /** Whether it plays again from the start when all is over. */
+    public BooleanProperty loopingProperty() {
+        return looping;
     }
 
     public ObjectProperty<Set<String>> chosenProperty() {

@@ -1,6 +1,7 @@
 package wildchalk.desktop.board;
 
 import java.util.Locale;
+import java.util.Set;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -17,6 +18,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Drill.LineKey;
+import wildchalk.core.drill.Piece;
 import wildchalk.core.edit.ActionEdits;
 import wildchalk.core.edit.DrillEdits;
 import wildchalk.core.edit.PieceEdits;
@@ -33,6 +35,9 @@ public final class BoardView extends BorderPane {
     private static final double CLOCK_HEIGHT = 28;
     /** How far a key turns gear, degrees. */
     private static final double TURN = 15;
+    /** How far an arrow key moves what is chosen, metres. */
+    private static final double NUDGE = 0.5;
+    private static final double FINE_NUDGE = 0.1;
 
     private final BoardState state;
     private final Player player;
@@ -77,10 +82,11 @@ public final class BoardView extends BorderPane {
         play.setOnAction(e -> player.playOrPause());
         clock.setId("clock");
         clock.getStyleClass().add("clock");
-        ToggleButton half = new ToggleButton("half speed");
-        half.setId("half-speed");
-        half.getStyleClass().add("pill");
-        half.selectedProperty().bindBidirectional(state.halfSpeedProperty());
+        ToggleButton loop = new ToggleButton("loop");
+        loop.setId("loop");
+        loop.getStyleClass().add("pill");
+        loop.setTooltip(new Tooltip("Plays again and again (L)"));
+        loop.selectedProperty().bindBidirectional(state.loopingProperty());
         ToggleButton paper = new ToggleButton("paper look");
         paper.setId("paper-look");
         paper.getStyleClass().add("pill");
@@ -100,7 +106,7 @@ public final class BoardView extends BorderPane {
         clockBox.setMaxSize(CLOCK_WIDTH, CLOCK_HEIGHT);
         clock.setManaged(false);
         clock.resizeRelocate(0, 0, CLOCK_WIDTH, CLOCK_HEIGHT);
-        HBox controls = new HBox(10, play, clockBox, half, new EffortMenu(state), paper, key);
+        HBox controls = new HBox(10, play, clockBox, new SpeedMenu(state), loop, new EffortMenu(state), paper, key);
         controls.setAlignment(Pos.CENTER_LEFT);
         controls.getStyleClass().add("controls");
         return controls;
@@ -168,26 +174,56 @@ public final class BoardView extends BorderPane {
             return;
         }
         if (e.isShortcutDown()) {
-            if (e.getCode() == KeyCode.Z && !e.isShiftDown()) {
-                state.undo();
-            } else if (e.getCode() == KeyCode.Y || e.getCode() == KeyCode.Z) {
-                state.redo();
-            }
+            shortcut(e);
             return;
         }
         switch (e.getCode()) {
             case SPACE -> player.playOrPause();
             case DELETE, BACK_SPACE -> delete();
             case ESCAPE -> letGo();
+            case LEFT -> nudge(-1, 0, e);
+            case RIGHT -> nudge(1, 0, e);
+            case UP -> nudge(0, -1, e);
+            case DOWN -> nudge(0, 1, e);
             case HOME -> state.playheadProperty().set(0);
+            case END -> state.playheadProperty().set(state.timeline().duration());
+            case COMMA, PAGE_UP -> player.step(-1);
+            case PERIOD, PAGE_DOWN -> player.step(1);
+            case MINUS, SUBTRACT -> SpeedMenu.step(state, -1);
+            case PLUS, EQUALS, ADD -> SpeedMenu.step(state, 1);
+            case L -> state.loopingProperty().set(!state.loopingProperty().get());
+            case DIGIT0, NUMPAD0 -> board.fit();
             case W -> state.chosenAction().ifPresent(this::nextCue);
-            case K -> state.chosenAction().flatMap(a -> ActionEdits.nextWay(state.rung(), a)).ifPresent(state::apply);
+            case K -> state.chosenAction().flatMap(a -> ActionEdits.nextWay(state.rung(), a, state.surface())).ifPresent(state::apply);
             case E -> state.chosenAction().filter(Action.Travel.class::isInstance)
                     .ifPresent(a -> nextEnding((Action.Travel) a));
             case T -> state.toolProperty().set(state.toolProperty().get() == Tool.TAPE ? Tool.GUESS : Tool.TAPE);
             case OPEN_BRACKET -> PieceCard.turn(state, -TURN);
             case CLOSE_BRACKET -> PieceCard.turn(state, TURN);
             default -> tray.takeByKey(e.getText());
+        }
+    }
+
+    private void shortcut(KeyEvent e) {
+        if (e.getCode() == KeyCode.Z && !e.isShiftDown()) {
+            state.undo();
+        } else if (e.getCode() == KeyCode.Y || e.getCode() == KeyCode.Z) {
+            state.redo();
+        } else if (e.getCode() == KeyCode.A) {
+            state.choose(state.stage().pieces().stream().map(Piece::id).toArray(String[]::new));
+        } else if (e.getCode() == KeyCode.D) {
+            SeveralCard.copyBeside(state);
+        }
+    }
+
+    /** Moves what is chosen a little, on the page. */
+    private void nudge(int right, int down, KeyEvent e) {
+        Set<String> chosen = state.chosenProperty().get();
+        if (chosen.stream().anyMatch(id -> state.stage().piece(id).isPresent())) {
+            double step = e.isShiftDown() ? FINE_NUDGE : NUDGE;
+            state.apply(PieceEdits.moveAll(state.rung(), state.stage(), chosen,
+                    state.board().frame().onPage(right * step, down * step)));
+            e.consume();
         }
     }
 

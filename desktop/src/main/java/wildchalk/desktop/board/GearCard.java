@@ -40,7 +40,7 @@ final class GearCard extends VBox {
         others.setOnAction(e -> kinds.setVisible(true));
         others.visibleProperty().bind(kinds.visibleProperty().not());
         others.managedProperty().bind(others.visibleProperty());
-        HBox colours = new HBox(10, others, new Swatches(state.sampleProperty().get().colour(),
+        HBox colours = new HBox(10, others, Swatches.colours(state.sampleProperty().get().colour(),
                 c -> state.sampleProperty().set(state.sampleProperty().get().withColour(c))));
         colours.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(kinds, colours);

@@ -26,7 +26,8 @@ final class MoveGrip implements Grip {
         this.state = state;
         this.guides = guides;
         this.piece = piece;
-        this.moving = Set.of(piece.id());
+        Set<String> chosen = state.chosenProperty().get();
+        this.moving = chosen.contains(piece.id()) ? chosen : Set.of(piece.id());
     }
 
     @Override
@@ -70,7 +71,9 @@ final class MoveGrip implements Grip {
         if (dragged && !dropped) {
             state.apply(edit(hand, place(hand)));
         }
-        state.choose(piece.id());
+        if (moving.size() == 1 || !dragged) {
+            state.chooseAlso(piece.id(), !dragged && hand.straight());
+        }
         state.refer(piece.id());
     }
 
@@ -84,6 +87,9 @@ final class MoveGrip implements Grip {
 
     private Edit edit(Hand hand, Snapped snapped) {
         Vec to = guides.within(snapped.at());
+        if (moving.size() > 1) {
+            return PieceEdits.moveAll(state.rung(), state.stage(), moving, to.minus(piece.at()));
+        }
         if (piece instanceof Piece.Ball ball) {
             return state.picking().person(hand.at(), 0).map(p -> PieceEdits.giveBall(state.rung(), ball, p))
                     .orElseGet(() -> PieceEdits.dropBall(state.rung(), ball, to));

@@ -62,7 +62,7 @@ final class PatternChoice extends VBox {
             });
             colours.getChildren().add(button);
         }
-        colours.getChildren().add(new Swatches(state.sampleProperty().get().colour(),
+        colours.getChildren().add(Swatches.colours(state.sampleProperty().get().colour(),
                 c -> state.sampleProperty().set(state.sampleProperty().get().withColour(c))));
         colours.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(kinds, colours);

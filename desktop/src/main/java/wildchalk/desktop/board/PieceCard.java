@@ -1,16 +1,19 @@
 package wildchalk.desktop.board;
 
+import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.edit.PersonEdits;
 import wildchalk.core.edit.PieceEdits;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.naming.PieceWords;
 
-/** What can be changed about a piece of gear: colour, label, size, turn, how many balls. */
+/** What can be changed about a piece: a person's team and label; the colour, label, size and turn of gear; how many balls. */
 final class PieceCard extends FlowPane {
 
     private static final int MOST_LABEL = 12;
@@ -34,6 +37,8 @@ final class PieceCard extends FlowPane {
         } else if (piece instanceof Piece.Supply supply) {
             getChildren().add(Fields.count("piece-count", "balls", supply.count(), 0, 500,
                     n -> apply("Count", new Piece.Supply(supply.id(), supply.at(), n))));
+        } else if (piece instanceof Piece.Person person) {
+            person(person);
         } else if (piece instanceof Piece.Note note) {
             getChildren().add(Fields.row("says", text("piece-text", note.text(), 200,
                     t -> apply("Write", new Piece.Note(note.id(), note.at(), t)))));
@@ -49,10 +54,34 @@ final class PieceCard extends FlowPane {
         return node != null && focused instanceof TextField;
     }
 
+    private void person(Piece.Person person) {
+        if (!(person instanceof Piece.Coach)) {
+            getChildren().add(Swatches.teams(person.team(), t -> people("Team", p -> PersonEdits.wearing(p, t))));
+        }
+        getChildren().add(Fields.row("label", text("piece-label", person.label(), MOST_LABEL,
+                t -> people("Label", p -> PersonEdits.called(p, t)))));
+        if (person instanceof Piece.LineUp lineUp) {
+            getChildren().add(Fields.count("piece-waiting", "waiting", lineUp.waiting(), 0, 60,
+                    n -> people("Count", p -> PersonEdits.waiting((Piece.LineUp) p, n))));
+            getChildren().add(Fields.row("name", text("piece-name", lineUp.name(), 40,
+                    t -> people("Name", p -> PersonEdits.named((Piece.LineUp) p, t)))));
+        }
+        double degrees = Math.toDegrees(person.facing());
+        getChildren().add(Fields.row("faces",
+                Fields.step("↺", "piece-turn-left", "Turn left (key [)", () -> turn(state, -TURN)),
+                Fields.degrees("piece-turn", "", Math.round(degrees * 10) / 10.0,
+                        d -> people("Turn", p -> PersonEdits.facing(p, Math.toRadians(d)))),
+                Fields.step("↻", "piece-turn-right", "Turn right (key ])", () -> turn(state, TURN))));
+    }
+
+    private void people(String verb, UnaryOperator<Piece.Person> edit) {
+        state.stage().person(id).ifPresent(p -> apply(verb, edit.apply(p)));
+    }
+
     private void item(Piece.Item item) {
         Unit unit = state.unitsProperty().get().unit();
         if (item.kind().isColoured()) {
-            getChildren().add(new Swatches(item.colour(), c -> change("Colour", i -> i.withColour(c))));
+            getChildren().add(Swatches.colours(item.colour(), c -> change("Colour", i -> i.withColour(c))));
         }
         getChildren().add(Fields.row("label", text("piece-label", item.label(), MOST_LABEL,
                 t -> change("Label", i -> i.withLabel(t)))));
@@ -70,7 +99,7 @@ final class PieceCard extends FlowPane {
         }
     }
 
-    private static TextField text(String id, String shown, int most, java.util.function.Consumer<String> set) {
+    private static TextField text(String id, String shown, int most, Consumer<String> set) {
         TextField field = new TextField(shown);
         field.setId(id);
         field.setPrefColumnCount(Math.min(most, 14) / 2 + 2);
@@ -98,12 +127,20 @@ final class PieceCard extends FlowPane {
         }
     }
 
-    /** Turns the gear that is chosen. */
+    /** Turns whatever is chosen that faces somewhere. */
     static void turn(BoardState state, double degrees) {
+        double by = Math.toRadians(degrees);
         for (String chosen : state.chosenProperty().get()) {
-            state.stage().piece(chosen).filter(Piece.Item.class::isInstance).map(Piece.Item.class::cast)
-                    .filter(i -> !i.kind().isRound()).ifPresent(i -> state.apply(PieceEdits.change(state.rung(), "Turn",
-                            i.turnedTo(Math.IEEEremainder(i.facing() + Math.toRadians(degrees), 2 * Math.PI)))));
+            state.stage().piece(chosen).flatMap(p -> turned(p, by)).ifPresent(p ->
+                    state.apply(PieceEdits.change(state.rung(), "Turn", p)));
         }
+    }
+
+    private static Optional<Piece> turned(Piece piece, double by) {
+        if (piece instanceof Piece.Person person) {
+            return Optional.of(PersonEdits.facing(person, Math.IEEEremainder(person.facing() + by, 2 * Math.PI)));
+        }
+        return piece instanceof Piece.Item i && !i.kind().isRound()
+                ? Optional.of(i.turnedTo(Math.IEEEremainder(i.facing() + by, 2 * Math.PI))) : Optional.empty();
     }
 }

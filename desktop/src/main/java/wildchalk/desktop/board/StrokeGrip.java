@@ -78,8 +78,12 @@ final class StrokeGrip implements Grip {
         if (guides.isTyped() || straight) {
             return List.of(start.at(), end.at());
         }
-        List<Vec> meant = new ArrayList<>(stroke);
-        meant.set(meant.size() - 1, end.at());
+        // The whole stroke leans over to where its end belongs: a hook there would be nobody's idea.
+        Vec by = end.at().minus(stroke.get(stroke.size() - 1));
+        List<Vec> meant = new ArrayList<>();
+        for (int i = 0; i < stroke.size(); i++) {
+            meant.add(stroke.get(i).plus(by.times((double) i / (stroke.size() - 1))));
+        }
         return meant;
     }
 
@@ -97,7 +101,7 @@ final class StrokeGrip implements Grip {
             state.apply(ActionEdits.chalk(state.rung(), actions));
             state.choose(actions.get(0).id());
         } else if (fromToken) {
-            state.choose(who);
+            state.chooseAlso(who, hand.straight());
             state.refer(who);
         } else {
             new ChooseGrip(state).release(hand, false);

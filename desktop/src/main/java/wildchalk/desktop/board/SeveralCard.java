@@ -1,0 +1,80 @@
+package wildchalk.desktop.board;
+
+import java.util.Set;
+import java.util.stream.Collectors;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.FlowPane;
+import wildchalk.core.drill.Team;
+import wildchalk.core.edit.CopyEdits;
+import wildchalk.core.edit.PersonEdits;
+import wildchalk.core.edit.Placement;
+
+/** What can be done with several pieces at once. */
+final class SeveralCard extends FlowPane {
+
+    private final BoardState state;
+
+    SeveralCard(BoardState state) {
+        super(8, 6);
+        this.state = state;
+        setId("several-card");
+        getStyleClass().add("board-card");
+        setPrefWrapLength(780);
+        Label title = new Label(pieces().size() + " pieces");
+        title.getStyleClass().add("card-heading");
+        getChildren().addAll(title, Swatches.teams(null, this::wear),
+                button("Copy", "copy", "Once more, beside these (Ctrl D)", () -> copyBeside(state)),
+                button("Copy to other side", "copy-side", "Once more, from left to right",
+                        () -> copy(state, "Copy to other side", Placement.OTHER_SIDE)),
+                button("Copy to other end", "copy-end", "Once more, at the other end",
+                        () -> copy(state, "Copy to other end", Placement.OTHER_END)),
+                button("Mirror ⇅", "mirror-side", "These, from left to right", () -> mirror("Mirror left and right",
+                        Placement.OTHER_SIDE)),
+                button("Mirror ⇄", "mirror-end", "These, at the other end", () -> mirror("Mirror end to end",
+                        Placement.OTHER_END)));
+    }
+
+    private Set<String> pieces() {
+        return pieces(state);
+    }
+
+    private static Set<String> pieces(BoardState state) {
+        return state.chosenProperty().get().stream().filter(id -> state.stage().piece(id).isPresent())
+                .collect(Collectors.toSet());
+    }
+
+    private static Button button(String text, String id, String words, Runnable action) {
+        Button button = new Button(text);
+        button.setId(id);
+        button.getStyleClass().add("step");
+        button.setTooltip(new Tooltip(words));
+        button.setAccessibleText(words);
+        button.setOnAction(e -> action.run());
+        return button;
+    }
+
+    private void wear(Team team) {
+        state.apply(PersonEdits.wear(state.rung(), pieces(), team));
+    }
+
+    private void mirror(String name, Placement placement) {
+        state.apply(CopyEdits.mirror(state.rung(), name, state.stage(), pieces(), placement, state.surface()));
+    }
+
+    /** Puts what is chosen there once more, a little beside it. */
+    static void copyBeside(BoardState state) {
+        double by = 4 * state.board().frame().unit();
+        copy(state, "Copy", Placement.beside(state.board().frame().onPage(by, by)));
+    }
+
+    private static void copy(BoardState state, String name, Placement placement) {
+        Set<String> chosen = pieces(state);
+        if (!chosen.isEmpty()) {
+            CopyEdits.Copy copy = CopyEdits.copy(state.rung(), name, state.stage(), chosen, placement, state.surface());
+            state.apply(copy.edit());
+            state.choose(copy.ids().toArray(new String[0]));
+        }
+    }
+}
