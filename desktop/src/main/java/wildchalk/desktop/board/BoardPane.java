@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.ReadOnlyDoubleWrapper;
+import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Pane;
@@ -175,12 +176,24 @@ final class BoardPane extends Pane {
         if (wanted == card) {
             return;
         }
+        // Whoever pressed a button of a card that goes is on the board again, not on whatever comes next in the window.
+        if (card != null && getScene() != null && isIn(card, getScene().getFocusOwner())) {
+            requestFocus();
+        }
         getChildren().remove(card);
         card = wanted;
         if (card != null) {
             getChildren().add(card);
         }
         requestLayout();
+    }
+
+    private static boolean isIn(Region card, Node node) {
+        Node at = node;
+        while (at != null && at != card) {
+            at = at.getParent();
+        }
+        return at != null;
     }
 
     /** Whether the card is out of the way of a hand that drags. */

@@ -1,0 +1,188 @@
+package wildchalk.desktop;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import javafx.geometry.VerticalDirection;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.scene.layout.FlowPane;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Team;
+import wildchalk.core.geometry.Vec;
+
+/** From an empty rink to a drill that plays, and what a hand does with several pieces, in the real window. */
+class ChalkingWindowTest extends RealWindow {
+
+    private int gestures;
+
+    @BeforeEach
+    void emptyRink() throws Exception {
+        Drill empty = Drill.empty("rink", "Empty rink", "ice-rink-na", "whole");
+        open(Request.usual().withBook(book()).taking(empty));
+        gestures = 0;
+    }
+
+    private void click(Vec at) {
+        gestures++;
+        clickOnBoard(at);
+    }
+
+    private void drag(Vec from, Vec to) {
+        gestures++;
+        dragOnBoard(from, to);
+    }
+
+    private void key(KeyCode key) {
+        gestures++;
+        type(key);
+    }
+
+    private static Vec at(double x, double y) {
+        return new Vec(x, y);
+    }
+
+    /** Three people and a puck on the rink; seven gestures. */
+    private void people() {
+        key(KeyCode.DIGIT1);
+        click(at(-16, -4));
+        click(at(-2, -7));
+        click(at(-2, 6));
+        key(KeyCode.DIGIT4);
+        click(at(-16, -4));
+        key(KeyCode.ESCAPE);
+    }
+
+    @Test
+    void sixActionsFromAnEmptyRinkInFourteenGesturesAtMost() throws Exception {
+        people();
+        drag(at(-16, -4), at(-2, 6));
+        drag(at(-2, -7), at(14, -9));
+        drag(at(-2, 6), at(12, 5));
+        drag(at(12, 5), at(14, -9));
+        drag(at(14, -9), at(27.1, 0));
+        drag(at(-16, -4), at(6, -1));
+        key(KeyCode.SPACE);
+        System.out.println("from an empty rink to 6 actions that play: " + gestures + " gestures");
+        await(() -> board().playingProperty().get() && board().playheadProperty().get() > 0.2);
+        List<Action> actions = board().stage().actions();
+        assertEquals(List.of("Pass", "Run", "Carry", "Pass", "Shot", "Run"),
+                actions.stream().map(a -> a.getClass().getSimpleName()).toList());
+        assertEquals(List.of(), board().timeline().problems());
+        assertTrue(gestures <= 14, gestures + " gestures");
+    }
+
+    @Test
+    void chosenLineSaysWhatItIsAndWhatKeysMakeOfIt() throws Exception {
+        people();
+        drag(at(-16, -4), at(-2, 6));
+        List<String> words = fx(() -> ((FlowPane) find("#line-tag")).getChildren().stream().map(n -> ((Label) n).getText()).toList());
+        assertEquals("pass to 3 · on the whistle", words.get(0));
+        assertTrue(words.contains("C carry") && words.contains("K pass it with a bounce"), words.toString());
+        type(KeyCode.K);
+        assertEquals("pass with a bounce to 3 · on the whistle",
+                fx(() -> ((Label) ((FlowPane) find("#line-tag")).getChildren().get(0)).getText()));
+        type(KeyCode.ESCAPE);
+        assertEquals(false, fx(() -> find("#line-tag").isVisible()));
+    }
+
+    @Test
+    void severalPiecesAreLassoedMovedAndCopiedToTheOtherEnd() throws Exception {
+        people();
+        drag(at(-16, -4), at(-2, 6));
+        drag(at(-2, -7), at(4, -9));
+        lasso(at(-20, -9), at(-20, 9), at(2, 9), at(2, -9.5), at(-20, -9));
+        Set<String> chosen = board().chosenProperty().get();
+        assertEquals(Set.of("p1", "p2", "p3"), chosen);
+        Vec before = board().stage().piece("p1").orElseThrow().at();
+        type(KeyCode.RIGHT);
+        type(KeyCode.SHIFT, KeyCode.DOWN);
+        assertEquals(0, board().stage().piece("p1").orElseThrow().at().distance(before.plus(at(0.5, 0.1))), 1e-9);
+        super.click("#copy-end");
+        assertEquals(6, board().stage().people().size());
+        assertEquals(4, board().stage().actions().size());
+        assertEquals(List.of(), board().timeline().problems());
+        assertEquals(List.of("1", "2", "3", "4", "5", "6"), board().stage().people().stream().map(Piece.Person::label).toList());
+        // The keyboard is on the board: space plays, and does not press whatever comes next in the window.
+        type(KeyCode.SPACE);
+        assertTrue(board().playingProperty().get());
+        type(KeyCode.SPACE);
+        for (int i = 0; i < 3; i++) {
+            type(KeyCode.CONTROL, KeyCode.Z);
+        }
+        assertEquals(before, board().stage().piece("p1").orElseThrow().at());
+    }
+
+    private void lasso(Vec... loop) {
+        robot.moveTo(onScreen(loop[0]));
+        robot.press(MouseButton.PRIMARY);
+        for (int i = 1; i < loop.length; i++) {
+            for (int k = 1; k <= 4; k++) {
+                robot.moveTo(onScreen(loop[i - 1].towards(loop[i], k / 4.0)));
+            }
+        }
+        robot.release(MouseButton.PRIMARY);
+        settle();
+    }
+
+    @Test
+    void personIsGivenATeamAndALabelOnTheirCard() throws Exception {
+        people();
+        clickOnBoard(at(-2, -7));
+        super.click("#team-sky");
+        clickOnBoard(at(-2, -7));
+        Piece.Player player = (Piece.Player) board().stage().person("p2").orElseThrow();
+        assertEquals(Team.SKY, player.team());
+        drag(at(-2, 6), at(-2, -7));
+        assertEquals("Shadow", board().stage().actions().get(0).getClass().getSimpleName());
+    }
+
+    @Test
+    void playHeadStepsFromBeatToBeatAndPlaysAtAnySpeed() throws Exception {
+        people();
+        drag(at(-16, -4), at(-2, 6));
+        drag(at(-2, 6), at(12, 5));
+        double second = board().timeline().beats().get(1).t();
+        type(KeyCode.PERIOD);
+        assertEquals(second, board().playheadProperty().get(), 0.01);
+        type(KeyCode.COMMA);
+        assertEquals(0, board().playheadProperty().get(), 0.01);
+        take((MenuButton) find("#speed"), "quarter speed");
+        assertEquals(0.25, board().speedProperty().get());
+        type(KeyCode.END);
+        assertEquals(board().timeline().duration(), board().playheadProperty().get());
+        type(KeyCode.L);
+        assertTrue(board().loopingProperty().get());
+    }
+
+    @Test
+    void wheelGoesNearerToWhatIsUnderThePointerAndZeroShowsAllAgain() throws Exception {
+        people();
+        Stage stage = board().stage();
+        robot.moveTo(onScreen(at(-2, -7)));
+        robot.scroll(5, VerticalDirection.UP);
+        settle();
+        // What is under the pointer is still player 2: a drag from there chalks.
+        robot.press(MouseButton.PRIMARY);
+        robot.moveBy(60, 40);
+        robot.moveBy(20, 10);
+        robot.release(MouseButton.PRIMARY);
+        settle();
+        assertEquals(stage.actions().size() + 1, board().stage().actions().size());
+        assertEquals("p2", board().stage().actions().get(0).who());
+        type(KeyCode.DIGIT0);
+        clickOnBoard(at(-2, 6));
+        assertEquals(Set.of("p3"), board().chosenProperty().get());
+        assertEquals(3, board().stage().people().stream().map(Piece::id).collect(Collectors.toSet()).size());
+    }
+}
