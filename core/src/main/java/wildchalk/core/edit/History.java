@@ -43,6 +43,15 @@ public record History(List<Step> done, Drill now, List<Step> undone) {
         return new History(without(done), last.other(), with(undone, new Step(last.name(), now)));
     }
 
+    /** Takes back the last {@code steps} edits, or all when there are fewer. */
+    public History undo(int steps) {
+        History history = this;
+        for (int i = 0; i < steps && !history.done.isEmpty(); i++) {
+            history = history.undo();
+        }
+        return history;
+    }
+
     public History redo() {
         if (undone.isEmpty()) {
             return this;

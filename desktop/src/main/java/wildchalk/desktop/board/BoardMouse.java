@@ -5,6 +5,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
+import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Piece;
 
 /**
@@ -99,7 +100,15 @@ final class BoardMouse {
             }
             piece = state.picking().gear(hand.at());
         }
-        return piece.isPresent() ? new MoveGrip(pane, state, guides, piece.get()) : new LassoGrip(pane, state);
+        return piece.isPresent() ? new MoveGrip(pane, state, guides, piece.get()) : bend(hand).orElseGet(() ->
+                new LassoGrip(pane, state));
+    }
+
+    /** Takes hold of the line that is chosen, where the hand is on it. */
+    private Optional<Grip> bend(Hand hand) {
+        return state.chosenAction().filter(Action.Travel.class::isInstance)
+                .filter(a -> state.picking().line(hand.at()).filter(l -> l.id().equals(a.id())).isPresent())
+                .map(a -> new BendGrip(pane, state, (Action.Travel) a));
     }
 
     private void drag(MouseEvent e) {

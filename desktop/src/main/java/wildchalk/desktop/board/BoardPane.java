@@ -229,6 +229,7 @@ final class BoardPane extends Pane {
             showing = state.drill().showing();
             zoom.forget();
         }
+        state.scaleTokens(zoom.tokens());
         map = zoom.of(ScreenMap.fit(state.drill(), surface, Math.max(1, getWidth()), Math.max(1, getHeight())));
         scale.set(map.scale());
         chips.show(surface, state.drill());

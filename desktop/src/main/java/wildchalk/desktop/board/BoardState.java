@@ -47,6 +47,7 @@ public final class BoardState {
     private Script script;
     private Shown base;
     private String reference = "";
+    private double tokens = 1;
     private final ReadOnlyLongWrapper changes = new ReadOnlyLongWrapper();
     private final ReadOnlyObjectWrapper<Shown> draft = new ReadOnlyObjectWrapper<>();
     private final DoubleProperty playhead = new SimpleDoubleProperty();
@@ -94,7 +95,7 @@ public final class BoardState {
 
     private Shown work(Drill drill, Stage stage, Set<String> moved) {
         Timeline timeline = Rehearsal.of(stage, surface);
-        Board board = new Board(surface, stage, timeline, drill.lineKey(), Frame.of(drill, surface), units.get());
+        Board board = new Board(surface, stage, timeline, drill.lineKey(), Frame.of(drill, surface).scaled(tokens), units.get());
         return new Shown(stage, timeline, board, moved);
     }
 
@@ -102,6 +103,16 @@ public final class BoardState {
         Set<String> left = new HashSet<>(ids);
         left.removeIf(id -> stage().piece(id).isEmpty() && stage().action(id).isEmpty());
         return Set.copyOf(left);
+    }
+
+    /** Draws tokens and lines larger or smaller: who looks from nearer needs them no larger on the screen. */
+    void scaleTokens(double factor) {
+        if (factor != tokens) {
+            tokens = factor;
+            Board board = new Board(surface, base.stage(), base.timeline(), drill().lineKey(),
+                    Frame.of(drill(), surface).scaled(tokens), units.get());
+            base = new Shown(base.stage(), base.timeline(), board, Set.of());
+        }
     }
 
     /** Does an edit; it is kept at once. */
@@ -133,6 +144,13 @@ public final class BoardState {
 
     public void undo() {
         history.nextUndo().ifPresent(name -> take(history.undo(), "Undo: " + name));
+    }
+
+    /** Goes back to how it was so many edits ago. */
+    public void undo(int steps) {
+        if (steps > 0 && steps <= history.done().size()) {
+            take(history.undo(steps), "Undo: " + steps + " steps");
+        }
     }
 
     public void redo() {

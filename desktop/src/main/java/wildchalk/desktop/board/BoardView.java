@@ -46,6 +46,7 @@ public final class BoardView extends BorderPane {
     private final Label clock = new Label();
     private final Button play = new Button();
     private final Label hint = new Label();
+    private boolean keysShown;
 
     public BoardView(BoardState state) {
         this.state = state;
@@ -156,15 +157,15 @@ public final class BoardView extends BorderPane {
         } else if (tool.places()) {
             hint.setText("Click to put it down · digits set the distance · Alt frees it · Esc lets go");
         } else if (state.chosenAction().isPresent()) {
-            hint.setText("R C P S make it another kind · W changes what sets it off · "
-                    + (state.chosenAction().get() instanceof Action.Travel ? "E changes its end" : "K changes how it goes")
-                    + " · Del takes it away");
+            hint.setText(state.chosenAction().get() instanceof Action.Travel
+                    ? "Drag the line to bend it · drag on from its end · Del takes it away · ? shows the keys"
+                    : "The keys beside it make something else of it · Del takes it away · ? shows the keys");
         } else if (state.stage().people().isEmpty()) {
             hint.setText("Press 1 and click on the board: that puts a player down");
         } else if (tool == Tool.MOVE) {
             hint.setText("Drag anything to move it · Esc lets go");
         } else {
-            hint.setText("Drag from a player to chalk a run · drag onto a team-mate to pass · Ctrl-drag moves a player");
+            hint.setText("Drag from a player: a run · onto a team-mate: a pass · Ctrl-drag moves them · ? shows the keys");
         }
     }
 
@@ -175,6 +176,11 @@ public final class BoardView extends BorderPane {
         }
         if (e.isShortcutDown()) {
             shortcut(e);
+            return;
+        }
+        if ("?".equals(e.getText()) || e.getCode() == KeyCode.SLASH && e.isShiftDown()) {
+            board.showCard(keysShown ? null : new KeysCard());
+            keysShown = !keysShown;
             return;
         }
         switch (e.getCode()) {
@@ -228,6 +234,10 @@ public final class BoardView extends BorderPane {
     }
 
     private void letGo() {
+        if (keysShown) {
+            board.showCard(null);
+            keysShown = false;
+        }
         state.toolProperty().set(Tool.GUESS);
         state.choose();
     }

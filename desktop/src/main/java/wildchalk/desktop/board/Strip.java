@@ -32,6 +32,8 @@ final class Strip extends ScrollPane {
     private static final double LEFT = 56;
     private static final double RIGHT = 16;
     private static final double TOP = 22;
+    /** Width of a letter, pixels; about. */
+    private static final double LETTER = 6.6;
     private static final double ROW = 25;
     private static final Color INK = Color.web("#1D2B2A");
     private static final Color HAIR = Color.web("#DCD4C2");
@@ -186,12 +188,28 @@ final class Strip extends ScrollPane {
         g.setFont(lit ? Type.bold(12.5) : Type.plain(12.5));
         g.setTextAlign(TextAlignment.LEFT);
         boolean inFull = !(action instanceof Action.Carry) && !(action instanceof Action.Delivery);
-        g.fillText(inFull ? ActionEdits.describe(action, state.stage()) : ActionEdits.kind(action), x + 7, y + (ROW - 6) / 2);
+        String text = inFull ? ActionEdits.describe(action, state.stage()) : ActionEdits.kind(action);
+        g.fillText(fitting(text, Math.max(width, room(action, t) - 10) - 9), x + 7, y + (ROW - 6) / 2);
+    }
+
+    /** Pixels from the start of a block to the next one of the same person. */
+    private double room(Action action, ActionTimes t) {
+        double next = state.stage().actionsOf(action.who()).stream().filter(a -> !a.id().equals(action.id()))
+                .flatMap(a -> state.timeline().times(a.id()).stream()).mapToDouble(ActionTimes::start)
+                .filter(s -> s >= t.start()).min().orElse(end());
+        return x(next) - x(t.start());
+    }
+
+    /** As much of a text as goes into a width; none when that says nothing. */
+    private static String fitting(String text, double width) {
+        int letters = (int) (width / LETTER);
+        return letters >= text.length() ? text : letters < 3 ? "" : text.substring(0, letters - 1).strip() + "…";
     }
 
     private Color colour(Action action) {
         Team team = state.stage().person(action.who()).map(Piece.Person::team).orElse(Team.CHALK);
-        return ScreenBrush.colour(Look.SLATE, team == Team.CHALK ? Ink.FAINT : Ink.valueOf(team.name()));
+        return team == Team.CHALK ? ScreenBrush.colour(Look.PAPER, Ink.FAINT)
+                : ScreenBrush.colour(Look.SLATE, Ink.valueOf(team.name()));
     }
 
     /** From the moment that sets an action off to its start, and from a release to where the ball arrives. */

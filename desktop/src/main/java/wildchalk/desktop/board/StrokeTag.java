@@ -9,10 +9,12 @@ import javafx.scene.layout.FlowPane;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.edit.ActionEdits;
+import wildchalk.core.geometry.Route;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.script.ScriptWriter;
 import wildchalk.core.stroke.CueChoices;
 import wildchalk.core.stroke.Kind;
+import wildchalk.desktop.paint.ScreenMap;
 
 /**
  * Stands at the end of the line that is chosen: what it was taken for, and the keys that make something else of it. It
@@ -21,7 +23,8 @@ import wildchalk.core.stroke.Kind;
 final class StrokeTag extends FlowPane {
 
     private static final double WIDEST = 460;
-    private static final double AWAY = 14;
+    private static final double AWAY = 16;
+    private static final double PADDING = 18;
 
     private final BoardPane pane;
     private final BoardState state;
@@ -64,15 +67,27 @@ final class StrokeTag extends FlowPane {
         setAccessibleText(text());
         toFront();
         applyCss();
-        double all = getChildren().stream().mapToDouble(n -> n.prefWidth(-1) + getHgap()).sum() - getHgap()
-                + snappedLeftInset() + snappedRightInset();
-        double wide = Math.min(WIDEST, Math.ceil(all) + 1);
+        double all = getChildren().stream().mapToDouble(n -> n.prefWidth(-1) + getHgap()).sum() + PADDING;
+        double wide = Math.min(WIDEST, Math.ceil(all));
         double tall = prefHeight(wide);
-        Vec end = state.board().route(action.get().id()).end();
-        double x = pane.map().x(end) + AWAY;
-        double y = pane.map().y(end) + AWAY;
-        resizeRelocate(Math.max(4, Math.min(pane.getWidth() - wide - 4, x)),
-                Math.max(4, Math.min(pane.getHeight() - tall - 4, y)), wide, tall);
+        Route route = state.board().route(action.get().id());
+        place(pane.map(), route.end(), route.direction(route.length()), wide, tall);
+    }
+
+    /** Beyond the end of the line, where the line is not. */
+    private void place(ScreenMap map, Vec end, Vec way, double wide, double tall) {
+        Vec ahead = new Vec(map.x(end.plus(way)) - map.x(end), map.y(end.plus(way)) - map.y(end)).unit();
+        double x = within(map.x(end) + ahead.x() * (AWAY + wide / 2) - wide / 2, wide, pane.getWidth());
+        double y = map.y(end) + ahead.y() * (AWAY + tall / 2) - tall / 2;
+        if (x < map.x(end) + AWAY && x + wide > map.x(end) - AWAY) {
+            // Above or below it: on that side from which the line does not come.
+            y = ahead.y() < 0 ? map.y(end) - AWAY - tall : map.y(end) + AWAY;
+        }
+        resizeRelocate(Math.round(x), Math.round(within(y, tall, pane.getHeight())), wide, tall);
+    }
+
+    private static double within(double from, double length, double room) {
+        return Math.max(4, Math.min(room - length - 4, from));
     }
 
     private static Label label(String text, String style) {

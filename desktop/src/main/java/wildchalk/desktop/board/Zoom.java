@@ -36,6 +36,11 @@ final class Zoom {
         return true;
     }
 
+    /** How large tokens are in metres: from nearer they grow on the screen, but less than what they stand on. */
+    double tokens() {
+        return 1 / Math.sqrt(factor);
+    }
+
     /** Moves what is shown by some pixels; the whole stays where it is. */
     void pan(double right, double down, ScreenMap now) {
         if (factor > 1) {

@@ -79,6 +79,7 @@ public final class MainWindow extends StackPane {
         kept.getStyleClass().add("quiet");
         undo.setId("undo");
         undo.setOnAction(e -> board.undo());
+        UndoList.on(undo, () -> board);
         redo.setId("redo");
         redo.setOnAction(e -> board.redo());
         undo.getStyleClass().add("history");
@@ -226,7 +227,7 @@ public final class MainWindow extends StackPane {
         button.setDisable(step.isEmpty());
         button.setVisible(shown);
         String words = verb + step.map(s -> ": " + s).orElse("");
-        button.setTooltip(new Tooltip(words));
+        button.setTooltip(new Tooltip(verb.equals("Undo") && step.isPresent() ? words + "\nRight button: the whole list" : words));
         button.setAccessibleText(words);
     }
 

@@ -1,0 +1,70 @@
+package wildchalk.desktop.board;
+
+import java.util.Optional;
+import wildchalk.core.drill.Action;
+import wildchalk.core.edit.Edit;
+import wildchalk.core.edit.PathEdits;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.measure.Ruler;
+import wildchalk.core.rehearsal.Places;
+
+/** Bends the chosen line where the hand takes hold of it; a double click on a bend takes it out. */
+final class BendGrip implements Grip {
+
+    private final BoardPane pane;
+    private final BoardState state;
+    private final Action.Travel travel;
+    private final ChooseGrip click;
+    private PathEdits.Held held;
+    private boolean dropped;
+
+    BendGrip(BoardPane pane, BoardState state, Action.Travel travel) {
+        this.pane = pane;
+        this.state = state;
+        this.travel = travel;
+        this.click = new ChooseGrip(state);
+    }
+
+    @Override
+    public void press(Hand hand) {
+        held = PathEdits.held(travel, state.board().route(travel.id()), new Places(state.stage(), state.surface()),
+                hand.at(), state.board().frame().unit() * 1.2);
+    }
+
+    @Override
+    public void drag(Hand hand) {
+        if (dropped) {
+            return;
+        }
+        state.preview(bent(hand.at()));
+        double metres = Ruler.length(state.shown().timeline().line(travel.id()));
+        pane.showTag(Optional.of(state.unitsProperty().get().both(metres)), hand.x(), hand.y());
+    }
+
+    private Edit bent(Vec to) {
+        return PathEdits.bend(state.rung(), travel, held, to);
+    }
+
+    @Override
+    public void release(Hand hand, boolean dragged) {
+        pane.showTag(Optional.empty(), 0, 0);
+        if (dropped) {
+            return;
+        }
+        if (dragged) {
+            state.apply(bent(hand.at()));
+        } else if (hand.clicks() > 1 && !held.fresh()) {
+            state.apply(PathEdits.straighten(state.rung(), travel, held.index()));
+        } else {
+            click.release(hand, false);
+        }
+    }
+
+    @Override
+    public boolean escape() {
+        dropped = true;
+        state.putBack();
+        pane.showTag(Optional.empty(), 0, 0);
+        return true;
+    }
+}
