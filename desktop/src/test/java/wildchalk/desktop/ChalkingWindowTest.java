@@ -4,11 +4,14 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.geometry.VerticalDirection;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.DataFormat;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.layout.FlowPane;
@@ -184,5 +187,32 @@ class ChalkingWindowTest extends RealWindow {
         clickOnBoard(at(-2, 6));
         assertEquals(Set.of("p3"), board().chosenProperty().get());
         assertEquals(3, board().stage().people().stream().map(Piece::id).collect(Collectors.toSet()).size());
+    }
+
+    @Test
+    void chosenLineIsBentByDraggingIt() throws Exception {
+        people();
+        drag(at(-2, -7), at(14, -7));
+        double straight = board().timeline().times("a1").orElseThrow().end();
+        dragOnBoard(at(6, -7), at(6, -1));
+        Action.Path path = ((Action.Travel) board().stage().action("a1").orElseThrow()).path();
+        assertEquals(2, path.through().size());
+        assertTrue(path.smooth());
+        assertTrue(board().timeline().times("a1").orElseThrow().end() > straight + 0.5);
+    }
+
+    @Test
+    void partGoesToTheClipboardAndBackAndNonsenseIsRefused() throws Exception {
+        people();
+        drag(at(-16, -4), at(-2, 6));
+        type(KeyCode.CONTROL, KeyCode.A);
+        type(KeyCode.CONTROL, KeyCode.C);
+        type(KeyCode.CONTROL, KeyCode.V);
+        await(() -> board().stage().people().size() == 6);
+        assertEquals(2, board().stage().actions().size());
+        fx(() -> Clipboard.getSystemClipboard().setContent(Map.of(DataFormat.PLAIN_TEXT, "milk, bread")));
+        type(KeyCode.CONTROL, KeyCode.V);
+        await(() -> ((Label) find("#hint")).getText().startsWith("What is on the clipboard is no part of a drill"));
+        assertEquals(6, board().stage().people().size());
     }
 }

@@ -1,13 +1,12 @@
 package wildchalk.core.edit;
 
-import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
@@ -33,32 +32,48 @@ public final class CopyEdits {
      */
     public static Copy copy(String rung, String name, Stage stage, Set<String> chosen, Placement placement, Surface surface) {
         Part part = part(stage, chosen);
+        return put(rung, name, stage, part.pieces(), part.actions(), placement, surface);
+    }
+
+    /** The chosen pieces and what happens among them, by themselves: nothing in it is about anything outside. */
+    public static Stage alone(Stage stage, Set<String> chosen) {
+        Set<String> kept = new HashSet<>();
+        part(stage, chosen).pieces().forEach(p -> kept.add(p.id()));
+        Set<String> others = new HashSet<>();
+        stage.pieces().stream().map(Piece::id).filter(id -> !kept.contains(id)).forEach(others::add);
+        return PieceEdits.removed(stage, others);
+    }
+
+    /** Puts a part of some stage into this one, with numbers that nobody wears yet for those whose number is taken. */
+    public static Copy paste(String rung, Stage stage, Stage part, Placement placement, Surface surface) {
+        return put(rung, "Paste", stage, part.pieces(), part.actions(), placement, surface);
+    }
+
+    private static Copy put(String rung, String name, Stage stage, List<Piece> pieces, List<Action> actions,
+                            Placement placement, Surface surface) {
         Map<String, String> ids = new LinkedHashMap<>();
         Stage growing = stage;
-        List<Piece> pieces = new ArrayList<>();
-        for (Piece piece : part.pieces()) {
+        for (Piece piece : pieces) {
             String id = growing.freeId(piece.id().replaceAll("[0-9]+$", ""));
             ids.put(piece.id(), id);
-            pieces.add(piece);
             growing = growing.withPiece(new Piece.Note(id, piece.at(), ""));
         }
-        for (Action action : part.actions()) {
+        for (Action action : actions) {
             String id = growing.freeId("a");
             ids.put(action.id(), id);
             growing = growing.withAction(new Action.Blow(id, "", action.cue()));
         }
         Transfer transfer = new Transfer(placement, ids, known(surface));
-        Stage labelled = stage;
+        Stage put = stage;
         for (Piece piece : pieces) {
-            labelled = labelled.withPiece(transfer.piece(piece, freshLabel(labelled, piece)));
+            put = put.withPiece(transfer.piece(piece, freshLabel(put, piece)));
         }
-        for (Action action : part.actions()) {
-            labelled = labelled.withAction(transfer.action(action));
+        for (Action action : actions) {
+            put = put.withAction(transfer.action(action));
         }
-        Stage copied = labelled;
-        Set<String> made = new HashSet<>();
-        pieces.forEach(p -> made.add(ids.get(p.id())));
-        return new Copy(Edit.ofStage(name, rung, s -> copied), Set.copyOf(made));
+        Stage done = put;
+        return new Copy(Edit.ofStage(name, rung, s -> done), pieces.stream().map(p -> ids.get(p.id()))
+                .collect(Collectors.toSet()));
     }
 
     /** Puts the chosen pieces, and what the people among them do, where they are seen in a mirror. */
@@ -96,16 +111,15 @@ public final class CopyEdits {
         return piece instanceof Piece.Person person ? person.label() : piece instanceof Piece.Item item ? item.label() : "";
     }
 
-    /** The smallest number that nobody wears, for somebody with a number; other labels stay. */
+    /** The smallest number that nobody wears, for somebody whose number is taken; other labels stay. */
     private static String freshLabel(Stage stage, Piece piece) {
         String label = label(piece);
-        if (!(piece instanceof Piece.Person) || !label.matches("[0-9]+")) {
+        Set<String> worn = stage.people().stream().map(Piece.Person::label).collect(Collectors.toSet());
+        if (!(piece instanceof Piece.Person) || !label.matches("[0-9]+") || !worn.contains(label)) {
             return label;
         }
-        Map<String, Integer> worn = new HashMap<>();
-        stage.people().forEach(p -> worn.merge(p.label(), 1, Integer::sum));
         int n = 1;
-        while (worn.containsKey(Integer.toString(n))) {
+        while (worn.contains(Integer.toString(n))) {
             n++;
         }
         return Integer.toString(n);

@@ -101,7 +101,7 @@ public final class PieceEdits {
                 tape.points().stream().map(p -> p.distance(from) < TIED ? to : p).toList());
     }
 
-    private static Stage removed(Stage stage, Set<String> ids) {
+    static Stage removed(Stage stage, Set<String> ids) {
         Set<String> actions = stage.actions().stream()
                 .filter(a -> ids.contains(a.id()) || ids.contains(a.who())
                         || a instanceof Action.Shadow s && ids.contains(s.whom())

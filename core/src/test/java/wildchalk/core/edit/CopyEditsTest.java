@@ -102,4 +102,20 @@ class CopyEditsTest {
         assertEquals(new Vec(21, -10), moved.piece("c1").orElseThrow().at());
         assertEquals("Move 3 pieces", edit.name());
     }
+
+    @Test
+    void partByItselfIsSoundAndGoesIntoAnotherDrill() {
+        Stage alone = CopyEdits.alone(stage, Set.of("9", "x"));
+        assertEquals(List.of("9", "x"), alone.people().stream().map(Piece::id).toList());
+        assertEquals(List.of("a2", "a3", "a4"), alone.actions().stream().map(Action::id).toList());
+        assertEquals(List.of(), Soundness.faults(Ladder.put(drill, alone), RINK));
+        Stage other = new Stages().player("p1", 0, 0).player("9", 3, 3).run("a1", "p1", Cue.whistle(), 9, 0).build();
+        CopyEdits.Copy paste = CopyEdits.paste("s1", other, alone, Placement.beside(new Vec(0, 1)), RINK);
+        Drill there = paste.edit().apply(Ladder.put(drill, other));
+        assertEquals(List.of(), Soundness.faults(there, RINK));
+        Stage both = Ladder.build(there, "s1");
+        assertEquals(List.of("p1", "9", "1", "x"), both.people().stream().map(Piece.Person::label).toList());
+        assertEquals(4, both.actions().size());
+        assertEquals(List.of(), Rehearsal.of(both, RINK).problems().stream().filter(p -> p.action().equals("a1")).toList());
+    }
 }

@@ -219,6 +219,13 @@ public final class BoardView extends BorderPane {
             state.choose(state.stage().pieces().stream().map(Piece::id).toArray(String[]::new));
         } else if (e.getCode() == KeyCode.D) {
             SeveralCard.copyBeside(state);
+        } else if (e.getCode() == KeyCode.C) {
+            PartClipboard.copy(state);
+        } else if (e.getCode() == KeyCode.X) {
+            PartClipboard.copy(state);
+            delete();
+        } else if (e.getCode() == KeyCode.V) {
+            PartClipboard.paste(state, hint::setText);
         }
     }
 

@@ -14,7 +14,8 @@ final class KeysCard extends GridPane {
         {"[ and ]", "turn what is chosen", "0", "show all; the wheel goes nearer"},
         {"Arrows", "move it half a metre, with Shift 10 cm", "Ctrl Z, Ctrl Y", "undo, redo"},
         {"Ctrl-drag", "move a person", "Ctrl A, Ctrl D", "choose all, once more beside"},
-        {"Drag on nothing", "choose what is inside", "M and T", "move, tape"},
+        {"Drag on nothing", "choose what is inside", "Ctrl C X V", "copy, cut, paste, to other drills too"},
+        {"Shift-click", "choose one more", "M and T", "move, tape"},
         {"Drag a chosen line", "bend it; double click takes a bend out", "Esc", "let go"},
     };
 
