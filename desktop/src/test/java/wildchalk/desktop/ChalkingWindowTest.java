@@ -18,6 +18,7 @@ import javafx.scene.layout.FlowPane;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
@@ -214,5 +215,44 @@ class ChalkingWindowTest extends RealWindow {
         type(KeyCode.CONTROL, KeyCode.V);
         await(() -> ((Label) find("#hint")).getText().startsWith("What is on the clipboard is no part of a drill"));
         assertEquals(6, board().stage().people().size());
+    }
+
+    @Test
+    void coachingPointsAreTypedOneAfterTheOtherAndChangedInPlace() throws Exception {
+        super.click("#add-note");
+        robot.write("Look up early");
+        type(KeyCode.ENTER);
+        robot.write("Pass flat");
+        type(KeyCode.ENTER);
+        assertEquals(List.of("Look up early", "Pass flat"), board().drill().points());
+        robot.clickOn("Look up early");
+        type(KeyCode.CONTROL, KeyCode.A);
+        robot.write("Look up");
+        super.click("#add-question");
+        robot.write("Who is free?");
+        super.click("#board");
+        assertEquals(List.of("Look up", "Pass flat"), board().drill().points());
+        assertEquals(List.of("Who is free?"), board().drill().questions());
+    }
+
+    @Test
+    void wordsThatSayWhatSetsItOffOfferOtherMoments() throws Exception {
+        people();
+        drag(at(-16, -4), at(-2, 6));
+        drag(at(-2, -7), at(14, -9));
+        type(KeyCode.ESCAPE);
+        // Two actions on the whistle share a sentence; its cue is that of the first. One of its own has its own.
+        type(KeyCode.PERIOD);
+        fx(() -> {
+            board().choose("a2");
+            find("#board").requestFocus();
+            return null;
+        });
+        type(KeyCode.W);
+        assertEquals(Cue.received("a1"), board().stage().action("a2").orElseThrow().cue());
+        robot.clickOn("As 3 receives");
+        robot.clickOn("half a second later");
+        settle();
+        assertEquals(0.5, board().stage().action("a2").orElseThrow().cue().delay());
     }
 }

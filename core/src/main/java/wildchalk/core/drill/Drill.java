@@ -67,4 +67,9 @@ public record Drill(String id, String title, Venue venue, Showing showing, LineK
     public Drill withLadder(List<Rung> newLadder) {
         return new Drill(id, title, venue, showing, lineKey, effort, newLadder, points, questions, cautions);
     }
+
+    /** The same with other coaching points, questions and cautions. */
+    public Drill withNotes(List<String> newPoints, List<String> newQuestions, List<String> newCautions) {
+        return new Drill(id, title, venue, showing, lineKey, effort, ladder, newPoints, newQuestions, newCautions);
+    }
 }

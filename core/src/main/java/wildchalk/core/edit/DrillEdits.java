@@ -1,5 +1,6 @@
 package wildchalk.core.edit;
 
+import java.util.List;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Showing;
@@ -42,5 +43,17 @@ public final class DrillEdits {
 
     public static Edit readLines(Drill.LineKey key) {
         return new Edit("Change line key", drill -> drill.withLineKey(key));
+    }
+
+    public static Edit points(List<String> points) {
+        return new Edit("Change coaching points", d -> d.withNotes(points, d.questions(), d.cautions()));
+    }
+
+    public static Edit questions(List<String> questions) {
+        return new Edit("Change questions", d -> d.withNotes(d.points(), questions, d.cautions()));
+    }
+
+    public static Edit cautions(List<String> cautions) {
+        return new Edit("Change cautions", d -> d.withNotes(d.points(), d.questions(), cautions));
     }
 }

@@ -33,11 +33,12 @@ final class CallSheet extends VBox {
     private final FlowPane chips = new FlowPane(6, 6);
     private final VBox limits = new VBox(4);
     private final VBox lines = new VBox(4);
-    private final VBox notes = new VBox(8);
+    private final NotesPane notes;
     private final VBox problems = new VBox(6);
 
     CallSheet(BoardState state) {
         this.state = state;
+        this.notes = new NotesPane(state);
         setId("call-sheet");
         getStyleClass().add("call-sheet");
         title.setId("drill-title");
@@ -129,7 +130,7 @@ final class CallSheet extends VBox {
             lines.getChildren().add(quiet("Nothing yet. Take a player from the ledge, put it on the board, "
                     + "then drag from it: that chalks a line."));
         }
-        notes();
+        notes.rebuild();
         problems.getChildren().setAll(state.timeline().problems().stream().map(this::problem).toList());
         problems.setVisible(!state.timeline().problems().isEmpty());
         problems.setManaged(problems.isVisible());
@@ -140,12 +141,6 @@ final class CallSheet extends VBox {
         Label chip = new Label(text);
         chip.getStyleClass().add("chip");
         return chip;
-    }
-
-    private static Label heading(String text) {
-        Label heading = new Label(text);
-        heading.getStyleClass().add("sheet-heading");
-        return heading;
     }
 
     private static Label quiet(String text) {
@@ -202,41 +197,13 @@ final class CallSheet extends VBox {
             node.setOnMouseExited(e -> state.pointedAtProperty().set(Set.of()));
             node.setOnMouseClicked(e -> {
                 state.choose(phrase.action());
+                if (phrase.part() == Script.Part.CUE) {
+                    state.stage().action(phrase.action()).ifPresent(a -> CueMenu.show(state, a, node));
+                }
                 e.consume();
             });
         }
         return node;
-    }
-
-    private void notes() {
-        notes.getChildren().clear();
-        list("Coaching points", state.drill().points(), "note");
-        for (String question : state.drill().questions()) {
-            Label label = new Label("Ask: “" + question + "”");
-            label.setWrapText(true);
-            label.getStyleClass().add("question");
-            label.setMaxWidth(Double.MAX_VALUE);
-            notes.getChildren().add(label);
-        }
-        list("Take care", state.drill().cautions(), "caution");
-    }
-
-    private void list(String heading, List<String> items, String style) {
-        if (items.isEmpty()) {
-            return;
-        }
-        notes.getChildren().add(heading(heading));
-        for (String item : items) {
-            Label bullet = new Label("•");
-            Label text = new Label(item);
-            text.setWrapText(true);
-            text.getStyleClass().add(style);
-            HBox.setHgrow(text, Priority.ALWAYS);
-            HBox row = new HBox(8, bullet, text);
-            row.setAlignment(Pos.TOP_LEFT);
-            row.getStyleClass().add("note-row");
-            notes.getChildren().add(row);
-        }
     }
 
     private Node problem(Problem problem) {
