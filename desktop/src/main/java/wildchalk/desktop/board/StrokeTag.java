@@ -4,12 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import javafx.geometry.BoundingBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Piece;
 import wildchalk.core.edit.ActionEdits;
-import wildchalk.core.geometry.Route;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.script.ScriptWriter;
 import wildchalk.core.stroke.CueChoices;
@@ -22,7 +23,7 @@ import wildchalk.desktop.paint.ScreenMap;
  */
 final class StrokeTag extends FlowPane {
 
-    private static final double WIDEST = 460;
+    private static final double WIDEST = 250;
     private static final double AWAY = 16;
     private static final double PADDING = 18;
 
@@ -70,20 +71,47 @@ final class StrokeTag extends FlowPane {
         double all = getChildren().stream().mapToDouble(n -> n.prefWidth(-1) + getHgap()).sum() + PADDING;
         double wide = Math.min(WIDEST, Math.ceil(all));
         double tall = prefHeight(wide);
-        Route route = state.board().route(action.get().id());
-        place(pane.map(), route.end(), route.direction(route.length()), wide, tall);
+        place(pane.map().x(end(action.get())), pane.map().y(end(action.get())), wide, tall);
     }
 
-    /** Beyond the end of the line, where the line is not. */
-    private void place(ScreenMap map, Vec end, Vec way, double wide, double tall) {
-        Vec ahead = new Vec(map.x(end.plus(way)) - map.x(end), map.y(end.plus(way)) - map.y(end)).unit();
-        double x = within(map.x(end) + ahead.x() * (AWAY + wide / 2) - wide / 2, wide, pane.getWidth());
-        double y = map.y(end) + ahead.y() * (AWAY + tall / 2) - tall / 2;
-        if (x < map.x(end) + AWAY && x + wide > map.x(end) - AWAY) {
-            // Above or below it: on that side from which the line does not come.
-            y = ahead.y() < 0 ? map.y(end) - AWAY - tall : map.y(end) + AWAY;
+    private Vec end(Action action) {
+        return state.board().route(action.id()).end();
+    }
+
+    /** Beside the end of the line, where the fewest people, lines and pieces are. */
+    private void place(double x, double y, double wide, double tall) {
+        double[][] places = {{x + AWAY, y - tall / 2}, {x - wide / 2, y + AWAY}, {x - wide / 2, y - AWAY - tall},
+            {x - AWAY - wide, y - tall / 2}, {x + AWAY, y + AWAY}, {x + AWAY, y - AWAY - tall}, {x - AWAY - wide, y + AWAY},
+            {x - AWAY - wide, y - AWAY - tall}};
+        double[] best = places[0];
+        double least = Double.POSITIVE_INFINITY;
+        for (double[] at : places) {
+            at[0] = within(at[0], wide, pane.getWidth());
+            at[1] = within(at[1], tall, pane.getHeight());
+            double hidden = hidden(new BoundingBox(at[0] - AWAY / 2, at[1] - AWAY / 2, wide + AWAY, tall + AWAY), x, y);
+            if (hidden < least) {
+                least = hidden;
+                best = at;
+            }
         }
-        resizeRelocate(Math.round(x), Math.round(within(y, tall, pane.getHeight())), wide, tall);
+        resizeRelocate(Math.round(best[0]), Math.round(best[1]), wide, tall);
+    }
+
+    /** How much would be hidden: tokens count, lines a little, the end itself most. */
+    private double hidden(BoundingBox box, double x, double y) {
+        ScreenMap map = pane.map();
+        double t = state.playheadProperty().get();
+        double sum = box.contains(x, y) ? 10 : 0;
+        for (Piece piece : state.stage().pieces()) {
+            Vec at = piece instanceof Piece.Person ? state.board().pose(piece.id(), t).at() : piece.at();
+            sum += box.contains(map.x(at), map.y(at)) ? 1 : 0;
+        }
+        for (Action action : state.stage().actions()) {
+            for (Vec p : state.board().route(action.id()).points()) {
+                sum += box.contains(map.x(p), map.y(p)) ? 0.05 : 0;
+            }
+        }
+        return sum;
     }
 
     private static double within(double from, double length, double room) {
