@@ -342,43 +342,6 @@ public sealed interface Action {
         TOUCH
     }
 
-    /**
-     * How a body goes along a path.
-     *
-     * @param pace share of the gait's top speed, over 0 and up to 1
-     * @param corner how the corners of the path are taken
-     * @param watching what the nose is kept on; empty to look where the gait looks
-     */
-    record Going(Gait gait, double pace, Corner corner, Optional<Spot> watching) {
-
-        /** Going all out, looking where one goes. */
-        public static Going of(Gait gait) {
-            return new Going(gait, 1, Corner.CUT, Optional.empty());
-        }
-
-        public Going paced(double share) {
-            return new Going(gait, share, corner, watching);
-        }
-
-        public Going cornering(Corner newCorner) {
-            return new Going(gait, pace, newCorner, watching);
-        }
-
-        public Going watching(Spot spot) {
-            return new Going(gait, pace, corner, Optional.of(spot));
-        }
-    }
-
-    /** How a corner is taken. */
-    enum Corner {
-        /** Planted and pushed off. */
-        CUT,
-        /** Leant into, in a wider bend, without giving up so much speed. */
-        TIGHT_TURN,
-        /** With the back to it, the long way round. */
-        SPIN
-    }
-
     /** How long a person has the ball before it leaves again. */
     enum Touch { FIRST_TIME, CONTROLLED }
 

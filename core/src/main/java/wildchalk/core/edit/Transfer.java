@@ -7,6 +7,7 @@ import java.util.function.Predicate;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 
@@ -103,8 +104,8 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
         return until.map(this::trigger);
     }
 
-    private Action.Going going(Action.Going going) {
-        return new Action.Going(going.gait(), going.pace(), going.corner(), going.watching().map(this::spot));
+    private Going going(Going going) {
+        return new Going(going.gait(), going.pace(), going.corner(), going.watching().map(this::spot));
     }
 
     private Action.Path path(Action.Path path) {

@@ -13,6 +13,7 @@ import wildchalk.core.drill.Action.Gait;
 import wildchalk.core.drill.Action.Travel;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
@@ -189,8 +190,8 @@ final class Bodies {
 
     private void lay(RouteBuilder builder, Travel travel) {
         List<Vec> through = places.of(travel.path());
-        Action.Corner corner = travel.going().corner();
-        builder.cornering(speeds.corners().radius(corner), speeds.corners().share(corner), corner == Action.Corner.SPIN);
+        Going.Corner corner = travel.going().corner();
+        builder.cornering(speeds.corners().radius(corner), speeds.corners().share(corner), corner == Going.Corner.SPIN);
         if (travel.path().smooth()) {
             builder.smooth(through);
         } else {

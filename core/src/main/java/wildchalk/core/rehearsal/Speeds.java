@@ -10,6 +10,7 @@ import wildchalk.core.drill.Action.Gait;
 import wildchalk.core.drill.Action.Manner;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Effort;
+import wildchalk.core.drill.Going;
 import wildchalk.core.surface.Surface;
 
 /**
@@ -39,13 +40,13 @@ public record Speeds(Map<Gait, Double> top, double settle, double brake, double 
     public record Corners(double cut, double tightTurn, double spin) {
 
         /** Metres. */
-        double radius(Action.Corner corner) {
-            return corner == Action.Corner.TIGHT_TURN ? tightTurn : cut;
+        double radius(Going.Corner corner) {
+            return corner == Going.Corner.TIGHT_TURN ? tightTurn : cut;
         }
 
         /** Of the speed that a corner of that radius usually leaves. */
-        double share(Action.Corner corner) {
-            return corner == Action.Corner.SPIN ? spin : 1;
+        double share(Going.Corner corner) {
+            return corner == Going.Corner.SPIN ? spin : 1;
         }
     }
 

@@ -9,6 +9,7 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
@@ -113,7 +114,7 @@ final class Clauses {
     /** Whether a clause can be joined by "and": it has none of its own and begins with its person. */
     boolean isPlain(Action action) {
         boolean stands = action instanceof Action.Travel travel && (travel.ending() != Action.Ending.GO_ON
-                || travel.going().watching().isPresent() || travel.going().corner() == Action.Corner.SPIN);
+                || travel.going().watching().isPresent() || travel.going().corner() == Going.Corner.SPIN);
         boolean more = action instanceof Action.Shot shot && shot.result() != Action.Result.OPEN
                 || action instanceof Action.Pass pass && moments.receiver(pass).filter(r -> isMoving(r.id(), pass.id())).isPresent()
                 || action instanceof Action.Collect || action instanceof Action.Hold
@@ -179,7 +180,7 @@ final class Clauses {
         boolean touches = travel.ending() == Action.Ending.TOUCH;
         Optional<Whereabouts.Named> end = touches ? whereabouts.touched(last) : whereabouts.end(last);
         end.ifPresent(e -> where(words.say("space") + e.text(), e.piece(), travel));
-        if (travel.going().corner() != Action.Corner.CUT) {
+        if (travel.going().corner() != Going.Corner.CUT) {
             where(words.say("corner." + key(travel.going().corner())), "", travel);
         }
         travel.going().watching().flatMap(whereabouts::thing)

@@ -14,6 +14,7 @@ import wildchalk.core.drill.Action.Touch;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Piece;
@@ -106,9 +107,9 @@ final class AnyStage {
                 Tuple.of(2, otherPasses), Tuple.of(2, shadows), Tuple.of(1, holds), Tuple.of(2, others));
     }
 
-    private static Action.Going going(Gait gait, Action.Path path) {
+    private static Going going(Gait gait, Action.Path path) {
         int n = path.through().size();
-        Action.Going going = Action.Going.of(gait).paced(n == 3 ? 0.4 : 1).cornering(Action.Corner.values()[n % 3]);
+        Going going = Going.of(gait).paced(n == 3 ? 0.4 : 1).cornering(Going.Corner.values()[n % 3]);
         return n == 4 ? going.watching(Spot.at("p2")) : going;
     }
 

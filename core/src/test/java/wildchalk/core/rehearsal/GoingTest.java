@@ -6,13 +6,13 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
-import wildchalk.core.drill.Action.Corner;
 import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.Action.Gait;
-import wildchalk.core.drill.Action.Going;
 import wildchalk.core.drill.Action.Hold;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Going.Corner;
+import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.geometry.Vec;
 

@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Soundness;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.geometry.Vec;
@@ -59,9 +60,9 @@ final class ActionForm {
         return new Action.Path(DrillReader.list(o.path("path"), ActionForm::spot), o.path("smooth").asBoolean(false));
     }
 
-    private static Action.Going going(JsonNode o) {
-        return new Action.Going(value(o, "gait", Action.Gait.RUN), o.path("pace").asDouble(1),
-                value(o, "corner", Action.Corner.CUT), optional(o, "watching", ActionForm::spot));
+    private static Going going(JsonNode o) {
+        return new Going(value(o, "gait", Action.Gait.RUN), o.path("pace").asDouble(1),
+                value(o, "corner", Going.Corner.CUT), optional(o, "watching", ActionForm::spot));
     }
 
     private static Spot spot(JsonNode o) {
@@ -100,12 +101,12 @@ final class ActionForm {
     }
 
     /** What is usual is left out. */
-    private static void going(ObjectNode o, Action.Going going) {
+    private static void going(ObjectNode o, Going going) {
         o.put("gait", word(going.gait()));
         if (going.pace() != 1) {
             o.put("pace", going.pace());
         }
-        if (going.corner() != Action.Corner.CUT) {
+        if (going.corner() != Going.Corner.CUT) {
             o.put("corner", word(going.corner()));
         }
         going.watching().ifPresent(w -> o.set("watching", spot(w)));

@@ -18,6 +18,7 @@ import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Piece;
@@ -127,8 +128,8 @@ class RoundTripProperties {
                     String who = "p" + (i + kind) % 4;
                     Cue set = cue == 3 ? cue(cue, i) : cue(cue, i).delayed(delay);
                     return switch (kind) {
-                        case 0 -> new Action.Run("a" + i, who, path, new Action.Going(gait, 0.25 + cue / 20.0,
-                                pick(Action.Corner.values(), cue), cue % 3 == 0 ? Optional.of(spot) : Optional.empty()),
+                        case 0 -> new Action.Run("a" + i, who, path, new Going(gait, 0.25 + cue / 20.0,
+                                pick(Going.Corner.values(), cue), cue % 3 == 0 ? Optional.of(spot) : Optional.empty()),
                                 ending, set);
                         case 1 -> new Action.Carry("a" + i, who, path, gait, ending, set);
                         case 2 -> new Action.Pass("a" + i, who, spot, touch, pick(Action.Manner.values(), cue),
