@@ -255,4 +255,61 @@ class ChalkingWindowTest extends RealWindow {
         settle();
         assertEquals(0.5, board().stage().action("a2").orElseThrow().cue().delay());
     }
+
+    @Test
+    void sixActionsThatPlayAreMadeByKeysAlone() throws Exception {
+        fx(() -> {
+            find("#board").requestFocus();
+            return null;
+        });
+        key(KeyCode.DIGIT1);
+        led(KeyCode.LEFT, 12);
+        led(KeyCode.UP, 8);
+        led(KeyCode.RIGHT, 18);
+        key(KeyCode.DIGIT4);
+        press(KeyCode.LEFT, 18);
+        led(KeyCode.DOWN, 8);
+        key(KeyCode.ESCAPE);
+        assertEquals(3, board().stage().people().size());
+        assertEquals("p1", board().stage().balls().get(0).heldBy().orElse(""));
+        line("p1", KeyCode.UP, 8);
+        line("p3", KeyCode.RIGHT, 6);
+        line("p2", KeyCode.DOWN, 5);
+        key(KeyCode.ENTER);
+        led(KeyCode.RIGHT, 4);
+        line("p1", KeyCode.RIGHT, 8);
+        line("p3", KeyCode.DOWN, 6);
+        key(KeyCode.SPACE);
+        System.out.println("by keys alone, six actions that play: " + gestures + " keys");
+        await(() -> board().playingProperty().get());
+        assertEquals(List.of("Pass", "Run", "Carry", "Carry", "Run", "Run"),
+                board().stage().actions().stream().map(a -> a.getClass().getSimpleName()).toList());
+        assertEquals(List.of(), board().timeline().problems());
+    }
+
+    private void press(KeyCode key, int times) {
+        for (int i = 0; i < times; i++) {
+            key(key);
+        }
+    }
+
+    private void led(KeyCode key, int times) {
+        press(key, times);
+        key(KeyCode.ENTER);
+    }
+
+    /** Tab until somebody is chosen, Enter, arrows, Enter. */
+    private void line(String who, KeyCode arrow, int times) throws Exception {
+        fx(() -> {
+            board().choose();
+            find("#board").requestFocus();
+            return null;
+        });
+        for (int i = 0; i < 8 && !board().chosenProperty().get().equals(Set.of(who)); i++) {
+            key(KeyCode.TAB);
+        }
+        assertEquals(Set.of(who), board().chosenProperty().get());
+        key(KeyCode.ENTER);
+        led(arrow, times);
+    }
 }

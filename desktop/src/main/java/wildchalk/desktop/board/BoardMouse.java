@@ -7,6 +7,7 @@ import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.geometry.Vec;
 
 /**
  * What the mouse does on the board: a drag from a person chalks, a drag of anything else moves it, a click chooses;
@@ -49,6 +50,16 @@ final class BoardMouse {
             gripOf(was).ifPresent(Grip::letGo);
             guides.forgetTyped();
         });
+    }
+
+    /** What puts pieces down. */
+    Grip placing() {
+        return placing;
+    }
+
+    /** A line from somebody. */
+    Grip stroke(String who, Vec from) {
+        return new StrokeGrip(pane, state, guides, who, from, true);
     }
 
     private Optional<Grip> withTool() {

@@ -43,6 +43,7 @@ public final class BoardView extends BorderPane {
     private final Player player;
     private final Tray tray;
     private final BoardPane board;
+    private final KeyHand keyHand;
     private final Label clock = new Label();
     private final Button play = new Button();
     private final Label hint = new Label();
@@ -53,6 +54,7 @@ public final class BoardView extends BorderPane {
         this.player = new Player(state);
         this.tray = new Tray(state);
         this.board = new BoardPane(state);
+        this.keyHand = new KeyHand(board, state);
         setId("board-view");
         VBox middle = new VBox(board, tray, controls(), new Strip(state), status());
         VBox.setVgrow(board, Priority.ALWAYS);
@@ -172,6 +174,10 @@ public final class BoardView extends BorderPane {
     /** Does what a key asks for; called for every key in the window while the Board is shown. */
     public void key(KeyEvent e) {
         if (e.getTarget() instanceof TextInputControl || board.mouse().key(e)) {
+            return;
+        }
+        if (!e.isShortcutDown() && keyHand.key(e)) {
+            e.consume();
             return;
         }
         if (e.isShortcutDown()) {

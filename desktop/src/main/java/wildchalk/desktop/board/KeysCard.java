@@ -15,7 +15,8 @@ final class KeysCard extends GridPane {
         {"Arrows", "move it half a metre, with Shift 10 cm", "Ctrl Z, Ctrl Y", "undo, redo"},
         {"Ctrl-drag", "move a person", "Ctrl A, Ctrl D", "choose all, once more beside"},
         {"Drag on nothing", "choose what is inside", "Ctrl C X V", "copy, cut, paste, to other drills too"},
-        {"Shift-click", "choose one more", "M and T", "move, tape"},
+        {"Shift-click", "choose one more", "Tab, then Enter", "by keys alone: whom, a line, arrows, Enter"},
+        {"M and T", "move, tape", "Alt", "drag without snapping"},
         {"Drag a chosen line", "bend it; double click takes a bend out", "Esc", "let go"},
     };
 
