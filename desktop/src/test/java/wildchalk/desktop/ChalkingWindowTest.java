@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.geometry.VerticalDirection;
+import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.input.Clipboard;
@@ -285,6 +286,44 @@ class ChalkingWindowTest extends RealWindow {
         assertEquals(List.of("Pass", "Run", "Carry", "Carry", "Run", "Run"),
                 board().stage().actions().stream().map(a -> a.getClass().getSimpleName()).toList());
         assertEquals(List.of(), board().timeline().problems());
+    }
+
+    @Test
+    void piecesAreChosenByWhatTheyAreCalledAndSpacedEvenly() throws Exception {
+        people();
+        type(KeyCode.CONTROL, KeyCode.K);
+        robot.write("everyone");
+        type(KeyCode.ENTER);
+        assertEquals(Set.of("p1", "p2", "p3"), board().chosenProperty().get());
+        super.click("#space-evenly");
+        List<Vec> places = board().stage().people().stream().map(Piece::at).sorted((a, b) -> Double.compare(a.y(), b.y())).toList();
+        assertEquals(0, places.get(1).distance(places.get(0).towards(places.get(2), 0.5)), 1e-6);
+        type(KeyCode.CONTROL, KeyCode.K);
+        robot.write("walrus");
+        type(KeyCode.ENTER);
+        type(KeyCode.ESCAPE);
+        assertEquals(null, find("#find-card"));
+    }
+
+    @Test
+    void wordsStripAndLadderCanBeHiddenForTheBoard() throws Exception {
+        double before = fx(() -> find("#board").getLayoutBounds().getWidth());
+        // Firing a check item does not tick it; on the screen the menu does that.
+        tick("words", false);
+        tick("ladder", false);
+        await(() -> find("#board").getLayoutBounds().getWidth() > before + 300);
+        assertEquals(false, fx(() -> find("#call-sheet").isVisible()));
+        tick("words", true);
+        assertEquals(true, fx(() -> find("#call-sheet").isVisible()));
+    }
+
+    private void tick(String item, boolean on) throws Exception {
+        fx(() -> {
+            items(((MenuButton) find("#show")).getItems()).filter(m -> item.equals(m.getText()))
+                    .forEach(m -> ((CheckMenuItem) m).setSelected(on));
+            return null;
+        });
+        settle();
     }
 
     private void press(KeyCode key, int times) {

@@ -158,7 +158,7 @@ class WindowTest extends RealWindow {
         assertEquals(1, lit.size());
         clickOnBoard(board().board().route("a3").at(13));
         assertEquals("a3", board().chosenAction().orElseThrow().id());
-        assertTrue(find("#hint").toString().contains("another kind"));
+        assertTrue(find("#hint").toString().contains("Drag the line to bend it"));
         type(KeyCode.HOME);
         type(KeyCode.SPACE);
         await(() -> board().playheadProperty().get() > 0.2);

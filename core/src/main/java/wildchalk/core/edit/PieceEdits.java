@@ -84,7 +84,7 @@ public final class PieceEdits {
                 .or(() -> stage.action(id).map(ActionEdits::kind)).orElse("nothing");
     }
 
-    private static Stage moved(Stage stage, String id, Vec to) {
+    static Stage moved(Stage stage, String id, Vec to) {
         Optional<Vec> from = stage.piece(id).map(Piece::at);
         return stage.withPieces(stage.pieces().stream().map(p -> {
             boolean goesAlong = p instanceof Piece.Ball ball && ball.heldBy().filter(id::equals).isPresent();

@@ -3,8 +3,11 @@ package wildchalk.desktop.board;
 import java.util.Locale;
 import java.util.Set;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
@@ -47,6 +50,7 @@ public final class BoardView extends BorderPane {
     private final Label clock = new Label();
     private final Button play = new Button();
     private final Label hint = new Label();
+    private final MenuButton show = new MenuButton("show");
     private boolean keysShown;
 
     public BoardView(BoardState state) {
@@ -65,7 +69,9 @@ public final class BoardView extends BorderPane {
         words.prefWidthProperty().bind(widthProperty().multiply(CALL_SHEET_SHARE));
         setLeft(words);
         setCenter(middle);
-        setRight(new LadderPane(state));
+        LadderPane ladder = new LadderPane(state);
+        setRight(ladder);
+        show.getItems().addAll(shown("words", words), shown("strip", middle.getChildren().get(3)), shown("ladder", ladder));
         state.playheadProperty().addListener(o -> showTime());
         state.playingProperty().addListener(o -> showPlaying());
         state.changesProperty().addListener(o -> {
@@ -115,9 +121,21 @@ public final class BoardView extends BorderPane {
         return controls;
     }
 
+    /** Lets a part of the window be hidden, so that the board has its room. */
+    private static CheckMenuItem shown(String words, Node part) {
+        CheckMenuItem item = new CheckMenuItem(words);
+        item.setSelected(true);
+        part.visibleProperty().bind(item.selectedProperty());
+        part.managedProperty().bind(item.selectedProperty());
+        return item;
+    }
+
     private HBox status() {
         hint.getStyleClass().add("quiet");
         hint.setId("hint");
+        show.setId("show");
+        show.getStyleClass().add("pill");
+        show.setMinWidth(Region.USE_PREF_SIZE);
         HBox.setHgrow(hint, Priority.ALWAYS);
         hint.setMaxWidth(Double.MAX_VALUE);
         ToggleButton units = new ToggleButton();
@@ -131,7 +149,7 @@ public final class BoardView extends BorderPane {
         say.run();
         units.setOnAction(e -> board.showCard(units.isSelected() ? new UnitsCard(state) : null));
         state.toolProperty().addListener(o -> units.setSelected(false));
-        HBox status = new HBox(12, hint, units, new ScaleBar(board.scaleProperty()));
+        HBox status = new HBox(12, hint, show, units, new ScaleBar(board.scaleProperty()));
         status.setAlignment(Pos.CENTER_LEFT);
         status.getStyleClass().add("status");
         return status;
@@ -167,7 +185,7 @@ public final class BoardView extends BorderPane {
         } else if (tool == Tool.MOVE) {
             hint.setText("Drag anything to move it · Esc lets go");
         } else {
-            hint.setText("Drag from a player: a run · onto a team-mate: a pass · Ctrl-drag moves them · ? shows the keys");
+            hint.setText("Drag from a player: a run · onto a team-mate: a pass · ? shows the keys");
         }
     }
 
@@ -225,6 +243,8 @@ public final class BoardView extends BorderPane {
             state.choose(state.stage().pieces().stream().map(Piece::id).toArray(String[]::new));
         } else if (e.getCode() == KeyCode.D) {
             SeveralCard.copyBeside(state);
+        } else if (e.getCode() == KeyCode.K || e.getCode() == KeyCode.F) {
+            find();
         } else if (e.getCode() == KeyCode.C) {
             PartClipboard.copy(state);
         } else if (e.getCode() == KeyCode.X) {
@@ -233,6 +253,12 @@ public final class BoardView extends BorderPane {
         } else if (e.getCode() == KeyCode.V) {
             PartClipboard.paste(state, hint::setText);
         }
+    }
+
+    private void find() {
+        FindCard card = new FindCard(state, () -> board.showCard(null));
+        board.showCard(card);
+        card.take();
     }
 
     /** Moves what is chosen a little, on the page. */

@@ -16,7 +16,7 @@ final class KeysCard extends GridPane {
         {"Ctrl-drag", "move a person", "Ctrl A, Ctrl D", "choose all, once more beside"},
         {"Drag on nothing", "choose what is inside", "Ctrl C X V", "copy, cut, paste, to other drills too"},
         {"Shift-click", "choose one more", "Tab, then Enter", "by keys alone: whom, a line, arrows, Enter"},
-        {"M and T", "move, tape", "Alt", "drag without snapping"},
+        {"M and T", "move, tape", "Ctrl K", "choose by name: all yellow cones"},
         {"Drag a chosen line", "bend it; double click takes a bend out", "Esc", "let go"},
     };
 

@@ -7,6 +7,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import wildchalk.core.drill.Team;
+import wildchalk.core.edit.ArrangeEdits;
 import wildchalk.core.edit.CopyEdits;
 import wildchalk.core.edit.PersonEdits;
 import wildchalk.core.edit.Placement;
@@ -30,6 +31,10 @@ final class SeveralCard extends FlowPane {
                         () -> copy(state, "Copy to other side", Placement.OTHER_SIDE)),
                 button("Copy to other end", "copy-end", "Once more, at the other end",
                         () -> copy(state, "Copy to other end", Placement.OTHER_END)),
+                button("Line up", "line-up", "Onto the straight line that fits them best",
+                        () -> state.apply(ArrangeEdits.align(state.rung(), state.stage(), pieces()))),
+                button("Space evenly", "space-evenly", "The same distance from each to the next",
+                        () -> state.apply(ArrangeEdits.spaceEvenly(state.rung(), state.stage(), pieces()))),
                 button("Mirror ⇅", "mirror-side", "These, from left to right", () -> mirror("Mirror left and right",
                         Placement.OTHER_SIDE)),
                 button("Mirror ⇄", "mirror-end", "These, at the other end", () -> mirror("Mirror end to end",

@@ -1,0 +1,67 @@
+package wildchalk.core.naming;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Stage;
+
+/** Finds pieces by what a coach calls them: one by its name, all of a kind, everybody in a team. */
+public final class Finding {
+
+    private Finding() {
+    }
+
+    /**
+     * Something that was found.
+     *
+     * @param words what it is called: "player 7", "all yellow cones", "everyone in sky"
+     * @param ids of its pieces
+     */
+    public record Found(String words, Set<String> ids) {
+    }
+
+    /** What the words may mean, groups first; every word must stand in the name. Empty words find everything. */
+    public static List<Found> in(Stage stage, String text) {
+        List<Found> all = new ArrayList<>();
+        groups(stage).forEach((words, ids) -> all.add(new Found(words, Set.copyOf(ids))));
+        stage.pieces().forEach(p -> all.add(new Found(PieceWords.among(stage, p), Set.of(p.id()))));
+        String[] wanted = text.toLowerCase(Locale.ROOT).strip().split("\\s+");
+        return all.stream().filter(f -> matches(f.words().toLowerCase(Locale.ROOT), wanted)).toList();
+    }
+
+    private static boolean matches(String name, String[] wanted) {
+        for (String word : wanted) {
+            // "cone" finds cones and "cones" finds the cone.
+            String stem = word.length() > 3 && word.endsWith("s") ? word.substring(0, word.length() - 1) : word;
+            if (!name.contains(stem)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static Map<String, List<String>> groups(Stage stage) {
+        Map<String, List<String>> groups = new LinkedHashMap<>();
+        for (Piece piece : stage.pieces()) {
+            if (piece instanceof Piece.Person person && !(piece instanceof Piece.Coach)) {
+                add(groups, "everyone in " + person.team().name().toLowerCase(Locale.ROOT), piece);
+                add(groups, "everyone", piece);
+            } else if (piece instanceof Piece.Item item) {
+                add(groups, "all " + PieceWords.name(piece) + "s", piece);
+                add(groups, "all " + PieceWords.kind(item.kind()) + "s", piece);
+                add(groups, "all gear", piece);
+            }
+        }
+        return groups.entrySet().stream().filter(e -> e.getValue().size() > 1)
+                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue, (a, b) -> a, LinkedHashMap::new));
+    }
+
+    private static void add(Map<String, List<String>> groups, String words, Piece piece) {
+        groups.computeIfAbsent(words, w -> new ArrayList<>()).add(piece.id());
+    }
+}
