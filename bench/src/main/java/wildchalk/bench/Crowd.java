@@ -15,7 +15,7 @@ import wildchalk.core.drill.Team;
 import wildchalk.core.geometry.Vec;
 
 /** A busy stage of any size: groups of three, in each a ball goes round and whoever is next runs to meet it. */
-final class Crowd {
+public final class Crowd {
 
     private static final int GROUP = 3;
 
@@ -33,7 +33,7 @@ final class Crowd {
      *
      * @param people a multiple of three
      */
-    static Stage stage(int people, int actions) {
+    public static Stage stage(int people, int actions) {
         List<Piece> pieces = new ArrayList<>();
         for (int i = 0; i < people; i++) {
             pieces.add(new Piece.Player("p" + i, place(i, 0), 0, "" + i, Team.CORAL));

@@ -95,18 +95,10 @@ public final class ConeDrag extends Application {
                 if (t > WARM_UP + COUNTED) {
                     stop();
                     hand.release(home);
-                    done.accept(new Frames(gaps(at), steps.stream().mapToLong(Long::longValue).toArray()));
+                    done.accept(Frames.of(at, steps));
                 }
             }
         }.start();
-    }
-
-    private static long[] gaps(List<Long> at) {
-        long[] gaps = new long[at.size() - 1];
-        for (int i = 0; i < gaps.length; i++) {
-            gaps[i] = at.get(i + 1) - at.get(i);
-        }
-        return gaps;
     }
 
     @Override

@@ -1,6 +1,7 @@
 package wildchalk.bench.frames;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
 
 /**
@@ -13,6 +14,18 @@ record Frames(long[] gaps, long[] steps) {
 
     /** A frame is missed when the gap is half as long again as a sixtieth of a second. */
     private static final double MISSED = 1.5e9 / 60;
+
+    /**
+     * @param at when each frame began, nanoseconds
+     * @param steps what each step of the hand cost; empty when there was none
+     */
+    static Frames of(List<Long> at, List<Long> steps) {
+        long[] gaps = new long[at.size() - 1];
+        for (int i = 0; i < gaps.length; i++) {
+            gaps[i] = at.get(i + 1) - at.get(i);
+        }
+        return new Frames(gaps, steps.stream().mapToLong(Long::longValue).toArray());
+    }
 
     /** Frames that were painted, of those that sixty a second would be; 1 when none was missed. */
     double share() {

@@ -52,7 +52,7 @@ public final class Board {
     }
 
     public Scene at(double t) {
-        return new Scene(ground(), chalk(Set.of(), Set.of()), live(t, Set.of(), Set.of()));
+        return new Scene(ground(), chalk(Set.of()), live(t, Set.of(), Set.of()));
     }
 
     public Frame frame() {
@@ -70,12 +70,21 @@ public final class Board {
     }
 
     /** Gear, waiting people, lines and beat numbers. */
-    public List<Shape> chalk(Set<String> lit, Set<String> chosen) {
-        return chalk(lit, chosen, id -> true);
+    public List<Shape> chalk(Set<String> chosen) {
+        return chalk(chosen, id -> true);
+    }
+
+    /** What shows under the lines of what is under way: a layer of its own, because it changes while the board plays. */
+    public List<Shape> glow(Set<String> lit) {
+        return stage.actions().stream().filter(a -> lit.contains(a.id())).map(a -> glow(routes.get(a.id()))).toList();
+    }
+
+    private Shape glow(Route route) {
+        return new Shape.Stroke(Curve.open(route.points()), frame.unit() * 1.3, Ink.GLOW, List.of(), false);
     }
 
     /** That part of the chalk layer which belongs to the pieces and actions that are wanted, by id. */
-    public List<Shape> chalk(Set<String> lit, Set<String> chosen, Predicate<String> wanted) {
+    public List<Shape> chalk(Set<String> chosen, Predicate<String> wanted) {
         List<Shape> shapes = new ArrayList<>();
         for (Piece piece : stage.pieces()) {
             if (wanted.test(piece.id())) {
@@ -87,7 +96,7 @@ public final class Board {
         }
         for (Action action : stage.actions()) {
             if (wanted.test(action.id())) {
-                shapes.addAll(line(action, lit, chosen));
+                shapes.addAll(line(action, chosen));
             }
         }
         shapes.addAll(badges(wanted));
@@ -110,13 +119,11 @@ public final class Board {
         return piece instanceof Piece.Mark mark ? marks.of(mark) : List.of();
     }
 
-    private List<Shape> line(Action action, Set<String> lit, Set<String> chosen) {
+    private List<Shape> line(Action action, Set<String> chosen) {
         List<Shape> shapes = new ArrayList<>();
         Route route = routes.get(action.id());
-        if (lit.contains(action.id()) || chosen.contains(action.id())) {
-            shapes.add(new Shape.Stroke(Curve.open(route.points()), frame.unit() * 1.3, Ink.GLOW, List.of(), false));
-        }
         if (chosen.contains(action.id())) {
+            shapes.add(glow(route));
             shapes.add(new Shape.Fill(Curve.circle(route.end(), frame.unit() * 0.4), Ink.SIGNAL, false));
         }
         shapes.addAll(lines.of(action, stage, route));
@@ -127,7 +134,7 @@ public final class Board {
     public List<Shape> plainChalk() {
         List<Shape> shapes = new ArrayList<>();
         stage.pieces().forEach(p -> shapes.addAll(standing(p)));
-        stage.actions().forEach(a -> shapes.addAll(line(a, Set.of(), Set.of())));
+        stage.actions().forEach(a -> shapes.addAll(line(a, Set.of())));
         return shapes;
     }
 

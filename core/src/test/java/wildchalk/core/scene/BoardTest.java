@@ -116,7 +116,7 @@ class BoardTest {
 
     @Test
     void everyHappeningLineHasItsNumber() {
-        List<String> numbers = board(LineKey.RUNS_PLAIN).chalk(Set.of(), Set.of()).stream()
+        List<String> numbers = board(LineKey.RUNS_PLAIN).chalk(Set.of()).stream()
                 .filter(s -> s instanceof Shape.Label l && l.ink() == Ink.BADGE_TEXT)
                 .map(s -> ((Shape.Label) s).text()).toList();
         assertEquals(List.of("1", "2", "3"), numbers);

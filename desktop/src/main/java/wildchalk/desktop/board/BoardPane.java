@@ -36,6 +36,7 @@ final class BoardPane extends Pane {
 
     private final BoardState state;
     private final Canvas ground = new Canvas();
+    private final Canvas glow = new Canvas();
     private final Canvas chalk = new Canvas();
     private final Canvas setOut = new Canvas();
     private final Canvas moved = new Canvas();
@@ -63,6 +64,7 @@ final class BoardPane extends Pane {
         sketch.setMouseTransparent(true);
         moved.setMouseTransparent(true);
         moved.setManaged(false);
+        sketch.setVisible(false);
         setId("board");
         getStyleClass().add("board");
         setFocusTraversable(true);
@@ -73,7 +75,7 @@ final class BoardPane extends Pane {
         tag.setVisible(false);
         tag.setManaged(false);
         tag.setMouseTransparent(true);
-        getChildren().addAll(ground, chalk, setOut, moved, live, sketch, chips, tag);
+        getChildren().addAll(ground, glow, chalk, setOut, moved, live, sketch, chips, tag);
         clipToBounds();
         state.changesProperty().addListener((o, was, is) -> drillChanged());
         state.draftProperty().addListener((o, was, is) -> draftChanged());
@@ -109,7 +111,7 @@ final class BoardPane extends Pane {
             card.resizeRelocate(CARD_MARGIN, h - tall - CARD_MARGIN, wide, tall);
         }
         if (w != ground.getWidth() || h != ground.getHeight()) {
-            for (Canvas canvas : new Canvas[] {ground, chalk, setOut, sketch}) {
+            for (Canvas canvas : new Canvas[] {ground, glow, chalk, setOut, sketch}) {
                 canvas.setWidth(w);
                 canvas.setHeight(h);
             }
@@ -143,18 +145,20 @@ final class BoardPane extends Pane {
         return scale.getReadOnlyProperty();
     }
 
-    /** Where a stroke is shown while it is drawn. */
+    /** Where a stroke is shown while it is drawn. A layer with nothing on it is hidden: it would cost a frame all the same. */
     Canvas sketch() {
+        sketch.setVisible(true);
         return sketch;
     }
 
     void clearSketch() {
         brush(sketch).clear();
+        sketch.setVisible(false);
     }
 
     /** Shows shapes that belong to no drill yet, such as a tape that is being laid. */
     void sketch(List<Shape> shapes) {
-        ScreenBrush brush = brush(sketch);
+        ScreenBrush brush = brush(sketch());
         brush.clear();
         brush.paint(shapes);
     }
@@ -258,7 +262,7 @@ final class BoardPane extends Pane {
     private void paintMoved() {
         Set<String> ids = state.shown().moved();
         List<Shape> shapes = ids.isEmpty() ? List.of()
-                : state.shown().board().chalk(Set.of(), state.chosenProperty().get(), ids::contains);
+                : state.shown().board().chalk(state.chosenProperty().get(), ids::contains);
         Optional<Box> box = Extent.of(shapes);
         moved.setVisible(box.isPresent());
         if (box.isEmpty()) {
@@ -288,6 +292,7 @@ final class BoardPane extends Pane {
             brush.fillAll(Ink.AROUND);
             brush.paint(state.board().ground());
         }
+        paintGlow();
         paintChalk();
         paintSetOut();
         paintLive();
@@ -295,28 +300,39 @@ final class BoardPane extends Pane {
 
     private void paintChalk() {
         chalkPainted++;
-        litShown = state.lit();
         Set<String> without = leftOut;
         ScreenBrush brush = brush(chalk);
         brush.clear();
         // Whoever puts the gear down is not helped by the lines of what happens later.
         boolean lines = !state.sheets().wantedProperty().get();
-        brush.paint(state.board().chalk(litShown, state.chosenProperty().get(), id -> !without.contains(id)
+        brush.paint(state.board().chalk(state.chosenProperty().get(), id -> !without.contains(id)
                 && (lines || state.stage().piece(id).isPresent())));
+    }
+
+    /** What is under way shines under the lines. */
+    private void paintGlow() {
+        litShown = state.lit();
+        ScreenBrush brush = brush(glow);
+        brush.clear();
+        glow.setVisible(!litShown.isEmpty() && !state.sheets().wantedProperty().get());
+        if (glow.isVisible()) {
+            brush.paint(state.board().glow(litShown));
+        }
     }
 
     private void paintSetOut() {
         ScreenBrush brush = brush(setOut);
         brush.clear();
         Sheet sheet = state.sheets().sheetProperty().get();
-        if (state.sheets().wantedProperty().get() && sheet != null) {
+        setOut.setVisible(state.sheets().wantedProperty().get() && sheet != null);
+        if (setOut.isVisible()) {
             brush.paint(SetOutShapes.of(sheet, state.board().frame(), state.chosenProperty().get()));
         }
     }
 
     private void moved() {
         if (!litShown.equals(state.lit())) {
-            paintChalk();
+            paintGlow();
         }
         paintLive();
     }

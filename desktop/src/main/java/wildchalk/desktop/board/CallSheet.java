@@ -27,7 +27,12 @@ import wildchalk.core.script.Script;
 /** The call sheet: the drill in words, in step with the picture. */
 final class CallSheet extends VBox {
 
+    private static final int NOTHING_LIT = -2;
+
     private final BoardState state;
+    /** What is lit up: the playing board asks with every frame. */
+    private int litBeat = NOTHING_LIT;
+    private Set<String> litChosen = Set.of();
     private final TextField title = new TextField();
     private final Label where = new Label();
     private final FlowPane chips = new FlowPane(6, 6);
@@ -134,6 +139,7 @@ final class CallSheet extends VBox {
         problems.getChildren().setAll(state.timeline().problems().stream().map(this::problem).toList());
         problems.setVisible(!state.timeline().problems().isEmpty());
         problems.setManaged(problems.isVisible());
+        litBeat = NOTHING_LIT;
         light();
     }
 
@@ -231,6 +237,11 @@ final class CallSheet extends VBox {
     private void light() {
         int now = state.currentBeat().map(b -> b.n()).orElse(-1);
         Set<String> chosen = state.chosenProperty().get();
+        if (now == litBeat && chosen.equals(litChosen)) {
+            return;
+        }
+        litBeat = now;
+        litChosen = chosen;
         for (Node row : lines.getChildren()) {
             if (row.getUserData() instanceof Script.Line line) {
                 boolean lit = line.beat() == now

@@ -41,6 +41,7 @@ final class Strip extends ScrollPane {
 
     private final BoardState state;
     private final Canvas canvas = new Canvas();
+    private final Canvas lit = new Canvas();
     private final Pane content = new Pane(canvas);
     private final Line playhead = new Line();
     private final Polygon handle = new Polygon(-6, 0, 6, 0, 0, 9);
@@ -108,7 +109,7 @@ final class Strip extends ScrollPane {
 
     private void rebuild() {
         rowOf.clear();
-        content.getChildren().setAll(canvas);
+        content.getChildren().setAll(canvas, lit);
         List<Piece.Person> actors = state.stage().people().stream()
                 .filter(p -> !state.stage().actionsOf(p.id()).isEmpty()).toList();
         for (Piece.Person person : actors) {
@@ -122,6 +123,8 @@ final class Strip extends ScrollPane {
         content.setMinHeight(height);
         canvas.setWidth(Math.max(1, content.getWidth()));
         canvas.setHeight(height);
+        lit.setWidth(canvas.getWidth());
+        lit.setHeight(height);
         playhead.setStartY(6);
         playhead.setEndY(height - 6);
         paint();
@@ -134,17 +137,25 @@ final class Strip extends ScrollPane {
         playhead.setEndX(x);
         handle.relocate(x - 6, 0);
         if (!litShown.equals(state.lit())) {
-            paint();
+            paintLit();
         }
     }
 
     private void paint() {
-        litShown = state.lit();
         GraphicsContext g = canvas.getGraphicsContext2D();
         g.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
         grid(g);
-        state.stage().actions().forEach(a -> block(g, a));
+        state.stage().actions().forEach(a -> block(g, a, false));
         state.stage().actions().forEach(a -> thread(g, a));
+        paintLit();
+    }
+
+    /** The blocks under way, in full colour over the others: while the board plays only these are painted. */
+    private void paintLit() {
+        litShown = state.lit();
+        GraphicsContext g = lit.getGraphicsContext2D();
+        g.clearRect(0, 0, lit.getWidth(), lit.getHeight());
+        state.stage().actions().stream().filter(a -> litShown.contains(a.id())).forEach(a -> block(g, a, true));
     }
 
     private void grid(GraphicsContext g) {
@@ -167,7 +178,7 @@ final class Strip extends ScrollPane {
         }
     }
 
-    private void block(GraphicsContext g, Action action) {
+    private void block(GraphicsContext g, Action action, boolean bright) {
         ActionTimes t = state.timeline().times(action.id()).orElse(null);
         if (t == null) {
             return;
@@ -176,8 +187,7 @@ final class Strip extends ScrollPane {
         double x = x(t.start());
         double width = Math.max(6, x(t.end()) - x);
         double y = rowTop(action) + 3;
-        boolean lit = litShown.contains(action.id());
-        g.setFill(colour.deriveColor(0, 1, 1, lit ? 1 : 0.55));
+        g.setFill(colour.deriveColor(0, 1, 1, bright ? 1 : 0.55));
         g.fillRoundRect(x, y, width, ROW - 6, 8, 8);
         if (state.chosenProperty().get().contains(action.id())) {
             g.setStroke(Color.web("#C8442B"));
@@ -185,7 +195,7 @@ final class Strip extends ScrollPane {
             g.strokeRoundRect(x, y, width, ROW - 6, 8, 8);
         }
         g.setFill(INK);
-        g.setFont(lit ? Type.bold(12.5) : Type.plain(12.5));
+        g.setFont(bright ? Type.bold(12.5) : Type.plain(12.5));
         g.setTextAlign(TextAlignment.LEFT);
         boolean inFull = !(action instanceof Action.Carry) && !(action instanceof Action.Delivery);
         String text = inFull ? ActionEdits.describe(action, state.stage()) : ActionEdits.kind(action);

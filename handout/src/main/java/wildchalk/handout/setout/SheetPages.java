@@ -165,7 +165,7 @@ public final class SheetPages {
             Board board = new Board(surface, stage, timeline, drill.lineKey(), frame, units);
             Set<String> gear = Set.copyOf(sheet.steps().stream().map(s -> s.piece().id()).toList());
             brush.paint(board.ground());
-            brush.paint(board.chalk(Set.of(), Set.of(), gear::contains));
+            brush.paint(board.chalk(Set.of(), gear::contains));
             brush.paint(SetOutShapes.of(sheet, frame, Set.of()));
             part.dispose();
         }

@@ -1,0 +1,82 @@
+package wildchalk.bench.frames;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.animation.AnimationTimer;
+import javafx.application.Application;
+import javafx.stage.Stage;
+import wildchalk.bench.Crowd;
+import wildchalk.core.drill.Colour;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.geometry.Vec;
+import wildchalk.desktop.Request;
+import wildchalk.desktop.WildChalkApp.Session;
+import wildchalk.desktop.board.BoardState;
+import wildchalk.desktop.exchange.SystemChooser;
+
+/** Forty people, sixty other pieces and a hundred and twenty lines: the board plays while its frames are counted. */
+public final class BusyPlay extends Application {
+
+    private static final int PEOPLE = 39;
+    private static final int OTHERS = 60;
+    private static final int LINES = 120;
+    private static final double WARM_UP = 4;
+    private static final double COUNTED = 8;
+
+    private Session session;
+
+    static Drill drill() {
+        wildchalk.core.drill.Stage crowd = Crowd.stage(PEOPLE, LINES);
+        List<Piece> pieces = new ArrayList<>(crowd.pieces());
+        pieces.add(new Piece.Coach("coach", new Vec(0, 24), 0, "C"));
+        for (int i = 0; pieces.size() < PEOPLE + 1 + OTHERS; i++) {
+            pieces.add(Piece.Item.cone("c" + i, new Vec(-40 + i * 11 % 80, -24 + i * 7 % 48),
+                    Colour.values()[i % Colour.values().length]));
+        }
+        Drill empty = Drill.empty("busy", "A busy board", "field-hockey", "whole");
+        return Ladder.put(empty, Ladder.build(empty, "s1").withPieces(pieces).withActions(crowd.actions()));
+    }
+
+    @Override
+    public void start(Stage shown) throws Exception {
+        Path book = Files.createTempDirectory("wild-chalk-bench").resolve("Bench.chalkbook");
+        session = Session.start(shown, Request.usual().withBook(book).taking(drill()), new SystemChooser(shown));
+        session.opened().thenRun(() -> play(session.window().board().orElseThrow(), shown));
+    }
+
+    private static void play(BoardState board, Stage shown) {
+        board.loopingProperty().set(true);
+        board.playingProperty().set(true);
+        new AnimationTimer() {
+            private final List<Long> at = new ArrayList<>();
+            private long begun;
+
+            @Override
+            public void handle(long now) {
+                begun = begun == 0 ? now : begun;
+                double t = (now - begun) / 1e9;
+                if (t > WARM_UP) {
+                    at.add(now);
+                }
+                if (t > WARM_UP + COUNTED) {
+                    stop();
+                    boolean played = board.playingProperty().get() && board.playheadProperty().get() > 0;
+                    System.out.println(played ? "playing " + board.stage().people().size() + " people and "
+                            + board.stage().actions().size() + " lines: " + Frames.of(at, List.of()).words()
+                            : "nothing played: nothing was measured");
+                    shown.close();
+                }
+            }
+        }.start();
+    }
+
+    @Override
+    public void stop() {
+        Optional.ofNullable(session).ifPresent(Session::close);
+    }
+}
