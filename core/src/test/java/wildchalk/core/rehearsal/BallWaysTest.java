@@ -200,4 +200,20 @@ class BallWaysTest {
         assertEquals(half, Speeds.of(RINK).pass().gone(t.times("r1").orElseThrow().start(), 2 * half), 0.001);
         assertEquals(t.times("a1").orElseThrow().arrival(), t.times("r2").orElseThrow().start(), 1e-9);
     }
+
+    @Test
+    void curvingRunnerIsMetWithinACentimetre() {
+        Timeline t = new Stages().player("F", 0, 0).player("7", 10, -15).ball("b1", "F")
+                .travel(new Action.Run("r1", "7", Stages.path(true, 20, -10, 24, 0, 18, 10, 6, 12), Action.Gait.SPRINT,
+                        Action.Ending.GO_ON, Cue.whistle())).pass("a1", "F", "7", Cue.whistle().delayed(1.5)).rehearse();
+        ActionTimes times = t.times("a1").orElseThrow();
+        Vec met = t.pose("7", times.arrival()).at();
+        assertEquals(0, t.ball("b1", times.arrival() - 1e-9).distance(met), 0.01);
+        // It goes straight from F at 15 m/s, slowing 1 m/s²: s = 15 t − t²/2; and 7 does run on a bend there.
+        double flight = flight(t);
+        assertEquals(15 * flight - flight * flight / 2, met.length(), 0.01);
+        Vec before = met.minus(t.pose("7", times.arrival() - 0.5).at()).unit();
+        Vec after = t.pose("7", times.arrival() + 0.5).at().minus(met).unit();
+        assertEquals(true, Math.abs(before.cross(after)) > 0.1, "no bend");
+    }
 }

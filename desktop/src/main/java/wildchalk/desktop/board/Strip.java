@@ -155,7 +155,9 @@ final class Strip extends ScrollPane {
         litShown = state.lit();
         GraphicsContext g = lit.getGraphicsContext2D();
         g.clearRect(0, 0, lit.getWidth(), lit.getHeight());
-        state.stage().actions().stream().filter(a -> litShown.contains(a.id())).forEach(a -> block(g, a, true));
+        List<Action> now = state.stage().actions().stream().filter(a -> litShown.contains(a.id())).toList();
+        now.forEach(a -> block(g, a, true));
+        now.forEach(a -> thread(g, a));
     }
 
     private void grid(GraphicsContext g) {
@@ -197,6 +199,7 @@ final class Strip extends ScrollPane {
         g.setFill(INK);
         g.setFont(bright ? Type.bold(12.5) : Type.plain(12.5));
         g.setTextAlign(TextAlignment.LEFT);
+        g.setTextBaseline(VPos.CENTER);
         boolean inFull = !(action instanceof Action.Carry) && !(action instanceof Action.Delivery);
         String text = inFull ? ActionEdits.describe(action, state.stage()) : ActionEdits.kind(action);
         g.fillText(fitting(text, Math.max(width, room(action, t) - 10) - 9), x + 7, y + (ROW - 6) / 2);
