@@ -39,9 +39,10 @@ public final class SheetWords {
                 + (numbers.equals(List.of(1.0)) ? " pace" : " paces");
     }
 
-    /** "within 17 cm" */
+    /** "within 17 cm"; "exactly there" for what stands on something that can be found. */
     public static String within(Measured measured) {
-        return String.format(Locale.ROOT, "within %.0f cm", Math.ceil(measured.error() * 100 - 0.001));
+        long centimetres = Math.round(Math.ceil(measured.error() * 100 - 0.001));
+        return centimetres <= 0 ? "exactly there" : "within " + centimetres + " cm";
     }
 
     private static List<Double> lengths(Measured measured) {

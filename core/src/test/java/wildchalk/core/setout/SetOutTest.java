@@ -136,4 +136,10 @@ class SetOutTest {
         assertEquals(200, sheet.steps().size());
         assertTrue(System.nanoTime() - begun < 5e9, "it takes seconds, not minutes");
     }
+
+    @Test
+    void pieceOnALandmarkStandsExactlyThere() {
+        Sheet sheet = sheet(Units.METRIC, Piece.Item.cone("c1", Vec.ZERO, Colour.YELLOW));
+        assertEquals("exactly there", SheetWords.within(sheet.steps().get(0).tape()));
+    }
 }
