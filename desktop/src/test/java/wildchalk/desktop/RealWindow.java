@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.Stream;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
@@ -14,6 +15,7 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.paint.Color;
 import javafx.stage.Stage;
@@ -37,6 +39,7 @@ abstract class RealWindow {
     final FxRobot robot = new FxRobot();
     WildChalkApp.Session session;
     Stage stage;
+    private final AtomicInteger released = new AtomicInteger();
     Path picked;
 
     final Chooser chooser = new Chooser() {
@@ -71,6 +74,10 @@ abstract class RealWindow {
             return WildChalkApp.Session.start(stage, request, chooser);
         });
         session.opened().get(90, TimeUnit.SECONDS);
+        fx(() -> {
+            stage.getScene().addEventFilter(KeyEvent.KEY_RELEASED, e -> released.incrementAndGet());
+            return null;
+        });
         settle();
     }
 
@@ -160,9 +167,14 @@ abstract class RealWindow {
         return items.stream().flatMap(i -> i instanceof Menu menu ? items(menu.getItems()) : Stream.of(i));
     }
 
+    /** On a slow machine a key comes to the window some time after it was pressed; one that goes to a menu never does. */
     void type(KeyCode... keys) {
+        int expected = released.get() + keys.length;
         robot.press(keys);
         robot.release(keys);
+        for (int i = 0; i < 40 && released.get() < expected; i++) {
+            WaitForAsyncUtils.sleep(50, TimeUnit.MILLISECONDS);
+        }
         settle();
     }
 

@@ -44,6 +44,7 @@ final class StrokeTag extends FlowPane {
         state.playingProperty().addListener(o -> show());
         state.draftProperty().addListener(o -> show());
         state.sheets().wantedProperty().addListener(o -> show());
+        sceneProperty().addListener(o -> show());
         show();
     }
 
@@ -56,7 +57,7 @@ final class StrokeTag extends FlowPane {
 
     private void show() {
         Optional<Action> action = state.chosenAction();
-        boolean shown = action.isPresent() && !state.playingProperty().get() && state.draftProperty().get() == null
+        boolean shown = getScene() != null && action.isPresent() && !state.playingProperty().get() && state.draftProperty().get() == null
                 && !state.sheets().wantedProperty().get();
         setVisible(shown);
         if (!shown) {
