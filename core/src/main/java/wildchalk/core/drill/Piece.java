@@ -124,6 +124,10 @@ public sealed interface Piece {
      * @param count how many balls lie there
      */
     record Supply(String id, Vec at, int count) implements Gear {
+
+        /** Who stands so near a heap takes their ball from it, metres; assumed. */
+        public static final double IN_REACH = 2.5;
+
         @Override
         public Supply movedTo(Vec place) {
             return new Supply(id, place, count);

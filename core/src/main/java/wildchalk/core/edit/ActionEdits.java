@@ -19,7 +19,7 @@ public final class ActionEdits {
     }
 
     public static Edit chalk(String rung, Action action) {
-        return Edit.ofStage("Chalk a " + kind(action), rung, stage -> stage.withAction(action));
+        return chalk(rung, List.of(action));
     }
 
     /** Chalks what one stroke means; its name is that of the first. */

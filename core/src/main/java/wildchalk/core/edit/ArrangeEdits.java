@@ -19,13 +19,13 @@ public final class ArrangeEdits {
      * Puts pieces on the straight line that fits them best: through their middle, along the way in which they lie apart
      * most (least squares of the distances to it).
      */
-    public static Edit align(String rung, Stage stage, Set<String> ids) {
+    public static Edit straighten(String rung, Stage stage, Set<String> ids) {
         List<Piece> pieces = chosen(stage, ids);
         Vec middle = middle(pieces);
         Vec way = way(pieces, middle);
         Map<String, Vec> to = new HashMap<>();
         pieces.forEach(p -> to.put(p.id(), middle.plus(way.times(way.dot(p.at().minus(middle))))));
-        return move("Line up " + pieces.size() + " pieces", rung, to);
+        return move("Straighten " + pieces.size() + " pieces", rung, to);
     }
 
     /** Puts pieces at equal distances between the two that lie farthest apart, in the order in which they lie. */

@@ -10,9 +10,6 @@ import wildchalk.core.geometry.Vec;
 /** The heaps of balls and how many are left in each. */
 final class Supplies {
 
-    /** Who stands so near a heap takes their ball from it, metres; assumed. */
-    private static final double IN_REACH = 2.5;
-
     /** One ball from a heap. */
     record Taken(String ball, Vec from) {
     }
@@ -29,7 +26,7 @@ final class Supplies {
 
     /** The heap that somebody at {@code place} can reach, when there is a ball left in it. */
     Optional<String> inReach(Vec place) {
-        return heaps.values().stream().filter(s -> s.at().distance(place) <= IN_REACH && left.get(s.id()) > 0)
+        return heaps.values().stream().filter(s -> s.at().distance(place) <= Piece.Supply.IN_REACH && left.get(s.id()) > 0)
                 .min((a, b) -> Double.compare(a.at().distance(place), b.at().distance(place))).map(Piece.Supply::id);
     }
 

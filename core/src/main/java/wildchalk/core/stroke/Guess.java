@@ -25,8 +25,6 @@ public final class Guess {
 
     /** Two who stand so near each other, in reaches, hand the ball over. Assumed. */
     private static final double HANDS = 1.9;
-    /** From so near a heap of balls, in metres, one is played in; assumed. */
-    private static final double AT_SUPPLY = 2.5;
 
     private final Stage stage;
     private final Timeline timeline;
@@ -58,10 +56,9 @@ public final class Guess {
         Vec far = new Trace(gesture).farthest();
         Gesture out = new Gesture(gesture.who(), List.of(gesture.points().get(0), far), true, gesture.lookedAt(), gesture.reach());
         Action.Travel there = ((Action.Travel) as(kind, out)).withEnding(Action.Ending.TOUCH);
-        Gesture back = new Gesture(gesture.who(), List.of(far, gesture.points().get(0)), true, gesture.lookedAt(), gesture.reach());
         Action.Path path = new Action.Path(List.of(Spot.at(gesture.points().get(0))), false);
         String id = stage.withAction(there).freeId("a");
-        return List.of(there, kind.action(id, back.who(), path, Cue.next()));
+        return List.of(there, kind.action(id, gesture.who(), path, Cue.next()));
     }
 
     /** The action for a stroke whose kind the coach has chosen. */
@@ -122,7 +119,7 @@ public final class Guess {
     private boolean playsIn(Gesture gesture) {
         Vec at = timeline.pose(gesture.who(), timeline.duration() + 1).at();
         boolean supply = stage.pieces().stream().anyMatch(p -> p instanceof Piece.Supply u && u.count() > 0
-                && u.at().distance(at) <= AT_SUPPLY);
+                && u.at().distance(at) <= Piece.Supply.IN_REACH);
         boolean coach = stage.person(gesture.who()).filter(Piece.Coach.class::isInstance).isPresent();
         return supply && (coach || receiver(gesture).isPresent());
     }

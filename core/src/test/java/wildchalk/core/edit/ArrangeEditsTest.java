@@ -25,7 +25,7 @@ class ArrangeEditsTest {
     @Test
     void piecesComeOntoTheLineThatFitsThemBest() {
         Stage stage = new Stages().player("1", 0, 0.3).player("2", 10, -0.3).player("3", 20, -0.3).player("4", 30, 0.3).build();
-        Stage aligned = done(stage, ArrangeEdits.align("s1", stage, ALL));
+        Stage aligned = done(stage, ArrangeEdits.straighten("s1", stage, ALL));
         for (String id : ALL) {
             assertEquals(0, at(aligned, id).y(), 1e-9);
             assertEquals(at(stage, id).x(), at(aligned, id).x(), 1e-9);
@@ -35,7 +35,7 @@ class ArrangeEditsTest {
     @Test
     void lineMayLeanAnyWay() {
         Stage stage = new Stages().player("1", 0, 0).player("2", 5, 5).player("3", 9, 11).player("4", 16, 14).build();
-        Stage aligned = done(stage, ArrangeEdits.align("s1", stage, ALL));
+        Stage aligned = done(stage, ArrangeEdits.straighten("s1", stage, ALL));
         Vec way = at(aligned, "4").minus(at(aligned, "1")).unit();
         for (String id : ALL) {
             assertEquals(0, way.cross(at(aligned, id).minus(at(aligned, "1"))), 1e-9);

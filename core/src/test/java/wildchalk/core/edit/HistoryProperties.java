@@ -99,7 +99,7 @@ class HistoryProperties {
             case 8 -> stage.pieces().size() > 20 ? DrillEdits.points(List.of("p" + pick % 4))
                     : CopyEdits.copy(RUNG, "Copy", stage, some, placement, Stages.TURF).edit();
             case 9 -> CopyEdits.mirror(RUNG, "Mirror", stage, some, placement, Stages.TURF);
-            case 10 -> pick % 2 == 0 ? ArrangeEdits.align(RUNG, stage, some) : ArrangeEdits.spaceEvenly(RUNG, stage, some);
+            case 10 -> pick % 2 == 0 ? ArrangeEdits.straighten(RUNG, stage, some) : ArrangeEdits.spaceEvenly(RUNG, stage, some);
             case 11 -> travel.map(t -> PathEdits.bend(RUNG, (Action.Travel) t, new PathEdits.Held(0, pick % 2 == 0), place))
                     .orElse(DrillEdits.cautions(List.of("c")));
             default -> pick % 2 == 0 ? PersonEdits.wear(RUNG, some, Team.values()[pick % Team.values().length])

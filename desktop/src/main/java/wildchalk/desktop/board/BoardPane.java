@@ -94,7 +94,7 @@ final class BoardPane extends Pane {
             e.consume();
         });
         new BoardCards(this, state);
-        getChildren().add(new StrokeTag(this, state));
+        getChildren().add(new LineTag(this, state));
         drillChanged();
     }
 

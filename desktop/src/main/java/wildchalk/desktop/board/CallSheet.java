@@ -3,7 +3,6 @@ package wildchalk.desktop.board;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;

@@ -245,9 +245,11 @@ final class Strip extends ScrollPane {
         }
         if (Kind.of(action).sendsBall() && !Double.isNaN(t.arrival())) {
             double to = receiverY(action, y);
+            // After the word, which may be longer than its block.
+            double from = Math.min(x(t.arrival()), Math.max(x(t.end()), x(t.start()) + 11 + LETTER * ActionEdits.kind(action).length()));
             g.beginPath();
-            g.moveTo(x(t.end()), y);
-            double middle = (x(t.end()) + x(t.arrival())) / 2;
+            g.moveTo(from, y);
+            double middle = (from + x(t.arrival())) / 2;
             g.bezierCurveTo(middle, y, middle, to, x(t.arrival()), to);
             g.stroke();
             g.fillOval(x(t.arrival()) - 3.5, to - 3.5, 7, 7);

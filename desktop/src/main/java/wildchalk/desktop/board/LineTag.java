@@ -21,7 +21,7 @@ import wildchalk.desktop.paint.ScreenMap;
  * Stands at the end of the line that is chosen: what it was taken for, and the keys that make something else of it. It
  * goes by itself when something else is done.
  */
-final class StrokeTag extends FlowPane {
+final class LineTag extends FlowPane {
 
     private static final double WIDEST = 250;
     private static final double AWAY = 16;
@@ -30,7 +30,7 @@ final class StrokeTag extends FlowPane {
     private final BoardPane pane;
     private final BoardState state;
 
-    StrokeTag(BoardPane pane, BoardState state) {
+    LineTag(BoardPane pane, BoardState state) {
         super(10, 2);
         this.pane = pane;
         this.state = state;
