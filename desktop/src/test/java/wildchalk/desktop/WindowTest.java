@@ -154,7 +154,7 @@ class WindowTest extends RealWindow {
         settle();
         assertTrue(board().lit().contains("a2") && board().lit().contains("a3"));
         List<Node> lit = ((VBox) find("#script")).getChildren().stream()
-                .filter(n -> n.getStyleClass().contains("lit")).toList();
+                .filter(n -> n.lookup(".beat-light") != null && n.lookup(".beat-light").isVisible()).toList();
         assertEquals(1, lit.size());
         clickOnBoard(board().board().route("a3").at(13));
         assertEquals("a3", board().chosenAction().orElseThrow().id());

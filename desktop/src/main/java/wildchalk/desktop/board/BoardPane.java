@@ -36,7 +36,7 @@ final class BoardPane extends Pane {
 
     private final BoardState state;
     private final Canvas ground = new Canvas();
-    private final Canvas glow = new Canvas();
+    private final GlowLayer glow;
     private final Canvas chalk = new Canvas();
     private final Canvas setOut = new Canvas();
     private final Canvas moved = new Canvas();
@@ -50,7 +50,6 @@ final class BoardPane extends Pane {
     private ScreenMap map = new ScreenMap(1, Vec.ZERO, 1, 1, Attack.RIGHT);
     private final ReadOnlyDoubleWrapper scale = new ReadOnlyDoubleWrapper(1);
     private String groundShown = "";
-    private Set<String> litShown = Set.of();
     private Set<String> leftOut = Set.of();
     private int chalkPainted;
     private final BoardMouse mouse;
@@ -59,6 +58,7 @@ final class BoardPane extends Pane {
 
     BoardPane(BoardState state) {
         this.state = state;
+        this.glow = new GlowLayer(state);
         this.live = new LivePane(state);
         this.chips = new BoardChips(state, this);
         sketch.setMouseTransparent(true);
@@ -292,7 +292,7 @@ final class BoardPane extends Pane {
             brush.fillAll(Ink.AROUND);
             brush.paint(state.board().ground());
         }
-        paintGlow();
+        glow.repaint(map);
         paintChalk();
         paintSetOut();
         paintLive();
@@ -309,17 +309,6 @@ final class BoardPane extends Pane {
                 && (lines || state.stage().piece(id).isPresent())));
     }
 
-    /** What is under way shines under the lines. */
-    private void paintGlow() {
-        litShown = state.lit();
-        ScreenBrush brush = brush(glow);
-        brush.clear();
-        glow.setVisible(!litShown.isEmpty() && !state.sheets().wantedProperty().get());
-        if (glow.isVisible()) {
-            brush.paint(state.board().glow(litShown));
-        }
-    }
-
     private void paintSetOut() {
         ScreenBrush brush = brush(setOut);
         brush.clear();
@@ -331,9 +320,7 @@ final class BoardPane extends Pane {
     }
 
     private void moved() {
-        if (!litShown.equals(state.lit())) {
-            paintGlow();
-        }
+        glow.change();
         paintLive();
     }
 

@@ -5,7 +5,6 @@ import java.util.Locale;
 import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
@@ -27,6 +26,8 @@ import wildchalk.core.script.Script;
 final class CallSheet extends VBox {
 
     private static final int NOTHING_LIT = -2;
+    /** Where on the sheet a beat comes to lie that was out of sight, as a share of its height. */
+    private static final double TURNED_TO = 0.15;
 
     private final BoardState state;
     /** What is lit up: the playing board asks with every frame. */
@@ -37,6 +38,7 @@ final class CallSheet extends VBox {
     private final FlowPane chips = new FlowPane(6, 6);
     private final VBox limits = new VBox(4);
     private final VBox lines = new VBox(4);
+    private final LiveScroll scroll = new LiveScroll();
     private final NotesPane notes;
     private final VBox problems = new VBox(6);
 
@@ -57,10 +59,7 @@ final class CallSheet extends VBox {
         where.getStyleClass().add("quiet");
         VBox words = new VBox(10, chips, limits, lines, notes);
         words.getStyleClass().add("call-sheet-words");
-        ScrollPane scroll = new ScrollPane(words);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        scroll.setFocusTraversable(false);
+        scroll.setContent(words);
         SetOutPane setOut = new SetOutPane(state);
         StackPane body = new StackPane(scroll, setOut);
         VBox.setVgrow(body, Priority.ALWAYS);
@@ -164,19 +163,7 @@ final class CallSheet extends VBox {
     }
 
     private Node line(Script.Line line) {
-        Label number = new Label(Integer.toString(line.beat()));
-        number.getStyleClass().add("beat-number");
-        Label time = new Label(Clock.seconds(line.t()));
-        time.getStyleClass().add("beat-time");
-        TextFlow flow = new TextFlow();
-        flow.getStyleClass().add("beat-text");
-        line.phrases().forEach(p -> flow.getChildren().add(phrase(p)));
-        flow.setAccessibleText(line.text());
-        VBox text = new VBox(2, time, flow);
-        HBox.setHgrow(text, Priority.ALWAYS);
-        HBox row = new HBox(10, number, text);
-        row.getStyleClass().add("beat");
-        row.setUserData(line);
+        BeatRow row = new BeatRow(line, this::phrase);
         row.setOnMouseClicked(e -> {
             state.playingProperty().set(false);
             state.playheadProperty().set(Math.min(state.timeline().duration(), line.t() + 0.001));
@@ -241,15 +228,26 @@ final class CallSheet extends VBox {
         }
         litBeat = now;
         litChosen = chosen;
-        for (Node row : lines.getChildren()) {
-            if (row.getUserData() instanceof Script.Line line) {
-                boolean lit = line.beat() == now
-                        || line.phrases().stream().anyMatch(p -> chosen.contains(p.action()));
-                mark(row, "lit", lit);
-                ((TextFlow) ((VBox) ((HBox) row).getChildren().get(1)).getChildren().get(1)).getChildren()
-                        .forEach(n -> mark(n, "chosen-phrase", n.getUserData() instanceof Script.Phrase p
-                                && !p.action().isEmpty() && chosen.contains(p.action())));
+        for (Node node : lines.getChildren()) {
+            if (node instanceof BeatRow row) {
+                row.light(row.line().beat() == now || row.line().phrases().stream().anyMatch(p -> chosen.contains(p.action())));
+                row.words().getChildren().forEach(n -> mark(n, "chosen-phrase", n.getUserData() instanceof Script.Phrase p
+                        && !p.action().isEmpty() && chosen.contains(p.action())));
+                if (row.line().beat() == now) {
+                    show(row);
+                }
             }
+        }
+    }
+
+    /** Whoever reads along need not turn the sheet. */
+    private void show(BeatRow row) {
+        double room = scroll.getViewportBounds().getHeight();
+        double over = scroll.getContent().getLayoutBounds().getHeight() - room;
+        double top = lines.getLayoutY() + row.getLayoutY();
+        double above = scroll.getVvalue() * over;
+        if (over > 0 && row.getHeight() > 0 && (top < above || top + row.getHeight() > above + room)) {
+            scroll.setVvalue(Math.max(0, Math.min(1, (top - room * TURNED_TO) / over)));
         }
     }
 

@@ -5,6 +5,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import javafx.application.ConditionalFeature;
+import javafx.application.Platform;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.layout.Pane;
 import wildchalk.core.drill.Piece;
@@ -24,7 +26,9 @@ final class LivePane extends Pane {
     /** Half the side of a canvas, in token radii: room for the token, its nose and what marks it. */
     private static final double REACH = 2.2;
     /** Turns smaller than this are not painted, in radians. */
-    private static final double TURN = 0.03;
+    private static final double TURN = 0.06;
+
+    private static final boolean BETWEEN_PIXELS = Platform.isSupported(ConditionalFeature.SCENE3D);
 
     /** What a canvas shows; painted anew when it changes. */
     private record Shown(long facing, boolean lit, boolean chosen, double scaleAndTurn, Look look, boolean inHeap,
@@ -81,8 +85,8 @@ final class LivePane extends Pane {
         }
         double x = map.x(at) - side / 2;
         double y = map.y(at) - side / 2;
-        // On whole pixels type is sharp; between them movement is smooth.
-        boolean moving = state.playingProperty().get();
+        // On whole pixels type is sharp; between them movement is smooth, but costs too much without a graphics card.
+        boolean moving = BETWEEN_PIXELS && state.playingProperty().get();
         canvas.setTranslateX(moving ? x : Math.round(x));
         canvas.setTranslateY(moving ? y : Math.round(y));
     }

@@ -4,12 +4,13 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import javafx.beans.binding.Bindings;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Pane;
+import javafx.scene.layout.StackPane;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Polygon;
@@ -27,7 +28,7 @@ import wildchalk.desktop.paint.ScreenBrush;
 import wildchalk.desktop.paint.Type;
 
 /** The reaction strip: a row for each person, a block for each action, threads from what happens to what it sets off. */
-final class Strip extends ScrollPane {
+final class Strip extends StackPane {
 
     private static final double LEFT = 56;
     private static final double RIGHT = 16;
@@ -41,7 +42,7 @@ final class Strip extends ScrollPane {
 
     private final BoardState state;
     private final Canvas canvas = new Canvas();
-    private final Canvas lit = new Canvas();
+    private final Map<String, Canvas> bright = new HashMap<>();
     private final Pane content = new Pane(canvas);
     private final Line playhead = new Line();
     private final Polygon handle = new Polygon(-6, 0, 6, 0, 0, 9);
@@ -52,16 +53,17 @@ final class Strip extends ScrollPane {
         this.state = state;
         setId("strip");
         getStyleClass().add("strip");
-        setContent(content);
-        setFitToWidth(true);
-        setHbarPolicy(ScrollBarPolicy.NEVER);
-        setFocusTraversable(false);
+        LiveScroll scroll = new LiveScroll();
+        scroll.setContent(content);
+        Pane over = new Pane(playhead, handle);
+        over.setMouseTransparent(true);
+        playhead.endYProperty().bind(Bindings.min(heightProperty(), content.heightProperty()).subtract(6));
+        getChildren().addAll(scroll, over);
         setMinHeight(90);
         content.setAccessibleText("Reaction strip: who does what, when");
         playhead.getStyleClass().add("playhead");
         handle.getStyleClass().add("playhead-handle");
-        playhead.setMouseTransparent(true);
-        handle.setMouseTransparent(true);
+        playhead.setStartY(6);
         content.setOnMousePressed(e -> point(e.getX(), e.getY()));
         content.setOnMouseDragged(e -> scrub(e.getX()));
         content.widthProperty().addListener(o -> rebuild());
@@ -109,7 +111,7 @@ final class Strip extends ScrollPane {
 
     private void rebuild() {
         rowOf.clear();
-        content.getChildren().setAll(canvas, lit);
+        content.getChildren().setAll(canvas);
         List<Piece.Person> actors = state.stage().people().stream()
                 .filter(p -> !state.stage().actionsOf(p.id()).isEmpty()).toList();
         for (Piece.Person person : actors) {
@@ -118,15 +120,10 @@ final class Strip extends ScrollPane {
             badge.relocate(LEFT - 38, TOP + ROW * rowOf.get(person.id()) + 2);
             content.getChildren().add(badge);
         }
-        content.getChildren().addAll(playhead, handle);
         double height = TOP + ROW * actors.size() + 8;
         content.setMinHeight(height);
         canvas.setWidth(Math.max(1, content.getWidth()));
         canvas.setHeight(height);
-        lit.setWidth(canvas.getWidth());
-        lit.setHeight(height);
-        playhead.setStartY(6);
-        playhead.setEndY(height - 6);
         paint();
         moved();
     }
@@ -137,7 +134,7 @@ final class Strip extends ScrollPane {
         playhead.setEndX(x);
         handle.relocate(x - 6, 0);
         if (!litShown.equals(state.lit())) {
-            paintLit();
+            changeLit();
         }
     }
 
@@ -147,17 +144,40 @@ final class Strip extends ScrollPane {
         grid(g);
         state.stage().actions().forEach(a -> block(g, a, false));
         state.stage().actions().forEach(a -> thread(g, a));
-        paintLit();
+        forgetLit();
     }
 
-    /** The blocks under way, in full colour over the others: while the board plays only these are painted. */
-    private void paintLit() {
+    /**
+     * Shows the blocks under way in full colour, each on a canvas of its own over the others: while the board plays only
+     * what lights up or goes out is painted.
+     */
+    private void changeLit() {
         litShown = state.lit();
-        GraphicsContext g = lit.getGraphicsContext2D();
-        g.clearRect(0, 0, lit.getWidth(), lit.getHeight());
-        List<Action> now = state.stage().actions().stream().filter(a -> litShown.contains(a.id())).toList();
-        now.forEach(a -> block(g, a, true));
-        now.forEach(a -> thread(g, a));
+        bright.forEach((id, canvas) -> canvas.setVisible(litShown.contains(id)));
+        state.stage().actions().stream().filter(a -> litShown.contains(a.id()) && !bright.containsKey(a.id()))
+                .forEach(this::light);
+    }
+
+    private void light(Action action) {
+        state.timeline().times(action.id()).ifPresent(t -> {
+            double left = Math.floor(x(t.start())) - 2;
+            double width = Math.ceil(Math.max(x(t.end()) - x(t.start()) + 6, room(action, t))) + 2;
+            Canvas canvas = new Canvas(width, ROW);
+            canvas.relocate(left, rowTop(action));
+            canvas.setManaged(false);
+            GraphicsContext g = canvas.getGraphicsContext2D();
+            g.translate(-left, -rowTop(action));
+            block(g, action, true);
+            thread(g, action);
+            bright.put(action.id(), canvas);
+            content.getChildren().add(canvas);
+        });
+    }
+
+    private void forgetLit() {
+        content.getChildren().removeAll(bright.values());
+        bright.clear();
+        changeLit();
     }
 
     private void grid(GraphicsContext g) {

@@ -3,6 +3,7 @@ package wildchalk.desktop.paint;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import javafx.geometry.Rectangle2D;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
@@ -54,6 +55,17 @@ public final class ScreenBrush {
 
     public void clear() {
         g.clearRect(0, 0, map.width(), map.height());
+    }
+
+    /** Clears a part, in whole pixels, and paints what lies in it; nothing outside it is touched. */
+    public void anew(Rectangle2D part, List<Shape> shapes) {
+        g.save();
+        g.beginPath();
+        g.rect(part.getMinX(), part.getMinY(), part.getWidth(), part.getHeight());
+        g.clip();
+        g.clearRect(part.getMinX(), part.getMinY(), part.getWidth(), part.getHeight());
+        paint(shapes);
+        g.restore();
     }
 
     public void fillAll(Ink ink) {

@@ -1,5 +1,6 @@
 package wildchalk.desktop.paint;
 
+import javafx.geometry.Rectangle2D;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Showing.Attack;
 import wildchalk.core.geometry.Box;
@@ -59,6 +60,17 @@ public record ScreenMap(double scale, Vec centre, double width, double height, A
 
     public double y(Vec p) {
         return turned(p.minus(centre), 1).y() * scale + height / 2;
+    }
+
+    /** The whole pixels that a box covers, and some round it; within the canvas. */
+    public Rectangle2D pixels(Box box, double round) {
+        Vec one = new Vec(box.x(), box.y());
+        Vec other = new Vec(box.x() + box.width(), box.y() + box.height());
+        double left = Math.max(0, Math.floor(Math.min(x(one), x(other)) - round));
+        double top = Math.max(0, Math.floor(Math.min(y(one), y(other)) - round));
+        double right = Math.min(width, Math.ceil(Math.max(x(one), x(other)) + round));
+        double bottom = Math.min(height, Math.ceil(Math.max(y(one), y(other)) + round));
+        return new Rectangle2D(left, top, Math.max(0, right - left), Math.max(0, bottom - top));
     }
 
     /** A displacement turned by whole quarters, without rounding. */

@@ -1,0 +1,73 @@
+package wildchalk.desktop.board;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import javafx.geometry.Rectangle2D;
+import javafx.scene.canvas.Canvas;
+import wildchalk.core.scene.Extent;
+import wildchalk.core.scene.Shape;
+import wildchalk.desktop.paint.ScreenBrush;
+import wildchalk.desktop.paint.ScreenMap;
+
+/**
+ * What shines under the lines of what is under way. While the board plays only the lines that light up or go out are
+ * painted: on a busy board something does so with every other frame.
+ */
+final class GlowLayer extends Canvas {
+
+    /** Pixels round a line in which its edge is softened. */
+    private static final double AROUND = 2;
+
+    private final BoardState state;
+    private ScreenMap map;
+    private Set<String> shown = Set.of();
+
+    GlowLayer(BoardState state) {
+        this.state = state;
+        setMouseTransparent(true);
+    }
+
+    /** Paints everything anew, as after a change of the drill or the view. */
+    void repaint(ScreenMap newMap) {
+        map = newMap;
+        shown = Set.of();
+        brush().clear();
+        setVisible(false);
+        change();
+    }
+
+    /** Brings what shines in step with the moment that is looked at. */
+    void change() {
+        Set<String> lit = state.sheets().wantedProperty().get() ? Set.of() : state.lit();
+        if (lit.equals(shown) || map == null) {
+            return;
+        }
+        Set<String> staying = new HashSet<>(shown);
+        staying.retainAll(lit);
+        Set<String> gone = new HashSet<>(shown);
+        gone.removeAll(lit);
+        Set<String> fresh = new HashSet<>(lit);
+        fresh.removeAll(shown);
+        ScreenBrush brush = brush();
+        List<Shape> left = state.board().glow(staying);
+        state.board().glow(gone).forEach(line -> putOut(line, left, brush));
+        brush.paint(state.board().glow(fresh));
+        shown = lit;
+        // A layer with nothing on it would cost a frame all the same.
+        setVisible(!shown.isEmpty());
+    }
+
+    private void putOut(Shape gone, List<Shape> left, ScreenBrush brush) {
+        Rectangle2D part = pixels(gone);
+        brush.anew(part, left.stream().filter(s -> part.intersects(pixels(s))).toList());
+    }
+
+    private Rectangle2D pixels(Shape shape) {
+        return Extent.of(List.of(shape)).map(box -> map.pixels(box, AROUND)).orElse(Rectangle2D.EMPTY);
+    }
+
+    private ScreenBrush brush() {
+        return new ScreenBrush(this, state.lookProperty().get(), map);
+    }
+}
