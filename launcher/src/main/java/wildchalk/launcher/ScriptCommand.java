@@ -27,6 +27,10 @@ final class ScriptCommand implements Callable<Integer> {
         Script script = ScriptWriter.write(r.stage(), r.timeline(), r.surface(), Unit.METRES);
         script.limits().forEach(l -> out.println(l.text()));
         for (Script.Line line : script.lines()) {
+            if (!line.heading().isEmpty()) {
+                out.println();
+                out.println(line.heading());
+            }
             out.println(line.beat() + ". " + line.text());
         }
         out.flush();

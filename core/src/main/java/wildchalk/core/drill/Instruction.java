@@ -4,7 +4,8 @@ import java.util.List;
 import java.util.Optional;
 
 /** What a coach says besides what is drawn: a limit, a decision, a stop. */
-public sealed interface Instruction permits Limit, Instruction.Read, Instruction.Freeze {
+public sealed interface Instruction permits Limit, Instruction.Read, Instruction.Freeze,
+        Instruction.MoveOn {
 
     String id();
 
@@ -44,5 +45,17 @@ public sealed interface Instruction permits Limit, Instruction.Read, Instruction
      * @param answer what the coach wants to hear; may be empty
      */
     record Freeze(String id, Cue at, String question, String answer) implements Instruction {
+    }
+
+    /** How groups go from station to station. */
+    record MoveOn(String id, Way way) implements Instruction {
+    }
+
+    /** The ways of moving on. */
+    enum Way {
+        /** Each group to the next station, the last one to the first. */
+        ONE_WAY,
+        /** Neighbours swap: the first with the second, the third with the fourth; then the other neighbours. */
+        ALTERNATING
     }
 }

@@ -179,4 +179,52 @@ public sealed interface Piece {
             return new Tape(id, reading, points.stream().map(p -> p.plus(by)).toList());
         }
     }
+
+    /** A part of the surface that is marked out. */
+    sealed interface Area extends Mark {
+
+        Outline outline();
+
+        /** The same with another edge. */
+        Area within(Outline newOutline);
+
+        default boolean contains(Vec p) {
+            return outline().contains(at(), p);
+        }
+    }
+
+    /** An area that rules and cues can name. */
+    record Zone(String id, Vec at, Outline outline, String label, Colour colour) implements Area {
+        @Override
+        public Zone movedTo(Vec place) {
+            return new Zone(id, place, outline, label, colour);
+        }
+
+        @Override
+        public Zone within(Outline newOutline) {
+            return new Zone(id, at, newOutline, label, colour);
+        }
+    }
+
+    /**
+     * An area with something of its own to practise; what stands in it belongs to it.
+     *
+     * @param number in the order in which groups move on
+     * @param minutes how long a group stays; 0 when that is left open
+     */
+    record Station(String id, Vec at, Outline outline, int number, String title, double minutes) implements Area {
+        @Override
+        public Station movedTo(Vec place) {
+            return new Station(id, place, outline, number, title, minutes);
+        }
+
+        @Override
+        public Station within(Outline newOutline) {
+            return new Station(id, at, newOutline, number, title, minutes);
+        }
+
+        public Station numbered(int newNumber) {
+            return new Station(id, at, outline, newNumber, title, minutes);
+        }
+    }
 }

@@ -88,8 +88,8 @@ final class References {
             read(read, faults);
         } else if (said instanceof Instruction.Freeze freeze) {
             freeze.at().trigger().parts().forEach(t -> trigger(t, faults));
-        } else {
-            limit((Limit) said, faults);
+        } else if (said instanceof Limit limit) {
+            limit(limit, faults);
         }
         return faults;
     }

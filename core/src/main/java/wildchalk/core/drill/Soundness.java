@@ -70,7 +70,10 @@ public final class Soundness {
                     faults.add(new Fault(stage.id(), ball.id(), "is held by \"" + who
                             + "\", but no person has that id")));
         }
-        References references = new References(stage, surface, known);
+        Set<Integer> numbers = new HashSet<>();
+        stage.stations().stream().filter(s -> !numbers.add(s.number())).forEach(s -> faults.add(new Fault(stage.id(), s.id(),
+                "has the number of another station, " + s.number() + "; give it one of its own")));
+        References references = new References(stage, stage.marked(surface), known);
         stage.actions().forEach(a -> references.faults(a).forEach(what -> faults.add(new Fault(stage.id(), a.id(), what))));
         stage.said().forEach(i -> references.faults(i).forEach(what -> faults.add(new Fault(stage.id(), i.id(), what))));
     }

@@ -1,9 +1,12 @@
 package wildchalk.core.drill;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.surface.Surface;
 
 /**
  * One rung, built: everything that stands on the surface and everything that happens, in drawing order.
@@ -92,6 +95,34 @@ public record Stage(String id, String title, List<Piece> pieces, List<Action> ac
     /** What is said of one kind, in order. */
     public <T extends Instruction> List<T> said(Class<T> kind) {
         return said.stream().filter(kind::isInstance).map(kind::cast).toList();
+    }
+
+    /** The areas that are marked out. */
+    public List<Piece.Area> areas() {
+        return pieces.stream().filter(Piece.Area.class::isInstance).map(Piece.Area.class::cast).toList();
+    }
+
+    /** The stations in the order in which groups move on. */
+    public List<Piece.Station> stations() {
+        return pieces.stream().filter(Piece.Station.class::isInstance).map(Piece.Station.class::cast)
+                .sorted(Comparator.comparingInt(Piece.Station::number)).toList();
+    }
+
+    /** Where a piece is at the start: what somebody has is where they are. */
+    public Vec place(Piece piece) {
+        return piece instanceof Piece.Ball b ? b.heldBy().flatMap(this::person).map(Piece::at).orElse(b.at()) : piece.at();
+    }
+
+    /** The station that a piece stands in at the start. */
+    public Optional<Piece.Station> stationOf(Piece piece) {
+        return stations().stream().filter(s -> s.contains(place(piece))).findFirst();
+    }
+
+    /** The surface with the areas that are marked out on it, so that rules and cues can name them like its own. */
+    public Surface marked(Surface surface) {
+        List<Piece.Area> areas = areas();
+        return areas.isEmpty() ? surface : surface.withZones(areas.stream().map(a -> new Surface.Zone(a.id(),
+                Areas.name(a), a.outline().at(a.at()))).toList());
     }
 
     /** A free id that starts with {@code letter}: the smallest unused number. */

@@ -44,7 +44,7 @@ public final class ArrangeEdits {
     }
 
     private static List<Piece> chosen(Stage stage, Set<String> ids) {
-        return stage.pieces().stream().filter(p -> ids.contains(p.id()) && !(p instanceof Piece.Tape)
+        return stage.pieces().stream().filter(p -> ids.contains(p.id()) && !(p instanceof Piece.Tape) && !(p instanceof Piece.Area)
                 && !(p instanceof Piece.Ball b && b.heldBy().isPresent())).toList();
     }
 

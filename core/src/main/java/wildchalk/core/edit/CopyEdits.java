@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.surface.Surface;
@@ -32,7 +33,19 @@ public final class CopyEdits {
      */
     public static Copy copy(String rung, String name, Stage stage, Set<String> chosen, Placement placement, Surface surface) {
         Part part = part(stage, chosen);
-        return put(rung, name, stage, part.pieces(), part.actions(), placement, surface);
+        return put(rung, name, stage, part, placement, surface, true);
+    }
+
+    /** Puts the chosen pieces once more into each of the other three corners of the surface. */
+    public static Edit toFourCorners(String rung, Stage stage, Set<String> chosen, Surface surface) {
+        return Edit.ofStage("Copy to four corners", rung, s -> {
+            Part part = part(stage, chosen);
+            Stage all = s;
+            for (Placement placement : List.of(Placement.OTHER_SIDE, Placement.OTHER_END, Placement.HALF_ROUND)) {
+                all = with(all, part, placement, surface, true).stage();
+            }
+            return all;
+        });
     }
 
     /** The chosen pieces and what happens among them, by themselves: nothing in it is about anything outside. */
@@ -46,34 +59,63 @@ public final class CopyEdits {
 
     /** Puts a part of some stage into this one, with numbers that nobody wears yet for those whose number is taken. */
     public static Copy paste(String rung, Stage stage, Stage part, Placement placement, Surface surface) {
-        return put(rung, "Paste", stage, part.pieces(), part.actions(), placement, surface);
+        return put(rung, "Paste", stage, new Part(part.pieces(), part.actions(), part.said()), placement, surface, true);
     }
 
-    private static Copy put(String rung, String name, Stage stage, List<Piece> pieces, List<Action> actions,
-                            Placement placement, Surface surface) {
+    /** Puts all of some stage into this one as it is, everybody with their own number. */
+    static Copy bring(String rung, String name, Stage stage, Stage other, Placement placement, Surface surface) {
+        return put(rung, name, stage, new Part(other.pieces(), other.actions(), other.said()), placement, surface, false);
+    }
+
+    private static Copy put(String rung, String name, Stage stage, Part part, Placement placement, Surface surface,
+                            boolean freshLabels) {
+        Put done = with(stage, part, placement, surface, freshLabels);
+        return new Copy(Edit.ofStage(name, rung, s -> done.stage()), done.ids());
+    }
+
+    /** A stage with one more part, and the ids of the part's pieces there. */
+    private record Put(Stage stage, Set<String> ids) {
+    }
+
+    private static Put with(Stage stage, Part part, Placement placement, Surface surface, boolean freshLabels) {
+        Transfer transfer = new Transfer(placement, freshIds(stage, part), known(surface));
+        Stage put = stage;
+        for (Piece piece : part.pieces()) {
+            Piece there = transfer.piece(piece, freshLabels ? freshLabel(put, piece) : label(piece));
+            put = put.withPiece(there instanceof Piece.Station s ? s.numbered(StationEdits.freeNumber(put)) : there);
+        }
+        for (Action action : part.actions()) {
+            put = put.withAction(transfer.action(action));
+        }
+        for (Instruction said : part.said()) {
+            put = put.saying(transfer.said(said));
+        }
+        return new Put(put, part.pieces().stream().map(p -> transfer.ids().get(p.id())).collect(Collectors.toSet()));
+    }
+
+    /** Ids that nothing in the stage has, for everything in the part that others can name. */
+    private static Map<String, String> freshIds(Stage stage, Part part) {
         Map<String, String> ids = new LinkedHashMap<>();
         Stage growing = stage;
-        for (Piece piece : pieces) {
+        for (Piece piece : part.pieces()) {
             String id = growing.freeId(piece.id().replaceAll("[0-9]+$", ""));
             ids.put(piece.id(), id);
             growing = growing.withPiece(new Piece.Note(id, piece.at(), ""));
         }
-        for (Action action : actions) {
+        for (Action action : part.actions()) {
             String id = growing.freeId("a");
             ids.put(action.id(), id);
             growing = growing.withAction(new Action.Blow(id, "", action.cue()));
         }
-        Transfer transfer = new Transfer(placement, ids, known(surface));
-        Stage put = stage;
-        for (Piece piece : pieces) {
-            put = put.withPiece(transfer.piece(piece, freshLabel(put, piece)));
+        for (Instruction said : part.said()) {
+            String id = growing.freeId("i");
+            ids.put(said.id(), id);
+            growing = growing.saying(new Instruction.MoveOn(id, Instruction.Way.ONE_WAY));
         }
-        for (Action action : actions) {
-            put = put.withAction(transfer.action(action));
-        }
-        Stage done = put;
-        return new Copy(Edit.ofStage(name, rung, s -> done), pieces.stream().map(p -> ids.get(p.id()))
-                .collect(Collectors.toSet()));
+        // Options are named by reads under them; a name with its read's in it is nobody else's.
+        part.said().stream().filter(Instruction.Read.class::isInstance).map(Instruction.Read.class::cast).forEach(read ->
+                read.options().forEach(o -> ids.putIfAbsent(o.id(), ids.get(read.id()) + "-" + o.id())));
+        return ids;
     }
 
     /** Puts the chosen pieces, and what the people among them do, where they are seen in a mirror. */
@@ -88,19 +130,27 @@ public final class CopyEdits {
         for (Action action : part.actions()) {
             mirrored = mirrored.withAction(transfer.action(action));
         }
+        for (Instruction said : part.said()) {
+            mirrored = mirrored.saying(transfer.said(said));
+        }
         Stage done = mirrored;
         return Edit.ofStage(name, rung, s -> done);
     }
 
     /** What goes along: the chosen pieces, balls in the hands of chosen people, and what these people do. */
-    private record Part(List<Piece> pieces, List<Action> actions) {
+    private record Part(List<Piece> pieces, List<Action> actions, List<Instruction> said) {
     }
 
     private static Part part(Stage stage, Set<String> chosen) {
         List<Piece> pieces = stage.pieces().stream().filter(p -> chosen.contains(p.id())
                 || p instanceof Piece.Ball b && b.heldBy().filter(chosen::contains).isPresent()).toList();
         List<Action> actions = stage.actions().stream().filter(a -> chosen.contains(a.who())).toList();
-        return new Part(pieces, actions);
+        Set<String> inside = new HashSet<>();
+        pieces.forEach(p -> inside.add(p.id()));
+        actions.forEach(a -> inside.add(a.id()));
+        // Decisions go along with whoever decides; otherwise the copy would do everything at once.
+        return new Part(pieces, actions, stage.said(Instruction.Read.class).stream().filter(r -> inside.contains(r.who())
+                && r.options().stream().allMatch(o -> inside.containsAll(o.actions()))).map(Instruction.class::cast).toList());
     }
 
     private static Predicate<String> known(Surface surface) {

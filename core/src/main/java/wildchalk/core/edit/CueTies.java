@@ -45,10 +45,13 @@ final class CueTies {
             return left(freeze.at().trigger(), gone).map(t -> new Instruction.Freeze(freeze.id(),
                     new Cue(t, freeze.at().delay()), freeze.question(), freeze.answer()));
         }
-        return limit((Limit) said, gone);
+        return said instanceof Limit limit ? limit(limit, gone) : Optional.of(said);
     }
 
     private static Optional<Instruction> limit(Limit limit, Set<String> gone) {
+        if (zone(limit).filter(gone::contains).isPresent()) {
+            return Optional.empty();
+        }
         if (limit instanceof Limit.AtMost most) {
             return most.who().filter(gone::contains).isPresent() ? Optional.empty() : Optional.of(most);
         }
@@ -67,6 +70,12 @@ final class CueTies {
         return Optional.of(limit);
     }
 
+    private static Optional<String> zone(Limit limit) {
+        return limit instanceof Limit.OnlyIn only ? Optional.of(only.zone())
+                : limit instanceof Limit.EntriesFirst entries ? Optional.of(entries.zone())
+                : limit instanceof Limit.Within within ? within.zone() : Optional.empty();
+    }
+
     private static Optional<Trigger> left(Trigger trigger, Set<String> gone) {
         if (trigger instanceof Cue.Several several) {
             List<Trigger> parts = trigger.parts().stream().flatMap(t -> left(t, gone).stream()).toList();
@@ -74,7 +83,8 @@ final class CueTies {
                     : Optional.of(parts.size() == 1 ? parts.get(0) : several.with(parts));
         }
         boolean lost = trigger.watched().stream().anyMatch(gone::contains)
-                || trigger.of().filter(gone::contains).isPresent();
+                || trigger.of().filter(gone::contains).isPresent()
+                || trigger instanceof Cue.Enters e && gone.contains(e.zone());
         return lost ? Optional.empty() : Optional.of(trigger);
     }
 }

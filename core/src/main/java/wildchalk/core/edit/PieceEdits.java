@@ -53,7 +53,8 @@ public final class PieceEdits {
         return Edit.ofStage(name, rung, s -> {
             Stage moved = s;
             for (Piece piece : pieces) {
-                boolean goesAlong = piece instanceof Piece.Ball b && b.heldBy().filter(ids::contains).isPresent();
+                boolean goesAlong = piece instanceof Piece.Ball b && b.heldBy().filter(ids::contains).isPresent()
+                        || !(piece instanceof Piece.Station) && stage.stationOf(piece).filter(st -> ids.contains(st.id())).isPresent();
                 moved = goesAlong ? moved : moved(moved, piece.id(), piece.at().plus(by));
             }
             return moved;
@@ -85,6 +86,9 @@ public final class PieceEdits {
     }
 
     static Stage moved(Stage stage, String id, Vec to) {
+        if (stage.piece(id).orElse(null) instanceof Piece.Station station) {
+            return StationEdits.moved(stage, station, to);
+        }
         Optional<Vec> from = stage.piece(id).map(Piece::at);
         return stage.withPieces(stage.pieces().stream().map(p -> {
             boolean goesAlong = p instanceof Piece.Ball ball && ball.heldBy().filter(id::equals).isPresent();

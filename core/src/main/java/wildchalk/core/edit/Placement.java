@@ -9,33 +9,40 @@ import wildchalk.core.geometry.Vec;
  *
  * @param ends whether it is seen in a mirror across the halfway line
  * @param sides whether it is seen in a mirror along the line through both ends
+ * @param turn by how much it is turned round the middle of the surface after that, radians clockwise on the page
  * @param shift by how much it is moved after that, metres
  */
-public record Placement(boolean ends, boolean sides, Vec shift) {
+public record Placement(boolean ends, boolean sides, double turn, Vec shift) {
 
     /** Across the halfway line. */
-    public static final Placement OTHER_END = new Placement(true, false, Vec.ZERO);
+    public static final Placement OTHER_END = new Placement(true, false, 0, Vec.ZERO);
     /** From left to right. */
-    public static final Placement OTHER_SIDE = new Placement(false, true, Vec.ZERO);
+    public static final Placement OTHER_SIDE = new Placement(false, true, 0, Vec.ZERO);
     /** Turned half round. */
-    public static final Placement HALF_ROUND = new Placement(true, true, Vec.ZERO);
+    public static final Placement HALF_ROUND = new Placement(true, true, 0, Vec.ZERO);
 
     public static Placement beside(Vec shift) {
-        return new Placement(false, false, shift);
+        return new Placement(false, false, 0, shift);
+    }
+
+    /** Turned round a place by so much, then moved. */
+    public static Placement turned(Vec round, double by, Vec shift) {
+        return new Placement(false, false, by, round.minus(round.rotated(by)).plus(shift));
     }
 
     Vec place(Vec at) {
-        return at.mirrored(ends, sides).plus(shift);
+        return way(at).plus(shift);
     }
 
     /** A displacement, which is not shifted. */
     Vec way(Vec by) {
-        return by.mirrored(ends, sides);
+        Vec mirrored = by.mirrored(ends, sides);
+        return turn == 0 ? mirrored : mirrored.rotated(turn);
     }
 
     double facing(double facing) {
         double across = ends ? Math.PI - facing : facing;
-        return ends || sides ? Math.IEEEremainder(sides ? -across : across, 2 * Math.PI) + 0.0 : facing;
+        return ends || sides || turn != 0 ? Math.IEEEremainder((sides ? -across : across) + turn, 2 * Math.PI) + 0.0 : facing;
     }
 
     Wall wall(Wall wall) {
@@ -48,9 +55,9 @@ public record Placement(boolean ends, boolean sides, Vec shift) {
     }
 
     /** A mirror makes left of right; two mirrors do not. */
-    Turn turn(Turn turn) {
+    Turn turn(Turn way) {
         boolean swapped = ends != sides;
-        return !swapped ? turn : turn == Turn.OPEN_LEFT ? Turn.OPEN_RIGHT : turn == Turn.OPEN_RIGHT ? Turn.OPEN_LEFT : turn;
+        return !swapped ? way : way == Turn.OPEN_LEFT ? Turn.OPEN_RIGHT : way == Turn.OPEN_RIGHT ? Turn.OPEN_LEFT : way;
     }
 
     /** The zone, line or target of a surface that is there for one that is here. */

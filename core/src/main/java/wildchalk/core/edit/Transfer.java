@@ -8,6 +8,9 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Going;
+import wildchalk.core.drill.Instruction;
+import wildchalk.core.drill.Limit;
+import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 
@@ -42,6 +45,10 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
         return there.movedTo(placement.place(piece.at()));
     }
 
+    private Outline there(Outline outline) {
+        return outline.placed(placement.ends(), placement.sides(), placement.turn());
+    }
+
     private Piece facing(Piece piece, String label) {
         String id = id(piece.id());
         if (piece instanceof Piece.Player p) {
@@ -64,6 +71,12 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
         }
         if (piece instanceof Piece.Ball b) {
             return new Piece.Ball(id, b.at(), b.heldBy().map(this::id));
+        }
+        if (piece instanceof Piece.Zone z) {
+            return new Piece.Zone(id, z.at(), there(z.outline()), z.label(), z.colour());
+        }
+        if (piece instanceof Piece.Station s) {
+            return new Piece.Station(id, s.at(), there(s.outline()), s.number(), s.title(), s.minutes());
         }
         return piece instanceof Piece.Note n ? new Piece.Note(id, n.at(), n.text()) : piece;
     }
@@ -98,6 +111,38 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
             return new Action.Handle(id, who, id(h.piece()), h.deed(), cue);
         }
         return a instanceof Action.Call c ? new Action.Call(id, who, c.word(), cue) : new Action.Blow(id, who, cue);
+    }
+
+    /** What is said about the part. */
+    Instruction said(Instruction said) {
+        String id = id(said.id());
+        if (said instanceof Instruction.Read r) {
+            return new Instruction.Read(id, id(r.who()), r.options().stream().map(o -> new Instruction.Option(id(o.id()),
+                    o.label(), o.reason(), o.actions().stream().map(this::id).toList())).toList(), r.under().map(this::id));
+        }
+        if (said instanceof Instruction.Freeze f) {
+            return new Instruction.Freeze(id, new Cue(trigger(f.at().trigger()), f.at().delay()), f.question(), f.answer());
+        }
+        if (said instanceof Limit.AtMost l) {
+            return new Limit.AtMost(id, l.counted(), l.most(), l.who().map(this::id));
+        }
+        if (said instanceof Limit.NotBefore l) {
+            return new Limit.NotBefore(id, id(l.who()), trigger(l.moment()));
+        }
+        if (said instanceof Limit.OnlyIn l) {
+            return new Limit.OnlyIn(id, zone(l.zone()), l.who().stream().map(this::id).toList());
+        }
+        if (said instanceof Limit.EntriesFirst l) {
+            return new Limit.EntriesFirst(id, l.entries(), zone(l.zone()));
+        }
+        if (said instanceof Limit.Within l) {
+            return new Limit.Within(id, l.seconds(), l.zone().map(this::zone), l.from().map(this::trigger));
+        }
+        return said instanceof Limit.PassesFirst l ? new Limit.PassesFirst(id, l.passes(), l.line().map(this::name)) : said;
+    }
+
+    private String zone(String zone) {
+        return ids.containsKey(zone) ? id(zone) : name(zone);
     }
 
     private Optional<Trigger> until(Optional<Trigger> until) {
@@ -148,7 +193,7 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
 
     private Trigger watching(Trigger t) {
         if (t instanceof Cue.Enters e) {
-            return new Cue.Enters(id(e.who()), name(e.zone()));
+            return new Cue.Enters(id(e.who()), zone(e.zone()));
         }
         if (t instanceof Cue.Crosses c) {
             return new Cue.Crosses(id(c.who()), name(c.line()));

@@ -30,4 +30,14 @@ public final class Polygon {
         }
         return inside;
     }
+
+    /** The point of the edge that is nearest to a place. */
+    public static Vec nearest(List<Vec> corners, Vec p) {
+        Vec best = corners.get(0);
+        for (int i = 0; i < corners.size(); i++) {
+            Vec on = p.nearestOnStretch(corners.get(i), corners.get((i + 1) % corners.size()));
+            best = on.distance(p) < best.distance(p) ? on : best;
+        }
+        return best;
+    }
 }

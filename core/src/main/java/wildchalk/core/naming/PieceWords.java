@@ -2,6 +2,7 @@ package wildchalk.core.naming;
 
 import java.util.List;
 import java.util.Locale;
+import wildchalk.core.drill.Areas;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
@@ -35,6 +36,9 @@ public final class PieceWords {
         }
         if (piece instanceof Piece.Tape) {
             return "tape";
+        }
+        if (piece instanceof Piece.Area area) {
+            return Areas.name(area);
         }
         return piece instanceof Piece.Note ? "note" : "ball";
     }

@@ -25,6 +25,7 @@ public final class Rehearsal {
     }
 
     public static Timeline of(Stage stage, Surface surface, Speeds speeds, Choices choices) {
-        return Limits.judged(stage, surface, new Simulation(stage, surface, speeds, choices).run());
+        Surface marked = stage.marked(surface);
+        return Limits.judged(stage, marked, new Simulation(stage, marked, speeds, choices).run());
     }
 }

@@ -30,6 +30,7 @@ public final class Board {
     private final Tokens tokens;
     private final GearShapes gear;
     private final MarkShapes marks;
+    private final AreaShapes areas;
     private final Map<String, Route> routes = new HashMap<>();
     private final Set<String> handled;
 
@@ -47,6 +48,7 @@ public final class Board {
         this.tokens = new Tokens(frame);
         this.gear = new GearShapes(frame);
         this.marks = new MarkShapes(frame, units);
+        this.areas = new AreaShapes(frame);
         this.handled = Set.copyOf(timeline.handled());
         stage.actions().forEach(a -> routes.put(a.id(), Lines.route(timeline.line(a.id()))));
     }
@@ -85,9 +87,9 @@ public final class Board {
 
     /** That part of the chalk layer which belongs to the pieces and actions that are wanted, by id. */
     public List<Shape> chalk(Set<String> chosen, Predicate<String> wanted) {
-        List<Shape> shapes = new ArrayList<>();
+        List<Shape> shapes = new ArrayList<>(areas(chosen, wanted));
         for (Piece piece : stage.pieces()) {
-            if (wanted.test(piece.id())) {
+            if (wanted.test(piece.id()) && !(piece instanceof Piece.Area)) {
                 if (chosen.contains(piece.id()) && !(piece instanceof Piece.Ball) && !(piece instanceof Piece.Person)) {
                     shapes.add(tokens.chosen(piece.at()));
                 }
@@ -100,6 +102,23 @@ public final class Board {
             }
         }
         shapes.addAll(badges(wanted));
+        return shapes;
+    }
+
+    /** Marked areas lie under everything that stands in them. */
+    private List<Shape> areas(Set<String> chosen, Predicate<String> wanted) {
+        List<Shape> shapes = new ArrayList<>();
+        for (Piece.Area area : stage.areas()) {
+            if (wanted.test(area.id())) {
+                if (chosen.contains(area.id())) {
+                    shapes.add(areas.chosen(area));
+                }
+                shapes.addAll(areas.of(area));
+            }
+        }
+        if (stage.stations().stream().allMatch(s -> wanted.test(s.id()))) {
+            shapes.addAll(areas.movingOn(stage));
+        }
         return shapes;
     }
 
@@ -133,7 +152,8 @@ public final class Board {
     /** Gear, waiting people and lines without their beat numbers: for pictures in which nobody could read them. */
     public List<Shape> plainChalk() {
         List<Shape> shapes = new ArrayList<>();
-        stage.pieces().forEach(p -> shapes.addAll(standing(p)));
+        shapes.addAll(areas(Set.of(), id -> true));
+        stage.pieces().stream().filter(p -> !(p instanceof Piece.Area)).forEach(p -> shapes.addAll(standing(p)));
         stage.actions().forEach(a -> shapes.addAll(line(a, Set.of())));
         return shapes;
     }
@@ -143,7 +163,7 @@ public final class Board {
         if (stage.actions().isEmpty()) {
             return List.of();
         }
-        stage.pieces().forEach(p -> taken.add(p.at()));
+        stage.pieces().forEach(p -> taken.add(p instanceof Piece.Station s ? areas.number(s) : p.at()));
         routes.values().forEach(r -> taken.add(r.end()));
         Badges badges = new Badges(frame.unit(), taken);
         List<Shape> shapes = new ArrayList<>();

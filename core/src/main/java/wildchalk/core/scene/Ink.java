@@ -8,6 +8,7 @@ public enum Ink {
     BOARD, AROUND, LINE, RED_LINE, BLUE_LINE, FRAME, CHALK, FAINT, SHOT, SIGNAL, GLOW, BADGE, BADGE_TEXT,
     ON_TEAM, BALL, BALL_EDGE, CONE_YELLOW, CONE_ORANGE, CONE_RED, CONE_BLUE, CONE_WHITE, CONE_GREEN, CONE_PINK, GRID, NOTE,
     CORAL, SKY, LEMON, MINT, VIOLET, PLAIN,
+    WASH_YELLOW, WASH_ORANGE, WASH_RED, WASH_BLUE, WASH_WHITE, WASH_GREEN, WASH_PINK,
     LINE_CORAL, LINE_SKY, LINE_LEMON, LINE_MINT, LINE_VIOLET, LINE_PLAIN;
 
     static Ink ofMarking(String name) {
@@ -25,6 +26,11 @@ public enum Ink {
     /** For the lines a team's people take; on light looks darker than the tokens. */
     static Ink lineOf(Team team) {
         return team == Team.CHALK ? LINE_PLAIN : valueOf("LINE_" + team.name());
+    }
+
+    /** For what a colour lies under: the ground of a zone. */
+    static Ink wash(Colour colour) {
+        return valueOf("WASH_" + colour.name());
     }
 
     static Ink of(Colour colour) {

@@ -2,6 +2,7 @@ package wildchalk.core.scene;
 
 import java.util.EnumMap;
 import java.util.Map;
+import wildchalk.core.drill.Colour;
 
 /** How a board looks: a colour for each ink, and whether lines have a chalk grain. */
 public enum Look {
@@ -33,6 +34,12 @@ public enum Look {
                 Ink.VIOLET, 0xFFC3A6F0, Ink.PLAIN, 0xFF1D2B2A,
                 Ink.LINE_CORAL, 0xFFC8502C, Ink.LINE_SKY, 0xFF2B7DB8, Ink.LINE_LEMON, 0xFFA07C00,
                 Ink.LINE_MINT, 0xFF2E8A57, Ink.LINE_VIOLET, 0xFF6B4FA0, Ink.LINE_PLAIN, 0xFF1D2B2A);
+        // The ground of a zone has a little of its colour.
+        for (Look look : values()) {
+            for (Colour c : Colour.values()) {
+                look.set(Ink.wash(c), 0x26 << 24 | look.colour(Ink.of(c)) & 0xFFFFFF);
+            }
+        }
     }
 
     Look(boolean grain) {

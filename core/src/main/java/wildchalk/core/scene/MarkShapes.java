@@ -9,24 +9,26 @@ import wildchalk.core.measure.Numbers;
 import wildchalk.core.measure.Ruler;
 import wildchalk.core.measure.Units;
 
-/** How notes and tapes look. */
+/** How notes, tapes and marked areas look. */
 final class MarkShapes {
 
     private final Frame frame;
     private final double unit;
     private final Units units;
+    private final AreaShapes areas;
 
     MarkShapes(Frame frame, Units units) {
         this.frame = frame;
         this.unit = frame.unit();
         this.units = units;
+        this.areas = new AreaShapes(frame);
     }
 
     List<Shape> of(Piece.Mark mark) {
         if (mark instanceof Piece.Note note) {
             return List.of(new Shape.Label(note.at(), note.text(), unit * 1.2, Ink.NOTE));
         }
-        return tape((Piece.Tape) mark);
+        return mark instanceof Piece.Area area ? areas.of(area) : tape((Piece.Tape) mark);
     }
 
     private List<Shape> tape(Piece.Tape tape) {

@@ -8,6 +8,7 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Box;
+import wildchalk.core.geometry.Polygon;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.rehearsal.Timeline;
 
@@ -33,14 +34,18 @@ public final class Picking {
         return nearest(stage.balls(), x -> board.ballOnPicture(x.id(), t), p, board.frame().unit() * 0.7);
     }
 
-    /** The gear, note or tape at {@code p}. */
+    /** The gear, note or tape at {@code p}; an area by its edge or its number. */
     public Optional<Piece> gear(Vec p) {
         List<Piece> gear = stage.pieces().stream()
                 .filter(x -> !(x instanceof Piece.Ball) && !(x instanceof Piece.Person)).toList();
-        return nearest(gear, x -> nearestPart(x, p), p, board.frame().unit() * 1.2);
+        Optional<Piece> found = nearest(gear.stream().filter(x -> !(x instanceof Piece.Area)).toList(), x -> nearestPart(x, p), p,
+                board.frame().unit() * 1.2);
+        return found.or(() -> nearest(gear, x -> nearestPart(x, p), p, board.frame().unit() * 0.9))
+                .or(() -> stage.stations().stream().filter(s -> new AreaShapes(board.frame()).number(s).distance(p)
+                        <= board.frame().unit() * 1.3).map(s -> (Piece) s).findFirst());
     }
 
-    /** The place of a piece that is nearest to {@code p}: anywhere inside it, or along a tape. */
+    /** The place of a piece that is nearest to {@code p}: anywhere inside it, along a tape, or on the edge of an area. */
     private static Vec nearestPart(Piece piece, Vec p) {
         if (piece instanceof Piece.Tape tape) {
             Vec best = tape.at();
@@ -49,6 +54,9 @@ public final class Picking {
                 best = on.distance(p) < best.distance(p) ? on : best;
             }
             return best;
+        }
+        if (piece instanceof Piece.Area area) {
+            return Polygon.nearest(area.outline().at(area.at()), p);
         }
         if (piece instanceof Piece.Item item) {
             Vec from = p.minus(item.at()).rotated(-item.facing());

@@ -6,8 +6,8 @@ import java.util.stream.Collectors;
 /**
  * A stage in words.
  *
- * @param lines one for each beat
- * @param limits one sentence for each limit, said before the rep
+ * @param lines one for each beat; with stations, one for each beat of each station, station by station
+ * @param limits one sentence for each limit, and how groups move on; said before the rep
  */
 public record Script(List<Line> lines, List<Phrase> limits) {
 
@@ -47,8 +47,9 @@ public record Script(List<Line> lines, List<Phrase> limits) {
      *
      * @param beat its number
      * @param t seconds after the whistle
+     * @param heading what the lines from this one on are about: "Station 2 · Fox and hens · 8 min"; empty for none, or as before
      */
-    public record Line(int beat, double t, List<Phrase> phrases) {
+    public record Line(int beat, double t, List<Phrase> phrases, String heading) {
 
         public Line {
             phrases = List.copyOf(phrases);

@@ -31,7 +31,8 @@ public final class ScriptWriter {
     private final Clauses clauses;
     private final Set<String> happen;
 
-    private ScriptWriter(Stage stage, Timeline timeline, Surface surface, Unit unit) {
+    private ScriptWriter(Stage stage, Timeline timeline, Surface bare, Unit unit) {
+        Surface surface = stage.marked(bare);
         this.stage = stage;
         this.timeline = timeline;
         this.clauses = new Clauses(stage, timeline, surface, unit);
@@ -43,21 +44,34 @@ public final class ScriptWriter {
     public static Script write(Stage stage, Timeline timeline, Surface surface, Unit unit) {
         List<Line> lines = new ArrayList<>();
         List<Beat> beats = timeline.beats();
-        for (int i = 0; i < beats.size(); i++) {
-            double from = i == 0 ? -1 : beats.get(i).t();
-            double until = i + 1 < beats.size() ? beats.get(i + 1).t() : Double.POSITIVE_INFINITY;
-            lines.add(new ScriptWriter(stage, timeline, surface, unit).line(beats.get(i), from, until));
+        StationWords stations = new StationWords(stage, surface);
+        for (StationWords.Group group : stations.groups()) {
+            String heading = group.heading();
+            for (int i = 0; i < beats.size(); i++) {
+                double from = i == 0 ? -1 : beats.get(i).t();
+                double until = i + 1 < beats.size() ? beats.get(i + 1).t() : Double.POSITIVE_INFINITY;
+                Optional<Beat> part = group.of(beats.get(i));
+                if (part.isPresent()) {
+                    // A stop for all is said once.
+                    boolean first = part.get().actions().get(0).equals(beats.get(i).actions().get(0));
+                    Line line = new ScriptWriter(stage, timeline, surface, unit).line(part.get(), from, first ? until : from);
+                    lines.add(new Line(line.beat(), line.t(), line.phrases(), heading));
+                    heading = "";
+                }
+            }
         }
-        LimitWords limits = new LimitWords(stage, surface, unit);
-        return new Script(lines, stage.said(Limit.class).stream()
+        LimitWords limits = new LimitWords(stage, stage.marked(surface), unit);
+        List<Phrase> said = new ArrayList<>(stage.said(Limit.class).stream()
                 .map(l -> new Phrase(limits.of(l), Part.SAID, "", l.id())).toList());
+        stations.movingOn().ifPresent(said::add);
+        return new Script(lines, said);
     }
 
     /** One action as it stands in the script, without what sets it off: "7 carries the ball 12 m". */
     public static String sentence(Stage stage, Timeline timeline, Surface surface, Unit unit, Action action) {
         ScriptWriter writer = new ScriptWriter(stage, timeline, surface, unit);
         writer.clauses.say(action);
-        return new Line(0, 0, writer.clauses.phrases()).text();
+        return new Line(0, 0, writer.clauses.phrases(), "").text();
     }
 
     /** What sets an action off, in words: "as 7 receives". */
@@ -86,7 +100,7 @@ public final class ScriptWriter {
         List<Phrase> phrases = clauses.phrases();
         Phrase first = phrases.get(0);
         phrases.set(0, new Phrase(capital(first.text()), first.part(), first.piece(), first.action()));
-        return new Line(beat.n(), beat.t(), phrases);
+        return new Line(beat.n(), beat.t(), phrases, "");
     }
 
     private void all(List<Action> actions) {

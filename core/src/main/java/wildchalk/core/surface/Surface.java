@@ -1,5 +1,6 @@
 package wildchalk.core.surface;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -96,6 +97,14 @@ public record Surface(String id, String name, String sport, Ground ground, Strin
 
     /** A part of the surface that a drill can show. */
     public record View(String id, String name, Box box) {
+    }
+
+    /** The same with more zones. */
+    public Surface withZones(List<Zone> more) {
+        List<Zone> all = new ArrayList<>(zones);
+        all.addAll(more);
+        return new Surface(id, name, sport, ground, ball, aSide, length, width, cornerRadius, edge, runOff, grid, sizes,
+                sources, markings, landmarks, all, targets, views, words);
     }
 
     public Optional<Zone> zone(String zoneId) {

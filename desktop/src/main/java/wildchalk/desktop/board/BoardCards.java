@@ -23,7 +23,7 @@ final class BoardCards {
     private void show() {
         Tool tool = state.toolProperty().get();
         Optional<Piece> piece = chosen();
-        String wanted = tool == Tool.PATTERN || tool.handlesGear() ? tool == Tool.PATTERN ? "pattern" : "gear"
+        String wanted = tool == Tool.AREA ? "area" : tool == Tool.PATTERN || tool.handlesGear() ? tool == Tool.PATTERN ? "pattern" : "gear"
                 : tool != Tool.GUESS && tool != Tool.MOVE ? "" : several() ? "several" + state.chosenProperty().get()
                 : piece.map(Object::toString).orElse("");
         if (wanted.equals(shown)) {
@@ -46,7 +46,9 @@ final class BoardCards {
             case "" -> null;
             case "gear" -> new GearCard(state);
             case "pattern" -> new PatternChoice(state);
-            default -> new PieceCard(state, piece.orElseThrow());
+            case "area" -> new AreaChoice(state);
+            default -> piece.orElseThrow() instanceof Piece.Area area ? new AreaCard(state, area)
+                    : new PieceCard(state, piece.orElseThrow());
         };
     }
 
@@ -55,7 +57,7 @@ final class BoardCards {
         Set<String> ids = state.chosenProperty().get();
         return ids.size() != 1 ? Optional.empty() : state.stage().piece(ids.iterator().next())
                 .filter(p -> p instanceof Piece.Item || p instanceof Piece.Supply || p instanceof Piece.Note
-                        || p instanceof Piece.Person);
+                        || p instanceof Piece.Person || p instanceof Piece.Area);
     }
 
     private boolean several() {

@@ -24,6 +24,7 @@ final class BoardMouse {
     private final Grip placing;
     private final Grip taping;
     private final Grip patterning;
+    private final Grip marking;
     private Grip grip;
     private double pressedX;
     private double pressedY;
@@ -37,6 +38,7 @@ final class BoardMouse {
         this.placing = new PlaceGrip(pane, state, guides);
         this.taping = new TapeGrip(pane, state, guides);
         this.patterning = new PatternGrip(pane, state, guides);
+        this.marking = new AreaGrip(pane, state, guides);
         pane.setOnMousePressed(this::press);
         pane.setOnMouseDragged(this::drag);
         pane.setOnMouseReleased(this::release);
@@ -71,6 +73,7 @@ final class BoardMouse {
         return switch (tool) {
             case TAPE -> Optional.of(taping);
             case PATTERN -> Optional.of(patterning);
+            case AREA -> Optional.of(marking);
             default -> tool.places() ? Optional.of(placing) : Optional.empty();
         };
     }
@@ -102,6 +105,10 @@ final class BoardMouse {
         if (person.isPresent() && !moves) {
             String who = person.get().id();
             return new StrokeGrip(pane, state, guides, who, state.timeline().pose(who, t).at(), true);
+        }
+        Optional<Grip> corner = person.isPresent() ? Optional.empty() : CornerGrip.at(hand, pane, state, guides);
+        if (corner.isPresent()) {
+            return corner.get();
         }
         Optional<Piece> piece = person.map(p -> (Piece) p).or(() -> state.picking().ball(hand.at(), t).map(b -> b));
         if (piece.isEmpty()) {

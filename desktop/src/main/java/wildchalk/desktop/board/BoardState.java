@@ -62,7 +62,9 @@ public final class BoardState {
     private final ObjectProperty<Piece.Item> sample =
             new SimpleObjectProperty<>(Piece.Item.of("", GearKind.CONE, Vec.ZERO));
     private final ObjectProperty<PatternKind> patternKind = new SimpleObjectProperty<>(PatternKind.LINE);
+    private final ObjectProperty<AreaSample> areaSample = new SimpleObjectProperty<>(AreaSample.USUAL);
     private final SheetDesk sheets = new SheetDesk();
+    private final Desk desk;
 
     /**
      * A stage worked out so that it can be shown.
@@ -74,7 +76,13 @@ public final class BoardState {
 
     /** @param keep told of every change and the name of the edit that made it */
     public BoardState(Drill drill, BiConsumer<Drill, String> keep) {
+        this(drill, keep, Desk.EMPTY);
+    }
+
+    /** @param desk where other drills are, and who tells the coach things */
+    public BoardState(Drill drill, BiConsumer<Drill, String> keep, Desk desk) {
         this.keep = keep;
+        this.desk = desk;
         this.rung = drill.ladder().get(0).id();
         show(History.of(drill));
         units.addListener(o -> show(history));
@@ -265,6 +273,15 @@ public final class BoardState {
     /** What gear that is put down looks like. */
     public ObjectProperty<Piece.Item> sampleProperty() {
         return sample;
+    }
+
+    /** What an area that is drawn looks like. */
+    ObjectProperty<AreaSample> areaSampleProperty() {
+        return areaSample;
+    }
+
+    Desk desk() {
+        return desk;
     }
 
     public ObjectProperty<PatternKind> patternKindProperty() {

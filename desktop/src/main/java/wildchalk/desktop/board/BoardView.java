@@ -60,8 +60,11 @@ public final class BoardView extends BorderPane {
         this.board = new BoardPane(state);
         this.keyHand = new KeyHand(board, state);
         setId("board-view");
-        VBox middle = new VBox(board, tray, controls(), new Strip(state), status());
-        VBox.setVgrow(board, Priority.ALWAYS);
+        LadderPane ladder = new LadderPane(state);
+        HBox upper = new HBox(board, ladder);
+        HBox.setHgrow(board, Priority.ALWAYS);
+        VBox middle = new VBox(upper, tray, controls(), new Strip(state), status());
+        VBox.setVgrow(upper, Priority.ALWAYS);
         middle.getChildren().get(3).getStyleClass().add("strip-scroll");
         ((Region) middle.getChildren().get(3)).setPrefHeight(182);
         middle.getStyleClass().add("middle");
@@ -69,8 +72,6 @@ public final class BoardView extends BorderPane {
         words.prefWidthProperty().bind(widthProperty().multiply(CALL_SHEET_SHARE));
         setLeft(words);
         setCenter(middle);
-        LadderPane ladder = new LadderPane(state);
-        setRight(ladder);
         show.getItems().addAll(shown("words", words), shown("strip", middle.getChildren().get(3)), shown("ladder", ladder));
         state.playheadProperty().addListener(o -> showTime());
         state.playingProperty().addListener(o -> showPlaying());

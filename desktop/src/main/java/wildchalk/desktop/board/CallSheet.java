@@ -128,7 +128,16 @@ final class CallSheet extends VBox {
         }
         limits.getChildren().setAll(state.script().limits().stream().map(l -> limit(l.text())).toList());
         limits.setManaged(!state.script().limits().isEmpty());
-        lines.getChildren().setAll(state.script().lines().stream().map(this::line).toList());
+        lines.getChildren().clear();
+        state.script().lines().forEach(l -> {
+            if (!l.heading().isEmpty()) {
+                Label heading = new Label(l.heading());
+                heading.getStyleClass().add("station-heading");
+                heading.setWrapText(true);
+                lines.getChildren().add(heading);
+            }
+            lines.getChildren().add(line(l));
+        });
         if (lines.getChildren().isEmpty()) {
             lines.getChildren().add(quiet("Nothing yet. Take a player from the ledge, put it on the board, "
                     + "then drag from it: that chalks a line."));

@@ -1,6 +1,7 @@
 package wildchalk.desktop.board;
 
 import java.util.Locale;
+import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
 import java.util.function.IntConsumer;
 import javafx.geometry.Pos;
@@ -46,6 +47,25 @@ final class Fields {
         Button less = step("−", id + "-less", name + ": one less", () -> change.accept(-1));
         Button more = step("+", id + "-more", name + ": one more", () -> change.accept(1));
         return row(name, less, field, more);
+    }
+
+    /** A short text; {@code set} gets it when Enter is pressed or the field is left. */
+    static TextField text(String id, String shown, int most, Consumer<String> set) {
+        TextField field = new TextField(shown);
+        field.setId(id);
+        field.setPrefColumnCount(Math.min(most, 14) / 2 + 2);
+        field.setAccessibleText(id.replaceAll("^[a-z]+-", ""));
+        Runnable take = () -> {
+            String text = field.getText().strip();
+            set.accept(text.substring(0, Math.min(most, text.length())));
+        };
+        field.setOnAction(e -> take.run());
+        field.focusedProperty().addListener((o, was, is) -> {
+            if (!is && !field.getText().strip().equals(shown)) {
+                take.run();
+            }
+        });
+        return field;
     }
 
     private static int parse(String text, int otherwise) {

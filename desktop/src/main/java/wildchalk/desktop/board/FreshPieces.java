@@ -27,6 +27,7 @@ final class FreshPieces {
             case SUPPLY -> new Piece.Supply(stage.freeId("u"), at, USUAL_SUPPLY);
             case BALL -> new Piece.Ball(stage.freeId("b"), at, Optional.empty());
             case GOALKEEPER -> new Piece.Goalkeeper(stage.freeId("k"), at, Math.PI, "GK", Team.LEMON);
+            case NOTE -> new Piece.Note(stage.freeId("n"), at, "note");
             case COACH -> new Piece.Coach(stage.freeId("h"), at, ahead, "C");
             default -> new Piece.Player(stage.freeId("p"), at, ahead, nextLabel(stage), team(stage));
         };

@@ -1,7 +1,6 @@
 package wildchalk.desktop.board;
 
 import java.util.Optional;
-import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -17,7 +16,8 @@ import wildchalk.core.naming.PieceWords;
 final class PieceCard extends FlowPane {
 
     private static final int MOST_LABEL = 12;
-    private static final double TURN = 15;
+    /** How far a step turns something, degrees. */
+    static final double TURN = 15;
 
     private final BoardState state;
     private final String id;
@@ -40,7 +40,7 @@ final class PieceCard extends FlowPane {
         } else if (piece instanceof Piece.Person person) {
             person(person);
         } else if (piece instanceof Piece.Note note) {
-            getChildren().add(Fields.row("says", text("piece-text", note.text(), 200,
+            getChildren().add(Fields.row("says", Fields.text("piece-text", note.text(), 200,
                     t -> apply("Write", new Piece.Note(note.id(), note.at(), t)))));
         }
     }
@@ -48,7 +48,7 @@ final class PieceCard extends FlowPane {
     /** Whether the keyboard is in a field of such a card. */
     static boolean isFocused(Node focused) {
         Node node = focused;
-        while (node != null && !(node instanceof PieceCard)) {
+        while (node != null && !(node instanceof PieceCard) && !(node instanceof AreaCard)) {
             node = node.getParent();
         }
         return node != null && focused instanceof TextField;
@@ -58,12 +58,12 @@ final class PieceCard extends FlowPane {
         if (!(person instanceof Piece.Coach)) {
             getChildren().add(Swatches.teams(person.team(), t -> people("Team", p -> PersonEdits.wearing(p, t))));
         }
-        getChildren().add(Fields.row("label", text("piece-label", person.label(), MOST_LABEL,
+        getChildren().add(Fields.row("label", Fields.text("piece-label", person.label(), MOST_LABEL,
                 t -> people("Label", p -> PersonEdits.called(p, t)))));
         if (person instanceof Piece.LineUp lineUp) {
             getChildren().add(Fields.count("piece-waiting", "waiting", lineUp.waiting(), 0, 60,
                     n -> people("Count", p -> PersonEdits.waiting((Piece.LineUp) p, n))));
-            getChildren().add(Fields.row("name", text("piece-name", lineUp.name(), 40,
+            getChildren().add(Fields.row("name", Fields.text("piece-name", lineUp.name(), 40,
                     t -> people("Name", p -> PersonEdits.named((Piece.LineUp) p, t)))));
         }
         double degrees = Math.toDegrees(person.facing());
@@ -83,7 +83,7 @@ final class PieceCard extends FlowPane {
         if (item.kind().isColoured()) {
             getChildren().add(Swatches.colours(item.colour(), c -> change("Colour", i -> i.withColour(c))));
         }
-        getChildren().add(Fields.row("label", text("piece-label", item.label(), MOST_LABEL,
+        getChildren().add(Fields.row("label", Fields.text("piece-label", item.label(), MOST_LABEL,
                 t -> change("Label", i -> i.withLabel(t)))));
         getChildren().add(Fields.length("piece-width", item.kind().isRound() ? "size" : "width", item.width(), unit,
                 m -> change("Size", i -> i.kind().isRound() ? i.sized(m, m) : i.sized(m, i.depth()))));
@@ -99,24 +99,6 @@ final class PieceCard extends FlowPane {
         }
     }
 
-    private static TextField text(String id, String shown, int most, Consumer<String> set) {
-        TextField field = new TextField(shown);
-        field.setId(id);
-        field.setPrefColumnCount(Math.min(most, 14) / 2 + 2);
-        field.setAccessibleText(id.replace("piece-", ""));
-        Runnable take = () -> {
-            String text = field.getText().strip();
-            set.accept(text.substring(0, Math.min(most, text.length())));
-        };
-        field.setOnAction(e -> take.run());
-        field.focusedProperty().addListener((o, was, is) -> {
-            if (!is && !field.getText().strip().equals(shown)) {
-                take.run();
-            }
-        });
-        return field;
-    }
-
     private void change(String verb, UnaryOperator<Piece.Item> edit) {
         state.stage().piece(id).map(Piece.Item.class::cast).ifPresent(i -> apply(verb, edit.apply(i)));
     }
@@ -130,6 +112,10 @@ final class PieceCard extends FlowPane {
     /** Turns whatever is chosen that faces somewhere. */
     static void turn(BoardState state, double degrees) {
         double by = Math.toRadians(degrees);
+        if (state.chosenProperty().get().size() > 1) {
+            SeveralCard.turn(state, degrees);
+            return;
+        }
         for (String chosen : state.chosenProperty().get()) {
             state.stage().piece(chosen).flatMap(p -> turned(p, by)).ifPresent(p ->
                     state.apply(PieceEdits.change(state.rung(), "Turn", p)));

@@ -6,11 +6,13 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
+import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Team;
 import wildchalk.core.edit.ArrangeEdits;
 import wildchalk.core.edit.CopyEdits;
 import wildchalk.core.edit.PersonEdits;
 import wildchalk.core.edit.Placement;
+import wildchalk.core.geometry.Vec;
 
 /** What can be done with several pieces at once. */
 final class SeveralCard extends FlowPane {
@@ -38,7 +40,12 @@ final class SeveralCard extends FlowPane {
                 button("Mirror ⇅", "mirror-side", "These, from left to right", () -> mirror("Mirror left and right",
                         Placement.OTHER_SIDE)),
                 button("Mirror ⇄", "mirror-end", "These, at the other end", () -> mirror("Mirror end to end",
-                        Placement.OTHER_END)));
+                        Placement.OTHER_END)),
+                button("Half round", "half-round", "These, turned half round the middle of the surface",
+                        () -> mirror("Turn half round", Placement.HALF_ROUND)),
+                button("To four corners", "four-corners", "Once more in each of the other three corners", () -> toFourCorners(state)),
+                button("↺", "several-left", "Turn these to the left ([)", () -> turn(state, -PieceCard.TURN)),
+                button("↻", "several-right", "Turn these to the right (])", () -> turn(state, PieceCard.TURN)));
     }
 
     private Set<String> pieces() {
@@ -66,6 +73,19 @@ final class SeveralCard extends FlowPane {
 
     private void mirror(String name, Placement placement) {
         state.apply(CopyEdits.mirror(state.rung(), name, state.stage(), pieces(), placement, state.surface()));
+    }
+
+    /** Turns what is chosen round its middle, with all that happens there. */
+    static void turn(BoardState state, double degrees) {
+        Set<String> chosen = pieces(state);
+        Vec middle = state.stage().pieces().stream().filter(p -> chosen.contains(p.id())).map(Piece::at).reduce(Vec.ZERO, Vec::plus)
+                .times(1.0 / Math.max(1, chosen.size()));
+        state.apply(CopyEdits.mirror(state.rung(), "Turn", state.stage(), chosen,
+                Placement.turned(middle, Math.toRadians(degrees), Vec.ZERO), state.surface()));
+    }
+
+    private static void toFourCorners(BoardState state) {
+        state.apply(CopyEdits.toFourCorners(state.rung(), state.stage(), pieces(state), state.surface()));
     }
 
     /** Puts what is chosen there once more, a little beside it. */

@@ -220,9 +220,19 @@ final class Strip extends StackPane {
         g.setFont(bright ? Type.bold(12.5) : Type.plain(12.5));
         g.setTextAlign(TextAlignment.LEFT);
         g.setTextBaseline(VPos.CENTER);
+        if (isCovered(action, t)) {
+            return;
+        }
         boolean inFull = !(action instanceof Action.Carry) && !(action instanceof Action.Delivery);
         String text = inFull ? ActionEdits.describe(action, state.stage()) : ActionEdits.kind(action);
         g.fillText(fitting(text, Math.max(width, room(action, t) - 10) - 9), x + 7, y + (ROW - 6) / 2);
+    }
+
+    /** Whether a longer block of the same person begins at the same moment: its word stands there. */
+    private boolean isCovered(Action action, ActionTimes t) {
+        return state.stage().actionsOf(action.who()).stream().filter(a -> !a.id().equals(action.id()))
+                .flatMap(a -> state.timeline().times(a.id()).stream())
+                .anyMatch(o -> Math.abs(o.start() - t.start()) < 0.05 && o.end() > t.end());
     }
 
     /** Pixels from the start of a block to the next one of the same person. */

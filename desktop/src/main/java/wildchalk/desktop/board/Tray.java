@@ -47,7 +47,7 @@ final class Tray extends HBox {
             new Item(Tool.LINE_UP, "Line-up", "2"), new Item(Tool.CONE, "Cone", "3"),
             new Item(Tool.BALL, "Ball", "4"), new Item(Tool.GEAR, "Gear", "5"),
             new Item(Tool.GOALKEEPER, "Keeper", "6"), new Item(Tool.COACH, "Coach", "7"),
-            new Item(Tool.PATTERN, "Pattern", "8"));
+            new Item(Tool.PATTERN, "Pattern", "8"), new Item(Tool.AREA, "Area", "9"), new Item(Tool.NOTE, "Note", "N"));
 
     private static final Stage NOTHING = new Stage("", "", List.of(), List.of());
 
@@ -125,6 +125,13 @@ final class Tray extends HBox {
             Pattern.of(PatternKind.CIRCLE, Vec.ZERO, new Vec(0, -1.9)).withCount(6).places()
                     .forEach(p -> dots.add(new Shape.Fill(Curve.circle(p, 0.5), Ink.CONE_YELLOW, false)));
             return dots;
+        }
+        if (tool == Tool.AREA) {
+            return List.of(new Shape.Fill(Curve.box(Box.around(Vec.ZERO, 7, 3.6)), Ink.WASH_YELLOW, false),
+                    new Shape.Stroke(Curve.box(Box.around(Vec.ZERO, 7, 3.6)), 0.3, Ink.CONE_YELLOW, List.of(0.9, 0.7), false));
+        }
+        if (tool == Tool.NOTE) {
+            return List.of(new Shape.Label(Vec.ZERO, "Abc", 3.4, Ink.NOTE));
         }
         Piece.Item sample = Piece.Item.of("", tool == Tool.GEAR ? GearKind.MINI_GOAL : GearKind.CONE, Vec.ZERO);
         return Sample.piece(FreshPieces.of(tool, sample.turnedTo(tool == Tool.GEAR ? Math.PI / 2 : 0), NOTHING,

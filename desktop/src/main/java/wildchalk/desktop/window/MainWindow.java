@@ -1,6 +1,7 @@
 package wildchalk.desktop.window;
 
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.beans.InvalidationListener;
@@ -25,12 +26,14 @@ import wildchalk.core.naming.VenueWords;
 import wildchalk.core.scene.Look;
 import wildchalk.desktop.board.BoardState;
 import wildchalk.desktop.board.BoardView;
+import wildchalk.desktop.board.Desk;
 import wildchalk.desktop.book.BookView;
 import wildchalk.desktop.exchange.Exchange;
 import wildchalk.desktop.keeping.BookPlaces;
 import wildchalk.desktop.keeping.Keeper;
 import wildchalk.desktop.keeping.Preferences;
 import wildchalk.desktop.message.Messages;
+import wildchalk.storage.book.Book;
 
 /** The window: Book and Board, what is kept, and Hand out. */
 public final class MainWindow extends StackPane {
@@ -189,7 +192,7 @@ public final class MainWindow extends StackPane {
             showBoard();
             return;
         }
-        board = new BoardState(drill, keeper::keep);
+        board = new BoardState(drill, keeper::keep, desk());
         remember(board);
         if (drill.venue().isMissing()) {
             messages.warn("The surface \"" + drill.venue().surface() + "\" is not on this computer. The drill is shown "
@@ -200,6 +203,25 @@ public final class MainWindow extends StackPane {
         boardView = new BoardView(board);
         boardTab.setDisable(false);
         showBoard();
+    }
+
+    private Desk desk() {
+        return new Desk() {
+            @Override
+            public void drills(Consumer<List<Drill>> then) {
+                keeper.ask(b -> b.drills().stream().map(Book.Entry::drill).toList(), then);
+            }
+
+            @Override
+            public void open(Drill drill) {
+                MainWindow.this.open(drill);
+            }
+
+            @Override
+            public void say(String words) {
+                messages.warn(words);
+            }
+        };
     }
 
     /** Lengths are said as the coach last chose, in every drill of the book. */

@@ -32,7 +32,7 @@ public final class DrillReader {
     static final Map<Class<? extends Piece>, String> PIECE_KINDS = Map.of(
             Piece.Player.class, "player", Piece.Goalkeeper.class, "goalkeeper", Piece.Coach.class, "coach",
             Piece.LineUp.class, "line-up", Piece.Ball.class, "ball", Piece.Supply.class, "supply",
-            Piece.Note.class, "note", Piece.Tape.class, "tape");
+            Piece.Note.class, "note", Piece.Tape.class, "tape", Piece.Zone.class, "zone", Piece.Station.class, "station");
     private static final long LARGEST = 8L << 20;
 
     private final FileText text;
@@ -134,6 +134,7 @@ public final class DrillReader {
             case "note" -> new Piece.Note(id, at, o.path("text").asText());
             case "tape" -> new Piece.Tape(id, value(o, "reading", Piece.Tape.Reading.LENGTH),
                     list(o.path("points"), DrillReader::vec));
+            case "zone", "station" -> AreaForm.read(o, id, at);
             default -> item(o, id, at, facing, label);
         };
     }

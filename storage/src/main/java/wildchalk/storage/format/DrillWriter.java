@@ -20,7 +20,7 @@ import wildchalk.core.geometry.Vec;
 /** Writes a drill as JSON (docs/format/drill.md). */
 public final class DrillWriter {
 
-    static final int VERSION = 4;
+    static final int VERSION = 5;
     private static final ObjectMapper MAPPER = new ObjectMapper();
     private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
 
@@ -123,6 +123,8 @@ public final class DrillWriter {
             o.put("count", supply.count());
         } else if (piece instanceof Piece.Note note) {
             o.put("text", note.text());
+        } else if (piece instanceof Piece.Area area) {
+            AreaForm.write(o, area);
         }
         return o;
     }

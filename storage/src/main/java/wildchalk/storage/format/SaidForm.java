@@ -23,6 +23,7 @@ final class SaidForm {
                     text(o, "under"));
             case "freeze" -> new Instruction.Freeze(id, CueForm.read(o.path("at")), o.path("question").asText(),
                     o.path("answer").asText());
+            case "move-on" -> new Instruction.MoveOn(id, DrillReader.value(o, "way", Instruction.Way.ONE_WAY));
             case "at-most" -> new Limit.AtMost(id, DrillReader.value(o, "counted", Limit.Counted.TOUCHES),
                     o.path("most").asInt(), text(o, "who"));
             case "passes-first" -> new Limit.PassesFirst(id, o.path("passes").asInt(), text(o, "line"));
@@ -54,6 +55,8 @@ final class SaidForm {
         } else if (said instanceof Instruction.Freeze freeze) {
             o.put("kind", "freeze").put("question", freeze.question()).put("answer", freeze.answer())
                     .set("at", CueForm.write(freeze.at()));
+        } else if (said instanceof Instruction.MoveOn on) {
+            o.put("kind", "move-on").put("way", DrillWriter.word(on.way()));
         } else {
             limit(o, (Limit) said);
         }

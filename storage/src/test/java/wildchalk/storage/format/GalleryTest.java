@@ -58,7 +58,7 @@ class GalleryTest {
         is.append('\n');
         Script script = ScriptWriter.write(stage, timeline, drill.surface(), Unit.METRES);
         script.limits().forEach(l -> is.append(l.text()).append('\n'));
-        script.lines().forEach(l -> is.append(l.beat()).append(". ").append(l.text()).append('\n'));
+        script.lines().forEach(l -> is.append(l.heading()).append(l.heading().isEmpty() ? "" : "\n").append(l.beat()).append(". ").append(l.text()).append('\n'));
         for (Problem p : timeline.problems()) {
             is.append(String.format(Locale.ROOT, "! %.2f %s %s\n", p.t(), p.action(), p.message()));
         }

@@ -21,6 +21,7 @@ import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
+import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.Showing;
@@ -101,7 +102,14 @@ class RoundTripProperties {
                         new Piece.Item("g0", at.get(6), GearKind.values()[waiting % GearKind.values().length], facing,
                                 colour, label, 1.5, 0.25 + waiting / 3.0),
                         new Piece.Supply("u0", at.get(1), waiting), new Piece.Note("n0", at.get(2), label),
-                        new Piece.Tape("t0", Piece.Tape.Reading.values()[waiting % 3], at.subList(0, 3))));
+                        new Piece.Tape("t0", Piece.Tape.Reading.values()[waiting % 3], at.subList(0, 3)),
+                        new Piece.Zone("z0", at.get(3), outline(waiting, at), label, colour),
+                        new Piece.Station("st0", at.get(4), outline(waiting + 1, at), 1 + waiting, label, waiting / 4.0)));
+    }
+
+    private static Outline outline(int n, List<Vec> at) {
+        return n % 3 == 0 ? new Outline.Circle(0.25 + n) : n % 3 == 1 ? new Outline.Rectangle(0.5 + n, 7.25, n - 3)
+                : new Outline.Corners(at.subList(0, 4));
     }
 
     private static Arbitrary<Vec> places() {
@@ -188,6 +196,8 @@ class RoundTripProperties {
                 new Limit.AtMost("l1", pick(Limit.Counted.values(), n), n, who),
                 new Limit.PassesFirst("l2", n, Optional.empty()),
                 new Limit.Within("l3", 0.5 + n, Optional.empty(), from),
+                new Instruction.MoveOn("m1", pick(Instruction.Way.values(), n)),
+                new Limit.OnlyIn("l5", "z0", List.of("p1")), new Limit.EntriesFirst("l6", n, "st0"),
                 new Limit.NotBefore("l4", "p0", new Cue.Touches("p1")));
     }
 }

@@ -1,0 +1,161 @@
+package wildchalk.core.edit;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Colour;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Instruction;
+import wildchalk.core.drill.Limit;
+import wildchalk.core.drill.Outline;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Soundness;
+import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.surface.Surface;
+
+/**
+ * A stage without its surface: goals become goals that are put down, zones are marked out, so that it can be played
+ * anywhere.
+ *
+ * @param stage names nothing that belongs to a surface
+ * @param lost what could not come along, in a coach's words
+ */
+record Portable(Stage stage, List<String> lost) {
+
+    static Portable of(Stage stage, Surface surface) {
+        return new Making(stage, surface).make();
+    }
+
+    /** Works one out. */
+    private static final class Making {
+
+        private final Surface surface;
+        private final Set<String> lost = new TreeSet<>();
+        private final Map<String, String> goals = new LinkedHashMap<>();
+        private final Map<String, String> zones = new LinkedHashMap<>();
+        private final List<String> drawn;
+        private Stage made;
+
+        Making(Stage whole, Surface surface) {
+            this.surface = surface;
+            Set<String> stations = whole.stations().stream().map(Piece::id).collect(Collectors.toSet());
+            this.made = PieceEdits.removed(whole, stations);
+            this.drawn = made.areas().stream().map(Piece::id).toList();
+            if (!stations.isEmpty()) {
+                lost.add("a station cannot hold stations, so its own are not marked");
+            }
+        }
+
+        Portable make() {
+            for (Action action : made.actions()) {
+                // What it needs on the ground is put down first.
+                Action freed = free(action);
+                made = made.withAction(freed);
+            }
+            List<Instruction> said = new ArrayList<>();
+            for (Instruction instruction : made.said()) {
+                free(instruction).ifPresent(said::add);
+            }
+            return new Portable(made.withSaid(said), List.copyOf(lost));
+        }
+
+        private Action free(Action action) {
+            Soundness.triggers(action).forEach(this::markZone);
+            Action kept = loosened(action);
+            if (kept instanceof Action.Pass pass) {
+                if (pass.off().isPresent()) {
+                    lost.add("passes off the boards go straight");
+                }
+                boolean rim = pass.manner() == Action.Manner.RIM;
+                return new Action.Pass(pass.id(), pass.who(), free(pass.to()), pass.touch(), rim ? Action.Manner.FLAT : pass.manner(),
+                        Optional.empty(), pass.cue());
+            }
+            if (kept instanceof Action.Shot shot) {
+                return new Action.Shot(shot.id(), shot.who(), free(shot.to()), shot.touch(), shot.result(),
+                        shot.next().map(this::free), shot.cue());
+            }
+            if (kept instanceof Action.Travel travel) {
+                Action.Travel laid = travel.withPath(new Action.Path(travel.path().through().stream().map(this::free).toList(),
+                        travel.path().smooth()));
+                return travel.going().watching().map(w -> (Action) laid.withGoing(travel.going().watching(free(w)))).orElse(laid);
+            }
+            return kept instanceof Action.Hold hold ? hold.facing(hold.facing().map(this::free)) : kept;
+        }
+
+        /** Nobody can wait for somebody to cross a line that is not there. */
+        private Action loosened(Action action) {
+            Set<String> lines = new TreeSet<>();
+            Action named = withZones(action);
+            Soundness.triggers(named).stream().filter(Cue.Crosses.class::isInstance).forEach(t -> lines.add(((Cue.Crosses) t).line()));
+            if (lines.isEmpty()) {
+                return named;
+            }
+            lost.add("what waits for somebody to cross a line goes on by itself");
+            return CueTies.without(named, lines);
+        }
+
+        private Action withZones(Action action) {
+            return zones.isEmpty() ? action : new Transfer(Placement.beside(Vec.ZERO), zones, id -> true).action(action);
+        }
+
+        private void markZone(Cue.Trigger trigger) {
+            if (trigger instanceof Cue.Enters e) {
+                mark(e.zone());
+            }
+        }
+
+        private void mark(String zone) {
+            if (drawn.contains(zone) || zones.containsKey(zone)) {
+                return;
+            }
+            surface.zone(zone).ifPresent(z -> {
+                Vec middle = z.outline().stream().reduce(Vec.ZERO, Vec::plus).times(1.0 / z.outline().size());
+                String id = made.freeId("z");
+                made = made.withPiece(new Piece.Zone(id, middle, new Outline.Corners(z.outline().stream()
+                        .map(c -> c.minus(middle)).toList()), z.name(), Colour.WHITE));
+                zones.put(zone, id);
+            });
+        }
+
+        private Spot free(Spot spot) {
+            if (!(spot instanceof Spot.AtTarget t)) {
+                return spot;
+            }
+            return surface.target(t.target()).map(target -> (Spot) new Spot.AtPiece(goals.computeIfAbsent(t.target(), id -> {
+                String goal = made.freeId("g");
+                made = made.withPiece(Piece.Item.goal(goal, target.at(), target.facing(), target.width()));
+                return goal;
+            }), Vec.ZERO)).orElse(Spot.at(Vec.ZERO));
+        }
+
+        /** Limits of a whole rep would bind the other stations too. */
+        private Optional<Instruction> free(Instruction said) {
+            if (said instanceof Instruction.Read || said instanceof Instruction.Freeze f && watchesNoLine(f)) {
+                return Optional.of(said);
+            }
+            if (said instanceof Limit.AtMost most && most.who().isPresent() || said instanceof Limit.NotBefore) {
+                return Optional.of(said);
+            }
+            if (said instanceof Limit.OnlyIn only) {
+                mark(only.zone());
+                return Optional.of(new Limit.OnlyIn(only.id(), zones.getOrDefault(only.zone(), only.zone()), only.who()));
+            }
+            if (!(said instanceof Instruction.MoveOn)) {
+                lost.add("what counts for its whole rep, such as passes before a shot, stays in its own drill");
+            }
+            return Optional.empty();
+        }
+
+        private static boolean watchesNoLine(Instruction.Freeze freeze) {
+            return freeze.at().trigger().parts().stream().noneMatch(t -> t instanceof Cue.Crosses || t instanceof Cue.Enters);
+        }
+    }
+}

@@ -1,0 +1,127 @@
+package wildchalk.core.edit;
+
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import wildchalk.core.Stages;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Colour;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Instruction;
+import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Limit;
+import wildchalk.core.drill.Outline;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Rung;
+import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Team;
+import wildchalk.core.geometry.Box;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.pattern.Division;
+import wildchalk.core.stroke.CueChoices;
+import wildchalk.core.stroke.Kind;
+
+/** What coaches do to a drill, in any order. */
+public final class RandomEdits {
+
+    /** The rung that is edited. */
+    public static final String RUNG = "s1";
+
+    private RandomEdits() {
+    }
+
+    public static Drill start() {
+        Stage stage = new Stages().player("p1", 0, 0).player("p2", 12, 0).player("p3", 12, 10).ball("b1", "p1")
+                .piece(Piece.Item.cone("c1", new Vec(20, 0), Colour.YELLOW))
+                .pass("a1", "p1", "p2", Cue.whistle()).carry("a2", "p2", Cue.received("a1"), 25, 5)
+                .run("a3", "p3", Cue.with("a2"), 20, 12)
+                .say(new Instruction.Read("r1", "p2", List.of(new Instruction.Option("o1", "go", "", List.of("a2")),
+                        new Instruction.Option("o2", "stay", "", List.of())), Optional.empty()))
+                .say(new Limit.AtMost("l1", Limit.Counted.TOUCHES, 2, Optional.of("p2")))
+                .say(new Limit.NotBefore("l2", "p3", new Cue.Received("a1")))
+                .say(new Limit.OnlyIn("l3", "z1", List.of("p2")))
+                .piece(new Piece.Zone("z1", new Vec(15, 5), Outline.rectangle(6, 8), "", Colour.BLUE))
+                .say(new Instruction.Freeze("f1", Cue.received("a1"), "?", "")).build();
+        Drill drill = Ladder.put(Drill.empty("d", "Drill", "field-hockey", "whole"), stage);
+        List<Rung> rungs = new ArrayList<>(drill.ladder());
+        rungs.add(new Rung("s2", "Harder", Optional.of(RUNG), List.of(), List.of(), List.of(), List.of()));
+        return drill.withLadder(rungs);
+    }
+
+    /** One of the things a coach does, chosen by a number. */
+    public static Edit edit(Drill drill, int n) {
+        Stage stage = Ladder.build(drill, RUNG);
+        List<Piece> pieces = stage.pieces();
+        List<Action> actions = stage.actions();
+        Vec place = new Vec(n % 37 - 18, n % 23 - 11);
+        int pick = n / 14;
+        if (pieces.isEmpty() || n % 14 == 0) {
+            return PieceEdits.place(RUNG, new Piece.Player(stage.freeId("p"), place, 0, "" + n,
+                    Team.SKY));
+        }
+        Piece piece = pieces.get(pick % pieces.size());
+        Optional<Piece.Person> person = stage.people().stream().findFirst();
+        if (n % 14 == 1) {
+            return PieceEdits.move(RUNG, piece, place);
+        }
+        if (n % 14 == 2) {
+            return PieceEdits.remove(RUNG, stage, List.of(piece.id()));
+        }
+        if (n % 14 == 3 && person.isPresent()) {
+            Action.Path path = new Action.Path(List.of(Spot.at(piece.id()), Spot.at(place)), n % 2 == 0);
+            Kind kind = Kind.values()[pick % Kind.values().length];
+            return ActionEdits.chalk(RUNG, kind.action(stage.freeId("a"), person.get().id(), path, Cue.next()));
+        }
+        if (actions.isEmpty() || n % 14 == 4) {
+            return DrillEdits.rename("Title " + pick % 3);
+        }
+        if (n % 14 == 13) {
+            return area(stage, pick, place);
+        }
+        if (n % 14 > 7) {
+            return several(stage, n % 14, pick, place);
+        }
+        Action action = actions.get(pick % actions.size());
+        if (n % 14 == 5) {
+            return PieceEdits.remove(RUNG, stage, List.of(action.id()));
+        }
+        return n % 14 == 6 ? ActionEdits.cue(RUNG, action, CueChoices.after(action, stage))
+                : ActionEdits.change(RUNG, "Change kind", Kind.values()[pick % Kind.values().length].instead(action));
+    }
+
+    /** Something that is done with several pieces, or to a line. */
+    private static Edit several(Stage stage, int what, int pick, Vec place) {
+        Set<String> some = stage.pieces().stream().map(Piece::id).filter(id -> (id.hashCode() + pick) % 3 != 0)
+                .collect(Collectors.toSet());
+        Placement placement = new Placement(pick % 2 == 0, pick % 3 == 0, pick % 7 == 0 ? 0.4 : 0, pick % 5 == 0 ? place : Vec.ZERO);
+        Optional<Action> travel = stage.actions().stream().filter(Action.Travel.class::isInstance).findFirst();
+        return switch (what) {
+            case 8 -> stage.pieces().size() > 20 ? DrillEdits.points(List.of("p" + pick % 4))
+                    : CopyEdits.copy(RUNG, "Copy", stage, some, placement, Stages.TURF).edit();
+            case 9 -> CopyEdits.mirror(RUNG, "Mirror", stage, some, placement, Stages.TURF);
+            case 10 -> pick % 2 == 0 ? ArrangeEdits.straighten(RUNG, stage, some) : ArrangeEdits.spaceEvenly(RUNG, stage, some);
+            case 11 -> travel.map(t -> PathEdits.bend(RUNG, (Action.Travel) t, new PathEdits.Held(0, pick % 2 == 0), place))
+                    .orElse(DrillEdits.cautions(List.of("c")));
+            default -> pick % 2 == 0 ? PersonEdits.wear(RUNG, some, Team.values()[pick % Team.values().length])
+                    : PieceEdits.moveAll(RUNG, stage, some, place.times(0.1));
+        };
+    }
+
+    /** Something that is done with areas. */
+    private static Edit area(Stage stage, int pick, Vec place) {
+        Optional<Piece.Station> station = stage.stations().stream().findFirst();
+        return switch (pick % 5) {
+            case 0 -> PieceEdits.place(RUNG, new Piece.Zone(stage.freeId("z"), place, new Outline.Circle(1 + pick % 4), "z", Colour.RED));
+            case 1 -> StationEdits.markOut(RUNG, Division.values()[pick % Division.values().length], 1 + pick % 4, new Box(-20, -10, 40, 20));
+            case 2 -> StationEdits.movingOn(RUNG, pick % 2 == 0 ? Optional.empty() : Optional.of(Instruction.Way.ALTERNATING));
+            case 3 -> station.filter(s -> stage.pieces().size() < 40)
+                    .map(s -> StationEdits.fill(RUNG, stage, s, start(), Stages.TURF).edit()).orElse(DrillEdits.rename("T"));
+            default -> station.map(s -> PieceEdits.move(RUNG, s, place)).orElse(DrillEdits.rename("T"));
+        };
+    }
+}
