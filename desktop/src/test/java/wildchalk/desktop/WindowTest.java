@@ -37,6 +37,8 @@ import wildchalk.storage.book.Book;
 /** Drives the real window with mouse and keyboard. */
 class WindowTest extends RealWindow {
 
+    private static final int DEMO = DemoBook.drills().size();
+
     @Test
     void passChalkedWithTheMouseIsPlayedKeptAndThereAfterReopening() throws Exception {
         open(Request.demo(book()));
@@ -176,18 +178,18 @@ class WindowTest extends RealWindow {
 
         picked = Files.writeString(folder.resolve("cut.drill.json"), "{\"format\": \"wild-chalk-drill\", ");
         click("#tab-book");
-        await(() -> stage.getScene().getRoot().lookupAll(".card").size() == 4);
+        await(() -> stage.getScene().getRoot().lookupAll(".card").size() == DEMO);
         click("#import");
         await(() -> ((Label) find("#message-text")).getText().contains("the file is cut off here"));
-        assertEquals(4, stage.getScene().getRoot().lookupAll(".card").size());
+        assertEquals(DEMO, stage.getScene().getRoot().lookupAll(".card").size());
     }
 
     @Test
     void drillIsCopiedRenamedPutAsideAndBroughtBackFromItsCard() throws Exception {
         open(Request.demo(book()).openingNothing());
-        await(() -> cards() == 4);
+        await(() -> cards() == DEMO);
         choose("#card-skylark", "Make a copy");
-        await(() -> cards() == 5);
+        await(() -> cards() == DEMO + 1);
         choose("#card-skylark-2", "Rename");
         robot.write("Larks");
         type(KeyCode.ENTER);

@@ -63,12 +63,32 @@ public sealed interface Piece {
      * @param waiting how many stand behind the front person
      * @param name what the queue is called ("feeders"); may be empty
      */
-    record LineUp(String id, Vec at, double facing, String label, Team team, int waiting, String name)
+    record LineUp(String id, Vec at, double facing, String label, Team team, int waiting, String name, Queue queue)
             implements Person {
+
+        public LineUp(String id, Vec at, double facing, String label, Team team, int waiting, String name) {
+            this(id, at, facing, label, team, waiting, name, Queue.BEHIND);
+        }
+
         @Override
         public LineUp movedTo(Vec place) {
-            return new LineUp(id, place, facing, label, team, waiting, name);
+            return new LineUp(id, place, facing, label, team, waiting, name, queue);
         }
+
+        public LineUp queueing(Queue newQueue) {
+            return new LineUp(id, at, facing, label, team, waiting, name, newQueue);
+        }
+    }
+
+    /**
+     * How those who wait stand.
+     *
+     * @param direction from the front person to the next, radians clockwise from where the front person faces
+     * @param spacing metres from one to the next; 0 for as close as can be drawn
+     */
+    record Queue(double direction, double spacing) {
+
+        public static final Queue BEHIND = new Queue(Math.PI, 0);
     }
 
     /**

@@ -49,7 +49,8 @@ final class CueTies {
     }
 
     private static Optional<Instruction> limit(Limit limit, Set<String> gone) {
-        if (zone(limit).filter(gone::contains).isPresent()) {
+        boolean lineLost = limit instanceof Limit.PassesFirst passes && passes.line().filter(gone::contains).isPresent();
+        if (lineLost || zone(limit).filter(gone::contains).isPresent()) {
             return Optional.empty();
         }
         if (limit instanceof Limit.AtMost most) {
@@ -84,7 +85,8 @@ final class CueTies {
         }
         boolean lost = trigger.watched().stream().anyMatch(gone::contains)
                 || trigger.of().filter(gone::contains).isPresent()
-                || trigger instanceof Cue.Enters e && gone.contains(e.zone());
+                || trigger instanceof Cue.Enters e && gone.contains(e.zone())
+                || trigger instanceof Cue.Crosses c && gone.contains(c.line());
         return lost ? Optional.empty() : Optional.of(trigger);
     }
 }

@@ -3,6 +3,8 @@ package wildchalk.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import wildchalk.core.drill.Drill;
 
 /** A drill with everything that was done to it and everything that was undone. */
@@ -24,6 +26,47 @@ public record History(List<Step> done, Drill now, List<Step> undone) {
 
     public static History of(Drill drill) {
         return new History(List.of(), drill, List.of());
+    }
+
+    /** How an undo is named where it is kept, before the name of what it took back. */
+    public static final String UNDO = "Undo: ";
+    public static final String REDO = "Redo: ";
+    private static final Pattern SEVERAL = Pattern.compile(UNDO + "([0-9]+) steps");
+
+    /**
+     * A drill as it was kept.
+     *
+     * @param edit the name of what had been done
+     */
+    public record Kept(String edit, Drill drill) {
+    }
+
+    /** What was done, from what was kept, oldest first; what was undone can be done again. */
+    public static History replayed(List<Kept> kept) {
+        History history = of(kept.get(0).drill());
+        for (Kept next : kept.subList(1, kept.size())) {
+            history = history.replay(next);
+        }
+        return history;
+    }
+
+    private History replay(Kept next) {
+        Matcher several = SEVERAL.matcher(next.edit());
+        History moved = several.matches() ? undo(Integer.parseInt(several.group(1)))
+                : next.edit().startsWith(UNDO) ? undo() : next.edit().startsWith(REDO) ? redo() : this;
+        // Where what was kept begins in the middle of things, an undo is a step like any other.
+        return moved != this && moved.now.equals(next.drill()) ? moved : after(new Edit(next.edit(), d -> next.drill()));
+    }
+
+    /** The same with what had been done before it; unchanged when that led somewhere else. */
+    public History since(History before) {
+        Drill first = done.isEmpty() ? now : done.get(0).other();
+        if (!before.now.equals(first)) {
+            return this;
+        }
+        List<Step> all = new ArrayList<>(before.done);
+        all.addAll(done);
+        return new History(all, now, done.isEmpty() ? before.undone : undone);
     }
 
     /** After one more edit; unchanged when the edit changes nothing. */

@@ -39,7 +39,7 @@ public final class PathEdits {
     }
 
     /** Metres from the start of a route to its place nearest to {@code p}. */
-    private static double along(Route route, Vec p) {
+    static double along(Route route, Vec p) {
         double best = Double.POSITIVE_INFINITY;
         double at = 0;
         for (double s = 0; s <= route.length(); s += 0.2) {

@@ -24,7 +24,7 @@ public final class PersonEdits {
             return new Piece.Goalkeeper(g.id(), g.at(), g.facing(), g.label(), team);
         }
         return person instanceof Piece.LineUp l
-                ? new Piece.LineUp(l.id(), l.at(), l.facing(), l.label(), team, l.waiting(), l.name()) : person;
+                ? new Piece.LineUp(l.id(), l.at(), l.facing(), l.label(), team, l.waiting(), l.name(), l.queue()) : person;
     }
 
     public static Piece.Person called(Piece.Person person, String label) {
@@ -44,15 +44,34 @@ public final class PersonEdits {
             return new Piece.Goalkeeper(g.id(), g.at(), facing, label, g.team());
         }
         return person instanceof Piece.LineUp l
-                ? new Piece.LineUp(l.id(), l.at(), facing, label, l.team(), l.waiting(), l.name())
+                ? new Piece.LineUp(l.id(), l.at(), facing, label, l.team(), l.waiting(), l.name(), l.queue())
                 : new Piece.Coach(person.id(), person.at(), facing, label);
     }
 
     public static Piece.LineUp waiting(Piece.LineUp l, int waiting) {
-        return new Piece.LineUp(l.id(), l.at(), l.facing(), l.label(), l.team(), waiting, l.name());
+        return new Piece.LineUp(l.id(), l.at(), l.facing(), l.label(), l.team(), waiting, l.name(), l.queue());
     }
 
     public static Piece.LineUp named(Piece.LineUp l, String name) {
-        return new Piece.LineUp(l.id(), l.at(), l.facing(), l.label(), l.team(), l.waiting(), name);
+        return new Piece.LineUp(l.id(), l.at(), l.facing(), l.label(), l.team(), l.waiting(), name, l.queue());
+    }
+
+    /** What somebody is in the drill. */
+    public enum Role { PLAYER, GOALKEEPER, COACH, LINE_UP }
+
+    public static Role role(Piece.Person person) {
+        return person instanceof Piece.Player ? Role.PLAYER : person instanceof Piece.Goalkeeper ? Role.GOALKEEPER
+                : person instanceof Piece.Coach ? Role.COACH : Role.LINE_UP;
+    }
+
+    /** The same person in another role, in the same place with the same lines. */
+    public static Piece.Person as(Piece.Person p, Role role) {
+        return switch (role) {
+            case PLAYER -> new Piece.Player(p.id(), p.at(), p.facing(), p.label(), p.team());
+            case GOALKEEPER -> new Piece.Goalkeeper(p.id(), p.at(), p.facing(), p.label(), p.team());
+            case COACH -> new Piece.Coach(p.id(), p.at(), p.facing(), p.label());
+            case LINE_UP -> p instanceof Piece.LineUp l ? l
+                    : new Piece.LineUp(p.id(), p.at(), p.facing(), p.label(), p.team(), 3, "line");
+        };
     }
 }

@@ -54,10 +54,14 @@ public record Placement(boolean ends, boolean sides, double turn, Vec shift) {
         };
     }
 
+    /** Whether left becomes right. */
+    boolean isMirror() {
+        return ends != sides;
+    }
+
     /** A mirror makes left of right; two mirrors do not. */
     Turn turn(Turn way) {
-        boolean swapped = ends != sides;
-        return !swapped ? way : way == Turn.OPEN_LEFT ? Turn.OPEN_RIGHT : way == Turn.OPEN_RIGHT ? Turn.OPEN_LEFT : way;
+        return !isMirror() ? way : way == Turn.OPEN_LEFT ? Turn.OPEN_RIGHT : way == Turn.OPEN_RIGHT ? Turn.OPEN_LEFT : way;
     }
 
     /** The zone, line or target of a surface that is there for one that is here. */

@@ -19,6 +19,7 @@ import wildchalk.core.drill.Soundness;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.surface.Marking;
 import wildchalk.core.surface.Surface;
 
 /**
@@ -32,6 +33,29 @@ record Portable(Stage stage, List<String> lost) {
 
     static Portable of(Stage stage, Surface surface) {
         return new Making(stage, surface).make();
+    }
+
+    /**
+     * Zones and lines of a surface that another one has not.
+     *
+     * @param gone their ids
+     */
+    record Names(Set<String> gone) {
+
+        /** The stage without anything that names them. */
+        Stage without(Stage stage) {
+            return stage.withActions(stage.actions().stream().map(a -> CueTies.without(a, gone)).toList())
+                    .withSaid(CueTies.without(stage.said(), gone));
+        }
+    }
+
+    /** What a stage can no longer name when it is on another surface. */
+    static Names lostNames(Stage stage, Surface from, Surface to) {
+        Set<String> gone = new TreeSet<>();
+        from.zones().stream().map(Surface.Zone::id).filter(id -> to.zone(id).isEmpty()).forEach(gone::add);
+        from.markings().stream().map(Marking::id).filter(id -> to.line(id).isEmpty()).forEach(gone::add);
+        gone.removeIf(id -> stage.piece(id).isPresent());
+        return new Names(gone);
     }
 
     /** Works one out. */

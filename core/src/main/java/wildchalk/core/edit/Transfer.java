@@ -61,7 +61,8 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
             return new Piece.Coach(id, c.at(), placement.facing(c.facing()), label);
         }
         if (piece instanceof Piece.LineUp l) {
-            return new Piece.LineUp(id, l.at(), placement.facing(l.facing()), label, l.team(), l.waiting(), l.name());
+            return new Piece.LineUp(id, l.at(), placement.facing(l.facing()), label, l.team(), l.waiting(), l.name(),
+                    placement.isMirror() ? new Piece.Queue(-l.queue().direction(), l.queue().spacing()) : l.queue());
         }
         if (piece instanceof Piece.Item i) {
             return new Piece.Item(id, i.at(), i.kind(), placement.facing(i.facing()), i.colour(), label, i.width(), i.depth());

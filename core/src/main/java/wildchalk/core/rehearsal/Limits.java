@@ -57,7 +57,7 @@ final class Limits {
         Limits limits = new Limits(stage, surface, timeline);
         all.forEach(limits::judge);
         return timeline.with(limits.found.stream().map(b -> new Event(b.t(), Event.Kind.LIMIT, b.limit().id(), b.who(),
-                b.ball())).toList(), limits.found.stream().map(b -> new Problem(b.action(), b.message(), b.t())).toList());
+                b.ball())).toList(), limits.found.stream().map(b -> new Problem(b.action(), Problem.Kind.LIMIT, b.message(), b.t())).toList());
     }
 
     private void judge(Limit limit) {

@@ -5,11 +5,30 @@ package wildchalk.core.rehearsal;
  *
  * @param action id of the action; of the limit, when no action breaks it
  * @param message what is wrong and what to do, in plain words
+ * @param kind what it is about, for whoever wants to mend it
  * @param t when, seconds after the whistle; NaN for what never happens
  */
-public record Problem(String action, String message, double t) {
+public record Problem(String action, Kind kind, String message, double t) {
 
-    public Problem(String action, String message) {
-        this(action, message, Double.NaN);
+    /** What is wrong. */
+    public enum Kind {
+        /** Somebody is to play a ball that they have not. */
+        NO_BALL,
+        /** No ball lies where somebody is to collect one. */
+        NOTHING_THERE,
+        /** What it waits for never comes, or it waits for itself. */
+        NEVER,
+        /** Somebody is sent elsewhere before they get to it. */
+        SENT_ELSEWHERE,
+        /** It goes nowhere, or nobody is there to do it. */
+        NOWHERE,
+        /** It does not work the way it is drawn. */
+        NOT_SO,
+        /** It breaks a limit. */
+        LIMIT
+    }
+
+    Problem(String action, Kind kind, String message) {
+        this(action, kind, message, Double.NaN);
     }
 }

@@ -41,7 +41,7 @@ final class Problems {
     /** Whether an action has somebody to do it and goes to real places; if not, says so. */
     boolean canBePlayed(Action action, Places places) {
         if (stage.person(action.who()).isEmpty()) {
-            add(action, "nobody is there to do this: give it to a person who is on the surface");
+            add(action, Problem.Kind.NOWHERE, "nobody is there to do this: give it to a person who is on the surface");
             return false;
         }
         boolean real = Double.isFinite(action.cue().delay())
@@ -50,11 +50,11 @@ final class Problems {
         boolean moves = action instanceof Action.Travel || action instanceof Action.Delivery;
         if (action instanceof Action.Shadow shadow && (stage.person(shadow.whom()).isEmpty()
                 || shadow.whom().equals(shadow.who()) || !Double.isFinite(shadow.distance()))) {
-            add(action, "there is nobody to follow: choose whom this is about");
+            add(action, Problem.Kind.NOWHERE, "there is nobody to follow: choose whom this is about");
             return false;
         }
         if (!real || moves && Soundness.spots(action).isEmpty()) {
-            add(action, "this goes nowhere: draw it again");
+            add(action, Problem.Kind.NOWHERE, "this goes nowhere: draw it again");
             return false;
         }
         return true;
@@ -62,28 +62,28 @@ final class Problems {
 
     void noBall(Action action) {
         String name = name(action.who());
-        add(action, name + " has no ball here: give " + name
+        add(action, Problem.Kind.NO_BALL, name + " has no ball here: give " + name
                 + " one, or let this wait until " + name + " receives a pass");
     }
 
     void nothingThere(Action.Collect collect) {
-        add(collect, name(collect.who()) + " finds no ball there: put one down, or let this wait until one lies there");
+        add(collect, Problem.Kind.NOTHING_THERE, name(collect.who()) + " finds no ball there: put one down, or let this wait until one lies there");
     }
 
     /** Says when a pass cannot go the way it was drawn. */
     void cannotGoSo(Action.Pass pass, Deliveries deliveries, Deliveries.Sent sent) {
         if (deliveries.missesItsWall(pass)) {
-            add(pass, BallWays.isRim(pass)
+            add(pass, Problem.Kind.NOT_SO, BallWays.isRim(pass)
                     ? "the ball cannot go round there: no round corner of boards lies between the two, so it goes straight"
                     : "the ball cannot come off there: the wall is not straight between the two, so it goes straight");
         } else if (pass.manner() == Action.Manner.HAND_OFF && (sent.arrival() - sent.release()) > HAND_OFF_SECONDS) {
-            add(pass, name(pass.who()) + " is too far away to hand the ball over: bring the two together first");
+            add(pass, Problem.Kind.NOT_SO, name(pass.who()) + " is too far away to hand the ball over: bring the two together first");
         }
     }
 
     void cannotHandle(Action.Handle handle, Handling.Trouble trouble) {
         String name = name(handle.who());
-        add(handle, switch (trouble) {
+        add(handle, Problem.Kind.NOT_SO, switch (trouble) {
             case OUT_OF_REACH -> name + " is too far away to pick this up: let " + name + " go there first";
             case NOT_IN_HAND -> name + " has not got this in hand: let " + name + " pick it up first";
             case NOT_THERE -> "this is not on the ground, so nobody can pick it up: put it down first";
@@ -92,7 +92,7 @@ final class Problems {
 
     void sentElsewhere(Action action) {
         dropped.add(action.id());
-        add(action, name(action.who()) + " never gets to this: they are sent another way first. "
+        add(action, Problem.Kind.SENT_ELSEWHERE, name(action.who()) + " never gets to this: they are sent another way first. "
                 + "Set it off by something that comes later");
     }
 
@@ -101,7 +101,7 @@ final class Problems {
         for (Action action : actions) {
             boolean excused = dropped.contains(action.id()) || isLeftOut(action, new HashSet<>());
             if (!started.contains(action.id()) && !excused) {
-                add(action, inCircle(action)
+                add(action, Problem.Kind.NEVER, inCircle(action)
                         ? "this waits for itself in a circle: set one of them off by the whistle"
                         : vain(action));
             }
@@ -155,8 +155,8 @@ final class Problems {
                 .findFirst();
     }
 
-    private void add(Action action, String message) {
-        found.putIfAbsent(action.id(), new Problem(action.id(), message));
+    private void add(Action action, Problem.Kind kind, String message) {
+        found.putIfAbsent(action.id(), new Problem(action.id(), kind, message));
     }
 
     private String name(String who) {

@@ -124,9 +124,11 @@ final class Tokens {
     /** Those who wait behind the front person, and what the queue is called. */
     List<Shape> queue(Piece.LineUp lineUp) {
         List<Shape> shapes = new ArrayList<>();
-        Vec back = Vec.polar(-1, lineUp.facing());
+        Vec back = Vec.polar(1, lineUp.facing() + lineUp.queue().direction());
+        double spacing = lineUp.queue().spacing();
         for (int i = 0; i < lineUp.waiting(); i++) {
-            Pose pose = new Pose(lineUp.at().plus(back.times(unit * (2.6 + 1.9 * i))), lineUp.facing());
+            double away = spacing > 0 ? spacing * (i + 1) : unit * (2.6 + 1.9 * i);
+            Pose pose = new Pose(lineUp.at().plus(back.times(away)), lineUp.facing());
             shapes.add(new Shape.Fill(outline(lineUp, pose, 0.72), Ink.of(lineUp.team()), false));
         }
         if (!lineUp.name().isBlank()) {
@@ -138,7 +140,8 @@ final class Tokens {
 
     /** Above a queue that lies on the page, to the right of one that stands, behind the last of one that leans. */
     private Vec besideQueue(Piece.LineUp lineUp, Vec back, String text) {
-        double last = 2.6 + 1.9 * Math.max(0, lineUp.waiting() - 1);
+        double spacing = lineUp.queue().spacing();
+        double last = spacing > 0 ? Math.max(0, spacing * 2 * lineUp.waiting() / unit - 2.6) : 2.6 + 1.9 * Math.max(0, lineUp.waiting() - 1);
         Vec middle = lineUp.at().plus(back.times(unit * (2.6 + last) / 2));
         double right = back.dot(onPage(1, 0));
         double room = 1.6 + text.length() * HALF_LETTER;

@@ -47,7 +47,7 @@ public final class CueChoices {
     }
 
     /** Whether {@code action} is set off, by whatever detour, by {@code first}: tying that back would make a circle. */
-    private static boolean waitsFor(Action action, Action first, Stage stage) {
+    public static boolean waitsFor(Action action, Action first, Stage stage) {
         Action at = action;
         for (int guard = 0; guard <= stage.actions().size(); guard++) {
             if (at.id().equals(first.id())) {

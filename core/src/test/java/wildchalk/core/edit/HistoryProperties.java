@@ -39,6 +39,26 @@ class HistoryProperties {
         }
     }
 
+    /** Kept after every step and read again, the list of what can be undone and done again is the same. */
+    @Property(tries = 300)
+    void whatWasKeptGivesTheHistoryBack(@ForAll @Size(max = 25) List<@IntRange(max = 9999) Integer> choices) {
+        History history = History.of(RandomEdits.start());
+        List<History.Kept> kept = new ArrayList<>(List.of(new History.Kept("New drill", history.now())));
+        for (int n : choices) {
+            History next = n % 5 == 0 ? history.undo() : n % 7 == 0 ? history.redo() : history.after(RandomEdits.edit(history.now(), n));
+            String name = n % 5 == 0 ? History.UNDO + history.nextUndo().orElse("") : n % 7 == 0 ? History.REDO + history.nextRedo().orElse("")
+                    : RandomEdits.edit(history.now(), n).name();
+            if (next != history) {
+                kept.add(new History.Kept(name, next.now()));
+            }
+            history = next;
+        }
+        assertEquals(history, History.replayed(kept));
+        History later = History.of(history.now()).after(DrillEdits.rename("Later"));
+        assertEquals(history.after(DrillEdits.rename("Later")), later.since(history));
+        assertEquals(later, later.since(History.of(Drill.empty("x", "X", "netball", "whole"))));
+    }
+
     @Property(tries = 500)
     void drillStaysSoundWhateverIsDoneToIt(@ForAll @Size(max = 25) List<@IntRange(max = 9999) Integer> choices) {
         Drill drill = RandomEdits.start();

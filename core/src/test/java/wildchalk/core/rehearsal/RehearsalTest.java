@@ -208,7 +208,7 @@ class RehearsalTest {
     void passWithoutABallIsAProblemThatSaysWhatToDo() {
         Timeline t = new Stages().player("7", 0, 0).player("8", 10, 0).pass("a1", "7", "8", Cue.whistle())
                 .rehearse();
-        assertEquals(List.of(new Problem("a1", "7 has no ball here: give 7 one, or let this wait until 7 receives a "
+        assertEquals(List.of(new Problem("a1", Problem.Kind.NO_BALL, "7 has no ball here: give 7 one, or let this wait until 7 receives a "
                 + "pass")), t.problems());
     }
 

@@ -26,6 +26,7 @@ final class BoardMouse {
     private final Grip patterning;
     private final Grip marking;
     private Grip grip;
+    private Vec pointer = Vec.ZERO;
     private double pressedX;
     private double pressedY;
     private boolean down;
@@ -42,7 +43,10 @@ final class BoardMouse {
         pane.setOnMousePressed(this::press);
         pane.setOnMouseDragged(this::drag);
         pane.setOnMouseReleased(this::release);
-        pane.setOnMouseMoved(e -> withTool().ifPresent(g -> g.hover(Hand.of(e, pane))));
+        pane.setOnMouseMoved(e -> {
+            pointer = pane.map().toSurface(e.getX(), e.getY());
+            withTool().ifPresent(g -> g.hover(Hand.of(e, pane)));
+        });
         pane.setOnMouseExited(e -> {
             if (!down && state.toolProperty().get().places()) {
                 placing.letGo();
@@ -52,6 +56,11 @@ final class BoardMouse {
             gripOf(was).ifPresent(Grip::letGo);
             guides.forgetTyped();
         });
+    }
+
+    /** The place under the mouse. */
+    Vec pointer() {
+        return pointer;
     }
 
     /** What puts pieces down. */
@@ -100,6 +109,10 @@ final class BoardMouse {
     /** What a press without a tool for it takes hold of. */
     private Grip onWhatIsThere(Hand hand) {
         boolean moves = state.toolProperty().get() == Tool.MOVE || hand.moves();
+        Optional<Grip> nose = moves ? Optional.empty() : NoseGrip.at(hand, pane, state);
+        if (nose.isPresent()) {
+            return nose.get();
+        }
         double t = state.playheadProperty().get();
         Optional<Piece.Person> person = state.picking().person(hand.at(), t);
         if (person.isPresent() && !moves) {

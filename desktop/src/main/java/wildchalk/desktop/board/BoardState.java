@@ -151,18 +151,23 @@ public final class BoardState {
     }
 
     public void undo() {
-        history.nextUndo().ifPresent(name -> take(history.undo(), "Undo: " + name));
+        history.nextUndo().ifPresent(name -> take(history.undo(), History.UNDO + name));
     }
 
     /** Goes back to how it was so many edits ago. */
     public void undo(int steps) {
         if (steps > 0 && steps <= history.done().size()) {
-            take(history.undo(steps), "Undo: " + steps + " steps");
+            take(history.undo(steps), History.UNDO + steps + " steps");
         }
     }
 
     public void redo() {
-        history.nextRedo().ifPresent(name -> take(history.redo(), "Redo: " + name));
+        history.nextRedo().ifPresent(name -> take(history.redo(), History.REDO + name));
+    }
+
+    /** Takes what was done to the drill before it was opened, so that it can be undone too. */
+    public void recall(History past) {
+        history = history.since(past);
     }
 
     private void take(History next, String name) {

@@ -24,9 +24,14 @@ import wildchalk.core.drill.Drill.LineKey;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.edit.ActionEdits;
 import wildchalk.core.edit.DrillEdits;
+import wildchalk.core.edit.LineEdits;
+import wildchalk.core.edit.PathEdits;
 import wildchalk.core.edit.PieceEdits;
+import wildchalk.core.geometry.Route;
+import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Clock;
 import wildchalk.core.measure.Numbers;
+import wildchalk.core.rehearsal.Places;
 import wildchalk.core.scene.Look;
 import wildchalk.core.stroke.CueChoices;
 
@@ -228,6 +233,8 @@ public final class BoardView extends BorderPane {
             case K -> state.chosenAction().flatMap(a -> ActionEdits.nextWay(state.rung(), a, state.surface())).ifPresent(state::apply);
             case E -> state.chosenAction().filter(Action.Travel.class::isInstance)
                     .ifPresent(a -> nextEnding((Action.Travel) a));
+            case X -> state.chosenAction().filter(Action.Travel.class::isInstance).ifPresent(a -> cut((Action.Travel) a));
+            case V -> state.chosenAction().ifPresent(this::turnRound);
             case T -> state.toolProperty().set(state.toolProperty().get() == Tool.TAPE ? Tool.GUESS : Tool.TAPE);
             case OPEN_BRACKET -> PieceCard.turn(state, -TURN);
             case CLOSE_BRACKET -> PieceCard.turn(state, TURN);
@@ -286,6 +293,21 @@ public final class BoardView extends BorderPane {
         if (!state.chosenProperty().get().isEmpty()) {
             state.apply(PieceEdits.remove(state.rung(), state.stage(), state.chosenProperty().get()));
         }
+    }
+
+    /** Cuts the line that is chosen: under the mouse when that is on it, else in the middle. */
+    private void cut(Action.Travel travel) {
+        Route route = state.board().route(travel.id());
+        boolean pointed = route.distanceTo(board.mouse().pointer()) < 2 * state.board().frame().unit();
+        Vec at = pointed ? board.mouse().pointer() : route.at(route.length() / 2);
+        PathEdits.Held held = PathEdits.held(travel, route, new Places(state.stage(), state.surface()), at, state.board().frame().unit());
+        LineEdits.cut(state.rung(), state.stage(), travel, route, held, at).ifPresentOrElse(state::apply,
+                () -> hint.setText("There is too little of this line to cut it"));
+    }
+
+    private void turnRound(Action action) {
+        LineEdits.reverse(state.rung(), state.stage(), action, state.board().route(action.id())).ifPresentOrElse(state::apply,
+                () -> hint.setText("Only a line from where somebody stands, or a pass to somebody, can be turned round"));
     }
 
     private void nextCue(Action action) {

@@ -1,9 +1,11 @@
 package wildchalk.desktop.board;
 
 import java.util.List;
-import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
+import javafx.scene.Cursor;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
@@ -15,8 +17,12 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextFlow;
+import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.edit.DrillEdits;
+import wildchalk.core.edit.Edit;
+import wildchalk.core.edit.Mends;
+import wildchalk.core.edit.Retelling;
 import wildchalk.core.measure.Clock;
 import wildchalk.core.rehearsal.Problem;
 import wildchalk.core.script.Counts;
@@ -34,17 +40,20 @@ final class CallSheet extends VBox {
     private int litBeat = NOTHING_LIT;
     private Set<String> litChosen = Set.of();
     private final TextField title = new TextField();
-    private final Label where = new Label();
+    private final SurfaceMenu where;
     private final FlowPane chips = new FlowPane(6, 6);
     private final VBox limits = new VBox(4);
     private final VBox lines = new VBox(4);
     private final LiveScroll scroll = new LiveScroll();
+    /** The action whose words are being dragged to another beat; empty for none. */
+    private String carried = "";
     private final NotesPane notes;
     private final VBox problems = new VBox(6);
 
     CallSheet(BoardState state) {
         this.state = state;
         this.notes = new NotesPane(state);
+        this.where = new SurfaceMenu(state);
         setId("call-sheet");
         getStyleClass().add("call-sheet");
         title.setId("drill-title");
@@ -56,7 +65,6 @@ final class CallSheet extends VBox {
                 rename();
             }
         });
-        where.getStyleClass().add("quiet");
         VBox words = new VBox(10, chips, limits, lines, notes);
         words.getStyleClass().add("call-sheet-words");
         scroll.setContent(words);
@@ -118,9 +126,7 @@ final class CallSheet extends VBox {
 
     private void rebuild() {
         title.setText(state.drill().title());
-        String view = state.drill().showing().name(state.surface()).toLowerCase(Locale.ROOT);
-        String sport = state.surface().sport();
-        where.setText(sport.substring(0, 1).toUpperCase(Locale.ROOT) + sport.substring(1) + " · " + view);
+        where.tell();
         chips.getChildren().clear();
         Counts.of(state.stage(), state.surface()).forEach(c -> chips.getChildren().add(chip(c)));
         if (state.timeline().duration() > 0) {
@@ -177,7 +183,27 @@ final class CallSheet extends VBox {
             state.playingProperty().set(false);
             state.playheadProperty().set(Math.min(state.timeline().duration(), line.t() + 0.001));
         });
+        row.setOnMouseDragEntered(e -> row.light(true));
+        row.setOnMouseDragExited(e -> row.light(line.beat() == litBeat));
+        row.setOnMouseDragReleased(e -> drop(line));
         return row;
+    }
+
+    /** What was carried here from another beat begins with this one. */
+    private void drop(Script.Line line) {
+        setCursor(null);
+        Optional<Action> action = state.stage().action(carried);
+        Optional<Action> first = line.phrases().stream().flatMap(p -> state.stage().action(p.action()).stream())
+                .filter(a -> !a.id().equals(carried)).findFirst();
+        boolean here = line.phrases().stream().anyMatch(p -> p.action().equals(carried));
+        carried = "";
+        if (action.isEmpty() || first.isEmpty() || here) {
+            return;
+        }
+        Optional<Edit> edit = Retelling.together(state.rung(), state.stage(), action.get(), first.get());
+        edit.ifPresentOrElse(state::apply, () -> state.desk().say("Beat " + line.beat() + " waits for this itself, so it cannot begin "
+                + "with it. Nothing was changed."));
+        state.choose(action.get().id());
     }
 
     private Node phrase(Script.Phrase phrase) {
@@ -198,9 +224,13 @@ final class CallSheet extends VBox {
             node.setOnMouseExited(e -> state.pointedAtProperty().set(Set.of()));
             node.setOnMouseClicked(e -> {
                 state.choose(phrase.action());
-                if (phrase.part() == Script.Part.CUE) {
-                    state.stage().action(phrase.action()).ifPresent(a -> CueMenu.show(state, a, node));
-                }
+                state.stage().action(phrase.action()).ifPresent(a -> PhraseMenu.show(state, a, phrase.part(), node));
+                e.consume();
+            });
+            node.setOnDragDetected(e -> {
+                carried = phrase.action();
+                node.startFullDrag();
+                setCursor(Cursor.CLOSED_HAND);
                 e.consume();
             });
         }
@@ -215,8 +245,16 @@ final class CallSheet extends VBox {
         Label text = new Label(problem.message().startsWith(who) || who.isEmpty()
                 ? problem.message() : who + ": " + problem.message());
         text.setWrapText(true);
-        HBox.setHgrow(text, Priority.ALWAYS);
-        HBox row = new HBox(8, mark, text);
+        FlowPane mends = new FlowPane(6, 4);
+        for (Mends.Mend mend : Mends.of(state.rung(), state.stage(), problem)) {
+            Button button = new Button(mend.words());
+            button.getStyleClass().add("mend");
+            button.setOnAction(e -> state.apply(mend.edit()));
+            mends.getChildren().add(button);
+        }
+        VBox words = mends.getChildren().isEmpty() ? new VBox(text) : new VBox(4, text, mends);
+        HBox.setHgrow(words, Priority.ALWAYS);
+        HBox row = new HBox(8, mark, words);
         row.setOnMouseClicked(e -> {
             if (state.stage().action(problem.action()).isPresent()) {
                 state.choose(problem.action());

@@ -7,7 +7,7 @@ import javafx.scene.layout.GridPane;
 final class KeysCard extends GridPane {
 
     private static final String[][] KEYS = {
-        {"1 … 8", "take something from the ledge", "Space", "play or pause"},
+        {"1 … 9, N", "take something from the ledge", "Space", "play or pause"},
         {"R C P S B D", "a chalk, or what the chosen line is", ", and .", "one beat back or on"},
         {"W", "what sets the chosen line off", "- and +", "slower, faster"},
         {"E and K", "its end, and how a pass goes", "L", "play again and again"},
@@ -17,7 +17,8 @@ final class KeysCard extends GridPane {
         {"Drag on nothing", "choose what is inside", "Ctrl C X V", "copy, cut, paste, to other drills too"},
         {"Shift-click", "choose one more", "Tab, then Enter", "by keys alone: whom, a line, arrows, Enter"},
         {"M and T", "move, tape", "Ctrl K", "choose by name: all yellow cones"},
-        {"Drag a chosen line", "bend it; double click takes a bend out", "Esc", "let go"},
+        {"Drag a chosen line", "bend it; double click takes a bend out", "X and V", "cut the chosen line, turn it round"},
+        {"Drag a nose", "turn the person who is chosen", "Esc", "let go"},
     };
 
     KeysCard() {

@@ -1,9 +1,12 @@
 package wildchalk.desktop.board;
 
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import wildchalk.core.drill.Piece;
@@ -60,7 +63,9 @@ final class PieceCard extends FlowPane {
         }
         getChildren().add(Fields.row("label", Fields.text("piece-label", person.label(), MOST_LABEL,
                 t -> people("Label", p -> PersonEdits.called(p, t)))));
+        getChildren().add(roles(person));
         if (person instanceof Piece.LineUp lineUp) {
+            queue(lineUp);
             getChildren().add(Fields.count("piece-waiting", "waiting", lineUp.waiting(), 0, 60,
                     n -> people("Count", p -> PersonEdits.waiting((Piece.LineUp) p, n))));
             getChildren().add(Fields.row("name", Fields.text("piece-name", lineUp.name(), 40,
@@ -72,6 +77,36 @@ final class PieceCard extends FlowPane {
                 Fields.degrees("piece-turn", "", Math.round(degrees * 10) / 10.0,
                         d -> people("Turn", p -> PersonEdits.facing(p, Math.toRadians(d)))),
                 Fields.step("↻", "piece-turn-right", "Turn right (key ])", () -> turn(state, TURN))));
+    }
+
+    private MenuButton roles(Piece.Person person) {
+        MenuButton menu = new MenuButton(words(PersonEdits.role(person)));
+        menu.setId("piece-role");
+        menu.getStyleClass().add("pill");
+        for (PersonEdits.Role role : PersonEdits.Role.values()) {
+            MenuItem item = new MenuItem(words(role));
+            item.setOnAction(e -> {
+                people("Role", p -> PersonEdits.as(p, role));
+                state.choose();
+                state.choose(id);
+            });
+            menu.getItems().add(item);
+        }
+        return menu;
+    }
+
+    private static String words(PersonEdits.Role role) {
+        return role.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    /** Where those who wait stand, and how far apart. */
+    private void queue(Piece.LineUp lineUp) {
+        Unit unit = state.unitsProperty().get().unit();
+        double degrees = Math.round(Math.toDegrees(lineUp.queue().direction()));
+        getChildren().addAll(Fields.row("queue", Fields.degrees("piece-queue", "", degrees, d -> people("Queue", p ->
+                        ((Piece.LineUp) p).queueing(new Piece.Queue(Math.toRadians(d), ((Piece.LineUp) p).queue().spacing()))))),
+                Fields.length("piece-spacing", "gap", lineUp.queue().spacing(), unit, m -> people("Space", p ->
+                        ((Piece.LineUp) p).queueing(new Piece.Queue(((Piece.LineUp) p).queue().direction(), m)))));
     }
 
     private void people(String verb, UnaryOperator<Piece.Person> edit) {

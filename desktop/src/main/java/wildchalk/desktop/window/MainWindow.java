@@ -22,6 +22,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.edit.History;
 import wildchalk.core.naming.VenueWords;
 import wildchalk.core.scene.Look;
 import wildchalk.desktop.board.BoardState;
@@ -194,6 +195,13 @@ public final class MainWindow extends StackPane {
         }
         board = new BoardState(drill, keeper::keep, desk());
         remember(board);
+        BoardState opened = board;
+        keeper.ask(b -> b.versions(drill.id()), kept -> {
+            if (!kept.isEmpty()) {
+                opened.recall(History.replayed(kept));
+                offerHistory();
+            }
+        });
         if (drill.venue().isMissing()) {
             messages.warn("The surface \"" + drill.venue().surface() + "\" is not on this computer. The drill is shown "
                     + "on " + VenueWords.standIn(drill.venue()) + ", and everything is where it was. To see its lines, put the "

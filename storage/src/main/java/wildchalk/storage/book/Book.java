@@ -18,6 +18,7 @@ import org.jdbi.v3.core.JdbiException;
 import org.sqlite.SQLiteConfig;
 import org.sqlite.SQLiteDataSource;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.edit.History;
 import wildchalk.storage.format.FormatException;
 import wildchalk.storage.format.DrillReader;
 import wildchalk.storage.format.DrillWriter;
@@ -201,6 +202,12 @@ public final class Book implements AutoCloseable {
     public List<String> edits(String id) {
         return inBook(h -> h.createQuery("SELECT edit FROM version WHERE drill = :id ORDER BY n DESC")
                 .bind("id", id).mapTo(String.class).list());
+    }
+
+    /** A drill as it was after each edit that is remembered, oldest first. */
+    public List<History.Kept> versions(String id) {
+        return inBook(h -> h.createQuery("SELECT edit, body FROM version WHERE drill = :id ORDER BY n").bind("id", id)
+                .map((row, context) -> new History.Kept(row.getString("edit"), parse(row.getString("body")))).list());
     }
 
     /** A copy of a drill, next to it in the book. */

@@ -127,7 +127,7 @@ public final class DrillReader {
             case "goalkeeper" -> new Piece.Goalkeeper(id, at, facing, label, team);
             case "coach" -> new Piece.Coach(id, at, facing, label);
             case "line-up" -> new Piece.LineUp(id, at, facing, label, team, o.path("waiting").asInt(0),
-                    o.path("name").asText(""));
+                    o.path("name").asText(""), new Piece.Queue(o.path("queueDirection").asDouble(Math.PI), o.path("queueSpacing").asDouble(0)));
             case "ball" -> new Piece.Ball(id, at,
                     o.has("heldBy") ? Optional.of(o.path("heldBy").asText()) : Optional.empty());
             case "supply" -> new Piece.Supply(id, at, o.path("count").asInt(1));

@@ -114,6 +114,9 @@ public final class DrillWriter {
             o.put("team", word(g.team()));
         } else if (piece instanceof Piece.LineUp l) {
             o.put("team", word(l.team())).put("waiting", l.waiting()).put("name", l.name());
+            if (!l.queue().equals(Piece.Queue.BEHIND)) {
+                o.put("queueDirection", l.queue().direction()).put("queueSpacing", l.queue().spacing());
+            }
         } else if (piece instanceof Piece.Item i) {
             o.put("facing", i.facing()).put("colour", word(i.colour())).put("label", i.label())
                     .put("width", i.width()).put("depth", i.depth());

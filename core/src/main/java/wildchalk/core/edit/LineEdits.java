@@ -1,0 +1,134 @@
+package wildchalk.core.edit;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Action.Ending;
+import wildchalk.core.drill.Action.Path;
+import wildchalk.core.drill.Action.Travel;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Instruction;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.geometry.Route;
+import wildchalk.core.geometry.Vec;
+
+/** Edits that make other lines of a line: two of one, or the same the other way. */
+public final class LineEdits {
+
+    /** A shorter piece is not worth cutting off, metres. */
+    private static final double SHORTEST = 0.5;
+
+    private LineEdits() {
+    }
+
+    /**
+     * Cuts a line in two at its place nearest to {@code at}; the second part goes on after the first. What waited for the
+     * end of the line waits for the end of the second part.
+     *
+     * @param held where on its path that is
+     * @return empty when nothing would be left of one part
+     */
+    public static Optional<Edit> cut(String rung, Stage stage, Travel travel, Route route, PathEdits.Held held, Vec at) {
+        double along = PathEdits.along(route, at);
+        if (along < SHORTEST || route.length() - along < SHORTEST) {
+            return Optional.empty();
+        }
+        List<Spot> through = travel.path().through();
+        List<Spot> first = new ArrayList<>(through.subList(0, held.index()));
+        first.add(held.fresh() ? Spot.at(route.at(along)) : through.get(held.index()));
+        List<Spot> second = new ArrayList<>(through.subList(held.fresh() ? held.index() : held.index() + 1, through.size()));
+        String id = stage.freeId("a");
+        Travel before = travel.withPath(new Path(first, travel.path().smooth() && first.size() > 1)).withEnding(Ending.GO_ON);
+        Action after = renamed(travel, id).withPath(new Path(second, travel.path().smooth() && second.size() > 1)).withCue(Cue.next());
+        Moved moved = new Moved(travel.id(), id, along, route.length());
+        return Optional.of(Edit.ofStage("Cut line", rung, s -> {
+            List<Action> actions = new ArrayList<>();
+            for (Action action : s.actions()) {
+                if (action.id().equals(travel.id())) {
+                    actions.add(before);
+                    actions.add(after);
+                } else {
+                    actions.add(action.withCue(new Cue(moved.trigger(action.cue().trigger()), action.cue().delay())));
+                }
+            }
+            return s.withActions(actions).withSaid(s.said().stream().map(i -> moved.said(i)).toList());
+        }));
+    }
+
+    private static Travel renamed(Travel travel, String id) {
+        if (travel instanceof Action.Run r) {
+            return new Action.Run(id, r.who(), r.path(), r.going(), r.ending(), r.cue());
+        }
+        return travel instanceof Action.Carry c ? new Action.Carry(id, c.who(), c.path(), c.going(), c.ending(), c.cue())
+                : new Action.Collect(id, travel.who(), travel.path(), travel.going(), travel.ending(), travel.cue());
+    }
+
+    /** What was about places of the whole line, as it is about its two parts. */
+    private record Moved(String old, String fresh, double first, double length) {
+
+        Cue.Trigger trigger(Cue.Trigger t) {
+            if (t instanceof Cue.Several several) {
+                return several.with(several.parts().stream().map(this::trigger).toList());
+            }
+            if (t instanceof Cue.After a && a.action().equals(old)) {
+                return new Cue.After(fresh);
+            }
+            if (t instanceof Cue.Partway p && p.action().equals(old)) {
+                return at(p.share() * length, true);
+            }
+            return t instanceof Cue.Gone g && g.action().equals(old) ? at(g.metres(), false) : t;
+        }
+
+        private Cue.Trigger at(double metres, boolean asShare) {
+            boolean early = metres <= first;
+            String part = early ? old : fresh;
+            double there = early ? metres : metres - first;
+            return asShare ? new Cue.Partway(part, Math.min(1, there / (early ? first : length - first))) : new Cue.Gone(part, there);
+        }
+
+        /** What belongs to an option belongs to it in both parts. */
+        Instruction said(Instruction said) {
+            if (!(said instanceof Instruction.Read read)) {
+                return said;
+            }
+            return new Instruction.Read(read.id(), read.who(), read.options().stream().map(o -> {
+                List<String> actions = new ArrayList<>(o.actions());
+                int i = actions.indexOf(old);
+                if (i >= 0) {
+                    actions.add(i + 1, fresh);
+                }
+                return new Instruction.Option(o.id(), o.label(), o.reason(), actions);
+            }).toList(), read.under());
+        }
+    }
+
+    /**
+     * Turns a line the other way round: who ran it begins where it ended; a pass comes back from whom it went to.
+     *
+     * @return empty when it begins where another line ends, or goes to nobody
+     */
+    public static Optional<Edit> reverse(String rung, Stage stage, Action action, Route route) {
+        boolean begins = stage.actionsOf(action.who()).stream().filter(a -> a instanceof Travel).findFirst()
+                .filter(action::equals).isPresent();
+        if (action instanceof Travel travel && begins) {
+            List<Spot> through = new ArrayList<>(travel.path().through());
+            Collections.reverse(through);
+            through.remove(0);
+            through.add(Spot.at(route.start()));
+            return Optional.of(Edit.ofStage("Turn line round", rung, s -> PieceEdits.moved(s, travel.who(), route.end())
+                    .withAction(travel.withPath(new Path(through, travel.path().smooth())))));
+        }
+        if (action instanceof Action.Pass pass && pass.to() instanceof Spot.AtPiece to && stage.person(to.piece()).isPresent()) {
+            return Optional.of(Edit.ofStage("Turn pass round", rung, s -> s.withPieces(s.pieces().stream()
+                    .map(p -> p instanceof Piece.Ball b && b.heldBy().filter(pass.who()::equals).isPresent()
+                            ? new Piece.Ball(b.id(), s.person(to.piece()).orElseThrow().at(), Optional.of(to.piece())) : p).toList())
+                    .withAction(new Action.Pass(pass.id(), to.piece(), Spot.at(pass.who()), pass.touch(), pass.manner(), pass.off(),
+                            pass.cue()))));
+        }
+        return Optional.empty();
+    }
+}

@@ -1,0 +1,70 @@
+package wildchalk.core.edit;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.stroke.CueChoices;
+
+/** Edits that change one word of what is told: who does it, where it goes, with what it begins. */
+public final class Retelling {
+
+    private Retelling() {
+    }
+
+    /** Lets somebody else do it. A ball that the first had for it goes to the other. */
+    public static Edit by(String rung, Action action, Piece.Person other) {
+        return Edit.ofStage("Let " + name(other) + " do it", rung, stage -> {
+            boolean first = stage.actionsOf(action.who()).indexOf(action) == 0;
+            boolean needsBall = action instanceof Action.Delivery || action instanceof Action.Carry;
+            boolean hasNone = stage.balls().stream().noneMatch(b -> b.heldBy().filter(other.id()::equals).isPresent());
+            Stage given = !(first && needsBall && hasNone) ? stage : stage.withPieces(stage.pieces().stream()
+                    .map(p -> p instanceof Piece.Ball b && b.heldBy().filter(action.who()::equals).isPresent()
+                            ? new Piece.Ball(b.id(), other.at(), Optional.of(other.id())) : p).toList());
+            return given.withAction(new Transfer(Placement.beside(Vec.ZERO), Map.of(action.who(), other.id()),
+                    id -> true).action(action));
+        });
+    }
+
+    private static String name(Piece.Person person) {
+        return person.label().isBlank() ? "somebody else" : person.label();
+    }
+
+    /** Lets it go somewhere else: a delivery to there, a line by the same way to there, a shadow with another. */
+    public static Optional<Edit> to(String rung, Action action, Spot spot) {
+        if (action instanceof Action.Delivery delivery) {
+            return Optional.of(ActionEdits.change(rung, "Send it elsewhere", delivery.withTo(spot)));
+        }
+        if (action instanceof Action.Travel travel) {
+            return Optional.of(ActionEdits.change(rung, "Lead the line elsewhere", travel.withPath(travel.path().endingAt(spot))));
+        }
+        if (action instanceof Action.Shadow s && spot instanceof Spot.AtPiece p) {
+            return Optional.of(ActionEdits.change(rung, "Follow another", new Action.Shadow(s.id(), s.who(), p.piece(), s.way(), s.side(),
+                    s.distance(), s.gait(), s.until(), s.cue())));
+        }
+        return action instanceof Action.Hold hold
+                ? Optional.of(ActionEdits.change(rung, "Face another way", hold.facing(Optional.of(spot)))) : Optional.empty();
+    }
+
+    /**
+     * Lets an action begin with another one, on the same cue.
+     *
+     * @return empty when the other one waits for it, so that both would wait for ever
+     */
+    public static Optional<Edit> together(String rung, Stage stage, Action action, Action other) {
+        Cue.Trigger theirs = other.cue().trigger();
+        boolean follows = theirs instanceof Cue.Next && !other.who().equals(action.who());
+        List<Action> own = stage.actionsOf(other.who());
+        int i = own.indexOf(other);
+        Cue cue = !follows ? other.cue() : i > 0 ? Cue.after(own.get(i - 1).id()) : Cue.whistle();
+        if (other.id().equals(action.id()) || CueChoices.waitsFor(other, action, stage)) {
+            return Optional.empty();
+        }
+        return Optional.of(ActionEdits.change(rung, "Let it begin with that", action.withCue(cue.delayed(other.cue().delay()))));
+    }
+}

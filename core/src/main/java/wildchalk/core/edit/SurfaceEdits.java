@@ -1,0 +1,145 @@
+package wildchalk.core.edit;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Outline;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Showing;
+import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Venue;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.surface.Surface;
+
+/** Takes a drill onto another surface. */
+public final class SurfaceEdits {
+
+    /** How places are carried over. */
+    public enum Carrying {
+        /** As far from the nearest landmark as before: distances between near things stay. */
+        LANDMARK,
+        /** At the same share of the length and of the width: the whole is stretched or shrunk. */
+        SCALE
+    }
+
+    private SurfaceEdits() {
+    }
+
+    /**
+     * The drill on another surface. Zones and lines that only the old one has are named no more; shots at a goal that is
+     * missing go to where it would be.
+     *
+     * @param to id of a surface that is there
+     */
+    public static Edit onto(Drill drill, String to, Carrying carrying) {
+        Surface from = drill.surface();
+        Venue venue = Venue.of(to);
+        Surface there = venue.lay();
+        UnaryOperator<Vec> place = carrying == Carrying.SCALE ? scaled(from, there) : byLandmark(from, there);
+        Carried carried = new Carried(from, there, place);
+        return new Edit("Change the surface", d -> {
+            Drill moved = d.withVenue(venue).withShowing(there.views().stream().anyMatch(v -> v.id().equals(d.showing().view()))
+                    ? new Showing(d.showing().view(), Optional.empty(), d.showing().attack()) : Showing.of("whole"));
+            for (Stage stage : Ladder.buildAll(d)) {
+                moved = Ladder.put(moved, carried.stage(stage));
+            }
+            return moved;
+        });
+    }
+
+    private static UnaryOperator<Vec> scaled(Surface from, Surface to) {
+        return p -> fine(new Vec(p.x() * to.length() / from.length(), p.y() * to.width() / from.width()));
+    }
+
+    /** To a centimetre: nobody put anything down finer than that. */
+    private static Vec fine(Vec v) {
+        return new Vec(Math.round(v.x() * 100) / 100.0 + 0.0, Math.round(v.y() * 100) / 100.0 + 0.0);
+    }
+
+    private record Pair(Vec from, Vec to) {
+    }
+
+    private static UnaryOperator<Vec> byLandmark(Surface from, Surface to) {
+        List<Pair> pairs = new ArrayList<>(List.of(new Pair(Vec.ZERO, Vec.ZERO)));
+        for (double x : new double[] {-0.5, 0, 0.5}) {
+            for (double y : new double[] {-0.5, 0.5}) {
+                pairs.add(new Pair(new Vec(x * from.length(), y * from.width()), new Vec(x * to.length(), y * to.width())));
+            }
+        }
+        from.targets().forEach(t -> to.target(t.id()).ifPresent(o -> pairs.add(new Pair(t.at(), o.at()))));
+        from.landmarks().forEach(l -> to.landmarks().stream().filter(o -> o.id().equals(l.id())).findFirst()
+                .ifPresent(o -> pairs.add(new Pair(l.at(), o.at()))));
+        return p -> {
+            Pair near = pairs.stream().min(Comparator.comparingDouble(q -> q.from().distance(p))).orElseThrow();
+            return fine(to.surroundings().clamp(near.to().plus(p.minus(near.from()))));
+        };
+    }
+
+    /** Everything of a stage, carried over. */
+    private record Carried(Surface from, Surface to, UnaryOperator<Vec> place) {
+
+        Stage stage(Stage stage) {
+            Portable.Names lost = Portable.lostNames(stage, from, to);
+            Stage kept = lost.without(stage);
+            Stage moved = kept.withPieces(kept.pieces().stream().map(this::piece).toList());
+            return moved.withActions(moved.actions().stream().map(this::action).toList());
+        }
+
+        private Piece piece(Piece piece) {
+            if (piece instanceof Piece.Tape tape) {
+                return new Piece.Tape(tape.id(), tape.reading(), tape.points().stream().map(place).toList());
+            }
+            Vec at = place.apply(piece.at());
+            if (piece instanceof Piece.Area area) {
+                return ((Piece.Area) area.movedTo(at)).within(outline(area, at));
+            }
+            return piece.movedTo(at);
+        }
+
+        /** A circle stays as large as it is; corners go where their places go. */
+        private Outline outline(Piece.Area area, Vec at) {
+            if (area.outline() instanceof Outline.Circle) {
+                return area.outline();
+            }
+            List<Vec> corners = area.outline().at(area.at()).stream().map(place).toList();
+            if (area.outline() instanceof Outline.Rectangle r && r.turn() == 0) {
+                return Outline.rectangle(Math.max(AreaEdits.SMALLEST, corners.get(1).x() - corners.get(0).x()),
+                        Math.max(AreaEdits.SMALLEST, corners.get(2).y() - corners.get(1).y()));
+            }
+            return area.outline() instanceof Outline.Rectangle ? area.outline()
+                    : new Outline.Corners(corners.stream().map(c -> c.minus(at)).toList());
+        }
+
+        private Action action(Action action) {
+            if (action instanceof Action.Pass p) {
+                boolean boards = to.edge() == Surface.Edge.BOARDS || from.edge() == to.edge();
+                return new Action.Pass(p.id(), p.who(), spot(p.to()), p.touch(), !boards && p.manner() == Action.Manner.RIM
+                        ? Action.Manner.FLAT : p.manner(), boards ? p.off() : Optional.empty(), p.cue());
+            }
+            if (action instanceof Action.Shot s) {
+                return new Action.Shot(s.id(), s.who(), spot(s.to()), s.touch(), s.result(), s.next().map(this::spot), s.cue());
+            }
+            if (action instanceof Action.Travel t) {
+                Action.Travel laid = t.withPath(new Action.Path(t.path().through().stream().map(this::spot).toList(), t.path().smooth()));
+                return t.going().watching().map(w -> (Action) laid.withGoing(t.going().watching(spot(w)))).orElse(laid);
+            }
+            return action instanceof Action.Hold h ? h.facing(h.facing().map(this::spot)) : action;
+        }
+
+        private Spot spot(Spot spot) {
+            if (spot instanceof Spot.Place p) {
+                return Spot.at(place.apply(p.at()));
+            }
+            if (spot instanceof Spot.AtTarget t && to.target(t.target()).isEmpty()) {
+                return Spot.at(place.apply(from.target(t.target()).map(Surface.Target::at).orElse(Vec.ZERO)));
+            }
+            return spot;
+        }
+    }
+}

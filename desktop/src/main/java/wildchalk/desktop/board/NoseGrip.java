@@ -1,0 +1,71 @@
+package wildchalk.desktop.board;
+
+import java.util.Optional;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.edit.Edit;
+import wildchalk.core.edit.PersonEdits;
+import wildchalk.core.edit.PieceEdits;
+import wildchalk.core.geometry.Vec;
+
+/** Turns the person who is chosen by their nose. */
+final class NoseGrip implements Grip {
+
+    /** Where the nose is, in token radii from the middle. */
+    private static final double FROM = 1.0;
+    private static final double TO = 2.0;
+    private static final double WIDTH = 0.5;
+    /** Noses turn in steps of these many degrees; with Alt freely. */
+    private static final double STEP = 15;
+
+    private final BoardPane pane;
+    private final BoardState state;
+    private final Piece.Person person;
+    private boolean dropped;
+
+    private NoseGrip(BoardPane pane, BoardState state, Piece.Person person) {
+        this.pane = pane;
+        this.state = state;
+        this.person = person;
+    }
+
+    /** Takes hold of the nose under the hand, of the one person who is chosen. */
+    static Optional<Grip> at(Hand hand, BoardPane pane, BoardState state) {
+        double unit = state.board().frame().unit();
+        return state.chosenProperty().get().stream().flatMap(id -> state.stage().person(id).stream())
+                .filter(p -> state.chosenProperty().get().size() == 1 && state.playheadProperty().get() == 0)
+                .filter(p -> {
+                    Vec from = hand.at().minus(p.at()).rotated(-p.facing());
+                    return from.x() > FROM * unit && from.x() < TO * unit && Math.abs(from.y()) < WIDTH * unit;
+                }).findFirst().map(p -> new NoseGrip(pane, state, p));
+    }
+
+    private Edit turned(Hand hand) {
+        double angle = hand.at().minus(person.at()).angle();
+        double facing = hand.free() ? angle : Math.toRadians(Math.round(Math.toDegrees(angle) / STEP) * STEP);
+        return PieceEdits.change(state.rung(), "Turn", PersonEdits.facing(person, facing));
+    }
+
+    @Override
+    public void drag(Hand hand) {
+        if (!dropped) {
+            state.preview(turned(hand));
+            pane.showTag(Optional.of("faces " + Math.round(Math.toDegrees(hand.at().minus(person.at()).angle())) + "°"), hand.x(), hand.y());
+        }
+    }
+
+    @Override
+    public void release(Hand hand, boolean dragged) {
+        pane.showTag(Optional.empty(), 0, 0);
+        if (dragged && !dropped) {
+            state.apply(turned(hand));
+        }
+    }
+
+    @Override
+    public boolean escape() {
+        dropped = true;
+        state.putBack();
+        pane.showTag(Optional.empty(), 0, 0);
+        return true;
+    }
+}
