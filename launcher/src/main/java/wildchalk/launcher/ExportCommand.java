@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Locale;
+import java.util.Set;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -31,7 +32,9 @@ final class ExportCommand implements Callable<Integer> {
     @Option(names = "--width", defaultValue = "1600", description = "pixels, 200 to 8000")
     private int width;
 
-    @Option(names = "--look", defaultValue = "slate", description = "slate or paper")
+    private static final Set<String> LOOKS = Set.of("slate", "paper", "ground");
+
+    @Option(names = "--look", defaultValue = "slate", description = "slate, paper, or ground: like what people move on")
     private String look;
 
     @Spec
@@ -41,10 +44,10 @@ final class ExportCommand implements Callable<Integer> {
     public Integer call() throws FormatException {
         String name = out.getFileName().toString().toLowerCase(Locale.ROOT);
         boolean known = name.endsWith(".png") || name.endsWith(".json");
-        boolean looks = look.equals("slate") || look.equals("paper");
+        boolean looks = LOOKS.contains(look);
         if (!known || !looks || width < 200 || width > 8000 || !Double.isFinite(at)) {
             throw new ParameterException(spec.commandLine(), !known ? "--out should end in .png or .json"
-                    : !looks ? "--look should be slate or paper"
+                    : !looks ? "--look should be slate, paper or ground"
                     : "--width should be from 200 to 8000 and --at a number of seconds");
         }
         DrillArgument.Rehearsed r = drill.rehearse();
@@ -53,11 +56,15 @@ final class ExportCommand implements Callable<Integer> {
                 Files.writeString(out, DrillWriter.write(r.drill()));
             } else {
                 new Picture(r.drill(), r.surface(), r.stage(), r.timeline(),
-                        Look.valueOf(look.toUpperCase(Locale.ROOT))).writePng(out, at, width);
+                        wanted(r)).writePng(out, at, width);
             }
         } catch (IOException e) {
             throw new FormatException(out + " cannot be written; choose a folder that is there and may be written to");
         }
         return 0;
+    }
+
+    private Look wanted(DrillArgument.Rehearsed r) {
+        return look.equals("ground") ? Look.trueTo(r.surface().ground()) : Look.valueOf(look.toUpperCase(Locale.ROOT));
     }
 }

@@ -6,7 +6,7 @@ import wildchalk.core.geometry.Curve;
 import wildchalk.core.geometry.Route;
 import wildchalk.core.geometry.Vec;
 
-/** Puts beat numbers beside lines, where they hide least. */
+/** Puts beat numbers, and what is wrong, beside lines, where they hide least. */
 final class Badges {
 
     private static final double[] PLACES = {0.5, 0.4, 0.6, 0.3, 0.7};
@@ -24,7 +24,17 @@ final class Badges {
         this.taken = new ArrayList<>(taken);
     }
 
-    List<Shape> on(Route route, int number) {
+    /** The number of a beat. */
+    List<Shape> number(Route route, int number) {
+        return on(route, Integer.toString(number), Ink.BADGE, Ink.BADGE_TEXT);
+    }
+
+    /** What cannot happen. */
+    List<Shape> warning(Route route) {
+        return on(route, "!", Ink.SIGNAL, Ink.ON_SIGNAL);
+    }
+
+    private List<Shape> on(Route route, String text, Ink ground, Ink letters) {
         Vec best = route.at(route.length() / 2);
         double most = -1;
         for (double offset : OFFSETS) {
@@ -40,8 +50,8 @@ final class Badges {
             }
         }
         taken.add(best);
-        return List.of(new Shape.Fill(Curve.circle(best, unit * 0.82), Ink.BADGE, false),
-                new Shape.Label(best, Integer.toString(number), unit * 1.05, Ink.BADGE_TEXT));
+        return List.of(new Shape.Fill(Curve.circle(best, unit * 0.82), ground, false),
+                new Shape.Label(best, text, unit * 1.05, letters));
     }
 
     private double room(Vec at) {

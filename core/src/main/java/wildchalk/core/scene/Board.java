@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Drill.LineKey;
 import wildchalk.core.drill.Piece;
@@ -16,16 +17,20 @@ import wildchalk.core.geometry.Route;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Units;
 import wildchalk.core.rehearsal.Pose;
+import wildchalk.core.rehearsal.Problem;
 import wildchalk.core.rehearsal.Timeline;
 import wildchalk.core.surface.Surface;
 
 /** A rehearsed stage as pictures: make one, ask it for the layers that are wanted. */
 public final class Board {
 
+    private static final double TRAIL_STEP = 0.05;
+
     private final Surface surface;
     private final Stage stage;
     private final Timeline timeline;
     private final Frame frame;
+    private final Aids aids;
     private final ActionLines lines;
     private final Tokens tokens;
     private final GearShapes gear;
@@ -40,10 +45,19 @@ public final class Board {
 
     /** @param units how pinned measures are said */
     public Board(Surface surface, Stage stage, Timeline timeline, LineKey key, Frame frame, Units units) {
+        this(surface, stage, timeline, key, frame, units, Aids.USUAL);
+    }
+
+    /**
+     * @param units how pinned measures are said
+     * @param aids what helps to read it
+     */
+    public Board(Surface surface, Stage stage, Timeline timeline, LineKey key, Frame frame, Units units, Aids aids) {
         this.surface = surface;
         this.stage = stage;
         this.timeline = timeline;
         this.frame = frame;
+        this.aids = aids;
         this.lines = new ActionLines(frame.unit(), key);
         this.tokens = new Tokens(frame);
         this.gear = new GearShapes(frame);
@@ -68,7 +82,7 @@ public final class Board {
 
     /** The surface with its run-off, markings and targets. */
     public List<Shape> ground() {
-        return Ground.of(surface, frame);
+        return Ground.of(surface, frame, aids);
     }
 
     /** Gear, waiting people, lines and beat numbers. */
@@ -88,6 +102,7 @@ public final class Board {
     /** That part of the chalk layer which belongs to the pieces and actions that are wanted, by id. */
     public List<Shape> chalk(Set<String> chosen, Predicate<String> wanted) {
         List<Shape> shapes = new ArrayList<>(areas(chosen, wanted));
+        shapes.addAll(ghosts(wanted));
         for (Piece piece : stage.pieces()) {
             if (wanted.test(piece.id()) && !(piece instanceof Piece.Area)) {
                 if (chosen.contains(piece.id()) && !(piece instanceof Piece.Ball) && !(piece instanceof Piece.Person)) {
@@ -158,6 +173,33 @@ public final class Board {
         return shapes;
     }
 
+    /** Where those who leave it began. */
+    private List<Shape> ghosts(Predicate<String> wanted) {
+        return !aids.ghost() ? List.of() : stage.people().stream().filter(p -> wanted.test(p.id()) && isLeft(p))
+                .flatMap(p -> tokens.ghost(p, pose(p.id(), 0)).stream()).toList();
+    }
+
+    private boolean isLeft(Piece.Person person) {
+        return pose(person.id(), 0).at().distance(pose(person.id(), timeline.duration()).at()) > frame.unit() / 2
+                || stage.actionsOf(person.id()).stream().anyMatch(Action.Travel.class::isInstance);
+    }
+
+    /**
+     * The way that somebody, or a ball, has gone on the picture, a point every {@value #TRAIL_STEP} s.
+     *
+     * @param from seconds after the whistle, as is {@code to}
+     */
+    public List<Vec> trail(String id, double from, double to) {
+        List<Vec> way = new ArrayList<>();
+        int steps = (int) Math.ceil((to - from) / TRAIL_STEP);
+        boolean person = stage.person(id).isPresent();
+        for (int i = 0; i <= steps; i++) {
+            double t = Math.max(1e-6, Math.min(to, from + i * TRAIL_STEP));
+            way.add(person ? pose(id, t).at() : ballOnPicture(id, t));
+        }
+        return way;
+    }
+
     private List<Shape> badges(Predicate<String> wanted) {
         List<Vec> taken = new ArrayList<>();
         if (stage.actions().isEmpty()) {
@@ -166,10 +208,16 @@ public final class Board {
         stage.pieces().forEach(p -> taken.add(p instanceof Piece.Station s ? areas.number(s) : p.at()));
         routes.values().forEach(r -> taken.add(r.end()));
         Badges badges = new Badges(frame.unit(), taken);
+        Set<String> wrong = timeline.problems().stream().map(Problem::action).collect(Collectors.toSet());
         List<Shape> shapes = new ArrayList<>();
         for (Action action : stage.actions()) {
-            timeline.beatOf(action.id()).map(beat -> badges.on(routes.get(action.id()), beat.n()))
-                    .filter(badge -> wanted.test(action.id())).ifPresent(shapes::addAll);
+            Route route = routes.get(action.id());
+            Optional<List<Shape>> number = timeline.beatOf(action.id()).filter(b -> aids.numbers())
+                    .map(beat -> badges.number(route, beat.n()));
+            number.filter(badge -> wanted.test(action.id())).ifPresent(shapes::addAll);
+            if (wrong.contains(action.id()) && wanted.test(action.id())) {
+                shapes.addAll(badges.warning(route));
+            }
         }
         return shapes;
     }

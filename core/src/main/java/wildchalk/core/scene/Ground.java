@@ -14,14 +14,28 @@ public final class Ground {
     /** Painted lines are never thinner than this, in units, so that they can be seen. */
     private static final double LEAST = 0.12;
 
+    /** Metres between the lines of a grid that is asked for: from near, and when more than this is in view. */
+    private static final double FINE_GRID = 1;
+    private static final double COARSE_GRID = 5;
+    private static final double FAR = 30;
+
     private Ground() {
     }
 
     public static List<Shape> of(Surface surface, Frame frame) {
+        return of(surface, frame, Aids.USUAL);
+    }
+
+    static List<Shape> of(Surface surface, Frame frame, Aids aids) {
         List<Shape> shapes = new ArrayList<>();
         shapes.add(new Shape.Fill(surface.outline(), Ink.BOARD, false));
         double least = frame.unit() * LEAST;
-        shapes.addAll(grid(surface, least));
+        Box b = surface.bounds();
+        if (surface.grid() > 0) {
+            shapes.addAll(grid(b, surface.grid(), new Vec(b.x(), b.y()), least));
+        } else if (aids.grid()) {
+            shapes.addAll(grid(b, frame.view().width() > FAR ? COARSE_GRID : FINE_GRID, b.centre(), least));
+        }
         for (Marking m : surface.markings()) {
             shapes.add(marking(m, least));
         }
@@ -44,18 +58,23 @@ public final class Ground {
         return new Shape.Stroke(m.shape().curve(), Math.max(least, m.width()), ink, m.dash(), false);
     }
 
-    private static List<Shape> grid(Surface surface, double width) {
+    /** Lines across the bounds, one of each kind through {@code through}. */
+    private static List<Shape> grid(Box b, double step, Vec through, double width) {
         List<Shape> lines = new ArrayList<>();
-        Box b = surface.bounds();
-        double step = surface.grid();
-        for (double x = step; step > 0 && x < b.width() - 1e-9; x += step) {
-            lines.add(new Shape.Stroke(Curve.line(new Vec(b.x() + x, b.y()), new Vec(b.x() + x, b.y() + b.height())),
+        for (double x = first(b.x(), through.x(), step); x < b.x() + b.width() - 1e-9; x += step) {
+            lines.add(new Shape.Stroke(Curve.line(new Vec(x, b.y()), new Vec(x, b.y() + b.height())),
                     width, Ink.GRID, List.of(), false));
         }
-        for (double y = step; step > 0 && y < b.height() - 1e-9; y += step) {
-            lines.add(new Shape.Stroke(Curve.line(new Vec(b.x(), b.y() + y), new Vec(b.x() + b.width(), b.y() + y)),
+        for (double y = first(b.y(), through.y(), step); y < b.y() + b.height() - 1e-9; y += step) {
+            lines.add(new Shape.Stroke(Curve.line(new Vec(b.x(), y), new Vec(b.x() + b.width(), y)),
                     width, Ink.GRID, List.of(), false));
         }
         return lines;
+    }
+
+    /** The first line inside an edge. */
+    private static double first(double edge, double through, double step) {
+        double rest = (through - edge) % step;
+        return edge + (rest > 1e-9 ? rest : step);
     }
 }

@@ -72,6 +72,16 @@ final class Tokens {
         return shapes;
     }
 
+    /** Where a person was. */
+    List<Shape> ghost(Piece.Person person, Pose pose) {
+        List<Shape> shapes = new ArrayList<>();
+        shapes.add(new Shape.Stroke(outline(person, pose, 0.92), unit * 0.12, Ink.FAINT, List.of(unit * 0.35, unit * 0.3), false));
+        if (!person.label().isBlank()) {
+            shapes.add(new Shape.Label(pose.at(), person.label(), unit * (person.label().length() > 2 ? 0.75 : 0.95), Ink.FAINT));
+        }
+        return shapes;
+    }
+
     /** The ink that can be read on a token: the plain team is chalk on slate and dark on paper. */
     private static Ink inkOn(Ink team, boolean filled) {
         if (!filled) {

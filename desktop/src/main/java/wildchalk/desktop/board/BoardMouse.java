@@ -1,6 +1,7 @@
 package wildchalk.desktop.board;
 
 import java.util.Optional;
+import javafx.scene.Cursor;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
@@ -30,6 +31,8 @@ final class BoardMouse {
     private double pressedX;
     private double pressedY;
     private boolean down;
+    private boolean spaceDown;
+    private boolean spaceUsed;
     private boolean dragged;
 
     BoardMouse(BoardPane pane, BoardState state) {
@@ -61,6 +64,21 @@ final class BoardMouse {
     /** The place under the mouse. */
     Vec pointer() {
         return pointer;
+    }
+
+    /** The space bar is down: until it is let go, a drag moves what is shown. */
+    void holdSpace() {
+        spaceUsed &= spaceDown;
+        spaceDown = true;
+        pane.setCursor(Cursor.OPEN_HAND);
+    }
+
+    /** The space bar is up again; says whether it was for nothing but itself. */
+    boolean letSpaceGo() {
+        boolean alone = spaceDown && !spaceUsed;
+        spaceDown = false;
+        pane.setCursor(null);
+        return alone;
     }
 
     /** What puts pieces down. */
@@ -98,7 +116,8 @@ final class BoardMouse {
         pressedY = e.getY();
         Hand hand = Hand.of(e, pane);
         grip = e.getButton() == MouseButton.PRIMARY ? withTool().orElse(null) : null;
-        if (e.getButton() == MouseButton.MIDDLE) {
+        if (e.getButton() == MouseButton.MIDDLE || spaceDown) {
+            spaceUsed = true;
             grip = new PanGrip(pane);
         } else if (grip == null) {
             grip = state.toolProperty().get() == Tool.CROP ? new CropGrip(pane, state) : onWhatIsThere(hand);

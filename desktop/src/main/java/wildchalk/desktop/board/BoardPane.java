@@ -8,6 +8,7 @@ import javafx.beans.property.ReadOnlyDoubleWrapper;
 import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Label;
+import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.Rectangle;
@@ -37,6 +38,7 @@ final class BoardPane extends Pane {
     private final BoardState state;
     private final Canvas ground = new Canvas();
     private final GlowLayer glow;
+    private final TrailLayer trails;
     private final Canvas chalk = new Canvas();
     private final Canvas setOut = new Canvas();
     private final Canvas moved = new Canvas();
@@ -44,6 +46,7 @@ final class BoardPane extends Pane {
     private final Canvas sketch = new Canvas();
     private final BoardChips chips;
     private final Label tag = new Label();
+    private final LineTag lineTag;
     private Region card;
     private Region usualCard;
     private Region specialCard;
@@ -59,6 +62,7 @@ final class BoardPane extends Pane {
     BoardPane(BoardState state) {
         this.state = state;
         this.glow = new GlowLayer(state);
+        this.trails = new TrailLayer(state);
         this.live = new LivePane(state);
         this.chips = new BoardChips(state, this);
         sketch.setMouseTransparent(true);
@@ -75,7 +79,7 @@ final class BoardPane extends Pane {
         tag.setVisible(false);
         tag.setManaged(false);
         tag.setMouseTransparent(true);
-        getChildren().addAll(ground, glow, chalk, setOut, moved, live, sketch, chips, tag);
+        getChildren().addAll(ground, trails, glow, chalk, setOut, moved, live, sketch, chips, tag);
         clipToBounds();
         state.changesProperty().addListener((o, was, is) -> drillChanged());
         state.draftProperty().addListener((o, was, is) -> draftChanged());
@@ -84,17 +88,18 @@ final class BoardPane extends Pane {
         state.playheadProperty().addListener((o, was, is) -> moved());
         state.playingProperty().addListener((o, was, is) -> paintLive());
         state.lookProperty().addListener((o, was, is) -> paintAll());
+        state.aidsProperty().addListener((o, was, is) -> paintAll());
         state.sheets().sheetProperty().addListener(o -> paintSetOut());
         state.sheets().wantedProperty().addListener(o -> paintAll());
         mouse = new BoardMouse(this, state);
-        setOnScroll(e -> {
-            if (zoom.by(Math.exp(e.getDeltaY() * Zoom.PER_PIXEL), map.toSurface(e.getX(), e.getY()), e.getX(), e.getY(), map)) {
-                drillChanged();
-            }
+        setOnScroll(this::scroll);
+        setOnZoom(e -> {
+            nearer(e.getZoomFactor(), e.getX(), e.getY());
             e.consume();
         });
         new BoardCards(this, state);
-        getChildren().add(new LineTag(this, state));
+        lineTag = new LineTag(this, state);
+        getChildren().add(lineTag);
         drillChanged();
     }
 
@@ -111,7 +116,7 @@ final class BoardPane extends Pane {
             card.resizeRelocate(CARD_MARGIN, h - tall - CARD_MARGIN, wide, tall);
         }
         if (w != ground.getWidth() || h != ground.getHeight()) {
-            for (Canvas canvas : new Canvas[] {ground, glow, chalk, setOut, sketch}) {
+            for (Canvas canvas : new Canvas[] {ground, trails, glow, chalk, setOut, sketch}) {
                 canvas.setWidth(w);
                 canvas.setHeight(h);
             }
@@ -130,10 +135,30 @@ final class BoardPane extends Pane {
         drillChanged();
     }
 
+    /** A wheel goes nearer or farther off; two fingers, or a wheel that turns sideways, move what is shown. */
+    private void scroll(ScrollEvent e) {
+        if (e.getTouchCount() > 1 || e.getDeltaX() != 0) {
+            pan(e.getDeltaX(), e.getDeltaY());
+        } else {
+            nearer(Math.exp(e.getDeltaY() * Zoom.PER_PIXEL), e.getX(), e.getY());
+        }
+        e.consume();
+    }
+
+    private void nearer(double share, double x, double y) {
+        if (zoom.by(share, map.toSurface(x, y), x, y, map)) {
+            drillChanged();
+        }
+    }
+
     /** Moves what is shown by some pixels. */
     void pan(double right, double down) {
         zoom.pan(right, down, map);
         drillChanged();
+    }
+
+    LineTag lineTag() {
+        return lineTag;
     }
 
     BoardMouse mouse() {
@@ -285,7 +310,7 @@ final class BoardPane extends Pane {
     }
 
     private void paintAll() {
-        String wanted = state.surface().id() + state.surface().sizes() + map + state.lookProperty().get();
+        String wanted = state.surface().id() + state.surface().sizes() + map + state.lookProperty().get() + state.aidsProperty().get().grid();
         if (!wanted.equals(groundShown)) {
             groundShown = wanted;
             ScreenBrush brush = brush(ground);
@@ -293,6 +318,7 @@ final class BoardPane extends Pane {
             brush.paint(state.board().ground());
         }
         glow.repaint(map);
+        trails.repaint(map);
         paintChalk();
         paintSetOut();
         paintLive();
@@ -321,6 +347,7 @@ final class BoardPane extends Pane {
 
     private void moved() {
         glow.change();
+        trails.follow();
         paintLive();
     }
 

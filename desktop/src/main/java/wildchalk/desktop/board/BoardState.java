@@ -29,6 +29,7 @@ import wildchalk.core.pattern.PatternKind;
 import wildchalk.core.rehearsal.Beat;
 import wildchalk.core.rehearsal.Rehearsal;
 import wildchalk.core.rehearsal.Timeline;
+import wildchalk.core.scene.Aids;
 import wildchalk.core.scene.Board;
 import wildchalk.core.scene.Frame;
 import wildchalk.core.scene.Look;
@@ -58,6 +59,7 @@ public final class BoardState {
     private final ObjectProperty<Set<String>> pointedAt = new SimpleObjectProperty<>(Set.of());
     private final ObjectProperty<Tool> tool = new SimpleObjectProperty<>(Tool.GUESS);
     private final ObjectProperty<Look> look = new SimpleObjectProperty<>(Look.SLATE);
+    private final ObjectProperty<Aids> aids = new SimpleObjectProperty<>(Aids.USUAL);
     private final ObjectProperty<Units> units = new SimpleObjectProperty<>(Units.METRIC);
     private final ObjectProperty<Piece.Item> sample =
             new SimpleObjectProperty<>(Piece.Item.of("", GearKind.CONE, Vec.ZERO));
@@ -86,12 +88,16 @@ public final class BoardState {
         this.rung = drill.ladder().get(0).id();
         show(History.of(drill));
         units.addListener(o -> show(history));
+        aids.addListener(o -> redraw());
     }
 
     private void show(History next) {
         history = next;
         Drill drill = next.now();
         surface = drill.surface();
+        if (look.get().isTrue()) {
+            look.set(Look.trueTo(surface.ground()));
+        }
         base = work(drill, Ladder.build(drill, rung), Set.of());
         script = ScriptWriter.write(base.stage(), base.timeline(), surface, units.get().unit());
         draft.set(null);
@@ -103,8 +109,11 @@ public final class BoardState {
 
     private Shown work(Drill drill, Stage stage, Set<String> moved) {
         Timeline timeline = Rehearsal.of(stage, surface);
-        Board board = new Board(surface, stage, timeline, drill.lineKey(), Frame.of(drill, surface).scaled(tokens), units.get());
-        return new Shown(stage, timeline, board, moved);
+        return new Shown(stage, timeline, draw(drill, stage, timeline), moved);
+    }
+
+    private Board draw(Drill drill, Stage stage, Timeline timeline) {
+        return new Board(surface, stage, timeline, drill.lineKey(), Frame.of(drill, surface).scaled(tokens), units.get(), aids.get());
     }
 
     private Set<String> stillThere(Set<String> ids) {
@@ -117,10 +126,12 @@ public final class BoardState {
     void scaleTokens(double factor) {
         if (factor != tokens) {
             tokens = factor;
-            Board board = new Board(surface, base.stage(), base.timeline(), drill().lineKey(),
-                    Frame.of(drill(), surface).scaled(tokens), units.get());
-            base = new Shown(base.stage(), base.timeline(), board, Set.of());
+            redraw();
         }
+    }
+
+    private void redraw() {
+        base = new Shown(base.stage(), base.timeline(), draw(drill(), base.stage(), base.timeline()), Set.of());
     }
 
     /** Does an edit; it is kept at once. */
@@ -334,5 +345,10 @@ public final class BoardState {
 
     public ObjectProperty<Look> lookProperty() {
         return look;
+    }
+
+    /** What helps to read the board. */
+    public ObjectProperty<Aids> aidsProperty() {
+        return aids;
     }
 }

@@ -11,6 +11,7 @@ import javafx.scene.control.SeparatorMenuItem;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.edit.ActionEdits;
+import wildchalk.core.edit.Retiming;
 import wildchalk.core.script.ScriptWriter;
 import wildchalk.core.stroke.CueChoices;
 
@@ -38,7 +39,7 @@ final class CueMenu {
         items.add(new SeparatorMenuItem());
         double delay = action.cue().delay();
         items.add(delay(state, action, "half a second later", delay + STEP));
-        if (delay >= STEP || delay > -STEP && canBeForeseen(action)) {
+        if (delay >= STEP || delay > -STEP && Retiming.isForeseen(action.cue())) {
             items.add(delay(state, action, "half a second earlier", delay - STEP));
         }
         if (delay != 0) {
@@ -46,10 +47,6 @@ final class CueMenu {
         }
         menu.getItems().setAll(items);
         menu.show(at, Side.BOTTOM, 0, 2);
-    }
-
-    private static boolean canBeForeseen(Action action) {
-        return action.cue().trigger() instanceof Cue.Received || action.cue().trigger() instanceof Cue.After;
     }
 
     private static MenuItem delay(BoardState state, Action action, String words, double seconds) {

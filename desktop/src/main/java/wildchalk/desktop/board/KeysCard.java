@@ -18,7 +18,8 @@ final class KeysCard extends GridPane {
         {"Shift-click", "choose one more", "Tab, then Enter", "by keys alone: whom, a line, arrows, Enter"},
         {"M and T", "move, tape", "Ctrl K", "choose by name: all yellow cones"},
         {"Drag a chosen line", "bend it; double click takes a bend out", "X and V", "cut the chosen line, turn it round"},
-        {"Drag a nose", "turn the person who is chosen", "Esc", "let go"},
+        {"Drag a nose", "turn the person who is chosen", "F", "mend the chosen line, where there is a !"},
+        {"Space and drag", "move what is shown", "Esc", "let go"},
     };
 
     KeysCard() {

@@ -11,7 +11,10 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.edit.ActionEdits;
+import wildchalk.core.edit.Edit;
+import wildchalk.core.edit.Mends;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.rehearsal.Problem;
 import wildchalk.core.script.ScriptWriter;
 import wildchalk.core.stroke.CueChoices;
 import wildchalk.core.stroke.Kind;
@@ -65,6 +68,14 @@ final class LineTag extends FlowPane {
         }
         getChildren().setAll(label(ActionEdits.describe(action.get(), state.stage()) + " · "
                 + ScriptWriter.cue(state.stage(), state.timeline(), state.surface(), action.get()), "tag-words"));
+        problem(action.get()).ifPresent(p -> {
+            Label what = label(p.message(), "tag-problem");
+            what.setWrapText(true);
+            what.setMaxWidth(WIDEST - PADDING);
+            getChildren().add(what);
+            Mends.of(state.rung(), state.stage(), p).stream().findFirst().ifPresent(m ->
+                    getChildren().add(label("F " + m.words().substring(0, 1).toLowerCase(Locale.ROOT) + m.words().substring(1), "tag-key")));
+        });
         offers(action.get()).forEach(o -> getChildren().add(label(o, "tag-key")));
         setAccessibleText(text());
         toFront();
@@ -73,6 +84,16 @@ final class LineTag extends FlowPane {
         double wide = Math.min(WIDEST, Math.ceil(all));
         double tall = prefHeight(wide);
         place(pane.map().x(end(action.get())), pane.map().y(end(action.get())), wide, tall);
+    }
+
+    private Optional<Problem> problem(Action action) {
+        return state.timeline().problems().stream().filter(p -> p.action().equals(action.id())).findFirst();
+    }
+
+    /** The likeliest way to mend what is wrong with the line that is chosen; empty when nothing is, or only the coach can know. */
+    Optional<Edit> mend() {
+        return state.chosenAction().flatMap(this::problem)
+                .flatMap(p -> Mends.of(state.rung(), state.stage(), p).stream().findFirst()).map(Mends.Mend::edit);
     }
 
     private Vec end(Action action) {

@@ -65,6 +65,7 @@ public final class BookView extends VBox {
         VBox all = new VBox(10, cards, gap, asideTitle, aside);
         all.getStyleClass().add("cards");
         ScrollPane scroll = new ScrollPane(all);
+        scroll.getStyleClass().add("book-scroll");
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         VBox.setVgrow(scroll, Priority.ALWAYS);

@@ -10,6 +10,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.stage.Stage;
 import javafx.util.Duration;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.scene.Look;
 import wildchalk.desktop.DemoBook;
 import wildchalk.desktop.Request;
 import wildchalk.desktop.WildChalkApp.Session;
@@ -57,11 +58,11 @@ public final class Shots extends Application {
         step(() -> {
             board().choose();
             board().playheadProperty().set(0);
-            ((ToggleButton) find("#paper-look")).setSelected(true);
+            board().lookProperty().set(Look.PAPER);
         });
         step(() -> picture("board-paper"));
         step(() -> {
-            ((ToggleButton) find("#paper-look")).setSelected(false);
+            board().lookProperty().set(Look.SLATE);
             open("sixpenny");
         });
         step(() -> click("#sheet-set-out"));

@@ -73,6 +73,11 @@ public final class MainWindow extends StackPane {
                 boardView.key(e);
             }
         });
+        addEventHandler(KeyEvent.KEY_RELEASED, e -> {
+            if (boardView != null && frame.getCenter() == boardView) {
+                boardView.keyReleased(e);
+            }
+        });
         offerHistory();
     }
 
@@ -93,6 +98,7 @@ public final class MainWindow extends StackPane {
         handOut.getItems().addAll(
                 item("Picture, slate …", () -> picture(Look.SLATE)),
                 item("Picture, paper …", () -> picture(Look.PAPER)),
+                item("Picture, like the ground …", () -> picture(Look.trueTo(board.surface().ground()))),
                 item("Set-out sheet …", () -> exchange.saveSheet(board.drill(), board.rung(),
                         board.unitsProperty().get(), board.sheets().handfulProperty().get())),
                 item("Drill file …", () -> exchange.saveDrill(board.drill())));

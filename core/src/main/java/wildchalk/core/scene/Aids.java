@@ -1,0 +1,14 @@
+package wildchalk.core.scene;
+
+/**
+ * What helps to read a board and can be taken away.
+ *
+ * @param numbers beat numbers beside the lines
+ * @param grid lines every few metres, also where the surface itself has none
+ * @param trails where everybody has been, while it plays
+ * @param ghost where everybody began, once they have left
+ */
+public record Aids(boolean numbers, boolean grid, boolean trails, boolean ghost) {
+
+    public static final Aids USUAL = new Aids(true, false, false, false);
+}

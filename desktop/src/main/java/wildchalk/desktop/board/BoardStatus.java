@@ -1,0 +1,96 @@
+package wildchalk.desktop.board;
+
+import java.util.Locale;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import wildchalk.core.drill.Action;
+import wildchalk.core.measure.Numbers;
+
+/** The line at the foot of the window: what can be done now, what is shown, how lengths are said. */
+final class BoardStatus extends HBox {
+
+    private final BoardState state;
+    private final BoardPane board;
+    private final Label hint = new Label();
+    private final MenuButton show = new MenuButton("show");
+
+    BoardStatus(BoardState state, BoardPane board) {
+        super(12);
+        this.state = state;
+        this.board = board;
+        hint.getStyleClass().add("quiet");
+        hint.setId("hint");
+        show.setId("show");
+        show.getStyleClass().add("pill");
+        show.setMinWidth(Region.USE_PREF_SIZE);
+        HBox.setHgrow(hint, Priority.ALWAYS);
+        hint.setMaxWidth(Double.MAX_VALUE);
+        getChildren().addAll(hint, show, units(), new ScaleBar(board.scaleProperty()));
+        setAlignment(Pos.CENTER_LEFT);
+        getStyleClass().add("status");
+        state.changesProperty().addListener(o -> showHint());
+        state.chosenProperty().addListener(o -> showHint());
+        state.toolProperty().addListener(o -> showHint());
+        showHint();
+    }
+
+    /** Tells the coach something about what was just done; it goes with the next thing they do. */
+    void say(String words) {
+        hint.setText(words);
+    }
+
+    /** Lets a part of the window be hidden, so that the board has its room. */
+    void offer(String words, Node part) {
+        CheckMenuItem item = new CheckMenuItem(words);
+        item.setSelected(true);
+        part.visibleProperty().bind(item.selectedProperty());
+        part.managedProperty().bind(item.selectedProperty());
+        show.getItems().add(item);
+    }
+
+    private ToggleButton units() {
+        ToggleButton units = new ToggleButton();
+        units.setId("units");
+        units.getStyleClass().add("pill");
+        Runnable say = () -> units.setText(state.unitsProperty().get().unit().name().toLowerCase(Locale.ROOT)
+                + " · pace " + Numbers.plain(state.unitsProperty().get().pace()) + " m");
+        units.setMinWidth(Region.USE_PREF_SIZE);
+        units.setTooltip(new Tooltip("The unit of lengths, your own pace, and how many cones fit in a hand"));
+        state.unitsProperty().addListener(o -> say.run());
+        say.run();
+        units.setOnAction(e -> board.showCard(units.isSelected() ? new UnitsCard(state) : null));
+        state.toolProperty().addListener(o -> units.setSelected(false));
+        return units;
+    }
+
+    private void showHint() {
+        Tool tool = state.toolProperty().get();
+        if (tool == Tool.TAPE) {
+            hint.setText("Click from place to place · digits set a length · Enter pins it · Esc takes it up");
+        } else if (tool == Tool.PATTERN) {
+            hint.setText("Drag the figure, change it by its ends or on its card · Enter puts it down");
+        } else if (tool == Tool.CROP) {
+            hint.setText("Drag a frame round the part to show · Esc lets go");
+        } else if (tool.places()) {
+            hint.setText("Click to put it down · digits set the distance · Alt frees it · Esc lets go");
+        } else if (state.chosenAction().isPresent()) {
+            hint.setText(state.chosenAction().get() instanceof Action.Travel
+                    ? "Drag the line to bend it · drag on from its end · Del takes it away · ? shows the keys"
+                    : "The keys beside it make something else of it · Del takes it away · ? shows the keys");
+        } else if (state.stage().people().isEmpty()) {
+            hint.setText("Press 1 and click on the board: that puts a player down");
+        } else if (tool == Tool.MOVE) {
+            hint.setText("Drag anything to move it · Esc lets go");
+        } else {
+            hint.setText("Drag from a player: a run · onto a team-mate: a pass · ? shows the keys");
+        }
+    }
+}
