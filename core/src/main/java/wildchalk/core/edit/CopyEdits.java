@@ -32,17 +32,26 @@ public final class CopyEdits {
      * people get numbers that nobody wears yet.
      */
     public static Copy copy(String rung, String name, Stage stage, Set<String> chosen, Placement placement, Surface surface) {
-        Part part = part(stage, chosen);
-        return put(rung, name, stage, part, placement, surface, true);
+        return copy(rung, name, stage, chosen, placement, surface, true);
     }
 
-    /** Puts the chosen pieces once more into each of the other three corners of the surface. */
-    public static Edit toFourCorners(String rung, Stage stage, Set<String> chosen, Surface surface) {
+    /** @param freshLabels whether people whose number is taken get one that nobody wears yet */
+    public static Copy copy(String rung, String name, Stage stage, Set<String> chosen, Placement placement, Surface surface,
+                            boolean freshLabels) {
+        return put(rung, name, stage, part(stage, chosen), placement, surface, freshLabels);
+    }
+
+    /**
+     * Puts the chosen pieces once more into each of the other three corners of the surface.
+     *
+     * @param freshLabels whether people whose number is taken get one that nobody wears yet
+     */
+    public static Edit toFourCorners(String rung, Stage stage, Set<String> chosen, Surface surface, boolean freshLabels) {
         return Edit.ofStage("Copy to four corners", rung, s -> {
             Part part = part(stage, chosen);
             Stage all = s;
             for (Placement placement : List.of(Placement.OTHER_SIDE, Placement.OTHER_END, Placement.HALF_ROUND)) {
-                all = with(all, part, placement, surface, true).stage();
+                all = with(all, part, placement, surface, freshLabels).stage();
             }
             return all;
         });

@@ -30,15 +30,15 @@ public final class Finding {
         List<Found> all = new ArrayList<>();
         groups(stage).forEach((words, ids) -> all.add(new Found(words, Set.copyOf(ids))));
         stage.pieces().forEach(p -> all.add(new Found(PieceWords.among(stage, p), Set.of(p.id()))));
-        String[] wanted = text.toLowerCase(Locale.ROOT).strip().split("\\s+");
-        return all.stream().filter(f -> matches(f.words().toLowerCase(Locale.ROOT), wanted)).toList();
+        return all.stream().filter(f -> isCalled(f.words(), text)).toList();
     }
 
-    private static boolean matches(String name, String[] wanted) {
-        for (String word : wanted) {
+    /** Whether every word of a text stands in a name, in the singular or the plural; capitals do not count. */
+    public static boolean isCalled(String name, String text) {
+        for (String word : text.toLowerCase(Locale.ROOT).strip().split("\\s+")) {
             // "cone" finds cones and "cones" finds the cone.
             String stem = word.length() > 3 && word.endsWith("s") ? word.substring(0, word.length() - 1) : word;
-            if (!name.contains(stem)) {
+            if (!name.toLowerCase(Locale.ROOT).contains(stem)) {
                 return false;
             }
         }

@@ -11,4 +11,20 @@ package wildchalk.core.scene;
 public record Aids(boolean numbers, boolean grid, boolean trails, boolean ghost) {
 
     public static final Aids USUAL = new Aids(true, false, false, false);
+
+    public Aids withNumbers(boolean on) {
+        return new Aids(on, grid, trails, ghost);
+    }
+
+    public Aids withGrid(boolean on) {
+        return new Aids(numbers, on, trails, ghost);
+    }
+
+    public Aids withTrails(boolean on) {
+        return new Aids(numbers, grid, on, ghost);
+    }
+
+    public Aids withGhost(boolean on) {
+        return new Aids(numbers, grid, trails, on);
+    }
 }

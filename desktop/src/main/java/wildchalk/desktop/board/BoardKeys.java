@@ -55,7 +55,7 @@ final class BoardKeys {
             return;
         }
         if ("?".equals(e.getText()) || e.getCode() == KeyCode.SLASH && e.isShiftDown()) {
-            board.showCard(keysShown ? null : new KeysCard());
+            board.showCard(keysShown ? null : new KeysCard(state));
             keysShown = !keysShown;
             return;
         }
@@ -118,7 +118,7 @@ final class BoardKeys {
     }
 
     private void find() {
-        FindCard card = new FindCard(state, () -> board.showCard(null));
+        FindCard card = new FindCard(state, BoardCommands.of(state, player, tray, board), () -> board.showCard(null));
         board.showCard(card);
         card.take();
     }

@@ -59,6 +59,7 @@ public final class BoardState {
     private final ObjectProperty<Set<String>> pointedAt = new SimpleObjectProperty<>(Set.of());
     private final ObjectProperty<Tool> tool = new SimpleObjectProperty<>(Tool.GUESS);
     private final ObjectProperty<Look> look = new SimpleObjectProperty<>(Look.SLATE);
+    private final BooleanProperty freshLabels = new SimpleBooleanProperty(true);
     private final ObjectProperty<Aids> aids = new SimpleObjectProperty<>(Aids.USUAL);
     private final ObjectProperty<Units> units = new SimpleObjectProperty<>(Units.METRIC);
     private final ObjectProperty<Piece.Item> sample =
@@ -345,6 +346,11 @@ public final class BoardState {
 
     public ObjectProperty<Look> lookProperty() {
         return look;
+    }
+
+    /** Whether copies of people get numbers of their own. */
+    BooleanProperty freshLabelsProperty() {
+        return freshLabels;
     }
 
     /** What helps to read the board. */

@@ -1,15 +1,18 @@
 package wildchalk.desktop.board;
 
+import java.util.ArrayList;
 import java.util.List;
+import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.VBox;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.naming.Finding;
 
-/** Finds pieces by what they are called; Enter chooses them. */
+/** Finds pieces, what can be done, and other drills, by what they are called; Enter takes the one that is marked. */
 final class FindCard extends VBox {
 
     private static final double WIDE = 300;
@@ -18,25 +21,40 @@ final class FindCard extends VBox {
     private final BoardState state;
     private final Runnable close;
     private final TextField words = new TextField();
-    private final ListView<Finding.Found> found = new ListView<>();
+    private final ListView<Offer> found = new ListView<>();
+    private final List<BoardCommands.Command> commands;
+    private List<Drill> drills = List.of();
+
+    /**
+     * Something that goes by a name.
+     *
+     * @param what it is, said beside it; for what can be done, its key
+     */
+    private record Offer(String words, String what, Runnable take) {
+    }
 
     /** @param close takes the card away again */
-    FindCard(BoardState state, Runnable close) {
+    FindCard(BoardState state, List<BoardCommands.Command> commands, Runnable close) {
         super(6);
         this.state = state;
+        this.commands = commands;
         this.close = close;
         setId("find-card");
         getStyleClass().add("board-card");
         words.setId("find-words");
-        words.setPromptText("player 7, all yellow cones, everyone in sky");
-        words.setAccessibleText("What to choose");
+        words.setPromptText("all yellow cones, mirror, a drill's name");
+        words.setAccessibleText("What to choose, do or open, by name");
         found.setPrefSize(WIDE, TALL);
         found.setFocusTraversable(false);
         found.setCellFactory(v -> new ListCell<>() {
             @Override
-            protected void updateItem(Finding.Found item, boolean empty) {
+            protected void updateItem(Offer item, boolean empty) {
                 super.updateItem(item, empty);
                 setText(empty ? null : item.words());
+                Label what = new Label(empty ? "" : item.what());
+                what.getStyleClass().add("quiet");
+                setGraphic(empty || item.what().isEmpty() ? null : what);
+                setContentDisplay(ContentDisplay.RIGHT);
             }
         });
         found.setPlaceholder(new Label("Nothing is called that"));
@@ -56,6 +74,10 @@ final class FindCard extends VBox {
         });
         getChildren().addAll(words, found);
         search();
+        state.desk().drills(all -> {
+            drills = all;
+            search();
+        });
     }
 
     void take() {
@@ -63,16 +85,22 @@ final class FindCard extends VBox {
     }
 
     private void search() {
-        List<Finding.Found> all = Finding.in(state.stage(), words.getText());
-        found.getItems().setAll(all);
+        List<Offer> offers = new ArrayList<>();
+        Finding.in(state.stage(), words.getText()).forEach(f -> offers.add(new Offer(f.words(), "",
+                () -> state.choose(f.ids().toArray(new String[0])))));
+        commands.stream().filter(c -> Finding.isCalled(c.words(), words.getText()))
+                .forEach(c -> offers.add(new Offer(c.words(), c.key(), c.run())));
+        drills.stream().filter(d -> !d.id().equals(state.drill().id()) && Finding.isCalled(d.title(), words.getText()))
+                .forEach(d -> offers.add(new Offer(d.title(), "open this drill", () -> state.desk().open(d))));
+        found.getItems().setAll(offers);
         found.getSelectionModel().selectFirst();
     }
 
     private void choose() {
-        Finding.Found chosen = found.getSelectionModel().getSelectedItem();
+        Offer chosen = found.getSelectionModel().getSelectedItem();
         if (chosen != null) {
             close.run();
-            state.choose(chosen.ids().toArray(new String[0]));
+            chosen.take().run();
         }
     }
 }

@@ -7,7 +7,6 @@ import javafx.scene.input.KeyEvent;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.geometry.Vec;
-import wildchalk.core.naming.PieceWords;
 
 /**
  * A hand that is moved with the keyboard. Tab goes from piece to piece; Enter begins a line from who is chosen, arrows lead
@@ -127,7 +126,6 @@ final class KeyHand {
         }
         state.choose(ids.get(next));
         at = pieces.get(next).at();
-        pane.setAccessibleText(PieceWords.name(pieces.get(next)) + ". Enter begins a line, arrows move it");
         return true;
     }
 

@@ -24,10 +24,10 @@ final class LooksMenu extends MenuButton {
         RadioMenuItem like = look("like the ground", group, () ->
                 state.lookProperty().set(Look.trueTo(state.surface().ground())));
         getItems().addAll(slate, paper, like, new SeparatorMenuItem(),
-                aid(state, "beat numbers", "numbers", Aids::numbers, (a, on) -> new Aids(on, a.grid(), a.trails(), a.ghost())),
-                aid(state, "grid", "grid", Aids::grid, (a, on) -> new Aids(a.numbers(), on, a.trails(), a.ghost())),
-                aid(state, "trails", "trails", Aids::trails, (a, on) -> new Aids(a.numbers(), a.grid(), on, a.ghost())),
-                aid(state, "where all began", "ghost", Aids::ghost, (a, on) -> new Aids(a.numbers(), a.grid(), a.trails(), on)));
+                aid(state, "beat numbers", "numbers", Aids::numbers, Aids::withNumbers),
+                aid(state, "grid", "grid", Aids::grid, Aids::withGrid),
+                aid(state, "trails", "trails", Aids::trails, Aids::withTrails),
+                aid(state, "where all began", "ghost", Aids::ghost, Aids::withGhost));
         Runnable show = () -> {
             Look look = state.lookProperty().get();
             (look.isTrue() ? like : look == Look.PAPER ? paper : slate).setSelected(true);

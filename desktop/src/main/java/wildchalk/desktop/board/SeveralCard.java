@@ -4,6 +4,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import wildchalk.core.drill.Piece;
@@ -27,6 +28,11 @@ final class SeveralCard extends FlowPane {
         setPrefWrapLength(780);
         Label title = new Label(pieces().size() + " pieces");
         title.getStyleClass().add("card-heading");
+        ToggleButton fresh = new ToggleButton("new numbers");
+        fresh.setId("fresh-labels");
+        fresh.getStyleClass().add("step");
+        fresh.setTooltip(new Tooltip("Copies of players get numbers that nobody wears yet; else the same ones"));
+        fresh.selectedProperty().bindBidirectional(state.freshLabelsProperty());
         getChildren().addAll(title, Swatches.teams(null, this::wear),
                 button("Copy", "copy", "Once more, beside these (Ctrl D)", () -> copyBeside(state)),
                 button("Copy to other side", "copy-side", "Once more, from left to right",
@@ -43,7 +49,7 @@ final class SeveralCard extends FlowPane {
                         Placement.OTHER_END)),
                 button("Half round", "half-round", "These, turned half round the middle of the surface",
                         () -> mirror("Turn half round", Placement.HALF_ROUND)),
-                button("To four corners", "four-corners", "Once more in each of the other three corners", () -> toFourCorners(state)),
+                button("To four corners", "four-corners", "Once more in each of the other three corners", () -> toFourCorners(state)), fresh,
                 button("↺", "several-left", "Turn these to the left ([)", () -> turn(state, -PieceCard.TURN)),
                 button("↻", "several-right", "Turn these to the right (])", () -> turn(state, PieceCard.TURN)));
     }
@@ -85,7 +91,8 @@ final class SeveralCard extends FlowPane {
     }
 
     private static void toFourCorners(BoardState state) {
-        state.apply(CopyEdits.toFourCorners(state.rung(), state.stage(), pieces(state), state.surface()));
+        state.apply(CopyEdits.toFourCorners(state.rung(), state.stage(), pieces(state), state.surface(),
+                state.freshLabelsProperty().get()));
     }
 
     /** Puts what is chosen there once more, a little beside it. */
@@ -97,7 +104,8 @@ final class SeveralCard extends FlowPane {
     private static void copy(BoardState state, String name, Placement placement) {
         Set<String> chosen = pieces(state);
         if (!chosen.isEmpty()) {
-            CopyEdits.Copy copy = CopyEdits.copy(state.rung(), name, state.stage(), chosen, placement, state.surface());
+            CopyEdits.Copy copy = CopyEdits.copy(state.rung(), name, state.stage(), chosen, placement, state.surface(),
+                    state.freshLabelsProperty().get());
             state.apply(copy.edit());
             state.choose(copy.ids().toArray(new String[0]));
         }

@@ -47,7 +47,6 @@ final class Strip extends StackPane {
         playhead.endYProperty().bind(Bindings.min(heightProperty(), content.heightProperty()).subtract(6));
         getChildren().addAll(scroll, over);
         setMinHeight(90);
-        content.setAccessibleText("Reaction strip: who does what, when");
         playhead.getStyleClass().add("playhead");
         handle.getStyleClass().add("playhead-handle");
         playhead.setStartY(6);
@@ -68,6 +67,7 @@ final class Strip extends StackPane {
             content.getChildren().add(badge);
         }
         content.getChildren().addAll(hand.shown());
+        content.setAccessibleText(new BoardVoice(state).strip());
         double height = StripMap.TOP + ROW * actors.size() + 8;
         content.setMinHeight(height);
         canvas.setWidth(Math.max(1, content.getWidth()));

@@ -30,6 +30,7 @@ final class StripBrush {
     private static final Color HAIR = Color.web("#DCD4C2");
     private static final Color SOFT = Color.web("#66706C");
     private static final Color FORK = Color.web("#6B4FA0");
+    private static final double FIRST_AWAY = 20;
     /** Length and spread of a fork's prongs, pixels. */
     private static final double PRONG = 15;
     private static final double SPREAD = 5;
@@ -54,7 +55,8 @@ final class StripBrush {
             g.setStroke(HAIR);
             g.strokeLine(x, StripMap.TOP - 4, x, StripMap.TOP + ROW * map.rows());
             g.setFill(SOFT);
-            g.fillText(s + " s", x, 9);
+            // The first would lie under the play head at its start.
+            g.fillText(s + " s", s == 0 ? x - FIRST_AWAY : x, 9);
         }
         g.setStroke(HAIR);
         for (int row = 0; row <= map.rows(); row++) {

@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Label;
@@ -166,6 +167,12 @@ final class Tray extends HBox {
         } else if (tool == Tool.GEAR && cone) {
             state.sampleProperty().set(Piece.Item.of("", GearKind.MINI_GOAL, Vec.ZERO));
         }
+    }
+
+    /** Everything on the ledge, to be taken by name. */
+    List<BoardCommands.Command> commands() {
+        return Stream.concat(CHALKS.stream(), PIECES.stream())
+                .map(i -> new BoardCommands.Command("Take: " + i.name().toLowerCase(Locale.ROOT), i.key(), () -> take(i.tool()))).toList();
     }
 
     /** Takes the tool with this key; false when there is none. */
