@@ -9,6 +9,6 @@ public final class FrameBench {
     }
 
     public static void main(String[] args) {
-        Application.launch(args.length > 0 && args[0].equals("play") ? BusyPlay.class : ConeDrag.class);
+        Application.launch(args.length > 0 && args[0].equals("play") ? BusyPlay.class : PieceDrag.class, args);
     }
 }

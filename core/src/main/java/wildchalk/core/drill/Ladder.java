@@ -1,8 +1,9 @@
 package wildchalk.core.drill;
 
-import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
@@ -48,23 +49,18 @@ public final class Ladder {
         Rung rung = rung(drill, rungId).orElseThrow(() -> new IllegalArgumentException("no rung " + rungId));
         seen.add(rungId);
         Stage below = below(drill, rung, seen);
-        List<Piece> pieces = new ArrayList<>(below.pieces());
-        List<Action> actions = new ArrayList<>(below.actions());
-        pieces.removeIf(p -> rung.without().contains(p.id()));
-        List<Instruction> said = new ArrayList<>(below.said());
-        actions.removeIf(a -> rung.without().contains(a.id()));
-        said.removeIf(i -> rung.without().contains(i.id()));
-        Stage stage = new Stage(rung.id(), rung.title(), pieces, actions, said, drill.effort());
-        for (Piece p : rung.pieces()) {
-            stage = stage.withPiece(p);
-        }
-        for (Action a : rung.actions()) {
-            stage = stage.withAction(a);
-        }
-        for (Instruction i : rung.said()) {
-            stage = stage.saying(i);
-        }
-        return stage;
+        return new Stage(rung.id(), rung.title(), merged(below.pieces(), rung.pieces(), rung.without(), Piece::id),
+                merged(below.actions(), rung.actions(), rung.without(), Action::id),
+                merged(below.said(), rung.said(), rung.without(), Instruction::id), drill.effort());
+    }
+
+    /** What is below without what is gone; what is here in place of what has its id, else after all others. */
+    private static <T> List<T> merged(List<T> below, List<T> here, List<String> without, Function<T, String> id) {
+        Map<String, T> all = new LinkedHashMap<>();
+        below.forEach(t -> all.put(id.apply(t), t));
+        all.keySet().removeAll(Set.copyOf(without));
+        here.forEach(t -> all.put(id.apply(t), t));
+        return List.copyOf(all.values());
     }
 
     private static Stage below(Drill drill, Rung rung, Set<String> seen) {

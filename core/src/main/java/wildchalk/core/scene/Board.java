@@ -1,11 +1,12 @@
 package wildchalk.core.scene;
 
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Action;
@@ -36,7 +37,8 @@ public final class Board {
     private final GearShapes gear;
     private final MarkShapes marks;
     private final AreaShapes areas;
-    private final Map<String, Route> routes = new HashMap<>();
+    private final Map<String, Route> routes = new ConcurrentHashMap<>();
+    private volatile Map<String, List<Shape>> placed;
     private final Set<String> handled;
 
     public Board(Surface surface, Stage stage, Timeline timeline, LineKey key, Frame frame) {
@@ -64,7 +66,16 @@ public final class Board {
         this.marks = new MarkShapes(frame, units);
         this.areas = new AreaShapes(frame);
         this.handled = Set.copyOf(timeline.handled());
-        stage.actions().forEach(a -> routes.put(a.id(), Lines.route(timeline.line(a.id()))));
+    }
+
+    /** The same, with lines that were smoothed for another board of the same actions: those that run as they ran there. */
+    public Board knowing(Board before) {
+        before.routes.forEach((id, route) -> {
+            if (stage.action(id).isPresent() && before.timeline.line(id).equals(timeline.line(id))) {
+                routes.put(id, route);
+            }
+        });
+        return this;
     }
 
     public Scene at(double t) {
@@ -77,7 +88,8 @@ public final class Board {
 
     /** Where the line of an action runs. */
     public Route route(String action) {
-        return routes.get(action);
+        // Few are asked for while something is dragged.
+        return routes.computeIfAbsent(action, id -> Lines.route(timeline.line(id)));
     }
 
     /** The surface with its run-off, markings and targets. */
@@ -92,7 +104,7 @@ public final class Board {
 
     /** What shows under the lines of what is under way: a layer of its own, because it changes while the board plays. */
     public List<Shape> glow(Set<String> lit) {
-        return stage.actions().stream().filter(a -> lit.contains(a.id())).map(a -> glow(routes.get(a.id()))).toList();
+        return stage.actions().stream().filter(a -> lit.contains(a.id())).map(a -> glow(route(a.id()))).toList();
     }
 
     private Shape glow(Route route) {
@@ -155,7 +167,7 @@ public final class Board {
 
     private List<Shape> line(Action action, Set<String> chosen) {
         List<Shape> shapes = new ArrayList<>();
-        Route route = routes.get(action.id());
+        Route route = route(action.id());
         if (chosen.contains(action.id())) {
             shapes.add(glow(route));
             shapes.add(new Shape.Fill(Curve.circle(route.end(), frame.unit() * 0.4), Ink.SIGNAL, false));
@@ -200,26 +212,41 @@ public final class Board {
         return way;
     }
 
+    /** Works out now what is else worked out when it is first painted. */
+    public Board prepared() {
+        badges();
+        return this;
+    }
+
     private List<Shape> badges(Predicate<String> wanted) {
-        List<Vec> taken = new ArrayList<>();
-        if (stage.actions().isEmpty()) {
-            return List.of();
+        return badges().entrySet().stream().filter(e -> wanted.test(e.getKey())).flatMap(e -> e.getValue().stream()).toList();
+    }
+
+    private Map<String, List<Shape>> badges() {
+        if (placed == null) {
+            placed = place();
         }
+        return placed;
+    }
+
+    /** What stands beside the line of each action: its beat, and what is wrong with it. */
+    private Map<String, List<Shape>> place() {
+        List<Vec> taken = new ArrayList<>();
         stage.pieces().forEach(p -> taken.add(p instanceof Piece.Station s ? areas.number(s) : p.at()));
-        routes.values().forEach(r -> taken.add(r.end()));
+        stage.actions().forEach(a -> taken.add(route(a.id()).end()));
         Badges badges = new Badges(frame.unit(), taken);
         Set<String> wrong = timeline.problems().stream().map(Problem::action).collect(Collectors.toSet());
-        List<Shape> shapes = new ArrayList<>();
+        Map<String, List<Shape>> all = new LinkedHashMap<>();
         for (Action action : stage.actions()) {
-            Route route = routes.get(action.id());
-            Optional<List<Shape>> number = timeline.beatOf(action.id()).filter(b -> aids.numbers())
-                    .map(beat -> badges.number(route, beat.n()));
-            number.filter(badge -> wanted.test(action.id())).ifPresent(shapes::addAll);
-            if (wrong.contains(action.id()) && wanted.test(action.id())) {
+            List<Shape> shapes = new ArrayList<>();
+            Route route = route(action.id());
+            timeline.beatOf(action.id()).filter(b -> aids.numbers()).ifPresent(b -> shapes.addAll(badges.number(route, b.n())));
+            if (wrong.contains(action.id())) {
                 shapes.addAll(badges.warning(route));
             }
+            all.put(action.id(), shapes);
         }
-        return shapes;
+        return all;
     }
 
     /** People and balls at a time. */

@@ -28,16 +28,14 @@ final class BoardKeys {
     private final Player player;
     private final Tray tray;
     private final BoardPane board;
-    private final BoardStatus status;
     private final KeyHand keyHand;
     private boolean keysShown;
 
-    BoardKeys(BoardState state, Player player, Tray tray, BoardPane board, BoardStatus status) {
+    BoardKeys(BoardState state, Player player, Tray tray, BoardPane board) {
         this.state = state;
         this.player = player;
         this.tray = tray;
         this.board = board;
-        this.status = status;
         this.keyHand = new KeyHand(board, state);
     }
 
@@ -113,7 +111,7 @@ final class BoardKeys {
             PartClipboard.copy(state);
             delete();
         } else if (e.getCode() == KeyCode.V) {
-            PartClipboard.paste(state, status::say);
+            PartClipboard.paste(state, state::say);
         }
     }
 
@@ -156,12 +154,12 @@ final class BoardKeys {
         Vec at = pointed ? board.mouse().pointer() : route.at(route.length() / 2);
         PathEdits.Held held = PathEdits.held(travel, route, new Places(state.stage(), state.surface()), at, state.board().frame().unit());
         LineEdits.cut(state.rung(), state.stage(), travel, route, held, at).ifPresentOrElse(state::apply,
-                () -> status.say("There is too little of this line to cut it"));
+                () -> state.say("There is too little of this line to cut it"));
     }
 
     private void turnRound(Action action) {
         LineEdits.reverse(state.rung(), state.stage(), action, state.board().route(action.id())).ifPresentOrElse(state::apply,
-                () -> status.say("Only a line from where somebody stands, or a pass to somebody, can be turned round"));
+                () -> state.say("Only a line from where somebody stands, or a pass to somebody, can be turned round"));
     }
 
     private void nextCue(Action action) {

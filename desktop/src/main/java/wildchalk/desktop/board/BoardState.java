@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiConsumer;
+import java.util.function.Supplier;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.ObjectProperty;
@@ -12,6 +13,8 @@ import javafx.beans.property.ReadOnlyLongProperty;
 import javafx.beans.property.ReadOnlyLongWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleDoubleProperty;
 import javafx.beans.property.SimpleObjectProperty;
@@ -27,7 +30,6 @@ import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Units;
 import wildchalk.core.pattern.PatternKind;
 import wildchalk.core.rehearsal.Beat;
-import wildchalk.core.rehearsal.Rehearsal;
 import wildchalk.core.rehearsal.Timeline;
 import wildchalk.core.scene.Aids;
 import wildchalk.core.scene.Board;
@@ -41,6 +43,13 @@ import wildchalk.core.surface.Surface;
 /** Everything the Board shows: the drill with its history, what is chosen, and the moment that is looked at. */
 public final class BoardState {
 
+    /** More pieces than this and every drag would be waited for; assumed from what was measured. */
+    static final int MOST_PIECES = 2000;
+
+    /** Boards with no more than this are worked out within a frame. */
+    private static final int FEW_ACTIONS = 40;
+    private static final int FEW_PIECES = 300;
+
     private final BiConsumer<Drill, String> keep;
     private final String rung;
     private History history;
@@ -51,6 +60,7 @@ public final class BoardState {
     private double tokens = 1;
     private final ReadOnlyLongWrapper changes = new ReadOnlyLongWrapper();
     private final ReadOnlyObjectWrapper<Shown> draft = new ReadOnlyObjectWrapper<>();
+    private final Newest<Shown> drafts = new Newest<>(draft::set);
     private final DoubleProperty playhead = new SimpleDoubleProperty();
     private final BooleanProperty playing = new SimpleBooleanProperty();
     private final DoubleProperty speed = new SimpleDoubleProperty(1);
@@ -59,6 +69,7 @@ public final class BoardState {
     private final ObjectProperty<Set<String>> pointedAt = new SimpleObjectProperty<>(Set.of());
     private final ObjectProperty<Tool> tool = new SimpleObjectProperty<>(Tool.GUESS);
     private final ObjectProperty<Look> look = new SimpleObjectProperty<>(Look.SLATE);
+    private final ReadOnlyStringWrapper said = new ReadOnlyStringWrapper("");
     private final BooleanProperty freshLabels = new SimpleBooleanProperty(true);
     private final ObjectProperty<Aids> aids = new SimpleObjectProperty<>(Aids.USUAL);
     private final ObjectProperty<Units> units = new SimpleObjectProperty<>(Units.METRIC);
@@ -68,14 +79,6 @@ public final class BoardState {
     private final ObjectProperty<AreaSample> areaSample = new SimpleObjectProperty<>(AreaSample.USUAL);
     private final SheetDesk sheets = new SheetDesk();
     private final Desk desk;
-
-    /**
-     * A stage worked out so that it can be shown.
-     *
-     * @param moved ids of the pieces and actions that an edit under way has changed; empty when there is none
-     */
-    public record Shown(Stage stage, Timeline timeline, Board board, Set<String> moved) {
-    }
 
     /** @param keep told of every change and the name of the edit that made it */
     public BoardState(Drill drill, BiConsumer<Drill, String> keep) {
@@ -99,22 +102,17 @@ public final class BoardState {
         if (look.get().isTrue()) {
             look.set(Look.trueTo(surface.ground()));
         }
-        base = work(drill, Ladder.build(drill, rung), Set.of());
+        base = Shown.of(Ladder.build(drill, rung), manner(drill));
         script = ScriptWriter.write(base.stage(), base.timeline(), surface, units.get().unit());
-        draft.set(null);
+        putBack();
         chosen.set(stillThere(chosen.get()));
         playhead.set(Math.min(playhead.get(), base.timeline().duration()));
         changes.set(changes.get() + 1);
         sheets.ask(base.stage(), surface, units.get());
     }
 
-    private Shown work(Drill drill, Stage stage, Set<String> moved) {
-        Timeline timeline = Rehearsal.of(stage, surface);
-        return new Shown(stage, timeline, draw(drill, stage, timeline), moved);
-    }
-
-    private Board draw(Drill drill, Stage stage, Timeline timeline) {
-        return new Board(surface, stage, timeline, drill.lineKey(), Frame.of(drill, surface).scaled(tokens), units.get(), aids.get());
+    private Shown.Manner manner(Drill drill) {
+        return new Shown.Manner(surface, drill.lineKey(), Frame.of(drill, surface).scaled(tokens), units.get(), aids.get());
     }
 
     private Set<String> stillThere(Set<String> ids) {
@@ -132,33 +130,52 @@ public final class BoardState {
     }
 
     private void redraw() {
-        base = new Shown(base.stage(), base.timeline(), draw(drill(), base.stage(), base.timeline()), Set.of());
+        base = base.drawn(manner(drill()));
     }
 
-    /** Does an edit; it is kept at once. */
+    /** Does an edit; it is kept at once. One that would make the drill too large is not done, and that is said. */
     public void apply(Edit edit) {
         putBack();
-        take(history.after(edit), edit.name());
+        History next = history.after(edit);
+        int pieces = Ladder.build(next.now(), rung).pieces().size();
+        if (pieces > MOST_PIECES && pieces > stage().pieces().size()) {
+            say("A drill holds up to " + MOST_PIECES + " pieces, and this would make " + pieces + ". Nothing was changed.");
+        } else {
+            take(next, edit.name());
+        }
+    }
+
+    /** Tells the coach something about what they just did. */
+    void say(String words) {
+        said.set("");
+        said.set(words);
+    }
+
+    /** What was told last; the next thing that is done takes it away. */
+    ReadOnlyStringProperty saidProperty() {
+        return said.getReadOnlyProperty();
     }
 
     /**
      * Shows an edit that is under way, such as a drag, without keeping it; {@link #putBack} ends it. Only what it
-     * changes is shown anew: words, strip and ladder wait until it is done.
+     * changes is shown anew: words, strip and ladder wait until it is done. On a busy board it is worked out beside the
+     * window's thread, which is shown a moment later.
      */
     public void preview(Edit edit) {
-        Drill changed = edit.apply(history.now());
-        Stage stage = Ladder.build(changed, rung);
-        Shown next = work(changed, stage, Set.of());
-        Set<String> moved = new HashSet<>();
-        Set<Piece> same = new HashSet<>(base.stage().pieces());
-        stage.pieces().stream().filter(p -> !same.contains(p)).forEach(p -> moved.add(p.id()));
-        stage.actions().stream().filter(a -> base.stage().action(a.id()).isEmpty()
-                || !next.timeline().line(a.id()).equals(base.timeline().line(a.id()))).forEach(a -> moved.add(a.id()));
-        draft.set(new Shown(stage, next.timeline(), next.board(), Set.copyOf(moved)));
+        Drill now = history.now();
+        Shown before = base;
+        Shown.Manner manner = manner(now);
+        Supplier<Shown> work = () -> before.changed(Ladder.build(edit.apply(now), rung), manner);
+        if (base.stage().actions().size() > FEW_ACTIONS || base.stage().pieces().size() > FEW_PIECES) {
+            drafts.ask(work);
+        } else {
+            draft.set(work.get());
+        }
     }
 
     /** Ends a preview: the drill is as it was before it. */
     public void putBack() {
+        drafts.forget();
         draft.set(null);
     }
 

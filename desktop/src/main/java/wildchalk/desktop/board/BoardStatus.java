@@ -1,6 +1,7 @@
 package wildchalk.desktop.board;
 
 import java.util.Locale;
+import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.CheckMenuItem;
@@ -16,6 +17,8 @@ import wildchalk.core.measure.Numbers;
 
 /** The line at the foot of the window: what can be done now, what is shown, how lengths are said. */
 final class BoardStatus extends HBox {
+
+    private static final PseudoClass SAID = PseudoClass.getPseudoClass("said");
 
     private final BoardState state;
     private final BoardPane board;
@@ -39,12 +42,16 @@ final class BoardStatus extends HBox {
         state.changesProperty().addListener(o -> showHint());
         state.chosenProperty().addListener(o -> showHint());
         state.toolProperty().addListener(o -> showHint());
+        state.saidProperty().addListener(o -> showSaid());
         showHint();
     }
 
-    /** Tells the coach something about what was just done; it goes with the next thing they do. */
-    void say(String words) {
-        hint.setText(words);
+    /** What was just said stands out until the next thing is done. */
+    private void showSaid() {
+        if (!state.saidProperty().get().isEmpty()) {
+            hint.setText(state.saidProperty().get());
+            hint.pseudoClassStateChanged(SAID, true);
+        }
     }
 
     /** Lets a part of the window be hidden, so that the board has its room. */
@@ -72,6 +79,7 @@ final class BoardStatus extends HBox {
     }
 
     private void showHint() {
+        hint.pseudoClassStateChanged(SAID, false);
         Tool tool = state.toolProperty().get();
         if (tool == Tool.TAPE) {
             hint.setText("Click from place to place · digits set a length · Enter pins it · Esc takes it up");

@@ -23,7 +23,7 @@ public final class BoardView extends BorderPane {
         Strip strip = new Strip(state);
         CallSheet words = new CallSheet(state);
         BoardStatus status = new BoardStatus(state, board);
-        keys = new BoardKeys(state, player, tray, board, status);
+        keys = new BoardKeys(state, player, tray, board);
         HBox upper = new HBox(board, ladder);
         HBox.setHgrow(board, Priority.ALWAYS);
         strip.getStyleClass().add("strip-scroll");

@@ -109,6 +109,11 @@ final class Guides {
         pane.showTag(Optional.of(words(snapped, reference)), hand.x(), hand.y());
     }
 
+    /** Whether a place lies so far outside the run-off that nobody can have meant its edge. */
+    boolean isBeyond(Vec at) {
+        return within(at).distance(at) > 2 * state.board().frame().unit();
+    }
+
     /** A place that lies on the surface or its run-off. */
     Vec within(Vec at) {
         return state.surface().surroundings().clamp(at);

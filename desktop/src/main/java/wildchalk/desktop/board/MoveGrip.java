@@ -12,6 +12,8 @@ import wildchalk.core.snap.Snapped;
 /** Moves a piece: what ends at it follows, and its distance from what was used last is said. */
 final class MoveGrip implements Grip {
 
+    static final String BEYOND = "That is outside the run-off, where nothing can stand: ";
+
     private final BoardPane pane;
     private final BoardState state;
     private final Guides guides;
@@ -68,13 +70,26 @@ final class MoveGrip implements Grip {
     @Override
     public void release(Hand hand, boolean dragged) {
         pane.showTag(Optional.empty(), 0, 0);
-        if (dragged && !dropped) {
+        boolean lost = dragged && !dropped && isLost(hand);
+        if (lost) {
+            escape();
+        } else if (dragged && !dropped) {
             state.apply(edit(hand, place(hand)));
         }
         if (moving.size() == 1 || !dragged) {
             state.chooseAlso(piece.id(), !dragged && hand.straight());
         }
         state.refer(piece.id());
+        if (lost) {
+            state.say(BEYOND + "it is back where it was.");
+        }
+    }
+
+    /** Whether the piece, or one that moves along, would come to lie outside the run-off. */
+    private boolean isLost(Hand hand) {
+        Vec by = guides.within(place(hand).at()).minus(piece.at());
+        return guides.isBeyond(place(hand).at()) || moving.size() > 1 && state.stage().pieces().stream()
+                .filter(p -> moving.contains(p.id())).anyMatch(p -> guides.isBeyond(p.at().plus(by)));
     }
 
     @Override

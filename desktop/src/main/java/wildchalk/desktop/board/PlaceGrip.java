@@ -69,7 +69,12 @@ final class PlaceGrip implements Grip {
     @Override
     public void release(Hand hand, boolean dragged) {
         Piece piece = piece(hand);
+        boolean lost = guides.isBeyond(place(hand).at());
         letGo();
+        if (lost) {
+            state.say(MoveGrip.BEYOND + "it is still in your hand.");
+            return;
+        }
         state.apply(edit(hand, piece));
         state.choose(piece.id());
         state.refer(piece.id());

@@ -46,6 +46,7 @@ final class StripHand {
             shown.setMouseTransparent(true);
             shown.setVisible(false);
         }
+        state.draftProperty().addListener(o -> showOutline());
         content.setOnMousePressed(this::press);
         content.setOnMouseDragged(this::drag);
         content.setOnMouseReleased(e -> release());
@@ -90,10 +91,6 @@ final class StripHand {
     /** The block where it would begin, and in words what it would wait for. */
     private void show(double x, double y) {
         state.preview(ActionEdits.cue(state.rung(), held, wanted));
-        Optional<ActionTimes> then = state.shown().timeline().times(held.id());
-        outline.setVisible(then.isPresent());
-        then.ifPresent(t -> outline.resizeRelocate(map.x(t.start()), map.rowTop(held) + 2,
-                Math.max(6, map.x(t.end()) - map.x(t.start())), StripMap.ROW - 4));
         Action tied = held.withCue(wanted);
         words.setText(ScriptWriter.cue(state.stage().withAction(tied), state.timeline(), state.surface(), tied));
         words.setVisible(true);
@@ -103,9 +100,16 @@ final class StripHand {
         words.toFront();
     }
 
+    private void showOutline() {
+        Optional<ActionTimes> then = held == null || state.draftProperty().get() == null ? Optional.empty()
+                : state.shown().timeline().times(held.id());
+        outline.setVisible(then.isPresent());
+        then.ifPresent(t -> outline.resizeRelocate(map.x(t.start()), map.rowTop(held) + 2,
+                Math.max(6, map.x(t.end()) - map.x(t.start())), StripMap.ROW - 4));
+    }
+
     private void release() {
         words.setVisible(false);
-        outline.setVisible(false);
         if (held != null && wanted != null) {
             state.putBack();
             if (!wanted.equals(held.cue())) {

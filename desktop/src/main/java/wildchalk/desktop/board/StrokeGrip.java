@@ -97,6 +97,10 @@ final class StrokeGrip implements Grip {
         if (dragged) {
             stroke.add(hand.at());
             Snapped end = end(hand);
+            if (guides.isBeyond(end.at())) {
+                state.say("The line ended outside the run-off, so it was not drawn.");
+                return;
+            }
             List<Action> actions = guess(meant(end, hand.straight()), hand.straight());
             state.apply(ActionEdits.chalk(state.rung(), actions));
             state.choose(actions.get(0).id());

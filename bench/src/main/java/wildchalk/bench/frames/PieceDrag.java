@@ -3,6 +3,7 @@ package wildchalk.bench.frames;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -17,41 +18,62 @@ import wildchalk.core.geometry.Vec;
 import wildchalk.desktop.Request;
 import wildchalk.desktop.WildChalkApp.Session;
 import wildchalk.desktop.board.BoardState;
+import wildchalk.desktop.board.Tool;
 import wildchalk.desktop.exchange.SystemChooser;
 import wildchalk.desktop.shots.BoardHand;
 
-/** Two hundred cones on a pitch: one of them is dragged round in the real window while its frames are counted. */
-public final class ConeDrag extends Application {
+/**
+ * A piece is dragged round in the real window while its frames are counted: one of two hundred cones on a pitch, a cone or
+ * a person on a busy board, or one of as many cones as a drill may hold.
+ */
+public final class PieceDrag extends Application {
 
     private static final int CONES = 200;
-    private static final int IN_A_ROW = 20;
-    private static final String DRAGGED = "c90";
-    private static final double LAID_OUT = 1;
-    private static final double WARM_UP = 3;
+    private static final int MOST = 2000;
+    private static final double LAID_OUT = 2;
+    private static final double WARM_UP = 4;
     private static final double COUNTED = 8;
     private static final double RADIUS = 3;
 
     private Session session;
     private Stage stage;
+    private String dragged;
 
-    /** A pitch with the cones in rows. */
-    static Drill drill() {
+    /** A pitch with cones in rows. */
+    static Drill cones(int count) {
         List<Piece> cones = new ArrayList<>();
-        for (int i = 0; i < CONES; i++) {
-            Vec at = new Vec((i % IN_A_ROW - IN_A_ROW / 2) * 4.5 + 2, (i / IN_A_ROW) * 6 - 27);
+        int inARow = (int) Math.ceil(Math.sqrt(2.0 * count));
+        int rows = (count + inARow - 1) / inARow;
+        for (int i = 0; i < count; i++) {
+            Vec at = new Vec((i % inARow + 0.5) * 90 / inARow - 45, (i / inARow + 0.5) * 56 / rows - 28);
             cones.add(Piece.Item.cone("c" + i, at, Colour.values()[i % Colour.values().length]));
         }
-        Drill empty = Drill.empty("cones", "Two hundred cones", "football-11", "whole");
+        Drill empty = Drill.empty("cones", "Many cones", "football-11", "whole");
         return Ladder.put(empty, Ladder.build(empty, "s1").withPieces(cones));
+    }
+
+    /** The piece of gear that has most room: the hand takes hold of it and of nothing else. */
+    private static String alone(wildchalk.core.drill.Stage stage) {
+        return stage.pieces().stream().filter(Piece.Item.class::isInstance)
+                .max(Comparator.comparingDouble(p -> room(stage, p))).orElseThrow().id();
+    }
+
+    private static double room(wildchalk.core.drill.Stage stage, Piece piece) {
+        return stage.pieces().stream().filter(p -> p != piece).mapToDouble(p -> p.at().distance(piece.at())).min().orElse(0);
     }
 
     @Override
     public void start(Stage shown) throws Exception {
         stage = shown;
         Path book = Files.createTempDirectory("wild-chalk-bench").resolve("Bench.chalkbook");
-        session = Session.start(shown, Request.usual().withBook(book).taking(drill()), new SystemChooser(shown));
+        String what = getParameters().getUnnamed().stream().findFirst().orElse("drag");
+        Drill drill = what.equals("drag") ? cones(CONES) : what.equals("many") ? cones(MOST) : BusyPlay.drill();
+        wildchalk.core.drill.Stage pieces = Ladder.build(drill, "s1");
+        dragged = what.equals("person") ? pieces.people().get(0).id() : alone(pieces);
+        session = Session.start(shown, Request.usual().withBook(book).taking(drill), new SystemChooser(shown));
         session.opened().thenRun(() -> drag(frames -> {
-            System.out.println("dragging one of " + CONES + " cones: " + frames.words());
+            System.out.println("dragging one of " + board().stage().pieces().size() + " pieces beside "
+                    + board().stage().actions().size() + " lines: " + frames.words());
             shown.close();
         }));
     }
@@ -63,7 +85,7 @@ public final class ConeDrag extends Application {
     /** Takes hold of a cone and leads it round in circles, one step for every frame. */
     private void drag(Consumer<Frames> done) {
         BoardHand hand = new BoardHand(stage.getScene(), board());
-        Vec home = board().stage().piece(DRAGGED).orElseThrow().at();
+        Vec home = board().stage().piece(dragged).orElseThrow().at();
         new AnimationTimer() {
             private final List<Long> at = new ArrayList<>();
             private final List<Long> steps = new ArrayList<>();
@@ -78,6 +100,7 @@ public final class ConeDrag extends Application {
                     // The window is laid out only after its first frames.
                     held = t > LAID_OUT;
                     if (held) {
+                        board().toolProperty().set(Tool.MOVE);
                         hand.press(home);
                     }
                     return;
@@ -85,8 +108,8 @@ public final class ConeDrag extends Application {
                 long before = System.nanoTime();
                 hand.drag(home.plus(Vec.polar(RADIUS, t * 2)));
                 if (t > WARM_UP) {
-                    if (!board().shown().moved().contains(DRAGGED)) {
-                        System.out.println("the cone is not in the hand: nothing was measured");
+                    if (!board().shown().moved().contains(dragged)) {
+                        System.out.println("the piece is not in the hand: nothing was measured");
                         System.exit(1);
                     }
                     at.add(now);
