@@ -34,6 +34,8 @@ final class BoardMouse {
     private boolean spaceDown;
     private boolean spaceUsed;
     private boolean dragged;
+    /** Whether the drill changes because of what the hand does, not underneath it. */
+    private boolean acting;
 
     BoardMouse(BoardPane pane, BoardState state) {
         this.pane = pane;
@@ -53,6 +55,11 @@ final class BoardMouse {
         pane.setOnMouseExited(e -> {
             if (!down && state.toolProperty().get().places()) {
                 placing.letGo();
+            }
+        });
+        state.changesProperty().addListener(o -> {
+            if (!acting) {
+                abandon();
             }
         });
         state.toolProperty().addListener((o, was, is) -> {
@@ -105,7 +112,26 @@ final class BoardMouse {
         };
     }
 
+    /** Lets go of what is half done: another button was pressed, or the drill is not the one that was taken hold of. */
+    private void abandon() {
+        if (grip != null) {
+            Grip left = grip;
+            grip = null;
+            act(() -> left.escape());
+            pane.clearSketch();
+            pane.showTag(Optional.empty(), 0, 0);
+        }
+    }
+
+    private void act(Runnable what) {
+        boolean before = acting;
+        acting = true;
+        what.run();
+        acting = before;
+    }
+
     private void press(MouseEvent e) {
+        abandon();
         pane.requestFocus();
         pane.foldCard();
         state.playingProperty().set(false);
@@ -122,7 +148,8 @@ final class BoardMouse {
         } else if (grip == null) {
             grip = state.toolProperty().get() == Tool.CROP ? new CropGrip(pane, state) : onWhatIsThere(hand);
         }
-        grip.press(hand);
+        Grip pressed = grip;
+        act(() -> pressed.press(hand));
     }
 
     /** What a press without a tool for it takes hold of. */
@@ -165,7 +192,8 @@ final class BoardMouse {
         dragged |= Math.hypot(e.getX() - pressedX, e.getY() - pressedY) > CLICK;
         if (dragged && grip != null) {
             pane.hideCard(true);
-            grip.drag(Hand.of(e, pane));
+            Grip held = grip;
+            act(() -> held.drag(Hand.of(e, pane)));
         }
     }
 
@@ -173,11 +201,12 @@ final class BoardMouse {
         pane.hideCard(false);
         // A quick hand lets go somewhere else than where it was last seen.
         dragged |= Math.hypot(e.getX() - pressedX, e.getY() - pressedY) > CLICK;
-        if (grip != null) {
-            grip.release(Hand.of(e, pane), dragged);
-        }
-        down = false;
+        Grip held = grip;
         grip = null;
+        down = false;
+        if (held != null) {
+            act(() -> held.release(Hand.of(e, pane), dragged));
+        }
         guides.forgetTyped();
     }
 
