@@ -21,10 +21,17 @@ import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Team;
 import wildchalk.core.geometry.Box;
+import wildchalk.core.geometry.Route;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.pattern.Division;
+import wildchalk.core.rehearsal.Places;
+import wildchalk.core.rehearsal.Rehearsal;
+import wildchalk.core.rehearsal.Timeline;
+import wildchalk.core.scene.Board;
+import wildchalk.core.scene.Frame;
 import wildchalk.core.stroke.CueChoices;
 import wildchalk.core.stroke.Kind;
+import wildchalk.core.surface.Surface;
 
 /** What coaches do to a drill, in any order. */
 public final class RandomEdits {
@@ -59,38 +66,42 @@ public final class RandomEdits {
         List<Piece> pieces = stage.pieces();
         List<Action> actions = stage.actions();
         Vec place = new Vec(n % 37 - 18, n % 23 - 11);
-        int pick = n / 14;
-        if (pieces.isEmpty() || n % 14 == 0) {
+        int what = n % 16;
+        int pick = n / 16;
+        if (pieces.isEmpty() || what == 0) {
             return PieceEdits.place(RUNG, new Piece.Player(stage.freeId("p"), place, 0, "" + n,
                     Team.SKY));
         }
         Piece piece = pieces.get(pick % pieces.size());
         Optional<Piece.Person> person = stage.people().stream().findFirst();
-        if (n % 14 == 1) {
+        if (what == 1) {
             return PieceEdits.move(RUNG, piece, place);
         }
-        if (n % 14 == 2) {
+        if (what == 2) {
             return PieceEdits.remove(RUNG, stage, List.of(piece.id()));
         }
-        if (n % 14 == 3 && person.isPresent()) {
+        if (what == 3 && person.isPresent()) {
             Action.Path path = new Action.Path(List.of(Spot.at(piece.id()), Spot.at(place)), n % 2 == 0);
             Kind kind = Kind.values()[pick % Kind.values().length];
             return ActionEdits.chalk(RUNG, kind.action(stage.freeId("a"), person.get().id(), path, Cue.next()));
         }
-        if (actions.isEmpty() || n % 14 == 4) {
+        if (actions.isEmpty() || what == 4) {
             return DrillEdits.rename("Title " + pick % 3);
         }
-        if (n % 14 == 13) {
+        if (what == 13) {
             return area(stage, pick, place);
         }
-        if (n % 14 > 7) {
-            return several(stage, n % 14, pick, place);
+        if (what > 13) {
+            return line(drill, stage, actions.get(pick % actions.size()), pick, place);
+        }
+        if (what > 7) {
+            return several(stage, what, pick, place);
         }
         Action action = actions.get(pick % actions.size());
-        if (n % 14 == 5) {
+        if (what == 5) {
             return PieceEdits.remove(RUNG, stage, List.of(action.id()));
         }
-        return n % 14 == 6 ? ActionEdits.cue(RUNG, action, CueChoices.after(action, stage))
+        return what == 6 ? ActionEdits.cue(RUNG, action, CueChoices.after(action, stage))
                 : ActionEdits.change(RUNG, "Change kind", Kind.values()[pick % Kind.values().length].instead(action));
     }
 
@@ -110,6 +121,25 @@ public final class RandomEdits {
             default -> pick % 2 == 0 ? PersonEdits.wear(RUNG, some, Team.values()[pick % Team.values().length])
                     : PieceEdits.moveAll(RUNG, stage, some, place.times(0.1));
         };
+    }
+
+    /** Something that is done to one line, in the picture, in its words or on the strip; or to what is wrong with it. */
+    private static Edit line(Drill drill, Stage stage, Action action, int pick, Vec place) {
+        Surface surface = drill.surface();
+        Timeline timeline = Rehearsal.of(stage, surface);
+        Route route = new Board(surface, stage, timeline, drill.lineKey(), Frame.of(drill, surface)).route(action.id());
+        Optional<Edit> edit = switch (pick % 7) {
+            case 0 -> action instanceof Action.Travel travel ? LineEdits.cut(RUNG, stage, travel, route, PathEdits.held(travel, route,
+                    new Places(stage, surface), route.at(route.length() / 2), 1), route.at(route.length() / 2)) : Optional.empty();
+            case 1 -> LineEdits.reverse(RUNG, stage, action, route);
+            case 2 -> Optional.of(ActionEdits.cue(RUNG, action, Retiming.pulled(action, stage, timeline,
+                    stage.people().isEmpty() ? "" : stage.people().get(pick % stage.people().size()).id(), pick % 50 / 10.0, 0.3)));
+            case 3 -> stage.people().stream().reduce((a, b) -> b).map(p -> Retelling.by(RUNG, action, p));
+            case 4 -> Retelling.to(RUNG, action, Spot.at(place));
+            case 5 -> Retelling.together(RUNG, stage, action, stage.actions().get(0));
+            default -> timeline.problems().stream().flatMap(p -> Mends.of(RUNG, stage, p).stream()).map(Mends.Mend::edit).findFirst();
+        };
+        return edit.orElse(SurfaceEdits.onto(drill, pick % 2 == 0 ? "football-11" : "field-hockey", SurfaceEdits.Carrying.SCALE));
     }
 
     /** Something that is done with areas. */

@@ -36,7 +36,7 @@ final class Fields {
         TextField field = new TextField(Integer.toString(count));
         field.setId(id);
         field.setPrefWidth(40);
-        field.setAccessibleText(name);
+        field.setAccessibleText(name.isEmpty() ? id.replaceAll("^[a-z]+-", "") : name);
         IntConsumer change = by -> {
             int now = parse(field.getText(), count) + by;
             int kept = Math.max(least, Math.min(most, now));
@@ -89,7 +89,7 @@ final class Fields {
         TextField field = new TextField(shown);
         field.setId(id);
         field.setPrefWidth(NUMBER);
-        field.setAccessibleText(name);
+        field.setAccessibleText(name.isEmpty() ? id.replaceAll("^[a-z]+-", "") : name);
         Runnable take = () -> {
             try {
                 double n = Double.parseDouble(field.getText().strip().replace(',', '.').toLowerCase(Locale.ROOT));

@@ -54,7 +54,7 @@ final class LivePane extends Pane {
         if (!wanted.equals(pieces)) {
             pieces = wanted;
             canvases.keySet().retainAll(wanted.stream().map(Piece::id).toList());
-            getChildren().setAll(wanted.stream().map(p -> canvases.computeIfAbsent(p.id(), id -> new Canvas()))
+            getChildren().setAll(wanted.stream().map(p -> canvases.computeIfAbsent(p.id(), LivePane::token))
                     .toList());
         }
         Set<String> lit = state.lit();
@@ -63,6 +63,12 @@ final class LivePane extends Pane {
         for (Piece piece : pieces) {
             show(piece, t, lit, chosen, map);
         }
+    }
+
+    private static Canvas token(String id) {
+        Canvas canvas = new Canvas();
+        canvas.setId("token-" + id);
+        return canvas;
     }
 
     private void show(Piece piece, double t, Set<String> lit, Set<String> chosen, ScreenMap map) {

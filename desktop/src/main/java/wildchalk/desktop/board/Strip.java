@@ -47,6 +47,7 @@ final class Strip extends StackPane {
         playhead.endYProperty().bind(Bindings.min(heightProperty(), content.heightProperty()).subtract(6));
         getChildren().addAll(scroll, over);
         setMinHeight(90);
+        content.getStyleClass().add("strip-content");
         playhead.getStyleClass().add("playhead");
         handle.getStyleClass().add("playhead-handle");
         playhead.setStartY(6);
