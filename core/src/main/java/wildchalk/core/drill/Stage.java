@@ -127,13 +127,7 @@ public record Stage(String id, String title, List<Piece> pieces, List<Action> ac
 
     /** A free id that starts with {@code letter}: the smallest unused number. */
     public String freeId(String letter) {
-        for (int n = 1; ; n++) {
-            String candidate = letter + n;
-            if (piece(candidate).isEmpty() && action(candidate).isEmpty()
-                    && said.stream().noneMatch(i -> i.id().equals(candidate))) {
-                return candidate;
-            }
-        }
+        return new FreeIds(this).take(letter);
     }
 
     static <T> List<T> put(List<T> list, T item, Function<T, String> id) {

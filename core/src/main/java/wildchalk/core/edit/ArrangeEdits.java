@@ -71,12 +71,6 @@ public final class ArrangeEdits {
     }
 
     private static Edit move(String name, String rung, Map<String, Vec> to) {
-        return Edit.ofStage(name, rung, stage -> {
-            Stage moved = stage;
-            for (Map.Entry<String, Vec> e : to.entrySet()) {
-                moved = PieceEdits.moved(moved, e.getKey(), e.getValue());
-            }
-            return moved;
-        });
+        return Edit.ofStage(name, rung, stage -> PieceEdits.moved(stage, to));
     }
 }

@@ -1,5 +1,6 @@
 package wildchalk.core.edit;
 
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -7,7 +8,9 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
@@ -88,39 +91,27 @@ public final class CopyEdits {
 
     private static Put with(Stage stage, Part part, Placement placement, Surface surface, boolean freshLabels) {
         Transfer transfer = new Transfer(placement, freshIds(stage, part), known(surface));
-        Stage put = stage;
+        List<Piece> pieces = new ArrayList<>(stage.pieces());
+        Set<String> worn = stage.people().stream().map(Piece.Person::label).collect(Collectors.toCollection(HashSet::new));
         for (Piece piece : part.pieces()) {
-            Piece there = transfer.piece(piece, freshLabels ? freshLabel(put, piece) : label(piece));
-            put = put.withPiece(there instanceof Piece.Station s ? s.numbered(StationEdits.freeNumber(put)) : there);
+            Piece there = transfer.piece(piece, freshLabels ? freshLabel(worn, piece) : label(piece));
+            pieces.add(there instanceof Piece.Station s ? s.numbered(StationEdits.freeNumber(stage.withPieces(pieces))) : there);
         }
-        for (Action action : part.actions()) {
-            put = put.withAction(transfer.action(action));
-        }
-        for (Instruction said : part.said()) {
-            put = put.saying(transfer.said(said));
-        }
-        return new Put(put, part.pieces().stream().map(p -> transfer.ids().get(p.id())).collect(Collectors.toSet()));
+        List<Action> actions = new ArrayList<>(stage.actions());
+        part.actions().forEach(a -> actions.add(transfer.action(a)));
+        List<Instruction> said = new ArrayList<>(stage.said());
+        part.said().forEach(i -> said.add(transfer.said(i)));
+        return new Put(stage.withPieces(pieces).withActions(actions).withSaid(said),
+                part.pieces().stream().map(p -> transfer.ids().get(p.id())).collect(Collectors.toSet()));
     }
 
     /** Ids that nothing in the stage has, for everything in the part that others can name. */
     private static Map<String, String> freshIds(Stage stage, Part part) {
         Map<String, String> ids = new LinkedHashMap<>();
-        Stage growing = stage;
-        for (Piece piece : part.pieces()) {
-            String id = growing.freeId(piece.id().replaceAll("[0-9]+$", ""));
-            ids.put(piece.id(), id);
-            growing = growing.withPiece(new Piece.Note(id, piece.at(), ""));
-        }
-        for (Action action : part.actions()) {
-            String id = growing.freeId("a");
-            ids.put(action.id(), id);
-            growing = growing.withAction(new Action.Blow(id, "", action.cue()));
-        }
-        for (Instruction said : part.said()) {
-            String id = growing.freeId("i");
-            ids.put(said.id(), id);
-            growing = growing.saying(new Instruction.MoveOn(id, Instruction.Way.ONE_WAY));
-        }
+        FreeIds free = new FreeIds(stage);
+        part.pieces().forEach(p -> ids.put(p.id(), free.take(p.id().replaceAll("[0-9]+$", ""))));
+        part.actions().forEach(a -> ids.put(a.id(), free.take("a")));
+        part.said().forEach(i -> ids.put(i.id(), free.take("i")));
         // Options are named by reads under them; a name with its read's in it is nobody else's.
         part.said().stream().filter(Instruction.Read.class::isInstance).map(Instruction.Read.class::cast).forEach(read ->
                 read.options().forEach(o -> ids.putIfAbsent(o.id(), ids.get(read.id()) + "-" + o.id())));
@@ -170,17 +161,16 @@ public final class CopyEdits {
         return piece instanceof Piece.Person person ? person.label() : piece instanceof Piece.Item item ? item.label() : "";
     }
 
-    /** The smallest number that nobody wears, for somebody whose number is taken; other labels stay. */
-    private static String freshLabel(Stage stage, Piece piece) {
+    /** The smallest number that nobody wears, for somebody whose number is taken; other labels stay. It is worn from now on. */
+    private static String freshLabel(Set<String> worn, Piece piece) {
         String label = label(piece);
-        Set<String> worn = stage.people().stream().map(Piece.Person::label).collect(Collectors.toSet());
-        if (!(piece instanceof Piece.Person) || !label.matches("[0-9]+") || !worn.contains(label)) {
+        if (!(piece instanceof Piece.Person)) {
             return label;
         }
-        int n = 1;
-        while (worn.contains(Integer.toString(n))) {
-            n++;
+        if (label.matches("[0-9]+") && worn.contains(label)) {
+            label = IntStream.iterate(1, n -> n + 1).mapToObj(Integer::toString).filter(n -> !worn.contains(n)).findFirst().orElseThrow();
         }
-        return Integer.toString(n);
+        worn.add(label);
+        return label;
     }
 }

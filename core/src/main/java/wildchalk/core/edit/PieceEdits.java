@@ -1,7 +1,9 @@
 package wildchalk.core.edit;
 
 import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -51,13 +53,15 @@ public final class PieceEdits {
         List<Piece> pieces = stage.pieces().stream().filter(p -> ids.contains(p.id())).toList();
         String name = pieces.size() == 1 ? "Move " + PieceWords.name(pieces.get(0)) : "Move " + pieces.size() + " pieces";
         return Edit.ofStage(name, rung, s -> {
-            Stage moved = s;
+            Map<String, Vec> to = new LinkedHashMap<>();
             for (Piece piece : pieces) {
                 boolean goesAlong = piece instanceof Piece.Ball b && b.heldBy().filter(ids::contains).isPresent()
                         || !(piece instanceof Piece.Station) && stage.stationOf(piece).filter(st -> ids.contains(st.id())).isPresent();
-                moved = goesAlong ? moved : moved(moved, piece.id(), piece.at().plus(by));
+                if (!goesAlong) {
+                    to.put(piece.id(), piece.at().plus(by));
+                }
             }
-            return moved;
+            return moved(s, to);
         });
     }
 
@@ -86,23 +90,36 @@ public final class PieceEdits {
     }
 
     static Stage moved(Stage stage, String id, Vec to) {
-        if (stage.piece(id).orElse(null) instanceof Piece.Station station) {
-            return StationEdits.moved(stage, station, to);
-        }
-        Optional<Vec> from = stage.piece(id).map(Piece::at);
-        return stage.withPieces(stage.pieces().stream().map(p -> {
-            boolean goesAlong = p instanceof Piece.Ball ball && ball.heldBy().filter(id::equals).isPresent();
-            if (p.id().equals(id) || goesAlong) {
-                return p.movedTo(to);
+        return moved(stage, Map.of(id, to));
+    }
+
+    /** Puts pieces elsewhere, each with what goes along: the ball in a hand, the end of a tape, what stands in a station. */
+    static Stage moved(Stage stage, Map<String, Vec> to) {
+        Stage moved = stage;
+        for (Piece.Station station : stage.stations()) {
+            if (to.containsKey(station.id())) {
+                moved = StationEdits.moved(moved, station, to.get(station.id()));
             }
-            return p instanceof Piece.Tape tape && from.isPresent() ? following(tape, from.get(), to) : p;
-        }).toList());
+        }
+        List<Piece> leaving = stage.pieces().stream().filter(p -> to.containsKey(p.id()) && !(p instanceof Piece.Station)).toList();
+        return leaving.isEmpty() ? moved : moved.withPieces(moved.pieces().stream().map(p -> moved(p, to, leaving)).toList());
+    }
+
+    private static Piece moved(Piece piece, Map<String, Vec> to, List<Piece> leaving) {
+        Optional<String> holder = piece instanceof Piece.Ball ball ? ball.heldBy().filter(to::containsKey) : Optional.empty();
+        if (holder.isPresent()) {
+            return piece.movedTo(to.get(holder.get()));
+        }
+        if (to.containsKey(piece.id())) {
+            return piece instanceof Piece.Station ? piece : piece.movedTo(to.get(piece.id()));
+        }
+        return piece instanceof Piece.Tape tape ? following(tape, to, leaving) : piece;
     }
 
     /** A tape that was laid from or to a piece still ends there when the piece is moved. */
-    private static Piece.Tape following(Piece.Tape tape, Vec from, Vec to) {
-        return new Piece.Tape(tape.id(), tape.reading(),
-                tape.points().stream().map(p -> p.distance(from) < TIED ? to : p).toList());
+    private static Piece.Tape following(Piece.Tape tape, Map<String, Vec> to, List<Piece> leaving) {
+        return new Piece.Tape(tape.id(), tape.reading(), tape.points().stream().map(point -> leaving.stream()
+                .filter(l -> l.at().distance(point) < TIED).findFirst().map(l -> to.get(l.id())).orElse(point)).toList());
     }
 
     static Stage removed(Stage stage, Set<String> ids) {

@@ -139,7 +139,7 @@ public final class BoardState {
         History next = history.after(edit);
         int pieces = Ladder.build(next.now(), rung).pieces().size();
         if (pieces > MOST_PIECES && pieces > stage().pieces().size()) {
-            say("A drill holds up to " + MOST_PIECES + " pieces, and this would make " + pieces + ". Nothing was changed.");
+            desk.say("A drill holds up to " + MOST_PIECES + " pieces, and this would make " + pieces + ". Nothing was changed.");
         } else {
             take(next, edit.name());
         }
@@ -225,7 +225,7 @@ public final class BoardState {
     }
 
     public void choose(String... ids) {
-        chosen.set(Set.of(ids));
+        chosen.set(stillThere(Set.of(ids)));
     }
 
     /** Chooses one thing; or, besides what is chosen, takes it in or out. */

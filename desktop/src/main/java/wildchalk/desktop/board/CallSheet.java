@@ -10,6 +10,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -34,6 +35,8 @@ final class CallSheet extends VBox {
     private static final int NOTHING_LIT = -2;
     /** Where on the sheet a beat comes to lie that was out of sight, as a share of its height. */
     private static final double TURNED_TO = 0.15;
+
+    private static final double CHIP_MARGIN = 40;
 
     private final BoardState state;
     /** What is lit up: the playing board asks with every frame. */
@@ -76,6 +79,7 @@ final class CallSheet extends VBox {
         problems.getStyleClass().add("problems");
         problems.setId("problems");
         chips.getStyleClass().add("chips");
+        chips.setMinWidth(0);
         lines.setId("script");
         getChildren().addAll(title, where, tabs(), body, problems);
         state.changesProperty().addListener(o -> rebuild());
@@ -156,9 +160,12 @@ final class CallSheet extends VBox {
         light();
     }
 
-    private static Label chip(String text) {
+    private Label chip(String text) {
         Label chip = new Label(text);
         chip.getStyleClass().add("chip");
+        // Cones in seven colours are too long for the sheet: what is cut off is said when it is pointed at.
+        chip.maxWidthProperty().bind(widthProperty().subtract(CHIP_MARGIN));
+        chip.setTooltip(new Tooltip(text));
         return chip;
     }
 

@@ -6,7 +6,9 @@ import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyString;
+import static org.mockito.ArgumentMatchers.contains;
 import static org.mockito.ArgumentMatchers.eq;
+import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.verifyNoMoreInteractions;
@@ -14,11 +16,13 @@ import static org.mockito.Mockito.verifyNoMoreInteractions;
 import java.util.List;
 import java.util.Set;
 import java.util.function.BiConsumer;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.mockito.Mock;
 import org.mockito.junit.jupiter.MockitoExtension;
+import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.edit.DrillEdits;
@@ -84,6 +88,25 @@ class BoardStateTest {
         assertEquals(1, state.history().done().size());
         state.undo();
         assertEquals(drill, state.drill());
+    }
+
+    @Test
+    void drillHoldsTwoThousandPiecesAndSaysSoBeyond() {
+        Desk desk = mock(Desk.class);
+        BoardState full = new BoardState(drill, keep, desk);
+        int there = full.stage().pieces().size();
+        full.apply(PieceEdits.placeAll("s1", "cones", cones(BoardState.MOST_PIECES - there)));
+        assertEquals(BoardState.MOST_PIECES, full.stage().pieces().size());
+        Drill before = full.drill();
+        full.apply(PieceEdits.place("s1", Piece.Item.cone("more", Vec.ZERO, Colour.RED)));
+        assertEquals(before, full.drill());
+        verify(desk).say(contains("2000 pieces"));
+        full.apply(PieceEdits.remove("s1", full.stage(), List.of("k1")));
+        assertEquals(BoardState.MOST_PIECES - 1, full.stage().pieces().size());
+    }
+
+    private static List<Piece> cones(int count) {
+        return IntStream.range(0, count).mapToObj(i -> (Piece) Piece.Item.cone("k" + i, new Vec(i % 50 * 0.9 - 20, i / 50 * 0.7 - 14), Colour.RED)).toList();
     }
 
     @Test
