@@ -234,6 +234,26 @@ class WindowTest extends RealWindow {
     }
 
     @Test
+    void undoSurvivesARestart() throws Exception {
+        open(Request.demo(book()));
+        Drill before = board().drill();
+        fx(() -> {
+            board().apply(DrillEdits.rename("First"));
+            board().apply(DrillEdits.rename("Second"));
+            return null;
+        });
+        close();
+        open(Request.demo(book()));
+        assertEquals("Second", board().drill().title());
+        await(() -> board().history().done().size() == 2);
+        assertEquals("Undo: Rename drill", find("#undo").getAccessibleText());
+        type(KeyCode.CONTROL, KeyCode.Z);
+        type(KeyCode.CONTROL, KeyCode.Z);
+        assertEquals(before, board().drill());
+        assertTrue(board().history().nextUndo().isEmpty());
+    }
+
+    @Test
     void problemIsSaidInWordsAndGoesWhenItIsMended() throws Exception {
         open(Request.demo(book()));
         fx(() -> {

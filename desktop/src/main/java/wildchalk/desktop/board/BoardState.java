@@ -133,16 +133,21 @@ public final class BoardState {
         base = base.drawn(manner(drill()));
     }
 
-    /** Does an edit; it is kept at once. One that would make the drill too large is not done, and that is said. */
-    public void apply(Edit edit) {
+    /**
+     * Does an edit; it is kept at once. One that would make the drill too large is not done, and that is said.
+     *
+     * @return whether it was done
+     */
+    public boolean apply(Edit edit) {
         putBack();
         History next = history.after(edit);
         int pieces = Ladder.build(next.now(), rung).pieces().size();
         if (pieces > MOST_PIECES && pieces > stage().pieces().size()) {
             desk.say("A drill holds up to " + MOST_PIECES + " pieces, and this would make " + pieces + ". Nothing was changed.");
-        } else {
-            take(next, edit.name());
+            return false;
         }
+        take(next, edit.name());
+        return true;
     }
 
     /** Tells the coach something about what they just did. */

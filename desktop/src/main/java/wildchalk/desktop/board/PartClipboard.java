@@ -72,7 +72,8 @@ final class PartClipboard {
                 .anyMatch(q -> q.at().distance(p.at()) < unit));
         Vec by = taken ? state.board().frame().onPage(4 * unit, 4 * unit) : Vec.ZERO;
         CopyEdits.Copy copy = CopyEdits.paste(state.rung(), state.stage(), part, Placement.beside(by), state.surface());
-        state.apply(copy.edit());
-        state.choose(copy.ids().toArray(new String[0]));
+        if (state.apply(copy.edit())) {
+            state.choose(copy.ids().toArray(new String[0]));
+        }
     }
 }

@@ -106,8 +106,9 @@ final class SeveralCard extends FlowPane {
         if (!chosen.isEmpty()) {
             CopyEdits.Copy copy = CopyEdits.copy(state.rung(), name, state.stage(), chosen, placement, state.surface(),
                     state.freshLabelsProperty().get());
-            state.apply(copy.edit());
-            state.choose(copy.ids().toArray(new String[0]));
+            if (state.apply(copy.edit())) {
+                state.choose(copy.ids().toArray(new String[0]));
+            }
         }
     }
 }

@@ -3,7 +3,9 @@ package wildchalk.desktop.window;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
+import javafx.application.Platform;
 import javafx.beans.InvalidationListener;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
@@ -201,13 +203,7 @@ public final class MainWindow extends StackPane {
         }
         board = new BoardState(drill, keeper::keep, desk());
         remember(board);
-        BoardState opened = board;
-        keeper.ask(b -> b.versions(drill.id()), kept -> {
-            if (!kept.isEmpty()) {
-                opened.recall(History.replayed(kept));
-                offerHistory();
-            }
-        });
+        recall(board);
         if (drill.venue().isMissing()) {
             messages.warn("The surface \"" + drill.venue().surface() + "\" is not on this computer. The drill is shown "
                     + "on " + VenueWords.standIn(drill.venue()) + ", and everything is where it was. To see its lines, put the "
@@ -217,6 +213,19 @@ public final class MainWindow extends StackPane {
         boardView = new BoardView(board);
         boardTab.setDisable(false);
         showBoard();
+    }
+
+    /** What was done to a drill before it was opened can be undone as soon as it is read. */
+    private void recall(BoardState opened) {
+        keeper.ask(b -> b.versions(opened.drill().id()), versions -> {
+            if (!versions.isEmpty()) {
+                CompletableFuture.supplyAsync(() -> History.replayed(versions.stream().map(Book.Version::read).toList()))
+                        .thenAccept(past -> Platform.runLater(() -> {
+                            opened.recall(past);
+                            offerHistory();
+                        }));
+            }
+        });
     }
 
     private Desk desk() {

@@ -29,6 +29,8 @@ public final class Book implements AutoCloseable {
     private static final int APPLICATION_ID = 1464033899;
     private static final byte[] SQLITE = "SQLite format 3\0".getBytes(StandardCharsets.US_ASCII);
     private static final int VERSIONS_KEPT = 200;
+    /** Of old versions no more than this is read again, so that it takes a second and not ten; measured. */
+    private static final int MOST_LETTERS = 8_000_000;
 
     private final Path file;
     private final Handle handle;
@@ -204,10 +206,24 @@ public final class Book implements AutoCloseable {
                 .bind("id", id).mapTo(String.class).list());
     }
 
-    /** A drill as it was after each edit that is remembered, oldest first. */
-    public List<History.Kept> versions(String id) {
-        return inBook(h -> h.createQuery("SELECT edit, body FROM version WHERE drill = :id ORDER BY n").bind("id", id)
-                .map((row, context) -> new History.Kept(row.getString("edit"), parse(row.getString("body")))).list());
+    /**
+     * A drill as it was after an edit, not read yet: reading all of them takes as long as a coach notices, and may be done
+     * on any thread.
+     */
+    public record Version(String edit, String body) {
+
+        /** @throws BookException when it cannot be read */
+        public History.Kept read() {
+            return new History.Kept(edit, parse("the book", body));
+        }
+    }
+
+    /** A drill as it was after each edit that is remembered, oldest first; those before {@value #MOST_LETTERS} letters are left out. */
+    public List<Version> versions(String id) {
+        return inBook(h -> h.createQuery("SELECT edit, body FROM (SELECT n, edit, body, "
+                        + "sum(length(body)) OVER (ORDER BY n DESC) AS letters FROM version WHERE drill = :id) "
+                        + "WHERE letters <= :most ORDER BY n").bind("id", id).bind("most", MOST_LETTERS)
+                .map((row, context) -> new Version(row.getString("edit"), row.getString("body"))).list());
     }
 
     /** A copy of a drill, next to it in the book. */
@@ -231,10 +247,14 @@ public final class Book implements AutoCloseable {
     }
 
     private Drill parse(String body) {
+        return parse(file.getFileName().toString(), body);
+    }
+
+    private static Drill parse(String book, String body) {
         try {
             return DrillReader.read(body);
         } catch (FormatException e) {
-            throw new BookException("A drill in " + file.getFileName() + " cannot be read: " + e.getMessage()
+            throw new BookException("A drill in " + book + " cannot be read: " + e.getMessage()
                     + ". Nothing in the book was changed.", e);
         }
     }

@@ -15,6 +15,8 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.edit.DrillEdits;
+import wildchalk.core.edit.History;
 import wildchalk.storage.DemoDrills;
 import wildchalk.storage.format.DrillReader;
 
@@ -104,6 +106,29 @@ class BookTest {
             }
             assertEquals(200, book.edits("a").size());
             assertEquals("Edit 229", book.edits("a").get(0));
+        }
+    }
+
+    @Test
+    void drillIsReadAgainAsItWasAfterEachEdit() {
+        try (Book book = Book.open(file())) {
+            Drill first = book.add(drill("a"));
+            book.keep(first.withTitle("Two"), "Rename drill");
+            assertEquals(List.of(new History.Kept("New drill", first), new History.Kept("Rename drill", first.withTitle("Two"))),
+                    book.versions("a").stream().map(Book.Version::read).toList());
+            assertEquals(List.of(), book.versions("b"));
+        }
+    }
+
+    /** What is too long to be read again in a moment is left out from the oldest on. */
+    @Test
+    void ofLongDrillsOnlyTheNewestVersionsAreReadAgain() {
+        try (Book book = Book.open(file())) {
+            Drill first = book.add(drill("a"));
+            for (int i = 0; i < 5; i++) {
+                book.keep(DrillEdits.points(List.of("x".repeat(3_000_000), "" + i)).apply(first), "Edit " + i);
+            }
+            assertEquals(List.of("Edit 3", "Edit 4"), book.versions("a").stream().map(Book.Version::edit).toList());
         }
     }
 
