@@ -1,5 +1,6 @@
 package wildchalk.bench.frames;
 
+import java.util.List;
 import javafx.application.Application;
 
 /** Starts the window whose frames are counted: one of a start, as a toolkit allows no more. */
@@ -9,6 +10,6 @@ public final class FrameBench {
     }
 
     public static void main(String[] args) {
-        Application.launch(args.length > 0 && args[0].equals("play") ? BusyPlay.class : PieceDrag.class, args);
+        Application.launch(args.length > 0 && List.of("play", "still").contains(args[0]) ? BusyPlay.class : PieceDrag.class, args);
     }
 }

@@ -49,9 +49,10 @@ public final class ActionEdits {
     /** The next way of doing the same: how a ball is passed, what becomes of a shot, how somebody is followed. */
     public static Optional<Edit> nextWay(String rung, Action action, Surface surface) {
         if (action instanceof Action.Pass pass) {
-            Action.Manner next = after(pass.manner());
-            boolean boards = surface.edge() == Surface.Edge.BOARDS;
-            Action.Manner manner = next == Action.Manner.RIM && !boards ? after(next) : next;
+            Action.Manner manner = after(pass.manner());
+            while (!isPossible(manner, surface)) {
+                manner = after(manner);
+            }
             return Optional.of(change(rung, "Pass it " + words(manner), pass.going(manner)));
         }
         if (action instanceof Action.Shot shot) {
@@ -65,6 +66,16 @@ public final class ActionEdits {
                     s.side(), s.distance(), s.gait(), s.until(), s.cue())));
         }
         return Optional.empty();
+    }
+
+    /** A puck neither bounces nor rolls; where there are no boards, nothing goes round them. */
+    private static boolean isPossible(Action.Manner manner, Surface surface) {
+        boolean puck = surface.ground() == Surface.Ground.ICE;
+        return switch (manner) {
+            case BOUNCE, ROLL, HAND_OFF -> !puck;
+            case RIM -> surface.edge() == Surface.Edge.BOARDS;
+            default -> true;
+        };
     }
 
     private static <E extends Enum<E>> E after(E value) {

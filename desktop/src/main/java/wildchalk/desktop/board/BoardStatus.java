@@ -87,6 +87,8 @@ final class BoardStatus extends HBox {
             hint.setText("Drag the figure, change it by its ends or on its card · Enter puts it down");
         } else if (tool == Tool.CROP) {
             hint.setText("Drag a frame round the part to show · Esc lets go");
+        } else if (tool == Tool.AREA) {
+            hint.setText("Drag from corner to corner, or click the corners one by one and press Enter · Esc lets go");
         } else if (tool.places()) {
             hint.setText("Click to put it down · digits set the distance · Alt frees it · Esc lets go");
         } else if (state.chosenAction().isPresent()) {

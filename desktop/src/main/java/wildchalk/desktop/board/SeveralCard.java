@@ -30,7 +30,7 @@ final class SeveralCard extends FlowPane {
         title.getStyleClass().add("card-heading");
         ToggleButton fresh = new ToggleButton("new numbers");
         fresh.setId("fresh-labels");
-        fresh.getStyleClass().add("step");
+        fresh.getStyleClass().add("pill");
         fresh.setTooltip(new Tooltip("Copies of players get numbers that nobody wears yet; else the same ones"));
         fresh.selectedProperty().bindBidirectional(state.freshLabelsProperty());
         getChildren().addAll(title, Swatches.teams(null, this::wear),

@@ -6,6 +6,7 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -49,7 +50,9 @@ final class DrillCard extends VBox {
         menu.setAccessibleText("What to do with " + drill.title());
         titleRow.setAlignment(Pos.CENTER_LEFT);
         titleRow.getChildren().addAll(title, menu);
-        Label what = new Label(surface.sport() + " · " + String.join(", ", Counts.of(stage, surface)));
+        // The colours of the cones are told on the Board: here they would be cut off.
+        Label what = new Label(surface.sport() + " · " + String.join(", ", Counts.of(stage, surface)).replaceAll(" \\([^)]*\\)", ""));
+        what.setTooltip(new Tooltip(String.join(", ", Counts.of(stage, surface))));
         what.getStyleClass().add("quiet");
         VBox text = new VBox(2, titleRow, what);
         text.getStyleClass().add("card-text");
