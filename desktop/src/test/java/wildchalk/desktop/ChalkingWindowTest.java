@@ -93,9 +93,9 @@ class ChalkingWindowTest extends RealWindow {
         drag(at(-16, -4), at(-2, 6));
         List<String> words = fx(() -> ((FlowPane) find("#line-tag")).getChildren().stream().map(n -> ((Label) n).getText()).toList());
         assertEquals("pass to 3 · on the whistle", words.get(0));
-        assertTrue(words.contains("C carry") && words.contains("K pass it with a bounce"), words.toString());
+        assertTrue(words.contains("C carry") && words.contains("K pass it high"), words.toString());
         type(KeyCode.K);
-        assertEquals("pass with a bounce to 3 · on the whistle",
+        assertEquals("pass high to 3 · on the whistle",
                 fx(() -> ((Label) ((FlowPane) find("#line-tag")).getChildren().get(0)).getText()));
         type(KeyCode.ESCAPE);
         assertEquals(false, fx(() -> find("#line-tag").isVisible()));
@@ -221,16 +221,16 @@ class ChalkingWindowTest extends RealWindow {
     @Test
     void coachingPointsAreTypedOneAfterTheOtherAndChangedInPlace() throws Exception {
         super.click("#add-note");
-        robot.write("Look up early");
+        write("Look up early");
         type(KeyCode.ENTER);
-        robot.write("Pass flat");
+        write("Pass flat");
         type(KeyCode.ENTER);
         assertEquals(List.of("Look up early", "Pass flat"), board().drill().points());
         robot.clickOn("Look up early");
         type(KeyCode.CONTROL, KeyCode.A);
-        robot.write("Look up");
+        write("Look up");
         super.click("#add-question");
-        robot.write("Who is free?");
+        write("Who is free?");
         super.click("#board");
         assertEquals(List.of("Look up", "Pass flat"), board().drill().points());
         assertEquals(List.of("Who is free?"), board().drill().questions());
@@ -292,14 +292,14 @@ class ChalkingWindowTest extends RealWindow {
     void piecesAreChosenByWhatTheyAreCalledAndSpacedEvenly() throws Exception {
         people();
         type(KeyCode.CONTROL, KeyCode.K);
-        robot.write("everyone");
+        write("everyone");
         type(KeyCode.ENTER);
         assertEquals(Set.of("p1", "p2", "p3"), board().chosenProperty().get());
         super.click("#space-evenly");
         List<Vec> places = board().stage().people().stream().map(Piece::at).sorted((a, b) -> Double.compare(a.y(), b.y())).toList();
         assertEquals(0, places.get(1).distance(places.get(0).towards(places.get(2), 0.5)), 1e-6);
         type(KeyCode.CONTROL, KeyCode.K);
-        robot.write("walrus");
+        write("walrus");
         type(KeyCode.ENTER);
         type(KeyCode.ESCAPE);
         assertEquals(null, find("#find-card"));

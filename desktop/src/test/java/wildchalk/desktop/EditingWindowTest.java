@@ -21,6 +21,7 @@ import org.junit.jupiter.api.Test;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Spot;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.scene.Ink;
 import wildchalk.core.scene.Look;
@@ -78,6 +79,19 @@ class EditingWindowTest extends RealWindow {
         type(KeyCode.V);
         assertEquals(before, board().board().route(action(2).id()).length(), 0.1);
         assertEquals(0, board().board().route(action(2).id()).end().distance(OTHER), 0.5);
+    }
+
+    @Test
+    void passIsSentToSomebodyElseAndAnEndIsMoved() throws Exception {
+        choose(action(0).id());
+        dragOnBoard(FEEDER.towards(RUNNER, 0.5), OTHER);
+        assertEquals(Spot.at(board().stage().people().get(2).id()), ((Action.Pass) action(0)).to());
+        choose(action(2).id());
+        robot.press(KeyCode.CONTROL);
+        dragOnBoard(board().board().route(action(2).id()).end(), new Vec(30, 20));
+        robot.release(KeyCode.CONTROL);
+        assertEquals(0, board().board().route(action(2).id()).end().distance(new Vec(30, 20)), 1);
+        assertEquals(3, board().stage().actions().size());
     }
 
     @Test
@@ -150,19 +164,18 @@ class EditingWindowTest extends RealWindow {
         for (int i = 1; i <= 5; i++) {
             robot.moveTo(from.interpolate(to, i / 5.0));
         }
-        robot.release(MouseButton.PRIMARY);
-        settle();
+        letGo();
     }
 
     @Test
     void commandsAndDrillsAreFoundByName() throws Exception {
         type(KeyCode.CONTROL, KeyCode.K);
-        robot.write("ground");
+        write("ground");
         type(KeyCode.ENTER);
         assertEquals(Look.TURF, board().lookProperty().get());
         assertTrue(dots(new Vec(-5, 3), ScreenBrush.colour(Look.TURF, Ink.BOARD)) > 0, "the board is green");
         type(KeyCode.CONTROL, KeyCode.K);
-        robot.write("trails");
+        write("trails");
         type(KeyCode.ENTER);
         assertTrue(board().aidsProperty().get().trails());
     }

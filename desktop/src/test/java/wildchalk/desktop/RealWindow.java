@@ -17,6 +17,7 @@ import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.paint.Color;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
@@ -76,6 +77,7 @@ abstract class RealWindow {
         session.opened().get(90, TimeUnit.SECONDS);
         fx(() -> {
             stage.getScene().addEventFilter(KeyEvent.KEY_RELEASED, e -> released.incrementAndGet());
+            stage.getScene().addEventFilter(MouseEvent.MOUSE_RELEASED, e -> released.incrementAndGet());
             return null;
         });
         settle();
@@ -128,23 +130,27 @@ abstract class RealWindow {
         for (int i = 1; i <= 8; i++) {
             robot.moveTo(onScreen(from.towards(to, i / 8.0)));
         }
-        robot.release(MouseButton.PRIMARY);
-        settle();
+        letGo();
     }
 
     void clickOnBoard(Vec place) {
         robot.moveTo(onScreen(place));
         robot.press(MouseButton.PRIMARY);
+        letGo();
+    }
+
+    /** Lets the button go and waits until that has come. */
+    void letGo() {
+        int expected = released.get() + 1;
         robot.release(MouseButton.PRIMARY);
-        settle();
+        awaitReleases(expected);
     }
 
     void click(String id) throws Exception {
         Node node = find(id);
         robot.moveTo(node);
         robot.press(MouseButton.PRIMARY);
-        robot.release(MouseButton.PRIMARY);
-        settle();
+        letGo();
     }
 
     /**
@@ -172,7 +178,24 @@ abstract class RealWindow {
         int expected = released.get() + keys.length;
         robot.press(keys);
         robot.release(keys);
-        for (int i = 0; i < 40 && released.get() < expected; i++) {
+        awaitReleases(expected);
+    }
+
+    /** Types a text and waits until all of it has come. */
+    void write(String text) {
+        int expected = released.get() + text.length();
+        robot.write(text);
+        awaitReleases(expected);
+        // Capitals let go of Shift as well.
+        int before;
+        do {
+            before = released.get();
+            WaitForAsyncUtils.sleep(100, TimeUnit.MILLISECONDS);
+        } while (released.get() > before);
+    }
+
+    private void awaitReleases(int expected) {
+        for (int i = 0; i < 80 && released.get() < expected; i++) {
             WaitForAsyncUtils.sleep(50, TimeUnit.MILLISECONDS);
         }
         settle();

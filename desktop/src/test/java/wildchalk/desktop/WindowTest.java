@@ -193,7 +193,7 @@ class WindowTest extends RealWindow {
         choose("#card-skylark", "Make a copy");
         await(() -> cards() == DEMO + 1);
         choose("#card-skylark-2", "Rename");
-        robot.write("Larks");
+        write("Larks");
         type(KeyCode.ENTER);
         await(() -> ((Label) find("#message-text")).getText().equals("It is called Larks now."));
         await(() -> ((Label) find("#card-skylark-2").lookup(".card-title")).getText().equals("Larks"));
@@ -273,7 +273,7 @@ class WindowTest extends RealWindow {
         open(Request.demo(book()));
         robot.doubleClickOn("#drill-title");
         type(KeyCode.CONTROL, KeyCode.A);
-        robot.write("Revolving door");
+        write("Revolving door");
         type(KeyCode.ENTER);
         assertEquals("Revolving door", board().drill().title());
         assertEquals(Optional.of("Rename drill"), board().history().nextUndo());

@@ -165,6 +165,10 @@ final class BoardMouse {
             String who = person.get().id();
             return new StrokeGrip(pane, state, guides, who, state.timeline().pose(who, t).at(), true);
         }
+        Optional<Grip> aim = person.isPresent() ? Optional.empty() : AimGrip.at(hand, pane, state, guides, moves);
+        if (aim.isPresent()) {
+            return aim.get();
+        }
         Optional<Grip> corner = person.isPresent() ? Optional.empty() : CornerGrip.at(hand, pane, state, guides);
         if (corner.isPresent()) {
             return corner.get();

@@ -94,6 +94,8 @@ final class BoardStatus extends HBox {
         } else if (state.chosenAction().isPresent()) {
             hint.setText(state.chosenAction().get() instanceof Action.Travel
                     ? "Drag the line to bend it · drag on from its end · Del takes it away · ? shows the keys"
+                    : state.chosenAction().get() instanceof Action.Delivery
+                    ? "Drag the line to send it elsewhere · the keys beside it make something else of it · ? shows the keys"
                     : "The keys beside it make something else of it · Del takes it away · ? shows the keys");
         } else if (state.stage().people().isEmpty()) {
             hint.setText("Press 1 and click on the board: that puts a player down");

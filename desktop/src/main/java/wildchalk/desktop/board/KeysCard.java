@@ -9,8 +9,8 @@ final class KeysCard extends GridPane {
     private static final String[][] LINE = {
         {"R C P S B D", "what the line is", "W", "what sets it off"},
         {"E and K", "its end, and how a pass goes", "X and V", "cut it, turn it round"},
-        {"Drag it", "bend it; double click takes a bend out", "F", "mend it, where there is a !"},
-        {"Drag from its end", "go on", "Del", "take it away"},
+        {"Drag it", "bend it, a double click unbends; a pass: elsewhere", "F", "mend it, where there is a !"},
+        {"Drag from its end", "go on; with Ctrl, the end itself", "Del", "take it away"},
     };
     private static final String[][] PIECES = {
         {"Arrows", "move it half a metre, with Shift 10 cm", "[ and ]", "turn it"},

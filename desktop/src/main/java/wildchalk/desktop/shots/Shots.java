@@ -15,6 +15,7 @@ import wildchalk.desktop.DemoBook;
 import wildchalk.desktop.Request;
 import wildchalk.desktop.WildChalkApp.Session;
 import wildchalk.desktop.board.BoardState;
+import wildchalk.desktop.board.Tool;
 import wildchalk.desktop.exchange.SystemChooser;
 
 /** Draws the pictures of the documents: starts the real window on a fresh demo book and goes from view to view. */
@@ -75,6 +76,13 @@ public final class Shots extends Application {
         step(() -> click("#pattern-v"));
         step(() -> hand().hold(FIGURE, FIGURE.plus(new Vec(8, 0))));
         step(() -> picture("measuring"));
+        step(() -> {
+            hand().release(FIGURE.plus(new Vec(8, 0)));
+            board().toolProperty().set(Tool.GUESS);
+            open("allotment");
+        });
+        step(() -> board().playheadProperty().set(1.6));
+        step(() -> picture("stations"));
         step(shown::close);
         session.opened().thenRun(this::next);
     }
