@@ -79,8 +79,7 @@ final class LineTag extends FlowPane {
         offers(action.get()).forEach(o -> getChildren().add(label(o, "tag-key")));
         setAccessibleText(text());
         toFront();
-        // From the root on, where the colours have their names.
-        getScene().getRoot().applyCss();
+        applyCss();
         double all = getChildren().stream().mapToDouble(n -> n.prefWidth(-1) + getHgap()).sum() + PADDING;
         double wide = Math.min(WIDEST, Math.ceil(all));
         double tall = prefHeight(wide);
