@@ -2,6 +2,7 @@ package wildchalk.core.scene;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Instruction;
@@ -111,11 +112,11 @@ final class AreaShapes {
         Vec out = edgeTowards(from, to.at());
         Vec in = edgeTowards(to, from.at());
         Vec way = to.at().minus(from.at()).unit();
-        double reach = unit * 2.2;
-        Vec start = out.minus(way.times(reach));
-        Vec end = in.distance(out) > 8 * unit ? out.plus(way.times(reach)) : in.plus(way.times(reach));
+        Vec start = out.minus(way.times(unit * 2.2));
+        // Just over the edge: further in it would lie on the title there.
+        Vec end = in.distance(out) > 8 * unit ? out.plus(way.times(unit * 2.2)) : in.plus(way.times(unit * 0.2));
         // Beside the line from middle to middle, so that there and back do not lie on each other.
-        Vec aside = bothWays ? Vec.ZERO : way.quarterTurn().times(unit * 1.2);
+        Vec aside = (bothWays ? Vec.ZERO : way.quarterTurn().times(unit * 1.2)).plus(besideTitle(from, way));
         Vec a = start.plus(aside);
         Vec b = end.plus(aside);
         List<Shape> shapes = new ArrayList<>();
@@ -126,6 +127,16 @@ final class AreaShapes {
             shapes.add(head(a, way.times(-1)));
         }
         return shapes;
+    }
+
+    /** An arrow up or down the page keeps to the right, where titles have ended. */
+    private Vec besideTitle(Piece.Station station, Vec way) {
+        Vec right = frame.onPage(1, 0);
+        if (Math.abs(way.dot(right)) > 0.5) {
+            return Vec.ZERO;
+        }
+        DoubleSummaryStatistics wide = station.outline().at(station.at()).stream().mapToDouble(right::dot).summaryStatistics();
+        return right.times((wide.getMax() - wide.getMin()) * 0.3);
     }
 
     private Shape head(Vec tip, Vec way) {
