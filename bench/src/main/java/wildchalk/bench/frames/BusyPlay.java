@@ -1,9 +1,12 @@
 package wildchalk.bench.frames;
 
+import com.sun.management.OperatingSystemMXBean;
+import java.lang.management.ManagementFactory;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import javafx.animation.AnimationTimer;
 import javafx.application.Application;
@@ -28,7 +31,8 @@ public final class BusyPlay extends Application {
     private static final int PEOPLE = 39;
     private static final int OTHERS = 60;
     private static final int LINES = 120;
-    private static final double WARM_UP = 4;
+    /** In the first seconds the compiler of the Java runtime keeps one core busy, and takes frames. */
+    private static final double WARM_UP = 20;
     private static final double COUNTED = 8;
 
     private Session session;
@@ -59,12 +63,14 @@ public final class BusyPlay extends Application {
         new AnimationTimer() {
             private final List<Long> at = new ArrayList<>();
             private long begun;
+            private long worked;
 
             @Override
             public void handle(long now) {
                 begun = begun == 0 ? now : begun;
                 double t = (now - begun) / 1e9;
                 if (t > WARM_UP) {
+                    worked = at.isEmpty() ? processorTime() : worked;
                     at.add(now);
                 }
                 if (t > WARM_UP + COUNTED) {
@@ -72,11 +78,17 @@ public final class BusyPlay extends Application {
                     boolean played = board.playingProperty().get() && board.playheadProperty().get() > 0;
                     System.out.println(played != still ? (still ? "standing still with " : "playing ") + board.stage().people().size() + " people and "
                             + board.stage().actions().size() + " lines: " + Frames.of(at, List.of()).words()
+                            + String.format(Locale.ROOT, "; a frame costs %.1f ms of processor time", (processorTime() - worked) / 1e6 / (at.size() - 1))
                             : "it did not do what was to be measured");
                     shown.close();
                 }
             }
         }.start();
+    }
+
+    /** What all threads have worked so far, nanoseconds: unlike the gaps it does not grow when others use the machine. */
+    private static long processorTime() {
+        return ((OperatingSystemMXBean) ManagementFactory.getOperatingSystemMXBean()).getProcessCpuTime();
     }
 
     @Override
