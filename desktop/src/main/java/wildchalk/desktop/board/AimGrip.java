@@ -12,15 +12,15 @@ import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;
 
 /** Takes where the chosen line goes somewhere else: a pass to somebody else, a shot at another goal, the end of a run. */
-final class AimGrip implements Grip {
+final class AimGrip extends DraftGrip {
 
     private final BoardPane pane;
     private final BoardState state;
     private final Guides guides;
     private final Action action;
-    private boolean dropped;
 
     private AimGrip(BoardPane pane, BoardState state, Guides guides, Action action) {
+        super(pane, state);
         this.pane = pane;
         this.state = state;
         this.guides = guides;
@@ -56,7 +56,7 @@ final class AimGrip implements Grip {
 
     @Override
     public void drag(Hand hand) {
-        if (dropped) {
+        if (isDropped()) {
             return;
         }
         edit(hand).ifPresent(edit -> {
@@ -68,19 +68,11 @@ final class AimGrip implements Grip {
 
     @Override
     public void release(Hand hand, boolean dragged) {
-        pane.showTag(Optional.empty(), 0, 0);
-        if (dragged && !dropped) {
+        hideTag();
+        if (dragged && !isDropped()) {
             edit(hand).ifPresent(state::apply);
         } else if (!dragged) {
             new ChooseGrip(state).release(hand, false);
         }
-    }
-
-    @Override
-    public boolean escape() {
-        dropped = true;
-        state.putBack();
-        pane.showTag(Optional.empty(), 0, 0);
-        return true;
     }
 }

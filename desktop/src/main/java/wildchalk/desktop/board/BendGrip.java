@@ -9,16 +9,16 @@ import wildchalk.core.measure.Ruler;
 import wildchalk.core.rehearsal.Places;
 
 /** Bends the chosen line where the hand takes hold of it; a double click on a bend takes it out. */
-final class BendGrip implements Grip {
+final class BendGrip extends DraftGrip {
 
     private final BoardPane pane;
     private final BoardState state;
     private final Action.Travel travel;
     private final ChooseGrip click;
     private PathEdits.Held held;
-    private boolean dropped;
 
     BendGrip(BoardPane pane, BoardState state, Action.Travel travel) {
+        super(pane, state);
         this.pane = pane;
         this.state = state;
         this.travel = travel;
@@ -33,7 +33,7 @@ final class BendGrip implements Grip {
 
     @Override
     public void drag(Hand hand) {
-        if (dropped) {
+        if (isDropped()) {
             return;
         }
         state.preview(bent(hand.at()));
@@ -47,8 +47,8 @@ final class BendGrip implements Grip {
 
     @Override
     public void release(Hand hand, boolean dragged) {
-        pane.showTag(Optional.empty(), 0, 0);
-        if (dropped) {
+        hideTag();
+        if (isDropped()) {
             return;
         }
         if (dragged) {
@@ -58,13 +58,5 @@ final class BendGrip implements Grip {
         } else {
             click.release(hand, false);
         }
-    }
-
-    @Override
-    public boolean escape() {
-        dropped = true;
-        state.putBack();
-        pane.showTag(Optional.empty(), 0, 0);
-        return true;
     }
 }

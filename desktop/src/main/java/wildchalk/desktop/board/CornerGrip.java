@@ -8,16 +8,16 @@ import wildchalk.core.edit.PieceEdits;
 import wildchalk.core.geometry.Vec;
 
 /** Pulls a corner of the area that is chosen. */
-final class CornerGrip implements Grip {
+final class CornerGrip extends DraftGrip {
 
     private final BoardPane pane;
     private final BoardState state;
     private final Guides guides;
     private final Piece.Area area;
     private final int corner;
-    private boolean dropped;
 
     private CornerGrip(BoardPane pane, BoardState state, Guides guides, Piece.Area area, int corner) {
+        super(pane, state);
         this.pane = pane;
         this.state = state;
         this.guides = guides;
@@ -46,23 +46,16 @@ final class CornerGrip implements Grip {
 
     @Override
     public void drag(Hand hand) {
-        if (!dropped) {
+        if (!isDropped()) {
             state.preview(PieceEdits.change(state.rung(), "Resize", pulled(hand)));
         }
     }
 
     @Override
     public void release(Hand hand, boolean dragged) {
-        pane.showTag(Optional.empty(), 0, 0);
-        if (dragged && !dropped) {
+        hideTag();
+        if (dragged && !isDropped()) {
             state.apply(PieceEdits.change(state.rung(), "Resize", pulled(hand)));
         }
-    }
-
-    @Override
-    public boolean escape() {
-        dropped = true;
-        state.putBack();
-        return true;
     }
 }

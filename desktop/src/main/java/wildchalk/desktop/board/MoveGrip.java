@@ -10,7 +10,7 @@ import wildchalk.core.snap.Reference;
 import wildchalk.core.snap.Snapped;
 
 /** Moves a piece: what ends at it follows, and its distance from what was used last is said. */
-final class MoveGrip implements Grip {
+final class MoveGrip extends DraftGrip {
 
     static final String BEYOND = "That is outside the run-off, where nothing can stand: ";
 
@@ -21,9 +21,9 @@ final class MoveGrip implements Grip {
     private final Set<String> moving;
     private Vec gripped = Vec.ZERO;
     private Hand last;
-    private boolean dropped;
 
     MoveGrip(BoardPane pane, BoardState state, Guides guides, Piece piece) {
+        super(pane, state);
         this.pane = pane;
         this.state = state;
         this.guides = guides;
@@ -51,7 +51,7 @@ final class MoveGrip implements Grip {
 
     @Override
     public void drag(Hand hand) {
-        if (dropped) {
+        if (isDropped()) {
             return;
         }
         last = hand;
@@ -69,11 +69,11 @@ final class MoveGrip implements Grip {
 
     @Override
     public void release(Hand hand, boolean dragged) {
-        pane.showTag(Optional.empty(), 0, 0);
-        boolean lost = dragged && !dropped && isLost(hand);
+        hideTag();
+        boolean lost = dragged && !isDropped() && isLost(hand);
         if (lost) {
             escape();
-        } else if (dragged && !dropped) {
+        } else if (dragged && !isDropped()) {
             state.apply(edit(hand, place(hand)));
         }
         if (moving.size() == 1 || !dragged) {
@@ -90,14 +90,6 @@ final class MoveGrip implements Grip {
         Vec by = guides.within(place(hand).at()).minus(piece.at());
         return guides.isBeyond(place(hand).at()) || moving.size() > 1 && state.stage().pieces().stream()
                 .filter(p -> moving.contains(p.id())).anyMatch(p -> guides.isBeyond(p.at().plus(by)));
-    }
-
-    @Override
-    public boolean escape() {
-        dropped = true;
-        state.putBack();
-        pane.showTag(Optional.empty(), 0, 0);
-        return true;
     }
 
     private Edit edit(Hand hand, Snapped snapped) {

@@ -8,7 +8,7 @@ import wildchalk.core.edit.PieceEdits;
 import wildchalk.core.geometry.Vec;
 
 /** Turns the person who is chosen by their nose. */
-final class NoseGrip implements Grip {
+final class NoseGrip extends DraftGrip {
 
     /** Where the nose is, in token radii from the middle. */
     private static final double FROM = 1.0;
@@ -20,9 +20,9 @@ final class NoseGrip implements Grip {
     private final BoardPane pane;
     private final BoardState state;
     private final Piece.Person person;
-    private boolean dropped;
 
     private NoseGrip(BoardPane pane, BoardState state, Piece.Person person) {
+        super(pane, state);
         this.pane = pane;
         this.state = state;
         this.person = person;
@@ -47,7 +47,7 @@ final class NoseGrip implements Grip {
 
     @Override
     public void drag(Hand hand) {
-        if (!dropped) {
+        if (!isDropped()) {
             state.preview(turned(hand));
             pane.showTag(Optional.of("faces " + Math.round(Math.toDegrees(hand.at().minus(person.at()).angle())) + "°"), hand.x(), hand.y());
         }
@@ -55,17 +55,9 @@ final class NoseGrip implements Grip {
 
     @Override
     public void release(Hand hand, boolean dragged) {
-        pane.showTag(Optional.empty(), 0, 0);
-        if (dragged && !dropped) {
+        hideTag();
+        if (dragged && !isDropped()) {
             state.apply(turned(hand));
         }
-    }
-
-    @Override
-    public boolean escape() {
-        dropped = true;
-        state.putBack();
-        pane.showTag(Optional.empty(), 0, 0);
-        return true;
     }
 }
