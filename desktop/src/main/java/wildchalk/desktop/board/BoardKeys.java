@@ -1,5 +1,6 @@
 package wildchalk.desktop.board;
 
+import java.util.Optional;
 import java.util.Set;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
@@ -73,18 +74,33 @@ final class BoardKeys {
             case PLUS, EQUALS, ADD -> SpeedMenu.step(state, 1);
             case L -> state.loopingProperty().set(!state.loopingProperty().get());
             case DIGIT0, NUMPAD0 -> board.fit();
-            case W -> state.chosenAction().ifPresent(this::nextCue);
-            case K -> state.chosenAction().flatMap(a -> ActionEdits.nextWay(state.rung(), a, state.surface())).ifPresent(state::apply);
-            case E -> state.chosenAction().filter(Action.Travel.class::isInstance)
-                    .ifPresent(a -> nextEnding((Action.Travel) a));
-            case X -> state.chosenAction().filter(Action.Travel.class::isInstance).ifPresent(a -> cut((Action.Travel) a));
-            case F -> board.lineTag().mend().ifPresent(state::apply);
-            case V -> state.chosenAction().ifPresent(this::turnRound);
             case T -> state.toolProperty().set(state.toolProperty().get() == Tool.TAPE ? Tool.GUESS : Tool.TAPE);
             case OPEN_BRACKET -> PieceCard.turn(state, -TURN);
             case CLOSE_BRACKET -> PieceCard.turn(state, TURN);
-            default -> tray.takeByKey(e.getText());
+            default -> {
+                if (!onTheLine(e.getCode())) {
+                    tray.takeByKey(e.getText());
+                }
+            }
         }
+    }
+
+    /** What a letter makes of the line that is chosen; false when it is no such letter. */
+    private boolean onTheLine(KeyCode key) {
+        Optional<Action> line = state.chosenAction();
+        Optional<Action.Travel> travel = line.filter(Action.Travel.class::isInstance).map(Action.Travel.class::cast);
+        switch (key) {
+            case W -> line.ifPresent(this::nextCue);
+            case K -> line.flatMap(a -> ActionEdits.nextWay(state.rung(), a, state.surface())).ifPresent(state::apply);
+            case E -> travel.ifPresent(this::nextEnding);
+            case X -> travel.ifPresent(this::cut);
+            case F -> board.lineTag().mend().ifPresent(state::apply);
+            case V -> line.ifPresent(this::turnRound);
+            default -> {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** Ends what a key holds: the space bar plays or pauses, unless the board was moved with it. */

@@ -67,21 +67,12 @@ final class BoardPane extends Pane {
         this.trails = new TrailLayer(state);
         this.live = new LivePane(state);
         this.chips = new BoardChips(state, this);
-        sketch.setMouseTransparent(true);
-        moved.setMouseTransparent(true);
-        moved.setManaged(false);
-        sketch.setVisible(false);
         setId("board");
         getStyleClass().add("board");
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.NODE);
         setMinSize(300, 200);
-        tag.setId("stroke-tag");
-        tag.getStyleClass().add("stroke-tag");
-        tag.setVisible(false);
-        tag.setManaged(false);
-        tag.setMouseTransparent(true);
-        getChildren().addAll(ground, trails, glow, chalk, setOut, moved, live, sketch, chips, tag);
+        addLayers();
         clipToBounds();
         state.changesProperty().addListener((o, was, is) -> drillChanged());
         state.draftProperty().addListener((o, was, is) -> draftChanged());
@@ -99,15 +90,33 @@ final class BoardPane extends Pane {
             nearer(e.getZoomFactor(), e.getX(), e.getY());
             e.consume();
         });
+        tell();
+        new BoardCards(this, state);
+        lineTag = new LineTag(this, state);
+        getChildren().add(lineTag);
+        drillChanged();
+    }
+
+    private void addLayers() {
+        sketch.setMouseTransparent(true);
+        sketch.setVisible(false);
+        moved.setMouseTransparent(true);
+        moved.setManaged(false);
+        tag.setId("stroke-tag");
+        tag.getStyleClass().add("stroke-tag");
+        tag.setVisible(false);
+        tag.setManaged(false);
+        tag.setMouseTransparent(true);
+        getChildren().addAll(ground, trails, glow, chalk, setOut, moved, live, sketch, chips, tag);
+    }
+
+    /** Says what is chosen and in the hand to a screen reader. */
+    private void tell() {
         BoardVoice voice = new BoardVoice(state);
         InvalidationListener tell = o -> setAccessibleText(voice.board());
         state.chosenProperty().addListener(tell);
         state.toolProperty().addListener(tell);
         tell.invalidated(null);
-        new BoardCards(this, state);
-        lineTag = new LineTag(this, state);
-        getChildren().add(lineTag);
-        drillChanged();
     }
 
     @Override

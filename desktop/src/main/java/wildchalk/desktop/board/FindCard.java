@@ -8,6 +8,7 @@ import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.VBox;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.naming.Finding;
@@ -46,7 +47,22 @@ final class FindCard extends VBox {
         words.setAccessibleText("What to choose, do or open, by name");
         found.setPrefSize(WIDE, TALL);
         found.setFocusTraversable(false);
-        found.setCellFactory(v -> new ListCell<>() {
+        found.setCellFactory(v -> cell());
+        found.setPlaceholder(new Label("Nothing is called that"));
+        found.setOnMouseClicked(e -> choose());
+        words.textProperty().addListener(o -> search());
+        words.setOnAction(e -> choose());
+        words.setOnKeyPressed(this::key);
+        getChildren().addAll(words, found);
+        search();
+        state.desk().drills(all -> {
+            drills = all;
+            search();
+        });
+    }
+
+    private static ListCell<Offer> cell() {
+        return new ListCell<>() {
             @Override
             protected void updateItem(Offer item, boolean empty) {
                 super.updateItem(item, empty);
@@ -56,28 +72,19 @@ final class FindCard extends VBox {
                 setGraphic(empty || item.what().isEmpty() ? null : what);
                 setContentDisplay(ContentDisplay.RIGHT);
             }
-        });
-        found.setPlaceholder(new Label("Nothing is called that"));
-        found.setOnMouseClicked(e -> choose());
-        words.textProperty().addListener(o -> search());
-        words.setOnAction(e -> choose());
-        words.setOnKeyPressed(e -> {
-            if (e.getCode() == KeyCode.ESCAPE) {
-                close.run();
-                e.consume();
-            } else if (e.getCode() == KeyCode.DOWN || e.getCode() == KeyCode.UP) {
-                int next = found.getSelectionModel().getSelectedIndex() + (e.getCode() == KeyCode.DOWN ? 1 : -1);
-                found.getSelectionModel().select(Math.max(0, Math.min(found.getItems().size() - 1, next)));
-                found.scrollTo(found.getSelectionModel().getSelectedIndex());
-                e.consume();
-            }
-        });
-        getChildren().addAll(words, found);
-        search();
-        state.desk().drills(all -> {
-            drills = all;
-            search();
-        });
+        };
+    }
+
+    private void key(KeyEvent e) {
+        if (e.getCode() == KeyCode.ESCAPE) {
+            close.run();
+            e.consume();
+        } else if (e.getCode() == KeyCode.DOWN || e.getCode() == KeyCode.UP) {
+            int next = found.getSelectionModel().getSelectedIndex() + (e.getCode() == KeyCode.DOWN ? 1 : -1);
+            found.getSelectionModel().select(Math.max(0, Math.min(found.getItems().size() - 1, next)));
+            found.scrollTo(found.getSelectionModel().getSelectedIndex());
+            e.consume();
+        }
     }
 
     void take() {
