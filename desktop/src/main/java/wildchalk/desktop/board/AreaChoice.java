@@ -27,11 +27,11 @@ final class AreaChoice extends FlowPane {
         setId("area-choice");
         getStyleClass().add("board-card");
         setPrefWrapLength(720);
-        AreaSample now = state.areaSampleProperty().get();
+        AreaSample now = state.samples().areaProperty().get();
         getChildren().addAll(
-                pills(AreaSample.What.values(), now.what(), w -> change(state.areaSampleProperty().get().as(w))),
-                pills(AreaSample.Figure.values(), now.figure(), f -> change(state.areaSampleProperty().get().as(f))),
-                Swatches.colours(now.colour(), c -> change(state.areaSampleProperty().get().in(c))),
+                pills(AreaSample.What.values(), now.what(), w -> change(state.samples().areaProperty().get().as(w))),
+                pills(AreaSample.Figure.values(), now.figure(), f -> change(state.samples().areaProperty().get().as(f))),
+                Swatches.colours(now.colour(), c -> change(state.samples().areaProperty().get().in(c))),
                 new Separator(Orientation.VERTICAL), new Label("or mark out stations:"));
         for (Division division : Division.values()) {
             getChildren().add(Fields.step(division.title().toLowerCase(Locale.ROOT), "mark-" + division.name().toLowerCase(Locale.ROOT),
@@ -41,7 +41,7 @@ final class AreaChoice extends FlowPane {
     }
 
     private void change(AreaSample sample) {
-        state.areaSampleProperty().set(sample);
+        state.samples().areaProperty().set(sample);
     }
 
     private static <E extends Enum<E>> Node pills(E[] values, E chosen, Consumer<E> choose) {

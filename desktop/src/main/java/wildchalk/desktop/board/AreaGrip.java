@@ -30,7 +30,7 @@ final class AreaGrip implements Grip {
     }
 
     private boolean isByCorners() {
-        return state.areaSampleProperty().get().figure() == AreaSample.Figure.CORNERS;
+        return state.samples().areaProperty().get().figure() == AreaSample.Figure.CORNERS;
     }
 
     private Vec place(Hand hand) {
@@ -128,7 +128,7 @@ final class AreaGrip implements Grip {
         if (from == null) {
             return Optional.empty();
         }
-        if (state.areaSampleProperty().get().figure() == AreaSample.Figure.CIRCLE) {
+        if (state.samples().areaProperty().get().figure() == AreaSample.Figure.CIRCLE) {
             double radius = from.distance(to);
             return radius < AreaEdits.SMALLEST / 2 ? Optional.empty() : Optional.of(area(from, new Outline.Circle(radius)));
         }
@@ -145,7 +145,7 @@ final class AreaGrip implements Grip {
     }
 
     private Piece.Area area(Vec at, Outline outline) {
-        AreaSample sample = state.areaSampleProperty().get();
+        AreaSample sample = state.samples().areaProperty().get();
         return sample.what() == AreaSample.What.STATION ? StationEdits.fresh(state.stage(), at, outline)
                 : new Piece.Zone(state.stage().freeId("z"), at, outline, "", sample.colour());
     }

@@ -20,15 +20,13 @@ import javafx.beans.property.SimpleDoubleProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.edit.Edit;
 import wildchalk.core.edit.History;
-import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Units;
-import wildchalk.core.pattern.PatternKind;
 import wildchalk.core.rehearsal.Beat;
 import wildchalk.core.rehearsal.Timeline;
 import wildchalk.core.scene.Aids;
@@ -51,7 +49,8 @@ public final class BoardState {
     private static final int FEW_PIECES = 300;
 
     private final BiConsumer<Drill, String> keep;
-    private final String rung;
+    private String rung;
+    private int place;
     private History history;
     private Surface surface;
     private Script script;
@@ -70,13 +69,9 @@ public final class BoardState {
     private final ObjectProperty<Tool> tool = new SimpleObjectProperty<>(Tool.GUESS);
     private final ObjectProperty<Look> look = new SimpleObjectProperty<>(Look.SLATE);
     private final ReadOnlyStringWrapper said = new ReadOnlyStringWrapper("");
-    private final BooleanProperty freshLabels = new SimpleBooleanProperty(true);
     private final ObjectProperty<Aids> aids = new SimpleObjectProperty<>(Aids.USUAL);
     private final ObjectProperty<Units> units = new SimpleObjectProperty<>(Units.METRIC);
-    private final ObjectProperty<Piece.Item> sample =
-            new SimpleObjectProperty<>(Piece.Item.of("", GearKind.CONE, Vec.ZERO));
-    private final ObjectProperty<PatternKind> patternKind = new SimpleObjectProperty<>(PatternKind.LINE);
-    private final ObjectProperty<AreaSample> areaSample = new SimpleObjectProperty<>(AreaSample.USUAL);
+    private final Samples samples = new Samples();
     private final SheetDesk sheets = new SheetDesk();
     private final Desk desk;
 
@@ -98,6 +93,10 @@ public final class BoardState {
     private void show(History next) {
         history = next;
         Drill drill = next.now();
+        // Where a rung has gone, the one that stands in its place is shown.
+        List<String> rungs = drill.ladder().stream().map(Rung::id).toList();
+        rung = rungs.contains(rung) ? rung : rungs.get(Math.min(place, rungs.size() - 1));
+        place = rungs.indexOf(rung);
         surface = drill.surface();
         if (look.get().isTrue()) {
             look.set(Look.trueTo(surface.ground()));
@@ -109,6 +108,14 @@ public final class BoardState {
         playhead.set(Math.min(playhead.get(), base.timeline().duration()));
         changes.set(changes.get() + 1);
         sheets.ask(base.stage(), surface, units.get());
+    }
+
+    /** Goes to another rung of the ladder, from its start. */
+    public void climb(String to) {
+        playing.set(false);
+        rung = to;
+        playhead.set(0);
+        show(history);
     }
 
     private Shown.Manner manner(Drill drill) {
@@ -141,7 +148,7 @@ public final class BoardState {
     public boolean apply(Edit edit) {
         putBack();
         History next = history.after(edit);
-        int pieces = Ladder.build(next.now(), rung).pieces().size();
+        int pieces = next.now().ladder().stream().anyMatch(r -> r.id().equals(rung)) ? Ladder.build(next.now(), rung).pieces().size() : 0;
         if (pieces > MOST_PIECES && pieces > stage().pieces().size()) {
             desk.say("A drill holds up to " + MOST_PIECES + " pieces, and this would make " + pieces + ". Nothing was changed.");
             return false;
@@ -268,6 +275,12 @@ public final class BoardState {
         return base.stage();
     }
 
+    /** The rung that this one was made from; empty for one that follows none. */
+    Optional<Stage> madeFrom() {
+        return drill().ladder().get(place).from().filter(f -> drill().ladder().stream().anyMatch(r -> r.id().equals(f)))
+                .map(f -> Ladder.build(drill(), f));
+    }
+
     public Timeline timeline() {
         return base.timeline();
     }
@@ -309,22 +322,13 @@ public final class BoardState {
         return units;
     }
 
-    /** What gear that is put down looks like. */
-    public ObjectProperty<Piece.Item> sampleProperty() {
-        return sample;
-    }
-
-    /** What an area that is drawn looks like. */
-    ObjectProperty<AreaSample> areaSampleProperty() {
-        return areaSample;
+    /** What the next thing that is made looks like. */
+    public Samples samples() {
+        return samples;
     }
 
     Desk desk() {
         return desk;
-    }
-
-    public ObjectProperty<PatternKind> patternKindProperty() {
-        return patternKind;
     }
 
     public Picking picking() {
@@ -368,11 +372,6 @@ public final class BoardState {
 
     public ObjectProperty<Look> lookProperty() {
         return look;
-    }
-
-    /** Whether copies of people get numbers of their own. */
-    BooleanProperty freshLabelsProperty() {
-        return freshLabels;
     }
 
     /** What helps to read the board. */

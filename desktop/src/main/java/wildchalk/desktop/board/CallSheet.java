@@ -20,6 +20,7 @@ import javafx.scene.text.Text;
 import javafx.scene.text.TextFlow;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Stage;
 import wildchalk.core.edit.DrillEdits;
 import wildchalk.core.edit.Edit;
 import wildchalk.core.edit.Mends;
@@ -27,6 +28,7 @@ import wildchalk.core.edit.Retelling;
 import wildchalk.core.measure.Clock;
 import wildchalk.core.rehearsal.Problem;
 import wildchalk.core.script.Counts;
+import wildchalk.core.script.Differences;
 import wildchalk.core.script.Script;
 
 /** The call sheet: the drill in words, in step with the picture. */
@@ -44,6 +46,7 @@ final class CallSheet extends VBox {
     private Set<String> litChosen = Set.of();
     private final TextField title = new TextField();
     private final SurfaceMenu where;
+    private final Label differs = quiet("");
     private final FlowPane chips = new FlowPane(6, 6);
     private final VBox limits = new VBox(4);
     private final VBox lines = new VBox(4);
@@ -68,7 +71,8 @@ final class CallSheet extends VBox {
                 rename();
             }
         });
-        VBox words = new VBox(10, chips, limits, lines, notes);
+        differs.setId("rung-differs");
+        VBox words = new VBox(10, differs, chips, limits, lines, notes);
         words.getStyleClass().add("call-sheet-words");
         scroll.setContent(words);
         SetOutPane setOut = new SetOutPane(state);
@@ -131,6 +135,7 @@ final class CallSheet extends VBox {
     private void rebuild() {
         title.setText(state.drill().title());
         where.tell();
+        tellDifference();
         chips.getChildren().clear();
         Counts.of(state.stage(), state.surface()).forEach(c -> chips.getChildren().add(chip(c)));
         if (state.timeline().duration() > 0) {
@@ -158,6 +163,15 @@ final class CallSheet extends VBox {
         problems.setManaged(problems.isVisible());
         litBeat = NOTHING_LIT;
         light();
+    }
+
+    /** What this rung has that the one it was made from has not. */
+    private void tellDifference() {
+        Optional<Stage> below = state.madeFrom();
+        differs.setText(below.map(b -> Differences.of(b, state.stage(), state.timeline(), state.surface(), state.unitsProperty().get().unit()))
+                .map(words -> words.isEmpty() ? "Like the rung it was made from, until something is changed here." : String.join("; ", words)).orElse(""));
+        differs.setManaged(below.isPresent());
+        differs.setVisible(below.isPresent());
     }
 
     private Label chip(String text) {

@@ -40,8 +40,8 @@ final class GearCard extends VBox {
         others.setOnAction(e -> kinds.setVisible(true));
         others.visibleProperty().bind(kinds.visibleProperty().not());
         others.managedProperty().bind(others.visibleProperty());
-        HBox colours = new HBox(10, others, Swatches.colours(state.sampleProperty().get().colour(),
-                c -> state.sampleProperty().set(state.sampleProperty().get().withColour(c))));
+        HBox colours = new HBox(10, others, Swatches.colours(state.samples().gearProperty().get().colour(),
+                c -> state.samples().gearProperty().set(state.samples().gearProperty().get().withColour(c))));
         colours.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(kinds, colours);
         fold();
@@ -52,7 +52,7 @@ final class GearCard extends VBox {
     void fold() {
         kinds.setVisible(false);
         others.setText((state.toolProperty().get() == Tool.SUPPLY ? "ball supply"
-                : PieceWords.kind(state.sampleProperty().get().kind())) + "  ·  other gear …");
+                : PieceWords.kind(state.samples().gearProperty().get().kind())) + "  ·  other gear …");
     }
 
     private PictureButton button(GearKind kind) {
@@ -61,11 +61,11 @@ final class GearCard extends VBox {
                 PieceWords.kind(kind), Sample.piece(item.turnedTo(-Math.PI / 2)), ROOM);
         button.setToggleGroup(group);
         Tool tool = state.toolProperty().get();
-        button.setSelected(tool != Tool.SUPPLY && state.sampleProperty().get().kind() == kind);
+        button.setSelected(tool != Tool.SUPPLY && state.samples().gearProperty().get().kind() == kind);
         button.setOnAction(e -> {
             button.setSelected(true);
-            Piece.Item now = state.sampleProperty().get();
-            state.sampleProperty().set(now.kind() == kind ? now : item);
+            Piece.Item now = state.samples().gearProperty().get();
+            state.samples().gearProperty().set(now.kind() == kind ? now : item);
             state.toolProperty().set(kind == GearKind.CONE ? Tool.CONE : Tool.GEAR);
             fold();
         });

@@ -1,45 +1,69 @@
 package wildchalk.desktop.board;
 
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import javafx.geometry.Pos;
-import javafx.scene.control.Label;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.layout.VBox;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Rung;
+import wildchalk.core.edit.LadderEdits;
 
 /** The ladder, bottom rung first. */
-final class LadderPane extends VBox {
+final class LadderPane extends LiveScroll {
 
-    private static final double WIDTH = 108;
-    private static final double HEIGHT = 58;
+    private static final double WIDE = 140;
 
     private final BoardState state;
+    private final VBox rungs = new VBox(10);
+    private final Map<String, RungCard> cards = new HashMap<>();
 
     LadderPane(BoardState state) {
-        super(10);
         this.state = state;
         setId("ladder");
-        getStyleClass().add("ladder");
-        setAlignment(Pos.BOTTOM_CENTER);
+        rungs.getStyleClass().add("ladder");
+        rungs.setAlignment(Pos.BOTTOM_CENTER);
+        setMinWidth(WIDE);
+        setPrefWidth(WIDE);
+        setContent(rungs);
+        setFitToHeight(true);
         state.changesProperty().addListener(o -> rebuild());
         rebuild();
     }
 
     private void rebuild() {
-        getChildren().clear();
-        int n = 1;
-        for (Rung rung : state.drill().ladder()) {
-            getChildren().add(0, card(rung, n++));
+        List<Rung> ladder = state.drill().ladder();
+        cards.keySet().retainAll(ladder.stream().map(Rung::id).toList());
+        List<Node> shown = new ArrayList<>();
+        shown.add(harder(ladder.get(ladder.size() - 1)));
+        for (int n = ladder.size(); n > 0; n--) {
+            Rung rung = ladder.get(n - 1);
+            RungCard card = cards.computeIfAbsent(rung.id(), id -> new RungCard(state, id));
+            card.show(rung, n, Ladder.build(state.drill(), rung.id()));
+            shown.add(card);
+        }
+        if (!rungs.getChildren().subList(Math.min(1, rungs.getChildren().size()), rungs.getChildren().size()).equals(shown.subList(1, shown.size()))) {
+            rungs.getChildren().setAll(shown);
         }
     }
 
-    private VBox card(Rung rung, int n) {
-        Thumbnail picture = new Thumbnail(WIDTH, HEIGHT);
-        picture.show(state.drill(), Ladder.build(state.drill(), rung.id()));
-        Label name = new Label(n + " " + rung.title());
-        name.getStyleClass().add("rung-name");
-        VBox card = new VBox(4, picture, name);
-        card.getStyleClass().addAll("rung", rung.id().equals(state.rung()) ? "rung-current" : "rung-other");
-        card.setAccessibleText("Rung " + n + ": " + rung.title());
-        return card;
+    /** Above the top: the same once more, to be made harder. */
+    private Button harder(Rung top) {
+        Button button = new Button("+ harder");
+        button.setId("rung-harder");
+        button.getStyleClass().add("pill");
+        button.setAccessibleText("One more rung at the top, the same as the one below it until something is changed");
+        button.setOnAction(e -> make(state, LadderEdits.harder(state.drill(), top.id())));
+        return button;
+    }
+
+    /** Makes a rung and goes there. */
+    static void make(BoardState state, LadderEdits.Made made) {
+        if (state.apply(made.edit())) {
+            state.climb(made.id());
+        }
     }
 }

@@ -8,7 +8,7 @@ import javafx.scene.control.Skin;
  * A scrolled page in which something changes while the board plays. A usual one keeps its page as a picture and paints all
  * of it anew when a corner of it changes.
  */
-final class LiveScroll extends ScrollPane {
+class LiveScroll extends ScrollPane {
 
     LiveScroll() {
         setFitToWidth(true);

@@ -41,10 +41,10 @@ final class PatternChoice extends VBox {
             PictureButton button = new PictureButton("pattern-" + kind.name().toLowerCase(Locale.ROOT), kind.title(),
                     picture(kind), ROOM);
             button.setToggleGroup(group);
-            button.setSelected(state.patternKindProperty().get() == kind);
+            button.setSelected(state.samples().patternProperty().get() == kind);
             button.setOnAction(e -> {
                 button.setSelected(true);
-                state.patternKindProperty().set(kind);
+                state.samples().patternProperty().set(kind);
             });
             kinds.getChildren().add(button);
         }
@@ -55,15 +55,15 @@ final class PatternChoice extends VBox {
             button.setId("pattern-of-" + PieceWords.kind(kind));
             button.getStyleClass().add("pill");
             button.setToggleGroup(of);
-            button.setSelected(state.sampleProperty().get().kind() == kind);
+            button.setSelected(state.samples().gearProperty().get().kind() == kind);
             button.setOnAction(e -> {
                 button.setSelected(true);
-                state.sampleProperty().set(Piece.Item.of("", kind, Vec.ZERO));
+                state.samples().gearProperty().set(Piece.Item.of("", kind, Vec.ZERO));
             });
             colours.getChildren().add(button);
         }
-        colours.getChildren().add(Swatches.colours(state.sampleProperty().get().colour(),
-                c -> state.sampleProperty().set(state.sampleProperty().get().withColour(c))));
+        colours.getChildren().add(Swatches.colours(state.samples().gearProperty().get().colour(),
+                c -> state.samples().gearProperty().set(state.samples().gearProperty().get().withColour(c))));
         colours.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(kinds, colours);
     }

@@ -35,7 +35,7 @@ final class PatternGrip implements Grip {
         this.pane = pane;
         this.state = state;
         this.guides = guides;
-        state.sampleProperty().addListener(o -> show());
+        state.samples().gearProperty().addListener(o -> show());
     }
 
     private Optional<Reference> anchor() {
@@ -66,7 +66,7 @@ final class PatternGrip implements Grip {
 
     /** A new figure has the counts of the last one of its kind. */
     private Pattern fresh(Vec at) {
-        Pattern usual = Pattern.of(state.patternKindProperty().get(), at, at);
+        Pattern usual = Pattern.of(state.samples().patternProperty().get(), at, at);
         return likeLast != null && likeLast.kind() == usual.kind() ? likeLast.between(at, at) : usual;
     }
 
@@ -118,10 +118,10 @@ final class PatternGrip implements Grip {
     }
 
     private Edit edit() {
-        List<Piece> pieces = pattern.pieces(state.stage(), state.sampleProperty().get());
+        List<Piece> pieces = pattern.pieces(state.stage(), state.samples().gearProperty().get());
         long items = pieces.stream().filter(Piece.Item.class::isInstance).count();
         return PieceEdits.placeAll(state.rung(), pattern.kind().title().toLowerCase(Locale.ROOT) + " of " + items + " "
-                + PieceWords.kind(state.sampleProperty().get().kind()) + "s", pieces);
+                + PieceWords.kind(state.samples().gearProperty().get().kind()) + "s", pieces);
     }
 
     private void show() {

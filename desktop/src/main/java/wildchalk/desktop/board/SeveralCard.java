@@ -32,7 +32,7 @@ final class SeveralCard extends FlowPane {
         fresh.setId("fresh-labels");
         fresh.getStyleClass().add("pill");
         fresh.setTooltip(new Tooltip("Copies of players get numbers that nobody wears yet; else the same ones"));
-        fresh.selectedProperty().bindBidirectional(state.freshLabelsProperty());
+        fresh.selectedProperty().bindBidirectional(state.samples().freshLabelsProperty());
         getChildren().addAll(title, Swatches.teams(null, this::wear),
                 button("Copy", "copy", "Once more, beside these (Ctrl D)", () -> copyBeside(state)),
                 button("Copy to other side", "copy-side", "Once more, from left to right",
@@ -92,7 +92,7 @@ final class SeveralCard extends FlowPane {
 
     private static void toFourCorners(BoardState state) {
         state.apply(CopyEdits.toFourCorners(state.rung(), state.stage(), pieces(state), state.surface(),
-                state.freshLabelsProperty().get()));
+                state.samples().freshLabelsProperty().get()));
     }
 
     /** Puts what is chosen there once more, a little beside it. */
@@ -105,7 +105,7 @@ final class SeveralCard extends FlowPane {
         Set<String> chosen = pieces(state);
         if (!chosen.isEmpty()) {
             CopyEdits.Copy copy = CopyEdits.copy(state.rung(), name, state.stage(), chosen, placement, state.surface(),
-                    state.freshLabelsProperty().get());
+                    state.samples().freshLabelsProperty().get());
             if (state.apply(copy.edit())) {
                 state.choose(copy.ids().toArray(new String[0]));
             }

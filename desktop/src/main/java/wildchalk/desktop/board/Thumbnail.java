@@ -28,8 +28,12 @@ public final class Thumbnail extends Canvas {
 
     /** Shows a stage as it is before the whistle. */
     public void show(Drill drill, Stage stage) {
+        show(drill, stage, Rehearsal.of(stage, drill.surface()));
+    }
+
+    /** Shows a stage that was rehearsed already. */
+    void show(Drill drill, Stage stage, Timeline timeline) {
         surface = drill.surface();
-        Timeline timeline = Rehearsal.of(stage, surface);
         shown = drill;
         // Small pictures need larger signs.
         board = new Board(surface, stage, timeline, drill.lineKey(), Frame.of(drill, surface).scaled(1.25));

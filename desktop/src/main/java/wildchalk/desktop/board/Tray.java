@@ -159,13 +159,13 @@ final class Tray extends HBox {
 
     /** A cone is put down as a cone, a figure is made of small things; gear is what was used last. */
     private void prepare(Tool tool) {
-        Piece.Item now = state.sampleProperty().get();
+        Piece.Item now = state.samples().gearProperty().get();
         boolean cone = now.kind() == GearKind.CONE;
         boolean other = tool == Tool.PATTERN && !PatternChoice.OF.contains(now.kind());
         if (other || tool == Tool.CONE && !cone) {
-            state.sampleProperty().set(Piece.Item.of("", GearKind.CONE, Vec.ZERO));
+            state.samples().gearProperty().set(Piece.Item.of("", GearKind.CONE, Vec.ZERO));
         } else if (tool == Tool.GEAR && cone) {
-            state.sampleProperty().set(Piece.Item.of("", GearKind.MINI_GOAL, Vec.ZERO));
+            state.samples().gearProperty().set(Piece.Item.of("", GearKind.MINI_GOAL, Vec.ZERO));
         }
     }
 

@@ -1,0 +1,103 @@
+package wildchalk.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Rung;
+import wildchalk.core.drill.Stage;
+
+/** Edits of the ladder: rungs are made, named, put in order and taken away. What a rung shows stays as it is. */
+public final class LadderEdits {
+
+    private LadderEdits() {
+    }
+
+    /**
+     * An edit that makes a rung.
+     *
+     * @param id of the new rung
+     */
+    public record Made(Edit edit, String id) {
+    }
+
+    /** A rung right above another, the same as it until one of them is changed. */
+    public static Made harder(Drill drill, String from) {
+        return made(drill, from, "Add a harder rung", index(drill, from) + 1, "Harder");
+    }
+
+    /** A rung right below another, made from it: what is changed there comes down to this one. */
+    public static Made easier(Drill drill, String from) {
+        return made(drill, from, "Add an easier rung", index(drill, from), "Easier");
+    }
+
+    private static Made made(Drill drill, String from, String name, int at, String title) {
+        String id = freeId(drill);
+        Rung rung = new Rung(id, title, Optional.of(from), List.of(), List.of(), List.of(), List.of());
+        return new Made(new Edit(name, d -> {
+            List<Rung> ladder = new ArrayList<>(d.ladder());
+            ladder.add(at, rung);
+            return d.withLadder(ladder);
+        }), id);
+    }
+
+    public static Edit renamed(String id, String title) {
+        return new Edit("Rename rung", d -> changed(d, id, r -> new Rung(r.id(), title, r.from(), r.pieces(), r.actions(), r.said(), r.without())));
+    }
+
+    /** Puts a rung some places higher; lower when negative. What it was made from stays the same. */
+    public static Edit moved(String id, int up) {
+        return new Edit(up > 0 ? "Move rung up" : "Move rung down", d -> {
+            List<Rung> ladder = new ArrayList<>(d.ladder());
+            Rung rung = ladder.remove(index(d, id));
+            ladder.add(Math.max(0, Math.min(ladder.size(), index(d, id) + up)), rung);
+            return d.withLadder(ladder);
+        });
+    }
+
+    /** A rung that no longer follows any other. */
+    public static Edit detached(String id) {
+        return new Edit("Detach rung", d -> onto(d, id, Optional.empty()));
+    }
+
+    /** Takes a rung away; those made from it stay as they are, made from what it was made from. The last one stays. */
+    public static Edit removed(String id) {
+        return new Edit("Remove rung", d -> {
+            if (d.ladder().size() < 2) {
+                return d;
+            }
+            Optional<String> from = d.ladder().get(index(d, id)).from();
+            Drill kept = d;
+            for (Rung rung : d.ladder()) {
+                kept = rung.from().equals(Optional.of(id)) ? onto(kept, rung.id(), from) : kept;
+            }
+            return kept.withLadder(kept.ladder().stream().filter(r -> !r.id().equals(id)).toList());
+        });
+    }
+
+    /** The rung as it is, kept as what differs from another one, or from an empty surface. */
+    private static Drill onto(Drill drill, String id, Optional<String> from) {
+        Stage stage = Ladder.build(drill, id);
+        Drill based = changed(drill, id, r -> new Rung(r.id(), r.title(), from, List.of(), List.of(), List.of(), List.of()));
+        return Ladder.put(based, stage);
+    }
+
+    private static Drill changed(Drill drill, String id, UnaryOperator<Rung> change) {
+        return drill.withLadder(drill.ladder().stream().map(r -> r.id().equals(id) ? change.apply(r) : r).toList());
+    }
+
+    private static int index(Drill drill, String id) {
+        return drill.ladder().stream().map(Rung::id).toList().indexOf(id);
+    }
+
+    private static String freeId(Drill drill) {
+        List<String> ids = drill.ladder().stream().map(Rung::id).toList();
+        int n = 1;
+        while (ids.contains("s" + n)) {
+            n++;
+        }
+        return "s" + n;
+    }
+}

@@ -1,0 +1,115 @@
+package wildchalk.core.script;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.edit.ActionEdits;
+import wildchalk.core.measure.Unit;
+import wildchalk.core.naming.PieceWords;
+import wildchalk.core.rehearsal.Timeline;
+import wildchalk.core.surface.Surface;
+
+/** What one rung has that the rung below it has not, in words: "+ player 4, starts as 7 receives; mini-goal moved 5.0 m". */
+public final class Differences {
+
+    /** Nearer than this a piece stands where it stood, metres. */
+    private static final double SAME = 0.005;
+
+    private final Stage below;
+    private final Stage here;
+    private final Timeline timeline;
+    private final Surface surface;
+    private final Unit unit;
+    private final List<String> words = new ArrayList<>();
+
+    private Differences(Stage below, Stage here, Timeline timeline, Surface surface, Unit unit) {
+        this.below = below;
+        this.here = here;
+        this.timeline = timeline;
+        this.surface = surface;
+        this.unit = unit;
+    }
+
+    /**
+     * In the order in which a coach would say it: who and what is new, what is gone, what is moved, what is done otherwise.
+     *
+     * @param timeline of the stage {@code here}
+     * @return empty when they are the same
+     */
+    public static List<String> of(Stage below, Stage here, Timeline timeline, Surface surface, Unit unit) {
+        Differences differences = new Differences(below, here, timeline, surface, unit);
+        differences.pieces();
+        differences.actions();
+        if (!below.said().equals(here.said())) {
+            differences.words.add("other rules");
+        }
+        return List.copyOf(differences.words);
+    }
+
+    private void pieces() {
+        Map<String, Integer> fresh = new LinkedHashMap<>();
+        for (Piece piece : here.pieces()) {
+            if (below.piece(piece.id()).isEmpty()) {
+                if (piece instanceof Piece.Person person) {
+                    words.add("+ " + PieceWords.name(piece) + start(person));
+                } else {
+                    fresh.merge(PieceWords.name(piece), 1, Integer::sum);
+                }
+            }
+        }
+        fresh.forEach((name, count) -> words.add("+ " + counted(name, count)));
+        Map<String, Integer> gone = new LinkedHashMap<>();
+        below.pieces().stream().filter(p -> here.piece(p.id()).isEmpty()).forEach(p -> gone.merge(PieceWords.name(p), 1, Integer::sum));
+        gone.forEach((name, count) -> words.add("− " + counted(name, count)));
+        for (Piece piece : here.pieces()) {
+            below.piece(piece.id()).filter(p -> !p.equals(piece)).ifPresent(before -> changed(before, piece));
+        }
+    }
+
+    private static String counted(String name, int count) {
+        return count == 1 ? name : count + " " + name + "s";
+    }
+
+    private String start(Piece.Person person) {
+        return here.actionsOf(person.id()).stream().findFirst()
+                .map(a -> ", starts " + ScriptWriter.cue(here, timeline, surface, a)).orElse("");
+    }
+
+    private void changed(Piece before, Piece now) {
+        double metres = here.place(now).distance(below.place(before));
+        if (metres > SAME) {
+            words.add(PieceWords.among(here, now) + " moved " + unit.exact(metres));
+        } else if (!(now instanceof Piece.Ball)) {
+            words.add(PieceWords.among(here, now) + " changed");
+        }
+    }
+
+    private void actions() {
+        for (Action action : here.actions()) {
+            Optional<Action> before = below.action(action.id());
+            if (before.isEmpty()) {
+                // The first of somebody new was said with them.
+                boolean said = below.person(action.who()).isEmpty() && here.actionsOf(action.who()).get(0).equals(action);
+                if (!said) {
+                    words.add("+ " + named(here, action));
+                }
+            } else if (!before.get().equals(action)) {
+                words.add(before.get().withCue(action.cue()).equals(action)
+                        ? named(here, action) + " starts " + ScriptWriter.cue(here, timeline, surface, action)
+                        : named(below, before.get()) + " becomes " + ActionEdits.describe(action, here));
+            }
+        }
+        below.actions().stream().filter(a -> here.action(a.id()).isEmpty() && here.person(a.who()).isPresent())
+                .forEach(a -> words.add("− " + named(below, a)));
+    }
+
+    private static String named(Stage stage, Action action) {
+        return stage.person(action.who()).map(Piece.Person::label).filter(l -> !l.isBlank()).map(l -> l + "'s ").orElse("")
+                + ActionEdits.describe(action, stage);
+    }
+}

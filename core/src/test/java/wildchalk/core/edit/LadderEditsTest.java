@@ -1,0 +1,84 @@
+package wildchalk.core.edit;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import java.util.Optional;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.Size;
+import org.junit.jupiter.api.Test;
+import wildchalk.core.drill.Colour;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Rung;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.geometry.Vec;
+
+/** Rungs: what is done below comes up, what is done above stays above. */
+class LadderEditsTest {
+
+    private static final Drill ONE = Ladder.put(Drill.empty("d", "D", "field-hockey", "whole"),
+            new Stage("s1", "Start", List.of(cone("c1", 0), cone("c2", 5)), List.of()));
+
+    private static Piece cone(String id, double x) {
+        return Piece.Item.cone(id, new Vec(x, 0), Colour.RED);
+    }
+
+    private static double x(Drill drill, String rung, String piece) {
+        return Ladder.build(drill, rung).piece(piece).orElseThrow().at().x();
+    }
+
+    @Test
+    void whatIsMovedBelowMovesAboveUnlessItWasMovedThere() {
+        LadderEdits.Made made = LadderEdits.harder(ONE, "s1");
+        Drill two = made.edit().apply(ONE);
+        assertEquals(List.of("s1", "s2"), two.ladder().stream().map(Rung::id).toList());
+        Drill above = PieceEdits.move("s2", cone("c2", 5), new Vec(9, 0)).apply(two);
+        Drill both = PieceEdits.move("s1", cone("c2", 5), new Vec(-3, 0)).apply(PieceEdits.move("s1", cone("c1", 0), new Vec(1, 0)).apply(above));
+        assertEquals(1, x(both, "s2", "c1"));
+        assertEquals(9, x(both, "s2", "c2"), "it was moved on the upper rung itself");
+        assertEquals(-3, x(both, "s1", "c2"));
+    }
+
+    @Test
+    void rungThatIsTakenAwayLeavesThoseAboveAsTheyAre() {
+        Drill two = LadderEdits.harder(ONE, "s1").edit().apply(ONE);
+        Drill moved = PieceEdits.move("s2", cone("c2", 5), new Vec(9, 0)).apply(two);
+        Drill three = LadderEdits.harder(moved, "s2").edit().apply(moved);
+        Stage top = Ladder.build(three, "s3");
+        Drill without = LadderEdits.removed("s2").apply(three);
+        assertEquals(List.of("s1", "s3"), without.ladder().stream().map(Rung::id).toList());
+        assertEquals(Optional.of("s1"), without.ladder().get(1).from());
+        assertEquals(top.pieces(), Ladder.build(without, "s3").pieces());
+        assertEquals(ONE, LadderEdits.removed("s1").apply(ONE), "the last one stays");
+    }
+
+    @Test
+    void easierOneLiesBelowAndFollows() {
+        Drill easier = LadderEdits.easier(ONE, "s1").edit().apply(ONE);
+        assertEquals(List.of("s2", "s1"), easier.ladder().stream().map(Rung::id).toList());
+        Drill moved = PieceEdits.move("s1", cone("c1", 0), new Vec(4, 0)).apply(easier);
+        assertEquals(4, x(moved, "s2", "c1"));
+        Drill alone = PieceEdits.move("s1", cone("c1", 0), new Vec(7, 0)).apply(LadderEdits.detached("s2").apply(moved));
+        assertEquals(4, x(alone, "s2", "c1"), "detached, it follows nobody");
+        assertEquals(List.of("s1", "s2"), LadderEdits.moved("s2", 1).apply(alone).ladder().stream().map(Rung::id).toList());
+        assertEquals("Live", LadderEdits.renamed("s2", "Live").apply(alone).ladder().get(0).title());
+    }
+
+    /** Whatever is done to the lowest rung, what the upper one changed itself is there, and every rung builds. */
+    @Property(tries = 200)
+    void editsBelowNeverLoseWhatWasChangedAbove(@ForAll @Size(max = 12) List<@IntRange(min = 0, max = 100000) Integer> choices) {
+        Drill drill = RandomEdits.start();
+        Drill above = Ladder.put(drill, Ladder.build(drill, "s2").withPiece(cone("own", 3)).withPiece(cone("c1", -7)));
+        for (int n : choices) {
+            above = RandomEdits.edit(above, n).apply(above);
+        }
+        Stage upper = Ladder.build(above, "s2");
+        assertTrue(upper.piece("own").isPresent());
+        assertEquals(upper.pieces(), Ladder.build(LadderEdits.detached("s2").apply(above), "s2").pieces());
+    }
+}

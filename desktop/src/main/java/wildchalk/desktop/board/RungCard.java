@@ -1,0 +1,142 @@
+package wildchalk.desktop.board;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Rung;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.edit.Edit;
+import wildchalk.core.edit.LadderEdits;
+import wildchalk.core.rehearsal.Rehearsal;
+import wildchalk.core.rehearsal.Timeline;
+
+/** One rung: its picture, what it is called, and what can be done with it. */
+final class RungCard extends VBox {
+
+    private static final double WIDTH = 108;
+    private static final double HEIGHT = 58;
+
+    private record Drawn(Drill drill, Stage stage, Timeline timeline) {
+    }
+
+    private final BoardState state;
+    private final String id;
+    private final Thumbnail picture = new Thumbnail(WIDTH, HEIGHT);
+    private final Newest<Drawn> drawing = new Newest<>(d -> picture.show(d.drill(), d.stage(), d.timeline()));
+    private final Label name = new Label();
+    private final HBox foot = new HBox(2);
+    private final MenuButton menu = new MenuButton("…");
+    private Stage shown;
+    private Drill drawnFor;
+
+    RungCard(BoardState state, String id) {
+        super(4);
+        this.state = state;
+        this.id = id;
+        setId("rung-" + id);
+        getStyleClass().add("rung");
+        name.getStyleClass().add("rung-name");
+        name.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(name, Priority.ALWAYS);
+        menu.setId("rung-menu-" + id);
+        menu.getStyleClass().add("card-menu");
+        foot.setAlignment(Pos.CENTER_LEFT);
+        foot.getChildren().addAll(name, menu);
+        getChildren().addAll(picture, foot);
+        setFocusTraversable(true);
+        setOnMouseClicked(e -> climb());
+        setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ENTER) {
+                climb();
+                e.consume();
+            }
+        });
+    }
+
+    private void climb() {
+        if (!state.rung().equals(id)) {
+            state.climb(id);
+        }
+    }
+
+    /** @param n its place, from 1 at the bottom */
+    void show(Rung rung, int n, Stage stage) {
+        boolean current = id.equals(state.rung());
+        getStyleClass().removeAll("rung-current", "rung-other");
+        getStyleClass().add(current ? "rung-current" : "rung-other");
+        name.setText(n + " " + rung.title());
+        setAccessibleText("Rung " + n + ": " + rung.title() + (current ? ", shown" : ". Enter goes there"));
+        menu.setAccessibleText("What to do with rung " + n);
+        offer(rung, n);
+        Drill drill = state.drill();
+        boolean same = stage.equals(shown) && drawnFor.showing().equals(drill.showing()) && drawnFor.venue().equals(drill.venue())
+                && drawnFor.lineKey() == drill.lineKey();
+        if (!same) {
+            shown = stage;
+            drawnFor = drill;
+            // Twenty rungs that follow the lowest are rehearsed beside the window's thread.
+            drawing.ask(() -> new Drawn(drill, stage, Rehearsal.of(stage, drill.surface())));
+        }
+    }
+
+    private void offer(Rung rung, int n) {
+        int all = state.drill().ladder().size();
+        List<MenuItem> items = new ArrayList<>();
+        items.add(item("Harder, above", () -> LadderPane.make(state, LadderEdits.harder(state.drill(), id))));
+        items.add(item("Easier, below", () -> LadderPane.make(state, LadderEdits.easier(state.drill(), id))));
+        items.add(item("Rename", () -> rename(rung)));
+        if (n < all) {
+            items.add(item("Move up", LadderEdits.moved(id, 1)));
+        }
+        if (n > 1) {
+            items.add(item("Move down", LadderEdits.moved(id, -1)));
+        }
+        if (rung.from().isPresent()) {
+            items.add(item("Follow no other rung", LadderEdits.detached(id)));
+        }
+        if (all > 1) {
+            items.add(item("Remove", LadderEdits.removed(id)));
+        }
+        menu.getItems().setAll(items);
+    }
+
+    private MenuItem item(String words, Edit edit) {
+        return item(words, () -> state.apply(edit));
+    }
+
+    private static MenuItem item(String words, Runnable action) {
+        MenuItem item = new MenuItem(words);
+        item.setOnAction(e -> action.run());
+        return item;
+    }
+
+    private void rename(Rung rung) {
+        TextField field = new TextField(rung.title());
+        field.setId("rung-title");
+        field.setPrefWidth(WIDTH);
+        field.setAccessibleText("Name of the rung");
+        field.setOnAction(e -> {
+            foot.getChildren().setAll(name, menu);
+            if (!field.getText().isBlank()) {
+                state.apply(LadderEdits.renamed(id, field.getText().strip()));
+            }
+        });
+        field.focusedProperty().addListener((o, was, is) -> {
+            if (!is) {
+                foot.getChildren().setAll(name, menu);
+            }
+        });
+        foot.getChildren().setAll(field);
+        field.requestFocus();
+        field.selectAll();
+    }
+}
