@@ -48,7 +48,7 @@ class LadderWindowTest extends RealWindow {
         assertFalse(fx(() -> find("#rung-differs").isVisible()), "the lowest differs from nothing");
         type(KeyCode.DIGIT1);
         clickOnBoard(new Vec(0, 15));
-        type(KeyCode.ESCAPE);
+        await(() -> ((Label) find("#hint")).getText().equals("Also on rung 2."));
         int people = board().stage().people().size();
         click("#rung-s2");
         assertEquals(people, board().stage().people().size(), "somebody new below is here as well");

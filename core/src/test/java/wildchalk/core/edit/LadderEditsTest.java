@@ -69,6 +69,25 @@ class LadderEditsTest {
         assertEquals("Live", LadderEdits.renamed("s2", "Live").apply(alone).ladder().get(0).title());
     }
 
+    @Test
+    void reachSaysWhoFollowedAndWhoKeptTheirOwn() {
+        Drill two = LadderEdits.harder(ONE, "s1").edit().apply(ONE);
+        Drill own = PieceEdits.move("s2", cone("c2", 5), new Vec(9, 0)).apply(two);
+        Drill three = LadderEdits.harder(own, "s2").edit().apply(own);
+        assertEquals(List.of("s2", "s3"), ids(Reach.of(three, PieceEdits.move("s1", cone("c1", 0), new Vec(1, 1)).apply(three), "s1").followed()));
+        Reach kept = Reach.of(three, PieceEdits.move("s1", cone("c2", 5), new Vec(1, 1)).apply(three), "s1");
+        assertEquals(List.of(), kept.followed());
+        assertEquals(List.of("s2"), ids(kept.kept()), "the third follows the second, which keeps its own");
+        Drill gone = PieceEdits.remove("s1", Ladder.build(three, "s1"), List.of("c2")).apply(three);
+        assertEquals(List.of("s2"), ids(Reach.of(three, gone, "s1").kept()));
+        assertEquals(9, x(gone, "s3", "c2"));
+        assertEquals(List.of(), Reach.of(three, PieceEdits.move("s3", cone("c1", 0), new Vec(1, 1)).apply(three), "s3").followed());
+    }
+
+    private static List<String> ids(List<Rung> rungs) {
+        return rungs.stream().map(Rung::id).toList();
+    }
+
     /** Whatever is done to the lowest rung, what the upper one changed itself is there, and every rung builds. */
     @Property(tries = 200)
     void editsBelowNeverLoseWhatWasChangedAbove(@ForAll @Size(max = 12) List<@IntRange(min = 0, max = 100000) Integer> choices) {

@@ -4,13 +4,18 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.layout.VBox;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Rung;
 import wildchalk.core.edit.LadderEdits;
+import wildchalk.core.edit.Reach;
 
 /** The ladder, bottom rung first. */
 final class LadderPane extends LiveScroll {
@@ -20,6 +25,7 @@ final class LadderPane extends LiveScroll {
     private final BoardState state;
     private final VBox rungs = new VBox(10);
     private final Map<String, RungCard> cards = new HashMap<>();
+    private Drill shown;
 
     LadderPane(BoardState state) {
         this.state = state;
@@ -30,7 +36,11 @@ final class LadderPane extends LiveScroll {
         setPrefWidth(WIDE);
         setContent(rungs);
         setFitToHeight(true);
-        state.changesProperty().addListener(o -> rebuild());
+        shown = state.drill();
+        state.changesProperty().addListener(o -> {
+            rebuild();
+            tellReach();
+        });
         rebuild();
     }
 
@@ -48,6 +58,26 @@ final class LadderPane extends LiveScroll {
         if (!rungs.getChildren().subList(Math.min(1, rungs.getChildren().size()), rungs.getChildren().size()).equals(shown.subList(1, shown.size()))) {
             rungs.getChildren().setAll(shown);
         }
+    }
+
+    /** Says which other rungs have changed with this one, and which have kept their own. */
+    private void tellReach() {
+        Drill before = shown;
+        shown = state.drill();
+        boolean both = before.ladder().size() > 1 && before.ladder().stream().anyMatch(r -> r.id().equals(state.rung()));
+        Reach reach = both ? Reach.of(before, shown, state.rung()) : new Reach(List.of(), List.of());
+        cards.forEach((id, card) -> card.follow(reach.followed().stream().anyMatch(r -> r.id().equals(id))));
+        String words = Stream.of(said("Also on ", reach.followed(), ""), said("", reach.kept(), reach.kept().size() > 1 ? " keep their own" : " keeps its own"))
+                .filter(w -> !w.isEmpty()).collect(Collectors.joining(". "));
+        if (!words.isEmpty()) {
+            // After whoever else is told of the change, who would say something else in its place.
+            Platform.runLater(() -> state.say(words + "."));
+        }
+    }
+
+    private String said(String before, List<Rung> rungs, String after) {
+        List<String> places = rungs.stream().map(r -> Integer.toString(state.drill().ladder().indexOf(r) + 1)).toList();
+        return places.isEmpty() ? "" : before + (places.size() > 1 ? "rungs " : "rung ") + String.join(", ", places) + after;
     }
 
     /** Above the top: the same once more, to be made harder. */

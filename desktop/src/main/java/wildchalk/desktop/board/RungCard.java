@@ -2,6 +2,7 @@ package wildchalk.desktop.board;
 
 import java.util.ArrayList;
 import java.util.List;
+import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
@@ -24,6 +25,8 @@ final class RungCard extends VBox {
 
     private static final double WIDTH = 108;
     private static final double HEIGHT = 58;
+
+    private static final PseudoClass FOLLOWED = PseudoClass.getPseudoClass("followed");
 
     private record Drawn(Drill drill, Stage stage, Timeline timeline) {
     }
@@ -86,6 +89,11 @@ final class RungCard extends VBox {
             // Twenty rungs that follow the lowest are rehearsed beside the window's thread.
             drawing.ask(() -> new Drawn(drill, stage, Rehearsal.of(stage, drill.surface())));
         }
+    }
+
+    /** Shows that it has changed with another one, until the next change. */
+    void follow(boolean followed) {
+        pseudoClassStateChanged(FOLLOWED, followed);
     }
 
     private void offer(Rung rung, int n) {

@@ -1,0 +1,83 @@
+package wildchalk.core.edit;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.function.Function;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Instruction;
+import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Rung;
+import wildchalk.core.drill.Stage;
+
+/**
+ * How far a change of one rung reaches.
+ *
+ * @param followed rungs that have changed with it, lowest first
+ * @param kept rungs that have a version of their own of something that was changed, and keep it
+ */
+public record Reach(List<Rung> followed, List<Rung> kept) {
+
+    /** @param rung id of the rung that was changed */
+    public static Reach of(Drill before, Drill after, String rung) {
+        Set<String> changed = changed(Ladder.build(before, rung), Ladder.build(after, rung));
+        List<Rung> followed = new ArrayList<>();
+        List<Rung> kept = new ArrayList<>();
+        for (Rung other : after.ladder()) {
+            boolean was = before.ladder().stream().anyMatch(r -> r.id().equals(other.id()));
+            if (other.id().equals(rung) || !was) {
+                continue;
+            }
+            if (!Ladder.build(before, other.id()).equals(Ladder.build(after, other.id()))) {
+                followed.add(other);
+            }
+            if (follows(after, other, rung) && own(other).stream().anyMatch(changed::contains)) {
+                kept.add(other);
+            }
+        }
+        return new Reach(List.copyOf(followed), List.copyOf(kept));
+    }
+
+    /** Whether a rung was made from another, by whatever detour. */
+    private static boolean follows(Drill drill, Rung rung, String other) {
+        Set<String> seen = new HashSet<>();
+        Rung at = rung;
+        while (at != null && at.from().isPresent() && seen.add(at.id())) {
+            if (at.from().get().equals(other)) {
+                return true;
+            }
+            String from = at.from().get();
+            at = drill.ladder().stream().filter(r -> r.id().equals(from)).findFirst().orElse(null);
+        }
+        return false;
+    }
+
+    private static Set<String> own(Rung rung) {
+        Set<String> ids = new HashSet<>(rung.without());
+        rung.pieces().forEach(p -> ids.add(p.id()));
+        rung.actions().forEach(a -> ids.add(a.id()));
+        rung.said().forEach(i -> ids.add(i.id()));
+        return ids;
+    }
+
+    private static Set<String> changed(Stage before, Stage after) {
+        Set<String> ids = new HashSet<>();
+        changed(before.pieces(), after.pieces(), Piece::id, ids);
+        changed(before.actions(), after.actions(), Action::id, ids);
+        changed(before.said(), after.said(), Instruction::id, ids);
+        return ids;
+    }
+
+    private static <T> void changed(List<T> before, List<T> after, Function<T, String> id, Set<String> into) {
+        Map<String, T> was = new HashMap<>();
+        before.forEach(t -> was.put(id.apply(t), t));
+        after.stream().filter(t -> !Objects.equals(was.remove(id.apply(t)), t)).forEach(t -> into.add(id.apply(t)));
+        into.addAll(was.keySet());
+    }
+}
