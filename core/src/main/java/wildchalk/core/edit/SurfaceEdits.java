@@ -53,6 +53,11 @@ public final class SurfaceEdits {
         });
     }
 
+    /** A stage on its own surface, with every place in it put elsewhere. */
+    static Stage placed(Stage stage, Surface surface, UnaryOperator<Vec> place) {
+        return new Carried(surface, surface, p -> fine(place.apply(p))).stage(stage);
+    }
+
     private static UnaryOperator<Vec> scaled(Surface from, Surface to) {
         return p -> fine(new Vec(p.x() * to.length() / from.length(), p.y() * to.width() / from.width()));
     }

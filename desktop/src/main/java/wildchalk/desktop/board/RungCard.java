@@ -5,6 +5,7 @@ import java.util.List;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
+import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
@@ -17,6 +18,7 @@ import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.edit.Edit;
 import wildchalk.core.edit.LadderEdits;
+import wildchalk.core.edit.ReadyChanges;
 import wildchalk.core.rehearsal.Rehearsal;
 import wildchalk.core.rehearsal.Timeline;
 
@@ -52,6 +54,9 @@ final class RungCard extends VBox {
         HBox.setHgrow(name, Priority.ALWAYS);
         menu.setId("rung-menu-" + id);
         menu.getStyleClass().add("card-menu");
+        // A menu whose items change while it is open stays open.
+        menu.getItems().add(new MenuItem());
+        menu.setOnShowing(e -> offer());
         foot.setAlignment(Pos.CENTER_LEFT);
         foot.getChildren().addAll(name, menu);
         getChildren().addAll(picture, foot);
@@ -79,7 +84,6 @@ final class RungCard extends VBox {
         name.setText(n + " " + rung.title());
         setAccessibleText("Rung " + n + ": " + rung.title() + (current ? ", shown" : ". Enter goes there"));
         menu.setAccessibleText("What to do with rung " + n);
-        offer(rung, n);
         Drill drill = state.drill();
         boolean same = stage.equals(shown) && drawnFor.showing().equals(drill.showing()) && drawnFor.venue().equals(drill.venue())
                 && drawnFor.lineKey() == drill.lineKey();
@@ -96,11 +100,22 @@ final class RungCard extends VBox {
         pseudoClassStateChanged(FOLLOWED, followed);
     }
 
-    private void offer(Rung rung, int n) {
-        int all = state.drill().ladder().size();
+    private void offer() {
+        List<Rung> ladder = state.drill().ladder();
+        int n = ladder.stream().map(Rung::id).toList().indexOf(id) + 1;
+        Rung rung = ladder.get(n - 1);
+        int all = ladder.size();
         List<MenuItem> items = new ArrayList<>();
         items.add(item("Harder, above", () -> LadderPane.make(state, LadderEdits.harder(state.drill(), id))));
         items.add(item("Easier, below", () -> LadderPane.make(state, LadderEdits.easier(state.drill(), id))));
+        Menu ready = new Menu("Change it");
+        if (id.equals(state.rung())) {
+            ReadyChanges.of(id, state.stage(), state.timeline(), state.surface())
+                    .forEach(c -> ready.getItems().add(item(c.words(), c.edit())));
+        }
+        if (!ready.getItems().isEmpty()) {
+            items.add(ready);
+        }
         items.add(item("Rename", () -> rename(rung)));
         if (n < all) {
             items.add(item("Move up", LadderEdits.moved(id, 1)));

@@ -1,0 +1,126 @@
+package wildchalk.core.edit;
+
+import java.util.ArrayList;
+import java.util.DoubleSummaryStatistics;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Limit;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Team;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.rehearsal.Timeline;
+import wildchalk.core.surface.Surface;
+
+/** What coaches do to a drill to make another one of it, ready to be chosen. */
+public final class ReadyChanges {
+
+    /** How far behind whom they chase somebody starts, metres; assumed. */
+    private static final double BEHIND = 3;
+    /** How near is caught, metres; assumed. */
+    private static final double CAUGHT = 1;
+    /** How far beside the shooter's place a coach with a second ball stands, metres; assumed. */
+    private static final double ASIDE = 6;
+    private static final double SMALLER = 0.8;
+
+    private ReadyChanges() {
+    }
+
+    /**
+     * A change that can be made.
+     *
+     * @param words as they stand in a menu: "Add a chaser"
+     */
+    public record Change(String words, Edit edit) {
+    }
+
+    /** Those that mean something for a stage. */
+    public static List<Change> of(String rung, Stage stage, Timeline timeline, Surface surface) {
+        List<Change> changes = new ArrayList<>();
+        chaser(rung, stage, surface).ifPresent(changes::add);
+        defender(stage).ifPresent(d -> changes.add(new Change("Take a defender away", PieceEdits.remove(rung, stage, List.of(d.id())))));
+        secondBall(rung, stage, surface).ifPresent(changes::add);
+        if (stage.said(Limit.AtMost.class).stream().noneMatch(l -> l.counted() == Limit.Counted.TOUCHES && l.who().isEmpty())
+                && !stage.balls().isEmpty()) {
+            changes.add(change("Two touches at most", rung, s -> s.saying(
+                    new Limit.AtMost(s.freeId("l"), Limit.Counted.TOUCHES, 2, Optional.empty()))));
+        }
+        if (stage.said(Limit.Within.class).isEmpty() && stage.actions().stream().anyMatch(Action.Shot.class::isInstance)) {
+            double seconds = Math.ceil(timeline.duration());
+            changes.add(change("A shot within " + (int) seconds + " s", rung, s -> s.saying(
+                    new Limit.Within(s.freeId("l"), seconds, Optional.empty(), Optional.empty()))));
+        }
+        if (!stage.pieces().isEmpty()) {
+            Set<String> all = stage.pieces().stream().map(Piece::id).collect(Collectors.toSet());
+            changes.add(new Change("From the other side", CopyEdits.mirror(rung, "From the other side", stage, all, Placement.OTHER_SIDE, surface)));
+            changes.add(smaller(rung, stage, surface));
+        }
+        return changes;
+    }
+
+    private static Change change(String words, String rung, UnaryOperator<Stage> change) {
+        return new Change(words, Edit.ofStage(words, rung, change));
+    }
+
+    /** Somebody of the other team goes after whoever first carries the ball, as they set off. */
+    private static Optional<Change> chaser(String rung, Stage stage, Surface surface) {
+        return stage.actions().stream().filter(Action.Carry.class::isInstance).findFirst()
+                .flatMap(carry -> stage.person(carry.who()).map(whom -> change("Add a chaser", rung, s -> {
+                    Vec behind = surface.surroundings().clamp(whom.at().minus(Vec.polar(BEHIND, heading(stage, carry, whom))));
+                    Piece.Player chaser = new Piece.Player(s.freeId("p"), behind, heading(stage, carry, whom), freeNumber(s), other(whom.team()));
+                    return s.withPiece(chaser).withAction(new Action.Shadow(s.freeId("a"), chaser.id(), whom.id(), Action.Shadow.Way.CHASE,
+                            Action.Shadow.Side.ANY, CAUGHT, Action.Gait.SPRINT, Optional.empty(), Cue.with(carry.id())));
+                })));
+    }
+
+    /** Where somebody sets off to. */
+    private static double heading(Stage stage, Action carry, Piece.Person whom) {
+        Spot first = ((Action.Travel) carry).path().through().get(0);
+        Optional<Vec> to = first instanceof Spot.Place p ? Optional.of(p.at())
+                : first instanceof Spot.AtPiece p ? stage.piece(p.piece()).map(Piece::at) : Optional.empty();
+        return to.filter(t -> t.distance(whom.at()) > 0.01).map(t -> t.minus(whom.at()).angle()).orElse(whom.facing());
+    }
+
+    private static Team other(Team team) {
+        return team == Team.SKY ? Team.CORAL : Team.SKY;
+    }
+
+    private static String freeNumber(Stage stage) {
+        Set<String> worn = stage.people().stream().map(Piece.Person::label).collect(Collectors.toSet());
+        return IntStream.iterate(1, n -> n + 1).mapToObj(Integer::toString).filter(n -> !worn.contains(n)).findFirst().orElseThrow();
+    }
+
+    /** Whoever shadows somebody, the last who came; else the last of those who never have the ball and wear another colour. */
+    private static Optional<Piece.Person> defender(Stage stage) {
+        Set<Team> attacking = stage.actions().stream().filter(a -> a instanceof Action.Carry || a instanceof Action.Delivery)
+                .flatMap(a -> stage.person(a.who()).stream()).filter(p -> !(p instanceof Piece.Coach)).map(Piece.Person::team).collect(Collectors.toSet());
+        return stage.people().stream().filter(p -> p instanceof Piece.Player && !attacking.contains(p.team())).reduce((a, b) -> b);
+    }
+
+    /** As the first shot is taken, a coach plays another ball to the shooter. */
+    private static Optional<Change> secondBall(String rung, Stage stage, Surface surface) {
+        return stage.actions().stream().filter(Action.Shot.class::isInstance).findFirst()
+                .flatMap(shot -> stage.person(shot.who()).map(shooter -> change("Second ball as the shot is taken", rung, s -> {
+                    Vec aside = surface.bounds().clamp(shooter.at().plus(new Vec(0, shooter.at().y() > 0 ? -ASIDE : ASIDE)));
+                    Piece.Coach coach = new Piece.Coach(s.freeId("k"), aside, shooter.at().minus(aside).angle(), "C");
+                    return s.withPiece(coach).withPiece(new Piece.Ball(s.freeId("b"), aside, Optional.of(coach.id())))
+                            .withAction(new Action.Pass(s.freeId("a"), coach.id(), Spot.at(shooter.id()), Action.Touch.CONTROLLED,
+                                    new Cue(new Cue.Released(shot.id()), 0)));
+                })));
+    }
+
+    /** Everything a fifth nearer to the middle of it. */
+    private static Change smaller(String rung, Stage stage, Surface surface) {
+        DoubleSummaryStatistics x = stage.pieces().stream().mapToDouble(p -> stage.place(p).x()).summaryStatistics();
+        DoubleSummaryStatistics y = stage.pieces().stream().mapToDouble(p -> stage.place(p).y()).summaryStatistics();
+        Vec middle = new Vec((x.getMin() + x.getMax()) / 2, (y.getMin() + y.getMax()) / 2);
+        return change("A fifth smaller", rung, s -> SurfaceEdits.placed(s, surface, p -> middle.plus(p.minus(middle).times(SMALLER))));
+    }
+}

@@ -1,0 +1,93 @@
+package wildchalk.core.edit;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import wildchalk.core.Stages;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Colour;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Limit;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Team;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.rehearsal.Problem;
+import wildchalk.core.rehearsal.Rehearsal;
+import wildchalk.core.rehearsal.Timeline;
+
+class ReadyChangesTest {
+
+    private final Stage stage = new Stages().player("7", 10, 5).player("9", 20, -5).ball("b1", "9").piece(Piece.Item.cone("c1", new Vec(30, 5), Colour.RED))
+            .pass("a1", "9", "7", Cue.whistle()).carry("a2", "7", Cue.received("a1"), 30, 3).shot("a3", "7", Cue.next()).build();
+
+    private static Timeline rehearsed(Stage stage) {
+        return Rehearsal.of(stage, Stages.TURF);
+    }
+
+    private static List<ReadyChanges.Change> changes(Stage stage) {
+        return ReadyChanges.of("s1", stage, rehearsed(stage), Stages.TURF);
+    }
+
+    private static Stage after(Stage stage, String start) {
+        Drill drill = Ladder.put(Drill.empty("d", "D", "field-hockey", "whole"), stage);
+        Stage changed = Ladder.build(changes(stage).stream().filter(c -> c.words().startsWith(start)).findFirst().orElseThrow().edit().apply(drill), "s1");
+        // A long carry breaks a limit of two touches, and says so; everything else happens.
+        assertEquals(List.of(), rehearsed(changed).problems().stream().filter(p -> p.kind() != Problem.Kind.LIMIT).toList(), start);
+        return changed;
+    }
+
+    @Test
+    void chaserStartsBehindAsTheCarryBeginsAndRunsAtThem() {
+        Stage chased = after(stage, "Add a chaser");
+        Action.Shadow chase = (Action.Shadow) chased.actions().get(3);
+        Piece.Person chaser = chased.person(chase.who()).orElseThrow();
+        assertEquals(3, chaser.at().distance(new Vec(10, 5)), 1e-9);
+        assertTrue(chaser.at().x() < 10, "behind, seen from where the carry goes");
+        assertEquals(Team.SKY, chaser.team());
+        assertEquals("1", chaser.label());
+        assertEquals(rehearsed(chased).times("a2").orElseThrow().start(), rehearsed(chased).times(chase.id()).orElseThrow().start(), 1e-6);
+        assertEquals(stage.people(), after(chased, "Take a defender away").people());
+    }
+
+    @Test
+    void secondBallIsPlayedToTheShooterAsTheShotLeaves() {
+        Stage second = after(stage, "Second ball");
+        Action.Pass pass = (Action.Pass) second.actions().get(3);
+        Timeline timeline = rehearsed(second);
+        assertEquals(timeline.times("a3").orElseThrow().release(), timeline.times(pass.id()).orElseThrow().start(), 1e-6);
+        assertEquals(Optional.of("7"), timeline.holder(second.balls().get(1).id(), timeline.duration()), "the shooter has it in the end");
+    }
+
+    @Test
+    void limitsAreOfferedUntilTheyAreThere() {
+        Stage limited = after(after(stage, "Two touches"), "A shot within");
+        assertEquals(2, limited.said(Limit.AtMost.class).get(0).most());
+        assertTrue(limited.said(Limit.Within.class).get(0).seconds() >= rehearsed(stage).duration());
+        assertTrue(changes(limited).stream().noneMatch(c -> c.words().startsWith("Two touches") || c.words().startsWith("A shot within")));
+    }
+
+    @Test
+    void smallerIsNearerToTheMiddleAndTheOtherSideIsMirrored() {
+        Stage small = after(stage, "A fifth smaller");
+        for (Piece one : stage.people()) {
+            for (Piece other : stage.people()) {
+                assertEquals(0.8 * one.at().distance(other.at()), small.person(one.id()).orElseThrow().at().distance(small.person(other.id()).orElseThrow().at()), 0.02);
+            }
+        }
+        Stage other = after(stage, "From the other side");
+        assertEquals(new Vec(10, -5), other.person("7").orElseThrow().at());
+        assertEquals(rehearsed(stage).duration(), rehearsed(other).duration(), 1e-6);
+    }
+
+    @Test
+    void emptyStageHasNothingToChange() {
+        assertEquals(List.of(), changes(new Stages().build()));
+        assertTrue(changes(new Stages().player("1", 0, 0).build()).stream().noneMatch(c -> c.words().contains("chaser") || c.words().contains("ball")));
+    }
+}
