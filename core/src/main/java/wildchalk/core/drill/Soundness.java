@@ -38,10 +38,7 @@ public final class Soundness {
                 .ifPresent(f -> faults.add(new Fault("", f.getKey(), f.getValue())));
         Set<String> rungs = new HashSet<>();
         for (Rung rung : drill.ladder()) {
-            if (rung.from().isPresent() && !rungs.contains(rung.from().get())) {
-                faults.add(new Fault(rung.id(), rung.id(), "is made from \"" + rung.from().get()
-                        + "\", which is no stage before it"));
-            }
+            origin(drill, rung).ifPresent(what -> faults.add(new Fault(rung.id(), rung.id(), what)));
             if (!rungs.add(rung.id())) {
                 faults.add(new Fault(rung.id(), rung.id(), "stands twice; give one of the stages another id"));
             }
@@ -51,6 +48,31 @@ public final class Soundness {
             Ladder.buildAll(drill).forEach(stage -> stageFaults(drill, stage, surface, faults));
         }
         return faults;
+    }
+
+    /** Whether everything that is named in a stage of the drill is there. */
+    public static boolean isSound(Drill drill, Stage stage, Surface surface) {
+        List<Fault> faults = new ArrayList<>();
+        stageFaults(drill, stage, surface, faults);
+        return faults.isEmpty();
+    }
+
+    /** What is wrong with the rung that a rung was made from; it may stand above it, but must lead to one made from none. */
+    private static Optional<String> origin(Drill drill, Rung rung) {
+        Set<String> seen = new HashSet<>();
+        Optional<String> from = rung.from();
+        while (from.isPresent()) {
+            String id = from.get();
+            Optional<Rung> next = drill.ladder().stream().filter(r -> r.id().equals(id)).findFirst();
+            if (next.isEmpty()) {
+                return Optional.of("is made from \"" + id + "\", which is no stage");
+            }
+            if (!seen.add(id) || id.equals(rung.id())) {
+                return Optional.of("is made from itself, by a detour");
+            }
+            from = next.get().from();
+        }
+        return Optional.empty();
     }
 
     private static void twice(Rung rung, List<Fault> faults) {

@@ -17,8 +17,8 @@ public record Edit(String name, UnaryOperator<Drill> change) {
         return change.apply(drill);
     }
 
-    /** An edit of one rung. */
+    /** An edit of one rung; the rungs made from it follow, where they can stand without what it takes away. */
     static Edit ofStage(String name, String rung, UnaryOperator<Stage> change) {
-        return new Edit(name, drill -> Ladder.put(drill, change.apply(Ladder.build(drill, rung))));
+        return new Edit(name, drill -> Followers.kept(drill, Ladder.put(drill, change.apply(Ladder.build(drill, rung))), rung));
     }
 }

@@ -57,7 +57,7 @@ class LadderTest {
                 new Rung("s1", "", Optional.of("s2"), bottom.pieces(), List.of(), List.of(), List.of()),
                 new Rung("s2", "", Optional.of("s1"), List.of(), List.of(), List.of(), List.of())));
         assertEquals(3, Ladder.build(circle, "s2").pieces().size());
-        assertTrue(Soundness.faults(circle, Stages.TURF).get(0).what().contains("no stage before it"));
+        assertTrue(Soundness.faults(circle, Stages.TURF).get(0).what().contains("made from itself"));
     }
 
     @Test

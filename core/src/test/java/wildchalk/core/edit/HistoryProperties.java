@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -12,6 +13,7 @@ import net.jqwik.api.constraints.Size;
 import wildchalk.core.Stages;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.Soundness;
 
 /** What holds for any sequence of edits. */
@@ -71,7 +73,9 @@ class HistoryProperties {
 
     @Property(tries = 200)
     void rungAboveFollowsTheRungBelow(@ForAll @Size(max = 15) List<@IntRange(max = 9999) Integer> choices) {
-        Drill drill = RandomEdits.start();
+        Drill start = RandomEdits.start();
+        Drill drill = start.withLadder(List.of(start.ladder().get(0),
+                new Rung("s2", "Harder", Optional.of(RandomEdits.RUNG), List.of(), List.of(), List.of(), List.of())));
         for (int n : choices) {
             drill = RandomEdits.edit(drill, n).apply(drill);
         }

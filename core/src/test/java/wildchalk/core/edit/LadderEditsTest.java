@@ -15,6 +15,7 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rung;
+import wildchalk.core.drill.Soundness;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Vec;
 
@@ -70,6 +71,17 @@ class LadderEditsTest {
     }
 
     @Test
+    void rungThatNeedsWhatIsTakenAwayBelowStaysAsItWas() {
+        Drill drill = RandomEdits.start();
+        Stage above = Ladder.build(drill, "s2");
+        Drill without = PieceEdits.remove("s1", Ladder.build(drill, "s1"), List.of("p3")).apply(drill);
+        assertTrue(Ladder.build(without, "s1").person("p3").isEmpty());
+        assertEquals(above.pieces().size(), Ladder.build(without, "s2").pieces().size(), "somebody runs there");
+        assertEquals(List.of(), Soundness.faults(without, without.surface()));
+        assertEquals(List.of("s2"), ids(Reach.of(drill, without, "s1").kept()));
+    }
+
+    @Test
     void reachSaysWhoFollowedAndWhoKeptTheirOwn() {
         Drill two = LadderEdits.harder(ONE, "s1").edit().apply(ONE);
         Drill own = PieceEdits.move("s2", cone("c2", 5), new Vec(9, 0)).apply(two);
@@ -92,12 +104,12 @@ class LadderEditsTest {
     @Property(tries = 200)
     void editsBelowNeverLoseWhatWasChangedAbove(@ForAll @Size(max = 12) List<@IntRange(min = 0, max = 100000) Integer> choices) {
         Drill drill = RandomEdits.start();
-        Drill above = Ladder.put(drill, Ladder.build(drill, "s2").withPiece(cone("own", 3)).withPiece(cone("c1", -7)));
+        Drill above = Ladder.put(drill, Ladder.build(drill, "s2").withPiece(cone("mine", 3)).withPiece(cone("c1", -7)));
         for (int n : choices) {
             above = RandomEdits.edit(above, n).apply(above);
         }
         Stage upper = Ladder.build(above, "s2");
-        assertTrue(upper.piece("own").isPresent());
+        assertTrue(upper.piece("mine").isPresent());
         assertEquals(upper.pieces(), Ladder.build(LadderEdits.detached("s2").apply(above), "s2").pieces());
     }
 }

@@ -56,7 +56,11 @@ public final class RandomEdits {
                 .say(new Instruction.Freeze("f1", Cue.received("a1"), "?", "")).build();
         Drill drill = Ladder.put(Drill.empty("d", "Drill", "field-hockey", "whole"), stage);
         List<Rung> rungs = new ArrayList<>(drill.ladder());
-        rungs.add(new Rung("s2", "Harder", Optional.of(RUNG), List.of(), List.of(), List.of(), List.of()));
+        // The upper rung has somebody of its own, who needs others that are there only because they are below.
+        Stage above = new Stages().run("a9", "p3", Cue.received("a1"), 30, 12).say(new Limit.NotBefore("l9", "p1", new Cue.After("a2"))).build();
+        rungs.add(new Rung("s2", "Harder", Optional.of(RUNG), List.of(new Piece.Player("own", new Vec(8, 8), 0, "X", Team.SKY)),
+                List.of(above.actions().get(0), new Action.Shadow("a10", "own", "p2", Action.Shadow.Way.MARK, Action.Shadow.Side.ANY, 1.5,
+                        Action.Gait.RUN, Optional.empty(), Cue.with("a2"))), above.said(), List.of("c1")));
         return drill.withLadder(rungs);
     }
 
@@ -86,7 +90,7 @@ public final class RandomEdits {
             return ActionEdits.chalk(RUNG, kind.action(stage.freeId("a"), person.get().id(), path, Cue.next()));
         }
         if (actions.isEmpty() || what == 4) {
-            return DrillEdits.rename("Title " + pick % 3);
+            return ladder(drill, pick);
         }
         if (what == 13) {
             return area(stage, pick, place);
@@ -103,6 +107,23 @@ public final class RandomEdits {
         }
         return what == 6 ? ActionEdits.cue(RUNG, action, CueChoices.after(action, stage))
                 : ActionEdits.change(RUNG, "Change kind", Kind.values()[pick % Kind.values().length].instead(action));
+    }
+
+    /** Something that is done to the ladder, above the two rungs that are there from the start; or to the title. */
+    private static Edit ladder(Drill drill, int pick) {
+        List<String> more = drill.ladder().stream().map(Rung::id).filter(id -> !List.of(RUNG, "s2").contains(id)).toList();
+        if (pick % 2 == 0 && drill.ladder().size() < 6) {
+            return (pick % 4 == 0 ? LadderEdits.harder(drill, "s2") : LadderEdits.easier(drill, RUNG)).edit();
+        }
+        if (more.isEmpty() || pick % 5 == 0) {
+            return DrillEdits.rename("Title " + pick % 3);
+        }
+        String id = more.get(pick % more.size());
+        return switch (pick % 3) {
+            case 0 -> LadderEdits.removed(id);
+            case 1 -> LadderEdits.moved(id, pick % 2 == 0 ? 1 : -1);
+            default -> LadderEdits.detached(id);
+        };
     }
 
     /** Something that is done with several pieces, or to a line. */

@@ -47,6 +47,7 @@ public final class BoardState {
     /** Boards with no more than this are worked out within a frame. */
     private static final int FEW_ACTIONS = 40;
     private static final int FEW_PIECES = 300;
+    private static final int FEW_RUNGS = 3;
 
     private final BiConsumer<Drill, String> keep;
     private String rung;
@@ -178,7 +179,7 @@ public final class BoardState {
         Shown before = base;
         Shown.Manner manner = manner(now);
         Supplier<Shown> work = () -> before.changed(Ladder.build(edit.apply(now), rung), manner);
-        if (base.stage().actions().size() > FEW_ACTIONS || base.stage().pieces().size() > FEW_PIECES) {
+        if (base.stage().actions().size() > FEW_ACTIONS || base.stage().pieces().size() > FEW_PIECES || now.ladder().size() > FEW_RUNGS) {
             drafts.ask(work);
         } else {
             draft.set(work.get());
