@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Instruction;
@@ -168,7 +167,7 @@ public final class CopyEdits {
             return label;
         }
         if (label.matches("[0-9]+") && worn.contains(label)) {
-            label = IntStream.iterate(1, n -> n + 1).mapToObj(Integer::toString).filter(n -> !worn.contains(n)).findFirst().orElseThrow();
+            label = PersonEdits.freeNumber(worn);
         }
         worn.add(label);
         return label;

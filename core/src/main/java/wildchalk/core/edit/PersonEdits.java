@@ -1,7 +1,10 @@
 package wildchalk.core.edit;
 
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Team;
 
 /** Changes of how people are: the same person, otherwise dressed, called or turned. */
@@ -73,5 +76,15 @@ public final class PersonEdits {
             case LINE_UP -> p instanceof Piece.LineUp l ? l
                     : new Piece.LineUp(p.id(), p.at(), p.facing(), p.label(), p.team(), 3, "line");
         };
+    }
+
+    /** The smallest number that nobody on a stage wears. */
+    public static String freeNumber(Stage stage) {
+        return freeNumber(stage.people().stream().map(Piece.Person::label).collect(Collectors.toSet()));
+    }
+
+    /** The smallest number that is not among these. */
+    static String freeNumber(Set<String> worn) {
+        return IntStream.iterate(1, n -> n + 1).mapToObj(Integer::toString).filter(n -> !worn.contains(n)).findFirst().orElseThrow();
     }
 }

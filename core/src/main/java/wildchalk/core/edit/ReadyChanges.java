@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Limit;
@@ -74,7 +73,7 @@ public final class ReadyChanges {
         return stage.actions().stream().filter(Action.Carry.class::isInstance).findFirst()
                 .flatMap(carry -> stage.person(carry.who()).map(whom -> change("Add a chaser", rung, s -> {
                     Vec behind = surface.surroundings().clamp(whom.at().minus(Vec.polar(BEHIND, heading(stage, carry, whom))));
-                    Piece.Player chaser = new Piece.Player(s.freeId("p"), behind, heading(stage, carry, whom), freeNumber(s), other(whom.team()));
+                    Piece.Player chaser = new Piece.Player(s.freeId("p"), behind, heading(stage, carry, whom), PersonEdits.freeNumber(s), other(whom.team()));
                     return s.withPiece(chaser).withAction(new Action.Shadow(s.freeId("a"), chaser.id(), whom.id(), Action.Shadow.Way.CHASE,
                             Action.Shadow.Side.ANY, CAUGHT, Action.Gait.SPRINT, Optional.empty(), Cue.with(carry.id())));
                 })));
@@ -90,11 +89,6 @@ public final class ReadyChanges {
 
     private static Team other(Team team) {
         return team == Team.SKY ? Team.CORAL : Team.SKY;
-    }
-
-    private static String freeNumber(Stage stage) {
-        Set<String> worn = stage.people().stream().map(Piece.Person::label).collect(Collectors.toSet());
-        return IntStream.iterate(1, n -> n + 1).mapToObj(Integer::toString).filter(n -> !worn.contains(n)).findFirst().orElseThrow();
     }
 
     /** Whoever shadows somebody, the last who came; else the last of those who never have the ball and wear another colour. */

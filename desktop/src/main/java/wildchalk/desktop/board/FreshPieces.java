@@ -5,6 +5,7 @@ import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Team;
+import wildchalk.core.edit.PersonEdits;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;
 
@@ -21,7 +22,7 @@ final class FreshPieces {
         double ahead = surface.targets().isEmpty() ? 0
                 : Math.round(surface.targets().get(0).at().minus(at).angle() * 100) / 100.0;
         return switch (tool) {
-            case LINE_UP -> new Piece.LineUp(stage.freeId("l"), at, ahead, nextLabel(stage), Team.MINT, 3, "line");
+            case LINE_UP -> new Piece.LineUp(stage.freeId("l"), at, ahead, PersonEdits.freeNumber(stage), Team.MINT, 3, "line");
             case CONE -> Piece.Item.cone(stage.freeId("c"), at, sample.colour());
             case GEAR -> gear(sample, stage, at, surface);
             case SUPPLY -> new Piece.Supply(stage.freeId("u"), at, USUAL_SUPPLY);
@@ -29,7 +30,7 @@ final class FreshPieces {
             case GOALKEEPER -> new Piece.Goalkeeper(stage.freeId("k"), at, Math.PI, "GK", Team.LEMON);
             case NOTE -> new Piece.Note(stage.freeId("n"), at, "note");
             case COACH -> new Piece.Coach(stage.freeId("h"), at, ahead, "C");
-            default -> new Piece.Player(stage.freeId("p"), at, ahead, nextLabel(stage), team(stage));
+            default -> new Piece.Player(stage.freeId("p"), at, ahead, PersonEdits.freeNumber(stage), team(stage));
         };
     }
 
@@ -42,16 +43,6 @@ final class FreshPieces {
         }
         return surface.targets().stream().filter(t -> t.shape() == Surface.Target.Shape.GOAL).findFirst()
                 .map(t -> item.sized(t.width(), Math.max(0.5, t.depth()))).orElse(item);
-    }
-
-    /** The smallest number that nobody wears. */
-    private static String nextLabel(Stage stage) {
-        for (int n = 1; ; n++) {
-            String label = Integer.toString(n);
-            if (stage.people().stream().noneMatch(p -> p.label().equals(label))) {
-                return label;
-            }
-        }
     }
 
     /** The colour of the player put down last. */
