@@ -29,7 +29,6 @@ import wildchalk.desktop.shots.BoardHand;
 public final class PieceDrag extends Application {
 
     private static final int CONES = 200;
-    private static final int MOST = 2000;
     private static final double LAID_OUT = 2;
     private static final double WARM_UP = 4;
     private static final double COUNTED = 8;
@@ -67,7 +66,7 @@ public final class PieceDrag extends Application {
         stage = shown;
         Path book = Files.createTempDirectory("wild-chalk-bench").resolve("Bench.chalkbook");
         String what = getParameters().getUnnamed().stream().findFirst().orElse("drag");
-        Drill drill = what.equals("drag") ? cones(CONES) : what.equals("many") ? cones(MOST) : BusyPlay.drill();
+        Drill drill = what.equals("drag") ? cones(CONES) : what.equals("many") ? cones(BoardState.MOST_PIECES) : BusyPlay.drill();
         wildchalk.core.drill.Stage pieces = Ladder.build(drill, "s1");
         dragged = what.equals("person") ? pieces.people().get(0).id() : alone(pieces);
         session = Session.start(shown, Request.usual().withBook(book).taking(drill), new SystemChooser(shown));

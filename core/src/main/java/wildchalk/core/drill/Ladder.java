@@ -1,5 +1,6 @@
 package wildchalk.core.drill;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -28,19 +29,18 @@ public final class Ladder {
 
     /** Every rung, built, each after the one that it was made from: put back in this order, they still follow each other. */
     public static List<Stage> buildAll(Drill drill) {
-        return drill.ladder().stream().sorted(Comparator.comparingInt(r -> depth(drill, r))).map(r -> build(drill, r.id())).toList();
+        return drill.ladder().stream().sorted(Comparator.comparingInt(r -> origins(drill, r).size())).map(r -> build(drill, r.id())).toList();
     }
 
-    /** How many rungs a rung was made from, one from the other. */
-    private static int depth(Drill drill, Rung rung) {
-        int depth = 0;
-        Set<String> seen = new HashSet<>(Set.of(rung.id()));
-        Optional<Rung> at = rung.from().filter(seen::add).flatMap(f -> rung(drill, f));
-        while (at.isPresent()) {
-            depth++;
-            at = at.get().from().filter(seen::add).flatMap(f -> rung(drill, f));
+    /** The rungs that a rung was made from, nearest first, as far as they are there; each once, where they go round in a circle. */
+    public static List<Rung> origins(Drill drill, Rung rung) {
+        List<Rung> origins = new ArrayList<>();
+        Optional<Rung> at = rung.from().flatMap(f -> rung(drill, f));
+        while (at.isPresent() && !origins.contains(at.get())) {
+            origins.add(at.get());
+            at = at.get().from().flatMap(f -> rung(drill, f));
         }
-        return depth;
+        return origins;
     }
 
     /** The drill with the rung {@code stage.id()} changed so that it builds {@code stage}. */

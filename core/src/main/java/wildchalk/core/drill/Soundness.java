@@ -59,20 +59,14 @@ public final class Soundness {
 
     /** What is wrong with the rung that a rung was made from; it may stand above it, but must lead to one made from none. */
     private static Optional<String> origin(Drill drill, Rung rung) {
-        Set<String> seen = new HashSet<>();
-        Optional<String> from = rung.from();
-        while (from.isPresent()) {
-            String id = from.get();
-            Optional<Rung> next = drill.ladder().stream().filter(r -> r.id().equals(id)).findFirst();
-            if (next.isEmpty()) {
-                return Optional.of("is made from \"" + id + "\", which is no stage");
-            }
-            if (!seen.add(id) || id.equals(rung.id())) {
-                return Optional.of("is made from itself, by a detour");
-            }
-            from = next.get().from();
+        List<Rung> origins = Ladder.origins(drill, rung);
+        Rung last = origins.isEmpty() ? rung : origins.get(origins.size() - 1);
+        if (last.from().isEmpty()) {
+            return Optional.empty();
         }
-        return Optional.empty();
+        String from = last.from().get();
+        return Optional.of(drill.ladder().stream().anyMatch(r -> r.id().equals(from)) ? "is made from itself, by a detour"
+                : "is made from \"" + from + "\", which is no stage");
     }
 
     private static void twice(Rung rung, List<Fault> faults) {

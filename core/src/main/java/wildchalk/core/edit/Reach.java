@@ -37,25 +37,12 @@ public record Reach(List<Rung> followed, List<Rung> kept) {
             if (!Ladder.build(before, other.id()).equals(Ladder.build(after, other.id()))) {
                 followed.add(other);
             }
-            if (follows(after, other, rung) && own(other).stream().anyMatch(changed::contains)) {
+            boolean follows = Ladder.origins(after, other).stream().anyMatch(r -> r.id().equals(rung));
+            if (follows && own(other).stream().anyMatch(changed::contains)) {
                 kept.add(other);
             }
         }
         return new Reach(List.copyOf(followed), List.copyOf(kept));
-    }
-
-    /** Whether a rung was made from another, by whatever detour. */
-    private static boolean follows(Drill drill, Rung rung, String other) {
-        Set<String> seen = new HashSet<>();
-        Rung at = rung;
-        while (at != null && at.from().isPresent() && seen.add(at.id())) {
-            if (at.from().get().equals(other)) {
-                return true;
-            }
-            String from = at.from().get();
-            at = drill.ladder().stream().filter(r -> r.id().equals(from)).findFirst().orElse(null);
-        }
-        return false;
     }
 
     private static Set<String> own(Rung rung) {

@@ -15,6 +15,7 @@ import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Team;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.rehearsal.Places;
 import wildchalk.core.rehearsal.Timeline;
 import wildchalk.core.surface.Surface;
 
@@ -72,19 +73,18 @@ public final class ReadyChanges {
     private static Optional<Change> chaser(String rung, Stage stage, Surface surface) {
         return stage.actions().stream().filter(Action.Carry.class::isInstance).findFirst()
                 .flatMap(carry -> stage.person(carry.who()).map(whom -> change("Add a chaser", rung, s -> {
-                    Vec behind = surface.surroundings().clamp(whom.at().minus(Vec.polar(BEHIND, heading(stage, carry, whom))));
-                    Piece.Player chaser = new Piece.Player(s.freeId("p"), behind, heading(stage, carry, whom), PersonEdits.freeNumber(s), other(whom.team()));
+                    double heading = heading(stage, surface, carry, whom);
+                    Vec behind = surface.surroundings().clamp(whom.at().minus(Vec.polar(BEHIND, heading)));
+                    Piece.Player chaser = new Piece.Player(s.freeId("p"), behind, heading, PersonEdits.freeNumber(s), other(whom.team()));
                     return s.withPiece(chaser).withAction(new Action.Shadow(s.freeId("a"), chaser.id(), whom.id(), Action.Shadow.Way.CHASE,
                             Action.Shadow.Side.ANY, CAUGHT, Action.Gait.SPRINT, Optional.empty(), Cue.with(carry.id())));
                 })));
     }
 
     /** Where somebody sets off to. */
-    private static double heading(Stage stage, Action carry, Piece.Person whom) {
-        Spot first = ((Action.Travel) carry).path().through().get(0);
-        Optional<Vec> to = first instanceof Spot.Place p ? Optional.of(p.at())
-                : first instanceof Spot.AtPiece p ? stage.piece(p.piece()).map(Piece::at) : Optional.empty();
-        return to.filter(t -> t.distance(whom.at()) > 0.01).map(t -> t.minus(whom.at()).angle()).orElse(whom.facing());
+    private static double heading(Stage stage, Surface surface, Action carry, Piece.Person whom) {
+        Vec to = new Places(stage, surface).of(((Action.Travel) carry).path().through().get(0));
+        return to.distance(whom.at()) > 0.01 ? to.minus(whom.at()).angle() : whom.facing();
     }
 
     private static Team other(Team team) {

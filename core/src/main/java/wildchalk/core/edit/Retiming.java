@@ -43,10 +43,8 @@ public final class Retiming {
                 moments.addAll(of(other, times.get(), timeline));
             }
         }
-        List<Action> own = stage.actionsOf(action.who());
-        int i = own.indexOf(action);
-        if (i > 0) {
-            timeline.times(own.get(i - 1).id()).ifPresent(t -> moments.add(new Moment(action.who(), Cue.next(), t.end())));
+        if (stage.actionsOf(action.who()).indexOf(action) > 0) {
+            lastEnd(action, stage, timeline).ifPresent(t -> moments.add(new Moment(action.who(), Cue.next(), t)));
         }
         return moments;
     }

@@ -52,8 +52,8 @@ public final class Finding {
                 add(groups, "everyone in " + person.team().name().toLowerCase(Locale.ROOT), piece);
                 add(groups, "everyone", piece);
             } else if (piece instanceof Piece.Item item) {
-                add(groups, "all " + PieceWords.name(piece) + "s", piece);
-                add(groups, "all " + PieceWords.kind(item.kind()) + "s", piece);
+                add(groups, "all " + PieceWords.several(PieceWords.name(piece)), piece);
+                add(groups, "all " + PieceWords.several(PieceWords.kind(item.kind())), piece);
                 add(groups, "all gear", piece);
             }
         }

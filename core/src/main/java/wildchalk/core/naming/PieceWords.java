@@ -43,6 +43,15 @@ public final class PieceWords {
         return piece instanceof Piece.Note ? "note" : "ball";
     }
 
+    /** A name for more than one: "yellow cones", "ball supplies", "line-ups of feeders". */
+    public static String several(String name) {
+        int of = name.indexOf(" of ");
+        if (of >= 0) {
+            return several(name.substring(0, of)) + name.substring(of);
+        }
+        return name.endsWith("y") ? name.substring(0, name.length() - 1) + "ies" : name.endsWith("ch") ? name + "es" : name + "s";
+    }
+
     /** A name that no other piece of the stage has: "yellow cone 2", "yellow cone A", "player 7". */
     public static String among(Stage stage, Piece piece) {
         String name = name(piece);

@@ -1,6 +1,7 @@
 package wildchalk.core.rehearsal;
 
 import java.util.List;
+import java.util.Optional;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
@@ -28,6 +29,18 @@ public final class Places {
             return surface.target(t.target()).map(Surface.Target::at).orElse(Vec.ZERO);
         }
         return ((Spot.Place) spot).at();
+    }
+
+    /**
+     * A goal at a place: gear that is shot at before those of the surface.
+     *
+     * @param reach metres beside its posts that still count
+     */
+    public Optional<Spot> goalAt(Vec place, double reach) {
+        Optional<Spot> gear = stage.pieces().stream().filter(Piece.Item.class::isInstance).map(Piece.Item.class::cast)
+                .filter(g -> g.kind().isShotAt() && place.distance(g.at()) <= g.width() / 2 + reach).map(g -> Spot.at(g.id())).findFirst();
+        return gear.or(() -> surface.targets().stream().filter(t -> place.distance(t.at()) <= t.width() / 2 + reach)
+                .map(t -> (Spot) new Spot.AtTarget(t.id())).findFirst());
     }
 
     public List<Vec> of(Action.Path path) {

@@ -68,8 +68,8 @@ public final class Board {
         this.handled = Set.copyOf(timeline.handled());
     }
 
-    /** The same, with lines that were smoothed for another board of the same actions: those that run as they ran there. */
-    public Board knowing(Board before) {
+    /** Takes over the lines that run as they ran on another board, where they were smoothed already; this board. */
+    public Board reusingLines(Board before) {
         before.routes.forEach((id, route) -> {
             if (stage.action(id).isPresent() && before.timeline.line(id).equals(timeline.line(id))) {
                 routes.put(id, route);

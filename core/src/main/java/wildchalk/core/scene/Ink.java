@@ -19,12 +19,12 @@ public enum Ink {
         };
     }
 
-    static Ink of(Team team) {
+    public static Ink of(Team team) {
         return team == Team.CHALK ? PLAIN : valueOf(team.name());
     }
 
     /** For the lines a team's people take; on light looks darker than the tokens. */
-    static Ink lineOf(Team team) {
+    public static Ink lineOf(Team team) {
         return team == Team.CHALK ? LINE_PLAIN : valueOf("LINE_" + team.name());
     }
 

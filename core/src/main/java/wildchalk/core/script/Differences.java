@@ -72,7 +72,7 @@ public final class Differences {
     }
 
     private static String counted(String name, int count) {
-        return count == 1 ? name : count + " " + name + "s";
+        return count == 1 ? name : count + " " + PieceWords.several(name);
     }
 
     private String start(Piece.Person person) {

@@ -11,6 +11,7 @@ import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.rehearsal.ActionTimes;
 import wildchalk.core.rehearsal.Event;
+import wildchalk.core.rehearsal.Places;
 import wildchalk.core.rehearsal.Timeline;
 import wildchalk.core.surface.Surface;
 
@@ -182,14 +183,7 @@ public final class Guess {
     }
 
     private Optional<Spot> target(Gesture gesture) {
-        Vec end = gesture.end();
-        Optional<Spot> gear = stage.pieces().stream().filter(Piece.Item.class::isInstance)
-                .map(Piece.Item.class::cast).filter(g -> g.kind().isShotAt())
-                .filter(g -> end.distance(g.at()) <= g.width() / 2 + gesture.reach())
-                .map(g -> Spot.at(g.id())).findFirst();
-        return gear.or(() -> surface.targets().stream()
-                .filter(t -> end.distance(t.at()) <= t.width() / 2 + gesture.reach())
-                .map(t -> (Spot) new Spot.AtTarget(t.id())).findFirst());
+        return new Places(stage, surface).goalAt(gesture.end(), gesture.reach());
     }
 
     private Spot nearestGoal() {

@@ -14,6 +14,7 @@ import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Team;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Unit;
+import wildchalk.core.naming.PieceWords;
 import wildchalk.core.rehearsal.Rehearsal;
 
 class DifferencesTest {
@@ -45,6 +46,14 @@ class DifferencesTest {
         Stage more = below.withPiece(Piece.Item.cone("c2", new Vec(8, 5), Colour.RED)).withPiece(Piece.Item.cone("c3", new Vec(9, 5), Colour.RED))
                 .withPiece(below.piece("c1").orElseThrow().movedTo(new Vec(5, 8)));
         assertEquals(List.of("+ 2 red cones", "yellow cone moved 3.0 m"), words(below, more));
+    }
+
+    @Test
+    void severalOfAKindAreSaidInThePlural() {
+        assertEquals("yellow cones", PieceWords.several("yellow cone"));
+        assertEquals("ball supplies", PieceWords.several("ball supply"));
+        assertEquals("line-ups of feeders", PieceWords.several("line-up of feeders"));
+        assertEquals("coaches", PieceWords.several("coach"));
     }
 
     @Test

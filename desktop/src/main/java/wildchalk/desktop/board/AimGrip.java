@@ -3,13 +3,14 @@ package wildchalk.desktop.board;
 import java.util.Optional;
 import java.util.Set;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.Stage;
 import wildchalk.core.edit.ActionEdits;
 import wildchalk.core.edit.Edit;
 import wildchalk.core.edit.Retelling;
-import wildchalk.core.geometry.Vec;
-import wildchalk.core.surface.Surface;
+import wildchalk.core.rehearsal.Places;
 
 /** Takes where the chosen line goes somewhere else: a pass to somebody else, a shot at another goal, the end of a run. */
 final class AimGrip extends DraftGrip {
@@ -35,19 +36,13 @@ final class AimGrip extends DraftGrip {
                 .map(a -> new AimGrip(pane, state, guides, a));
     }
 
-    /** Somebody, something or a goal under the hand; else the place. */
+    /** Somebody, a goal or a piece of gear under the hand; else the place. */
     private Spot spot(Hand hand) {
-        Optional<Piece> piece = state.picking().person(hand.at(), state.playheadProperty().get()).map(p -> (Piece) p)
-                .or(() -> state.picking().gear(hand.at()).filter(p -> !(p instanceof Piece.Area)))
-                .filter(p -> !p.id().equals(action.who()));
-        if (piece.isPresent()) {
-            return Spot.at(piece.get().id());
-        }
-        double reach = state.board().frame().unit() * 1.5;
-        Optional<Surface.Target> target = state.surface().targets().stream()
-                .filter(t -> t.at().distance(hand.at()) < Math.max(reach, t.width() / 2)).findFirst();
-        Vec at = guides.within(guides.snap(hand, Set.of(action.who()), Optional.empty(), false).at());
-        return target.map(t -> (Spot) new Spot.AtTarget(t.id())).orElse(Spot.at(at));
+        Optional<Spot> person = state.picking().person(hand.at(), state.playheadProperty().get())
+                .filter(p -> !p.id().equals(action.who())).map(p -> Spot.at(p.id()));
+        return person.or(() -> new Places(state.stage(), state.surface()).goalAt(hand.at(), state.board().frame().unit() * 1.5))
+                .or(() -> state.picking().gear(hand.at()).filter(p -> p instanceof Piece.Item).map(p -> Spot.at(p.id())))
+                .orElseGet(() -> Spot.at(guides.within(guides.snap(hand, Set.of(action.who()), Optional.empty(), false).at())));
     }
 
     private Optional<Edit> edit(Hand hand) {
@@ -61,8 +56,9 @@ final class AimGrip extends DraftGrip {
         }
         edit(hand).ifPresent(edit -> {
             state.preview(edit);
-            Action changed = state.shown().stage().action(action.id()).orElse(action);
-            pane.showTag(Optional.of(ActionEdits.describe(changed, state.shown().stage())), hand.x(), hand.y());
+            // What is shown may still be the draft before this one.
+            Stage then = Ladder.build(edit.apply(state.drill()), state.rung());
+            pane.showTag(then.action(action.id()).map(a -> ActionEdits.describe(a, then)), hand.x(), hand.y());
         });
     }
 

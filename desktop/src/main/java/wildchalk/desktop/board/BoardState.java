@@ -42,7 +42,7 @@ import wildchalk.core.surface.Surface;
 public final class BoardState {
 
     /** More pieces than this and every drag would be waited for; assumed from what was measured. */
-    static final int MOST_PIECES = 2000;
+    public static final int MOST_PIECES = 2000;
 
     /** Boards with no more than this are worked out within a frame. */
     private static final int FEW_ACTIONS = 40;
@@ -172,13 +172,14 @@ public final class BoardState {
     /**
      * Shows an edit that is under way, such as a drag, without keeping it; {@link #putBack} ends it. Only what it
      * changes is shown anew: words, strip and ladder wait until it is done. On a busy board it is worked out beside the
-     * window's thread, which is shown a moment later.
+     * window's thread and shown a moment later.
      */
     public void preview(Edit edit) {
         Drill now = history.now();
         Shown before = base;
+        String shown = rung;
         Shown.Manner manner = manner(now);
-        Supplier<Shown> work = () -> before.changed(Ladder.build(edit.apply(now), rung), manner);
+        Supplier<Shown> work = () -> before.changed(Ladder.build(edit.apply(now), shown), manner);
         if (base.stage().actions().size() > FEW_ACTIONS || base.stage().pieces().size() > FEW_PIECES || now.ladder().size() > FEW_RUNGS) {
             drafts.ask(work);
         } else {

@@ -64,7 +64,7 @@ final class LadderPane extends LiveScroll {
     private void tellReach() {
         Drill before = shown;
         shown = state.drill();
-        boolean both = before.ladder().size() > 1 && before.ladder().stream().anyMatch(r -> r.id().equals(state.rung()));
+        boolean both = before != shown && before.ladder().size() > 1 && before.ladder().stream().anyMatch(r -> r.id().equals(state.rung()));
         Reach reach = both ? Reach.of(before, shown, state.rung()) : new Reach(List.of(), List.of());
         cards.forEach((id, card) -> card.follow(reach.followed().stream().anyMatch(r -> r.id().equals(id))));
         String words = Stream.of(said("Also on ", reach.followed(), ""), said("", reach.kept(), reach.kept().size() > 1 ? " keep their own" : " keeps its own"))

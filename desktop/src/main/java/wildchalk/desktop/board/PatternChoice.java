@@ -51,7 +51,7 @@ final class PatternChoice extends VBox {
         HBox colours = new HBox(6, new Label("of"));
         ToggleGroup of = new ToggleGroup();
         for (GearKind kind : OF) {
-            ToggleButton button = new ToggleButton(PieceWords.kind(kind) + "s");
+            ToggleButton button = new ToggleButton(PieceWords.several(PieceWords.kind(kind)));
             button.setId("pattern-of-" + PieceWords.kind(kind));
             button.getStyleClass().add("pill");
             button.setToggleGroup(of);

@@ -121,7 +121,7 @@ final class PatternGrip implements Grip {
         List<Piece> pieces = pattern.pieces(state.stage(), state.samples().gearProperty().get());
         long items = pieces.stream().filter(Piece.Item.class::isInstance).count();
         return PieceEdits.placeAll(state.rung(), pattern.kind().title().toLowerCase(Locale.ROOT) + " of " + items + " "
-                + PieceWords.kind(state.samples().gearProperty().get().kind()) + "s", pieces);
+                + PieceWords.several(PieceWords.kind(state.samples().gearProperty().get().kind())), pieces);
     }
 
     private void show() {

@@ -46,6 +46,6 @@ public record Shown(Stage stage, Timeline timeline, Board board, Set<String> mov
         next.pieces().stream().filter(p -> !same.contains(p)).forEach(p -> changes.add(p.id()));
         next.actions().stream().filter(a -> stage.action(a.id()).isEmpty()
                 || !then.line(a.id()).equals(timeline.line(a.id()))).forEach(a -> changes.add(a.id()));
-        return new Shown(next, then, manner.draw(next, then).knowing(board).prepared(), Set.copyOf(changes));
+        return new Shown(next, then, manner.draw(next, then).reusingLines(board).prepared(), Set.copyOf(changes));
     }
 }

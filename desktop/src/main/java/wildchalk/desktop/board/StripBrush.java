@@ -116,7 +116,7 @@ final class StripBrush {
     private Color colour(Action action) {
         Team team = state.stage().person(action.who()).map(Piece.Person::team).orElse(Team.CHALK);
         return team == Team.CHALK ? ScreenBrush.colour(Look.PAPER, Ink.FAINT)
-                : ScreenBrush.colour(Look.SLATE, Ink.valueOf(team.name()));
+                : ScreenBrush.colour(Look.SLATE, Ink.of(team));
     }
 
     /** From the moment that sets an action off to its start, and from a release to where the ball arrives. */

@@ -68,7 +68,7 @@ final class TrailLayer extends Canvas {
         boolean ball = piece instanceof Piece.Ball;
         Look look = state.lookProperty().get();
         Team team = piece instanceof Piece.Person person ? person.team() : Team.CHALK;
-        Color colour = ScreenBrush.colour(look, ball || team == Team.CHALK ? Ink.CHALK : Ink.valueOf("LINE_" + team.name()));
+        Color colour = ScreenBrush.colour(look, ball ? Ink.CHALK : Ink.lineOf(team));
         GraphicsContext g = getGraphicsContext2D();
         g.setStroke(colour.deriveColor(0, 1, 1, FAINT));
         g.setLineWidth(ball ? BALL_WIDE : WIDE);
