@@ -26,7 +26,6 @@ import wildchalk.core.scene.Ink;
 import wildchalk.core.scene.Look;
 import wildchalk.core.scene.Shape;
 import wildchalk.core.surface.Surface;
-import wildchalk.core.surface.Surfaces;
 import wildchalk.handout.paint.PaperBrush;
 import wildchalk.handout.picture.Picture;
 import wildchalk.handout.type.Typeface;

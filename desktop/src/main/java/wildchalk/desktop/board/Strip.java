@@ -15,7 +15,6 @@ import javafx.scene.shape.Polygon;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Reads;
-import wildchalk.core.rehearsal.ActionTimes;
 
 /** The reaction strip: a row for each person, a block for each action, threads from what happens to what it sets off. */
 final class Strip extends StackPane {

@@ -21,6 +21,8 @@ import wildchalk.desktop.board.Thumbnail;
 /** One drill as a card; its picture plays while it is pointed at. */
 final class DrillCard extends VBox {
 
+    /** Room for two lines on every card, so that their feet are level. */
+    private static final double TWO_LINES = 36;
     private static final double WIDTH = 272;
     private static final double HEIGHT = 150;
 
@@ -52,6 +54,9 @@ final class DrillCard extends VBox {
         titleRow.getChildren().addAll(title, menu);
         // The colours of the cones are told on the Board: here they would be cut off.
         Label what = new Label(surface.sport() + " · " + String.join(", ", Counts.of(stage, surface)).replaceAll(" \\([^)]*\\)", ""));
+        what.setWrapText(true);
+        what.setMinHeight(TWO_LINES);
+        what.setAlignment(Pos.TOP_LEFT);
         what.setTooltip(new Tooltip(String.join(", ", Counts.of(stage, surface))));
         what.getStyleClass().add("quiet");
         VBox text = new VBox(2, titleRow, what);

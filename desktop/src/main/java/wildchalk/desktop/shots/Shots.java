@@ -71,6 +71,7 @@ public final class Shots extends Application {
         step(() -> picture("set-out"));
         step(() -> {
             click("#sheet-words");
+            board().choose();
             click("#tool-pattern");
         });
         step(() -> click("#pattern-v"));
