@@ -14,16 +14,35 @@ public sealed interface Instruction permits Limit, Instruction.Read, Instruction
      *
      * @param who id of the person who decides; of the ball, for who wins it
      * @param options two to five; the first is what happens when nobody chooses
+     * @param rule how it is worked out who is chosen, when nobody decides; empty for a decision
      * @param under id of the option of another read in which this one arises; empty when it always does
      */
-    record Read(String id, String who, List<Option> options, Optional<String> under) implements Instruction {
+    record Read(String id, String who, List<Option> options, Optional<String> under, Optional<Rule> rule) implements Instruction {
         public Read {
             options = List.copyOf(options);
+        }
+
+        /** A read that somebody decides. */
+        public Read(String id, String who, List<Option> options, Optional<String> under) {
+            this(id, who, options, under, Optional.empty());
+        }
+
+        /** The same with other options. */
+        public Read with(List<Option> newOptions) {
+            return new Read(id, who, newOptions, under, rule);
         }
 
         public Optional<Option> option(String optionId) {
             return options.stream().filter(o -> o.id().equals(optionId)).findFirst();
         }
+    }
+
+    /** Reads that follow from where people are: whom the first pass of an option goes to, or else who does its first action. */
+    enum Rule {
+        /** Whoever is farther ahead: nearer to where the shot goes, else farther the way the decider faces. */
+        AHEAD,
+        /** Whoever has no opponent near the way of the ball; the first of those. */
+        OPEN
     }
 
     /**
@@ -37,14 +56,37 @@ public sealed interface Instruction permits Limit, Instruction.Read, Instruction
         public Option {
             actions = List.copyOf(actions);
         }
+
+        public Option with(List<String> newActions) {
+            return new Option(id, label, reason, newActions);
+        }
     }
 
     /**
      * A moment to stop at, with a question to ask.
      *
      * @param answer what the coach wants to hear; may be empty
+     * @param signs what is drawn with the answer
      */
-    record Freeze(String id, Cue at, String question, String answer) implements Instruction {
+    record Freeze(String id, Cue at, String question, String answer, List<Sign> signs) implements Instruction {
+        public Freeze {
+            signs = List.copyOf(signs);
+        }
+
+        /** One whose answer is only said. */
+        public Freeze(String id, Cue at, String question, String answer) {
+            this(id, at, question, answer, List.of());
+        }
+
+        /** The same at another moment. */
+        public Freeze at(Cue cue) {
+            return new Freeze(id, cue, question, answer, signs);
+        }
+
+        /** The same with other signs. */
+        public Freeze showing(List<Sign> newSigns) {
+            return new Freeze(id, at, question, answer, newSigns);
+        }
     }
 
     /** How groups go from station to station. */

@@ -54,7 +54,7 @@ public final class Ladder {
         List<String> without = Stream.of(gone(below.pieces(), stage.pieces(), Piece::id),
                 gone(below.actions(), stage.actions(), Action::id), gone(below.said(), stage.said(), Instruction::id))
                 .flatMap(List::stream).toList();
-        Rung changed = new Rung(old.id(), stage.title(), old.from(), pieces, actions, said, without);
+        Rung changed = new Rung(old.id(), stage.title(), old.from(), old.plan(), pieces, actions, said, without);
         return drill.withLadder(drill.ladder().stream().map(r -> r.id().equals(old.id()) ? changed : r).toList());
     }
 
@@ -64,7 +64,27 @@ public final class Ladder {
         Stage below = below(drill, rung, seen);
         return new Stage(rung.id(), rung.title(), merged(below.pieces(), rung.pieces(), rung.without(), Piece::id),
                 merged(below.actions(), rung.actions(), rung.without(), Action::id),
-                merged(below.said(), rung.said(), rung.without(), Instruction::id), drill.effort());
+                merged(below.said(), rung.said(), rung.without(), Instruction::id), effort(drill, rung));
+    }
+
+    /** Who practises a rung and how hard they go: as it says itself, or as the nearest below it that says so. */
+    private static Effort effort(Drill drill, Rung rung) {
+        return Stream.concat(Stream.of(rung), origins(drill, rung).stream()).flatMap(r -> r.plan().intensity().stream()).findFirst()
+                .map(i -> new Effort(drill.effort().level(), i)).orElse(drill.effort());
+    }
+
+    /** What rungs are called where there is room for a sign only: "1", "2", and "2a" for a variation beside it; by id. */
+    public static Map<String, String> signs(Drill drill) {
+        Map<String, String> signs = new LinkedHashMap<>();
+        int rung = 0;
+        char beside = 'a';
+        for (Rung r : drill.ladder()) {
+            boolean variation = r.isVariation() && rung > 0;
+            rung += variation ? 0 : 1;
+            beside = variation ? beside : 'a';
+            signs.put(r.id(), variation ? rung + String.valueOf(beside++) : Integer.toString(rung));
+        }
+        return signs;
     }
 
     /** What is below without what is gone; what is here in place of what has its id, else after all others. */

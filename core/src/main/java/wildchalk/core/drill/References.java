@@ -88,6 +88,7 @@ final class References {
             read(read, faults);
         } else if (said instanceof Instruction.Freeze freeze) {
             freeze.at().trigger().parts().forEach(t -> trigger(t, faults));
+            freeze.signs().forEach(s -> sign(s, faults));
         } else if (said instanceof Limit limit) {
             limit(limit, faults);
         }
@@ -107,6 +108,20 @@ final class References {
         Optional<String> lost = read.under().filter(u -> stage.said(Instruction.Read.class).stream()
                 .filter(r -> !r.id().equals(read.id())).noneMatch(r -> r.option(u).isPresent()));
         lost.ifPresent(u -> faults.add("arises in the option \"" + u + "\", but no other read has that option"));
+    }
+
+    private void sign(Sign sign, List<String> faults) {
+        if (sign.at().size() < sign.kind().least()) {
+            faults.add("draws something about " + sign.at().size() + " spots that needs " + sign.kind().least());
+        }
+        sign.pieces().stream().filter(id -> stage.piece(id).isEmpty()).forEach(id ->
+                faults.add("draws something about \"" + id + "\", but no piece has that id"));
+        boolean sight = sign.kind() == Sign.Kind.SIGHT || sign.kind() == Sign.Kind.SOONER;
+        List<Spot> people = sight ? sign.at().subList(Math.min(sign.at().size(), sign.kind().least() - 1), sign.at().size()) : List.of();
+        if (people.stream().anyMatch(s -> !(s instanceof Spot.AtPiece p && stage.person(p.piece()).isPresent()))) {
+            faults.add("draws what somebody sees or how soon they are there, but names no person");
+        }
+        sign.at().stream().filter(s -> !(s instanceof Spot.AtPiece)).forEach(s -> spot(s, faults));
     }
 
     private void limit(Limit limit, List<String> faults) {

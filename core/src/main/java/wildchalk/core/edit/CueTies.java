@@ -8,6 +8,7 @@ import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
+import wildchalk.core.drill.Sign;
 
 /** Loosens cues, and what is said, from people, pieces and actions that are gone. */
 final class CueTies {
@@ -36,14 +37,13 @@ final class CueTies {
             return Optional.empty();
         }
         if (said instanceof Instruction.Read read) {
-            List<Instruction.Option> options = read.options().stream().map(o -> new Instruction.Option(o.id(), o.label(),
-                    o.reason(), o.actions().stream().filter(a -> !gone.contains(a)).toList())).toList();
+            List<Instruction.Option> options = read.options().stream().map(o -> o.with(o.actions().stream().filter(a -> !gone.contains(a)).toList())).toList();
             return gone.contains(read.who()) ? Optional.empty()
-                    : Optional.of(new Instruction.Read(read.id(), read.who(), options, read.under()));
+                    : Optional.of(read.with(options));
         }
         if (said instanceof Instruction.Freeze freeze) {
-            return left(freeze.at().trigger(), gone).map(t -> new Instruction.Freeze(freeze.id(),
-                    new Cue(t, freeze.at().delay()), freeze.question(), freeze.answer()));
+            List<Sign> signs = freeze.signs().stream().filter(s -> s.pieces().stream().noneMatch(gone::contains)).toList();
+            return left(freeze.at().trigger(), gone).map(t -> freeze.at(new Cue(t, freeze.at().delay())).showing(signs));
         }
         return said instanceof Limit limit ? limit(limit, gone) : Optional.of(said);
     }

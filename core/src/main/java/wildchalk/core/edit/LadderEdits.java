@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Plan;
 import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.Stage;
 
@@ -25,17 +26,30 @@ public final class LadderEdits {
 
     /** A rung right above another, the same as it until one of them is changed. */
     public static Made harder(Drill drill, String from) {
-        return made(drill, from, "Add a harder rung", index(drill, from) + 1, "Harder");
+        return made(drill, from, "Add a harder rung", aboveVariations(drill, from), "Harder", Plan.USUAL);
+    }
+
+    /** A rung beside another and what stands beside it already: another side, a smaller space, other numbers. */
+    public static Made sideways(Drill drill, String from) {
+        return made(drill, from, "Add a variation", aboveVariations(drill, from), "Otherwise", Plan.of(Plan.Step.VARIATION));
+    }
+
+    private static int aboveVariations(Drill drill, String from) {
+        int at = index(drill, from) + 1;
+        while (at < drill.ladder().size() && drill.ladder().get(at).isVariation()) {
+            at++;
+        }
+        return at;
     }
 
     /** A rung right below another, made from it: what is changed there comes down to this one. */
     public static Made easier(Drill drill, String from) {
-        return made(drill, from, "Add an easier rung", index(drill, from), "Easier");
+        return made(drill, from, "Add an easier rung", index(drill, from), "Easier", Plan.of(Plan.Step.REGRESSION));
     }
 
-    private static Made made(Drill drill, String from, String name, int at, String title) {
+    private static Made made(Drill drill, String from, String name, int at, String title, Plan plan) {
         String id = freeId(drill);
-        Rung rung = new Rung(id, title, Optional.of(from), List.of(), List.of(), List.of(), List.of());
+        Rung rung = Rung.from(from, id, title, plan);
         return new Made(new Edit(name, d -> {
             List<Rung> ladder = new ArrayList<>(d.ladder());
             ladder.add(at, rung);
@@ -44,7 +58,12 @@ public final class LadderEdits {
     }
 
     public static Edit renamed(String id, String title) {
-        return new Edit("Rename rung", d -> changed(d, id, r -> new Rung(r.id(), title, r.from(), r.pieces(), r.actions(), r.said(), r.without())));
+        return new Edit("Rename rung", d -> changed(d, id, r -> r.titled(title)));
+    }
+
+    /** How long a rung is practised, when to climb, how hard people go. */
+    public static Edit planned(String id, String name, UnaryOperator<Plan> change) {
+        return new Edit(name, d -> changed(d, id, r -> r.planned(change.apply(r.plan()))));
     }
 
     /** Puts a rung some places higher; lower when negative. What it was made from stays the same. */
@@ -80,7 +99,7 @@ public final class LadderEdits {
     /** The rung as it is, kept as what differs from another one, or from an empty surface. */
     private static Drill onto(Drill drill, String id, Optional<String> from) {
         Stage stage = Ladder.build(drill, id);
-        Drill based = changed(drill, id, r -> new Rung(r.id(), r.title(), from, List.of(), List.of(), List.of(), List.of()));
+        Drill based = changed(drill, id, r -> new Rung(r.id(), r.title(), from, r.plan(), List.of(), List.of(), List.of(), List.of()));
         return Ladder.put(based, stage);
     }
 

@@ -95,14 +95,14 @@ public final class LineEdits {
             if (!(said instanceof Instruction.Read read)) {
                 return said;
             }
-            return new Instruction.Read(read.id(), read.who(), read.options().stream().map(o -> {
+            return read.with(read.options().stream().map(o -> {
                 List<String> actions = new ArrayList<>(o.actions());
                 int i = actions.indexOf(old);
                 if (i >= 0) {
                     actions.add(i + 1, fresh);
                 }
-                return new Instruction.Option(o.id(), o.label(), o.reason(), actions);
-            }).toList(), read.under());
+                return o.with(actions);
+            }).toList());
         }
     }
 

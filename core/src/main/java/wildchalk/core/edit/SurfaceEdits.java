@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
@@ -93,7 +94,8 @@ public final class SurfaceEdits {
             Portable.Names lost = Portable.lostNames(stage, from, to);
             Stage kept = lost.without(stage);
             Stage moved = kept.withPieces(kept.pieces().stream().map(this::piece).toList());
-            return moved.withActions(moved.actions().stream().map(this::action).toList());
+            return moved.withActions(moved.actions().stream().map(this::action).toList())
+                    .withSaid(moved.said().stream().map(this::said).toList());
         }
 
         private Piece piece(Piece piece) {
@@ -135,6 +137,10 @@ public final class SurfaceEdits {
                 return t.going().watching().map(w -> (Action) laid.withGoing(t.going().watching(spot(w)))).orElse(laid);
             }
             return action instanceof Action.Hold h ? h.facing(h.facing().map(this::spot)) : action;
+        }
+
+        private Instruction said(Instruction said) {
+            return said instanceof Instruction.Freeze f ? f.showing(f.signs().stream().map(s -> s.mapped(this::spot)).toList()) : said;
         }
 
         private Spot spot(Spot spot) {

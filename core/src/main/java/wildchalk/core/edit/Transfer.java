@@ -119,10 +119,11 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
         String id = id(said.id());
         if (said instanceof Instruction.Read r) {
             return new Instruction.Read(id, id(r.who()), r.options().stream().map(o -> new Instruction.Option(id(o.id()),
-                    o.label(), o.reason(), o.actions().stream().map(this::id).toList())).toList(), r.under().map(this::id));
+                    o.label(), o.reason(), o.actions().stream().map(this::id).toList())).toList(), r.under().map(this::id), r.rule());
         }
         if (said instanceof Instruction.Freeze f) {
-            return new Instruction.Freeze(id, new Cue(trigger(f.at().trigger()), f.at().delay()), f.question(), f.answer());
+            return new Instruction.Freeze(id, new Cue(trigger(f.at().trigger()), f.at().delay()), f.question(), f.answer(),
+                    f.signs().stream().map(s -> s.mapped(this::spot)).toList());
         }
         if (said instanceof Limit.AtMost l) {
             return new Limit.AtMost(id, l.counted(), l.most(), l.who().map(this::id));

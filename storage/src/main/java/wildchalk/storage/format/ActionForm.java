@@ -65,7 +65,7 @@ final class ActionForm {
                 value(o, "corner", Going.Corner.CUT), optional(o, "watching", ActionForm::spot));
     }
 
-    private static Spot spot(JsonNode o) {
+    static Spot spot(JsonNode o) {
         if (o.isArray()) {
             return Spot.at(DrillReader.vec(o));
         }
@@ -130,7 +130,7 @@ final class ActionForm {
         Soundness.until(action).ifPresent(u -> o.set("until", CueForm.write(u)));
     }
 
-    private static JsonNode spot(Spot spot) {
+    static JsonNode spot(Spot spot) {
         if (spot instanceof Spot.AtPiece p) {
             ObjectNode o = JsonNodeFactory.instance.objectNode().put("piece", p.piece());
             if (!p.offset().equals(Vec.ZERO)) {

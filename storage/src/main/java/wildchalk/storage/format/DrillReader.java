@@ -16,7 +16,9 @@ import java.util.function.Function;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.Length;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Plan;
 import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.Showing;
 import wildchalk.core.drill.Soundness;
@@ -112,8 +114,19 @@ public final class DrillReader {
 
     private Rung rung(JsonNode o) {
         Optional<String> from = o.has("from") ? Optional.of(o.path("from").asText()) : Optional.empty();
-        return new Rung(o.path("id").asText(), o.path("title").asText(), from, list(o.path("pieces"), this::piece),
+        return new Rung(o.path("id").asText(), o.path("title").asText(), from, plan(o), list(o.path("pieces"), this::piece),
                 list(o.path("actions"), ActionForm::read), list(o.path("said"), SaidForm::read), texts(o.path("without")));
+    }
+
+    private static Plan plan(JsonNode o) {
+        Plan plan = Plan.of(value(o, "step", Plan.Step.PROGRESSION)).with(o.has("length") ? Optional.of(length(o.path("length"))) : Optional.empty())
+                .climbing(o.path("climb").asText(""));
+        return o.has("intensity") ? plan.going(Optional.of(value(o, "intensity", Effort.Intensity.LIVE))) : plan;
+    }
+
+    private static Length length(JsonNode o) {
+        return new Length(list(o.path("turns"), t -> new Length.Turn(t.path("amount").asDouble(), value(t, "measure", Length.Measure.TIMES),
+                t.path("words").asText(""))), o.path("then").asText(""));
     }
 
     private Piece piece(JsonNode o) {

@@ -12,6 +12,7 @@ import java.util.Locale;
 import java.util.TreeMap;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Plan;
 import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.Showing;
 import wildchalk.core.drill.Venue;
@@ -20,7 +21,7 @@ import wildchalk.core.geometry.Vec;
 /** Writes a drill as JSON (docs/format/drill.md). */
 public final class DrillWriter {
 
-    static final int VERSION = 5;
+    static final int VERSION = 6;
     private static final ObjectMapper MAPPER = new ObjectMapper();
     private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
 
@@ -80,6 +81,7 @@ public final class DrillWriter {
         ObjectNode o = NODES.objectNode();
         o.put("id", rung.id()).put("title", rung.title());
         rung.from().ifPresent(from -> o.put("from", from));
+        plan(o, rung.plan());
         ArrayNode pieces = o.putArray("pieces");
         rung.pieces().forEach(p -> pieces.add(piece(p)));
         ArrayNode actions = o.putArray("actions");
@@ -92,6 +94,22 @@ public final class DrillWriter {
             texts(o, "without", rung.without());
         }
         return o;
+    }
+
+    private static void plan(ObjectNode o, Plan plan) {
+        if (plan.step() != Plan.Step.PROGRESSION) {
+            o.put("step", word(plan.step()));
+        }
+        plan.length().ifPresent(length -> {
+            ObjectNode l = o.putObject("length");
+            ArrayNode turns = l.putArray("turns");
+            length.turns().forEach(t -> turns.addObject().put("amount", t.amount()).put("measure", word(t.measure())).put("words", t.words()));
+            l.put("then", length.then());
+        });
+        if (!plan.climb().isEmpty()) {
+            o.put("climb", plan.climb());
+        }
+        plan.intensity().ifPresent(i -> o.put("intensity", word(i)));
     }
 
     private static ObjectNode piece(Piece piece) {

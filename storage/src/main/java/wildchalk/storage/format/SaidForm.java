@@ -7,6 +7,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Optional;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
+import wildchalk.core.drill.Sign;
 
 /** What a coach says besides, as it stands in drill files: reads, freezes and limits. */
 final class SaidForm {
@@ -20,9 +21,9 @@ final class SaidForm {
         String zone = o.path("zone").asText();
         return switch (o.path("kind").asText()) {
             case "read" -> new Instruction.Read(id, who, DrillReader.list(o.path("options"), SaidForm::option),
-                    text(o, "under"));
+                    text(o, "under"), o.has("rule") ? Optional.of(DrillReader.value(o, "rule", Instruction.Rule.OPEN)) : Optional.empty());
             case "freeze" -> new Instruction.Freeze(id, CueForm.read(o.path("at")), o.path("question").asText(),
-                    o.path("answer").asText());
+                    o.path("answer").asText(), DrillReader.list(o.path("signs"), SaidForm::sign));
             case "move-on" -> new Instruction.MoveOn(id, DrillReader.value(o, "way", Instruction.Way.ONE_WAY));
             case "at-most" -> new Limit.AtMost(id, DrillReader.value(o, "counted", Limit.Counted.TOUCHES),
                     o.path("most").asInt(), text(o, "who"));
@@ -40,6 +41,10 @@ final class SaidForm {
                 DrillReader.texts(o.path("actions")));
     }
 
+    private static Sign sign(JsonNode o) {
+        return new Sign(DrillReader.value(o, "sign", Sign.Kind.RING), DrillReader.list(o.path("at"), ActionForm::spot), o.path("words").asText(""));
+    }
+
     private static Optional<String> text(JsonNode o, String key) {
         return o.has(key) ? Optional.of(o.path(key).asText()) : Optional.empty();
     }
@@ -49,18 +54,33 @@ final class SaidForm {
         if (said instanceof Instruction.Read read) {
             o.put("kind", "read").put("who", read.who());
             read.under().ifPresent(u -> o.put("under", u));
+            read.rule().ifPresent(r -> o.put("rule", DrillWriter.word(r)));
             ArrayNode options = o.putArray("options");
             read.options().forEach(option -> DrillWriter.texts(options.addObject().put("id", option.id())
                     .put("label", option.label()).put("reason", option.reason()), "actions", option.actions()));
         } else if (said instanceof Instruction.Freeze freeze) {
             o.put("kind", "freeze").put("question", freeze.question()).put("answer", freeze.answer())
                     .set("at", CueForm.write(freeze.at()));
+            if (!freeze.signs().isEmpty()) {
+                signs(o.putArray("signs"), freeze);
+            }
         } else if (said instanceof Instruction.MoveOn on) {
             o.put("kind", "move-on").put("way", DrillWriter.word(on.way()));
         } else {
             limit(o, (Limit) said);
         }
         return o;
+    }
+
+    private static void signs(ArrayNode signs, Instruction.Freeze freeze) {
+        for (Sign sign : freeze.signs()) {
+            ObjectNode s = signs.addObject().put("sign", DrillWriter.word(sign.kind()));
+            ArrayNode at = s.putArray("at");
+            sign.at().forEach(spot -> at.add(ActionForm.spot(spot)));
+            if (!sign.words().isEmpty()) {
+                s.put("words", sign.words());
+            }
+        }
     }
 
     private static void limit(ObjectNode o, Limit limit) {

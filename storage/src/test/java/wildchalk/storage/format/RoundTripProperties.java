@@ -20,6 +20,9 @@ import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Instruction;
+import wildchalk.core.drill.Sign;
+import wildchalk.core.drill.Plan;
+import wildchalk.core.drill.Length;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
@@ -80,10 +83,16 @@ class RoundTripProperties {
                         Piece cone = Piece.Item.cone("c9", new Vec(1, 2), Colour.BLUE);
                         List<String> without = actions.isEmpty() ? List.of()
                                 : List.of(actions.get(actions.size() - 1).id());
-                        rungs.add(new Rung("s2", "Harder", Optional.of("s1"), List.of(cone), List.of(), List.of(), without));
+                        rungs.add(new Rung("s2", "Harder", Optional.of("s1"), plan(actions.size()), List.of(cone), List.of(), List.of(), without));
                     }
                     return rungs;
                 });
+    }
+
+    private static Plan plan(int n) {
+        Length.Turn turn = new Length.Turn(0.5 + n, pick(Length.Measure.values(), n), n % 2 == 0 ? "" : "each side");
+        return Plan.of(pick(Plan.Step.values(), n)).with(n % 3 == 0 ? Optional.empty() : Optional.of(new Length(List.of(turn, turn), "")))
+                .climbing(n % 2 == 0 ? "" : "8 of 10").going(n == 1 ? Optional.empty() : Optional.of(pick(Effort.Intensity.values(), n)));
     }
 
     /** One of each kind, so that actions have something to name, anywhere and any way round. */
@@ -192,8 +201,12 @@ class RoundTripProperties {
         return List.of(new Instruction.Read("r1", n % 3 == 0 ? "b0" : "p0", List.of(new Instruction.Option("o1", "shoot", "it is on",
                         n < 2 ? List.of() : List.of("a0")), new Instruction.Option("o2", "pass", "", List.of())), Optional.empty()),
                 new Instruction.Read("r2", "p1", List.of(new Instruction.Option("o3", "x", "", List.of()),
-                        new Instruction.Option("o4", "y", "", List.of())), Optional.of("o1")),
-                new Instruction.Freeze("f1", Cue.whistle().delayed(n), "Where?", "There"),
+                        new Instruction.Option("o4", "y", "", List.of())), Optional.of("o1"),
+                        n < 2 ? Optional.empty() : Optional.of(pick(Instruction.Rule.values(), n))),
+                new Instruction.Freeze("f1", Cue.whistle().delayed(n), "Where?", "There", n < 2 ? List.of() : List.of(
+                        Sign.ring("p0", "p1"), Sign.note(Spot.at(1.5, n), "Here"), Sign.of(Sign.Kind.REGION, List.of(Spot.at("p0"),
+                        new Spot.AtPiece("p1", new Vec(n, -1)), Spot.at(n, 2))), Sign.of(Sign.Kind.SIGHT, List.of(Spot.at("p1"))),
+                        Sign.of(Sign.Kind.SOONER, List.of(Spot.at(0, 0), Spot.at("p0"), Spot.at("p1"))))),
                 new Limit.AtMost("l1", pick(Limit.Counted.values(), n), n, who),
                 new Limit.PassesFirst("l2", n, Optional.empty()),
                 new Limit.Within("l3", 0.5 + n, Optional.empty(), from),
