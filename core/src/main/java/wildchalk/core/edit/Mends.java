@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
@@ -27,6 +28,9 @@ public final class Mends {
 
     /** Empty where only the coach can know what was meant. */
     public static List<Mend> of(String rung, Stage stage, Problem problem) {
+        if (problem.kind() == Problem.Kind.LEADS_NOWHERE) {
+            return nowhere(rung, stage, problem);
+        }
         Optional<Action> action = stage.action(problem.action());
         if (action.isEmpty()) {
             return List.of();
@@ -36,8 +40,14 @@ public final class Mends {
             case NOTHING_THERE -> ballThere(rung, stage, action.get());
             case NEVER, SENT_ELSEWHERE -> cues(rung, stage, action.get());
             case NOWHERE -> List.of(new Mend("Take it away", PieceEdits.remove(rung, stage, List.of(problem.action()))));
-            case NOT_SO, LIMIT -> List.of();
+            case NOT_SO, LIMIT, LEADS_NOWHERE -> List.of();
         };
+    }
+
+    private static List<Mend> nowhere(String rung, Stage stage, Problem problem) {
+        return stage.said(Instruction.Read.class).stream().filter(r -> r.id().equals(problem.action())).flatMap(r -> r.options().stream()
+                .filter(o -> o.actions().isEmpty()).map(o -> new Mend("Take this option away", ReadEdits.without(rung, stage, r, o.id()))))
+                .toList();
     }
 
     private static List<Mend> ball(String rung, Stage stage, Action action) {

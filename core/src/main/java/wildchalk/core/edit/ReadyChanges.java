@@ -9,12 +9,15 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Effort.Intensity;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Team;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.naming.EffortWords;
 import wildchalk.core.rehearsal.Places;
 import wildchalk.core.rehearsal.Timeline;
 import wildchalk.core.surface.Surface;
@@ -28,7 +31,12 @@ public final class ReadyChanges {
     private static final double CAUGHT = 1;
     /** How far beside the shooter's place a coach with a second ball stands, metres; assumed. */
     private static final double ASIDE = 6;
+    /** How far beside whom they support somebody runs, metres; assumed. */
+    private static final double BESIDE = 6;
     private static final double SMALLER = 0.8;
+    private static final String FROM_BEHIND = "A chaser comes from behind: agree before the first go what contact the rules of the sport and "
+            + "the age group allow, and begin without any.";
+    private static final String TWO_BALLS = "A second ball comes while others still move: clear loose balls first, and nobody turns their back on it.";
 
     private ReadyChanges() {
     }
@@ -44,9 +52,10 @@ public final class ReadyChanges {
     /** Those that mean something for a stage. */
     public static List<Change> of(String rung, Stage stage, Timeline timeline, Surface surface) {
         List<Change> changes = new ArrayList<>();
-        chaser(rung, stage, surface).ifPresent(changes::add);
+        chaser(rung, stage, surface).map(c -> warned(c, FROM_BEHIND)).ifPresent(changes::add);
+        attacker(rung, stage, surface).ifPresent(changes::add);
         defender(stage).ifPresent(d -> changes.add(new Change("Take a defender away", PieceEdits.remove(rung, stage, List.of(d.id())))));
-        secondBall(rung, stage, surface).ifPresent(changes::add);
+        secondBall(rung, stage, surface).map(c -> warned(c, TWO_BALLS)).ifPresent(changes::add);
         if (stage.said(Limit.AtMost.class).stream().noneMatch(l -> l.counted() == Limit.Counted.TOUCHES && l.who().isEmpty())
                 && !stage.balls().isEmpty()) {
             changes.add(change("Two touches at most", rung, s -> s.saying(
@@ -58,6 +67,7 @@ public final class ReadyChanges {
                     new Limit.Within(s.freeId("l"), seconds, Optional.empty(), Optional.empty()))));
         }
         if (!stage.pieces().isEmpty()) {
+            changes.add(pace(rung, stage));
             Set<String> all = stage.pieces().stream().map(Piece::id).collect(Collectors.toSet());
             changes.add(new Change("From the other side", CopyEdits.mirror(rung, "From the other side", stage, all, Placement.OTHER_SIDE, surface)));
             changes.add(smaller(rung, stage, surface));
@@ -67,6 +77,40 @@ public final class ReadyChanges {
 
     private static Change change(String words, String rung, UnaryOperator<Stage> change) {
         return new Change(words, Edit.ofStage(words, rung, change));
+    }
+
+    /** As hard as it goes; where it is live already, at half pace. */
+    private static Change pace(String rung, Stage stage) {
+        Intensity now = stage.effort().intensity();
+        Intensity other = now == Intensity.LIVE ? Intensity.HALF : Intensity.LIVE;
+        String words = (other == Intensity.LIVE ? "Live" : "Half pace") + " instead of " + EffortWords.of(now);
+        return new Change(words, LadderEdits.planned(rung, words, p -> p.going(Optional.of(other))));
+    }
+
+    /** One who adds a caution to those of the drill. */
+    private static Change warned(Change change, String caution) {
+        return new Change(change.words(), new Edit(change.edit().name(), d -> {
+            Drill changed = change.edit().apply(d);
+            List<String> cautions = new ArrayList<>(changed.cautions());
+            if (!cautions.contains(caution)) {
+                cautions.add(caution);
+            }
+            return changed.withNotes(changed.points(), changed.questions(), cautions);
+        }));
+    }
+
+    /** Somebody of the same team runs along beside whoever first carries the ball. */
+    private static Optional<Change> attacker(String rung, Stage stage, Surface surface) {
+        return stage.actions().stream().filter(Action.Carry.class::isInstance).findFirst().map(Action.Travel.class::cast)
+                .flatMap(carry -> stage.person(carry.who()).map(whom -> change("Add an attacker", rung, s -> {
+                    Vec beside = new Vec(0, whom.at().y() > 0 ? -BESIDE : BESIDE);
+                    Piece.Player attacker = new Piece.Player(s.freeId("p"), surface.surroundings().clamp(whom.at().plus(beside)),
+                            whom.facing(), PersonEdits.freeNumber(s), whom.team());
+                    List<Spot> along = new Places(stage, surface).of(carry.path()).stream()
+                            .map(v -> Spot.at(surface.surroundings().clamp(v.plus(beside)))).toList();
+                    return s.withPiece(attacker).withAction(new Action.Run(s.freeId("a"), attacker.id(), new Action.Path(along, carry.path().smooth()),
+                            Action.Gait.RUN, Action.Ending.GO_ON, Cue.with(carry.id())));
+                })));
     }
 
     /** Somebody of the other team goes after whoever first carries the ball, as they set off. */

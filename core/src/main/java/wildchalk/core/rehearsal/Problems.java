@@ -8,8 +8,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Reads;
 import wildchalk.core.drill.Soundness;
 import wildchalk.core.drill.Stage;
 
@@ -104,6 +107,23 @@ final class Problems {
                 add(action, Problem.Kind.NEVER, inCircle(action)
                         ? "this waits for itself in a circle: set one of them off by the whistle"
                         : vain(action));
+            }
+        }
+    }
+
+    /** Says of every option that nothing follows from it: what is empty, and of what is taken, what never begins. */
+    void leadsNowhere(Choices choices, Set<String> started) {
+        for (Instruction.Read read : stage.said(Instruction.Read.class)) {
+            Optional<Instruction.Option> taken = Reads.taken(stage, choices, read);
+            for (int i = 0; i < read.options().size(); i++) {
+                Instruction.Option option = read.options().get(i);
+                boolean nothing = option.actions().isEmpty() || taken.filter(option::equals).isPresent()
+                        && option.actions().stream().noneMatch(started::contains);
+                if (nothing) {
+                    String label = option.label().isBlank() ? "option " + (i + 1) : "\u201c" + option.label() + "\u201d";
+                    found.putIfAbsent(read.id(), new Problem(read.id(), Problem.Kind.LEADS_NOWHERE, label + " leads nowhere: draw what "
+                            + name(read.who()) + " does then, or take it away"));
+                }
             }
         }
     }

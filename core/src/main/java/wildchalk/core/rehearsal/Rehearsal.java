@@ -26,6 +26,6 @@ public final class Rehearsal {
 
     public static Timeline of(Stage stage, Surface surface, Speeds speeds, Choices choices) {
         Surface marked = stage.marked(surface);
-        return Limits.judged(stage, marked, new Simulation(stage, marked, speeds, choices).run());
+        return new Decisions(stage, marked, choices, c -> Limits.judged(stage, marked, new Simulation(stage, marked, speeds, c).run())).timeline();
     }
 }

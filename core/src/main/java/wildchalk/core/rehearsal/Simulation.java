@@ -32,6 +32,7 @@ import wildchalk.core.surface.Surface;
 final class Simulation {
 
     private final Stage stage;
+    private final Choices choices;
     private final Places places;
     private final Bodies bodies;
     private final Deliveries deliveries;
@@ -45,6 +46,7 @@ final class Simulation {
 
     Simulation(Stage stage, Surface surface, Speeds speeds, Choices choices) {
         this.stage = stage;
+        this.choices = choices;
         this.places = new Places(stage, surface);
         this.bodies = new Bodies(stage, places, speeds, lines);
         this.deliveries = new Deliveries(stage, places, new BallWays(surface), speeds, bodies, lines);
@@ -88,6 +90,7 @@ final class Simulation {
             }
         }
         problems.neverStarted(rep.actions(), rep.times().keySet());
+        problems.leadsNowhere(choices, rep.times().keySet());
         for (Action action : stage.actions()) {
             lines.putIfAbsent(action.id(), () -> plannedLine(action));
         }

@@ -70,7 +70,7 @@ final class SpeedProfile {
      * Solves ds = top·t − settle·(top − v)·(1 − e^(−t/settle)) for t by Halley's method, from what the acceleration at
      * the start would give.
      */
-    private static double freeTime(double ds, double v, double top, double settle) {
+    static double freeTime(double ds, double v, double top, double settle) {
         double acceleration = (top - v) / settle;
         double time = 2 * ds / (v + Math.sqrt(Math.max(0, v * v + 2 * acceleration * ds)));
         for (int k = 0; k < 30; k++) {

@@ -132,6 +132,16 @@ public record Speeds(Map<Gait, Double> top, double settle, double brake, double 
         return travel instanceof Action.Carry ? free * withBall : free;
     }
 
+    /**
+     * How long somebody takes who sprints straight to a place and runs on there, seconds.
+     *
+     * @param metres 0 or more
+     * @param speed how fast they go that way already, m/s
+     */
+    public double sprintTime(double metres, double speed) {
+        return metres <= 0 ? 0 : SpeedProfile.freeTime(metres, Math.max(0, Math.min(speed, top.get(Gait.SPRINT))), top.get(Gait.SPRINT), settle);
+    }
+
     private static BallLaw law(JsonObject o, double share) {
         return new BallLaw(number(o, "speed") * share, number(o, "slowing"));
     }

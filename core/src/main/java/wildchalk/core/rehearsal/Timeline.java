@@ -10,6 +10,8 @@ import java.util.function.Supplier;
 import java.util.stream.DoubleStream;
 import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Instruction.Read;
+import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Vec;
 
 /** The result of a rehearsal: where everyone and every ball is at any time, and what happens when. */
@@ -28,10 +30,17 @@ public final class Timeline {
     private final List<Event> events;
     private final List<Beat> beats;
     private final List<Problem> problems;
+    private final List<Decision> decisions;
     private final double duration;
 
     Timeline(Tracks tracks, Map<String, ActionTimes> times, Map<String, Supplier<List<Vec>>> lines,
              Map<Trigger, Double> happened, List<Event> events, List<Beat> beats, List<Problem> problems) {
+        this(tracks, times, lines, happened, events, beats, problems, List.of());
+    }
+
+    private Timeline(Tracks tracks, Map<String, ActionTimes> times, Map<String, Supplier<List<Vec>>> lines,
+                     Map<Trigger, Double> happened, List<Event> events, List<Beat> beats, List<Problem> problems, List<Decision> decisions) {
+        this.decisions = List.copyOf(decisions);
         this.tracks = tracks;
         this.people = tracks.people();
         this.balls = tracks.balls();
@@ -51,7 +60,22 @@ public final class Timeline {
         allEvents.sort(Comparator.comparingDouble(Event::t));
         List<Problem> allProblems = new ArrayList<>(problems);
         allProblems.addAll(more);
-        return new Timeline(tracks, times, lines, happened, allEvents, beats, allProblems);
+        return new Timeline(tracks, times, lines, happened, allEvents, beats, allProblems, decisions);
+    }
+
+    /** The same with how reads came out. */
+    Timeline deciding(List<Decision> made) {
+        return new Timeline(tracks, times, lines, happened, events, beats, problems, made);
+    }
+
+    /** How the reads came out that follow from where people are. */
+    public List<Decision> decisions() {
+        return decisions;
+    }
+
+    /** When a read comes up, seconds after the whistle: as soon as any of its options could begin; empty when it never does. */
+    public OptionalDouble comesUp(Read read, Stage stage) {
+        return Decisions.comesUp(stage, this, read);
     }
 
     /** When a moment comes, its delay included, seconds after the whistle; empty when it never does. */

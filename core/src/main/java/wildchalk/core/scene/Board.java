@@ -40,6 +40,7 @@ public final class Board {
     private final Map<String, Route> routes = new ConcurrentHashMap<>();
     private volatile Map<String, List<Shape>> placed;
     private final Set<String> handled;
+    private final Set<String> wrong;
 
     public Board(Surface surface, Stage stage, Timeline timeline, LineKey key, Frame frame) {
         this(surface, stage, timeline, key, frame, Units.METRIC);
@@ -66,6 +67,7 @@ public final class Board {
         this.marks = new MarkShapes(frame, units);
         this.areas = new AreaShapes(frame);
         this.handled = Set.copyOf(timeline.handled());
+        this.wrong = timeline.problems().stream().map(Problem::action).collect(Collectors.toUnmodifiableSet());
     }
 
     /** Takes over the lines that run as they ran on another board, where they were smoothed already; this board. */
@@ -80,6 +82,10 @@ public final class Board {
 
     public Scene at(double t) {
         return new Scene(ground(), chalk(Set.of()), live(t, Set.of(), Set.of()));
+    }
+
+    Stage stage() {
+        return stage;
     }
 
     public Frame frame() {
@@ -173,7 +179,12 @@ public final class Board {
             shapes.add(new Shape.Fill(Curve.circle(route.end(), frame.unit() * 0.4), Ink.SIGNAL, false));
         }
         shapes.addAll(lines.of(action, stage, route));
-        return shapes;
+        return isLeftOut(action.id()) ? Shape.faint(shapes) : shapes;
+    }
+
+    /** Whether an action does not happen because another option of a read is looked at. */
+    public boolean isLeftOut(String action) {
+        return timeline.times(action).isEmpty() && !wrong.contains(action);
     }
 
     /** Gear, waiting people and lines without their beat numbers: for pictures in which nobody could read them. */
@@ -235,7 +246,6 @@ public final class Board {
         stage.pieces().forEach(p -> taken.add(p instanceof Piece.Station s ? areas.number(s) : p.at()));
         stage.actions().forEach(a -> taken.add(route(a.id()).end()));
         Badges badges = new Badges(frame.unit(), taken);
-        Set<String> wrong = timeline.problems().stream().map(Problem::action).collect(Collectors.toSet());
         Map<String, List<Shape>> all = new LinkedHashMap<>();
         for (Action action : stage.actions()) {
             List<Shape> shapes = new ArrayList<>();
@@ -255,6 +265,17 @@ public final class Board {
         stage.people().forEach(p -> shapes.addAll(person(p, t, lit, chosen)));
         gearInPlay().forEach(g -> shapes.addAll(gear(g, t, chosen)));
         balls().forEach(b -> shapes.addAll(ball(b, t, chosen)));
+        return shapes;
+    }
+
+    /** Only some of what is on the board at a time, gear, people, balls and lines, by id. */
+    public List<Shape> only(double t, Set<String> ids) {
+        List<Shape> shapes = new ArrayList<>();
+        stage.pieces().stream().filter(p -> ids.contains(p.id()) && !(p instanceof Piece.Area)).forEach(p -> shapes.addAll(standing(p)));
+        stage.actions().stream().filter(a -> ids.contains(a.id())).forEach(a -> shapes.addAll(line(a, Set.of())));
+        stage.people().stream().filter(p -> ids.contains(p.id())).forEach(p -> shapes.addAll(person(p, t, Set.of(), Set.of())));
+        gearInPlay().stream().filter(g -> ids.contains(g.id())).forEach(g -> shapes.addAll(gear(g, t, Set.of())));
+        balls().stream().filter(b -> ids.contains(b.id())).forEach(b -> shapes.addAll(ball(b, t, Set.of())));
         return shapes;
     }
 

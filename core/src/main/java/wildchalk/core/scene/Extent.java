@@ -30,6 +30,8 @@ public final class Extent {
             add(stroke.curve(), stroke.width());
         } else if (shape instanceof Shape.Fill fill) {
             add(fill.outline(), 0);
+        } else if (shape instanceof Shape.Faint faint) {
+            add(faint.of());
         } else {
             Shape.Label label = (Shape.Label) shape;
             // Type on screen is never smaller than can be read, so it may need more room than its size says.

@@ -57,6 +57,11 @@ public enum Look {
             for (Colour c : Colour.values()) {
                 look.set(Ink.wash(c), 0x26 << 24 | look.colour(Ink.of(c)) & 0xFFFFFF);
             }
+            look.set(Ink.VEIL, 0xC0 << 24 | look.colour(Ink.BOARD) & 0xFFFFFF);
+            boolean dark = look == SLATE || look == TURF;
+            look.set(Ink.ASK, dark ? 0xFFC9B0F5 : 0xFF6B4FA0, Ink.GOOD, dark ? 0xFF8FE3B0 : 0xFF1F7A48, Ink.BAD, dark ? 0xFFFFB45C : 0xFFA85C00);
+            look.set(Ink.WASH_ASK, 0x3A << 24 | look.colour(Ink.ASK) & 0xFFFFFF, Ink.WASH_GOOD, 0x3A << 24 | look.colour(Ink.GOOD) & 0xFFFFFF,
+                    Ink.WASH_BAD, 0x3A << 24 | look.colour(Ink.BAD) & 0xFFFFFF);
         }
     }
 

@@ -31,4 +31,21 @@ public sealed interface Shape {
      */
     record Label(Vec at, String text, double size, Ink ink) implements Shape {
     }
+
+    /** What is there, but not now: another option, another rung, somebody else. Painted so that it stays in the background. */
+    record Faint(Shape of) implements Shape {
+
+        /** How much of its colour is left. */
+        public static final double COVER = 0.3;
+
+        @Override
+        public Ink ink() {
+            return of.ink();
+        }
+    }
+
+    /** All of it in the background. */
+    static List<Shape> faint(List<Shape> shapes) {
+        return shapes.stream().map(s -> s instanceof Faint ? s : new Faint(s)).toList();
+    }
 }

@@ -5,11 +5,15 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.edit.ActionEdits;
 import wildchalk.core.measure.Unit;
+import wildchalk.core.naming.EffortWords;
 import wildchalk.core.naming.PieceWords;
 import wildchalk.core.rehearsal.Timeline;
 import wildchalk.core.surface.Surface;
@@ -36,6 +40,37 @@ public final class Differences {
     }
 
     /**
+     * What is not the same on two rungs, by id.
+     *
+     * @param fresh only here
+     * @param gone only below
+     * @param changed on both, and not the same
+     */
+    public record Ids(Set<String> fresh, Set<String> gone, Set<String> changed) {
+
+        /** All of it. */
+        public Set<String> all() {
+            return Stream.of(fresh, gone, changed).flatMap(Set::stream).collect(Collectors.toSet());
+        }
+    }
+
+    /** Which pieces and actions are not the same. */
+    public static Ids ids(Stage below, Stage here) {
+        Map<String, Object> was = byId(below);
+        Map<String, Object> is = byId(here);
+        return new Ids(is.keySet().stream().filter(id -> !was.containsKey(id)).collect(Collectors.toSet()),
+                was.keySet().stream().filter(id -> !is.containsKey(id)).collect(Collectors.toSet()),
+                is.keySet().stream().filter(id -> was.containsKey(id) && !was.get(id).equals(is.get(id))).collect(Collectors.toSet()));
+    }
+
+    private static Map<String, Object> byId(Stage stage) {
+        Map<String, Object> all = new LinkedHashMap<>();
+        stage.pieces().forEach(p -> all.put(p.id(), p));
+        stage.actions().forEach(a -> all.put(a.id(), a));
+        return all;
+    }
+
+    /**
      * In the order in which a coach would say it: who and what is new, what is gone, what is moved, what is done otherwise.
      *
      * @param timeline of the stage {@code here}
@@ -45,6 +80,9 @@ public final class Differences {
         Differences differences = new Differences(below, here, timeline, surface, unit);
         differences.pieces();
         differences.actions();
+        if (below.effort().intensity() != here.effort().intensity()) {
+            differences.words.add(EffortWords.of(here.effort().intensity()) + " instead of " + EffortWords.of(below.effort().intensity()));
+        }
         if (!below.said().equals(here.said())) {
             differences.words.add("other rules");
         }

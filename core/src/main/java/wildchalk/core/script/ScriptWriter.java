@@ -15,6 +15,7 @@ import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.rehearsal.Beat;
+import wildchalk.core.rehearsal.Decision;
 import wildchalk.core.rehearsal.Timeline;
 import wildchalk.core.script.Script.Line;
 import wildchalk.core.script.Script.Part;
@@ -29,12 +30,14 @@ public final class ScriptWriter {
     private final Words words;
     private final Moments moments;
     private final Clauses clauses;
+    private final Unit unit;
     private final Set<String> happen;
 
     private ScriptWriter(Stage stage, Timeline timeline, Surface bare, Unit unit) {
         Surface surface = stage.marked(bare);
         this.stage = stage;
         this.timeline = timeline;
+        this.unit = unit;
         this.clauses = new Clauses(stage, timeline, surface, unit);
         this.words = clauses.words();
         this.moments = clauses.moments();
@@ -160,6 +163,18 @@ public final class ScriptWriter {
             all(first);
             because(read, option);
         }
+        timeline.decisions().stream().filter(d -> d.read().equals(read.id())).findFirst().ifPresent(d -> workedOut(read, d));
+    }
+
+    /** Why it is the one and not the other, where it follows from where people are. */
+    private void workedOut(Instruction.Read read, Decision decision) {
+        boolean open = decision.rule() == Instruction.Rule.OPEN;
+        String figures = decision.weighed().stream().map(w -> {
+            String who = moments.name(w.who());
+            return open ? Double.isInfinite(w.metres()) ? words.say("has.nobody.near", who) : words.say("has.room", who, unit.exact(w.metres()))
+                    : words.say(w.metres() < 0 ? "is.behind" : "is.ahead", who, unit.exact(Math.abs(w.metres())));
+        }).collect(Collectors.joining(words.say("list.comma")));
+        clauses.said(read, open ? "rule.open" : "rule.ahead", figures);
     }
 
     /** What an option begins with: its first action and what is set off by the same moment. */

@@ -11,6 +11,7 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Piece;
@@ -53,6 +54,42 @@ class ReadyChangesTest {
         assertEquals("1", chaser.label());
         assertEquals(rehearsed(chased).times("a2").orElseThrow().start(), rehearsed(chased).times(chase.id()).orElseThrow().start(), 1e-6);
         assertEquals(stage.people(), after(chased, "Take a defender away").people());
+    }
+
+    @Test
+    void attackerRunsAlongBesideTheCarrier() {
+        Stage more = after(stage, "Add an attacker");
+        Piece.Person attacker = more.people().get(more.people().size() - 1);
+        assertEquals(Team.CORAL, attacker.team());
+        Timeline t = rehearsed(more);
+        double start = t.times("a2").orElseThrow().start();
+        assertEquals(start, t.times(more.actionsOf(attacker.id()).get(0).id()).orElseThrow().start(), 1e-6);
+        assertEquals(6, t.pose(attacker.id(), start + 0.5).at().distance(t.pose("7", start + 0.5).at()), 1.5, "beside, not in the way");
+    }
+
+    @Test
+    void rungGoesLiveInsteadOfHalfPaceAndOnlyIt() {
+        Drill drill = Ladder.put(Drill.empty("d", "D", "field-hockey", "whole").withEffort(new Effort(Effort.Level.ADULT, Effort.Intensity.HALF)), stage);
+        Drill two = LadderEdits.harder(drill, "s1").edit().apply(drill);
+        Stage upper = Ladder.build(two, "s2");
+        ReadyChanges.Change live = ReadyChanges.of("s2", upper, rehearsed(upper), Stages.TURF).stream()
+                .filter(c -> c.words().equals("Live instead of half pace")).findFirst().orElseThrow();
+        Drill changed = live.edit().apply(two);
+        assertEquals(Effort.Intensity.LIVE, Ladder.build(changed, "s2").effort().intensity());
+        assertEquals(Effort.Intensity.HALF, Ladder.build(changed, "s1").effort().intensity());
+        assertTrue(rehearsed(Ladder.build(changed, "s2")).duration() < rehearsed(Ladder.build(changed, "s1")).duration());
+    }
+
+    @Test
+    void whatComesFromBehindOrTwiceIsWarnedOfOnce() {
+        Drill drill = Ladder.put(Drill.empty("d", "D", "field-hockey", "whole"), stage);
+        List<ReadyChanges.Change> changes = changes(stage);
+        Drill chased = changes.stream().filter(c -> c.words().equals("Add a chaser")).findFirst().orElseThrow().edit().apply(drill);
+        assertEquals(1, chased.cautions().size());
+        assertTrue(chased.cautions().get(0).contains("rules of the sport"));
+        Drill again = changes.stream().filter(c -> c.words().equals("Add a chaser")).findFirst().orElseThrow().edit().apply(chased);
+        assertEquals(chased.cautions(), again.cautions());
+        assertEquals(1, changes.stream().filter(c -> c.words().startsWith("Second ball")).findFirst().orElseThrow().edit().apply(drill).cautions().size());
     }
 
     @Test

@@ -1,6 +1,6 @@
 package wildchalk.desktop.board;
 
-import java.util.Locale;
+import java.util.Optional;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
@@ -8,12 +8,16 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.edit.DrillEdits;
+import wildchalk.core.edit.Edit;
+import wildchalk.core.edit.LadderEdits;
+import wildchalk.core.naming.EffortWords;
 
-/** How hard the drill is gone at and by whom: every speed in it follows. */
+/** How hard the rung that is shown is gone at and by whom: every speed in it follows. */
 final class EffortMenu extends MenuButton {
 
     private final BoardState state;
     private Effort shown;
+    private String shownOn;
 
     EffortMenu(BoardState state) {
         this.state = state;
@@ -25,37 +29,36 @@ final class EffortMenu extends MenuButton {
     }
 
     private void rebuild() {
-        Effort effort = state.drill().effort();
-        if (effort.equals(shown)) {
+        Effort effort = state.stage().effort();
+        if (effort.equals(shown) && state.rung().equals(shownOn)) {
             return;
         }
         shown = effort;
-        setText(words(effort.intensity()) + (effort.level() == Effort.Level.ADULT ? "" : " · " + words(effort.level())));
+        shownOn = state.rung();
+        setText(EffortWords.of(effort.intensity()) + (effort.level() == Effort.Level.ADULT ? "" : " · " + EffortWords.of(effort.level())));
         getItems().clear();
         ToggleGroup intensities = new ToggleGroup();
         for (Effort.Intensity i : Effort.Intensity.values()) {
-            item(words(i), intensities, i == effort.intensity(), new Effort(effort.level(), i));
+            item(EffortWords.of(i), intensities, i == effort.intensity(), going(i));
         }
         getItems().add(new SeparatorMenuItem());
         ToggleGroup levels = new ToggleGroup();
         for (Effort.Level level : Effort.Level.values()) {
-            item(words(level), levels, level == effort.level(), new Effort(level, effort.intensity()));
+            item(EffortWords.of(level), levels, level == effort.level(), DrillEdits.effort(new Effort(level, state.drill().effort().intensity())));
         }
     }
 
-    private void item(String text, ToggleGroup group, boolean selected, Effort effort) {
+    /** The lowest rung says how hard the drill is gone at, every other one for itself and those above it. */
+    private Edit going(Effort.Intensity intensity) {
+        return state.madeFrom().isEmpty() ? DrillEdits.effort(new Effort(state.drill().effort().level(), intensity))
+                : LadderEdits.planned(state.rung(), "Change pace", p -> p.going(Optional.of(intensity)));
+    }
+
+    private void item(String text, ToggleGroup group, boolean selected, Edit edit) {
         RadioMenuItem item = new RadioMenuItem(text);
         item.setToggleGroup(group);
         item.setSelected(selected);
-        item.setOnAction(e -> state.apply(DrillEdits.effort(effort)));
+        item.setOnAction(e -> state.apply(edit));
         getItems().add(item);
-    }
-
-    /** "three-quarter pace", "under 12", "adults". */
-    private static String words(Enum<?> value) {
-        String plain = value.name().toLowerCase(Locale.ROOT);
-        return value == Effort.Level.ADULT ? "adults" : value == Effort.Intensity.HALF ? "half pace"
-                : value == Effort.Intensity.THREE_QUARTER ? "three-quarter pace"
-                : value instanceof Effort.Level ? plain.replace('_', ' ') : plain.replace('_', '-');
     }
 }

@@ -81,6 +81,10 @@ public final class ScreenBrush {
                 g.setFill(fill.chalked() ? chalk(fill.ink()) : plain(fill.ink()));
                 trace(fill.outline());
                 g.fill();
+            } else if (shape instanceof Shape.Faint faint) {
+                g.setGlobalAlpha(Shape.Faint.COVER);
+                paint(List.of(faint.of()));
+                g.setGlobalAlpha(1);
             } else {
                 label((Shape.Label) shape);
             }

@@ -1,7 +1,9 @@
 package wildchalk.handout.paint;
 
+import java.awt.AlphaComposite;
 import java.awt.BasicStroke;
 import java.awt.Color;
+import java.awt.Composite;
 import java.awt.Graphics2D;
 import java.awt.Paint;
 import java.awt.RenderingHints;
@@ -66,6 +68,11 @@ public final class PaperBrush {
             } else if (shape instanceof Shape.Fill fill) {
                 g.setPaint(fill.chalked() ? chalk(fill.ink()) : plain(fill.ink()));
                 g.fill(path(fill.outline()));
+            } else if (shape instanceof Shape.Faint faint) {
+                Composite full = g.getComposite();
+                g.setComposite(AlphaComposite.getInstance(AlphaComposite.SRC_OVER, (float) Shape.Faint.COVER));
+                paint(List.of(faint.of()));
+                g.setComposite(full);
             } else {
                 label((Shape.Label) shape);
             }

@@ -1,0 +1,51 @@
+package wildchalk.core.ask;
+
+import java.util.Comparator;
+import java.util.Optional;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.rehearsal.Lane;
+import wildchalk.core.rehearsal.Pose;
+import wildchalk.core.rehearsal.Timeline;
+
+/**
+ * What a person can see at one moment, without turning the head: everything within {@link #HALF} of where the nose points.
+ *
+ * @param ball where the nearest ball is that is not their own; empty when there is none
+ * @param opponent the nearest opponent; empty when there is none
+ */
+public record Sight(Pose from, Optional<Vec> ball, Optional<Piece.Person> opponent, Optional<Vec> opponentAt) {
+
+    /** Half of the field of view, radians; 60°, assumed: what is noticed without turning, not all that the eye takes in. */
+    public static final double HALF = Math.toRadians(60);
+
+    public static Sight of(Piece.Person who, Stage stage, Timeline timeline, double t) {
+        Pose pose = timeline.pose(who.id(), t);
+        Optional<Vec> ball = timeline.balls().stream().filter(b -> timeline.holder(b, t).filter(who.id()::equals).isEmpty())
+                .filter(b -> timeline.inPlayFrom(b) <= t || stage.piece(b).isPresent())
+                .map(b -> timeline.ball(b, t)).min(Comparator.comparingDouble(pose.at()::distance));
+        Optional<Piece.Person> opponent = stage.people().stream().filter(p -> Lane.isOpponent(p, who.team()))
+                .min(Comparator.comparingDouble(p -> timeline.pose(p.id(), t).at().distance(pose.at())));
+        return new Sight(pose, ball, opponent, opponent.map(o -> timeline.pose(o.id(), t).at()));
+    }
+
+    /** Whether a place is inside. Where they stand themselves they see everything. */
+    public boolean sees(Vec place) {
+        Vec way = place.minus(from.at());
+        return way.length() < 1e-9 || Math.abs(turn(way.angle() - from.facing())) <= HALF;
+    }
+
+    public boolean seesBall() {
+        return ball.isPresent() && sees(ball.get());
+    }
+
+    public boolean seesOpponent() {
+        return opponentAt.isPresent() && sees(opponentAt.get());
+    }
+
+    /** Between −π and π. */
+    private static double turn(double angle) {
+        return Math.IEEEremainder(angle, 2 * Math.PI);
+    }
+}
