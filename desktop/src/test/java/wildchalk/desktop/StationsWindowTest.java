@@ -14,6 +14,7 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
+import wildchalk.desktop.board.Lights;
 
 /** Stations in the real window: those of the demo play side by side, and new ones are marked out and filled from the book. */
 class StationsWindowTest extends RealWindow {
@@ -21,7 +22,7 @@ class StationsWindowTest extends RealWindow {
     private Set<Integer> playing() {
         Set<Integer> numbers = new HashSet<>();
         Stage stage = board().stage();
-        board().lit().forEach(id -> stage.action(id).flatMap(a -> stage.person(a.who())).flatMap(stage::stationOf)
+        Lights.of(board()).forEach(id -> stage.action(id).flatMap(a -> stage.person(a.who())).flatMap(stage::stationOf)
                 .ifPresent(s -> numbers.add(s.number())));
         return numbers;
     }

@@ -33,6 +33,7 @@ import wildchalk.core.geometry.Vec;
 import wildchalk.core.rehearsal.Event;
 import wildchalk.core.scene.Ink;
 import wildchalk.core.scene.Look;
+import wildchalk.desktop.board.Lights;
 import wildchalk.desktop.paint.ScreenBrush;
 import wildchalk.storage.book.Book;
 
@@ -156,7 +157,7 @@ class WindowTest extends RealWindow {
             return null;
         });
         settle();
-        assertTrue(board().lit().contains("a2") && board().lit().contains("a3"));
+        assertTrue(Lights.of(board()).contains("a2") && Lights.of(board()).contains("a3"));
         List<Node> lit = ((VBox) find("#script")).getChildren().stream()
                 .filter(n -> n.lookup(".beat-light") != null && n.lookup(".beat-light").isVisible()).toList();
         assertEquals(1, lit.size());

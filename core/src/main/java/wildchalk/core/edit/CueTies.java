@@ -29,7 +29,22 @@ final class CueTies {
 
     /** What is still said: nothing about people who are gone, options without the actions that are. */
     static List<Instruction> without(List<Instruction> said, Set<String> gone) {
-        return said.stream().flatMap(i -> without(i, gone).stream()).toList();
+        List<Instruction> left = said.stream().flatMap(i -> without(i, gone).stream()).toList();
+        return left.stream().map(i -> i instanceof Instruction.Read read ? arising(read, said, left) : i).toList();
+    }
+
+    /** A read that arose in an option of one that is gone arises where that did. */
+    private static Instruction arising(Instruction.Read read, List<Instruction> before, List<Instruction> left) {
+        Optional<String> under = read.under();
+        while (under.isPresent() && holder(under.get(), left).isEmpty()) {
+            under = holder(under.get(), before).flatMap(Instruction.Read::under);
+        }
+        return new Instruction.Read(read.id(), read.who(), read.options(), under, read.rule());
+    }
+
+    private static Optional<Instruction.Read> holder(String option, List<Instruction> said) {
+        return said.stream().filter(Instruction.Read.class::isInstance).map(Instruction.Read.class::cast)
+                .filter(r -> r.option(option).isPresent()).findFirst();
     }
 
     private static Optional<Instruction> without(Instruction said, Set<String> gone) {

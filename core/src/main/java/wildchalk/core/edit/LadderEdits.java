@@ -3,11 +3,17 @@ package wildchalk.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Plan;
 import wildchalk.core.drill.Rung;
+import wildchalk.core.drill.Soundness;
 import wildchalk.core.drill.Stage;
 
 /** Edits of the ladder: rungs are made, named, put in order and taken away. What a rung shows stays as it is. */
@@ -81,6 +87,23 @@ public final class LadderEdits {
         return new Edit("Detach rung", d -> onto(d, id, Optional.empty()));
     }
 
+    /**
+     * A rung that gives up its own version of some things: they are again as on the rung it was made from.
+     *
+     * @param things ids of pieces, actions and instructions
+     */
+    public static Edit asBelow(String id, Set<String> things) {
+        return new Edit("As on the rung below", d -> {
+            Drill changed = changed(d, id, r -> new Rung(r.id(), r.title(), r.from(), r.plan(), left(r.pieces(), Piece::id, things),
+                    left(r.actions(), Action::id, things), left(r.said(), Instruction::id, things), left(r.without(), w -> w, things)));
+            return Soundness.isSound(changed, Ladder.build(changed, id), changed.surface()) ? changed : d;
+        });
+    }
+
+    private static <T> List<T> left(List<T> own, Function<T, String> idOf, Set<String> gone) {
+        return own.stream().filter(t -> !gone.contains(idOf.apply(t))).toList();
+    }
+
     /** Takes a rung away; those made from it stay as they are, made from what it was made from. The last one stays. */
     public static Edit removed(String id) {
         return new Edit("Remove rung", d -> {
@@ -100,7 +123,9 @@ public final class LadderEdits {
     private static Drill onto(Drill drill, String id, Optional<String> from) {
         Stage stage = Ladder.build(drill, id);
         Drill based = changed(drill, id, r -> new Rung(r.id(), r.title(), from, r.plan(), List.of(), List.of(), List.of(), List.of()));
-        return Ladder.put(based, stage);
+        // How hard people go stays as it is too, though it was said below.
+        boolean same = Ladder.build(based, id).effort().equals(stage.effort());
+        return Ladder.put(same ? based : changed(based, id, r -> r.planned(r.plan().going(Optional.of(stage.effort().intensity())))), stage);
     }
 
     private static Drill changed(Drill drill, String id, UnaryOperator<Rung> change) {

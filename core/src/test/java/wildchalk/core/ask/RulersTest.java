@@ -70,7 +70,7 @@ class RulersTest {
     @Test
     void soonerIsWhoRunsThatWayAlreadyThoughFartherOff() {
         // 9 is at full speed towards the place when 4, who is nearer, still stands. Farther is 14 m, nearer about 12 m.
-        Stage stage = new Stages().player("9", -30, 0).player("4", 12, 0, Team.SKY).sprint("a1", "9", Cue.whistle(), 0, 0).build();
+        Stage stage = new Stages().player("9", -30, 0).player("4", 16, 0, Team.SKY).sprint("a1", "9", Cue.whistle(), 0, 0).build();
         Timeline timeline = of(stage);
         // Before 9 brakes.
         double t = timeline.times("a1").orElseThrow().end() - 2;
@@ -83,7 +83,7 @@ class RulersTest {
         double s = still.seconds();
         assertTrue(still.metres() < 13);
         assertEquals(still.metres(), 8 * (s - 1.1 * (1 - Math.exp(-s / 1.1))), 1e-6);
-        assertEquals(0, Race.of(new Vec(12, 0), List.of(stage.person("4").orElseThrow()), timeline, speeds, 0).runners().get(0).seconds());
+        assertEquals(0, Race.of(new Vec(16, 0), List.of(stage.person("4").orElseThrow()), timeline, speeds, 0).runners().get(0).seconds());
     }
 
     @Test

@@ -4,6 +4,8 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
+import java.util.stream.Collectors;
+import java.util.Set;
 import java.util.Optional;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -111,5 +113,74 @@ class LadderEditsTest {
         Stage upper = Ladder.build(above, "s2");
         assertTrue(upper.piece("mine").isPresent());
         assertEquals(upper.pieces(), Ladder.build(LadderEdits.detached("s2").apply(above), "s2").pieces());
+    }
+
+    /** A rung put back as what differs from the one below builds exactly the same, whatever was done to either. */
+    @Property(tries = 200)
+    void everyRungIsExactlyBuiltFromItsDifferences(@ForAll @Size(max = 15) List<@IntRange(min = 0, max = 100000) Integer> choices) {
+        Drill drill = RandomEdits.start();
+        for (int n : choices) {
+            drill = RandomEdits.edit(drill, n).apply(drill);
+        }
+        for (Rung rung : drill.ladder()) {
+            Stage stage = Ladder.build(drill, rung.id());
+            assertEquals(stage, Ladder.build(Ladder.put(drill, stage), rung.id()));
+            // On another footing too.
+            Stage alone = Ladder.build(LadderEdits.detached(rung.id()).apply(drill), rung.id());
+            assertEquals(stage.pieces(), alone.pieces());
+            assertEquals(stage.effort(), alone.effort());
+        }
+    }
+
+    /** Mirroring a rung mirrors those that follow it; mirroring it twice gives the ladder back as it looked. */
+    @Property(tries = 150)
+    void mirroredRungsMirror(@ForAll @Size(max = 10) List<@IntRange(min = 0, max = 100000) Integer> choices) {
+        Drill drill = RandomEdits.start();
+        for (int n : choices) {
+            drill = RandomEdits.edit(drill, n).apply(drill);
+        }
+        Drill three = LadderEdits.sideways(drill, "s1").edit().apply(drill);
+        String beside = three.ladder().stream().filter(r -> r.isVariation() && r.from().equals(Optional.of("s1")) && r.pieces().isEmpty())
+                .findFirst().orElseThrow().id();
+        Drill mirrored = mirror(three, "s1");
+        assertEquals(Ladder.build(mirrored, "s1").pieces(), Ladder.build(mirrored, beside).pieces(), "a variation that changes nothing follows");
+        Stage was = Ladder.build(three, "s1");
+        Stage is = Ladder.build(mirrored, "s1");
+        for (Piece piece : was.pieces()) {
+            Vec there = is.place(is.piece(piece.id()).orElseThrow());
+            assertEquals(was.place(piece).x(), there.x(), 1e-9);
+            assertEquals(-was.place(piece).y(), there.y(), 1e-9);
+        }
+        assertEquals(Ladder.build(three, "s2").pieces().size(), Ladder.build(mirrored, "s2").pieces().size());
+        Stage back = Ladder.build(mirror(mirrored, "s1"), "s1");
+        was.pieces().forEach(p -> assertEquals(0, back.place(back.piece(p.id()).orElseThrow()).distance(was.place(p)), 1e-9));
+    }
+
+    private static Drill mirror(Drill drill, String rung) {
+        Stage stage = Ladder.build(drill, rung);
+        Set<String> all = stage.pieces().stream().map(Piece::id).collect(Collectors.toSet());
+        return CopyEdits.mirror(rung, "Mirror", stage, all, Placement.OTHER_SIDE, drill.surface()).apply(drill);
+    }
+
+    @Test
+    void aRungGivesUpItsOwnVersion() {
+        Drill drill = RandomEdits.start();
+        Drill own = PieceEdits.move("s2", Ladder.build(drill, "s2").piece("p3").orElseThrow(), new Vec(1, 1)).apply(drill);
+        Drill given = LadderEdits.asBelow("s2", Set.of("p3", "c1")).apply(own);
+        assertEquals(Ladder.build(drill, "s1").piece("p3"), Ladder.build(given, "s2").piece("p3"));
+        assertTrue(Ladder.build(given, "s2").piece("c1").isPresent(), "what it had taken away is there again");
+        // What its own lines need it cannot give up: nothing is done then.
+        assertEquals(own, LadderEdits.asBelow("s2", Set.of("own")).apply(own));
+    }
+
+    @Test
+    void variationsStandBesideTheirRung() {
+        Drill drill = Drill.empty("d", "D", "field-hockey", "whole");
+        drill = LadderEdits.harder(drill, "s1").edit().apply(drill);
+        drill = LadderEdits.sideways(drill, "s1").edit().apply(drill);
+        drill = LadderEdits.sideways(drill, "s1").edit().apply(drill);
+        drill = LadderEdits.harder(drill, "s2").edit().apply(drill);
+        assertEquals("[1, 1a, 1b, 2, 3]", Ladder.signs(drill).values().toString());
+        assertEquals("[s1, s3, s4, s2, s5]", Ladder.signs(drill).keySet().toString());
     }
 }

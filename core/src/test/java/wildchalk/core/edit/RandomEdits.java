@@ -8,6 +8,9 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import wildchalk.core.Stages;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Choices;
+import wildchalk.core.drill.Effort;
+import wildchalk.core.drill.Length;
 import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
@@ -93,7 +96,7 @@ public final class RandomEdits {
             return ladder(drill, pick);
         }
         if (what == 13) {
-            return area(stage, pick, place);
+            return pick % 2 == 0 ? area(stage, pick / 2, place) : read(stage, actions.get(pick / 2 % actions.size()), pick / 2, place);
         }
         if (what > 13) {
             return line(drill, stage, actions.get(pick % actions.size()), pick, place);
@@ -113,13 +116,16 @@ public final class RandomEdits {
     private static Edit ladder(Drill drill, int pick) {
         List<String> more = drill.ladder().stream().map(Rung::id).filter(id -> !List.of(RUNG, "s2").contains(id)).toList();
         if (pick % 2 == 0 && drill.ladder().size() < 6) {
-            return (pick % 4 == 0 ? LadderEdits.harder(drill, "s2") : LadderEdits.easier(drill, RUNG)).edit();
+            return (pick % 4 == 0 ? LadderEdits.harder(drill, "s2") : pick % 3 == 0 ? LadderEdits.sideways(drill, "s2")
+                    : LadderEdits.easier(drill, RUNG)).edit();
         }
         if (more.isEmpty() || pick % 5 == 0) {
             return DrillEdits.rename("Title " + pick % 3);
         }
         String id = more.get(pick % more.size());
-        return switch (pick % 3) {
+        return switch (pick % 5) {
+            case 3 -> LadderEdits.planned(id, "Plan", p -> p.going(Optional.of(Effort.Intensity.values()[pick % 4])).with(Length.read(pick % 9 + " min")));
+            case 4 -> LadderEdits.asBelow(id, Set.of("c1", "a1", "own"));
             case 0 -> LadderEdits.removed(id);
             case 1 -> LadderEdits.moved(id, pick % 2 == 0 ? 1 : -1);
             default -> LadderEdits.detached(id);
@@ -161,6 +167,20 @@ public final class RandomEdits {
             default -> timeline.problems().stream().flatMap(p -> Mends.of(RUNG, stage, p).stream()).map(Mends.Mend::edit).findFirst();
         };
         return edit.orElse(SurfaceEdits.onto(drill, pick % 2 == 0 ? "football-11" : "field-hockey", SurfaceEdits.Carrying.SCALE));
+    }
+
+    /** Something that is done with what people decide. */
+    private static Edit read(Stage stage, Action action, int pick, Vec place) {
+        Optional<Instruction.Read> read = stage.said(Instruction.Read.class).stream().reduce((a, b) -> pick % 3 == 0 ? a : b);
+        return switch (pick % 5) {
+            case 0 -> ReadEdits.instead(RUNG, stage, action).map(ReadEdits.Made::edit).orElse(DrillEdits.rename("R"));
+            case 1 -> read.map(r -> ReadEdits.without(RUNG, stage, r, r.options().get(pick % r.options().size()).id())).orElse(DrillEdits.rename("R"));
+            case 2 -> read.map(r -> ReadEdits.ruled(RUNG, r.id(), Optional.of(Instruction.Rule.values()[pick % 2]))).orElse(DrillEdits.rename("R"));
+            case 3 -> read.map(r -> ReadEdits.told(RUNG, r.id(), r.options().get(0).id(), "o" + pick % 4, "")).orElse(DrillEdits.rename("R"));
+            default -> ReadEdits.lookingAt(ActionEdits.chalk(RUNG, new Action.Run(stage.freeId("a"), action.who(), new Action.Path(List.of(Spot.at(place)), false),
+                    Action.Gait.RUN, Action.Ending.GO_ON, Cue.next())), RUNG, read.map(r -> Choices.NONE.with(r.id(), r.options().get(pick % r.options().size()).id()))
+                    .orElse(Choices.NONE));
+        };
     }
 
     /** Something that is done with areas. */

@@ -9,6 +9,7 @@ import wildchalk.core.drill.Showing.Attack;
 import wildchalk.core.edit.CopyEdits;
 import wildchalk.core.edit.DrillEdits;
 import wildchalk.core.edit.Placement;
+import wildchalk.core.edit.ReadEdits;
 import wildchalk.core.scene.Aids;
 import wildchalk.core.scene.Look;
 import wildchalk.core.surface.Surface;
@@ -37,6 +38,7 @@ final class BoardCommands {
         commands.looking(board);
         commands.all.addAll(tray.commands());
         commands.add("Tape: measure", "T", () -> state.toolProperty().set(Tool.TAPE));
+        commands.asking(board);
         commands.editing();
         return commands.all;
     }
@@ -73,6 +75,12 @@ final class BoardCommands {
         add("Beat numbers on or off", "", () -> state.aidsProperty().set(now.withNumbers(!now.numbers())));
         add("Set-out sheet", "", () -> state.sheets().wantedProperty().set(true));
         add("What happens, in words", "", () -> state.sheets().wantedProperty().set(false));
+    }
+
+    private void asking(BoardPane board) {
+        add("Freeze and ask here", "Q", () -> FreezeCard.make(state, board));
+        state.chosenAction().ifPresent(a -> add("Either this line, or something else", "O", () -> ReadEdits.instead(state.rung(), state.stage(), a)
+                .ifPresent(m -> ReadCard.make(state, m))));
     }
 
     private void editing() {

@@ -11,6 +11,7 @@ import wildchalk.core.edit.ActionEdits;
 import wildchalk.core.edit.LineEdits;
 import wildchalk.core.edit.PathEdits;
 import wildchalk.core.edit.PieceEdits;
+import wildchalk.core.edit.ReadEdits;
 import wildchalk.core.geometry.Route;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.rehearsal.Places;
@@ -74,6 +75,8 @@ final class BoardKeys {
             case PLUS, EQUALS, ADD -> SpeedMenu.step(state, 1);
             case L -> state.loopingProperty().set(!state.loopingProperty().get());
             case DIGIT0, NUMPAD0 -> board.fit();
+            case O -> instead();
+            case Q -> FreezeCard.make(state, board);
             case T -> state.toolProperty().set(state.toolProperty().get() == Tool.TAPE ? Tool.GUESS : Tool.TAPE);
             case OPEN_BRACKET -> PieceCard.turn(state, -TURN);
             case CLOSE_BRACKET -> PieceCard.turn(state, TURN);
@@ -148,7 +151,19 @@ final class BoardKeys {
         }
     }
 
+    /** Something else instead of the line that is chosen. */
+    private void instead() {
+        Optional<Action> line = state.chosenAction();
+        if (line.isEmpty()) {
+            state.say("Choose the line first that something else can happen instead of");
+            return;
+        }
+        ReadEdits.instead(state.rung(), state.stage(), line.get()).ifPresentOrElse(m -> ReadCard.make(state, m),
+                () -> state.say("A read has up to " + ReadEdits.MOST_OPTIONS + " options"));
+    }
+
     private void letGo() {
+        state.focus().frozenProperty().set(Optional.empty());
         if (keysShown) {
             board.showCard(null);
             keysShown = false;

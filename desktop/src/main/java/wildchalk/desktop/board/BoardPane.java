@@ -20,9 +20,7 @@ import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.scene.Extent;
 import wildchalk.core.scene.Ink;
-import wildchalk.core.scene.SetOutShapes;
 import wildchalk.core.scene.Shape;
-import wildchalk.core.setout.Sheet;
 import wildchalk.core.surface.Surface;
 import wildchalk.desktop.paint.ScreenBrush;
 import wildchalk.desktop.paint.ScreenMap;
@@ -42,11 +40,12 @@ final class BoardPane extends Pane {
     private final GlowLayer glow;
     private final TrailLayer trails;
     private final Canvas chalk = new Canvas();
-    private final Canvas setOut = new Canvas();
+    private final SetOutLayer setOut;
     private final Canvas moved = new Canvas();
     private final LivePane live;
     private final Canvas sketch = new Canvas();
     private final BoardChips chips;
+    private final BoardOverlays overlays;
     private final Label tag = new Label();
     private final LineTag lineTag;
     private Region card;
@@ -66,7 +65,9 @@ final class BoardPane extends Pane {
         this.glow = new GlowLayer(state);
         this.trails = new TrailLayer(state);
         this.live = new LivePane(state);
+        this.setOut = new SetOutLayer(state);
         this.chips = new BoardChips(state, this);
+        this.overlays = new BoardOverlays(state, this);
         setId("board");
         getStyleClass().add("board");
         setFocusTraversable(true);
@@ -82,7 +83,7 @@ final class BoardPane extends Pane {
         state.playingProperty().addListener((o, was, is) -> paintLive());
         state.lookProperty().addListener((o, was, is) -> paintAll());
         state.aidsProperty().addListener((o, was, is) -> paintAll());
-        state.sheets().sheetProperty().addListener(o -> paintSetOut());
+        state.sheets().sheetProperty().addListener(o -> setOut.repaint(map));
         state.sheets().wantedProperty().addListener(o -> paintAll());
         mouse = new BoardMouse(this, state);
         setOnScroll(this::scroll);
@@ -107,7 +108,9 @@ final class BoardPane extends Pane {
         tag.setVisible(false);
         tag.setManaged(false);
         tag.setMouseTransparent(true);
-        getChildren().addAll(ground, trails, glow, chalk, setOut, moved, live, sketch, chips, tag);
+        getChildren().addAll(ground, trails, glow, chalk, overlays.underPeople(), setOut, moved, live, sketch);
+        getChildren().addAll(overlays.overPeople());
+        getChildren().addAll(chips, tag);
     }
 
     /** Says what is chosen and in the hand to a screen reader. */
@@ -136,6 +139,7 @@ final class BoardPane extends Pane {
                 canvas.setWidth(w);
                 canvas.setHeight(h);
             }
+            overlays.resize(w, h);
             groundShown = "";
             drillChanged();
         }
@@ -336,7 +340,8 @@ final class BoardPane extends Pane {
         glow.repaint(map);
         trails.repaint(map);
         paintChalk();
-        paintSetOut();
+        setOut.repaint(map);
+        overlays.repaint(map);
         paintLive();
     }
 
@@ -349,16 +354,6 @@ final class BoardPane extends Pane {
         boolean lines = !state.sheets().wantedProperty().get();
         brush.paint(state.board().chalk(state.chosenProperty().get(), id -> !without.contains(id)
                 && (lines || state.stage().piece(id).isPresent())));
-    }
-
-    private void paintSetOut() {
-        ScreenBrush brush = brush(setOut);
-        brush.clear();
-        Sheet sheet = state.sheets().sheetProperty().get();
-        setOut.setVisible(state.sheets().wantedProperty().get() && sheet != null);
-        if (setOut.isVisible()) {
-            brush.paint(SetOutShapes.of(sheet, state.board().frame(), state.chosenProperty().get()));
-        }
     }
 
     private void moved() {

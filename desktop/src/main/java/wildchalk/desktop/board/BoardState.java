@@ -19,6 +19,7 @@ import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleDoubleProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
@@ -26,8 +27,9 @@ import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.edit.Edit;
 import wildchalk.core.edit.History;
+import wildchalk.core.edit.ReadEdits;
 import wildchalk.core.measure.Units;
-import wildchalk.core.rehearsal.Beat;
+import wildchalk.core.rehearsal.Decision;
 import wildchalk.core.rehearsal.Timeline;
 import wildchalk.core.scene.Aids;
 import wildchalk.core.scene.Board;
@@ -74,6 +76,8 @@ public final class BoardState {
     private final ObjectProperty<Units> units = new SimpleObjectProperty<>(Units.METRIC);
     private final Samples samples = new Samples();
     private final SheetDesk sheets = new SheetDesk();
+    private final Focus focus = new Focus();
+    private boolean showing;
     private final Desk desk;
 
     /** @param keep told of every change and the name of the edit that made it */
@@ -89,6 +93,11 @@ public final class BoardState {
         show(History.of(drill));
         units.addListener(o -> show(history));
         aids.addListener(o -> redraw());
+        focus.choicesProperty().addListener(o -> {
+            if (!showing) {
+                show(history);
+            }
+        });
     }
 
     private void show(History next) {
@@ -102,7 +111,11 @@ public final class BoardState {
         if (look.get().isTrue()) {
             look.set(Look.trueTo(surface.ground()));
         }
-        base = Shown.of(Ladder.build(drill, rung), manner(drill));
+        Stage built = Ladder.build(drill, rung);
+        showing = true;
+        focus.keepTo(built);
+        showing = false;
+        base = Shown.of(built, manner(drill));
         script = ScriptWriter.write(base.stage(), base.timeline(), surface, units.get().unit());
         putBack();
         chosen.set(stillThere(chosen.get()));
@@ -116,11 +129,19 @@ public final class BoardState {
         playing.set(false);
         rung = to;
         playhead.set(0);
+        showing = true;
+        focus.forget();
+        showing = false;
         show(history);
     }
 
+    /** How the rung is shown that is looked at. */
+    Shown.Manner manner() {
+        return manner(drill());
+    }
+
     private Shown.Manner manner(Drill drill) {
-        return new Shown.Manner(surface, drill.lineKey(), Frame.of(drill, surface).scaled(tokens), units.get(), aids.get());
+        return new Shown.Manner(surface, drill.lineKey(), Frame.of(drill, surface).scaled(tokens), units.get(), aids.get(), focus.choicesProperty().get());
     }
 
     private Set<String> stillThere(Set<String> ids) {
@@ -148,7 +169,7 @@ public final class BoardState {
      */
     public boolean apply(Edit edit) {
         putBack();
-        History next = history.after(edit);
+        History next = history.after(ReadEdits.lookingAt(edit, rung, focus.choicesProperty().get()));
         int pieces = next.now().ladder().stream().anyMatch(r -> r.id().equals(rung)) ? Ladder.build(next.now(), rung).pieces().size() : 0;
         if (pieces > MOST_PIECES && pieces > stage().pieces().size()) {
             desk.say("A drill holds up to " + MOST_PIECES + " pieces, and this would make " + pieces + ". Nothing was changed.");
@@ -220,24 +241,6 @@ public final class BoardState {
         }
     }
 
-    /** Everything at the moment that is looked at: the actions under way and whoever does them; what is pointed at. */
-    public Set<String> lit() {
-        Set<String> lit = new HashSet<>(pointedAt.get());
-        double t = playhead.get();
-        if (t > 0 || playing.get()) {
-            for (Action action : stage().actions()) {
-                timeline().times(action.id()).filter(x -> x.start() <= t && t < x.over())
-                        .ifPresent(x -> lit.add(action.id()));
-            }
-        }
-        return lit;
-    }
-
-    /** The beat to light up; none before the rep has begun. */
-    public Optional<Beat> currentBeat() {
-        return playhead.get() > 0 || playing.get() ? timeline().beatAt(playhead.get()) : Optional.empty();
-    }
-
     public void choose(String... ids) {
         chosen.set(stillThere(Set.of(ids)));
     }
@@ -285,6 +288,15 @@ public final class BoardState {
 
     public Timeline timeline() {
         return base.timeline();
+    }
+
+    /** Which way every read goes: as is looked at, else as is worked out. */
+    Choices taken() {
+        Choices taken = focus.choicesProperty().get();
+        for (Decision decision : timeline().decisions()) {
+            taken = taken.with(decision.read(), decision.option());
+        }
+        return taken;
     }
 
     public Script script() {
@@ -335,6 +347,11 @@ public final class BoardState {
 
     public Picking picking() {
         return new Picking(base.stage(), base.timeline(), base.board());
+    }
+
+    /** Which options, which rung below and which freeze are looked at. */
+    public Focus focus() {
+        return focus;
     }
 
     /** Counts up whenever the drill is another one. */

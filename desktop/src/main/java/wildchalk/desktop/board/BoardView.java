@@ -21,7 +21,7 @@ public final class BoardView extends BorderPane {
         BoardPane board = new BoardPane(state);
         LadderPane ladder = new LadderPane(state);
         Strip strip = new Strip(state);
-        CallSheet words = new CallSheet(state);
+        CallSheet words = new CallSheet(state, () -> board.showCard(new PlanCard(state, () -> board.showCard(null))));
         BoardStatus status = new BoardStatus(state, board);
         keys = new BoardKeys(state, player, tray, board);
         HBox upper = new HBox(board, ladder);

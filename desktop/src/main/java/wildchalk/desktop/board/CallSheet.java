@@ -19,7 +19,6 @@ import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Piece;
-import wildchalk.core.drill.Stage;
 import wildchalk.core.edit.DrillEdits;
 import wildchalk.core.edit.Edit;
 import wildchalk.core.edit.Mends;
@@ -27,7 +26,6 @@ import wildchalk.core.edit.Retelling;
 import wildchalk.core.measure.Clock;
 import wildchalk.core.rehearsal.Problem;
 import wildchalk.core.script.Counts;
-import wildchalk.core.script.Differences;
 import wildchalk.core.script.Script;
 
 /** The call sheet: the drill in words, in step with the picture. */
@@ -45,7 +43,7 @@ final class CallSheet extends VBox {
     private Set<String> litChosen = Set.of();
     private final TextField title = new TextField();
     private final SurfaceMenu where;
-    private final Label differs = quiet("");
+    private final DiffersPane differs;
     private final FlowPane chips = new FlowPane(6, 6);
     private final VBox limits = new VBox(4);
     private final VBox lines = new VBox(4);
@@ -55,8 +53,10 @@ final class CallSheet extends VBox {
     private final NotesPane notes;
     private final VBox problems = new VBox(6);
 
-    CallSheet(BoardState state) {
+    /** @param write shows where it is written down how long the rung is practised */
+    CallSheet(BoardState state, Runnable write) {
         this.state = state;
+        this.differs = new DiffersPane(state, write);
         this.notes = new NotesPane(state);
         this.where = new SurfaceMenu(state);
         setId("call-sheet");
@@ -70,7 +70,6 @@ final class CallSheet extends VBox {
                 rename();
             }
         });
-        differs.setId("rung-differs");
         VBox words = new VBox(10, differs, chips, limits, lines, notes);
         words.getStyleClass().add("call-sheet-words");
         scroll.setContent(words);
@@ -134,7 +133,7 @@ final class CallSheet extends VBox {
     private void rebuild() {
         title.setText(state.drill().title());
         where.tell();
-        tellDifference();
+        differs.rebuild();
         chips.getChildren().clear();
         Counts.of(state.stage(), state.surface()).forEach(c -> chips.getChildren().add(chip(c)));
         if (state.timeline().duration() > 0) {
@@ -162,15 +161,6 @@ final class CallSheet extends VBox {
         problems.setManaged(problems.isVisible());
         litBeat = NOTHING_LIT;
         light();
-    }
-
-    /** What this rung has that the one it was made from has not. */
-    private void tellDifference() {
-        Optional<Stage> below = state.madeFrom();
-        differs.setText(below.map(b -> Differences.of(b, state.stage(), state.timeline(), state.surface(), state.unitsProperty().get().unit()))
-                .map(words -> words.isEmpty() ? "Like the rung it was made from, until something is changed here." : String.join("; ", words)).orElse(""));
-        differs.setManaged(below.isPresent());
-        differs.setVisible(below.isPresent());
     }
 
     private Label chip(String text) {
@@ -288,7 +278,7 @@ final class CallSheet extends VBox {
     }
 
     private void light() {
-        int now = state.currentBeat().map(b -> b.n()).orElse(-1);
+        int now = Lights.beat(state).map(b -> b.n()).orElse(-1);
         Set<String> chosen = state.chosenProperty().get();
         if (now == litBeat && chosen.equals(litChosen)) {
             return;

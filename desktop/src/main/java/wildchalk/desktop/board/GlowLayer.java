@@ -39,7 +39,7 @@ final class GlowLayer extends Canvas {
 
     /** Brings what shines in step with the moment that is looked at. */
     void change() {
-        Set<String> lit = state.sheets().wantedProperty().get() ? Set.of() : state.lit();
+        Set<String> lit = state.sheets().wantedProperty().get() ? Set.of() : Lights.of(state);
         if (lit.equals(shown) || map == null) {
             return;
         }

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.application.Platform;
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -21,6 +22,7 @@ import wildchalk.core.edit.Reach;
 final class LadderPane extends LiveScroll {
 
     private static final double WIDE = 140;
+    private static final double INDENT = 12;
 
     private final BoardState state;
     private final VBox rungs = new VBox(10);
@@ -49,10 +51,13 @@ final class LadderPane extends LiveScroll {
         cards.keySet().retainAll(ladder.stream().map(Rung::id).toList());
         List<Node> shown = new ArrayList<>();
         shown.add(harder(ladder.get(ladder.size() - 1)));
+        Map<String, String> signs = Ladder.signs(state.drill());
         for (int n = ladder.size(); n > 0; n--) {
             Rung rung = ladder.get(n - 1);
             RungCard card = cards.computeIfAbsent(rung.id(), id -> new RungCard(state, id));
-            card.show(rung, n, Ladder.build(state.drill(), rung.id()));
+            card.show(rung, signs.get(rung.id()), Ladder.build(state.drill(), rung.id()));
+            // What stands beside a rung does not stand on it.
+            VBox.setMargin(card, new Insets(0, 0, 0, rung.isVariation() ? INDENT : 0));
             shown.add(card);
         }
         if (!rungs.getChildren().subList(Math.min(1, rungs.getChildren().size()), rungs.getChildren().size()).equals(shown.subList(1, shown.size()))) {
@@ -66,8 +71,9 @@ final class LadderPane extends LiveScroll {
         shown = state.drill();
         boolean both = before != shown && before.ladder().size() > 1 && before.ladder().stream().anyMatch(r -> r.id().equals(state.rung()));
         Reach reach = both ? Reach.of(before, shown, state.rung()) : new Reach(List.of(), List.of());
-        cards.forEach((id, card) -> card.follow(reach.followed().stream().anyMatch(r -> r.id().equals(id))));
-        String words = Stream.of(said("Also on ", reach.followed(), ""), said("", reach.kept(), reach.kept().size() > 1 ? " keep their own" : " keeps its own"))
+        cards.forEach((id, card) -> card.follow(reach.followed().stream().anyMatch(r -> r.id().equals(id)),
+                reach.kept().stream().anyMatch(r -> r.id().equals(id))));
+        String words = Stream.of(said("Also on ", reach.followed(), ""), said("", reach.kept(), reach.kept().size() > 1 ? " keep their own: go there to see both" : " keeps its own: go there to see both"))
                 .filter(w -> !w.isEmpty()).collect(Collectors.joining(". "));
         if (!words.isEmpty()) {
             // After whoever else is told of the change, who would say something else in its place.
@@ -76,7 +82,7 @@ final class LadderPane extends LiveScroll {
     }
 
     private String said(String before, List<Rung> rungs, String after) {
-        List<String> places = rungs.stream().map(r -> Integer.toString(state.drill().ladder().indexOf(r) + 1)).toList();
+        List<String> places = rungs.stream().map(r -> Ladder.signs(state.drill()).get(r.id())).toList();
         return places.isEmpty() ? "" : before + (places.size() > 1 ? "rungs " : "rung ") + String.join(", ", places) + after;
     }
 

@@ -162,6 +162,7 @@ final class LineTag extends FlowPane {
         if (action instanceof Action.Travel) {
             offers.add("E another end");
         }
+        offers.add("O or something else");
         return offers;
     }
 }

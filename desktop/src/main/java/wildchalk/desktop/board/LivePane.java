@@ -57,7 +57,7 @@ final class LivePane extends Pane {
             getChildren().setAll(wanted.stream().map(p -> canvases.computeIfAbsent(p.id(), LivePane::token))
                     .toList());
         }
-        Set<String> lit = state.lit();
+        Set<String> lit = Lights.of(state);
         Set<String> chosen = state.chosenProperty().get();
         double t = state.playheadProperty().get();
         for (Piece piece : pieces) {

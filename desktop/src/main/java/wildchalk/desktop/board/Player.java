@@ -1,7 +1,13 @@
 package wildchalk.desktop.board;
 
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.stream.DoubleStream;
 import javafx.animation.AnimationTimer;
+import wildchalk.core.drill.Instruction.Freeze;
 import wildchalk.core.rehearsal.Beat;
 
 /** Moves the play head while the drill plays. */
@@ -9,15 +15,21 @@ final class Player extends AnimationTimer {
 
     /** Nearer than this to a beat the play head stands at it, seconds. */
     private static final double STILL = 0.002;
+    /** Farther than this from a freeze the board does not stand at it any more, seconds. */
+    private static final double NEAR = 0.05;
     /** How long the end is shown before it plays again, seconds. */
     private static final double REST = 0.8;
 
     private final BoardState state;
     private long before;
     private double rested;
+    /** The freezes that were asked since it began to play. */
+    private final Set<String> passed = new HashSet<>();
 
     Player(BoardState state) {
         this.state = state;
+        state.playheadProperty().addListener(o -> state.focus().freeze(state.stage()).filter(f -> Math.abs(moment(f) - state.playheadProperty().get()) > NEAR)
+                .ifPresent(f -> state.focus().frozenProperty().set(Optional.empty())));
         state.playingProperty().addListener((o, was, is) -> {
             if (is) {
                 before = 0;
@@ -30,11 +42,39 @@ final class Player extends AnimationTimer {
 
     /** Plays on, from the start again when all is over; or stands still. */
     void playOrPause() {
+        if (state.focus().frozenProperty().get().isPresent()) {
+            goOn();
+            return;
+        }
+        passed.clear();
         boolean play = !state.playingProperty().get() && state.timeline().duration() > 0;
         if (play && state.playheadProperty().get() >= state.timeline().duration() - 1e-6) {
             state.playheadProperty().set(0);
         }
         state.playingProperty().set(play);
+    }
+
+    /** From a question to its answer, from the answer on. */
+    private void goOn() {
+        Focus.Frozen frozen = state.focus().frozenProperty().get().orElseThrow();
+        Optional<Freeze> freeze = state.focus().freeze(state.stage());
+        boolean answer = !frozen.answered() && freeze.filter(f -> !f.answer().isBlank() || !f.signs().isEmpty()).isPresent();
+        state.focus().frozenProperty().set(answer ? Optional.of(new Focus.Frozen(frozen.freeze(), true)) : Optional.empty());
+        if (!answer) {
+            state.playingProperty().set(state.playheadProperty().get() < state.timeline().duration() - 1e-6);
+        }
+    }
+
+    /** The first freeze between two moments. */
+    private Optional<Freeze> freeze(double from, double to) {
+        return state.stage().said(Freeze.class).stream().filter(f -> !passed.contains(f.id()) && moment(f) >= from - 1e-9 && moment(f) <= to + 1e-9)
+                .min(Comparator.comparingDouble(this::moment));
+    }
+
+    /** When a freeze comes, not before the whistle; NaN for never. */
+    private double moment(Freeze freeze) {
+        OptionalDouble t = state.timeline().moment(freeze.at());
+        return t.isPresent() ? Math.max(0, t.getAsDouble()) : Double.NaN;
     }
 
     /** Goes to the beat before or after the moment that is looked at, and stands there. */
@@ -59,7 +99,16 @@ final class Player extends AnimationTimer {
 
     private void play(double seconds) {
         double end = state.timeline().duration();
-        double t = Math.min(end, state.playheadProperty().get() + seconds * state.speedProperty().get());
+        double before = state.playheadProperty().get();
+        double t = Math.min(end, before + seconds * state.speedProperty().get());
+        Optional<Freeze> freeze = freeze(before, t);
+        if (freeze.isPresent()) {
+            passed.add(freeze.get().id());
+            state.playheadProperty().set(moment(freeze.get()));
+            state.playingProperty().set(false);
+            state.focus().frozenProperty().set(Optional.of(new Focus.Frozen(freeze.get().id(), false)));
+            return;
+        }
         if (t < end) {
             rested = 0;
             state.playheadProperty().set(t);
@@ -72,6 +121,7 @@ final class Player extends AnimationTimer {
             state.playingProperty().set(false);
         } else if (rested >= REST) {
             rested = 0;
+            passed.clear();
             state.playheadProperty().set(0);
         }
     }

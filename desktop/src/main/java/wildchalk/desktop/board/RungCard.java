@@ -14,6 +14,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Length;
 import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.edit.Edit;
@@ -29,6 +30,8 @@ final class RungCard extends VBox {
     private static final double HEIGHT = 58;
 
     private static final PseudoClass FOLLOWED = PseudoClass.getPseudoClass("followed");
+    private static final PseudoClass KEPT = PseudoClass.getPseudoClass("kept");
+    private static final PseudoClass BESIDE = PseudoClass.getPseudoClass("beside");
 
     private record Drawn(Drill drill, Stage stage, Timeline timeline) {
     }
@@ -38,7 +41,9 @@ final class RungCard extends VBox {
     private final Thumbnail picture = new Thumbnail(WIDTH, HEIGHT);
     private final Newest<Drawn> drawing = new Newest<>(d -> picture.show(d.drill(), d.stage(), d.timeline()));
     private final Label name = new Label();
+    private final Label length = new Label();
     private final HBox foot = new HBox(2);
+    private boolean kept;
     private final MenuButton menu = new MenuButton("…");
     private Stage shown;
     private Drill drawnFor;
@@ -59,7 +64,9 @@ final class RungCard extends VBox {
         menu.setOnShowing(e -> offer());
         foot.setAlignment(Pos.CENTER_LEFT);
         foot.getChildren().addAll(name, menu);
-        getChildren().addAll(picture, foot);
+        length.getStyleClass().add("rung-length");
+        length.setMaxWidth(WIDTH);
+        getChildren().addAll(picture, foot, length);
         setFocusTraversable(true);
         setOnMouseClicked(e -> climb());
         setOnKeyPressed(e -> {
@@ -72,18 +79,26 @@ final class RungCard extends VBox {
 
     private void climb() {
         if (!state.rung().equals(id)) {
+            boolean both = kept;
             state.climb(id);
+            if (both) {
+                // What it kept and what the other one has are shown over each other.
+                state.focus().overProperty().set(state.madeFrom().map(Stage::id));
+            }
         }
     }
 
-    /** @param n its place, from 1 at the bottom */
-    void show(Rung rung, int n, Stage stage) {
+    /** @param sign its place, from 1 at the bottom; "2a" for a variation */
+    void show(Rung rung, String sign, Stage stage) {
         boolean current = id.equals(state.rung());
         getStyleClass().removeAll("rung-current", "rung-other");
         getStyleClass().add(current ? "rung-current" : "rung-other");
-        name.setText(n + " " + rung.title());
-        setAccessibleText("Rung " + n + ": " + rung.title() + (current ? ", shown" : ". Enter goes there"));
-        menu.setAccessibleText("What to do with rung " + n);
+        pseudoClassStateChanged(BESIDE, rung.isVariation());
+        name.setText(sign + " " + rung.title());
+        length.setText(rung.plan().length().map(Length::words).orElse(""));
+        length.setManaged(!length.getText().isEmpty());
+        setAccessibleText("Rung " + sign + ": " + rung.title() + (length.isManaged() ? ", " + length.getText() : "") + (current ? ", shown" : ". Enter goes there"));
+        menu.setAccessibleText("What to do with rung " + sign);
         Drill drill = state.drill();
         boolean same = stage.equals(shown) && drawnFor.showing().equals(drill.showing()) && drawnFor.venue().equals(drill.venue())
                 && drawnFor.lineKey() == drill.lineKey();
@@ -95,9 +110,11 @@ final class RungCard extends VBox {
         }
     }
 
-    /** Shows that it has changed with another one, until the next change. */
-    void follow(boolean followed) {
+    /** Shows that it has changed with another one, or kept its own version, until the next change. */
+    void follow(boolean followed, boolean keeps) {
+        kept = keeps;
         pseudoClassStateChanged(FOLLOWED, followed);
+        pseudoClassStateChanged(KEPT, keeps);
     }
 
     private void offer() {
@@ -107,6 +124,7 @@ final class RungCard extends VBox {
         int all = ladder.size();
         List<MenuItem> items = new ArrayList<>();
         items.add(item("Harder, above", () -> LadderPane.make(state, LadderEdits.harder(state.drill(), id))));
+        items.add(item("Otherwise, beside it", () -> LadderPane.make(state, LadderEdits.sideways(state.drill(), id))));
         items.add(item("Easier, below", () -> LadderPane.make(state, LadderEdits.easier(state.drill(), id))));
         Menu ready = new Menu("Change it");
         if (id.equals(state.rung())) {

@@ -2,6 +2,7 @@ package wildchalk.desktop.board;
 
 import java.util.HashSet;
 import java.util.Set;
+import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Drill.LineKey;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
@@ -21,7 +22,7 @@ import wildchalk.core.surface.Surface;
 public record Shown(Stage stage, Timeline timeline, Board board, Set<String> moved) {
 
     /** What a stage is shown on, and how. */
-    record Manner(Surface surface, LineKey key, Frame frame, Units units, Aids aids) {
+    record Manner(Surface surface, LineKey key, Frame frame, Units units, Aids aids, Choices choices) {
 
         Board draw(Stage stage, Timeline timeline) {
             return new Board(surface, stage, timeline, key, frame, units, aids);
@@ -29,7 +30,7 @@ public record Shown(Stage stage, Timeline timeline, Board board, Set<String> mov
     }
 
     static Shown of(Stage stage, Manner manner) {
-        Timeline timeline = Rehearsal.of(stage, manner.surface());
+        Timeline timeline = Rehearsal.of(stage, manner.surface(), manner.choices());
         return new Shown(stage, timeline, manner.draw(stage, timeline), Set.of());
     }
 
@@ -40,7 +41,7 @@ public record Shown(Stage stage, Timeline timeline, Board board, Set<String> mov
 
     /** What an edit under way makes of it. */
     Shown changed(Stage next, Manner manner) {
-        Timeline then = Rehearsal.of(next, manner.surface());
+        Timeline then = Rehearsal.of(next, manner.surface(), manner.choices());
         Set<String> changes = new HashSet<>();
         Set<Piece> same = new HashSet<>(stage.pieces());
         next.pieces().stream().filter(p -> !same.contains(p)).forEach(p -> changes.add(p.id()));

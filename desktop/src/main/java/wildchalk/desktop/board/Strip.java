@@ -81,7 +81,7 @@ final class Strip extends StackPane {
         playhead.setStartX(x);
         playhead.setEndX(x);
         handle.relocate(x - 6, 0);
-        if (!litShown.equals(state.lit())) {
+        if (!litShown.equals(Lights.of(state))) {
             changeLit();
         }
     }
@@ -101,7 +101,7 @@ final class Strip extends StackPane {
      * what lights up or goes out is painted.
      */
     private void changeLit() {
-        litShown = state.lit();
+        litShown = Lights.of(state);
         bright.forEach((id, canvas) -> canvas.setVisible(litShown.contains(id)));
         state.stage().actions().stream().filter(a -> litShown.contains(a.id()) && !bright.containsKey(a.id()))
                 .forEach(this::light);

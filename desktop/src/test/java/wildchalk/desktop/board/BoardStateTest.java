@@ -137,15 +137,15 @@ class BoardStateTest {
 
     @Test
     void actionsUnderWayAreLit() {
-        assertEquals(Set.of(), state.lit());
-        assertTrue(state.currentBeat().isEmpty());
+        assertEquals(Set.of(), Lights.of(state));
+        assertTrue(Lights.beat(state).isEmpty());
         state.playheadProperty().set(0.5);
-        assertEquals(Set.of("a1"), state.lit());
+        assertEquals(Set.of("a1"), Lights.of(state));
         state.playheadProperty().set(1.5);
-        assertEquals(Set.of("a2", "a3", "a4", "a5"), state.lit());
-        assertEquals(2, state.currentBeat().orElseThrow().n());
+        assertEquals(Set.of("a2", "a3", "a4", "a5"), Lights.of(state));
+        assertEquals(2, Lights.beat(state).orElseThrow().n());
         state.pointedAtProperty().set(Set.of("a6"));
-        assertTrue(state.lit().contains("a6"));
+        assertTrue(Lights.of(state).contains("a6"));
     }
 
     @Test

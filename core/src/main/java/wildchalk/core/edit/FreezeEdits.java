@@ -1,0 +1,89 @@
+package wildchalk.core.edit;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Instruction.Freeze;
+import wildchalk.core.drill.Sign;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.rehearsal.ActionTimes;
+import wildchalk.core.rehearsal.Timeline;
+
+/** Edits of freezes: where the board stands still, what is asked, what is drawn with the answer. */
+public final class FreezeEdits {
+
+    /** Nearer than this to something that happens, a freeze is tied to it, seconds. */
+    private static final double NEAR = 0.25;
+
+    private FreezeEdits() {
+    }
+
+    /**
+     * An edit that makes a freeze.
+     *
+     * @param freeze its id
+     */
+    public record Made(Edit edit, String freeze) {
+    }
+
+    /** A freeze at a time: tied to what happens then, so that it stays with it when times change, else so long after the whistle. */
+    public static Made at(String rung, Stage stage, Timeline timeline, double t) {
+        Freeze freeze = new Freeze(stage.freeId("f"), cueAt(stage, timeline, t), "", "");
+        return new Made(Edit.ofStage("Freeze and ask", rung, s -> s.saying(freeze)), freeze.id());
+    }
+
+    static Cue cueAt(Stage stage, Timeline timeline, double t) {
+        List<Cue> cues = new ArrayList<>(List.of(Cue.whistle()));
+        for (Action action : stage.actions()) {
+            timeline.times(action.id()).ifPresent(times -> cues.addAll(moments(action, times)));
+        }
+        Cue nearest = cues.stream().min(Comparator.comparingDouble(c -> Math.abs(timeline.moment(c).orElse(Double.MAX_VALUE) - t))).orElseThrow();
+        boolean near = Math.abs(timeline.moment(nearest).orElse(Double.MAX_VALUE) - t) <= NEAR;
+        return near ? nearest : Cue.whistle().delayed(Math.round(t * 10) / 10.0);
+    }
+
+    private static List<Cue> moments(Action action, ActionTimes times) {
+        List<Cue> cues = new ArrayList<>();
+        if (action instanceof Action.Pass && !Double.isNaN(times.arrival())) {
+            cues.add(Cue.received(action.id()));
+        }
+        if (action instanceof Action.Delivery && !Double.isNaN(times.release())) {
+            cues.add(new Cue(new Cue.Released(action.id()), 0));
+        }
+        if (action instanceof Action.Travel) {
+            cues.add(Cue.with(action.id()));
+            cues.add(Cue.after(action.id()));
+        }
+        return cues;
+    }
+
+    public static Edit ask(String rung, Freeze freeze, String question) {
+        return changed("Ask", rung, new Freeze(freeze.id(), freeze.at(), question, freeze.answer(), freeze.signs()));
+    }
+
+    public static Edit answer(String rung, Freeze freeze, String answer) {
+        return changed("Answer", rung, new Freeze(freeze.id(), freeze.at(), freeze.question(), answer, freeze.signs()));
+    }
+
+    public static Edit draw(String rung, Freeze freeze, Sign sign) {
+        List<Sign> signs = new ArrayList<>(freeze.signs());
+        signs.add(sign);
+        return changed("Draw the answer", rung, freeze.showing(signs));
+    }
+
+    /** Takes the sign that was drawn last away again. */
+    public static Edit undraw(String rung, Freeze freeze) {
+        List<Sign> signs = freeze.signs();
+        return changed("Wipe the answer", rung, freeze.showing(signs.subList(0, Math.max(0, signs.size() - 1))));
+    }
+
+    public static Edit remove(String rung, Freeze freeze) {
+        return Edit.ofStage("Take a freeze away", rung, s -> s.withSaid(s.said().stream().filter(i -> !i.id().equals(freeze.id())).toList()));
+    }
+
+    private static Edit changed(String name, String rung, Freeze freeze) {
+        return Edit.ofStage(name, rung, s -> s.saying(freeze));
+    }
+}

@@ -1,0 +1,101 @@
+package wildchalk.desktop.board;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import wildchalk.core.drill.Instruction.Freeze;
+import wildchalk.desktop.paint.ScreenMap;
+
+/** What comes over the board only sometimes: another rung, a freeze with its question, what people decide. */
+final class BoardOverlays {
+
+    private static final double MARGIN = 10;
+    /** Widest a question is, as a share of the board. */
+    private static final double SHARE = 0.7;
+
+    private final BoardState state;
+    private final DifferenceLayer difference;
+    private final FreezeLayer freeze;
+    private final AskBar asks;
+    private final Label question = new Label();
+    private final Label answer = new Label();
+    private final VBox words = new VBox(4, question, answer);
+    private ScreenMap map;
+
+    BoardOverlays(BoardState state, BoardPane pane) {
+        this.state = state;
+        this.difference = new DifferenceLayer(state);
+        this.freeze = new FreezeLayer(state);
+        this.asks = new AskBar(state, pane);
+        words.setId("freeze-words");
+        words.getStyleClass().add("freeze-words");
+        words.setManaged(false);
+        words.setMouseTransparent(true);
+        words.setVisible(false);
+        question.setWrapText(true);
+        question.getStyleClass().add("freeze-question");
+        answer.setWrapText(true);
+        answer.getStyleClass().add("freeze-answer");
+        state.focus().frozenProperty().addListener(o -> paintFreeze());
+        state.focus().overProperty().addListener(o -> difference.repaint(map));
+        state.changesProperty().addListener(o -> {
+            if (map != null) {
+                difference.repaint(map);
+                paintFreeze();
+            }
+        });
+    }
+
+    /** Over the chalk. */
+    Node underPeople() {
+        return difference;
+    }
+
+    /** Over everything that moves. */
+    List<Node> overPeople() {
+        return List.of(freeze, asks, words);
+    }
+
+    void resize(double w, double h) {
+        difference.setWidth(w);
+        difference.setHeight(h);
+        freeze.setWidth(w);
+        freeze.setHeight(h);
+        asks.relocate(MARGIN, MARGIN - 2);
+        place();
+    }
+
+    void repaint(ScreenMap newMap) {
+        map = newMap;
+        difference.repaint(map);
+        paintFreeze();
+    }
+
+    private void paintFreeze() {
+        if (map == null) {
+            return;
+        }
+        freeze.repaint(map);
+        Optional<Freeze> at = state.focus().freeze(state.stage());
+        words.setVisible(at.isPresent());
+        at.ifPresent(f -> {
+            question.setText(f.question().isBlank() ? "Freeze" : f.question());
+            boolean told = state.focus().frozenProperty().get().filter(Focus.Frozen::answered).isPresent();
+            answer.setText(told ? f.answer() : "Space: " + (f.answer().isBlank() && f.signs().isEmpty() ? "go on" : "the answer"));
+            answer.setVisible(!answer.getText().isBlank());
+            answer.setManaged(answer.isVisible());
+            place();
+        });
+    }
+
+    private void place() {
+        double most = freeze.getWidth() * SHARE;
+        words.setMaxWidth(most);
+        words.applyCss();
+        double wide = Math.min(most, words.prefWidth(-1));
+        double tall = words.prefHeight(wide);
+        words.resizeRelocate(Math.round((freeze.getWidth() - wide) / 2), MARGIN + 40, wide, tall);
+    }
+}

@@ -1,0 +1,48 @@
+package wildchalk.desktop.board;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import javafx.scene.canvas.Canvas;
+import wildchalk.core.ask.Answer;
+import wildchalk.core.drill.Instruction.Freeze;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.rehearsal.Timeline;
+import wildchalk.core.scene.AnswerShapes;
+import wildchalk.core.scene.Shape;
+import wildchalk.desktop.paint.ScreenBrush;
+import wildchalk.desktop.paint.ScreenMap;
+
+/** The board dimmed at a freeze, with what matters left bright and, once it is told, the answer drawn. */
+final class FreezeLayer extends Canvas {
+
+    private final BoardState state;
+
+    FreezeLayer(BoardState state) {
+        this.state = state;
+        setMouseTransparent(true);
+        setVisible(false);
+    }
+
+    void repaint(ScreenMap map) {
+        Optional<Freeze> freeze = state.focus().freeze(state.stage());
+        setVisible(freeze.isPresent());
+        freeze.ifPresent(f -> {
+            ScreenBrush brush = new ScreenBrush(this, state.lookProperty().get(), map);
+            brush.clear();
+            brush.paint(shapes(f));
+        });
+    }
+
+    private List<Shape> shapes(Freeze freeze) {
+        Stage stage = state.stage();
+        Timeline timeline = state.timeline();
+        double t = timeline.moment(freeze.at()).orElse(0);
+        List<Shape> shapes = new ArrayList<>(AnswerShapes.dimmed(state.board(), t, Set.copyOf(Answer.matters(freeze, stage, timeline))));
+        if (state.focus().frozenProperty().get().filter(Focus.Frozen::answered).isPresent()) {
+            shapes.addAll(AnswerShapes.of(Answer.of(freeze, stage, timeline, state.surface(), state.unitsProperty().get().unit()), state.board().frame().unit()));
+        }
+        return shapes;
+    }
+}
