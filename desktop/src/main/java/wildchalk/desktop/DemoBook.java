@@ -13,7 +13,7 @@ import wildchalk.storage.format.DrillReader;
 /** The drills of the Quillmoor Otters, a club that does not exist. */
 public final class DemoBook {
 
-    private static final List<String> DRILLS = List.of("allotment", "ferryman", "skylark", "sixpenny", "turnstile");
+    private static final List<String> DRILLS = List.of("allotment", "ferryman", "lamplighter", "skylark", "sixpenny", "turnstile");
     private static final String OPENED_FIRST = "turnstile";
 
     private DemoBook() {

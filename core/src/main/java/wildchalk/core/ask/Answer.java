@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import wildchalk.core.drill.Instruction.Freeze;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Sign;
@@ -20,6 +20,8 @@ import wildchalk.core.surface.Surface;
 
 /** The answer to the question of a freeze, measured on the board as it stands at that moment. */
 public final class Answer {
+
+    private static final double JUST_BEFORE = 1e-3;
 
     private final Stage stage;
     private final Timeline timeline;
@@ -46,23 +48,30 @@ public final class Answer {
      * @param points where it is; of a sight, where its person stands
      * @param facing of the person whose sight it is, radians; 0 for all others
      * @param words beside it; may be empty
+     * @param opponent id of the opponent who decides how it came out; empty for none
      */
-    public record Drawn(Sign.Kind kind, List<Vec> points, double facing, Verdict verdict, String words) {
+    public record Drawn(Sign.Kind kind, List<Vec> points, double facing, Verdict verdict, String words, Optional<String> opponent) {
         public Drawn {
             points = List.copyOf(points);
+        }
+
+        private static Drawn plain(Sign sign, List<Vec> points, String words) {
+            return new Drawn(sign.kind(), points, 0, Verdict.NEITHER, words, Optional.empty());
         }
     }
 
     /** The signs of a freeze, in order. */
     public static List<Drawn> of(Freeze freeze, Stage stage, Timeline timeline, Surface surface, Unit unit) {
-        double t = timeline.moment(freeze.at()).orElse(0);
+        // What the moment sets off has not begun.
+        double t = Math.max(0, timeline.moment(freeze.at()).orElse(0) - JUST_BEFORE);
         Answer answer = new Answer(stage, timeline, surface, unit, t);
         return freeze.signs().stream().flatMap(s -> answer.draw(s).stream()).toList();
     }
 
     /** Ids of what matters on the frozen board: what the answer is about; without one, who acts then, and the balls. */
-    public static List<String> matters(Freeze freeze, Stage stage, Timeline timeline) {
-        List<String> named = freeze.signs().stream().flatMap(s -> s.pieces().stream()).distinct().toList();
+    public static List<String> matters(Freeze freeze, Stage stage, Timeline timeline, Surface surface) {
+        List<String> named = Stream.concat(freeze.signs().stream().flatMap(s -> s.pieces().stream()),
+                of(freeze, stage, timeline, surface, Unit.METRES).stream().flatMap(d -> d.opponent().stream())).distinct().toList();
         double t = timeline.moment(freeze.at()).orElse(0);
         List<String> matters = new ArrayList<>(named);
         if (named.isEmpty()) {
@@ -76,8 +85,8 @@ public final class Answer {
     private List<Drawn> draw(Sign sign) {
         List<Vec> points = sign.at().stream().map(this::place).toList();
         return points.size() < sign.kind().least() ? List.of() : switch (sign.kind()) {
-            case RING, LINE, REGION, NOTE -> List.of(new Drawn(sign.kind(), points, 0, Verdict.NEITHER, sign.words()));
-            case GAP -> List.of(new Drawn(sign.kind(), points, 0, Verdict.NEITHER, unit.spoken(points.get(0).distance(points.get(1)))));
+            case RING, LINE, REGION, NOTE -> List.of(Drawn.plain(sign, points, sign.words()));
+            case GAP -> List.of(Drawn.plain(sign, points, unit.spoken(points.get(0).distance(points.get(1)))));
             case LANE -> lane(sign, points);
             case SIGHT -> person(sign.at().get(0)).map(this::sight).stream().toList();
             case SOONER -> race(sign, points.get(0));
@@ -87,12 +96,12 @@ public final class Answer {
     private List<Drawn> lane(Sign sign, List<Vec> points) {
         Optional<Piece.Person> from = person(sign.at().get(0));
         if (from.isEmpty()) {
-            return List.of(new Drawn(sign.kind(), points, 0, Verdict.NEITHER, unit.spoken(points.get(0).distance(points.get(1)))));
+            return List.of(Drawn.plain(sign, points, unit.spoken(points.get(0).distance(points.get(1)))));
         }
         Lane lane = Lane.of(from.get(), points.get(1), stage, timeline, t);
         String room = lane.nearest().map(n -> lane.isOpen() ? "open, " + unit.spoken(lane.room()) + " of room"
                 : "shut, " + name(n) + " is " + unit.exact(lane.room()) + " off it").orElse("open, nobody near");
-        return List.of(new Drawn(sign.kind(), points, 0, lane.isOpen() ? Verdict.GOOD : Verdict.BAD, room));
+        return List.of(new Drawn(sign.kind(), points, 0, lane.isOpen() ? Verdict.GOOD : Verdict.BAD, room, lane.nearest()));
     }
 
     private Drawn sight(Piece.Person who) {
@@ -104,9 +113,9 @@ public final class Answer {
             (sight.seesBall() ? seen : unseen).add("the " + surface.words().getOrDefault("ball", "ball"));
         }
         sight.opponent().ifPresent(o -> (sight.seesOpponent() ? seen : unseen).add(name(o.id())));
-        String words = name(who.id()) + (seen.isEmpty() ? "" : " sees " + String.join(" and ", seen))
-                + (unseen.isEmpty() ? "" : (seen.isEmpty() ? " sees neither " : ", not ") + unseen.stream().collect(Collectors.joining(seen.isEmpty() ? " nor " : " and ")));
-        return new Drawn(Sign.Kind.SIGHT, List.of(sight.from().at()), sight.from().facing(), all ? Verdict.GOOD : Verdict.BAD, words);
+        String words = name(who.id()) + (seen.isEmpty() ? unseen.isEmpty() ? " has nobody to see" : " does not see " + String.join(" or ", unseen)
+                : " sees " + String.join(" and ", seen) + (unseen.isEmpty() ? "" : ", not " + String.join(" or ", unseen)));
+        return new Drawn(Sign.Kind.SIGHT, List.of(sight.from().at()), sight.from().facing(), all ? Verdict.GOOD : Verdict.BAD, words, sight.opponent().map(Piece::id));
     }
 
     /** A line from each, with the time it takes them; the soonest is the good one. */
@@ -115,7 +124,7 @@ public final class Answer {
         Race race = Race.of(to, people, timeline, Speeds.of(surface, stage.effort()), t);
         return race.runners().stream().map(r -> new Drawn(Sign.Kind.SOONER, List.of(r.from(), to), 0,
                 r.equals(race.runners().get(0)) ? Verdict.GOOD : Verdict.NEITHER,
-                name(r.who().id()) + String.format(Locale.ROOT, " in %.1f s", r.seconds()) + ", " + unit.spoken(r.metres()))).toList();
+                name(r.who().id()) + String.format(Locale.ROOT, " in %.1f s", r.seconds()) + ", " + unit.spoken(r.metres()), Optional.empty())).toList();
     }
 
     private Optional<Piece.Person> person(Spot spot) {

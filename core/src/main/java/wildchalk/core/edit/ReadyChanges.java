@@ -55,7 +55,7 @@ public final class ReadyChanges {
         chaser(rung, stage, surface).map(c -> warned(c, FROM_BEHIND)).ifPresent(changes::add);
         attacker(rung, stage, surface).ifPresent(changes::add);
         defender(stage).ifPresent(d -> changes.add(new Change("Take a defender away", PieceEdits.remove(rung, stage, List.of(d.id())))));
-        secondBall(rung, stage, surface).map(c -> warned(c, TWO_BALLS)).ifPresent(changes::add);
+        secondBall(rung, stage, timeline, surface).map(c -> warned(c, TWO_BALLS)).ifPresent(changes::add);
         if (stage.said(Limit.AtMost.class).stream().noneMatch(l -> l.counted() == Limit.Counted.TOUCHES && l.who().isEmpty())
                 && !stage.balls().isEmpty()) {
             changes.add(change("Two touches at most", rung, s -> s.saying(
@@ -143,8 +143,8 @@ public final class ReadyChanges {
     }
 
     /** As the first shot is taken, a coach plays another ball to the shooter. */
-    private static Optional<Change> secondBall(String rung, Stage stage, Surface surface) {
-        return stage.actions().stream().filter(Action.Shot.class::isInstance).findFirst()
+    private static Optional<Change> secondBall(String rung, Stage stage, Timeline timeline, Surface surface) {
+        return stage.actions().stream().filter(a -> a instanceof Action.Shot && timeline.times(a.id()).isPresent()).findFirst()
                 .flatMap(shot -> stage.person(shot.who()).map(shooter -> change("Second ball as the shot is taken", rung, s -> {
                     Vec aside = surface.bounds().clamp(shooter.at().plus(new Vec(0, shooter.at().y() > 0 ? -ASIDE : ASIDE)));
                     Piece.Coach coach = new Piece.Coach(s.freeId("k"), aside, shooter.at().minus(aside).angle(), "C");

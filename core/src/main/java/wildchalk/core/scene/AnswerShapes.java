@@ -7,6 +7,7 @@ import java.util.Set;
 import wildchalk.core.ask.Answer.Drawn;
 import wildchalk.core.ask.Answer.Verdict;
 import wildchalk.core.ask.Sight;
+import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Curve;
 import wildchalk.core.geometry.Vec;
 
@@ -15,6 +16,9 @@ public final class AnswerShapes {
 
     /** How far a field of view is drawn, in units: as far as the eye follows it on the board. */
     private static final double SIGHT = 14;
+
+    /** Width of a letter, as a share of its height; about. */
+    private static final double LETTER = 0.55;
 
     private AnswerShapes() {
     }
@@ -44,14 +48,13 @@ public final class AnswerShapes {
         return switch (d.kind()) {
             case RING -> p.stream().map(at -> stroke(Curve.circle(at, unit * 1.9), unit * 0.28, ink)).toList();
             case LINE -> List.of(stroke(Curve.open(p), unit * 0.28, ink));
-            case LANE -> List.of(new Shape.Fill(band(p.get(0), p.get(1), unit * 0.8), wash(d.verdict()), false),
-                    dashed(Curve.line(p.get(0), p.get(1)), unit, ink), said(middle(p).plus(new Vec(0, -unit * 1.4)), d.words(), unit, ink));
+            case LANE -> all(new Shape.Fill(band(p.get(0), p.get(1), unit * 0.8), wash(d.verdict()), false),
+                    dashed(Curve.line(p.get(0), p.get(1)), unit, ink), said(middle(p), d.words(), unit, ink));
             case REGION -> List.of(new Shape.Fill(Curve.closed(round(p)), Ink.WASH_ASK, false), stroke(Curve.closed(round(p)), unit * 0.16, ink));
-            case NOTE -> List.of(said(p.get(0).plus(new Vec(0, -unit * 2.4)), d.words(), unit, ink));
+            case NOTE -> said(p.get(0).plus(new Vec(0, -unit * 2.4)), d.words(), unit, ink);
             case SIGHT -> sight(d, unit, ink);
-            case GAP -> List.of(stroke(Curve.line(p.get(0), p.get(1)), unit * 0.16, ink), tick(p.get(0), p.get(1), unit, ink), tick(p.get(1), p.get(0), unit, ink),
-                    said(middle(p).plus(new Vec(0, -unit * 1.2)), d.words(), unit, ink));
-            case SOONER -> List.of(dashed(Curve.line(p.get(0), p.get(1)), unit, ink),
+            case GAP -> all(stroke(Curve.line(p.get(0), p.get(1)), unit * 0.16, ink), ticks(p.get(0), p.get(1), unit, ink), said(middle(p), d.words(), unit, ink));
+            case SOONER -> all(dashed(Curve.line(p.get(0), p.get(1)), unit, ink),
                     stroke(Curve.circle(p.get(1), unit * 0.6), unit * 0.2, Ink.ASK), said(p.get(0).plus(new Vec(0, -unit * 2.1)), d.words(), unit, ink));
         };
     }
@@ -59,7 +62,7 @@ public final class AnswerShapes {
     private static List<Shape> sight(Drawn d, double unit, Ink ink) {
         Vec eye = d.points().get(0);
         Curve cone = new Curve.Builder().moveTo(eye).arc(eye, unit * SIGHT, d.facing() - Sight.HALF, 2 * Sight.HALF).close().build();
-        return List.of(new Shape.Fill(cone, wash(d.verdict()), false), stroke(cone, unit * 0.1, ink),
+        return all(new Shape.Fill(cone, wash(d.verdict()), false), stroke(cone, unit * 0.1, ink),
                 said(eye.plus(new Vec(0, -unit * 2.3)), d.words(), unit, ink));
     }
 
@@ -79,12 +82,24 @@ public final class AnswerShapes {
         return new Shape.Stroke(curve, unit * 0.2, ink, List.of(unit * 0.5, unit * 0.4), false);
     }
 
-    private static Shape said(Vec at, String words, double unit, Ink ink) {
-        return new Shape.Label(at, words, unit * 1.1, ink);
+    /** Words on a ground of their own, so that no line runs through them. */
+    private static List<Shape> said(Vec at, String words, double unit, Ink ink) {
+        double size = unit * 1.1;
+        double half = size * LETTER * words.length() / 2 + size * 0.4;
+        return words.isEmpty() ? List.of() : List.of(new Shape.Fill(Curve.box(new Box(at.x() - half, at.y() - size * 0.75, 2 * half, size * 1.5)), Ink.VEIL, false),
+                new Shape.Label(at, words, size, ink));
     }
 
-    private static Shape tick(Vec at, Vec other, double unit, Ink ink) {
-        return stroke(Lines.bar(at, other.minus(at).angle(), unit), unit * 0.16, ink);
+    private static List<Shape> all(Shape first, Shape second, List<Shape> words) {
+        List<Shape> shapes = new ArrayList<>(List.of(first, second));
+        shapes.addAll(words);
+        return shapes;
+    }
+
+    private static Shape ticks(Vec from, Vec to, double unit, Ink ink) {
+        Vec half = to.minus(from).unit().quarterTurn().times(unit / 2);
+        Curve both = new Curve.Builder().moveTo(from.minus(half)).lineTo(from.plus(half)).moveTo(to.minus(half)).lineTo(to.plus(half)).build();
+        return stroke(both, unit * 0.16, ink);
     }
 
     private static Curve band(Vec from, Vec to, double half) {

@@ -44,8 +44,9 @@ public sealed interface Shape {
         }
     }
 
-    /** All of it in the background. */
+    /** All of it in the background. So little colour and a grain in it would leave dots, so there is none. */
     static List<Shape> faint(List<Shape> shapes) {
-        return shapes.stream().map(s -> s instanceof Faint ? s : new Faint(s)).toList();
+        return shapes.stream().map(s -> s instanceof Faint ? s : new Faint(s instanceof Stroke k ? new Stroke(k.curve(), k.width(), k.ink(), k.dash(), false)
+                : s instanceof Fill f ? new Fill(f.outline(), f.ink(), false) : s)).toList();
     }
 }

@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.edit.ActionEdits;
@@ -83,9 +84,7 @@ public final class Differences {
         if (below.effort().intensity() != here.effort().intensity()) {
             differences.words.add(EffortWords.of(here.effort().intensity()) + " instead of " + EffortWords.of(below.effort().intensity()));
         }
-        if (!below.said().equals(here.said())) {
-            differences.words.add("other rules");
-        }
+        differences.said();
         return List.copyOf(differences.words);
     }
 
@@ -144,6 +143,22 @@ public final class Differences {
         }
         below.actions().stream().filter(a -> here.action(a.id()).isEmpty() && here.person(a.who()).isPresent())
                 .forEach(a -> words.add("− " + named(below, a)));
+    }
+
+    private void said() {
+        Map<String, Integer> fresh = new LinkedHashMap<>();
+        Map<String, Integer> gone = new LinkedHashMap<>();
+        here.said().stream().filter(i -> below.said().stream().noneMatch(b -> b.id().equals(i.id()))).forEach(i -> fresh.merge(kind(i), 1, Integer::sum));
+        below.said().stream().filter(i -> here.said().stream().noneMatch(b -> b.id().equals(i.id()))).forEach(i -> gone.merge(kind(i), 1, Integer::sum));
+        fresh.forEach((kind, n) -> words.add("+ " + (n == 1 ? kind : n + " " + kind + "s")));
+        gone.forEach((kind, n) -> words.add("− " + (n == 1 ? kind : n + " " + kind + "s")));
+        here.said().stream().filter(i -> !below.said().contains(i) && below.said().stream().anyMatch(b -> b.id().equals(i.id())))
+                .forEach(i -> words.add(i instanceof Instruction.Read r ? here.person(r.who()).map(p -> p.label() + "'s ").orElse("the ")
+                        + (r.rule().isPresent() ? "decision is worked out" : "decision changed") : "another " + kind(i)));
+    }
+
+    private static String kind(Instruction said) {
+        return said instanceof Instruction.Read ? "decision" : said instanceof Instruction.Freeze ? "question" : "rule";
     }
 
     private static String named(Stage stage, Action action) {

@@ -94,8 +94,8 @@ class RulersTest {
         List<Drawn> drawn = Answer.of(freeze, stage, of(stage), Stages.TURF, Unit.METRES);
         assertEquals(2, drawn.size(), "a line needs two ends");
         assertEquals("2 m", drawn.get(0).words());
-        assertEquals(8, drawn.get(1).points().get(0).x(), 1e-6);
-        assertEquals(List.of("7", "9"), Answer.matters(freeze, stage, of(stage)));
+        assertEquals(8, drawn.get(1).points().get(0).x(), 0.01);
+        assertEquals(List.of("7", "9"), Answer.matters(freeze, stage, of(stage), Stages.TURF));
     }
 
     @Test

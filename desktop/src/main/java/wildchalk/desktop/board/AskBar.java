@@ -1,6 +1,5 @@
 package wildchalk.desktop.board;
 
-import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -10,33 +9,29 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import wildchalk.core.ask.Balance;
 import wildchalk.core.drill.Choices;
-import wildchalk.core.drill.Instruction.Freeze;
 import wildchalk.core.drill.Instruction.Option;
 import wildchalk.core.drill.Instruction.Read;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Reads;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.edit.ActionEdits;
-import wildchalk.core.script.BalanceWords;
 
-/** In the corner of the board: what people decide and which way is looked at, the ways through, the numbers, the questions. */
+/** In the corner of the board: what people decide, and which way is looked at. */
 final class AskBar extends VBox {
 
     private final BoardState state;
     private final BoardPane pane;
-    private final Ways ways;
 
     AskBar(BoardState state, BoardPane pane) {
         super(5);
         this.state = state;
         this.pane = pane;
-        this.ways = new Ways(state);
         setId("ask-bar");
         setPickOnBounds(false);
         setManaged(false);
         state.changesProperty().addListener(o -> rebuild());
+        sceneProperty().addListener(o -> size());
         rebuild();
     }
 
@@ -46,31 +41,13 @@ final class AskBar extends VBox {
         for (Read read : Reads.of(state.stage())) {
             Reads.taken(state.stage(), taken, read).ifPresent(o -> getChildren().add(row(read, o)));
         }
-        int through = Reads.ways(state.stage()).size();
-        HBox foot = new HBox(5);
-        foot.setAlignment(Pos.CENTER_LEFT);
-        if (through > 1) {
-            foot.getChildren().add(button("ways", through + (through == Reads.MOST_WAYS ? " ways or more" : " ways") + "  ▶ all",
-                    "Plays every way through, one after another", ways::playAll));
-        }
-        List<Freeze> freezes = state.stage().said(Freeze.class);
-        for (int i = 0; i < freezes.size(); i++) {
-            Freeze freeze = freezes.get(i);
-            foot.getChildren().add(button("freeze-" + freeze.id(), "?" + (freezes.size() > 1 ? " " + (i + 1) : ""),
-                    freeze.question().isBlank() ? "A freeze without a question yet" : freeze.question(), () -> FreezeCard.open(state, pane, freeze.id())));
-        }
-        String numbers = BalanceWords.of(Balance.of(state.stage(), state.timeline(), state.surface()), state.stage(), state.surface());
-        if (!numbers.isEmpty()) {
-            Label label = new Label(numbers);
-            label.setId("numbers");
-            label.getStyleClass().add("board-numbers");
-            label.setTooltip(new Tooltip("Who has the ball against who is between it and the goal, without keepers"));
-            foot.getChildren().add(label);
-        }
-        if (!foot.getChildren().isEmpty()) {
-            getChildren().add(foot);
-        }
         setVisible(!getChildren().isEmpty());
+        size();
+    }
+
+    /** As wide as its words need, which is known only once it is in the window. */
+    void size() {
+        applyCss();
         autosize();
     }
 
@@ -99,7 +76,12 @@ final class AskBar extends VBox {
             row.getChildren().add(rule);
         }
         if (said) {
-            row.getChildren().add(button("read-edit-" + read.id(), "…", "Names, reasons, options", () -> ReadCard.open(state, pane, read.id())));
+            Button edit = new Button("…");
+            edit.setId("read-edit-" + read.id());
+            edit.getStyleClass().add("view-chip");
+            edit.setAccessibleText("Names, reasons and options of what " + who.getText() + " decides");
+            edit.setOnAction(e -> ReadCard.open(state, pane, read.id()));
+            row.getChildren().add(edit);
         }
         return row;
     }
@@ -115,16 +97,6 @@ final class AskBar extends VBox {
         }
         state.playheadProperty().set(Math.min(t, state.timeline().duration()));
         rebuild();
-    }
-
-    private Button button(String id, String text, String help, Runnable action) {
-        Button button = new Button(text);
-        button.setId(id);
-        button.getStyleClass().add("view-chip");
-        button.setTooltip(new Tooltip(help));
-        button.setAccessibleText(text + ": " + help);
-        button.setOnAction(e -> action.run());
-        return button;
     }
 
     /** Who decides. */

@@ -21,7 +21,7 @@ final class BoardControls extends HBox {
     private final Label clock = new Label();
     private final Button play = new Button();
 
-    BoardControls(BoardState state, Player player) {
+    BoardControls(BoardState state, Player player, BoardPane board) {
         super(10);
         this.state = state;
         setAlignment(Pos.CENTER_LEFT);
@@ -29,7 +29,7 @@ final class BoardControls extends HBox {
         play.setId("play");
         play.getStyleClass().add("play");
         play.setOnAction(e -> player.playOrPause());
-        getChildren().addAll(play, clockBox(), new SpeedMenu(state), loop(), new EffortMenu(state), new LooksMenu(state), lineKey());
+        getChildren().addAll(play, clockBox(), new SpeedMenu(state), loop(), new EffortMenu(state), new LooksMenu(state), lineKey(), new AskControls(state, board));
         state.playheadProperty().addListener(o -> showTime());
         state.playingProperty().addListener(o -> showPlaying());
         state.changesProperty().addListener(o -> showPlaying());

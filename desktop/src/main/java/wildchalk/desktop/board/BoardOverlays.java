@@ -2,16 +2,22 @@ package wildchalk.desktop.board;
 
 import java.util.List;
 import java.util.Optional;
+import javafx.geometry.BoundingBox;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
+import wildchalk.core.ask.Answer;
+import wildchalk.core.ask.Balance;
 import wildchalk.core.drill.Instruction.Freeze;
+import wildchalk.core.script.BalanceWords;
 import wildchalk.desktop.paint.ScreenMap;
 
 /** What comes over the board only sometimes: another rung, a freeze with its question, what people decide. */
 final class BoardOverlays {
 
     private static final double MARGIN = 10;
+    /** The rows at the top of the board, pixels. */
+    private static final double TOP_BARS = 66;
     /** Widest a question is, as a share of the board. */
     private static final double SHARE = 0.7;
 
@@ -22,6 +28,7 @@ final class BoardOverlays {
     private final Label question = new Label();
     private final Label answer = new Label();
     private final VBox words = new VBox(4, question, answer);
+    private final Label numbers = new Label();
     private ScreenMap map;
 
     BoardOverlays(BoardState state, BoardPane pane) {
@@ -38,12 +45,17 @@ final class BoardOverlays {
         question.getStyleClass().add("freeze-question");
         answer.setWrapText(true);
         answer.getStyleClass().add("freeze-answer");
+        numbers.setId("numbers");
+        numbers.getStyleClass().add("board-numbers");
+        numbers.setManaged(false);
+        numbers.setMouseTransparent(true);
         state.focus().frozenProperty().addListener(o -> paintFreeze());
         state.focus().overProperty().addListener(o -> difference.repaint(map));
         state.changesProperty().addListener(o -> {
             if (map != null) {
                 difference.repaint(map);
                 paintFreeze();
+                tellNumbers();
             }
         });
     }
@@ -55,7 +67,7 @@ final class BoardOverlays {
 
     /** Over everything that moves. */
     List<Node> overPeople() {
-        return List.of(freeze, asks, words);
+        return List.of(freeze, asks, numbers, words);
     }
 
     void resize(double w, double h) {
@@ -64,6 +76,8 @@ final class BoardOverlays {
         freeze.setWidth(w);
         freeze.setHeight(h);
         asks.relocate(MARGIN, MARGIN - 2);
+        asks.size();
+        tellNumbers();
         place();
     }
 
@@ -71,6 +85,15 @@ final class BoardOverlays {
         map = newMap;
         difference.repaint(map);
         paintFreeze();
+    }
+
+    /** How many there are on each side of the ball, in the corner. */
+    private void tellNumbers() {
+        numbers.setText(BalanceWords.of(Balance.of(state.stage(), state.timeline(), state.surface()), state.stage(), state.surface()));
+        numbers.setVisible(!numbers.getText().isEmpty());
+        numbers.applyCss();
+        numbers.autosize();
+        numbers.relocate(freeze.getWidth() - numbers.getWidth() - MARGIN, freeze.getHeight() - numbers.getHeight() - MARGIN);
     }
 
     private void paintFreeze() {
@@ -96,6 +119,19 @@ final class BoardOverlays {
         words.applyCss();
         double wide = Math.min(most, words.prefWidth(-1));
         double tall = words.prefHeight(wide);
-        words.resizeRelocate(Math.round((freeze.getWidth() - wide) / 2), MARGIN + 40, wide, tall);
+        double x = Math.round((freeze.getWidth() - wide) / 2);
+        double top = MARGIN + TOP_BARS;
+        double bottom = freeze.getHeight() - tall - MARGIN;
+        boolean above = map == null || hidden(x, top, wide, tall) <= hidden(x, bottom, wide, tall);
+        words.resizeRelocate(x, above ? top : bottom, wide, tall);
+    }
+
+    /** How many of those that matter the question would hide. */
+    private long hidden(double x, double y, double wide, double tall) {
+        BoundingBox box = new BoundingBox(x - MARGIN, y - MARGIN, wide + 2 * MARGIN, tall + 2 * MARGIN);
+        double t = state.playheadProperty().get();
+        return state.focus().freeze(state.stage()).stream().flatMap(f -> Answer.matters(f, state.stage(), state.timeline(), state.surface()).stream())
+                .flatMap(id -> state.stage().person(id).stream()).map(p -> state.timeline().pose(p.id(), t).at())
+                .filter(at -> box.contains(map.x(at), map.y(at))).count();
     }
 }

@@ -28,7 +28,7 @@ public final class BoardView extends BorderPane {
         HBox.setHgrow(board, Priority.ALWAYS);
         strip.getStyleClass().add("strip-scroll");
         strip.setPrefHeight(STRIP_HEIGHT);
-        VBox middle = new VBox(upper, tray, new BoardControls(state, player), strip, status);
+        VBox middle = new VBox(upper, tray, new BoardControls(state, player, board), strip, status);
         VBox.setVgrow(upper, Priority.ALWAYS);
         middle.getStyleClass().add("middle");
         words.prefWidthProperty().bind(widthProperty().multiply(CALL_SHEET_SHARE));

@@ -56,6 +56,7 @@ final class DiffersPane extends VBox {
         planned.setId("rung-plan-edit");
         planned.setOnAction(e -> write.run());
         Stream.of(show, below, planned).forEach(b -> b.getStyleClass().add("pill"));
+        buttons.getStyleClass().add("chips");
         getChildren().addAll(differs, plan, buttons);
     }
 

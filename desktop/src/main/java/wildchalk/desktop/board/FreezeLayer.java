@@ -39,7 +39,7 @@ final class FreezeLayer extends Canvas {
         Stage stage = state.stage();
         Timeline timeline = state.timeline();
         double t = timeline.moment(freeze.at()).orElse(0);
-        List<Shape> shapes = new ArrayList<>(AnswerShapes.dimmed(state.board(), t, Set.copyOf(Answer.matters(freeze, stage, timeline))));
+        List<Shape> shapes = new ArrayList<>(AnswerShapes.dimmed(state.board(), t, Set.copyOf(Answer.matters(freeze, stage, timeline, state.surface()))));
         if (state.focus().frozenProperty().get().filter(Focus.Frozen::answered).isPresent()) {
             shapes.addAll(AnswerShapes.of(Answer.of(freeze, stage, timeline, state.surface(), state.unitsProperty().get().unit()), state.board().frame().unit()));
         }

@@ -21,13 +21,14 @@ import wildchalk.core.edit.Reach;
 /** The ladder, bottom rung first. */
 final class LadderPane extends LiveScroll {
 
-    private static final double WIDE = 140;
-    private static final double INDENT = 12;
+    private static final double WIDE = 152;
+    private static final double GAP = 14;
 
     private final BoardState state;
     private final VBox rungs = new VBox(10);
     private final Map<String, RungCard> cards = new HashMap<>();
     private Drill shown;
+    private String current = "";
 
     LadderPane(BoardState state) {
         this.state = state;
@@ -42,26 +43,50 @@ final class LadderPane extends LiveScroll {
         state.changesProperty().addListener(o -> {
             rebuild();
             tellReach();
+            if (!state.rung().equals(current)) {
+                current = state.rung();
+                Platform.runLater(this::showCurrent);
+            }
         });
+        heightProperty().addListener(o -> Platform.runLater(this::showCurrent));
         rebuild();
     }
 
     private void rebuild() {
         List<Rung> ladder = state.drill().ladder();
-        cards.keySet().retainAll(ladder.stream().map(Rung::id).toList());
+        cards.keySet().retainAll(ladder.stream().map(LadderPane::key).toList());
         List<Node> shown = new ArrayList<>();
         shown.add(harder(ladder.get(ladder.size() - 1)));
         Map<String, String> signs = Ladder.signs(state.drill());
         for (int n = ladder.size(); n > 0; n--) {
             Rung rung = ladder.get(n - 1);
-            RungCard card = cards.computeIfAbsent(rung.id(), id -> new RungCard(state, id));
+            RungCard card = cards.computeIfAbsent(key(rung), id -> new RungCard(state, rung.id(), rung.isVariation()));
             card.show(rung, signs.get(rung.id()), Ladder.build(state.drill(), rung.id()));
             // What stands beside a rung does not stand on it.
-            VBox.setMargin(card, new Insets(0, 0, 0, rung.isVariation() ? INDENT : 0));
+            VBox.setMargin(card, new Insets(0, 0, 0, rung.isVariation() ? RungCard.INDENT : 0));
             shown.add(card);
         }
         if (!rungs.getChildren().subList(Math.min(1, rungs.getChildren().size()), rungs.getChildren().size()).equals(shown.subList(1, shown.size()))) {
             rungs.getChildren().setAll(shown);
+        }
+    }
+
+    /** A variation has a card of its own size. */
+    private static String key(Rung rung) {
+        return rung.id() + (rung.isVariation() ? " beside" : "");
+    }
+
+    /** Brings the rung that is looked at into sight. */
+    private void showCurrent() {
+        Node current = lookup(".rung-current");
+        double over = rungs.getHeight() - getViewportBounds().getHeight();
+        if (current != null && over > 0) {
+            double top = current.getBoundsInParent().getMinY();
+            double bottom = current.getBoundsInParent().getMaxY();
+            double above = getVvalue() * over;
+            if (top < above || bottom > above + getViewportBounds().getHeight()) {
+                setVvalue(Math.max(0, Math.min(1, (top < above ? top - GAP : bottom + GAP - getViewportBounds().getHeight()) / over)));
+            }
         }
     }
 
@@ -71,8 +96,8 @@ final class LadderPane extends LiveScroll {
         shown = state.drill();
         boolean both = before != shown && before.ladder().size() > 1 && before.ladder().stream().anyMatch(r -> r.id().equals(state.rung()));
         Reach reach = both ? Reach.of(before, shown, state.rung()) : new Reach(List.of(), List.of());
-        cards.forEach((id, card) -> card.follow(reach.followed().stream().anyMatch(r -> r.id().equals(id)),
-                reach.kept().stream().anyMatch(r -> r.id().equals(id))));
+        cards.forEach((key, card) -> card.follow(reach.followed().stream().anyMatch(r -> key(r).equals(key)),
+                reach.kept().stream().anyMatch(r -> key(r).equals(key))));
         String words = Stream.of(said("Also on ", reach.followed(), ""), said("", reach.kept(), reach.kept().size() > 1 ? " keep their own: go there to see both" : " keeps its own: go there to see both"))
                 .filter(w -> !w.isEmpty()).collect(Collectors.joining(". "));
         if (!words.isEmpty()) {

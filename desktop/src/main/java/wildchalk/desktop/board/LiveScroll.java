@@ -16,6 +16,11 @@ class LiveScroll extends ScrollPane {
         setFocusTraversable(false);
     }
 
+    /** Who presses a mouse button on it still has the keyboard where it was: the space bar plays, and does not turn the page. */
+    @Override
+    public void requestFocus() {
+    }
+
     @Override
     protected Skin<?> createDefaultSkin() {
         Skin<?> skin = super.createDefaultSkin();

@@ -10,8 +10,7 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Length;
@@ -27,6 +26,8 @@ import wildchalk.core.rehearsal.Timeline;
 final class RungCard extends VBox {
 
     private static final double WIDTH = 108;
+    /** How far in a variation stands, pixels. */
+    static final double INDENT = 12;
     private static final double HEIGHT = 58;
 
     private static final PseudoClass FOLLOWED = PseudoClass.getPseudoClass("followed");
@@ -38,35 +39,46 @@ final class RungCard extends VBox {
 
     private final BoardState state;
     private final String id;
-    private final Thumbnail picture = new Thumbnail(WIDTH, HEIGHT);
-    private final Newest<Drawn> drawing = new Newest<>(d -> picture.show(d.drill(), d.stage(), d.timeline()));
+    private final Thumbnail picture;
+    private final Newest<Drawn> drawing;
+    private final double wide;
     private final Label name = new Label();
     private final Label length = new Label();
-    private final HBox foot = new HBox(2);
+    private final VBox foot = new VBox();
     private boolean kept;
     private final MenuButton menu = new MenuButton("…");
     private Stage shown;
     private Drill drawnFor;
 
-    RungCard(BoardState state, String id) {
+    /** @param beside whether it is a variation, which stands a little in */
+    RungCard(BoardState state, String id, boolean beside) {
         super(4);
         this.state = state;
         this.id = id;
+        wide = WIDTH - (beside ? INDENT : 0);
+        picture = new Thumbnail(wide, HEIGHT);
+        drawing = new Newest<>(d -> picture.show(d.drill(), d.stage(), d.timeline()));
+        pseudoClassStateChanged(BESIDE, beside);
+        setMaxWidth(USE_PREF_SIZE);
         setId("rung-" + id);
         getStyleClass().add("rung");
         name.getStyleClass().add("rung-name");
-        name.setMaxWidth(Double.MAX_VALUE);
-        HBox.setHgrow(name, Priority.ALWAYS);
+        name.setWrapText(true);
+        name.setMaxWidth(wide);
+        name.setMinHeight(USE_PREF_SIZE);
         menu.setId("rung-menu-" + id);
-        menu.getStyleClass().add("card-menu");
+        menu.getStyleClass().addAll("card-menu", "rung-menu");
         // A menu whose items change while it is open stays open.
         menu.getItems().add(new MenuItem());
         menu.setOnShowing(e -> offer());
-        foot.setAlignment(Pos.CENTER_LEFT);
-        foot.getChildren().addAll(name, menu);
+        foot.getChildren().add(name);
         length.getStyleClass().add("rung-length");
-        length.setMaxWidth(WIDTH);
-        getChildren().addAll(picture, foot, length);
+        length.setWrapText(true);
+        length.setMaxWidth(wide);
+        length.setMinHeight(USE_PREF_SIZE);
+        StackPane top = new StackPane(picture, menu);
+        StackPane.setAlignment(menu, Pos.TOP_RIGHT);
+        getChildren().addAll(top, foot, length);
         setFocusTraversable(true);
         setOnMouseClicked(e -> climb());
         setOnKeyPressed(e -> {
@@ -93,7 +105,6 @@ final class RungCard extends VBox {
         boolean current = id.equals(state.rung());
         getStyleClass().removeAll("rung-current", "rung-other");
         getStyleClass().add(current ? "rung-current" : "rung-other");
-        pseudoClassStateChanged(BESIDE, rung.isVariation());
         name.setText(sign + " " + rung.title());
         length.setText(rung.plan().length().map(Length::words).orElse(""));
         length.setManaged(!length.getText().isEmpty());
@@ -163,17 +174,17 @@ final class RungCard extends VBox {
     private void rename(Rung rung) {
         TextField field = new TextField(rung.title());
         field.setId("rung-title");
-        field.setPrefWidth(WIDTH);
+        field.setPrefWidth(wide);
         field.setAccessibleText("Name of the rung");
         field.setOnAction(e -> {
-            foot.getChildren().setAll(name, menu);
+            foot.getChildren().setAll(name);
             if (!field.getText().isBlank()) {
                 state.apply(LadderEdits.renamed(id, field.getText().strip()));
             }
         });
         field.focusedProperty().addListener((o, was, is) -> {
             if (!is) {
-                foot.getChildren().setAll(name, menu);
+                foot.getChildren().setAll(name);
             }
         });
         foot.getChildren().setAll(field);

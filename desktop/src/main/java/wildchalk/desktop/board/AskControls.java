@@ -1,0 +1,51 @@
+package wildchalk.desktop.board;
+
+import java.util.List;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import wildchalk.core.drill.Instruction.Freeze;
+import wildchalk.core.drill.Reads;
+
+/** Beside what plays: every way through, one after another; and the questions, each at its moment. */
+final class AskControls extends HBox {
+
+    private final BoardState state;
+    private final BoardPane pane;
+    private final Ways ways;
+
+    AskControls(BoardState state, BoardPane pane) {
+        super(6);
+        this.state = state;
+        this.pane = pane;
+        this.ways = new Ways(state);
+        setAlignment(Pos.CENTER_LEFT);
+        state.changesProperty().addListener(o -> rebuild());
+        rebuild();
+    }
+
+    private void rebuild() {
+        getChildren().clear();
+        int through = Reads.ways(state.stage()).size();
+        if (through > 1) {
+            add("ways", through + (through == Reads.MOST_WAYS ? " ways or more" : " ways") + "  ▶", "Plays every way through, one after another", ways::playAll);
+        }
+        List<Freeze> freezes = state.stage().said(Freeze.class);
+        for (int i = 0; i < freezes.size(); i++) {
+            Freeze freeze = freezes.get(i);
+            add("freeze-" + freeze.id(), "?" + (freezes.size() > 1 ? " " + (i + 1) : ""),
+                    freeze.question().isBlank() ? "A freeze without a question yet" : freeze.question(), () -> FreezeCard.open(state, pane, freeze.id()));
+        }
+    }
+
+    private void add(String id, String text, String help, Runnable action) {
+        Button button = new Button(text);
+        button.setId(id);
+        button.getStyleClass().add("pill");
+        button.setTooltip(new Tooltip(help));
+        button.setAccessibleText(text + ": " + help);
+        button.setOnAction(e -> action.run());
+        getChildren().add(button);
+    }
+}
