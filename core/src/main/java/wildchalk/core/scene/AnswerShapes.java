@@ -7,7 +7,6 @@ import java.util.Set;
 import wildchalk.core.ask.Answer.Drawn;
 import wildchalk.core.ask.Answer.Verdict;
 import wildchalk.core.ask.Sight;
-import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Curve;
 import wildchalk.core.geometry.Vec;
 
@@ -36,34 +35,36 @@ public final class AnswerShapes {
         return shapes;
     }
 
-    public static List<Shape> of(List<Drawn> answer, double unit) {
+    public static List<Shape> of(List<Drawn> answer, Frame frame) {
         List<Shape> shapes = new ArrayList<>();
-        answer.forEach(d -> shapes.addAll(shape(d, unit)));
+        answer.forEach(d -> shapes.addAll(shape(d, frame)));
         return shapes;
     }
 
-    private static List<Shape> shape(Drawn d, double unit) {
+    private static List<Shape> shape(Drawn d, Frame frame) {
+        double unit = frame.unit();
         List<Vec> p = d.points();
         Ink ink = ink(d.verdict());
         return switch (d.kind()) {
             case RING -> p.stream().map(at -> stroke(Curve.circle(at, unit * 1.9), unit * 0.28, ink)).toList();
             case LINE -> List.of(stroke(Curve.open(p), unit * 0.28, ink));
             case LANE -> all(new Shape.Fill(band(p.get(0), p.get(1), unit * 0.8), wash(d.verdict()), false),
-                    dashed(Curve.line(p.get(0), p.get(1)), unit, ink), said(middle(p), d.words(), unit, ink));
+                    dashed(Curve.line(p.get(0), p.get(1)), unit, ink), said(middle(p), d.words(), frame, ink));
             case REGION -> List.of(new Shape.Fill(Curve.closed(round(p)), Ink.WASH_ASK, false), stroke(Curve.closed(round(p)), unit * 0.16, ink));
-            case NOTE -> said(p.get(0).plus(new Vec(0, -unit * 2.4)), d.words(), unit, ink);
-            case SIGHT -> sight(d, unit, ink);
-            case GAP -> all(stroke(Curve.line(p.get(0), p.get(1)), unit * 0.16, ink), ticks(p.get(0), p.get(1), unit, ink), said(middle(p), d.words(), unit, ink));
+            case NOTE -> said(p.get(0).plus(frame.onPage(0, -unit * 2.4)), d.words(), frame, ink);
+            case SIGHT -> sight(d, frame, ink);
+            case GAP -> all(stroke(Curve.line(p.get(0), p.get(1)), unit * 0.16, ink), ticks(p.get(0), p.get(1), unit, ink), said(middle(p), d.words(), frame, ink));
             case SOONER -> all(dashed(Curve.line(p.get(0), p.get(1)), unit, ink),
-                    stroke(Curve.circle(p.get(1), unit * 0.6), unit * 0.2, Ink.ASK), said(p.get(0).plus(new Vec(0, -unit * 2.1)), d.words(), unit, ink));
+                    stroke(Curve.circle(p.get(1), unit * 0.6), unit * 0.2, Ink.ASK), said(p.get(0).plus(frame.onPage(0, -unit * 2.1)), d.words(), frame, ink));
         };
     }
 
-    private static List<Shape> sight(Drawn d, double unit, Ink ink) {
+    private static List<Shape> sight(Drawn d, Frame frame, Ink ink) {
+        double unit = frame.unit();
         Vec eye = d.points().get(0);
         Curve cone = new Curve.Builder().moveTo(eye).arc(eye, unit * SIGHT, d.facing() - Sight.HALF, 2 * Sight.HALF).close().build();
         return all(new Shape.Fill(cone, wash(d.verdict()), false), stroke(cone, unit * 0.1, ink),
-                said(eye.plus(new Vec(0, -unit * 2.3)), d.words(), unit, ink));
+                said(eye.plus(frame.onPage(0, -unit * 2.3)), d.words(), frame, ink));
     }
 
     private static Ink ink(Verdict verdict) {
@@ -83,11 +84,12 @@ public final class AnswerShapes {
     }
 
     /** Words on a ground of their own, so that no line runs through them. */
-    private static List<Shape> said(Vec at, String words, double unit, Ink ink) {
-        double size = unit * 1.1;
-        double half = size * LETTER * words.length() / 2 + size * 0.4;
-        return words.isEmpty() ? List.of() : List.of(new Shape.Fill(Curve.box(new Box(at.x() - half, at.y() - size * 0.75, 2 * half, size * 1.5)), Ink.VEIL, false),
-                new Shape.Label(at, words, size, ink));
+    private static List<Shape> said(Vec at, String words, Frame frame, Ink ink) {
+        double size = frame.unit() * 1.1;
+        Vec right = frame.onPage(size * LETTER * words.length() / 2 + size * 0.4, 0);
+        Vec down = frame.onPage(0, size * 0.75);
+        Curve ground = Curve.closed(List.of(at.minus(right).minus(down), at.plus(right).minus(down), at.plus(right).plus(down), at.minus(right).plus(down)));
+        return words.isEmpty() ? List.of() : List.of(new Shape.Fill(ground, Ink.VEIL, false), new Shape.Label(at, words, size, ink));
     }
 
     private static List<Shape> all(Shape first, Shape second, List<Shape> words) {

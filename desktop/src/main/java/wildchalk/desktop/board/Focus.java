@@ -24,7 +24,13 @@ public final class Focus {
 
     private final ObjectProperty<Choices> choices = new SimpleObjectProperty<>(Choices.NONE);
     private final ObjectProperty<Optional<String>> over = new SimpleObjectProperty<>(Optional.empty());
+    private final ObjectProperty<Optional<String>> followed = new SimpleObjectProperty<>(Optional.empty());
     private final ObjectProperty<Optional<Frozen>> frozen = new SimpleObjectProperty<>(Optional.empty());
+
+    /** Id of the one person who is followed, all others in the background; empty for nobody. */
+    public ObjectProperty<Optional<String>> followedProperty() {
+        return followed;
+    }
 
     /** Which way reads go; those that are not in it go their first way, or as is worked out. */
     public ObjectProperty<Choices> choicesProperty() {

@@ -41,7 +41,7 @@ final class FreezeLayer extends Canvas {
         double t = timeline.moment(freeze.at()).orElse(0);
         List<Shape> shapes = new ArrayList<>(AnswerShapes.dimmed(state.board(), t, Set.copyOf(Answer.matters(freeze, stage, timeline, state.surface()))));
         if (state.focus().frozenProperty().get().filter(Focus.Frozen::answered).isPresent()) {
-            shapes.addAll(AnswerShapes.of(Answer.of(freeze, stage, timeline, state.surface(), state.unitsProperty().get().unit()), state.board().frame().unit()));
+            shapes.addAll(AnswerShapes.of(Answer.of(freeze, stage, timeline, state.surface(), state.unitsProperty().get().unit()), state.board().frame()));
         }
         return shapes;
     }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import javafx.application.ConditionalFeature;
 import javafx.application.Platform;
@@ -60,8 +61,11 @@ final class LivePane extends Pane {
         Set<String> lit = Lights.of(state);
         Set<String> chosen = state.chosenProperty().get();
         double t = state.playheadProperty().get();
+        Optional<String> followed = state.focus().followedProperty().get();
         for (Piece piece : pieces) {
             show(piece, t, lit, chosen, map);
+            boolean aside = followed.isPresent() && !piece.id().equals(followed.get()) && !(piece instanceof Piece.Ball);
+            canvases.get(piece.id()).setOpacity(aside ? Shape.Faint.COVER : 1);
         }
     }
 

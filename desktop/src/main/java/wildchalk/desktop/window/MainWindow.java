@@ -16,6 +16,7 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
@@ -36,6 +37,8 @@ import wildchalk.desktop.keeping.BookPlaces;
 import wildchalk.desktop.keeping.Keeper;
 import wildchalk.desktop.keeping.Preferences;
 import wildchalk.desktop.message.Messages;
+import wildchalk.desktop.show.ShowWindows;
+import wildchalk.desktop.show.Showing;
 import wildchalk.storage.book.Book;
 
 /** The window: Book and Board, what is kept, and Hand out. */
@@ -51,12 +54,14 @@ public final class MainWindow extends StackPane {
     private final ToggleButton boardTab = tab("Board", "tab-board");
     private final Button undo = new Button("↶");
     private final Button redo = new Button("↷");
+    private final Button show = new Button("Show it");
     private final MenuButton handOut = new MenuButton("Hand out");
     private final Exchange exchange;
     private Keeper keeper;
     private BookView book;
     private BoardState board;
     private BoardView boardView;
+    private ShowWindows shown;
 
     public MainWindow(Exchange.Chooser chooser) {
         this.exchange = new Exchange(chooser, messages);
@@ -72,7 +77,11 @@ public final class MainWindow extends StackPane {
         boardTab.setDisable(true);
         addEventHandler(KeyEvent.KEY_PRESSED, e -> {
             if (boardView != null && frame.getCenter() == boardView) {
-                boardView.key(e);
+                if (e.getCode() == KeyCode.F5) {
+                    show();
+                } else {
+                    boardView.key(e);
+                }
             }
         });
         addEventHandler(KeyEvent.KEY_RELEASED, e -> {
@@ -95,6 +104,10 @@ public final class MainWindow extends StackPane {
         redo.setOnAction(e -> board.redo());
         undo.getStyleClass().add("history");
         redo.getStyleClass().add("history");
+        show.setId("show-it");
+        show.getStyleClass().add("dark-button");
+        show.setTooltip(new Tooltip("On the whole screen, beat by beat (F5)"));
+        show.setOnAction(e -> show());
         handOut.setId("hand-out");
         handOut.getStyleClass().add("dark-button");
         handOut.getItems().addAll(
@@ -106,7 +119,7 @@ public final class MainWindow extends StackPane {
                 item("Drill file …", () -> exchange.saveDrill(board.drill())));
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox bar = new HBox(14, name, bookTab, boardTab, gap, kept, undo, redo, handOut);
+        HBox bar = new HBox(14, name, bookTab, boardTab, gap, kept, undo, redo, show, handOut);
         bar.setAlignment(Pos.CENTER_LEFT);
         bar.getStyleClass().add("top-bar");
         return bar;
@@ -266,6 +279,7 @@ public final class MainWindow extends StackPane {
         offer(undo, "Undo", onBoard ? board.history().nextUndo() : Optional.empty(), onBoard);
         offer(redo, "Redo", onBoard ? board.history().nextRedo() : Optional.empty(), onBoard);
         handOut.setVisible(onBoard);
+        show.setVisible(onBoard);
     }
 
     private static void offer(Button button, String verb, Optional<String> step, boolean shown) {
@@ -274,6 +288,17 @@ public final class MainWindow extends StackPane {
         String words = verb + step.map(s -> ": " + s).orElse("");
         button.setTooltip(new Tooltip(verb.equals("Undo") && step.isPresent() ? words + "\nRight button: the whole list" : words));
         button.setAccessibleText(words);
+    }
+
+    /** Shows the drill to people, from the rung that is looked at. */
+    private void show() {
+        board.playingProperty().set(false);
+        shown = ShowWindows.open(new Showing(board.drill(), board.rung(), board.lookProperty().get(), board.unitsProperty().get()), getScene().getWindow());
+    }
+
+    /** The showing that was opened last, when there was one. */
+    public Optional<ShowWindows> shown() {
+        return Optional.ofNullable(shown);
     }
 
     /** The state of the Board, when a drill is open on it. */

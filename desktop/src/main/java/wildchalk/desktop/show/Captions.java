@@ -1,0 +1,92 @@
+package wildchalk.desktop.show;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Instruction.Option;
+import wildchalk.core.drill.Instruction.Read;
+import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Length;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.edit.ActionEdits;
+import wildchalk.core.measure.Clock;
+import wildchalk.core.measure.Unit;
+import wildchalk.core.script.Script;
+import wildchalk.core.script.ScriptWriter;
+import wildchalk.core.script.SecondPerson;
+import wildchalk.core.show.Stop;
+import wildchalk.core.show.Stop.Kind;
+import wildchalk.core.show.Tour;
+
+/** The words that go with what is shown. */
+final class Captions {
+
+    /** A beat that is this near is meant, seconds. */
+    private static final double NEAR = 0.03;
+
+    private Captions() {
+    }
+
+    /** What happens from a stop on: the line of the script for the beat that begins there, or is under way. */
+    static String of(Tour tour, Unit unit, Optional<String> followed) {
+        if (tour.stop().kind() == Kind.END) {
+            return "That is one rep: " + Clock.seconds(tour.timeline().duration()) + "."
+                    + (tour.rung().plan().climb().isBlank() ? "" : " Climb when " + tour.rung().plan().climb() + ".");
+        }
+        List<Script.Line> lines = script(tour, unit, followed).lines();
+        double t = tour.stop().t();
+        double begun = lines.stream().mapToDouble(Script.Line::t).filter(b -> b <= t + NEAR).max().orElse(lines.stream().mapToDouble(Script.Line::t).min().orElse(0));
+        List<Script.Line> now = lines.stream().filter(l -> Math.abs(l.t() - begun) < 1e-6).toList();
+        List<Script.Line> own = followed.map(f -> now.stream().filter(l -> SecondPerson.isAbout(l, tour.stage(), f)).toList()).orElse(now);
+        return own.isEmpty() && followed.isPresent() ? "You wait." : own.stream().map(Script.Line::text).collect(Collectors.joining("\n"));
+    }
+
+    private static Script script(Tour tour, Unit unit, Optional<String> followed) {
+        return followed.map(f -> SecondPerson.write(tour.stage(), tour.timeline(), tour.drill().surface(), unit, f))
+                .orElseGet(() -> ScriptWriter.write(tour.stage(), tour.timeline(), tour.drill().surface(), unit));
+    }
+
+    /** "2 One who stays off", "You are 7". */
+    static String title(Tour tour) {
+        Drill drill = tour.drill();
+        return drill.title() + "  ·  " + (drill.ladder().size() > 1 ? Ladder.signs(drill).get(tour.rung().id()) + " " + tour.rung().title() : tour.rung().title());
+    }
+
+    static String follows(Tour tour, Optional<String> followed) {
+        return followed.flatMap(tour.stage()::person).map(p -> "You are " + (p.label().isBlank() ? "this one" : p.label())).orElse("");
+    }
+
+    /** What can be chosen with which digit: "1 shoot", "2 lay it off, if …". */
+    static List<String> options(Tour tour) {
+        return tour.stop().kind() != Kind.FORK ? List.of() : tour.fork().map(r -> r.options().stream().map(o -> (r.options().indexOf(o) + 1) + "  "
+                + name(tour, r, o) + (o.reason().isBlank() ? "" : ", if " + o.reason())).toList()).orElse(List.of());
+    }
+
+    private static String name(Tour tour, Read read, Option option) {
+        boolean contest = !tour.stage().said().contains(read);
+        return !option.label().isBlank() ? option.label() + (contest ? " wins" : "") : option.actions().stream().flatMap(id -> tour.stage().action(id).stream()).findFirst()
+                .map(a -> ActionEdits.describe(a, tour.stage())).orElse("nothing drawn yet");
+    }
+
+    static String decides(Tour tour) {
+        return tour.fork().flatMap(r -> tour.stage().person(r.who())).map(Piece.Person::label).filter(l -> !l.isBlank()).map(l -> "What does " + l + " do?").orElse("Who has it?");
+    }
+
+    /** What the next press goes on to, for the coach's own notes. */
+    static String next(Tour tour, Unit unit) {
+        if (tour.isLast()) {
+            return "That was all.";
+        }
+        Tour next = tour.next();
+        Stop stop = next.stop();
+        return switch (stop.kind()) {
+            case START -> "Rung " + Ladder.signs(next.drill()).get(next.rung().id()) + ": " + next.rung().title()
+                    + next.rung().plan().length().map(Length::words).map(l -> " (" + l + ")").orElse("");
+            case QUESTION -> "Ask: " + next.freeze().map(f -> f.question()).orElse("");
+            case ANSWER -> "The answer: " + next.freeze().map(f -> f.answer()).orElse("");
+            case FORK -> decides(next) + " " + String.join(" / ", options(next));
+            case BEAT, END -> of(next, unit, Optional.empty());
+        };
+    }
+}
