@@ -146,7 +146,9 @@ public final class ReadyChanges {
     private static Optional<Change> secondBall(String rung, Stage stage, Timeline timeline, Surface surface) {
         return stage.actions().stream().filter(a -> a instanceof Action.Shot && timeline.times(a.id()).isPresent()).findFirst()
                 .flatMap(shot -> stage.person(shot.who()).map(shooter -> change("Second ball as the shot is taken", rung, s -> {
-                    Vec aside = surface.bounds().clamp(shooter.at().plus(new Vec(0, shooter.at().y() > 0 ? -ASIDE : ASIDE)));
+                    // Outside, where the drill does not come through; at the edge of the surface inside.
+                    Vec out = shooter.at().plus(new Vec(0, shooter.at().y() > 0 ? ASIDE : -ASIDE));
+                    Vec aside = surface.bounds().contains(out) ? out : shooter.at().plus(shooter.at().minus(out));
                     Piece.Coach coach = new Piece.Coach(s.freeId("k"), aside, shooter.at().minus(aside).angle(), "C");
                     return s.withPiece(coach).withPiece(new Piece.Ball(s.freeId("b"), aside, Optional.of(coach.id())))
                             .withAction(new Action.Pass(s.freeId("a"), coach.id(), Spot.at(shooter.id()), Action.Touch.CONTROLLED,

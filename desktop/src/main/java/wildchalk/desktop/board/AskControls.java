@@ -27,6 +27,7 @@ final class AskControls extends HBox {
 
     private void rebuild() {
         getChildren().clear();
+        add("freeze-here", "+ ?", "Freeze here and ask (Q)", () -> FreezeCard.make(state, pane));
         int through = Reads.ways(state.stage()).size();
         if (through > 1) {
             add("ways", through + (through == Reads.MOST_WAYS ? " ways or more" : " ways") + "  ▶", "Plays every way through, one after another", ways::playAll);

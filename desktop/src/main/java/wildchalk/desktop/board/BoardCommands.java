@@ -9,7 +9,6 @@ import wildchalk.core.drill.Showing.Attack;
 import wildchalk.core.edit.CopyEdits;
 import wildchalk.core.edit.DrillEdits;
 import wildchalk.core.edit.Placement;
-import wildchalk.core.edit.ReadEdits;
 import wildchalk.core.scene.Aids;
 import wildchalk.core.scene.Look;
 import wildchalk.core.surface.Surface;
@@ -79,8 +78,7 @@ final class BoardCommands {
 
     private void asking(BoardPane board) {
         add("Freeze and ask here", "Q", () -> FreezeCard.make(state, board));
-        state.chosenAction().ifPresent(a -> add("Either this line, or something else", "O", () -> ReadEdits.instead(state.rung(), state.stage(), a)
-                .ifPresent(m -> ReadCard.make(state, m))));
+        state.chosenAction().ifPresent(a -> add("Either this line, or something else", "O", () -> ReadCard.instead(state, a)));
     }
 
     private void editing() {

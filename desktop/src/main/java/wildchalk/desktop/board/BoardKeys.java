@@ -11,7 +11,6 @@ import wildchalk.core.edit.ActionEdits;
 import wildchalk.core.edit.LineEdits;
 import wildchalk.core.edit.PathEdits;
 import wildchalk.core.edit.PieceEdits;
-import wildchalk.core.edit.ReadEdits;
 import wildchalk.core.geometry.Route;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.rehearsal.Places;
@@ -153,13 +152,8 @@ final class BoardKeys {
 
     /** Something else instead of the line that is chosen. */
     private void instead() {
-        Optional<Action> line = state.chosenAction();
-        if (line.isEmpty()) {
-            state.say("Choose the line first that something else can happen instead of");
-            return;
-        }
-        ReadEdits.instead(state.rung(), state.stage(), line.get()).ifPresentOrElse(m -> ReadCard.make(state, m),
-                () -> state.say("A read has up to " + ReadEdits.MOST_OPTIONS + " options"));
+        state.chosenAction().ifPresentOrElse(line -> ReadCard.instead(state, line),
+                () -> state.say("Choose the line first that something else can happen instead of"));
     }
 
     private void letGo() {

@@ -11,6 +11,7 @@ final class KeysCard extends GridPane {
         {"E and K", "its end, and how a pass goes", "X and V", "cut it, turn it round"},
         {"Drag it", "bend it, a double click unbends; a pass: elsewhere", "F", "mend it, where there is a !"},
         {"Drag from its end", "go on; with Ctrl, the end itself", "Del", "take it away"},
+        {"O", "either this, or something else: draw it then", "", ""},
     };
     private static final String[][] PIECES = {
         {"Arrows", "move it half a metre, with Shift 10 cm", "[ and ]", "turn it"},
@@ -30,6 +31,7 @@ final class KeysCard extends GridPane {
         {"Tab", "from piece to piece", "0", "show all; the wheel goes nearer"},
         {"Ctrl A", "choose all", "Space and drag", "move what is shown"},
         {"Ctrl K", "find pieces, commands, drills by name", "Ctrl Z, Ctrl Y", "undo, redo"},
+        {"Q", "freeze here and ask", "F5", "show it on the whole screen"},
     };
 
     KeysCard(BoardState state) {

@@ -84,6 +84,10 @@ final class PhraseMenu {
             items.add(new SeparatorMenuItem());
             add(way.name(), way);
         });
+        items.add(new SeparatorMenuItem());
+        MenuItem other = new MenuItem("Or something else");
+        other.setOnAction(e -> ReadCard.instead(state, action));
+        items.add(other);
     }
 
     private void places() {

@@ -7,6 +7,7 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Instruction.Option;
 import wildchalk.core.drill.Instruction.Read;
 import wildchalk.core.drill.Instruction.Rule;
@@ -46,6 +47,12 @@ final class ReadCard extends VBox {
     /** Shows the card of a read, as it is now. */
     static void open(BoardState state, BoardPane pane, String read) {
         pane.showCard(state.stage().said(Read.class).stream().filter(r -> r.id().equals(read)).findFirst().map(r -> new ReadCard(state, pane, r)).orElse(null));
+    }
+
+    /** Something else instead of an action, to be drawn next. */
+    static void instead(BoardState state, Action action) {
+        ReadEdits.instead(state.rung(), state.stage(), action).ifPresentOrElse(m -> make(state, m),
+                () -> state.say("A read has up to " + ReadEdits.MOST_OPTIONS + " options"));
     }
 
     /** Makes room for something else and looks at it, so that what is drawn next belongs there. */

@@ -2,6 +2,7 @@ package wildchalk.desktop.board;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
@@ -146,6 +147,11 @@ final class RungCard extends VBox {
             items.add(ready);
         }
         items.add(item("Rename", () -> rename(rung)));
+        if (!id.equals(state.rung())) {
+            boolean under = state.focus().overProperty().get().filter(id::equals).isPresent();
+            items.add(item(under ? "No longer under the other" : "Lay it under the one that is shown",
+                    () -> state.focus().overProperty().set(under ? Optional.empty() : Optional.of(id))));
+        }
         if (n < all) {
             items.add(item("Move up", LadderEdits.moved(id, 1)));
         }

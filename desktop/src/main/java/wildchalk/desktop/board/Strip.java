@@ -13,6 +13,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Polygon;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Reads;
 
@@ -93,6 +94,7 @@ final class Strip extends StackPane {
         state.stage().actions().forEach(a -> brush.block(g, a, false));
         state.stage().actions().forEach(a -> brush.thread(g, a));
         Reads.of(state.stage()).forEach(r -> brush.fork(g, r));
+        state.stage().said(Instruction.Freeze.class).forEach(f -> brush.freeze(g, f));
         forgetLit();
     }
 

@@ -185,6 +185,25 @@ final class StripBrush {
         }
     }
 
+    /** Where the board stands still to ask. */
+    void freeze(GraphicsContext g, Instruction.Freeze freeze) {
+        state.timeline().moment(freeze.at()).ifPresent(t -> {
+            double x = map.x(Math.max(0, t));
+            g.setStroke(FORK);
+            g.setLineWidth(1);
+            g.setLineDashes(3, 3);
+            g.strokeLine(x, StripMap.TOP - 4, x, StripMap.TOP + ROW * map.rows());
+            g.setLineDashes();
+            g.setFill(FORK);
+            g.fillOval(x - 8, 1, 16, 16);
+            g.setFill(Color.WHITE);
+            g.setFont(Type.bold(12));
+            g.setTextAlign(TextAlignment.CENTER);
+            g.setTextBaseline(VPos.CENTER);
+            g.fillText("?", x, 9);
+        });
+    }
+
     private double cued(Action action) {
         return state.timeline().times(action.id()).map(ActionTimes::cued).orElse(0.0);
     }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Instruction.Freeze;
 import wildchalk.core.drill.Instruction.Option;
 import wildchalk.core.drill.Instruction.Read;
 import wildchalk.core.drill.Ladder;
@@ -39,7 +40,13 @@ final class Captions {
         double begun = lines.stream().mapToDouble(Script.Line::t).filter(b -> b <= t + NEAR).max().orElse(lines.stream().mapToDouble(Script.Line::t).min().orElse(0));
         List<Script.Line> now = lines.stream().filter(l -> Math.abs(l.t() - begun) < 1e-6).toList();
         List<Script.Line> own = followed.map(f -> now.stream().filter(l -> SecondPerson.isAbout(l, tour.stage(), f)).toList()).orElse(now);
-        return own.isEmpty() && followed.isPresent() ? "You wait." : own.stream().map(Script.Line::text).collect(Collectors.joining("\n"));
+        return own.isEmpty() && followed.isPresent() ? "You wait." : own.stream().map(l -> text(l, tour)).collect(Collectors.joining("\n"));
+    }
+
+    /** The line without what is only for the coach: where it stops and what is asked then. */
+    private static String text(Script.Line line, Tour tour) {
+        return line.phrases().stream().filter(p -> tour.stage().said(Freeze.class).stream().noneMatch(f -> f.id().equals(p.action())))
+                .map(Script.Phrase::text).collect(Collectors.joining());
     }
 
     private static Script script(Tour tour, Unit unit, Optional<String> followed) {

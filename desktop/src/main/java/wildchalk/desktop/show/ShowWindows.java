@@ -144,6 +144,11 @@ public final class ShowWindows {
         return notes;
     }
 
+    /** How many lines of the fading chalk can be seen. */
+    public int chalkLines() {
+        return view.chalk().count();
+    }
+
     public Showing showing() {
         return showing;
     }
