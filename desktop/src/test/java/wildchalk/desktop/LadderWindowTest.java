@@ -4,14 +4,22 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.List;
+import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Plan;
+import wildchalk.core.drill.Spot;
+import wildchalk.core.edit.ActionEdits;
 import wildchalk.core.geometry.Vec;
 
 /** Rungs in the real window: one more on top, what follows the one below, names, and taking one away. */
@@ -71,5 +79,83 @@ class LadderWindowTest extends RealWindow {
         }
         assertEquals(before, board().drill());
         assertEquals(Ladder.build(before, "s1"), board().stage());
+    }
+
+    @Test
+    void aRungThatKeepsItsOwnShowsBothAndTakesOver() throws Exception {
+        Vec home = cone().at();
+        dragOnBoard(home, home.plus(new Vec(-6, 0)));
+        click("#rung-s1");
+        dragOnBoard(home, home.plus(new Vec(0, 4)));
+        Vec below = cone().at();
+        await(() -> ((Label) find("#hint")).getText().equals("Rung 2 keeps its own: go there to see both."));
+        click("#rung-s2");
+        await(() -> board().focus().overProperty().get().equals(Optional.of("s1")));
+        assertTrue(fx(() -> ((ToggleButton) find("#differs-show")).isSelected()));
+        assertEquals(home.plus(new Vec(-6, 0)).x(), cone().at().x(), 0.3, "its own version is lost to nobody");
+        take((MenuButton) find("#differs-below"), "Everything");
+        await(() -> cone().at().equals(below));
+        assertTrue(differs().startsWith("Like the rung"), differs());
+        type(KeyCode.CONTROL, KeyCode.Z);
+        assertEquals(home.plus(new Vec(-6, 0)).x(), cone().at().x(), 0.3);
+    }
+
+    @Test
+    void itIsSaidHowLongAndWhenToClimb() throws Exception {
+        click("#rung-plan-edit");
+        click("#plan-length");
+        write("until dark");
+        type(KeyCode.ENTER);
+        await(() -> ((Label) find("#hint")).getText().startsWith("Begin with a number"));
+        type(KeyCode.CONTROL, KeyCode.A);
+        write("2 min left, 2 min right, then change");
+        type(KeyCode.ENTER);
+        click("#plan-climb");
+        write("8 of 10 are caught");
+        type(KeyCode.ENTER);
+        await(() -> plan().climb().equals("8 of 10 are caught"));
+        assertEquals(4, plan().length().orElseThrow().minutes());
+        assertEquals("2 min left, 2 min right, then change. Climb when 8 of 10 are caught", fx(() -> ((Label) find("#rung-plan")).getText()));
+        click("#plan-close");
+    }
+
+    private Plan plan() {
+        return board().drill().ladder().stream().filter(r -> r.id().equals("s2")).findFirst().orElseThrow().plan();
+    }
+
+    @Test
+    void aVariationStandsBesideItsRungAndIsChangedWithOneClick() throws Exception {
+        take((MenuButton) find("#rung-menu-s2"), "Otherwise, beside it");
+        await(() -> board().rung().equals("s3"));
+        assertEquals("[1, 2, 2a]", Ladder.signs(board().drill()).values().toString());
+        Vec home = board().stage().people().get(0).at();
+        take((MenuButton) find("#rung-menu-s3"), "From the other side");
+        await(() -> board().stage().people().get(0).at().distance(new Vec(home.x(), -home.y())) < 1e-6);
+        take((MenuButton) find("#rung-menu-s3"), "Half pace instead of live");
+        await(() -> differs().contains("half pace instead of live"));
+        take((MenuButton) find("#rung-menu-s1"), "Lay it under the one that is shown");
+        await(() -> board().focus().overProperty().get().equals(Optional.of("s1")));
+    }
+
+    @Test
+    void whatAnUpperRungNeedsIsTakenAwayBelowAndStaysThere() throws Exception {
+        Piece person = board().stage().people().get(0);
+        int there = board().stage().pieces().size();
+        fx(() -> board().apply(ActionEdits.chalk("s2", new Action.Run("own", person.id(), new Action.Path(List.of(Spot.at(0, 0)), false),
+                Action.Gait.RUN, Action.Ending.GO_ON, Cue.whistle()))));
+        click("#rung-s1");
+        fx(() -> {
+            board().choose(person.id());
+            find("#board").requestFocus();
+            return null;
+        });
+        type(KeyCode.DELETE);
+        await(() -> board().stage().piece(person.id()).isEmpty());
+        await(() -> ((Label) find("#hint")).getText().startsWith("Rung 2 keeps its own"));
+        click("#rung-s2");
+        assertEquals(there, board().stage().pieces().size(), "the rung is as it was");
+        assertTrue(differs().startsWith("+ line-up of feeders"), differs());
+        type(KeyCode.CONTROL, KeyCode.Z);
+        assertTrue(Ladder.build(board().drill(), "s1").piece(person.id()).isPresent());
     }
 }

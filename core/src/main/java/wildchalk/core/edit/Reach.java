@@ -34,7 +34,8 @@ public record Reach(List<Rung> followed, List<Rung> kept) {
             if (other.id().equals(rung) || !was) {
                 continue;
             }
-            if (!Ladder.build(before, other.id()).equals(Ladder.build(after, other.id()))) {
+            // What it keeps comes after all others from then on, which nobody sees.
+            if (!changed(Ladder.build(before, other.id()), Ladder.build(after, other.id())).isEmpty()) {
                 followed.add(other);
             }
             boolean follows = Ladder.origins(after, other).stream().anyMatch(r -> r.id().equals(rung));

@@ -108,7 +108,7 @@ final class LadderPane extends LiveScroll {
 
     private String said(String before, List<Rung> rungs, String after) {
         List<String> places = rungs.stream().map(r -> Ladder.signs(state.drill()).get(r.id())).toList();
-        return places.isEmpty() ? "" : before + (places.size() > 1 ? "rungs " : "rung ") + String.join(", ", places) + after;
+        return places.isEmpty() ? "" : before + (before.isEmpty() ? places.size() > 1 ? "Rungs " : "Rung " : places.size() > 1 ? "rungs " : "rung ") + String.join(", ", places) + after;
     }
 
     /** Above the top: the same once more, to be made harder. */
