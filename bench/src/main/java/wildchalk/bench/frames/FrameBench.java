@@ -10,6 +10,7 @@ public final class FrameBench {
     }
 
     public static void main(String[] args) {
-        Application.launch(args.length > 0 && List.of("play", "still").contains(args[0]) ? BusyPlay.class : PieceDrag.class, args);
+        String what = args.length > 0 ? args[0] : "drag";
+        Application.launch(List.of("ladder", "rung").contains(what) ? LadderEdit.class : List.of("play", "still").contains(what) ? BusyPlay.class : PieceDrag.class, args);
     }
 }

@@ -14,6 +14,8 @@ import java.util.stream.Stream;
 /** Builds rungs from their differences and works the differences out again after a change. */
 public final class Ladder {
 
+    private static final Stage EMPTY = new Stage("", "", List.of(), List.of());
+
     private Ladder() {
     }
 
@@ -29,14 +31,24 @@ public final class Ladder {
 
     /** Every rung, built, each after the one that it was made from: put back in this order, they still follow each other. */
     public static List<Stage> buildAll(Drill drill) {
-        return drill.ladder().stream().sorted(Comparator.comparingInt(r -> origins(drill, r).size())).map(r -> build(drill, r.id())).toList();
+        return List.copyOf(all(drill).values());
+    }
+
+    /** Every rung, built, by id: each on the one below that was built before it, so that it costs little more than one. */
+    public static Map<String, Stage> all(Drill drill) {
+        Map<String, Stage> built = new LinkedHashMap<>();
+        drill.ladder().stream().sorted(Comparator.comparingInt(r -> origins(drill, r).size())).forEach(rung ->
+                built.put(rung.id(), rung.from().isEmpty() ? over(EMPTY, drill, rung) : built.containsKey(rung.from().get())
+                        ? over(built.get(rung.from().get()), drill, rung) : build(drill, rung.id())));
+        return built;
     }
 
     /** The rungs that a rung was made from, nearest first, as far as they are there; each once, where they go round in a circle. */
     public static List<Rung> origins(Drill drill, Rung rung) {
         List<Rung> origins = new ArrayList<>();
+        Set<String> seen = new HashSet<>();
         Optional<Rung> at = rung.from().flatMap(f -> rung(drill, f));
-        while (at.isPresent() && !origins.contains(at.get())) {
+        while (at.isPresent() && seen.add(at.get().id())) {
             origins.add(at.get());
             at = at.get().from().flatMap(f -> rung(drill, f));
         }
@@ -61,7 +73,10 @@ public final class Ladder {
     private static Stage build(Drill drill, String rungId, Set<String> seen) {
         Rung rung = rung(drill, rungId).orElseThrow(() -> new IllegalArgumentException("no rung " + rungId));
         seen.add(rungId);
-        Stage below = below(drill, rung, seen);
+        return over(below(drill, rung, seen), drill, rung);
+    }
+
+    private static Stage over(Stage below, Drill drill, Rung rung) {
         return new Stage(rung.id(), rung.title(), merged(below.pieces(), rung.pieces(), rung.without(), Piece::id),
                 merged(below.actions(), rung.actions(), rung.without(), Action::id),
                 merged(below.said(), rung.said(), rung.without(), Instruction::id), effort(drill, rung));
@@ -99,7 +114,7 @@ public final class Ladder {
     private static Stage below(Drill drill, Rung rung, Set<String> seen) {
         return rung.from().filter(f -> !seen.contains(f) && rung(drill, f).isPresent())
                 .map(f -> build(drill, f, seen))
-                .orElse(new Stage("", "", List.of(), List.of()));
+                .orElse(EMPTY);
     }
 
     private static Optional<Rung> rung(Drill drill, String id) {

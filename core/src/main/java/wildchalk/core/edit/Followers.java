@@ -1,5 +1,6 @@
 package wildchalk.core.edit;
 
+import java.util.Map;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Soundness;
@@ -18,17 +19,22 @@ final class Followers {
      *
      * @param changed id of the rung that was changed
      */
-    static Drill kept(Drill before, Drill after, String changed) {
+    static Drill kept(Drill was, Drill after, String changed) {
         if (after.ladder().size() < 2) {
             return after;
         }
         Surface surface = after.surface();
+        Map<String, Stage> before = Ladder.all(was);
+        Map<String, Stage> now = Ladder.all(after);
         Drill kept = after;
-        for (Stage follower : Ladder.buildAll(after)) {
-            Stage was = Ladder.build(before, follower.id());
-            Stage now = Ladder.build(kept, follower.id());
-            boolean lost = !follower.id().equals(changed) && !now.equals(was) && !Soundness.isSound(kept, now, surface);
-            kept = lost && Soundness.isSound(before, was, surface) ? Ladder.put(kept, was) : kept;
+        for (String follower : now.keySet().toArray(new String[0])) {
+            Stage old = before.get(follower);
+            Stage changedTo = now.get(follower);
+            boolean lost = !follower.equals(changed) && !changedTo.equals(old) && !Soundness.isSound(kept, changedTo, surface);
+            if (lost && Soundness.isSound(was, old, surface)) {
+                kept = Ladder.put(kept, old);
+                now = Ladder.all(kept);
+            }
         }
         return kept;
     }

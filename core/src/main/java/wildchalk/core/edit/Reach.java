@@ -26,16 +26,25 @@ public record Reach(List<Rung> followed, List<Rung> kept) {
 
     /** @param rung id of the rung that was changed */
     public static Reach of(Drill before, Drill after, String rung) {
-        Set<String> changed = changed(Ladder.build(before, rung), Ladder.build(after, rung));
+        return of(Ladder.all(before), Ladder.all(after), after, rung);
+    }
+
+    /**
+     * The same, where all rungs are built already.
+     *
+     * @param was every rung before, by id
+     * @param is every rung after
+     */
+    public static Reach of(Map<String, Stage> was, Map<String, Stage> is, Drill after, String rung) {
+        Set<String> changed = changed(was.get(rung), is.get(rung));
         List<Rung> followed = new ArrayList<>();
         List<Rung> kept = new ArrayList<>();
         for (Rung other : after.ladder()) {
-            boolean was = before.ladder().stream().anyMatch(r -> r.id().equals(other.id()));
-            if (other.id().equals(rung) || !was) {
+            if (other.id().equals(rung) || !was.containsKey(other.id())) {
                 continue;
             }
             // What it keeps comes after all others from then on, which nobody sees.
-            if (!changed(Ladder.build(before, other.id()), Ladder.build(after, other.id())).isEmpty()) {
+            if (!changed(was.get(other.id()), is.get(other.id())).isEmpty()) {
                 followed.add(other);
             }
             boolean follows = Ladder.origins(after, other).stream().anyMatch(r -> r.id().equals(rung));

@@ -1,7 +1,5 @@
 package wildchalk.core.measure;
 
-import java.util.Locale;
-
 /** Times as shown: to a tenth of a second. */
 public final class Clock {
 
@@ -10,6 +8,6 @@ public final class Clock {
 
     /** "3.1 s" */
     public static String seconds(double t) {
-        return String.format(Locale.ROOT, "%.1f s", Math.abs(t) < 0.05 ? 0.0 : t);
+        return Numbers.tenths(t) + " s";
     }
 }

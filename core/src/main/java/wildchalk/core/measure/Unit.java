@@ -1,7 +1,5 @@
 package wildchalk.core.measure;
 
-import java.util.Locale;
-
 /** A unit that lengths are shown in; inside, every length is in metres. */
 public enum Unit {
     METRES("m", 1), YARDS("yd", 0.9144), FEET("ft", 0.3048);
@@ -25,7 +23,7 @@ public enum Unit {
 
     /** To one decimal, as on a tape: "18.0 m". */
     public String exact(double lengthInMetres) {
-        return String.format(Locale.ROOT, "%.1f %s", lengthInMetres / metres, sign);
+        return Numbers.tenths(lengthInMetres / metres) + " " + sign;
     }
 
     /** As a coach says it: "22 m"; halves below 3. */
@@ -33,7 +31,7 @@ public enum Unit {
         double n = lengthInMetres / metres;
         double rounded = n < 3 ? Math.round(n * 2) / 2.0 : Math.round(n);
         String number = rounded == Math.rint(rounded)
-                ? Long.toString((long) rounded) : String.format(Locale.ROOT, "%.1f", rounded);
+                ? Long.toString((long) rounded) : Numbers.tenths(rounded);
         return number + " " + sign;
     }
 }

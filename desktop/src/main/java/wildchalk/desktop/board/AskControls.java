@@ -14,6 +14,7 @@ final class AskControls extends HBox {
     private final BoardState state;
     private final BoardPane pane;
     private final Ways ways;
+    private List<Object> shown = List.of();
 
     AskControls(BoardState state, BoardPane pane) {
         super(6);
@@ -26,6 +27,11 @@ final class AskControls extends HBox {
     }
 
     private void rebuild() {
+        List<Object> wanted = List.of(Reads.ways(state.stage()).size(), state.stage().said(Freeze.class));
+        if (wanted.equals(shown)) {
+            return;
+        }
+        shown = wanted;
         getChildren().clear();
         add("freeze-here", "+ ?", "Freeze here and ask (Q)", () -> FreezeCard.make(state, pane));
         int through = Reads.ways(state.stage()).size();

@@ -1,6 +1,9 @@
 package wildchalk.desktop.board;
 
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import javafx.scene.Cursor;
@@ -37,7 +40,13 @@ final class CallSheet extends VBox {
 
     private static final double CHIP_MARGIN = 40;
 
+    /** What a row says, and how those look who are named in it. */
+    private record Told(Script.Line line, List<List<Object>> looks) {
+    }
+
     private final BoardState state;
+    private final Map<Told, Node> told = new HashMap<>();
+    private List<String> counted = List.of();
     /** What is lit up: the playing board asks with every frame. */
     private int litBeat = NOTHING_LIT;
     private Set<String> litChosen = Set.of();
@@ -134,33 +143,54 @@ final class CallSheet extends VBox {
         title.setText(state.drill().title());
         where.tell();
         differs.rebuild();
-        chips.getChildren().clear();
-        Counts.of(state.stage(), state.surface()).forEach(c -> chips.getChildren().add(chip(c)));
-        if (state.timeline().duration() > 0) {
-            chips.getChildren().add(chip("one rep " + Clock.seconds(state.timeline().duration())));
-        }
+        count();
         limits.getChildren().setAll(state.script().limits().stream().map(l -> limit(l.text())).toList());
         limits.setManaged(!state.script().limits().isEmpty());
-        lines.getChildren().clear();
-        state.script().lines().forEach(l -> {
-            if (!l.heading().isEmpty()) {
-                Label heading = new Label(l.heading());
-                heading.getStyleClass().add("station-heading");
-                heading.setWrapText(true);
-                lines.getChildren().add(heading);
-            }
-            lines.getChildren().add(line(l));
-        });
-        if (lines.getChildren().isEmpty()) {
-            lines.getChildren().add(quiet("Nothing yet. Take a player from the ledge, put it on the board, "
-                    + "then drag from it: that chalks a line."));
-        }
+        tell();
         notes.rebuild();
         problems.getChildren().setAll(state.timeline().problems().stream().map(this::problem).toList());
         problems.setVisible(!state.timeline().problems().isEmpty());
         problems.setManaged(problems.isVisible());
         litBeat = NOTHING_LIT;
         light();
+    }
+
+    /** The lines of the script. Those that say what they said stay: making them again is what costs most of an edit. */
+    private void tell() {
+        Map<Told, Node> before = Map.copyOf(told);
+        told.clear();
+        List<Node> rows = new ArrayList<>();
+        for (Script.Line line : state.script().lines()) {
+            if (!line.heading().isEmpty()) {
+                Label heading = new Label(line.heading());
+                heading.getStyleClass().add("station-heading");
+                heading.setWrapText(true);
+                rows.add(heading);
+            }
+            Told key = new Told(line, line.phrases().stream().flatMap(p -> state.stage().person(p.piece()).stream())
+                    .map(p -> List.<Object>of(p.getClass(), p.team(), p.label())).toList());
+            Node row = before.containsKey(key) ? before.get(key) : line(line);
+            told.put(key, row);
+            rows.add(row);
+        }
+        if (rows.isEmpty()) {
+            rows.add(quiet("Nothing yet. Take a player from the ledge, put it on the board, "
+                    + "then drag from it: that chalks a line."));
+        }
+        if (!rows.equals(lines.getChildren())) {
+            lines.getChildren().setAll(rows);
+        }
+    }
+
+    private void count() {
+        List<String> wanted = new ArrayList<>(Counts.of(state.stage(), state.surface()));
+        if (state.timeline().duration() > 0) {
+            wanted.add("one rep " + Clock.seconds(state.timeline().duration()));
+        }
+        if (!wanted.equals(counted)) {
+            counted = wanted;
+            chips.getChildren().setAll(wanted.stream().map(this::chip).toList());
+        }
     }
 
     private Label chip(String text) {

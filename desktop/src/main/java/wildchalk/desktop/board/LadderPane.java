@@ -2,8 +2,10 @@ package wildchalk.desktop.board;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.application.Platform;
@@ -15,6 +17,7 @@ import javafx.scene.layout.VBox;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Rung;
+import wildchalk.core.drill.Stage;
 import wildchalk.core.edit.LadderEdits;
 import wildchalk.core.edit.Reach;
 
@@ -26,7 +29,11 @@ final class LadderPane extends LiveScroll {
 
     private final BoardState state;
     private final VBox rungs = new VBox(10);
+    private final Newest<List<RungCard.Drawn>> pictures = new Newest<>(this::take);
     private final Map<String, RungCard> cards = new HashMap<>();
+    /** The cards whose picture is not up to date, and how it comes to be. */
+    private final Map<RungCard, Supplier<RungCard.Drawn>> pending = new LinkedHashMap<>();
+    private Map<String, Stage> stages = Map.of();
     private Drill shown;
     private String current = "";
 
@@ -41,14 +48,17 @@ final class LadderPane extends LiveScroll {
         setFitToHeight(true);
         shown = state.drill();
         state.changesProperty().addListener(o -> {
+            Map<String, Stage> before = stages;
             rebuild();
-            tellReach();
+            tellReach(before);
             if (!state.rung().equals(current)) {
                 current = state.rung();
                 Platform.runLater(this::showCurrent);
             }
         });
         heightProperty().addListener(o -> Platform.runLater(this::showCurrent));
+        vvalueProperty().addListener(o -> Platform.runLater(this::paintInSight));
+        rungs.heightProperty().addListener(o -> Platform.runLater(this::paintInSight));
         rebuild();
     }
 
@@ -58,10 +68,11 @@ final class LadderPane extends LiveScroll {
         List<Node> shown = new ArrayList<>();
         shown.add(harder(ladder.get(ladder.size() - 1)));
         Map<String, String> signs = Ladder.signs(state.drill());
+        stages = Ladder.all(state.drill());
         for (int n = ladder.size(); n > 0; n--) {
             Rung rung = ladder.get(n - 1);
             RungCard card = cards.computeIfAbsent(key(rung), id -> new RungCard(state, rung.id(), rung.isVariation()));
-            card.show(rung, signs.get(rung.id()), Ladder.build(state.drill(), rung.id()));
+            card.show(rung, signs.get(rung.id()), stages.get(rung.id())).ifPresent(p -> pending.put(card, p));
             // What stands beside a rung does not stand on it.
             VBox.setMargin(card, new Insets(0, 0, 0, rung.isVariation() ? RungCard.INDENT : 0));
             shown.add(card);
@@ -69,6 +80,9 @@ final class LadderPane extends LiveScroll {
         if (!rungs.getChildren().subList(Math.min(1, rungs.getChildren().size()), rungs.getChildren().size()).equals(shown.subList(1, shown.size()))) {
             rungs.getChildren().setAll(shown);
         }
+        pending.keySet().retainAll(cards.values());
+        // After what the coach waits for, and one after another: each by itself would take all processors.
+        Platform.runLater(this::draw);
     }
 
     /** A variation has a card of its own size. */
@@ -90,12 +104,27 @@ final class LadderPane extends LiveScroll {
         }
     }
 
+    private void draw() {
+        List<Supplier<RungCard.Drawn>> wanted = List.copyOf(pending.values());
+        if (!wanted.isEmpty()) {
+            pictures.ask(() -> wanted.stream().map(Supplier::get).toList());
+        }
+    }
+
+    private void take(List<RungCard.Drawn> rehearsed) {
+        rehearsed.stream().filter(d -> d.card().take(d)).forEach(d -> pending.remove(d.card()));
+    }
+
+    private void paintInSight() {
+        cards.values().forEach(RungCard::paint);
+    }
+
     /** Says which other rungs have changed with this one, and which have kept their own. */
-    private void tellReach() {
+    private void tellReach(Map<String, Stage> was) {
         Drill before = shown;
         shown = state.drill();
         boolean both = before != shown && before.ladder().size() > 1 && before.ladder().stream().anyMatch(r -> r.id().equals(state.rung()));
-        Reach reach = both ? Reach.of(before, shown, state.rung()) : new Reach(List.of(), List.of());
+        Reach reach = both ? Reach.of(was, stages, shown, state.rung()) : new Reach(List.of(), List.of());
         cards.forEach((key, card) -> card.follow(reach.followed().stream().anyMatch(r -> key(r).equals(key)),
                 reach.kept().stream().anyMatch(r -> key(r).equals(key))));
         String words = Stream.of(said("Also on ", reach.followed(), ""), said("", reach.kept(), reach.kept().size() > 1 ? " keep their own: go there to see both" : " keeps its own: go there to see both"))

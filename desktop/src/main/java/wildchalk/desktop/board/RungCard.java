@@ -3,8 +3,10 @@ package wildchalk.desktop.board;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
@@ -35,13 +37,13 @@ final class RungCard extends VBox {
     private static final PseudoClass KEPT = PseudoClass.getPseudoClass("kept");
     private static final PseudoClass BESIDE = PseudoClass.getPseudoClass("beside");
 
-    private record Drawn(Drill drill, Stage stage, Timeline timeline) {
+    /** A rung, rehearsed for its picture. */
+    record Drawn(RungCard card, Drill drill, Stage stage, Timeline timeline) {
     }
 
     private final BoardState state;
     private final String id;
     private final Thumbnail picture;
-    private final Newest<Drawn> drawing;
     private final double wide;
     private final Label name = new Label();
     private final Label length = new Label();
@@ -50,6 +52,8 @@ final class RungCard extends VBox {
     private final MenuButton menu = new MenuButton("…");
     private Stage shown;
     private Drill drawnFor;
+    /** What is still to be painted; null when all is. */
+    private Drawn drawn;
 
     /** @param beside whether it is a variation, which stands a little in */
     RungCard(BoardState state, String id, boolean beside) {
@@ -58,7 +62,7 @@ final class RungCard extends VBox {
         this.id = id;
         wide = WIDTH - (beside ? INDENT : 0);
         picture = new Thumbnail(wide, HEIGHT);
-        drawing = new Newest<>(d -> picture.show(d.drill(), d.stage(), d.timeline()));
+        
         pseudoClassStateChanged(BESIDE, beside);
         setMaxWidth(USE_PREF_SIZE);
         setId("rung-" + id);
@@ -101,11 +105,18 @@ final class RungCard extends VBox {
         }
     }
 
-    /** @param sign its place, from 1 at the bottom; "2a" for a variation */
-    void show(Rung rung, String sign, Stage stage) {
+    /**
+     * @param sign its place, from 1 at the bottom; "2a" for a variation
+     * @return what is to be rehearsed for its picture, beside the window's thread; empty when it looks as before
+     */
+    Optional<Supplier<Drawn>> show(Rung rung, String sign, Stage stage) {
         boolean current = id.equals(state.rung());
-        getStyleClass().removeAll("rung-current", "rung-other");
-        getStyleClass().add(current ? "rung-current" : "rung-other");
+        String style = current ? "rung-current" : "rung-other";
+        // Every touch of the style classes costs a layout of all that is in it.
+        if (!getStyleClass().contains(style)) {
+            getStyleClass().removeAll("rung-current", "rung-other");
+            getStyleClass().add(style);
+        }
         name.setText(sign + " " + rung.title());
         length.setText(rung.plan().length().map(Length::words).orElse(""));
         length.setManaged(!length.getText().isEmpty());
@@ -114,12 +125,38 @@ final class RungCard extends VBox {
         Drill drill = state.drill();
         boolean same = stage.equals(shown) && drawnFor.showing().equals(drill.showing()) && drawnFor.venue().equals(drill.venue())
                 && drawnFor.lineKey() == drill.lineKey();
-        if (!same) {
-            shown = stage;
-            drawnFor = drill;
-            // Twenty rungs that follow the lowest are rehearsed beside the window's thread.
-            drawing.ask(() -> new Drawn(drill, stage, Rehearsal.of(stage, drill.surface())));
+        if (same) {
+            return Optional.empty();
         }
+        shown = stage;
+        drawnFor = drill;
+        return Optional.of(() -> new Drawn(this, drill, stage, Rehearsal.of(stage, drill.surface())));
+    }
+
+    /** Takes what it is to show; false when it shows something else by now. */
+    boolean take(Drawn rehearsed) {
+        boolean current = rehearsed.stage() == shown;
+        if (current) {
+            drawn = rehearsed;
+            paint();
+        }
+        return current;
+    }
+
+    /** Paints what has changed, when it is in sight: of many rungs only a few are. */
+    void paint() {
+        if (drawn != null && isInSight()) {
+            picture.show(drawn.drill(), drawn.stage(), drawn.timeline());
+            drawn = null;
+        }
+    }
+
+    private boolean isInSight() {
+        Node at = getParent();
+        while (at != null && !(at instanceof LiveScroll)) {
+            at = at.getParent();
+        }
+        return at == null || localToScene(getBoundsInLocal()).intersects(at.localToScene(at.getBoundsInLocal()));
     }
 
     /** Shows that it has changed with another one, or kept its own version, until the next change. */

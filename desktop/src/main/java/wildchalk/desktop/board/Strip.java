@@ -32,6 +32,7 @@ final class Strip extends StackPane {
     private final StripBrush brush;
     private final StripHand hand;
     private Set<String> litShown = Set.of();
+    private List<Piece.Person> named;
 
     Strip(BoardState state) {
         this.state = state;
@@ -60,14 +61,17 @@ final class Strip extends StackPane {
     }
 
     private void rebuild() {
-        content.getChildren().setAll(canvas);
         List<Piece.Person> actors = map.layOut();
-        for (Piece.Person person : actors) {
-            Label badge = Badge.of(person, 21);
-            badge.relocate(StripMap.LEFT - 38, map.rowTop(person.id()) + 2);
-            content.getChildren().add(badge);
+        if (!actors.equals(named)) {
+            named = actors;
+            content.getChildren().setAll(canvas);
+            for (Piece.Person person : actors) {
+                Label badge = Badge.of(person, 21);
+                badge.relocate(StripMap.LEFT - 38, map.rowTop(person.id()) + 2);
+                content.getChildren().add(badge);
+            }
+            content.getChildren().addAll(hand.shown());
         }
-        content.getChildren().addAll(hand.shown());
         content.setAccessibleText(new BoardVoice(state).strip());
         double height = StripMap.TOP + ROW * actors.size() + 8;
         content.setMinHeight(height);

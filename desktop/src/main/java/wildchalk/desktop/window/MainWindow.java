@@ -286,7 +286,10 @@ public final class MainWindow extends StackPane {
         button.setDisable(step.isEmpty());
         button.setVisible(shown);
         String words = verb + step.map(s -> ": " + s).orElse("");
-        button.setTooltip(new Tooltip(verb.equals("Undo") && step.isPresent() ? words + "\nRight button: the whole list" : words));
+        if (button.getTooltip() == null) {
+            button.setTooltip(new Tooltip());
+        }
+        button.getTooltip().setText(verb.equals("Undo") && step.isPresent() ? words + "\nRight button: the whole list" : words);
         button.setAccessibleText(words);
     }
 
