@@ -64,7 +64,7 @@ public final class AnswerShapes {
         Vec eye = d.points().get(0);
         Curve cone = new Curve.Builder().moveTo(eye).arc(eye, unit * SIGHT, d.facing() - Sight.HALF, 2 * Sight.HALF).close().build();
         return all(new Shape.Fill(cone, wash(d.verdict()), false), stroke(cone, unit * 0.1, ink),
-                said(eye.plus(frame.onPage(0, -unit * 2.3)), d.words(), frame, ink));
+                said(eye.plus(Vec.polar(unit * SIGHT * 0.62, d.facing())), d.words(), frame, ink));
     }
 
     private static Ink ink(Verdict verdict) {

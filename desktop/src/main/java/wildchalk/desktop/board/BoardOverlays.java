@@ -18,8 +18,8 @@ final class BoardOverlays {
     private static final double MARGIN = 10;
     /** The rows at the top of the board, pixels. */
     private static final double TOP_BARS = 66;
-    /** Widest a question is, as a share of the board. */
-    private static final double SHARE = 0.7;
+    /** How wide a question may be, as shares of the board. */
+    private static final double[] SHARES = {0.7, 0.42};
 
     private final BoardState state;
     private final DifferenceLayer difference;
@@ -113,17 +113,30 @@ final class BoardOverlays {
         });
     }
 
+    /** Where the question hides the fewest of those it is about: wide at the top before narrow in a corner. */
     private void place() {
-        double most = freeze.getWidth() * SHARE;
-        words.setMaxWidth(most);
         words.applyCss();
-        double wide = Math.min(most, words.prefWidth(-1));
-        double tall = words.prefHeight(wide);
-        double x = Math.round((freeze.getWidth() - wide) / 2);
-        double top = MARGIN + TOP_BARS;
-        double bottom = freeze.getHeight() - tall - MARGIN;
-        boolean above = map == null || hidden(x, top, wide, tall) <= hidden(x, bottom, wide, tall);
-        words.resizeRelocate(x, above ? top : bottom, wide, tall);
+        BoundingBox best = null;
+        long least = Long.MAX_VALUE;
+        for (double share : SHARES) {
+            double most = freeze.getWidth() * share;
+            words.setMaxWidth(most);
+            double wide = Math.min(most, words.prefWidth(-1));
+            double tall = words.prefHeight(wide);
+            double right = freeze.getWidth() - wide - MARGIN;
+            double bottom = freeze.getHeight() - tall - MARGIN;
+            for (double x : new double[] {Math.round(right / 2), right, MARGIN}) {
+                for (double y : new double[] {MARGIN + TOP_BARS, bottom}) {
+                    long hidden = map == null ? 0 : hidden(x, y, wide, tall);
+                    if (hidden < least) {
+                        least = hidden;
+                        best = new BoundingBox(x, y, wide, tall);
+                    }
+                }
+            }
+        }
+        words.setMaxWidth(best.getWidth());
+        words.resizeRelocate(best.getMinX(), best.getMinY(), best.getWidth(), best.getHeight());
     }
 
     /** How many of those that matter the question would hide. */

@@ -6,11 +6,13 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import wildchalk.core.drill.Instruction.Freeze;
 import wildchalk.core.drill.Piece;
@@ -24,6 +26,7 @@ final class FreezeCard extends VBox {
 
     private static final int MOST = 200;
     private static final double WIDE = 300;
+    private static final double WRAP = 700;
 
     /** A button that draws something about what is chosen. */
     private record Drawing(String words, Sign.Kind kind, String help) {
@@ -51,8 +54,8 @@ final class FreezeCard extends VBox {
         title.getStyleClass().add("card-heading");
         TextField question = wide(Fields.text("freeze-question", freeze.question(), MOST, t -> change(f -> FreezeEdits.ask(state.rung(), f, t), f -> f.question().equals(t))));
         TextField answer = wide(Fields.text("freeze-answer", freeze.answer(), MOST, t -> change(f -> FreezeEdits.answer(state.rung(), f, t), f -> f.answer().equals(t))));
-        FlowPane draw = new FlowPane(6, 6);
-        draw.setPrefWrapLength(WIDE * 2);
+        FlowPane draw = new FlowPane(6, 6, drawn);
+        draw.setPrefWrapLength(WRAP);
         for (Drawing d : DRAWINGS) {
             Button button = button("sign-" + d.kind().name().toLowerCase(Locale.ROOT), d.words(), () -> draw(d.kind()));
             button.setAccessibleText(d.words() + ": " + d.help());
@@ -60,9 +63,10 @@ final class FreezeCard extends VBox {
             draw.getChildren().add(button);
         }
         draw.getChildren().add(button("sign-wipe", "Wipe the last", () -> change(f -> FreezeEdits.undraw(state.rung(), f), f -> f.signs().isEmpty())));
-        FlowPane foot = new FlowPane(8, 6, button("freeze-show", "Show the question", () -> show(false)), button("freeze-show-answer", "Show the answer", () -> show(true)),
+        HBox head = new HBox(8, title, button("freeze-show", "Show the question", () -> show(false)), button("freeze-show-answer", "Show the answer", () -> show(true)),
                 button("freeze-remove", "Take it away", this::remove), button("freeze-close", "Close", this::close));
-        getChildren().addAll(title, Fields.row("asks", question), Fields.row("answer", answer), drawn, draw, foot);
+        head.setAlignment(Pos.CENTER_LEFT);
+        getChildren().addAll(head, new HBox(10, Fields.row("asks", question), Fields.row("answer", answer)), draw);
         tell(freeze);
     }
 
@@ -99,8 +103,7 @@ final class FreezeCard extends VBox {
     }
 
     private void tell(Freeze freeze) {
-        drawn.setText(freeze.signs().isEmpty() ? "Choose people or gear, then draw about them:"
-                : freeze.signs().size() + " drawn with the answer. Choose people or gear for more:");
+        drawn.setText(freeze.signs().isEmpty() ? "Choose people or gear, then draw:" : freeze.signs().size() + " drawn. More, about who is chosen:");
     }
 
     private void draw(Sign.Kind kind) {

@@ -5,6 +5,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import wildchalk.core.drill.Action;
@@ -18,6 +19,8 @@ final class ReadCard extends VBox {
 
     private static final int MOST_LABEL = 60;
     private static final int MOST_REASON = 120;
+    private static final double REASON = 240;
+    private static final double WRAP = 560;
 
     private final BoardState state;
     private final BoardPane pane;
@@ -69,9 +72,12 @@ final class ReadCard extends VBox {
     private FlowPane option(Read read, int i) {
         Option option = read.options().get(i);
         FlowPane row = new FlowPane(8, 4);
+        row.setPrefWrapLength(WRAP);
+        TextField reason = Fields.text("option-reason-" + i, option.reason(), MOST_REASON, t -> tell(read, i, null, t));
+        reason.setPrefWidth(REASON);
         row.getChildren().addAll(
                 Fields.row((i + 1) + "", Fields.text("option-label-" + i, option.label(), MOST_LABEL, t -> tell(read, i, t, null))),
-                Fields.row("if", Fields.text("option-reason-" + i, option.reason(), MOST_REASON, t -> tell(read, i, null, t))),
+                Fields.row("if", reason),
                 button("option-gone-" + i, "Take away", () -> {
                     state.apply(ReadEdits.without(state.rung(), state.stage(), read, option.id()));
                     open(state, pane, id);

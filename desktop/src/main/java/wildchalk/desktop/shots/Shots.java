@@ -3,20 +3,27 @@ package wildchalk.desktop.shots;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.Optional;
 import javafx.animation.PauseTransition;
 import javafx.application.Application;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.ToggleButton;
 import javafx.stage.Stage;
 import javafx.util.Duration;
+import wildchalk.core.drill.Choices;
+import wildchalk.core.drill.Instruction;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.scene.Look;
+import wildchalk.core.show.Stop;
 import wildchalk.desktop.DemoBook;
 import wildchalk.desktop.Request;
 import wildchalk.desktop.WildChalkApp.Session;
 import wildchalk.desktop.board.BoardState;
+import wildchalk.desktop.board.Focus;
 import wildchalk.desktop.board.Tool;
 import wildchalk.desktop.exchange.SystemChooser;
+import wildchalk.desktop.show.ShowWindows;
 
 /** Draws the pictures of the documents: starts the real window on a fresh demo book and goes from view to view. */
 public final class Shots extends Application {
@@ -84,8 +91,55 @@ public final class Shots extends Application {
         });
         step(() -> board().playheadProperty().set(1.6));
         step(() -> picture("stations"));
+        ladder();
+        showing();
         step(shown::close);
         session.opened().thenRun(this::next);
+    }
+
+    /** A ladder with what a rung changes, a read the other way, a freeze before and after its answer. */
+    private void ladder() {
+        step(() -> {
+            open("lamplighter");
+            board().climb("s4");
+        });
+        step(() -> click("#differs-show"));
+        step(() -> picture("ladder"));
+        step(() -> {
+            board().climb("s1");
+            board().focus().choicesProperty().set(Choices.NONE.with("r1", "o2"));
+            board().playheadProperty().set(board().timeline().duration() * 0.8);
+        });
+        step(() -> picture("read"));
+        step(() -> {
+            board().climb("s4");
+            board().playheadProperty().set(board().timeline().comesUp(board().stage().said(Instruction.Read.class).get(0), board().stage()).orElse(0));
+            board().focus().frozenProperty().set(Optional.of(new Focus.Frozen("f1", false)));
+        });
+        step(() -> picture("freeze-question"));
+        step(() -> board().focus().frozenProperty().set(Optional.of(new Focus.Frozen("f1", true))));
+        step(() -> picture("freeze-answer"));
+        step(() -> board().focus().frozenProperty().set(Optional.empty()));
+    }
+
+    private void showing() {
+        step(() -> {
+            board().climb("s2");
+            ((Button) find("#show-it")).fire();
+        });
+        step(() -> {
+            ShowWindows windows = session.window().shown().orElseThrow();
+            windows.people().setFullScreen(false);
+            windows.notes().show();
+            while (windows.showing().tourProperty().get().stop().kind() != Stop.Kind.FORK) {
+                windows.showing().step(1);
+            }
+        });
+        step(() -> {
+            WindowPicture.write(session.window().shown().orElseThrow().people(), folder.resolve("show.png"));
+            WindowPicture.write(session.window().shown().orElseThrow().notes(), folder.resolve("show-notes.png"));
+            session.window().shown().orElseThrow().close();
+        });
     }
 
     private BoardState board() {

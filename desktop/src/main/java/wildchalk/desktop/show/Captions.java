@@ -64,10 +64,10 @@ final class Captions {
         return followed.flatMap(tour.stage()::person).map(p -> "You are " + (p.label().isBlank() ? "this one" : p.label())).orElse("");
     }
 
-    /** What can be chosen with which digit: "1 shoot", "2 lay it off, if …". */
+    /** What can be chosen with which digit: "1 shoot", "2 lay it off"; when it is right stands in the caption. */
     static List<String> options(Tour tour) {
         return tour.stop().kind() != Kind.FORK ? List.of() : tour.fork().map(r -> r.options().stream().map(o -> (r.options().indexOf(o) + 1) + "  "
-                + name(tour, r, o) + (o.reason().isBlank() ? "" : ", if " + o.reason())).toList()).orElse(List.of());
+                + name(tour, r, o)).toList()).orElse(List.of());
     }
 
     private static String name(Tour tour, Read read, Option option) {

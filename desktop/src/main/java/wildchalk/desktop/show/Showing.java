@@ -24,6 +24,7 @@ public final class Showing {
 
     /** Half speed, until somebody wants it as it is. */
     private static final double SLOW = 0.5;
+    private static final double JUST_BEFORE = 1e-3;
 
     private final BoardState board;
     private final ReadOnlyObjectWrapper<Tour> tour = new ReadOnlyObjectWrapper<>();
@@ -105,7 +106,7 @@ public final class Showing {
     }
 
     /** The next stop or the one before, at once. */
-    void step(int by) {
+    public void step(int by) {
         stand(by > 0 ? isMoving() ? arriving : tour.get().next() : isMoving() ? tour.get() : tour.get().back());
     }
 
@@ -178,8 +179,10 @@ public final class Showing {
             board.focus().choicesProperty().set(choices);
         }
         board.focus().followedProperty().set(board.focus().followedProperty().get().filter(id -> sameRung || at.stage().person(id).isPresent()));
-        board.playheadProperty().set(at.stop().t());
         Kind kind = at.stop().kind();
+        // Where something is asked, what follows has not begun.
+        boolean asks = kind == Kind.FORK || kind == Kind.QUESTION || kind == Kind.ANSWER;
+        board.playheadProperty().set(Math.max(0, at.stop().t() - (asks ? JUST_BEFORE : 0)));
         board.focus().frozenProperty().set(kind == Kind.QUESTION || kind == Kind.ANSWER
                 ? Optional.of(new Focus.Frozen(at.stop().about(), kind == Kind.ANSWER)) : Optional.empty());
         tour.set(at);
