@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.TreeSet;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.rehearsal.Beat;
+import wildchalk.core.rehearsal.Decision;
 import wildchalk.core.rehearsal.Event;
 import wildchalk.core.rehearsal.Movement;
 import wildchalk.core.rehearsal.Pose;
@@ -40,6 +41,7 @@ public final class TimelineWriter {
         possession(o.putArray("possession"), timeline);
         people(o.putObject("people"), timeline);
         spacing(o.putArray("spacing"), timeline);
+        decisions(o.putArray("decisions"), timeline);
         ArrayNode problems = o.putArray("problems");
         for (Problem p : timeline.problems()) {
             ObjectNode problem = problems.addObject().put("action", p.action()).put("message", p.message());
@@ -48,6 +50,19 @@ public final class TimelineWriter {
             }
         }
         return o.toPrettyString() + "\n";
+    }
+
+    private static void decisions(ArrayNode decisions, Timeline timeline) {
+        for (Decision decision : timeline.decisions()) {
+            ArrayNode weighed = decisions.addObject().put("read", decision.read()).put("rule", DrillWriter.word(decision.rule()))
+                    .put("option", decision.option()).put("t", number(decision.t())).putArray("weighed");
+            for (Decision.Weighed w : decision.weighed()) {
+                ObjectNode one = weighed.addObject().put("option", w.option()).put("who", w.who());
+                if (Double.isFinite(w.metres())) {
+                    one.put("metres", number(w.metres()));
+                }
+            }
+        }
     }
 
     private static void tracks(ObjectNode tracks, Timeline timeline) {

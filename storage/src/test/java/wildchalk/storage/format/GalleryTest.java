@@ -14,11 +14,13 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import wildchalk.core.ask.Answer;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Sign;
 import wildchalk.core.drill.Soundness;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.measure.Unit;
@@ -59,6 +61,8 @@ class GalleryTest {
         Script script = ScriptWriter.write(stage, timeline, drill.surface(), Unit.METRES);
         script.limits().forEach(l -> is.append(l.text()).append('\n'));
         script.lines().forEach(l -> is.append(l.heading()).append(l.heading().isEmpty() ? "" : "\n").append(l.beat()).append(". ").append(l.text()).append('\n'));
+        stage.said(Instruction.Freeze.class).forEach(f -> Answer.of(f, stage, timeline, drill.surface(), Unit.METRES)
+                .forEach(d -> is.append("? ").append(DrillWriter.word(d.kind())).append(' ').append(d.words()).append('\n')));
         for (Problem p : timeline.problems()) {
             is.append(String.format(Locale.ROOT, "! %.2f %s %s\n", p.t(), p.action(), p.message()));
         }
@@ -68,11 +72,14 @@ class GalleryTest {
     }
 
     @Test
-    void everyKindOfActionAndOfCueIsInTheGallery() throws Exception {
+    void everyKindOfActionCueRuleAndSignIsInTheGallery() throws Exception {
         Set<String> seen = new TreeSet<>();
         for (Path file : drills()) {
-            Ladder.build(DrillReader.read(file), "s1").said().forEach(i -> seen.add(i.getClass().getSimpleName()));
-            for (Action action : Ladder.build(DrillReader.read(file), "s1").actions()) {
+            Stage stage = Ladder.build(DrillReader.read(file), "s1");
+            stage.said().forEach(i -> seen.add(i.getClass().getSimpleName()));
+            stage.said(Instruction.Read.class).forEach(r -> r.rule().ifPresent(rule -> seen.add(rule.name())));
+            stage.said(Instruction.Freeze.class).forEach(f -> f.signs().forEach(s -> seen.add(s.kind().name())));
+            for (Action action : stage.actions()) {
                 seen.add(action.getClass().getSimpleName());
                 seen.add(action.cue().trigger().getClass().getSimpleName());
                 Soundness.triggers(action).forEach(t -> seen.add(t.getClass().getSimpleName()));
@@ -82,6 +89,8 @@ class GalleryTest {
         for (Class<?> sealed : List.of(Action.class, Cue.Trigger.class, Instruction.class)) {
             permitted(sealed).forEach(c -> all.add(c.getSimpleName()));
         }
+        List.of(Instruction.Rule.values()).forEach(r -> all.add(r.name()));
+        List.of(Sign.Kind.values()).forEach(k -> all.add(k.name()));
         assertEquals(all, seen);
         assertTrue(drills().size() >= 24);
     }
