@@ -121,7 +121,7 @@ class ShowWindowTest extends RealWindow {
         press(KeyCode.HOME, () -> tour().stop().kind() == Kind.START);
         press(KeyCode.N, () -> shown.notes().isShowing());
         String notes = fx(() -> shown.notes().getScene().getRoot().lookupAll(".notes-words").stream().map(n -> ((Label) n).getText()).toList().toString());
-        assertTrue(notes.contains("When 7 is halfway, 9 runs 12 m."), notes);
+        assertTrue(notes.contains("When 7 is halfway: 9 runs 12 m and 11 runs 2.5 m."), notes);
         press(KeyCode.N, () -> !shown.notes().isShowing());
     }
 

@@ -89,6 +89,7 @@ public final class Answer {
             case GAP -> List.of(Drawn.plain(sign, points, unit.spoken(points.get(0).distance(points.get(1)))));
             case LANE -> lane(sign, points);
             case SIGHT -> person(sign.at().get(0)).map(this::sight).stream().toList();
+            case AWAY -> person(sign.at().get(0)).map(this::away).stream().toList();
             case SOONER -> race(sign, points.get(0));
         };
     }
@@ -116,6 +117,15 @@ public final class Answer {
         String words = name(who.id()) + (seen.isEmpty() ? unseen.isEmpty() ? " has nobody to see" : " does not see " + String.join(" or ", unseen)
                 : " sees " + String.join(" and ", seen) + (unseen.isEmpty() ? "" : ", not " + String.join(" or ", unseen)));
         return new Drawn(Sign.Kind.SIGHT, List.of(sight.from().at()), sight.from().facing(), all ? Verdict.GOOD : Verdict.BAD, words, sight.opponent().map(Piece::id));
+    }
+
+    /** The shortest way of the ball to somebody, from pass to pass. */
+    private Drawn away(Piece.Person who) {
+        List<Piece.Person> way = Passes.way(who, stage, timeline, t);
+        List<Vec> points = way.isEmpty() ? List.of(timeline.pose(who.id(), t).at()) : way.stream().map(p -> timeline.pose(p.id(), t).at()).toList();
+        String words = way.isEmpty() ? name(who.id()) + " is cut off" : way.size() == 1 ? name(who.id()) + " has the ball"
+                : name(who.id()) + (way.size() == 2 ? " is one pass away" : " is " + (way.size() - 1) + " passes away");
+        return new Drawn(Sign.Kind.AWAY, points, 0, way.isEmpty() ? Verdict.BAD : Verdict.GOOD, words, Optional.empty());
     }
 
     /** A line from each, with the time it takes them; the soonest is the good one. */

@@ -12,7 +12,7 @@ import wildchalk.core.rehearsal.Timeline;
 /**
  * What a person can see at one moment, without turning the head: everything within {@link #HALF} of where the nose points.
  *
- * @param ball where the nearest ball is that is not their own; empty when there is none
+ * @param ball where the nearest ball is; empty when there is none, or they have one themselves
  * @param opponent the nearest opponent; empty when there is none
  */
 public record Sight(Pose from, Optional<Vec> ball, Optional<Piece.Person> opponent, Optional<Vec> opponentAt) {
@@ -22,7 +22,7 @@ public record Sight(Pose from, Optional<Vec> ball, Optional<Piece.Person> oppone
 
     public static Sight of(Piece.Person who, Stage stage, Timeline timeline, double t) {
         Pose pose = timeline.pose(who.id(), t);
-        Optional<Vec> ball = timeline.balls().stream().filter(b -> timeline.holder(b, t).filter(who.id()::equals).isEmpty())
+        Optional<Vec> ball = timeline.ballOf(who.id(), t).isPresent() ? Optional.empty() : timeline.balls().stream()
                 .filter(b -> timeline.inPlayFrom(b) <= t || stage.piece(b).isPresent())
                 .map(b -> timeline.ball(b, t)).min(Comparator.comparingDouble(pose.at()::distance));
         Optional<Piece.Person> opponent = stage.people().stream().filter(p -> Lane.isOpponent(p, who.team()))

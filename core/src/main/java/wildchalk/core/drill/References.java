@@ -116,10 +116,10 @@ final class References {
         }
         sign.pieces().stream().filter(id -> stage.piece(id).isEmpty()).forEach(id ->
                 faults.add("draws something about \"" + id + "\", but no piece has that id"));
-        boolean sight = sign.kind() == Sign.Kind.SIGHT || sign.kind() == Sign.Kind.SOONER;
+        boolean sight = sign.kind() == Sign.Kind.SIGHT || sign.kind() == Sign.Kind.AWAY || sign.kind() == Sign.Kind.SOONER;
         List<Spot> people = sight ? sign.at().subList(Math.min(sign.at().size(), sign.kind().least() - 1), sign.at().size()) : List.of();
         if (people.stream().anyMatch(s -> !(s instanceof Spot.AtPiece p && stage.person(p.piece()).isPresent()))) {
-            faults.add("draws what somebody sees or how soon they are there, but names no person");
+            faults.add("draws what somebody sees, how far from the ball they are or how soon they are there, but names no person");
         }
         sign.at().stream().filter(s -> !(s instanceof Spot.AtPiece)).forEach(s -> spot(s, faults));
     }

@@ -27,6 +27,8 @@ public record Sign(Kind kind, List<Spot> at, String words) {
         SIGHT(1),
         /** How far the first is from the second. */
         GAP(2),
+        /** How many passes through open lanes a person is from the ball. */
+        AWAY(1),
         /** Which of the people after the first is there sooner, by the time it takes them. */
         SOONER(2);
 

@@ -54,6 +54,8 @@ public final class AnswerShapes {
             case NOTE -> said(p.get(0).plus(frame.onPage(0, -unit * 2.4)), d.words(), frame, ink);
             case SIGHT -> sight(d, frame, ink);
             case GAP -> all(stroke(Curve.line(p.get(0), p.get(1)), unit * 0.16, ink), ticks(p.get(0), p.get(1), unit, ink), said(middle(p), d.words(), frame, ink));
+            case AWAY -> all(dashed(Curve.open(p), unit, ink), stroke(Curve.circle(p.get(p.size() - 1), unit * 1.9), unit * 0.28, ink),
+                    said(p.get(p.size() - 1).plus(frame.onPage(0, -unit * 2.6)), d.words(), frame, ink));
             case SOONER -> all(dashed(Curve.line(p.get(0), p.get(1)), unit, ink),
                     stroke(Curve.circle(p.get(1), unit * 0.6), unit * 0.2, Ink.ASK), said(p.get(0).plus(frame.onPage(0, -unit * 2.1)), d.words(), frame, ink));
         };

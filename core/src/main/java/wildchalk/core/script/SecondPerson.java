@@ -5,7 +5,6 @@ import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import wildchalk.core.drill.Action;
-import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.edit.PersonEdits;
 import wildchalk.core.measure.Unit;

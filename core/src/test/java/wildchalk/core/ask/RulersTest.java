@@ -87,6 +87,20 @@ class RulersTest {
     }
 
     @Test
+    void whoIsBehindAShutLaneIsTwoPassesAwayOrCutOff() {
+        // 4 stands in the lane from 7 to 9; 11 can be passed to, and can pass on to 9.
+        Stages three = new Stages().player("7", 0, 0).player("9", 20, 0).ball("b", "7").player("4", 10, 0.5, Team.SKY);
+        Sign nine = Sign.of(Sign.Kind.AWAY, List.of(Spot.at("9")));
+        assertEquals("9 is cut off", answer(three.build(), nine).get(0).words());
+        Stage open = three.player("11", 8, 12).build();
+        assertEquals("9 is 2 passes away", answer(open, nine).get(0).words());
+        assertEquals(3, answer(open, nine).get(0).points().size());
+        assertEquals("11 is one pass away", answer(open, Sign.of(Sign.Kind.AWAY, List.of(Spot.at("11")))).get(0).words());
+        assertEquals("7 has the ball", answer(open, Sign.of(Sign.Kind.AWAY, List.of(Spot.at("7")))).get(0).words());
+        assertEquals("4 is cut off", answer(open, Sign.of(Sign.Kind.AWAY, List.of(Spot.at("4")))).get(0).words(), "their team has no ball");
+    }
+
+    @Test
     void answerIsMeasuredAtTheMomentOfTheFreeze() {
         Stage stage = new Stages().player("7", 0, 0).player("9", 10, 0).run("a1", "7", Cue.whistle(), 8, 0).build();
         Freeze freeze = new Freeze("f", Cue.after("a1"), "How far?", "", List.of(Sign.of(Sign.Kind.GAP, List.of(Spot.at("7"), Spot.at("9"))),

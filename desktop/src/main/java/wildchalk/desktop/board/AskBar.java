@@ -37,7 +37,7 @@ final class AskBar extends VBox {
 
     private void rebuild() {
         getChildren().clear();
-        Choices taken = state.taken();
+        Choices taken = state.focus().taken(state.timeline());
         for (Read read : Reads.of(state.stage())) {
             Reads.taken(state.stage(), taken, read).ifPresent(o -> getChildren().add(row(read, o)));
         }

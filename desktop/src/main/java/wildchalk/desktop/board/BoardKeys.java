@@ -58,14 +58,15 @@ final class BoardKeys {
             keysShown = !keysShown;
             return;
         }
-        switch (e.getCode()) {
+        if (!inTime(e.getCode())) {
+            onTheBoard(e);
+        }
+    }
+
+    /** Keys that play and go through the time; false when it is no such key. */
+    private boolean inTime(KeyCode key) {
+        switch (key) {
             case SPACE -> board.mouse().holdSpace();
-            case DELETE, BACK_SPACE -> delete();
-            case ESCAPE -> letGo();
-            case LEFT -> nudge(-1, 0, e);
-            case RIGHT -> nudge(1, 0, e);
-            case UP -> nudge(0, -1, e);
-            case DOWN -> nudge(0, 1, e);
             case HOME -> state.playheadProperty().set(0);
             case END -> state.playheadProperty().set(state.timeline().duration());
             case COMMA, PAGE_UP -> player.step(-1);
@@ -73,6 +74,21 @@ final class BoardKeys {
             case MINUS, SUBTRACT -> SpeedMenu.step(state, -1);
             case PLUS, EQUALS, ADD -> SpeedMenu.step(state, 1);
             case L -> state.loopingProperty().set(!state.loopingProperty().get());
+            default -> {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private void onTheBoard(KeyEvent e) {
+        switch (e.getCode()) {
+            case DELETE, BACK_SPACE -> delete();
+            case ESCAPE -> letGo();
+            case LEFT -> nudge(-1, 0, e);
+            case RIGHT -> nudge(1, 0, e);
+            case UP -> nudge(0, -1, e);
+            case DOWN -> nudge(0, 1, e);
             case DIGIT0, NUMPAD0 -> board.fit();
             case O -> instead();
             case Q -> FreezeCard.make(state, board);

@@ -19,7 +19,6 @@ import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleDoubleProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import wildchalk.core.drill.Action;
-import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
@@ -29,7 +28,6 @@ import wildchalk.core.edit.Edit;
 import wildchalk.core.edit.History;
 import wildchalk.core.edit.ReadEdits;
 import wildchalk.core.measure.Units;
-import wildchalk.core.rehearsal.Decision;
 import wildchalk.core.rehearsal.Timeline;
 import wildchalk.core.scene.Aids;
 import wildchalk.core.scene.Board;
@@ -288,15 +286,6 @@ public final class BoardState {
 
     public Timeline timeline() {
         return base.timeline();
-    }
-
-    /** Which way every read goes: as is looked at, else as is worked out. */
-    Choices taken() {
-        Choices taken = focus.choicesProperty().get();
-        for (Decision decision : timeline().decisions()) {
-            taken = taken.with(decision.read(), decision.option());
-        }
-        return taken;
     }
 
     public Script script() {

@@ -36,7 +36,8 @@ final class FreezeCard extends VBox {
             new Drawing("Ring", Sign.Kind.RING, "Round each that is chosen"), new Drawing("Line", Sign.Kind.LINE, "From each that is chosen to the next"),
             new Drawing("Lane", Sign.Kind.LANE, "Between two: is it open for a ball?"), new Drawing("Ground", Sign.Kind.REGION, "Between three or more"),
             new Drawing("Note", Sign.Kind.NOTE, "The answer beside what is chosen"), new Drawing("What they see", Sign.Kind.SIGHT, "From where the nose points"),
-            new Drawing("Gap", Sign.Kind.GAP, "How far apart two are"), new Drawing("Who is sooner", Sign.Kind.SOONER, "The first that is not a person is where they go, else the first"));
+            new Drawing("Gap", Sign.Kind.GAP, "How far apart two are"), new Drawing("Passes away", Sign.Kind.AWAY, "How many passes through open lanes they are from the ball"),
+            new Drawing("Who is sooner", Sign.Kind.SOONER, "The first that is not a person is where they go, else the first"));
 
     private final BoardState state;
     private final BoardPane pane;
@@ -112,7 +113,7 @@ final class FreezeCard extends VBox {
             state.say("Choose " + (kind.least() == 1 ? "somebody or something" : kind.least() + " or more, with Shift held,") + " on the board first");
             return;
         }
-        int most = kind == Sign.Kind.LANE || kind == Sign.Kind.GAP ? 2 : kind == Sign.Kind.SIGHT || kind == Sign.Kind.NOTE ? 1 : chosen.size();
+        int most = kind == Sign.Kind.LANE || kind == Sign.Kind.GAP ? 2 : kind == Sign.Kind.SIGHT || kind == Sign.Kind.AWAY || kind == Sign.Kind.NOTE ? 1 : chosen.size();
         List<Spot> spots = chosen.stream().limit(most).map(p -> Spot.at(p.id())).toList();
         change(f -> FreezeEdits.draw(state.rung(), f, new Sign(kind, spots, kind == Sign.Kind.NOTE ? f.answer() : "")), f -> false);
         show(true);
@@ -121,7 +122,7 @@ final class FreezeCard extends VBox {
     /** What is chosen, in the order of the stage; for a race the place before the people. */
     private List<Piece> chosen(Sign.Kind kind) {
         List<Piece> chosen = new ArrayList<>(state.stage().pieces().stream().filter(p -> state.chosenProperty().get().contains(p.id())).toList());
-        if (kind == Sign.Kind.SIGHT) {
+        if (kind == Sign.Kind.SIGHT || kind == Sign.Kind.AWAY) {
             chosen.removeIf(p -> !(p instanceof Piece.Person));
         } else if (kind == Sign.Kind.SOONER) {
             chosen.sort((a, b) -> Boolean.compare(a instanceof Piece.Person, b instanceof Piece.Person));

@@ -57,6 +57,15 @@ public final class Shots extends Application {
         session = Session.start(shown, Request.demo(book), new SystemChooser(shown));
         step(() -> click("#tab-book"));
         step(() -> picture("book"));
+        drawing();
+        ladder();
+        showing();
+        step(shown::close);
+        session.opened().thenRun(this::next);
+    }
+
+    /** The Board in its looks, the set-out sheet, a figure while it is dragged, stations. */
+    private void drawing() {
         step(() -> click("#tab-board"));
         step(() -> {
             board().playheadProperty().set(2.6);
@@ -91,10 +100,6 @@ public final class Shots extends Application {
         });
         step(() -> board().playheadProperty().set(1.6));
         step(() -> picture("stations"));
-        ladder();
-        showing();
-        step(shown::close);
-        session.opened().thenRun(this::next);
     }
 
     /** A ladder with what a rung changes, a read the other way, a freeze before and after its answer. */

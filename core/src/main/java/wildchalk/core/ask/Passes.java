@@ -1,0 +1,52 @@
+package wildchalk.core.ask;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Deque;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.rehearsal.Lane;
+import wildchalk.core.rehearsal.Timeline;
+
+/** How many passes somebody is from the ball. */
+final class Passes {
+
+    private Passes() {
+    }
+
+    /**
+     * From whoever of the same team has the ball to somebody, over the fewest team-mates, each pass through an open lane.
+     *
+     * @return the people on the way, both ends included; empty when no way is open or nobody of the team has the ball
+     */
+    static List<Piece.Person> way(Piece.Person to, Stage stage, Timeline timeline, double t) {
+        Map<Piece.Person, Optional<Piece.Person>> from = new HashMap<>();
+        Deque<Piece.Person> waiting = new ArrayDeque<>();
+        List<Piece.Person> team = stage.people().stream().filter(p -> !(p instanceof Piece.Coach) && p.team() == to.team()).toList();
+        timeline.balls().stream().flatMap(b -> timeline.holder(b, t).stream()).forEach(holder -> team.stream().filter(p -> p.id().equals(holder))
+                .forEach(p -> {
+                    from.putIfAbsent(p, Optional.empty());
+                    waiting.add(p);
+                }));
+        while (!waiting.isEmpty() && !from.containsKey(to)) {
+            Piece.Person at = waiting.poll();
+            for (Piece.Person next : team) {
+                if (!from.containsKey(next) && Lane.of(at, timeline.pose(next.id(), t).at(), stage, timeline, t).isOpen()) {
+                    from.put(next, Optional.of(at));
+                    waiting.add(next);
+                }
+            }
+        }
+        List<Piece.Person> way = new ArrayList<>();
+        for (Optional<Piece.Person> at = from.containsKey(to) ? Optional.of(to) : Optional.empty(); at.isPresent(); at = from.get(at.get())) {
+            way.add(at.get());
+        }
+        Collections.reverse(way);
+        return way;
+    }
+}
