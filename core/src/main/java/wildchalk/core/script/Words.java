@@ -2,7 +2,9 @@ package wildchalk.core.script;
 
 import java.text.MessageFormat;
 import java.util.Locale;
+import java.util.Map;
 import java.util.ResourceBundle;
+import java.util.concurrent.ConcurrentHashMap;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.GearKind;
@@ -15,6 +17,9 @@ final class Words {
     private static final ResourceBundle BUNDLE =
             ResourceBundle.getBundle("wildchalk.core.script.Script", Locale.ENGLISH);
 
+    /** Taking a pattern apart costs more than filling it in, and a format is for one thread at a time. */
+    private static final Map<String, MessageFormat> FORMATS = new ConcurrentHashMap<>();
+
     private final Surface surface;
 
     Words(Surface surface) {
@@ -23,7 +28,10 @@ final class Words {
 
     String say(String key, Object... values) {
         // Surfaces call the other end's things "own"; somebody's own they are theirs.
-        return MessageFormat.format(BUNDLE.getString(key), values).replace("the own ", "their own ");
+        MessageFormat format = FORMATS.computeIfAbsent(key, k -> new MessageFormat(BUNDLE.getString(k)));
+        synchronized (format) {
+            return format.format(values).replace("the own ", "their own ");
+        }
     }
 
     /** The sport's own word. */
