@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Supplier;
 import java.util.stream.DoubleStream;
+import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Instruction.Read;
@@ -71,6 +72,15 @@ public final class Timeline {
     /** How the reads came out that follow from where people are. */
     public List<Decision> decisions() {
         return decisions;
+    }
+
+    /** Which way every read goes: as it was chosen, else as was worked out. */
+    public Choices settled(Choices chosen) {
+        Choices settled = chosen;
+        for (Decision decision : decisions) {
+            settled = settled.with(decision.read(), decision.option());
+        }
+        return settled;
     }
 
     /** When a read comes up, seconds after the whistle: as soon as any of its options could begin; empty when it never does. */

@@ -10,7 +10,6 @@ import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Reads;
 import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.rehearsal.Decision;
 import wildchalk.core.rehearsal.Rehearsal;
 import wildchalk.core.rehearsal.Timeline;
 import wildchalk.core.show.Stop.Kind;
@@ -32,7 +31,7 @@ public final class Tour {
         this.choices = choices;
         this.stage = Ladder.build(drill, drill.ladder().get(rung).id());
         this.timeline = Rehearsal.of(stage, drill.surface(), choices);
-        this.stops = Stop.of(stage, timeline, taken());
+        this.stops = Stop.of(stage, timeline, timeline.settled(choices));
         this.at = Math.max(0, Math.min(at, stops.size() - 1));
     }
 
@@ -49,15 +48,6 @@ public final class Tour {
     /** A showing that begins at the start of a rung; of the lowest where there is none of that id. */
     public static Tour of(Drill drill, String rung) {
         return new Tour(drill, Math.max(0, drill.ladder().stream().map(Rung::id).toList().indexOf(rung)), Choices.NONE, 0);
-    }
-
-    /** Which way every read goes: as was chosen, else as is worked out. */
-    public Choices taken() {
-        Choices taken = choices;
-        for (Decision decision : timeline.decisions()) {
-            taken = taken.with(decision.read(), decision.option());
-        }
-        return taken;
     }
 
     /** What was chosen by hand. */

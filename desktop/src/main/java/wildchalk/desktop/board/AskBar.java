@@ -12,10 +12,8 @@ import javafx.scene.layout.VBox;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Instruction.Option;
 import wildchalk.core.drill.Instruction.Read;
-import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Reads;
-import wildchalk.core.drill.Stage;
-import wildchalk.core.edit.ActionEdits;
+import wildchalk.core.script.ReadWords;
 
 /** In the corner of the board: what people decide, and which way is looked at. */
 final class AskBar extends VBox {
@@ -37,7 +35,7 @@ final class AskBar extends VBox {
 
     private void rebuild() {
         getChildren().clear();
-        Choices taken = state.focus().taken(state.timeline());
+        Choices taken = state.timeline().settled(state.focus().choicesProperty().get());
         for (Read read : Reads.of(state.stage())) {
             Reads.taken(state.stage(), taken, read).ifPresent(o -> getChildren().add(row(read, o)));
         }
@@ -54,14 +52,14 @@ final class AskBar extends VBox {
     private Node row(Read read, Option taken) {
         HBox row = new HBox(4);
         row.setAlignment(Pos.CENTER_LEFT);
-        Label who = new Label(name(state.stage(), read));
+        Label who = new Label(ReadWords.decider(state.stage(), read).orElse("ball"));
         who.getStyleClass().add("board-numbers");
         row.getChildren().add(who);
         boolean said = state.stage().said().contains(read);
         boolean workedOut = state.timeline().decisions().stream().anyMatch(d -> d.read().equals(read.id()));
         for (int i = 0; i < read.options().size(); i++) {
             Option option = read.options().get(i);
-            ToggleButton chip = new ToggleButton(words(state.stage(), read, option));
+            ToggleButton chip = new ToggleButton(ReadWords.option(state.stage(), read, option).orElse("draw it now"));
             chip.setId("read-" + read.id() + "-" + option.id());
             chip.getStyleClass().add("view-chip");
             chip.setSelected(option.equals(taken));
@@ -97,17 +95,5 @@ final class AskBar extends VBox {
         }
         state.playheadProperty().set(Math.min(t, state.timeline().duration()));
         rebuild();
-    }
-
-    /** Who decides. */
-    static String name(Stage stage, Read read) {
-        return stage.person(read.who()).map(Piece.Person::label).filter(l -> !l.isBlank()).orElse(stage.person(read.who()).isPresent() ? "coach" : "ball");
-    }
-
-    /** What an option is called; without a name, what it begins with. */
-    static String words(Stage stage, Read read, Option option) {
-        boolean contest = !stage.said().contains(read);
-        return !option.label().isBlank() ? option.label() + (contest ? " wins" : "") : option.actions().stream().flatMap(id -> stage.action(id).stream()).findFirst()
-                .map(a -> ActionEdits.describe(a, stage)).orElse("draw it now");
     }
 }

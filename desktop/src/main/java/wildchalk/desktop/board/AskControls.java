@@ -47,12 +47,9 @@ final class AskControls extends HBox {
     }
 
     private void add(String id, String text, String help, Runnable action) {
-        Button button = new Button(text);
-        button.setId(id);
-        button.getStyleClass().add("pill");
+        Button button = Fields.pill(id, text, action);
         button.setTooltip(new Tooltip(help));
         button.setAccessibleText(text + ": " + help);
-        button.setOnAction(e -> action.run());
         getChildren().add(button);
     }
 }

@@ -49,6 +49,15 @@ final class Fields {
         return row(name, less, field, more);
     }
 
+    /** A button of a card. */
+    static Button pill(String id, String text, Runnable action) {
+        Button button = new Button(text);
+        button.setId(id);
+        button.getStyleClass().add("pill");
+        button.setOnAction(e -> action.run());
+        return button;
+    }
+
     /** A short text; {@code set} gets it when Enter is pressed or the field is left. */
     static TextField text(String id, String shown, int most, Consumer<String> set) {
         TextField field = new TextField(shown);

@@ -9,8 +9,6 @@ import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Instruction.Freeze;
 import wildchalk.core.drill.Reads;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.rehearsal.Decision;
-import wildchalk.core.rehearsal.Timeline;
 
 /** What of a rung is looked at, besides the moment: which options, which rung it is laid over, at which freeze it stands. */
 public final class Focus {
@@ -65,15 +63,6 @@ public final class Focus {
         choices.set(Choices.NONE);
         over.set(Optional.empty());
         frozen.set(Optional.empty());
-    }
-
-    /** Which way every read of a rehearsed rung goes: as is looked at, else as is worked out. */
-    Choices taken(Timeline timeline) {
-        Choices taken = choices.get();
-        for (Decision decision : timeline.decisions()) {
-            taken = taken.with(decision.read(), decision.option());
-        }
-        return taken;
     }
 
     /** The freeze that the board stands at. */

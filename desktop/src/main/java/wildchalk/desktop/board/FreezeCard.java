@@ -58,14 +58,14 @@ final class FreezeCard extends VBox {
         FlowPane draw = new FlowPane(6, 6, drawn);
         draw.setPrefWrapLength(WRAP);
         for (Drawing d : DRAWINGS) {
-            Button button = button("sign-" + d.kind().name().toLowerCase(Locale.ROOT), d.words(), () -> draw(d.kind()));
+            Button button = Fields.pill("sign-" + d.kind().name().toLowerCase(Locale.ROOT), d.words(), () -> draw(d.kind()));
             button.setAccessibleText(d.words() + ": " + d.help());
             button.setTooltip(new Tooltip(d.help()));
             draw.getChildren().add(button);
         }
-        draw.getChildren().add(button("sign-wipe", "Wipe the last", () -> change(f -> FreezeEdits.undraw(state.rung(), f), f -> f.signs().isEmpty())));
-        HBox head = new HBox(8, title, button("freeze-show", "Show the question", () -> show(false)), button("freeze-show-answer", "Show the answer", () -> show(true)),
-                button("freeze-remove", "Take it away", this::remove), button("freeze-close", "Close", this::close));
+        draw.getChildren().add(Fields.pill("sign-wipe", "Wipe the last", () -> change(f -> FreezeEdits.undraw(state.rung(), f), f -> f.signs().isEmpty())));
+        HBox head = new HBox(8, title, Fields.pill("freeze-show", "Show the question", () -> show(false)), Fields.pill("freeze-show-answer", "Show the answer", () -> show(true)),
+                Fields.pill("freeze-remove", "Take it away", this::remove), Fields.pill("freeze-close", "Close", this::close));
         head.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(head, new HBox(10, Fields.row("asks", question), Fields.row("answer", answer)), draw);
         tell(freeze);
@@ -147,13 +147,5 @@ final class FreezeCard extends VBox {
     private static TextField wide(TextField field) {
         field.setPrefWidth(WIDE);
         return field;
-    }
-
-    private static Button button(String id, String text, Runnable action) {
-        Button button = new Button(text);
-        button.setId(id);
-        button.getStyleClass().add("pill");
-        button.setOnAction(e -> action.run());
-        return button;
     }
 }

@@ -31,10 +31,7 @@ final class PlanCard extends VBox {
         length.setPromptText("10 each side, then switch");
         TextField climb = wide(Fields.text("plan-climb", plan.climb(), MOST, this::climb));
         climb.setPromptText("8 of 10 passes are caught");
-        Button done = new Button("Close");
-        done.setId("plan-close");
-        done.getStyleClass().add("pill");
-        done.setOnAction(e -> close.run());
+        Button done = Fields.pill("plan-close", "Close", close);
         getChildren().addAll(title, Fields.row("how long", length), Fields.row("climb when", climb), done);
     }
 

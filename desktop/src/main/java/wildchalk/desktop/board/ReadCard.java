@@ -1,7 +1,6 @@
 package wildchalk.desktop.board;
 
 import java.util.Optional;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -13,6 +12,7 @@ import wildchalk.core.drill.Instruction.Option;
 import wildchalk.core.drill.Instruction.Read;
 import wildchalk.core.drill.Instruction.Rule;
 import wildchalk.core.edit.ReadEdits;
+import wildchalk.core.script.ReadWords;
 
 /** What can be changed about a read: the names and reasons of its options, how many there are, who decides. */
 final class ReadCard extends VBox {
@@ -33,7 +33,7 @@ final class ReadCard extends VBox {
         this.id = read.id();
         setId("read-card");
         getStyleClass().add("board-card");
-        Label title = new Label("What " + AskBar.name(state.stage(), read) + " decides");
+        Label title = new Label("What " + ReadWords.decider(state.stage(), read).orElse("") + " decides");
         title.getStyleClass().add("card-heading");
         getChildren().add(title);
         for (int i = 0; i < read.options().size(); i++) {
@@ -41,9 +41,9 @@ final class ReadCard extends VBox {
         }
         FlowPane foot = new FlowPane(8, 6);
         if (read.options().size() < ReadEdits.MOST_OPTIONS) {
-            foot.getChildren().add(button("read-more", "One more option", () -> ReadEdits.also(state.rung(), state.stage(), read).ifPresent(m -> make(state, m))));
+            foot.getChildren().add(Fields.pill("read-more", "One more option", () -> ReadEdits.also(state.rung(), state.stage(), read).ifPresent(m -> make(state, m))));
         }
-        foot.getChildren().addAll(rule(read), button("read-close", "Close", () -> pane.showCard(null)));
+        foot.getChildren().addAll(rule(read), Fields.pill("read-close", "Close", () -> pane.showCard(null)));
         getChildren().add(foot);
     }
 
@@ -64,7 +64,7 @@ final class ReadCard extends VBox {
             state.focus().choose(made.read(), made.option());
             state.choose();
             String who = state.stage().said(Read.class).stream().filter(r -> r.id().equals(made.read())).findFirst()
-                    .map(r -> AskBar.name(state.stage(), r)).orElse("");
+                    .flatMap(r -> ReadWords.decider(state.stage(), r)).orElse("somebody");
             state.say("Now draw what " + who + " does instead. What it sets off belongs to it too.");
         }
     }
@@ -78,7 +78,7 @@ final class ReadCard extends VBox {
         row.getChildren().addAll(
                 Fields.row((i + 1) + "", Fields.text("option-label-" + i, option.label(), MOST_LABEL, t -> tell(read, i, t, null))),
                 Fields.row("if", reason),
-                button("option-gone-" + i, "Take away", () -> {
+                Fields.pill("option-gone-" + i, "Take away", () -> {
                     state.apply(ReadEdits.without(state.rung(), state.stage(), read, option.id()));
                     open(state, pane, id);
                 }));
@@ -98,7 +98,7 @@ final class ReadCard extends VBox {
     }
 
     private MenuButton rule(Read read) {
-        String who = AskBar.name(state.stage(), read);
+        String who = ReadWords.decider(state.stage(), read).orElse("");
         MenuButton menu = new MenuButton(words(read.rule(), who));
         menu.setId("read-rule");
         menu.getStyleClass().add("pill");
@@ -118,13 +118,5 @@ final class ReadCard extends VBox {
 
     private static String words(Optional<Rule> rule, String who) {
         return rule.map(r -> r == Rule.AHEAD ? "worked out: whoever is farther ahead" : "worked out: whoever is open").orElse(who + " decides");
-    }
-
-    private static Button button(String id, String text, Runnable action) {
-        Button button = new Button(text);
-        button.setId(id);
-        button.getStyleClass().add("pill");
-        button.setOnAction(e -> action.run());
-        return button;
     }
 }

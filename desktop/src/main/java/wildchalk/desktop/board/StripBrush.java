@@ -164,7 +164,7 @@ final class StripBrush {
 
     /** A read as a fork: a prong for each way, the one that is taken long and drawn out. */
     void fork(GraphicsContext g, Instruction.Read read) {
-        Optional<Instruction.Option> taken = Reads.taken(state.stage(), state.focus().taken(state.timeline()), read);
+        Optional<Instruction.Option> taken = Reads.taken(state.stage(), state.timeline().settled(state.focus().choicesProperty().get()), read);
         Optional<Action> first = taken.flatMap(o -> o.actions().stream().flatMap(id -> state.stage().action(id).stream())
                 .filter(a -> state.timeline().times(a.id()).isPresent())
                 .min((a, b) -> Double.compare(cued(a), cued(b))));

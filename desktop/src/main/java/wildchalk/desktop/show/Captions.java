@@ -5,14 +5,11 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Instruction.Freeze;
-import wildchalk.core.drill.Instruction.Option;
-import wildchalk.core.drill.Instruction.Read;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Length;
-import wildchalk.core.drill.Piece;
-import wildchalk.core.edit.ActionEdits;
 import wildchalk.core.measure.Clock;
 import wildchalk.core.measure.Unit;
+import wildchalk.core.script.ReadWords;
 import wildchalk.core.script.Script;
 import wildchalk.core.script.ScriptWriter;
 import wildchalk.core.script.SecondPerson;
@@ -67,17 +64,11 @@ final class Captions {
     /** What can be chosen with which digit: "1 shoot", "2 lay it off"; when it is right stands in the caption. */
     static List<String> options(Tour tour) {
         return tour.stop().kind() != Kind.FORK ? List.of() : tour.fork().map(r -> r.options().stream().map(o -> (r.options().indexOf(o) + 1) + "  "
-                + name(tour, r, o)).toList()).orElse(List.of());
-    }
-
-    private static String name(Tour tour, Read read, Option option) {
-        boolean contest = !tour.stage().said().contains(read);
-        return !option.label().isBlank() ? option.label() + (contest ? " wins" : "") : option.actions().stream().flatMap(id -> tour.stage().action(id).stream()).findFirst()
-                .map(a -> ActionEdits.describe(a, tour.stage())).orElse("nothing drawn yet");
+                + ReadWords.option(tour.stage(), r, o).orElse("nothing drawn yet")).toList()).orElse(List.of());
     }
 
     static String decides(Tour tour) {
-        return tour.fork().flatMap(r -> tour.stage().person(r.who())).map(Piece.Person::label).filter(l -> !l.isBlank()).map(l -> "What does " + l + " do?").orElse("Who has it?");
+        return tour.fork().flatMap(r -> ReadWords.decider(tour.stage(), r)).map(l -> "What does " + l + " do?").orElse("Who has it?");
     }
 
     /** What the next press goes on to, for the coach's own notes. */
