@@ -25,6 +25,7 @@ import wildchalk.core.drill.Sign;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Team;
+import wildchalk.core.edit.FreezeEdits;
 import wildchalk.core.geometry.Vec;
 import wildchalk.desktop.board.Focus;
 
@@ -120,6 +121,21 @@ class AskingWindowTest extends RealWindow {
         await(() -> "o1".equals(board().focus().choicesProperty().get().of().get("r1")) && board().playingProperty().get());
         await(() -> "o2".equals(board().focus().choicesProperty().get().of().get("r1")));
         await(() -> !board().playingProperty().get() && board().playheadProperty().get() == board().timeline().duration());
+    }
+
+    @Test
+    void aFreezeOnTheWayDoesNotEndThePlayingOfAllWays() throws Exception {
+        eitherOr();
+        fx(() -> board().apply(FreezeEdits.at("s1", board().stage(), board().timeline(), 0.4).edit()));
+        click("#ways");
+        await(() -> board().focus().frozenProperty().get().isPresent());
+        assertEquals("o1", board().focus().choicesProperty().get().of().get("r1"));
+        fx(() -> {
+            find("#board").requestFocus();
+            return null;
+        });
+        type(KeyCode.SPACE);
+        await(() -> "o2".equals(board().focus().choicesProperty().get().of().get("r1")));
     }
 
     @Test

@@ -105,8 +105,9 @@ final class Player extends AnimationTimer {
         if (freeze.isPresent()) {
             passed.add(freeze.get().id());
             state.playheadProperty().set(moment(freeze.get()));
-            state.playingProperty().set(false);
+            // Whoever hears that it stands must know why.
             state.focus().frozenProperty().set(Optional.of(new Focus.Frozen(freeze.get().id(), false)));
+            state.playingProperty().set(false);
             return;
         }
         if (t < end) {
