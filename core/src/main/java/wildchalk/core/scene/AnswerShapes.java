@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 import wildchalk.core.ask.Answer.Drawn;
 import wildchalk.core.ask.Answer.Verdict;
 import wildchalk.core.ask.Sight;
@@ -38,7 +39,19 @@ public final class AnswerShapes {
     public static List<Shape> of(List<Drawn> answer, Frame frame) {
         List<Shape> shapes = new ArrayList<>();
         answer.forEach(d -> shapes.addAll(shape(d, frame)));
-        return shapes;
+        // Words last, so that nothing is drawn over them.
+        return Stream.concat(shapes.stream().filter(s -> !isWords(s)), shapes.stream().filter(AnswerShapes::isWords)).toList();
+    }
+
+    private static boolean isWords(Shape shape) {
+        return shape instanceof Shape.Label || shape.ink() == Ink.VEIL;
+    }
+
+    /** Beside the middle of a line that lies on the page, so that the words do not cover its ends; on one that stands, on it. */
+    private static Vec beside(List<Vec> line, Frame frame) {
+        Vec onPage = line.get(1).minus(line.get(0)).rotated(frame.turn());
+        boolean lies = Math.abs(onPage.x()) > Math.abs(onPage.y());
+        return middle(line).plus(lies ? frame.onPage(0, -frame.unit() * 1.7) : Vec.ZERO);
     }
 
     private static List<Shape> shape(Drawn d, Frame frame) {
@@ -49,11 +62,11 @@ public final class AnswerShapes {
             case RING -> p.stream().map(at -> stroke(Curve.circle(at, unit * 1.9), unit * 0.28, ink)).toList();
             case LINE -> List.of(stroke(Curve.open(p), unit * 0.28, ink));
             case LANE -> all(new Shape.Fill(band(p.get(0), p.get(1), unit * 0.8), wash(d.verdict()), false),
-                    dashed(Curve.line(p.get(0), p.get(1)), unit, ink), said(middle(p), d.words(), frame, ink));
+                    dashed(Curve.line(p.get(0), p.get(1)), unit, ink), said(beside(p, frame), d.words(), frame, ink));
             case REGION -> List.of(new Shape.Fill(Curve.closed(round(p)), Ink.WASH_ASK, false), stroke(Curve.closed(round(p)), unit * 0.16, ink));
             case NOTE -> said(p.get(0).plus(frame.onPage(0, -unit * 2.4)), d.words(), frame, ink);
             case SIGHT -> sight(d, frame, ink);
-            case GAP -> all(stroke(Curve.line(p.get(0), p.get(1)), unit * 0.16, ink), ticks(p.get(0), p.get(1), unit, ink), said(middle(p), d.words(), frame, ink));
+            case GAP -> all(stroke(Curve.line(p.get(0), p.get(1)), unit * 0.16, ink), ticks(p.get(0), p.get(1), unit, ink), said(beside(p, frame), d.words(), frame, ink));
             case AWAY -> all(dashed(Curve.open(p), unit, ink), stroke(Curve.circle(p.get(p.size() - 1), unit * 1.9), unit * 0.28, ink),
                     said(p.get(p.size() - 1).plus(frame.onPage(0, -unit * 2.6)), d.words(), frame, ink));
             case SOONER -> all(dashed(Curve.line(p.get(0), p.get(1)), unit, ink),
