@@ -31,6 +31,7 @@ public final class Differences {
     private final Surface surface;
     private final Unit unit;
     private final List<String> words = new ArrayList<>();
+    private final boolean mirrored;
 
     private Differences(Stage below, Stage here, Timeline timeline, Surface surface, Unit unit) {
         this.below = below;
@@ -38,6 +39,14 @@ public final class Differences {
         this.timeline = timeline;
         this.surface = surface;
         this.unit = unit;
+        this.mirrored = isMirrored();
+    }
+
+    /** Whether all that is on both stands on the other side of the middle, at least two of it really elsewhere. */
+    private boolean isMirrored() {
+        List<Piece> both = here.pieces().stream().filter(p -> below.piece(p.id()).isPresent() && !(p instanceof Piece.Mark)).toList();
+        return both.stream().allMatch(p -> here.place(p).distance(below.place(below.piece(p.id()).orElseThrow()).mirrored(false, true)) < SAME)
+                && both.stream().filter(p -> Math.abs(here.place(p).y()) > SAME).count() >= 2;
     }
 
     /**
@@ -79,6 +88,9 @@ public final class Differences {
      */
     public static List<String> of(Stage below, Stage here, Timeline timeline, Surface surface, Unit unit) {
         Differences differences = new Differences(below, here, timeline, surface, unit);
+        if (differences.mirrored) {
+            differences.words.add("from the other side");
+        }
         differences.pieces();
         differences.actions();
         if (below.effort().intensity() != here.effort().intensity()) {
@@ -119,6 +131,9 @@ public final class Differences {
 
     private void changed(Piece before, Piece now) {
         double metres = here.place(now).distance(below.place(before));
+        if (mirrored) {
+            return;
+        }
         if (metres > SAME) {
             words.add(PieceWords.among(here, now) + " moved " + unit.exact(metres));
         } else if (!(now instanceof Piece.Ball)) {
@@ -136,13 +151,23 @@ public final class Differences {
                     words.add("+ " + named(here, action));
                 }
             } else if (!before.get().equals(action)) {
-                words.add(before.get().withCue(action.cue()).equals(action)
-                        ? named(here, action) + " starts " + ScriptWriter.cue(here, timeline, surface, action)
-                        : named(below, before.get()) + " becomes " + ActionEdits.describe(action, here));
+                changed(before.get(), action);
             }
         }
         below.actions().stream().filter(a -> here.action(a.id()).isEmpty() && here.person(a.who()).isPresent())
                 .forEach(a -> words.add("− " + named(below, a)));
+    }
+
+    private void changed(Action before, Action now) {
+        boolean same = ActionEdits.describe(before, below).equals(ActionEdits.describe(now, here));
+        if (!before.cue().equals(now.cue())) {
+            words.add(named(here, now) + " starts " + ScriptWriter.cue(here, timeline, surface, now));
+        }
+        if (!same) {
+            words.add(named(below, before) + " becomes " + ActionEdits.describe(now, here));
+        } else if (!mirrored && !before.withCue(now.cue()).equals(now)) {
+            words.add(named(here, now) + " goes otherwise");
+        }
     }
 
     private void said() {

@@ -62,6 +62,17 @@ class ReadWordsTest {
         assertEquals(List.of("7's decision changed"), differences(ruled, STAGE));
     }
 
+    @Test
+    void aRungFromTheOtherSideIsSaidInOneWord() {
+        Stage below = new Stages().player("7", 0, 5).player("9", 9, -8).run("a1", "7", Cue.whistle(), 5, 5).build();
+        Stage mirrored = new Stages().player("7", 0, -5).player("9", 9, 8).run("a1", "7", Cue.whistle(), 5, -5).build();
+        assertEquals(List.of("from the other side"), differences(below, mirrored));
+        Stage more = new Stages().player("7", 0, -5).player("9", 9, 8).player("4", 3, 3, Team.SKY).run("a1", "7", Cue.whistle(), 5, -5).build();
+        assertEquals(List.of("from the other side", "+ player 4"), differences(below, more));
+        Stage bent = new Stages().player("7", 0, 5).player("9", 9, -8).run("a1", "7", Cue.whistle(), 6, 6).build();
+        assertEquals(List.of("7's run goes otherwise"), differences(below, bent));
+    }
+
     private static Action.Travel collect(String id, String who) {
         return new Action.Collect(id, who, new Action.Path(List.of(Spot.at("b")), false), Action.Gait.RUN, Action.Ending.STOP, Cue.whistle());
     }

@@ -3,6 +3,8 @@ package wildchalk.desktop.board;
 import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import wildchalk.core.drill.Instruction.Freeze;
@@ -10,6 +12,9 @@ import wildchalk.core.drill.Reads;
 
 /** Beside what plays: every way through, one after another; and the questions, each at its moment. */
 final class AskControls extends HBox {
+
+    /** More buttons than this have no room in a small window. */
+    private static final int MOST = 2;
 
     private final BoardState state;
     private final BoardPane pane;
@@ -39,11 +44,31 @@ final class AskControls extends HBox {
             add("ways", through + (through == Reads.MOST_WAYS ? " ways or more" : " ways") + "  ▶", "Plays every way through, one after another", ways::playAll);
         }
         List<Freeze> freezes = state.stage().said(Freeze.class);
+        if (freezes.size() > MOST) {
+            getChildren().add(menu(freezes));
+            return;
+        }
         for (int i = 0; i < freezes.size(); i++) {
             Freeze freeze = freezes.get(i);
-            add("freeze-" + freeze.id(), "?" + (freezes.size() > 1 ? " " + (i + 1) : ""),
-                    freeze.question().isBlank() ? "A freeze without a question yet" : freeze.question(), () -> FreezeCard.open(state, pane, freeze.id()));
+            add("freeze-" + freeze.id(), "?" + (freezes.size() > 1 ? " " + (i + 1) : ""), question(freeze), () -> FreezeCard.open(state, pane, freeze.id()));
         }
+    }
+
+    private MenuButton menu(List<Freeze> freezes) {
+        MenuButton menu = new MenuButton("? " + freezes.size());
+        menu.setId("freezes");
+        menu.getStyleClass().add("pill");
+        menu.setAccessibleText(freezes.size() + " questions");
+        freezes.forEach(f -> {
+            MenuItem item = new MenuItem(question(f));
+            item.setOnAction(e -> FreezeCard.open(state, pane, f.id()));
+            menu.getItems().add(item);
+        });
+        return menu;
+    }
+
+    private static String question(Freeze freeze) {
+        return freeze.question().isBlank() ? "A freeze without a question yet" : freeze.question();
     }
 
     private void add(String id, String text, String help, Runnable action) {

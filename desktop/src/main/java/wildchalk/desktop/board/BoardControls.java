@@ -59,7 +59,9 @@ final class BoardControls extends HBox {
     }
 
     private ToggleButton lineKey() {
-        ToggleButton key = new ToggleButton("passes plain, runs dashed");
+        ToggleButton key = new ToggleButton("passes plain");
+        key.setTooltip(new Tooltip("Passes plain and runs dashed; else runs plain and passes dashed"));
+        key.setAccessibleText("Passes plain, runs dashed");
         key.setId("line-key");
         key.getStyleClass().add("pill");
         key.setOnAction(e -> state.apply(DrillEdits.readLines(

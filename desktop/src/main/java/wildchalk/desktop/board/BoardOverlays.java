@@ -18,10 +18,12 @@ final class BoardOverlays {
     private static final double MARGIN = 10;
     /** The rows at the top of the board, pixels. */
     private static final double TOP_BARS = 66;
+    private static final double ROW = 38;
     /** How wide a question may be, as shares of the board. */
     private static final double[] SHARES = {0.7, 0.42};
 
     private final BoardState state;
+    private final BoardPane pane;
     private final DifferenceLayer difference;
     private final FreezeLayer freeze;
     private final AskBar asks;
@@ -33,6 +35,7 @@ final class BoardOverlays {
 
     BoardOverlays(BoardState state, BoardPane pane) {
         this.state = state;
+        this.pane = pane;
         this.difference = new DifferenceLayer(state);
         this.freeze = new FreezeLayer(state);
         this.asks = new AskBar(state, pane);
@@ -56,6 +59,7 @@ final class BoardOverlays {
                 difference.repaint(map);
                 paintFreeze();
                 tellNumbers();
+                seatAsks();
             }
         });
     }
@@ -75,8 +79,7 @@ final class BoardOverlays {
         difference.setHeight(h);
         freeze.setWidth(w);
         freeze.setHeight(h);
-        asks.relocate(MARGIN, MARGIN - 2);
-        asks.size();
+        seatAsks();
         tellNumbers();
         place();
     }
@@ -85,6 +88,14 @@ final class BoardOverlays {
         map = newMap;
         difference.repaint(map);
         paintFreeze();
+    }
+
+    /** Beside the chips of the view, or under them where both have no room. */
+    private void seatAsks() {
+        asks.size();
+        Node chips = pane.lookup("#views");
+        boolean beside = chips == null || asks.getWidth() + chips.getLayoutBounds().getWidth() + 4 * MARGIN < freeze.getWidth();
+        asks.relocate(MARGIN, beside ? MARGIN - 2 : ROW);
     }
 
     /** How many there are on each side of the ball, in the corner. */
