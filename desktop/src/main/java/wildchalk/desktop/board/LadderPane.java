@@ -44,6 +44,8 @@ final class LadderPane extends LiveScroll {
         rungs.setAlignment(Pos.BOTTOM_CENTER);
         setMinWidth(WIDE);
         setPrefWidth(WIDE);
+        // It is as high as the board: many rungs do not take the strip's room.
+        setPrefHeight(0);
         setContent(rungs);
         setFitToHeight(true);
         shown = state.drill();
