@@ -2,6 +2,7 @@ package wildchalk.desktop.board;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.geometry.BoundingBox;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -9,6 +10,8 @@ import javafx.scene.layout.VBox;
 import wildchalk.core.ask.Answer;
 import wildchalk.core.ask.Balance;
 import wildchalk.core.drill.Instruction.Freeze;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.measure.Unit;
 import wildchalk.core.script.BalanceWords;
 import wildchalk.desktop.paint.ScreenMap;
 
@@ -19,6 +22,8 @@ final class BoardOverlays {
     /** The rows at the top of the board, pixels. */
     private static final double TOP_BARS = 66;
     private static final double ROW = 38;
+    /** Round a question, so that no token is cut, pixels. */
+    private static final double ROUND = 22;
     /** How wide a question may be, as shares of the board. */
     private static final double[] SHARES = {0.7, 0.42};
 
@@ -150,12 +155,18 @@ final class BoardOverlays {
         words.resizeRelocate(best.getMinX(), best.getMinY(), best.getWidth(), best.getHeight());
     }
 
-    /** How many of those that matter the question would hide. */
+    /** How many of those that matter the question would hide, and of the words that stand on lines of the answer. */
     private long hidden(double x, double y, double wide, double tall) {
-        BoundingBox box = new BoundingBox(x - MARGIN, y - MARGIN, wide + 2 * MARGIN, tall + 2 * MARGIN);
-        double t = state.playheadProperty().get();
-        return state.focus().freeze(state.stage()).stream().flatMap(f -> Answer.matters(f, state.stage(), state.timeline(), state.surface()).stream())
-                .flatMap(id -> state.stage().person(id).stream()).map(p -> state.timeline().pose(p.id(), t).at())
-                .filter(at -> box.contains(map.x(at), map.y(at))).count();
+        BoundingBox box = new BoundingBox(x - ROUND, y - ROUND, wide + 2 * ROUND, tall + 2 * ROUND);
+        return state.focus().freeze(state.stage()).stream().flatMap(this::seen).filter(at -> box.contains(map.x(at), map.y(at))).count();
+    }
+
+    private Stream<Vec> seen(Freeze freeze) {
+        double t = state.timeline().moment(freeze.at()).orElse(0);
+        Stream<Vec> people = Answer.matters(freeze, state.stage(), state.timeline(), state.surface()).stream()
+                .flatMap(id -> state.stage().person(id).stream()).map(p -> state.timeline().pose(p.id(), t).at());
+        Stream<Vec> middles = Answer.of(freeze, state.stage(), state.timeline(), state.surface(), Unit.METRES).stream()
+                .filter(d -> d.points().size() == 2).map(d -> d.points().get(0).towards(d.points().get(1), 0.5));
+        return Stream.concat(people, middles);
     }
 }
