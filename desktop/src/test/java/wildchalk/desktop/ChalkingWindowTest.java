@@ -11,6 +11,7 @@ import javafx.geometry.VerticalDirection;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.DataFormat;
 import javafx.scene.input.KeyCode;
@@ -292,13 +293,15 @@ class ChalkingWindowTest extends RealWindow {
     void piecesAreChosenByWhatTheyAreCalledAndSpacedEvenly() throws Exception {
         people();
         type(KeyCode.CONTROL, KeyCode.K);
+        await(() -> stage.getScene().getFocusOwner() instanceof TextInputControl);
         write("everyone");
         type(KeyCode.ENTER);
-        assertEquals(Set.of("p1", "p2", "p3"), board().chosenProperty().get());
+        await(() -> board().chosenProperty().get().equals(Set.of("p1", "p2", "p3")));
         super.click("#space-evenly");
         List<Vec> places = board().stage().people().stream().map(Piece::at).sorted((a, b) -> Double.compare(a.y(), b.y())).toList();
         assertEquals(0, places.get(1).distance(places.get(0).towards(places.get(2), 0.5)), 1e-6);
         type(KeyCode.CONTROL, KeyCode.K);
+        await(() -> stage.getScene().getFocusOwner() instanceof TextInputControl);
         write("walrus");
         type(KeyCode.ENTER);
         type(KeyCode.ESCAPE);

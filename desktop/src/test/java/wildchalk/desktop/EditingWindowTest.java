@@ -12,6 +12,7 @@ import javafx.scene.Node;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.layout.Pane;
@@ -170,11 +171,13 @@ class EditingWindowTest extends RealWindow {
     @Test
     void commandsAndDrillsAreFoundByName() throws Exception {
         type(KeyCode.CONTROL, KeyCode.K);
+        await(() -> stage.getScene().getFocusOwner() instanceof TextInputControl);
         write("ground");
         type(KeyCode.ENTER);
         assertEquals(Look.TURF, board().lookProperty().get());
         assertTrue(dots(new Vec(-5, 3), ScreenBrush.colour(Look.TURF, Ink.BOARD)) > 0, "the board is green");
         type(KeyCode.CONTROL, KeyCode.K);
+        await(() -> stage.getScene().getFocusOwner() instanceof TextInputControl);
         write("trails");
         type(KeyCode.ENTER);
         assertTrue(board().aidsProperty().get().trails());

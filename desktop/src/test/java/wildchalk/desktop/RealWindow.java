@@ -8,6 +8,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.Stream;
+import javafx.application.Platform;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.Menu;
@@ -110,8 +111,12 @@ abstract class RealWindow {
         return session.window().board().orElseThrow();
     }
 
+    /** Looked up on the window's thread: while that makes a card, nobody else can find it. */
     Node find(String id) {
-        return stage.getScene().lookup(id);
+        if (Platform.isFxApplicationThread()) {
+            return stage.getScene().lookup(id);
+        }
+        return WaitForAsyncUtils.waitForAsyncFx(60_000, () -> stage.getScene().lookup(id));
     }
 
     ScreenMap map() {
