@@ -12,10 +12,10 @@ import wildchalk.core.show.Tour;
 /** The coach's own notes while others look at the board: what is said now, what comes next, what else to think of. */
 final class NotesView extends ScrollPane {
 
-    private final Showing showing;
+    private final ShowState showing;
     private final VBox page = new VBox(10);
 
-    NotesView(Showing showing) {
+    NotesView(ShowState showing) {
         this.showing = showing;
         setId("show-notes");
         setFitToWidth(true);

@@ -36,7 +36,7 @@ final class ShowView extends StackPane {
 
     private static final PseudoClass LENGTHY = PseudoClass.getPseudoClass("lengthy");
 
-    private final Showing showing;
+    private final ShowState showing;
     private final StillBoard board;
     private final FadingChalk chalk = new FadingChalk();
     private final Circle laser = new Circle(9, Color.web("#FF3B30"));
@@ -51,7 +51,7 @@ final class ShowView extends StackPane {
     private final Region cover = new Region();
     private boolean drew;
 
-    ShowView(Showing showing) {
+    ShowView(ShowState showing) {
         this.showing = showing;
         board = new StillBoard(showing.board(), TOKENS);
         setId("show");

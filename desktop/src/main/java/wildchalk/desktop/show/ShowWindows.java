@@ -21,12 +21,12 @@ public final class ShowWindows {
     private static final double NOTES_WIDTH = 460;
     private static final double NOTES_HEIGHT = 640;
 
-    private final Showing showing;
+    private final ShowState showing;
     private final Stage people = new Stage();
     private final Stage notes = new Stage();
     private final ShowView view;
 
-    private ShowWindows(Showing showing, Window owner, List<String> styles) {
+    private ShowWindows(ShowState showing, Window owner, List<String> styles) {
         this.showing = showing;
         view = new ShowView(showing);
         people.initOwner(owner);
@@ -54,7 +54,7 @@ public final class ShowWindows {
      *
      * @param owner the window from which it is shown
      */
-    public static ShowWindows open(Showing showing, Window owner) {
+    public static ShowWindows open(ShowState showing, Window owner) {
         ShowWindows windows = new ShowWindows(showing, owner, List.copyOf(owner.getScene().getStylesheets()));
         Optional<Screen> projector = Screen.getScreens().stream().filter(s -> !s.equals(screenOf(owner))).findFirst();
         projector.map(Screen::getVisualBounds).ifPresent(b -> place(windows.people, b));
@@ -149,7 +149,7 @@ public final class ShowWindows {
         return view.chalk().count();
     }
 
-    public Showing showing() {
+    public ShowState showing() {
         return showing;
     }
 }

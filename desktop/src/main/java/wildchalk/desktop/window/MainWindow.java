@@ -37,8 +37,8 @@ import wildchalk.desktop.keeping.BookPlaces;
 import wildchalk.desktop.keeping.Keeper;
 import wildchalk.desktop.keeping.Preferences;
 import wildchalk.desktop.message.Messages;
+import wildchalk.desktop.show.ShowState;
 import wildchalk.desktop.show.ShowWindows;
-import wildchalk.desktop.show.Showing;
 import wildchalk.storage.book.Book;
 
 /** The window: Book and Board, what is kept, and Hand out. */
@@ -296,7 +296,7 @@ public final class MainWindow extends StackPane {
     /** Shows the drill to people, from the rung that is looked at. */
     private void show() {
         board.playingProperty().set(false);
-        shown = ShowWindows.open(new Showing(board.drill(), board.rung(), board.lookProperty().get(), board.unitsProperty().get()), getScene().getWindow());
+        shown = ShowWindows.open(new ShowState(board.drill(), board.rung(), board.lookProperty().get(), board.unitsProperty().get()), getScene().getWindow());
     }
 
     /** The showing that was opened last, when there was one. */

@@ -20,7 +20,7 @@ import wildchalk.desktop.board.BoardState;
 import wildchalk.desktop.board.Focus;
 
 /** Everything that is shown: where the showing stands, and the board that goes with it. */
-public final class Showing {
+public final class ShowState {
 
     /** Half speed, until somebody wants it as it is. */
     private static final double SLOW = 0.5;
@@ -57,7 +57,7 @@ public final class Showing {
      * @param rung id of the rung to begin with
      * @param units how lengths are said
      */
-    public Showing(Drill drill, String rung, Look look, Units units) {
+    public ShowState(Drill drill, String rung, Look look, Units units) {
         board = new BoardState(drill, (changed, name) -> { });
         board.unitsProperty().set(units);
         board.lookProperty().set(look);
