@@ -42,8 +42,9 @@ final class Badges {
                 double s = route.length() * place;
                 for (int side = -1; side <= 1 && most < unit * ROOM; side += 2) {
                     Vec at = route.at(s).plus(Vec.polar(unit * offset * side, route.heading(s) + Math.PI / 2));
-                    if (room(at) > most + 1e-9) {
-                        most = room(at);
+                    double room = room(at);
+                    if (room > most + 1e-9) {
+                        most = room;
                         best = at;
                     }
                 }
@@ -55,6 +56,13 @@ final class Badges {
     }
 
     private double room(Vec at) {
-        return taken.stream().mapToDouble(at::distance).min().orElse(Double.MAX_VALUE);
+        // A busy board asks this a million times: thirty places for each number, and every corner of every line.
+        double least = Double.MAX_VALUE;
+        for (Vec other : taken) {
+            double dx = other.x() - at.x();
+            double dy = other.y() - at.y();
+            least = Math.min(least, dx * dx + dy * dy);
+        }
+        return Math.sqrt(least);
     }
 }

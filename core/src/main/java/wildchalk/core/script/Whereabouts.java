@@ -99,8 +99,8 @@ final class Whereabouts {
     private Optional<Piece> gearNear(Vec p, double metres) {
         return stage.pieces().stream()
                 .filter(g -> g instanceof Piece.Item || g instanceof Piece.Supply)
-                .filter(g -> stage.inHand(g.id()).isEmpty())
                 .filter(g -> g.at().distance(p) <= metres)
+                .filter(g -> stage.inHand(g.id()).isEmpty())
                 .min((a, b) -> Double.compare(a.at().distance(p), b.at().distance(p)));
     }
 

@@ -39,7 +39,7 @@ final class BoardPane extends Pane {
     private final Canvas ground = new Canvas();
     private final GlowLayer glow;
     private final TrailLayer trails;
-    private final Canvas chalk = new Canvas();
+    private final ChalkLayer chalk = new ChalkLayer();
     private final SetOutLayer setOut;
     private final Canvas moved = new Canvas();
     private final LivePane live;
@@ -55,7 +55,6 @@ final class BoardPane extends Pane {
     private final ReadOnlyDoubleWrapper scale = new ReadOnlyDoubleWrapper(1);
     private String groundShown = "";
     private Set<String> leftOut = Set.of();
-    private int chalkPainted;
     private final BoardMouse mouse;
     private final Zoom zoom = new Zoom();
     private Showing showing;
@@ -261,7 +260,7 @@ final class BoardPane extends Pane {
 
     /** How often the layer that stands still was painted. */
     int chalkPainted() {
-        return chalkPainted;
+        return chalk.painted();
     }
 
     /** Nobody is shown outside the board. */
@@ -346,14 +345,11 @@ final class BoardPane extends Pane {
     }
 
     private void paintChalk() {
-        chalkPainted++;
         Set<String> without = leftOut;
-        ScreenBrush brush = brush(chalk);
-        brush.clear();
         // Whoever puts the gear down is not helped by the lines of what happens later.
         boolean lines = !state.sheets().wantedProperty().get();
-        brush.paint(state.board().chalk(state.chosenProperty().get(), id -> !without.contains(id)
-                && (lines || state.stage().piece(id).isPresent())));
+        chalk.show(state.board().chalk(state.chosenProperty().get(), id -> !without.contains(id)
+                && (lines || state.stage().piece(id).isPresent())), map, state.lookProperty().get());
     }
 
     private void moved() {

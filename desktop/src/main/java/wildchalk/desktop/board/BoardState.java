@@ -113,7 +113,7 @@ public final class BoardState {
         showing = true;
         focus.keepTo(built);
         showing = false;
-        base = Shown.of(built, manner(drill));
+        base = base == null ? Shown.of(built, manner(drill)) : base.then(built, manner(drill));
         script = ScriptWriter.write(base.stage(), base.timeline(), surface, units.get().unit());
         putBack();
         chosen.set(stillThere(chosen.get()));

@@ -8,12 +8,14 @@ import java.util.Map;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Rung;
@@ -26,6 +28,10 @@ final class LadderPane extends LiveScroll {
 
     private static final double WIDE = 152;
     private static final double GAP = 14;
+    /** Nanoseconds for cards in one frame: half of it. */
+    private static final long A_PART_OF_A_FRAME = 8_000_000;
+    /** Over by the next frame. */
+    private static final Duration FRAME = Duration.millis(1);
 
     private final BoardState state;
     private final VBox rungs = new VBox(10);
@@ -36,6 +42,7 @@ final class LadderPane extends LiveScroll {
     private Map<String, Stage> stages = Map.of();
     private Drill shown;
     private String current = "";
+    private boolean painting;
 
     LadderPane(BoardState state) {
         this.state = state;
@@ -115,10 +122,28 @@ final class LadderPane extends LiveScroll {
 
     private void take(List<RungCard.Drawn> rehearsed) {
         rehearsed.stream().filter(d -> d.card().take(d)).forEach(d -> pending.remove(d.card()));
+        paintInSight();
     }
 
+    /** Paints what is in sight, as much as a frame has time for beside the board, and the rest with the next. */
     private void paintInSight() {
-        cards.values().forEach(RungCard::paint);
+        if (painting) {
+            return;
+        }
+        long until = System.nanoTime() + A_PART_OF_A_FRAME;
+        boolean more = true;
+        while (more && System.nanoTime() < until) {
+            more = cards.values().stream().anyMatch(RungCard::paint);
+        }
+        if (more) {
+            painting = true;
+            PauseTransition frame = new PauseTransition(FRAME);
+            frame.setOnFinished(e -> {
+                painting = false;
+                paintInSight();
+            });
+            frame.play();
+        }
     }
 
     /** Says which other rungs have changed with this one, and which have kept their own. */

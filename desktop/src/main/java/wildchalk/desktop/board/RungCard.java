@@ -22,8 +22,6 @@ import wildchalk.core.drill.Stage;
 import wildchalk.core.edit.Edit;
 import wildchalk.core.edit.LadderEdits;
 import wildchalk.core.edit.ReadyChanges;
-import wildchalk.core.rehearsal.Rehearsal;
-import wildchalk.core.rehearsal.Timeline;
 
 /** One rung: its picture, what it is called, and what can be done with it. */
 final class RungCard extends VBox {
@@ -37,8 +35,8 @@ final class RungCard extends VBox {
     private static final PseudoClass KEPT = PseudoClass.getPseudoClass("kept");
     private static final PseudoClass BESIDE = PseudoClass.getPseudoClass("beside");
 
-    /** A rung, rehearsed for its picture. */
-    record Drawn(RungCard card, Drill drill, Stage stage, Timeline timeline) {
+    /** A rung, worked out for its picture. */
+    record Drawn(RungCard card, Stage stage, Thumbnail.Ready picture) {
     }
 
     private final BoardState state;
@@ -130,7 +128,7 @@ final class RungCard extends VBox {
         }
         shown = stage;
         drawnFor = drill;
-        return Optional.of(() -> new Drawn(this, drill, stage, Rehearsal.of(stage, drill.surface())));
+        return Optional.of(() -> new Drawn(this, stage, Thumbnail.Ready.of(drill, stage)));
     }
 
     /** Takes what it is to show; false when it shows something else by now. */
@@ -138,17 +136,18 @@ final class RungCard extends VBox {
         boolean current = rehearsed.stage() == shown;
         if (current) {
             drawn = rehearsed;
-            paint();
         }
         return current;
     }
 
-    /** Paints what has changed, when it is in sight: of many rungs only a few are. */
-    void paint() {
-        if (drawn != null && isInSight()) {
-            picture.show(drawn.drill(), drawn.stage(), drawn.timeline());
+    /** Paints what has changed, when it is in sight: of many rungs only a few are. Says whether it did. */
+    boolean paint() {
+        boolean wanted = drawn != null && isInSight();
+        if (wanted) {
+            picture.show(drawn.picture());
             drawn = null;
         }
+        return wanted;
     }
 
     private boolean isInSight() {

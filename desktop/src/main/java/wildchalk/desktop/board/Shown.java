@@ -34,9 +34,16 @@ public record Shown(Stage stage, Timeline timeline, Board board, Set<String> mov
         return new Shown(stage, timeline, manner.draw(stage, timeline), Set.of());
     }
 
+    /** What follows it after an edit: lines that run as before are not worked out again. */
+    Shown then(Stage next, Manner manner) {
+        Shown then = of(next, manner);
+        then.board.reusingLines(board);
+        return then;
+    }
+
     /** The same, drawn in another manner. */
     Shown drawn(Manner manner) {
-        return new Shown(stage, timeline, manner.draw(stage, timeline), moved);
+        return new Shown(stage, timeline, manner.draw(stage, timeline).reusingLines(board), moved);
     }
 
     /** What an edit under way makes of it. */

@@ -1,5 +1,7 @@
 package wildchalk.desktop.board;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Set;
 import javafx.scene.canvas.Canvas;
 import wildchalk.core.drill.Drill;
@@ -10,6 +12,7 @@ import wildchalk.core.scene.Board;
 import wildchalk.core.scene.Frame;
 import wildchalk.core.scene.Ink;
 import wildchalk.core.scene.Look;
+import wildchalk.core.scene.Shape;
 import wildchalk.core.surface.Surface;
 import wildchalk.desktop.paint.ScreenBrush;
 import wildchalk.desktop.paint.ScreenMap;
@@ -17,10 +20,21 @@ import wildchalk.desktop.paint.ScreenMap;
 /** A small picture of a stage, drawn from the drill itself. */
 public final class Thumbnail extends Canvas {
 
-    private Board board;
-    private Surface surface;
-    private Drill shown;
-    private double duration;
+    /** A stage worked out for its picture; on any thread, because on a busy board it takes a while. */
+    record Ready(Drill drill, Surface surface, Board board, double duration, List<Shape> still) {
+
+        static Ready of(Drill drill, Stage stage) {
+            Surface surface = drill.surface();
+            Timeline timeline = Rehearsal.of(stage, surface);
+            // Small pictures need larger signs.
+            Board board = new Board(surface, stage, timeline, drill.lineKey(), Frame.of(drill, surface).scaled(1.25));
+            List<Shape> still = new ArrayList<>(board.ground());
+            still.addAll(board.plainChalk());
+            return new Ready(drill, surface, board, timeline.duration(), still);
+        }
+    }
+
+    private Ready shown;
 
     public Thumbnail(double width, double height) {
         super(width, height);
@@ -28,31 +42,26 @@ public final class Thumbnail extends Canvas {
 
     /** Shows a stage as it is before the whistle. */
     public void show(Drill drill, Stage stage) {
-        show(drill, stage, Rehearsal.of(stage, drill.surface()));
+        show(Ready.of(drill, stage));
     }
 
-    /** Shows a stage that was rehearsed already. */
-    void show(Drill drill, Stage stage, Timeline timeline) {
-        surface = drill.surface();
-        shown = drill;
-        // Small pictures need larger signs.
-        board = new Board(surface, stage, timeline, drill.lineKey(), Frame.of(drill, surface).scaled(1.25));
-        duration = timeline.duration();
+    /** Shows a stage that was worked out already. */
+    void show(Ready ready) {
+        shown = ready;
         paint(0);
     }
 
     /** Seconds that one rep takes. */
     public double duration() {
-        return duration;
+        return shown.duration();
     }
 
     /** Shows the moment {@code t} seconds after the whistle. */
     public void paint(double t) {
-        ScreenMap map = ScreenMap.fit(shown, surface, getWidth(), getHeight());
+        ScreenMap map = ScreenMap.fit(shown.drill(), shown.surface(), getWidth(), getHeight());
         ScreenBrush brush = ScreenBrush.forThumbnail(this, Look.SLATE, map);
         brush.fillAll(Ink.AROUND);
-        brush.paint(board.ground());
-        brush.paint(board.plainChalk());
-        brush.paint(board.live(t, Set.of(), Set.of()));
+        brush.paint(shown.still());
+        brush.paint(shown.board().live(t, Set.of(), Set.of()));
     }
 }
