@@ -6,11 +6,11 @@ import wildchalk.core.drill.Colour;
 import wildchalk.core.surface.Surface;
 
 /**
- * How a board looks: a colour for each ink, and whether lines have a chalk grain. The last four look like the ground
- * itself.
+ * How a board looks: a colour for each ink, and whether lines have a chalk grain. Grey is paper that is printed without
+ * colour. The last four look like the ground itself.
  */
 public enum Look {
-    SLATE(true), PAPER(false), TURF(true), ICE(false), FLOOR(false), SAND(false);
+    SLATE(true), PAPER(false), GREY(false), TURF(true), ICE(false), FLOOR(false), SAND(false);
 
     private final boolean grain;
     private final Map<Ink, Integer> colours = new EnumMap<>(Ink.class);
@@ -38,6 +38,7 @@ public enum Look {
                 Ink.VIOLET, 0xFFC3A6F0, Ink.PLAIN, 0xFF1D2B2A,
                 Ink.LINE_CORAL, 0xFFC8502C, Ink.LINE_SKY, 0xFF2B7DB8, Ink.LINE_LEMON, 0xFFA07C00,
                 Ink.LINE_MINT, 0xFF2E8A57, Ink.LINE_VIOLET, 0xFF6B4FA0, Ink.LINE_PLAIN, 0xFF1D2B2A);
+        PAPER.colours.forEach((ink, colour) -> GREY.colours.put(ink, grey(ink, colour)));
         TURF.colours.putAll(SLATE.colours);
         TURF.set(Ink.BOARD, 0xFF1F5E38, Ink.AROUND, 0xFF174A2C, Ink.LINE, 0xCCFFFFFF, Ink.FRAME, 0xFFFFFFFF,
                 Ink.CHALK, 0xFFFFFFFF, Ink.RED_LINE, 0xFFFF9A86, Ink.BLUE_LINE, 0xFF9CC4F5, Ink.MINT, 0xFFA6EBC2,
@@ -60,9 +61,19 @@ public enum Look {
             look.set(Ink.VEIL, 0xC0 << 24 | look.colour(Ink.BOARD) & 0xFFFFFF);
             boolean dark = look == SLATE || look == TURF;
             look.set(Ink.ASK, dark ? 0xFFC9B0F5 : 0xFF6B4FA0, Ink.GOOD, dark ? 0xFF8FE3B0 : 0xFF1F7A48, Ink.BAD, dark ? 0xFFFFB45C : 0xFFA85C00);
+            if (look == GREY) {
+                look.set(Ink.ASK, 0xFF4A4A4A, Ink.GOOD, 0xFF2E2E2E, Ink.BAD, 0xFF8A8A8A);
+            }
             look.set(Ink.WASH_ASK, 0x3A << 24 | look.colour(Ink.ASK) & 0xFFFFFF, Ink.WASH_GOOD, 0x3A << 24 | look.colour(Ink.GOOD) & 0xFFFFFF,
                     Ink.WASH_BAD, 0x3A << 24 | look.colour(Ink.BAD) & 0xFFFFFF);
         }
+    }
+
+    /** Lines and type are darker than their colour is bright: a copier leaves pale ones out. */
+    private static int grey(Ink ink, int colour) {
+        double bright = 0.299 * (colour >> 16 & 0xFF) + 0.587 * (colour >> 8 & 0xFF) + 0.114 * (colour & 0xFF);
+        int grey = (int) Math.round(ink.name().startsWith("LINE_") || ink == Ink.NOTE ? bright * 0.4 : bright);
+        return colour & 0xFF000000 | grey << 16 | grey << 8 | grey;
     }
 
     Look(boolean grain) {
@@ -81,7 +92,7 @@ public enum Look {
 
     /** Whether it is one of those that look like the ground. */
     public boolean isTrue() {
-        return this != SLATE && this != PAPER;
+        return this != SLATE && this != PAPER && this != GREY;
     }
 
     public boolean grain() {

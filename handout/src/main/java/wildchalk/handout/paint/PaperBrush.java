@@ -4,11 +4,11 @@ import java.awt.AlphaComposite;
 import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.Composite;
+import java.awt.Font;
 import java.awt.Graphics2D;
 import java.awt.Paint;
 import java.awt.RenderingHints;
 import java.awt.TexturePaint;
-import java.awt.font.TextLayout;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
@@ -96,13 +96,14 @@ public final class PaperBrush {
             return;
         }
         g.setPaint(plain(label.ink()));
-        TextLayout layout = new TextLayout(label.text(),
-                Typeface.TEXT_BOLD.font((float) (label.size() * scale())), g.getFontRenderContext());
-        Rectangle2D bounds = layout.getBounds();
+        // Drawn as text and not as outlines, so that it stays text where it is drawn into a document.
+        Font font = Typeface.TEXT_BOLD.fontFor(label.text(), (float) (label.size() * scale()));
+        g.setFont(font);
+        double wide = font.getStringBounds(label.text(), g.getFontRenderContext()).getWidth();
         double[] at = {label.at().x(), label.at().y()};
         toPixels.transform(at, 0, at, 0, 1);
         float middle = (float) (label.size() * scale() * 0.35);
-        layout.draw(g, (float) (at[0] - bounds.getCenterX()), (float) at[1] + middle);
+        g.drawString(label.text(), (float) (at[0] - wide / 2), (float) at[1] + middle);
     }
 
     private double scale() {

@@ -1,0 +1,42 @@
+package wildchalk.core.setout;
+
+import java.util.List;
+import java.util.Optional;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.measure.Units;
+import wildchalk.core.naming.PieceWords;
+import wildchalk.core.surface.Surface;
+
+/** Where people begin, measured from what can be found on the ground once the gear stands. */
+public final class Starts {
+
+    /** Nobody stands more exactly than this, metres; assumed. */
+    private static final double NEAR_ENOUGH = 0.6;
+
+    private Starts() {
+    }
+
+    /**
+     * Where somebody begins.
+     *
+     * @param place empty where no rounding is near enough
+     * @param hasBall whether they begin with a ball
+     */
+    public record Start(Piece.Person person, Optional<Measured> place, boolean hasBall) {
+
+        /** "from the left post, 9 m towards the own end, with the ball" */
+        public String words(Units units) {
+            return place.map(p -> SheetWords.tape(p, units)).orElse("as on the picture") + (hasBall ? ", with a ball" : "");
+        }
+    }
+
+    /** Everybody, in the order of the stage. */
+    public static List<Start> of(Stage stage, Surface surface, Units units) {
+        Measurer measurer = new Measurer(surface, Rounding.tape(units));
+        List<Anchor> gear = SetOut.toPutDown(stage).stream()
+                .map(p -> new Anchor(p.id(), PieceWords.among(stage, p), p.at(), true)).toList();
+        return stage.people().stream().map(p -> new Start(p, measurer.measure(p.at(), gear, NEAR_ENOUGH),
+                stage.balls().stream().anyMatch(b -> b.heldBy().filter(p.id()::equals).isPresent()))).toList();
+    }
+}

@@ -1,0 +1,102 @@
+package wildchalk.handout.card;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import wildchalk.handout.order.HandOut;
+import wildchalk.handout.order.Order;
+import wildchalk.handout.order.Played;
+import wildchalk.handout.order.Progress;
+import wildchalk.core.scene.Ink;
+import wildchalk.handout.type.Typeface;
+
+/** A drill on one or two pages; on more where it is too much to be read on two. */
+public final class Card implements HandOut {
+
+    private static final double MARGIN = 36;
+    private static final double FOOT = 16;
+    private static final double GUTTER = 18;
+    private static final int WANTED_PAGES = 2;
+    /** Sizes of type that are tried, points; smaller is not read on grass. */
+    private static final double[] SIZES = {10.5, 10, 9.5, 9, 8.5};
+    /** Shares of the page that a picture may be high. */
+    private static final double[] PICTURES = {0.42, 0.3, 0.23};
+
+    @Override
+    public String ending() {
+        return "pdf";
+    }
+
+    @Override
+    public String words() {
+        return "Card to print (PDF)";
+    }
+
+    @Override
+    public Set<Wish> wishes() {
+        return EnumSet.of(Wish.RUNG, Wish.WAY, Wish.PAPER, Wish.UNITS);
+    }
+
+    @Override
+    public void write(Order order, Path file, Progress progress) throws IOException {
+        List<Played> rungs = Played.of(order);
+        progress.step(0.2);
+        Made set = fitting(order, rungs);
+        progress.step(0.5);
+        Order.Paper paper = order.paper();
+        try (TaggedPdf pdf = new TaggedPdf(order.drill().title(), paper.width(), paper.height())) {
+            for (int page = 0; page < set.layout().pages(); page++) {
+                progress.step(0.5 + 0.4 * page / set.layout().pages());
+                page(pdf, set, page, order);
+            }
+            pdf.save(file);
+        }
+        progress.step(1);
+    }
+
+    private record Made(Layout layout, Setting setting) {
+    }
+
+    /** As large as two pages hold. */
+    private static Made fitting(Order order, List<Played> rungs) {
+        Made set = null;
+        for (double share : PICTURES) {
+            for (double size : SIZES) {
+                set = set(order, rungs, size, share);
+                if (set.layout().pages() <= WANTED_PAGES) {
+                    return set;
+                }
+            }
+        }
+        return set;
+    }
+
+    private static Made set(Order order, List<Played> rungs, double size, double share) {
+        Order.Paper paper = order.paper();
+        Layout.Sheet sheet = new Layout.Sheet(MARGIN, MARGIN, paper.width() - 2 * MARGIN, paper.height() - 2 * MARGIN - FOOT,
+                paper.across() ? 3 : 2, GUTTER);
+        Setting head = new Setting(sheet.width(), size, paper.look());
+        CardContent content = new CardContent(order, rungs, head, head.wide(sheet.column()), sheet.height() * share);
+        return new Made(Layout.of(content.head(), content.body(), sheet), head);
+    }
+
+    private static void page(TaggedPdf pdf, Made set, int page, Order order) throws IOException {
+        pdf.page();
+        for (Layout.Placed placed : set.layout().placed()) {
+            if (placed.page() == page) {
+                placed.slice().drawn().at(pdf, placed.x(), placed.y());
+            }
+        }
+        Setting setting = set.setting();
+        String number = set.layout().pages() > 1 ? "Page " + (page + 1) + " of " + set.layout().pages() : "";
+        double y = order.paper().height() - MARGIN * 0.7;
+        pdf.unsaid(() -> {
+            pdf.text(number, Typeface.TEXT, 8.5, setting.ink(Ink.FAINT), MARGIN, y);
+            String made = "Wild Chalk";
+            pdf.text(made, Typeface.TEXT, 8.5, setting.ink(Ink.FAINT),
+                    order.paper().width() - MARGIN - Setting.width(made, Typeface.TEXT, 8.5), y);
+        });
+    }
+}

@@ -1,0 +1,217 @@
+package wildchalk.handout.card;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Instruction.Freeze;
+import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Length;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.measure.Clock;
+import wildchalk.core.naming.EffortWords;
+import wildchalk.core.naming.PieceWords;
+import wildchalk.core.rehearsal.Beat;
+import wildchalk.core.script.Counts;
+import wildchalk.core.script.Differences;
+import wildchalk.core.script.Script;
+import wildchalk.core.setout.SetOut;
+import wildchalk.core.setout.Sheet;
+import wildchalk.core.setout.SheetWords;
+import wildchalk.core.setout.Starts;
+import wildchalk.handout.order.Order;
+import wildchalk.handout.order.Played;
+import wildchalk.handout.type.Typeface;
+
+/** What stands on a card, in the order in which whoever runs the drill needs it. */
+final class CardContent {
+
+    /** A rung of more beats than this gets a picture for each few of them. */
+    private static final int MANY_BEATS = 8;
+    private static final int BEATS_A_PICTURE = 5;
+
+    /** How high the picture of the gear is, as a share of the others: there is less on it. */
+    private static final double GEAR = 0.7;
+
+    private final Order order;
+    private final List<Played> rungs;
+    private final Setting head;
+    private final Setting column;
+    private final double highest;
+
+    /** @param highest no picture is higher, points */
+    CardContent(Order order, List<Played> rungs, Setting head, Setting column, double highest) {
+        this.order = order;
+        this.rungs = rungs;
+        this.head = head;
+        this.column = column;
+        this.highest = highest;
+    }
+
+    private Played lowest() {
+        return rungs.get(0);
+    }
+
+    /** Across the first page: what it is, who and what is needed, what to take care of; the picture when there is only one. */
+    List<Slice> head() {
+        Drill drill = order.drill();
+        List<Slice> slices = new ArrayList<>();
+        slices.add(head.title("H1", drill.title().isBlank() ? "Drill" : drill.title(), 2, true));
+        slices.addAll(head.words(where()));
+        slices.addAll(head.words("P", "", "Needed: " + String.join(", ", Counts.of(lowest().stage(), lowest().surface())) + ".", Typeface.TEXT_BOLD));
+        for (String caution : drill.cautions()) {
+            slices.addAll(head.words("P", "!", "Take care: " + caution, Typeface.TEXT_BOLD));
+        }
+        slices.add(Slice.gap(head.size() * 0.4));
+        if (hasOnePicture()) {
+            slices.add(new Diagram(head, highest).of(lowest()));
+        }
+        slices.add(new Diagram(head, highest).key(lowest()));
+        return slices;
+    }
+
+    private boolean hasOnePicture() {
+        return rungs.size() == 1 && lowest().timeline().beats().size() <= MANY_BEATS;
+    }
+
+    private String where() {
+        Drill drill = order.drill();
+        double minutes = rungs.stream().flatMap(r -> r.rung().plan().length().stream()).mapToDouble(Length::minutes).sum();
+        return lowest().surface().name() + ", " + drill.showing().name(lowest().surface()).toLowerCase(Locale.ROOT) + ". "
+                + capital(EffortWords.of(drill.effort().level())) + ", " + EffortWords.of(lowest().stage().effort().intensity()) + "."
+                + (minutes > 0 ? " About " + Math.round(minutes) + " min in all." : "") + " One rep takes " + Clock.seconds(lowest().timeline().duration()) + ".";
+    }
+
+    /** In columns: each rung, then where everything stands, then what is said. */
+    List<Slice> body() {
+        List<Slice> slices = new ArrayList<>();
+        for (Played rung : rungs) {
+            slices.addAll(rung(rung));
+        }
+        slices.addAll(starts(lowest(), lowest().stage().people(), "Who starts where"));
+        slices.addAll(gear());
+        slices.addAll(list("Coaching points", order.drill().points()));
+        slices.addAll(list("Questions to ask", order.drill().questions()));
+        return slices;
+    }
+
+    private List<Slice> list(String heading, List<String> lines) {
+        List<Slice> slices = new ArrayList<>();
+        if (!lines.isEmpty()) {
+            slices.add(column.title("H2", heading, 1.2, true));
+            lines.forEach(l -> slices.addAll(column.numbered(Setting.BULLET, l)));
+        }
+        return slices;
+    }
+
+    private List<Slice> rung(Played rung) {
+        List<Slice> slices = new ArrayList<>();
+        String length = rung.rung().plan().length().map(l -> ": " + l.words()).orElse("");
+        slices.add(column.title("H2", rung.name() + length, 1.35, true));
+        below(rung).ifPresent(below -> slices.addAll(Slice.together(differs(below, rung))));
+        if (!hasOnePicture()) {
+            slices.addAll(pictures(rung));
+        }
+        Script script = rung.script();
+        script.limits().forEach(l -> slices.addAll(column.numbered("!", l.text())));
+        for (Script.Line line : script.lines()) {
+            if (!line.heading().isEmpty()) {
+                slices.add(column.title("H3", line.heading(), 1.05, false));
+            }
+            slices.addAll(column.numbered(Integer.toString(line.beat()), line.text()));
+        }
+        for (Freeze freeze : rung.stage().said(Freeze.class)) {
+            slices.addAll(column.numbered("?", freeze.question() + (freeze.answer().isBlank() ? "" : " Answer: " + freeze.answer())));
+        }
+        rung.timeline().problems().forEach(p -> slices.addAll(column.numbered("!", "Still open: " + p.message())));
+        if (!rung.rung().plan().climb().isBlank()) {
+            slices.addAll(column.words("P", "", "Climb when " + rung.rung().plan().climb() + ".", Typeface.TEXT_BOLD));
+        }
+        slices.add(Slice.gap(column.size() * 0.6));
+        return slices;
+    }
+
+    private List<Slice> pictures(Played rung) {
+        List<Beat> beats = rung.timeline().beats();
+        Diagram diagram = new Diagram(column, highest);
+        List<Slice> slices = new ArrayList<>();
+        if (beats.size() <= MANY_BEATS || rungs.size() > 1) {
+            slices.add(diagram.of(rung));
+            return slices;
+        }
+        int pictures = (beats.size() + BEATS_A_PICTURE - 1) / BEATS_A_PICTURE;
+        for (int i = 0; i < pictures; i++) {
+            slices.add(diagram.of(rung, beats.subList(i * beats.size() / pictures, (i + 1) * beats.size() / pictures)));
+        }
+        return slices;
+    }
+
+    /** The rung that one was made from, when it is on the card too. */
+    private Optional<Stage> below(Played rung) {
+        return rung.rung().from().filter(f -> rungs.stream().anyMatch(r -> r.rung().id().equals(f))).map(f -> Ladder.build(order.drill(), f));
+    }
+
+    private List<Slice> differs(Stage below, Played rung) {
+        List<String> words = Differences.of(below, rung.stage(), rung.timeline(), rung.surface(), order.units().unit());
+        List<Slice> slices = new ArrayList<>();
+        if (!words.isEmpty()) {
+            slices.addAll(column.words("P", "", "New here: " + String.join("; ", words) + ".", Typeface.TEXT_BOLD));
+        }
+        Map<String, Piece> before = below.pieces().stream().collect(Collectors.toMap(Piece::id, p -> p, (a, b) -> a));
+        List<Piece.Person> moved = rung.stage().people().stream()
+                .filter(p -> before.get(p.id()) == null || before.get(p.id()).at().distance(p.at()) > 0.01).toList();
+        slices.addAll(starts(rung, moved, ""));
+        Set<String> fresh = new HashSet<>(SetOut.toPutDown(rung.stage()).stream()
+                .filter(p -> before.get(p.id()) == null || before.get(p.id()).at().distance(p.at()) > 0.01).map(Piece::id).toList());
+        sheet(rung).steps().stream().filter(s -> fresh.contains(s.piece().id())).forEach(s -> slices.addAll(step(s, "+")));
+        return slices;
+    }
+
+    private List<Slice> starts(Played rung, List<Piece.Person> people, String heading) {
+        List<Slice> slices = new ArrayList<>();
+        if (!heading.isEmpty() && !people.isEmpty()) {
+            slices.add(column.title("H2", heading, 1.2, true));
+        }
+        for (Starts.Start start : Starts.of(rung.stage(), rung.surface(), order.units())) {
+            if (people.contains(start.person())) {
+                String queue = start.person() instanceof Piece.LineUp l && l.waiting() > 0 ? " (" + l.waiting() + " wait behind)" : "";
+                slices.addAll(column.words(capital(PieceWords.among(rung.stage(), start.person())) + queue + ": " + start.words(order.units()) + "."));
+            }
+        }
+        return slices;
+    }
+
+    private static String capital(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+    }
+
+    private Sheet sheet(Played rung) {
+        return SetOut.of(rung.stage(), rung.surface(), order.units(), order.handful());
+    }
+
+    private List<Slice> gear() {
+        Sheet sheet = sheet(lowest());
+        List<Slice> slices = new ArrayList<>();
+        if (sheet.steps().isEmpty()) {
+            return slices;
+        }
+        slices.add(column.title("H2", "Set-out", 1.2, true));
+        slices.addAll(Slice.together(column.words(SheetWords.summary(sheet, order.units())
+                + String.format(Locale.ROOT, " Paces are %.2f m long.", order.units().pace()))));
+        slices.add(new Diagram(column, highest * GEAR).gear(lowest(), sheet));
+        sheet.steps().forEach(s -> slices.addAll(step(s, Integer.toString(s.n()))));
+        return slices;
+    }
+
+    private List<Slice> step(Sheet.Step step, String mark) {
+        String paces = SheetWords.inPaces(step);
+        return column.numbered(mark, capital(step.name()) + ": " + SheetWords.tape(step.tape(), order.units()) + (paces.isEmpty() ? "" : " (" + paces + ")")
+                + ", " + SheetWords.within(step.tape()) + ".");
+    }
+}

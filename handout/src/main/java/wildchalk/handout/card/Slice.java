@@ -1,0 +1,28 @@
+package wildchalk.handout.card;
+
+import java.io.IOException;
+import java.util.List;
+
+/**
+ * A part of a card that is not torn apart.
+ *
+ * @param height points
+ * @param staysWithNext whether it may not stand at the foot of a column by itself
+ */
+record Slice(double height, boolean staysWithNext, Drawn drawn) {
+
+    /** Draws it where its upper left corner is. */
+    @FunctionalInterface
+    interface Drawn {
+        void at(TaggedPdf pdf, double x, double y) throws IOException;
+    }
+
+    /** The same slices, none of which is left by what comes after it. */
+    static List<Slice> together(List<Slice> slices) {
+        return slices.stream().map(s -> new Slice(s.height(), true, s.drawn())).toList();
+    }
+
+    static Slice gap(double height) {
+        return new Slice(height, false, (pdf, x, y) -> { });
+    }
+}

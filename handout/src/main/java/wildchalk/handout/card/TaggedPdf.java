@@ -1,0 +1,213 @@
+package wildchalk.handout.card;
+
+import de.rototor.pdfbox.graphics2d.PdfBoxGraphics2D;
+import de.rototor.pdfbox.graphics2d.PdfBoxGraphics2DFontTextDrawer;
+import java.awt.Color;
+import java.awt.Font;
+import java.awt.Graphics2D;
+import java.awt.font.TextLayout;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.PathIterator;
+import java.awt.geom.Rectangle2D;
+import java.io.BufferedOutputStream;
+import java.io.Closeable;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.apache.pdfbox.cos.COSDictionary;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.pdfwriter.compress.CompressParameters;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.documentinterchange.markedcontent.PDPropertyList;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.pdmodel.graphics.state.RenderingMode;
+import org.apache.pdfbox.pdmodel.interactive.viewerpreferences.PDViewerPreferences;
+import org.apache.pdfbox.util.Matrix;
+import wildchalk.handout.paint.FontContext;
+import wildchalk.handout.type.Typeface;
+
+/** A PDF while it is filled, page by page, with everything on it tagged for those who have it read to them. Points; y goes down. */
+final class TaggedPdf implements Closeable {
+
+    private final PDDocument document = new PDDocument();
+    private final PdfBoxGraphics2DFontTextDrawer pictureFonts = new PdfBoxGraphics2DFontTextDrawer();
+    private final Map<Typeface, PDFont> fonts = new EnumMap<>(Typeface.class);
+    private final Tags tags;
+    private final PDRectangle paper;
+    private PDPage page;
+    private PDPageContentStream out;
+
+    TaggedPdf(String title, double width, double height) throws IOException {
+        paper = new PDRectangle((float) width, (float) height);
+        document.getDocumentInformation().setTitle(title);
+        document.getDocumentInformation().setCreator("Wild Chalk");
+        document.getDocumentCatalog().setLanguage("en");
+        PDViewerPreferences viewer = new PDViewerPreferences(new COSDictionary());
+        viewer.setDisplayDocTitle(true);
+        document.getDocumentCatalog().setViewerPreferences(viewer);
+        tags = new Tags(document);
+        for (Typeface typeface : List.of(Typeface.TEXT, Typeface.TEXT_BOLD, Typeface.TITLE)) {
+            try (InputStream in = typeface.open()) {
+                fonts.put(typeface, PDType0Font.load(document, in));
+            }
+            try (InputStream in = typeface.open()) {
+                pictureFonts.registerFont(typeface.font(10).getFontName(Locale.ROOT), in);
+            }
+        }
+    }
+
+    /** Something that draws what belongs to one tag. */
+    @FunctionalInterface
+    interface Drawing {
+        void draw() throws IOException;
+    }
+
+    /** Something that draws a picture. */
+    @FunctionalInterface
+    interface Painting {
+        void paint(Graphics2D g);
+    }
+
+    void page() throws IOException {
+        endPage();
+        page = new PDPage(paper);
+        document.addPage(page);
+        tags.begin(page);
+        out = new PDPageContentStream(document, page);
+    }
+
+    private void endPage() throws IOException {
+        if (out != null) {
+            out.close();
+            out = null;
+        }
+    }
+
+    /** A line in the list of what is in the document, which leads here. */
+    void bookmark(String words, double y) {
+        tags.bookmark(words, page, paper.getHeight() - (float) y);
+    }
+
+    /**
+     * Everything that is drawn belongs to one element of the text.
+     *
+     * @param kind "H1", "P", "Figure" and so on
+     * @param instead what is said in place of a picture
+     */
+    void tagged(String kind, Optional<String> instead, Drawing drawing) throws IOException {
+        out.beginMarkedContent(COSName.getPDFName(kind), tags.open(kind, instead));
+        drawing.draw();
+        out.endMarkedContent();
+    }
+
+    /** Draws what is only there to please, and is not read out. */
+    void unsaid(Drawing drawing) throws IOException {
+        out.beginMarkedContent(COSName.ARTIFACT);
+        drawing.draw();
+        out.endMarkedContent();
+    }
+
+    /** One line of text; its foot is at {@code y}. */
+    void text(String words, Typeface face, double size, Color colour, double x, double y) throws IOException {
+        if (words.isEmpty()) {
+            return;
+        }
+        out.setNonStrokingColor(colour);
+        if (face.font(1).canDisplayUpTo(words) < 0) {
+            show(words, fonts.get(face), size, x, y);
+        } else {
+            foreign(words, face.fontFor(words, (float) size), size, x, y);
+        }
+    }
+
+    private void show(String words, PDFont font, double size, double x, double y) throws IOException {
+        out.beginText();
+        out.setFont(font, (float) size);
+        out.newLineAtOffset((float) x, paper.getHeight() - (float) y);
+        out.showText(words);
+        out.endText();
+    }
+
+    /** Letters that no font of ours has are drawn as shapes, in their own order; what they say lies under them as text. */
+    private void foreign(String words, Font font, double size, double x, double y) throws IOException {
+        COSDictionary said = new COSDictionary();
+        said.setString(COSName.getPDFName("ActualText"), words);
+        out.beginMarkedContent(COSName.getPDFName("Span"), PDPropertyList.create(said));
+        out.saveGraphicsState();
+        out.setRenderingMode(RenderingMode.NEITHER);
+        show(".", fonts.get(Typeface.TEXT), size, x, y);
+        out.restoreGraphicsState();
+        AffineTransform place = new AffineTransform(1, 0, 0, -1, x, paper.getHeight() - y);
+        fill(new TextLayout(words, font, FontContext.EXACT).getOutline(place).getPathIterator(null));
+        out.endMarkedContent();
+    }
+
+    private void fill(PathIterator path) throws IOException {
+        float[] p = new float[6];
+        float[] at = new float[2];
+        boolean any = !path.isDone();
+        for (; !path.isDone(); path.next()) {
+            int kind = path.currentSegment(p);
+            switch (kind) {
+                case PathIterator.SEG_MOVETO -> out.moveTo(p[0], p[1]);
+                case PathIterator.SEG_LINETO -> out.lineTo(p[0], p[1]);
+                case PathIterator.SEG_CUBICTO -> out.curveTo(p[0], p[1], p[2], p[3], p[4], p[5]);
+                case PathIterator.SEG_QUADTO -> out.curveTo(at[0] + (p[0] - at[0]) * 2 / 3, at[1] + (p[1] - at[1]) * 2 / 3,
+                        p[2] + (p[0] - p[2]) * 2 / 3, p[3] + (p[1] - p[3]) * 2 / 3, p[2], p[3]);
+                default -> out.closePath();
+            }
+            int last = kind == PathIterator.SEG_CUBICTO ? 4 : kind == PathIterator.SEG_QUADTO ? 2 : 0;
+            if (kind != PathIterator.SEG_CLOSE) {
+                at[0] = p[last];
+                at[1] = p[last + 1];
+            }
+        }
+        if (any) {
+            out.fill();
+        }
+    }
+
+    void fill(Rectangle2D area, Color colour) throws IOException {
+        out.setNonStrokingColor(colour);
+        out.addRect((float) area.getX(), paper.getHeight() - (float) area.getMaxY(), (float) area.getWidth(), (float) area.getHeight());
+        out.fill();
+    }
+
+    /** A picture, in points from its own upper left corner; nothing is shown outside its area. */
+    void picture(Rectangle2D area, Painting painting) throws IOException {
+        PdfBoxGraphics2D g = new PdfBoxGraphics2D(document, (float) area.getWidth(), (float) area.getHeight());
+        g.setFontTextDrawer(pictureFonts);
+        painting.paint(g);
+        g.dispose();
+        out.saveGraphicsState();
+        out.transform(Matrix.getTranslateInstance((float) area.getX(), paper.getHeight() - (float) area.getMaxY()));
+        out.drawForm(g.getXFormObject());
+        out.restoreGraphicsState();
+    }
+
+    void save(Path file) throws IOException {
+        endPage();
+        tags.end();
+        // Packed objects save little here, and strict readers count them wrong.
+        try (OutputStream to = new BufferedOutputStream(Files.newOutputStream(file))) {
+            document.save(to, CompressParameters.NO_COMPRESSION);
+        }
+    }
+
+    @Override
+    public void close() throws IOException {
+        endPage();
+        document.close();
+    }
+}

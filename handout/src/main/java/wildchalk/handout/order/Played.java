@@ -1,0 +1,78 @@
+package wildchalk.handout.order;
+
+import java.util.List;
+import java.util.Map;
+import wildchalk.core.drill.Choices;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Rung;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.geometry.Box;
+import wildchalk.core.measure.Units;
+import wildchalk.core.rehearsal.Rehearsal;
+import wildchalk.core.rehearsal.Timeline;
+import wildchalk.core.scene.Board;
+import wildchalk.core.scene.Frame;
+import wildchalk.core.script.Script;
+import wildchalk.core.script.ScriptWriter;
+import wildchalk.core.surface.Surface;
+
+/**
+ * A rung, worked out one way through.
+ *
+ * @param sign its place in the ladder: "2", or "2a" for a variation
+ * @param choices the options that were chosen
+ */
+public record Played(Drill drill, Surface surface, Rung rung, String sign, Stage stage, Choices choices, Timeline timeline,
+                     Script script, Units units) {
+
+    /** Round a piece, in token radii. */
+    private static final double ROOM = 2;
+
+    /** The wanted rungs, lowest first. */
+    public static List<Played> of(Order order) {
+        Drill drill = order.drill();
+        Surface surface = drill.surface();
+        Map<String, String> signs = Ladder.signs(drill);
+        Map<String, Stage> stages = Ladder.all(drill);
+        return drill.ladder().stream().filter(r -> order.rung().isEmpty() || order.rung().get().equals(r.id()))
+                .map(r -> of(order, surface, r, signs.get(r.id()), stages.get(r.id()))).toList();
+    }
+
+    private static Played of(Order order, Surface surface, Rung rung, String sign, Stage stage) {
+        return new Played(order.drill(), surface, rung, sign, stage, order.choices(), null, null, order.units()).going(order.choices());
+    }
+
+    /** The same rung, another way through. */
+    public Played going(Choices other) {
+        Timeline played = Rehearsal.of(stage, surface, other);
+        return new Played(drill, surface, rung, sign, stage, other, played, ScriptWriter.write(stage, played, surface, units.unit()), units);
+    }
+
+    /** What the rung is called: "2 With a chaser"; only its title where there is one rung. */
+    public String name() {
+        return drill.ladder().size() > 1 ? sign + " " + rung.title() : rung.title();
+    }
+
+    /** What the drill shows, and somewhat more where somebody or something would be cut off at its edge. */
+    public Frame frame() {
+        Frame usual = Frame.of(drill, surface);
+        double room = usual.unit() * ROOM;
+        double left = usual.view().x();
+        double top = usual.view().y();
+        double right = left + usual.view().width();
+        double bottom = top + usual.view().height();
+        for (Piece piece : stage.pieces()) {
+            left = Math.min(left, piece.at().x() - room);
+            top = Math.min(top, piece.at().y() - room);
+            right = Math.max(right, piece.at().x() + room);
+            bottom = Math.max(bottom, piece.at().y() + room);
+        }
+        return new Frame(new Box(left, top, right - left, bottom - top), usual.unit(), usual.turn());
+    }
+
+    public Board board(Frame frame) {
+        return new Board(surface, stage, timeline, drill.lineKey(), frame, units);
+    }
+}
