@@ -1,31 +1,23 @@
 package wildchalk.handout;
 
-import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
-import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.awt.Color;
 import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Ladder;
-import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Curve;
 import wildchalk.core.geometry.Vec;
-import wildchalk.core.rehearsal.Rehearsal;
-import wildchalk.core.rehearsal.Timeline;
 import wildchalk.core.scene.Ink;
 import wildchalk.core.scene.Look;
 import wildchalk.core.scene.Shape;
-import wildchalk.core.surface.Surface;
+import wildchalk.handout.order.Order;
+import wildchalk.handout.order.Order.Still;
+import wildchalk.handout.order.Played;
 import wildchalk.handout.paint.PaperBrush;
 import wildchalk.handout.picture.Picture;
 import wildchalk.handout.type.Typeface;
@@ -34,9 +26,6 @@ import wildchalk.storage.format.DrillReader;
 class PictureTest {
 
     private final Drill drill = demo();
-    private final Surface surface = drill.surface();
-    private final Stage stage = Ladder.build(drill, "s1");
-    private final Timeline timeline = Rehearsal.of(stage, surface);
 
     private static Drill demo() {
         try {
@@ -46,8 +35,8 @@ class PictureTest {
         }
     }
 
-    private Picture picture(Look look) {
-        return new Picture(drill, surface, stage, timeline, look);
+    private BufferedImage picture(double t, int width) {
+        return Picture.draw(Played.of(Order.of(drill)).get(0), Look.SLATE, new Still(t, width, true));
     }
 
     @Test
@@ -82,8 +71,8 @@ class PictureTest {
 
     @Test
     void pictureShowsTheMomentThatIsAskedFor() {
-        BufferedImage start = picture(Look.SLATE).draw(0, 800);
-        BufferedImage later = picture(Look.SLATE).draw(2.5, 800);
+        BufferedImage start = picture(0, 800);
+        BufferedImage later = picture(2.5, 800);
         assertEquals(800, start.getWidth());
         int different = 0;
         for (int y = 0; y < start.getHeight(); y++) {
@@ -92,19 +81,6 @@ class PictureTest {
             }
         }
         assertTrue(different > 500 && different < 800 * start.getHeight() / 10, different + " dots differ");
-    }
-
-    @Test
-    void writesAPngThatReplacesTheOldOneOnlyWhenWhole(@TempDir Path folder) throws IOException {
-        Path file = Files.writeString(folder.resolve("skylark.png"), "old");
-        picture(Look.PAPER).writePng(file, 0, 400);
-        BufferedImage read = ImageIO.read(file.toFile());
-        assertEquals(400, read.getWidth());
-        assertEquals(1, Files.list(folder).count(), "nothing half done is left behind");
-        byte[] whole = Files.readAllBytes(file);
-        assertThrows(IOException.class, () ->
-                picture(Look.PAPER).writePng(folder.resolve("none").resolve("x.png"), 0, 400));
-        assertArrayEquals(whole, Files.readAllBytes(file));
     }
 
     @Test

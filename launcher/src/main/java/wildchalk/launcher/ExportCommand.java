@@ -1,70 +1,166 @@
 package wildchalk.launcher;
 
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashSet;
+import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import wildchalk.core.scene.Look;
-import wildchalk.handout.picture.Picture;
+import wildchalk.handout.HandOuts;
+import wildchalk.handout.order.Cancelled;
+import wildchalk.handout.order.Delivery;
+import wildchalk.handout.order.FileNames;
+import wildchalk.handout.order.HandOut;
+import wildchalk.handout.order.Order;
+import wildchalk.handout.order.Order.Film;
+import wildchalk.handout.order.Order.Paper;
+import wildchalk.handout.order.Order.Still;
+import wildchalk.handout.order.Progress;
+import wildchalk.handout.order.Undelivered;
 import wildchalk.storage.format.FormatException;
-import wildchalk.storage.format.DrillWriter;
 
-@Command(name = "export", mixinStandardHelpOptions = true, description = "A hand-out: a picture or a drill file.")
+@Command(name = "export", mixinStandardHelpOptions = true,
+        description = "Hand-outs: card, page, clip, picture, text, drill file or bundle; of one drill, or of many.")
 final class ExportCommand implements Callable<Integer> {
 
-    @Mixin
-    private DrillArgument drill;
+    private static final String ENDINGS = HandOuts.ALL.stream().map(HandOut::ending).collect(Collectors.joining("|"));
 
-    @Option(names = "--out", required = true, paramLabel = "X.png|json", description = "where it goes")
+    @Parameters(arity = "1..*", paramLabel = "FILE", description = "drill files")
+    private List<Path> files;
+
+    @Mixin
+    private DrillOptions drill;
+
+    @Mixin
+    private UnitOptions said;
+
+    @Option(names = "--out", paramLabel = "X.ENDING", description = "where it goes; the ending says what it is: "
+            + "pdf, html, mp4, gif, png, svg, txt, json or zip")
     private Path out;
 
-    @Option(names = "--at", defaultValue = "0", paramLabel = "SECONDS", description = "the moment; 0 is the whistle")
+    @Option(names = "--into", paramLabel = "FOLDER", description = "instead of --out: a folder, for one drill or many")
+    private Path into;
+
+    @Option(names = "--as", split = ",", paramLabel = "ENDING", description = "with --into: what is made of each drill, such as pdf,html")
+    private List<String> as = List.of("pdf");
+
+    @Option(names = "--at", defaultValue = "0", paramLabel = "SECONDS", description = "of a picture: the moment; 0 is the whistle")
     private double at;
 
-    @Option(names = "--width", defaultValue = "1600", description = "pixels, 200 to 8000")
+    @Option(names = "--width", defaultValue = "1600", description = "of a picture: pixels, 200 to 8000")
     private int width;
 
-    private static final Set<String> LOOKS = Set.of("slate", "paper", "ground");
+    @Option(names = "--no-words", description = "of a picture: the board alone")
+    private boolean wordless;
 
-    @Option(names = "--look", defaultValue = "slate", description = "slate, paper, or ground: like what people move on")
+    @Option(names = "--look", defaultValue = "slate", description = "slate, paper, grey, or ground: like what people move on")
     private String look;
+
+    @Option(names = "--paper", defaultValue = "a4", paramLabel = "a4|letter", description = "of a card")
+    private String paper;
+
+    @Option(names = "--across", description = "of a card: the long side lies")
+    private boolean across;
+
+    @Option(names = "--grey", description = "of a card: without colour")
+    private boolean grey;
+
+    @Option(names = "--shape", defaultValue = "wide", paramLabel = "wide|square|upright", description = "of a clip")
+    private String shape;
+
+    @Option(names = "--speed", defaultValue = "1", description = "of a clip: 0.25 to 2")
+    private double speed;
+
+    @Option(names = "--every-way", description = "of a clip: every way through the reads, not only the chosen one")
+    private boolean everyWay;
+
+    @Option(names = "--no-captions", description = "of a clip: without the script")
+    private boolean silent;
 
     @Spec
     private CommandSpec spec;
 
+    private final Set<String> made = new HashSet<>();
+
     @Override
     public Integer call() throws FormatException {
-        String name = out.getFileName().toString().toLowerCase(Locale.ROOT);
-        boolean known = name.endsWith(".png") || name.endsWith(".json");
-        boolean looks = LOOKS.contains(look);
-        if (!known || !looks || width < 200 || width > 8000 || !Double.isFinite(at)) {
-            throw new ParameterException(spec.commandLine(), !known ? "--out should end in .png or .json"
-                    : !looks ? "--look should be slate, paper or ground"
-                    : "--width should be from 200 to 8000 and --at a number of seconds");
-        }
-        DrillArgument.Rehearsed r = drill.rehearse();
-        try {
-            if (name.endsWith(".json")) {
-                Files.writeString(out, DrillWriter.write(r.drill()));
+        refuseMisuse();
+        for (Path file : files) {
+            DrillOptions.Rehearsed r = drill.rehearse(file);
+            if (out != null) {
+                deliver(out, kind(ending(out)), order(r));
             } else {
-                new Picture(r.drill(), r.surface(), r.stage(), r.timeline(),
-                        wanted(r)).writePng(out, at, width);
+                for (String ending : as) {
+                    deliver(into.resolve(unused(ending, r.drill().title())), kind(ending), order(r));
+                }
             }
-        } catch (IOException e) {
-            throw new FormatException(out + " cannot be written; choose a folder that is there and may be written to");
         }
         return 0;
     }
 
-    private Look wanted(DrillArgument.Rehearsed r) {
-        return look.equals("ground") ? Look.trueTo(r.surface().ground()) : Look.valueOf(look.toUpperCase(Locale.ROOT));
+    /** Two drills of one title do not overwrite each other. */
+    private String unused(String ending, String title) {
+        String name = FileNames.of(ending, title);
+        for (int n = 2; !made.add(name); n++) {
+            name = FileNames.of(ending, title, Integer.toString(n));
+        }
+        return name;
+    }
+
+    private void refuseMisuse() {
+        boolean one = (out == null) != (into == null) && (out == null || files.size() == 1);
+        String wrong = !one ? "give --out for one drill, or --into and a folder for many"
+                : out != null && HandOuts.ending(ending(out)).isEmpty() ? "--out should end in " + ENDINGS.replace("|", ", ")
+                : as.stream().anyMatch(a -> HandOuts.ending(a).isEmpty()) ? "--as should be some of " + ENDINGS.replace("|", ", ")
+                : width < Still.NARROWEST || width > Still.WIDEST || !Double.isFinite(at) ? "--width should be from 200 to 8000 and --at a number of seconds"
+                : !(speed >= 0.25 && speed <= 2) ? "--speed should be from 0.25 to 2" : "";
+        if (!wrong.isEmpty()) {
+            throw new ParameterException(spec.commandLine(), wrong);
+        }
+    }
+
+    private static String ending(Path file) {
+        String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
+        return name.substring(name.lastIndexOf('.') + 1);
+    }
+
+    private static HandOut kind(String ending) {
+        return HandOuts.ending(ending).orElseThrow();
+    }
+
+    private Order order(DrillOptions.Rehearsed r) {
+        Look wanted = look.equals("ground") ? Look.trueTo(r.surface().ground()) : chosen(Look.class, look, "--look");
+        return Order.of(r.drill()).rung(drill.stage()).choosing(r.choices()).looking(wanted).measured(said.units(), said.handful())
+                .on(new Paper(chosen(Paper.Size.class, paper, "--paper"), across, grey))
+                .still(new Still(at, width, !wordless))
+                .film(new Film(chosen(Film.Shape.class, shape, "--shape"), speed, everyWay, !silent));
+    }
+
+    private <E extends Enum<E>> E chosen(Class<E> kind, String word, String option) {
+        Optional<E> known = List.of(kind.getEnumConstants()).stream().filter(e -> e.name().equalsIgnoreCase(word)).findFirst();
+        return known.orElseThrow(() -> new ParameterException(spec.commandLine(), option + " should be one of "
+                + List.of(kind.getEnumConstants()).stream().map(e -> e.name().toLowerCase(Locale.ROOT)).collect(Collectors.joining(", "))));
+    }
+
+    private void deliver(Path target, HandOut kind, Order order) throws FormatException {
+        try {
+            Delivery.deliver(target, part -> kind.write(order, part, Progress.UNSEEN));
+        } catch (Undelivered | Cancelled e) {
+            throw new FormatException(e.getMessage());
+        }
+        if (into != null) {
+            spec.commandLine().getOut().println(target.getFileName());
+            spec.commandLine().getOut().flush();
+        }
     }
 }

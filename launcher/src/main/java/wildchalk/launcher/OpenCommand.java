@@ -7,8 +7,8 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import wildchalk.desktop.Request;
 import wildchalk.desktop.WildChalkApp;
-import wildchalk.storage.format.FormatException;
 import wildchalk.storage.format.DrillReader;
+import wildchalk.storage.format.FormatException;
 
 @Command(name = "open", mixinStandardHelpOptions = true,
         description = "The application; with a drill file, that drill is taken into the book and opened.")

@@ -8,9 +8,7 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
-import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Spec;
-import wildchalk.core.measure.Unit;
 import wildchalk.core.measure.Units;
 import wildchalk.core.setout.SetOut;
 import wildchalk.core.setout.Sheet;
@@ -26,16 +24,8 @@ final class SetOutCommand implements Callable<Integer> {
     @Mixin
     private DrillArgument drill;
 
-    @Option(names = "--unit", defaultValue = "m", paramLabel = "m|yd|ft", description = "unit of lengths")
-    private String unit;
-
-    @Option(names = "--pace", defaultValue = "" + Units.USUAL_PACE, paramLabel = "METRES",
-            description = "length of your paces, 0.4 to 1.2 (usual: ${DEFAULT-VALUE})")
-    private double pace;
-
-    @Option(names = "--handful", defaultValue = "" + SetOut.USUAL_HANDFUL, paramLabel = "N",
-            description = "cones that fit in a hand (usual: ${DEFAULT-VALUE})")
-    private int handful;
+    @Mixin
+    private UnitOptions said;
 
     @Option(names = "--json", description = "print one JSON object and nothing else")
     private boolean json;
@@ -48,9 +38,9 @@ final class SetOutCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws FormatException {
-        Units units = units();
+        Units units = said.units();
         DrillArgument.Rehearsed r = drill.rehearse();
-        Sheet sheet = SetOut.of(r.stage(), r.surface(), units, handful);
+        Sheet sheet = SetOut.of(r.stage(), r.surface(), units, said.handful());
         PrintWriter print = spec.commandLine().getOut();
         if (json) {
             print.print(SheetWriter.write(r.stage().id(), sheet, units));
@@ -66,17 +56,6 @@ final class SetOutCommand implements Callable<Integer> {
             }
         }
         return 0;
-    }
-
-    private Units units() {
-        for (Unit u : Unit.values()) {
-            boolean sound = pace >= Units.SHORTEST_PACE && pace <= Units.LONGEST_PACE && handful >= 1;
-            if (u.sign().equals(unit) && sound) {
-                return new Units(u, pace);
-            }
-        }
-        throw new ParameterException(spec.commandLine(),
-                "--unit should be m, yd or ft, --pace from 0.4 to 1.2 and --handful at least 1");
     }
 
     private static void print(PrintWriter print, String title, Sheet sheet, Units units) {

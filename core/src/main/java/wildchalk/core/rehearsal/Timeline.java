@@ -6,11 +6,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
 import wildchalk.core.drill.Choices;
-import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.Instruction.Read;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Vec;
@@ -211,6 +213,11 @@ public final class Timeline {
     /** When an action happens; empty when it never does. */
     public Optional<ActionTimes> times(String action) {
         return Optional.ofNullable(times.get(action));
+    }
+
+    /** The actions that are under way at a time, by id; what has just ended is over. */
+    public Set<String> underWay(double t) {
+        return times.entrySet().stream().filter(e -> e.getValue().start() <= t && t < e.getValue().over()).map(Map.Entry::getKey).collect(Collectors.toSet());
     }
 
     /** Where an action's line runs, at least two points; for an action that never happens, where it would. */

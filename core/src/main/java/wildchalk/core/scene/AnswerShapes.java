@@ -5,11 +5,17 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
+import wildchalk.core.ask.Answer;
 import wildchalk.core.ask.Answer.Drawn;
 import wildchalk.core.ask.Answer.Verdict;
 import wildchalk.core.ask.Sight;
+import wildchalk.core.drill.Instruction.Freeze;
+import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Curve;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.measure.Unit;
+import wildchalk.core.rehearsal.Timeline;
+import wildchalk.core.surface.Surface;
 
 /** What is painted over a frozen board: a veil over all, what matters again on top of it, and the answer. */
 public final class AnswerShapes {
@@ -33,6 +39,16 @@ public final class AnswerShapes {
         // Wide enough for whatever is shown beside the surface.
         shapes.add(new Shape.Fill(Curve.box(board.frame().view().grown(500)), Ink.VEIL, false));
         shapes.addAll(board.only(t, matters));
+        return shapes;
+    }
+
+    /** The board at a freeze: dimmed but for what matters, and once it is answered with the answer drawn. */
+    public static List<Shape> frozen(Board board, Freeze freeze, Stage stage, Timeline timeline, Surface surface, Unit unit, boolean answered) {
+        double t = timeline.moment(freeze.at()).orElse(0);
+        List<Shape> shapes = new ArrayList<>(dimmed(board, t, Set.copyOf(Answer.matters(freeze, stage, timeline, surface))));
+        if (answered) {
+            shapes.addAll(of(Answer.of(freeze, stage, timeline, surface, unit), board.frame()));
+        }
         return shapes;
     }
 

@@ -327,6 +327,11 @@ public final class Board {
         return shapes;
     }
 
+    /** A person's token round the origin, in parts that can be moved and turned. */
+    public Token token(Piece.Person person) {
+        return Token.of(person, tokens);
+    }
+
     /** One ball at a time. */
     public List<Shape> ball(Piece.Ball ball, double t, Set<String> chosen) {
         List<Shape> shapes = new ArrayList<>();

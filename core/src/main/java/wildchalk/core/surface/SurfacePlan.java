@@ -69,6 +69,11 @@ public final class SurfacePlan {
         new SurfaceReader(file, chosen).lay();
     }
 
+    /** The text of the file that it was read from. */
+    public String json() {
+        return file.toString();
+    }
+
     public String id() {
         return file.getString("id");
     }

@@ -53,6 +53,11 @@ public final class Surfaces {
                 : OWN.stream().filter(p -> p.id().equals(id)).findFirst();
     }
 
+    /** A kind that a club has added; empty for those that every copy of the program has. */
+    public static Optional<SurfacePlan> own(String id) {
+        return plan(id).filter(p -> !IDS.contains(id));
+    }
+
     /** Every surface at its usual sizes. */
     public static List<Surface> all() {
         return plans().stream().map(p -> get(p.id())).toList();

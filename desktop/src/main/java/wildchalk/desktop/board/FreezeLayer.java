@@ -1,14 +1,9 @@
 package wildchalk.desktop.board;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import javafx.scene.canvas.Canvas;
-import wildchalk.core.ask.Answer;
 import wildchalk.core.drill.Instruction.Freeze;
-import wildchalk.core.drill.Stage;
-import wildchalk.core.rehearsal.Timeline;
 import wildchalk.core.scene.AnswerShapes;
 import wildchalk.core.scene.Shape;
 import wildchalk.desktop.paint.ScreenBrush;
@@ -36,13 +31,7 @@ final class FreezeLayer extends Canvas {
     }
 
     private List<Shape> shapes(Freeze freeze) {
-        Stage stage = state.stage();
-        Timeline timeline = state.timeline();
-        double t = timeline.moment(freeze.at()).orElse(0);
-        List<Shape> shapes = new ArrayList<>(AnswerShapes.dimmed(state.board(), t, Set.copyOf(Answer.matters(freeze, stage, timeline, state.surface()))));
-        if (state.focus().frozenProperty().get().filter(Focus.Frozen::answered).isPresent()) {
-            shapes.addAll(AnswerShapes.of(Answer.of(freeze, stage, timeline, state.surface(), state.unitsProperty().get().unit()), state.board().frame()));
-        }
-        return shapes;
+        boolean answered = state.focus().frozenProperty().get().filter(Focus.Frozen::answered).isPresent();
+        return AnswerShapes.frozen(state.board(), freeze, state.stage(), state.timeline(), state.surface(), state.unitsProperty().get().unit(), answered);
     }
 }

@@ -3,7 +3,6 @@ package wildchalk.desktop.board;
 import java.util.HashSet;
 import java.util.Optional;
 import java.util.Set;
-import wildchalk.core.drill.Action;
 import wildchalk.core.rehearsal.Beat;
 
 /** What shines in picture, words and strip at the moment that is looked at. */
@@ -17,10 +16,7 @@ public final class Lights {
         Set<String> lit = new HashSet<>(state.pointedAtProperty().get());
         double t = state.playheadProperty().get();
         if (t > 0 || state.playingProperty().get()) {
-            for (Action action : state.stage().actions()) {
-                state.timeline().times(action.id()).filter(x -> x.start() <= t && t < x.over())
-                        .ifPresent(x -> lit.add(action.id()));
-            }
+            lit.addAll(state.timeline().underWay(t));
         }
         return lit;
     }

@@ -15,6 +15,8 @@ import wildchalk.core.scene.Look;
 import wildchalk.core.setout.SetOut;
 import wildchalk.core.surface.Surface;
 import wildchalk.desktop.message.Messages;
+import wildchalk.handout.order.Order;
+import wildchalk.handout.order.Progress;
 import wildchalk.handout.picture.Picture;
 import wildchalk.handout.setout.SheetPages;
 import wildchalk.storage.format.DrillWriter;
@@ -57,11 +59,8 @@ public final class Exchange {
 
     /** Hands out a picture of one rung at a moment. */
     public void savePicture(Drill drill, String rung, double t, Look look) {
-        Surface surface = drill.surface();
-        Stage stage = Ladder.build(drill, rung);
-        save(drill, ".png", "Picture", file ->
-                new Picture(drill, surface, stage, Rehearsal.of(stage, surface), look)
-                        .writePng(file, t, PICTURE_WIDTH));
+        Order order = Order.of(drill).rung(Optional.of(rung)).looking(look).still(new Order.Still(t, PICTURE_WIDTH, true));
+        save(drill, ".png", "Picture", file -> new Picture().write(order, file, Progress.UNSEEN));
     }
 
     /** Hands out the set-out sheet of one rung for printing. */

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Instruction.Freeze;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Length;
 import wildchalk.core.measure.Clock;
@@ -13,15 +12,13 @@ import wildchalk.core.script.ReadWords;
 import wildchalk.core.script.Script;
 import wildchalk.core.script.ScriptWriter;
 import wildchalk.core.script.SecondPerson;
+import wildchalk.core.script.Subtitles;
 import wildchalk.core.show.Stop;
 import wildchalk.core.show.Stop.Kind;
 import wildchalk.core.show.Tour;
 
 /** The words that go with what is shown. */
 final class Captions {
-
-    /** A beat that is this near is meant, seconds. */
-    private static final double NEAR = 0.03;
 
     private Captions() {
     }
@@ -32,18 +29,9 @@ final class Captions {
             return "That is one rep: " + Clock.seconds(tour.timeline().duration()) + "."
                     + (tour.rung().plan().climb().isBlank() ? "" : " Climb when " + tour.rung().plan().climb() + ".");
         }
-        List<Script.Line> lines = script(tour, unit, followed).lines();
-        double t = tour.stop().t();
-        double begun = lines.stream().mapToDouble(Script.Line::t).filter(b -> b <= t + NEAR).max().orElse(lines.stream().mapToDouble(Script.Line::t).min().orElse(0));
-        List<Script.Line> now = lines.stream().filter(l -> Math.abs(l.t() - begun) < 1e-6).toList();
+        List<Script.Line> now = Subtitles.at(script(tour, unit, followed), tour.stop().t());
         List<Script.Line> own = followed.map(f -> now.stream().filter(l -> SecondPerson.isAbout(l, tour.stage(), f)).toList()).orElse(now);
-        return own.isEmpty() && followed.isPresent() ? "You wait." : own.stream().map(l -> text(l, tour)).collect(Collectors.joining("\n"));
-    }
-
-    /** The line without what is only for the coach: where it stops and what is asked then. */
-    private static String text(Script.Line line, Tour tour) {
-        return line.phrases().stream().filter(p -> tour.stage().said(Freeze.class).stream().noneMatch(f -> f.id().equals(p.action())))
-                .map(Script.Phrase::text).collect(Collectors.joining());
+        return own.isEmpty() && followed.isPresent() ? "You wait." : own.stream().map(l -> Subtitles.words(l, tour.stage())).collect(Collectors.joining("\n"));
     }
 
     private static Script script(Tour tour, Unit unit, Optional<String> followed) {

@@ -5,11 +5,12 @@ import java.nio.file.Path;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import wildchalk.core.scene.Ink;
 import wildchalk.handout.order.HandOut;
 import wildchalk.handout.order.Order;
 import wildchalk.handout.order.Played;
 import wildchalk.handout.order.Progress;
-import wildchalk.core.scene.Ink;
+import wildchalk.handout.type.Lines;
 import wildchalk.handout.type.Typeface;
 
 /** A drill on one or two pages; on more where it is too much to be read on two. */
@@ -96,7 +97,7 @@ public final class Card implements HandOut {
             pdf.text(number, Typeface.TEXT, 8.5, setting.ink(Ink.FAINT), MARGIN, y);
             String made = "Wild Chalk";
             pdf.text(made, Typeface.TEXT, 8.5, setting.ink(Ink.FAINT),
-                    order.paper().width() - MARGIN - Setting.width(made, Typeface.TEXT, 8.5), y);
+                    order.paper().width() - MARGIN - Lines.width(made, Typeface.TEXT, 8.5), y);
         });
     }
 }

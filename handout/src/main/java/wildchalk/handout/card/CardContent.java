@@ -36,6 +36,8 @@ final class CardContent {
     private static final int MANY_BEATS = 8;
     private static final int BEATS_A_PICTURE = 5;
 
+    /** A single picture that takes more than this share of the page's width goes across it. */
+    private static final double BROAD = 0.72;
     /** How high the picture of the gear is, as a share of the others: there is less on it. */
     private static final double GEAR = 0.7;
 
@@ -44,6 +46,7 @@ final class CardContent {
     private final Setting head;
     private final Setting column;
     private final double highest;
+    private final boolean pictureInHead;
 
     /** @param highest no picture is higher, points */
     CardContent(Order order, List<Played> rungs, Setting head, Setting column, double highest) {
@@ -52,6 +55,8 @@ final class CardContent {
         this.head = head;
         this.column = column;
         this.highest = highest;
+        boolean one = rungs.size() == 1 && lowest().timeline().beats().size() <= MANY_BEATS;
+        pictureInHead = one && new Diagram(head, highest).width(lowest()) > head.width() * BROAD;
     }
 
     private Played lowest() {
@@ -69,15 +74,11 @@ final class CardContent {
             slices.addAll(head.words("P", "!", "Take care: " + caution, Typeface.TEXT_BOLD));
         }
         slices.add(Slice.gap(head.size() * 0.4));
-        if (hasOnePicture()) {
+        if (pictureInHead) {
             slices.add(new Diagram(head, highest).of(lowest()));
         }
         slices.add(new Diagram(head, highest).key(lowest()));
         return slices;
-    }
-
-    private boolean hasOnePicture() {
-        return rungs.size() == 1 && lowest().timeline().beats().size() <= MANY_BEATS;
     }
 
     private String where() {
@@ -115,7 +116,7 @@ final class CardContent {
         String length = rung.rung().plan().length().map(l -> ": " + l.words()).orElse("");
         slices.add(column.title("H2", rung.name() + length, 1.35, true));
         below(rung).ifPresent(below -> slices.addAll(Slice.together(differs(below, rung))));
-        if (!hasOnePicture()) {
+        if (!pictureInHead) {
             slices.addAll(pictures(rung));
         }
         Script script = rung.script();

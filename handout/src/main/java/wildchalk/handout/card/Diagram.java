@@ -46,6 +46,11 @@ final class Diagram {
         return new Rectangle2D.Double(0, 0, Math.min(setting.width(), height / sure), height);
     }
 
+    /** How wide the picture of a rung is, points. */
+    double width(Played played) {
+        return area(played.frame()).getWidth();
+    }
+
     /** A rung as it begins, with all that happens on it. */
     Slice of(Played played) {
         return slice(played, said(played), board -> all(board, 0));

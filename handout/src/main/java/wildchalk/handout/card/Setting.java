@@ -1,8 +1,6 @@
 package wildchalk.handout.card;
 
 import java.awt.Color;
-import java.awt.Font;
-import java.awt.geom.AffineTransform;
 import java.awt.geom.Rectangle2D;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -10,7 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import wildchalk.core.scene.Ink;
 import wildchalk.core.scene.Look;
-import wildchalk.handout.paint.FontContext;
+import wildchalk.handout.type.Lines;
 import wildchalk.handout.type.Typeface;
 
 /**
@@ -40,7 +38,7 @@ record Setting(double width, double size, Look look) {
 
     /** A heading, and the line in the list of what is in the document. */
     Slice title(String kind, String words, double times, boolean listed) {
-        List<String> lines = wrapped(words, Typeface.TITLE, size * times, width);
+        List<String> lines = Lines.wrapped(words, Typeface.TITLE, size * times, width);
         double line = size * times * 1.2;
         return new Slice(line * lines.size() + size * 0.35, true, (pdf, x, y) -> {
             if (listed) {
@@ -67,7 +65,7 @@ record Setting(double width, double size, Look look) {
     /** @param number stands before the first line; empty for none */
     List<Slice> words(String kind, String number, String words, Typeface face) {
         double in = number.isEmpty() ? 0 : size * NUMBER;
-        List<String> lines = wrapped(words, face, size, width - in);
+        List<String> lines = Lines.wrapped(words, face, size, width - in);
         List<Slice> slices = new ArrayList<>();
         for (int from = 0; from < lines.size(); from += TOGETHER) {
             List<String> part = lines.subList(from, Math.min(lines.size(), from + TOGETHER));
@@ -92,59 +90,9 @@ record Setting(double width, double size, Look look) {
     /** In a box like the numbers on the picture, so that the eye finds one from the other. */
     private void number(TaggedPdf pdf, String number, double x, double y) throws IOException {
         double type = size * 0.9;
-        double wide = Math.max(size * 1.4, width(number, Typeface.TEXT_BOLD, type) + size * 0.5);
+        double wide = Math.max(size * 1.4, Lines.width(number, Typeface.TEXT_BOLD, type) + size * 0.5);
         pdf.unsaid(() -> pdf.fill(new Rectangle2D.Double(x, y + size * 0.04, wide, size * 1.22), ink(Ink.CHALK)));
         pdf.tagged("P", Optional.empty(), () -> pdf.text(number, Typeface.TEXT_BOLD, type, ink(Ink.BOARD),
-                x + (wide - width(number, Typeface.TEXT_BOLD, type)) / 2, y + size * 0.96));
-    }
-
-    static double width(String words, Typeface face, double size) {
-        Font font = face.fontFor(words, 1);
-        return font.deriveFont(AffineTransform.getScaleInstance(size, size)).getStringBounds(words, FontContext.EXACT).getWidth();
-    }
-
-    /** Lines no wider than {@code wide}; a word that is wider is cut. */
-    static List<String> wrapped(String words, Typeface face, double size, double wide) {
-        List<String> lines = new ArrayList<>();
-        StringBuilder line = new StringBuilder();
-        for (String word : clean(words).split(" ")) {
-            String rest = word;
-            while (width(rest, face, size) > wide && rest.codePointCount(0, rest.length()) > 1) {
-                if (line.length() > 0) {
-                    lines.add(line.toString());
-                    line.setLength(0);
-                }
-                int fits = fitting(rest, face, size, wide);
-                lines.add(rest.substring(0, fits));
-                rest = rest.substring(fits);
-            }
-            if (line.length() > 0 && width(line + " " + rest, face, size) > wide) {
-                lines.add(line.toString());
-                line.setLength(0);
-            }
-            line.append(line.length() > 0 ? " " : "").append(rest);
-        }
-        lines.add(line.toString());
-        return lines;
-    }
-
-    /** How many letters of a word fit; at least one. */
-    private static int fitting(String word, Typeface face, double size, double wide) {
-        int least = 1;
-        int most = word.codePointCount(0, word.length());
-        while (least < most) {
-            int middle = (least + most + 1) / 2;
-            if (width(word.substring(0, word.offsetByCodePoints(0, middle)), face, size) <= wide) {
-                least = middle;
-            } else {
-                most = middle - 1;
-            }
-        }
-        return word.offsetByCodePoints(0, least);
-    }
-
-    /** Nothing that is no letter, sign or space. */
-    private static String clean(String words) {
-        return words.replaceAll("\\p{Cc}|\\p{Cs}", " ").replaceAll("\\s+", " ").strip();
+                x + (wide - Lines.width(number, Typeface.TEXT_BOLD, type)) / 2, y + size * 0.96));
     }
 }

@@ -34,7 +34,7 @@ import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.pdmodel.graphics.state.RenderingMode;
 import org.apache.pdfbox.pdmodel.interactive.viewerpreferences.PDViewerPreferences;
 import org.apache.pdfbox.util.Matrix;
-import wildchalk.handout.paint.FontContext;
+import wildchalk.handout.type.Lines;
 import wildchalk.handout.type.Typeface;
 
 /** A PDF while it is filled, page by page, with everything on it tagged for those who have it read to them. Points; y goes down. */
@@ -149,7 +149,7 @@ final class TaggedPdf implements Closeable {
         show(".", fonts.get(Typeface.TEXT), size, x, y);
         out.restoreGraphicsState();
         AffineTransform place = new AffineTransform(1, 0, 0, -1, x, paper.getHeight() - y);
-        fill(new TextLayout(words, font, FontContext.EXACT).getOutline(place).getPathIterator(null));
+        fill(new TextLayout(words, font, Lines.EXACT).getOutline(place).getPathIterator(null));
         out.endMarkedContent();
     }
 

@@ -2,10 +2,11 @@ package wildchalk.handout.order;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
-import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Box;
@@ -13,7 +14,9 @@ import wildchalk.core.measure.Units;
 import wildchalk.core.rehearsal.Rehearsal;
 import wildchalk.core.rehearsal.Timeline;
 import wildchalk.core.scene.Board;
+import wildchalk.core.scene.Extent;
 import wildchalk.core.scene.Frame;
+import wildchalk.core.scene.Shape;
 import wildchalk.core.script.Script;
 import wildchalk.core.script.ScriptWriter;
 import wildchalk.core.surface.Surface;
@@ -27,8 +30,8 @@ import wildchalk.core.surface.Surface;
 public record Played(Drill drill, Surface surface, Rung rung, String sign, Stage stage, Choices choices, Timeline timeline,
                      Script script, Units units) {
 
-    /** Round a piece, in token radii. */
-    private static final double ROOM = 2;
+    /** Round what is drawn, in token radii. */
+    private static final double ROOM = 0.5;
 
     /** The wanted rungs, lowest first. */
     public static List<Played> of(Order order) {
@@ -58,17 +61,15 @@ public record Played(Drill drill, Surface surface, Rung rung, String sign, Stage
     /** What the drill shows, and somewhat more where somebody or something would be cut off at its edge. */
     public Frame frame() {
         Frame usual = Frame.of(drill, surface);
-        double room = usual.unit() * ROOM;
-        double left = usual.view().x();
-        double top = usual.view().y();
-        double right = left + usual.view().width();
-        double bottom = top + usual.view().height();
-        for (Piece piece : stage.pieces()) {
-            left = Math.min(left, piece.at().x() - room);
-            top = Math.min(top, piece.at().y() - room);
-            right = Math.max(right, piece.at().x() + room);
-            bottom = Math.max(bottom, piece.at().y() + room);
-        }
+        Board board = board(usual);
+        List<Shape> drawn = Stream.concat(board.chalk(Set.of()).stream(), board.live(0, Set.of(), Set.of()).stream())
+                .filter(s -> !(s instanceof Shape.Label)).toList();
+        Box view = usual.view();
+        Box needed = Extent.of(drawn).map(b -> b.grown(usual.unit() * ROOM)).orElse(view);
+        double left = Math.min(view.x(), needed.x());
+        double top = Math.min(view.y(), needed.y());
+        double right = Math.max(view.x() + view.width(), needed.x() + needed.width());
+        double bottom = Math.max(view.y() + view.height(), needed.y() + needed.height());
         return new Frame(new Box(left, top, right - left, bottom - top), usual.unit(), usual.turn());
     }
 

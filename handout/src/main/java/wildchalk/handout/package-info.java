@@ -1,0 +1,2 @@
+/** Every kind of hand-out there is. Never makes one itself. */
+package wildchalk.handout;

@@ -1,0 +1,219 @@
+package wildchalk.handout.page;
+
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.awt.geom.AffineTransform;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Choices;
+import wildchalk.core.drill.Instruction.Freeze;
+import wildchalk.core.drill.Instruction.Option;
+import wildchalk.core.drill.Instruction.Read;
+import wildchalk.core.drill.Length;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Reads;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.naming.PieceWords;
+import wildchalk.core.rehearsal.Pose;
+import wildchalk.core.scene.AnswerShapes;
+import wildchalk.core.scene.Board;
+import wildchalk.core.scene.Frame;
+import wildchalk.core.scene.Shape;
+import wildchalk.core.script.ReadWords;
+import wildchalk.core.script.Script;
+import wildchalk.core.script.SecondPerson;
+import wildchalk.core.script.Subtitles;
+import wildchalk.core.show.Stop;
+import wildchalk.handout.order.Played;
+import wildchalk.handout.paint.SvgBrush;
+
+/** A rung as the page wants it: every way through, with its lines, its runs and its words. */
+final class RungData {
+
+    /** Of the ways through a rung a page holds no more than this. */
+    static final int MOST_WAYS = 24;
+
+    private static final JsonNodeFactory MAKE = JsonNodeFactory.instance;
+
+    private final Played rung;
+    private final Pool pool;
+    private final SvgBrush.Inks inks;
+    private final AffineTransform toPage;
+    private final Frame frame;
+
+    RungData(Played rung, Pool pool, SvgBrush.Inks inks, AffineTransform toPage, Frame frame) {
+        this.rung = rung;
+        this.pool = pool;
+        this.inks = inks;
+        this.toPage = toPage;
+        this.frame = frame;
+    }
+
+    ObjectNode data() {
+        ObjectNode data = MAKE.objectNode();
+        Board board = rung.board(frame);
+        data.put("id", rung.rung().id());
+        data.put("name", rung.name());
+        data.put("length", rung.rung().plan().length().map(Length::words).orElse(""));
+        data.put("climb", rung.rung().plan().climb());
+        data.put("ground", pool.of(svg(board.ground())));
+        ArrayNode limits = data.putArray("limits");
+        rung.script().limits().forEach(l -> limits.add(pool.of(l.text())));
+        people(data.putArray("people"), board);
+        gear(data.putArray("gear"), board);
+        reads(data.putArray("reads"));
+        ArrayNode freezes = data.putArray("freezes");
+        for (Freeze freeze : rung.stage().said(Freeze.class)) {
+            freezes.addObject().put("id", freeze.id()).put("question", freeze.question()).put("answer", freeze.answer());
+        }
+        ArrayNode ways = data.putArray("ways");
+        List<Choices> all = Reads.ways(rung.stage());
+        ways.add(way(rung));
+        Choices first = settled(rung);
+        all.stream().limit(MOST_WAYS).map(rung::going).filter(p -> !settled(p).equals(first)).forEach(p -> ways.add(way(p)));
+        return data;
+    }
+
+    private static Choices settled(Played played) {
+        return played.timeline().settled(played.choices());
+    }
+
+    private void people(ArrayNode people, Board board) {
+        for (Piece.Person person : rung.stage().people()) {
+            ObjectNode node = people.addObject().put("id", person.id()).put("label", person.label())
+                    .put("name", PieceWords.among(rung.stage(), person));
+            node.put("turning", pool.of(local(board.token(person).turning(), Vec.ZERO)));
+            node.put("upright", pool.of(local(board.token(person).upright(), Vec.ZERO)));
+        }
+    }
+
+    /** Gear that is put down or picked up, drawn round the origin. */
+    private void gear(ArrayNode gear, Board board) {
+        board.gearInPlay().forEach(g -> gear.addObject().put("id", g.id())
+                .put("picture", pool.of(local(board.gear(g, 0, Set.of()), board.gearOnPicture(g.id(), 0)))));
+    }
+
+    private void reads(ArrayNode reads) {
+        for (Read read : Reads.of(rung.stage())) {
+            ObjectNode node = reads.addObject().put("id", read.id()).put("who", ReadWords.decider(rung.stage(), read).orElse(""))
+                    .put("worked", read.rule().isPresent());
+            ArrayNode options = node.putArray("options");
+            for (Option option : read.options()) {
+                options.addObject().put("id", option.id()).put("words", ReadWords.option(rung.stage(), read, option).orElse("nothing drawn"))
+                        .put("reason", option.reason());
+            }
+        }
+    }
+
+    private ObjectNode way(Played way) {
+        ObjectNode node = MAKE.objectNode();
+        Board board = way.board(frame);
+        double duration = way.timeline().duration();
+        ObjectNode taken = node.putObject("taken");
+        Choices settled = settled(way);
+        Reads.of(way.stage()).forEach(r -> Reads.taken(way.stage(), settled, r).ifPresent(o -> taken.put(r.id(), o.id())));
+        node.put("duration", Math.round(duration * 100) / 100.0);
+        chalk(node, way, board);
+        ObjectNode tracks = node.putObject("tracks");
+        way.stage().people().forEach(p -> tracks.put(p.id(), pool.of(Track.of(duration, t -> pose(board.pose(p.id(), t))))));
+        board.gearInPlay().forEach(g -> tracks.put(g.id(), pool.of(Track.of(duration, t -> place(board.gearOnPicture(g.id(), t))))));
+        ArrayNode balls = node.putArray("balls");
+        for (Piece.Ball ball : board.balls()) {
+            tracks.put(ball.id(), pool.of(Track.of(duration, t -> place(board.ballOnPicture(ball.id(), t)))));
+            boolean fromHeap = way.stage().piece(ball.id()).isEmpty();
+            double from = fromHeap ? way.timeline().inPlayFrom(ball.id()) : -1;
+            // Whatever the moment, so long as it is in play.
+            double seen = Math.max(0, from) + (fromHeap ? 0.01 : 0);
+            balls.addObject().put("id", ball.id()).put("from", from)
+                    .put("picture", pool.of(local(board.ball(ball, seen, Set.of()), board.ballOnPicture(ball.id(), seen))));
+        }
+        lines(node, way);
+        stops(node, way, board, settled);
+        return node;
+    }
+
+    /** What stands still, action by action, and what shines under each while it is under way. */
+    private void chalk(ObjectNode node, Played way, Board board) {
+        Set<String> actions = way.stage().actions().stream().map(Action::id).collect(Collectors.toSet());
+        node.put("still", pool.of(svg(board.chalk(Set.of(), id -> !actions.contains(id)))));
+        ArrayNode drawn = node.putArray("actions");
+        for (Action action : way.stage().actions()) {
+            ObjectNode one = drawn.addObject().put("id", action.id()).put("who", action.who());
+            one.put("line", pool.of(svg(board.chalk(Set.of(), action.id()::equals))));
+            one.put("glow", pool.of(svg(board.glow(Set.of(action.id())))));
+            way.timeline().times(action.id()).ifPresent(x -> one.put("start", hundredths(x.start())).put("over", hundredths(x.over())));
+        }
+    }
+
+    private static double hundredths(double t) {
+        return Math.round(t * 100) / 100.0;
+    }
+
+    /** The words of the rep, and what each of those in it is told. */
+    private void lines(ObjectNode node, Played way) {
+        ArrayNode lines = node.putArray("lines");
+        List<Script.Line> script = way.script().lines();
+        for (Script.Line line : script) {
+            lines.addObject().put("n", line.beat()).put("t", hundredths(line.t())).put("heading", line.heading())
+                    .put("text", pool.of(Subtitles.words(line, way.stage())));
+        }
+        ObjectNode told = node.putObject("told");
+        for (Piece.Person person : way.stage().people()) {
+            List<Script.Line> own = SecondPerson.write(way.stage(), way.timeline(), way.surface(), way.units().unit(), person.id()).lines();
+            ObjectNode words = MAKE.objectNode();
+            for (int i = 0; i < own.size(); i++) {
+                if (SecondPerson.isAbout(own.get(i), way.stage(), person.id())) {
+                    words.put(Integer.toString(i), pool.of(Subtitles.words(own.get(i), way.stage())));
+                }
+            }
+            told.set(person.id(), words);
+        }
+    }
+
+    private void stops(ObjectNode node, Played way, Board board, Choices settled) {
+        ArrayNode stops = node.putArray("stops");
+        for (Stop stop : Stop.of(way.stage(), way.timeline(), settled)) {
+            if (stop.kind() != Stop.Kind.QUESTION) {
+                continue;
+            }
+            Freeze freeze = way.stage().said(Freeze.class).stream().filter(f -> f.id().equals(stop.about())).findFirst().orElseThrow();
+            stops.addObject().put("t", hundredths(stop.t())).put("about", stop.about())
+                    .put("asked", pool.of(svg(frozen(way, board, freeze, false))))
+                    .put("answered", pool.of(svg(frozen(way, board, freeze, true))));
+        }
+    }
+
+    private static List<Shape> frozen(Played way, Board board, Freeze freeze, boolean answered) {
+        return AnswerShapes.frozen(board, freeze, way.stage(), way.timeline(), way.surface(), way.units().unit(), answered);
+    }
+
+    private double[] place(Vec at) {
+        double[] p = {at.x(), at.y()};
+        toPage.transform(p, 0, p, 0, 1);
+        return p;
+    }
+
+    private double[] pose(Pose pose) {
+        double[] p = place(pose.at());
+        return new double[] {p[0], p[1], Math.toDegrees(pose.facing() + frame.turn())};
+    }
+
+    private String svg(List<Shape> shapes) {
+        StringBuilder out = new StringBuilder();
+        new SvgBrush(out, toPage, inks, 1).paint(shapes);
+        return out.toString();
+    }
+
+    /** Shapes as large as on the page, with {@code middle} at the origin, and not turned with the surface. */
+    private String local(List<Shape> shapes, Vec middle) {
+        double scale = Math.sqrt(Math.abs(toPage.getDeterminant()));
+        AffineTransform toOrigin = AffineTransform.getScaleInstance(scale, scale);
+        toOrigin.translate(-middle.x(), -middle.y());
+        StringBuilder out = new StringBuilder();
+        new SvgBrush(out, toOrigin, inks, 1).paint(shapes);
+        return out.toString();
+    }
+}

@@ -1,0 +1,266 @@
+'use strict';
+(() => {
+  const $ = id => document.getElementById(id);
+  const data = JSON.parse($('drill').textContent);
+  const NEAR = 0.03;
+  const pooled = i => data.pool[i];
+  const svg = (parent, markup) => { parent.innerHTML = markup; };
+  let rung, way, t = 0, playing = false, speed = 1, followed = '', before = 0, passed = null, tokens = [], lit = null, glowing = '';
+
+  /* Runs: differences are added up once, then a place is found between two points. */
+  const decoded = new Map();
+  function track(i, size) {
+    const key = i + '/' + size;
+    if (!decoded.has(key)) {
+      const raw = pooled(i), points = [], sum = [0, 0, 0, 0];
+      for (let k = 0; k < raw.length; k += size) {
+        for (let j = 0; j < size; j++) { sum[j] += raw[k + j]; }
+        points.push([sum[0] / 100, sum[1] / 10, sum[2] / 10, sum[3]]);
+      }
+      decoded.set(key, points);
+    }
+    return decoded.get(key);
+  }
+  function at(points, time) {
+    let low = 0, high = points.length - 1;
+    if (time >= points[high][0]) { return points[high]; }
+    while (high - low > 1) {
+      const middle = (low + high) >> 1;
+      if (points[middle][0] <= time) { low = middle; } else { high = middle; }
+    }
+    const a = points[low], b = points[high], share = b[0] > a[0] ? (time - a[0]) / (b[0] - a[0]) : 0;
+    return [time, a[1] + (b[1] - a[1]) * share, a[2] + (b[2] - a[2]) * share, a[3] + (b[3] - a[3]) * share];
+  }
+
+  function showRung(next) {
+    rung = next;
+    [...$('rungs').children].forEach((b, i) => b.setAttribute('aria-pressed', data.rungs[i] === rung));
+    svg($('ground'), pooled(rung.ground));
+    $('rung-name').textContent = rung.name;
+    $('rung-length').textContent = rung.length;
+    $('climb').textContent = rung.climb ? 'Climb when ' + rung.climb + '.' : '';
+    $('limits').replaceChildren(...rung.limits.map(l => element('li', pooled(l))));
+    const follow = $('follow');
+    follow.replaceChildren(option('', 'everybody'), ...rung.people.map(p => option(p.id, p.name)));
+    followed = rung.people.some(p => p.id === followed) ? followed : '';
+    follow.value = followed;
+    tokens = [];
+    $('live').replaceChildren();
+    for (const p of rung.people) { token(p.id, '<g class="turns">' + pooled(p.turning) + '</g>' + pooled(p.upright), 4); }
+    for (const g of rung.gear) { token(g.id, pooled(g.picture), 3); }
+    t = 0;
+    showWay(rung.ways[0]);
+  }
+  function token(id, markup, size) {
+    const g = document.createElementNS('http://www.w3.org/2000/svg', 'g');
+    g.id = 'token-' + id;
+    svg(g, markup);
+    $('live').append(g);
+    tokens.push({ id, g, turns: g.querySelector('.turns'), size });
+  }
+  function element(kind, words, name) {
+    const e = document.createElement(kind);
+    e.textContent = words;
+    e.dir = 'auto';
+    if (name) { e.className = name; }
+    return e;
+  }
+  function option(value, words) {
+    const o = element('option', words);
+    o.value = value;
+    return o;
+  }
+
+  function showWay(next) {
+    way = next;
+    passed = null;
+    lit = null;
+    glowing = '';
+    closeQuestion();
+    svg($('chalk'), pooled(way.still) + way.actions.map(a => '<g class="action">' + pooled(a.line) + '</g>').join(''));
+    svg($('glow'), way.actions.map(a => '<g>' + pooled(a.glow) + '</g>').join(''));
+    tokens = tokens.filter(k => { if (k.ball) { k.g.remove(); } return !k.ball; });
+    for (const ball of way.balls) {
+      token(ball.id, pooled(ball.picture), 3);
+      tokens[tokens.length - 1].ball = ball;
+    }
+    $('scrub').max = Math.round(way.duration * 100);
+    t = Math.min(t, way.duration);
+    showReads();
+    showLines();
+    show();
+  }
+  function showReads() {
+    $('reads').replaceChildren(...rung.reads.filter(r => way.taken[r.id] !== undefined).map(read => {
+      const set = document.createElement('fieldset');
+      set.append(element('legend', (read.who || 'The ball') + (read.worked ? ' (worked out)' : ' decides')));
+      for (const o of read.options) {
+        const label = document.createElement('label'), input = document.createElement('input');
+        input.type = 'radio';
+        input.name = 'read-' + read.id;
+        input.value = o.id;
+        input.checked = way.taken[read.id] === o.id;
+        const other = wayWith(read.id, o.id);
+        input.disabled = !other;
+        input.addEventListener('change', () => { showWay(other); focusOn(read.id, o.id); });
+        label.append(input, element('span', o.words));
+        if (o.reason) { label.append(element('span', 'if ' + o.reason, 'reason')); }
+        set.append(label);
+      }
+      return set;
+    }));
+  }
+  function focusOn(read, value) {
+    const input = [...document.getElementsByName('read-' + read)].find(i => i.value === value);
+    if (input) { input.focus(); }
+  }
+  /* The way that goes so at one read and otherwise as much like this one as can be. */
+  function wayWith(read, value) {
+    const alike = w => Object.keys(way.taken).filter(k => w.taken[k] === way.taken[k]).length;
+    return rung.ways.filter(w => w.taken[read] === value).sort((a, b) => alike(b) - alike(a))[0];
+  }
+  function showLines() {
+    const rows = [];
+    way.lines.forEach((line, i) => {
+      if (line.heading) { rows.push(element('h3', line.heading)); }
+      const told = followed && way.told[followed] ? way.told[followed][i] : undefined;
+      const li = document.createElement('li');
+      li.tabIndex = 0;
+      li.dataset.line = i;
+      li.append(element('b', line.n), element('span', pooled(told !== undefined ? told : line.text)));
+      if (followed && told === undefined) { li.classList.add('aside'); }
+      const go = () => { pause(); seek(line.t + (line.t > 0 ? 0.001 : 0)); };
+      li.addEventListener('click', go);
+      li.addEventListener('keydown', e => { if (e.key === 'Enter') { go(); } });
+      rows.push(li);
+    });
+    $('lines').replaceChildren(...rows);
+    $('chalk').querySelectorAll('.action').forEach((g, i) => g.classList.toggle('aside', !!followed && way.actions[i].who !== followed));
+    tokens.forEach(k => k.g.classList.toggle('aside', !!followed && !k.ball && k.id !== followed));
+    lit = null;
+  }
+
+  function show() {
+    for (const k of tokens) {
+      const p = at(track(way.tracks[k.id], k.size), t);
+      k.g.setAttribute('transform', 'translate(' + p[1].toFixed(1) + ' ' + p[2].toFixed(1) + ')');
+      if (k.turns) { k.turns.setAttribute('transform', 'rotate(' + p[3].toFixed(0) + ')'); }
+      if (k.ball) { k.g.style.display = t >= k.ball.from ? '' : 'none'; }
+    }
+    const shining = way.actions.map(a => a.start !== undefined && t > 0 && a.start <= t && t < a.over);
+    const key = shining.join();
+    if (key !== glowing) {
+      glowing = key;
+      [...$('glow').children].forEach((g, i) => { g.style.display = shining[i] ? '' : 'none'; });
+    }
+    $('scrub').value = Math.round(t * 100);
+    $('clock').textContent = t.toFixed(1) + ' s';
+    lightLines();
+  }
+  function lightLines() {
+    const begun = Math.max(...way.lines.map(l => l.t).filter(x => x <= t + NEAR), -1);
+    if (begun === lit) { return; }
+    lit = begun;
+    const words = [];
+    for (const li of $('lines').querySelectorAll('li')) {
+      const on = Math.abs(way.lines[li.dataset.line].t - begun) < 1e-6;
+      li.classList.toggle('lit', on);
+      if (on) { li.setAttribute('aria-current', 'step'); words.push(li.textContent); } else { li.removeAttribute('aria-current'); }
+    }
+    if (playing) { $('now').textContent = words.join(' '); }
+  }
+
+  function play() {
+    if (t >= way.duration - 0.001) { t = 0; passed = null; }
+    closeQuestion();
+    playing = true;
+    before = 0;
+    $('play').textContent = 'Pause';
+    requestAnimationFrame(frame);
+  }
+  function pause() {
+    playing = false;
+    $('play').textContent = 'Play';
+  }
+  function frame(now) {
+    if (!playing) { return; }
+    const from = t;
+    t = Math.min(way.duration, t + (before ? Math.min(0.25, (now - before) / 1000) * speed : 0));
+    before = now;
+    const stop = way.stops.find(s => s !== passed && s.t >= from && s.t <= t && !(passed && s.t < passed.t));
+    if (stop) {
+      t = stop.t;
+      passed = stop;
+      show();
+      pause();
+      ask(stop);
+      return;
+    }
+    show();
+    if (t >= way.duration) { pause(); } else { requestAnimationFrame(frame); }
+  }
+  function ask(stop) {
+    const freeze = rung.freezes.find(f => f.id === stop.about);
+    svg($('frozen'), pooled(stop.asked));
+    $('asked').textContent = freeze.question;
+    $('answer').textContent = freeze.answer;
+    $('answer').hidden = true;
+    $('reveal').hidden = false;
+    $('go-on').hidden = true;
+    $('question').hidden = false;
+    $('reveal').onclick = () => {
+      svg($('frozen'), pooled(stop.answered));
+      $('answer').hidden = !freeze.answer;
+      $('reveal').hidden = true;
+      $('go-on').hidden = false;
+      $('go-on').focus();
+    };
+    $('go-on').onclick = play;
+    $('reveal').focus();
+  }
+  function closeQuestion() {
+    $('question').hidden = true;
+    $('frozen').replaceChildren();
+  }
+  function seek(to) {
+    t = Math.max(0, Math.min(way.duration, to));
+    passed = null;
+    closeQuestion();
+    show();
+  }
+  function step(by) {
+    pause();
+    const moments = [...new Set([0, ...way.lines.map(l => l.t), way.duration])].sort((a, b) => a - b);
+    const next = by > 0 ? moments.find(m => m > t + 0.01) : moments.filter(m => m < t - 0.01).pop();
+    seek(next === undefined ? (by > 0 ? way.duration : 0) : next);
+  }
+  function toggle() { if (playing) { pause(); } else { play(); } }
+  function showLook() { $('look').textContent = document.documentElement.classList.contains('paper') ? 'Slate' : 'Paper'; }
+
+  for (const id of ['ground', 'glow', 'chalk', 'live', 'frozen']) { $(id).setAttribute('viewBox', '0 0 ' + data.size.join(' ')); }
+  /* The controls stay in sight under the picture. */
+  $('board').style.maxWidth = 'calc(64vh * ' + data.size[0] / data.size[1] + ')';
+  if (data.rungs.length > 1) {
+    for (const r of data.rungs) {
+      const b = element('button', r.name);
+      b.type = 'button';
+      b.addEventListener('click', () => { pause(); showRung(r); });
+      $('rungs').append(b);
+    }
+  }
+  $('play').addEventListener('click', toggle);
+  $('back').addEventListener('click', () => step(-1));
+  $('next').addEventListener('click', () => step(1));
+  $('scrub').addEventListener('input', () => { pause(); seek($('scrub').value / 100); });
+  $('speed').addEventListener('change', () => { speed = Number($('speed').value); });
+  $('follow').addEventListener('change', () => { followed = $('follow').value; showLines(); show(); });
+  $('look').addEventListener('click', () => { document.documentElement.classList.toggle('paper'); showLook(); });
+  document.addEventListener('keydown', e => {
+    const busy = /^(BUTTON|SELECT|INPUT)$/.test(e.target.tagName);
+    if (e.key === ' ' && !busy) { toggle(); e.preventDefault(); }
+    if (e.key === 'ArrowRight' && !busy) { step(1); }
+    if (e.key === 'ArrowLeft' && !busy) { step(-1); }
+  });
+  showLook();
+  showRung(data.rungs[0]);
+})();

@@ -1,0 +1,49 @@
+package wildchalk.storage.bundle;
+
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.surface.Surfaces;
+import wildchalk.storage.format.DrillWriter;
+
+/** Writes a bundle: each drill with its picture, then the club's own surfaces that they are on. */
+public final class BundleWriter implements AutoCloseable {
+
+    private final ZipOutputStream zip;
+    private final Set<String> surfaces = new TreeSet<>();
+    private int drills;
+
+    public BundleWriter(OutputStream out) {
+        zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
+    }
+
+    /** @param png the drill's picture; an empty one is left out */
+    public void add(Drill drill, byte[] png) throws IOException {
+        // Numbered, because two drills may be called the same and an id may be no file name.
+        String name = String.format("%04d", ++drills);
+        put(Bundle.DRILLS + name + Bundle.DRILL, DrillWriter.write(drill).getBytes(StandardCharsets.UTF_8));
+        if (png.length > 0) {
+            put(Bundle.PICTURES + name + ".png", png);
+        }
+        Surfaces.own(drill.venue().surface()).ifPresent(s -> surfaces.add(s.id()));
+    }
+
+    private void put(String name, byte[] content) throws IOException {
+        zip.putNextEntry(new ZipEntry(name));
+        zip.write(content);
+        zip.closeEntry();
+    }
+
+    @Override
+    public void close() throws IOException {
+        for (String id : surfaces) {
+            put(Bundle.SURFACES + id.replaceAll("[^A-Za-z0-9_-]", "_") + Bundle.SURFACE, Surfaces.own(id).orElseThrow().json().getBytes(StandardCharsets.UTF_8));
+        }
+        zip.close();
+    }
+}
