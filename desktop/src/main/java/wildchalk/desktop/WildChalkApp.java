@@ -39,7 +39,7 @@ public final class WildChalkApp extends Application {
 
     @Override
     public void start(Stage stage) {
-        session = Session.start(stage, request, new SystemChooser(stage));
+        session = Session.start(stage, request, new SystemChooser(stage, getHostServices()::showDocument));
         request.pictureOfWindow().ifPresent(file -> session.opened().thenRun(() ->
                 WindowPicture.writeThenClose(stage, file)));
     }

@@ -43,16 +43,24 @@ abstract class RealWindow {
     Stage stage;
     private final AtomicInteger released = new AtomicInteger();
     Path picked;
+    Path looked;
+    String suggested;
 
     final Chooser chooser = new Chooser() {
         @Override
         public Optional<Path> toSave(String suggestedName, String kind, String pattern) {
+            suggested = suggestedName;
             return Optional.ofNullable(picked);
         }
 
         @Override
         public Optional<Path> toOpen(String kind, String pattern) {
             return Optional.ofNullable(picked);
+        }
+
+        @Override
+        public void look(Path file) {
+            looked = file;
         }
     };
 

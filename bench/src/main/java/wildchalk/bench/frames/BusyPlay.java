@@ -52,7 +52,7 @@ public final class BusyPlay extends Application {
     @Override
     public void start(Stage shown) throws Exception {
         Path book = Files.createTempDirectory("wild-chalk-bench").resolve("Bench.chalkbook");
-        session = Session.start(shown, Request.usual().withBook(book).taking(drill()), new SystemChooser(shown));
+        session = Session.start(shown, Request.usual().withBook(book).taking(drill()), new SystemChooser(shown, getHostServices()::showDocument));
         boolean still = getParameters().getUnnamed().contains("still");
         session.opened().thenRun(() -> play(session.window().board().orElseThrow(), still, shown));
     }

@@ -63,7 +63,7 @@ public final class LadderEdit extends Application {
     public void start(javafx.stage.Stage shown) throws Exception {
         rungs = getParameters().getUnnamed().contains("rung") ? 1 : RUNGS;
         Path book = Files.createTempDirectory("wild-chalk-bench").resolve("Bench.chalkbook");
-        session = Session.start(shown, Request.usual().withBook(book).taking(ladder(rungs)), new SystemChooser(shown));
+        session = Session.start(shown, Request.usual().withBook(book).taking(ladder(rungs)), new SystemChooser(shown, getHostServices()::showDocument));
         session.opened().thenRun(() -> edit(() -> shown.close()));
     }
 

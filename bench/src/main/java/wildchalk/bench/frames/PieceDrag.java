@@ -69,7 +69,7 @@ public final class PieceDrag extends Application {
         Drill drill = what.equals("drag") ? cones(CONES) : what.equals("many") ? cones(BoardState.MOST_PIECES) : BusyPlay.drill();
         wildchalk.core.drill.Stage pieces = Ladder.build(drill, "s1");
         dragged = what.equals("person") ? pieces.people().get(0).id() : alone(pieces);
-        session = Session.start(shown, Request.usual().withBook(book).taking(drill), new SystemChooser(shown));
+        session = Session.start(shown, Request.usual().withBook(book).taking(drill), new SystemChooser(shown, getHostServices()::showDocument));
         session.opened().thenRun(() -> drag(frames -> {
             System.out.println("dragging one of " + board().stage().pieces().size() + " pieces beside "
                     + board().stage().actions().size() + " lines: " + frames.words());

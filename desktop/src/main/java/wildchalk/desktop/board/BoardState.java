@@ -37,6 +37,7 @@ import wildchalk.core.scene.Picking;
 import wildchalk.core.script.Script;
 import wildchalk.core.script.ScriptWriter;
 import wildchalk.core.surface.Surface;
+import wildchalk.desktop.beside.Newest;
 
 /** Everything the Board shows: the drill with its history, what is chosen, and the moment that is looked at. */
 public final class BoardState {

@@ -9,6 +9,7 @@ import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.scene.DifferenceShapes;
 import wildchalk.core.scene.Shape;
+import wildchalk.desktop.beside.Newest;
 import wildchalk.desktop.paint.ScreenBrush;
 import wildchalk.desktop.paint.ScreenMap;
 

@@ -22,6 +22,7 @@ import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.edit.LadderEdits;
 import wildchalk.core.edit.Reach;
+import wildchalk.desktop.beside.Newest;
 
 /** The ladder, bottom rung first. */
 final class LadderPane extends LiveScroll {

@@ -7,24 +7,11 @@ import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import javafx.application.Platform;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Ladder;
-import wildchalk.core.drill.Stage;
-import wildchalk.core.measure.Units;
-import wildchalk.core.rehearsal.Rehearsal;
-import wildchalk.core.scene.Look;
-import wildchalk.core.setout.SetOut;
-import wildchalk.core.surface.Surface;
 import wildchalk.desktop.message.Messages;
-import wildchalk.handout.order.Order;
-import wildchalk.handout.order.Progress;
-import wildchalk.handout.picture.Picture;
-import wildchalk.handout.setout.SheetPages;
 import wildchalk.storage.format.DrillWriter;
 
 /** Takes drills out of the program as files, and asks which to take in. */
 public final class Exchange {
-
-    private static final int PICTURE_WIDTH = 1920;
 
     /** Asks the coach where; replaced in tests. */
     public interface Chooser {
@@ -32,6 +19,9 @@ public final class Exchange {
         Optional<Path> toSave(String suggestedName, String kind, String pattern);
 
         Optional<Path> toOpen(String kind, String pattern);
+
+        /** Shows a file in the program that the system has for it. */
+        void look(Path file);
     }
 
     /** Writes one file. */
@@ -47,6 +37,10 @@ public final class Exchange {
         this.messages = messages;
     }
 
+    public Chooser chooser() {
+        return chooser;
+    }
+
     public Optional<Path> toOpen(String kind, String pattern) {
         return chooser.toOpen(kind, pattern);
     }
@@ -55,22 +49,6 @@ public final class Exchange {
     public void saveDrill(Drill drill) {
         save(drill, ".drill.json", "Drill file", file ->
                 Files.writeString(file, DrillWriter.write(drill)));
-    }
-
-    /** Hands out a picture of one rung at a moment. */
-    public void savePicture(Drill drill, String rung, double t, Look look) {
-        Order order = Order.of(drill).rung(Optional.of(rung)).looking(look).still(new Order.Still(t, PICTURE_WIDTH, true));
-        save(drill, ".png", "Picture", file -> new Picture().write(order, file, Progress.UNSEEN));
-    }
-
-    /** Hands out the set-out sheet of one rung for printing. */
-    public void saveSheet(Drill drill, String rung, Units units, int handful) {
-        save(drill, " set-out.pdf", "Set-out sheet", file -> {
-            Surface surface = drill.surface();
-            Stage stage = Ladder.build(drill, rung);
-            new SheetPages(drill, surface, stage, Rehearsal.of(stage, surface),
-                    SetOut.of(stage, surface, units, handful), units).writePdf(file);
-        });
     }
 
     private void save(Drill drill, String ending, String kind, Writing writing) {

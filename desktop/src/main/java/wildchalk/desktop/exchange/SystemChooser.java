@@ -3,6 +3,7 @@ package wildchalk.desktop.exchange;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.stage.FileChooser;
 import javafx.stage.FileChooser.ExtensionFilter;
 import javafx.stage.Window;
@@ -11,10 +12,13 @@ import javafx.stage.Window;
 public final class SystemChooser implements Exchange.Chooser {
 
     private final Window owner;
+    private final Consumer<String> shower;
     private File folder;
 
-    public SystemChooser(Window owner) {
+    /** @param shower shows what is at an address, as the system does */
+    public SystemChooser(Window owner, Consumer<String> shower) {
         this.owner = owner;
+        this.shower = shower;
     }
 
     @Override
@@ -27,6 +31,11 @@ public final class SystemChooser implements Exchange.Chooser {
     @Override
     public Optional<Path> toOpen(String kind, String pattern) {
         return remembered(chooser(kind, pattern).showOpenDialog(owner));
+    }
+
+    @Override
+    public void look(Path file) {
+        shower.accept(file.toUri().toString());
     }
 
     private FileChooser chooser(String kind, String pattern) {

@@ -54,7 +54,7 @@ public final class Shots extends Application {
     @Override
     public void start(Stage shown) {
         stage = shown;
-        session = Session.start(shown, Request.demo(book), new SystemChooser(shown));
+        session = Session.start(shown, Request.demo(book), new SystemChooser(shown, getHostServices()::showDocument));
         step(() -> click("#tab-book"));
         step(() -> picture("book"));
         drawing();

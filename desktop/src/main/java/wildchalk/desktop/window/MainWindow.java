@@ -12,8 +12,6 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
@@ -27,12 +25,13 @@ import javafx.scene.layout.VBox;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.edit.History;
 import wildchalk.core.naming.VenueWords;
-import wildchalk.core.scene.Look;
 import wildchalk.desktop.board.BoardState;
 import wildchalk.desktop.board.BoardView;
 import wildchalk.desktop.board.Desk;
 import wildchalk.desktop.book.BookView;
 import wildchalk.desktop.exchange.Exchange;
+import wildchalk.desktop.handout.HandOutPane;
+import wildchalk.desktop.handout.Wanted;
 import wildchalk.desktop.keeping.BookPlaces;
 import wildchalk.desktop.keeping.Keeper;
 import wildchalk.desktop.keeping.Preferences;
@@ -55,7 +54,7 @@ public final class MainWindow extends StackPane {
     private final Button undo = new Button("↶");
     private final Button redo = new Button("↷");
     private final Button show = new Button("Show it");
-    private final MenuButton handOut = new MenuButton("Hand out");
+    private final Button handOut = new Button("Hand out");
     private final Exchange exchange;
     private Keeper keeper;
     private BookView book;
@@ -79,6 +78,8 @@ public final class MainWindow extends StackPane {
             if (boardView != null && frame.getCenter() == boardView) {
                 if (e.getCode() == KeyCode.F5) {
                     show();
+                } else if (e.isShortcutDown() && e.getCode() == KeyCode.P) {
+                    handOut();
                 } else {
                     boardView.key(e);
                 }
@@ -110,13 +111,8 @@ public final class MainWindow extends StackPane {
         show.setOnAction(e -> show());
         handOut.setId("hand-out");
         handOut.getStyleClass().add("dark-button");
-        handOut.getItems().addAll(
-                item("Picture, slate …", () -> picture(Look.SLATE)),
-                item("Picture, paper …", () -> picture(Look.PAPER)),
-                item("Picture, like the ground …", () -> picture(Look.trueTo(board.surface().ground()))),
-                item("Set-out sheet …", () -> exchange.saveSheet(board.drill(), board.rung(),
-                        board.unitsProperty().get(), board.sheets().handfulProperty().get())),
-                item("Drill file …", () -> exchange.saveDrill(board.drill())));
+        handOut.setTooltip(new Tooltip("Card, page, clip, picture, text: whoever gets one can run the drill (Ctrl P)"));
+        handOut.setOnAction(e -> handOut());
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         HBox bar = new HBox(14, name, bookTab, boardTab, gap, kept, undo, redo, show, handOut);
@@ -132,12 +128,6 @@ public final class MainWindow extends StackPane {
         return tab;
     }
 
-    private static MenuItem item(String text, Runnable action) {
-        MenuItem item = new MenuItem(text);
-        item.setOnAction(e -> action.run());
-        return item;
-    }
-
     private static Node centred(String text) {
         BorderPane pane = new BorderPane(emptyLabel(text));
         pane.getStyleClass().add("empty-page");
@@ -150,8 +140,23 @@ public final class MainWindow extends StackPane {
         return label;
     }
 
-    private void picture(Look look) {
-        exchange.savePicture(board.drill(), board.rung(), board.playheadProperty().get(), look);
+    /** Lets the coach choose what is handed out of the drill on the Board, and how. */
+    private void handOut() {
+        board.playingProperty().set(false);
+        keeper.ask(Wanted::read, wanted -> {
+            HandOutPane page = HandOutPane.of(board, wanted, exchange.chooser(), this::keepWanted,
+                    (file, kind) -> messages.say("Written: " + file.getFileName()), this::showBoard);
+            frame.setCenter(page);
+            page.requestFocus();
+            offerHistory();
+        });
+    }
+
+    private void keepWanted(Wanted wanted) {
+        keeper.ask(b -> {
+            wanted.write(b);
+            return true;
+        }, done -> { });
     }
 
     /** Shows an open book; everything in the window is kept in it. */
@@ -275,7 +280,7 @@ public final class MainWindow extends StackPane {
     }
 
     private void offerHistory() {
-        boolean onBoard = board != null && boardTab.isSelected();
+        boolean onBoard = board != null && boardTab.isSelected() && frame.getCenter() == boardView;
         offer(undo, "Undo", onBoard ? board.history().nextUndo() : Optional.empty(), onBoard);
         offer(redo, "Redo", onBoard ? board.history().nextRedo() : Optional.empty(), onBoard);
         handOut.setVisible(onBoard);

@@ -23,7 +23,7 @@ public final class Card implements HandOut {
     /** Sizes of type that are tried, points; smaller is not read on grass. */
     private static final double[] SIZES = {10.5, 10, 9.5, 9, 8.5};
     /** Shares of the page that a picture may be high. */
-    private static final double[] PICTURES = {0.42, 0.3, 0.23};
+    private static final double[] PICTURES = {0.42, 0.3, 0.23, 0.19};
 
     @Override
     public String ending() {
@@ -33,6 +33,11 @@ public final class Card implements HandOut {
     @Override
     public String words() {
         return "Card to print (PDF)";
+    }
+
+    @Override
+    public String about() {
+        return "One or two pages with pictures, script, starts and set-out. Whoever has it can run the drill.";
     }
 
     @Override

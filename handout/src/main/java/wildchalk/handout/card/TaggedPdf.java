@@ -16,6 +16,8 @@ import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.text.Bidi;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
@@ -28,7 +30,6 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.documentinterchange.markedcontent.PDPropertyList;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.pdmodel.graphics.state.RenderingMode;
@@ -124,11 +125,33 @@ final class TaggedPdf implements Closeable {
             return;
         }
         out.setNonStrokingColor(colour);
-        if (face.font(1).canDisplayUpTo(words) < 0) {
-            show(words, fonts.get(face), size, x, y);
-        } else {
+        if (Bidi.requiresBidi(words.toCharArray(), 0, words.length())) {
             foreign(words, face.fontFor(words, (float) size), size, x, y);
+            return;
         }
+        double at = x;
+        for (String run : runs(words, face.font(1))) {
+            if (face.font(1).canDisplayUpTo(run) < 0) {
+                show(run, fonts.get(face), size, at, y);
+            } else {
+                foreign(run, face.fontFor(run, (float) size), size, at, y);
+            }
+            at += Lines.width(run, face, size);
+        }
+    }
+
+    /** Stretches of letters that a font has, and of those that it lacks. */
+    private static List<String> runs(String words, Font font) {
+        List<String> runs = new ArrayList<>();
+        int from = 0;
+        for (int i = 0; i < words.length(); i = words.offsetByCodePoints(i, 1)) {
+            if (i > from && font.canDisplay(words.codePointAt(i)) != font.canDisplay(words.codePointBefore(i))) {
+                runs.add(words.substring(from, i));
+                from = i;
+            }
+        }
+        runs.add(words.substring(from));
+        return runs;
     }
 
     private void show(String words, PDFont font, double size, double x, double y) throws IOException {
@@ -140,10 +163,12 @@ final class TaggedPdf implements Closeable {
     }
 
     /** Letters that no font of ours has are drawn as shapes, in their own order; what they say lies under them as text. */
+    @SuppressWarnings("deprecation")
     private void foreign(String words, Font font, double size, double x, double y) throws IOException {
-        COSDictionary said = new COSDictionary();
-        said.setString(COSName.getPDFName("ActualText"), words);
-        out.beginMarkedContent(COSName.getPDFName("Span"), PDPropertyList.create(said));
+        // Written out here and not in a list beside the page: not every reader looks there.
+        StringBuilder said = new StringBuilder("/Span <</ActualText <FEFF");
+        words.chars().forEach(c -> said.append(String.format("%04X", c)));
+        out.appendRawCommands(said.append(">>> BDC\n").toString());
         out.saveGraphicsState();
         out.setRenderingMode(RenderingMode.NEITHER);
         show(".", fonts.get(Typeface.TEXT), size, x, y);

@@ -39,6 +39,11 @@ public final class Clip implements HandOut {
     }
 
     @Override
+    public String about() {
+        return "Plays on any phone. It stops with each question, then shows the answer.";
+    }
+
+    @Override
     public Set<Wish> wishes() {
         return EnumSet.of(Wish.RUNG, Wish.WAY, Wish.LOOK, Wish.SHAPE, Wish.SPEED, Wish.EVERY_WAY, Wish.CAPTIONS, Wish.UNITS);
     }

@@ -40,6 +40,11 @@ public final class Gif implements HandOut {
     }
 
     @Override
+    public String about() {
+        return "Plays in messages and slides where clips do not. Coarser than a clip.";
+    }
+
+    @Override
     public Set<Wish> wishes() {
         return EnumSet.of(Wish.RUNG, Wish.WAY, Wish.LOOK, Wish.SHAPE, Wish.SPEED, Wish.EVERY_WAY, Wish.CAPTIONS, Wish.UNITS);
     }

@@ -34,6 +34,11 @@ public final class BundleFile implements HandOut {
     }
 
     @Override
+    public String about() {
+        return "The drill with its picture, and the surface it needs if your club has made it.";
+    }
+
+    @Override
     public Set<Wish> wishes() {
         return Set.of();
     }

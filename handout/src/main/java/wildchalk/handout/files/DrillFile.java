@@ -23,6 +23,11 @@ public final class DrillFile implements HandOut {
     }
 
     @Override
+    public String about() {
+        return "All of the drill, for another copy of the program. This is how it begins:";
+    }
+
+    @Override
     public Set<Wish> wishes() {
         return Set.of();
     }

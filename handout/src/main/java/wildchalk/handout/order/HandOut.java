@@ -16,6 +16,9 @@ public interface HandOut {
     /** As a coach says it: "Card to print (PDF)". */
     String words();
 
+    /** What it is good for, in a sentence or two. */
+    String about();
+
     /** What it looks at in an order. */
     Set<Wish> wishes();
 

@@ -60,6 +60,11 @@ public final class Page implements HandOut {
     }
 
     @Override
+    public String about() {
+        return "One file for any browser, on a phone too: play, step, choose, follow one player. It needs no network.";
+    }
+
+    @Override
     public Set<Wish> wishes() {
         return EnumSet.of(Wish.RUNG, Wish.LOOK, Wish.UNITS);
     }

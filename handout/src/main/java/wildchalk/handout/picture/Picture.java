@@ -36,6 +36,11 @@ public final class Picture implements HandOut {
     }
 
     @Override
+    public String about() {
+        return "One moment, for a message or a slide.";
+    }
+
+    @Override
     public Set<Wish> wishes() {
         return EnumSet.of(Wish.RUNG, Wish.WAY, Wish.LOOK, Wish.MOMENT, Wish.WIDTH, Wish.WORDS, Wish.UNITS);
     }

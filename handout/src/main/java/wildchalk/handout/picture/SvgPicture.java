@@ -38,6 +38,11 @@ public final class SvgPicture implements HandOut {
     }
 
     @Override
+    public String about() {
+        return "One moment as lines and text, for a drawing program.";
+    }
+
+    @Override
     public Set<Wish> wishes() {
         return EnumSet.of(Wish.RUNG, Wish.WAY, Wish.LOOK, Wish.MOMENT, Wish.WIDTH, Wish.WORDS, Wish.UNITS);
     }

@@ -35,6 +35,11 @@ public final class Message implements HandOut {
     }
 
     @Override
+    public String about() {
+        return "Script, starts and set-out, to put into a message.";
+    }
+
+    @Override
     public Set<Wish> wishes() {
         return EnumSet.of(Wish.RUNG, Wish.WAY, Wish.UNITS);
     }

@@ -1,4 +1,4 @@
-package wildchalk.desktop.board;
+package wildchalk.desktop.beside;
 
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
@@ -11,7 +11,7 @@ import javafx.application.Platform;
  *
  * @param <T> what is worked out
  */
-final class Newest<T> {
+public final class Newest<T> {
 
     private final Consumer<T> answer;
     private Supplier<T> waiting;
@@ -19,11 +19,11 @@ final class Newest<T> {
     private int forgotten;
 
     /** @param answer told on the window's thread */
-    Newest(Consumer<T> answer) {
+    public Newest(Consumer<T> answer) {
         this.answer = answer;
     }
 
-    void ask(Supplier<T> question) {
+    public void ask(Supplier<T> question) {
         waiting = question;
         if (!busy) {
             work();
@@ -31,7 +31,7 @@ final class Newest<T> {
     }
 
     /** Nothing that was asked so far is answered any more. */
-    void forget() {
+    public void forget() {
         waiting = null;
         forgotten++;
     }

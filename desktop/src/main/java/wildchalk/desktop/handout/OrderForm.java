@@ -1,0 +1,163 @@
+package wildchalk.desktop.handout;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import wildchalk.core.drill.Choices;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Reads;
+import wildchalk.core.measure.Clock;
+import wildchalk.core.measure.Units;
+import wildchalk.core.scene.Look;
+import wildchalk.handout.order.HandOut;
+import wildchalk.handout.order.HandOut.Wish;
+import wildchalk.handout.order.Order;
+import wildchalk.handout.order.Order.Film;
+import wildchalk.handout.order.Order.Paper;
+import wildchalk.handout.order.Order.Still;
+
+/** What can be wished of the kind of hand-out that is looked at; only that. */
+final class OrderForm extends VBox {
+
+    /** The drill as it is looked at on the Board. */
+    record Subject(Drill drill, String rung, Choices choices, double t, Look ground, Units units, int handful) {
+    }
+
+    private final Subject subject;
+    private final Runnable changed;
+    private Wanted wanted;
+    private Optional<String> rung = Optional.empty();
+    private boolean now;
+
+    /** @param changed told when anything is wished otherwise */
+    OrderForm(Subject subject, Wanted wanted, Runnable changed) {
+        super(12);
+        this.subject = subject;
+        this.wanted = wanted;
+        this.changed = changed;
+        getStyleClass().add("order-form");
+        build();
+    }
+
+    Wanted wanted() {
+        return wanted;
+    }
+
+    HandOut kind() {
+        return wanted.handOut();
+    }
+
+    void show(HandOut kind) {
+        wanted = new Wanted(kind.words(), wanted.look(), wanted.paper(), wanted.film(), wanted.width(), wanted.words());
+        build();
+    }
+
+    /** What is ordered now. */
+    Order order() {
+        boolean one = kind().wishes().contains(Wish.MOMENT) || kind().wishes().equals(Set.of(Wish.RUNG, Wish.UNITS));
+        Optional<String> only = kind().wishes().contains(Wish.RUNG) ? one ? Optional.of(rung.orElse(subject.rung())) : rung : Optional.empty();
+        return new Order(subject.drill(), only, subject.choices(), wanted.look().isTrue() ? subject.ground() : wanted.look(), subject.units(),
+                subject.handful(), wanted.paper(), new Still(now ? subject.t() : 0, wanted.width(), wanted.words()), wanted.film());
+    }
+
+    private void take(Wanted next) {
+        wanted = next;
+        changed.run();
+    }
+
+    private void build() {
+        Label about = new Label(kind().about());
+        about.setWrapText(true);
+        about.getStyleClass().add("quiet");
+        about.setMinHeight(USE_PREF_SIZE);
+        getChildren().setAll(about);
+        Set<Wish> wishes = kind().wishes();
+        if (wishes.contains(Wish.RUNG) && subject.drill().ladder().size() > 1) {
+            getChildren().add(rungs());
+        }
+        if (wishes.contains(Wish.PAPER)) {
+            paper();
+        }
+        if (wishes.contains(Wish.LOOK)) {
+            List<Look> looks = List.of(Look.SLATE, Look.PAPER, subject.ground());
+            Look chosen = wanted.look().isTrue() ? subject.ground() : wanted.look();
+            getChildren().add(new Choice<>("wish-look", "Looks like", looks, l -> l.isTrue() ? "the ground" : l.name().toLowerCase(Locale.ROOT), chosen,
+                    l -> take(new Wanted(wanted.kind(), l, wanted.paper(), wanted.film(), wanted.width(), wanted.words()))));
+        }
+        if (wishes.contains(Wish.MOMENT)) {
+            picture();
+        }
+        if (wishes.contains(Wish.SHAPE)) {
+            film();
+        }
+    }
+
+    /** A picture is of one rung; everything else is of all, or of one. */
+    private Choice<Optional<String>> rungs() {
+        boolean one = order().rung().isPresent() && rung.isEmpty();
+        List<Optional<String>> values = new ArrayList<>();
+        if (!one) {
+            values.add(Optional.empty());
+        }
+        subject.drill().ladder().forEach(r -> values.add(Optional.of(r.id())));
+        return new Choice<>("wish-rung", "Rungs", values, v -> v.map(Ladder.signs(subject.drill())::get).orElse("all"),
+                one ? Optional.of(subject.rung()) : rung, v -> {
+                    rung = v;
+                    changed.run();
+                });
+    }
+
+    private void paper() {
+        Paper paper = wanted.paper();
+        getChildren().addAll(
+                new Choice<>("wish-paper", "Paper", List.of(Paper.Size.values()), s -> s == Paper.Size.A4 ? "A4" : "Letter", paper.size(),
+                        s -> on(new Paper(s, wanted.paper().across(), wanted.paper().grey()))),
+                new Choice<>("wish-across", "Long side", List.of(false, true), a -> a ? "lies" : "stands", paper.across(),
+                        a -> on(new Paper(wanted.paper().size(), a, wanted.paper().grey()))),
+                new Choice<>("wish-grey", "Printed", List.of(false, true), g -> g ? "black and white" : "in colour", paper.grey(),
+                        g -> on(new Paper(wanted.paper().size(), wanted.paper().across(), g))));
+    }
+
+    private void on(Paper paper) {
+        take(new Wanted(wanted.kind(), wanted.look(), paper, wanted.film(), wanted.width(), wanted.words()));
+    }
+
+    private void picture() {
+        getChildren().addAll(
+                new Choice<>("wish-moment", "Moment", Stream.of(false, true).filter(n -> !n || subject.t() > 0).toList(),
+                        n -> n ? "as on the Board, " + Clock.seconds(subject.t()) : "before the whistle", now, n -> {
+                            now = n;
+                            changed.run();
+                        }),
+                new Choice<>("wish-width", "Width", List.of(800, 1600, 3200), w -> w + " dots", wanted.width(),
+                        w -> take(new Wanted(wanted.kind(), wanted.look(), wanted.paper(), wanted.film(), w, wanted.words()))),
+                new Choice<>("wish-words", "Words", List.of(true, false), w -> w ? "title, lines, script" : "the board alone", wanted.words(),
+                        w -> take(new Wanted(wanted.kind(), wanted.look(), wanted.paper(), wanted.film(), wanted.width(), w))));
+    }
+
+    private void film() {
+        Film film = wanted.film();
+        getChildren().addAll(
+                new Choice<>("wish-shape", "Shape", List.of(Film.Shape.values()), s -> s.name().toLowerCase(Locale.ROOT), film.shape(),
+                        s -> film(new Film(s, wanted.film().speed(), wanted.film().everyWay(), wanted.film().captions()))),
+                new Choice<>("wish-speed", "Speed", List.of(0.25, 0.5, 1.0), s -> s == 1 ? "as it is" : s == 0.5 ? "half" : "quarter", film.speed(),
+                        s -> film(new Film(wanted.film().shape(), s, wanted.film().everyWay(), wanted.film().captions()))),
+                new Choice<>("wish-captions", "Words", List.of(true, false), c -> c ? "run along" : "none", film.captions(),
+                        c -> film(new Film(wanted.film().shape(), wanted.film().speed(), wanted.film().everyWay(), c))));
+        boolean reads = Ladder.buildAll(subject.drill()).stream().anyMatch(s -> !Reads.of(s).isEmpty());
+        if (reads) {
+            getChildren().add(new Choice<>("wish-ways", "Decisions", List.of(false, true), e -> e ? "every way" : "as on the Board", film.everyWay(),
+                    e -> film(new Film(wanted.film().shape(), wanted.film().speed(), e, wanted.film().captions()))));
+        }
+    }
+
+    private void film(Film film) {
+        take(new Wanted(wanted.kind(), wanted.look(), wanted.paper(), film, wanted.width(), wanted.words()));
+    }
+}
