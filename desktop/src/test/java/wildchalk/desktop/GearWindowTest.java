@@ -190,7 +190,8 @@ class GearWindowTest extends RealWindow {
         await(() -> !((Label) find("#set-out-summary")).getText().equals(before));
         assertEquals(4, rows());
         picked = folder.resolve("sheet.pdf");
-        take((MenuButton) find("#hand-out"), "Set-out sheet …");
+        handOut("Set-out sheet (PDF)");
+        click("#hand-out-go");
         await(() -> Files.exists(picked) && Files.size(picked) > 1000);
         assertEquals("%PDF", new String(Files.readAllBytes(picked), 0, 4, java.nio.charset.StandardCharsets.US_ASCII));
     }

@@ -31,6 +31,8 @@ import wildchalk.core.geometry.Vec;
 import wildchalk.desktop.board.BoardState;
 import wildchalk.desktop.exchange.Exchange.Chooser;
 import wildchalk.desktop.paint.ScreenMap;
+import wildchalk.handout.HandOuts;
+import wildchalk.handout.order.HandOut;
 
 /** The real window with a mouse and a keyboard, on a book of its own. */
 abstract class RealWindow {
@@ -54,7 +56,7 @@ abstract class RealWindow {
         }
 
         @Override
-        public Optional<Path> toOpen(String kind, String pattern) {
+        public Optional<Path> toOpen(String kind, String... patterns) {
             return Optional.ofNullable(picked);
         }
 
@@ -170,6 +172,13 @@ abstract class RealWindow {
      * Opens a menu with the mouse and takes an item. The item is taken without the mouse: on a virtual display a menu
      * may be somewhere else for a moment before it is where it opens.
      */
+    /** Opens the Hand out page at one kind. */
+    void handOut(String kind) throws Exception {
+        click("#hand-out");
+        await(() -> find("#hand-out-page") != null);
+        click("#kind-" + HandOuts.ALL.stream().map(HandOut::words).toList().indexOf(kind));
+    }
+
     void take(MenuButton menu, String item) throws Exception {
         robot.clickOn(menu);
         await(menu::isShowing);

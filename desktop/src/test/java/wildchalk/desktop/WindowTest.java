@@ -175,9 +175,10 @@ class WindowTest extends RealWindow {
     void handsOutAPictureAndTakesADrillIn() throws Exception {
         open(Request.demo(book()));
         picked = folder.resolve("out.png");
-        take((MenuButton) find("#hand-out"), "Picture, paper …");
+        handOut("Picture (PNG)");
+        click("#hand-out-go");
         WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, () -> Files.exists(picked) && Files.size(picked) > 1000);
-        await(() -> ((Label) find("#message-text")).getText().startsWith("Picture written"));
+        await(() -> ((Label) find("#message-text")).getText().equals("Written: out.png"));
 
         picked = Files.writeString(folder.resolve("cut.drill.json"), "{\"format\": \"wild-chalk-drill\", ");
         click("#tab-book");

@@ -5,7 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -14,6 +13,7 @@ import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -23,12 +23,13 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.SurfacePlan;
 import wildchalk.core.surface.Surfaces;
-import wildchalk.desktop.keeping.Keeper;
 import wildchalk.desktop.exchange.Exchange;
+import wildchalk.desktop.keeping.Keeper;
 import wildchalk.desktop.message.Messages;
 import wildchalk.storage.book.Book;
-import wildchalk.storage.format.FormatException;
+import wildchalk.storage.bundle.BundleReader;
 import wildchalk.storage.format.DrillReader;
+import wildchalk.storage.format.FormatException;
 
 /** The cards of a book, with all that can be done to a drill as a whole. */
 public final class BookView extends VBox {
@@ -100,22 +101,28 @@ public final class BookView extends VBox {
     }
 
     private Button takeIn() {
-        Button button = new Button("Take in a drill file …");
+        Button button = new Button("Take in a file …");
         button.setId("import");
-        button.setOnAction(e -> exchange.toOpen("Drill files", "*.json").ifPresent(this::takeIn));
+        button.setTooltip(new Tooltip("A drill file, or a bundle of drills"));
+        button.setOnAction(e -> exchange.toOpen("Drill files and bundles", "*.json", "*.zip").ifPresent(this::takeIn));
         return button;
     }
 
+    /** Takes in all drills of a file, or none. */
     private void takeIn(Path file) {
+        boolean bundle = file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".zip");
         keeper.ask(book -> {
             try {
-                return Optional.of(book.add(DrillReader.read(file)));
+                List<Drill> read = bundle ? BundleReader.read(file).drills() : List.of(DrillReader.read(file));
+                return read.stream().map(book::add).toList();
             } catch (FormatException e) {
                 messages.later("That file was not taken in: " + e.getMessage() + ". The book is as it was.");
-                return Optional.<Drill>empty();
+                return List.<Drill>of();
             }
         }, added -> {
-            added.ifPresent(d -> messages.say(d.title() + " is in the book."));
+            if (!added.isEmpty()) {
+                messages.say(added.size() == 1 ? added.get(0).title() + " is in the book." : added.size() + " drills are in the book.");
+            }
             refresh();
         });
     }

@@ -18,7 +18,7 @@ public final class Exchange {
 
         Optional<Path> toSave(String suggestedName, String kind, String pattern);
 
-        Optional<Path> toOpen(String kind, String pattern);
+        Optional<Path> toOpen(String kind, String... patterns);
 
         /** Shows a file in the program that the system has for it. */
         void look(Path file);
@@ -41,8 +41,8 @@ public final class Exchange {
         return chooser;
     }
 
-    public Optional<Path> toOpen(String kind, String pattern) {
-        return chooser.toOpen(kind, pattern);
+    public Optional<Path> toOpen(String kind, String... patterns) {
+        return chooser.toOpen(kind, patterns);
     }
 
     /** Hands a drill out as an open drill file. */

@@ -29,8 +29,8 @@ public final class SystemChooser implements Exchange.Chooser {
     }
 
     @Override
-    public Optional<Path> toOpen(String kind, String pattern) {
-        return remembered(chooser(kind, pattern).showOpenDialog(owner));
+    public Optional<Path> toOpen(String kind, String... patterns) {
+        return remembered(chooser(kind, patterns).showOpenDialog(owner));
     }
 
     @Override
@@ -38,10 +38,10 @@ public final class SystemChooser implements Exchange.Chooser {
         shower.accept(file.toUri().toString());
     }
 
-    private FileChooser chooser(String kind, String pattern) {
+    private FileChooser chooser(String kind, String... patterns) {
         FileChooser chooser = new FileChooser();
         chooser.setTitle(kind);
-        chooser.getExtensionFilters().add(new ExtensionFilter(kind, pattern));
+        chooser.getExtensionFilters().add(new ExtensionFilter(kind, patterns));
         if (folder != null && folder.isDirectory()) {
             chooser.setInitialDirectory(folder);
         }

@@ -92,6 +92,11 @@ public final class HandOutPane extends BorderPane {
             // What is under the page is not to be played or drawn on.
             e.consume();
         });
+        sceneProperty().addListener((o, was, is) -> {
+            if (is == null) {
+                preview.stop();
+            }
+        });
         show();
     }
 
@@ -248,7 +253,6 @@ public final class HandOutPane extends BorderPane {
         if (job != null) {
             job.cancel();
         }
-        preview.stop();
         close.run();
     }
 }

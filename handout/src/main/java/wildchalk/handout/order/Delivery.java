@@ -64,7 +64,7 @@ public final class Delivery {
 
     private static String reason(IOException e, Path target, Path folder, Path part) {
         String said = String.valueOf(e.getMessage()).toLowerCase(Locale.ROOT);
-        if (said.contains("no space") || said.contains("disk full") || said.contains("not enough space") || isFull(folder)) {
+        if (said.contains("no space") || said.contains("disk full") || said.contains("not enough space") || part != null && isFull(folder)) {
             return "The disk is full. Make room, or choose a folder on another disk.";
         }
         if (part == null) {

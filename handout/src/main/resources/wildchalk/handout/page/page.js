@@ -2,10 +2,10 @@
 (() => {
   const $ = id => document.getElementById(id);
   const data = JSON.parse($('drill').textContent);
-  const NEAR = 0.03;
+  const NEAR = 0.03, ROOM = 90, TURN = 3;
   const pooled = i => data.pool[i];
   const svg = (parent, markup) => { parent.innerHTML = markup; };
-  let rung, way, t = 0, playing = false, speed = 1, followed = '', before = 0, passed = null, tokens = [], lit = null, glowing = '';
+  let rung, way, t = 0, playing = false, speed = 1, followed = '', before = 0, passed = null, tokens = [], lit = null, glowing = '', scale = 1;
 
   /* Runs: differences are added up once, then a place is found between two points. */
   const decoded = new Map();
@@ -51,12 +51,19 @@
     t = 0;
     showWay(rung.ways[0]);
   }
+  /* Each token is a picture of its own that is moved as a whole: nothing is painted anew while it plays. */
   function token(id, markup, size) {
-    const g = document.createElementNS('http://www.w3.org/2000/svg', 'g');
+    const g = document.createElementNS('http://www.w3.org/2000/svg', 'svg');
     g.id = 'token-' + id;
+    g.setAttribute('viewBox', [-ROOM, -ROOM, 2 * ROOM, 2 * ROOM].join(' '));
     svg(g, markup);
     $('live').append(g);
-    tokens.push({ id, g, turns: g.querySelector('.turns'), size });
+    tokens.push({ id, g, turns: g.querySelector('.turns'), size, turned: NaN });
+    measure();
+  }
+  function measure() {
+    scale = $('board').clientWidth / data.size[0];
+    for (const k of tokens) { k.g.style.width = k.g.style.height = 2 * ROOM * scale + 'px'; }
   }
   function element(kind, words, name) {
     const e = document.createElement(kind);
@@ -143,8 +150,11 @@
   function show() {
     for (const k of tokens) {
       const p = at(track(way.tracks[k.id], k.size), t);
-      k.g.setAttribute('transform', 'translate(' + p[1].toFixed(1) + ' ' + p[2].toFixed(1) + ')');
-      if (k.turns) { k.turns.setAttribute('transform', 'rotate(' + p[3].toFixed(0) + ')'); }
+      k.g.style.transform = 'translate3d(' + ((p[1] - ROOM) * scale).toFixed(2) + 'px,' + ((p[2] - ROOM) * scale).toFixed(2) + 'px,0)';
+      if (k.turns && !(Math.abs(p[3] - k.turned) < TURN)) {
+        k.turned = p[3];
+        k.turns.setAttribute('transform', 'rotate(' + p[3].toFixed(0) + ')');
+      }
       if (k.ball) { k.g.style.display = t >= k.ball.from ? '' : 'none'; }
     }
     const shining = way.actions.map(a => a.start !== undefined && t > 0 && a.start <= t && t < a.over);
@@ -153,8 +163,11 @@
       glowing = key;
       [...$('glow').children].forEach((g, i) => { g.style.display = shining[i] ? '' : 'none'; });
     }
-    $('scrub').value = Math.round(t * 100);
-    $('clock').textContent = t.toFixed(1) + ' s';
+    const tenths = t.toFixed(1) + ' s';
+    if ($('clock').textContent !== tenths || !playing) {
+      $('clock').textContent = tenths;
+      $('scrub').value = Math.round(t * 100);
+    }
     lightLines();
   }
   function lightLines() {
@@ -237,7 +250,7 @@
   function toggle() { if (playing) { pause(); } else { play(); } }
   function showLook() { $('look').textContent = document.documentElement.classList.contains('paper') ? 'Slate' : 'Paper'; }
 
-  for (const id of ['ground', 'glow', 'chalk', 'live', 'frozen']) { $(id).setAttribute('viewBox', '0 0 ' + data.size.join(' ')); }
+  for (const id of ['ground', 'glow', 'chalk', 'frozen']) { $(id).setAttribute('viewBox', '0 0 ' + data.size.join(' ')); }
   /* The controls stay in sight under the picture. */
   $('board').style.maxWidth = 'calc(64vh * ' + data.size[0] / data.size[1] + ')';
   if (data.rungs.length > 1) {
@@ -261,6 +274,7 @@
     if (e.key === 'ArrowRight' && !busy) { step(1); }
     if (e.key === 'ArrowLeft' && !busy) { step(-1); }
   });
+  new ResizeObserver(() => { measure(); show(); }).observe($('board'));
   showLook();
   showRung(data.rungs[0]);
 })();
