@@ -1,6 +1,7 @@
 package wildchalk.launcher;
 
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
@@ -15,8 +16,10 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.scene.Look;
 import wildchalk.handout.HandOuts;
+import wildchalk.handout.files.BundleFile;
 import wildchalk.handout.order.Cancelled;
 import wildchalk.handout.order.Delivery;
 import wildchalk.handout.order.FileNames;
@@ -95,6 +98,10 @@ final class ExportCommand implements Callable<Integer> {
     @Override
     public Integer call() throws FormatException {
         refuseMisuse();
+        if (files.size() > 1 && out != null) {
+            bundle();
+            return 0;
+        }
         for (Path file : files) {
             DrillOptions.Rehearsed r = drill.rehearse(file);
             if (out != null) {
@@ -108,6 +115,15 @@ final class ExportCommand implements Callable<Integer> {
         return 0;
     }
 
+    /** Many drills in one file. */
+    private void bundle() throws FormatException {
+        List<Drill> drills = new ArrayList<>();
+        for (Path file : files) {
+            drills.add(drill.rehearse(file).drill());
+        }
+        deliver(out, part -> BundleFile.write(drills, part, Progress.UNSEEN));
+    }
+
     /** Two drills of one title do not overwrite each other. */
     private String unused(String ending, String title) {
         String name = FileNames.of(ending, title);
@@ -118,8 +134,8 @@ final class ExportCommand implements Callable<Integer> {
     }
 
     private void refuseMisuse() {
-        boolean one = (out == null) != (into == null) && (out == null || files.size() == 1);
-        String wrong = !one ? "give --out for one drill, or --into and a folder for many"
+        boolean one = (out == null) != (into == null) && (out == null || files.size() == 1 || ending(out).equals("zip"));
+        String wrong = !one ? "give --out for one drill (or X.zip for many in a bundle), or --into and a folder for many"
                 : out != null && HandOuts.ending(ending(out)).isEmpty() ? "--out should end in " + ENDINGS.replace("|", ", ")
                 : as.stream().anyMatch(a -> HandOuts.ending(a).isEmpty()) ? "--as should be some of " + ENDINGS.replace("|", ", ")
                 : width < Still.NARROWEST || width > Still.WIDEST || !Double.isFinite(at) ? "--width should be from 200 to 8000 and --at a number of seconds"
@@ -153,8 +169,12 @@ final class ExportCommand implements Callable<Integer> {
     }
 
     private void deliver(Path target, HandOut kind, Order order) throws FormatException {
+        deliver(target, part -> kind.write(order, part, Progress.UNSEEN));
+    }
+
+    private void deliver(Path target, Delivery.Writing writing) throws FormatException {
         try {
-            Delivery.deliver(target, part -> kind.write(order, part, Progress.UNSEEN));
+            Delivery.deliver(target, writing);
         } catch (Undelivered | Cancelled e) {
             throw new FormatException(e.getMessage());
         }

@@ -18,6 +18,7 @@ import javafx.scene.image.ImageView;
 import javafx.scene.image.WritableImage;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import wildchalk.core.measure.Clock;
 import wildchalk.desktop.beside.Newest;
 import wildchalk.handout.clip.Screening;
 import wildchalk.handout.order.HandOut;
@@ -71,7 +72,10 @@ final class PreviewPane extends StackPane {
             getChildren().setAll(text);
         } else if (shown.preview() instanceof Preview.Moving moving) {
             projector = new Projector(moving.screening());
-            getChildren().setAll(projector.screen);
+            Label length = new Label("Plays " + Clock.seconds(moving.screening().seconds()));
+            length.setId("preview-length");
+            StackPane.setAlignment(length, Pos.BOTTOM_RIGHT);
+            getChildren().setAll(projector.screen, length);
             projector.start();
         } else {
             getChildren().setAll(pages(shown.pages()));
@@ -115,9 +119,8 @@ final class PreviewPane extends StackPane {
         Projector(Screening screening) {
             this.screening = screening;
             screen.setPreserveRatio(true);
-            screen.setManaged(true);
             screen.fitWidthProperty().bind(PreviewPane.this.widthProperty().subtract(24));
-            screen.fitHeightProperty().bind(PreviewPane.this.heightProperty().subtract(24));
+            screen.fitHeightProperty().bind(PreviewPane.this.heightProperty().subtract(60));
         }
 
         @Override

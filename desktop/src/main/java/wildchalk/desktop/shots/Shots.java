@@ -60,6 +60,7 @@ public final class Shots extends Application {
         drawing();
         ladder();
         showing();
+        handingOut();
         step(shown::close);
         session.opened().thenRun(this::next);
     }
@@ -145,6 +146,27 @@ public final class Shots extends Application {
             WindowPicture.write(session.window().shown().orElseThrow().notes(), folder.resolve("show-notes.png"));
             session.window().shown().orElseThrow().close();
         });
+    }
+
+    /** A card and a clip, as they are looked at before they are made. */
+    private void handingOut() {
+        step(() -> {
+            board().climb("s1");
+            ((Button) find("#hand-out")).fire();
+        });
+        step(() -> click("#kind-0"));
+        rest();
+        step(() -> picture("hand-out"));
+        step(() -> click("#kind-2"));
+        rest();
+        step(() -> picture("hand-out-clip"));
+    }
+
+    /** What is made beside the window's thread takes a moment. */
+    private void rest() {
+        for (int i = 0; i < 5; i++) {
+            step(() -> { });
+        }
     }
 
     private BoardState board() {

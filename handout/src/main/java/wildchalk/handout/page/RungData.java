@@ -162,6 +162,10 @@ final class RungData {
         }
         ObjectNode told = node.putObject("told");
         for (Piece.Person person : way.stage().people()) {
+            if (script.stream().noneMatch(l -> SecondPerson.isAbout(l, way.stage(), person.id()))) {
+                told.set(person.id(), MAKE.objectNode());
+                continue;
+            }
             List<Script.Line> own = SecondPerson.write(way.stage(), way.timeline(), way.surface(), way.units().unit(), person.id()).lines();
             ObjectNode words = MAKE.objectNode();
             for (int i = 0; i < own.size(); i++) {

@@ -1,9 +1,9 @@
 package wildchalk.handout.paint;
 
-import java.util.Locale;
-
 /** Text and numbers in SVG and HTML, where nothing that a coach wrote may be taken for anything but text. */
 public final class Markup {
+
+    private static final long[] FACTORS = {1, 10, 100, 1000, 10_000};
 
     private Markup() {
     }
@@ -34,14 +34,22 @@ public final class Markup {
         return kind + "-" + id.replaceAll("[^A-Za-z0-9_.-]", "_");
     }
 
-    /** A number in as few signs as it needs. */
+    /** A number in as few signs as it needs; up to 4 decimals. */
     public static String number(double n, int decimals) {
-        double factor = Math.pow(10, decimals);
-        double rounded = Math.round(n * factor) / factor;
-        if (rounded == Math.rint(rounded)) {
-            return Long.toString((long) rounded);
+        // A page says tens of thousands of them: the usual formatting would take longer than all the rest.
+        long factor = FACTORS[decimals];
+        long scaled = Math.round(n * factor);
+        long whole = Math.abs(scaled) / factor;
+        long part = Math.abs(scaled) % factor;
+        if (part == 0) {
+            return Long.toString(scaled / factor);
         }
-        String all = String.format(Locale.ROOT, "%." + decimals + "f", rounded).replaceAll("0+$", "");
-        return all.startsWith("0.") ? all.substring(1) : all.startsWith("-0.") ? "-" + all.substring(2) : all;
+        StringBuilder out = new StringBuilder(12);
+        out.append(scaled < 0 ? "-" : "").append(whole == 0 ? "" : Long.toString(whole)).append('.');
+        for (long place = factor / 10; part > 0; place /= 10) {
+            out.append((char) ('0' + part / place));
+            part %= place;
+        }
+        return out.toString();
     }
 }
