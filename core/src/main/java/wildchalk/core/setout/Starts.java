@@ -1,9 +1,11 @@
 package wildchalk.core.setout;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Team;
 import wildchalk.core.measure.Units;
 import wildchalk.core.naming.PieceWords;
 import wildchalk.core.surface.Surface;
@@ -20,10 +22,11 @@ public final class Starts {
     /**
      * Where somebody begins.
      *
+     * @param name what they are called, and their colour where there is more than one: "player 7, coral"
      * @param place empty where no rounding is near enough
      * @param hasBall whether they begin with a ball
      */
-    public record Start(Piece.Person person, Optional<Measured> place, boolean hasBall) {
+    public record Start(Piece.Person person, String name, Optional<Measured> place, boolean hasBall) {
 
         /** "from the left post, 9 m towards the own end, with the ball" */
         public String words(Units units) {
@@ -31,12 +34,17 @@ public final class Starts {
         }
     }
 
+    private static boolean wearsColours(Piece.Person person) {
+        return !(person instanceof Piece.Coach) && person.team() != Team.CHALK;
+    }
+
     /** Everybody, in the order of the stage. */
     public static List<Start> of(Stage stage, Surface surface, Units units) {
         Measurer measurer = new Measurer(surface, Rounding.tape(units));
         List<Anchor> gear = SetOut.toPutDown(stage).stream()
                 .map(p -> new Anchor(p.id(), PieceWords.among(stage, p), p.at(), true)).toList();
-        return stage.people().stream().map(p -> new Start(p, measurer.measure(p.at(), gear, NEAR_ENOUGH),
+        boolean colours = stage.people().stream().filter(Starts::wearsColours).map(Piece.Person::team).distinct().count() > 1;
+        return stage.people().stream().map(p -> new Start(p, PieceWords.among(stage, p) + (colours && wearsColours(p) ? ", " + p.team().name().toLowerCase(Locale.ROOT) : ""), measurer.measure(p.at(), gear, NEAR_ENOUGH),
                 stage.balls().stream().anyMatch(b -> b.heldBy().filter(p.id()::equals).isPresent()))).toList();
     }
 }

@@ -16,7 +16,6 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.measure.Clock;
 import wildchalk.core.naming.EffortWords;
-import wildchalk.core.naming.PieceWords;
 import wildchalk.core.rehearsal.Beat;
 import wildchalk.core.script.Counts;
 import wildchalk.core.script.Differences;
@@ -182,7 +181,7 @@ final class CardContent {
         for (Starts.Start start : Starts.of(rung.stage(), rung.surface(), order.units())) {
             if (people.contains(start.person())) {
                 String queue = start.person() instanceof Piece.LineUp l && l.waiting() > 0 ? " (" + l.waiting() + " wait behind)" : "";
-                slices.addAll(column.words(capital(PieceWords.among(rung.stage(), start.person())) + queue + ": " + start.words(order.units()) + "."));
+                slices.addAll(column.words(capital(start.name()) + queue + ": " + start.words(order.units()) + "."));
             }
         }
         return slices;

@@ -21,7 +21,6 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import wildchalk.core.geometry.Box;
-import wildchalk.core.naming.PieceWords;
 import wildchalk.core.scene.Frame;
 import wildchalk.core.scene.Ink;
 import wildchalk.core.scene.Legend;
@@ -181,7 +180,7 @@ public final class Page implements HandOut {
         list(out, "Coaching points", order.drill().points());
         list(out, "Questions to ask", order.drill().questions());
         list(out, "Who starts where", Starts.of(lowest.stage(), lowest.surface(), order.units()).stream()
-                .map(s -> PieceWords.among(lowest.stage(), s.person()) + ": " + s.words(order.units())).toList());
+                .map(s -> s.name() + ": " + s.words(order.units())).toList());
         Sheet sheet = SetOut.of(lowest.stage(), lowest.surface(), order.units(), order.handful());
         list(out, "Set-out", sheet.steps().stream().map(s -> s.name() + ": " + SheetWords.tape(s.tape(), order.units())
                 + (SheetWords.inPaces(s).isEmpty() ? "" : " (" + SheetWords.inPaces(s) + ")")).toList());

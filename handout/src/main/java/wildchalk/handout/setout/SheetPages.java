@@ -19,6 +19,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import org.apache.pdfbox.pdfwriter.compress.CompressParameters;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -77,7 +78,8 @@ public final class SheetPages {
             document.getDocumentCatalog().setLanguage("en");
             new Pages(document).fill();
             try (OutputStream out = Files.newOutputStream(part)) {
-                document.save(out);
+                // Packed objects save little here, and strict readers count them wrong.
+                document.save(out, CompressParameters.NO_COMPRESSION);
             }
             Files.move(part, file, StandardCopyOption.REPLACE_EXISTING);
         } finally {

@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Set;
 import wildchalk.core.drill.Instruction.Freeze;
 import wildchalk.core.drill.Length;
-import wildchalk.core.naming.PieceWords;
 import wildchalk.core.script.Counts;
 import wildchalk.core.script.Script;
 import wildchalk.core.setout.SetOut;
@@ -62,7 +61,7 @@ public final class Message implements HandOut {
         lines.add("");
         lines.add("Who starts where");
         Starts.of(lowest.stage(), lowest.surface(), order.units())
-                .forEach(s -> lines.add("- " + PieceWords.among(lowest.stage(), s.person()) + ": " + s.words(order.units())));
+                .forEach(s -> lines.add("- " + s.name() + ": " + s.words(order.units())));
         Sheet sheet = SetOut.of(lowest.stage(), lowest.surface(), order.units(), order.handful());
         if (!sheet.steps().isEmpty()) {
             lines.add("");
