@@ -18,6 +18,13 @@ public record Box(double x, double y, double width, double height) {
         return new Vec(x + width / 2, y + height / 2);
     }
 
+    /** The least box that holds both. */
+    public Box with(Box other) {
+        double left = Math.min(x, other.x);
+        double top = Math.min(y, other.y);
+        return new Box(left, top, Math.max(x + width, other.x + other.width) - left, Math.max(y + height, other.y + other.height) - top);
+    }
+
     public boolean contains(Vec p) {
         return p.x() >= x && p.x() <= x + width && p.y() >= y && p.y() <= y + height;
     }

@@ -1,5 +1,6 @@
 package wildchalk.desktop.book;
 
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -24,12 +25,15 @@ import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.SurfacePlan;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.desktop.exchange.Exchange;
+import wildchalk.desktop.keeping.BookPlaces;
 import wildchalk.desktop.keeping.Keeper;
 import wildchalk.desktop.message.Messages;
 import wildchalk.storage.book.Book;
+import wildchalk.storage.bundle.Bundle;
 import wildchalk.storage.bundle.BundleReader;
 import wildchalk.storage.format.DrillReader;
 import wildchalk.storage.format.FormatException;
+import wildchalk.storage.format.SurfaceFiles;
 
 /** The cards of a book, with all that can be done to a drill as a whole. */
 public final class BookView extends VBox {
@@ -113,8 +117,9 @@ public final class BookView extends VBox {
         boolean bundle = file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".zip");
         keeper.ask(book -> {
             try {
-                List<Drill> read = bundle ? BundleReader.read(file).drills() : List.of(DrillReader.read(file));
-                return read.stream().map(book::add).toList();
+                Bundle read = bundle ? BundleReader.read(file) : new Bundle(List.of(DrillReader.read(file)), List.of());
+                read.surfaces().forEach(this::keepSurface);
+                return read.drills().stream().map(book::add).toList();
             } catch (FormatException e) {
                 messages.later("That file was not taken in: " + e.getMessage() + ". The book is as it was.");
                 return List.<Drill>of();
@@ -125,6 +130,15 @@ public final class BookView extends VBox {
             }
             refresh();
         });
+    }
+
+    private void keepSurface(SurfacePlan plan) {
+        try {
+            SurfaceFiles.keep(plan, BookPlaces.surfaces());
+        } catch (IOException e) {
+            messages.later("The surface " + plan.name() + " is here until the program ends: it could not be written into " + BookPlaces.surfaces()
+                    + ". The drills are in the book.");
+        }
     }
 
     /** What the book holds, asked for off the window's thread. */

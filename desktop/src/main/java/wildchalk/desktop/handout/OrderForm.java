@@ -54,7 +54,7 @@ final class OrderForm extends VBox {
     }
 
     void show(HandOut kind) {
-        wanted = new Wanted(kind.words(), wanted.look(), wanted.paper(), wanted.film(), wanted.width(), wanted.words());
+        wanted = wanted.of(kind);
         build();
     }
 
@@ -88,7 +88,7 @@ final class OrderForm extends VBox {
             List<Look> looks = List.of(Look.SLATE, Look.PAPER, subject.ground());
             Look chosen = wanted.look().isTrue() ? subject.ground() : wanted.look();
             getChildren().add(new Choice<>("wish-look", "Looks like", looks, l -> l.isTrue() ? "the ground" : l.name().toLowerCase(Locale.ROOT), chosen,
-                    l -> take(new Wanted(wanted.kind(), l, wanted.paper(), wanted.film(), wanted.width(), wanted.words()))));
+                    l -> take(wanted.looking(l))));
         }
         if (wishes.contains(Wish.MOMENT)) {
             picture();
@@ -117,15 +117,11 @@ final class OrderForm extends VBox {
         Paper paper = wanted.paper();
         getChildren().addAll(
                 new Choice<>("wish-paper", "Paper", List.of(Paper.Size.values()), s -> s == Paper.Size.A4 ? "A4" : "Letter", paper.size(),
-                        s -> on(new Paper(s, wanted.paper().across(), wanted.paper().grey()))),
+                        s -> take(wanted.on(new Paper(s, wanted.paper().across(), wanted.paper().grey())))),
                 new Choice<>("wish-across", "Long side", List.of(false, true), a -> a ? "lies" : "stands", paper.across(),
-                        a -> on(new Paper(wanted.paper().size(), a, wanted.paper().grey()))),
+                        a -> take(wanted.on(new Paper(wanted.paper().size(), a, wanted.paper().grey())))),
                 new Choice<>("wish-grey", "Printed", List.of(false, true), g -> g ? "black and white" : "in colour", paper.grey(),
-                        g -> on(new Paper(wanted.paper().size(), wanted.paper().across(), g))));
-    }
-
-    private void on(Paper paper) {
-        take(new Wanted(wanted.kind(), wanted.look(), paper, wanted.film(), wanted.width(), wanted.words()));
+                        g -> take(wanted.on(new Paper(wanted.paper().size(), wanted.paper().across(), g)))));
     }
 
     private void picture() {
@@ -136,28 +132,24 @@ final class OrderForm extends VBox {
                             changed.run();
                         }),
                 new Choice<>("wish-width", "Width", List.of(800, 1600, 3200), w -> w + " dots", wanted.width(),
-                        w -> take(new Wanted(wanted.kind(), wanted.look(), wanted.paper(), wanted.film(), w, wanted.words()))),
+                        w -> take(wanted.wide(w))),
                 new Choice<>("wish-words", "Words", List.of(true, false), w -> w ? "title, lines, script" : "the board alone", wanted.words(),
-                        w -> take(new Wanted(wanted.kind(), wanted.look(), wanted.paper(), wanted.film(), wanted.width(), w))));
+                        w -> take(wanted.worded(w))));
     }
 
     private void film() {
         Film film = wanted.film();
         getChildren().addAll(
                 new Choice<>("wish-shape", "Shape", List.of(Film.Shape.values()), s -> s.name().toLowerCase(Locale.ROOT), film.shape(),
-                        s -> film(new Film(s, wanted.film().speed(), wanted.film().everyWay(), wanted.film().captions()))),
+                        s -> take(wanted.filmed(new Film(s, wanted.film().speed(), wanted.film().everyWay(), wanted.film().captions())))),
                 new Choice<>("wish-speed", "Speed", List.of(0.25, 0.5, 1.0), s -> s == 1 ? "as it is" : s == 0.5 ? "half" : "quarter", film.speed(),
-                        s -> film(new Film(wanted.film().shape(), s, wanted.film().everyWay(), wanted.film().captions()))),
+                        s -> take(wanted.filmed(new Film(wanted.film().shape(), s, wanted.film().everyWay(), wanted.film().captions())))),
                 new Choice<>("wish-captions", "Words", List.of(true, false), c -> c ? "run along" : "none", film.captions(),
-                        c -> film(new Film(wanted.film().shape(), wanted.film().speed(), wanted.film().everyWay(), c))));
+                        c -> take(wanted.filmed(new Film(wanted.film().shape(), wanted.film().speed(), wanted.film().everyWay(), c)))));
         boolean reads = Ladder.buildAll(subject.drill()).stream().anyMatch(s -> !Reads.of(s).isEmpty());
         if (reads) {
             getChildren().add(new Choice<>("wish-ways", "Decisions", List.of(false, true), e -> e ? "every way" : "as on the Board", film.everyWay(),
-                    e -> film(new Film(wanted.film().shape(), wanted.film().speed(), e, wanted.film().captions()))));
+                    e -> take(wanted.filmed(new Film(wanted.film().shape(), wanted.film().speed(), e, wanted.film().captions())))));
         }
-    }
-
-    private void film(Film film) {
-        take(new Wanted(wanted.kind(), wanted.look(), wanted.paper(), film, wanted.width(), wanted.words()));
     }
 }

@@ -23,6 +23,30 @@ public record Wanted(String kind, Look look, Paper paper, Film film, int width, 
         return HandOuts.ALL.stream().filter(h -> h.words().equals(kind)).findFirst().orElse(HandOuts.ALL.get(0));
     }
 
+    Wanted of(HandOut other) {
+        return new Wanted(other.words(), look, paper, film, width, words);
+    }
+
+    Wanted looking(Look other) {
+        return new Wanted(kind, other, paper, film, width, words);
+    }
+
+    Wanted on(Paper other) {
+        return new Wanted(kind, look, other, film, width, words);
+    }
+
+    Wanted filmed(Film other) {
+        return new Wanted(kind, look, paper, other, width, words);
+    }
+
+    Wanted wide(int dots) {
+        return new Wanted(kind, look, paper, film, dots, words);
+    }
+
+    Wanted worded(boolean on) {
+        return new Wanted(kind, look, paper, film, width, on);
+    }
+
     /** As it was last kept; what cannot be understood is as usual. */
     public static Wanted read(Book book) {
         return new Wanted(book.setting("handout.kind", USUAL.kind), among(Look.class, book.setting("handout.look", ""), USUAL.look),

@@ -64,13 +64,8 @@ public record Played(Drill drill, Surface surface, Rung rung, String sign, Stage
         Board board = board(usual);
         List<Shape> drawn = Stream.concat(board.chalk(Set.of()).stream(), board.live(0, Set.of(), Set.of()).stream())
                 .filter(s -> !(s instanceof Shape.Label)).toList();
-        Box view = usual.view();
-        Box needed = Extent.of(drawn).map(b -> b.grown(usual.unit() * ROOM)).orElse(view);
-        double left = Math.min(view.x(), needed.x());
-        double top = Math.min(view.y(), needed.y());
-        double right = Math.max(view.x() + view.width(), needed.x() + needed.width());
-        double bottom = Math.max(view.y() + view.height(), needed.y() + needed.height());
-        return new Frame(new Box(left, top, right - left, bottom - top), usual.unit(), usual.turn());
+        Box needed = Extent.of(drawn).map(b -> b.grown(usual.unit() * ROOM)).orElse(usual.view());
+        return new Frame(usual.view().with(needed), usual.unit(), usual.turn());
     }
 
     public Board board(Frame frame) {

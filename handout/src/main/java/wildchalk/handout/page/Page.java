@@ -128,16 +128,9 @@ public final class Page implements HandOut {
 
     /** All rungs are shown in one frame, so that nothing jumps when another one is picked. */
     private static Frame frame(List<Played> rungs) {
-        Frame whole = rungs.get(0).frame();
-        for (Played rung : rungs) {
-            Frame other = rung.frame();
-            double left = Math.min(whole.view().x(), other.view().x());
-            double top = Math.min(whole.view().y(), other.view().y());
-            double right = Math.max(whole.view().x() + whole.view().width(), other.view().x() + other.view().width());
-            double bottom = Math.max(whole.view().y() + whole.view().height(), other.view().y() + other.view().height());
-            whole = new Frame(new Box(left, top, right - left, bottom - top), whole.unit(), whole.turn());
-        }
-        return whole;
+        Frame first = rungs.get(0).frame();
+        Box view = rungs.stream().map(r -> r.frame().view()).reduce(first.view(), Box::with);
+        return new Frame(view, first.unit(), first.turn());
     }
 
     /** Inks as classes, so that slate and paper are one picture; remembers which are used. */

@@ -67,6 +67,19 @@ public final class SurfaceFiles {
     }
 
     /**
+     * Keeps a surface that came with drills, so that they find it after the next start too. One that is there stays.
+     *
+     * @throws IOException when the folder cannot be written to
+     */
+    public static void keep(SurfacePlan plan, Path folder) throws IOException {
+        Path file = folder.resolve(plan.id().replaceAll("[^A-Za-z0-9_-]", "_") + ENDING);
+        if (!Files.exists(file)) {
+            Files.createDirectories(folder);
+            Files.writeString(file, plan.json());
+        }
+    }
+
+    /**
      * Adds every surface file of a folder to the surfaces of the program.
      *
      * @return what was refused, a line for each; empty when all is well or there is no such folder

@@ -19,6 +19,7 @@ import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.surface.SurfacePlan;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.storage.format.DrillReader;
 import wildchalk.storage.format.DrillWriter;
@@ -81,7 +82,11 @@ class BundleTest {
         try (BundleWriter bundle = new BundleWriter(Files.newOutputStream(file))) {
             bundle.add(drill, new byte[0]);
         }
-        assertEquals(List.of(id), BundleReader.read(file).surfaces().stream().map(s -> s.id()).toList());
+        List<SurfacePlan> surfaces = BundleReader.read(file).surfaces();
+        assertEquals(List.of(id), surfaces.stream().map(SurfacePlan::id).toList());
+        SurfaceFiles.keep(surfaces.get(0), folder.resolve("surfaces"));
+        assertEquals(List.of(), SurfaceFiles.addAll(folder.resolve("surfaces")), "what is kept is a sound surface file");
+        assertEquals(id, SurfaceFiles.read(folder.resolve("surfaces").resolve(id + ".surface.json")).id());
     }
 
     @Test
