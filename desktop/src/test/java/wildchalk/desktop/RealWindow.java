@@ -217,7 +217,7 @@ abstract class RealWindow {
     }
 
     private void awaitReleases(int expected) {
-        for (int i = 0; i < 80 && released.get() < expected; i++) {
+        for (int i = 0; i < 400 && released.get() < expected; i++) {
             WaitForAsyncUtils.sleep(50, TimeUnit.MILLISECONDS);
         }
         settle();

@@ -16,6 +16,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import picocli.CommandLine;
 import wildchalk.core.surface.Surfaces;
+import wildchalk.storage.bundle.BundleReader;
 import wildchalk.storage.format.DrillReader;
 
 class CommandLineTest {
@@ -102,6 +103,26 @@ class CommandLineTest {
         Said nowhere = wildchalk("export", DEMO, "--out", folder.resolve("no/x.png").toString());
         assertEquals(1, nowhere.code());
         assertFalse(nowhere.err().contains("Exception"), nowhere.err());
+    }
+
+    @Test
+    void manyDrillsGoOutAtOnce(@TempDir Path folder) throws Exception {
+        Said made = wildchalk("export", DEMO, DEMO, "--into", folder.toString(), "--as", "svg,txt,html", "--look", "paper", "--unit", "yd");
+        assertEquals(0, made.code(), made.err());
+        String title = DrillReader.read(Path.of(DEMO)).title();
+        for (String ending : new String[] {"svg", "txt", "html"}) {
+            assertTrue(Files.size(folder.resolve(title + "." + ending)) > 500);
+            assertTrue(Files.size(folder.resolve(title + ", 2." + ending)) > 500, "two of one title do not overwrite each other");
+        }
+        assertTrue(Files.readString(folder.resolve(title + ".txt")).contains(" yd"));
+        Path zip = folder.resolve("both.zip");
+        assertEquals(0, wildchalk("export", DEMO, DEMO, "--out", zip.toString()).code());
+        assertEquals(2, BundleReader.read(zip).drills().size());
+        assertEquals(2, wildchalk("export", DEMO, DEMO, "--out", folder.resolve("x.pdf").toString()).code(), "many do not go into one card");
+        assertEquals(2, wildchalk("export", DEMO).code());
+        assertEquals(2, wildchalk("export", DEMO, "--into", folder.toString(), "--as", "doc").code());
+        assertEquals(2, wildchalk("export", DEMO, "--out", folder.resolve("x.pdf").toString(), "--paper", "a9").code());
+        assertEquals(1, wildchalk("export", DEMO, "--out", folder.resolve("x.pdf").toString(), "--stage", "s99").code());
     }
 
     @Test

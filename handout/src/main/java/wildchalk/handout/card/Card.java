@@ -22,8 +22,10 @@ public final class Card implements HandOut {
     private static final int WANTED_PAGES = 2;
     /** Sizes of type that are tried, points; smaller is not read on grass. */
     private static final double[] SIZES = {10.5, 10, 9.5, 9, 8.5};
-    /** Shares of the page that a picture may be high. */
-    private static final double[] PICTURES = {0.42, 0.3, 0.23, 0.19};
+    /** So many of the sizes are tried to get by with a single page. */
+    private static final int FOR_ONE_PAGE = 3;
+    /** Shares of the page that a picture may be high; the first only where the page is broad. */
+    private static final double[] PICTURES = {0.6, 0.42, 0.3, 0.23, 0.19};
 
     @Override
     public String ending() {
@@ -65,18 +67,25 @@ public final class Card implements HandOut {
     private record Made(Layout layout, Setting setting) {
     }
 
-    /** As large as two pages hold. */
+    /** On one page where that can be read as well; else as large as two pages hold. */
     private static Made fitting(Order order, List<Played> rungs) {
-        Made set = null;
-        for (double share : PICTURES) {
+        int first = order.paper().across() ? 0 : 1;
+        for (int i = 0; i < FOR_ONE_PAGE; i++) {
+            Made made = set(order, rungs, SIZES[i], PICTURES[first]);
+            if (made.layout().pages() == 1) {
+                return made;
+            }
+        }
+        Made made = null;
+        for (int k = first; k < PICTURES.length; k++) {
             for (double size : SIZES) {
-                set = set(order, rungs, size, share);
-                if (set.layout().pages() <= WANTED_PAGES) {
-                    return set;
+                made = set(order, rungs, size, PICTURES[k]);
+                if (made.layout().pages() <= WANTED_PAGES) {
+                    return made;
                 }
             }
         }
-        return set;
+        return made;
     }
 
     private static Made set(Order order, List<Played> rungs, double size, double share) {

@@ -35,8 +35,8 @@ final class CardContent {
     private static final int MANY_BEATS = 8;
     private static final int BEATS_A_PICTURE = 5;
 
-    /** A single picture that takes more than this share of the page's width goes across it. */
-    private static final double BROAD = 0.72;
+    /** A single picture goes into a column unless it would be narrower there than this share of its width above the columns. */
+    private static final double NARROWER = 0.75;
     /** How high the picture of the gear is, as a share of the others: there is less on it. */
     private static final double GEAR = 0.7;
 
@@ -55,7 +55,7 @@ final class CardContent {
         this.column = column;
         this.highest = highest;
         boolean one = rungs.size() == 1 && lowest().timeline().beats().size() <= MANY_BEATS;
-        pictureInHead = one && new Diagram(head, highest).width(lowest()) > head.width() * BROAD;
+        pictureInHead = one && column.width() < new Diagram(head, highest).width(lowest()) * NARROWER;
     }
 
     private Played lowest() {
@@ -68,7 +68,7 @@ final class CardContent {
         List<Slice> slices = new ArrayList<>();
         slices.add(head.title("H1", drill.title().isBlank() ? "Drill" : drill.title(), 2, true));
         slices.addAll(head.words(where()));
-        slices.addAll(head.words("P", "", "Needed: " + String.join(", ", Counts.of(lowest().stage(), lowest().surface())) + ".", Typeface.TEXT_BOLD));
+        slices.addAll(head.words("P", "", needed(), Typeface.TEXT_BOLD));
         for (String caution : drill.cautions()) {
             slices.addAll(head.words("P", "!", "Take care: " + caution, Typeface.TEXT_BOLD));
         }
@@ -78,6 +78,14 @@ final class CardContent {
         }
         slices.add(new Diagram(head, highest).key(lowest()));
         return slices;
+    }
+
+    /** For the lowest rung, and for the highest where that needs something else. */
+    private String needed() {
+        Played top = rungs.get(rungs.size() - 1);
+        String least = String.join(", ", Counts.of(lowest().stage(), lowest().surface()));
+        String most = String.join(", ", Counts.of(top.stage(), top.surface()));
+        return "Needed: " + least + "." + (most.equals(least) ? "" : " For rung " + top.sign() + ": " + most + ".");
     }
 
     private String where() {

@@ -32,6 +32,8 @@ public record Played(Drill drill, Surface surface, Rung rung, String sign, Stage
 
     /** Round what is drawn, in token radii. */
     private static final double ROOM = 0.5;
+    /** Half the width of a letter, as a share of its height; about. */
+    private static final double HALF_LETTER = 0.3;
 
     /** The wanted rungs, lowest first. */
     public static List<Played> of(Order order) {
@@ -62,10 +64,17 @@ public record Played(Drill drill, Surface surface, Rung rung, String sign, Stage
     public Frame frame() {
         Frame usual = Frame.of(drill, surface);
         Board board = board(usual);
-        List<Shape> drawn = Stream.concat(board.chalk(Set.of()).stream(), board.live(0, Set.of(), Set.of()).stream())
-                .filter(s -> !(s instanceof Shape.Label)).toList();
-        Box needed = Extent.of(drawn).map(b -> b.grown(usual.unit() * ROOM)).orElse(usual.view());
+        Box needed = Stream.concat(board.chalk(Set.of()).stream(), board.live(0, Set.of(), Set.of()).stream())
+                .map(s -> s instanceof Shape.Label l ? room(l, usual) : Extent.of(List.of(s)).map(b -> b.grown(usual.unit() * ROOM)).orElse(usual.view()))
+                .reduce(usual.view(), Box::with);
         return new Frame(usual.view().with(needed), usual.unit(), usual.turn());
+    }
+
+    /** What a label needs, about: extents of shapes leave much more room for type. */
+    private static Box room(Shape.Label label, Frame frame) {
+        double along = label.text().length() * label.size() * HALF_LETTER;
+        boolean lies = Math.abs(Math.cos(frame.turn())) > 0.5;
+        return Box.around(label.at(), 2 * (lies ? along : label.size()), 2 * (lies ? label.size() : along));
     }
 
     public Board board(Frame frame) {
