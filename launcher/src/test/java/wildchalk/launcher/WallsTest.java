@@ -38,6 +38,10 @@ class WallsTest {
             slices().matching("wildchalk.core.(*)..").should().beFreeOfCycles();
 
     @ArchTest
+    static final ArchRule ROOMS_OF_HAND_OUTS_DO_NOT_NEED_EACH_OTHER_IN_CIRCLES =
+            slices().matching("wildchalk.handout.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
     static final ArchRule ROOMS_OF_THE_DESKTOP_DO_NOT_NEED_EACH_OTHER_IN_CIRCLES =
             slices().matching("wildchalk.desktop.(*)..").should().beFreeOfCycles();
 }
