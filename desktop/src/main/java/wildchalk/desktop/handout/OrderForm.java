@@ -60,8 +60,8 @@ final class OrderForm extends VBox {
 
     /** What is ordered now. */
     Order order() {
-        boolean one = kind().wishes().contains(Wish.MOMENT) || kind().wishes().equals(Set.of(Wish.RUNG, Wish.UNITS));
-        Optional<String> only = kind().wishes().contains(Wish.RUNG) ? one ? Optional.of(rung.orElse(subject.rung())) : rung : Optional.empty();
+        Optional<String> only = kind().wishes().contains(Wish.ONE_RUNG) ? Optional.of(rung.orElse(subject.rung()))
+                : kind().wishes().contains(Wish.RUNGS) ? rung : Optional.empty();
         return new Order(subject.drill(), only, subject.choices(), wanted.look().isTrue() ? subject.ground() : wanted.look(), subject.units(),
                 subject.handful(), wanted.paper(), new Still(now ? subject.t() : 0, wanted.width(), wanted.words()), wanted.film());
     }
@@ -78,15 +78,16 @@ final class OrderForm extends VBox {
         about.setMinHeight(USE_PREF_SIZE);
         getChildren().setAll(about);
         Set<Wish> wishes = kind().wishes();
-        if (wishes.contains(Wish.RUNG) && subject.drill().ladder().size() > 1) {
+        if ((wishes.contains(Wish.RUNGS) || wishes.contains(Wish.ONE_RUNG)) && subject.drill().ladder().size() > 1) {
             getChildren().add(rungs());
         }
         if (wishes.contains(Wish.PAPER)) {
             paper();
         }
         if (wishes.contains(Wish.LOOK)) {
-            List<Look> looks = List.of(Look.SLATE, Look.PAPER, subject.ground());
-            Look chosen = wanted.look().isTrue() ? subject.ground() : wanted.look();
+            boolean ground = wishes.contains(Wish.GROUND);
+            List<Look> looks = ground ? List.of(Look.SLATE, Look.PAPER, subject.ground()) : List.of(Look.SLATE, Look.PAPER);
+            Look chosen = !wanted.look().isTrue() ? wanted.look() : ground ? subject.ground() : Look.PAPER;
             getChildren().add(new Choice<>("wish-look", "Looks like", looks, l -> l.isTrue() ? "the ground" : l.name().toLowerCase(Locale.ROOT), chosen,
                     l -> take(wanted.looking(l))));
         }
@@ -100,14 +101,14 @@ final class OrderForm extends VBox {
 
     /** A picture is of one rung; everything else is of all, or of one. */
     private Choice<Optional<String>> rungs() {
-        boolean one = order().rung().isPresent() && rung.isEmpty();
+        boolean one = kind().wishes().contains(Wish.ONE_RUNG);
         List<Optional<String>> values = new ArrayList<>();
         if (!one) {
             values.add(Optional.empty());
         }
         subject.drill().ladder().forEach(r -> values.add(Optional.of(r.id())));
         return new Choice<>("wish-rung", "Rungs", values, v -> v.map(Ladder.signs(subject.drill())::get).orElse("all"),
-                one ? Optional.of(subject.rung()) : rung, v -> {
+                order().rung(), v -> {
                     rung = v;
                     changed.run();
                 });

@@ -2,7 +2,6 @@ package wildchalk.desktop.handout;
 
 import java.awt.image.BufferedImage;
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import javafx.animation.AnimationTimer;
@@ -53,7 +52,7 @@ final class PreviewPane extends StackPane {
                 Preview preview = Preview.of(kind, order, DOTS);
                 return new Shown(preview, preview instanceof Preview.Pages p ? p.pages().stream().map(PreviewPane::picture).toList() : List.of());
             } catch (IOException e) {
-                throw new UncheckedIOException(e);
+                return new Shown(new Preview.Words("This cannot be shown now: there may be no room for it on the disk. It can be handed out onto another one."), List.of());
             }
         });
     }

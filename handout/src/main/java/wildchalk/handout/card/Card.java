@@ -44,7 +44,7 @@ public final class Card implements HandOut {
 
     @Override
     public Set<Wish> wishes() {
-        return EnumSet.of(Wish.RUNG, Wish.WAY, Wish.PAPER, Wish.UNITS);
+        return EnumSet.of(Wish.RUNGS, Wish.WAY, Wish.PAPER, Wish.UNITS);
     }
 
     @Override

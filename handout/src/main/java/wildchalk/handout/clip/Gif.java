@@ -46,7 +46,7 @@ public final class Gif implements HandOut {
 
     @Override
     public Set<Wish> wishes() {
-        return EnumSet.of(Wish.RUNG, Wish.WAY, Wish.LOOK, Wish.SHAPE, Wish.SPEED, Wish.EVERY_WAY, Wish.CAPTIONS, Wish.UNITS);
+        return EnumSet.of(Wish.GROUND, Wish.RUNGS, Wish.WAY, Wish.LOOK, Wish.SHAPE, Wish.SPEED, Wish.EVERY_WAY, Wish.CAPTIONS, Wish.UNITS);
     }
 
     @Override

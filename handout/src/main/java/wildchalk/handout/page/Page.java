@@ -65,7 +65,7 @@ public final class Page implements HandOut {
 
     @Override
     public Set<Wish> wishes() {
-        return EnumSet.of(Wish.RUNG, Wish.LOOK, Wish.UNITS);
+        return EnumSet.of(Wish.RUNGS, Wish.LOOK, Wish.UNITS);
     }
 
     @Override

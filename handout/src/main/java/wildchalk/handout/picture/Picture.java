@@ -42,7 +42,7 @@ public final class Picture implements HandOut {
 
     @Override
     public Set<Wish> wishes() {
-        return EnumSet.of(Wish.RUNG, Wish.WAY, Wish.LOOK, Wish.MOMENT, Wish.WIDTH, Wish.WORDS, Wish.UNITS);
+        return EnumSet.of(Wish.GROUND, Wish.ONE_RUNG, Wish.WAY, Wish.LOOK, Wish.MOMENT, Wish.WIDTH, Wish.WORDS, Wish.UNITS);
     }
 
     @Override

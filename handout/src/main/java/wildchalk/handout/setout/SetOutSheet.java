@@ -30,7 +30,7 @@ public final class SetOutSheet implements HandOut {
 
     @Override
     public Set<Wish> wishes() {
-        return EnumSet.of(Wish.RUNG, Wish.UNITS);
+        return EnumSet.of(Wish.ONE_RUNG, Wish.UNITS);
     }
 
     @Override

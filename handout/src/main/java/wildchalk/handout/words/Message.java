@@ -40,7 +40,7 @@ public final class Message implements HandOut {
 
     @Override
     public Set<Wish> wishes() {
-        return EnumSet.of(Wish.RUNG, Wish.WAY, Wish.UNITS);
+        return EnumSet.of(Wish.RUNGS, Wish.WAY, Wish.UNITS);
     }
 
     @Override
