@@ -101,6 +101,17 @@ class HandOutWindowTest extends RealWindow {
     }
 
     @Test
+    void whoeverGoesBackMeanwhileIsToldWhenItIsThere() throws Exception {
+        handOut("Clip (MP4)");
+        picked = folder.resolve("later.mp4");
+        click("#hand-out-go");
+        await(() -> find("#hand-out-cancel").isVisible());
+        click("#tab-book");
+        await(() -> find("#message-text") instanceof Label l && l.getText().equals("Written: later.mp4"));
+        assertTrue(Files.size(picked) > 10_000);
+    }
+
+    @Test
     void aBundleIsHandedOutAndTakenIn() throws Exception {
         picked = folder.resolve("sent.zip");
         handOut("Bundle for another copy of Wild Chalk (ZIP)");

@@ -178,7 +178,7 @@ class WindowTest extends RealWindow {
         handOut("Picture (PNG)");
         click("#hand-out-go");
         WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, () -> Files.exists(picked) && Files.size(picked) > 1000);
-        await(() -> ((Label) find("#message-text")).getText().equals("Written: out.png"));
+        await(() -> ((Label) find("#hand-out-said")).getText().equals("Written: out.png"));
 
         picked = Files.writeString(folder.resolve("cut.drill.json"), "{\"format\": \"wild-chalk-drill\", ");
         click("#tab-book");

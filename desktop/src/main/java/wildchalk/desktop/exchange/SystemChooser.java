@@ -13,7 +13,7 @@ public final class SystemChooser implements Exchange.Chooser {
 
     private final Window owner;
     private final Consumer<String> shower;
-    private File folder;
+    private File folder = new File(System.getProperty("user.home"));
 
     /** @param shower shows what is at an address, as the system does */
     public SystemChooser(Window owner, Consumer<String> shower) {
@@ -42,7 +42,7 @@ public final class SystemChooser implements Exchange.Chooser {
         FileChooser chooser = new FileChooser();
         chooser.setTitle(kind);
         chooser.getExtensionFilters().add(new ExtensionFilter(kind, patterns));
-        if (folder != null && folder.isDirectory()) {
+        if (folder.isDirectory()) {
             chooser.setInitialDirectory(folder);
         }
         return chooser;

@@ -6,7 +6,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
-import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
@@ -44,7 +43,7 @@ public final class HandOutPane extends BorderPane {
     private final Chooser chooser;
     private final Consumer<Wanted> keep;
     private final Runnable close;
-    private final BiConsumer<Path, HandOut> written;
+    private final Consumer<String> told;
     private final OrderForm form;
     private final PreviewPane preview = new PreviewPane();
     private final Button go = new Button("Hand out …");
@@ -59,19 +58,19 @@ public final class HandOutPane extends BorderPane {
      * The page for what is on a board.
      *
      * @param keep told what was wanted, so that it is there again the next time
-     * @param written told what was written
+     * @param told how it came out, when the page is no longer looked at by then
      * @param close takes the page away
      */
-    public static HandOutPane of(BoardState board, Wanted wanted, Chooser chooser, Consumer<Wanted> keep, BiConsumer<Path, HandOut> written, Runnable close) {
+    public static HandOutPane of(BoardState board, Wanted wanted, Chooser chooser, Consumer<Wanted> keep, Consumer<String> told, Runnable close) {
         OrderForm.Subject subject = new OrderForm.Subject(board.drill(), board.rung(), board.focus().choicesProperty().get(), board.playheadProperty().get(),
                 Look.trueTo(board.surface().ground()), board.unitsProperty().get(), board.sheets().handfulProperty().get());
-        return new HandOutPane(subject, wanted, chooser, keep, written, close);
+        return new HandOutPane(subject, wanted, chooser, keep, told, close);
     }
 
-    private HandOutPane(OrderForm.Subject subject, Wanted wanted, Chooser chooser, Consumer<Wanted> keep, BiConsumer<Path, HandOut> written, Runnable close) {
+    private HandOutPane(OrderForm.Subject subject, Wanted wanted, Chooser chooser, Consumer<Wanted> keep, Consumer<String> told, Runnable close) {
         this.chooser = chooser;
         this.keep = keep;
-        this.written = written;
+        this.told = told;
         this.close = close;
         this.form = new OrderForm(subject, wanted, this::look);
         setId("hand-out-page");
@@ -219,7 +218,7 @@ public final class HandOutPane extends BorderPane {
         target.map(t -> withEnding(t, kind.ending())).ifPresent(file -> {
             said.setText("Making " + file.getFileName() + " …");
             working(true);
-            job = Job.start(kind, order, file, trouble -> finished(file, kind, trouble));
+            job = Job.start(kind, order, file, trouble -> finished(file, trouble));
             bar.progressProperty().bind(job.doneProperty());
             job.leftProperty().addListener((o, was, is) -> said.setText("Making " + file.getFileName() + " … " + is));
         });
@@ -231,13 +230,13 @@ public final class HandOutPane extends BorderPane {
         return name.contains(".") ? file : file.resolveSibling(name + "." + ending);
     }
 
-    private void finished(Path file, HandOut kind, String trouble) {
+    private void finished(Path file, String trouble) {
         job = null;
         bar.progressProperty().unbind();
         working(false);
         said.setText(trouble.isEmpty() ? "Written: " + file.getFileName() : trouble);
-        if (trouble.isEmpty()) {
-            written.accept(file, kind);
+        if (getScene() == null) {
+            told.accept(said.getText());
         }
     }
 

@@ -145,7 +145,7 @@ public final class MainWindow extends StackPane {
         board.playingProperty().set(false);
         keeper.ask(Wanted::read, wanted -> {
             HandOutPane page = HandOutPane.of(board, wanted, exchange.chooser(), this::keepWanted,
-                    (file, kind) -> messages.say("Written: " + file.getFileName()), this::showBoard);
+                    messages::say, this::showBoard);
             frame.setCenter(page);
             page.requestFocus();
             offerHistory();

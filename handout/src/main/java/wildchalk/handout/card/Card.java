@@ -49,7 +49,7 @@ public final class Card implements HandOut {
 
     @Override
     public void write(Order order, Path file, Progress progress) throws IOException {
-        List<Played> rungs = Played.of(order);
+        List<Facts> rungs = Facts.of(order, Played.of(order));
         progress.step(0.2);
         Made set = fitting(order, rungs);
         progress.step(0.5);
@@ -68,7 +68,7 @@ public final class Card implements HandOut {
     }
 
     /** On one page where that can be read as well; else as large as two pages hold. */
-    private static Made fitting(Order order, List<Played> rungs) {
+    private static Made fitting(Order order, List<Facts> rungs) {
         int first = order.paper().across() ? 0 : 1;
         for (int i = 0; i < FOR_ONE_PAGE; i++) {
             Made made = set(order, rungs, SIZES[i], PICTURES[first]);
@@ -88,7 +88,7 @@ public final class Card implements HandOut {
         return made;
     }
 
-    private static Made set(Order order, List<Played> rungs, double size, double share) {
+    private static Made set(Order order, List<Facts> rungs, double size, double share) {
         Order.Paper paper = order.paper();
         Layout.Sheet sheet = new Layout.Sheet(MARGIN, MARGIN, paper.width() - 2 * MARGIN, paper.height() - 2 * MARGIN - FOOT,
                 paper.across() ? 3 : 2, GUTTER);

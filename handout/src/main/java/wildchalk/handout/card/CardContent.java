@@ -5,12 +5,10 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Instruction.Freeze;
-import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Length;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
@@ -18,7 +16,6 @@ import wildchalk.core.measure.Clock;
 import wildchalk.core.naming.EffortWords;
 import wildchalk.core.rehearsal.Beat;
 import wildchalk.core.script.Counts;
-import wildchalk.core.script.Differences;
 import wildchalk.core.script.Script;
 import wildchalk.core.setout.SetOut;
 import wildchalk.core.setout.Sheet;
@@ -41,14 +38,14 @@ final class CardContent {
     private static final double GEAR = 0.7;
 
     private final Order order;
-    private final List<Played> rungs;
+    private final List<Facts> rungs;
     private final Setting head;
     private final Setting column;
     private final double highest;
     private final boolean pictureInHead;
 
     /** @param highest no picture is higher, points */
-    CardContent(Order order, List<Played> rungs, Setting head, Setting column, double highest) {
+    CardContent(Order order, List<Facts> rungs, Setting head, Setting column, double highest) {
         this.order = order;
         this.rungs = rungs;
         this.head = head;
@@ -59,7 +56,7 @@ final class CardContent {
     }
 
     private Played lowest() {
-        return rungs.get(0);
+        return rungs.get(0).rung();
     }
 
     /** Across the first page: what it is, who and what is needed, what to take care of; the picture when there is only one. */
@@ -82,7 +79,7 @@ final class CardContent {
 
     /** For the lowest rung, and for the highest where that needs something else. */
     private String needed() {
-        Played top = rungs.get(rungs.size() - 1);
+        Played top = rungs.get(rungs.size() - 1).rung();
         String least = String.join(", ", Counts.of(lowest().stage(), lowest().surface()));
         String most = String.join(", ", Counts.of(top.stage(), top.surface()));
         return "Needed: " + least + "." + (most.equals(least) ? "" : " For rung " + top.sign() + ": " + most + ".");
@@ -90,7 +87,7 @@ final class CardContent {
 
     private String where() {
         Drill drill = order.drill();
-        double minutes = rungs.stream().flatMap(r -> r.rung().plan().length().stream()).mapToDouble(Length::minutes).sum();
+        double minutes = rungs.stream().flatMap(r -> r.rung().rung().plan().length().stream()).mapToDouble(Length::minutes).sum();
         return lowest().surface().name() + ", " + drill.showing().name(lowest().surface()).toLowerCase(Locale.ROOT) + ". "
                 + capital(EffortWords.of(drill.effort().level())) + ", " + EffortWords.of(lowest().stage().effort().intensity()) + "."
                 + (minutes > 0 ? " About " + Math.round(minutes) + " min in all." : "") + " One rep takes " + Clock.seconds(lowest().timeline().duration()) + ".";
@@ -99,10 +96,10 @@ final class CardContent {
     /** In columns: each rung, then where everything stands, then what is said. */
     List<Slice> body() {
         List<Slice> slices = new ArrayList<>();
-        for (Played rung : rungs) {
+        for (Facts rung : rungs) {
             slices.addAll(rung(rung));
         }
-        slices.addAll(starts(lowest(), lowest().stage().people(), "Who starts where"));
+        slices.addAll(starts(rungs.get(0), lowest().stage().people(), "Who starts where"));
         slices.addAll(gear());
         slices.addAll(list("Coaching points", order.drill().points()));
         slices.addAll(list("Questions to ask", order.drill().questions()));
@@ -118,11 +115,12 @@ final class CardContent {
         return slices;
     }
 
-    private List<Slice> rung(Played rung) {
+    private List<Slice> rung(Facts facts) {
+        Played rung = facts.rung();
         List<Slice> slices = new ArrayList<>();
         String length = rung.rung().plan().length().map(l -> ": " + l.words()).orElse("");
         slices.add(column.title("H2", rung.name() + length, 1.35, true));
-        below(rung).ifPresent(below -> slices.addAll(Slice.together(differs(below, rung))));
+        facts.below().ifPresent(below -> slices.addAll(Slice.together(differs(below, facts))));
         if (!pictureInHead) {
             slices.addAll(pictures(rung));
         }
@@ -160,13 +158,9 @@ final class CardContent {
         return slices;
     }
 
-    /** The rung that one was made from, when it is on the card too. */
-    private Optional<Stage> below(Played rung) {
-        return rung.rung().from().filter(f -> rungs.stream().anyMatch(r -> r.rung().id().equals(f))).map(f -> Ladder.build(order.drill(), f));
-    }
-
-    private List<Slice> differs(Stage below, Played rung) {
-        List<String> words = Differences.of(below, rung.stage(), rung.timeline(), rung.surface(), order.units().unit());
+    private List<Slice> differs(Stage below, Facts facts) {
+        Played rung = facts.rung();
+        List<String> words = facts.differs();
         List<Slice> slices = new ArrayList<>();
         if (!words.isEmpty()) {
             slices.addAll(column.words("P", "", "New here: " + String.join("; ", words) + ".", Typeface.TEXT_BOLD));
@@ -174,19 +168,19 @@ final class CardContent {
         Map<String, Piece> before = below.pieces().stream().collect(Collectors.toMap(Piece::id, p -> p, (a, b) -> a));
         List<Piece.Person> moved = rung.stage().people().stream()
                 .filter(p -> before.get(p.id()) == null || before.get(p.id()).at().distance(p.at()) > 0.01).toList();
-        slices.addAll(starts(rung, moved, ""));
+        slices.addAll(starts(facts, moved, ""));
         Set<String> fresh = new HashSet<>(SetOut.toPutDown(rung.stage()).stream()
                 .filter(p -> before.get(p.id()) == null || before.get(p.id()).at().distance(p.at()) > 0.01).map(Piece::id).toList());
-        sheet(rung).steps().stream().filter(s -> fresh.contains(s.piece().id())).forEach(s -> slices.addAll(step(s, "+")));
+        facts.sheet().steps().stream().filter(s -> fresh.contains(s.piece().id())).forEach(s -> slices.addAll(step(s, "+")));
         return slices;
     }
 
-    private List<Slice> starts(Played rung, List<Piece.Person> people, String heading) {
+    private List<Slice> starts(Facts facts, List<Piece.Person> people, String heading) {
         List<Slice> slices = new ArrayList<>();
         if (!heading.isEmpty() && !people.isEmpty()) {
             slices.add(column.title("H2", heading, 1.2, true));
         }
-        for (Starts.Start start : Starts.of(rung.stage(), rung.surface(), order.units())) {
+        for (Starts.Start start : facts.starts()) {
             if (people.contains(start.person())) {
                 String queue = start.person() instanceof Piece.LineUp l && l.waiting() > 0 ? " (" + l.waiting() + " wait behind)" : "";
                 slices.addAll(column.words(capital(start.name()) + queue + ": " + start.words(order.units()) + "."));
@@ -199,12 +193,8 @@ final class CardContent {
         return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 
-    private Sheet sheet(Played rung) {
-        return SetOut.of(rung.stage(), rung.surface(), order.units(), order.handful());
-    }
-
     private List<Slice> gear() {
-        Sheet sheet = sheet(lowest());
+        Sheet sheet = rungs.get(0).sheet();
         List<Slice> slices = new ArrayList<>();
         if (sheet.steps().isEmpty()) {
             return slices;

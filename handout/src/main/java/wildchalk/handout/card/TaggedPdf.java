@@ -62,9 +62,7 @@ final class TaggedPdf implements Closeable {
             try (InputStream in = typeface.open()) {
                 fonts.put(typeface, PDType0Font.load(document, in));
             }
-            try (InputStream in = typeface.open()) {
-                pictureFonts.registerFont(typeface.font(10).getFontName(Locale.ROOT), in);
-            }
+            pictureFonts.registerFont(typeface.font(10).getFontName(Locale.ROOT), fonts.get(typeface));
         }
     }
 

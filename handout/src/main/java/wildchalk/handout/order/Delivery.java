@@ -7,6 +7,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.Locale;
+import java.util.UUID;
 
 /** Puts a file where it belongs: whole or not at all, and what was there stays until the new one is whole. */
 public final class Delivery {
@@ -39,7 +40,8 @@ public final class Delivery {
         }
         Path part = null;
         try {
-            part = Files.createTempFile(folder, ".wildchalk", ".part");
+            // Not a temporary file of the system's making: those are for nobody else to read, and this one is to be handed out.
+            part = Files.createFile(folder.resolve(".wildchalk-" + UUID.randomUUID() + ".part"));
             writing.to(part);
             Files.move(part, target, StandardCopyOption.REPLACE_EXISTING);
         } catch (Cancelled e) {

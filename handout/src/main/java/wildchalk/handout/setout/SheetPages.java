@@ -14,7 +14,6 @@ import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -37,6 +36,9 @@ import wildchalk.core.script.Counts;
 import wildchalk.core.setout.Sheet;
 import wildchalk.core.setout.SheetWords;
 import wildchalk.core.surface.Surface;
+import wildchalk.handout.order.Cancelled;
+import wildchalk.handout.order.Delivery;
+import wildchalk.handout.order.Undelivered;
 import wildchalk.handout.paint.PaperBrush;
 import wildchalk.handout.type.Typeface;
 
@@ -69,21 +71,20 @@ public final class SheetPages {
     /**
      * Writes the pages; a file that is there stays as it was until the new one is whole.
      *
-     * @throws IOException when the place cannot be written to
+     * @throws Undelivered when the place cannot be written to
      */
-    public void writePdf(Path file) throws IOException {
-        Path part = Files.createTempFile(file.toAbsolutePath().getParent(), ".sheet", ".part");
-        try (PDDocument document = new PDDocument()) {
+    public void writePdf(Path file) throws Undelivered, Cancelled {
+        Delivery.deliver(file, this::write);
+    }
+
+    /** Writes the pages as they come. */
+    void write(Path file) throws IOException {
+        try (PDDocument document = new PDDocument(); OutputStream out = Files.newOutputStream(file)) {
             document.getDocumentInformation().setTitle(drill.title() + ", set-out sheet");
             document.getDocumentCatalog().setLanguage("en");
             new Pages(document).fill();
-            try (OutputStream out = Files.newOutputStream(part)) {
-                // Packed objects save little here, and strict readers count them wrong.
-                document.save(out, CompressParameters.NO_COMPRESSION);
-            }
-            Files.move(part, file, StandardCopyOption.REPLACE_EXISTING);
-        } finally {
-            Files.deleteIfExists(part);
+            // Packed objects save little here, and strict readers count them wrong.
+            document.save(out, CompressParameters.NO_COMPRESSION);
         }
     }
 

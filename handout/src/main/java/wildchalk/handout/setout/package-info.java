@@ -1,2 +1,3 @@
 /** The set-out sheet as pages to print. Never works out a measurement. */
 package wildchalk.handout.setout;
+

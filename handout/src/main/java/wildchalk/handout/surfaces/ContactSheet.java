@@ -6,9 +6,7 @@ import java.awt.RenderingHints;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.util.List;
 import java.util.Locale;
 import javax.imageio.ImageIO;
@@ -17,6 +15,7 @@ import wildchalk.core.scene.Ground;
 import wildchalk.core.scene.Ink;
 import wildchalk.core.scene.Look;
 import wildchalk.core.surface.Surface;
+import wildchalk.handout.order.Delivery;
 import wildchalk.handout.paint.PaperBrush;
 import wildchalk.handout.type.Typeface;
 
@@ -78,12 +77,6 @@ public final class ContactSheet {
      * @throws IOException when the place cannot be written to
      */
     public static void writePng(Path file, List<Surface> surfaces, int width, int columns) throws IOException {
-        Path part = Files.createTempFile(file.toAbsolutePath().getParent(), ".surfaces", ".part");
-        try {
-            ImageIO.write(draw(surfaces, width, columns), "png", part.toFile());
-            Files.move(part, file, StandardCopyOption.REPLACE_EXISTING);
-        } finally {
-            Files.deleteIfExists(part);
-        }
+        Delivery.deliver(file, part -> ImageIO.write(draw(surfaces, width, columns), "png", part.toFile()));
     }
 }

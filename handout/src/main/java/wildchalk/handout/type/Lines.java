@@ -1,8 +1,6 @@
 package wildchalk.handout.type;
 
-import java.awt.Font;
 import java.awt.font.FontRenderContext;
-import java.awt.geom.AffineTransform;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -12,22 +10,27 @@ public final class Lines {
     /** How type is measured where nothing is rounded to dots. */
     public static final FontRenderContext EXACT = new FontRenderContext(null, true, true);
 
+    /** Widths are measured at this size and scaled: a font of every size that is tried would cost more than the measuring. */
+    private static final float MEASURED = 100;
+
     private Lines() {
     }
 
     /** How wide a line is, in the units of {@code size}. */
     public static double width(String words, Typeface face, double size) {
-        Font font = face.fontFor(words, 1);
-        return font.deriveFont(AffineTransform.getScaleInstance(size, size)).getStringBounds(words, EXACT).getWidth();
+        return face.fontFor(words, MEASURED).getStringBounds(words, EXACT).getWidth() * size / MEASURED;
     }
 
     /** Lines no wider than {@code wide}; a word that is wider is cut. What is no letter, sign or space is left out. */
     public static List<String> wrapped(String words, Typeface face, double size, double wide) {
         List<String> lines = new ArrayList<>();
         StringBuilder line = new StringBuilder();
+        double space = width(" ", face, size);
+        double used = 0;
         for (String word : clean(words).split(" ")) {
             String rest = word;
-            while (width(rest, face, size) > wide && rest.codePointCount(0, rest.length()) > 1) {
+            double needs = width(rest, face, size);
+            while (needs > wide && rest.codePointCount(0, rest.length()) > 1) {
                 if (line.length() > 0) {
                     lines.add(line.toString());
                     line.setLength(0);
@@ -35,11 +38,13 @@ public final class Lines {
                 int fits = fitting(rest, face, size, wide);
                 lines.add(rest.substring(0, fits));
                 rest = rest.substring(fits);
+                needs = width(rest, face, size);
             }
-            if (line.length() > 0 && width(line + " " + rest, face, size) > wide) {
+            if (line.length() > 0 && used + space + needs > wide) {
                 lines.add(line.toString());
                 line.setLength(0);
             }
+            used = line.length() > 0 ? used + space + needs : needs;
             line.append(line.length() > 0 ? " " : "").append(rest);
         }
         lines.add(line.toString());

@@ -36,6 +36,8 @@ class DeliveryTest {
             Files.writeString(part, "new");
         });
         assertEquals("new", Files.readString(target));
+        Path usual = Files.writeString(folder.resolve("usual.txt"), "");
+        assertEquals(Files.getPosixFilePermissions(usual), Files.getPosixFilePermissions(target), "others may read what any other file lets them read");
         nothingLeftOver();
     }
 
