@@ -5,6 +5,8 @@ import java.nio.file.Path;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
 import wildchalk.core.scene.Ink;
 import wildchalk.handout.order.HandOut;
 import wildchalk.handout.order.Order;
@@ -49,17 +51,22 @@ public final class Card implements HandOut {
 
     @Override
     public void write(Order order, Path file, Progress progress) throws IOException {
-        List<Facts> rungs = Facts.of(order, Played.of(order));
-        progress.step(0.2);
-        Made set = fitting(order, rungs);
-        progress.step(0.5);
         Order.Paper paper = order.paper();
-        try (TaggedPdf pdf = new TaggedPdf(order.drill().title(), paper.width(), paper.height())) {
+        // Typefaces take as long to read as pages to be laid out: both are done at once.
+        CompletableFuture<TaggedPdf> begun = CompletableFuture.supplyAsync(() -> TaggedPdf.begin(order.drill().title(), paper.width(), paper.height()));
+        try {
+            Made set = fitting(order, Facts.of(order, Played.of(order)));
+            progress.step(0.5);
+            TaggedPdf pdf = begun.join();
             for (int page = 0; page < set.layout().pages(); page++) {
                 progress.step(0.5 + 0.4 * page / set.layout().pages());
                 page(pdf, set, page, order);
             }
             pdf.save(file);
+        } catch (CompletionException e) {
+            throw new IOException(e.getCause());
+        } finally {
+            begun.thenAccept(TaggedPdf::close);
         }
         progress.step(1);
     }

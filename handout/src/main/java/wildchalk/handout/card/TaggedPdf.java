@@ -10,10 +10,10 @@ import java.awt.geom.AffineTransform;
 import java.awt.geom.PathIterator;
 import java.awt.geom.Rectangle2D;
 import java.io.BufferedOutputStream;
-import java.io.Closeable;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.text.Bidi;
@@ -39,7 +39,7 @@ import wildchalk.handout.type.Lines;
 import wildchalk.handout.type.Typeface;
 
 /** A PDF while it is filled, page by page, with everything on it tagged for those who have it read to them. Points; y goes down. */
-final class TaggedPdf implements Closeable {
+final class TaggedPdf {
 
     private final PDDocument document = new PDDocument();
     private final PdfBoxGraphics2DFontTextDrawer pictureFonts = new PdfBoxGraphics2DFontTextDrawer();
@@ -49,7 +49,16 @@ final class TaggedPdf implements Closeable {
     private PDPage page;
     private PDPageContentStream out;
 
-    TaggedPdf(String title, double width, double height) throws IOException {
+    /** One without pages yet. */
+    static TaggedPdf begin(String title, double width, double height) {
+        try {
+            return new TaggedPdf(title, width, height);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private TaggedPdf(String title, double width, double height) throws IOException {
         paper = new PDRectangle((float) width, (float) height);
         document.getDocumentInformation().setTitle(title);
         document.getDocumentInformation().setCreator("Wild Chalk");
@@ -228,9 +237,13 @@ final class TaggedPdf implements Closeable {
         }
     }
 
-    @Override
-    public void close() throws IOException {
-        endPage();
-        document.close();
+    /** Lets go of everything; what was not saved is gone. */
+    void close() {
+        try {
+            endPage();
+            document.close();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 }
