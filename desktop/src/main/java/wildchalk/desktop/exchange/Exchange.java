@@ -1,14 +1,18 @@
 package wildchalk.desktop.exchange;
 
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import javafx.application.Platform;
 import wildchalk.core.drill.Drill;
 import wildchalk.desktop.message.Messages;
-import wildchalk.storage.format.DrillWriter;
+import wildchalk.handout.files.DrillFile;
+import wildchalk.handout.order.Cancelled;
+import wildchalk.handout.order.Delivery;
+import wildchalk.handout.order.FileNames;
+import wildchalk.handout.order.Order;
+import wildchalk.handout.order.Progress;
+import wildchalk.handout.order.Undelivered;
 
 /** Takes drills out of the program as files, and asks which to take in. */
 public final class Exchange {
@@ -22,11 +26,6 @@ public final class Exchange {
 
         /** Shows a file in the program that the system has for it. */
         void look(Path file);
-    }
-
-    /** Writes one file. */
-    private interface Writing {
-        void to(Path file) throws IOException;
     }
 
     private final Chooser chooser;
@@ -45,29 +44,15 @@ public final class Exchange {
         return chooser.toOpen(kind, patterns);
     }
 
-    /** Hands a drill out as an open drill file. */
+    /** Hands a drill out as an open drill file; one that is there stays as it was until the new one is whole. */
     public void saveDrill(Drill drill) {
-        save(drill, ".drill.json", "Drill file", file ->
-                Files.writeString(file, DrillWriter.write(drill)));
-    }
-
-    private void save(Drill drill, String ending, String kind, Writing writing) {
-        Optional<Path> chosen = chooser.toSave(fileName(drill.title()) + ending, kind,
-                "*" + ending.substring(ending.lastIndexOf('.')));
-        chosen.ifPresent(file -> CompletableFuture.runAsync(() -> {
+        chooser.toSave(FileNames.of("drill.json", drill.title()), "Drill file", "*.json").ifPresent(file -> CompletableFuture.runAsync(() -> {
             try {
-                writing.to(file);
-                Platform.runLater(() -> messages.say(kind + " written: " + file.getFileName()));
-            } catch (IOException e) {
-                messages.later(file.getFileName() + " could not be written. The drill itself is safe in the book. "
-                        + "Choose another folder, or free some space, and try again.");
+                Delivery.deliver(file, part -> new DrillFile().write(Order.of(drill), part, Progress.UNSEEN));
+                Platform.runLater(() -> messages.say("Drill file written: " + file.getFileName()));
+            } catch (Undelivered | Cancelled e) {
+                messages.later(e.getMessage() + " The drill itself is safe in the book.");
             }
         }));
-    }
-
-    /** A title as a file name that every system takes. */
-    static String fileName(String title) {
-        String plain = title.replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}]+", " ").strip();
-        return plain.isEmpty() ? "Drill" : plain.substring(0, Math.min(60, plain.length()));
     }
 }
