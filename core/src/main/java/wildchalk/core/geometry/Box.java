@@ -1,5 +1,7 @@
 package wildchalk.core.geometry;
 
+import java.util.List;
+
 /**
  * An upright rectangle.
  *
@@ -12,6 +14,14 @@ public record Box(double x, double y, double width, double height) {
 
     public static Box around(Vec centre, double width, double height) {
         return new Box(centre.x() - width / 2, centre.y() - height / 2, width, height);
+    }
+
+    /** The smallest box that holds all of some places, at least one. */
+    public static Box around(List<Vec> places) {
+        double left = places.stream().mapToDouble(Vec::x).min().orElseThrow();
+        double top = places.stream().mapToDouble(Vec::y).min().orElseThrow();
+        return new Box(left, top, places.stream().mapToDouble(Vec::x).max().orElseThrow() - left,
+                places.stream().mapToDouble(Vec::y).max().orElseThrow() - top);
     }
 
     public Vec centre() {

@@ -30,6 +30,10 @@ public sealed interface Shape {
      * @param size height of the type in metres
      */
     record Label(Vec at, String text, double size, Ink ink) implements Shape {
+
+        /** Smaller than this, in pixels, type is a smudge: small pictures leave it out. */
+        public static final double READABLE = 7;
+
     }
 
     /** What is there, but not now: another option, another rung, somebody else. Painted so that it stays in the background. */

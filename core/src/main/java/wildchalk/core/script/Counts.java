@@ -1,13 +1,11 @@
 package wildchalk.core.script;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeMap;
 import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.GearKind;
-import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Needs;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.surface.Surface;
 
@@ -19,30 +17,19 @@ public final class Counts {
 
     /** "9 players", "9 cones (5 yellow, 4 blue)", "2 mini-goals", "6 balls"; nothing that there is none of. */
     public static List<String> of(Stage stage, Surface surface) {
+        return of(Needs.of(stage), surface);
+    }
+
+    /** The same of what was counted already. */
+    public static List<String> of(Needs needs, Surface surface) {
         Words words = new Words(surface);
-        int players = 0;
-        int balls = 0;
-        Map<GearKind, Map<Colour, Integer>> gear = new EnumMap<>(GearKind.class);
-        for (Piece piece : stage.pieces()) {
-            if (piece instanceof Piece.LineUp lineUp) {
-                players += 1 + lineUp.waiting();
-            } else if (piece instanceof Piece.Player || piece instanceof Piece.Goalkeeper) {
-                players++;
-            } else if (piece instanceof Piece.Item item && item.kind() != GearKind.BAG) {
-                gear.computeIfAbsent(item.kind(), k -> new TreeMap<>()).merge(item.colour(), 1, Integer::sum);
-            } else if (piece instanceof Piece.Ball) {
-                balls++;
-            } else if (piece instanceof Piece.Supply supply) {
-                balls += supply.count();
-            }
-        }
         List<String> counts = new ArrayList<>();
-        if (players > 0) {
-            counts.add(words.say("count.players", players));
+        if (needs.people() > 0) {
+            counts.add(words.say("count.players", needs.people()));
         }
-        gear.forEach((kind, byColour) -> counts.add(gear(kind, byColour, words)));
-        if (balls > 0) {
-            counts.add(balls + " " + words.word(balls == 1 ? "ball" : "balls"));
+        needs.gear().forEach((kind, byColour) -> counts.add(gear(kind, byColour, words)));
+        if (needs.balls() > 0) {
+            counts.add(needs.balls() + " " + words.word(needs.balls() == 1 ? "ball" : "balls"));
         }
         return counts;
     }

@@ -32,10 +32,21 @@ public final class PaperBrush {
     private final Graphics2D g;
     private final Look look;
     private final AffineTransform toPixels;
+    private final double least;
     private final Map<Ink, Paint> chalk = new EnumMap<>(Ink.class);
 
     /** @param toPixels from metres to the units of {@code g}; it scales evenly */
     public PaperBrush(Graphics2D g, Look look, AffineTransform toPixels) {
+        this(g, look, toPixels, 0);
+    }
+
+    /** A brush for small pictures on a screen, which leaves type out that nobody could read. */
+    public static PaperBrush forThumbnail(Graphics2D g, Look look, AffineTransform toPixels) {
+        return new PaperBrush(g, look, toPixels, Shape.Label.READABLE);
+    }
+
+    private PaperBrush(Graphics2D g, Look look, AffineTransform toPixels, double least) {
+        this.least = least;
         this.g = g;
         this.look = look;
         this.toPixels = toPixels;
@@ -92,7 +103,7 @@ public final class PaperBrush {
     }
 
     private void label(Shape.Label label) {
-        if (label.text().isBlank()) {
+        if (label.text().isBlank() || label.size() * scale() < least) {
             return;
         }
         g.setPaint(plain(label.ink()));
