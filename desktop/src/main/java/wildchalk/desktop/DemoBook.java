@@ -21,16 +21,15 @@ public final class DemoBook {
 
     /** Puts the demo drills into a book that has none yet. */
     public static void fill(Book book) {
-        if (book.drills().isEmpty() && book.deleted().isEmpty()) {
+        if (book.rows().isEmpty()) {
             drills().forEach(book::add);
         }
     }
 
     /** The drill to begin with; empty when all were put aside. */
     static Optional<Drill> first(Book book) {
-        List<Drill> drills = book.drills().stream().map(Book.Entry::drill).toList();
-        return drills.stream().filter(d -> d.id().equals(OPENED_FIRST)).findFirst()
-                .or(() -> drills.stream().findFirst());
+        List<String> ids = book.rows().stream().filter(r -> !r.isAside()).map(Book.Row::id).toList();
+        return ids.stream().filter(OPENED_FIRST::equals).findFirst().or(() -> ids.stream().findFirst()).map(book::load);
     }
 
     /** The demo drills as they were written. */

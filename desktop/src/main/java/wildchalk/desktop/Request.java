@@ -13,13 +13,14 @@ import wildchalk.core.drill.Drill;
  * @param openFirst whether a drill is opened on the Board at once
  * @param take a drill to put into the book and open
  * @param pictureOfWindow where to write a picture of the window, after which it is closed
+ * @param remembers whether the book that the coach goes over to is the one that is opened the next time
  */
 public record Request(Path book, boolean fillWithDemo, boolean openFirst, Optional<Drill> take,
-                      Optional<Path> pictureOfWindow) {
+                      Optional<Path> pictureOfWindow, boolean remembers) {
 
-    /** The coach's own book. */
+    /** The coach's own book: the one that was open last. */
     public static Request usual() {
-        return new Request(BookPlaces.book("My drills"), false, false, Optional.empty(), Optional.empty());
+        return new Request(BookPlaces.last(), false, false, Optional.empty(), Optional.empty(), true);
     }
 
     /** The demo book. */
@@ -28,22 +29,30 @@ public record Request(Path book, boolean fillWithDemo, boolean openFirst, Option
     }
 
     public static Request demo(Path book) {
-        return new Request(book, true, true, Optional.empty(), Optional.empty());
+        return new Request(book, true, true, Optional.empty(), Optional.empty(), false);
     }
 
     public Request withBook(Path other) {
-        return new Request(other, fillWithDemo, openFirst, take, pictureOfWindow);
+        return new Request(other, fillWithDemo, openFirst, take, pictureOfWindow, false);
+    }
+
+    /** For a book that the coach goes over to: nothing is put into it or opened in it. */
+    public Request switchedTo(Path other) {
+        if (remembers) {
+            BookPlaces.remember(other);
+        }
+        return new Request(other, false, false, Optional.empty(), Optional.empty(), remembers);
     }
 
     public Request taking(Drill drill) {
-        return new Request(book, fillWithDemo, openFirst, Optional.of(drill), pictureOfWindow);
+        return new Request(book, fillWithDemo, openFirst, Optional.of(drill), pictureOfWindow, remembers);
     }
 
     public Request picturing(Path file) {
-        return new Request(book, fillWithDemo, openFirst, take, Optional.of(file));
+        return new Request(book, fillWithDemo, openFirst, take, Optional.of(file), remembers);
     }
 
     public Request openingNothing() {
-        return new Request(book, fillWithDemo, false, take, pictureOfWindow);
+        return new Request(book, fillWithDemo, false, take, pictureOfWindow, remembers);
     }
 }

@@ -1,13 +1,17 @@
 package wildchalk.desktop;
 
 import atlantafx.base.theme.PrimerLight;
+import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
+import javafx.stage.WindowEvent;
+import wildchalk.desktop.board.BoardState;
 import wildchalk.desktop.keeping.Keeper;
+import wildchalk.desktop.keeping.Opened;
 import wildchalk.desktop.paint.Type;
 import wildchalk.desktop.shots.WindowPicture;
 import wildchalk.core.drill.Drill;
@@ -16,6 +20,8 @@ import wildchalk.desktop.window.MainWindow;
 import wildchalk.desktop.exchange.SystemChooser;
 import wildchalk.storage.book.Book;
 import wildchalk.storage.book.BookException;
+import wildchalk.storage.book.DamagedBook;
+import wildchalk.storage.rescue.Rescue;
 
 /** The application. */
 public final class WildChalkApp extends Application {
@@ -24,6 +30,7 @@ public final class WildChalkApp extends Application {
     private static final double HEIGHT = 800;
 
     private static Request request = Request.usual();
+    private static CompletableFuture<Opened> early;
 
     private Session session;
 
@@ -34,12 +41,14 @@ public final class WildChalkApp extends Application {
      */
     public static void launch(Request asked) {
         request = asked;
+        // Beside the start of the toolkit, which takes as long.
+        early = Session.opening(asked);
         Application.launch(WildChalkApp.class);
     }
 
     @Override
     public void start(Stage stage) {
-        session = Session.start(stage, request, new SystemChooser(stage, getHostServices()::showDocument));
+        session = Session.start(stage, request, new SystemChooser(stage, getHostServices()::showDocument), early);
         request.pictureOfWindow().ifPresent(file -> session.opened().thenRun(() ->
                 WindowPicture.writeThenClose(stage, file)));
     }
@@ -52,50 +61,85 @@ public final class WildChalkApp extends Application {
     /** One open window with its book. */
     public static final class Session implements AutoCloseable {
 
+        private final Stage stage;
         private final MainWindow window;
         private final CompletableFuture<Void> opened = new CompletableFuture<>();
+        private Request request;
         private Keeper keeper;
+        private Optional<Drill> rescued = Optional.empty();
         private boolean closed;
 
-        private Session(MainWindow window) {
-            this.window = window;
+        private Session(Stage stage, Request request, Exchange.Chooser chooser) {
+            this.stage = stage;
+            this.request = request;
+            this.window = new MainWindow(chooser, this::switchTo);
+        }
+
+        /** Begins to open a book, beside everything. */
+        public static CompletableFuture<Opened> opening(Request request) {
+            return CompletableFuture.supplyAsync(() -> open(request));
         }
 
         /** Shows the window at once and opens the book beside it. Call on the JavaFX thread. */
         public static Session start(Stage stage, Request request, Exchange.Chooser chooser) {
+            return start(stage, request, chooser, opening(request));
+        }
+
+        /** The same with a book that is being opened already. */
+        public static Session start(Stage stage, Request request, Exchange.Chooser chooser, CompletableFuture<Opened> opening) {
             Type.load();
             Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
-            MainWindow window = new MainWindow(chooser);
-            Scene scene = new Scene(window, WIDTH, HEIGHT);
+            Session session = new Session(stage, request, chooser);
+            Scene scene = new Scene(session.window, WIDTH, HEIGHT);
             scene.getStylesheets().add(WildChalkApp.class.getResource("chalk.css").toExternalForm());
             stage.setTitle("Wild Chalk");
             stage.setScene(scene);
             stage.setMinWidth(1100);
             stage.setMinHeight(700);
+            stage.setOnCloseRequest(session::beforeClosing);
             stage.show();
-            Session session = new Session(window);
-            session.openBook(request);
+            session.await(opening);
             return session;
         }
 
-        private void openBook(Request request) {
-            CompletableFuture.supplyAsync(() -> open(request)).whenComplete((book, trouble) ->
+        private void openBook() {
+            await(opening(request));
+        }
+
+        private void await(CompletableFuture<Opened> opening) {
+            opening.whenComplete((done, trouble) ->
                     Platform.runLater(() -> {
                         if (trouble == null) {
-                            show(book, request);
+                            show(done);
+                        } else if (trouble.getCause() instanceof DamagedBook damaged) {
+                            rescue(damaged);
                         } else {
-                            window.showTrouble(inWords(trouble), file -> openBook(request.withBook(file)));
-                            opened.complete(null);
+                            trouble(inWords(trouble));
                         }
                     }));
         }
 
-        private static Book open(Request request) {
+        private void trouble(String words) {
+            window.showTrouble(words, this::openOther);
+            opened.complete(null);
+        }
+
+        private void openOther(Path file) {
+            request = request.withBook(file);
+            openBook();
+        }
+
+        private static Opened open(Request request) {
             Book book = Book.open(request.book());
-            if (request.fillWithDemo()) {
+            if (request.fillWithDemo() && book.standing().isKept()) {
                 DemoBook.fill(book);
             }
-            return book;
+            try {
+                return Opened.of(book);
+            } catch (BookException e) {
+                book.close();
+                throw e;
+            }
         }
 
         private static String inWords(Throwable trouble) {
@@ -104,17 +148,77 @@ public final class WildChalkApp extends Application {
                     + "if it stays like this, open another book.";
         }
 
-        private void show(Book book, Request request) {
+        private void show(Opened done) {
             if (closed) {
-                book.close();
+                done.book().close();
                 return;
             }
-            keeper = new Keeper(book, window.messages()::warn);
-            window.showBook(keeper);
+            keeper = new Keeper(done.book(), this::told);
+            window.showBook(keeper, done.contents());
+            rescued.ifPresent(drill -> keeper.keep(drill, "As it was on the Board"));
+            rescued = Optional.empty();
             keeper.ask(b -> toOpen(b, request), drill -> {
                 drill.ifPresent(window::open);
                 opened.complete(null);
+                keeper.checkSoon();
             });
+        }
+
+        private void told(BookException trouble) {
+            if (keeper == null) {
+                // The book is being left already; what is wrong with it is known.
+                return;
+            }
+            if (trouble instanceof DamagedBook damaged) {
+                // What is on the Board is in memory, and comes into the book that is saved.
+                rescued = window.board().filter(b -> !b.history().done().isEmpty()).map(BoardState::drill);
+                leave(() -> rescue(damaged));
+            } else {
+                window.messages().warn(trouble.getMessage());
+            }
+        }
+
+        private void rescue(DamagedBook damaged) {
+            window.rescuing();
+            CompletableFuture.supplyAsync(() -> Rescue.save(damaged.file())).whenComplete((saved, trouble) -> Platform.runLater(() -> {
+                if (trouble == null) {
+                    window.showRescue(saved, () -> take(saved), this::openOther);
+                    opened.complete(null);
+                } else {
+                    trouble(inWords(trouble));
+                }
+            }));
+        }
+
+        private void take(Rescue.Saved saved) {
+            window.opening();
+            CompletableFuture.supplyAsync(() -> Rescue.take(saved)).whenComplete((aside, trouble) -> Platform.runLater(() -> {
+                if (trouble == null) {
+                    window.messages().say("The damaged book is kept as " + aside.getFileName() + ".");
+                    openBook();
+                } else {
+                    trouble(inWords(trouble));
+                }
+            }));
+        }
+
+        /** Closes the book beside the window and opens another. */
+        private void switchTo(Path other) {
+            leave(() -> {
+                request = request.switchedTo(other);
+                openBook();
+            });
+        }
+
+        private void leave(Runnable then) {
+            Keeper left = keeper;
+            keeper = null;
+            window.opening();
+            CompletableFuture.runAsync(() -> {
+                if (left != null) {
+                    left.close();
+                }
+            }).thenRun(() -> Platform.runLater(then));
         }
 
         private static Optional<Drill> toOpen(Book book, Request request) {
@@ -122,6 +226,21 @@ public final class WildChalkApp extends Application {
                 return request.take().map(book::add);
             }
             return request.openFirst() ? DemoBook.first(book) : Optional.empty();
+        }
+
+        /** Asks what to do with what is in memory only. */
+        private void beforeClosing(WindowEvent closing) {
+            if (keeper == null || keeper.standingProperty().get().isKept() || keeper.standingProperty().get().waiting() == 0) {
+                return;
+            }
+            closing.consume();
+            keeper.ask(Book::unkept, drills -> {
+                if (drills.isEmpty()) {
+                    stage.close();
+                } else {
+                    window.askBeforeClosing(drills, stage::close);
+                }
+            });
         }
 
         /** Done when the book is open, or cannot be. */

@@ -118,9 +118,22 @@ class HandOutWindowTest extends RealWindow {
         click("#hand-out-go");
         await(() -> said().equals("Written: sent.zip"));
         click("#tab-book");
-        await(() -> !stage.getScene().getRoot().lookupAll(".card").isEmpty());
-        int before = fx(() -> stage.getScene().getRoot().lookupAll(".card").size());
+        await(() -> cards() > 0);
+        int before = cards();
         click("#import");
-        await(() -> stage.getScene().getRoot().lookupAll(".card").size() == before + 1);
+        // It comes from this very book: nothing in it is new.
+        await(() -> ((Label) find("#take-in-summary")).getText().startsWith("1 the same as in the book"));
+        assertTrue(find("#take-in-go").isDisabled());
+        click("#take-in-none");
+        choose("turnstile", "Rename");
+        await(() -> find("#card-title-field") != null);
+        write("Later");
+        type(KeyCode.ENTER);
+        await(() -> find("#message-text") instanceof Label l && l.getText().equals("It is called Later now."));
+        click("#import");
+        await(() -> ((Label) find("#take-in-summary")).getText().startsWith("1 changed"));
+        click("#take-in-go");
+        await(() -> find("#message-text") instanceof Label l && l.getText().endsWith("is in the book."));
+        assertEquals(before, cards());
     }
 }

@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
+import javafx.scene.control.ListView;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -58,6 +59,11 @@ abstract class RealWindow {
         @Override
         public Optional<Path> toOpen(String kind, String... patterns) {
             return Optional.ofNullable(picked);
+        }
+
+        @Override
+        public List<Path> toOpenSeveral(String kind, String... patterns) {
+            return Optional.ofNullable(picked).map(List::of).orElse(List.of());
         }
 
         @Override
@@ -188,6 +194,39 @@ abstract class RealWindow {
             return null;
         });
         settle();
+    }
+
+    /** How many drills the Book shows, those included that are to be scrolled to. */
+    int cards() throws Exception {
+        return fx(() -> stage.getScene().lookup(".card-grid") instanceof ListView<?> grid
+                ? grid.getItems().stream().mapToInt(row -> ((List<?>) row).size()).sum() : -1);
+    }
+
+    static boolean isSeen(Node node) {
+        return node.isVisible() && (node.getParent() == null || isSeen(node.getParent()));
+    }
+
+    /** The card of a drill, brought into sight. */
+    Node card(String id) throws Exception {
+        return fx(() -> {
+            ListView<?> grid = (ListView<?>) stage.getScene().lookup(".card-grid");
+            for (int row = 0; row <= grid.getItems().size(); row++) {
+                stage.getScene().getRoot().applyCss();
+                stage.getScene().getRoot().layout();
+                Optional<Node> card = grid.lookupAll(".card").stream().filter(n -> isSeen(n) && ("card-" + id).equals(n.getId())
+                        && grid.localToScene(grid.getLayoutBounds()).contains(n.localToScene(n.getLayoutBounds()).getCenterX(), n.localToScene(n.getLayoutBounds()).getMaxY() - 40)).findFirst();
+                if (card.isPresent()) {
+                    return card.get();
+                }
+                grid.scrollTo(row);
+            }
+            throw new IllegalStateException("no card of " + id);
+        });
+    }
+
+    /** Does something with a drill from the menu on its card. */
+    void choose(String id, String item) throws Exception {
+        take((MenuButton) card(id).lookup(".card-menu"), item);
     }
 
     /** The items of a menu and of the menus in it. */

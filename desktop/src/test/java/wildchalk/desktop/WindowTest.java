@@ -11,12 +11,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import javafx.application.Platform;
-import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.layout.VBox;
@@ -36,6 +34,7 @@ import wildchalk.core.scene.Look;
 import wildchalk.desktop.board.Lights;
 import wildchalk.desktop.paint.ScreenBrush;
 import wildchalk.storage.book.Book;
+import wildchalk.storage.book.Version;
 
 /** Drives the real window with mouse and keyboard. */
 class WindowTest extends RealWindow {
@@ -145,7 +144,8 @@ class WindowTest extends RealWindow {
         close();
         try (Book book = Book.open(book())) {
             assertEquals(Ladder.build(shown, "s1").actions(), Ladder.build(book.load(shown.id()), "s1").actions());
-            assertTrue(book.edits(shown.id()).contains("Undo: Change end"), book.edits(shown.id()).toString());
+            List<String> edits = book.history(shown.id()).stream().map(Version::edit).toList();
+            assertTrue(edits.contains("Undo: Change end"), edits.toString());
         }
     }
 
@@ -182,57 +182,39 @@ class WindowTest extends RealWindow {
 
         picked = Files.writeString(folder.resolve("cut.drill.json"), "{\"format\": \"wild-chalk-drill\", ");
         click("#tab-book");
-        await(() -> stage.getScene().getRoot().lookupAll(".card").size() == DEMO);
+        await(() -> cards() == DEMO);
         click("#import");
-        await(() -> ((Label) find("#message-text")).getText().contains("the file is cut off here"));
-        assertEquals(DEMO, stage.getScene().getRoot().lookupAll(".card").size());
+        await(() -> ((Label) find("#take-in-summary")).getText().startsWith("1 not sound"));
+        await(() -> find("#take-in-list").lookupAll(".label").stream().anyMatch(n -> ((Label) n).getText().contains("the file is cut off here")));
+        assertTrue(find("#take-in-go").isDisabled());
+        click("#take-in-none");
+        await(() -> cards() == DEMO);
     }
 
     @Test
     void drillIsCopiedRenamedPutAsideAndBroughtBackFromItsCard() throws Exception {
         open(Request.demo(book()).openingNothing());
         await(() -> cards() == DEMO);
-        choose("#card-skylark", "Make a copy");
+        choose("skylark", "Make a copy");
         await(() -> cards() == DEMO + 1);
-        choose("#card-skylark-2", "Rename");
+        choose("skylark-2", "Rename");
         write("Larks");
         type(KeyCode.ENTER);
         await(() -> ((Label) find("#message-text")).getText().equals("It is called Larks now."));
-        await(() -> ((Label) find("#card-skylark-2").lookup(".card-title")).getText().equals("Larks"));
-        choose("#card-ferryman", "Put aside");
-        await(() -> stage.getScene().getRoot().lookupAll(".aside").size() == 1);
-        await(() -> find("#card-ferryman").getStyleClass().contains("aside"));
-        choose("#card-ferryman", "Bring back");
-        await(() -> stage.getScene().getRoot().lookupAll(".aside").isEmpty());
+        await(() -> card("skylark-2").getAccessibleText().equals("Larks"));
+        choose("ferryman", "Put aside");
+        await(() -> cards() == DEMO);
+        click("#place-aside");
+        await(() -> cards() == 1 && card("ferryman").getStyleClass().contains("aside"));
+        choose("ferryman", "Bring back");
+        await(() -> cards() == 0);
+        click("#place-all");
+        await(() -> cards() == DEMO + 1);
         close();
         try (Book book = Book.open(book())) {
-            assertEquals(DEMO + 1, book.drills().size());
+            assertEquals(DEMO + 1, book.rows().size());
             assertEquals("Larks", book.load("skylark-2").title());
         }
-    }
-
-    private int cards() {
-        return stage.getScene().getRoot().lookupAll(".card").size();
-    }
-
-    private void choose(String card, String item) throws Exception {
-        // Cards that were made a moment ago have no place on the screen until they are laid out.
-        fx(() -> {
-            stage.getScene().getRoot().applyCss();
-            stage.getScene().getRoot().layout();
-            turnTo(find(card));
-            return null;
-        });
-        take((MenuButton) find(card).lookup(".card-menu"), item);
-    }
-
-    /** Scrolls so that a card of the book can be seen. */
-    private void turnTo(Node card) {
-        ScrollPane pages = (ScrollPane) stage.getScene().getRoot().lookup(".book-scroll");
-        Bounds at = pages.getContent().sceneToLocal(card.localToScene(card.getLayoutBounds()));
-        double over = pages.getContent().getLayoutBounds().getHeight() - pages.getViewportBounds().getHeight();
-        pages.setVvalue(over <= 0 ? 0 : Math.max(0, Math.min(1, at.getMinY() / over)));
-        stage.getScene().getRoot().layout();
     }
 
     @Test
@@ -339,9 +321,14 @@ class WindowTest extends RealWindow {
             statement.execute("BEGIN IMMEDIATE");
             Platform.runLater(() -> board().apply(DrillEdits.rename("Held up")));
             await(() -> ((Label) find("#message-text")).getText().contains("cannot be written"));
-            assertEquals("not kept", ((Label) find("#kept")).getText());
+            await(() -> ((Label) find("#kept")).getText().equals("not kept yet: the book cannot be written"));
             statement.execute("ROLLBACK");
         }
         assertEquals("Held up", board().drill().title(), "the edit is still on the board");
+        await(() -> ((Label) find("#kept")).getText().equals("all kept"));
+        close();
+        try (Book book = Book.open(book())) {
+            assertEquals("Held up", book.load("turnstile").title(), "and came into the book when that could be written again");
+        }
     }
 }

@@ -10,7 +10,7 @@ import java.util.Locale;
  * @param gaps nanoseconds from one frame to the next
  * @param steps nanoseconds that the window's thread spent on each step
  */
-record Frames(long[] gaps, long[] steps) {
+public record Frames(long[] gaps, long[] steps) {
 
     /** A frame is missed when the gap is half as long again as a sixtieth of a second. */
     private static final double MISSED = 1.5e9 / 60;
@@ -19,7 +19,7 @@ record Frames(long[] gaps, long[] steps) {
      * @param at when each frame began, nanoseconds
      * @param steps what each step of the hand cost; empty when there was none
      */
-    static Frames of(List<Long> at, List<Long> steps) {
+    public static Frames of(List<Long> at, List<Long> steps) {
         long[] gaps = new long[at.size() - 1];
         for (int i = 0; i < gaps.length; i++) {
             gaps[i] = at.get(i + 1) - at.get(i);
@@ -28,12 +28,12 @@ record Frames(long[] gaps, long[] steps) {
     }
 
     /** Frames that were painted, of those that sixty a second would be; 1 when none was missed. */
-    double share() {
+    public double share() {
         double seconds = Arrays.stream(gaps).sum() / 1e9;
         return gaps.length / (seconds * 60);
     }
 
-    String words() {
+    public String words() {
         long[] sorted = steps.clone();
         Arrays.sort(sorted);
         long missed = Arrays.stream(gaps).filter(g -> g > MISSED).count();

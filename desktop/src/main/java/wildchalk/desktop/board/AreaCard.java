@@ -7,7 +7,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.layout.FlowPane;
-import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
@@ -19,6 +18,8 @@ import wildchalk.core.naming.PieceWords;
 
 /** What can be changed about an area: its label, colour, size and rule; a station's title, minutes and drill. */
 final class AreaCard extends FlowPane {
+
+    private static final int MOST_OFFERED = 30;
 
     private final BoardState state;
     private final String id;
@@ -61,28 +62,28 @@ final class AreaCard extends FlowPane {
         change("Change", a -> edit.apply((Piece.Station) a));
     }
 
-    /** Asks the book for its drills when it is opened. */
+    /** Asks the book for its drills when it is opened: those changed last, as a longer list fits no screen. */
     private MenuButton drillMenu() {
         MenuButton menu = new MenuButton("Put a drill in");
         menu.setId("area-drill");
         menu.getStyleClass().add("pill");
         menu.getItems().add(new MenuItem("looking in the book …"));
         menu.setOnShowing(e -> state.desk().drills(drills -> {
-            List<MenuItem> items = drills.stream().filter(d -> !d.id().equals(state.drill().id())).map(this::item).toList();
+            List<MenuItem> items = drills.stream().filter(d -> !d.id().equals(state.drill().id())).limit(MOST_OFFERED).map(this::item).toList();
             menu.getItems().setAll(items.isEmpty() ? List.of(new MenuItem("The book has no other drill")) : items);
         }));
         return menu;
     }
 
-    private MenuItem item(Drill drill) {
-        MenuItem item = new MenuItem(drill.title());
-        item.setOnAction(e -> area().ifPresent(a -> {
+    private MenuItem item(Desk.Titled offered) {
+        MenuItem item = new MenuItem(offered.title());
+        item.setOnAction(e -> state.desk().drill(offered.id(), drill -> area().ifPresent(a -> {
             StationEdits.Filled filled = StationEdits.fill(state.rung(), state.stage(), (Piece.Station) a, drill, state.surface());
             state.apply(filled.edit());
             if (!filled.words().isEmpty()) {
                 state.desk().say(filled.words());
             }
-        }));
+        })));
         return item;
     }
 

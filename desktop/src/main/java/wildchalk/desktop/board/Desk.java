@@ -10,12 +10,17 @@ public interface Desk {
     /** A desk with nothing on it. */
     Desk EMPTY = new Desk() {
         @Override
-        public void drills(Consumer<List<Drill>> then) {
+        public void drills(Consumer<List<Titled>> then) {
             then.accept(List.of());
         }
 
         @Override
-        public void open(Drill drill) {
+        public void drill(String id, Consumer<Drill> then) {
+            throw new IllegalStateException("there is no drill " + id);
+        }
+
+        @Override
+        public void open(String id) {
             throw new IllegalStateException("there is no drill to open");
         }
 
@@ -25,11 +30,18 @@ public interface Desk {
         }
     };
 
-    /** The drills of the book; told on the window's thread. */
-    void drills(Consumer<List<Drill>> then);
+    /** A drill that can be asked for. */
+    record Titled(String id, String title) {
+    }
+
+    /** The drills of the book, the one changed last first; told on the window's thread. */
+    void drills(Consumer<List<Titled>> then);
+
+    /** One of them; told on the window's thread. */
+    void drill(String id, Consumer<Drill> then);
 
     /** Takes another drill onto the board. */
-    void open(Drill drill);
+    void open(String id);
 
     /** Tells the coach something that they should know. */
     void say(String words);

@@ -10,7 +10,6 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.VBox;
-import wildchalk.core.drill.Drill;
 import wildchalk.core.naming.Finding;
 
 /** Finds pieces, what can be done, and other drills, by what they are called; Enter takes the one that is marked. */
@@ -24,7 +23,7 @@ final class FindCard extends VBox {
     private final TextField words = new TextField();
     private final ListView<Offer> found = new ListView<>();
     private final List<BoardCommands.Command> commands;
-    private List<Drill> drills = List.of();
+    private List<Desk.Titled> drills = List.of();
 
     /**
      * Something that goes by a name.
@@ -98,7 +97,7 @@ final class FindCard extends VBox {
         commands.stream().filter(c -> Finding.isCalled(c.words(), words.getText()))
                 .forEach(c -> offers.add(new Offer(c.words(), c.key(), c.run())));
         drills.stream().filter(d -> !d.id().equals(state.drill().id()) && Finding.isCalled(d.title(), words.getText()))
-                .forEach(d -> offers.add(new Offer(d.title(), "open this drill", () -> state.desk().open(d))));
+                .forEach(d -> offers.add(new Offer(d.title(), "open this drill", () -> state.desk().open(d.id()))));
         found.getItems().setAll(offers);
         found.getSelectionModel().selectFirst();
     }

@@ -20,14 +20,16 @@ import wildchalk.desktop.paint.ScreenMap;
 /** A small picture of a stage, drawn from the drill itself. */
 public final class Thumbnail extends Canvas {
 
-    /** A stage worked out for its picture; on any thread, because on a busy board it takes a while. */
-    record Ready(Drill drill, Surface surface, Board board, double duration, List<Shape> still) {
+    /** Small pictures need larger signs: this much larger than on the Board. */
+    public static final double SIGNS = 1.25;
 
-        static Ready of(Drill drill, Stage stage) {
+    /** A stage worked out for its picture; on any thread, because on a busy board it takes a while. */
+    public record Ready(Drill drill, Surface surface, Board board, double duration, List<Shape> still) {
+
+        public static Ready of(Drill drill, Stage stage) {
             Surface surface = drill.surface();
             Timeline timeline = Rehearsal.of(stage, surface);
-            // Small pictures need larger signs.
-            Board board = new Board(surface, stage, timeline, drill.lineKey(), Frame.of(drill, surface).scaled(1.25));
+            Board board = new Board(surface, stage, timeline, drill.lineKey(), Frame.of(drill, surface).scaled(SIGNS));
             List<Shape> still = new ArrayList<>(board.ground());
             still.addAll(board.plainChalk());
             return new Ready(drill, surface, board, timeline.duration(), still);
@@ -46,7 +48,7 @@ public final class Thumbnail extends Canvas {
     }
 
     /** Shows a stage that was worked out already. */
-    void show(Ready ready) {
+    public void show(Ready ready) {
         shown = ready;
         paint(0);
     }

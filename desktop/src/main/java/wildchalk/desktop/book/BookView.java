@@ -1,206 +1,257 @@
 package wildchalk.desktop.book;
 
-import java.io.IOException;
 import java.nio.file.Path;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
-import java.util.function.Consumer;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.Menu;
-import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
-import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
-import javafx.scene.layout.FlowPane;
+import javafx.scene.input.DragEvent;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCombination;
+import javafx.scene.input.KeyCodeCombination;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import javafx.stage.Screen;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.surface.Surface;
-import wildchalk.core.surface.SurfacePlan;
-import wildchalk.core.surface.Surfaces;
 import wildchalk.desktop.exchange.Exchange;
-import wildchalk.desktop.keeping.BookPlaces;
+import wildchalk.desktop.keeping.Cataloguer;
 import wildchalk.desktop.keeping.Keeper;
+import wildchalk.desktop.keeping.Opened;
 import wildchalk.desktop.message.Messages;
 import wildchalk.storage.book.Book;
-import wildchalk.storage.bundle.Bundle;
-import wildchalk.storage.bundle.BundleReader;
-import wildchalk.storage.format.DrillReader;
-import wildchalk.storage.format.FormatException;
-import wildchalk.storage.format.SurfaceFiles;
+import wildchalk.storage.book.Shelf;
 
-/** The cards of a book, with all that can be done to a drill as a whole. */
-public final class BookView extends VBox {
+/** The cards of a book, with all that finds drills and all that can be done to one as a whole. */
+public final class BookView extends BorderPane implements DrillCard.Page {
 
-    /** A surface this long, in metres, is shown whole at first. */
-    private static final double SMALL = 20;
+    /** What the Book asks of the window. */
+    public interface Desk {
+
+        void open(Drill drill);
+
+        void switchTo(Path book);
+
+        /** Shows a page in place of the cards, until it is done. */
+        void page(Node page);
+
+        /** Shows the cards again. */
+        void back();
+    }
+
+    private static final KeyCombination FIND = new KeyCodeCombination(KeyCode.F, KeyCombination.SHORTCUT_DOWN);
 
     private final Keeper keeper;
     private final Messages messages;
     private final Exchange exchange;
-    private final Consumer<Drill> onOpen;
-    private final FlowPane cards = new FlowPane(18, 18);
-    private final FlowPane aside = new FlowPane(18, 18);
-    private final Label asideTitle = new Label("Put aside");
+    private final Desk desk;
+    private final Finder finder;
+    private final Cataloguer cataloguer;
+    private final Pictures pictures;
+    private final CardGrid grid;
+    private final CardMenu menu;
+    private final Places places;
+    private final TextField words = new TextField();
     private final Label count = new Label();
+    private final Label empty = new Label();
+    private final LivePicture live;
+    private List<Shelf.Collection> collections = List.of();
+    private List<String> before = List.of();
 
-    public BookView(Keeper keeper, Messages messages, Exchange exchange, Consumer<Drill> onOpen) {
+    /** @param contents of the book, as it was opened */
+    public BookView(Keeper keeper, Opened.Contents contents, Messages messages, Exchange exchange, Desk desk) {
         this.keeper = keeper;
         this.messages = messages;
         this.exchange = exchange;
-        this.onOpen = onOpen;
+        this.desk = desk;
+        this.finder = new Finder(keeper);
+        this.cataloguer = new Cataloguer(keeper, finder::see);
+        this.live = new LivePicture(keeper);
+        this.menu = new CardMenu(keeper, messages, exchange, finder, this::refresh, () -> collections, keeper.file());
+        this.places = new Places(keeper, finder, this::refresh);
+        this.pictures = new Pictures(keeper, DrillCard.WIDE, DrillCard.PICTURE, Screen.getPrimary().getOutputScaleX());
+        this.grid = new CardGrid(this, pictures, this::light);
         setId("book-view");
         getStyleClass().add("book-view");
-        Label title = new Label(keeper.bookName());
-        title.getStyleClass().add("book-title");
+        setTop(new VBox(8, bar(), new FilterBar(finder)));
+        setLeft(places);
+        empty.getStyleClass().add("empty");
+        empty.setWrapText(true);
+        setCenter(new StackPane(grid, empty));
+        finder.shownProperty().addListener(o -> show());
+        finder.wordsProperty().addListener(o -> grid.unlight());
+        setOnDragOver(this::dragged);
+        setOnDragDropped(this::dropped);
+        fill(contents);
+    }
+
+    private HBox bar() {
         count.getStyleClass().add("quiet");
-        VBox head = new VBox(0, title, count);
-        HBox.setHgrow(head, Priority.ALWAYS);
-        HBox bar = new HBox(10, head, newDrill(), takeIn());
+        count.setId("book-count");
+        VBox head = new VBox(0, new BookList(keeper.file(), exchange, desk::switchTo), count);
+        head.setMinWidth(Region.USE_PREF_SIZE);
+        words.setId("find-drills");
+        words.setPromptText("Find: a title, a word of the script, cones yellow, 2v1, first touch");
+        words.setAccessibleText("Find drills by words");
+        words.setTooltip(new Tooltip("Every word counts, or its beginning (Ctrl F)"));
+        words.textProperty().bindBidirectional(finder.wordsProperty());
+        words.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.DOWN || e.getCode() == KeyCode.ENTER) {
+                grid.focus(0);
+                e.consume();
+            } else if (e.getCode() == KeyCode.ESCAPE) {
+                finder.forget();
+                e.consume();
+            }
+        });
+        HBox.setHgrow(words, Priority.ALWAYS);
+        HBox bar = new HBox(12, head, words, new NewDrill(keeper, finder, desk::open), takeIn());
         bar.setAlignment(Pos.CENTER_LEFT);
-        asideTitle.getStyleClass().add("sheet-heading");
-        Region gap = new Region();
-        gap.setMinHeight(18);
-        VBox all = new VBox(10, cards, gap, asideTitle, aside);
-        all.getStyleClass().add("cards");
-        ScrollPane scroll = new ScrollPane(all);
-        scroll.getStyleClass().add("book-scroll");
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        VBox.setVgrow(scroll, Priority.ALWAYS);
-        getChildren().addAll(bar, scroll);
-        refresh();
-    }
-
-    private MenuButton newDrill() {
-        MenuButton button = new MenuButton("New drill");
-        button.setId("new-drill");
-        button.getStyleClass().add("dark-button");
-        Map<String, Menu> bySport = new LinkedHashMap<>();
-        for (SurfacePlan plan : Surfaces.plans()) {
-            MenuItem item = new MenuItem(plan.name());
-            item.setId("new-" + plan.id());
-            item.setOnAction(e -> {
-                Surface surface = Surfaces.get(plan.id());
-                boolean small = surface.targets().isEmpty() || surface.length() <= SMALL;
-                Drill drill = Drill.empty("drill", "New drill", plan.id(), small ? "whole" : "attacking-half");
-                keeper.ask(book -> book.add(drill), onOpen);
-            });
-            bySport.computeIfAbsent(plan.sport(), sport -> new Menu(capital(sport))).getItems().add(item);
-        }
-        // A sport with one surface needs no menu of its own.
-        bySport.values().forEach(menu -> button.getItems().add(menu.getItems().size() == 1
-                ? menu.getItems().get(0) : menu));
-        return button;
-    }
-
-    private static String capital(String words) {
-        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+        return bar;
     }
 
     private Button takeIn() {
-        Button button = new Button("Take in a file …");
+        Button button = new Button("Take in files …");
         button.setId("import");
-        button.setTooltip(new Tooltip("A drill file, or a bundle of drills"));
-        button.setOnAction(e -> exchange.toOpen("Drill files and bundles", "*.json", "*.zip").ifPresent(this::takeIn));
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        button.setTooltip(new Tooltip("Drill files and bundles, one or a thousand; they can be dropped here too"));
+        button.setOnAction(e -> takeIn(exchange.chooser().toOpenSeveral("Drill files and bundles", "*.json", "*.zip")));
         return button;
     }
 
-    /** Takes in all drills of a file, or none. */
-    private void takeIn(Path file) {
-        boolean bundle = file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".zip");
-        keeper.ask(book -> {
-            try {
-                Bundle read = bundle ? BundleReader.read(file) : new Bundle(List.of(DrillReader.read(file)), List.of());
-                read.surfaces().forEach(this::keepSurface);
-                return read.drills().stream().map(book::add).toList();
-            } catch (FormatException e) {
-                messages.later("That file was not taken in: " + e.getMessage() + ". The book is as it was.");
-                return List.<Drill>of();
-            }
-        }, added -> {
-            if (!added.isEmpty()) {
-                messages.say(added.size() == 1 ? added.get(0).title() + " is in the book." : added.size() + " drills are in the book.");
-            }
-            refresh();
-        });
-    }
-
-    private void keepSurface(SurfacePlan plan) {
-        try {
-            SurfaceFiles.keep(plan, BookPlaces.surfaces());
-        } catch (IOException e) {
-            messages.later("The surface " + plan.name() + " is here until the program ends: it could not be written into " + BookPlaces.surfaces()
-                    + ". The drills are in the book.");
+    private void takeIn(List<Path> files) {
+        if (!files.isEmpty()) {
+            desk.page(new TakeInPane(keeper, messages, files, () -> {
+                desk.back();
+                refresh();
+            }));
         }
     }
 
-    /** What the book holds, asked for off the window's thread. */
-    private record Contents(List<Book.Entry> drills, List<Book.Entry> deleted) {
+    private void dragged(DragEvent e) {
+        if (e.getDragboard().hasFiles()) {
+            e.acceptTransferModes(TransferMode.COPY);
+            e.consume();
+        }
+    }
+
+    private void dropped(DragEvent e) {
+        if (e.getDragboard().hasFiles()) {
+            takeIn(e.getDragboard().getFiles().stream().map(f -> f.toPath()).toList());
+            e.setDropCompleted(true);
+            e.consume();
+        }
+    }
+
+    /** A key that was pressed anywhere in the window. */
+    public void key(KeyEvent e) {
+        if (FIND.match(e)) {
+            words.requestFocus();
+            words.selectAll();
+            e.consume();
+        }
     }
 
     /** Shows the book as it is now. */
     public void refresh() {
-        keeper.ask(book -> new Contents(book.drills(), book.deleted()), this::show);
+        keeper.ask(Opened.Contents::of, this::fill);
     }
 
-    private void show(Contents contents) {
-        int n = contents.drills().size();
-        count.setText(n == 1 ? "1 drill" : n + " drills");
-        cards.getChildren().setAll(contents.drills().stream().map(e -> card(e.drill())).toList());
-        if (contents.drills().isEmpty()) {
-            Label empty = new Label("No drills yet. New drill begins one: choose what it is played on.");
-            empty.getStyleClass().add("empty");
-            cards.getChildren().add(empty);
+    /** Nothing is drawn or played any more. */
+    public void close() {
+        live.stop();
+        pictures.close();
+    }
+
+    private void fill(Opened.Contents contents) {
+        collections = contents.collections();
+        finder.fill(contents.rows());
+        places.show(collections);
+        cataloguer.look();
+    }
+
+    private void show() {
+        List<Book.Row> shown = finder.shownProperty().get();
+        List<String> ids = shown.stream().map(Book.Row::id).toList();
+        grid.show(shown, !ids.equals(before));
+        before = ids;
+        long all = finder.rows().stream().filter(finder.placeProperty().get()::holds).count();
+        count.setText(shown.size() == all ? all == 1 ? "1 drill" : all + " drills" : shown.size() + " of " + all + " drills");
+        empty.setText(finder.isAsking() ? "No drill here fits all of that. Take a word or a filter away, or look in All drills."
+                : finder.placeProperty().get() == Place.ALL ? "No drills yet. New drill begins one: choose what it is played on."
+                : finder.placeProperty().get() == Place.FAVOURITES ? "No favourites yet. The star on a card makes one."
+                : "Nothing here yet.");
+        empty.setVisible(shown.isEmpty());
+    }
+
+    private void light(List<Integer> numbers, Runnable then) {
+        String typed = finder.wordsProperty().get();
+        if (!typed.isBlank()) {
+            keeper.ask(b -> b.lit(typed, numbers), (Map<Integer, Book.Lit> lit) -> {
+                if (typed.equals(finder.wordsProperty().get())) {
+                    grid.lit(lit);
+                    then.run();
+                }
+            });
         }
-        aside.getChildren().setAll(contents.deleted().stream().map(e -> asideCard(e.drill())).toList());
-        boolean any = !contents.deleted().isEmpty();
-        asideTitle.setVisible(any);
-        asideTitle.setManaged(any);
     }
 
-    private DrillCard card(Drill drill) {
-        DrillCard card = new DrillCard(drill);
-        card.onOpen(() -> keeper.ask(book -> book.load(drill.id()), onOpen));
-        MenuButton more = card.menu();
-        item(more, "Open", () -> keeper.ask(book -> book.load(drill.id()), onOpen));
-        item(more, "Rename", card::editTitle);
-        item(more, "Make a copy", () -> keeper.ask(book -> book.duplicate(drill.id()), d -> refresh()));
-        item(more, "Give out as a drill file …", () -> exchange.saveDrill(drill));
-        item(more, "Put aside", () -> change(book -> book.delete(drill.id()), drill.title()
-                + " is put aside. It can be brought back from below the cards."));
-        card.onRename(title -> change(book -> book.keep(book.load(drill.id()).withTitle(title), "Rename drill"),
-                "It is called " + title + " now."));
-        return card;
+    @Override
+    public void open(Book.Row row) {
+        if (row.isAside()) {
+            messages.say(row.title() + " is put aside. Bring it back first: the three dots on its card.");
+            return;
+        }
+        live.stop();
+        keeper.ask(book -> book.load(row.id()), desk::open);
     }
 
-    private DrillCard asideCard(Drill drill) {
-        DrillCard card = new DrillCard(drill);
-        card.getStyleClass().add("aside");
-        item(card.menu(), "Bring back", () -> change(book -> book.restore(drill.id()),
-                drill.title() + " is back in the book."));
-        return card;
+    @Override
+    public void favourite(Book.Row row, boolean is) {
+        keeper.tell(book -> book.favourite(row.id(), is));
+        refresh();
     }
 
-    private void change(Consumer<Book> change, String said) {
+    @Override
+    public void rename(Book.Row row, String title) {
         keeper.ask(book -> {
-            change.accept(book);
-            return said;
+            book.keep(book.load(row.id()).withTitle(title), "Rename drill");
+            return title;
         }, done -> {
-            messages.say(done);
+            messages.say("It is called " + done + " now.");
             refresh();
         });
     }
 
-    private static void item(MenuButton menu, String text, Runnable action) {
-        MenuItem item = new MenuItem(text);
-        item.setOnAction(e -> action.run());
-        menu.getItems().add(item);
+    @Override
+    public List<MenuItem> menu(Book.Row row, DrillCard card) {
+        return menu.items(row, card, this::open, desk::open, this::versions);
+    }
+
+    private void versions(Book.Row row) {
+        keeper.ask(book -> book.history(row.id()), history -> desk.page(new VersionsPane(keeper, messages, row.id(), history, desk::open, () -> {
+            desk.back();
+            refresh();
+        })));
+    }
+
+    @Override
+    public void play(Book.Row row, StackPane over) {
+        live.play(row, over);
+    }
+
+    @Override
+    public void stop() {
+        live.stop();
     }
 }

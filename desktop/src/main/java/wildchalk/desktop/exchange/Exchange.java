@@ -1,11 +1,13 @@
 package wildchalk.desktop.exchange;
 
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import javafx.application.Platform;
 import wildchalk.core.drill.Drill;
 import wildchalk.desktop.message.Messages;
+import wildchalk.handout.files.BundleFile;
 import wildchalk.handout.files.DrillFile;
 import wildchalk.handout.order.Cancelled;
 import wildchalk.handout.order.Delivery;
@@ -23,6 +25,9 @@ public final class Exchange {
         Optional<Path> toSave(String suggestedName, String kind, String pattern);
 
         Optional<Path> toOpen(String kind, String... patterns);
+
+        /** Any number of them; none when the coach thought better of it. */
+        List<Path> toOpenSeveral(String kind, String... patterns);
 
         /** Shows a file in the program that the system has for it. */
         void look(Path file);
@@ -42,6 +47,18 @@ public final class Exchange {
 
     public Optional<Path> toOpen(String kind, String... patterns) {
         return chooser.toOpen(kind, patterns);
+    }
+
+    /** Writes drills into a bundle. What is to follow does so when it is written. */
+    public void saveDrills(List<Drill> drills, Runnable then) {
+        chooser.toSave(FileNames.of("zip", drills.get(0).title()), "Bundle of drills", "*.zip").ifPresent(file -> CompletableFuture.runAsync(() -> {
+            try {
+                Delivery.deliver(file, part -> BundleFile.write(drills, part, Progress.UNSEEN));
+                Platform.runLater(then);
+            } catch (Undelivered | Cancelled e) {
+                messages.later(e.getMessage());
+            }
+        }));
     }
 
     /** Hands a drill out as an open drill file; one that is there stays as it was until the new one is whole. */

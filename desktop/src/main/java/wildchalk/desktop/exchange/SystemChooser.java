@@ -2,6 +2,7 @@ package wildchalk.desktop.exchange;
 
 import java.io.File;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.stage.FileChooser;
@@ -31,6 +32,16 @@ public final class SystemChooser implements Exchange.Chooser {
     @Override
     public Optional<Path> toOpen(String kind, String... patterns) {
         return remembered(chooser(kind, patterns).showOpenDialog(owner));
+    }
+
+    @Override
+    public List<Path> toOpenSeveral(String kind, String... patterns) {
+        List<File> chosen = chooser(kind, patterns).showOpenMultipleDialog(owner);
+        if (chosen == null || chosen.isEmpty()) {
+            return List.of();
+        }
+        remembered(chosen.get(0));
+        return chosen.stream().map(File::toPath).toList();
     }
 
     @Override

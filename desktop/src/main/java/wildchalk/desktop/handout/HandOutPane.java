@@ -24,11 +24,11 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.scene.Look;
 import wildchalk.desktop.board.BoardState;
 import wildchalk.desktop.exchange.Exchange.Chooser;
+import wildchalk.desktop.page.PageHead;
 import wildchalk.handout.HandOuts;
 import wildchalk.handout.order.FileNames;
 import wildchalk.handout.order.HandOut;
@@ -75,7 +75,9 @@ public final class HandOutPane extends BorderPane {
         this.form = new OrderForm(subject, wanted, this::look);
         setId("hand-out-page");
         getStyleClass().add("hand-out-page");
-        setTop(head(subject.drill()));
+        PageHead head = new PageHead("Hand out " + subject.drill().title(), "Back to the Board", "hand-out-close", this::leave);
+        head.getStyleClass().add("hand-out-head");
+        setTop(head);
         ScrollPane wishes = new ScrollPane(form);
         wishes.setFitToWidth(true);
         wishes.getStyleClass().add("preview-scroll");
@@ -97,22 +99,6 @@ public final class HandOutPane extends BorderPane {
             }
         });
         show();
-    }
-
-    private HBox head(Drill drill) {
-        Label title = new Label("Hand out " + drill.title());
-        title.getStyleClass().add("book-title");
-        title.setMinWidth(0);
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
-        Button back = new Button("Back to the Board");
-        back.setId("hand-out-close");
-        back.setMinWidth(Region.USE_PREF_SIZE);
-        back.setOnAction(e -> leave());
-        HBox head = new HBox(12, title, gap, back);
-        head.setAlignment(Pos.CENTER_LEFT);
-        head.getStyleClass().add("hand-out-head");
-        return head;
     }
 
     private VBox kinds() {

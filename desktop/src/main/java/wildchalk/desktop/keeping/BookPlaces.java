@@ -1,10 +1,15 @@
 package wildchalk.desktop.keeping;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.Locale;
 
 /** Where books and a club's own surfaces are kept when nobody says otherwise. */
 public final class BookPlaces {
+
+    private static final String LAST = "last-book";
 
     private BookPlaces() {
     }
@@ -12,6 +17,29 @@ public final class BookPlaces {
     /** The file of a book of this name. */
     public static Path book(String name) {
         return folder().resolve(name + ".chalkbook");
+    }
+
+    /** The book that was open last; the usual one, when it is not there any more. */
+    public static Path last() {
+        try {
+            Path last = Path.of(Files.readString(folder().resolve(LAST)).strip());
+            if (Files.isRegularFile(last)) {
+                return last;
+            }
+        } catch (IOException | InvalidPathException e) {
+            // The first start, or a line that was spoilt: the usual book is there.
+        }
+        return book("My drills");
+    }
+
+    /** Remembers the book that is open. */
+    public static void remember(Path book) {
+        try {
+            Files.createDirectories(folder());
+            Files.writeString(folder().resolve(LAST), book.toAbsolutePath().toString());
+        } catch (IOException e) {
+            // The next start opens the usual book, from which this one can be opened.
+        }
     }
 
     /** The folder of a club's own surface files. */

@@ -1,5 +1,6 @@
 package wildchalk.desktop.message;
 
+import java.util.Map;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
@@ -17,6 +18,7 @@ public final class Messages extends HBox {
     private static final double WIDTH = 720;
 
     private final Label text = new Label();
+    private final HBox answers = new HBox(8);
     private final PauseTransition fade = new PauseTransition(SHORT);
 
     public Messages() {
@@ -32,13 +34,16 @@ public final class Messages extends HBox {
         Button close = new Button("Close");
         close.setMinWidth(USE_PREF_SIZE);
         close.setOnAction(e -> show(false));
-        getChildren().addAll(text, close);
+        answers.setAlignment(Pos.CENTER_RIGHT);
+        answers.setMinWidth(USE_PREF_SIZE);
+        getChildren().addAll(text, answers, close);
         fade.setOnFinished(e -> show(false));
         show(false);
     }
 
     /** Says that something went as asked; it goes by itself. */
     public void say(String words) {
+        answers.getChildren().clear();
         getStyleClass().remove("trouble");
         text.setText(words);
         show(true);
@@ -47,6 +52,21 @@ public final class Messages extends HBox {
 
     /** Says that something is wrong; it stays until it is closed. */
     public void warn(String words) {
+        ask(words, Map.of());
+    }
+
+    /** Asks something; it stays until it is answered or closed. What is done for each answer comes by its words. */
+    public void ask(String words, Map<String, Runnable> ways) {
+        answers.getChildren().clear();
+        ways.forEach((answer, what) -> {
+            Button button = new Button(answer);
+            button.setMinWidth(USE_PREF_SIZE);
+            button.setOnAction(e -> {
+                show(false);
+                what.run();
+            });
+            answers.getChildren().add(button);
+        });
         fade.stop();
         getStyleClass().remove("trouble");
         getStyleClass().add("trouble");
@@ -54,7 +74,12 @@ public final class Messages extends HBox {
         show(true);
     }
 
-    /** The same from any thread. */
+    /** Says what came of something, from any thread. */
+    public void tell(String words) {
+        Platform.runLater(() -> say(words));
+    }
+
+    /** Warns from any thread. */
     public void later(String words) {
         Platform.runLater(() -> warn(words));
     }

@@ -27,9 +27,6 @@ public final class ScreenBrush {
     /** Nothing is set in smaller type than this, in pixels. */
     private static final double LEAST_TYPE = 12;
 
-    /** Smaller than this, in pixels, type is a smudge. */
-    private static final double READABLE = 7;
-
     private static final Map<Look, Map<Ink, Paint>> CHALK = new EnumMap<>(Look.class);
 
     private final GraphicsContext g;
@@ -108,7 +105,7 @@ public final class ScreenBrush {
 
     private void label(Shape.Label label) {
         double size = Math.max(leastType, label.size() * map.scale());
-        if (size < READABLE) {
+        if (size < Shape.Label.READABLE) {
             return;
         }
         g.setFont(Type.bold(size));

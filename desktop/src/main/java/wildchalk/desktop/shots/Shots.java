@@ -1,18 +1,28 @@
 package wildchalk.desktop.shots;
 
+import java.io.IOException;
+import java.io.RandomAccessFile;
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.List;
 import java.util.Optional;
 import javafx.animation.PauseTransition;
 import javafx.application.Application;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.CustomMenuItem;
+import javafx.scene.control.ListView;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.stage.Stage;
 import javafx.util.Duration;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Instruction;
+import wildchalk.core.edit.DrillEdits;
+import wildchalk.core.edit.PieceEdits;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.scene.Look;
 import wildchalk.core.show.Stop;
@@ -31,6 +41,8 @@ public final class Shots extends Application {
     private static final Duration SETTLE = Duration.millis(900);
     /** Free ground in one of the drills. */
     private static final Vec FIGURE = new Vec(12, -8);
+
+    private static final int PAGE = 4096;
 
     private static Path folder;
     private static Path book;
@@ -57,12 +69,70 @@ public final class Shots extends Application {
         session = Session.start(shown, Request.demo(book), new SystemChooser(shown, getHostServices()::showDocument));
         step(() -> click("#tab-book"));
         step(() -> picture("book"));
+        finding();
         drawing();
         ladder();
         showing();
         handingOut();
+        damaged();
         step(shown::close);
         session.opened().thenRun(this::next);
+    }
+
+    /** A search with a filter, and the old versions of a drill. */
+    private void finding() {
+        step(() -> {
+            ((TextField) find("#find-drills")).setText("pass cone");
+            ((MenuButton) find("#filter-people")).show();
+        });
+        step(() -> {
+            MenuButton people = (MenuButton) find("#filter-people");
+            ((TextField) ((CustomMenuItem) people.getItems().get(0)).getContent().lookup("#filter-people-count")).setText("9");
+            people.hide();
+        });
+        rest();
+        step(() -> picture("find"));
+        step(() -> {
+            ((Button) find("#filter-clear")).fire();
+            open("turnstile");
+            board().apply(DrillEdits.points(List.of("Meet the ball early.", "Two looks before it comes.")));
+            board().apply(PieceEdits.move("s1", board().stage().piece("c1").orElseThrow(), new Vec(27, -11)));
+        });
+        step(() -> click("#tab-book"));
+        rest();
+        step(() -> ((MenuButton) find("#card-turnstile").lookup(".card-menu")).show());
+        step(() -> {
+            MenuButton menu = (MenuButton) find("#card-turnstile").lookup(".card-menu");
+            menu.hide();
+            menu.getItems().stream().filter(i -> "Old versions …".equals(i.getText())).findFirst().orElseThrow().fire();
+        });
+        step(() -> ((ListView<?>) find("#versions")).getSelectionModel().selectLast());
+        rest();
+        step(() -> picture("versions"));
+        step(() -> {
+            ((Button) find("#versions-close")).fire();
+            open("turnstile");
+            while (board().history().nextUndo().isPresent()) {
+                board().undo();
+            }
+        });
+    }
+
+    /** What stands there when a book is opened whose file was damaged: two of its pages are empty. */
+    private void damaged() {
+        step(() -> {
+            session.close();
+            try (RandomAccessFile file = new RandomAccessFile(book.toFile(), "rw")) {
+                file.seek(PAGE * 4);
+                file.write(new byte[PAGE * 2]);
+            } catch (IOException e) {
+                throw new UncheckedIOException("the book of the pictures cannot be damaged", e);
+            }
+            stage.setScene(null);
+            session = Session.start(stage, Request.demo(book), new SystemChooser(stage, getHostServices()::showDocument));
+        });
+        rest();
+        step(() -> picture("rescue"));
     }
 
     /** The Board in its looks, the set-out sheet, a figure while it is dragged, stations. */

@@ -1,7 +1,9 @@
 package wildchalk.desktop.window;
 
 import java.nio.file.Path;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
@@ -21,7 +23,6 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
-import javafx.scene.layout.VBox;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.edit.History;
 import wildchalk.core.naming.VenueWords;
@@ -34,11 +35,15 @@ import wildchalk.desktop.handout.HandOutPane;
 import wildchalk.desktop.handout.Wanted;
 import wildchalk.desktop.keeping.BookPlaces;
 import wildchalk.desktop.keeping.Keeper;
+import wildchalk.desktop.keeping.Opened;
 import wildchalk.desktop.keeping.Preferences;
 import wildchalk.desktop.message.Messages;
 import wildchalk.desktop.show.ShowState;
 import wildchalk.desktop.show.ShowWindows;
 import wildchalk.storage.book.Book;
+import wildchalk.storage.book.Standing;
+import wildchalk.storage.book.Version;
+import wildchalk.storage.rescue.Rescue;
 
 /** The window: Book and Board, what is kept, and Hand out. */
 public final class MainWindow extends StackPane {
@@ -48,7 +53,7 @@ public final class MainWindow extends StackPane {
 
     private final BorderPane frame = new BorderPane();
     private final Messages messages = new Messages();
-    private final Label kept = new Label();
+    private final KeptLabel kept = new KeptLabel();
     private final ToggleButton bookTab = tab("Book", "tab-book");
     private final ToggleButton boardTab = tab("Board", "tab-board");
     private final Button undo = new Button("↶");
@@ -56,21 +61,24 @@ public final class MainWindow extends StackPane {
     private final Button show = new Button("Show it");
     private final Button handOut = new Button("Hand out");
     private final Exchange exchange;
+    private final Consumer<Path> onSwitch;
     private Keeper keeper;
     private BookView book;
     private BoardState board;
     private BoardView boardView;
     private ShowWindows shown;
 
-    public MainWindow(Exchange.Chooser chooser) {
+    /** @param onSwitch opens another book in place of this one */
+    public MainWindow(Exchange.Chooser chooser, Consumer<Path> onSwitch) {
         this.exchange = new Exchange(chooser, messages);
+        this.onSwitch = onSwitch;
         getStyleClass().add("window");
         frame.setTop(topBar());
         // Messages lie over the page, so that nothing moves away from under the pointer.
         StackPane.setAlignment(messages, Pos.BOTTOM_CENTER);
         StackPane.setMargin(messages, new Insets(0, 0, MESSAGE_MARGIN, 0));
         getChildren().addAll(frame, messages);
-        frame.setCenter(centred(OPENING));
+        frame.setCenter(EmptyPage.saying(OPENING));
         bookTab.setOnAction(e -> showBook());
         boardTab.setOnAction(e -> showBoard());
         boardTab.setDisable(true);
@@ -83,6 +91,8 @@ public final class MainWindow extends StackPane {
                 } else {
                     boardView.key(e);
                 }
+            } else if (book != null && frame.getCenter() == book) {
+                book.key(e);
             }
         });
         addEventHandler(KeyEvent.KEY_RELEASED, e -> {
@@ -96,8 +106,6 @@ public final class MainWindow extends StackPane {
     private HBox topBar() {
         Label name = new Label("Wild Chalk");
         name.getStyleClass().add("name");
-        kept.setId("kept");
-        kept.getStyleClass().add("quiet");
         undo.setId("undo");
         undo.setOnAction(e -> board.undo());
         UndoList.on(undo, () -> board);
@@ -128,18 +136,6 @@ public final class MainWindow extends StackPane {
         return tab;
     }
 
-    private static Node centred(String text) {
-        BorderPane pane = new BorderPane(emptyLabel(text));
-        pane.getStyleClass().add("empty-page");
-        return pane;
-    }
-
-    private static Label emptyLabel(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("empty");
-        return label;
-    }
-
     /** Lets the coach choose what is handed out of the drill on the Board, and how. */
     private void handOut() {
         board.playingProperty().set(false);
@@ -153,19 +149,101 @@ public final class MainWindow extends StackPane {
     }
 
     private void keepWanted(Wanted wanted) {
-        keeper.ask(b -> {
+        keeper.tell(b -> {
             wanted.write(b);
-            return true;
-        }, done -> { });
+            b.use(board.drill().id());
+        });
     }
 
     /** Shows an open book; everything in the window is kept in it. */
-    public void showBook(Keeper opened) {
+    public void showBook(Keeper opened, Opened.Contents contents) {
         keeper = opened;
+        if (book != null) {
+            book.close();
+        }
+        board = null;
+        boardView = null;
+        boardTab.setDisable(true);
         bookTab.setDisable(false);
-        kept.textProperty().bind(keeper.stateProperty());
-        book = new BookView(keeper, messages, exchange, this::open);
-        showBook();
+        kept.follow(keeper, messages, this::keptAgain);
+        book = new BookView(keeper, contents, messages, exchange, bookDesk());
+        frame.setCenter(book);
+        select(bookTab);
+    }
+
+    private void keptAgain(Standing until) {
+        if (frame.getCenter() == book) {
+            book.refresh();
+        }
+        if (until.kind() == Standing.Kind.OTHER_WINDOW && until.waiting() == 0 && board != null) {
+            // What is on the Board is as the other window found it, not as it left it.
+            keeper.ask(b -> b.find(board.drill().id()), now -> now.filter(d -> !d.equals(board.drill())).ifPresent(d -> {
+                messages.say(d.title() + " was changed in the other window. This is how it is now.");
+                open(d);
+            }));
+        }
+    }
+
+    private BookView.Desk bookDesk() {
+        return new BookView.Desk() {
+            @Override
+            public void open(Drill drill) {
+                MainWindow.this.open(drill);
+            }
+
+            @Override
+            public void switchTo(Path other) {
+                opening();
+                onSwitch.accept(other);
+            }
+
+            @Override
+            public void page(Node page) {
+                frame.setCenter(page);
+            }
+
+            @Override
+            public void back() {
+                frame.setCenter(book);
+            }
+        };
+    }
+
+    /** Says that a book is being opened. */
+    public void opening() {
+        bookTab.setDisable(true);
+        boardTab.setDisable(true);
+        frame.setCenter(EmptyPage.saying(OPENING));
+        offerHistory();
+    }
+
+    /** Says that a book is damaged and is looked through. */
+    public void rescuing() {
+        frame.setCenter(EmptyPage.saying("The book is damaged. Looking what can be saved; the damaged file is left as it is …"));
+    }
+
+    /**
+     * Says what was saved of a damaged book.
+     *
+     * @param take puts what was saved in its place
+     * @param open told which other book is to be opened, when the coach has chosen one
+     */
+    public void showRescue(Rescue.Saved saved, Runnable take, Consumer<Path> open) {
+        frame.setCenter(new RescuePage(saved, take, otherBook(open)));
+        frame.getCenter().lookup("#rescue-go").requestFocus();
+    }
+
+    /**
+     * Asks what to do with drills that are in memory only, before the window goes.
+     *
+     * @param close closes the window without them
+     */
+    public void askBeforeClosing(List<Drill> drills, Runnable close) {
+        String some = drills.size() == 1 ? drills.get(0).title() + " is" : drills.size() + " drills are";
+        Map<String, Runnable> ways = new LinkedHashMap<>();
+        ways.put("Save as a file …", () -> exchange.saveDrills(drills, close));
+        ways.put("Close without", close);
+        messages.ask(some + " not kept in the book: " + KeptLabel.why(keeper.standingProperty().get()) + " Saved as a file, they can be taken in later.", ways);
     }
 
     /**
@@ -176,16 +254,17 @@ public final class MainWindow extends StackPane {
     public void showTrouble(String words, Consumer<Path> open) {
         messages.warn(words);
         bookTab.setDisable(true);
+        frame.setCenter(EmptyPage.saying("No book is open.", otherBook(open)));
+    }
+
+    private Button otherBook(Consumer<Path> open) {
         Button other = new Button("Open another book …");
         other.setId("other-book");
         other.setOnAction(e -> exchange.toOpen("Books", "*.chalkbook").ifPresent(file -> {
-            frame.setCenter(centred(OPENING));
+            opening();
             open.accept(file);
         }));
-        VBox page = new VBox(12, emptyLabel("No book is open."), other);
-        page.setAlignment(Pos.CENTER);
-        page.getStyleClass().add("empty-page");
-        frame.setCenter(page);
+        return other;
     }
 
     public Messages messages() {
@@ -219,6 +298,7 @@ public final class MainWindow extends StackPane {
             showBoard();
             return;
         }
+        keeper.tell(b -> b.use(drill.id()));
         board = new BoardState(drill, keeper::keep, desk());
         remember(board);
         recall(board);
@@ -237,7 +317,7 @@ public final class MainWindow extends StackPane {
     private void recall(BoardState opened) {
         keeper.ask(b -> b.versions(opened.drill().id()), versions -> {
             if (!versions.isEmpty()) {
-                CompletableFuture.supplyAsync(() -> History.replayed(versions.stream().map(Book.Version::read).toList()))
+                CompletableFuture.supplyAsync(() -> History.replayed(versions.stream().map(Version::read).toList()))
                         .thenAccept(past -> Platform.runLater(() -> {
                             opened.recall(past);
                             offerHistory();
@@ -249,13 +329,18 @@ public final class MainWindow extends StackPane {
     private Desk desk() {
         return new Desk() {
             @Override
-            public void drills(Consumer<List<Drill>> then) {
-                keeper.ask(b -> b.drills().stream().map(Book.Entry::drill).toList(), then);
+            public void drills(Consumer<List<Titled>> then) {
+                keeper.ask(b -> b.rows().stream().filter(r -> !r.isAside()).map(r -> new Titled(r.id(), r.title())).toList(), then);
             }
 
             @Override
-            public void open(Drill drill) {
-                MainWindow.this.open(drill);
+            public void drill(String id, Consumer<Drill> then) {
+                keeper.ask(b -> b.load(id), then);
+            }
+
+            @Override
+            public void open(String id) {
+                keeper.ask(b -> b.load(id), MainWindow.this::open);
             }
 
             @Override
@@ -270,10 +355,8 @@ public final class MainWindow extends StackPane {
         keeper.ask(Preferences::read, preferences -> {
             state.unitsProperty().set(preferences.units());
             state.sheets().handfulProperty().set(preferences.handful());
-            InvalidationListener keep = o -> keeper.ask(book -> {
-                new Preferences(state.unitsProperty().get(), state.sheets().handfulProperty().get()).write(book);
-                return true;
-            }, done -> { });
+            InvalidationListener keep = o -> keeper.tell(book ->
+                    new Preferences(state.unitsProperty().get(), state.sheets().handfulProperty().get()).write(book));
             state.unitsProperty().addListener(keep);
             state.sheets().handfulProperty().addListener(keep);
         });

@@ -35,7 +35,7 @@ class KeeperTest {
     void open() throws TimeoutException {
         FxToolkit.registerPrimaryStage();
         book = Book.open(folder.resolve("Otters.chalkbook"));
-        keeper = new Keeper(book, troubles::add);
+        keeper = new Keeper(book, e -> troubles.add(e.getMessage()));
     }
 
     private static Drill drill(String title) {
@@ -74,8 +74,8 @@ class KeeperTest {
         }).get();
         awaitState("kept just now");
         assertEquals("Title 40", book.load("d").title());
-        assertEquals("Edit 40", book.edits("d").get(0));
-        assertEquals(40, book.edits("d").size());
+        assertEquals("Edit 40", book.history("d").get(0).edit());
+        assertEquals(40, book.history("d").size());
         keeper.close();
     }
 
@@ -108,10 +108,16 @@ class KeeperTest {
     }
 
     @Test
-    void bookIsCalledByItsFileWithoutTheEnding() {
-        assertEquals("Otters", keeper.bookName());
-        assertFalse(keeper.stateProperty().get().isBlank());
-        assertTrue(troubles.isEmpty());
+    void whereNothingCanBeKeptTheStateSaysWhyAndEditsGoOn() throws Exception {
+        try (Book second = Book.open(folder.resolve("Otters.chalkbook"));
+                Keeper looking = new Keeper(second, e -> troubles.add(e.getMessage()))) {
+            assertEquals("looking only: another window has this book", looking.stateProperty().get());
+            WaitForAsyncUtils.asyncFx(() -> looking.keep(drill("Here only"), "Rename drill")).get();
+            WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> second.standing().waiting() == 1);
+            assertFalse(looking.standingProperty().get().isKept());
+            assertEquals("Here only", second.load("d").title());
+            assertTrue(troubles.isEmpty());
+        }
         keeper.close();
     }
 }

@@ -1,7 +1,7 @@
 package wildchalk.storage.book;
 
 /** Something about a book that a coach should know: what happened, what is safe, what to do. */
-public final class BookException extends RuntimeException {
+public class BookException extends RuntimeException {
 
     private static final long serialVersionUID = 1L;
 

@@ -2,6 +2,9 @@ package wildchalk.storage.format;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.CharBuffer;
+import java.nio.charset.CoderResult;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
@@ -53,7 +56,7 @@ public final class DrillReader {
             if (Files.size(file) > LARGEST) {
                 throw new FormatException("it is larger than any drill, over 8 MB");
             }
-            return read(Files.readString(file, StandardCharsets.UTF_8));
+            return read(text(Files.readAllBytes(file)));
         } catch (FormatException e) {
             throw new FormatException(file.getFileName() + ": " + e.getMessage());
         } catch (NoSuchFileException e) {
@@ -61,6 +64,19 @@ public final class DrillReader {
         } catch (IOException e) {
             throw new FormatException(file.getFileName() + ": it cannot be read as text; choose a drill file");
         }
+    }
+
+    /** The bytes as text; where they are none, that place is named. */
+    private static String text(byte[] bytes) throws FormatException {
+        ByteBuffer in = ByteBuffer.wrap(bytes);
+        CharBuffer out = CharBuffer.allocate(bytes.length);
+        CoderResult result = StandardCharsets.UTF_8.newDecoder().decode(in, out, true);
+        String text = out.flip().toString();
+        if (result.isError()) {
+            throw new FormatException("line " + (text.lines().count() + (text.isEmpty() || text.endsWith("\n") ? 1 : 0))
+                    + ": there is something here that is no text; take a whole copy of the file");
+        }
+        return text;
     }
 
     /**

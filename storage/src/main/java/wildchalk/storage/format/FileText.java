@@ -3,6 +3,7 @@ package wildchalk.storage.format;
 import com.fasterxml.jackson.core.JsonLocation;
 import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.StreamReadConstraints;
 import com.fasterxml.jackson.core.StreamReadFeature;
 import com.fasterxml.jackson.core.io.JsonEOFException;
 import com.fasterxml.jackson.core.json.JsonReadFeature;
@@ -87,6 +88,9 @@ final class FileText {
         try {
             return MAPPER.readTree(json);
         } catch (JsonProcessingException e) {
+            if (e.getLocation() == null) {
+                throw new FormatException("line " + deepest(json) + ": it is nested deeper than any drill; a drill file is text as in Wild Chalk's own");
+            }
             String said = String.valueOf(e.getOriginalMessage());
             boolean begun = json.stripLeading().startsWith("{");
             if (begun && (e instanceof JsonEOFException || said.contains("end-of-input") || endsInside(json, e))) {
@@ -100,6 +104,18 @@ final class FileText {
             throw new FormatException(line(e.getLocation())
                     + "this is not JSON; a " + form.noun + " file is JSON text, as in Wild Chalk's own");
         }
+    }
+
+    /** The line of the first bracket that opens more than is taken; brackets in texts count too, so it may be an earlier one. */
+    private static int deepest(String json) {
+        int line = 1;
+        int depth = 0;
+        for (int i = 0; i < json.length() && depth <= StreamReadConstraints.DEFAULT_MAX_DEPTH; i++) {
+            char c = json.charAt(i);
+            depth += c == '[' || c == '{' ? 1 : c == ']' || c == '}' ? -1 : 0;
+            line += c == '\n' ? 1 : 0;
+        }
+        return line;
     }
 
     /** Whether reading stopped in the last word of the text, such as "tru" for true or "1." for a number. */
@@ -125,7 +141,7 @@ final class FileText {
 
     private void refuseOtherFormats(Form form) throws FormatException {
         if (!root.path("format").asText().equals(form.format)) {
-            throw new FormatException(where("/format") + "this is not a " + form.noun
+            throw new FormatException(whereOrAbove("/format") + "this is not a " + form.noun
                     + " file: it should say \"format\": \"" + form.format + "\"");
         }
         if (root.path("version").isInt() && root.path("version").asInt() > form.newest) {

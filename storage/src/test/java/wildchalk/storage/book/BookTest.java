@@ -4,14 +4,17 @@ import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
-import static org.mockito.Mockito.mock;
-import static org.mockito.Mockito.when;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.Connection;
 import java.sql.DriverManager;
-import java.time.Clock;
+import java.sql.ResultSet;
+import java.sql.Statement;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import wildchalk.core.drill.Drill;
@@ -33,8 +36,12 @@ class BookTest {
         return Drill.empty(id, "Drill " + id, "field-hockey", "whole");
     }
 
-    private static List<String> ids(List<Book.Entry> entries) {
-        return entries.stream().map(e -> e.drill().id()).toList();
+    private static List<String> ids(Book book, boolean aside) {
+        return book.rows().stream().filter(r -> r.isAside() == aside).map(Book.Row::id).toList();
+    }
+
+    private static List<String> edits(Book book, String id) {
+        return book.history(id).stream().map(Version::edit).toList();
     }
 
     @Test
@@ -46,16 +53,20 @@ class BookTest {
         }
         try (Book book = Book.open(file())) {
             assertEquals(demo.withTitle("Night ferry"), book.load("ferryman"));
-            assertEquals(List.of("Rename drill", "New drill"), book.edits("ferryman"));
+            assertEquals(List.of("Rename drill", "New drill"), edits(book, "ferryman"));
         }
     }
 
     @Test
-    void everyEditIsOnDiskBeforeKeepReturns() {
-        try (Book book = Book.open(file()); Book other = Book.open(file())) {
+    void everyEditIsOnDiskBeforeKeepReturns() throws Exception {
+        try (Book book = Book.open(file())) {
             book.add(drill("a"));
             book.keep(drill("a").withTitle("Seen"), "Rename drill");
-            assertEquals("Seen", other.load("a").title());
+            try (Connection other = DriverManager.getConnection("jdbc:sqlite:" + file()); Statement ask = other.createStatement();
+                    ResultSet row = ask.executeQuery("SELECT title FROM drill")) {
+                assertTrue(row.next());
+                assertEquals("Seen", row.getString(1));
+            }
         }
     }
 
@@ -76,36 +87,64 @@ class BookTest {
             book.add(drill("a"));
             book.add(drill("b"));
             book.delete("a");
-            assertEquals(List.of("b"), ids(book.drills()));
-            assertEquals(List.of("a"), ids(book.deleted()));
+            assertEquals(List.of("b"), ids(book, false));
+            assertEquals(List.of("a"), ids(book, true));
             book.restore("a");
-            assertEquals(2, book.drills().size());
+            assertEquals(List.of(), ids(book, true));
+            assertEquals(2, book.rows().size());
         }
     }
 
     @Test
     void drillChangedLastStandsFirst() {
-        Clock clock = mock(Clock.class);
-        when(clock.millis()).thenReturn(1000L, 1000L, 2000L, 2000L, 3000L, 3000L);
+        Hours clock = new Hours();
         try (Book book = Book.open(file(), clock)) {
             book.add(drill("a"));
+            clock.pass(1);
             book.add(drill("b"));
-            assertEquals(List.of("b", "a"), ids(book.drills()));
+            assertEquals(List.of("b", "a"), ids(book, false));
+            clock.pass(1);
             book.keep(drill("a"), "Move cone");
-            assertEquals(List.of("a", "b"), ids(book.drills()));
-            assertEquals(3000L, book.drills().get(0).changed());
+            assertEquals(List.of("a", "b"), ids(book, false));
+            assertEquals(clock.millis(), book.rows().get(0).changed());
         }
     }
 
     @Test
-    void onlyTheNewestVersionsStay() {
-        try (Book book = Book.open(file())) {
+    void drillThatWasPutAsideIsThereForNinetyDays() {
+        Hours clock = new Hours();
+        try (Book book = Book.open(file(), clock)) {
             book.add(drill("a"));
-            for (int i = 0; i < 230; i++) {
+            book.add(drill("b"));
+            book.delete("a");
+        }
+        clock.pass(24 * 89);
+        try (Book book = Book.open(file(), clock)) {
+            assertEquals(List.of("a"), ids(book, true));
+        }
+        clock.pass(24 * 2);
+        try (Book book = Book.open(file(), clock)) {
+            assertEquals(List.of(), ids(book, true));
+            assertEquals(List.of("b"), ids(book, false));
+            assertEquals(List.of(), book.history("a"));
+        }
+    }
+
+    @Test
+    void newestTwoHundredVersionsStayAndOlderOnesAreThinned() {
+        Hours clock = new Hours();
+        try (Book book = Book.open(file(), clock)) {
+            book.add(drill("a"));
+            for (int i = 1; i <= 420; i++) {
+                clock.pass(1);
                 book.keep(drill("a").withTitle("Title " + i), "Edit " + i);
             }
-            assertEquals(200, book.edits("a").size());
-            assertEquals("Edit 229", book.edits("a").get(0));
+            List<String> edits = edits(book, "a");
+            assertEquals(300, edits.size());
+            assertEquals(IntStream.range(0, 200).mapToObj(i -> "Edit " + (420 - i)).toList(), edits.subList(0, 200));
+            assertEquals("New drill", edits.get(299));
+            assertEquals("Title 420", book.history("a").get(0).read().drill().title());
+            assertEquals(200, book.versions("a").size());
         }
     }
 
@@ -115,7 +154,7 @@ class BookTest {
             Drill first = book.add(drill("a"));
             book.keep(first.withTitle("Two"), "Rename drill");
             assertEquals(List.of(new History.Kept("New drill", first), new History.Kept("Rename drill", first.withTitle("Two"))),
-                    book.versions("a").stream().map(Book.Version::read).toList());
+                    book.versions("a").stream().map(Version::read).toList());
             assertEquals(List.of(), book.versions("b"));
         }
     }
@@ -128,7 +167,7 @@ class BookTest {
             for (int i = 0; i < 5; i++) {
                 book.keep(DrillEdits.points(List.of("x".repeat(3_000_000), "" + i)).apply(first), "Edit " + i);
             }
-            assertEquals(List.of("Edit 3", "Edit 4"), book.versions("a").stream().map(Book.Version::edit).toList());
+            assertEquals(List.of("Edit 3", "Edit 4"), book.versions("a").stream().map(Version::edit).toList());
         }
     }
 
@@ -164,19 +203,46 @@ class BookTest {
     }
 
     @Test
-    void failedTransactionChangesNothing() {
+    void whatIsTakenInIsThereWholeOrNotAtAll() {
         try (Book book = Book.open(file())) {
             book.add(drill("a"));
+            book.delete("a");
+            book.takeIn(List.of(drill("a").withTitle("Another"), drill("b")), List.of(drill("a").withTitle("Newer")));
+            assertEquals(Set.of("a", "a-2", "b"), Set.copyOf(ids(book, false)));
+            assertEquals("Newer", book.load("a").title());
+            assertEquals(List.of("Taken in from a file", "New drill"), edits(book, "a"));
+            assertThrows(NullPointerException.class, () -> book.takeIn(Arrays.asList(drill("c"), null), List.of()));
+            assertEquals(3, book.rows().size());
         }
-        Clock stopped = mock(Clock.class);
-        when(stopped.millis()).thenReturn(1L).thenThrow(new IllegalStateException("the clock stopped"));
-        try (Book book = Book.open(file(), stopped)) {
-            // The row is changed at the first reading of the clock, the version fails at the second.
-            assertThrows(IllegalStateException.class, () -> book.keep(drill("a").withTitle("Half"), "Rename drill"));
+    }
+
+    @Test
+    void favouritesCollectionsAndUseAreKept() {
+        Hours clock = new Hours();
+        try (Book book = Book.open(file(), clock)) {
+            book.add(drill("a"));
+            book.add(drill("b"));
+            book.favourite("a", true);
+            book.use("b");
+            long wet = book.collection("Wet days");
+            assertEquals(wet, book.collection("Wet days"));
+            book.collect(wet, "a", true);
+            book.collect(wet, "b", true);
+            book.collect(wet, "b", false);
+            book.renameCollection(book.collection("Cold"), "Cold days");
         }
-        try (Book book = Book.open(file())) {
-            assertEquals("Drill a", book.load("a").title());
-            assertEquals(List.of("New drill"), book.edits("a"));
+        try (Book book = Book.open(file(), clock)) {
+            assertEquals(List.of("Cold days", "Wet days"), book.collections().stream().map(Shelf.Collection::name).toList());
+            Book.Row a = book.rows().stream().filter(r -> r.id().equals("a")).findFirst().orElseThrow();
+            Book.Row b = book.rows().stream().filter(r -> r.id().equals("b")).findFirst().orElseThrow();
+            assertTrue(a.favourite() && !b.favourite());
+            assertEquals(Set.of(book.collection("Wet days")), a.collections());
+            assertEquals(clock.millis(), b.used());
+            book.keep(drill("a").withTitle("Still liked"), "Rename drill");
+            assertTrue(book.rows().stream().anyMatch(r -> r.id().equals("a") && r.favourite()));
+            book.removeCollection(book.collection("Wet days"));
+            assertEquals(2, book.rows().size());
+            assertEquals(1, book.collections().size());
         }
     }
 }

@@ -1,0 +1,100 @@
+package wildchalk.desktop.book;
+
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.function.Consumer;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.edit.Beginnings;
+import wildchalk.core.pattern.PatternKind;
+import wildchalk.core.surface.Surface;
+import wildchalk.core.surface.SurfacePlan;
+import wildchalk.core.surface.Surfaces;
+import wildchalk.desktop.keeping.Keeper;
+import wildchalk.storage.book.Book;
+
+/** Begins drills: on an empty surface, with a figure of cones, or from a drill that is there. */
+final class NewDrill extends MenuButton {
+
+    /** A surface this long, in metres, is shown whole at first. */
+    private static final double SMALL = 20;
+    private static final int OFFERED = 8;
+
+    private final Keeper keeper;
+    private final Finder finder;
+    private final Consumer<Drill> onOpen;
+
+    NewDrill(Keeper keeper, Finder finder, Consumer<Drill> onOpen) {
+        super("New drill");
+        this.keeper = keeper;
+        this.finder = finder;
+        this.onOpen = onOpen;
+        setId("new-drill");
+        getStyleClass().add("dark-button");
+        getItems().add(new MenuItem("…"));
+        setOnShowing(e -> {
+            getItems().setAll(surfaces());
+            getItems().addAll(new SeparatorMenuItem(), figures(), existing());
+        });
+    }
+
+    private List<MenuItem> surfaces() {
+        Map<String, Menu> bySport = new LinkedHashMap<>();
+        for (SurfacePlan plan : Surfaces.plans()) {
+            MenuItem item = new MenuItem(plan.name());
+            item.setId("new-" + plan.id());
+            item.setOnAction(e -> begin(empty(plan.id())));
+            bySport.computeIfAbsent(plan.sport(), sport -> new Menu(capital(sport))).getItems().add(item);
+        }
+        // A sport with one surface needs no menu of its own.
+        return bySport.values().stream().map(menu -> menu.getItems().size() == 1 ? menu.getItems().get(0) : menu).toList();
+    }
+
+    private static String capital(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+    }
+
+    private static Drill empty(String id) {
+        Surface surface = Surfaces.get(id);
+        boolean small = surface.targets().isEmpty() || surface.length() <= SMALL;
+        return Drill.empty("drill", "New drill", id, small ? "whole" : "attacking-half");
+    }
+
+    private void begin(Drill drill) {
+        keeper.ask(book -> book.add(drill), onOpen);
+    }
+
+    /** On the surface that the coach draws on most of late. */
+    private Menu figures() {
+        String surface = finder.rows().stream().filter(r -> !r.isAside() && Surfaces.plan(r.glance().surface()).isPresent())
+                .map(r -> r.glance().surface()).findFirst().orElse(Surfaces.plans().get(0).id());
+        Menu menu = new Menu("With cones set out, on " + Surfaces.plan(surface).map(SurfacePlan::name).orElse(surface));
+        for (PatternKind kind : PatternKind.values()) {
+            MenuItem item = new MenuItem(kind.title());
+            item.setId("new-pattern-" + kind.name().toLowerCase(Locale.ROOT));
+            item.setOnAction(e -> begin(Beginnings.with(kind, empty(surface))));
+            menu.getItems().add(item);
+        }
+        return menu;
+    }
+
+    private Menu existing() {
+        Menu menu = new Menu("From a drill that is there");
+        finder.rows().stream().filter(r -> !r.isAside()).sorted(Comparator.comparingLong((Book.Row r) -> -Math.max(r.used(), r.changed())))
+                .limit(OFFERED).forEach(r -> {
+                    MenuItem item = new MenuItem(r.title());
+                    item.setOnAction(e -> keeper.ask(book -> book.duplicate(r.id()), onOpen));
+                    menu.getItems().add(item);
+                });
+        if (menu.getItems().isEmpty()) {
+            menu.setDisable(true);
+        }
+        return menu;
+    }
+}

@@ -1,0 +1,160 @@
+package wildchalk.desktop.book;
+
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.geom.Rectangle2D;
+import java.awt.image.BufferedImage;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import javafx.embed.swing.SwingFXUtils;
+import javafx.scene.image.Image;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.rehearsal.Rehearsal;
+import wildchalk.core.rehearsal.Timeline;
+import wildchalk.core.scene.Board;
+import wildchalk.core.scene.Frame;
+import wildchalk.core.scene.Ink;
+import wildchalk.core.scene.Look;
+import wildchalk.core.surface.Surface;
+import wildchalk.desktop.board.Thumbnail;
+import wildchalk.desktop.keeping.Keeper;
+import wildchalk.handout.paint.PaperBrush;
+import wildchalk.storage.format.DrillReader;
+import wildchalk.storage.format.FormatException;
+
+/**
+ * Small pictures of drills, drawn beside the window's thread and remembered. The one that was asked for last is drawn first: it
+ * is the one that is looked at. To be used on the window's thread.
+ */
+final class Pictures {
+
+    private static final int REMEMBERED = 240;
+    /** Asked for longer ago than so many others, a card has left the screen. */
+    private static final int WAITING = 48;
+
+    private final Keeper keeper;
+    private final double width;
+    private final double height;
+    private final double scale;
+    private final ExecutorService painter = Executors.newSingleThreadExecutor(r -> {
+        Thread thread = new Thread(r, "pictures");
+        thread.setDaemon(true);
+        thread.setPriority(Thread.MIN_PRIORITY);
+        return thread;
+    });
+    private final Map<String, Image> drawn = new LinkedHashMap<>(REMEMBERED, 0.75f, true) {
+        private static final long serialVersionUID = 1L;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<String, Image> eldest) {
+            return size() > REMEMBERED;
+        }
+    };
+    private final Deque<Wanted> wanted = new ArrayDeque<>();
+    private boolean busy;
+
+    private record Wanted(String key, String id, Consumer<Image> then) {
+    }
+
+    /** @param scale pixels of the screen for each of the window's */
+    Pictures(Keeper keeper, double width, double height, double scale) {
+        this.keeper = keeper;
+        this.width = width;
+        this.height = height;
+        this.scale = scale;
+    }
+
+    /**
+     * The picture of a drill in the state it was changed to at a time: at once when it is remembered, else as soon as it is drawn.
+     *
+     * @param then told the picture; not at all when many others are asked for before it is drawn
+     */
+    Optional<Image> of(String id, long changed, Consumer<Image> then) {
+        String key = id + " " + changed;
+        Image known = drawn.get(key);
+        if (known == null) {
+            wanted.addFirst(new Wanted(key, id, then));
+            while (wanted.size() > WAITING) {
+                wanted.removeLast();
+            }
+            next();
+        }
+        return Optional.ofNullable(known);
+    }
+
+    private void next() {
+        Wanted first = wanted.pollFirst();
+        if (busy || first == null) {
+            if (first != null) {
+                wanted.addFirst(first);
+            }
+            return;
+        }
+        if (drawn.containsKey(first.key())) {
+            first.then().accept(drawn.get(first.key()));
+            next();
+            return;
+        }
+        busy = true;
+        keeper.ask(b -> b.text(first.id()), text -> {
+            if (!painter.isShutdown()) {
+                painter.execute(() -> {
+                    Optional<Image> image = text.flatMap(Pictures::read).map(this::draw);
+                    Platform.runLater(() -> done(first, image));
+                });
+            }
+        });
+    }
+
+    private void done(Wanted wish, Optional<Image> image) {
+        busy = false;
+        image.ifPresent(i -> {
+            drawn.put(wish.key(), i);
+            wish.then().accept(i);
+        });
+        next();
+    }
+
+    /** One that cannot be read has no picture; opening it says why. */
+    private static Optional<Drill> read(String text) {
+        try {
+            return Optional.of(DrillReader.read(text));
+        } catch (FormatException e) {
+            return Optional.empty();
+        }
+    }
+
+    private Image draw(Drill drill) {
+        Surface surface = drill.surface();
+        Stage stage = Ladder.build(drill, drill.ladder().get(0).id());
+        Timeline timeline = Rehearsal.of(stage, surface);
+        Frame frame = Frame.of(drill, surface).scaled(Thumbnail.SIGNS);
+        Board board = new Board(surface, stage, timeline, drill.lineKey(), frame);
+        BufferedImage image = new BufferedImage((int) Math.round(width * scale), (int) Math.round(height * scale), BufferedImage.TYPE_INT_ARGB_PRE);
+        Graphics2D g = image.createGraphics();
+        g.setColor(new Color(Look.SLATE.colour(Ink.AROUND), true));
+        g.fillRect(0, 0, image.getWidth(), image.getHeight());
+        PaperBrush brush = PaperBrush.forThumbnail(g, Look.SLATE, PaperBrush.fit(frame, surface.surroundings(),
+                new Rectangle2D.Double(0, 0, image.getWidth(), image.getHeight())));
+        brush.paint(board.ground());
+        brush.paint(board.plainChalk());
+        brush.paint(board.live(0, Set.of(), Set.of()));
+        g.dispose();
+        return SwingFXUtils.toFXImage(image, null);
+    }
+
+    void close() {
+        wanted.clear();
+        painter.shutdownNow();
+    }
+}

@@ -1,0 +1,70 @@
+package wildchalk.desktop.keeping;
+
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.CompletableFuture;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import wildchalk.core.catalogue.Glance;
+import wildchalk.core.catalogue.Glancing;
+import wildchalk.storage.book.Book;
+
+/**
+ * Looks drills over that were changed, a few at a time, beside both the window and the book, so that neither is waited for. To
+ * be used on the window's thread.
+ */
+public final class Cataloguer {
+
+    private static final int AT_ONCE = 16;
+
+    private final Keeper keeper;
+    private final Consumer<Looked> onSeen;
+    private final Set<String> unreadable = new HashSet<>();
+    private boolean busy;
+
+    /** What was seen of drills, and the numbers by which the search knows them, by their ids. */
+    public record Looked(Map<String, Glance> glances, Map<String, Integer> numbers) {
+    }
+
+    /** @param onSeen told on the window's thread */
+    public Cataloguer(Keeper keeper, Consumer<Looked> onSeen) {
+        this.keeper = keeper;
+        this.onSeen = onSeen;
+    }
+
+    /** Looks at whatever is to be looked at. */
+    public void look() {
+        if (!busy) {
+            busy = true;
+            next();
+        }
+    }
+
+    private void next() {
+        keeper.ask(b -> b.unseen(AT_ONCE + unreadable.size()), all -> {
+            List<Book.Unseen> unseen = all.stream().filter(u -> !unreadable.contains(u.id())).toList();
+            if (unseen.isEmpty()) {
+                busy = false;
+                return;
+            }
+            CompletableFuture.supplyAsync(() -> seen(unseen)).thenAccept(seen -> Platform.runLater(() -> {
+                unseen.stream().filter(u -> !seen.containsKey(u)).forEach(u -> unreadable.add(u.id()));
+                Map<String, Glance> glances = new LinkedHashMap<>();
+                seen.forEach((of, s) -> glances.put(of.id(), s.glance()));
+                keeper.ask(b -> b.seen(seen), numbers -> {
+                    onSeen.accept(new Looked(glances, numbers));
+                    next();
+                });
+            }));
+        });
+    }
+
+    private static Map<Book.Unseen, Glancing.Seen> seen(List<Book.Unseen> unseen) {
+        Map<Book.Unseen, Glancing.Seen> seen = new LinkedHashMap<>();
+        unseen.forEach(u -> u.look().ifPresent(s -> seen.put(u, s)));
+        return seen;
+    }
+}

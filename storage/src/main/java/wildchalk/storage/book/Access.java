@@ -1,0 +1,194 @@
+package wildchalk.storage.book;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import org.jdbi.v3.core.Handle;
+import org.jdbi.v3.core.JdbiException;
+
+/**
+ * The way to a book's file, one call at a time, each a transaction. When the file cannot be written, work goes on in memory, what
+ * was done is remembered, and it is done to the file as soon as that can be.
+ */
+final class Access implements AutoCloseable {
+
+    private final Path file;
+    private final Clock clock;
+    private final Copies copies;
+    private final List<Function<Handle, ?>> waiting = new ArrayList<>();
+    private Handle handle;
+    private Standing.Kind kind;
+    private Optional<Lock> lock;
+    private Optional<Handle> unwritable = Optional.empty();
+    private String stamp;
+    private Optional<String> word = Optional.empty();
+
+    private Access(Path file, Clock clock, Opening.Opened opened) {
+        this.file = file;
+        this.clock = clock;
+        this.copies = new Copies(file, clock);
+        this.handle = opened.handle();
+        this.kind = opened.kind();
+        this.lock = opened.lock();
+    }
+
+    /** Opens a file, as {@link Opening} says. */
+    static Access to(Path file, Clock clock) {
+        Access access = new Access(file, clock, Opening.open(file, clock));
+        try {
+            access.stamp = access.ask(Access::stamp);
+            return access;
+        } catch (BookException e) {
+            access.close();
+            throw e;
+        }
+    }
+
+    Path file() {
+        return file;
+    }
+
+    synchronized Standing standing() {
+        return new Standing(kind, waiting.size());
+    }
+
+    synchronized Optional<String> word() {
+        Optional<String> said = word;
+        word = Optional.empty();
+        return said;
+    }
+
+    synchronized <T> T ask(Function<Handle, T> question) {
+        try {
+            return handle.inTransaction(question::apply);
+        } catch (JdbiException e) {
+            throw inWords(e);
+        }
+    }
+
+    synchronized <T> T change(Function<Handle, T> work) {
+        if (kind == Standing.Kind.KEEPING) {
+            try {
+                copyOfToday();
+                return handle.inTransaction(work::apply);
+            } catch (JdbiException e) {
+                if (!Sqlite.isOutOfReach(e)) {
+                    throw inWords(e);
+                }
+                goOnInMemory(e);
+            }
+        }
+        T done = ask(work);
+        waiting.add(work);
+        return done;
+    }
+
+    /**
+     * Works with what follows from the drills: where that is spoilt it is made anew, where it cannot be written it is not.
+     *
+     * @return empty when it could not be done
+     */
+    synchronized <T> Optional<T> derive(Function<Handle, T> work) {
+        try {
+            return Optional.ofNullable(handle.inTransaction(work::apply));
+        } catch (JdbiException e) {
+            if (!Sqlite.isDamage(e)) {
+                return Optional.empty();
+            }
+        }
+        return Optional.ofNullable(ask(h -> {
+            new Catalogue(h).rebuild();
+            return work.apply(h);
+        }));
+    }
+
+    /** Looks at the file through a way of its own, so that nobody waits for it. */
+    void beside(Consumer<Handle> look) {
+        try (Handle own = Sqlite.another(file)) {
+            look.accept(own);
+        } catch (JdbiException e) {
+            throw inWords(e);
+        }
+    }
+
+    private void goOnInMemory(JdbiException cause) {
+        try {
+            Handle memory = Sqlite.inMemory(handle);
+            unwritable = Optional.of(handle);
+            handle = memory;
+            kind = Standing.Kind.WAITING;
+        } catch (JdbiException | IllegalStateException e) {
+            throw inWords(cause);
+        }
+    }
+
+    /** Does what waits to the file; whether that could be done. */
+    synchronized boolean tryAgain() {
+        if (kind == Standing.Kind.KEEPING || kind == Standing.Kind.NEWER) {
+            return false;
+        }
+        try {
+            Optional<Handle> writable = unwritable.isPresent() ? unwritable : reopened();
+            if (writable.isEmpty()) {
+                return false;
+            }
+            writable.get().useTransaction(h -> {
+                // Even where nothing waits it is known then whether it can be written.
+                h.execute("UPDATE setting SET value = value WHERE name = ''");
+                waiting.forEach(work -> work.apply(h));
+            });
+            handle.close();
+            handle = writable.get();
+            unwritable = Optional.empty();
+            kind = Standing.Kind.KEEPING;
+            waiting.clear();
+            return true;
+        } catch (JdbiException | BookException e) {
+            return false;
+        }
+    }
+
+    /** The file, when it can be written again and nobody else has changed what edits here began from. */
+    private Optional<Handle> reopened() {
+        Opening.Opened again = Opening.open(file, clock);
+        if (again.kind() == Standing.Kind.KEEPING && (waiting.isEmpty() || stamp(again.handle()).equals(stamp))) {
+            lock = again.lock();
+            return Optional.of(again.handle());
+        }
+        again.handle().close();
+        again.lock().ifPresent(Lock::close);
+        return Optional.empty();
+    }
+
+    /** Tells whether a file is still what was read into memory. */
+    private static String stamp(Handle h) {
+        return h.createQuery("SELECT count(*) || ' ' || coalesce(max(changed), 0) || ' ' || coalesce(sum(sum), 0) FROM drill INDEXED BY listed")
+                .mapTo(String.class).one();
+    }
+
+    private BookException inWords(JdbiException e) {
+        return Sqlite.isDamage(e) ? new DamagedBook(file, e) : Opening.cannotWrite(file, e);
+    }
+
+    /** Before the first edit of a day. An edit is kept even where the copy is not. */
+    private void copyOfToday() {
+        try {
+            copies.ofToday(handle);
+        } catch (IOException e) {
+            word = Optional.of("Today's copy of the book could not be made. The book itself is safe, and edits are kept in it. "
+                    + "Check that there is room on the disk.");
+        }
+    }
+
+    @Override
+    public synchronized void close() {
+        handle.close();
+        unwritable.ifPresent(Handle::close);
+        lock.ifPresent(Lock::close);
+    }
+}

@@ -1,0 +1,32 @@
+package wildchalk.storage.book;
+
+import java.io.IOException;
+import wildchalk.core.edit.History;
+
+/**
+ * A drill as it was after an edit, not read yet: reading all of them takes as long as a coach notices, and may be done on any
+ * thread.
+ *
+ * @param n its number among the drill's versions
+ * @param edit the name of what was done
+ * @param made in milliseconds since 1970
+ * @param body packed, or plain text in old books; null when it is damaged
+ */
+public record Version(long n, String edit, long made, Object body) {
+
+    /** @throws BookException when it is damaged */
+    public History.Kept read() {
+        return new History.Kept(edit, Book.parse("the book", text()));
+    }
+
+    String text() {
+        try {
+            if (body != null) {
+                return Packing.text(body);
+            }
+        } catch (IOException e) {
+            // Said below.
+        }
+        throw new BookException("This version is damaged and cannot be read. The drill itself is as it was.", null);
+    }
+}

@@ -1,0 +1,21 @@
+package wildchalk.storage.intake;
+
+import java.util.Optional;
+import wildchalk.core.drill.Drill;
+
+/**
+ * A drill that is to be taken in.
+ *
+ * @param file the name of the file it comes from
+ * @param drill empty when it is refused
+ * @param words what is another in a changed one, or why it is refused; may be empty
+ */
+public record Arrival(String file, Kind kind, Optional<Drill> drill, String words) {
+
+    /** How it stands to the book. */
+    public enum Kind { NEW, CHANGED, SAME, REFUSED }
+
+    static Arrival refused(String file, String why) {
+        return new Arrival(file, Kind.REFUSED, Optional.empty(), why);
+    }
+}

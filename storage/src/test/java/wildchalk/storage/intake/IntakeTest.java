@@ -1,0 +1,60 @@
+package wildchalk.storage.intake;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import wildchalk.core.drill.Drill;
+import wildchalk.storage.DemoDrills;
+import wildchalk.storage.format.DrillReader;
+import wildchalk.storage.format.DrillWriter;
+
+class IntakeTest {
+
+    @TempDir
+    private Path folder;
+
+    private Path write(String name, String text) throws Exception {
+        Files.createDirectories(folder.resolve(name).getParent());
+        return Files.writeString(folder.resolve(name), text);
+    }
+
+    private static List<String> kinds(Intake intake) {
+        return intake.read().stream().map(a -> a.file() + " " + a.kind()).toList();
+    }
+
+    @Test
+    void eachFileIsNewChangedTheSameOrRefusedWithItsPlace() throws Exception {
+        Drill skylark = DrillReader.read(DemoDrills.text("skylark"));
+        Drill ferryman = DrillReader.read(DemoDrills.text("ferryman"));
+        write("a.json", DrillWriter.write(skylark));
+        write("b.json", DrillWriter.write(ferryman.withTitle("Ferry in fog")));
+        write("deep/c.drill.json", DrillWriter.write(skylark.withId("lark")));
+        write("d.json", DemoDrills.text("turnstile").substring(0, 700));
+        write("notes.txt", "nothing to take in");
+        AtomicInteger done = new AtomicInteger();
+        Intake intake = Intake.read(Intake.files(List.of(folder)), done::set)
+                .compared(id -> List.of(skylark, ferryman).stream().filter(d -> d.id().equals(id)).findFirst());
+        assertEquals(4, done.get());
+        assertEquals(List.of("a.json SAME", "b.json CHANGED", "d.json REFUSED", "c.drill.json NEW"), kinds(intake));
+        assertEquals("called Ferry in fog instead of Ferryman", intake.read().get(1).words());
+        assertTrue(intake.read().get(2).words().matches("line \\d+: .*"), intake.read().get(2).words());
+        assertEquals(1, intake.count(Arrival.Kind.NEW));
+    }
+
+    @Test
+    void drillThatComesTwiceIsTakenInOnce() throws Exception {
+        Drill one = Drill.empty("one", "One", "field-hockey", "whole");
+        List<Path> files = List.of(write("1.json", DrillWriter.write(one)), write("2.json", DrillWriter.write(one)),
+                write("3.json", DrillWriter.write(one.withTitle("Uno"))));
+        Intake intake = Intake.read(files, n -> { }).compared(id -> Optional.empty());
+        assertEquals(List.of("1.json NEW", "2.json SAME", "3.json NEW"), kinds(intake));
+        assertEquals(List.of("One", "Uno"), intake.of(Arrival.Kind.NEW).stream().map(Drill::title).toList());
+    }
+}
