@@ -1,0 +1,72 @@
+package wildchalk.bench.hardship;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Random;
+import javafx.animation.PauseTransition;
+import javafx.application.Application;
+import javafx.scene.control.Label;
+import javafx.stage.Stage;
+import javafx.util.Duration;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.edit.Edit;
+import wildchalk.desktop.Request;
+import wildchalk.desktop.WildChalkApp.Session;
+import wildchalk.desktop.board.BoardState;
+import wildchalk.desktop.exchange.SystemChooser;
+import wildchalk.storage.book.Book;
+
+/**
+ * The real window on a book, where somebody edits without a pause: each edit has a number, and whenever the window shows that it
+ * is kept, the number of the last edit is printed. It goes on until the process is killed. Told the book and the id of a drill.
+ */
+public final class KilledWindow extends Application {
+
+    static final String TITLE = "Edit ";
+    private static final int LONGEST_PAUSE = 60;
+    private static final int LONGEST_TEXT = 6000;
+
+    private final Random random = new Random();
+    private Session session;
+    private int number;
+
+    @Override
+    public void start(Stage stage) {
+        List<String> args = getParameters().getUnnamed();
+        session = Session.start(stage, Request.usual().withBook(Path.of(args.get(0))), new SystemChooser(stage, getHostServices()::showDocument));
+        session.opened().thenRun(() -> {
+            Label kept = (Label) stage.getScene().lookup("#kept");
+            kept.textProperty().addListener((o, was, is) -> {
+                if (is.equals("kept just now")) {
+                    System.out.println("kept " + number);
+                }
+            });
+            session.window().open(load(Path.of(args.get(0)), args.get(1)));
+            number = numberOf(session.window().board().orElseThrow().drill().title());
+            System.out.println("ready");
+            edit();
+        });
+    }
+
+    private static Drill load(Path book, String id) {
+        // A second look at the book that this very window has open: as it is now.
+        try (Book look = Book.open(book)) {
+            return look.load(id);
+        }
+    }
+
+    static int numberOf(String title) {
+        return title.startsWith(TITLE) ? Integer.parseInt(title.substring(TITLE.length())) : 0;
+    }
+
+    private void edit() {
+        BoardState board = session.window().board().orElseThrow();
+        number++;
+        String title = TITLE + number;
+        String text = "x".repeat(random.nextInt(LONGEST_TEXT));
+        board.apply(new Edit("Edit", d -> d.withTitle(title).withNotes(List.of(text), d.questions(), d.cautions())));
+        PauseTransition pause = new PauseTransition(Duration.millis(random.nextInt(LONGEST_PAUSE)));
+        pause.setOnFinished(e -> edit());
+        pause.play();
+    }
+}

@@ -1,0 +1,132 @@
+package wildchalk.bench.hardship;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import wildchalk.storage.book.Book;
+import wildchalk.storage.book.BookException;
+
+/** Kills the program outright while it keeps edits, again and again, and looks whether every edit that was shown as kept is there. */
+public final class Kills {
+
+    private static final String DRILL = "d1";
+    private static final int DRILLS = 12;
+    private static final int LONGEST = 3000;
+
+    private final Random random;
+    private final Path book;
+    private final List<String> failures = new ArrayList<>();
+    private int shown;
+    private int last;
+
+    private Kills(Path book, long seed) {
+        this.book = book;
+        this.random = new Random(seed);
+    }
+
+    /**
+     * What came of it.
+     *
+     * @param shown edits that were shown as kept, all together
+     */
+    public record Report(int kills, int shown, List<String> failures) {
+    }
+
+    /** @param args how often; needs a display */
+    public static void main(String[] args) throws Exception {
+        Report report = run(args.length > 0 ? Integer.parseInt(args[0]) : 50, System.nanoTime());
+        report.failures().forEach(f -> System.out.println("FAILED " + f));
+        System.out.println(report.kills() + " kills, " + report.shown() + " edits shown as kept, " + report.failures().size()
+                + " times one of them was missing or the book was not sound");
+        System.exit(report.failures().isEmpty() ? 0 : 1);
+    }
+
+    /** Kills the window this many times. */
+    public static Report run(int kills, long seed) throws IOException, InterruptedException, SQLException {
+        Path folder = Files.createTempDirectory("wild-chalk-kills");
+        try {
+            Kills all = new Kills(folder.resolve("Sample.chalkbook"), seed);
+            Samples.fill(all.book, 0, DRILLS);
+            for (int i = 1; i <= kills; i++) {
+                all.kill(i);
+            }
+            return new Report(kills, all.shown, all.failures);
+        } finally {
+            Samples.remove(folder);
+        }
+    }
+
+    private void kill(int n) throws IOException, InterruptedException, SQLException {
+        Process window = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-Dprism.order=sw", "-cp",
+                System.getProperty("java.class.path"), KilledProgram.class.getName(), book.toString(), DRILL).redirectErrorStream(true).start();
+        // Where it is killed before anything was shown as kept, what was there before is still to be there.
+        int kept = last;
+        boolean atWork = false;
+        try (BufferedReader said = new BufferedReader(new InputStreamReader(window.getInputStream(), StandardCharsets.UTF_8))) {
+            for (String line = said.readLine(); line != null; line = said.readLine()) {
+                if (line.equals("ready")) {
+                    atWork = true;
+                    killSoon(window);
+                } else if (line.startsWith("kept ")) {
+                    kept = Integer.parseInt(line.substring("kept ".length()));
+                    shown++;
+                }
+            }
+        }
+        if (window.waitFor() == 0 || !atWork) {
+            failures.add(n + ": the window was not at work when it was to be killed");
+            return;
+        }
+        look(n, kept);
+    }
+
+    private void killSoon(Process window) {
+        int millis = 30 + random.nextInt(LONGEST);
+        Thread killer = new Thread(() -> {
+            try {
+                Thread.sleep(millis);
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+            }
+            window.destroyForcibly();
+        });
+        killer.setDaemon(true);
+        killer.start();
+    }
+
+    private void look(int n, int kept) throws SQLException {
+        try (Book open = Book.open(book)) {
+            open.check();
+            int there = KilledWindow.numberOf(open.load(DRILL).title());
+            last = there;
+            if (there < kept) {
+                failures.add(n + ": edit " + kept + " was shown as kept, and the newest in the book is " + there);
+            }
+            if (kept > 0 && open.history(DRILL).stream().limit(there - kept + 1L).noneMatch(v -> v.read().drill().title().equals(KilledWindow.TITLE + kept))) {
+                failures.add(n + ": the version of edit " + kept + " is missing");
+            }
+            if (open.rows().size() != DRILLS || !open.standing().isKept()) {
+                failures.add(n + ": the book is not as it was");
+            }
+        } catch (BookException e) {
+            failures.add(n + ": " + e.getMessage());
+        }
+        try (Connection c = DriverManager.getConnection("jdbc:sqlite:" + book); Statement s = c.createStatement();
+                ResultSet row = s.executeQuery("PRAGMA integrity_check")) {
+            if (!row.next() || !row.getString(1).equals("ok")) {
+                failures.add(n + ": integrity_check says " + row.getString(1));
+            }
+        }
+    }
+}
