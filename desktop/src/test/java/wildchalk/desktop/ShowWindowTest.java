@@ -9,9 +9,11 @@ import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.concurrent.Callable;
+import javafx.event.Event;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -123,6 +125,26 @@ class ShowWindowTest extends RealWindow {
         String notes = fx(() -> shown.notes().getScene().getRoot().lookupAll(".notes-words").stream().map(n -> ((Label) n).getText()).toList().toString());
         assertTrue(notes.contains("When 7 is halfway: 9 runs 12 m and 11 runs 2.5 m."), notes);
         press(KeyCode.N, () -> !shown.notes().isShowing());
+    }
+
+    @Test
+    void aKeyThatIsKeptDownGoesOneStopOn() throws Exception {
+        fx(() -> {
+            // What the system sends while the space bar is down: presses, and no release.
+            for (int i = 0; i < 20; i++) {
+                Event.fireEvent(node("#show"), new KeyEvent(KeyEvent.KEY_PRESSED, " ", " ", KeyCode.SPACE, false, false, false, false));
+            }
+            return null;
+        });
+        assertTrue(fx(() -> shown.showing().isMoving()), "on its way to the first stop, no further");
+        await(() -> !shown.showing().isMoving());
+        assertEquals(Kind.BEAT, tour().stop().kind());
+        Stop first = tour().stop();
+        fx(() -> {
+            Event.fireEvent(node("#show"), new KeyEvent(KeyEvent.KEY_RELEASED, " ", " ", KeyCode.SPACE, false, false, false, false));
+            return null;
+        });
+        press(KeyCode.SPACE, () -> !shown.showing().isMoving() && !tour().stop().equals(first));
     }
 
     @Test

@@ -1,7 +1,9 @@
 package wildchalk.desktop.show;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
@@ -25,6 +27,7 @@ public final class ShowWindows {
     private final Stage people = new Stage();
     private final Stage notes = new Stage();
     private final ShowView view;
+    private final Set<KeyCode> held = EnumSet.noneOf(KeyCode.class);
 
     private ShowWindows(ShowState showing, Window owner, List<String> styles) {
         this.showing = showing;
@@ -40,12 +43,16 @@ public final class ShowWindows {
         notes.setWidth(NOTES_WIDTH);
         notes.setHeight(NOTES_HEIGHT);
         people.setOnHidden(e -> notes.hide());
+        // A key that is let go in another window is never told to this one.
+        people.focusedProperty().subscribe(held::clear);
+        notes.focusedProperty().subscribe(held::clear);
     }
 
     private Scene scene(Parent root, List<String> styles) {
         Scene scene = new Scene(root, 1280, 800);
         scene.getStylesheets().setAll(styles);
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        scene.addEventFilter(KeyEvent.KEY_RELEASED, e -> held.remove(e.getCode()));
         return scene;
     }
 
@@ -83,12 +90,21 @@ public final class ShowWindows {
         if (e.isShortcutDown() || e.isAltDown()) {
             return;
         }
+        if (!mayRepeat(e.getCode()) && !held.add(e.getCode())) {
+            e.consume();
+            return;
+        }
         if (digit(e.getCode()) > 0) {
             showing.choose(digit(e.getCode()));
         } else if (!known(e)) {
             return;
         }
         e.consume();
+    }
+
+    /** Whether a key that is kept down does its work again and again: stepping does, nothing that plays or switches. */
+    private static boolean mayRepeat(KeyCode code) {
+        return code.isArrowKey() || code == KeyCode.PERIOD || code == KeyCode.COMMA;
     }
 
     private boolean known(KeyEvent e) {
