@@ -9,7 +9,6 @@ import java.util.Optional;
 import java.util.Set;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuButton;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -96,7 +95,7 @@ class AskingWindowTest extends RealWindow {
         write("short");
         type(KeyCode.TAB);
         await(() -> read().options().get(0).label().equals("short"));
-        take((MenuButton) find("#read-rule"), "worked out: whoever is open");
+        take(find("#read-rule"), "worked out: whoever is open");
         await(() -> read().rule().equals(Optional.of(Rule.OPEN)));
         // 4 stands in the lane to 9, so it goes to 11.
         assertEquals("o2", board().timeline().decisions().get(0).option());

@@ -163,7 +163,7 @@ class ChalkingWindowTest extends RealWindow {
         assertEquals(second, board().playheadProperty().get(), 0.01);
         type(KeyCode.COMMA);
         assertEquals(0, board().playheadProperty().get(), 0.01);
-        take((MenuButton) find("#speed"), "quarter speed");
+        take(find("#speed"), "quarter speed");
         assertEquals(0.25, board().speedProperty().get());
         type(KeyCode.END);
         assertEquals(board().timeline().duration(), board().playheadProperty().get());

@@ -29,7 +29,7 @@ class GearWindowTest extends RealWindow {
 
     private void openEmptyPitch() throws Exception {
         open(Request.demo(book()).openingNothing());
-        take((MenuButton) find("#new-drill"), "Football pitch");
+        take(find("#new-drill"), "Football pitch");
         await(() -> session.window().board().isPresent());
         settle();
     }
@@ -228,7 +228,7 @@ class GearWindowTest extends RealWindow {
     @Test
     void frameRoundAPartIsShownAndRemembered() throws Exception {
         openEmptyPitch();
-        take((MenuButton) find("#view-menu"), "Draw a frame round a part …");
+        take(find("#view-menu"), "Draw a frame round a part …");
         dragOnBoard(new Vec(20, -15), new Vec(45, 10));
         assertTrue(board().drill().showing().crop().isPresent());
         assertEquals(25, board().drill().showing().crop().get().width(), 0.5);

@@ -7,7 +7,6 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuButton;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeEach;
@@ -65,11 +64,11 @@ class LadderWindowTest extends RealWindow {
 
     @Test
     void rungIsNamedTakenAwayAndBroughtBack() throws Exception {
-        take((MenuButton) find("#rung-menu-s2"), "Rename");
+        take(find("#rung-menu-s2"), "Rename");
         write("live");
         type(KeyCode.ENTER);
         await(() -> board().drill().ladder().get(1).title().equals("live") || board().drill().ladder().get(1).title().equals("Live"));
-        take((MenuButton) find("#rung-menu-s2"), "Remove");
+        take(find("#rung-menu-s2"), "Remove");
         await(() -> board().rung().equals("s1"));
         assertEquals(1, board().drill().ladder().size());
         type(KeyCode.CONTROL, KeyCode.Z);
@@ -93,7 +92,7 @@ class LadderWindowTest extends RealWindow {
         await(() -> board().focus().overProperty().get().equals(Optional.of("s1")));
         assertTrue(fx(() -> ((ToggleButton) find("#differs-show")).isSelected()));
         assertEquals(home.plus(new Vec(-6, 0)).x(), cone().at().x(), 0.3, "its own version is lost to nobody");
-        take((MenuButton) find("#differs-below"), "Everything");
+        take(find("#differs-below"), "Everything");
         await(() -> cone().at().equals(below));
         assertTrue(differs().startsWith("Like the rung"), differs());
         type(KeyCode.CONTROL, KeyCode.Z);
@@ -125,15 +124,15 @@ class LadderWindowTest extends RealWindow {
 
     @Test
     void aVariationStandsBesideItsRungAndIsChangedWithOneClick() throws Exception {
-        take((MenuButton) find("#rung-menu-s2"), "Otherwise, beside it");
+        take(find("#rung-menu-s2"), "Otherwise, beside it");
         await(() -> board().rung().equals("s3"));
         assertEquals("[1, 2, 2a]", Ladder.signs(board().drill()).values().toString());
         Vec home = board().stage().people().get(0).at();
-        take((MenuButton) find("#rung-menu-s3"), "From the other side");
+        take(find("#rung-menu-s3"), "From the other side");
         await(() -> board().stage().people().get(0).at().distance(new Vec(home.x(), -home.y())) < 1e-6);
-        take((MenuButton) find("#rung-menu-s3"), "Half pace instead of live");
+        take(find("#rung-menu-s3"), "Half pace instead of live");
         await(() -> differs().contains("half pace instead of live"));
-        take((MenuButton) find("#rung-menu-s1"), "Lay it under the one that is shown");
+        take(find("#rung-menu-s1"), "Lay it under the one that is shown");
         await(() -> board().focus().overProperty().get().equals(Optional.of("s1")));
     }
 

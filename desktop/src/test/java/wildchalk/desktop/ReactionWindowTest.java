@@ -73,9 +73,9 @@ class ReactionWindowTest extends RealWindow {
     void slowerPeopleTakeLongerAndTheDrillRemembersIt() throws Exception {
         open(Request.demo(book()));
         double live = board().timeline().duration();
-        take((MenuButton) find("#effort"), "walk-through");
+        take(find("#effort"), "walk-through");
         assertTrue(board().timeline().duration() > 2 * live);
-        take((MenuButton) find("#effort"), "under 12");
+        take(find("#effort"), "under 12");
         assertEquals("walk-through · under 12", ((MenuButton) find("#effort")).getText());
         Effort effort = board().drill().effort();
         assertEquals(new Effort(Effort.Level.UNDER_12, Effort.Intensity.WALK_THROUGH), effort);

@@ -11,9 +11,9 @@ import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.ListView;
 import javafx.scene.control.Menu;
-import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
@@ -22,6 +22,7 @@ import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.paint.Color;
 import javafx.stage.Stage;
+import javafx.stage.Window;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.io.TempDir;
@@ -185,15 +186,22 @@ abstract class RealWindow {
         click("#kind-" + HandOuts.ALL.stream().map(HandOut::words).toList().indexOf(kind));
     }
 
-    void take(MenuButton menu, String item) throws Exception {
-        robot.clickOn(menu);
-        await(menu::isShowing);
+    void take(Node button, String item) throws Exception {
+        ContextMenu list = opened(button);
         fx(() -> {
-            menu.hide();
-            items(menu.getItems()).filter(i -> item.equals(i.getText())).findFirst().orElseThrow().fire();
+            list.hide();
+            items(list.getItems()).filter(i -> item.equals(i.getText())).findFirst().orElseThrow().fire();
             return null;
         });
         settle();
+    }
+
+    /** Opens the list of a button with the mouse. */
+    ContextMenu opened(Node button) throws Exception {
+        robot.clickOn(button);
+        Callable<Optional<ContextMenu>> list = () -> Window.getWindows().stream().filter(ContextMenu.class::isInstance).map(ContextMenu.class::cast).findFirst();
+        await(() -> list.call().isPresent());
+        return fx(list).orElseThrow();
     }
 
     /** How many drills the Book shows, those included that are to be scrolled to. */
@@ -226,7 +234,7 @@ abstract class RealWindow {
 
     /** Does something with a drill from the menu on its card. */
     void choose(String id, String item) throws Exception {
-        take((MenuButton) card(id).lookup(".card-menu"), item);
+        take(card(id).lookup(".card-menu"), item);
     }
 
     /** The items of a menu and of the menus in it. */

@@ -14,7 +14,6 @@ import javafx.application.Platform;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.layout.VBox;
@@ -102,7 +101,7 @@ class WindowTest extends RealWindow {
     @Test
     void newDrillIsDrawnFromNothingUndoneAndDoneAgain() throws Exception {
         open(Request.demo(book()).openingNothing());
-        take((MenuButton) find("#new-drill"), "Basketball court, international");
+        take(find("#new-drill"), "Basketball court, international");
         await(() -> session.window().board().isPresent());
         settle();
         click("#tool-player");

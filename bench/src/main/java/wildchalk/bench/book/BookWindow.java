@@ -1,5 +1,6 @@
 package wildchalk.bench.book;
 
+import com.sun.management.OperatingSystemMXBean;
 import java.io.IOException;
 import java.lang.management.ManagementFactory;
 import java.nio.file.Files;
@@ -26,6 +27,7 @@ public final class BookWindow extends Application {
     private static final double WIDTH = 1280;
     private static final double HEIGHT = 800;
     private static final double WARM_UP = 20;
+    private static final double RESTING = 5;
     private static final double COUNTED = 10;
     /** Rows of cards a second: as fast as an eye can still see what they are. */
     private static final double SPEED = 3;
@@ -50,6 +52,11 @@ public final class BookWindow extends Application {
 
     private static long age() {
         return System.currentTimeMillis() - ManagementFactory.getRuntimeMXBean().getStartTime();
+    }
+
+    /** What the whole process had of the processors, which others can take away from it but not add to. */
+    private static long busy() {
+        return ManagementFactory.getPlatformMXBean(OperatingSystemMXBean.class).getProcessCpuTime() / 1_000_000;
     }
 
     private static void afterFrames(int frames, Runnable then) {
@@ -88,7 +95,7 @@ public final class BookWindow extends Application {
 
     private void used(Stage stage, ListView<?> grid, String what) {
         if (!what.equals("scroll")) {
-            System.out.printf(Locale.ROOT, "the Book with its cards: %d ms after the start of the program%n", age());
+            System.out.printf(Locale.ROOT, "the Book with its cards: %d ms after the start of the program, %d ms of processor time%n", age(), busy());
             int all = grid.getItems().size();
             ((TextField) stage.getScene().lookup("#find-drills")).setText("heron");
             new AnimationTimer() {
@@ -106,11 +113,12 @@ public final class BookWindow extends Application {
         }
     }
 
-    /** As a wheel or a touch pad does it: by whole pixels, so many each frame. */
+    /** As a wheel or a touch pad does it: by whole pixels, so many each frame; before it is counted, what the machine does with a window at rest. */
     private void scroll(Stage stage, ListView<?> grid) {
         VirtualFlow<?> flow = (VirtualFlow<?>) grid.lookup(".virtual-flow");
         new AnimationTimer() {
-            private final List<Long> at = new ArrayList<>();
+            private final List<Long> resting = new ArrayList<>();
+            private final List<Long> turning = new ArrayList<>();
             private long begun;
             private long gone;
 
@@ -118,16 +126,22 @@ public final class BookWindow extends Application {
             public void handle(long now) {
                 begun = begun == 0 ? now : begun;
                 double t = (now - begun) / 1e9;
-                long should = Math.round(t * SPEED * grid.getFixedCellSize());
+                boolean rests = t > WARM_UP && t <= WARM_UP + RESTING;
+                if (rests) {
+                    resting.add(now);
+                    return;
+                }
+                long should = Math.round((t > WARM_UP ? t - RESTING : t) * SPEED * grid.getFixedCellSize());
                 flow.scrollPixels(should - gone);
                 gone = should;
                 if (t > WARM_UP) {
-                    at.add(now);
+                    turning.add(now);
                 }
-                if (t > WARM_UP + COUNTED) {
+                if (t > WARM_UP + RESTING + COUNTED) {
                     stop();
+                    System.out.println("the same window at rest: " + Frames.of(resting, List.of()).words());
                     System.out.println("turning over the cards, " + SPEED + " rows a second, at row " + flow.getFirstVisibleCell().getIndex() + ": "
-                            + Frames.of(at, List.of()).words() + "; " + memory());
+                            + Frames.of(turning, List.of()).words() + "; " + memory());
                     stage.close();
                 }
             }

@@ -3,17 +3,17 @@ package wildchalk.desktop.book;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
-import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import wildchalk.desktop.exchange.Exchange;
 
 /** The name of the book that is open; pressed, the others. */
-final class BookList extends MenuButton {
+final class BookList extends ListButton {
 
     private static final String ENDING = ".chalkbook";
 
@@ -29,8 +29,8 @@ final class BookList extends MenuButton {
         setId("books");
         getStyleClass().add("book-title");
         setAccessibleText("The book " + name(open) + "; opens other books");
-        getItems().add(new MenuItem("…"));
-        setOnShowing(e -> fill());
+        point();
+        offer(this::items);
     }
 
     static String name(Path book) {
@@ -48,14 +48,14 @@ final class BookList extends MenuButton {
         }
     }
 
-    private void fill() {
+    private List<MenuItem> items() {
         RadioMenuItem here = new RadioMenuItem(name(open));
         here.setSelected(true);
-        getItems().setAll(here);
+        List<MenuItem> items = new ArrayList<>(List.of(here));
         others(open).forEach(other -> {
             MenuItem item = new MenuItem(name(other));
             item.setOnAction(e -> onSwitch.accept(other));
-            getItems().add(item);
+            items.add(item);
         });
         MenuItem elsewhere = new MenuItem("Open another book …");
         elsewhere.setId("open-book");
@@ -63,6 +63,7 @@ final class BookList extends MenuButton {
         MenuItem fresh = new MenuItem("Begin a new book …");
         fresh.setId("new-book");
         fresh.setOnAction(e -> exchange.chooser().toSave("New book" + ENDING, "Books", "*" + ENDING).ifPresent(onSwitch));
-        getItems().addAll(new SeparatorMenuItem(), elsewhere, fresh);
+        items.addAll(List.of(new SeparatorMenuItem(), elsewhere, fresh));
+        return items;
     }
 }

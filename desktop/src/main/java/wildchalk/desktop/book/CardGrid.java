@@ -29,7 +29,8 @@ final class CardGrid extends ListView<List<Book.Row>> {
     private final Map<Integer, Book.Lit> lit = new HashMap<>();
     private final Set<Integer> asked = new HashSet<>();
     private List<Book.Row> rows = List.of();
-    private int columns = 1;
+    /** Cards in a row; none before the page has been laid out. */
+    private int columns;
 
     /** @param light asks where the words of the search stand in some drills; {@link #lit} is told, then it is run */
     CardGrid(DrillCard.Page page, Pictures pictures, BiConsumer<List<Integer>, Runnable> light) {
@@ -65,6 +66,9 @@ final class CardGrid extends ListView<List<Book.Row>> {
     }
 
     private void lay() {
+        if (getWidth() <= 0) {
+            return;
+        }
         int fitting = (int) Math.max(1, Math.floor((getWidth() - 2 * MARGIN - 14) / (DrillCard.WIDE + 12 + GAP)));
         if (fitting != columns) {
             columns = fitting;
@@ -73,6 +77,9 @@ final class CardGrid extends ListView<List<Book.Row>> {
     }
 
     private void group() {
+        if (columns == 0) {
+            return;
+        }
         List<List<Book.Row>> groups = new ArrayList<>();
         for (int i = 0; i < rows.size(); i += columns) {
             groups.add(rows.subList(i, Math.min(rows.size(), i + columns)));

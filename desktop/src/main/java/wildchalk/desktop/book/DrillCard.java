@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.CacheHint;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
@@ -56,7 +56,7 @@ final class DrillCard extends VBox {
     private final StackPane picture = new StackPane(image);
     private final ToggleButton star = new ToggleButton("☆");
     private final TextFlow title = new TextFlow();
-    private final MenuButton menu = new MenuButton("⋯");
+    private final ListButton menu = new ListButton("⋯");
     private final HBox titleRow = new HBox(4);
     private final TextFlow what = new TextFlow();
     private final Label when = new Label();
@@ -79,9 +79,8 @@ final class DrillCard extends VBox {
         title.setMinWidth(0);
         HBox.setHgrow(title, Priority.ALWAYS);
         menu.getStyleClass().add("card-menu");
-        menu.getItems().add(new MenuItem("…"));
         menu.setFocusTraversable(false);
-        menu.setOnShowing(e -> menu.getItems().setAll(page.menu(row, this)));
+        menu.offer(() -> page.menu(row, this));
         titleRow.setAlignment(Pos.CENTER_LEFT);
         titleRow.getChildren().addAll(star, title, menu);
         what.getStyleClass().add("card-what");
@@ -114,7 +113,7 @@ final class DrillCard extends VBox {
                 star.fire();
                 e.consume();
             } else if (e.getCode() == KeyCode.CONTEXT_MENU || e.getCode() == KeyCode.M) {
-                menu.show();
+                menu.open();
                 e.consume();
             }
         });
@@ -141,9 +140,12 @@ final class DrillCard extends VBox {
         star.setSelected(row.favourite());
         star.setText(row.favourite() ? "★" : "☆");
         star.setAccessibleText(row.favourite() ? "Favourite" : "Make it a favourite");
-        getStyleClass().remove("aside");
-        if (row.isAside()) {
-            getStyleClass().add("aside");
+        if (row.isAside() != getStyleClass().contains("aside")) {
+            if (row.isAside()) {
+                getStyleClass().add("aside");
+            } else {
+                getStyleClass().remove("aside");
+            }
         }
         parts(title, lit.map(Book.Lit::title).orElse(List.of(row.title())), "card-title-text");
         String facts = row.seen() ? g.sport() + " · " + (g.needs().isEmpty() ? "nothing on it yet" : g.needs()) : "looking it over …";
@@ -162,17 +164,20 @@ final class DrillCard extends VBox {
         return length + rungs + (row.used() > 0 ? "used " + Ago.of(row.used(), now) : "changed " + Ago.of(row.changed(), now));
     }
 
+    /** Every second part is lit. The texts that are there are used again: a new one has to be given its style first. */
     private static void parts(TextFlow flow, List<String> parts, String style) {
-        flow.getChildren().clear();
-        for (int i = 0; i < parts.size(); i++) {
-            if (!parts.get(i).isEmpty()) {
-                Text text = new Text(parts.get(i));
-                text.getStyleClass().add(style);
-                if (i % 2 == 1) {
-                    text.getStyleClass().add("lit");
-                }
-                flow.getChildren().add(text);
+        List<Node> texts = flow.getChildren();
+        while (texts.size() < parts.size()) {
+            Text text = new Text();
+            text.getStyleClass().add(style);
+            if (texts.size() % 2 == 1) {
+                text.getStyleClass().add("lit");
             }
+            texts.add(text);
+        }
+        texts.subList(parts.size(), texts.size()).clear();
+        for (int i = 0; i < parts.size(); i++) {
+            ((Text) texts.get(i)).setText(parts.get(i));
         }
     }
 

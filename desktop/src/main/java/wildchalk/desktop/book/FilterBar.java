@@ -18,7 +18,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.CustomMenuItem;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.TextField;
@@ -41,16 +40,16 @@ final class FilterBar extends FlowPane {
     private static final int MOST = 9999;
 
     private final Finder finder;
-    private final MenuButton surfaces = pill("filter-surface");
-    private final MenuButton people = pill("filter-people");
-    private final MenuButton gear = pill("filter-gear");
-    private final MenuButton space = pill("filter-space");
-    private final MenuButton minutes = pill("filter-minutes");
-    private final MenuButton skills = pill("filter-skill");
-    private final MenuButton ages = pill("filter-age");
-    private final MenuButton pace = pill("filter-pace");
+    private final ListButton surfaces = pill("filter-surface");
+    private final ListButton people = pill("filter-people");
+    private final ListButton gear = pill("filter-gear");
+    private final ListButton space = pill("filter-space");
+    private final ListButton minutes = pill("filter-minutes");
+    private final ListButton skills = pill("filter-skill");
+    private final ListButton ages = pill("filter-age");
+    private final ListButton pace = pill("filter-pace");
     private final Button clear = new Button("Show all again");
-    private final MenuButton order = pill("order");
+    private final ListButton order = pill("order");
 
     FilterBar(Finder finder) {
         super(6, 6);
@@ -61,15 +60,15 @@ final class FilterBar extends FlowPane {
         clear.getStyleClass().add("pill");
         clear.setOnAction(e -> finder.forget());
         getChildren().addAll(surfaces, people, gear, space, minutes, skills, ages, pace, order, clear);
-        surfaces.setOnShowing(e -> surfaces.getItems().setAll(surfaceItems()));
-        skills.setOnShowing(e -> skills.getItems().setAll(skillItems()));
-        ages.setOnShowing(e -> ages.getItems().setAll(ageItems()));
-        gear.setOnShowing(e -> gear.getItems().setAll(gearItems()));
-        space.setOnShowing(e -> space.getItems().setAll(one(Space.values(), asked().space(), Space::words, s -> ask(asked().space(s)))));
-        pace.setOnShowing(e -> pace.getItems().setAll(one(Effort.Intensity.values(), asked().intensity(), EffortWords::of, i -> ask(asked().intensity(i)))));
-        people.setOnShowing(e -> people.getItems().setAll(number("People there are tonight", "filter-people-count", asked().people(), n -> ask(asked().people(n)))));
-        minutes.setOnShowing(e -> minutes.getItems().setAll(number("Minutes there are", "filter-minutes-count", asked().minutes(), n -> ask(asked().minutes(n)))));
-        order.setOnShowing(e -> order.getItems().setAll(Arrays.stream(Asked.Order.values()).map(this::orderItem).toList()));
+        surfaces.offer(() -> surfaceItems());
+        skills.offer(() -> skillItems());
+        ages.offer(() -> ageItems());
+        gear.offer(() -> gearItems());
+        space.offer(() -> one(Space.values(), asked().space(), Space::words, s -> ask(asked().space(s))));
+        pace.offer(() -> one(Effort.Intensity.values(), asked().intensity(), EffortWords::of, i -> ask(asked().intensity(i))));
+        people.offer(() -> List.of(number("People there are tonight", "filter-people-count", asked().people(), n -> ask(asked().people(n)))));
+        minutes.offer(() -> List.of(number("Minutes there are", "filter-minutes-count", asked().minutes(), n -> ask(asked().minutes(n)))));
+        order.offer(() -> Arrays.stream(Asked.Order.values()).map(this::orderItem).toList());
         finder.askedProperty().addListener(o -> say());
         finder.orderProperty().addListener(o -> say());
         finder.wordsProperty().addListener(o -> say());
@@ -78,12 +77,11 @@ final class FilterBar extends FlowPane {
         say();
     }
 
-    private static MenuButton pill(String id) {
-        MenuButton pill = new MenuButton();
+    private static ListButton pill(String id) {
+        ListButton pill = new ListButton("");
         pill.setId(id);
         pill.getStyleClass().add("pill");
-        // One that has nothing in it would not open.
-        pill.getItems().add(new MenuItem("…"));
+        pill.point();
         return pill;
     }
 
@@ -114,7 +112,7 @@ final class FilterBar extends FlowPane {
         clear.setManaged(finder.isAsking());
     }
 
-    private static void say(MenuButton pill, String name, String value) {
+    private static void say(ListButton pill, String name, String value) {
         pill.setText(value.isEmpty() ? name : value);
         pill.setAccessibleText(value.isEmpty() ? name + ": any" : name + ": " + value);
         pill.getStyleClass().remove("asked");

@@ -2,8 +2,10 @@ package wildchalk.desktop.book;
 
 import java.util.concurrent.CompletableFuture;
 import javafx.animation.AnimationTimer;
+import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.scene.layout.StackPane;
+import javafx.util.Duration;
 import wildchalk.core.drill.Ladder;
 import wildchalk.desktop.board.Thumbnail;
 import wildchalk.desktop.keeping.Keeper;
@@ -13,9 +15,12 @@ import wildchalk.storage.book.Book;
 final class LivePicture {
 
     private static final double PAUSE = 0.6;
+    /** Cards that only pass under the pointer while the Book is turned over do not play. */
+    private static final Duration POINTED = Duration.millis(350);
 
     private final Keeper keeper;
     private final Thumbnail picture = new Thumbnail(DrillCard.WIDE, DrillCard.PICTURE);
+    private final PauseTransition pointed = new PauseTransition(POINTED);
     private int asked;
     private AnimationTimer timer;
 
@@ -24,9 +29,14 @@ final class LivePicture {
         picture.setMouseTransparent(true);
     }
 
-    /** Plays a drill as soon as it is worked out. */
+    /** Plays a drill when it has been pointed at for a moment, as soon as it is worked out. */
     void play(Book.Row row, StackPane over) {
         stop();
+        pointed.setOnFinished(e -> workOut(row, over));
+        pointed.playFromStart();
+    }
+
+    private void workOut(Book.Row row, StackPane over) {
         int mine = asked;
         keeper.ask(b -> b.find(row.id()), found -> found.ifPresent(drill -> CompletableFuture
                 .supplyAsync(() -> Thumbnail.Ready.of(drill, Ladder.build(drill, drill.ladder().get(0).id())))
@@ -54,6 +64,7 @@ final class LivePicture {
 
     void stop() {
         asked++;
+        pointed.stop();
         if (timer != null) {
             timer.stop();
             timer = null;

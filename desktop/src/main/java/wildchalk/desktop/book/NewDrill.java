@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 import javafx.scene.control.Menu;
-import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import wildchalk.core.drill.Drill;
@@ -20,7 +20,7 @@ import wildchalk.desktop.keeping.Keeper;
 import wildchalk.storage.book.Book;
 
 /** Begins drills: on an empty surface, with a figure of cones, or from a drill that is there. */
-final class NewDrill extends MenuButton {
+final class NewDrill extends ListButton {
 
     /** A surface this long, in metres, is shown whole at first. */
     private static final double SMALL = 20;
@@ -37,11 +37,8 @@ final class NewDrill extends MenuButton {
         this.onOpen = onOpen;
         setId("new-drill");
         getStyleClass().add("dark-button");
-        getItems().add(new MenuItem("…"));
-        setOnShowing(e -> {
-            getItems().setAll(surfaces());
-            getItems().addAll(new SeparatorMenuItem(), figures(), existing());
-        });
+        point();
+        offer(() -> Stream.concat(surfaces().stream(), Stream.of(new SeparatorMenuItem(), figures(), existing())).toList());
     }
 
     private List<MenuItem> surfaces() {

@@ -12,12 +12,13 @@ import javafx.animation.PauseTransition;
 import javafx.application.Application;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.CustomMenuItem;
 import javafx.scene.control.ListView;
-import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.stage.Stage;
+import javafx.stage.Window;
 import javafx.util.Duration;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Instruction;
@@ -83,12 +84,12 @@ public final class Shots extends Application {
     private void finding() {
         step(() -> {
             ((TextField) find("#find-drills")).setText("pass cone");
-            ((MenuButton) find("#filter-people")).show();
+            ((Button) find("#filter-people")).fire();
         });
         step(() -> {
-            MenuButton people = (MenuButton) find("#filter-people");
-            ((TextField) ((CustomMenuItem) people.getItems().get(0)).getContent().lookup("#filter-people-count")).setText("9");
-            people.hide();
+            ContextMenu list = list();
+            ((TextField) ((CustomMenuItem) list.getItems().get(0)).getContent().lookup("#filter-people-count")).setText("9");
+            list.hide();
         });
         rest();
         step(() -> picture("find"));
@@ -100,11 +101,11 @@ public final class Shots extends Application {
         });
         step(() -> click("#tab-book"));
         rest();
-        step(() -> ((MenuButton) find("#card-turnstile").lookup(".card-menu")).show());
+        step(() -> ((Button) find("#card-turnstile").lookup(".card-menu")).fire());
         step(() -> {
-            MenuButton menu = (MenuButton) find("#card-turnstile").lookup(".card-menu");
-            menu.hide();
-            menu.getItems().stream().filter(i -> "Old versions …".equals(i.getText())).findFirst().orElseThrow().fire();
+            ContextMenu list = list();
+            list.hide();
+            list.getItems().stream().filter(i -> "Old versions …".equals(i.getText())).findFirst().orElseThrow().fire();
         });
         step(() -> ((ListView<?>) find("#versions")).getSelectionModel().selectLast());
         rest();
@@ -264,6 +265,11 @@ public final class Shots extends Application {
             }
         });
         pause.play();
+    }
+
+    /** The list that is open. */
+    private static ContextMenu list() {
+        return Window.getWindows().stream().filter(ContextMenu.class::isInstance).map(ContextMenu.class::cast).findFirst().orElseThrow();
     }
 
     private Node find(String id) {

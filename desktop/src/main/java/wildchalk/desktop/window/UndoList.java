@@ -15,30 +15,27 @@ final class UndoList {
     /** A list longer than this does not fit the screen. */
     private static final int MOST = 24;
 
-    private final ContextMenu menu = new ContextMenu();
-
     private UndoList() {
     }
 
     /** Lets a button show the list on the right mouse button. */
     static void on(Button button, Supplier<BoardState> board) {
-        UndoList list = new UndoList();
-        list.menu.setId("undo-list");
         button.setOnContextMenuRequested(e -> {
-            list.fill(board.get());
-            list.menu.show(button, Side.BOTTOM, 0, 0);
+            of(board.get()).show(button, Side.BOTTOM, 0, 0);
             e.consume();
         });
     }
 
-    private void fill(BoardState board) {
+    private static ContextMenu of(BoardState board) {
+        ContextMenu menu = new ContextMenu();
+        menu.setId("undo-list");
         List<History.Step> done = board.history().done();
-        menu.getItems().clear();
         for (int steps = 1; steps <= Math.min(MOST, done.size()); steps++) {
             MenuItem item = new MenuItem(done.get(done.size() - steps).name());
             int back = steps;
             item.setOnAction(e -> board.undo(back));
             menu.getItems().add(item);
         }
+        return menu;
     }
 }

@@ -13,7 +13,6 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.jdbi.v3.core.Handle;
-import org.jdbi.v3.core.Jdbi;
 
 /** Copies of a whole book, in a folder beside it: one of each day on which something was changed, and one before each change of its format. */
 public final class Copies {
@@ -110,7 +109,7 @@ public final class Copies {
     }
 
     private static boolean isSound(Path copy) {
-        try (Handle open = Jdbi.open(Sqlite.still(copy))) {
+        try (Handle open = Sqlite.open(Sqlite.still(copy))) {
             return Opening.faults(open).isEmpty();
         }
     }

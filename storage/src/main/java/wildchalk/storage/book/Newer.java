@@ -6,7 +6,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jdbi.v3.core.Handle;
-import org.jdbi.v3.core.Jdbi;
 import org.sqlite.SQLiteDataSource;
 import wildchalk.storage.format.DrillReader;
 import wildchalk.storage.format.FormatException;
@@ -20,7 +19,7 @@ final class Newer {
     /** The book in memory; what is written by a newer program and cannot be read is left out. */
     static Handle inMemory(Handle other) {
         SQLiteDataSource source = Sqlite.memory();
-        Handle memory = Jdbi.open(source);
+        Handle memory = Sqlite.open(source);
         Opening.migrate(source);
         Set<String> columns = columns(other, "drill");
         if (columns.containsAll(List.of("id", "body"))) {

@@ -14,7 +14,6 @@ import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.FlywayException;
 import org.jdbi.v3.core.Handle;
-import org.jdbi.v3.core.Jdbi;
 import org.jdbi.v3.core.JdbiException;
 
 /** Opens a book file: looks what it is and whether it is sound, brings it up to date, and says how it may be used. */
@@ -89,7 +88,7 @@ final class Opening {
     private static Opened writing(Path file, Clock clock, Lock lock, boolean fresh) {
         Handle handle = null;
         try {
-            handle = Jdbi.open(Sqlite.writing(file));
+            handle = Sqlite.open(Sqlite.writing(file));
             if (!fresh && !faults(handle).isEmpty()) {
                 throw new DamagedBook(file, null);
             }
@@ -106,7 +105,7 @@ final class Opening {
                 // Its own connection: one that looked at the tables before would be in its way.
                 handle.close();
                 migrate(Sqlite.writing(file));
-                handle = Jdbi.open(Sqlite.writing(file));
+                handle = Sqlite.open(Sqlite.writing(file));
             }
             return new Opened(handle, Standing.Kind.KEEPING, Optional.of(lock));
         } catch (FlywayException | JdbiException | IllegalStateException | IOException e) {

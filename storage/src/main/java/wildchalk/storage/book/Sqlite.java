@@ -12,6 +12,8 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.Jdbi;
+import org.jdbi.v3.core.statement.NoTemplateEngine;
+import org.jdbi.v3.core.statement.SqlStatements;
 import org.sqlite.SQLiteConfig;
 import org.sqlite.SQLiteConnection;
 import org.sqlite.SQLiteDataSource;
@@ -64,6 +66,13 @@ public final class Sqlite {
         return source;
     }
 
+    /** A connection; what is asked is plain SQL, with no template in it that would have to be looked for. */
+    static Handle open(SQLiteDataSource source) {
+        Jdbi jdbi = Jdbi.create(source);
+        jdbi.getConfig(SqlStatements.class).setTemplateEngine(new NoTemplateEngine());
+        return jdbi.open();
+    }
+
     /** An empty place in memory; it is there as long as a connection to it is open. */
     static SQLiteDataSource memory() {
         return source(usual(), "jdbc:sqlite:file:book-" + UUID.randomUUID() + "?mode=memory&cache=shared");
@@ -84,19 +93,19 @@ public final class Sqlite {
     /** The same in memory. */
     static Handle inMemory(Handle from) {
         SQLiteDataSource memory = memory();
-        Handle handle = Jdbi.open(memory);
+        Handle handle = open(memory);
         backup(from, memory.getUrl().substring("jdbc:sqlite:".length()));
         return handle;
     }
 
     /** Another way to a file that is open already. */
     static Handle another(Path file) {
-        return Jdbi.open(looking(file));
+        return open(looking(file));
     }
 
     /** A book in memory as it is in a file that another window writes. */
     static Handle ofOther(Path file) {
-        try (Handle open = Jdbi.open(looking(file))) {
+        try (Handle open = open(looking(file))) {
             return inMemory(open);
         }
     }
@@ -111,7 +120,7 @@ public final class Sqlite {
         } catch (IOException e) {
             // Without a place for a copy what is in the file itself can still be read.
         }
-        try (Handle open = Jdbi.open(still(file))) {
+        try (Handle open = open(still(file))) {
             return inMemory(open);
         }
     }
@@ -121,7 +130,7 @@ public final class Sqlite {
         try {
             Path copy = Files.copy(file, folder.resolve("book"));
             Files.copy(wal, folder.resolve("book-wal"));
-            try (Handle open = Jdbi.open(writing(copy))) {
+            try (Handle open = open(writing(copy))) {
                 return inMemory(open);
             }
         } finally {
