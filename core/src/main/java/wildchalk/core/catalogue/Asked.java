@@ -71,18 +71,6 @@ public record Asked(Set<String> surfaces, OptionalInt people, Map<GearKind, Inte
         return turned;
     }
 
-    public Asked on(Set<String> newSurfaces) {
-        return new Asked(newSurfaces, people, gear, balls, space, minutes, skills, ages, intensity);
-    }
-
-    public Asked practising(Set<Skill> newSkills) {
-        return new Asked(surfaces, people, gear, balls, space, minutes, newSkills, ages, intensity);
-    }
-
-    public Asked aged(Set<Effort.Level> newAges) {
-        return new Asked(surfaces, people, gear, balls, space, minutes, skills, newAges, intensity);
-    }
-
     public Asked people(OptionalInt there) {
         return new Asked(surfaces, there, gear, balls, space, minutes, skills, ages, intensity);
     }

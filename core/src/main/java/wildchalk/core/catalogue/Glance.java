@@ -1,6 +1,5 @@
 package wildchalk.core.catalogue;
 
-import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import wildchalk.core.drill.Effort;
@@ -35,10 +34,5 @@ public record Glance(String title, String surface, String place, String sport, i
         intensities = Set.copyOf(intensities);
         skills = Set.copyOf(skills);
         does = Map.copyOf(does);
-    }
-
-    /** What is practised, in words, always in the same order. */
-    public List<String> skillWords() {
-        return skills.stream().sorted().map(Skill::words).toList();
     }
 }

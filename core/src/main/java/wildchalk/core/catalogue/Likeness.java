@@ -13,7 +13,7 @@ public final class Likeness {
     private static final double SKILLS = 0.2;
     private static final double PEOPLE = 0.15;
     private static final double SPACE = 0.1;
-    private static final double BALL = 0.05;
+    private static final double SPORT = 0.05;
 
     private Likeness() {
     }
@@ -21,7 +21,7 @@ public final class Likeness {
     /** From 0, nothing in common, to 1; the same whichever comes first. */
     public static double of(Glance a, Glance b) {
         return DOES * cosine(a.does(), b.does()) + SKILLS * shared(a.skills(), b.skills()) + PEOPLE * ratio(a.people(), b.people())
-                + SPACE * ratio(a.along() * a.across(), b.along() * b.across()) + BALL * (a.sport().equals(b.sport()) ? 1 : 0);
+                + SPACE * ratio(a.along() * a.across(), b.along() * b.across()) + SPORT * (a.sport().equals(b.sport()) ? 1 : 0);
     }
 
     private static double cosine(Map<String, Integer> a, Map<String, Integer> b) {

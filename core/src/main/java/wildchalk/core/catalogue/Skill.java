@@ -1,7 +1,6 @@
 package wildchalk.core.catalogue;
 
 import java.util.EnumSet;
-import java.util.Locale;
 import java.util.Set;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.GearKind;
@@ -72,10 +71,5 @@ public enum Skill {
         if (action instanceof Action.Travel travel && (travel.gait() == Action.Gait.SIDE || travel.gait() == Action.Gait.BACK)) {
             skills.add(FOOTWORK);
         }
-    }
-
-    /** The skill of this name, such as "first-touch". */
-    public String id() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 }

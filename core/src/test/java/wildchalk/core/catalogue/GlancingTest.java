@@ -85,7 +85,7 @@ class GlancingTest {
 
     @Test
     void emptyDrillIsNothingToBeAfraidOf() {
-        Glance g = Glancing.at(Drill.empty("d", "Empty", "basketball-fiba", "whole")).glance();
+        Glance g = Glancing.at(Drill.empty("d", "Empty", "basketball-intl", "whole")).glance();
         assertEquals(0, g.people());
         assertEquals("", g.needs());
         assertEquals(Space.QUARTER, g.space());
@@ -144,7 +144,7 @@ class GlancingTest {
     @Test
     void drillsBeginWithAFigureInTheMiddleOfWhatIsShown() {
         for (PatternKind kind : PatternKind.values()) {
-            Drill drill = Beginnings.with(kind, Drill.empty("d", "New drill", "basketball-fiba", "whole"));
+            Drill drill = Beginnings.with(kind, Drill.empty("d", "New drill", "basketball-intl", "whole"));
             List<Piece> pieces = Ladder.build(drill, "s1").pieces();
             assertTrue(pieces.size() >= 2, kind.title());
             assertTrue(pieces.stream().allMatch(p -> drill.surface().contains(p.at(), 0)), kind.title());

@@ -123,9 +123,13 @@ final class FilterBar extends FlowPane {
 
     private static String gearWords(Asked a) {
         List<String> words = new ArrayList<>();
-        a.gear().entrySet().stream().sorted(Map.Entry.comparingByKey()).forEach(e -> words.add(e.getValue() + " " + name(e.getKey())));
-        a.balls().ifPresent(n -> words.add(n + " balls"));
-        return words.isEmpty() ? "" : "there are " + String.join(", ", words);
+        a.gear().entrySet().stream().sorted(Map.Entry.comparingByKey()).forEach(e -> words.add(counted(e.getValue(), PieceWords.kind(e.getKey()))));
+        a.balls().ifPresent(n -> words.add(counted(n, "ball")));
+        return words.isEmpty() ? "" : "up to " + String.join(", ", words);
+    }
+
+    private static String counted(int n, String one) {
+        return n + " " + (n == 1 ? one : PieceWords.several(one));
     }
 
     private static String name(GearKind kind) {

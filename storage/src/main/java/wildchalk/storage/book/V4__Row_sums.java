@@ -8,7 +8,7 @@ import org.flywaydb.core.api.migration.BaseJavaMigration;
 import org.flywaydb.core.api.migration.Context;
 
 /** Gives every row of an older book its check sum. The name is the one Flyway wants. */
-final class V4__Row_sums extends BaseJavaMigration {
+public final class V4__Row_sums extends BaseJavaMigration {
 
     @Override
     public void migrate(Context context) throws SQLException {

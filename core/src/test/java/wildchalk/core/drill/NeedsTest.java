@@ -1,0 +1,49 @@
+package wildchalk.core.drill;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import wildchalk.core.Stages;
+import wildchalk.core.geometry.Vec;
+
+class NeedsTest {
+
+    @Test
+    void everybodyWhoPlaysIsCountedAndNoCoach() {
+        Stage stage = new Stages().player("7", 0, 0).player("4", 3, 0, Team.SKY)
+                .piece(new Piece.Goalkeeper("g", new Vec(40, 0), 0, "K", Team.SKY)).piece(new Piece.Coach("c", new Vec(-5, 5), 0, "C"))
+                .piece(new Piece.LineUp("q", new Vec(-10, 0), 0, "1", Team.CORAL, 5, "feeders")).build();
+        assertEquals(2 + 1 + 1 + 5, Needs.of(stage).people());
+    }
+
+    @Test
+    void gearIsCountedByKindAndColourAndNoBag() {
+        Stage stage = new Stages().piece(Piece.Item.cone("c1", new Vec(0, 0), Colour.YELLOW)).piece(Piece.Item.cone("c2", new Vec(1, 0), Colour.YELLOW))
+                .piece(Piece.Item.cone("c3", new Vec(2, 0), Colour.RED)).piece(item("p1", GearKind.POLE)).piece(item("b1", GearKind.BAG)).build();
+        Needs needs = Needs.of(stage);
+        assertEquals(Map.of(Colour.YELLOW, 2, Colour.RED, 1), needs.gear().get(GearKind.CONE));
+        assertEquals(3, needs.of(GearKind.CONE));
+        assertEquals(1, needs.of(GearKind.POLE));
+        assertEquals(0, needs.of(GearKind.HURDLE), "what is not there is none, not an error");
+        assertEquals(0, needs.of(GearKind.BAG), "what gear is carried in is not asked for");
+    }
+
+    private static Piece item(String id, GearKind kind) {
+        return new Piece.Item(id, new Vec(5, 5), kind, 0, kind.colour(), "", kind.width(), kind.depth());
+    }
+
+    @Test
+    void ballsThatLieReadyCountLikeThoseInPlay() {
+        Stage stage = new Stages().player("7", 0, 0).ball("b1", "7").piece(new Piece.Supply("s", new Vec(-3, 0), 6)).build();
+        assertEquals(7, Needs.of(stage).balls());
+    }
+
+    @Test
+    void anEmptyStageNeedsNothingAndNobodyChangesWhatIsNeeded() {
+        Needs none = Needs.of(new Stages().build());
+        assertEquals(new Needs(0, Map.of(), 0), none);
+        assertThrows(UnsupportedOperationException.class, () -> none.gear().put(GearKind.CONE, Map.of()));
+    }
+}
