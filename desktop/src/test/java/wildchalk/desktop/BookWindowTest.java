@@ -192,12 +192,23 @@ class BookWindowTest extends RealWindow {
         assertArrayEquals(damaged, Files.readAllBytes(aside.orElseThrow()));
     }
 
-    @Test
-    void secondWindowSaysThatItOnlyLooks() throws Exception {
+    /** The book as another window has it, and a window that can only look at it. */
+    private Book openInASecondWindow() throws Exception {
         Book first = Book.open(book());
         DemoBook.fill(first);
         open(Request.usual().withBook(book()));
         await(() -> cards() == DEMO);
+        return first;
+    }
+
+    private void openSkylark() throws Exception {
+        robot.clickOn(card("skylark").lookup(".card-picture"));
+        await(() -> session.window().board().isPresent());
+    }
+
+    @Test
+    void secondWindowSaysThatItOnlyLooks() throws Exception {
+        Book first = openInASecondWindow();
         Label kept = (Label) find("#kept");
         assertEquals("looking only: another window has this book", fx(kept::getText));
         assertTrue(kept.getStyleClass().contains("not-kept"));
@@ -208,12 +219,8 @@ class BookWindowTest extends RealWindow {
 
     @Test
     void boardThatOnlyLookedIsAsTheOtherWindowLeftIt() throws Exception {
-        Book first = Book.open(book());
-        DemoBook.fill(first);
-        open(Request.usual().withBook(book()));
-        await(() -> cards() == DEMO);
-        robot.clickOn(card("skylark").lookup(".card-picture"));
-        await(() -> session.window().board().isPresent());
+        Book first = openInASecondWindow();
+        openSkylark();
         first.keep(first.load("skylark").withTitle("Skylark at noon"), "Rename drill");
         first.close();
         await(() -> board().drill().title().equals("Skylark at noon"));
@@ -231,12 +238,8 @@ class BookWindowTest extends RealWindow {
 
     @Test
     void whatIsInMemoryOnlyIsAskedAboutBeforeTheWindowGoes() throws Exception {
-        Book first = Book.open(book());
-        DemoBook.fill(first);
-        open(Request.usual().withBook(book()));
-        await(() -> cards() == DEMO);
-        robot.clickOn(card("skylark").lookup(".card-picture"));
-        await(() -> session.window().board().isPresent());
+        Book first = openInASecondWindow();
+        openSkylark();
         fx(() -> {
             board().apply(DrillEdits.rename("Drawn here"));
             return null;
