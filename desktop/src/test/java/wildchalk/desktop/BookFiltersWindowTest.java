@@ -151,6 +151,18 @@ class BookFiltersWindowTest extends RealWindow {
     }
 
     @Test
+    void whatOpensAListClosesIt() throws Exception {
+        opened(find("#filter-skill"));
+        robot.clickOn("#filter-skill");
+        settle();
+        assertTrue(fx(() -> Window.getWindows().stream().noneMatch(ContextMenu.class::isInstance)));
+        opened(find("#filter-skill"));
+        opened(find("#filter-age"));
+        assertEquals(1, fx(() -> Window.getWindows().stream().filter(ContextMenu.class::isInstance).count()), "one list at a time");
+        robot.clickOn("#filter-age");
+    }
+
+    @Test
     void aCardPlaysWhenThePointerRestsOnItAndNotWhenItPasses() throws Exception {
         Node picture = card("turnstile").lookup(".card-picture");
         Callable<Boolean> plays = () -> ((StackPane) picture).getChildren().stream().anyMatch(Thumbnail.class::isInstance);

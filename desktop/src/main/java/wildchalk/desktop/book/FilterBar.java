@@ -38,6 +38,8 @@ import wildchalk.core.naming.PieceWords;
 final class FilterBar extends FlowPane {
 
     private static final int MOST = 9999;
+    /** Fields stand below each other, whatever is written before them. */
+    private static final double LINE = 230;
 
     private final Finder finder;
     private final ListButton surfaces = pill("filter-surface");
@@ -216,6 +218,7 @@ final class FilterBar extends FlowPane {
         field.textProperty().addListener((o, was, is) -> told.accept(read(is)));
         HBox row = new HBox(10, label(words), field);
         row.setAlignment(Pos.CENTER_LEFT);
+        row.setPrefWidth(LINE);
         CustomMenuItem item = new CustomMenuItem(row, false);
         field.setOnKeyPressed(e -> {
             if (e.getCode() == KeyCode.ENTER) {

@@ -1,7 +1,6 @@
 package wildchalk.desktop.book;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.geometry.Side;
 import javafx.scene.AccessibleRole;
@@ -22,7 +21,13 @@ class ListButton extends Button {
         super(words);
         getStyleClass().add("list-button");
         setAccessibleRole(AccessibleRole.MENU_BUTTON);
-        setOnAction(e -> open());
+        setOnAction(e -> {
+            if (list != null && list.isShowing()) {
+                list.hide();
+            } else {
+                open();
+            }
+        });
         setOnKeyPressed(e -> {
             if (e.getCode() == KeyCode.DOWN) {
                 open();
@@ -47,10 +52,5 @@ class ListButton extends Button {
     final void open() {
         list = new ContextMenu(items.get().toArray(MenuItem[]::new));
         list.show(this, Side.BOTTOM, 0, 0);
-    }
-
-    /** The list, while it is open. */
-    final Optional<ContextMenu> opened() {
-        return Optional.ofNullable(list).filter(ContextMenu::isShowing);
     }
 }
