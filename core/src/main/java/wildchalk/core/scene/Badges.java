@@ -14,13 +14,18 @@ final class Badges {
     private static final double[] OFFSETS = {1.35, 2.2, 3.1};
     /** Enough room to be read, in units. */
     private static final double ROOM = 2.0;
+    private static final double RADIUS = 0.82;
+    /** A number that is cut off at the edge of the picture is worth so little that it stands there only where all places are. */
+    private static final double CUT_OFF = 1e-3;
 
+    private final Frame frame;
     private final double unit;
     private final List<Vec> taken;
 
     /** @param taken what must stay visible */
-    Badges(double unit, List<Vec> taken) {
-        this.unit = unit;
+    Badges(Frame frame, List<Vec> taken) {
+        this.frame = frame;
+        this.unit = frame.unit();
         this.taken = new ArrayList<>(taken);
     }
 
@@ -42,7 +47,7 @@ final class Badges {
                 double s = route.length() * place;
                 for (int side = -1; side <= 1 && most < unit * ROOM; side += 2) {
                     Vec at = route.at(s).plus(Vec.polar(unit * offset * side, route.heading(s) + Math.PI / 2));
-                    double room = room(at);
+                    double room = room(at) * (isWhole(at) ? 1 : CUT_OFF);
                     if (room > most + 1e-9) {
                         most = room;
                         best = at;
@@ -51,8 +56,13 @@ final class Badges {
             }
         }
         taken.add(best);
-        return List.of(new Shape.Fill(Curve.circle(best, unit * 0.82), ground, false),
+        return List.of(new Shape.Fill(Curve.circle(best, unit * RADIUS), ground, false),
                 new Shape.Label(best, text, unit * 1.05, letters));
+    }
+
+    private boolean isWhole(Vec at) {
+        Vec corner = new Vec(unit * RADIUS, unit * RADIUS);
+        return frame.view().contains(at.plus(corner)) && frame.view().contains(at.minus(corner));
     }
 
     private double room(Vec at) {

@@ -245,7 +245,7 @@ public final class Board {
         List<Vec> taken = new ArrayList<>();
         stage.pieces().forEach(p -> taken.add(p instanceof Piece.Station s ? areas.number(s) : p.at()));
         stage.actions().forEach(a -> taken.add(route(a.id()).end()));
-        Badges badges = new Badges(frame.unit(), taken);
+        Badges badges = new Badges(frame, taken);
         Map<String, List<Shape>> all = new LinkedHashMap<>();
         for (Action action : stage.actions()) {
             List<Shape> shapes = new ArrayList<>();

@@ -122,6 +122,23 @@ class BoardTest {
         assertEquals(List.of("1", "2", "3"), numbers);
     }
 
+    /** Along every edge of the picture there is room for a number on one side of a line only. */
+    @Test
+    void noNumberIsCutOffAtTheEdgeOfThePicture() {
+        Box view = new Box(0, -20, 30, 40);
+        double near = 0.3;
+        Stages edges = new Stages().player("1", view.x() + near, -8).player("2", view.x() + view.width() - near, 8).player("3", 4, view.y() + near)
+                .player("4", 4, view.y() + view.height() - near);
+        Stage along = edges.run("a1", "1", Cue.whistle(), view.x() + near, 8).run("a2", "2", Cue.whistle(), view.x() + view.width() - near, -8)
+                .run("a3", "3", Cue.whistle(), 20, view.y() + near).run("a4", "4", Cue.whistle(), 20, view.y() + view.height() - near).build();
+        Frame frame = Frame.of(view);
+        List<Vec> numbers = new Board(Stages.TURF, along, Rehearsal.of(along, Stages.TURF), LineKey.RUNS_PLAIN, frame).chalk(Set.of()).stream()
+                .filter(s -> s instanceof Shape.Label l && l.ink() == Ink.BADGE_TEXT).map(s -> ((Shape.Label) s).at()).toList();
+        assertEquals(4, numbers.size());
+        Vec corner = new Vec(frame.unit() * 0.8, frame.unit() * 0.8);
+        numbers.forEach(n -> assertTrue(view.contains(n.minus(corner)) && view.contains(n.plus(corner)), n.toString()));
+    }
+
     @Test
     void ballIsInFrontOfItsCarrierAndOnItsWayInFlight() {
         Board board = board(LineKey.RUNS_PLAIN);
