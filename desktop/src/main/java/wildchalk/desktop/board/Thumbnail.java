@@ -21,7 +21,7 @@ import wildchalk.desktop.paint.ScreenMap;
 public final class Thumbnail extends Canvas {
 
     /** Small pictures need larger signs: this much larger than on the Board. */
-    public static final double SIGNS = 1.25;
+    private static final double SIGNS = 1.25;
 
     /** A stage worked out for its picture; on any thread, because on a busy board it takes a while. */
     public record Ready(Drill drill, Surface surface, Board board, double duration, List<Shape> still) {

@@ -18,14 +18,8 @@ import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.image.Image;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
-import wildchalk.core.drill.Stage;
-import wildchalk.core.rehearsal.Rehearsal;
-import wildchalk.core.rehearsal.Timeline;
-import wildchalk.core.scene.Board;
-import wildchalk.core.scene.Frame;
 import wildchalk.core.scene.Ink;
 import wildchalk.core.scene.Look;
-import wildchalk.core.surface.Surface;
 import wildchalk.desktop.board.Thumbnail;
 import wildchalk.desktop.keeping.Keeper;
 import wildchalk.handout.paint.PaperBrush;
@@ -135,20 +129,15 @@ final class Pictures {
     }
 
     private Image draw(Drill drill) {
-        Surface surface = drill.surface();
-        Stage stage = Ladder.build(drill, drill.ladder().get(0).id());
-        Timeline timeline = Rehearsal.of(stage, surface);
-        Frame frame = Frame.of(drill, surface).scaled(Thumbnail.SIGNS);
-        Board board = new Board(surface, stage, timeline, drill.lineKey(), frame);
+        Thumbnail.Ready ready = Thumbnail.Ready.of(drill, Ladder.build(drill, drill.ladder().get(0).id()));
         BufferedImage image = new BufferedImage((int) Math.round(width * scale), (int) Math.round(height * scale), BufferedImage.TYPE_INT_ARGB_PRE);
         Graphics2D g = image.createGraphics();
         g.setColor(new Color(Look.SLATE.colour(Ink.AROUND), true));
         g.fillRect(0, 0, image.getWidth(), image.getHeight());
-        PaperBrush brush = PaperBrush.forThumbnail(g, Look.SLATE, PaperBrush.fit(frame, surface.surroundings(),
+        PaperBrush brush = PaperBrush.forThumbnail(g, Look.SLATE, PaperBrush.fit(ready.board().frame(), ready.surface().surroundings(),
                 new Rectangle2D.Double(0, 0, image.getWidth(), image.getHeight())));
-        brush.paint(board.ground());
-        brush.paint(board.plainChalk());
-        brush.paint(board.live(0, Set.of(), Set.of()));
+        brush.paint(ready.still());
+        brush.paint(ready.board().live(0, Set.of(), Set.of()));
         g.dispose();
         return SwingFXUtils.toFXImage(image, null);
     }

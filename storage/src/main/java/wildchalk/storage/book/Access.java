@@ -133,36 +133,47 @@ final class Access implements AutoCloseable {
             return false;
         }
         try {
-            Optional<Handle> writable = unwritable.isPresent() ? unwritable : reopened();
-            if (writable.isEmpty()) {
-                return false;
+            if (unwritable.isEmpty()) {
+                return takenOver();
             }
-            writable.get().useTransaction(h -> {
-                // Even where nothing waits it is known then whether it can be written.
-                h.execute("UPDATE setting SET value = value WHERE name = ''");
-                waiting.forEach(work -> work.apply(h));
-            });
-            handle.close();
-            handle = writable.get();
-            unwritable = Optional.empty();
-            kind = Standing.Kind.KEEPING;
-            waiting.clear();
+            goOnIn(unwritable.get());
             return true;
         } catch (JdbiException | BookException e) {
             return false;
         }
     }
 
-    /** The file, when it can be written again and nobody else has changed what edits here began from. */
-    private Optional<Handle> reopened() {
+    /** Takes the file, when it can be written again and nobody else has changed what edits here began from; else lets go of it. */
+    private boolean takenOver() {
         Opening.Opened again = Opening.open(file, clock);
-        if (again.kind() == Standing.Kind.KEEPING && (waiting.isEmpty() || stamp(again.handle()).equals(stamp))) {
-            lock = again.lock();
-            return Optional.of(again.handle());
+        boolean taken = false;
+        try {
+            if (again.kind() == Standing.Kind.KEEPING && (waiting.isEmpty() || stamp(again.handle()).equals(stamp))) {
+                goOnIn(again.handle());
+                lock = again.lock();
+                taken = true;
+            }
+            return taken;
+        } finally {
+            if (!taken) {
+                again.handle().close();
+                again.lock().ifPresent(Lock::close);
+            }
         }
-        again.handle().close();
-        again.lock().ifPresent(Lock::close);
-        return Optional.empty();
+    }
+
+    /** Does what waits, all or nothing of it, and works on there. */
+    private void goOnIn(Handle writable) {
+        writable.useTransaction(h -> {
+            // Even where nothing waits it is known then whether it can be written.
+            h.execute("UPDATE setting SET value = value WHERE name = ''");
+            waiting.forEach(work -> work.apply(h));
+        });
+        handle.close();
+        handle = writable;
+        unwritable = Optional.empty();
+        kind = Standing.Kind.KEEPING;
+        waiting.clear();
     }
 
     /** Tells whether a file is still what was read into memory. */

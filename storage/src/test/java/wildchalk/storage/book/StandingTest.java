@@ -56,6 +56,28 @@ class StandingTest {
         }
     }
 
+    /** Somebody else may write just as the first window is closed, such as a program that makes copies of the disk. */
+    @Test
+    void takingOverIsTriedAgainWhereTheFirstTryFindsTheFileBusy() throws Exception {
+        Book first = Book.open(file());
+        first.add(drill("a"));
+        try (Book second = Book.open(file())) {
+            second.keep(drill("a").withTitle("Second"), "Rename drill");
+            first.close();
+            try (Connection other = DriverManager.getConnection("jdbc:sqlite:" + file()); Statement busy = other.createStatement()) {
+                busy.execute("BEGIN IMMEDIATE");
+                assertFalse(second.tryAgain());
+                assertEquals(1, second.standing().waiting());
+                busy.execute("ROLLBACK");
+            }
+            assertTrue(second.tryAgain());
+            assertEquals(Standing.KEEPING, second.standing());
+        }
+        try (Book book = Book.open(file())) {
+            assertEquals("Second", book.load("a").title());
+        }
+    }
+
     /** What was drawn in the second window is not put over what was drawn in the first. */
     @Test
     void secondWindowDoesNotWriteOverTheFirst() {
