@@ -8,7 +8,9 @@ import wildchalk.core.drill.Action.Gait;
 import wildchalk.core.drill.Action.Touch;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Instruction;
+import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
@@ -96,6 +98,12 @@ public final class Stages {
 
     public Stage build() {
         return new Stage("s1", "Start here", pieces, actions).withSaid(said);
+    }
+
+    /** A drill of which the stage is the only rung. */
+    public static Drill drill(Stage stage) {
+        return Ladder.put(Drill.empty("d", "Drill", "field-hockey", "whole"), new Stage("s1", stage.title(), stage.pieces(), stage.actions())
+                .withSaid(stage.said()));
     }
 
     public Timeline rehearse() {

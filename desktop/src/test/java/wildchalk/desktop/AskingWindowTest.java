@@ -125,7 +125,7 @@ class AskingWindowTest extends RealWindow {
     @Test
     void aFreezeOnTheWayDoesNotEndThePlayingOfAllWays() throws Exception {
         eitherOr();
-        fx(() -> board().apply(FreezeEdits.at("s1", board().stage(), board().timeline(), 0.4).edit()));
+        fx(() -> board().apply(FreezeEdits.at("s1", board().stage(), board().freeIds(), board().timeline(), 0.4).edit()));
         click("#ways");
         await(() -> board().focus().frozenProperty().get().isPresent());
         assertEquals("o1", board().focus().choicesProperty().get().of().get("r1"));

@@ -32,7 +32,7 @@ final class ValidateCommand implements Callable<Integer> {
             try {
                 out.println(file.getFileName() + ": " + verdict(file));
             } catch (FormatException e) {
-                out.println(e.getMessage());
+                e.lines().forEach(out::println);
                 result = Main.INPUT_AT_FAULT;
             }
         }
@@ -45,8 +45,10 @@ final class ValidateCommand implements Callable<Integer> {
             SurfaceFiles.read(file);
             return "sound";
         }
-        Venue venue = DrillReader.read(file).venue();
-        return venue.isMissing() ? "sound, but the surface \"" + venue.surface() + "\" is not here; "
+        DrillReader.Told told = DrillReader.told(file);
+        Venue venue = told.drill().venue();
+        String verdict = venue.isMissing() ? "sound, but the surface \"" + venue.surface() + "\" is not here; "
                 + VenueWords.standIn(venue) + " stands in for it" : "sound";
+        return told.words().isEmpty() ? verdict : verdict + ". " + String.join(" ", told.words());
     }
 }

@@ -9,6 +9,7 @@ import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
+import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Length;
@@ -84,7 +85,7 @@ public final class Library {
             ladder.add(Rung.from(below, id, "Harder", Plan.of(Plan.Step.PROGRESSION)));
             grown = grown.withLadder(ladder);
             Stage stage = Ladder.build(grown, id);
-            grown = Ladder.put(grown, stage.withPiece(item(stage.freeId("c"), GearKind.MARKER, Colour.ORANGE, new Vec(ladder.size(), -ladder.size()))));
+            grown = Ladder.put(grown, stage.withPiece(item(new FreeIds(grown).take("c"), GearKind.MARKER, Colour.ORANGE, new Vec(ladder.size(), -ladder.size()))));
         }
         return grown;
     }

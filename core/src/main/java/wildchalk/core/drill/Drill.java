@@ -15,15 +15,22 @@ import wildchalk.core.surface.Surface;
  * @param points coaching points
  * @param questions to ask the players
  * @param cautions what could hurt someone, and what to do about it
+ * @param given the ids that were given out in it; those that its rungs use need not be among them
  */
 public record Drill(String id, String title, Venue venue, Showing showing, LineKey lineKey, Effort effort,
-                    List<Rung> ladder, List<String> points, List<String> questions, List<String> cautions) {
+                    List<Rung> ladder, List<String> points, List<String> questions, List<String> cautions, Given given) {
 
     public Drill {
         ladder = List.copyOf(ladder);
         points = List.copyOf(points);
         questions = List.copyOf(questions);
         cautions = List.copyOf(cautions);
+    }
+
+    /** A drill that has given out no ids but those that its rungs use. */
+    public Drill(String id, String title, Venue venue, Showing showing, LineKey lineKey, Effort effort,
+                 List<Rung> ladder, List<String> points, List<String> questions, List<String> cautions) {
+        this(id, title, venue, showing, lineKey, effort, ladder, points, questions, cautions, Given.NONE);
     }
 
     /** Sports disagree about which of the two is dashed. */
@@ -41,35 +48,57 @@ public record Drill(String id, String title, Venue venue, Showing showing, LineK
     }
 
     public Drill withId(String newId) {
-        return new Drill(newId, title, venue, showing, lineKey, effort, ladder, points, questions, cautions);
+        return new Drill(newId, title, venue, showing, lineKey, effort, ladder, points, questions, cautions, given);
     }
 
     public Drill withTitle(String newTitle) {
-        return new Drill(id, newTitle, venue, showing, lineKey, effort, ladder, points, questions, cautions);
+        return new Drill(id, newTitle, venue, showing, lineKey, effort, ladder, points, questions, cautions, given);
     }
 
     public Drill withVenue(Venue newVenue) {
-        return new Drill(id, title, newVenue, showing, lineKey, effort, ladder, points, questions, cautions);
+        return new Drill(id, title, newVenue, showing, lineKey, effort, ladder, points, questions, cautions, given);
     }
 
     public Drill withShowing(Showing newShowing) {
-        return new Drill(id, title, venue, newShowing, lineKey, effort, ladder, points, questions, cautions);
+        return new Drill(id, title, venue, newShowing, lineKey, effort, ladder, points, questions, cautions, given);
     }
 
     public Drill withLineKey(LineKey newKey) {
-        return new Drill(id, title, venue, showing, newKey, effort, ladder, points, questions, cautions);
+        return new Drill(id, title, venue, showing, newKey, effort, ladder, points, questions, cautions, given);
     }
 
     public Drill withEffort(Effort newEffort) {
-        return new Drill(id, title, venue, showing, lineKey, newEffort, ladder, points, questions, cautions);
+        return new Drill(id, title, venue, showing, lineKey, newEffort, ladder, points, questions, cautions, given);
     }
 
     public Drill withLadder(List<Rung> newLadder) {
-        return new Drill(id, title, venue, showing, lineKey, effort, newLadder, points, questions, cautions);
+        return new Drill(id, title, venue, showing, lineKey, effort, newLadder, points, questions, cautions, given);
     }
 
     /** The same with other coaching points, questions and cautions. */
     public Drill withNotes(List<String> newPoints, List<String> newQuestions, List<String> newCautions) {
-        return new Drill(id, title, venue, showing, lineKey, effort, ladder, newPoints, newQuestions, newCautions);
+        return new Drill(id, title, venue, showing, lineKey, effort, ladder, newPoints, newQuestions, newCautions, given);
+    }
+
+    private Drill giving(Given newGiven) {
+        return new Drill(id, title, venue, showing, lineKey, effort, ladder, points, questions, cautions, newGiven);
+    }
+
+    /**
+     * The same as what becomes of another state of this drill: ids that were given out there are not given again, and a rung
+     * leaves nothing out but what the rung below it has.
+     */
+    public Drill following(Drill before) {
+        if (equals(before)) {
+            return before;
+        }
+        List<Rung> kept = Ladder.withoutWhatIsGone(this);
+        Given all = given.and(before.given).and(before.ladder).and(kept);
+        return all.equals(given) && kept.equals(ladder) ? this : withLadder(kept).giving(all);
+    }
+
+    /** Whether there is no difference that a coach could see: ids that were given out and taken back are none. */
+    public boolean isLike(Drill other) {
+        return equals(other) || giving(Given.NONE).equals(other.giving(Given.NONE));
     }
 }

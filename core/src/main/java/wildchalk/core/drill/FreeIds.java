@@ -1,30 +1,33 @@
 package wildchalk.core.drill;
 
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.Map;
-import java.util.Set;
 
-/** Gives ids that nothing in a stage has; none twice. */
+/** Gives ids that nothing in a drill has or ever had, on any rung; none twice. */
 public final class FreeIds {
 
-    private final Set<String> taken = new HashSet<>();
-    private final Map<String, Integer> last = new HashMap<>();
+    private final Map<String, Integer> last;
 
-    public FreeIds(Stage stage) {
-        stage.pieces().forEach(p -> taken.add(p.id()));
-        stage.actions().forEach(a -> taken.add(a.id()));
-        stage.said().forEach(i -> taken.add(i.id()));
+    private FreeIds(Map<String, Integer> last) {
+        this.last = new HashMap<>(last);
     }
 
-    /** The next id that starts with {@code letter}: the smallest number that is neither used nor given. */
-    public String take(String letter) {
-        int n = last.getOrDefault(letter, 0);
-        String id;
-        do {
-            id = letter + ++n;
-        } while (!taken.add(id));
-        last.put(letter, n);
-        return id;
+    /** Ids for new things in a drill. */
+    public FreeIds(Drill drill) {
+        this(drill.given().and(drill.ladder()).highest());
+    }
+
+    /** Gives the same ids once more: for things of which only one will be there. */
+    public FreeIds again() {
+        return new FreeIds(last);
+    }
+
+    /** The next id that starts with {@code letters}, which end with no digit. */
+    public String take(String letters) {
+        String free = letters;
+        while (last.getOrDefault(free, 0) >= Given.HIGHEST) {
+            free += "-";
+        }
+        return free + last.merge(free, 1, Integer::sum);
     }
 }

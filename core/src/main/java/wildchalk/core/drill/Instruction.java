@@ -9,6 +9,9 @@ public sealed interface Instruction permits Limit, Instruction.Read, Instruction
 
     String id();
 
+    /** The same under another id. */
+    Instruction withId(String newId);
+
     /**
      * A moment where one person decides. Actions that belong to no option happen whatever is chosen.
      *
@@ -30,6 +33,11 @@ public sealed interface Instruction permits Limit, Instruction.Read, Instruction
         /** The same with other options. */
         public Read with(List<Option> newOptions) {
             return new Read(id, who, newOptions, under, rule);
+        }
+
+        @Override
+        public Read withId(String newId) {
+            return new Read(newId, who, options, under, rule);
         }
 
         public Optional<Option> option(String optionId) {
@@ -78,6 +86,11 @@ public sealed interface Instruction permits Limit, Instruction.Read, Instruction
             this(id, at, question, answer, List.of());
         }
 
+        @Override
+        public Freeze withId(String newId) {
+            return new Freeze(newId, at, question, answer, signs);
+        }
+
         /** The same at another moment. */
         public Freeze at(Cue cue) {
             return new Freeze(id, cue, question, answer, signs);
@@ -91,6 +104,10 @@ public sealed interface Instruction permits Limit, Instruction.Read, Instruction
 
     /** How groups go from station to station. */
     record MoveOn(String id, Way way) implements Instruction {
+        @Override
+        public MoveOn withId(String newId) {
+            return new MoveOn(newId, way);
+        }
     }
 
     /** The ways of moving on. */

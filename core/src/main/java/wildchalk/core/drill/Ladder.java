@@ -70,6 +70,21 @@ public final class Ladder {
         return drill.withLadder(drill.ladder().stream().map(r -> r.id().equals(old.id()) ? changed : r).toList());
     }
 
+    /** The rungs, each leaving out nothing but what the rung has that it was made from. */
+    public static List<Rung> withoutWhatIsGone(Drill drill) {
+        if (drill.ladder().stream().allMatch(r -> r.without().isEmpty())) {
+            return drill.ladder();
+        }
+        Map<String, Stage> built = all(drill);
+        List<Rung> kept = new ArrayList<>();
+        for (Rung rung : drill.ladder()) {
+            Set<String> there = rung.without().isEmpty() ? Set.of() : rung.from().map(built::get).map(Stage::ids).orElse(Set.of());
+            List<String> without = rung.without().stream().filter(there::contains).toList();
+            kept.add(without.size() == rung.without().size() ? rung : rung.leavingOut(without));
+        }
+        return kept;
+    }
+
     private static Stage build(Drill drill, String rungId, Set<String> seen) {
         Rung rung = rung(drill, rungId).orElseThrow(() -> new IllegalArgumentException("no rung " + rungId));
         seen.add(rungId);

@@ -13,6 +13,10 @@ public sealed interface Limit extends Instruction {
      * @param who id of the one person it is about; empty for everybody
      */
     record AtMost(String id, Counted counted, int most, Optional<String> who) implements Limit {
+        @Override
+        public AtMost withId(String newId) {
+            return new AtMost(newId, counted, most, who);
+        }
     }
 
     /** What is counted. */
@@ -33,10 +37,18 @@ public sealed interface Limit extends Instruction {
      * @param line id of the straight line; empty for a shot
      */
     record PassesFirst(String id, int passes, Optional<String> line) implements Limit {
+        @Override
+        public PassesFirst withId(String newId) {
+            return new PassesFirst(newId, passes, line);
+        }
     }
 
     /** A ball is brought or played into a zone so many times before a shot counts. */
     record EntriesFirst(String id, int entries, String zone) implements Limit {
+        @Override
+        public EntriesFirst withId(String newId) {
+            return new EntriesFirst(newId, entries, zone);
+        }
     }
 
     /**
@@ -47,6 +59,10 @@ public sealed interface Limit extends Instruction {
      * @param from what the clock starts with; empty for the whistle
      */
     record Within(String id, double seconds, Optional<String> zone, Optional<Cue.Trigger> from) implements Limit {
+        @Override
+        public Within withId(String newId) {
+            return new Within(newId, seconds, zone, from);
+        }
     }
 
     /** A zone that only some may enter. */
@@ -54,9 +70,18 @@ public sealed interface Limit extends Instruction {
         public OnlyIn {
             who = List.copyOf(who);
         }
+
+        @Override
+        public OnlyIn withId(String newId) {
+            return new OnlyIn(newId, zone, who);
+        }
     }
 
     /** Somebody may not touch a ball before a moment. */
     record NotBefore(String id, String who, Cue.Trigger moment) implements Limit {
+        @Override
+        public NotBefore withId(String newId) {
+            return new NotBefore(newId, who, moment);
+        }
     }
 }

@@ -43,6 +43,10 @@ public record Rung(String id, String title, Optional<String> from, Plan plan, Li
         return new Rung(id, title, from, newPlan, pieces, actions, said, without);
     }
 
+    Rung leavingOut(List<String> newWithout) {
+        return new Rung(id, title, from, plan, pieces, actions, said, newWithout);
+    }
+
     public boolean isVariation() {
         return from.isPresent() && plan.step() == Plan.Step.VARIATION;
     }

@@ -1,8 +1,11 @@
 package wildchalk.core.drill;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import wildchalk.core.surface.Surface;
@@ -23,8 +26,37 @@ public final class Soundness {
      * @param rung id of the rung it is on; empty for a size of the surface
      * @param id of the piece, action or size that is at fault
      * @param what is wrong and what would be right, in plain words
+     * @param places where it stands, when that is more than one place: the one that is at fault first
      */
-    public record Fault(String rung, String id, String what) {
+    public record Fault(String rung, String id, String what, List<Place> places) {
+
+        public Fault {
+            places = List.copyOf(places);
+        }
+
+        Fault(String rung, String id, String what) {
+            this(rung, id, what, List.of());
+        }
+    }
+
+    /** One of the lists of a rung. */
+    public enum Of { PIECES, ACTIONS, SAID }
+
+    /**
+     * Where a piece, an action or something that is said stands.
+     *
+     * @param index in that list of the rung, from 0
+     */
+    public record Place(String rung, Of of, int index) {
+
+        private String words() {
+            String what = switch (of) {
+                case PIECES -> "piece";
+                case ACTIONS -> "action";
+                case SAID -> "thing that is said";
+            };
+            return what + " on stage \"" + rung + "\"";
+        }
     }
 
     /**
@@ -42,8 +74,8 @@ public final class Soundness {
             if (!rungs.add(rung.id())) {
                 faults.add(new Fault(rung.id(), rung.id(), "stands twice; give one of the stages another id"));
             }
-            twice(rung, faults);
         }
+        faults.addAll(twice(drill));
         if (faults.isEmpty()) {
             Ladder.buildAll(drill).forEach(stage -> stageFaults(drill, stage, surface, faults));
         }
@@ -69,14 +101,54 @@ public final class Soundness {
                 : "is made from \"" + from + "\", which is no stage");
     }
 
-    private static void twice(Rung rung, List<Fault> faults) {
-        Set<String> ids = new HashSet<>();
-        List<String> all = new ArrayList<>();
-        rung.pieces().forEach(p -> all.add(p.id()));
-        rung.actions().forEach(a -> all.add(a.id()));
-        rung.said().forEach(i -> all.add(i.id()));
-        all.stream().filter(id -> !ids.add(id)).forEach(id ->
-                faults.add(new Fault(rung.id(), id, "stands twice; give one of the two another id")));
+    /**
+     * Ids that stand for two things. Pieces, actions and what is said share one set of ids in the whole drill; only a version of a
+     * thing has its id on another rung.
+     *
+     * @return a fault for each, of the later one; those on one rung first
+     */
+    public static List<Fault> twice(Drill drill) {
+        List<Fault> onOne = new ArrayList<>();
+        List<Fault> onTwo = new ArrayList<>();
+        Map<String, Place> first = new HashMap<>();
+        for (Rung rung : drill.ladder()) {
+            Map<String, Place> here = new HashMap<>();
+            places(rung).forEach((place, id) -> {
+                Place same = here.putIfAbsent(id, place);
+                Place below = first.putIfAbsent(id, place);
+                if (same != null) {
+                    onOne.add(clash(id, place, same));
+                } else if (below != null && below.of() != place.of()) {
+                    onTwo.add(clash(id, place, below));
+                }
+            });
+        }
+        onOne.addAll(onTwo);
+        return onOne;
+    }
+
+    /** Whether a clash of ids is between two things on one rung. */
+    public static boolean isOnOneRung(Fault clash) {
+        return clash.places().stream().map(Place::rung).distinct().count() == 1;
+    }
+
+    private static Fault clash(String id, Place place, Place other) {
+        return new Fault(place.rung(), id, "stands twice, for this " + place.words() + " and for the " + other.words()
+                + "; give one of the two another id", List.of(place, other));
+    }
+
+    private static Map<Place, String> places(Rung rung) {
+        Map<Place, String> places = new LinkedHashMap<>();
+        for (int i = 0; i < rung.pieces().size(); i++) {
+            places.put(new Place(rung.id(), Of.PIECES, i), rung.pieces().get(i).id());
+        }
+        for (int i = 0; i < rung.actions().size(); i++) {
+            places.put(new Place(rung.id(), Of.ACTIONS, i), rung.actions().get(i).id());
+        }
+        for (int i = 0; i < rung.said().size(); i++) {
+            places.put(new Place(rung.id(), Of.SAID, i), rung.said().get(i).id());
+        }
+        return places;
     }
 
     private static void stageFaults(Drill drill, Stage stage, Surface surface, List<Fault> faults) {

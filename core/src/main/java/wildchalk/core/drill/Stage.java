@@ -2,8 +2,10 @@ package wildchalk.core.drill;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;
@@ -136,9 +138,13 @@ public record Stage(String id, String title, List<Piece> pieces, List<Action> ac
                 Areas.name(a), a.outline().at(a.at()))).toList());
     }
 
-    /** A free id that starts with {@code letter}: the smallest unused number. */
-    public String freeId(String letter) {
-        return new FreeIds(this).take(letter);
+    /** The ids of everything in it: pieces, actions and what is said share one set. */
+    public Set<String> ids() {
+        Set<String> ids = new HashSet<>();
+        pieces.forEach(p -> ids.add(p.id()));
+        actions.forEach(a -> ids.add(a.id()));
+        said.forEach(i -> ids.add(i.id()));
+        return ids;
     }
 
     static <T> List<T> put(List<T> list, T item, Function<T, String> id) {

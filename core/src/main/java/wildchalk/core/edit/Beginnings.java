@@ -2,10 +2,9 @@ package wildchalk.core.edit;
 
 import java.util.List;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.GearKind;
-import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
-import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.pattern.Pattern;
@@ -24,7 +23,6 @@ public final class Beginnings {
     /** An empty drill with a figure of cones in the middle of what is shown. */
     public static Drill with(PatternKind kind, Drill empty) {
         String rung = empty.ladder().get(0).id();
-        Stage stage = Ladder.build(empty, rung);
         Box view = empty.showing().box(empty.surface());
         double half = Math.min(LONGEST, SHARE * Math.min(view.width(), view.height())) / 2;
         Vec middle = view.centre();
@@ -33,7 +31,7 @@ public final class Beginnings {
         Vec across = kind == PatternKind.BOX || kind == PatternKind.GRID ? new Vec(half, half) : new Vec(half, 0);
         GearKind cone = GearKind.CONE;
         Piece.Item sample = new Piece.Item("c", Vec.ZERO, cone, 0, cone.colour(), "", cone.width(), cone.depth());
-        List<Piece> pieces = Pattern.of(kind, round ? middle : middle.minus(across), middle.plus(across)).pieces(stage, sample);
+        List<Piece> pieces = Pattern.of(kind, round ? middle : middle.minus(across), middle.plus(across)).pieces(new FreeIds(empty), sample);
         return PieceEdits.placeAll(rung, "cones", pieces).apply(empty).withTitle(kind.title() + " of cones");
     }
 }

@@ -10,6 +10,7 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.FreeIds;
+import wildchalk.core.drill.Given;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
@@ -33,14 +34,14 @@ public final class CopyEdits {
      * Puts the chosen pieces there once more, and what the people among them do. Cues inside the copy are about the copy;
      * people get numbers that nobody wears yet.
      */
-    public static Copy copy(String rung, String name, Stage stage, Set<String> chosen, Placement placement, Surface surface) {
-        return copy(rung, name, stage, chosen, placement, surface, true);
+    public static Copy copy(String rung, String name, Stage stage, FreeIds ids, Set<String> chosen, Placement placement, Surface surface) {
+        return copy(rung, name, stage, ids, chosen, placement, surface, true);
     }
 
     /** @param freshLabels whether people whose number is taken get one that nobody wears yet */
-    public static Copy copy(String rung, String name, Stage stage, Set<String> chosen, Placement placement, Surface surface,
+    public static Copy copy(String rung, String name, Stage stage, FreeIds ids, Set<String> chosen, Placement placement, Surface surface,
                             boolean freshLabels) {
-        return put(rung, name, stage, part(stage, chosen), placement, surface, freshLabels);
+        return put(rung, name, stage, ids, part(stage, chosen), placement, surface, freshLabels);
     }
 
     /**
@@ -49,11 +50,11 @@ public final class CopyEdits {
      * @param freshLabels whether people whose number is taken get one that nobody wears yet
      */
     public static Edit toFourCorners(String rung, Stage stage, Set<String> chosen, Surface surface, boolean freshLabels) {
-        return Edit.ofStage("Copy to four corners", rung, s -> {
+        return Edit.making("Copy to four corners", rung, (s, ids) -> {
             Part part = part(stage, chosen);
             Stage all = s;
             for (Placement placement : List.of(Placement.OTHER_SIDE, Placement.OTHER_END, Placement.HALF_ROUND)) {
-                all = with(all, part, placement, surface, freshLabels).stage();
+                all = with(all, ids, part, placement, surface, freshLabels).stage();
             }
             return all;
         });
@@ -69,18 +70,18 @@ public final class CopyEdits {
     }
 
     /** Puts a part of some stage into this one, with numbers that nobody wears yet for those whose number is taken. */
-    public static Copy paste(String rung, Stage stage, Stage part, Placement placement, Surface surface) {
-        return put(rung, "Paste", stage, new Part(part.pieces(), part.actions(), part.said()), placement, surface, true);
+    public static Copy paste(String rung, Stage stage, FreeIds ids, Stage part, Placement placement, Surface surface) {
+        return put(rung, "Paste", stage, ids, new Part(part.pieces(), part.actions(), part.said()), placement, surface, true);
     }
 
     /** Puts all of some stage into this one as it is, everybody with their own number. */
-    static Copy bring(String rung, String name, Stage stage, Stage other, Placement placement, Surface surface) {
-        return put(rung, name, stage, new Part(other.pieces(), other.actions(), other.said()), placement, surface, false);
+    static Copy bring(String rung, String name, Stage stage, FreeIds ids, Stage other, Placement placement, Surface surface) {
+        return put(rung, name, stage, ids, new Part(other.pieces(), other.actions(), other.said()), placement, surface, false);
     }
 
-    private static Copy put(String rung, String name, Stage stage, Part part, Placement placement, Surface surface,
+    private static Copy put(String rung, String name, Stage stage, FreeIds ids, Part part, Placement placement, Surface surface,
                             boolean freshLabels) {
-        Put done = with(stage, part, placement, surface, freshLabels);
+        Put done = with(stage, ids, part, placement, surface, freshLabels);
         return new Copy(Edit.ofStage(name, rung, s -> done.stage()), done.ids());
     }
 
@@ -88,8 +89,8 @@ public final class CopyEdits {
     private record Put(Stage stage, Set<String> ids) {
     }
 
-    private static Put with(Stage stage, Part part, Placement placement, Surface surface, boolean freshLabels) {
-        Transfer transfer = new Transfer(placement, freshIds(stage, part), known(surface));
+    private static Put with(Stage stage, FreeIds free, Part part, Placement placement, Surface surface, boolean freshLabels) {
+        Transfer transfer = new Transfer(placement, freshIds(free, part), known(surface));
         List<Piece> pieces = new ArrayList<>(stage.pieces());
         Set<String> worn = stage.people().stream().map(Piece.Person::label).collect(Collectors.toCollection(HashSet::new));
         for (Piece piece : part.pieces()) {
@@ -104,11 +105,10 @@ public final class CopyEdits {
                 part.pieces().stream().map(p -> transfer.ids().get(p.id())).collect(Collectors.toSet()));
     }
 
-    /** Ids that nothing in the stage has, for everything in the part that others can name. */
-    private static Map<String, String> freshIds(Stage stage, Part part) {
+    /** Free ids for everything in the part that others can name. */
+    private static Map<String, String> freshIds(FreeIds free, Part part) {
         Map<String, String> ids = new LinkedHashMap<>();
-        FreeIds free = new FreeIds(stage);
-        part.pieces().forEach(p -> ids.put(p.id(), free.take(p.id().replaceAll("[0-9]+$", ""))));
+        part.pieces().forEach(p -> ids.put(p.id(), free.take(Given.letters(p.id()))));
         part.actions().forEach(a -> ids.put(a.id(), free.take("a")));
         part.said().forEach(i -> ids.put(i.id(), free.take("i")));
         // Options are named by reads under them; a name with its read's in it is nobody else's.
@@ -156,7 +156,7 @@ public final class CopyEdits {
         return id -> surface.target(id).isPresent() || surface.zone(id).isPresent() || surface.line(id).isPresent();
     }
 
-    private static String label(Piece piece) {
+    static String label(Piece piece) {
         return piece instanceof Piece.Person person ? person.label() : piece instanceof Piece.Item item ? item.label() : "";
     }
 

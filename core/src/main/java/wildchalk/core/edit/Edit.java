@@ -1,7 +1,9 @@
 package wildchalk.core.edit;
 
+import java.util.function.BiFunction;
 import java.util.function.UnaryOperator;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Stage;
 
@@ -13,8 +15,14 @@ import wildchalk.core.drill.Stage;
  */
 public record Edit(String name, UnaryOperator<Drill> change) {
 
+    /** The drill after it. Ids that were given out before are not given again. */
     public Drill apply(Drill drill) {
-        return change.apply(drill);
+        return change.apply(drill).following(drill);
+    }
+
+    /** An edit of one rung that puts something new on it, under ids that are free in the whole drill. */
+    static Edit making(String name, String rung, BiFunction<Stage, FreeIds, Stage> change) {
+        return new Edit(name, drill -> ofStage(name, rung, s -> change.apply(s, new FreeIds(drill))).change().apply(drill));
     }
 
     /** An edit of one rung; the rungs made from it follow, where they can stand without what it takes away. */

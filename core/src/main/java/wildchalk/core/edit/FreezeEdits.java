@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Instruction.Freeze;
 import wildchalk.core.drill.Sign;
 import wildchalk.core.drill.Stage;
@@ -29,8 +30,8 @@ public final class FreezeEdits {
     }
 
     /** A freeze at a time: tied to what happens then, so that it stays with it when times change, else so long after the whistle. */
-    public static Made at(String rung, Stage stage, Timeline timeline, double t) {
-        Freeze freeze = new Freeze(stage.freeId("f"), cueAt(stage, timeline, t), "", "");
+    public static Made at(String rung, Stage stage, FreeIds ids, Timeline timeline, double t) {
+        Freeze freeze = new Freeze(ids.take("f"), cueAt(stage, timeline, t), "", "");
         return new Made(Edit.ofStage("Freeze and ask", rung, s -> s.saying(freeze)), freeze.id());
     }
 

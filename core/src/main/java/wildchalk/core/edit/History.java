@@ -55,13 +55,13 @@ public record History(List<Step> done, Drill now, List<Step> undone) {
         History moved = several.matches() ? undo(Integer.parseInt(several.group(1)))
                 : next.edit().startsWith(UNDO) ? undo() : next.edit().startsWith(REDO) ? redo() : this;
         // Where what was kept begins in the middle of things, an undo is a step like any other.
-        return moved != this && moved.now.equals(next.drill()) ? moved : after(new Edit(next.edit(), d -> next.drill()));
+        return moved != this && moved.now.isLike(next.drill()) ? moved : after(new Edit(next.edit(), d -> next.drill()));
     }
 
     /** The same with what had been done before it; unchanged when that led somewhere else. */
     public History since(History before) {
         Drill first = done.isEmpty() ? now : done.get(0).other();
-        if (!before.now.equals(first)) {
+        if (!before.now.isLike(first)) {
             return this;
         }
         List<Step> all = new ArrayList<>(before.done);
@@ -72,7 +72,7 @@ public record History(List<Step> done, Drill now, List<Step> undone) {
     /** After one more edit; unchanged when the edit changes nothing. */
     public History after(Edit edit) {
         Drill changed = edit.apply(now);
-        if (changed.equals(now)) {
+        if (changed.isLike(now)) {
             return this;
         }
         return new History(with(done, new Step(edit.name(), now)), changed, List.of());
@@ -83,7 +83,7 @@ public record History(List<Step> done, Drill now, List<Step> undone) {
             return this;
         }
         Step last = done.get(done.size() - 1);
-        return new History(without(done), last.other(), with(undone, new Step(last.name(), now)));
+        return new History(without(done), last.other().following(now), with(undone, new Step(last.name(), now)));
     }
 
     /** Takes back the last {@code steps} edits, or all when there are fewer. */
@@ -100,7 +100,7 @@ public record History(List<Step> done, Drill now, List<Step> undone) {
             return this;
         }
         Step last = undone.get(undone.size() - 1);
-        return new History(with(done, new Step(last.name(), now)), last.other(), without(undone));
+        return new History(with(done, new Step(last.name(), now)), last.other().following(now), without(undone));
     }
 
     /** What undo would take back. */

@@ -8,6 +8,7 @@ import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
@@ -54,7 +55,7 @@ public final class LadderEdits {
     }
 
     private static Made made(Drill drill, String from, String name, int at, String title, Plan plan) {
-        String id = freeId(drill);
+        String id = new FreeIds(drill).take("s");
         Rung rung = Rung.from(from, id, title, plan);
         return new Made(new Edit(name, d -> {
             List<Rung> ladder = new ArrayList<>(d.ladder());
@@ -134,14 +135,5 @@ public final class LadderEdits {
 
     private static int index(Drill drill, String id) {
         return drill.ladder().stream().map(Rung::id).toList().indexOf(id);
-    }
-
-    private static String freeId(Drill drill) {
-        List<String> ids = drill.ladder().stream().map(Rung::id).toList();
-        int n = 1;
-        while (ids.contains("s" + n)) {
-            n++;
-        }
-        return "s" + n;
     }
 }

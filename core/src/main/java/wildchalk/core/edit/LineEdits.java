@@ -9,6 +9,7 @@ import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.Action.Path;
 import wildchalk.core.drill.Action.Travel;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
@@ -32,7 +33,7 @@ public final class LineEdits {
      * @param held where on its path that is
      * @return empty when nothing would be left of one part
      */
-    public static Optional<Edit> cut(String rung, Stage stage, Travel travel, Route route, PathEdits.Held held, Vec at) {
+    public static Optional<Edit> cut(String rung, Stage stage, FreeIds ids, Travel travel, Route route, PathEdits.Held held, Vec at) {
         double along = PathEdits.along(route, at);
         if (along < SHORTEST || route.length() - along < SHORTEST) {
             return Optional.empty();
@@ -41,7 +42,7 @@ public final class LineEdits {
         List<Spot> first = new ArrayList<>(through.subList(0, held.index()));
         first.add(held.fresh() ? Spot.at(route.at(along)) : through.get(held.index()));
         List<Spot> second = new ArrayList<>(through.subList(held.fresh() ? held.index() : held.index() + 1, through.size()));
-        String id = stage.freeId("a");
+        String id = ids.take("a");
         Travel before = travel.withPath(new Path(first, travel.path().smooth() && first.size() > 1)).withEnding(Ending.GO_ON);
         Action after = renamed(travel, id).withPath(new Path(second, travel.path().smooth() && second.size() > 1)).withCue(Cue.next());
         Moved moved = new Moved(travel.id(), id, along, route.length());

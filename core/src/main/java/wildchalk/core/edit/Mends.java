@@ -61,8 +61,8 @@ public final class Mends {
                         ActionEdits.cue(rung, action, Cue.received(pass.id())))));
         boolean hasOne = stage.balls().stream().anyMatch(b -> b.heldBy().filter(action.who()::equals).isPresent());
         if (!hasOne) {
-            who.ifPresent(w -> mends.add(new Mend("Give " + name + " a ball", Edit.ofStage("Give " + name + " a ball", rung,
-                    s -> s.withPiece(new Piece.Ball(s.freeId("b"), w.at(), Optional.of(w.id())))))));
+            who.ifPresent(w -> mends.add(new Mend("Give " + name + " a ball", Edit.making("Give " + name + " a ball", rung,
+                    (s, ids) -> s.withPiece(new Piece.Ball(ids.take("b"), w.at(), Optional.of(w.id())))))));
         }
         return mends;
     }
@@ -74,8 +74,8 @@ public final class Mends {
         Spot end = collect.path().last();
         Vec at = end instanceof Spot.Place place ? place.at()
                 : end instanceof Spot.AtPiece p ? stage.piece(p.piece()).map(Piece::at).orElse(Vec.ZERO) : Vec.ZERO;
-        return List.of(new Mend("Put a ball there", Edit.ofStage("Put a ball there", rung, s -> {
-            String id = s.freeId("b");
+        return List.of(new Mend("Put a ball there", Edit.making("Put a ball there", rung, (s, ids) -> {
+            String id = ids.take("b");
             return s.withPiece(new Piece.Ball(id, at, Optional.empty()))
                     .withAction(collect.withPath(collect.path().endingAt(Spot.at(id))));
         })));

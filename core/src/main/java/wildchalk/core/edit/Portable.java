@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Outline;
@@ -31,8 +32,9 @@ import wildchalk.core.surface.Surface;
  */
 record Portable(Stage stage, List<String> lost) {
 
-    static Portable of(Stage stage, Surface surface) {
-        return new Making(stage, surface).make();
+    /** @param ids free ones of the drill that the stage is of */
+    static Portable of(Stage stage, FreeIds ids, Surface surface) {
+        return new Making(stage, ids, surface).make();
     }
 
     /**
@@ -62,13 +64,15 @@ record Portable(Stage stage, List<String> lost) {
     private static final class Making {
 
         private final Surface surface;
+        private final FreeIds ids;
         private final Set<String> lost = new TreeSet<>();
         private final Map<String, String> goals = new LinkedHashMap<>();
         private final Map<String, String> zones = new LinkedHashMap<>();
         private final List<String> drawn;
         private Stage made;
 
-        Making(Stage whole, Surface surface) {
+        Making(Stage whole, FreeIds ids, Surface surface) {
+            this.ids = ids;
             this.surface = surface;
             Set<String> stations = whole.stations().stream().map(Piece::id).collect(Collectors.toSet());
             this.made = PieceEdits.removed(whole, stations);
@@ -142,7 +146,7 @@ record Portable(Stage stage, List<String> lost) {
             }
             surface.zone(zone).ifPresent(z -> {
                 Vec middle = z.outline().stream().reduce(Vec.ZERO, Vec::plus).times(1.0 / z.outline().size());
-                String id = made.freeId("z");
+                String id = ids.take("z");
                 made = made.withPiece(new Piece.Zone(id, middle, new Outline.Corners(z.outline().stream()
                         .map(c -> c.minus(middle)).toList()), z.name(), Colour.WHITE));
                 zones.put(zone, id);
@@ -154,7 +158,7 @@ record Portable(Stage stage, List<String> lost) {
                 return spot;
             }
             return surface.target(t.target()).map(target -> (Spot) new Spot.AtPiece(goals.computeIfAbsent(t.target(), id -> {
-                String goal = made.freeId("g");
+                String goal = ids.take("g");
                 made = made.withPiece(Piece.Item.goal(goal, target.at(), target.facing(), target.width()));
                 return goal;
             }), Vec.ZERO)).orElse(Spot.at(Vec.ZERO));

@@ -12,6 +12,7 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Instruction.Option;
 import wildchalk.core.drill.Instruction.Read;
 import wildchalk.core.drill.Instruction.Rule;
@@ -44,19 +45,19 @@ public final class ReadEdits {
      *
      * @return empty when the read has {@value #MOST_OPTIONS} options already
      */
-    public static Optional<Made> instead(String rung, Stage stage, Action action) {
+    public static Optional<Made> instead(String rung, Stage stage, FreeIds ids, Action action) {
         List<Read> reads = stage.said(Read.class);
         Optional<Read> begun = reads.stream().filter(r -> r.options().stream().anyMatch(o -> begins(o, action))).findFirst();
         if (begun.isPresent()) {
-            return also(rung, stage, begun.get());
+            return also(rung, ids, begun.get());
         }
-        String option = freeOption(stage, Set.of());
-        String other = freeOption(stage, Set.of(option));
+        String option = ids.take("o");
+        String other = ids.take("o");
         // What belongs to an option further in stays there.
         List<String> follows = stage.actions().stream().filter(a -> CueChoices.waitsFor(a, action, stage))
                 .filter(a -> holding(reads, a).equals(holding(reads, action))).map(Action::id)
                 .sorted(Comparator.comparing(id -> !id.equals(action.id()))).toList();
-        Read read = new Read(stage.freeId("r"), action.who(), List.of(new Option(option, "", "", follows),
+        Read read = new Read(ids.take("r"), action.who(), List.of(new Option(option, "", "", follows),
                 new Option(other, "", "", List.of())), holding(reads, action).map(Option::id));
         Edit edit = Edit.ofStage("Either, or", rung, s -> s.withSaid(s.said().stream().map(i -> i instanceof Read r
                 ? inside(stage, r, read, action) : i).toList()).saying(read));
@@ -64,11 +65,11 @@ public final class ReadEdits {
     }
 
     /** One more option of a read. */
-    public static Optional<Made> also(String rung, Stage stage, Read read) {
+    public static Optional<Made> also(String rung, FreeIds ids, Read read) {
         if (read.options().size() >= MOST_OPTIONS) {
             return Optional.empty();
         }
-        String id = freeOption(stage, Set.of());
+        String id = ids.take("o");
         return Optional.of(new Made(change(rung, "Another option", read.id(), r -> {
             List<Option> options = new ArrayList<>(r.options());
             options.add(new Option(id, "", "", List.of()));
@@ -192,15 +193,5 @@ public final class ReadEdits {
     private static Edit change(String rung, String name, String read, UnaryOperator<Read> change) {
         return Edit.ofStage(name, rung, s -> s.withSaid(s.said().stream()
                 .map(i -> i instanceof Read r && r.id().equals(read) ? change.apply(r) : i).toList()));
-    }
-
-    private static String freeOption(Stage stage, Set<String> taken) {
-        Set<String> ids = new TreeSet<>(taken);
-        stage.said(Read.class).forEach(r -> r.options().forEach(o -> ids.add(o.id())));
-        int n = 1;
-        while (ids.contains("o" + n)) {
-            n++;
-        }
-        return "o" + n;
     }
 }

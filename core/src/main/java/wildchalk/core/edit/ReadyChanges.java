@@ -5,12 +5,14 @@ import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BiFunction;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort.Intensity;
+import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
@@ -58,13 +60,13 @@ public final class ReadyChanges {
         secondBall(rung, stage, timeline, surface).map(c -> warned(c, TWO_BALLS)).ifPresent(changes::add);
         if (stage.said(Limit.AtMost.class).stream().noneMatch(l -> l.counted() == Limit.Counted.TOUCHES && l.who().isEmpty())
                 && !stage.balls().isEmpty()) {
-            changes.add(change("Two touches at most", rung, s -> s.saying(
-                    new Limit.AtMost(s.freeId("l"), Limit.Counted.TOUCHES, 2, Optional.empty()))));
+            changes.add(making("Two touches at most", rung, (s, ids) -> s.saying(
+                    new Limit.AtMost(ids.take("l"), Limit.Counted.TOUCHES, 2, Optional.empty()))));
         }
         if (stage.said(Limit.Within.class).isEmpty() && stage.actions().stream().anyMatch(Action.Shot.class::isInstance)) {
             double seconds = Math.ceil(timeline.duration());
-            changes.add(change("A shot within " + (int) seconds + " s", rung, s -> s.saying(
-                    new Limit.Within(s.freeId("l"), seconds, Optional.empty(), Optional.empty()))));
+            changes.add(making("A shot within " + (int) seconds + " s", rung, (s, ids) -> s.saying(
+                    new Limit.Within(ids.take("l"), seconds, Optional.empty(), Optional.empty()))));
         }
         if (!stage.pieces().isEmpty()) {
             changes.add(pace(rung, stage));
@@ -77,6 +79,10 @@ public final class ReadyChanges {
 
     private static Change change(String words, String rung, UnaryOperator<Stage> change) {
         return new Change(words, Edit.ofStage(words, rung, change));
+    }
+
+    private static Change making(String words, String rung, BiFunction<Stage, FreeIds, Stage> change) {
+        return new Change(words, Edit.making(words, rung, change));
     }
 
     /** As hard as it goes; where it is live already, at half pace. */
@@ -102,13 +108,13 @@ public final class ReadyChanges {
     /** Somebody of the same team runs along beside whoever first carries the ball. */
     private static Optional<Change> attacker(String rung, Stage stage, Surface surface) {
         return stage.actions().stream().filter(Action.Carry.class::isInstance).findFirst().map(Action.Travel.class::cast)
-                .flatMap(carry -> stage.person(carry.who()).map(whom -> change("Add an attacker", rung, s -> {
+                .flatMap(carry -> stage.person(carry.who()).map(whom -> making("Add an attacker", rung, (s, ids) -> {
                     Vec beside = new Vec(0, whom.at().y() > 0 ? -BESIDE : BESIDE);
-                    Piece.Player attacker = new Piece.Player(s.freeId("p"), surface.surroundings().clamp(whom.at().plus(beside)),
+                    Piece.Player attacker = new Piece.Player(ids.take("p"), surface.surroundings().clamp(whom.at().plus(beside)),
                             whom.facing(), PersonEdits.freeNumber(s), whom.team());
                     List<Spot> along = new Places(stage, surface).of(carry.path()).stream()
                             .map(v -> Spot.at(surface.surroundings().clamp(v.plus(beside)))).toList();
-                    return s.withPiece(attacker).withAction(new Action.Run(s.freeId("a"), attacker.id(), new Action.Path(along, carry.path().smooth()),
+                    return s.withPiece(attacker).withAction(new Action.Run(ids.take("a"), attacker.id(), new Action.Path(along, carry.path().smooth()),
                             Action.Gait.RUN, Action.Ending.GO_ON, Cue.with(carry.id())));
                 })));
     }
@@ -116,11 +122,11 @@ public final class ReadyChanges {
     /** Somebody of the other team goes after whoever first carries the ball, as they set off. */
     private static Optional<Change> chaser(String rung, Stage stage, Surface surface) {
         return stage.actions().stream().filter(Action.Carry.class::isInstance).findFirst()
-                .flatMap(carry -> stage.person(carry.who()).map(whom -> change("Add a chaser", rung, s -> {
+                .flatMap(carry -> stage.person(carry.who()).map(whom -> making("Add a chaser", rung, (s, ids) -> {
                     double heading = heading(stage, surface, carry, whom);
                     Vec behind = surface.surroundings().clamp(whom.at().minus(Vec.polar(BEHIND, heading)));
-                    Piece.Player chaser = new Piece.Player(s.freeId("p"), behind, heading, PersonEdits.freeNumber(s), other(whom.team()));
-                    return s.withPiece(chaser).withAction(new Action.Shadow(s.freeId("a"), chaser.id(), whom.id(), Action.Shadow.Way.CHASE,
+                    Piece.Player chaser = new Piece.Player(ids.take("p"), behind, heading, PersonEdits.freeNumber(s), other(whom.team()));
+                    return s.withPiece(chaser).withAction(new Action.Shadow(ids.take("a"), chaser.id(), whom.id(), Action.Shadow.Way.CHASE,
                             Action.Shadow.Side.ANY, CAUGHT, Action.Gait.SPRINT, Optional.empty(), Cue.with(carry.id())));
                 })));
     }
@@ -145,13 +151,13 @@ public final class ReadyChanges {
     /** As the first shot is taken, a coach plays another ball to the shooter. */
     private static Optional<Change> secondBall(String rung, Stage stage, Timeline timeline, Surface surface) {
         return stage.actions().stream().filter(a -> a instanceof Action.Shot && timeline.times(a.id()).isPresent()).findFirst()
-                .flatMap(shot -> stage.person(shot.who()).map(shooter -> change("Second ball as the shot is taken", rung, s -> {
+                .flatMap(shot -> stage.person(shot.who()).map(shooter -> making("Second ball as the shot is taken", rung, (s, ids) -> {
                     // Outside, where the drill does not come through; at the edge of the surface inside.
                     Vec out = shooter.at().plus(new Vec(0, shooter.at().y() > 0 ? ASIDE : -ASIDE));
                     Vec aside = surface.bounds().contains(out) ? out : shooter.at().plus(shooter.at().minus(out));
-                    Piece.Coach coach = new Piece.Coach(s.freeId("k"), aside, shooter.at().minus(aside).angle(), "C");
-                    return s.withPiece(coach).withPiece(new Piece.Ball(s.freeId("b"), aside, Optional.of(coach.id())))
-                            .withAction(new Action.Pass(s.freeId("a"), coach.id(), Spot.at(shooter.id()), Action.Touch.CONTROLLED,
+                    Piece.Coach coach = new Piece.Coach(ids.take("k"), aside, shooter.at().minus(aside).angle(), "C");
+                    return s.withPiece(coach).withPiece(new Piece.Ball(ids.take("b"), aside, Optional.of(coach.id())))
+                            .withAction(new Action.Pass(ids.take("a"), coach.id(), Spot.at(shooter.id()), Action.Touch.CONTROLLED,
                                     new Cue(new Cue.Released(shot.id()), 0)));
                 })));
     }

@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Outline;
@@ -35,19 +36,19 @@ public final class StationEdits {
 
     /** Marks a field out as stations, instead of those that there are; what stands on it stays. */
     public static Edit markOut(String rung, Division division, int count, Box field) {
-        return Edit.ofStage("Mark out " + division.title().toLowerCase(Locale.ROOT), rung, stage -> {
-            Stage marked = PieceEdits.removed(stage, ids(stage.stations()));
+        return Edit.making("Mark out " + division.title().toLowerCase(Locale.ROOT), rung, (stage, ids) -> {
+            Stage marked = PieceEdits.removed(stage, stations(stage));
             int n = 1;
             for (Division.Plot plot : division.plots(field, count)) {
-                marked = marked.withPiece(new Piece.Station(marked.freeId("st"), plot.at(), plot.outline(), n++, "", USUAL_MINUTES));
+                marked = marked.withPiece(new Piece.Station(ids.take("st"), plot.at(), plot.outline(), n++, "", USUAL_MINUTES));
             }
             return marked;
         });
     }
 
     /** A station that nobody has a number for yet. */
-    public static Piece.Station fresh(Stage stage, Vec at, Outline outline) {
-        return new Piece.Station(stage.freeId("st"), at, outline, freeNumber(stage), "", USUAL_MINUTES);
+    public static Piece.Station fresh(Stage stage, FreeIds ids, Vec at, Outline outline) {
+        return new Piece.Station(ids.take("st"), at, outline, freeNumber(stage), "", USUAL_MINUTES);
     }
 
     static int freeNumber(Stage stage) {
@@ -60,16 +61,16 @@ public final class StationEdits {
         return n;
     }
 
-    private static Set<String> ids(List<? extends Piece> pieces) {
-        return pieces.stream().map(Piece::id).collect(Collectors.toSet());
+    private static Set<String> stations(Stage stage) {
+        return stage.stations().stream().map(Piece::id).collect(Collectors.toSet());
     }
 
     /** How groups move on from station to station; empty for not saying. */
     public static Edit movingOn(String rung, Optional<Instruction.Way> way) {
-        return Edit.ofStage("Change how groups move on", rung, stage -> {
+        return Edit.making("Change how groups move on", rung, (stage, ids) -> {
             List<Instruction> said = new ArrayList<>(stage.said().stream().filter(i -> !(i instanceof Instruction.MoveOn)).toList());
             Stage without = stage.withSaid(said);
-            return way.map(w -> without.saying(new Instruction.MoveOn(without.freeId("m"), w))).orElse(without);
+            return way.map(w -> without.saying(new Instruction.MoveOn(ids.take("m"), w))).orElse(without);
         });
     }
 
@@ -82,9 +83,9 @@ public final class StationEdits {
     }
 
     /** Puts the first stage of a drill into a station at its true size, turned so that it fits; what stood there goes. */
-    public static Filled fill(String rung, Stage stage, Piece.Station station, Drill drill, Surface here) {
+    public static Filled fill(String rung, Stage stage, FreeIds ids, Piece.Station station, Drill drill, Surface here) {
         Stage other = Ladder.build(drill, drill.ladder().get(0).id());
-        Portable portable = Portable.of(other, drill.surface());
+        Portable portable = Portable.of(other, new FreeIds(drill), drill.surface());
         List<Vec> content = content(portable.stage());
         Box box = around(content);
         Placement best = null;
@@ -107,7 +108,7 @@ public final class StationEdits {
         Stage cleared = PieceEdits.removed(stage, gone);
         Stage titled = cleared.withPiece(new Piece.Station(station.id(), station.at(), station.outline(), station.number(),
                 drill.title(), station.minutes()));
-        CopyEdits.Copy copy = CopyEdits.bring(rung, "Put " + drill.title() + " into station " + station.number(), titled,
+        CopyEdits.Copy copy = CopyEdits.bring(rung, "Put " + drill.title() + " into station " + station.number(), titled, ids,
                 portable.stage(), best, here);
         return new Filled(copy.edit(), words.isEmpty() ? "" : drill.title() + ": " + String.join("; ", words) + ".");
     }

@@ -2,8 +2,8 @@ package wildchalk.core.pattern;
 
 import java.util.ArrayList;
 import java.util.List;
+import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Piece;
-import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Vec;
 
 /**
@@ -94,15 +94,14 @@ public record Pattern(PatternKind kind, Vec from, Vec to, int count, int rows, d
     }
 
     /** The numbers of the gaps and where they are written; nothing where there are none. */
-    public List<Piece.Note> numbers(Stage stage) {
+    public List<Piece.Note> numbers(FreeIds free) {
         List<Piece.Note> notes = new ArrayList<>();
         if (!kind.isNumbered() || numbering == Numbering.NONE) {
             return notes;
         }
-        List<String> ids = freeIds(stage, "n", count - 1);
         for (int gap = 0; gap + 1 < count; gap++) {
             Vec middle = from.towards(to, (gap + 0.5) / (count - 1));
-            notes.add(new Piece.Note(ids.get(gap), middle, Integer.toString(number(gap, count - 1))));
+            notes.add(new Piece.Note(free.take("n"), middle, Integer.toString(number(gap, count - 1))));
         }
         return notes;
     }
@@ -121,27 +120,15 @@ public record Pattern(PatternKind kind, Vec from, Vec to, int count, int rows, d
     }
 
     /** The figure as pieces like {@code sample}, with ids that are free. */
-    public List<Piece> pieces(Stage stage, Piece.Item sample) {
+    public List<Piece> pieces(FreeIds free, Piece.Item sample) {
         List<Vec> places = places();
-        List<String> ids = freeIds(stage, "c", places.size());
         List<Piece> pieces = new ArrayList<>();
         for (int i = 0; i < places.size(); i++) {
-            pieces.add(new Piece.Item(ids.get(i), places.get(i), sample.kind(), sample.facing(), sample.colour(),
+            pieces.add(new Piece.Item(free.take("c"), places.get(i), sample.kind(), sample.facing(), sample.colour(),
                     sample.label(), sample.width(), sample.depth()));
         }
-        pieces.addAll(numbers(stage));
+        pieces.addAll(numbers(free));
         return pieces;
-    }
-
-    private static List<String> freeIds(Stage stage, String letter, int n) {
-        List<String> ids = new ArrayList<>();
-        for (int i = 1; ids.size() < n; i++) {
-            String id = letter + i;
-            if (stage.piece(id).isEmpty() && stage.action(id).isEmpty()) {
-                ids.add(id);
-            }
-        }
-        return ids;
     }
 
     private static List<Vec> row(Vec a, Vec b, int n) {

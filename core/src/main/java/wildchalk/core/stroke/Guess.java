@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
@@ -30,8 +31,11 @@ public final class Guess {
     private final Stage stage;
     private final Timeline timeline;
     private final Surface surface;
+    private final FreeIds ids;
 
-    public Guess(Stage stage, Timeline timeline, Surface surface) {
+    /** @param ids free ones of the drill; the same are given for every stroke, because one of them will be drawn */
+    public Guess(Stage stage, Timeline timeline, Surface surface, FreeIds ids) {
+        this.ids = ids;
         this.stage = stage;
         this.timeline = timeline;
         this.surface = surface;
@@ -56,27 +60,31 @@ public final class Guess {
     private List<Action> outAndBack(Kind kind, Gesture gesture) {
         Vec far = new Trace(gesture).farthest();
         Gesture out = new Gesture(gesture.who(), List.of(gesture.points().get(0), far), true, gesture.lookedAt(), gesture.reach());
-        Action.Travel there = ((Action.Travel) as(kind, out)).withEnding(Action.Ending.TOUCH);
+        FreeIds two = ids.again();
+        Action.Travel there = ((Action.Travel) as(kind, out, two.take("a"))).withEnding(Action.Ending.TOUCH);
         Action.Path path = new Action.Path(List.of(Spot.at(gesture.points().get(0))), false);
-        String id = stage.withAction(there).freeId("a");
-        return List.of(there, kind.action(id, gesture.who(), path, Cue.next()));
+        return List.of(there, kind.action(two.take("a"), gesture.who(), path, Cue.next()));
     }
 
     /** The action for a stroke whose kind the coach has chosen. */
     public Action as(Kind kind, Gesture gesture) {
+        return as(kind, gesture, ids.again().take("a"));
+    }
+
+    private Action as(Kind kind, Gesture gesture, String id) {
         if (kind == Kind.SHADOW) {
-            return opponent(gesture, Double.MAX_VALUE).map(o -> kind.action(stage.freeId("a"), gesture.who(),
-                    new Action.Path(List.of(Spot.at(o)), false), cue(gesture))).orElseGet(() -> as(Kind.RUN, gesture));
+            return opponent(gesture, Double.MAX_VALUE).map(o -> kind.action(id, gesture.who(),
+                    new Action.Path(List.of(Spot.at(o)), false), cue(gesture))).orElseGet(() -> as(Kind.RUN, gesture, id));
         }
         if (kind == Kind.RUN && looseBall(gesture).isPresent()) {
-            return new Action.Collect(stage.freeId("a"), gesture.who(), Freehand.path(gesture.points(), gesture.straight(),
+            return new Action.Collect(id, gesture.who(), Freehand.path(gesture.points(), gesture.straight(),
                     gesture.reach(), Spot.at(looseBall(gesture).get())), Action.Gait.RUN, Action.Ending.STOP, cue(gesture));
         }
         Spot end = kind == Kind.SHOT ? target(gesture).orElseGet(this::nearestGoal)
                 : kind == Kind.PASS ? receiver(gesture).map(Spot::at).orElse(Spot.at(gesture.end()))
                 : tied(gesture);
         Action.Path path = Freehand.path(gesture.points(), gesture.straight(), gesture.reach(), end);
-        Action action = kind.action(stage.freeId("a"), gesture.who(), path, cue(gesture));
+        Action action = kind.action(id, gesture.who(), path, cue(gesture));
         return action instanceof Action.Pass pass && !gesture.straight() ? asDrawn(pass, gesture) : action;
     }
 

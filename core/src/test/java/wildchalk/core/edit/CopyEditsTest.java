@@ -12,6 +12,7 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Soundness;
@@ -67,7 +68,7 @@ class CopyEditsTest {
 
     @Test
     void copyDoesTheSameAtTheSameTimesAndKnowsOnlyItself() {
-        CopyEdits.Copy copy = CopyEdits.copy("s1", "Copy", stage, ALL, Placement.OTHER_END, RINK);
+        CopyEdits.Copy copy = CopyEdits.copy("s1", "Copy", stage, new FreeIds(Stages.drill(stage)), ALL, Placement.OTHER_END, RINK);
         Stage both = Ladder.build(copy.edit().apply(drill), "s1");
         assertEquals(5, copy.ids().size(), "the ball comes along");
         assertEquals(List.of(), Soundness.faults(copy.edit().apply(drill), RINK));
@@ -85,7 +86,7 @@ class CopyEditsTest {
 
     @Test
     void whatIsNamedOutsideTheCopyStaysWhatItIs() {
-        CopyEdits.Copy copy = CopyEdits.copy("s1", "Copy", stage, Set.of("x"), Placement.beside(new Vec(2, 2)), RINK);
+        CopyEdits.Copy copy = CopyEdits.copy("s1", "Copy", stage, new FreeIds(Stages.drill(stage)), Set.of("x"), Placement.beside(new Vec(2, 2)), RINK);
         Stage both = Ladder.build(copy.edit().apply(drill), "s1");
         Action.Shadow second = (Action.Shadow) both.actions().get(5);
         assertEquals("9", second.whom());
@@ -110,7 +111,7 @@ class CopyEditsTest {
         assertEquals(List.of("a2", "a3", "a4"), alone.actions().stream().map(Action::id).toList());
         assertEquals(List.of(), Soundness.faults(Ladder.put(drill, alone), RINK));
         Stage other = new Stages().player("p1", 0, 0).player("9", 3, 3).run("a1", "p1", Cue.whistle(), 9, 0).build();
-        CopyEdits.Copy paste = CopyEdits.paste("s1", other, alone, Placement.beside(new Vec(0, 1)), RINK);
+        CopyEdits.Copy paste = CopyEdits.paste("s1", other, new FreeIds(Stages.drill(other)), alone, Placement.beside(new Vec(0, 1)), RINK);
         Drill there = paste.edit().apply(Ladder.put(drill, other));
         assertEquals(List.of(), Soundness.faults(there, RINK));
         Stage both = Ladder.build(there, "s1");

@@ -8,6 +8,7 @@ import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Instruction.Freeze;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Sign;
@@ -33,7 +34,7 @@ class FreezeEditsTest {
 
     @Test
     void itIsAskedAnsweredDrawnWipedAndTakenAway() {
-        FreezeEdits.Made made = FreezeEdits.at("s1", stage, timeline, 0);
+        FreezeEdits.Made made = FreezeEdits.at("s1", stage, new FreeIds(Stages.drill(stage)), timeline, 0);
         Drill asked = made.edit().apply(drill);
         asked = FreezeEdits.ask("s1", freeze(asked), "Where is the room?").apply(asked);
         asked = FreezeEdits.answer("s1", freeze(asked), "Behind 4").apply(asked);
@@ -43,7 +44,7 @@ class FreezeEditsTest {
         assertEquals(new Freeze(made.freeze(), Cue.whistle(), "Where is the room?", "Behind 4", List.of(Sign.ring("9"))), freeze(asked));
         Drill without9 = PieceEdits.remove("s1", Ladder.build(asked, "s1"), List.of("9")).apply(asked);
         assertTrue(freeze(without9).signs().isEmpty(), "nothing is drawn about somebody who is gone");
-        assertEquals(drill, FreezeEdits.remove("s1", freeze(asked)).apply(asked));
+        assertTrue(drill.isLike(FreezeEdits.remove("s1", freeze(asked)).apply(asked)));
     }
 
     private static Freeze freeze(Drill drill) {

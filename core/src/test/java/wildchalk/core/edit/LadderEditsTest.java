@@ -120,7 +120,7 @@ class LadderEditsTest {
     void everyRungIsExactlyBuiltFromItsDifferences(@ForAll @Size(max = 15) List<@IntRange(min = 0, max = 100000) Integer> choices) {
         Drill drill = RandomEdits.start();
         for (int n : choices) {
-            drill = RandomEdits.edit(drill, n).apply(drill);
+            drill = RandomEdits.anywhere(drill, n).apply(drill);
         }
         for (Rung rung : drill.ladder()) {
             Stage stage = Ladder.build(drill, rung.id());
@@ -137,7 +137,7 @@ class LadderEditsTest {
     void mirroredRungsMirror(@ForAll @Size(max = 10) List<@IntRange(min = 0, max = 100000) Integer> choices) {
         Drill drill = RandomEdits.start();
         for (int n : choices) {
-            drill = RandomEdits.edit(drill, n).apply(drill);
+            drill = RandomEdits.anywhere(drill, n).apply(drill);
         }
         Drill three = LadderEdits.sideways(drill, "s1").edit().apply(drill);
         String beside = three.ladder().stream().filter(r -> r.isVariation() && r.from().equals(Optional.of("s1")) && r.pieces().isEmpty())

@@ -10,6 +10,7 @@ import wildchalk.core.Stages;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Stage;
@@ -41,7 +42,7 @@ class LineEditsTest {
     private static Optional<Edit> cut(Drill drill, String action, Vec at) {
         Action.Travel travel = (Action.Travel) stage(drill).action(action).orElseThrow();
         Route route = route(drill, action);
-        return LineEdits.cut("s1", stage(drill), travel, route,
+        return LineEdits.cut("s1", stage(drill), new FreeIds(drill), travel, route,
                 PathEdits.held(travel, route, new Places(stage(drill), drill.surface()), at, 0.5), at);
     }
 

@@ -10,6 +10,7 @@ import wildchalk.core.Stages;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Effort;
+import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Length;
 import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Cue;
@@ -69,47 +70,59 @@ public final class RandomEdits {
 
     /** One of the things a coach does, chosen by a number. */
     public static Edit edit(Drill drill, int n) {
-        Stage stage = Ladder.build(drill, RUNG);
+        return edit(drill, RUNG, n);
+    }
+
+    /** The same on any rung, so that each comes to have things of its own. */
+    public static Edit anywhere(Drill drill, int n) {
+        List<Rung> rungs = drill.ladder();
+        return edit(drill, rungs.get((n / 7 + n) % rungs.size()).id(), n);
+    }
+
+    /** One of the things a coach does on a rung. */
+    public static Edit edit(Drill drill, String rung, int n) {
+        Stage stage = Ladder.build(drill, rung);
+        FreeIds ids = new FreeIds(drill);
         List<Piece> pieces = stage.pieces();
         List<Action> actions = stage.actions();
         Vec place = new Vec(n % 37 - 18, n % 23 - 11);
         int what = n % 16;
         int pick = n / 16;
         if (pieces.isEmpty() || what == 0) {
-            return PieceEdits.place(RUNG, new Piece.Player(stage.freeId("p"), place, 0, "" + n,
+            return PieceEdits.place(rung, new Piece.Player(ids.take("p"), place, 0, "" + n,
                     Team.SKY));
         }
         Piece piece = pieces.get(pick % pieces.size());
         Optional<Piece.Person> person = stage.people().stream().findFirst();
         if (what == 1) {
-            return PieceEdits.move(RUNG, piece, place);
+            return PieceEdits.move(rung, piece, place);
         }
         if (what == 2) {
-            return PieceEdits.remove(RUNG, stage, List.of(piece.id()));
+            return PieceEdits.remove(rung, stage, List.of(piece.id()));
         }
         if (what == 3 && person.isPresent()) {
             Action.Path path = new Action.Path(List.of(Spot.at(piece.id()), Spot.at(place)), n % 2 == 0);
             Kind kind = Kind.values()[pick % Kind.values().length];
-            return ActionEdits.chalk(RUNG, kind.action(stage.freeId("a"), person.get().id(), path, Cue.next()));
+            return ActionEdits.chalk(rung, kind.action(ids.take("a"), person.get().id(), path, Cue.next()));
         }
         if (actions.isEmpty() || what == 4) {
             return ladder(drill, pick);
         }
         if (what == 13) {
-            return pick % 2 == 0 ? area(stage, pick / 2, place) : read(stage, actions.get(pick / 2 % actions.size()), pick / 2, place);
+            return pick % 2 == 0 ? area(rung, stage, ids, pick / 2, place) : read(rung, stage, ids, actions.get(pick / 2 % actions.size()), pick / 2, place);
         }
         if (what > 13) {
-            return line(drill, stage, actions.get(pick % actions.size()), pick, place);
+            return line(drill, rung, stage, ids, actions.get(pick % actions.size()), pick, place);
         }
         if (what > 7) {
-            return several(stage, what, pick, place);
+            return several(rung, stage, ids, what, pick, place);
         }
         Action action = actions.get(pick % actions.size());
         if (what == 5) {
-            return PieceEdits.remove(RUNG, stage, List.of(action.id()));
+            return PieceEdits.remove(rung, stage, List.of(action.id()));
         }
-        return what == 6 ? ActionEdits.cue(RUNG, action, CueChoices.after(action, stage))
-                : ActionEdits.change(RUNG, "Change kind", Kind.values()[pick % Kind.values().length].instead(action));
+        return what == 6 ? ActionEdits.cue(rung, action, CueChoices.after(action, stage))
+                : ActionEdits.change(rung, "Change kind", Kind.values()[pick % Kind.values().length].instead(action));
     }
 
     /** Something that is done to the ladder, above the two rungs that are there from the start; or to the title. */
@@ -133,66 +146,66 @@ public final class RandomEdits {
     }
 
     /** Something that is done with several pieces, or to a line. */
-    private static Edit several(Stage stage, int what, int pick, Vec place) {
+    private static Edit several(String rung, Stage stage, FreeIds ids, int what, int pick, Vec place) {
         Set<String> some = stage.pieces().stream().map(Piece::id).filter(id -> (id.hashCode() + pick) % 3 != 0)
                 .collect(Collectors.toSet());
         Placement placement = new Placement(pick % 2 == 0, pick % 3 == 0, pick % 7 == 0 ? 0.4 : 0, pick % 5 == 0 ? place : Vec.ZERO);
         Optional<Action> travel = stage.actions().stream().filter(Action.Travel.class::isInstance).findFirst();
         return switch (what) {
             case 8 -> stage.pieces().size() > 20 ? DrillEdits.points(List.of("p" + pick % 4))
-                    : CopyEdits.copy(RUNG, "Copy", stage, some, placement, Stages.TURF).edit();
-            case 9 -> CopyEdits.mirror(RUNG, "Mirror", stage, some, placement, Stages.TURF);
-            case 10 -> pick % 2 == 0 ? ArrangeEdits.straighten(RUNG, stage, some) : ArrangeEdits.spaceEvenly(RUNG, stage, some);
-            case 11 -> travel.map(t -> PathEdits.bend(RUNG, (Action.Travel) t, new PathEdits.Held(0, pick % 2 == 0), place))
+                    : CopyEdits.copy(rung, "Copy", stage, ids, some, placement, Stages.TURF).edit();
+            case 9 -> CopyEdits.mirror(rung, "Mirror", stage, some, placement, Stages.TURF);
+            case 10 -> pick % 2 == 0 ? ArrangeEdits.straighten(rung, stage, some) : ArrangeEdits.spaceEvenly(rung, stage, some);
+            case 11 -> travel.map(t -> PathEdits.bend(rung, (Action.Travel) t, new PathEdits.Held(0, pick % 2 == 0), place))
                     .orElse(DrillEdits.cautions(List.of("c")));
-            default -> pick % 2 == 0 ? PersonEdits.wear(RUNG, some, Team.values()[pick % Team.values().length])
-                    : PieceEdits.moveAll(RUNG, stage, some, place.times(0.1));
+            default -> pick % 2 == 0 ? PersonEdits.wear(rung, some, Team.values()[pick % Team.values().length])
+                    : PieceEdits.moveAll(rung, stage, some, place.times(0.1));
         };
     }
 
     /** Something that is done to one line, in the picture, in its words or on the strip; or to what is wrong with it. */
-    private static Edit line(Drill drill, Stage stage, Action action, int pick, Vec place) {
+    private static Edit line(Drill drill, String rung, Stage stage, FreeIds ids, Action action, int pick, Vec place) {
         Surface surface = drill.surface();
         Timeline timeline = Rehearsal.of(stage, surface);
         Route route = new Board(surface, stage, timeline, drill.lineKey(), Frame.of(drill, surface)).route(action.id());
         Optional<Edit> edit = switch (pick % 7) {
-            case 0 -> action instanceof Action.Travel travel ? LineEdits.cut(RUNG, stage, travel, route, PathEdits.held(travel, route,
+            case 0 -> action instanceof Action.Travel travel ? LineEdits.cut(rung, stage, ids, travel, route, PathEdits.held(travel, route,
                     new Places(stage, surface), route.at(route.length() / 2), 1), route.at(route.length() / 2)) : Optional.empty();
-            case 1 -> LineEdits.reverse(RUNG, stage, action, route);
-            case 2 -> Optional.of(ActionEdits.cue(RUNG, action, Retiming.pulled(action, stage, timeline,
+            case 1 -> LineEdits.reverse(rung, stage, action, route);
+            case 2 -> Optional.of(ActionEdits.cue(rung, action, Retiming.pulled(action, stage, timeline,
                     stage.people().isEmpty() ? "" : stage.people().get(pick % stage.people().size()).id(), pick % 50 / 10.0, 0.3)));
-            case 3 -> stage.people().stream().reduce((a, b) -> b).map(p -> Retelling.by(RUNG, action, p));
-            case 4 -> Retelling.to(RUNG, action, Spot.at(place));
-            case 5 -> Retelling.together(RUNG, stage, action, stage.actions().get(0));
-            default -> timeline.problems().stream().flatMap(p -> Mends.of(RUNG, stage, p).stream()).map(Mends.Mend::edit).findFirst();
+            case 3 -> stage.people().stream().reduce((a, b) -> b).map(p -> Retelling.by(rung, action, p));
+            case 4 -> Retelling.to(rung, action, Spot.at(place));
+            case 5 -> Retelling.together(rung, stage, action, stage.actions().get(0));
+            default -> timeline.problems().stream().flatMap(p -> Mends.of(rung, stage, p).stream()).map(Mends.Mend::edit).findFirst();
         };
         return edit.orElse(SurfaceEdits.onto(drill, pick % 2 == 0 ? "football-11" : "field-hockey", SurfaceEdits.Carrying.SCALE));
     }
 
     /** Something that is done with what people decide. */
-    private static Edit read(Stage stage, Action action, int pick, Vec place) {
+    private static Edit read(String rung, Stage stage, FreeIds ids, Action action, int pick, Vec place) {
         Optional<Instruction.Read> read = stage.said(Instruction.Read.class).stream().reduce((a, b) -> pick % 3 == 0 ? a : b);
         return switch (pick % 5) {
-            case 0 -> ReadEdits.instead(RUNG, stage, action).map(ReadEdits.Made::edit).orElse(DrillEdits.rename("R"));
-            case 1 -> read.map(r -> ReadEdits.without(RUNG, stage, r, r.options().get(pick % r.options().size()).id())).orElse(DrillEdits.rename("R"));
-            case 2 -> read.map(r -> ReadEdits.ruled(RUNG, r.id(), Optional.of(Instruction.Rule.values()[pick % 2]))).orElse(DrillEdits.rename("R"));
-            case 3 -> read.map(r -> ReadEdits.told(RUNG, r.id(), r.options().get(0).id(), "o" + pick % 4, "")).orElse(DrillEdits.rename("R"));
-            default -> ReadEdits.lookingAt(ActionEdits.chalk(RUNG, new Action.Run(stage.freeId("a"), action.who(), new Action.Path(List.of(Spot.at(place)), false),
-                    Action.Gait.RUN, Action.Ending.GO_ON, Cue.next())), RUNG, read.map(r -> Choices.NONE.with(r.id(), r.options().get(pick % r.options().size()).id()))
+            case 0 -> ReadEdits.instead(rung, stage, ids, action).map(ReadEdits.Made::edit).orElse(DrillEdits.rename("R"));
+            case 1 -> read.map(r -> ReadEdits.without(rung, stage, r, r.options().get(pick % r.options().size()).id())).orElse(DrillEdits.rename("R"));
+            case 2 -> read.map(r -> ReadEdits.ruled(rung, r.id(), Optional.of(Instruction.Rule.values()[pick % 2]))).orElse(DrillEdits.rename("R"));
+            case 3 -> read.map(r -> ReadEdits.told(rung, r.id(), r.options().get(0).id(), "o" + pick % 4, "")).orElse(DrillEdits.rename("R"));
+            default -> ReadEdits.lookingAt(ActionEdits.chalk(rung, new Action.Run(ids.take("a"), action.who(), new Action.Path(List.of(Spot.at(place)), false),
+                    Action.Gait.RUN, Action.Ending.GO_ON, Cue.next())), rung, read.map(r -> Choices.NONE.with(r.id(), r.options().get(pick % r.options().size()).id()))
                     .orElse(Choices.NONE));
         };
     }
 
     /** Something that is done with areas. */
-    private static Edit area(Stage stage, int pick, Vec place) {
+    private static Edit area(String rung, Stage stage, FreeIds ids, int pick, Vec place) {
         Optional<Piece.Station> station = stage.stations().stream().findFirst();
         return switch (pick % 5) {
-            case 0 -> PieceEdits.place(RUNG, new Piece.Zone(stage.freeId("z"), place, new Outline.Circle(1 + pick % 4), "z", Colour.RED));
-            case 1 -> StationEdits.markOut(RUNG, Division.values()[pick % Division.values().length], 1 + pick % 4, new Box(-20, -10, 40, 20));
-            case 2 -> StationEdits.movingOn(RUNG, pick % 2 == 0 ? Optional.empty() : Optional.of(Instruction.Way.ALTERNATING));
+            case 0 -> PieceEdits.place(rung, new Piece.Zone(ids.take("z"), place, new Outline.Circle(1 + pick % 4), "z", Colour.RED));
+            case 1 -> StationEdits.markOut(rung, Division.values()[pick % Division.values().length], 1 + pick % 4, new Box(-20, -10, 40, 20));
+            case 2 -> StationEdits.movingOn(rung, pick % 2 == 0 ? Optional.empty() : Optional.of(Instruction.Way.ALTERNATING));
             case 3 -> station.filter(s -> stage.pieces().size() < 40)
-                    .map(s -> StationEdits.fill(RUNG, stage, s, start(), Stages.TURF).edit()).orElse(DrillEdits.rename("T"));
-            default -> station.map(s -> PieceEdits.move(RUNG, s, place)).orElse(DrillEdits.rename("T"));
+                    .map(s -> StationEdits.fill(rung, stage, ids, s, start(), Stages.TURF).edit()).orElse(DrillEdits.rename("T"));
+            default -> station.map(s -> PieceEdits.move(rung, s, place)).orElse(DrillEdits.rename("T"));
         };
     }
 }

@@ -11,6 +11,7 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Instruction.Read;
 import wildchalk.core.drill.Instruction.Rule;
 import wildchalk.core.drill.Ladder;
@@ -32,7 +33,7 @@ class ReadEditsTest {
     }
 
     private ReadEdits.Made instead(String action) {
-        ReadEdits.Made made = ReadEdits.instead(RUNG, stage(), stage().action(action).orElseThrow()).orElseThrow();
+        ReadEdits.Made made = ReadEdits.instead(RUNG, stage(), new FreeIds(drill), stage().action(action).orElseThrow()).orElseThrow();
         drill = made.edit().apply(drill);
         return made;
     }
@@ -87,10 +88,10 @@ class ReadEditsTest {
     void noMoreThanFiveOptions() {
         ReadEdits.Made made = instead("a2");
         for (int i = 0; i < 3; i++) {
-            drill = ReadEdits.also(RUNG, stage(), read(made.read())).orElseThrow().edit().apply(drill);
+            drill = ReadEdits.also(RUNG, new FreeIds(drill), read(made.read())).orElseThrow().edit().apply(drill);
         }
         assertEquals(5, read(made.read()).options().size());
-        assertTrue(ReadEdits.also(RUNG, stage(), read(made.read())).isEmpty());
+        assertTrue(ReadEdits.also(RUNG, new FreeIds(drill), read(made.read())).isEmpty());
     }
 
     @Test

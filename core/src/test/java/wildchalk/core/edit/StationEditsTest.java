@@ -12,6 +12,7 @@ import wildchalk.core.Stages;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Limit;
@@ -51,7 +52,7 @@ class StationEditsTest {
     }
 
     private static StationEdits.Filled fill(Drill drill, int number, Drill other) {
-        return StationEdits.fill("s1", stage(drill), station(drill, number), other, drill.surface());
+        return StationEdits.fill("s1", stage(drill), new FreeIds(drill), station(drill, number), other, drill.surface());
     }
 
     private static Drill relay() {

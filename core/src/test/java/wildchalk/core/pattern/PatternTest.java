@@ -11,6 +11,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import wildchalk.core.Stages;
 import wildchalk.core.drill.Colour;
+import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Vec;
@@ -90,7 +91,7 @@ class PatternTest {
     }
 
     private static List<String> numbers(int count, Numbering numbering) {
-        return Pattern.of(PatternKind.ROWS, A, B).withCount(count).numbered(numbering).numbers(EMPTY).stream()
+        return Pattern.of(PatternKind.ROWS, A, B).withCount(count).numbered(numbering).numbers(new FreeIds(Stages.drill(EMPTY))).stream()
                 .map(Piece.Note::text).toList();
     }
 
@@ -104,7 +105,7 @@ class PatternTest {
 
     @Test
     void numbersStandInTheMiddleOfTheirGaps() {
-        List<Piece.Note> notes = Pattern.of(PatternKind.ROWS, A, B).withCount(5).numbers(EMPTY);
+        List<Piece.Note> notes = Pattern.of(PatternKind.ROWS, A, B).withCount(5).numbers(new FreeIds(Stages.drill(EMPTY)));
         assertEquals(List.of(new Vec(1, 0), new Vec(3, 0), new Vec(5, 0), new Vec(7, 0)),
                 notes.stream().map(Piece.Note::at).toList());
     }
@@ -114,7 +115,7 @@ class PatternTest {
     void piecesHaveIdsThatAreFreeAndStandWhereThePatternSays(PatternKind kind) {
         Stage stage = new Stages().piece(Piece.Item.cone("c1", A, Colour.RED)).build();
         Pattern pattern = Pattern.of(kind, new Vec(-3, 2), new Vec(4, 5));
-        List<Piece> pieces = pattern.pieces(stage, Piece.Item.cone("x", A, Colour.BLUE));
+        List<Piece> pieces = pattern.pieces(new FreeIds(Stages.drill(stage)), Piece.Item.cone("x", A, Colour.BLUE));
         List<Piece> items = pieces.stream().filter(Piece.Item.class::isInstance).toList();
         assertEquals(pattern.places(), items.stream().map(Piece::at).toList());
         assertTrue(items.stream().allMatch(p -> ((Piece.Item) p).colour() == Colour.BLUE));

@@ -12,6 +12,7 @@ import wildchalk.core.Stages;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
@@ -27,7 +28,7 @@ class GuessTest {
             .player("x", 20, 0, Team.SKY).ball("b1", "1");
 
     private static Action guess(Stage stage, String who, double lookedAt, Vec... points) {
-        return new Guess(stage, Rehearsal.of(stage, Stages.TURF), Stages.TURF)
+        return new Guess(stage, Rehearsal.of(stage, Stages.TURF), Stages.TURF, new FreeIds(Stages.drill(stage)))
                 .of(new Gesture(who, List.of(points), false, lookedAt, REACH));
     }
 
@@ -71,7 +72,7 @@ class GuessTest {
         assertEquals("3", shadow.whom());
         assertEquals(Action.Shadow.Side.GOAL, shadow.side());
         Stage stage = stages.build();
-        assertEquals("3", ((Action.Shadow) new Guess(stage, Rehearsal.of(stage, Stages.TURF), Stages.TURF).as(Kind.SHADOW,
+        assertEquals("3", ((Action.Shadow) new Guess(stage, Rehearsal.of(stage, Stages.TURF), Stages.TURF, new FreeIds(Stages.drill(stage))).as(Kind.SHADOW,
                 new Gesture("x", List.of(at(20, 0), at(5, 25)), false, 0, REACH))).whom(), "the nearest when nobody is there");
     }
 

@@ -13,6 +13,7 @@ import wildchalk.core.Stages;
 import wildchalk.core.drill.Action.Manner;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Colour;
+import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
@@ -150,7 +151,7 @@ class StrokeTableTest {
         for (String line : table.strip().lines().toList()) {
             String[] parts = line.split("\\|");
             Gesture gesture = new Gesture(parts[0].strip(), hand(parts[1].strip(), shake), false, 0, REACH);
-            String read = words(new Guess(stage, Rehearsal.of(stage, surface), surface).all(gesture));
+            String read = words(new Guess(stage, Rehearsal.of(stage, surface), surface, new FreeIds(Stages.drill(stage))).all(gesture));
             drawn.add(new Drawn(line.strip(), read.equals(parts[2].strip()), read));
         }
         return drawn;

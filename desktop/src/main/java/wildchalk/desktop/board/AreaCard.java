@@ -78,7 +78,7 @@ final class AreaCard extends FlowPane {
     private MenuItem item(Desk.Titled offered) {
         MenuItem item = new MenuItem(offered.title());
         item.setOnAction(e -> state.desk().drill(offered.id(), drill -> area().ifPresent(a -> {
-            StationEdits.Filled filled = StationEdits.fill(state.rung(), state.stage(), (Piece.Station) a, drill, state.surface());
+            StationEdits.Filled filled = StationEdits.fill(state.rung(), state.stage(), state.freeIds(), (Piece.Station) a, drill, state.surface());
             state.apply(filled.edit());
             if (!filled.words().isEmpty()) {
                 state.desk().say(filled.words());

@@ -146,8 +146,8 @@ final class AreaGrip implements Grip {
 
     private Piece.Area area(Vec at, Outline outline) {
         AreaSample sample = state.samples().areaProperty().get();
-        return sample.what() == AreaSample.What.STATION ? StationEdits.fresh(state.stage(), at, outline)
-                : new Piece.Zone(state.stage().freeId("z"), at, outline, "", sample.colour());
+        return sample.what() == AreaSample.What.STATION ? StationEdits.fresh(state.stage(), state.freeIds(), at, outline)
+                : new Piece.Zone(state.freeIds().take("z"), at, outline, "", sample.colour());
     }
 
     @Override

@@ -194,7 +194,7 @@ final class BoardKeys {
         boolean pointed = route.distanceTo(board.mouse().pointer()) < 2 * state.board().frame().unit();
         Vec at = pointed ? board.mouse().pointer() : route.at(route.length() / 2);
         PathEdits.Held held = PathEdits.held(travel, route, new Places(state.stage(), state.surface()), at, state.board().frame().unit());
-        LineEdits.cut(state.rung(), state.stage(), travel, route, held, at).ifPresentOrElse(state::apply,
+        LineEdits.cut(state.rung(), state.stage(), state.freeIds(), travel, route, held, at).ifPresentOrElse(state::apply,
                 () -> state.say("There is too little of this line to cut it"));
     }
 

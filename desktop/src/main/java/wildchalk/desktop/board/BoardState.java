@@ -20,6 +20,7 @@ import javafx.beans.property.SimpleDoubleProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rung;
@@ -261,6 +262,11 @@ public final class BoardState {
 
     public Drill drill() {
         return history.now();
+    }
+
+    /** Ids for what is new in the drill. */
+    public FreeIds freeIds() {
+        return new FreeIds(drill());
     }
 
     public History history() {

@@ -85,7 +85,7 @@ final class FreezeCard extends VBox {
     /** A new freeze at the moment that is looked at. */
     static void make(BoardState state, BoardPane pane) {
         state.playingProperty().set(false);
-        FreezeEdits.Made made = FreezeEdits.at(state.rung(), state.stage(), state.timeline(), state.playheadProperty().get());
+        FreezeEdits.Made made = FreezeEdits.at(state.rung(), state.stage(), state.freeIds(), state.timeline(), state.playheadProperty().get());
         if (state.apply(made.edit())) {
             open(state, pane, made.freeze());
             pane.lookup("#freeze-question").requestFocus();

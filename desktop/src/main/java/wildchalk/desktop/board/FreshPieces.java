@@ -1,6 +1,7 @@
 package wildchalk.desktop.board;
 
 import java.util.Optional;
+import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
@@ -18,25 +19,25 @@ final class FreshPieces {
     }
 
     /** @param sample what gear looks like: its kind, colour and sizes */
-    static Piece of(Tool tool, Piece.Item sample, Stage stage, Vec at, Surface surface) {
+    static Piece of(Tool tool, Piece.Item sample, Stage stage, FreeIds ids, Vec at, Surface surface) {
         double ahead = surface.targets().isEmpty() ? 0
                 : Math.round(surface.targets().get(0).at().minus(at).angle() * 100) / 100.0;
         return switch (tool) {
-            case LINE_UP -> new Piece.LineUp(stage.freeId("l"), at, ahead, PersonEdits.freeNumber(stage), Team.MINT, 3, "line");
-            case CONE -> Piece.Item.cone(stage.freeId("c"), at, sample.colour());
-            case GEAR -> gear(sample, stage, at, surface);
-            case SUPPLY -> new Piece.Supply(stage.freeId("u"), at, USUAL_SUPPLY);
-            case BALL -> new Piece.Ball(stage.freeId("b"), at, Optional.empty());
-            case GOALKEEPER -> new Piece.Goalkeeper(stage.freeId("k"), at, Math.PI, "GK", Team.LEMON);
-            case NOTE -> new Piece.Note(stage.freeId("n"), at, "note");
-            case COACH -> new Piece.Coach(stage.freeId("h"), at, ahead, "C");
-            default -> new Piece.Player(stage.freeId("p"), at, ahead, PersonEdits.freeNumber(stage), team(stage));
+            case LINE_UP -> new Piece.LineUp(ids.take("l"), at, ahead, PersonEdits.freeNumber(stage), Team.MINT, 3, "line");
+            case CONE -> Piece.Item.cone(ids.take("c"), at, sample.colour());
+            case GEAR -> gear(sample, ids, at, surface);
+            case SUPPLY -> new Piece.Supply(ids.take("u"), at, USUAL_SUPPLY);
+            case BALL -> new Piece.Ball(ids.take("b"), at, Optional.empty());
+            case GOALKEEPER -> new Piece.Goalkeeper(ids.take("k"), at, Math.PI, "GK", Team.LEMON);
+            case NOTE -> new Piece.Note(ids.take("n"), at, "note");
+            case COACH -> new Piece.Coach(ids.take("h"), at, ahead, "C");
+            default -> new Piece.Player(ids.take("p"), at, ahead, PersonEdits.freeNumber(stage), team(stage));
         };
     }
 
     /** A goal that can be moved is as large as the surface's own. */
-    private static Piece gear(Piece.Item sample, Stage stage, Vec at, Surface surface) {
-        Piece.Item item = new Piece.Item(stage.freeId("g"), at, sample.kind(), sample.facing(), sample.colour(), "",
+    private static Piece gear(Piece.Item sample, FreeIds ids, Vec at, Surface surface) {
+        Piece.Item item = new Piece.Item(ids.take("g"), at, sample.kind(), sample.facing(), sample.colour(), "",
                 sample.width(), sample.depth());
         if (sample.kind() != GearKind.GOAL) {
             return item;

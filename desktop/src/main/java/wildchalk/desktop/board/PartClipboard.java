@@ -71,7 +71,7 @@ final class PartClipboard {
         boolean taken = part.pieces().stream().anyMatch(p -> state.stage().pieces().stream()
                 .anyMatch(q -> q.at().distance(p.at()) < unit));
         Vec by = taken ? state.board().frame().onPage(4 * unit, 4 * unit) : Vec.ZERO;
-        CopyEdits.Copy copy = CopyEdits.paste(state.rung(), state.stage(), part, Placement.beside(by), state.surface());
+        CopyEdits.Copy copy = CopyEdits.paste(state.rung(), state.stage(), state.freeIds(), part, Placement.beside(by), state.surface());
         if (state.apply(copy.edit())) {
             state.choose(copy.ids().toArray(new String[0]));
         }

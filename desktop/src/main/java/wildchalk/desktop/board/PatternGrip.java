@@ -118,7 +118,7 @@ final class PatternGrip implements Grip {
     }
 
     private Edit edit() {
-        List<Piece> pieces = pattern.pieces(state.stage(), state.samples().gearProperty().get());
+        List<Piece> pieces = pattern.pieces(state.freeIds(), state.samples().gearProperty().get());
         long items = pieces.stream().filter(Piece.Item.class::isInstance).count();
         return PieceEdits.placeAll(state.rung(), pattern.kind().title().toLowerCase(Locale.ROOT) + " of " + items + " "
                 + PieceWords.several(PieceWords.kind(state.samples().gearProperty().get().kind())), pieces);

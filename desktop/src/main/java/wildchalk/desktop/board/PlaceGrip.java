@@ -31,7 +31,7 @@ final class PlaceGrip implements Grip {
     }
 
     private Piece piece(Hand hand) {
-        return FreshPieces.of(state.toolProperty().get(), state.samples().gearProperty().get(), state.stage(),
+        return FreshPieces.of(state.toolProperty().get(), state.samples().gearProperty().get(), state.stage(), state.freeIds(),
                 guides.within(place(hand).at()), state.surface());
     }
 

@@ -41,7 +41,7 @@ final class ReadCard extends VBox {
         }
         FlowPane foot = new FlowPane(8, 6);
         if (read.options().size() < ReadEdits.MOST_OPTIONS) {
-            foot.getChildren().add(Fields.pill("read-more", "One more option", () -> ReadEdits.also(state.rung(), state.stage(), read).ifPresent(m -> make(state, m))));
+            foot.getChildren().add(Fields.pill("read-more", "One more option", () -> ReadEdits.also(state.rung(), state.freeIds(), read).ifPresent(m -> make(state, m))));
         }
         foot.getChildren().addAll(rule(read), Fields.pill("read-close", "Close", () -> pane.showCard(null)));
         getChildren().add(foot);
@@ -54,7 +54,7 @@ final class ReadCard extends VBox {
 
     /** Something else instead of an action, to be drawn next. */
     static void instead(BoardState state, Action action) {
-        ReadEdits.instead(state.rung(), state.stage(), action).ifPresentOrElse(m -> make(state, m),
+        ReadEdits.instead(state.rung(), state.stage(), state.freeIds(), action).ifPresentOrElse(m -> make(state, m),
                 () -> state.say("A read has up to " + ReadEdits.MOST_OPTIONS + " options"));
     }
 

@@ -49,7 +49,7 @@ final class RuleMenu extends MenuButton {
     }
 
     private String id() {
-        return AreaEdits.rule(state.stage(), zone.id()).map(Limit::id).orElse(state.stage().freeId("l"));
+        return AreaEdits.rule(state.stage(), zone.id()).map(Limit::id).orElseGet(() -> state.freeIds().take("l"));
     }
 
     private List<String> wearing(Team team) {

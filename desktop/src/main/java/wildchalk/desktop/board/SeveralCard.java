@@ -104,7 +104,7 @@ final class SeveralCard extends FlowPane {
     private static void copy(BoardState state, String name, Placement placement) {
         Set<String> chosen = pieces(state);
         if (!chosen.isEmpty()) {
-            CopyEdits.Copy copy = CopyEdits.copy(state.rung(), name, state.stage(), chosen, placement, state.surface(),
+            CopyEdits.Copy copy = CopyEdits.copy(state.rung(), name, state.stage(), state.freeIds(), chosen, placement, state.surface(),
                     state.samples().freshLabelsProperty().get());
             if (state.apply(copy.edit())) {
                 state.choose(copy.ids().toArray(new String[0]));

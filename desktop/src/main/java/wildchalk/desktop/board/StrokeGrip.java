@@ -121,7 +121,7 @@ final class StrokeGrip implements Grip {
     }
 
     private List<Action> guess(List<Vec> meant, boolean straight) {
-        Guess guess = new Guess(state.stage(), state.timeline(), state.surface());
+        Guess guess = new Guess(state.stage(), state.timeline(), state.surface(), state.freeIds());
         Gesture gesture = new Gesture(who, meant, straight || guides.isTyped(), state.playheadProperty().get(),
                 state.board().frame().unit() * 1.5);
         return state.toolProperty().get().kind().map(k -> List.of(guess.as(k, gesture))).orElseGet(() -> guess.all(gesture));

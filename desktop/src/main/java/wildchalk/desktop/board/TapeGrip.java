@@ -119,7 +119,7 @@ final class TapeGrip implements Grip {
             return Optional.empty();
         }
         // Until there are enough places for an angle or an area, the length is read off.
-        return Optional.of(new Tape(state.stage().freeId("t"), all.size() < needed ? Reading.LENGTH : read,
+        return Optional.of(new Tape(state.freeIds().take("t"), all.size() < needed ? Reading.LENGTH : read,
                 read == Reading.ANGLE && all.size() > 3 ? all.subList(0, 3) : all));
     }
 

@@ -18,6 +18,8 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import wildchalk.core.edit.ActionEdits;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
@@ -51,6 +53,7 @@ final class Tray extends HBox {
             new Item(Tool.PATTERN, "Pattern", "8"), new Item(Tool.AREA, "Area", "9"), new Item(Tool.NOTE, "Note", "N"));
 
     private static final Stage NOTHING = new Stage("", "", List.of(), List.of());
+    private static final Drill SOMETHING = Drill.empty("", "", "open-grass", "whole");
 
     private static final double SAMPLE_WIDTH = 36;
     private static final double SAMPLE_HEIGHT = 17;
@@ -135,7 +138,7 @@ final class Tray extends HBox {
             return List.of(new Shape.Label(Vec.ZERO, "Abc", 3.4, Ink.NOTE));
         }
         Piece.Item sample = Piece.Item.of("", tool == Tool.GEAR ? GearKind.MINI_GOAL : GearKind.CONE, Vec.ZERO);
-        return Sample.piece(FreshPieces.of(tool, sample.turnedTo(tool == Tool.GEAR ? Math.PI / 2 : 0), NOTHING,
+        return Sample.piece(FreshPieces.of(tool, sample.turnedTo(tool == Tool.GEAR ? Math.PI / 2 : 0), NOTHING, new FreeIds(SOMETHING),
                 Vec.ZERO, Surfaces.get("open-grass")));
     }
 

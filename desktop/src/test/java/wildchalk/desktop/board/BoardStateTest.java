@@ -160,14 +160,14 @@ class BoardStateTest {
 
     @Test
     void freshPiecesGetTheNextLabelAndTheColourInUse() {
-        Piece.Player first = (Piece.Player) FreshPieces.of(Tool.PLAYER, state.samples().gearProperty().get(), state.stage(), new Vec(0, 0),
+        Piece.Player first = (Piece.Player) FreshPieces.of(Tool.PLAYER, state.samples().gearProperty().get(), state.stage(), state.freeIds(), new Vec(0, 0),
                 state.surface());
         assertEquals("1", first.label());
         assertEquals(((Piece.Player) state.stage().piece("p9").orElseThrow()).team(), first.team());
         assertEquals(0, first.facing(), 0.01, "faces the goal it attacks");
         for (Tool tool : Tool.values()) {
             if (tool.places()) {
-                Piece piece = FreshPieces.of(tool, state.samples().gearProperty().get(), state.stage(), new Vec(1, 2), state.surface());
+                Piece piece = FreshPieces.of(tool, state.samples().gearProperty().get(), state.stage(), state.freeIds(), new Vec(1, 2), state.surface());
                 assertTrue(state.stage().piece(piece.id()).isEmpty(), piece.id() + " is free");
                 assertEquals(new Vec(1, 2), piece.at());
             }

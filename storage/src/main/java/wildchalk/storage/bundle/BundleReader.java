@@ -10,7 +10,6 @@ import java.util.List;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
-import wildchalk.core.drill.Drill;
 import wildchalk.core.surface.SurfacePlan;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.storage.format.DrillReader;
@@ -56,9 +55,9 @@ public final class BundleReader {
                 surfaces.add(part(entry, SurfaceFiles::read, text(zip, entry)));
             }
             surfaces.stream().filter(s -> Surfaces.plan(s.id()).isEmpty()).forEach(Surfaces::add);
-            List<Drill> drills = new ArrayList<>();
+            List<DrillReader.Told> drills = new ArrayList<>();
             for (ZipEntry entry : within(entries, Bundle.DRILLS, Bundle.DRILL)) {
-                drills.add(part(entry, DrillReader::read, text(zip, entry)));
+                drills.add(part(entry, DrillReader::told, text(zip, entry)));
             }
             if (drills.isEmpty()) {
                 throw refused("there is no drill in it; choose a bundle that was handed out by this program");

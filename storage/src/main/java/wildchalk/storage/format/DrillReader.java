@@ -19,7 +19,9 @@ import java.util.function.Function;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.Given;
 import wildchalk.core.drill.Length;
+import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Plan;
 import wildchalk.core.drill.Rung;
@@ -27,6 +29,7 @@ import wildchalk.core.drill.Showing;
 import wildchalk.core.drill.Soundness;
 import wildchalk.core.drill.Team;
 import wildchalk.core.drill.Venue;
+import wildchalk.core.edit.Untangled;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;
@@ -52,13 +55,26 @@ public final class DrillReader {
      * @throws FormatException when it cannot be read or is not sound; the message names the file
      */
     public static Drill read(Path file) throws FormatException {
+        return told(file).drill();
+    }
+
+    /**
+     * A drill, and what should be known of how it was read.
+     *
+     * @param words what an older program had taken for one thing and is kept apart now, a sentence each; usually empty
+     */
+    public record Told(Drill drill, List<String> words) {
+    }
+
+    /** The same as {@link #read(Path)}, with what should be known of it. */
+    public static Told told(Path file) throws FormatException {
         try {
             if (Files.size(file) > LARGEST) {
                 throw new FormatException("it is larger than any drill, over 8 MB");
             }
-            return read(text(Files.readAllBytes(file)));
+            return told(text(Files.readAllBytes(file)));
         } catch (FormatException e) {
-            throw new FormatException(file.getFileName() + ": " + e.getMessage());
+            throw e.in(file.getFileName() + ": ");
         } catch (NoSuchFileException e) {
             throw new FormatException(file + ": there is no such file");
         } catch (IOException e) {
@@ -85,18 +101,33 @@ public final class DrillReader {
      * @throws FormatException when it is not sound
      */
     public static Drill read(String json) throws FormatException {
+        return told(json).drill();
+    }
+
+    /** The same as {@link #read(String)}, with what should be known of it. */
+    public static Told told(String json) throws FormatException {
         FileText text = FileText.checked(json, FileText.Form.DRILL);
         DrillReader reader = new DrillReader(text);
         Drill drill = reader.drill(text.root());
-        reader.refuseUnsound(drill);
-        return drill;
+        reader.refuse(Soundness.twice(drill).stream().filter(Soundness::isOnOneRung).toList());
+        boolean idsPerRung = text.root().path("version").asInt() < DrillWriter.IDS_PER_DRILL;
+        Untangled untangled = idsPerRung ? Untangled.of(drill) : new Untangled(drill, List.of());
+        reader.refuse(Soundness.faults(untangled.drill(), untangled.drill().surface()));
+        Drill sound = untangled.drill();
+        return new Told(sound.withLadder(Ladder.withoutWhatIsGone(sound)), untangled.words());
     }
 
-    private void refuseUnsound(Drill drill) throws FormatException {
-        for (Soundness.Fault fault : Soundness.faults(drill, drill.surface())) {
-            throw new FormatException(text.where(text.pointerOf(fault.rung(), fault.id()))
-                    + "\"" + fault.id() + "\" " + fault.what());
+    private void refuse(List<Soundness.Fault> faults) throws FormatException {
+        if (!faults.isEmpty()) {
+            throw new FormatException(faults.stream().map(this::line).toList());
         }
+    }
+
+    private String line(Soundness.Fault fault) {
+        List<Soundness.Place> places = fault.places();
+        String pointer = places.isEmpty() ? text.pointerOf(fault.rung(), fault.id()) : text.pointerOf(places.get(0));
+        String line = text.where(pointer) + "\"" + fault.id() + "\" " + fault.what();
+        return places.isEmpty() ? line : line + " (the other: " + text.where(text.pointerOf(places.get(1))).replaceFirst(": $", ")");
     }
 
     private Drill drill(JsonNode o) {
@@ -104,7 +135,13 @@ public final class DrillReader {
                 value(o, "lineKey", Drill.LineKey.RUNS_PLAIN),
                 new Effort(value(o, "level", Effort.Level.ADULT), value(o, "intensity", Effort.Intensity.LIVE)),
                 list(o.path("stages"), this::rung),
-                texts(o.path("points")), texts(o.path("questions")), texts(o.path("cautions")));
+                texts(o.path("points")), texts(o.path("questions")), texts(o.path("cautions")), given(o.path("given")));
+    }
+
+    private static Given given(JsonNode o) {
+        Map<String, Integer> highest = new HashMap<>();
+        o.fields().forEachRemaining(e -> highest.put(e.getKey(), e.getValue().asInt()));
+        return new Given(highest);
     }
 
     private static Venue venue(JsonNode o) {

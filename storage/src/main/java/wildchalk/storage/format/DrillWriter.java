@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.TreeMap;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Given;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Plan;
 import wildchalk.core.drill.Rung;
@@ -21,7 +22,9 @@ import wildchalk.core.geometry.Vec;
 /** Writes a drill as JSON (docs/format/drill.md). */
 public final class DrillWriter {
 
-    static final int VERSION = 6;
+    static final int VERSION = 7;
+    /** Since this version ids are given per drill, before per rung. */
+    static final int IDS_PER_DRILL = 7;
     private static final ObjectMapper MAPPER = new ObjectMapper();
     private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
 
@@ -53,6 +56,10 @@ public final class DrillWriter {
         texts(o, "points", drill.points());
         texts(o, "questions", drill.questions());
         texts(o, "cautions", drill.cautions());
+        if (!drill.given().equals(Given.NONE)) {
+            ObjectNode given = o.putObject("given");
+            new TreeMap<>(drill.given().highest()).forEach(given::put);
+        }
         return o;
     }
 

@@ -19,7 +19,9 @@ import com.networknt.schema.SpecVersion;
 import com.networknt.schema.ValidationMessage;
 import java.io.IOException;
 import java.util.Comparator;
+import java.util.Locale;
 import java.util.Optional;
+import wildchalk.core.drill.Soundness;
 
 /** The text of a file whose form is right: it is JSON, of a version this program knows, and fits the schema. */
 final class FileText {
@@ -194,6 +196,17 @@ final class FileText {
                 }
             }
             return "/stages/" + i;
+        }
+        return "/stages";
+    }
+
+    /** The same where it is known in which list of its stage it stands. */
+    String pointerOf(Soundness.Place place) {
+        JsonNode stages = root.path("stages");
+        for (int i = 0; i < stages.size(); i++) {
+            if (stages.path(i).path("id").asText().equals(place.rung())) {
+                return "/stages/" + i + "/" + place.of().name().toLowerCase(Locale.ROOT) + "/" + place.index();
+            }
         }
         return "/stages";
     }

@@ -67,8 +67,8 @@ public record Intake(List<Arrival> read, List<SurfacePlan> surfaces) {
             String name = file.getFileName().toString();
             try {
                 Bundle bundle = name.toLowerCase(Locale.ROOT).endsWith(".zip") ? BundleReader.read(file)
-                        : new Bundle(List.of(DrillReader.read(file)), List.of());
-                bundle.drills().forEach(d -> read.add(new Arrival(name, Arrival.Kind.NEW, Optional.of(d), "")));
+                        : new Bundle(List.of(DrillReader.told(file)), List.of());
+                bundle.told().forEach(t -> read.add(new Arrival(name, Arrival.Kind.NEW, Optional.of(t.drill()), String.join(" ", t.words()))));
                 surfaces.addAll(bundle.surfaces());
             } catch (FormatException e) {
                 String why = e.getMessage();
@@ -88,20 +88,21 @@ public record Intake(List<Arrival> read, List<SurfacePlan> surfaces) {
     private static Arrival compared(Arrival arrival, Drill drill, Function<String, Optional<Drill>> inBook, Map<String, Drill> before) {
         Drill twin = before.putIfAbsent(drill.id(), drill);
         if (twin != null) {
-            return twin.equals(drill) ? new Arrival(arrival.file(), Arrival.Kind.SAME, arrival.drill(), "it comes twice")
+            return twin.isLike(drill) ? new Arrival(arrival.file(), Arrival.Kind.SAME, arrival.drill(), "it comes twice")
                     : new Arrival(arrival.file(), Arrival.Kind.NEW, arrival.drill(), "another drill has its id and comes with it");
         }
         Optional<Drill> there = inBook.apply(drill.id());
         if (there.isEmpty()) {
             return arrival;
         }
-        if (there.get().equals(drill)) {
+        if (there.get().isLike(drill)) {
             return new Arrival(arrival.file(), Arrival.Kind.SAME, arrival.drill(), "");
         }
         List<String> changes = Changes.of(there.get(), drill, Unit.METRES);
         String more = changes.size() > CHANGES_SAID ? "; and " + (changes.size() - CHANGES_SAID) + " more" : "";
-        return new Arrival(arrival.file(), Arrival.Kind.CHANGED, arrival.drill(),
-                String.join("; ", changes.subList(0, Math.min(CHANGES_SAID, changes.size()))) + more);
+        String apart = arrival.words().isEmpty() ? "" : ". " + arrival.words();
+        return new Arrival(arrival.file(), Arrival.Kind.CHANGED, Optional.of(drill.following(there.get())),
+                String.join("; ", changes.subList(0, Math.min(CHANGES_SAID, changes.size()))) + more + apart);
     }
 
     /** The drills of one kind. */

@@ -67,7 +67,7 @@ class DrillFileTest {
         "on": "received", "action": "a1"} | "on": "received", "action": "a99"} | "a2" has a cue that waits for "a99", but no action has that id
         "on": "next"                 | "on": "sneeze"                  | "sneeze" is not known here; it can be whistle, next, with, released, received, after, partway, gone, enters, crosses, near, touches, called, all, first
         "on": "received", "action": "a1"} | "on": "received"}          | "action" is missing; add it
-        "version": 1                 | "version": 7                    | line 3: version: it was written by a newer Wild Chalk (format version 7, this one reads up to 6); update Wild Chalk to open it
+        "version": 1                 | "version": 8                    | line 3: version: it was written by a newer Wild Chalk (format version 8, this one reads up to 7); update Wild Chalk to open it
         "format": "wild-chalk-drill" | "format": "recipe"              | line 2: format: this is not a drill file: it should say "format": "wild-chalk-drill"
         "who": "p9"                  | "who": "p99"                    | "a3" is done by "p99", but no person has that id
         "heldBy": "f"                | "heldBy": "nobody"              | "b1" is held by "nobody", but no person has that id
@@ -77,7 +77,7 @@ class DrillFileTest {
         "surface": "field-hockey"    | "surface": "field-hockey", "attack": "sideways" | attack: "sideways" is not known here; it can be right, down, left, up
         "kind": "cone"               | "kind": "umbrella"              | "umbrella" is not known here; it can be player
         "colour": "yellow"           | "colour": "yellow", "width": 0  | width: 0 is out of range; the least is 0.02
-        "id": "p4"                   | "id": "p7"                      | "p7" stands twice; give one of the two another id
+        "id": "p4"                   | "id": "p7"                      | "p7" stands twice, for this piece on stage "s1" and for the piece on stage "s1"; give one of the two another id (the other: line
         "delay": 0.4                 | "delay": -90                    | cue/delay: -90 is out of range; the least is -60
         "on": "received", "action": "a1"} | "on": "with", "action": "a1", "delay": -1} | "a2" is set off before something that nobody can foresee
         "on": "received", "action": "a1"} | "on": "enters", "who": "p7", "zone": "moon"} | "a2" has a cue about the zone "moon", but the surface has none of that name
@@ -113,7 +113,7 @@ class DrillFileTest {
         {"id": "l", "kind": "within", "seconds": 0} | seconds: 0 is out of range; it should be more than 0
         {"id": "l", "kind": "only-in", "zone": "circle", "people": ["p77"]} | "l" is about "p77", but no person has that id
         {"id": "l", "kind": "not-before", "who": "p7", "moment": {"on": "enters", "who": "p7", "zone": "moon"}} | "l" has a cue about the zone "moon", but the surface has none of that name
-        {"id": "p7", "kind": "within", "seconds": 5} | "p7" stands twice; give one of the two another id
+        {"id": "p7", "kind": "within", "seconds": 5} | "p7" stands twice, for this thing that is said on stage "s1" and for the piece on stage "s1"; give one of the two another id (the other: line
         {"id": "l", "kind": "riddle"} | "riddle" is not known here; it can be read, freeze, at-most
         """)
     void whatIsSaidAmissIsRefusedWithOneLine(String said, String line) {

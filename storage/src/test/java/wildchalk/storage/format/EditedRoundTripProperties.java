@@ -17,7 +17,7 @@ class EditedRoundTripProperties {
     void everyEditIsKeptExactly(@ForAll @Size(max = 15) List<@IntRange(max = 9999) Integer> choices) throws FormatException {
         Drill drill = RandomEdits.start();
         for (int n : choices) {
-            drill = RandomEdits.edit(drill, n).apply(drill);
+            drill = RandomEdits.anywhere(drill, n).apply(drill);
             assertEquals(drill, DrillReader.read(DrillWriter.write(drill)));
         }
     }
