@@ -158,7 +158,7 @@ public final class ReadEdits {
             for (Action action : now.actions()) {
                 joined = before.action(action.id()).isEmpty() ? joined(joined, action, choices) : joined;
             }
-            return joined.equals(now) ? after : Ladder.put(after, joined);
+            return joined.equals(now) ? after : Followers.kept(after, Ladder.put(after, joined), rung);
         });
     }
 
