@@ -22,6 +22,7 @@ import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Needs;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.edit.ActionEdits;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Unit;
@@ -118,7 +119,7 @@ public final class Glancing {
     }
 
     private static String kind(Action action) {
-        String kind = action.getClass().getSimpleName().toLowerCase(Locale.ROOT);
+        String kind = ActionEdits.kind(action);
         if (action instanceof Action.Shadow shadow) {
             return kind + " " + word(shadow.way());
         }
@@ -156,18 +157,47 @@ public final class Glancing {
     }
 
     private static void named(Piece piece, Set<String> names) {
-        if (piece instanceof Piece.Person person) {
-            names.add(person.label());
-        }
-        if (piece instanceof Piece.LineUp lineUp) {
-            names.add(lineUp.name());
-        } else if (piece instanceof Piece.Item item) {
-            names.add(item.label());
-        } else if (piece instanceof Piece.Note note) {
-            names.add(note.text());
-        } else if (piece instanceof Piece.Area area) {
-            names.add(Areas.name(area));
-        }
+        piece.match(new Piece.Families<>() {
+            @Override
+            public Boolean person(Piece.Person person) {
+                return names.add(person.label());
+            }
+
+            @Override
+            public Boolean lineUp(Piece.LineUp lineUp) {
+                return names.add(lineUp.label()) | names.add(lineUp.name());
+            }
+
+            @Override
+            public Boolean item(Piece.Item item) {
+                return names.add(item.label());
+            }
+
+            @Override
+            public Boolean supply(Piece.Supply supply) {
+                return false;
+            }
+
+            @Override
+            public Boolean ball(Piece.Ball ball) {
+                return false;
+            }
+
+            @Override
+            public Boolean note(Piece.Note note) {
+                return names.add(note.text());
+            }
+
+            @Override
+            public Boolean tape(Piece.Tape tape) {
+                return false;
+            }
+
+            @Override
+            public Boolean area(Piece.Area area) {
+                return names.add(Areas.name(area));
+            }
+        });
     }
 
     /** "2v1": those of the side that has the ball first, against the others. */

@@ -46,30 +46,84 @@ public enum Skill {
     }
 
     private static void add(Action action, Set<Skill> skills) {
-        if (action instanceof Action.Delivery delivery && delivery.touch() == Action.Touch.FIRST_TIME) {
-            skills.add(FIRST_TOUCH);
-        }
-        if (action instanceof Action.Pass pass) {
-            skills.add(pass.manner() == Action.Manner.HAND_OFF ? HAND_OFFS : PASSING);
-            if (pass.manner() == Action.Manner.LOB) {
-                skills.add(LOFTED);
+        action.match(new Action.Cases<>() {
+            @Override
+            public Void run(Action.Run run) {
+                return sideways(run);
             }
-            if (pass.off().isPresent() || pass.manner() == Action.Manner.RIM) {
-                skills.add(OFF_THE_WALL);
+
+            @Override
+            public Void carry(Action.Carry carry) {
+                skills.add(CARRYING);
+                return sideways(carry);
             }
-        } else if (action instanceof Action.Shot) {
-            skills.add(SHOOTING);
-        } else if (action instanceof Action.Carry) {
-            skills.add(CARRYING);
-        } else if (action instanceof Action.Shadow shadow) {
-            skills.add(shadow.way() == Action.Shadow.Way.CHASE ? CHASING : MARKING);
-        } else if (action instanceof Action.Hold hold && hold.stance() != Action.Hold.Stance.WAIT && hold.stance() != Action.Hold.Stance.TURN) {
-            skills.add(SCREENING);
-        } else if (action instanceof Action.Call) {
-            skills.add(TALKING);
-        }
-        if (action instanceof Action.Travel travel && (travel.gait() == Action.Gait.SIDE || travel.gait() == Action.Gait.BACK)) {
-            skills.add(FOOTWORK);
-        }
+
+            @Override
+            public Void collect(Action.Collect collect) {
+                return sideways(collect);
+            }
+
+            @Override
+            public Void pass(Action.Pass pass) {
+                skills.add(pass.manner() == Action.Manner.HAND_OFF ? HAND_OFFS : PASSING);
+                if (pass.manner() == Action.Manner.LOB) {
+                    skills.add(LOFTED);
+                }
+                if (pass.off().isPresent() || pass.manner() == Action.Manner.RIM) {
+                    skills.add(OFF_THE_WALL);
+                }
+                return firstTime(pass);
+            }
+
+            @Override
+            public Void shot(Action.Shot shot) {
+                skills.add(SHOOTING);
+                return firstTime(shot);
+            }
+
+            @Override
+            public Void shadow(Action.Shadow shadow) {
+                skills.add(shadow.way() == Action.Shadow.Way.CHASE ? CHASING : MARKING);
+                return null;
+            }
+
+            @Override
+            public Void hold(Action.Hold hold) {
+                if (hold.stance() != Action.Hold.Stance.WAIT && hold.stance() != Action.Hold.Stance.TURN) {
+                    skills.add(SCREENING);
+                }
+                return null;
+            }
+
+            @Override
+            public Void call(Action.Call call) {
+                skills.add(TALKING);
+                return null;
+            }
+
+            @Override
+            public Void blow(Action.Blow blow) {
+                return null;
+            }
+
+            @Override
+            public Void handle(Action.Handle handle) {
+                return null;
+            }
+
+            private Void firstTime(Action.Delivery delivery) {
+                if (delivery.touch() == Action.Touch.FIRST_TIME) {
+                    skills.add(FIRST_TOUCH);
+                }
+                return null;
+            }
+
+            private Void sideways(Action.Travel travel) {
+                if (travel.gait() == Action.Gait.SIDE || travel.gait() == Action.Gait.BACK) {
+                    skills.add(FOOTWORK);
+                }
+                return null;
+            }
+        });
     }
 }

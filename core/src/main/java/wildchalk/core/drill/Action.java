@@ -16,6 +16,70 @@ public sealed interface Action {
 
     Action withCue(Cue newCue);
 
+    /** What the cases say of this kind of action. */
+    <R> R match(Cases<R> cases);
+
+    /** One answer for each kind of action: a new kind is not compiled until every place has answered. */
+    interface Cases<R> {
+
+        R run(Run run);
+
+        R carry(Carry carry);
+
+        R collect(Collect collect);
+
+        R pass(Pass pass);
+
+        R shot(Shot shot);
+
+        R shadow(Shadow shadow);
+
+        R hold(Hold hold);
+
+        R call(Call call);
+
+        R blow(Blow blow);
+
+        R handle(Handle handle);
+    }
+
+    /** One answer for all that move along a path, and one for each other kind. */
+    interface Travels<R> extends Cases<R> {
+
+        R travel(Travel travel);
+
+        @Override
+        default R run(Run run) {
+            return travel(run);
+        }
+
+        @Override
+        default R carry(Carry carry) {
+            return travel(carry);
+        }
+
+        @Override
+        default R collect(Collect collect) {
+            return travel(collect);
+        }
+    }
+
+    /** One answer for each family of actions: those that move along a path are treated alike, and those that send a ball. */
+    interface Families<R> extends Travels<R> {
+
+        R delivery(Delivery delivery);
+
+        @Override
+        default R pass(Pass pass) {
+            return delivery(pass);
+        }
+
+        @Override
+        default R shot(Shot shot) {
+            return delivery(shot);
+        }
+    }
+
     /** Anything that moves the body along a path. */
     sealed interface Travel extends Action {
 
@@ -53,6 +117,11 @@ public sealed interface Action {
         }
 
         @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.run(this);
+        }
+
+        @Override
         public Run withCue(Cue newCue) {
             return new Run(id, who, path, going, ending, newCue);
         }
@@ -81,6 +150,11 @@ public sealed interface Action {
         }
 
         @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.carry(this);
+        }
+
+        @Override
         public Carry withCue(Cue newCue) {
             return new Carry(id, who, path, going, ending, newCue);
         }
@@ -106,6 +180,11 @@ public sealed interface Action {
 
         public Collect(String id, String who, Path path, Gait gait, Ending ending, Cue cue) {
             this(id, who, path, Going.of(gait), ending, cue);
+        }
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.collect(this);
         }
 
         @Override
@@ -144,6 +223,11 @@ public sealed interface Action {
         }
 
         @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.pass(this);
+        }
+
+        @Override
         public Pass withCue(Cue newCue) {
             return new Pass(id, who, to, touch, manner, off, newCue);
         }
@@ -177,6 +261,11 @@ public sealed interface Action {
         }
 
         @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.shot(this);
+        }
+
+        @Override
         public Shot withCue(Cue newCue) {
             return new Shot(id, who, to, touch, result, next, newCue);
         }
@@ -203,6 +292,11 @@ public sealed interface Action {
 
         /** How far off whoever shadows stays when nobody says, metres; assumed. */
         public static final double USUAL_DISTANCE = 1.5;
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.shadow(this);
+        }
 
         @Override
         public Shadow withCue(Cue newCue) {
@@ -247,6 +341,11 @@ public sealed interface Action {
         }
 
         @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.hold(this);
+        }
+
+        @Override
         public Hold withCue(Cue newCue) {
             return new Hold(id, who, stance, facing, turn, seconds, until, newCue);
         }
@@ -282,6 +381,11 @@ public sealed interface Action {
     /** Calls a word that others react to. */
     record Call(String id, String who, String word, Cue cue) implements Action {
         @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.call(this);
+        }
+
+        @Override
         public Call withCue(Cue newCue) {
             return new Call(id, who, word, newCue);
         }
@@ -289,6 +393,11 @@ public sealed interface Action {
 
     /** Blows the whistle while the rep is under way; the one that starts it needs nobody. */
     record Blow(String id, String who, Cue cue) implements Action {
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.blow(this);
+        }
+
         @Override
         public Blow withCue(Cue newCue) {
             return new Blow(id, who, newCue);
@@ -301,6 +410,11 @@ public sealed interface Action {
      * @param piece id of the piece; one that is put down first of all is in somebody's hands until then
      */
     record Handle(String id, String who, String piece, Deed deed, Cue cue) implements Action {
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.handle(this);
+        }
+
         @Override
         public Handle withCue(Cue newCue) {
             return new Handle(id, who, piece, deed, newCue);

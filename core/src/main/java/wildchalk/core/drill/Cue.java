@@ -23,18 +23,113 @@ public record Cue(Trigger trigger, double delay) {
             return List.of(this);
         }
 
+        /** What the cases say of this kind of moment. */
+        <R> R match(Cases<R> cases);
+
         /** Ids of the people and pieces that it watches. */
         default List<String> watched() {
             return List.of();
         }
     }
 
+    /** One answer for each kind of moment: a new kind is not compiled until every place has answered. */
+    public interface Cases<R> {
+
+        R whistle(Whistle whistle);
+
+        R with(With with);
+
+        R released(Released released);
+
+        R partway(Partway partway);
+
+        R gone(Gone gone);
+
+        R enters(Enters enters);
+
+        R crosses(Crosses crosses);
+
+        R near(Near near);
+
+        R touches(Touches touches);
+
+        R called(Called called);
+
+        R allOf(AllOf allOf);
+
+        R firstOf(FirstOf firstOf);
+
+        R received(Received received);
+
+        R after(After after);
+
+        R next(Next next);
+    }
+
+    /** One answer for each family of moments, where those of one action and those made of several are treated alike. */
+    public interface Families<R> extends Cases<R> {
+
+        /** @param moment one that is {@linkplain Trigger#of() of} an action */
+        R ofAction(Trigger moment);
+
+        R several(Several several);
+
+        @Override
+        default R with(With with) {
+            return ofAction(with);
+        }
+
+        @Override
+        default R released(Released released) {
+            return ofAction(released);
+        }
+
+        @Override
+        default R partway(Partway partway) {
+            return ofAction(partway);
+        }
+
+        @Override
+        default R gone(Gone gone) {
+            return ofAction(gone);
+        }
+
+        @Override
+        default R received(Received received) {
+            return ofAction(received);
+        }
+
+        @Override
+        default R after(After after) {
+            return ofAction(after);
+        }
+
+        @Override
+        default R allOf(AllOf allOf) {
+            return several(allOf);
+        }
+
+        @Override
+        default R firstOf(FirstOf firstOf) {
+            return several(firstOf);
+        }
+    }
+
     /** The start of the rep. */
     public record Whistle() implements Trigger {
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.whistle(this);
+        }
     }
 
     /** The start of another action. */
     public record With(String action) implements Trigger {
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.with(this);
+        }
+
         @Override
         public Optional<String> of() {
             return Optional.of(action);
@@ -43,6 +138,11 @@ public record Cue(Trigger trigger, double delay) {
 
     /** The ball of a pass or shot has left. */
     public record Released(String action) implements Trigger {
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.released(this);
+        }
+
         @Override
         public Optional<String> of() {
             return Optional.of(action);
@@ -56,6 +156,11 @@ public record Cue(Trigger trigger, double delay) {
      */
     public record Partway(String action, double share) implements Trigger {
         @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.partway(this);
+        }
+
+        @Override
         public Optional<String> of() {
             return Optional.of(action);
         }
@@ -63,6 +168,11 @@ public record Cue(Trigger trigger, double delay) {
 
     /** A run or carry has gone so many metres of its path. */
     public record Gone(String action, double metres) implements Trigger {
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.gone(this);
+        }
+
         @Override
         public Optional<String> of() {
             return Optional.of(action);
@@ -72,6 +182,11 @@ public record Cue(Trigger trigger, double delay) {
     /** A person or ball comes into a zone of the surface from outside. */
     public record Enters(String who, String zone) implements Trigger {
         @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.enters(this);
+        }
+
+        @Override
         public List<String> watched() {
             return List.of(who);
         }
@@ -80,6 +195,11 @@ public record Cue(Trigger trigger, double delay) {
     /** A person or ball crosses a straight line of the surface, either way. */
     public record Crosses(String who, String line) implements Trigger {
         @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.crosses(this);
+        }
+
+        @Override
         public List<String> watched() {
             return List.of(who);
         }
@@ -87,6 +207,11 @@ public record Cue(Trigger trigger, double delay) {
 
     /** A person or ball comes within a distance of another, or of a piece of gear. */
     public record Near(String who, String other, double metres) implements Trigger {
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.near(this);
+        }
+
         @Override
         public List<String> watched() {
             return List.of(who, other);
@@ -101,6 +226,11 @@ public record Cue(Trigger trigger, double delay) {
      */
     public record Touches(String who) implements Trigger {
         @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.touches(this);
+        }
+
+        @Override
         public List<String> watched() {
             return List.of(who);
         }
@@ -108,6 +238,10 @@ public record Cue(Trigger trigger, double delay) {
 
     /** Somebody calls this word. */
     public record Called(String word) implements Trigger {
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.called(this);
+        }
     }
 
     /** Several moments in one. */
@@ -129,6 +263,11 @@ public record Cue(Trigger trigger, double delay) {
         }
 
         @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.allOf(this);
+        }
+
+        @Override
         public AllOf with(List<Trigger> others) {
             return new AllOf(others);
         }
@@ -141,6 +280,11 @@ public record Cue(Trigger trigger, double delay) {
         }
 
         @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.firstOf(this);
+        }
+
+        @Override
         public FirstOf with(List<Trigger> others) {
             return new FirstOf(others);
         }
@@ -148,6 +292,11 @@ public record Cue(Trigger trigger, double delay) {
 
     /** A pass or shot has got where it goes. */
     public record Received(String action) implements Trigger {
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.received(this);
+        }
+
         @Override
         public Optional<String> of() {
             return Optional.of(action);
@@ -157,6 +306,11 @@ public record Cue(Trigger trigger, double delay) {
     /** The end of another action. */
     public record After(String action) implements Trigger {
         @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.after(this);
+        }
+
+        @Override
         public Optional<String> of() {
             return Optional.of(action);
         }
@@ -164,6 +318,10 @@ public record Cue(Trigger trigger, double delay) {
 
     /** The end of the same person's action before this one; the whistle when there is none. */
     public record Next() implements Trigger {
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.next(this);
+        }
     }
 
     public static Cue whistle() {

@@ -12,6 +12,21 @@ public sealed interface Instruction permits Limit, Instruction.Read, Instruction
     /** The same under another id. */
     Instruction withId(String newId);
 
+    /** What the cases say of this kind of instruction. */
+    <R> R match(Cases<R> cases);
+
+    /** One answer for each kind of instruction; limits have kinds of their own ({@link Limit.Kinds}). */
+    interface Cases<R> {
+
+        R read(Read read);
+
+        R freeze(Freeze freeze);
+
+        R moveOn(MoveOn moveOn);
+
+        R limit(Limit limit);
+    }
+
     /**
      * A moment where one person decides. Actions that belong to no option happen whatever is chosen.
      *
@@ -33,6 +48,11 @@ public sealed interface Instruction permits Limit, Instruction.Read, Instruction
         /** The same with other options. */
         public Read with(List<Option> newOptions) {
             return new Read(id, who, newOptions, under, rule);
+        }
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.read(this);
         }
 
         @Override
@@ -87,6 +107,11 @@ public sealed interface Instruction permits Limit, Instruction.Read, Instruction
         }
 
         @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.freeze(this);
+        }
+
+        @Override
         public Freeze withId(String newId) {
             return new Freeze(newId, at, question, answer, signs);
         }
@@ -104,6 +129,11 @@ public sealed interface Instruction permits Limit, Instruction.Read, Instruction
 
     /** How groups go from station to station. */
     record MoveOn(String id, Way way) implements Instruction {
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.moveOn(this);
+        }
+
         @Override
         public MoveOn withId(String newId) {
             return new MoveOn(newId, way);

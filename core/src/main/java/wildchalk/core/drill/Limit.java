@@ -6,6 +6,30 @@ import java.util.Optional;
 /** A rule of the game in a stage, which the rehearsal keeps an eye on. */
 public sealed interface Limit extends Instruction {
 
+    /** What is said of this kind of limit. */
+    <R> R of(Kinds<R> kinds);
+
+    @Override
+    default <R> R match(Cases<R> cases) {
+        return cases.limit(this);
+    }
+
+    /** One answer for each kind of limit: a new kind is not compiled until every place has answered. */
+    interface Kinds<R> {
+
+        R atMost(AtMost atMost);
+
+        R passesFirst(PassesFirst passesFirst);
+
+        R entriesFirst(EntriesFirst entriesFirst);
+
+        R within(Within within);
+
+        R onlyIn(OnlyIn onlyIn);
+
+        R notBefore(NotBefore notBefore);
+    }
+
     /**
      * So many at most.
      *
@@ -13,6 +37,11 @@ public sealed interface Limit extends Instruction {
      * @param who id of the one person it is about; empty for everybody
      */
     record AtMost(String id, Counted counted, int most, Optional<String> who) implements Limit {
+        @Override
+        public <R> R of(Kinds<R> kinds) {
+            return kinds.atMost(this);
+        }
+
         @Override
         public AtMost withId(String newId) {
             return new AtMost(newId, counted, most, who);
@@ -38,6 +67,11 @@ public sealed interface Limit extends Instruction {
      */
     record PassesFirst(String id, int passes, Optional<String> line) implements Limit {
         @Override
+        public <R> R of(Kinds<R> kinds) {
+            return kinds.passesFirst(this);
+        }
+
+        @Override
         public PassesFirst withId(String newId) {
             return new PassesFirst(newId, passes, line);
         }
@@ -45,6 +79,11 @@ public sealed interface Limit extends Instruction {
 
     /** A ball is brought or played into a zone so many times before a shot counts. */
     record EntriesFirst(String id, int entries, String zone) implements Limit {
+        @Override
+        public <R> R of(Kinds<R> kinds) {
+            return kinds.entriesFirst(this);
+        }
+
         @Override
         public EntriesFirst withId(String newId) {
             return new EntriesFirst(newId, entries, zone);
@@ -60,6 +99,11 @@ public sealed interface Limit extends Instruction {
      */
     record Within(String id, double seconds, Optional<String> zone, Optional<Cue.Trigger> from) implements Limit {
         @Override
+        public <R> R of(Kinds<R> kinds) {
+            return kinds.within(this);
+        }
+
+        @Override
         public Within withId(String newId) {
             return new Within(newId, seconds, zone, from);
         }
@@ -72,6 +116,11 @@ public sealed interface Limit extends Instruction {
         }
 
         @Override
+        public <R> R of(Kinds<R> kinds) {
+            return kinds.onlyIn(this);
+        }
+
+        @Override
         public OnlyIn withId(String newId) {
             return new OnlyIn(newId, zone, who);
         }
@@ -79,6 +128,11 @@ public sealed interface Limit extends Instruction {
 
     /** Somebody may not touch a ball before a moment. */
     record NotBefore(String id, String who, Cue.Trigger moment) implements Limit {
+        @Override
+        public <R> R of(Kinds<R> kinds) {
+            return kinds.notBefore(this);
+        }
+
         @Override
         public NotBefore withId(String newId) {
             return new NotBefore(newId, who, moment);

@@ -13,6 +13,73 @@ public sealed interface Piece {
 
     Piece movedTo(Vec place);
 
+    /** What the cases say of this kind of piece. */
+    <R> R match(Cases<R> cases);
+
+    /** One answer for each kind of piece: a new kind is not compiled until every place has answered. */
+    interface Cases<R> {
+
+        R player(Player player);
+
+        R goalkeeper(Goalkeeper goalkeeper);
+
+        R coach(Coach coach);
+
+        R lineUp(LineUp lineUp);
+
+        R item(Item item);
+
+        R supply(Supply supply);
+
+        R ball(Ball ball);
+
+        R note(Note note);
+
+        R tape(Tape tape);
+
+        R zone(Zone zone);
+
+        R station(Station station);
+    }
+
+    /** One answer for each family of pieces, where people and areas are treated alike. */
+    interface Families<R> extends Cases<R> {
+
+        R person(Person person);
+
+        R area(Area area);
+
+        @Override
+        default R player(Player player) {
+            return person(player);
+        }
+
+        @Override
+        default R goalkeeper(Goalkeeper goalkeeper) {
+            return person(goalkeeper);
+        }
+
+        @Override
+        default R coach(Coach coach) {
+            return person(coach);
+        }
+
+        @Override
+        default R lineUp(LineUp lineUp) {
+            return person(lineUp);
+        }
+
+        @Override
+        default R zone(Zone zone) {
+            return area(zone);
+        }
+
+        @Override
+        default R station(Station station) {
+            return area(station);
+        }
+    }
+
     /** Anyone who can act. */
     sealed interface Person extends Piece {
 
@@ -26,6 +93,12 @@ public sealed interface Piece {
         default Team team() {
             return Team.CHALK;
         }
+
+        /** The same facing another way, under another label. */
+        Person with(double newFacing, String newLabel);
+
+        /** The same in another team; a coach wears none and stays as they are. */
+        Person wearing(Team newTeam);
     }
 
     /** Anything that does not move by itself. */
@@ -38,22 +111,67 @@ public sealed interface Piece {
 
     record Player(String id, Vec at, double facing, String label, Team team) implements Person {
         @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.player(this);
+        }
+
+        @Override
         public Player movedTo(Vec place) {
             return new Player(id, place, facing, label, team);
+        }
+
+        @Override
+        public Player with(double newFacing, String newLabel) {
+            return new Player(id, at, newFacing, newLabel, team);
+        }
+
+        @Override
+        public Player wearing(Team newTeam) {
+            return new Player(id, at, facing, label, newTeam);
         }
     }
 
     record Goalkeeper(String id, Vec at, double facing, String label, Team team) implements Person {
         @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.goalkeeper(this);
+        }
+
+        @Override
         public Goalkeeper movedTo(Vec place) {
             return new Goalkeeper(id, place, facing, label, team);
+        }
+
+        @Override
+        public Goalkeeper with(double newFacing, String newLabel) {
+            return new Goalkeeper(id, at, newFacing, newLabel, team);
+        }
+
+        @Override
+        public Goalkeeper wearing(Team newTeam) {
+            return new Goalkeeper(id, at, facing, label, newTeam);
         }
     }
 
     record Coach(String id, Vec at, double facing, String label) implements Person {
         @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.coach(this);
+        }
+
+        @Override
         public Coach movedTo(Vec place) {
             return new Coach(id, place, facing, label);
+        }
+
+        @Override
+        public Coach with(double newFacing, String newLabel) {
+            return new Coach(id, at, newFacing, newLabel);
+        }
+
+        @Override
+        public Coach wearing(Team newTeam) {
+            return this;
         }
     }
 
@@ -71,8 +189,23 @@ public sealed interface Piece {
         }
 
         @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.lineUp(this);
+        }
+
+        @Override
         public LineUp movedTo(Vec place) {
             return new LineUp(id, place, facing, label, team, waiting, name, queue);
+        }
+
+        @Override
+        public LineUp with(double newFacing, String newLabel) {
+            return new LineUp(id, at, newFacing, newLabel, team, waiting, name, queue);
+        }
+
+        @Override
+        public LineUp wearing(Team newTeam) {
+            return new LineUp(id, at, facing, label, newTeam, waiting, name, queue);
         }
 
         public LineUp queueing(Queue newQueue) {
@@ -117,6 +250,11 @@ public sealed interface Piece {
         }
 
         @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.item(this);
+        }
+
+        @Override
         public Item movedTo(Vec place) {
             return new Item(id, place, kind, facing, colour, label, width, depth);
         }
@@ -149,6 +287,11 @@ public sealed interface Piece {
         public static final double IN_REACH = 2.5;
 
         @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.supply(this);
+        }
+
+        @Override
         public Supply movedTo(Vec place) {
             return new Supply(id, place, count);
         }
@@ -161,6 +304,11 @@ public sealed interface Piece {
      */
     record Ball(String id, Vec at, Optional<String> heldBy) implements Gear {
         @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.ball(this);
+        }
+
+        @Override
         public Ball movedTo(Vec place) {
             return new Ball(id, place, heldBy);
         }
@@ -168,6 +316,11 @@ public sealed interface Piece {
 
     /** Words pinned to a place. */
     record Note(String id, Vec at, String text) implements Mark {
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.note(this);
+        }
+
         @Override
         public Note movedTo(Vec place) {
             return new Note(id, place, text);
@@ -194,6 +347,11 @@ public sealed interface Piece {
         }
 
         @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.tape(this);
+        }
+
+        @Override
         public Tape movedTo(Vec place) {
             Vec by = place.minus(at());
             return new Tape(id, reading, points.stream().map(p -> p.plus(by)).toList());
@@ -216,6 +374,11 @@ public sealed interface Piece {
     /** An area that rules and cues can name. */
     record Zone(String id, Vec at, Outline outline, String label, Colour colour) implements Area {
         @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.zone(this);
+        }
+
+        @Override
         public Zone movedTo(Vec place) {
             return new Zone(id, place, outline, label, colour);
         }
@@ -233,6 +396,11 @@ public sealed interface Piece {
      * @param minutes how long a group stays; 0 when that is left open
      */
     record Station(String id, Vec at, Outline outline, int number, String title, double minutes) implements Area {
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.station(this);
+        }
+
         @Override
         public Station movedTo(Vec place) {
             return new Station(id, place, outline, number, title, minutes);

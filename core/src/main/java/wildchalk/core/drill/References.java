@@ -35,24 +35,76 @@ final class References {
             faults.add("is set off before something that nobody can foresee: "
                     + "only the arrival of a ball and the end of a run can be waited for like that");
         }
-        if (action instanceof Action.Shadow shadow && stage.person(shadow.whom()).isEmpty()) {
-            faults.add("goes with \"" + shadow.whom() + "\", but no person has that id");
-        }
-        if (action instanceof Action.Handle handle
-                && stage.piece(handle.piece()).filter(Piece.Item.class::isInstance).isEmpty()) {
-            faults.add("handles \"" + handle.piece() + "\", but no gear has that id");
-        }
+        action.match(new Named(faults));
         Soundness.allSpots(action).forEach(spot -> spot(spot, faults));
         return faults;
     }
 
+    /** Whom or what an action names besides its moments and its spots. */
+    private final class Named implements Action.Families<Boolean> {
+
+        private final List<String> faults;
+
+        Named(List<String> faults) {
+            this.faults = faults;
+        }
+
+        @Override
+        public Boolean travel(Action.Travel travel) {
+            return true;
+        }
+
+        @Override
+        public Boolean delivery(Action.Delivery delivery) {
+            return true;
+        }
+
+        @Override
+        public Boolean hold(Action.Hold hold) {
+            return true;
+        }
+
+        @Override
+        public Boolean call(Action.Call call) {
+            return true;
+        }
+
+        @Override
+        public Boolean blow(Action.Blow blow) {
+            return true;
+        }
+
+        @Override
+        public Boolean shadow(Action.Shadow shadow) {
+            return stage.person(shadow.whom()).isPresent()
+                    || faults.add("goes with \"" + shadow.whom() + "\", but no person has that id");
+        }
+
+        @Override
+        public Boolean handle(Action.Handle handle) {
+            return stage.piece(handle.piece()).filter(Piece.Item.class::isInstance).isPresent()
+                    || faults.add("handles \"" + handle.piece() + "\", but no gear has that id");
+        }
+    }
+
     private void spot(Spot spot, List<String> faults) {
-        if (spot instanceof Spot.AtPiece p && stage.piece(p.piece()).isEmpty()) {
-            faults.add("goes to \"" + p.piece() + "\", but no piece has that id");
-        }
-        if (known && spot instanceof Spot.AtTarget t && surface.target(t.target()).isEmpty()) {
-            faults.add("goes to the target \"" + t.target() + "\", but the surface has none of that name");
-        }
+        spot.match(new Spot.Cases<>() {
+            @Override
+            public Boolean place(Spot.Place place) {
+                return true;
+            }
+
+            @Override
+            public Boolean atPiece(Spot.AtPiece p) {
+                return stage.piece(p.piece()).isPresent() || faults.add("goes to \"" + p.piece() + "\", but no piece has that id");
+            }
+
+            @Override
+            public Boolean atTarget(Spot.AtTarget t) {
+                return !known || surface.target(t.target()).isPresent()
+                        || faults.add("goes to the target \"" + t.target() + "\", but the surface has none of that name");
+            }
+        });
     }
 
     private void trigger(Cue.Trigger trigger, List<String> faults) {
@@ -60,12 +112,55 @@ final class References {
                 faults.add("has a cue that waits for \"" + a + "\", but no action has that id"));
         trigger.watched().stream().filter(id -> stage.piece(id).isEmpty()).forEach(id ->
                 faults.add("has a cue that watches \"" + id + "\", but nobody and nothing has that id"));
-        if (trigger instanceof Cue.Enters e) {
-            zone("has a cue about", e.zone(), faults);
-        }
-        if (trigger instanceof Cue.Crosses c) {
-            line("has a cue about", c.line(), faults);
-        }
+        trigger.match(new Cue.Families<>() {
+            @Override
+            public Boolean ofAction(Cue.Trigger moment) {
+                return true;
+            }
+
+            @Override
+            public Boolean several(Cue.Several several) {
+                several.parts().forEach(p -> trigger(p, faults));
+                return true;
+            }
+
+            @Override
+            public Boolean whistle(Cue.Whistle whistle) {
+                return true;
+            }
+
+            @Override
+            public Boolean next(Cue.Next next) {
+                return true;
+            }
+
+            @Override
+            public Boolean called(Cue.Called called) {
+                return true;
+            }
+
+            @Override
+            public Boolean near(Cue.Near near) {
+                return true;
+            }
+
+            @Override
+            public Boolean touches(Cue.Touches touches) {
+                return true;
+            }
+
+            @Override
+            public Boolean enters(Cue.Enters enters) {
+                zone("has a cue about", enters.zone(), faults);
+                return true;
+            }
+
+            @Override
+            public Boolean crosses(Cue.Crosses crosses) {
+                line("has a cue about", crosses.line(), faults);
+                return true;
+            }
+        });
     }
 
     private void zone(String isAbout, String zone, List<String> faults) {
@@ -84,15 +179,32 @@ final class References {
     /** What is wrong with something that is said, in plain words. */
     List<String> faults(Instruction said) {
         List<String> faults = new ArrayList<>();
-        if (said instanceof Instruction.Read read) {
-            read(read, faults);
-        } else if (said instanceof Instruction.Freeze freeze) {
-            freeze.at().trigger().parts().forEach(t -> trigger(t, faults));
-            freeze.signs().forEach(s -> sign(s, faults));
-        } else if (said instanceof Limit limit) {
-            limit(limit, faults);
-        }
-        return faults;
+        return said.match(new Instruction.Cases<>() {
+            @Override
+            public List<String> read(Instruction.Read read) {
+                References.this.read(read, faults);
+                return faults;
+            }
+
+            @Override
+            public List<String> freeze(Instruction.Freeze freeze) {
+                freeze.at().trigger().parts().forEach(t -> trigger(t, faults));
+                freeze.signs().forEach(s -> sign(s, faults));
+                return faults;
+            }
+
+            @Override
+            public List<String> moveOn(Instruction.MoveOn moveOn) {
+                return faults;
+            }
+
+            @Override
+            public List<String> limit(Limit limit) {
+                limit.of(new Bounds(faults)).filter(w -> stage.person(w).isEmpty())
+                        .forEach(w -> faults.add("is about \"" + w + "\", but no person has that id"));
+                return faults;
+            }
+        });
     }
 
     private void read(Instruction.Read read, List<String> faults) {
@@ -124,25 +236,49 @@ final class References {
         sign.at().stream().filter(s -> !(s instanceof Spot.AtPiece)).forEach(s -> spot(s, faults));
     }
 
-    private void limit(Limit limit, List<String> faults) {
-        Stream<String> who = Stream.empty();
-        if (limit instanceof Limit.AtMost most) {
-            who = most.who().stream();
-        } else if (limit instanceof Limit.PassesFirst passes) {
+    /** The people that a limit is about; what else it names is looked at on the way. */
+    private final class Bounds implements Limit.Kinds<Stream<String>> {
+
+        private final List<String> faults;
+
+        Bounds(List<String> faults) {
+            this.faults = faults;
+        }
+
+        @Override
+        public Stream<String> atMost(Limit.AtMost most) {
+            return most.who().stream();
+        }
+
+        @Override
+        public Stream<String> passesFirst(Limit.PassesFirst passes) {
             passes.line().ifPresent(l -> line("is about", l, faults));
-        } else if (limit instanceof Limit.EntriesFirst entries) {
+            return Stream.empty();
+        }
+
+        @Override
+        public Stream<String> entriesFirst(Limit.EntriesFirst entries) {
             zone("is about", entries.zone(), faults);
-        } else if (limit instanceof Limit.Within within) {
+            return Stream.empty();
+        }
+
+        @Override
+        public Stream<String> within(Limit.Within within) {
             within.zone().ifPresent(z -> zone("is about", z, faults));
             within.from().ifPresent(t -> t.parts().forEach(p -> trigger(p, faults)));
-        } else if (limit instanceof Limit.OnlyIn only) {
-            zone("is about", only.zone(), faults);
-            who = only.who().stream();
-        } else if (limit instanceof Limit.NotBefore before) {
-            before.moment().parts().forEach(t -> trigger(t, faults));
-            who = Stream.of(before.who());
+            return Stream.empty();
         }
-        who.filter(w -> stage.person(w).isEmpty()).forEach(w ->
-                faults.add("is about \"" + w + "\", but no person has that id"));
+
+        @Override
+        public Stream<String> onlyIn(Limit.OnlyIn only) {
+            zone("is about", only.zone(), faults);
+            return only.who().stream();
+        }
+
+        @Override
+        public Stream<String> notBefore(Limit.NotBefore before) {
+            before.moment().parts().forEach(t -> trigger(t, faults));
+            return Stream.of(before.who());
+        }
     }
 }

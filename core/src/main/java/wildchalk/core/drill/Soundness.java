@@ -17,6 +17,85 @@ import wildchalk.core.surface.Surfaces;
  */
 public final class Soundness {
 
+    private static final Action.Families<Optional<Cue.Trigger>> UNTIL = new Action.Families<>() {
+        @Override
+        public Optional<Cue.Trigger> travel(Action.Travel travel) {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<Cue.Trigger> delivery(Action.Delivery delivery) {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<Cue.Trigger> shadow(Action.Shadow shadow) {
+            return shadow.until();
+        }
+
+        @Override
+        public Optional<Cue.Trigger> hold(Action.Hold hold) {
+            return hold.until();
+        }
+
+        @Override
+        public Optional<Cue.Trigger> call(Action.Call call) {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<Cue.Trigger> blow(Action.Blow blow) {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<Cue.Trigger> handle(Action.Handle handle) {
+            return Optional.empty();
+        }
+    };
+
+    private static final Action.Travels<List<Spot>> SPOTS = new Action.Travels<>() {
+        @Override
+        public List<Spot> travel(Action.Travel travel) {
+            return travel.path().through();
+        }
+
+        @Override
+        public List<Spot> pass(Action.Pass pass) {
+            return List.of(pass.to());
+        }
+
+        @Override
+        public List<Spot> shot(Action.Shot shot) {
+            return shot.next().map(n -> List.of(shot.to(), n)).orElse(List.of(shot.to()));
+        }
+
+        @Override
+        public List<Spot> shadow(Action.Shadow shadow) {
+            return List.of();
+        }
+
+        @Override
+        public List<Spot> hold(Action.Hold hold) {
+            return hold.facing().stream().toList();
+        }
+
+        @Override
+        public List<Spot> call(Action.Call call) {
+            return List.of();
+        }
+
+        @Override
+        public List<Spot> blow(Action.Blow blow) {
+            return List.of();
+        }
+
+        @Override
+        public List<Spot> handle(Action.Handle handle) {
+            return List.of();
+        }
+    };
+
     private Soundness() {
     }
 
@@ -175,8 +254,7 @@ public final class Soundness {
 
     /** What ends an action from outside; empty for most. */
     public static Optional<Cue.Trigger> until(Action action) {
-        return action instanceof Action.Shadow s ? s.until()
-                : action instanceof Action.Hold h ? h.until() : Optional.empty();
+        return action.match(UNTIL);
     }
 
     /** Every spot that an action is about: those that its line touches, and what is watched on the way. */
@@ -188,15 +266,8 @@ public final class Soundness {
         return all;
     }
 
-    /** Every spot that an action's line touches; none for who stays where they are. */
+    /** Every spot that an action's line touches; none for who stays where they are, but what they face. */
     public static List<Spot> spots(Action action) {
-        if (action instanceof Action.Travel travel) {
-            return travel.path().through();
-        }
-        if (action instanceof Action.Shot shot) {
-            return shot.next().map(n -> List.of(shot.to(), n)).orElse(List.of(shot.to()));
-        }
-        return action instanceof Action.Delivery d ? List.of(d.to())
-                : action instanceof Action.Hold h ? h.facing().stream().toList() : List.of();
+        return action.match(SPOTS);
     }
 }

@@ -15,6 +15,58 @@ import wildchalk.core.surface.Surface;
 /** Edits of what happens. */
 public final class ActionEdits {
 
+    private static final Action.Cases<String> KIND = new Action.Cases<>() {
+        @Override
+        public String run(Action.Run run) {
+            return "run";
+        }
+
+        @Override
+        public String carry(Action.Carry carry) {
+            return "carry";
+        }
+
+        @Override
+        public String collect(Action.Collect collect) {
+            return "collect";
+        }
+
+        @Override
+        public String pass(Action.Pass pass) {
+            return "pass";
+        }
+
+        @Override
+        public String shot(Action.Shot shot) {
+            return "shot";
+        }
+
+        @Override
+        public String shadow(Action.Shadow shadow) {
+            return "shadow";
+        }
+
+        @Override
+        public String hold(Action.Hold hold) {
+            return "hold";
+        }
+
+        @Override
+        public String call(Action.Call call) {
+            return "call";
+        }
+
+        @Override
+        public String blow(Action.Blow blow) {
+            return "blow";
+        }
+
+        @Override
+        public String handle(Action.Handle handle) {
+            return "handle";
+        }
+    };
+
     private ActionEdits() {
     }
 
@@ -99,31 +151,63 @@ public final class ActionEdits {
         return value.name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 
-    /** "run", "carry", "pass" or "shot". */
+    /** What an action is in one word: "run", "carry", "collect", "pass", "shot", "shadow", "hold", "call", "blow" or "handle". */
     public static String kind(Action action) {
-        return action.getClass().getSimpleName().toLowerCase(Locale.ROOT);
+        return action.match(KIND);
     }
 
     /** What an action is and whom it is for, in a few words: "pass to 9", "run". */
     public static String describe(Action action, Stage stage) {
-        String kind = action instanceof Action.Run run ? gait(run.gait()) : kind(action);
-        if (action instanceof Action.Shadow shadow) {
-            String whom = stage.person(shadow.whom()).map(p -> " " + p.label()).orElse("");
-            return words(shadow.way()) + whom;
-        }
-        if (action instanceof Action.Hold hold) {
-            return words(hold.stance());
-        }
-        if (action instanceof Action.Handle handle) {
-            return words(handle.deed()) + stage.piece(handle.piece()).map(p -> " " + PieceWords.name(p)).orElse("");
-        }
-        if (action instanceof Action.Blow) {
-            return "whistle";
-        }
-        if (action instanceof Action.Travel travel && travel.ending() == Action.Ending.TOUCH) {
-            kind += " and touch";
-        }
-        return action instanceof Action.Pass pass ? describe(pass, stage) : kind;
+        return action.match(new Action.Travels<>() {
+            @Override
+            public String travel(Action.Travel travel) {
+                return touching(kind(travel), travel);
+            }
+
+            @Override
+            public String run(Action.Run run) {
+                return touching(gait(run.gait()), run);
+            }
+
+            @Override
+            public String pass(Action.Pass pass) {
+                return describe(pass, stage);
+            }
+
+            @Override
+            public String shot(Action.Shot shot) {
+                return kind(shot);
+            }
+
+            @Override
+            public String shadow(Action.Shadow shadow) {
+                return words(shadow.way()) + stage.person(shadow.whom()).map(p -> " " + p.label()).orElse("");
+            }
+
+            @Override
+            public String hold(Action.Hold hold) {
+                return words(hold.stance());
+            }
+
+            @Override
+            public String call(Action.Call call) {
+                return kind(call);
+            }
+
+            @Override
+            public String blow(Action.Blow blow) {
+                return "whistle";
+            }
+
+            @Override
+            public String handle(Action.Handle handle) {
+                return words(handle.deed()) + stage.piece(handle.piece()).map(p -> " " + PieceWords.name(p)).orElse("");
+            }
+        });
+    }
+
+    private static String touching(String kind, Action.Travel travel) {
+        return travel.ending() == Action.Ending.TOUCH ? kind + " and touch" : kind;
     }
 
     private static String describe(Action.Pass pass, Stage stage) {

@@ -21,10 +21,42 @@ final class CueTies {
         Optional<Trigger> cue = left(action.cue().trigger(), gone);
         Action kept = cue.filter(action.cue().trigger()::equals).isPresent() ? action
                 : action.withCue(new Cue(cue.orElse(new Cue.Next()), action.cue().delay()));
-        if (kept instanceof Action.Shadow s) {
-            return s.until(s.until().flatMap(u -> left(u, gone)));
-        }
-        return kept instanceof Action.Hold h ? h.until(h.until().flatMap(u -> left(u, gone))) : kept;
+        return kept.match(new Action.Families<>() {
+            @Override
+            public Action travel(Action.Travel travel) {
+                return travel;
+            }
+
+            @Override
+            public Action delivery(Action.Delivery delivery) {
+                return delivery;
+            }
+
+            @Override
+            public Action shadow(Action.Shadow shadow) {
+                return shadow.until(shadow.until().flatMap(u -> left(u, gone)));
+            }
+
+            @Override
+            public Action hold(Action.Hold hold) {
+                return hold.until(hold.until().flatMap(u -> left(u, gone)));
+            }
+
+            @Override
+            public Action call(Action.Call call) {
+                return call;
+            }
+
+            @Override
+            public Action blow(Action.Blow blow) {
+                return blow;
+            }
+
+            @Override
+            public Action handle(Action.Handle handle) {
+                return handle;
+            }
+        });
     }
 
     /** What is still said: nothing about people who are gone, options without the actions that are. */
@@ -51,57 +83,129 @@ final class CueTies {
         if (gone.contains(said.id())) {
             return Optional.empty();
         }
-        if (said instanceof Instruction.Read read) {
-            List<Instruction.Option> options = read.options().stream().map(o -> o.with(o.actions().stream().filter(a -> !gone.contains(a)).toList())).toList();
-            return gone.contains(read.who()) ? Optional.empty()
-                    : Optional.of(read.with(options));
-        }
-        if (said instanceof Instruction.Freeze freeze) {
-            List<Sign> signs = freeze.signs().stream().filter(s -> s.pieces().stream().noneMatch(gone::contains)).toList();
-            return left(freeze.at().trigger(), gone).map(t -> freeze.at(new Cue(t, freeze.at().delay())).showing(signs));
-        }
-        return said instanceof Limit limit ? limit(limit, gone) : Optional.of(said);
+        return said.match(new Instruction.Cases<>() {
+            @Override
+            public Optional<Instruction> read(Instruction.Read read) {
+                if (gone.contains(read.who())) {
+                    return Optional.empty();
+                }
+                return Optional.of(read.with(read.options().stream()
+                        .map(o -> o.with(o.actions().stream().filter(a -> !gone.contains(a)).toList())).toList()));
+            }
+
+            @Override
+            public Optional<Instruction> freeze(Instruction.Freeze freeze) {
+                List<Sign> signs = freeze.signs().stream().filter(s -> s.pieces().stream().noneMatch(gone::contains)).toList();
+                return left(freeze.at().trigger(), gone).map(t -> freeze.at(new Cue(t, freeze.at().delay())).showing(signs));
+            }
+
+            @Override
+            public Optional<Instruction> moveOn(Instruction.MoveOn moveOn) {
+                return Optional.of(moveOn);
+            }
+
+            @Override
+            public Optional<Instruction> limit(Limit limit) {
+                return limit.of(new Loosened(gone));
+            }
+        });
     }
 
-    private static Optional<Instruction> limit(Limit limit, Set<String> gone) {
-        boolean lineLost = limit instanceof Limit.PassesFirst passes && passes.line().filter(gone::contains).isPresent();
-        if (lineLost || zone(limit).filter(gone::contains).isPresent()) {
-            return Optional.empty();
-        }
-        if (limit instanceof Limit.AtMost most) {
+    /** A limit without what is gone; empty when it was about that alone. */
+    private record Loosened(Set<String> gone) implements Limit.Kinds<Optional<Instruction>> {
+
+        @Override
+        public Optional<Instruction> atMost(Limit.AtMost most) {
             return most.who().filter(gone::contains).isPresent() ? Optional.empty() : Optional.of(most);
         }
-        if (limit instanceof Limit.OnlyIn only) {
-            return Optional.of(new Limit.OnlyIn(only.id(), only.zone(),
-                    only.who().stream().filter(w -> !gone.contains(w)).toList()));
+
+        @Override
+        public Optional<Instruction> passesFirst(Limit.PassesFirst passes) {
+            return passes.line().filter(gone::contains).isPresent() ? Optional.empty() : Optional.of(passes);
         }
-        if (limit instanceof Limit.Within within && within.from().isPresent()) {
-            return left(within.from().get(), gone).map(t ->
-                    new Limit.Within(within.id(), within.seconds(), within.zone(), Optional.of(t)));
+
+        @Override
+        public Optional<Instruction> entriesFirst(Limit.EntriesFirst entries) {
+            return gone.contains(entries.zone()) ? Optional.empty() : Optional.of(entries);
         }
-        if (limit instanceof Limit.NotBefore before) {
+
+        @Override
+        public Optional<Instruction> within(Limit.Within within) {
+            if (within.zone().filter(gone::contains).isPresent()) {
+                return Optional.empty();
+            }
+            return within.from().isEmpty() ? Optional.of(within)
+                    : left(within.from().get(), gone).map(t -> new Limit.Within(within.id(), within.seconds(), within.zone(), Optional.of(t)));
+        }
+
+        @Override
+        public Optional<Instruction> onlyIn(Limit.OnlyIn only) {
+            return gone.contains(only.zone()) ? Optional.empty()
+                    : Optional.of(new Limit.OnlyIn(only.id(), only.zone(), only.who().stream().filter(w -> !gone.contains(w)).toList()));
+        }
+
+        @Override
+        public Optional<Instruction> notBefore(Limit.NotBefore before) {
             return gone.contains(before.who()) ? Optional.empty()
                     : left(before.moment(), gone).map(t -> new Limit.NotBefore(before.id(), before.who(), t));
         }
-        return Optional.of(limit);
-    }
-
-    private static Optional<String> zone(Limit limit) {
-        return limit instanceof Limit.OnlyIn only ? Optional.of(only.zone())
-                : limit instanceof Limit.EntriesFirst entries ? Optional.of(entries.zone())
-                : limit instanceof Limit.Within within ? within.zone() : Optional.empty();
     }
 
     private static Optional<Trigger> left(Trigger trigger, Set<String> gone) {
-        if (trigger instanceof Cue.Several several) {
-            List<Trigger> parts = trigger.parts().stream().flatMap(t -> left(t, gone).stream()).toList();
-            return parts.isEmpty() ? Optional.empty()
-                    : Optional.of(parts.size() == 1 ? parts.get(0) : several.with(parts));
+        return trigger.match(new Left(gone));
+    }
+
+    /** A moment without what is gone; empty when nothing is left of it. */
+    private record Left(Set<String> gone) implements Cue.Families<Optional<Trigger>> {
+
+        private Optional<Trigger> unless(boolean lost, Trigger trigger) {
+            return lost ? Optional.empty() : Optional.of(trigger);
         }
-        boolean lost = trigger.watched().stream().anyMatch(gone::contains)
-                || trigger.of().filter(gone::contains).isPresent()
-                || trigger instanceof Cue.Enters e && gone.contains(e.zone())
-                || trigger instanceof Cue.Crosses c && gone.contains(c.line());
-        return lost ? Optional.empty() : Optional.of(trigger);
+
+        @Override
+        public Optional<Trigger> several(Cue.Several several) {
+            List<Trigger> parts = several.parts().stream().flatMap(t -> left(t, gone).stream()).toList();
+            return parts.isEmpty() ? Optional.empty() : Optional.of(parts.size() == 1 ? parts.get(0) : several.with(parts));
+        }
+
+        @Override
+        public Optional<Trigger> ofAction(Trigger moment) {
+            return unless(moment.of().filter(gone::contains).isPresent(), moment);
+        }
+
+        @Override
+        public Optional<Trigger> whistle(Cue.Whistle whistle) {
+            return Optional.of(whistle);
+        }
+
+        @Override
+        public Optional<Trigger> next(Cue.Next next) {
+            return Optional.of(next);
+        }
+
+        @Override
+        public Optional<Trigger> called(Cue.Called called) {
+            return Optional.of(called);
+        }
+
+        @Override
+        public Optional<Trigger> enters(Cue.Enters enters) {
+            return unless(gone.contains(enters.who()) || gone.contains(enters.zone()), enters);
+        }
+
+        @Override
+        public Optional<Trigger> crosses(Cue.Crosses crosses) {
+            return unless(gone.contains(crosses.who()) || gone.contains(crosses.line()), crosses);
+        }
+
+        @Override
+        public Optional<Trigger> near(Cue.Near near) {
+            return unless(gone.contains(near.who()) || gone.contains(near.other()), near);
+        }
+
+        @Override
+        public Optional<Trigger> touches(Cue.Touches touches) {
+            return unless(gone.contains(touches.who()), touches);
+        }
     }
 }

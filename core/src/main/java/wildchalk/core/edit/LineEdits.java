@@ -3,6 +3,7 @@ package wildchalk.core.edit;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Ending;
@@ -61,11 +62,7 @@ public final class LineEdits {
     }
 
     private static Travel renamed(Travel travel, String id) {
-        if (travel instanceof Action.Run r) {
-            return new Action.Run(id, r.who(), r.path(), r.going(), r.ending(), r.cue());
-        }
-        return travel instanceof Action.Carry c ? new Action.Carry(id, c.who(), c.path(), c.going(), c.ending(), c.cue())
-                : new Action.Collect(id, travel.who(), travel.path(), travel.going(), travel.ending(), travel.cue());
+        return (Travel) Transfer.renaming(Map.of(travel.id(), id)).action(travel);
     }
 
     /** What was about places of the whole line, as it is about its two parts. */

@@ -98,24 +98,55 @@ record Portable(Stage stage, List<String> lost) {
         private Action free(Action action) {
             Soundness.triggers(action).forEach(this::markZone);
             Action kept = loosened(action);
-            if (kept instanceof Action.Pass pass) {
-                if (pass.off().isPresent()) {
-                    lost.add("passes off the boards go straight");
+            return kept.match(new Action.Travels<>() {
+                @Override
+                public Action travel(Action.Travel travel) {
+                    Action.Travel laid = travel.withPath(new Action.Path(travel.path().through().stream().map(Making.this::free).toList(),
+                            travel.path().smooth()));
+                    return travel.going().watching().map(w -> (Action) laid.withGoing(travel.going().watching(free(w)))).orElse(laid);
                 }
-                boolean rim = pass.manner() == Action.Manner.RIM;
-                return new Action.Pass(pass.id(), pass.who(), free(pass.to()), pass.touch(), rim ? Action.Manner.FLAT : pass.manner(),
-                        Optional.empty(), pass.cue());
-            }
-            if (kept instanceof Action.Shot shot) {
-                return new Action.Shot(shot.id(), shot.who(), free(shot.to()), shot.touch(), shot.result(),
-                        shot.next().map(this::free), shot.cue());
-            }
-            if (kept instanceof Action.Travel travel) {
-                Action.Travel laid = travel.withPath(new Action.Path(travel.path().through().stream().map(this::free).toList(),
-                        travel.path().smooth()));
-                return travel.going().watching().map(w -> (Action) laid.withGoing(travel.going().watching(free(w)))).orElse(laid);
-            }
-            return kept instanceof Action.Hold hold ? hold.facing(hold.facing().map(this::free)) : kept;
+
+                @Override
+                public Action pass(Action.Pass pass) {
+                    if (pass.off().isPresent()) {
+                        lost.add("passes off the boards go straight");
+                    }
+                    boolean rim = pass.manner() == Action.Manner.RIM;
+                    return new Action.Pass(pass.id(), pass.who(), free(pass.to()), pass.touch(), rim ? Action.Manner.FLAT : pass.manner(),
+                            Optional.empty(), pass.cue());
+                }
+
+                @Override
+                public Action shot(Action.Shot shot) {
+                    return new Action.Shot(shot.id(), shot.who(), free(shot.to()), shot.touch(), shot.result(),
+                            shot.next().map(Making.this::free), shot.cue());
+                }
+
+                @Override
+                public Action shadow(Action.Shadow shadow) {
+                    return shadow;
+                }
+
+                @Override
+                public Action hold(Action.Hold hold) {
+                    return hold.facing(hold.facing().map(Making.this::free));
+                }
+
+                @Override
+                public Action call(Action.Call call) {
+                    return call;
+                }
+
+                @Override
+                public Action blow(Action.Blow blow) {
+                    return blow;
+                }
+
+                @Override
+                public Action handle(Action.Handle handle) {
+                    return handle;
+                }
+            });
         }
 
         /** Nobody can wait for somebody to cross a line that is not there. */
@@ -131,7 +162,7 @@ record Portable(Stage stage, List<String> lost) {
         }
 
         private Action withZones(Action action) {
-            return zones.isEmpty() ? action : new Transfer(Placement.beside(Vec.ZERO), zones, id -> true).action(action);
+            return zones.isEmpty() ? action : Transfer.renaming(zones).action(action);
         }
 
         private void markZone(Cue.Trigger trigger) {
@@ -154,32 +185,90 @@ record Portable(Stage stage, List<String> lost) {
         }
 
         private Spot free(Spot spot) {
-            if (!(spot instanceof Spot.AtTarget t)) {
-                return spot;
-            }
-            return surface.target(t.target()).map(target -> (Spot) new Spot.AtPiece(goals.computeIfAbsent(t.target(), id -> {
-                String goal = ids.take("g");
-                made = made.withPiece(Piece.Item.goal(goal, target.at(), target.facing(), target.width()));
-                return goal;
-            }), Vec.ZERO)).orElse(Spot.at(Vec.ZERO));
+            return spot.match(new Spot.Cases<>() {
+                @Override
+                public Spot place(Spot.Place place) {
+                    return place;
+                }
+
+                @Override
+                public Spot atPiece(Spot.AtPiece atPiece) {
+                    return atPiece;
+                }
+
+                @Override
+                public Spot atTarget(Spot.AtTarget t) {
+                    return surface.target(t.target()).map(target -> (Spot) new Spot.AtPiece(goals.computeIfAbsent(t.target(), id -> {
+                        String goal = ids.take("g");
+                        made = made.withPiece(Piece.Item.goal(goal, target.at(), target.facing(), target.width()));
+                        return goal;
+                    }), Vec.ZERO)).orElse(Spot.at(Vec.ZERO));
+                }
+            });
         }
 
         /** Limits of a whole rep would bind the other stations too. */
         private Optional<Instruction> free(Instruction said) {
-            if (said instanceof Instruction.Read || said instanceof Instruction.Freeze f && watchesNoLine(f)) {
-                return Optional.of(said);
+            return said.match(new Instruction.Cases<>() {
+                @Override
+                public Optional<Instruction> read(Instruction.Read read) {
+                    return Optional.of(read);
+                }
+
+                @Override
+                public Optional<Instruction> freeze(Instruction.Freeze freeze) {
+                    return watchesNoLine(freeze) ? Optional.of(freeze) : stays();
+                }
+
+                @Override
+                public Optional<Instruction> moveOn(Instruction.MoveOn moveOn) {
+                    return Optional.empty();
+                }
+
+                @Override
+                public Optional<Instruction> limit(Limit limit) {
+                    return limit.of(new Freed());
+                }
+            });
+        }
+
+        private Optional<Instruction> stays() {
+            lost.add("what counts for its whole rep, such as passes before a shot, stays in its own drill");
+            return Optional.empty();
+        }
+
+        private final class Freed implements Limit.Kinds<Optional<Instruction>> {
+
+            @Override
+            public Optional<Instruction> atMost(Limit.AtMost most) {
+                return most.who().isPresent() ? Optional.of(most) : stays();
             }
-            if (said instanceof Limit.AtMost most && most.who().isPresent() || said instanceof Limit.NotBefore) {
-                return Optional.of(said);
+
+            @Override
+            public Optional<Instruction> passesFirst(Limit.PassesFirst passes) {
+                return stays();
             }
-            if (said instanceof Limit.OnlyIn only) {
+
+            @Override
+            public Optional<Instruction> entriesFirst(Limit.EntriesFirst entries) {
+                return stays();
+            }
+
+            @Override
+            public Optional<Instruction> within(Limit.Within within) {
+                return stays();
+            }
+
+            @Override
+            public Optional<Instruction> onlyIn(Limit.OnlyIn only) {
                 mark(only.zone());
                 return Optional.of(new Limit.OnlyIn(only.id(), zones.getOrDefault(only.zone(), only.zone()), only.who()));
             }
-            if (!(said instanceof Instruction.MoveOn)) {
-                lost.add("what counts for its whole rep, such as passes before a shot, stays in its own drill");
+
+            @Override
+            public Optional<Instruction> notBefore(Limit.NotBefore before) {
+                return Optional.of(before);
             }
-            return Optional.empty();
         }
 
         private static boolean watchesNoLine(Instruction.Freeze freeze) {

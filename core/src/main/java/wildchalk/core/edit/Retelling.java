@@ -8,7 +8,6 @@ import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.geometry.Vec;
 import wildchalk.core.stroke.CueChoices;
 
 /** Edits that change one word of what is told: who does it, where it goes, with what it begins. */
@@ -26,8 +25,7 @@ public final class Retelling {
             Stage given = !(first && needsBall && hasNone) ? stage : stage.withPieces(stage.pieces().stream()
                     .map(p -> p instanceof Piece.Ball b && b.heldBy().filter(action.who()::equals).isPresent()
                             ? new Piece.Ball(b.id(), other.at(), Optional.of(other.id())) : p).toList());
-            return given.withAction(new Transfer(Placement.beside(Vec.ZERO), Map.of(action.who(), other.id()),
-                    id -> true).action(action));
+            return given.withAction(Transfer.renaming(Map.of(action.who(), other.id())).action(action));
         });
     }
 
@@ -37,18 +35,43 @@ public final class Retelling {
 
     /** Lets it go somewhere else: a delivery to there, a line by the same way to there, a shadow with another. */
     public static Optional<Edit> to(String rung, Action action, Spot spot) {
-        if (action instanceof Action.Delivery delivery) {
-            return Optional.of(ActionEdits.change(rung, "Send it elsewhere", delivery.withTo(spot)));
-        }
-        if (action instanceof Action.Travel travel) {
-            return Optional.of(ActionEdits.change(rung, "Lead the line elsewhere", travel.withPath(travel.path().endingAt(spot))));
-        }
-        if (action instanceof Action.Shadow s && spot instanceof Spot.AtPiece p) {
-            return Optional.of(ActionEdits.change(rung, "Follow another", new Action.Shadow(s.id(), s.who(), p.piece(), s.way(), s.side(),
-                    s.distance(), s.gait(), s.until(), s.cue())));
-        }
-        return action instanceof Action.Hold hold
-                ? Optional.of(ActionEdits.change(rung, "Face another way", hold.facing(Optional.of(spot)))) : Optional.empty();
+        return action.match(new Action.Families<>() {
+            @Override
+            public Optional<Edit> travel(Action.Travel travel) {
+                return Optional.of(ActionEdits.change(rung, "Lead the line elsewhere", travel.withPath(travel.path().endingAt(spot))));
+            }
+
+            @Override
+            public Optional<Edit> delivery(Action.Delivery delivery) {
+                return Optional.of(ActionEdits.change(rung, "Send it elsewhere", delivery.withTo(spot)));
+            }
+
+            @Override
+            public Optional<Edit> shadow(Action.Shadow s) {
+                return spot instanceof Spot.AtPiece p ? Optional.of(ActionEdits.change(rung, "Follow another", new Action.Shadow(s.id(), s.who(),
+                        p.piece(), s.way(), s.side(), s.distance(), s.gait(), s.until(), s.cue()))) : Optional.empty();
+            }
+
+            @Override
+            public Optional<Edit> hold(Action.Hold hold) {
+                return Optional.of(ActionEdits.change(rung, "Face another way", hold.facing(Optional.of(spot))));
+            }
+
+            @Override
+            public Optional<Edit> call(Action.Call call) {
+                return Optional.empty();
+            }
+
+            @Override
+            public Optional<Edit> blow(Action.Blow blow) {
+                return Optional.empty();
+            }
+
+            @Override
+            public Optional<Edit> handle(Action.Handle handle) {
+                return Optional.empty();
+            }
+        });
     }
 
     /**

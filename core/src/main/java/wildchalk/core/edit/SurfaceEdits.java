@@ -9,6 +9,7 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Showing;
@@ -124,33 +125,94 @@ public final class SurfaceEdits {
         }
 
         private Action action(Action action) {
-            if (action instanceof Action.Pass p) {
-                boolean boards = to.edge() == Surface.Edge.BOARDS || from.edge() == to.edge();
-                return new Action.Pass(p.id(), p.who(), spot(p.to()), p.touch(), !boards && p.manner() == Action.Manner.RIM
-                        ? Action.Manner.FLAT : p.manner(), boards ? p.off() : Optional.empty(), p.cue());
-            }
-            if (action instanceof Action.Shot s) {
-                return new Action.Shot(s.id(), s.who(), spot(s.to()), s.touch(), s.result(), s.next().map(this::spot), s.cue());
-            }
-            if (action instanceof Action.Travel t) {
-                Action.Travel laid = t.withPath(new Action.Path(t.path().through().stream().map(this::spot).toList(), t.path().smooth()));
-                return t.going().watching().map(w -> (Action) laid.withGoing(t.going().watching(spot(w)))).orElse(laid);
-            }
-            return action instanceof Action.Hold h ? h.facing(h.facing().map(this::spot)) : action;
+            return action.match(new Action.Travels<>() {
+                @Override
+                public Action travel(Action.Travel t) {
+                    Action.Travel laid = t.withPath(new Action.Path(t.path().through().stream().map(Carried.this::spot).toList(), t.path().smooth()));
+                    return t.going().watching().map(w -> (Action) laid.withGoing(t.going().watching(spot(w)))).orElse(laid);
+                }
+
+                @Override
+                public Action pass(Action.Pass p) {
+                    boolean boards = to.edge() == Surface.Edge.BOARDS || from.edge() == to.edge();
+                    return new Action.Pass(p.id(), p.who(), spot(p.to()), p.touch(), !boards && p.manner() == Action.Manner.RIM
+                            ? Action.Manner.FLAT : p.manner(), boards ? p.off() : Optional.empty(), p.cue());
+                }
+
+                @Override
+                public Action shot(Action.Shot s) {
+                    return new Action.Shot(s.id(), s.who(), spot(s.to()), s.touch(), s.result(), s.next().map(Carried.this::spot), s.cue());
+                }
+
+                @Override
+                public Action shadow(Action.Shadow shadow) {
+                    return shadow;
+                }
+
+                @Override
+                public Action hold(Action.Hold hold) {
+                    return hold.facing(hold.facing().map(Carried.this::spot));
+                }
+
+                @Override
+                public Action call(Action.Call call) {
+                    return call;
+                }
+
+                @Override
+                public Action blow(Action.Blow blow) {
+                    return blow;
+                }
+
+                @Override
+                public Action handle(Action.Handle handle) {
+                    return handle;
+                }
+            });
         }
 
         private Instruction said(Instruction said) {
-            return said instanceof Instruction.Freeze f ? f.showing(f.signs().stream().map(s -> s.mapped(this::spot)).toList()) : said;
+            return said.match(new Instruction.Cases<>() {
+                @Override
+                public Instruction read(Instruction.Read read) {
+                    return read;
+                }
+
+                @Override
+                public Instruction freeze(Instruction.Freeze freeze) {
+                    return freeze.showing(freeze.signs().stream().map(s -> s.mapped(Carried.this::spot)).toList());
+                }
+
+                @Override
+                public Instruction moveOn(Instruction.MoveOn moveOn) {
+                    return moveOn;
+                }
+
+                @Override
+                public Instruction limit(Limit limit) {
+                    return limit;
+                }
+            });
         }
 
         private Spot spot(Spot spot) {
-            if (spot instanceof Spot.Place p) {
-                return Spot.at(place.apply(p.at()));
-            }
-            if (spot instanceof Spot.AtTarget t && to.target(t.target()).isEmpty()) {
-                return Spot.at(place.apply(from.target(t.target()).map(Surface.Target::at).orElse(Vec.ZERO)));
-            }
-            return spot;
+            return spot.match(new Spot.Cases<>() {
+                @Override
+                public Spot place(Spot.Place p) {
+                    return Spot.at(place.apply(p.at()));
+                }
+
+                @Override
+                public Spot atPiece(Spot.AtPiece p) {
+                    return p;
+                }
+
+                @Override
+                public Spot atTarget(Spot.AtTarget t) {
+                    return to.target(t.target()).isPresent() ? t
+                            : Spot.at(place.apply(from.target(t.target()).map(Surface.Target::at).orElse(Vec.ZERO)));
+                }
+            });
         }
     }
 }

@@ -1,11 +1,8 @@
 package wildchalk.core.edit;
 
-import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.function.Predicate;
 import wildchalk.core.drill.Action;
-import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Instruction;
@@ -13,6 +10,7 @@ import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
+import wildchalk.core.geometry.Vec;
 
 /**
  * Puts pieces and actions somewhere else under other ids. What they name inside the part that is put elsewhere they name
@@ -27,6 +25,25 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
         ids = Map.copyOf(ids);
     }
 
+    /** One that leaves everything where it is, under other ids. */
+    static Transfer renaming(Map<String, String> ids) {
+        return new Transfer(Placement.beside(Vec.ZERO), ids, name -> true);
+    }
+
+    /** @param label what is written on a person, or beside gear */
+    Piece piece(Piece piece, String label) {
+        return piece.match(new Pieces(label));
+    }
+
+    Action action(Action action) {
+        return action.match(new Actions());
+    }
+
+    /** What is said about the part. */
+    Instruction said(Instruction said) {
+        return said.match(new Said());
+    }
+
     private String id(String old) {
         return ids.getOrDefault(old, old);
     }
@@ -36,173 +53,305 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
         return known.test(there) ? there : id;
     }
 
-    /** @param label what is written on a person, or beside gear */
-    Piece piece(Piece piece, String label) {
-        Piece there = facing(piece, label);
-        if (piece instanceof Piece.Tape tape) {
-            return new Piece.Tape(id(tape.id()), tape.reading(), tape.points().stream().map(placement::place).toList());
-        }
-        return there.movedTo(placement.place(piece.at()));
-    }
-
-    private Outline there(Outline outline) {
-        return outline.placed(placement.ends(), placement.sides(), placement.turn());
-    }
-
-    private Piece facing(Piece piece, String label) {
-        String id = id(piece.id());
-        if (piece instanceof Piece.Player p) {
-            return new Piece.Player(id, p.at(), placement.facing(p.facing()), label, p.team());
-        }
-        if (piece instanceof Piece.Goalkeeper g) {
-            return new Piece.Goalkeeper(id, g.at(), placement.facing(g.facing()), label, g.team());
-        }
-        if (piece instanceof Piece.Coach c) {
-            return new Piece.Coach(id, c.at(), placement.facing(c.facing()), label);
-        }
-        if (piece instanceof Piece.LineUp l) {
-            return new Piece.LineUp(id, l.at(), placement.facing(l.facing()), label, l.team(), l.waiting(), l.name(),
-                    placement.isMirror() ? new Piece.Queue(-l.queue().direction(), l.queue().spacing()) : l.queue());
-        }
-        if (piece instanceof Piece.Item i) {
-            return new Piece.Item(id, i.at(), i.kind(), placement.facing(i.facing()), i.colour(), label, i.width(), i.depth());
-        }
-        if (piece instanceof Piece.Supply s) {
-            return new Piece.Supply(id, s.at(), s.count());
-        }
-        if (piece instanceof Piece.Ball b) {
-            return new Piece.Ball(id, b.at(), b.heldBy().map(this::id));
-        }
-        if (piece instanceof Piece.Zone z) {
-            return new Piece.Zone(id, z.at(), there(z.outline()), z.label(), z.colour());
-        }
-        if (piece instanceof Piece.Station s) {
-            return new Piece.Station(id, s.at(), there(s.outline()), s.number(), s.title(), s.minutes());
-        }
-        return piece instanceof Piece.Note n ? new Piece.Note(id, n.at(), n.text()) : piece;
-    }
-
-    Action action(Action a) {
-        String id = id(a.id());
-        String who = id(a.who());
-        Cue cue = new Cue(trigger(a.cue().trigger()), a.cue().delay());
-        if (a instanceof Action.Run r) {
-            return new Action.Run(id, who, path(r.path()), going(r.going()), r.ending(), cue);
-        }
-        if (a instanceof Action.Carry c) {
-            return new Action.Carry(id, who, path(c.path()), going(c.going()), c.ending(), cue);
-        }
-        if (a instanceof Action.Collect c) {
-            return new Action.Collect(id, who, path(c.path()), going(c.going()), c.ending(), cue);
-        }
-        if (a instanceof Action.Pass p) {
-            return new Action.Pass(id, who, spot(p.to()), p.touch(), p.manner(), p.off().map(placement::wall), cue);
-        }
-        if (a instanceof Action.Shot s) {
-            return new Action.Shot(id, who, spot(s.to()), s.touch(), s.result(), s.next().map(this::spot), cue);
-        }
-        if (a instanceof Action.Shadow s) {
-            return new Action.Shadow(id, who, id(s.whom()), s.way(), s.side(), s.distance(), s.gait(), until(s.until()), cue);
-        }
-        if (a instanceof Action.Hold h) {
-            return new Action.Hold(id, who, h.stance(), h.facing().map(this::spot), placement.turn(h.turn()), h.seconds(),
-                    until(h.until()), cue);
-        }
-        if (a instanceof Action.Handle h) {
-            return new Action.Handle(id, who, id(h.piece()), h.deed(), cue);
-        }
-        return a instanceof Action.Call c ? new Action.Call(id, who, c.word(), cue) : new Action.Blow(id, who, cue);
-    }
-
-    /** What is said about the part. */
-    Instruction said(Instruction said) {
-        String id = id(said.id());
-        if (said instanceof Instruction.Read r) {
-            return new Instruction.Read(id, id(r.who()), r.options().stream().map(o -> new Instruction.Option(id(o.id()),
-                    o.label(), o.reason(), o.actions().stream().map(this::id).toList())).toList(), r.under().map(this::id), r.rule());
-        }
-        if (said instanceof Instruction.Freeze f) {
-            return new Instruction.Freeze(id, new Cue(trigger(f.at().trigger()), f.at().delay()), f.question(), f.answer(),
-                    f.signs().stream().map(s -> s.mapped(this::spot)).toList());
-        }
-        if (said instanceof Limit.AtMost l) {
-            return new Limit.AtMost(id, l.counted(), l.most(), l.who().map(this::id));
-        }
-        if (said instanceof Limit.NotBefore l) {
-            return new Limit.NotBefore(id, id(l.who()), trigger(l.moment()));
-        }
-        if (said instanceof Limit.OnlyIn l) {
-            return new Limit.OnlyIn(id, zone(l.zone()), l.who().stream().map(this::id).toList());
-        }
-        if (said instanceof Limit.EntriesFirst l) {
-            return new Limit.EntriesFirst(id, l.entries(), zone(l.zone()));
-        }
-        if (said instanceof Limit.Within l) {
-            return new Limit.Within(id, l.seconds(), l.zone().map(this::zone), l.from().map(this::trigger));
-        }
-        return said instanceof Limit.PassesFirst l ? new Limit.PassesFirst(id, l.passes(), l.line().map(this::name)) : said;
-    }
-
     private String zone(String zone) {
         return ids.containsKey(zone) ? id(zone) : name(zone);
     }
 
-    private Optional<Trigger> until(Optional<Trigger> until) {
-        return until.map(this::trigger);
-    }
-
-    private Going going(Going going) {
-        return new Going(going.gait(), going.pace(), going.corner(), going.watching().map(this::spot));
-    }
-
-    private Action.Path path(Action.Path path) {
-        return new Action.Path(path.through().stream().map(this::spot).toList(), path.smooth());
-    }
-
     private Spot spot(Spot spot) {
-        if (spot instanceof Spot.AtPiece p) {
+        return spot.match(new Spots());
+    }
+
+    private Cue.Trigger trigger(Cue.Trigger trigger) {
+        return trigger.match(new Moments());
+    }
+
+    private Cue cue(Cue cue) {
+        return new Cue(trigger(cue.trigger()), cue.delay());
+    }
+
+    private final class Pieces implements Piece.Cases<Piece> {
+
+        private final String label;
+
+        Pieces(String label) {
+            this.label = label;
+        }
+
+        @Override
+        public Piece player(Piece.Player p) {
+            return new Piece.Player(id(p.id()), placement.place(p.at()), placement.facing(p.facing()), label, p.team());
+        }
+
+        @Override
+        public Piece goalkeeper(Piece.Goalkeeper g) {
+            return new Piece.Goalkeeper(id(g.id()), placement.place(g.at()), placement.facing(g.facing()), label, g.team());
+        }
+
+        @Override
+        public Piece coach(Piece.Coach c) {
+            return new Piece.Coach(id(c.id()), placement.place(c.at()), placement.facing(c.facing()), label);
+        }
+
+        @Override
+        public Piece lineUp(Piece.LineUp l) {
+            Piece.Queue queue = placement.isMirror() ? new Piece.Queue(-l.queue().direction(), l.queue().spacing()) : l.queue();
+            return new Piece.LineUp(id(l.id()), placement.place(l.at()), placement.facing(l.facing()), label, l.team(), l.waiting(), l.name(), queue);
+        }
+
+        @Override
+        public Piece item(Piece.Item i) {
+            return new Piece.Item(id(i.id()), placement.place(i.at()), i.kind(), placement.facing(i.facing()), i.colour(), label, i.width(), i.depth());
+        }
+
+        @Override
+        public Piece supply(Piece.Supply s) {
+            return new Piece.Supply(id(s.id()), placement.place(s.at()), s.count());
+        }
+
+        @Override
+        public Piece ball(Piece.Ball b) {
+            return new Piece.Ball(id(b.id()), placement.place(b.at()), b.heldBy().map(Transfer.this::id));
+        }
+
+        @Override
+        public Piece note(Piece.Note n) {
+            return new Piece.Note(id(n.id()), placement.place(n.at()), n.text());
+        }
+
+        @Override
+        public Piece tape(Piece.Tape t) {
+            return new Piece.Tape(id(t.id()), t.reading(), t.points().stream().map(placement::place).toList());
+        }
+
+        @Override
+        public Piece zone(Piece.Zone z) {
+            return new Piece.Zone(id(z.id()), placement.place(z.at()), there(z.outline()), z.label(), z.colour());
+        }
+
+        @Override
+        public Piece station(Piece.Station s) {
+            return new Piece.Station(id(s.id()), placement.place(s.at()), there(s.outline()), s.number(), s.title(), s.minutes());
+        }
+
+        private Outline there(Outline outline) {
+            return outline.placed(placement.ends(), placement.sides(), placement.turn());
+        }
+    }
+
+    private final class Actions implements Action.Cases<Action> {
+
+        @Override
+        public Action run(Action.Run r) {
+            return new Action.Run(id(r.id()), id(r.who()), path(r.path()), going(r.going()), r.ending(), cue(r.cue()));
+        }
+
+        @Override
+        public Action carry(Action.Carry c) {
+            return new Action.Carry(id(c.id()), id(c.who()), path(c.path()), going(c.going()), c.ending(), cue(c.cue()));
+        }
+
+        @Override
+        public Action collect(Action.Collect c) {
+            return new Action.Collect(id(c.id()), id(c.who()), path(c.path()), going(c.going()), c.ending(), cue(c.cue()));
+        }
+
+        @Override
+        public Action pass(Action.Pass p) {
+            return new Action.Pass(id(p.id()), id(p.who()), spot(p.to()), p.touch(), p.manner(), p.off().map(placement::wall), cue(p.cue()));
+        }
+
+        @Override
+        public Action shot(Action.Shot s) {
+            return new Action.Shot(id(s.id()), id(s.who()), spot(s.to()), s.touch(), s.result(), s.next().map(Transfer.this::spot), cue(s.cue()));
+        }
+
+        @Override
+        public Action shadow(Action.Shadow s) {
+            return new Action.Shadow(id(s.id()), id(s.who()), id(s.whom()), s.way(), s.side(), s.distance(), s.gait(),
+                    s.until().map(Transfer.this::trigger), cue(s.cue()));
+        }
+
+        @Override
+        public Action hold(Action.Hold h) {
+            return new Action.Hold(id(h.id()), id(h.who()), h.stance(), h.facing().map(Transfer.this::spot), placement.turn(h.turn()), h.seconds(),
+                    h.until().map(Transfer.this::trigger), cue(h.cue()));
+        }
+
+        @Override
+        public Action call(Action.Call c) {
+            return new Action.Call(id(c.id()), id(c.who()), c.word(), cue(c.cue()));
+        }
+
+        @Override
+        public Action blow(Action.Blow b) {
+            return new Action.Blow(id(b.id()), id(b.who()), cue(b.cue()));
+        }
+
+        @Override
+        public Action handle(Action.Handle h) {
+            return new Action.Handle(id(h.id()), id(h.who()), id(h.piece()), h.deed(), cue(h.cue()));
+        }
+
+        private Going going(Going going) {
+            return new Going(going.gait(), going.pace(), going.corner(), going.watching().map(Transfer.this::spot));
+        }
+
+        private Action.Path path(Action.Path path) {
+            return new Action.Path(path.through().stream().map(Transfer.this::spot).toList(), path.smooth());
+        }
+    }
+
+    private final class Said implements Instruction.Cases<Instruction>, Limit.Kinds<Instruction> {
+
+        @Override
+        public Instruction read(Instruction.Read r) {
+            return new Instruction.Read(id(r.id()), id(r.who()), r.options().stream().map(this::option).toList(), r.under().map(Transfer.this::id), r.rule());
+        }
+
+        private Instruction.Option option(Instruction.Option o) {
+            return new Instruction.Option(id(o.id()), o.label(), o.reason(), o.actions().stream().map(Transfer.this::id).toList());
+        }
+
+        @Override
+        public Instruction freeze(Instruction.Freeze f) {
+            return new Instruction.Freeze(id(f.id()), cue(f.at()), f.question(), f.answer(),
+                    f.signs().stream().map(s -> s.mapped(Transfer.this::spot)).toList());
+        }
+
+        @Override
+        public Instruction moveOn(Instruction.MoveOn m) {
+            return m.withId(id(m.id()));
+        }
+
+        @Override
+        public Instruction limit(Limit limit) {
+            return limit.of(this);
+        }
+
+        @Override
+        public Instruction atMost(Limit.AtMost l) {
+            return new Limit.AtMost(id(l.id()), l.counted(), l.most(), l.who().map(Transfer.this::id));
+        }
+
+        @Override
+        public Instruction passesFirst(Limit.PassesFirst l) {
+            return new Limit.PassesFirst(id(l.id()), l.passes(), l.line().map(Transfer.this::name));
+        }
+
+        @Override
+        public Instruction entriesFirst(Limit.EntriesFirst l) {
+            return new Limit.EntriesFirst(id(l.id()), l.entries(), zone(l.zone()));
+        }
+
+        @Override
+        public Instruction within(Limit.Within l) {
+            return new Limit.Within(id(l.id()), l.seconds(), l.zone().map(Transfer.this::zone), l.from().map(Transfer.this::trigger));
+        }
+
+        @Override
+        public Instruction onlyIn(Limit.OnlyIn l) {
+            return new Limit.OnlyIn(id(l.id()), zone(l.zone()), l.who().stream().map(Transfer.this::id).toList());
+        }
+
+        @Override
+        public Instruction notBefore(Limit.NotBefore l) {
+            return new Limit.NotBefore(id(l.id()), id(l.who()), trigger(l.moment()));
+        }
+    }
+
+    private final class Spots implements Spot.Cases<Spot> {
+
+        @Override
+        public Spot place(Spot.Place p) {
+            return Spot.at(placement.place(p.at()));
+        }
+
+        @Override
+        public Spot atPiece(Spot.AtPiece p) {
             return new Spot.AtPiece(id(p.piece()), placement.way(p.offset()));
         }
-        return spot instanceof Spot.AtTarget t ? new Spot.AtTarget(name(t.target()))
-                : Spot.at(placement.place(((Spot.Place) spot).at()));
+
+        @Override
+        public Spot atTarget(Spot.AtTarget t) {
+            return new Spot.AtTarget(name(t.target()));
+        }
     }
 
-    private Trigger trigger(Trigger t) {
-        if (t instanceof Cue.Several several) {
-            List<Trigger> parts = several.parts().stream().map(this::trigger).toList();
-            return several.with(parts);
+    private final class Moments implements Cue.Cases<Cue.Trigger> {
+
+        @Override
+        public Cue.Trigger whistle(Cue.Whistle w) {
+            return w;
         }
-        if (t instanceof Cue.With w) {
+
+        @Override
+        public Cue.Trigger next(Cue.Next n) {
+            return n;
+        }
+
+        @Override
+        public Cue.Trigger called(Cue.Called c) {
+            return c;
+        }
+
+        @Override
+        public Cue.Trigger with(Cue.With w) {
             return new Cue.With(id(w.action()));
         }
-        if (t instanceof Cue.Released r) {
+
+        @Override
+        public Cue.Trigger released(Cue.Released r) {
             return new Cue.Released(id(r.action()));
         }
-        if (t instanceof Cue.Received r) {
+
+        @Override
+        public Cue.Trigger received(Cue.Received r) {
             return new Cue.Received(id(r.action()));
         }
-        if (t instanceof Cue.After a) {
+
+        @Override
+        public Cue.Trigger after(Cue.After a) {
             return new Cue.After(id(a.action()));
         }
-        if (t instanceof Cue.Partway p) {
+
+        @Override
+        public Cue.Trigger partway(Cue.Partway p) {
             return new Cue.Partway(id(p.action()), p.share());
         }
-        if (t instanceof Cue.Gone g) {
+
+        @Override
+        public Cue.Trigger gone(Cue.Gone g) {
             return new Cue.Gone(id(g.action()), g.metres());
         }
-        return watching(t);
-    }
 
-    private Trigger watching(Trigger t) {
-        if (t instanceof Cue.Enters e) {
+        @Override
+        public Cue.Trigger enters(Cue.Enters e) {
             return new Cue.Enters(id(e.who()), zone(e.zone()));
         }
-        if (t instanceof Cue.Crosses c) {
+
+        @Override
+        public Cue.Trigger crosses(Cue.Crosses c) {
             return new Cue.Crosses(id(c.who()), name(c.line()));
         }
-        if (t instanceof Cue.Near n) {
+
+        @Override
+        public Cue.Trigger near(Cue.Near n) {
             return new Cue.Near(id(n.who()), id(n.other()), n.metres());
         }
-        return t instanceof Cue.Touches x ? new Cue.Touches(id(x.who())) : t;
+
+        @Override
+        public Cue.Trigger touches(Cue.Touches t) {
+            return new Cue.Touches(id(t.who()));
+        }
+
+        @Override
+        public Cue.Trigger allOf(Cue.AllOf all) {
+            return all.with(all.parts().stream().map(Transfer.this::trigger).toList());
+        }
+
+        @Override
+        public Cue.Trigger firstOf(Cue.FirstOf first) {
+            return first.with(first.parts().stream().map(Transfer.this::trigger).toList());
+        }
     }
 }

@@ -20,7 +20,6 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.Soundness;
 import wildchalk.core.drill.Spot;
-import wildchalk.core.geometry.Vec;
 import wildchalk.core.naming.PieceWords;
 
 /** Goes through a ladder, each rung after the one that it was made from, and gives what has the id of something else its own. */
@@ -113,7 +112,7 @@ final class Untangling {
             met.get(id(thing)).stream().filter(m -> !differ(m.as(), thing)).findFirst().ifPresent(m ->
                     named(m.as()).stream().filter(below::containsKey).forEach(n -> ids.put(n, below.get(n))));
         }
-        return new Transfer(Placement.beside(Vec.ZERO), ids, known -> true);
+        return Transfer.renaming(ids);
     }
 
     private static boolean isAsItWas(Map<String, String> meanings) {

@@ -10,37 +10,70 @@ import wildchalk.core.drill.Stage;
 /** What pieces are called in the names of edits, beside the pointer and on sheets. */
 public final class PieceWords {
 
+    private static final Piece.Cases<String> NAME = new Piece.Cases<>() {
+        @Override
+        public String player(Piece.Player player) {
+            return ("player " + player.label()).trim();
+        }
+
+        @Override
+        public String goalkeeper(Piece.Goalkeeper goalkeeper) {
+            return "goalkeeper";
+        }
+
+        @Override
+        public String coach(Piece.Coach coach) {
+            return "coach";
+        }
+
+        @Override
+        public String lineUp(Piece.LineUp lineUp) {
+            return lineUp.name().isBlank() ? "line-up" : "line-up of " + lineUp.name();
+        }
+
+        @Override
+        public String item(Piece.Item item) {
+            String kind = kind(item.kind());
+            return item.kind().isColoured() ? item.colour().name().toLowerCase(Locale.ROOT) + " " + kind : kind;
+        }
+
+        @Override
+        public String supply(Piece.Supply supply) {
+            return "ball supply";
+        }
+
+        @Override
+        public String ball(Piece.Ball ball) {
+            return "ball";
+        }
+
+        @Override
+        public String note(Piece.Note note) {
+            return "note";
+        }
+
+        @Override
+        public String tape(Piece.Tape tape) {
+            return "tape";
+        }
+
+        @Override
+        public String zone(Piece.Zone zone) {
+            return Areas.name(zone);
+        }
+
+        @Override
+        public String station(Piece.Station station) {
+            return Areas.name(station);
+        }
+    };
+
     private PieceWords() {
     }
 
     /** "player 7", "yellow cone", "ball". */
     public static String name(Piece piece) {
-        if (piece instanceof Piece.Player p) {
-            return ("player " + p.label()).trim();
-        }
-        if (piece instanceof Piece.Goalkeeper) {
-            return "goalkeeper";
-        }
-        if (piece instanceof Piece.Coach) {
-            return "coach";
-        }
-        if (piece instanceof Piece.LineUp l) {
-            return l.name().isBlank() ? "line-up" : "line-up of " + l.name();
-        }
-        if (piece instanceof Piece.Item item) {
-            String kind = kind(item.kind());
-            return item.kind().isColoured() ? item.colour().name().toLowerCase(Locale.ROOT) + " " + kind : kind;
-        }
-        if (piece instanceof Piece.Supply) {
-            return "ball supply";
-        }
-        if (piece instanceof Piece.Tape) {
-            return "tape";
-        }
-        if (piece instanceof Piece.Area area) {
-            return Areas.name(area);
-        }
-        return piece instanceof Piece.Note ? "note" : "ball";
+        return piece.match(NAME);
     }
 
     /** A name for more than one: "yellow cones", "ball supplies", "line-ups of feeders". */

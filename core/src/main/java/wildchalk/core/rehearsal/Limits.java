@@ -15,6 +15,97 @@ import wildchalk.core.surface.Surface;
 /** Watches a rep as it was worked out for what breaks the limits of its stage, and says when and by whom. */
 final class Limits {
 
+    private static final Limit.Kinds<Stream<Trigger>> COUNTED_FROM = new Limit.Kinds<>() {
+        @Override
+        public Stream<Trigger> atMost(Limit.AtMost most) {
+            return Stream.empty();
+        }
+
+        @Override
+        public Stream<Trigger> passesFirst(Limit.PassesFirst passes) {
+            return Stream.empty();
+        }
+
+        @Override
+        public Stream<Trigger> entriesFirst(Limit.EntriesFirst entries) {
+            return Stream.empty();
+        }
+
+        @Override
+        public Stream<Trigger> within(Limit.Within within) {
+            return within.from().stream();
+        }
+
+        @Override
+        public Stream<Trigger> onlyIn(Limit.OnlyIn only) {
+            return Stream.empty();
+        }
+
+        @Override
+        public Stream<Trigger> notBefore(Limit.NotBefore before) {
+            return Stream.of(before.moment());
+        }
+    };
+    private static final Instruction.Cases<Stream<Trigger>> MOMENTS = new Instruction.Cases<>() {
+        @Override
+        public Stream<Trigger> read(Instruction.Read read) {
+            return Stream.empty();
+        }
+
+        @Override
+        public Stream<Trigger> freeze(Instruction.Freeze freeze) {
+            return Stream.of(freeze.at().trigger());
+        }
+
+        @Override
+        public Stream<Trigger> moveOn(Instruction.MoveOn moveOn) {
+            return Stream.empty();
+        }
+
+        @Override
+        public Stream<Trigger> limit(Limit limit) {
+            return limit.of(COUNTED_FROM);
+        }
+    };
+
+    private final Limit.Kinds<Void> judging = new Limit.Kinds<>() {
+        @Override
+        public Void atMost(Limit.AtMost most) {
+            judge(most);
+            return null;
+        }
+
+        @Override
+        public Void passesFirst(Limit.PassesFirst passes) {
+            judge(passes);
+            return null;
+        }
+
+        @Override
+        public Void entriesFirst(Limit.EntriesFirst entries) {
+            judge(entries);
+            return null;
+        }
+
+        @Override
+        public Void within(Limit.Within within) {
+            judge(within);
+            return null;
+        }
+
+        @Override
+        public Void onlyIn(Limit.OnlyIn only) {
+            judge(only);
+            return null;
+        }
+
+        @Override
+        public Void notBefore(Limit.NotBefore before) {
+            judge(before);
+            return null;
+        }
+    };
+
     /**
      * A limit that is broken.
      *
@@ -42,10 +133,7 @@ final class Limits {
 
     /** The moments that limits and freezes are about. */
     static Stream<Trigger> moments(Stage stage) {
-        return stage.said().stream().flatMap(said -> said instanceof Instruction.Freeze f ? Stream.of(f.at().trigger())
-                : said instanceof Limit.Within w ? w.from().stream()
-                : said instanceof Limit.NotBefore n ? Stream.of(n.moment()) : Stream.empty())
-                .flatMap(t -> t.parts().stream());
+        return stage.said().stream().flatMap(said -> said.match(MOMENTS)).flatMap(t -> t.parts().stream());
     }
 
     /** The timeline with its breaches among the events and the problems. */
@@ -55,28 +143,12 @@ final class Limits {
             return timeline;
         }
         Limits limits = new Limits(stage, surface, timeline);
-        all.forEach(limits::judge);
+        all.forEach(l -> l.of(limits.judging));
         return timeline.with(limits.found.stream().map(b -> new Event(b.t(), Event.Kind.LIMIT, b.limit().id(), b.who(),
                 b.ball())).toList(), limits.found.stream().map(b -> new Problem(b.action(), Problem.Kind.LIMIT, b.message(), b.t())).toList());
     }
 
-    private void judge(Limit limit) {
-        if (limit instanceof Limit.AtMost most) {
-            atMost(most);
-        } else if (limit instanceof Limit.PassesFirst passes) {
-            passesFirst(passes);
-        } else if (limit instanceof Limit.EntriesFirst entries) {
-            entriesFirst(entries);
-        } else if (limit instanceof Limit.Within within) {
-            within(within);
-        } else if (limit instanceof Limit.OnlyIn only) {
-            onlyIn(only);
-        } else if (limit instanceof Limit.NotBefore before) {
-            notBefore(before);
-        }
-    }
-
-    private void atMost(Limit.AtMost most) {
+    private void judge(Limit.AtMost most) {
         for (Tallies.Over over : tallies.over(most)) {
             String name = Problems.name(stage, over.who());
             String message = switch (most.counted()) {
@@ -93,7 +165,7 @@ final class Limits {
         }
     }
 
-    private void passesFirst(Limit.PassesFirst limit) {
+    private void judge(Limit.PassesFirst limit) {
         if (limit.line().isPresent()) {
             for (String ball : timeline.balls()) {
                 OptionalDouble crossed = sightings.crosses(ball, limit.line().get());
@@ -106,7 +178,7 @@ final class Limits {
                 limit.passes(), "passes", "this shot leaves"));
     }
 
-    private void entriesFirst(Limit.EntriesFirst limit) {
+    private void judge(Limit.EntriesFirst limit) {
         tallies.shots().forEach(s -> early(limit, s.t(), s.action(), s.who(), s.ball(),
                 sightings.entries(limit.zone(), s.t()), limit.entries(),
                 "entries into the " + zone(limit.zone()), "this shot leaves"));
@@ -120,7 +192,7 @@ final class Limits {
         }
     }
 
-    private void within(Limit.Within limit) {
+    private void judge(Limit.Within limit) {
         OptionalDouble from = limit.from().map(timeline::moment).orElse(OptionalDouble.of(0));
         if (from.isEmpty()) {
             return;
@@ -140,7 +212,7 @@ final class Limits {
         }
     }
 
-    private void onlyIn(Limit.OnlyIn limit) {
+    private void judge(Limit.OnlyIn limit) {
         for (String who : timeline.people()) {
             if (!limit.who().contains(who)) {
                 sightings.inZone(who, limit.zone(), 0).ifPresent(t -> found.add(new Breach(t, limit, doing(who, t, limit),
@@ -150,7 +222,7 @@ final class Limits {
         }
     }
 
-    private void notBefore(Limit.NotBefore limit) {
+    private void judge(Limit.NotBefore limit) {
         double moment = timeline.moment(limit.moment()).orElse(Double.POSITIVE_INFINITY);
         tallies.firstTouch(limit.who()).filter(touch -> touch.t() < moment - 1e-9).ifPresent(touch ->
                 found.add(new Breach(touch.t(), limit, touch.action(), limit.who(), touch.ball(),

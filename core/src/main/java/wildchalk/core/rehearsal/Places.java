@@ -14,6 +14,22 @@ public final class Places {
 
     private final Stage stage;
     private final Surface surface;
+    private final Spot.Cases<Vec> at = new Spot.Cases<>() {
+        @Override
+        public Vec place(Spot.Place p) {
+            return p.at();
+        }
+
+        @Override
+        public Vec atPiece(Spot.AtPiece p) {
+            return stage.piece(p.piece()).map(Piece::at).orElse(Vec.ZERO).plus(p.offset());
+        }
+
+        @Override
+        public Vec atTarget(Spot.AtTarget t) {
+            return surface.target(t.target()).map(Surface.Target::at).orElse(Vec.ZERO);
+        }
+    };
 
     public Places(Stage stage, Surface surface) {
         this.stage = stage;
@@ -22,13 +38,7 @@ public final class Places {
 
     /** The place of a spot; of one that is missing, the middle of the surface. */
     public Vec of(Spot spot) {
-        if (spot instanceof Spot.AtPiece p) {
-            return stage.piece(p.piece()).map(Piece::at).orElse(Vec.ZERO).plus(p.offset());
-        }
-        if (spot instanceof Spot.AtTarget t) {
-            return surface.target(t.target()).map(Surface.Target::at).orElse(Vec.ZERO);
-        }
-        return ((Spot.Place) spot).at();
+        return spot.match(at);
     }
 
     /**

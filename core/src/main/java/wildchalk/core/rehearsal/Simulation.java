@@ -39,6 +39,8 @@ final class Simulation {
     private final Handling handling;
     private final Watches watches;
     private final Problems problems;
+    private final Begin begin = new Begin();
+    private final End end = new End();
     private final Rep rep;
     private final Legwork legs;
     private final Ballwork balls;
@@ -159,45 +161,165 @@ final class Simulation {
             // It lasts until its own start: it is over before it began.
             return;
         }
-        if (action instanceof Travel travel) {
-            legs.travel(travel);
-        } else if (action instanceof Delivery delivery) {
-            balls.deliver(delivery);
-        } else if (action instanceof Action.Shadow shadow) {
-            legs.shadow(shadow);
-        } else if (action instanceof Action.Hold hold) {
-            legs.hold(hold);
-        } else if (action instanceof Action.Handle handle) {
-            rep.plan(handle.deed() == Action.Handle.Deed.DROP ? rep.now() : legs.bend(handle), Kind.END, handle.id());
-        } else {
-            if (action instanceof Action.Call call) {
-                rep.happens(new Cue.Called(call.word()));
-            }
-            rep.plan(rep.now(), Kind.END, action.id());
-        }
+        action.match(begin);
     }
 
     private void ended(Action action) {
-        if (action instanceof Action.Collect collect) {
-            balls.collected(collect);
-        } else if (action instanceof Action.Shadow shadow) {
-            legs.unshadow(shadow);
-        } else if (action instanceof Action.Handle handle) {
-            handling.handle(handle, rep.now()).ifPresent(what -> problems.cannotHandle(handle, what));
-        }
+        action.match(end);
     }
 
     /** Where the line of an action runs that never happens: as chalked, from where its person was to be. */
     private List<Vec> plannedLine(Action action) {
         Vec from = places.before(action);
         List<Vec> line = new ArrayList<>(List.of(from));
-        if (action instanceof Travel travel) {
-            line.addAll(places.of(travel.path()));
-        } else if (action instanceof Delivery delivery) {
-            line.add(places.of(delivery.to()));
-        } else {
-            line.add(action instanceof Action.Shadow s ? places.of(Spot.at(s.whom())) : from);
-        }
+        line.addAll(action.match(drawnTo(from)));
         return line;
+    }
+
+    /** Where a line goes from a place when it never came to be walked or played. */
+    private Action.Families<List<Vec>> drawnTo(Vec from) {
+        return new Action.Families<>() {
+            @Override
+            public List<Vec> travel(Action.Travel travel) {
+                return places.of(travel.path());
+            }
+
+            @Override
+            public List<Vec> delivery(Action.Delivery delivery) {
+                return List.of(places.of(delivery.to()));
+            }
+
+            @Override
+            public List<Vec> shadow(Action.Shadow shadow) {
+                return List.of(places.of(Spot.at(shadow.whom())));
+            }
+
+            @Override
+            public List<Vec> hold(Action.Hold hold) {
+                return List.of(from);
+            }
+
+            @Override
+            public List<Vec> call(Action.Call call) {
+                return List.of(from);
+            }
+
+            @Override
+            public List<Vec> blow(Action.Blow blow) {
+                return List.of(from);
+            }
+
+            @Override
+            public List<Vec> handle(Action.Handle handle) {
+                return List.of(from);
+            }
+        };
+    }
+
+    /** Sets an action going. */
+    private final class Begin implements Action.Families<Void> {
+
+        @Override
+        public Void travel(Travel travel) {
+            legs.travel(travel);
+            return null;
+        }
+
+        @Override
+        public Void delivery(Delivery delivery) {
+            balls.deliver(delivery);
+            return null;
+        }
+
+        @Override
+        public Void shadow(Action.Shadow shadow) {
+            legs.shadow(shadow);
+            return null;
+        }
+
+        @Override
+        public Void hold(Action.Hold hold) {
+            legs.hold(hold);
+            return null;
+        }
+
+        @Override
+        public Void call(Action.Call call) {
+            rep.happens(new Cue.Called(call.word()));
+            return overAtOnce(call);
+        }
+
+        @Override
+        public Void blow(Action.Blow blow) {
+            return overAtOnce(blow);
+        }
+
+        @Override
+        public Void handle(Action.Handle handle) {
+            rep.plan(handle.deed() == Action.Handle.Deed.DROP ? rep.now() : legs.bend(handle), Kind.END, handle.id());
+            return null;
+        }
+
+        private Void overAtOnce(Action action) {
+            rep.plan(rep.now(), Kind.END, action.id());
+            return null;
+        }
+    }
+
+    /** What the end of an action brings about besides. */
+    private final class End implements Action.Cases<Void> {
+
+        @Override
+        public Void run(Action.Run run) {
+            return null;
+        }
+
+        @Override
+        public Void carry(Action.Carry carry) {
+            return null;
+        }
+
+        @Override
+        public Void collect(Action.Collect collect) {
+            balls.collected(collect);
+            return null;
+        }
+
+        @Override
+        public Void pass(Action.Pass pass) {
+            return null;
+        }
+
+        @Override
+        public Void shot(Action.Shot shot) {
+            return null;
+        }
+
+        @Override
+        public Void shadow(Action.Shadow shadow) {
+            legs.unshadow(shadow);
+            return null;
+        }
+
+        @Override
+        public Void hold(Action.Hold hold) {
+            return null;
+        }
+
+        @Override
+        public Void call(Action.Call call) {
+            return null;
+        }
+
+        @Override
+        public Void blow(Action.Blow blow) {
+            return null;
+        }
+
+        @Override
+        public Void handle(Action.Handle handle) {
+            handling.handle(handle, rep.now()).ifPresent(what -> problems.cannotHandle(handle, what));
+            return null;
+        }
     }
 }

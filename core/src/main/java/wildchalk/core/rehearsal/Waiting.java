@@ -78,10 +78,51 @@ final class Waiting {
     }
 
     private static Trigger plain(Trigger trigger, String before) {
-        if (trigger instanceof Cue.Next) {
-            return before == null ? new Cue.Whistle() : new Cue.After(before);
-        }
-        return trigger instanceof Cue.Several several
-                ? several.with(several.parts().stream().map(t -> plain(t, before)).toList()) : trigger;
+        return trigger.match(new Cue.Families<>() {
+            @Override
+            public Trigger ofAction(Trigger moment) {
+                return moment;
+            }
+
+            @Override
+            public Trigger several(Cue.Several several) {
+                return several.with(several.parts().stream().map(t -> plain(t, before)).toList());
+            }
+
+            @Override
+            public Trigger next(Cue.Next next) {
+                return before == null ? new Cue.Whistle() : new Cue.After(before);
+            }
+
+            @Override
+            public Trigger whistle(Cue.Whistle whistle) {
+                return whistle;
+            }
+
+            @Override
+            public Trigger called(Cue.Called called) {
+                return called;
+            }
+
+            @Override
+            public Trigger touches(Cue.Touches touches) {
+                return touches;
+            }
+
+            @Override
+            public Trigger enters(Cue.Enters enters) {
+                return enters;
+            }
+
+            @Override
+            public Trigger crosses(Cue.Crosses crosses) {
+                return crosses;
+            }
+
+            @Override
+            public Trigger near(Cue.Near near) {
+                return near;
+            }
+        });
     }
 }

@@ -50,8 +50,55 @@ final class Watches {
     }
 
     static boolean isWatched(Trigger trigger) {
-        return trigger instanceof Cue.Enters || trigger instanceof Cue.Crosses || trigger instanceof Cue.Near;
+        return trigger.match(WATCHED);
     }
+
+    private static final Cue.Families<Boolean> WATCHED = new Cue.Families<>() {
+        @Override
+        public Boolean ofAction(Trigger moment) {
+            return false;
+        }
+
+        @Override
+        public Boolean several(Cue.Several several) {
+            return false;
+        }
+
+        @Override
+        public Boolean whistle(Cue.Whistle whistle) {
+            return false;
+        }
+
+        @Override
+        public Boolean next(Cue.Next next) {
+            return false;
+        }
+
+        @Override
+        public Boolean called(Cue.Called called) {
+            return false;
+        }
+
+        @Override
+        public Boolean touches(Cue.Touches touches) {
+            return false;
+        }
+
+        @Override
+        public Boolean enters(Cue.Enters enters) {
+            return true;
+        }
+
+        @Override
+        public Boolean crosses(Cue.Crosses crosses) {
+            return true;
+        }
+
+        @Override
+        public Boolean near(Cue.Near near) {
+            return true;
+        }
+    };
 
     /** Begins to look out for something; who is near already has come near now, who is in a zone must come in anew. */
     void lookOutFor(Trigger trigger, double now) {

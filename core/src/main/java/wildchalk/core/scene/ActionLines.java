@@ -36,23 +36,58 @@ final class ActionLines {
         if (to - from < unit * 0.2) {
             return List.of();
         }
-        if (action instanceof Action.Carry carry) {
-            return carry(carry, stage, route, from, to);
-        }
-        if (action instanceof Action.Run run) {
-            return run(run, stage, route, from, to);
-        }
-        if (action instanceof Action.Collect collect) {
-            return body(collect, Ending.GO_ON, key == LineKey.PASSES_PLAIN ? dashes() : List.of(), stage, route, from, to);
-        }
-        if (action instanceof Action.Shadow shadow) {
-            // Dots: the way is somebody else's doing, and not laid down beforehand.
-            return body(shadow, Ending.STOP, List.of(unit * 0.12, unit * 0.5), stage, route, from, to);
-        }
-        if (action instanceof Action.Delivery) {
-            return action instanceof Action.Pass ? pass(route, from, to) : shot(route, from, to);
-        }
-        return List.of();
+        return action.match(new Action.Cases<>() {
+            @Override
+            public List<Shape> run(Action.Run run) {
+                return ActionLines.this.run(run, stage, route, from, to);
+            }
+
+            @Override
+            public List<Shape> carry(Action.Carry carry) {
+                return ActionLines.this.carry(carry, stage, route, from, to);
+            }
+
+            @Override
+            public List<Shape> collect(Action.Collect collect) {
+                return body(collect, Ending.GO_ON, key == LineKey.PASSES_PLAIN ? dashes() : List.of(), stage, route, from, to);
+            }
+
+            @Override
+            public List<Shape> pass(Action.Pass pass) {
+                return ActionLines.this.pass(route, from, to);
+            }
+
+            @Override
+            public List<Shape> shot(Action.Shot shot) {
+                return ActionLines.this.shot(route, from, to);
+            }
+
+            @Override
+            public List<Shape> shadow(Action.Shadow shadow) {
+                // Dots: the way is somebody else's doing, and not laid down beforehand.
+                return body(shadow, Ending.STOP, List.of(unit * 0.12, unit * 0.5), stage, route, from, to);
+            }
+
+            @Override
+            public List<Shape> hold(Action.Hold hold) {
+                return List.of();
+            }
+
+            @Override
+            public List<Shape> call(Action.Call call) {
+                return List.of();
+            }
+
+            @Override
+            public List<Shape> blow(Action.Blow blow) {
+                return List.of();
+            }
+
+            @Override
+            public List<Shape> handle(Action.Handle handle) {
+                return List.of();
+            }
+        });
     }
 
     /** A way of the body alone. */

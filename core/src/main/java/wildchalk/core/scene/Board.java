@@ -41,6 +41,51 @@ public final class Board {
     private volatile Map<String, List<Shape>> placed;
     private final Set<String> handled;
     private final Set<String> wrong;
+    /** What of a piece stands still; balls, people and areas are painted by themselves. */
+    private final Piece.Cases<List<Shape>> standing = new Piece.Families<>() {
+        @Override
+        public List<Shape> person(Piece.Person person) {
+            return List.of();
+        }
+
+        @Override
+        public List<Shape> lineUp(Piece.LineUp lineUp) {
+            return tokens.queue(lineUp);
+        }
+
+        @Override
+        public List<Shape> item(Piece.Item item) {
+            // What is put down or picked up is drawn where it is at the time; where it is to stand there is a dotted ring.
+            return !handled.contains(item.id()) ? gear.of(item) : stage.inHand(item.id()).isEmpty() ? List.of()
+                    : List.of(new Shape.Stroke(Curve.circle(item.at(), frame.unit() * 0.7), frame.unit() * 0.12, Ink.CHALK,
+                    List.of(frame.unit() * 0.15, frame.unit() * 0.3), false));
+        }
+
+        @Override
+        public List<Shape> supply(Piece.Supply supply) {
+            return gear.supply(supply, tokens);
+        }
+
+        @Override
+        public List<Shape> ball(Piece.Ball ball) {
+            return List.of();
+        }
+
+        @Override
+        public List<Shape> note(Piece.Note note) {
+            return marks.of(note);
+        }
+
+        @Override
+        public List<Shape> tape(Piece.Tape tape) {
+            return marks.of(tape);
+        }
+
+        @Override
+        public List<Shape> area(Piece.Area area) {
+            return marks.of(area);
+        }
+    };
 
     public Board(Surface surface, Stage stage, Timeline timeline, LineKey key, Frame frame) {
         this(surface, stage, timeline, key, frame, Units.METRIC);
@@ -156,19 +201,7 @@ public final class Board {
     }
 
     private List<Shape> standing(Piece piece) {
-        if (piece instanceof Piece.Item item) {
-            // What is put down or picked up is drawn where it is at the time; where it is to stand there is a dotted ring.
-            return !handled.contains(item.id()) ? gear.of(item) : stage.inHand(item.id()).isEmpty() ? List.of()
-                    : List.of(new Shape.Stroke(Curve.circle(item.at(), frame.unit() * 0.7), frame.unit() * 0.12, Ink.CHALK,
-                    List.of(frame.unit() * 0.15, frame.unit() * 0.3), false));
-        }
-        if (piece instanceof Piece.Supply supply) {
-            return gear.supply(supply, tokens);
-        }
-        if (piece instanceof Piece.LineUp lineUp) {
-            return tokens.queue(lineUp);
-        }
-        return piece instanceof Piece.Mark mark ? marks.of(mark) : List.of();
+        return piece.match(standing);
     }
 
     private List<Shape> line(Action action, Set<String> chosen) {

@@ -22,6 +22,64 @@ public final class Sample {
 
     private static final Stage NOBODY = new Stage("", "", List.of(), List.of());
 
+    private static final Piece.Cases<List<Shape>> SAMPLE = new Piece.Families<>() {
+        @Override
+        public List<Shape> person(Piece.Person person) {
+            return unlabelled(new Tokens(1.7).person(person, new Pose(new Vec(-0.4, 0), 0)));
+        }
+
+        @Override
+        public List<Shape> lineUp(Piece.LineUp lineUp) {
+            Tokens small = new Tokens(1.2);
+            Piece.LineUp nameless = new Piece.LineUp("", new Vec(3.2, 0), 0, "", lineUp.team(), 2, "");
+            List<Shape> shapes = new ArrayList<>(small.queue(nameless));
+            shapes.addAll(small.person(nameless, new Pose(nameless.at(), 0)));
+            return shapes;
+        }
+
+        @Override
+        public List<Shape> item(Piece.Item item) {
+            // Large things are shown whole, small ones as large as their sign is.
+            double largest = Math.max(item.width(), item.depth());
+            double unit = largest > 1.2 ? 1.2 : 2.2;
+            Frame frame = new Frame(Box.around(Vec.ZERO, 10, 5), item.kind() == GearKind.CONE ? 2.4 : unit, 0);
+            double scale = largest > 1.2 ? 5 / largest : 1;
+            boolean mouth = item.kind() == GearKind.GOAL || item.kind() == GearKind.MINI_GOAL;
+            Vec middle = Vec.polar(mouth ? item.depth() * scale / 2 : 0, item.facing());
+            return new GearShapes(frame).of(item.movedTo(middle).sized(item.width() * scale, item.depth() * scale));
+        }
+
+        @Override
+        public List<Shape> supply(Piece.Supply supply) {
+            Frame frame = new Frame(Box.around(Vec.ZERO, 10, 5), 2.2, 0);
+            return unlabelled(new GearShapes(frame).supply(supply, new Tokens(2.2)));
+        }
+
+        @Override
+        public List<Shape> ball(Piece.Ball ball) {
+            return new Tokens(3).ball(Vec.ZERO);
+        }
+
+        @Override
+        public List<Shape> note(Piece.Note note) {
+            return List.of();
+        }
+
+        @Override
+        public List<Shape> tape(Piece.Tape tape) {
+            return List.of();
+        }
+
+        @Override
+        public List<Shape> area(Piece.Area area) {
+            return List.of();
+        }
+    };
+
+    private static List<Shape> unlabelled(List<Shape> shapes) {
+        return shapes.stream().filter(s -> !(s instanceof Shape.Label)).toList();
+    }
+
     private Sample() {
     }
 
@@ -40,34 +98,7 @@ public final class Sample {
 
     /** A piece as it looks on the board, without its label. */
     public static List<Shape> piece(Piece piece) {
-        Tokens tokens = new Tokens(1.7);
-        List<Shape> shapes = new ArrayList<>();
-        if (piece instanceof Piece.LineUp lineUp) {
-            Tokens small = new Tokens(1.2);
-            Piece.LineUp nameless = new Piece.LineUp("", new Vec(3.2, 0), 0, "", lineUp.team(), 2, "");
-            shapes.addAll(small.queue(nameless));
-            shapes.addAll(small.person(nameless, new Pose(nameless.at(), 0)));
-        } else if (piece instanceof Piece.Person person) {
-            shapes.addAll(tokens.person(person, new Pose(new Vec(-0.4, 0), 0)).stream()
-                    .filter(s -> !(s instanceof Shape.Label)).toList());
-        } else if (piece instanceof Piece.Item item) {
-            // Large things are shown whole, small ones as large as their sign is.
-            double largest = Math.max(item.width(), item.depth());
-            double unit = largest > 1.2 ? 1.2 : 2.2;
-            Frame frame = new Frame(Box.around(Vec.ZERO, 10, 5), item.kind() == GearKind.CONE ? 2.4 : unit, 0);
-            double scale = largest > 1.2 ? 5 / largest : 1;
-            boolean mouth = item.kind() == GearKind.GOAL || item.kind() == GearKind.MINI_GOAL;
-            Vec middle = Vec.polar(mouth ? item.depth() * scale / 2 : 0, item.facing());
-            Piece.Item shown = item.movedTo(middle).sized(item.width() * scale, item.depth() * scale);
-            shapes.addAll(new GearShapes(frame).of(shown));
-        } else if (piece instanceof Piece.Supply supply) {
-            Frame frame = new Frame(Box.around(Vec.ZERO, 10, 5), 2.2, 0);
-            shapes.addAll(new GearShapes(frame).supply(supply, new Tokens(2.2)).stream()
-                    .filter(s -> !(s instanceof Shape.Label)).toList());
-        } else if (piece instanceof Piece.Ball) {
-            shapes.addAll(new Tokens(3).ball(Vec.ZERO));
-        }
-        return shapes;
+        return piece.match(SAMPLE);
     }
 
     /** A person with their label and without a nose: for text, where nobody faces anywhere. */

@@ -39,6 +39,103 @@ final class Clauses {
     private final Moments moments;
     private final Whereabouts whereabouts;
     private final List<Phrase> phrases = new ArrayList<>();
+    /** What is said of an action after its verb. */
+    private final Action.Travels<Void> details = new Action.Travels<>() {
+        @Override
+        public Void travel(Action.Travel travel) {
+            tell(travel);
+            return null;
+        }
+
+        @Override
+        public Void pass(Action.Pass pass) {
+            tell(pass);
+            return null;
+        }
+
+        @Override
+        public Void shot(Action.Shot shot) {
+            tell(shot);
+            return null;
+        }
+
+        @Override
+        public Void shadow(Action.Shadow shadow) {
+            tell(shadow);
+            return null;
+        }
+
+        @Override
+        public Void hold(Action.Hold hold) {
+            tell(hold);
+            return null;
+        }
+
+        @Override
+        public Void call(Action.Call call) {
+            where(words.say("call.word", call.word()), "", call);
+            return null;
+        }
+
+        @Override
+        public Void blow(Action.Blow blow) {
+            return null;
+        }
+
+        @Override
+        public Void handle(Action.Handle handle) {
+            stage.piece(handle.piece()).filter(Piece.Gear.class::isInstance).ifPresent(p ->
+                    where(words.say("handled", words.name((Piece.Gear) p)), p.id(), handle));
+            return null;
+        }
+    };
+    private final Action.Travels<Boolean> plain = new Action.Travels<>() {
+        @Override
+        public Boolean travel(Action.Travel travel) {
+            return travel.ending() == Action.Ending.GO_ON && travel.going().watching().isEmpty()
+                    && travel.going().corner() != Going.Corner.SPIN;
+        }
+
+        @Override
+        public Boolean collect(Action.Collect collect) {
+            return false;
+        }
+
+        @Override
+        public Boolean pass(Action.Pass pass) {
+            return moments.receiver(pass).filter(r -> isMoving(r.id(), pass.id())).isEmpty();
+        }
+
+        @Override
+        public Boolean shot(Action.Shot shot) {
+            return shot.result() == Action.Result.OPEN;
+        }
+
+        @Override
+        public Boolean shadow(Action.Shadow shadow) {
+            return shadow.way() == Action.Shadow.Way.CHASE || shadow.way() == Action.Shadow.Way.HIP_TO_HIP;
+        }
+
+        @Override
+        public Boolean hold(Action.Hold hold) {
+            return false;
+        }
+
+        @Override
+        public Boolean call(Action.Call call) {
+            return true;
+        }
+
+        @Override
+        public Boolean blow(Action.Blow blow) {
+            return true;
+        }
+
+        @Override
+        public Boolean handle(Action.Handle handle) {
+            return true;
+        }
+    };
 
     Clauses(Stage stage, Timeline timeline, Surface surface, Unit unit) {
         this.stage = stage;
@@ -93,37 +190,15 @@ final class Clauses {
         name(action.who(), action.id());
         join("space");
         add(comesBack(action) ? words.say("verb.back") : words.verb(action), Part.WHAT, "", action.id());
-        if (action instanceof Action.Travel travel) {
-            travel(travel);
-        } else if (action instanceof Action.Pass pass) {
-            pass(pass);
-        } else if (action instanceof Action.Shot shot) {
-            shot(shot);
-        } else if (action instanceof Action.Shadow shadow) {
-            shadow(shadow);
-        } else if (action instanceof Action.Hold hold) {
-            hold(hold);
-        } else if (action instanceof Action.Call call) {
-            where(words.say("call.word", call.word()), "", action);
-        } else if (action instanceof Action.Handle handle) {
-            stage.piece(handle.piece()).filter(Piece.Gear.class::isInstance).ifPresent(p ->
-                    where(words.say("handled", words.name((Piece.Gear) p)), p.id(), handle));
-        }
+        action.match(details);
     }
 
     /** Whether a clause can be joined by "and": it has none of its own and begins with its person. */
     boolean isPlain(Action action) {
-        boolean stands = action instanceof Action.Travel travel && (travel.ending() != Action.Ending.GO_ON
-                || travel.going().watching().isPresent() || travel.going().corner() == Going.Corner.SPIN);
-        boolean more = action instanceof Action.Shot shot && shot.result() != Action.Result.OPEN
-                || action instanceof Action.Pass pass && moments.receiver(pass).filter(r -> isMoving(r.id(), pass.id())).isPresent()
-                || action instanceof Action.Collect || action instanceof Action.Hold
-                || action instanceof Action.Shadow shadow && shadow.way() != Action.Shadow.Way.CHASE
-                && shadow.way() != Action.Shadow.Way.HIP_TO_HIP;
-        return !stands && !more && action.cue().delay() == 0;
+        return action.cue().delay() == 0 && action.match(plain);
     }
 
-    private void shadow(Action.Shadow shadow) {
+    private void tell(Action.Shadow shadow) {
         join("space");
         name(shadow.whom(), shadow.id());
         String side = shadow.way() == Action.Shadow.Way.CHASE || shadow.way() == Action.Shadow.Way.HIP_TO_HIP
@@ -135,7 +210,7 @@ final class Clauses {
         until(shadow.until(), shadow);
     }
 
-    private void hold(Action.Hold hold) {
+    private void tell(Action.Hold hold) {
         boolean turns = hold.stance() == Action.Hold.Stance.TURN || hold.stance() == Action.Hold.Stance.PIVOT;
         if (!turns || hold.stance() == Action.Hold.Stance.PIVOT) {
             where(words.say("turn." + key(hold.turn())), "", hold);
@@ -162,7 +237,7 @@ final class Clauses {
                 .filter(b -> timeline.line(b.id()).get(0).distance(line.get(line.size() - 1)) <= BACK).isPresent();
     }
 
-    private void travel(Action.Travel travel) {
+    private void tell(Action.Travel travel) {
         if (comesBack(travel)) {
             return;
         }
@@ -198,7 +273,7 @@ final class Clauses {
         }
     }
 
-    private void pass(Action.Pass pass) {
+    private void tell(Action.Pass pass) {
         List<Vec> line = timeline.line(pass.id());
         if (pass.manner() == Action.Manner.HAND_OFF) {
             join("to");
@@ -239,7 +314,7 @@ final class Clauses {
         return words.say(end ? wall == Action.Wall.END ? "the" : "the.own" : "the.side", name, key(wall));
     }
 
-    private void shot(Action.Shot shot) {
+    private void tell(Action.Shot shot) {
         if (shot.touch() == Action.Touch.FIRST_TIME) {
             where(words.say("first.time"), "", shot);
         }

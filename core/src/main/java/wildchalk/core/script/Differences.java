@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Instruction;
+import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.edit.ActionEdits;
@@ -183,7 +184,27 @@ public final class Differences {
     }
 
     private static String kind(Instruction said) {
-        return said instanceof Instruction.Read ? "decision" : said instanceof Instruction.Freeze ? "question" : "rule";
+        return said.match(new Instruction.Cases<>() {
+            @Override
+            public String read(Instruction.Read read) {
+                return "decision";
+            }
+
+            @Override
+            public String freeze(Instruction.Freeze freeze) {
+                return "question";
+            }
+
+            @Override
+            public String moveOn(Instruction.MoveOn moveOn) {
+                return "rule";
+            }
+
+            @Override
+            public String limit(Limit limit) {
+                return "rule";
+            }
+        });
     }
 
     private static String named(Stage stage, Action action) {

@@ -15,6 +15,46 @@ final class LimitWords {
     private final Moments moments;
     private final Stage stage;
     private final Surface surface;
+    private final Limit.Kinds<String> text = new Limit.Kinds<>() {
+        @Override
+        public String atMost(Limit.AtMost most) {
+            String counted = counted(most.counted(), most.most());
+            return most.who().map(w -> words.say("limit.for", moments.name(w), counted)).orElse(counted);
+        }
+
+        @Override
+        public String passesFirst(Limit.PassesFirst passes) {
+            String n = words.say("count.passes", passes.passes(), words.number(passes.passes()));
+            return passes.line().map(l -> words.say("limit.before.line", n, words.word("ball"), moments.lineName(l)))
+                    .orElse(words.say("limit.before.shot", n));
+        }
+
+        @Override
+        public String entriesFirst(Limit.EntriesFirst entries) {
+            return words.say("limit.before.shot", words.say("count.entries", entries.entries(),
+                    words.number(entries.entries()), zone(entries.zone())));
+        }
+
+        @Override
+        public String within(Limit.Within within) {
+            String what = within.zone().map(z -> words.say("limit.in.zone", words.word("ball"), zone(z)))
+                    .orElse(words.say("limit.shot"));
+            String seconds = moments.pause(within.seconds());
+            return within.from().map(f -> words.say("limit.within.after", what, seconds, moments.bare(f, null)))
+                    .orElse(words.say("limit.within", what, seconds));
+        }
+
+        @Override
+        public String onlyIn(Limit.OnlyIn only) {
+            return only.who().isEmpty() ? words.say("limit.nobody", zone(only.zone()))
+                    : words.say("limit.only", list(only.who()), zone(only.zone()));
+        }
+
+        @Override
+        public String notBefore(Limit.NotBefore before) {
+            return told(before);
+        }
+    };
 
     LimitWords(Stage stage, Surface surface, Unit unit) {
         this.stage = stage;
@@ -29,34 +69,10 @@ final class LimitWords {
     }
 
     private String text(Limit limit) {
-        if (limit instanceof Limit.AtMost most) {
-            String counted = counted(most.counted(), most.most());
-            return most.who().map(w -> words.say("limit.for", moments.name(w), counted)).orElse(counted);
-        }
-        if (limit instanceof Limit.PassesFirst passes) {
-            String n = words.say("count.passes", passes.passes(), words.number(passes.passes()));
-            return passes.line().map(l -> words.say("limit.before.line", n, words.word("ball"), moments.lineName(l)))
-                    .orElse(words.say("limit.before.shot", n));
-        }
-        if (limit instanceof Limit.EntriesFirst entries) {
-            return words.say("limit.before.shot", words.say("count.entries", entries.entries(),
-                    words.number(entries.entries()), zone(entries.zone())));
-        }
-        if (limit instanceof Limit.Within within) {
-            String what = within.zone().map(z -> words.say("limit.in.zone", words.word("ball"), zone(z)))
-                    .orElse(words.say("limit.shot"));
-            String seconds = moments.pause(within.seconds());
-            return within.from().map(f -> words.say("limit.within.after", what, seconds, moments.bare(f, null)))
-                    .orElse(words.say("limit.within", what, seconds));
-        }
-        if (limit instanceof Limit.OnlyIn only) {
-            return only.who().isEmpty() ? words.say("limit.nobody", zone(only.zone()))
-                    : words.say("limit.only", list(only.who()), zone(only.zone()));
-        }
-        return notBefore((Limit.NotBefore) limit);
+        return limit.of(text);
     }
 
-    private String notBefore(Limit.NotBefore before) {
+    private String told(Limit.NotBefore before) {
         if (before.moment() instanceof Cue.Touches t && stage.person(t.who()).isPresent()) {
             return words.say("limit.not.before.touch", moments.name(before.who()), words.word("ball"), moments.name(t.who()));
         }

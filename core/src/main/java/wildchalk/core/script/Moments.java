@@ -20,6 +20,54 @@ final class Moments {
     private final Unit unit;
     private final Words words;
     private final Predicate<String> plays;
+    /** Words for moments that are of no action, or of one that is not there. */
+    private final Cue.Families<String> watched = new Cue.Families<>() {
+        @Override
+        public String ofAction(Trigger moment) {
+            return words.say("on.whistle");
+        }
+
+        @Override
+        public String several(Cue.Several several) {
+            return Moments.this.several(several, null);
+        }
+
+        @Override
+        public String whistle(Cue.Whistle whistle) {
+            return words.say("on.whistle");
+        }
+
+        @Override
+        public String next(Cue.Next next) {
+            return words.say("on.whistle");
+        }
+
+        @Override
+        public String called(Cue.Called called) {
+            return words.say("on.call", called.word());
+        }
+
+        @Override
+        public String enters(Cue.Enters e) {
+            return words.say("as.enters", thing(e.who()), surface.zone(e.zone()).map(Surface.Zone::name).orElse(e.zone()));
+        }
+
+        @Override
+        public String crosses(Cue.Crosses c) {
+            return words.say("as.crosses", thing(c.who()), lineName(c.line()));
+        }
+
+        @Override
+        public String touches(Cue.Touches t) {
+            return stage.person(t.who()).map(p -> words.say("as.first.touch", words.name(p), words.word("ball")))
+                    .orElseGet(() -> words.say("as.touches", words.word("ball")));
+        }
+
+        @Override
+        public String near(Cue.Near n) {
+            return words.say("as.near", thing(n.who()), unit.spoken(n.metres()), thing(n.other()));
+        }
+    };
 
     /** @param plays whether an action of this id is not left out because another option is taken */
     Moments(Stage stage, Surface surface, Unit unit, Words words, Predicate<String> plays) {
@@ -87,51 +135,179 @@ final class Moments {
     }
 
     private String watched(Trigger trigger) {
-        if (trigger instanceof Cue.Called called) {
-            return words.say("on.call", called.word());
-        }
-        if (trigger instanceof Cue.Enters e) {
-            return words.say("as.enters", thing(e.who()), surface.zone(e.zone()).map(Surface.Zone::name).orElse(e.zone()));
-        }
-        if (trigger instanceof Cue.Crosses c) {
-            return words.say("as.crosses", thing(c.who()), lineName(c.line()));
-        }
-        if (trigger instanceof Cue.Touches t) {
-            return stage.person(t.who()).map(p -> words.say("as.first.touch", words.name(p), words.word("ball")))
-                    .orElseGet(() -> words.say("as.touches", words.word("ball")));
-        }
-        if (trigger instanceof Cue.Near n) {
-            return words.say("as.near", thing(n.who()), unit.spoken(n.metres()), thing(n.other()));
-        }
-        return words.say("on.whistle");
+        return trigger.match(watched);
     }
 
     private String ofAction(Trigger trigger, Action other) {
-        String who = name(other.who());
-        boolean travels = other instanceof Action.Travel;
-        if (trigger instanceof Cue.Partway p) {
+        return trigger.match(new OfAction(other));
+    }
+
+    /** Words for moments of another action; those of none are what they are by themselves. */
+    private final class OfAction implements Cue.Cases<String> {
+
+        private final Action other;
+        private final String who;
+
+        OfAction(Action other) {
+            this.other = other;
+            this.who = name(other.who());
+        }
+
+        @Override
+        public String partway(Cue.Partway p) {
             boolean half = Math.abs(p.share() - 0.5) < 0.005;
             return words.say(half ? "as.halfway" : "as.partway", who, Math.round(p.share() * 100));
         }
-        if (trigger instanceof Cue.Gone g) {
+
+        @Override
+        public String gone(Cue.Gone g) {
             return words.say("as.gone", who, unit.spoken(g.metres()));
         }
-        if (trigger instanceof Cue.Released) {
+
+        @Override
+        public String released(Cue.Released released) {
             return words.say("as.releases", who, words.word("ball"));
         }
-        if (trigger instanceof Cue.Received) {
+
+        @Override
+        public String received(Cue.Received received) {
             return receiver(other).map(r -> words.say("as.receives", words.name(r)))
                     .orElseGet(() -> words.say("as.gets.there", words.word("ball")));
         }
-        if (trigger instanceof Cue.With) {
-            return travels ? words.say("as.sets.off", who) : other instanceof Action.Delivery
-                    ? words.say("as.plays", who) : words.say("as.does", who, words.verb(other));
+
+        @Override
+        public String with(Cue.With with) {
+            return other.match(new Action.Families<>() {
+                @Override
+                public String travel(Action.Travel travel) {
+                    return words.say("as.sets.off", who);
+                }
+
+                @Override
+                public String delivery(Action.Delivery delivery) {
+                    return words.say("as.plays", who);
+                }
+
+                @Override
+                public String shadow(Action.Shadow shadow) {
+                    return does();
+                }
+
+                @Override
+                public String hold(Action.Hold hold) {
+                    return does();
+                }
+
+                @Override
+                public String call(Action.Call call) {
+                    return does();
+                }
+
+                @Override
+                public String blow(Action.Blow blow) {
+                    return does();
+                }
+
+                @Override
+                public String handle(Action.Handle handle) {
+                    return does();
+                }
+            });
         }
-        if (travels || other instanceof Action.Delivery) {
-            return words.say(travels ? "when.there" : "once.gone", who);
+
+        private String does() {
+            return words.say("as.does", who, words.verb(other));
         }
-        boolean caught = other instanceof Action.Shadow s && s.way() == Action.Shadow.Way.CHASE;
-        return words.say(caught ? "once.caught" : "once.done", who, caught ? name(((Action.Shadow) other).whom()) : "");
+
+        @Override
+        public String after(Cue.After after) {
+            return ended();
+        }
+
+        @Override
+        public String next(Cue.Next next) {
+            return ended();
+        }
+
+        private String ended() {
+            return other.match(new Action.Families<>() {
+                @Override
+                public String travel(Action.Travel travel) {
+                    return words.say("when.there", who);
+                }
+
+                @Override
+                public String delivery(Action.Delivery delivery) {
+                    return words.say("once.gone", who);
+                }
+
+                @Override
+                public String shadow(Action.Shadow shadow) {
+                    return shadow.way() == Action.Shadow.Way.CHASE ? words.say("once.caught", who, name(shadow.whom()))
+                            : words.say("once.done", who, "");
+                }
+
+                @Override
+                public String hold(Action.Hold hold) {
+                    return words.say("once.done", who, "");
+                }
+
+                @Override
+                public String call(Action.Call call) {
+                    return words.say("once.done", who, "");
+                }
+
+                @Override
+                public String blow(Action.Blow blow) {
+                    return words.say("once.done", who, "");
+                }
+
+                @Override
+                public String handle(Action.Handle handle) {
+                    return words.say("once.done", who, "");
+                }
+            });
+        }
+
+        @Override
+        public String whistle(Cue.Whistle whistle) {
+            return watched(whistle);
+        }
+
+        @Override
+        public String called(Cue.Called called) {
+            return watched(called);
+        }
+
+        @Override
+        public String enters(Cue.Enters enters) {
+            return watched(enters);
+        }
+
+        @Override
+        public String crosses(Cue.Crosses crosses) {
+            return watched(crosses);
+        }
+
+        @Override
+        public String near(Cue.Near near) {
+            return watched(near);
+        }
+
+        @Override
+        public String touches(Cue.Touches touches) {
+            return watched(touches);
+        }
+
+        @Override
+        public String allOf(Cue.AllOf all) {
+            return several(all, other);
+        }
+
+        @Override
+        public String firstOf(Cue.FirstOf first) {
+            return several(first, other);
+        }
     }
 
     /** What the same person does before an action. */

@@ -9,6 +9,7 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.naming.PieceWords;
 import wildchalk.core.surface.Surface;
 
 /** The words of the script: from the bundle, and where the surface has its own, the surface's. */
@@ -21,6 +22,106 @@ final class Words {
     private static final Map<String, MessageFormat> FORMATS = new ConcurrentHashMap<>();
 
     private final Surface surface;
+    private final Action.Cases<String> verb = new Action.Cases<>() {
+        @Override
+        public String run(Action.Run run) {
+            return word(run.gait().name().toLowerCase(Locale.ROOT));
+        }
+
+        @Override
+        public String carry(Action.Carry carry) {
+            return word("carry");
+        }
+
+        @Override
+        public String collect(Action.Collect collect) {
+            return word(collect.gait().name().toLowerCase(Locale.ROOT));
+        }
+
+        @Override
+        public String pass(Action.Pass pass) {
+            return pass.manner() == Action.Manner.FLAT ? word("pass") : say("verb." + key(pass.manner()), word("ball"));
+        }
+
+        @Override
+        public String shot(Action.Shot shot) {
+            return word("shoot");
+        }
+
+        @Override
+        public String shadow(Action.Shadow shadow) {
+            return say("verb." + key(shadow.way()));
+        }
+
+        @Override
+        public String hold(Action.Hold hold) {
+            boolean turns = hold.stance() == Action.Hold.Stance.TURN && hold.turn() != Action.Hold.Turn.SHORTER;
+            return say("verb." + key(turns ? hold.turn() : hold.stance()));
+        }
+
+        @Override
+        public String call(Action.Call call) {
+            return say("verb.call");
+        }
+
+        @Override
+        public String blow(Action.Blow blow) {
+            return say("verb.blow");
+        }
+
+        @Override
+        public String handle(Action.Handle handle) {
+            return say("verb." + key(handle.deed()));
+        }
+    };
+    /** What things are called that have no label. */
+    private final Piece.Cases<String> nameless = new Piece.Families<>() {
+        @Override
+        public String person(Piece.Person person) {
+            return say("who.person");
+        }
+
+        @Override
+        public String goalkeeper(Piece.Goalkeeper goalkeeper) {
+            return say("who.keeper");
+        }
+
+        @Override
+        public String coach(Piece.Coach coach) {
+            return say("who.coach");
+        }
+
+        @Override
+        public String item(Piece.Item item) {
+            String name = say("gear." + key(item.kind()), colour(item.colour()));
+            return item.label().isBlank() ? name : name + " " + item.label();
+        }
+
+        @Override
+        public String supply(Piece.Supply supply) {
+            return word("balls");
+        }
+
+        @Override
+        public String ball(Piece.Ball ball) {
+            return word("ball");
+        }
+
+        @Override
+        public String note(Piece.Note note) {
+            return note.text();
+        }
+
+        @Override
+        public String tape(Piece.Tape tape) {
+            return PieceWords.name(tape);
+        }
+
+        @Override
+        public String area(Piece.Area area) {
+            return PieceWords.name(area);
+        }
+    };
 
     Words(Surface surface) {
         this.surface = surface;
@@ -40,33 +141,7 @@ final class Words {
     }
 
     String verb(Action action) {
-        if (action instanceof Action.Carry) {
-            return word("carry");
-        }
-        if (action instanceof Action.Run run) {
-            return word(run.gait().name().toLowerCase(Locale.ROOT));
-        }
-        if (action instanceof Action.Collect collect) {
-            return word(collect.gait().name().toLowerCase(Locale.ROOT));
-        }
-        if (action instanceof Action.Pass pass) {
-            boolean plain = pass.manner() == Action.Manner.FLAT;
-            return plain ? word("pass") : say("verb." + key(pass.manner()), word("ball"));
-        }
-        if (action instanceof Action.Shadow shadow) {
-            return say("verb." + key(shadow.way()));
-        }
-        if (action instanceof Action.Hold hold) {
-            boolean turns = hold.stance() == Action.Hold.Stance.TURN && hold.turn() != Action.Hold.Turn.SHORTER;
-            return say("verb." + key(turns ? hold.turn() : hold.stance()));
-        }
-        if (action instanceof Action.Handle handle) {
-            return say("verb." + key(handle.deed()));
-        }
-        if (action instanceof Action.Blow) {
-            return say("verb.blow");
-        }
-        return action instanceof Action.Call ? say("verb.call") : word("shoot");
+        return action.match(verb);
     }
 
     /** "two"; from eleven on in figures. */
@@ -78,19 +153,12 @@ final class Words {
         if (!person.label().isBlank()) {
             return person.label();
         }
-        if (person instanceof Piece.Goalkeeper) {
-            return say("who.keeper");
-        }
-        return say(person instanceof Piece.Coach ? "who.coach" : "who.person");
+        return person.match(nameless);
     }
 
     /** Without an article: "yellow cone", "net". */
     String name(Piece.Gear gear) {
-        if (gear instanceof Piece.Item item) {
-            String name = say("gear." + key(item.kind()), colour(item.colour()));
-            return item.label().isBlank() ? name : name + " " + item.label();
-        }
-        return word(gear instanceof Piece.Supply ? "balls" : "ball");
+        return gear.match(nameless);
     }
 
     /** "9 cones" */

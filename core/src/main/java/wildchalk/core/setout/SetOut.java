@@ -15,6 +15,42 @@ import wildchalk.core.surface.Surface;
 /** Works out the set-out sheet of a stage. */
 public final class SetOut {
 
+    private static final Piece.Cases<Boolean> IS_PUT_DOWN = new Piece.Families<>() {
+        @Override
+        public Boolean person(Piece.Person person) {
+            return false;
+        }
+
+        @Override
+        public Boolean item(Piece.Item item) {
+            return item.kind() != GearKind.BAG;
+        }
+
+        @Override
+        public Boolean supply(Piece.Supply supply) {
+            return true;
+        }
+
+        @Override
+        public Boolean ball(Piece.Ball ball) {
+            return ball.heldBy().isEmpty();
+        }
+
+        @Override
+        public Boolean note(Piece.Note note) {
+            return false;
+        }
+
+        @Override
+        public Boolean tape(Piece.Tape tape) {
+            return false;
+        }
+
+        @Override
+        public Boolean area(Piece.Area area) {
+            return false;
+        }
+    };
     /** Nothing may end up farther from where it was drawn, metres. */
     public static final double MOST_ERROR = 0.3;
     /** Cones that fit in a hand when nobody says otherwise; assumed. */
@@ -77,10 +113,7 @@ public final class SetOut {
 
     /** The gear that somebody has to carry out and put down. */
     public static List<Piece> toPutDown(Stage stage) {
-        return stage.pieces().stream().filter(p -> p instanceof Piece.Supply
-                || p instanceof Piece.Item item && item.kind() != GearKind.BAG
-                || p instanceof Piece.Ball ball && ball.heldBy().isEmpty())
-                .filter(p -> stage.inHand(p.id()).isEmpty()).toList();
+        return stage.pieces().stream().filter(p -> p.match(IS_PUT_DOWN) && stage.inHand(p.id()).isEmpty()).toList();
     }
 
     private Sheet.Step step(int n, Piece piece, int trip, List<Anchor> taped, List<Anchor> stepped, List<Piece> gear) {

@@ -15,16 +15,57 @@ public enum Kind {
 
     /** The kind of an action that is there. */
     public static Kind of(Action action) {
-        if (action instanceof Action.Run run) {
-            return run.gait() == Gait.BACK ? BACK : run.gait() == Gait.SIDE ? SIDE : RUN;
-        }
-        if (action instanceof Action.Carry) {
-            return CARRY;
-        }
-        if (action instanceof Action.Delivery) {
-            return action instanceof Action.Pass ? PASS : SHOT;
-        }
-        return action instanceof Action.Shadow ? SHADOW : RUN;
+        return action.match(new Action.Cases<>() {
+            @Override
+            public Kind run(Action.Run run) {
+                return run.gait() == Gait.BACK ? BACK : run.gait() == Gait.SIDE ? SIDE : RUN;
+            }
+
+            @Override
+            public Kind carry(Action.Carry carry) {
+                return CARRY;
+            }
+
+            @Override
+            public Kind collect(Action.Collect collect) {
+                return RUN;
+            }
+
+            @Override
+            public Kind pass(Action.Pass pass) {
+                return PASS;
+            }
+
+            @Override
+            public Kind shot(Action.Shot shot) {
+                return SHOT;
+            }
+
+            @Override
+            public Kind shadow(Action.Shadow shadow) {
+                return SHADOW;
+            }
+
+            @Override
+            public Kind hold(Action.Hold hold) {
+                return RUN;
+            }
+
+            @Override
+            public Kind call(Action.Call call) {
+                return RUN;
+            }
+
+            @Override
+            public Kind blow(Action.Blow blow) {
+                return RUN;
+            }
+
+            @Override
+            public Kind handle(Action.Handle handle) {
+                return RUN;
+            }
+        });
     }
 
     /** The key that takes this chalk, or makes a chosen line one of it; none for a shadow, which needs somebody. */
@@ -78,13 +119,45 @@ public enum Kind {
             // A line alone does not say whom it is about.
             return action;
         }
-        Action.Path path = action instanceof Action.Travel travel ? travel.path()
-                : new Action.Path(List.of(end(action)), false);
+        Action.Path path = action.match(PATH);
         return action(action.id(), action.who(), path, action.cue());
     }
 
-    private static Spot end(Action action) {
-        return action instanceof Action.Delivery d ? d.to() : action instanceof Action.Shadow s ? Spot.at(s.whom())
-                : Spot.at(action.who());
-    }
+    /** The way an action goes: its own, or straight to what it is about. */
+    private static final Action.Families<Action.Path> PATH = new Action.Families<>() {
+        @Override
+        public Action.Path travel(Action.Travel travel) {
+            return travel.path();
+        }
+
+        @Override
+        public Action.Path delivery(Action.Delivery delivery) {
+            return new Action.Path(List.of(delivery.to()), false);
+        }
+
+        @Override
+        public Action.Path shadow(Action.Shadow shadow) {
+            return new Action.Path(List.of(Spot.at(shadow.whom())), false);
+        }
+
+        @Override
+        public Action.Path hold(Action.Hold hold) {
+            return new Action.Path(List.of(Spot.at(hold.who())), false);
+        }
+
+        @Override
+        public Action.Path call(Action.Call call) {
+            return new Action.Path(List.of(Spot.at(call.who())), false);
+        }
+
+        @Override
+        public Action.Path blow(Action.Blow blow) {
+            return new Action.Path(List.of(Spot.at(blow.who())), false);
+        }
+
+        @Override
+        public Action.Path handle(Action.Handle handle) {
+            return new Action.Path(List.of(Spot.at(handle.who())), false);
+        }
+    };
 }

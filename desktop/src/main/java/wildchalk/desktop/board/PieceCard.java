@@ -59,7 +59,7 @@ final class PieceCard extends FlowPane {
 
     private void person(Piece.Person person) {
         if (!(person instanceof Piece.Coach)) {
-            getChildren().add(Swatches.teams(person.team(), t -> people("Team", p -> PersonEdits.wearing(p, t))));
+            getChildren().add(Swatches.teams(person.team(), t -> people("Team", p -> p.wearing(t))));
         }
         getChildren().add(Fields.row("label", Fields.text("piece-label", person.label(), MOST_LABEL,
                 t -> people("Label", p -> PersonEdits.called(p, t)))));

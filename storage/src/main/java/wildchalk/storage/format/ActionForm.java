@@ -8,13 +8,11 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Going;
-import wildchalk.core.drill.Soundness;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.geometry.Vec;
 
@@ -24,31 +22,109 @@ final class ActionForm {
     private ActionForm() {
     }
 
+    /** Every kind of action and its word. */
+    enum Kind implements Word {
+        RUN("run"),
+        CARRY("carry"),
+        COLLECT("collect"),
+        PASS("pass"),
+        SHOT("shot"),
+        SHADOW("shadow"),
+        HOLD("hold"),
+        CALL("call"),
+        BLOW("blow"),
+        HANDLE("handle");
+
+        private final String word;
+
+        Kind(String word) {
+            this.word = word;
+        }
+
+        @Override
+        public String word() {
+            return word;
+        }
+    }
+
+    private static final Action.Cases<Kind> KIND = new Action.Cases<>() {
+        @Override
+        public Kind run(Action.Run run) {
+            return Kind.RUN;
+        }
+
+        @Override
+        public Kind carry(Action.Carry carry) {
+            return Kind.CARRY;
+        }
+
+        @Override
+        public Kind collect(Action.Collect collect) {
+            return Kind.COLLECT;
+        }
+
+        @Override
+        public Kind pass(Action.Pass pass) {
+            return Kind.PASS;
+        }
+
+        @Override
+        public Kind shot(Action.Shot shot) {
+            return Kind.SHOT;
+        }
+
+        @Override
+        public Kind shadow(Action.Shadow shadow) {
+            return Kind.SHADOW;
+        }
+
+        @Override
+        public Kind hold(Action.Hold hold) {
+            return Kind.HOLD;
+        }
+
+        @Override
+        public Kind call(Action.Call call) {
+            return Kind.CALL;
+        }
+
+        @Override
+        public Kind blow(Action.Blow blow) {
+            return Kind.BLOW;
+        }
+
+        @Override
+        public Kind handle(Action.Handle handle) {
+            return Kind.HANDLE;
+        }
+    };
+
+    /** @throws UnknownWord for a kind that is in no table */
     static Action read(JsonNode o) {
         String id = o.path("id").asText();
         String who = o.path("who").asText();
         Cue cue = CueForm.read(o.path("cue"));
         Action.Touch touch = value(o, "touch", Action.Touch.CONTROLLED);
         Action.Ending ending = value(o, "ending", Action.Ending.GO_ON);
-        return switch (o.path("kind").asText()) {
-            case "run" -> new Action.Run(id, who, path(o), going(o), ending, cue);
-            case "carry" -> new Action.Carry(id, who, path(o), going(o), ending, cue);
-            case "collect" -> new Action.Collect(id, who, path(o), going(o), ending, cue);
-            case "pass" -> new Action.Pass(id, who, spot(o.path("to")), touch, value(o, "manner", Action.Manner.FLAT),
+        Kind kind = Word.find(Kind.values(), o.path("kind").asText()).orElseThrow(() -> new UnknownWord(o, "kind", Word.list(Kind.values())));
+        return switch (kind) {
+            case RUN -> new Action.Run(id, who, path(o), going(o), ending, cue);
+            case CARRY -> new Action.Carry(id, who, path(o), going(o), ending, cue);
+            case COLLECT -> new Action.Collect(id, who, path(o), going(o), ending, cue);
+            case PASS -> new Action.Pass(id, who, spot(o.path("to")), touch, value(o, "manner", Action.Manner.FLAT),
                     optional(o, "off", w -> value(o, "off", Action.Wall.LEFT)), cue);
-            case "shadow" -> new Action.Shadow(id, who, o.path("whom").asText(),
+            case SHOT -> new Action.Shot(id, who, spot(o.path("to")), touch, value(o, "result", Action.Result.OPEN),
+                    optional(o, "next", ActionForm::spot), cue);
+            case SHADOW -> new Action.Shadow(id, who, o.path("whom").asText(),
                     value(o, "way", Action.Shadow.Way.MARK), value(o, "side", Action.Shadow.Side.GOAL),
                     o.path("distance").asDouble(Action.Shadow.USUAL_DISTANCE), value(o, "gait", Action.Gait.SPRINT),
                     optional(o, "until", CueForm::moment), cue);
-            case "hold" -> new Action.Hold(id, who, value(o, "stance", Action.Hold.Stance.WAIT),
+            case HOLD -> new Action.Hold(id, who, value(o, "stance", Action.Hold.Stance.WAIT),
                     optional(o, "facing", ActionForm::spot), value(o, "turn", Action.Hold.Turn.SHORTER),
                     o.path("seconds").asDouble(0), optional(o, "until", CueForm::moment), cue);
-            case "call" -> new Action.Call(id, who, o.path("word").asText(), cue);
-            case "blow" -> new Action.Blow(id, who, cue);
-            case "handle" -> new Action.Handle(id, who, o.path("piece").asText(),
-                    value(o, "deed", Action.Handle.Deed.DROP), cue);
-            default -> new Action.Shot(id, who, spot(o.path("to")), touch, value(o, "result", Action.Result.OPEN),
-                    optional(o, "next", ActionForm::spot), cue);
+            case CALL -> new Action.Call(id, who, o.path("word").asText(), cue);
+            case BLOW -> new Action.Blow(id, who, cue);
+            case HANDLE -> new Action.Handle(id, who, o.path("piece").asText(), value(o, "deed", Action.Handle.Deed.DROP), cue);
         };
     }
 
@@ -77,27 +153,73 @@ final class ActionForm {
 
     static ObjectNode write(Action action) {
         ObjectNode o = JsonNodeFactory.instance.objectNode();
-        o.put("id", action.id()).put("kind", action.getClass().getSimpleName().toLowerCase(Locale.ROOT))
-                .put("who", action.who());
-        if (action instanceof Action.Travel t) {
+        o.put("id", action.id()).put("kind", action.match(KIND).word()).put("who", action.who());
+        action.match(new Details(o));
+        o.set("cue", CueForm.write(action.cue()));
+        return o;
+    }
+
+    /** What only actions of one kind have. */
+    private record Details(ObjectNode o) implements Action.Travels<ObjectNode> {
+
+        @Override
+        public ObjectNode travel(Action.Travel t) {
             ArrayNode path = o.putArray("path");
             t.path().through().forEach(s -> path.add(spot(s)));
             o.put("smooth", t.path().smooth());
-            going(o, t.going());
-            o.put("ending", word(t.ending()));
-        } else if (action instanceof Action.Pass p) {
+            ActionForm.going(o, t.going());
+            return o.put("ending", word(t.ending()));
+        }
+
+        @Override
+        public ObjectNode pass(Action.Pass p) {
             o.set("to", spot(p.to()));
             o.put("touch", word(p.touch())).put("manner", word(p.manner()));
             p.off().ifPresent(w -> o.put("off", word(w)));
-        } else if (action instanceof Action.Shot s) {
+            return o;
+        }
+
+        @Override
+        public ObjectNode shot(Action.Shot s) {
             o.set("to", spot(s.to()));
             o.put("touch", word(s.touch())).put("result", word(s.result()));
             s.next().ifPresent(n -> o.set("next", spot(n)));
-        } else {
-            staying(o, action);
+            return o;
         }
-        o.set("cue", CueForm.write(action.cue()));
-        return o;
+
+        @Override
+        public ObjectNode shadow(Action.Shadow s) {
+            o.put("whom", s.whom()).put("way", word(s.way())).put("side", word(s.side())).put("distance", s.distance())
+                    .put("gait", word(s.gait()));
+            s.until().ifPresent(u -> o.set("until", CueForm.write(u)));
+            return o;
+        }
+
+        @Override
+        public ObjectNode hold(Action.Hold h) {
+            o.put("stance", word(h.stance())).put("seconds", h.seconds());
+            h.facing().ifPresent(f -> o.set("facing", spot(f)));
+            if (h.turn() != Action.Hold.Turn.SHORTER) {
+                o.put("turn", word(h.turn()));
+            }
+            h.until().ifPresent(u -> o.set("until", CueForm.write(u)));
+            return o;
+        }
+
+        @Override
+        public ObjectNode call(Action.Call c) {
+            return o.put("word", c.word());
+        }
+
+        @Override
+        public ObjectNode blow(Action.Blow b) {
+            return o;
+        }
+
+        @Override
+        public ObjectNode handle(Action.Handle h) {
+            return o.put("piece", h.piece()).put("deed", word(h.deed()));
+        }
     }
 
     /** What is usual is left out. */
@@ -112,35 +234,28 @@ final class ActionForm {
         going.watching().ifPresent(w -> o.set("watching", spot(w)));
     }
 
-    private static void staying(ObjectNode o, Action action) {
-        if (action instanceof Action.Shadow s) {
-            o.put("whom", s.whom()).put("way", word(s.way())).put("side", word(s.side())).put("distance", s.distance())
-                    .put("gait", word(s.gait()));
-        } else if (action instanceof Action.Hold h) {
-            o.put("stance", word(h.stance())).put("seconds", h.seconds());
-            h.facing().ifPresent(f -> o.set("facing", spot(f)));
-            if (h.turn() != Action.Hold.Turn.SHORTER) {
-                o.put("turn", word(h.turn()));
-            }
-        } else if (action instanceof Action.Call c) {
-            o.put("word", c.word());
-        } else if (action instanceof Action.Handle h) {
-            o.put("piece", h.piece()).put("deed", word(h.deed()));
+    private static final Spot.Cases<JsonNode> SPOT = new Spot.Cases<>() {
+        @Override
+        public JsonNode place(Spot.Place p) {
+            return DrillWriter.place(p.at());
         }
-        Soundness.until(action).ifPresent(u -> o.set("until", CueForm.write(u)));
-    }
 
-    static JsonNode spot(Spot spot) {
-        if (spot instanceof Spot.AtPiece p) {
+        @Override
+        public JsonNode atPiece(Spot.AtPiece p) {
             ObjectNode o = JsonNodeFactory.instance.objectNode().put("piece", p.piece());
             if (!p.offset().equals(Vec.ZERO)) {
-                o.set("offset", place(p.offset()));
+                o.set("offset", DrillWriter.place(p.offset()));
             }
             return o;
         }
-        if (spot instanceof Spot.AtTarget t) {
+
+        @Override
+        public JsonNode atTarget(Spot.AtTarget t) {
             return JsonNodeFactory.instance.objectNode().put("target", t.target());
         }
-        return place(((Spot.Place) spot).at());
+    };
+
+    static JsonNode spot(Spot spot) {
+        return spot.match(SPOT);
     }
 }

@@ -16,30 +16,142 @@ final class CueForm {
     private CueForm() {
     }
 
+    /** Every kind of moment and its word. */
+    enum Kind implements Word {
+        WHISTLE("whistle"),
+        NEXT("next"),
+        WITH("with"),
+        RELEASED("released"),
+        RECEIVED("received"),
+        AFTER("after"),
+        PARTWAY("partway"),
+        GONE("gone"),
+        ENTERS("enters"),
+        CROSSES("crosses"),
+        NEAR("near"),
+        TOUCHES("touches"),
+        CALLED("called"),
+        ALL("all"),
+        FIRST("first");
+
+        private final String word;
+
+        Kind(String word) {
+            this.word = word;
+        }
+
+        @Override
+        public String word() {
+            return word;
+        }
+    }
+
+    private static final Cue.Cases<Kind> KIND = new Cue.Cases<>() {
+        @Override
+        public Kind whistle(Cue.Whistle whistle) {
+            return Kind.WHISTLE;
+        }
+
+        @Override
+        public Kind next(Cue.Next next) {
+            return Kind.NEXT;
+        }
+
+        @Override
+        public Kind with(Cue.With with) {
+            return Kind.WITH;
+        }
+
+        @Override
+        public Kind released(Cue.Released released) {
+            return Kind.RELEASED;
+        }
+
+        @Override
+        public Kind received(Cue.Received received) {
+            return Kind.RECEIVED;
+        }
+
+        @Override
+        public Kind after(Cue.After after) {
+            return Kind.AFTER;
+        }
+
+        @Override
+        public Kind partway(Cue.Partway partway) {
+            return Kind.PARTWAY;
+        }
+
+        @Override
+        public Kind gone(Cue.Gone gone) {
+            return Kind.GONE;
+        }
+
+        @Override
+        public Kind enters(Cue.Enters enters) {
+            return Kind.ENTERS;
+        }
+
+        @Override
+        public Kind crosses(Cue.Crosses crosses) {
+            return Kind.CROSSES;
+        }
+
+        @Override
+        public Kind near(Cue.Near near) {
+            return Kind.NEAR;
+        }
+
+        @Override
+        public Kind touches(Cue.Touches touches) {
+            return Kind.TOUCHES;
+        }
+
+        @Override
+        public Kind called(Cue.Called called) {
+            return Kind.CALLED;
+        }
+
+        @Override
+        public Kind allOf(Cue.AllOf allOf) {
+            return Kind.ALL;
+        }
+
+        @Override
+        public Kind firstOf(Cue.FirstOf firstOf) {
+            return Kind.FIRST;
+        }
+    };
+
     static Cue read(JsonNode o) {
         return new Cue(moment(o), o.path("delay").asDouble(0));
     }
 
+    /** @throws UnknownWord for a kind that is in no table */
     static Trigger moment(JsonNode o) {
+        if (!o.has("on")) {
+            return new Cue.Whistle();
+        }
         String action = o.path("action").asText();
         String who = o.path("who").asText();
         double metres = o.path("metres").asDouble();
-        return switch (o.path("on").asText("whistle")) {
-            case "with" -> new Cue.With(action);
-            case "released" -> new Cue.Released(action);
-            case "received" -> new Cue.Received(action);
-            case "after" -> new Cue.After(action);
-            case "partway" -> new Cue.Partway(action, o.path("share").asDouble());
-            case "gone" -> new Cue.Gone(action, metres);
-            case "enters" -> new Cue.Enters(who, o.path("zone").asText());
-            case "crosses" -> new Cue.Crosses(who, o.path("line").asText());
-            case "near" -> new Cue.Near(who, o.path("other").asText(), metres);
-            case "touches" -> new Cue.Touches(who);
-            case "called" -> new Cue.Called(o.path("word").asText());
-            case "all" -> new Cue.AllOf(parts(o));
-            case "first" -> new Cue.FirstOf(parts(o));
-            case "next" -> new Cue.Next();
-            default -> new Cue.Whistle();
+        Kind kind = Word.find(Kind.values(), o.path("on").asText()).orElseThrow(() -> new UnknownWord(o, "on", Word.list(Kind.values())));
+        return switch (kind) {
+            case WHISTLE -> new Cue.Whistle();
+            case NEXT -> new Cue.Next();
+            case WITH -> new Cue.With(action);
+            case RELEASED -> new Cue.Released(action);
+            case RECEIVED -> new Cue.Received(action);
+            case AFTER -> new Cue.After(action);
+            case PARTWAY -> new Cue.Partway(action, o.path("share").asDouble());
+            case GONE -> new Cue.Gone(action, metres);
+            case ENTERS -> new Cue.Enters(who, o.path("zone").asText());
+            case CROSSES -> new Cue.Crosses(who, o.path("line").asText());
+            case NEAR -> new Cue.Near(who, o.path("other").asText(), metres);
+            case TOUCHES -> new Cue.Touches(who);
+            case CALLED -> new Cue.Called(o.path("word").asText());
+            case ALL -> new Cue.AllOf(parts(o));
+            case FIRST -> new Cue.FirstOf(parts(o));
         };
     }
 
@@ -55,31 +167,69 @@ final class CueForm {
     }
 
     static ObjectNode write(Trigger trigger) {
-        ObjectNode o = JsonNodeFactory.instance.objectNode().put("on", word(trigger));
+        ObjectNode o = JsonNodeFactory.instance.objectNode().put("on", trigger.match(KIND).word());
         trigger.of().ifPresent(of -> o.put("action", of));
-        if (trigger instanceof Cue.Partway p) {
-            o.put("share", p.share());
-        } else if (trigger instanceof Cue.Gone g) {
-            o.put("metres", g.metres());
-        } else if (trigger instanceof Cue.Enters e) {
-            o.put("who", e.who()).put("zone", e.zone());
-        } else if (trigger instanceof Cue.Crosses c) {
-            o.put("who", c.who()).put("line", c.line());
-        } else if (trigger instanceof Cue.Near n) {
-            o.put("who", n.who()).put("other", n.other()).put("metres", n.metres());
-        } else if (trigger instanceof Cue.Touches t) {
-            o.put("who", t.who());
-        } else if (trigger instanceof Cue.Called c) {
-            o.put("word", c.word());
-        } else if (trigger instanceof Cue.Several) {
-            ArrayNode of = o.putArray("of");
-            trigger.parts().forEach(p -> of.add(write(p)));
-        }
-        return o;
+        return trigger.match(new Details(o));
     }
 
-    private static String word(Trigger trigger) {
-        return trigger instanceof Cue.AllOf ? "all" : trigger instanceof Cue.FirstOf ? "first"
-                : trigger.getClass().getSimpleName().toLowerCase(Locale.ROOT);
+    /** What only moments of one kind have. */
+    private record Details(ObjectNode o) implements Cue.Families<ObjectNode> {
+
+        @Override
+        public ObjectNode ofAction(Trigger moment) {
+            return o;
+        }
+
+        @Override
+        public ObjectNode partway(Cue.Partway p) {
+            return o.put("share", p.share());
+        }
+
+        @Override
+        public ObjectNode gone(Cue.Gone g) {
+            return o.put("metres", g.metres());
+        }
+
+        @Override
+        public ObjectNode several(Cue.Several several) {
+            ArrayNode of = o.putArray("of");
+            several.parts().forEach(p -> of.add(write(p)));
+            return o;
+        }
+
+        @Override
+        public ObjectNode whistle(Cue.Whistle w) {
+            return o;
+        }
+
+        @Override
+        public ObjectNode next(Cue.Next n) {
+            return o;
+        }
+
+        @Override
+        public ObjectNode enters(Cue.Enters e) {
+            return o.put("who", e.who()).put("zone", e.zone());
+        }
+
+        @Override
+        public ObjectNode crosses(Cue.Crosses c) {
+            return o.put("who", c.who()).put("line", c.line());
+        }
+
+        @Override
+        public ObjectNode near(Cue.Near n) {
+            return o.put("who", n.who()).put("other", n.other()).put("metres", n.metres());
+        }
+
+        @Override
+        public ObjectNode touches(Cue.Touches t) {
+            return o.put("who", t.who());
+        }
+
+        @Override
+        public ObjectNode called(Cue.Called c) {
+            return o.put("word", c.word());
+        }
     }
 }

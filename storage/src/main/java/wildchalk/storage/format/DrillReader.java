@@ -10,37 +10,31 @@ import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
-import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Given;
 import wildchalk.core.drill.Length;
 import wildchalk.core.drill.Ladder;
-import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Plan;
 import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.Showing;
 import wildchalk.core.drill.Soundness;
-import wildchalk.core.drill.Team;
 import wildchalk.core.drill.Venue;
 import wildchalk.core.edit.Untangled;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;
+import java.util.stream.Collectors;
 
 /** Reads a drill from JSON and refuses what is not sound with one plain line. */
 public final class DrillReader {
 
-    static final Map<Class<? extends Piece>, String> PIECE_KINDS = Map.of(
-            Piece.Player.class, "player", Piece.Goalkeeper.class, "goalkeeper", Piece.Coach.class, "coach",
-            Piece.LineUp.class, "line-up", Piece.Ball.class, "ball", Piece.Supply.class, "supply",
-            Piece.Note.class, "note", Piece.Tape.class, "tape", Piece.Zone.class, "zone", Piece.Station.class, "station");
     private static final long LARGEST = 8L << 20;
 
     private final FileText text;
@@ -108,7 +102,7 @@ public final class DrillReader {
     public static Told told(String json) throws FormatException {
         FileText text = FileText.checked(json, FileText.Form.DRILL);
         DrillReader reader = new DrillReader(text);
-        Drill drill = reader.drill(text.root());
+        Drill drill = reader.drill();
         reader.refuse(Soundness.twice(drill).stream().filter(Soundness::isOnOneRung).toList());
         boolean idsPerRung = text.root().path("version").asInt() < DrillWriter.IDS_PER_DRILL;
         Untangled untangled = idsPerRung ? Untangled.of(drill) : new Untangled(drill, List.of());
@@ -128,6 +122,14 @@ public final class DrillReader {
         String pointer = places.isEmpty() ? text.pointerOf(fault.rung(), fault.id()) : text.pointerOf(places.get(0));
         String line = text.where(pointer) + "\"" + fault.id() + "\" " + fault.what();
         return places.isEmpty() ? line : line + " (the other: " + text.where(text.pointerOf(places.get(1))).replaceFirst(": $", ")");
+    }
+
+    private Drill drill() throws FormatException {
+        try {
+            return drill(text.root());
+        } catch (UnknownWord e) {
+            throw new FormatException(text.where(text.pointerOf(e.object()) + "/" + e.key()) + e.getMessage());
+        }
     }
 
     private Drill drill(JsonNode o) {
@@ -167,7 +169,7 @@ public final class DrillReader {
 
     private Rung rung(JsonNode o) {
         Optional<String> from = o.has("from") ? Optional.of(o.path("from").asText()) : Optional.empty();
-        return new Rung(o.path("id").asText(), o.path("title").asText(), from, plan(o), list(o.path("pieces"), this::piece),
+        return new Rung(o.path("id").asText(), o.path("title").asText(), from, plan(o), list(o.path("pieces"), PieceForm::read),
                 list(o.path("actions"), ActionForm::read), list(o.path("said"), SaidForm::read), texts(o.path("without")));
     }
 
@@ -182,44 +184,18 @@ public final class DrillReader {
                 t.path("words").asText(""))), o.path("then").asText(""));
     }
 
-    private Piece piece(JsonNode o) {
-        String id = o.path("id").asText();
-        Vec at = vec(o.path("at"));
-        double facing = o.path("facing").asDouble(0);
-        String label = o.path("label").asText("");
-        Team team = value(o, "team", Team.CORAL);
-        return switch (o.path("kind").asText()) {
-            case "player" -> new Piece.Player(id, at, facing, label, team);
-            case "goalkeeper" -> new Piece.Goalkeeper(id, at, facing, label, team);
-            case "coach" -> new Piece.Coach(id, at, facing, label);
-            case "line-up" -> new Piece.LineUp(id, at, facing, label, team, o.path("waiting").asInt(0),
-                    o.path("name").asText(""), new Piece.Queue(o.path("queueDirection").asDouble(Math.PI), o.path("queueSpacing").asDouble(0)));
-            case "ball" -> new Piece.Ball(id, at,
-                    o.has("heldBy") ? Optional.of(o.path("heldBy").asText()) : Optional.empty());
-            case "supply" -> new Piece.Supply(id, at, o.path("count").asInt(1));
-            case "note" -> new Piece.Note(id, at, o.path("text").asText());
-            case "tape" -> new Piece.Tape(id, value(o, "reading", Piece.Tape.Reading.LENGTH),
-                    list(o.path("points"), DrillReader::vec));
-            case "zone", "station" -> AreaForm.read(o, id, at);
-            default -> item(o, id, at, facing, label);
-        };
-    }
-
-    private static Piece item(JsonNode o, String id, Vec at, double facing, String label) {
-        GearKind kind = value(o, "kind", GearKind.CONE);
-        double width = o.path("width").asDouble(kind.width());
-        // Goals of the first version had no depth.
-        double depth = o.path("depth").asDouble(kind == GearKind.GOAL ? width * 0.35 : kind.depth());
-        return new Piece.Item(id, at, kind, facing, value(o, "colour", kind.colour()), label, width, depth);
-    }
-
     static Vec vec(JsonNode o) {
         return new Vec(o.path(0).asDouble(), o.path(1).asDouble());
     }
 
+    /** @throws UnknownWord for one that is not among the values */
     static <E extends Enum<E>> E value(JsonNode o, String key, E usual) {
-        return o.has(key) ? Enum.valueOf(usual.getDeclaringClass(),
-                o.path(key).asText().toUpperCase(Locale.ROOT).replace('-', '_')) : usual;
+        if (!o.has(key)) {
+            return usual;
+        }
+        E[] all = usual.getDeclaringClass().getEnumConstants();
+        return Arrays.stream(all).filter(e -> DrillWriter.word(e).equals(o.path(key).asText())).findFirst()
+                .orElseThrow(() -> new UnknownWord(o, key, Arrays.stream(all).map(DrillWriter::word).collect(Collectors.joining(", "))));
     }
 
     static List<String> texts(JsonNode array) {

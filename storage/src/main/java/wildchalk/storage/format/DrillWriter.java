@@ -12,7 +12,6 @@ import java.util.Locale;
 import java.util.TreeMap;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Given;
-import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Plan;
 import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.Showing;
@@ -90,7 +89,7 @@ public final class DrillWriter {
         rung.from().ifPresent(from -> o.put("from", from));
         plan(o, rung.plan());
         ArrayNode pieces = o.putArray("pieces");
-        rung.pieces().forEach(p -> pieces.add(piece(p)));
+        rung.pieces().forEach(p -> pieces.add(PieceForm.write(p)));
         ArrayNode actions = o.putArray("actions");
         rung.actions().forEach(a -> actions.add(ActionForm.write(a)));
         if (!rung.said().isEmpty()) {
@@ -117,44 +116,6 @@ public final class DrillWriter {
             o.put("climb", plan.climb());
         }
         plan.intensity().ifPresent(i -> o.put("intensity", word(i)));
-    }
-
-    private static ObjectNode piece(Piece piece) {
-        ObjectNode o = NODES.objectNode();
-        o.put("id", piece.id()).put("kind", piece instanceof Piece.Item item ? word(item.kind())
-                : DrillReader.PIECE_KINDS.get(piece.getClass()));
-        if (piece instanceof Piece.Tape tape) {
-            o.put("reading", word(tape.reading()));
-            ArrayNode points = o.putArray("points");
-            tape.points().forEach(p -> points.add(place(p)));
-            return o;
-        }
-        o.set("at", place(piece.at()));
-        if (piece instanceof Piece.Person person) {
-            o.put("facing", person.facing()).put("label", person.label());
-        }
-        if (piece instanceof Piece.Player p) {
-            o.put("team", word(p.team()));
-        } else if (piece instanceof Piece.Goalkeeper g) {
-            o.put("team", word(g.team()));
-        } else if (piece instanceof Piece.LineUp l) {
-            o.put("team", word(l.team())).put("waiting", l.waiting()).put("name", l.name());
-            if (!l.queue().equals(Piece.Queue.BEHIND)) {
-                o.put("queueDirection", l.queue().direction()).put("queueSpacing", l.queue().spacing());
-            }
-        } else if (piece instanceof Piece.Item i) {
-            o.put("facing", i.facing()).put("colour", word(i.colour())).put("label", i.label())
-                    .put("width", i.width()).put("depth", i.depth());
-        } else if (piece instanceof Piece.Ball b) {
-            b.heldBy().ifPresent(who -> o.put("heldBy", who));
-        } else if (piece instanceof Piece.Supply supply) {
-            o.put("count", supply.count());
-        } else if (piece instanceof Piece.Note note) {
-            o.put("text", note.text());
-        } else if (piece instanceof Piece.Area area) {
-            AreaForm.write(o, area);
-        }
-        return o;
     }
 
     static ArrayNode place(Vec v) {

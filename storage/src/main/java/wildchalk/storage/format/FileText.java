@@ -18,8 +18,11 @@ import com.networknt.schema.SchemaValidatorsConfig;
 import com.networknt.schema.SpecVersion;
 import com.networknt.schema.ValidationMessage;
 import java.io.IOException;
+import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.drill.Soundness;
 
@@ -175,6 +178,23 @@ final class FileText {
             found = found.substring(0, found.lastIndexOf('/'));
         }
         return where(found);
+    }
+
+    /** The JSON pointer of an object of this very text; empty for the whole. */
+    String pointerOf(JsonNode object) {
+        return pointer(root, object).orElse("");
+    }
+
+    private static Optional<String> pointer(JsonNode at, JsonNode wanted) {
+        if (at == wanted) {
+            return Optional.of("");
+        }
+        List<Map.Entry<String, JsonNode>> inside = new ArrayList<>();
+        at.fields().forEachRemaining(inside::add);
+        for (int i = 0; at.isArray() && i < at.size(); i++) {
+            inside.add(Map.entry(Integer.toString(i), at.get(i)));
+        }
+        return inside.stream().flatMap(e -> pointer(e.getValue(), wanted).map(p -> "/" + e.getKey() + p).stream()).findFirst();
     }
 
     /** The JSON pointer of a piece, action or stage by its id; without a stage, of a size of the surface. */

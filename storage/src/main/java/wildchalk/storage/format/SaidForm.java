@@ -15,24 +15,50 @@ final class SaidForm {
     private SaidForm() {
     }
 
+    /** Every kind of what is said and its word. */
+    enum Kind implements Word {
+        READ("read"),
+        FREEZE("freeze"),
+        MOVE_ON("move-on"),
+        AT_MOST("at-most"),
+        PASSES_FIRST("passes-first"),
+        ENTRIES_FIRST("entries-first"),
+        WITHIN("within"),
+        ONLY_IN("only-in"),
+        NOT_BEFORE("not-before");
+
+        private final String word;
+
+        Kind(String word) {
+            this.word = word;
+        }
+
+        @Override
+        public String word() {
+            return word;
+        }
+    }
+
+    /** @throws UnknownWord for a kind that is in no table */
     static Instruction read(JsonNode o) {
+        Kind kind = Word.find(Kind.values(), o.path("kind").asText()).orElseThrow(() -> new UnknownWord(o, "kind", Word.list(Kind.values())));
         String id = o.path("id").asText();
         String who = o.path("who").asText();
         String zone = o.path("zone").asText();
-        return switch (o.path("kind").asText()) {
-            case "read" -> new Instruction.Read(id, who, DrillReader.list(o.path("options"), SaidForm::option),
+        return switch (kind) {
+            case READ -> new Instruction.Read(id, who, DrillReader.list(o.path("options"), SaidForm::option),
                     text(o, "under"), o.has("rule") ? Optional.of(DrillReader.value(o, "rule", Instruction.Rule.OPEN)) : Optional.empty());
-            case "freeze" -> new Instruction.Freeze(id, CueForm.read(o.path("at")), o.path("question").asText(),
+            case FREEZE -> new Instruction.Freeze(id, CueForm.read(o.path("at")), o.path("question").asText(),
                     o.path("answer").asText(), DrillReader.list(o.path("signs"), SaidForm::sign));
-            case "move-on" -> new Instruction.MoveOn(id, DrillReader.value(o, "way", Instruction.Way.ONE_WAY));
-            case "at-most" -> new Limit.AtMost(id, DrillReader.value(o, "counted", Limit.Counted.TOUCHES),
+            case MOVE_ON -> new Instruction.MoveOn(id, DrillReader.value(o, "way", Instruction.Way.ONE_WAY));
+            case AT_MOST -> new Limit.AtMost(id, DrillReader.value(o, "counted", Limit.Counted.TOUCHES),
                     o.path("most").asInt(), text(o, "who"));
-            case "passes-first" -> new Limit.PassesFirst(id, o.path("passes").asInt(), text(o, "line"));
-            case "entries-first" -> new Limit.EntriesFirst(id, o.path("entries").asInt(), zone);
-            case "within" -> new Limit.Within(id, o.path("seconds").asDouble(), text(o, "zone"),
+            case PASSES_FIRST -> new Limit.PassesFirst(id, o.path("passes").asInt(), text(o, "line"));
+            case ENTRIES_FIRST -> new Limit.EntriesFirst(id, o.path("entries").asInt(), zone);
+            case WITHIN -> new Limit.Within(id, o.path("seconds").asDouble(), text(o, "zone"),
                     o.has("from") ? Optional.of(CueForm.moment(o.path("from"))) : Optional.empty());
-            case "only-in" -> new Limit.OnlyIn(id, zone, DrillReader.texts(o.path("people")));
-            default -> new Limit.NotBefore(id, who, CueForm.moment(o.path("moment")));
+            case ONLY_IN -> new Limit.OnlyIn(id, zone, DrillReader.texts(o.path("people")));
+            case NOT_BEFORE -> new Limit.NotBefore(id, who, CueForm.moment(o.path("moment")));
         };
     }
 
@@ -50,26 +76,83 @@ final class SaidForm {
     }
 
     static ObjectNode write(Instruction said) {
-        ObjectNode o = JsonNodeFactory.instance.objectNode().put("id", said.id());
-        if (said instanceof Instruction.Read read) {
-            o.put("kind", "read").put("who", read.who());
+        return said.match(new Written(JsonNodeFactory.instance.objectNode().put("id", said.id())));
+    }
+
+    private record Written(ObjectNode o) implements Instruction.Cases<ObjectNode>, Limit.Kinds<ObjectNode> {
+
+        private ObjectNode kind(Kind kind) {
+            return o.put("kind", kind.word());
+        }
+
+        @Override
+        public ObjectNode read(Instruction.Read read) {
+            kind(Kind.READ).put("who", read.who());
             read.under().ifPresent(u -> o.put("under", u));
             read.rule().ifPresent(r -> o.put("rule", DrillWriter.word(r)));
             ArrayNode options = o.putArray("options");
             read.options().forEach(option -> DrillWriter.texts(options.addObject().put("id", option.id())
                     .put("label", option.label()).put("reason", option.reason()), "actions", option.actions()));
-        } else if (said instanceof Instruction.Freeze freeze) {
-            o.put("kind", "freeze").put("question", freeze.question()).put("answer", freeze.answer())
-                    .set("at", CueForm.write(freeze.at()));
+            return o;
+        }
+
+        @Override
+        public ObjectNode freeze(Instruction.Freeze freeze) {
+            kind(Kind.FREEZE).put("question", freeze.question()).put("answer", freeze.answer()).set("at", CueForm.write(freeze.at()));
             if (!freeze.signs().isEmpty()) {
                 signs(o.putArray("signs"), freeze);
             }
-        } else if (said instanceof Instruction.MoveOn on) {
-            o.put("kind", "move-on").put("way", DrillWriter.word(on.way()));
-        } else {
-            limit(o, (Limit) said);
+            return o;
         }
-        return o;
+
+        @Override
+        public ObjectNode moveOn(Instruction.MoveOn on) {
+            return kind(Kind.MOVE_ON).put("way", DrillWriter.word(on.way()));
+        }
+
+        @Override
+        public ObjectNode limit(Limit limit) {
+            return limit.of(this);
+        }
+
+        @Override
+        public ObjectNode atMost(Limit.AtMost most) {
+            kind(Kind.AT_MOST).put("counted", DrillWriter.word(most.counted())).put("most", most.most());
+            most.who().ifPresent(w -> o.put("who", w));
+            return o;
+        }
+
+        @Override
+        public ObjectNode passesFirst(Limit.PassesFirst passes) {
+            kind(Kind.PASSES_FIRST).put("passes", passes.passes());
+            passes.line().ifPresent(l -> o.put("line", l));
+            return o;
+        }
+
+        @Override
+        public ObjectNode entriesFirst(Limit.EntriesFirst entries) {
+            return kind(Kind.ENTRIES_FIRST).put("entries", entries.entries()).put("zone", entries.zone());
+        }
+
+        @Override
+        public ObjectNode within(Limit.Within within) {
+            kind(Kind.WITHIN).put("seconds", within.seconds());
+            within.zone().ifPresent(z -> o.put("zone", z));
+            within.from().ifPresent(f -> o.set("from", CueForm.write(f)));
+            return o;
+        }
+
+        @Override
+        public ObjectNode onlyIn(Limit.OnlyIn only) {
+            DrillWriter.texts(kind(Kind.ONLY_IN).put("zone", only.zone()), "people", only.who());
+            return o;
+        }
+
+        @Override
+        public ObjectNode notBefore(Limit.NotBefore before) {
+            kind(Kind.NOT_BEFORE).put("who", before.who()).set("moment", CueForm.write(before.moment()));
+            return o;
+        }
     }
 
     private static void signs(ArrayNode signs, Instruction.Freeze freeze) {
@@ -80,26 +163,6 @@ final class SaidForm {
             if (!sign.words().isEmpty()) {
                 s.put("words", sign.words());
             }
-        }
-    }
-
-    private static void limit(ObjectNode o, Limit limit) {
-        if (limit instanceof Limit.AtMost most) {
-            o.put("kind", "at-most").put("counted", DrillWriter.word(most.counted())).put("most", most.most());
-            most.who().ifPresent(w -> o.put("who", w));
-        } else if (limit instanceof Limit.PassesFirst passes) {
-            o.put("kind", "passes-first").put("passes", passes.passes());
-            passes.line().ifPresent(l -> o.put("line", l));
-        } else if (limit instanceof Limit.EntriesFirst entries) {
-            o.put("kind", "entries-first").put("entries", entries.entries()).put("zone", entries.zone());
-        } else if (limit instanceof Limit.Within within) {
-            o.put("kind", "within").put("seconds", within.seconds());
-            within.zone().ifPresent(z -> o.put("zone", z));
-            within.from().ifPresent(f -> o.set("from", CueForm.write(f)));
-        } else if (limit instanceof Limit.OnlyIn only) {
-            DrillWriter.texts(o.put("kind", "only-in").put("zone", only.zone()), "people", only.who());
-        } else if (limit instanceof Limit.NotBefore before) {
-            o.put("kind", "not-before").put("who", before.who()).set("moment", CueForm.write(before.moment()));
         }
     }
 }

@@ -9,7 +9,6 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -18,7 +17,6 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
@@ -155,18 +153,6 @@ class DrillFileTest {
         Files.write(bytes, new byte[] {(byte) 0xC3, (byte) 0x28, 0, 1});
         assertThrows(FormatException.class, () -> DrillReader.read(bytes));
         assertThrows(FormatException.class, () -> DrillReader.read(folder));
-    }
-
-    @Test
-    void publishedSchemaNamesEveryKindThatIsWritten() throws Exception {
-        JsonNode schema = new ObjectMapper().readTree(Path.of("..", "docs", "format", "drill.schema.json").toFile());
-        Set<String> kinds = new HashSet<>(DrillReader.PIECE_KINDS.values());
-        for (GearKind kind : GearKind.values()) {
-            kinds.add(DrillWriter.word(kind));
-        }
-        Set<String> named = new HashSet<>();
-        schema.at("/$defs/piece/properties/kind/enum").forEach(k -> named.add(k.asText()));
-        assertEquals(kinds, named);
     }
 
     @Test
