@@ -22,14 +22,14 @@ public final class DemoBook {
     /** Puts the demo drills into a book that has none yet. */
     public static void fill(Book book) {
         if (book.rows().isEmpty()) {
-            drills().forEach(book::add);
+            drills().forEach(book.drills()::add);
         }
     }
 
     /** The drill to begin with; empty when all were put aside. */
     static Optional<Drill> first(Book book) {
         List<String> ids = book.rows().stream().filter(r -> !r.isAside()).map(Book.Row::id).toList();
-        return ids.stream().filter(OPENED_FIRST::equals).findFirst().or(() -> ids.stream().findFirst()).map(book::load);
+        return ids.stream().filter(OPENED_FIRST::equals).findFirst().or(() -> ids.stream().findFirst()).map(book.drills()::load);
     }
 
     /** The demo drills as they were written. */

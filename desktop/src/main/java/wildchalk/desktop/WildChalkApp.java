@@ -21,6 +21,7 @@ import wildchalk.desktop.exchange.SystemChooser;
 import wildchalk.storage.book.Book;
 import wildchalk.storage.book.BookException;
 import wildchalk.storage.book.DamagedBook;
+import wildchalk.storage.kind.DrillKind;
 import wildchalk.storage.rescue.Rescue;
 
 /** The application. */
@@ -155,7 +156,7 @@ public final class WildChalkApp extends Application {
             }
             keeper = new Keeper(done.book(), this::told);
             window.showBook(keeper, done.contents());
-            rescued.ifPresent(drill -> keeper.keep(drill, "As it was on the Board"));
+            rescued.ifPresent(drill -> keeper.keep(DrillKind.DRILLS, drill, "As it was on the Board"));
             rescued = Optional.empty();
             keeper.ask(b -> toOpen(b, request), drill -> {
                 drill.ifPresent(window::open);
@@ -223,7 +224,7 @@ public final class WildChalkApp extends Application {
 
         private static Optional<Drill> toOpen(Book book, Request request) {
             if (request.take().isPresent()) {
-                return request.take().map(book::add);
+                return request.take().map(book.drills()::add);
             }
             return request.openFirst() ? DemoBook.first(book) : Optional.empty();
         }
@@ -234,7 +235,7 @@ public final class WildChalkApp extends Application {
                 return;
             }
             closing.consume();
-            keeper.ask(Book::unkept, drills -> {
+            keeper.ask(b -> b.drills().unkept(), drills -> {
                 if (drills.isEmpty()) {
                     stage.close();
                 } else {
@@ -246,6 +247,11 @@ public final class WildChalkApp extends Application {
         /** Done when the book is open, or cannot be. */
         public CompletableFuture<Void> opened() {
             return opened;
+        }
+
+        /** What keeps the book's documents; empty while none is open. */
+        public Optional<Keeper> keeper() {
+            return Optional.ofNullable(keeper);
         }
 
         public MainWindow window() {

@@ -141,8 +141,8 @@ class BookWindowTest extends RealWindow {
         await(() -> find("#book-view") != null && card("turnstile").getAccessibleText().equals("Turnstile"));
         close();
         try (Book book = Book.open(book())) {
-            assertEquals(before, book.load("turnstile"));
-            assertEquals("Bring back a version", book.history("turnstile").get(0).edit());
+            assertEquals(before, book.drills().load("turnstile"));
+            assertEquals("Bring back a version", book.drills().history("turnstile").get(0).edit());
         }
     }
 
@@ -166,8 +166,8 @@ class BookWindowTest extends RealWindow {
         await(() -> cards() == DEMO + 30);
         close();
         try (Book book = Book.open(book())) {
-            assertEquals("Ferry in fog", book.load("ferryman").title());
-            assertEquals("Taken in from a file", book.history("ferryman").get(0).edit());
+            assertEquals("Ferry in fog", book.drills().load("ferryman").title());
+            assertEquals("Taken in from a file", book.drills().history("ferryman").get(0).edit());
         }
     }
 
@@ -221,7 +221,7 @@ class BookWindowTest extends RealWindow {
     void boardThatOnlyLookedIsAsTheOtherWindowLeftIt() throws Exception {
         Book first = openInASecondWindow();
         openSkylark();
-        first.keep(first.load("skylark").withTitle("Skylark at noon"), "Rename drill");
+        first.drills().keep(first.drills().load("skylark").withTitle("Skylark at noon"), "Rename drill");
         first.close();
         await(() -> board().drill().title().equals("Skylark at noon"));
         assertTrue(((Label) find("#message-text")).getText().startsWith("Skylark at noon was changed in the other window."));
@@ -232,7 +232,7 @@ class BookWindowTest extends RealWindow {
         await(() -> ((Label) find("#kept")).getText().equals("kept just now"));
         close();
         try (Book book = Book.open(book())) {
-            assertEquals(List.of("Skylark at dusk", "Skylark at noon"), book.history("skylark").stream().limit(2).map(v -> v.read().drill().title()).toList());
+            assertEquals(List.of("Skylark at dusk", "Skylark at noon"), book.drills().history("skylark").stream().limit(2).map(v -> v.read().document().title()).toList());
         }
     }
 
@@ -280,8 +280,8 @@ class BookWindowTest extends RealWindow {
         close();
         try (Book book = Book.open(book())) {
             book.check();
-            assertEquals("Drawn meanwhile", book.load("turnstile").title());
-            assertEquals("Ferryman", book.load("ferryman").title());
+            assertEquals("Drawn meanwhile", book.drills().load("turnstile").title());
+            assertEquals("Ferryman", book.drills().load("ferryman").title());
         }
     }
 

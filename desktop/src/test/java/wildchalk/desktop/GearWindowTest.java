@@ -134,7 +134,7 @@ class GearWindowTest extends RealWindow {
         Drill shown = board().drill();
         close();
         try (Book book = Book.open(book())) {
-            assertEquals(shown, book.load(shown.id()));
+            assertEquals(shown, book.drills().load(shown.id()));
         }
     }
 

@@ -7,8 +7,9 @@ import javafx.scene.image.WritableImage;
 import javafx.scene.paint.Color;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import wildchalk.core.document.Edit;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Piece;
-import wildchalk.core.edit.Edit;
 import wildchalk.core.edit.PieceEdits;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.scene.Look;
@@ -57,7 +58,7 @@ class PaintedInPartWindowTest extends RealWindow {
         return Math.max(Math.abs(a.getRed() - b.getRed()), Math.max(Math.abs(a.getGreen() - b.getGreen()), Math.abs(a.getBlue() - b.getBlue()))) > HAIR;
     }
 
-    private void apply(Edit edit) throws Exception {
+    private void apply(Edit<Drill> edit) throws Exception {
         fx(() -> board().apply(edit));
     }
 

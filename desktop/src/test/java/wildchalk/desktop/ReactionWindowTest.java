@@ -47,7 +47,7 @@ class ReactionWindowTest extends RealWindow {
         Stage shown = board().stage();
         close();
         try (Book book = Book.open(book())) {
-            assertEquals(shown.actions(), Ladder.build(book.load("turnstile"), "s1").actions());
+            assertEquals(shown.actions(), Ladder.build(book.drills().load("turnstile"), "s1").actions());
         }
     }
 
@@ -83,7 +83,7 @@ class ReactionWindowTest extends RealWindow {
         Drill shown = board().drill();
         close();
         try (Book book = Book.open(book())) {
-            assertEquals(shown.effort(), book.load("turnstile").effort());
+            assertEquals(shown.effort(), book.drills().load("turnstile").effort());
         }
     }
 }

@@ -142,8 +142,8 @@ class WindowTest extends RealWindow {
         Drill shown = board().drill();
         close();
         try (Book book = Book.open(book())) {
-            assertEquals(Ladder.build(shown, "s1").actions(), Ladder.build(book.load(shown.id()), "s1").actions());
-            List<String> edits = book.history(shown.id()).stream().map(Version::edit).toList();
+            assertEquals(Ladder.build(shown, "s1").actions(), Ladder.build(book.drills().load(shown.id()), "s1").actions());
+            List<String> edits = book.drills().history(shown.id()).stream().map(Version::edit).toList();
             assertTrue(edits.contains("Undo: Change end"), edits.toString());
         }
     }
@@ -212,7 +212,7 @@ class WindowTest extends RealWindow {
         close();
         try (Book book = Book.open(book())) {
             assertEquals(DEMO + 1, book.rows().size());
-            assertEquals("Larks", book.load("skylark-2").title());
+            assertEquals("Larks", book.drills().load("skylark-2").title());
         }
     }
 
@@ -274,7 +274,7 @@ class WindowTest extends RealWindow {
         assertEquals(Drill.LineKey.PASSES_PLAIN, board().drill().lineKey());
         close();
         try (Book book = Book.open(book())) {
-            assertEquals("whole", book.load("turnstile").showing().view());
+            assertEquals("whole", book.drills().load("turnstile").showing().view());
         }
     }
 
@@ -327,7 +327,7 @@ class WindowTest extends RealWindow {
         await(() -> ((Label) find("#kept")).getText().equals("all kept"));
         close();
         try (Book book = Book.open(book())) {
-            assertEquals("Held up", book.load("turnstile").title(), "and came into the book when that could be written again");
+            assertEquals("Held up", book.drills().load("turnstile").title(), "and came into the book when that could be written again");
         }
     }
 }

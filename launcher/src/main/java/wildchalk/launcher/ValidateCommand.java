@@ -8,11 +8,13 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Venue;
 import wildchalk.core.naming.VenueWords;
 import wildchalk.storage.format.DrillReader;
 import wildchalk.storage.format.FormatException;
 import wildchalk.storage.format.SurfaceFiles;
+import wildchalk.storage.format.Told;
 
 @Command(name = "validate", mixinStandardHelpOptions = true,
         description = "Is it a sound drill or surface file: a line for each fault, with where it is.")
@@ -45,8 +47,8 @@ final class ValidateCommand implements Callable<Integer> {
             SurfaceFiles.read(file);
             return "sound";
         }
-        DrillReader.Told told = DrillReader.told(file);
-        Venue venue = told.drill().venue();
+        Told<Drill> told = DrillReader.told(file);
+        Venue venue = told.document().venue();
         String verdict = venue.isMissing() ? "sound, but the surface \"" + venue.surface() + "\" is not here; "
                 + VenueWords.standIn(venue) + " stands in for it" : "sound";
         return told.words().isEmpty() ? verdict : verdict + ". " + String.join(" ", told.words());

@@ -38,7 +38,7 @@ public final class BookMaker {
                 for (int n = from; n < Math.min(drills, from + AT_ONCE); n++) {
                     some.add(Library.drill(n));
                 }
-                book.addAll(some, "New drill");
+                book.drills().addAll(some, "New drill");
                 Map<Book.Unseen, Glancing.Seen> seen = new HashMap<>();
                 book.unseen(AT_ONCE).forEach(u -> seen.put(u, u.look().orElseThrow()));
                 book.seen(seen);

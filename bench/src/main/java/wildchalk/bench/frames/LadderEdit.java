@@ -10,12 +10,12 @@ import java.util.Optional;
 import javafx.animation.AnimationTimer;
 import javafx.application.Application;
 import wildchalk.bench.Crowd;
+import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.edit.Edit;
 import wildchalk.core.edit.LadderEdits;
 import wildchalk.core.edit.PieceEdits;
 import wildchalk.core.geometry.Vec;
@@ -99,7 +99,7 @@ public final class LadderEdit extends Application {
                     return;
                 }
                 Piece cone = board.stage().piece("c0").orElseThrow();
-                Edit edit = PieceEdits.move(board.rung(), cone, new Vec(-40, 20 + made % 5));
+                Edit<Drill> edit = PieceEdits.move(board.rung(), cone, new Vec(-40, 20 + made % 5));
                 double solve = took(() -> Rehearsal.of(Ladder.build(edit.apply(board.drill()), board.rung()), board.surface()));
                 double cost = took(() -> board.apply(edit));
                 if (made > WARM_UP) {

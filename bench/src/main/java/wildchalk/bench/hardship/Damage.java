@@ -8,13 +8,19 @@ import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.TreeMap;
-import wildchalk.core.drill.Drill;
+import wildchalk.core.document.Document;
 import wildchalk.storage.book.Book;
 import wildchalk.storage.book.BookException;
 import wildchalk.storage.book.DamagedBook;
+import wildchalk.storage.kind.DrillKind;
+import wildchalk.storage.kind.Kind;
+import wildchalk.storage.kind.Kinds;
+import wildchalk.storage.kind.Rota;
+import wildchalk.storage.kind.Typed;
 import wildchalk.storage.rescue.Rescue;
 
 /** Damages copies of a book and looks what becomes of them: opened with all that was in it, or set aside with what was saved and said. */
@@ -25,11 +31,13 @@ public final class Damage {
     private static final int COPIED = 30;
     private static final int PAGE = 4096;
 
+    private static final Kinds BOTH = Kinds.USUAL.and(Rota.KIND);
+
     private final Random random;
-    private final Map<String, Drill> drills = new TreeMap<>();
+    private final Map<String, Typed<?>> documents = new TreeMap<>();
     private final Map<String, Integer> outcomes = new TreeMap<>();
     private final List<String> failures = new ArrayList<>();
-    private int saved;
+    private final Map<String, Integer> saved = new TreeMap<>();
     private int older;
     private int lost;
     private int unnamed;
@@ -42,20 +50,20 @@ public final class Damage {
      * What became of the books.
      *
      * @param outcomes how many went which way
-     * @param saved drills that are as they were, of all in the damaged books
-     * @param older drills of which an earlier state was saved, and said so
-     * @param lost drills that were lost, and said so
-     * @param unnamed drills that were lost whose names are lost too; said was how much of the book is missing
+     * @param saved documents that are as they were, of all in the damaged books, by their kinds
+     * @param older documents of which an earlier state was saved, and said so
+     * @param lost documents that were lost, and said so
+     * @param unnamed documents that were lost whose names are lost too; said was how much of the book is missing
      * @param failures crashes and silent losses, each in words; there should be none
      */
-    public record Report(Map<String, Integer> outcomes, int saved, int older, int lost, int unnamed, List<String> failures) {
+    public record Report(Map<String, Integer> outcomes, Map<String, Integer> saved, int older, int lost, int unnamed, List<String> failures) {
     }
 
     public static void main(String[] args) throws IOException {
         int books = args.length > 0 ? Integer.parseInt(args[0]) : 100;
         Report report = run(books, args.length > 1 ? Long.parseLong(args[1]) : 1);
         report.outcomes().forEach((what, n) -> System.out.println(what + ": " + n));
-        System.out.println("in damaged books: " + report.saved() + " drills saved as they were, " + report.older() + " in an earlier state and "
+        System.out.println("in damaged books: " + report.saved() + " saved as they were, " + report.older() + " in an earlier state and "
                 + report.lost() + " lost, all of them named; " + report.unnamed() + " lost with the part of the file that is missing, which was said");
         report.failures().forEach(f -> System.out.println("FAILED " + f));
         System.out.println(books + " damaged books, " + report.failures().size() + " crashes or silent losses");
@@ -73,7 +81,8 @@ public final class Damage {
             Files.copy(sample.resolve(NAME), sample.resolve("Sample copies/2026-11-01.chalkbook"));
             Samples.fill(sample.resolve(NAME), COPIED, DRILLS);
             try (Book book = Book.open(sample.resolve(NAME))) {
-                book.rows().forEach(r -> damage.drills.put(r.id(), book.load(r.id())));
+                damage.remember(book, DrillKind.DRILLS);
+                damage.remember(book, Rota.KIND);
             }
             for (int i = 0; i < books; i++) {
                 Path mine = folder.resolve("book-" + i);
@@ -108,40 +117,48 @@ public final class Damage {
     }
 
     private void rescue(String how, int i, Path book) {
-        Rescue.Saved what = Rescue.save(book);
+        Rescue.Saved what = Rescue.save(book, BOTH);
         Path aside = Rescue.take(what);
         if (!Files.exists(aside)) {
             failures.add(i + " (" + how + ") the damaged book is gone");
         }
-        Set<String> said = new HashSet<>(what.lost());
+        Set<Rescue.Named> said = new HashSet<>(what.lost());
         said.addAll(what.older());
         said.addAll(what.fromCopy());
         try (Book open = Book.open(book)) {
             open.check();
-            if (open.rows().size() != what.drills()) {
-                failures.add(i + " (" + how + ") says " + what.drills() + " and holds " + open.rows().size());
+            int holds = open.drills().list().size() + open.of(Rota.KIND).list().size();
+            if (holds != what.documents()) {
+                failures.add(i + " (" + how + ") says " + what.documents() + " and holds " + holds);
             }
             compare(how, i, open, said, what.spoilt() > 0);
         }
-        count(how + (what.drills() == 0 ? ", set aside, nothing could be read and that was said" : ", set aside and saved"));
+        count(how + (what.documents() == 0 ? ", set aside, nothing could be read and that was said" : ", set aside and saved"));
     }
 
-    private void compare(String how, int i, Book open, Set<String> said, boolean more) {
-        Set<String> there = new HashSet<>();
-        open.rows().forEach(r -> there.add(r.id()));
-        drills.forEach((id, drill) -> {
-            if (there.contains(id) && open.load(id).equals(drill)) {
-                saved++;
-            } else if (!said.contains(drill.title()) && more && !there.contains(id)) {
-                unnamed++;
-            } else if (!said.contains(drill.title())) {
-                failures.add(i + " (" + how + ") lost " + drill.title() + " silently");
-            } else if (there.contains(id)) {
-                older++;
-            } else {
-                lost++;
-            }
-        });
+    private <T extends Document<T>> void remember(Book book, Kind<T> kind) {
+        book.of(kind).list().forEach(l -> documents.put(kind.word() + " " + l.id(), book.of(kind).typed(book.of(kind).load(l.id()))));
+    }
+
+    private void compare(String how, int i, Book open, Set<Rescue.Named> said, boolean more) {
+        documents.values().forEach(d -> compare(how + ", " + i, open, d, said, more));
+    }
+
+    private <T extends Document<T>> void compare(String where, Book open, Typed<T> was, Set<Rescue.Named> said, boolean more) {
+        T document = was.document();
+        Optional<T> there = open.of(was.kind()).find(document.id());
+        boolean named = said.contains(new Rescue.Named(was.kind().word(), document.title()));
+        if (there.filter(document::equals).isPresent()) {
+            saved.merge(was.kind().word(), 1, Integer::sum);
+        } else if (!named && more && there.isEmpty()) {
+            unnamed++;
+        } else if (!named) {
+            failures.add(where + " lost the " + was.kind().word() + " " + document.title() + " silently");
+        } else if (there.isPresent()) {
+            older++;
+        } else {
+            lost++;
+        }
     }
 
     private void count(String outcome) {

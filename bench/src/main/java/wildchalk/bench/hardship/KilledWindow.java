@@ -8,13 +8,14 @@ import javafx.application.Application;
 import javafx.scene.control.Label;
 import javafx.stage.Stage;
 import javafx.util.Duration;
+import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.edit.Edit;
 import wildchalk.desktop.Request;
 import wildchalk.desktop.WildChalkApp.Session;
 import wildchalk.desktop.board.BoardState;
 import wildchalk.desktop.exchange.SystemChooser;
 import wildchalk.storage.book.Book;
+import wildchalk.storage.kind.Rota;
 
 /**
  * The real window on a book, where somebody edits without a pause: each edit has a number, and whenever the window shows that it
@@ -23,6 +24,7 @@ import wildchalk.storage.book.Book;
 public final class KilledWindow extends Application {
 
     static final String TITLE = "Edit ";
+    static final String ROTA = "w0";
     private static final int LONGEST_PAUSE = 60;
     private static final int LONGEST_TEXT = 6000;
 
@@ -51,7 +53,7 @@ public final class KilledWindow extends Application {
     private static Drill load(Path book, String id) {
         // A second look at the book that this very window has open: as it is now.
         try (Book look = Book.open(book)) {
-            return look.load(id);
+            return look.drills().load(id);
         }
     }
 
@@ -64,7 +66,9 @@ public final class KilledWindow extends Application {
         number++;
         String title = TITLE + number;
         String text = "x".repeat(random.nextInt(LONGEST_TEXT));
-        board.apply(new Edit("Edit", d -> d.withTitle(title).withNotes(List.of(text), d.questions(), d.cautions())));
+        board.apply(new Edit<>("Edit", d -> d.withTitle(title).withNotes(List.of(text), d.questions(), d.cautions())));
+        // A document of another kind goes the same way, in step: the window says "kept" of both.
+        session.keeper().orElseThrow().keep(Rota.KIND, Rota.of(ROTA, title, text), "Edit");
         PauseTransition pause = new PauseTransition(Duration.millis(random.nextInt(LONGEST_PAUSE)));
         pause.setOnFinished(e -> edit());
         pause.play();

@@ -14,8 +14,12 @@ import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import wildchalk.core.document.Document;
 import wildchalk.storage.book.Book;
 import wildchalk.storage.book.BookException;
+import wildchalk.storage.kind.DrillKind;
+import wildchalk.storage.kind.Kind;
+import wildchalk.storage.kind.Rota;
 
 /** Kills the program outright while it keeps edits, again and again, and looks whether every edit that was shown as kept is there. */
 public final class Kills {
@@ -91,6 +95,20 @@ public final class Kills {
         look(n, kept);
     }
 
+    private static <T extends Document<T>> int number(Book open, Kind<T> kind, String id) {
+        return KilledWindow.numberOf(open.of(kind).load(id).title());
+    }
+
+    private <T extends Document<T>> void look(int n, int kept, int there, Book open, Kind<T> kind, String id) {
+        if (there < kept) {
+            failures.add(n + ": edit " + kept + " of the " + kind.word() + " was shown as kept, and the newest in the book is " + there);
+        }
+        if (kept > 0 && open.of(kind).history(id).stream().limit(there - kept + 1L)
+                .noneMatch(v -> v.read().document().title().equals(KilledWindow.TITLE + kept))) {
+            failures.add(n + ": the version of edit " + kept + " of the " + kind.word() + " is missing");
+        }
+    }
+
     private void killSoon(Process window) {
         int millis = 30 + random.nextInt(LONGEST);
         Thread killer = new Thread(() -> {
@@ -108,15 +126,10 @@ public final class Kills {
     private void look(int n, int kept) throws SQLException {
         try (Book open = Book.open(book)) {
             open.check();
-            int there = KilledWindow.numberOf(open.load(DRILL).title());
-            last = there;
-            if (there < kept) {
-                failures.add(n + ": edit " + kept + " was shown as kept, and the newest in the book is " + there);
-            }
-            if (kept > 0 && open.history(DRILL).stream().limit(there - kept + 1L).noneMatch(v -> v.read().drill().title().equals(KilledWindow.TITLE + kept))) {
-                failures.add(n + ": the version of edit " + kept + " is missing");
-            }
-            if (open.rows().size() != DRILLS || !open.standing().isKept()) {
+            last = number(open, DrillKind.DRILLS, DRILL);
+            look(n, kept, last, open, DrillKind.DRILLS, DRILL);
+            look(n, kept, number(open, Rota.KIND, KilledWindow.ROTA), open, Rota.KIND, KilledWindow.ROTA);
+            if (open.rows().size() != DRILLS || open.of(Rota.KIND).list().size() != DRILLS / 2 || !open.standing().isKept()) {
                 failures.add(n + ": the book is not as it was");
             }
         } catch (BookException e) {

@@ -1,6 +1,7 @@
 package wildchalk.core.drill;
 
 import java.util.List;
+import wildchalk.core.document.Document;
 import wildchalk.core.surface.Surface;
 
 /**
@@ -18,7 +19,8 @@ import wildchalk.core.surface.Surface;
  * @param given the ids that were given out in it; those that its rungs use need not be among them
  */
 public record Drill(String id, String title, Venue venue, Showing showing, LineKey lineKey, Effort effort,
-                    List<Rung> ladder, List<String> points, List<String> questions, List<String> cautions, Given given) {
+                    List<Rung> ladder, List<String> points, List<String> questions, List<String> cautions, Given given)
+        implements Document<Drill> {
 
     public Drill {
         ladder = List.copyOf(ladder);
@@ -47,10 +49,12 @@ public record Drill(String id, String title, Venue venue, Showing showing, LineK
         return venue.lay();
     }
 
+    @Override
     public Drill withId(String newId) {
         return new Drill(newId, title, venue, showing, lineKey, effort, ladder, points, questions, cautions, given);
     }
 
+    @Override
     public Drill withTitle(String newTitle) {
         return new Drill(id, newTitle, venue, showing, lineKey, effort, ladder, points, questions, cautions, given);
     }
@@ -88,6 +92,7 @@ public record Drill(String id, String title, Venue venue, Showing showing, LineK
      * The same as what becomes of another state of this drill: ids that were given out there are not given again, and a rung
      * leaves nothing out but what the rung below it has.
      */
+    @Override
     public Drill following(Drill before) {
         if (equals(before)) {
             return before;
@@ -98,6 +103,7 @@ public record Drill(String id, String title, Venue venue, Showing showing, LineK
     }
 
     /** Whether there is no difference that a coach could see: ids that were given out and taken back are none. */
+    @Override
     public boolean isLike(Drill other) {
         return equals(other) || giving(Given.NONE).equals(other.giving(Given.NONE));
     }

@@ -4,9 +4,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.naming.PieceWords;
@@ -70,13 +72,13 @@ public final class ActionEdits {
     private ActionEdits() {
     }
 
-    public static Edit chalk(String rung, Action action) {
+    public static Edit<Drill> chalk(String rung, Action action) {
         return chalk(rung, List.of(action));
     }
 
     /** Chalks what one stroke means; its name is that of the first. */
-    public static Edit chalk(String rung, List<Action> actions) {
-        return Edit.ofStage("Chalk a " + kind(actions.get(0)), rung, stage -> {
+    public static Edit<Drill> chalk(String rung, List<Action> actions) {
+        return StageEdit.of("Chalk a " + kind(actions.get(0)), rung, stage -> {
             Stage chalked = stage;
             for (Action action : actions) {
                 chalked = chalked.withAction(action);
@@ -86,20 +88,20 @@ public final class ActionEdits {
     }
 
     /** Changes what an action is or how it goes; it keeps its id. */
-    public static Edit change(String rung, String name, Action action) {
-        return Edit.ofStage(name, rung, stage -> stage.withAction(action));
+    public static Edit<Drill> change(String rung, String name, Action action) {
+        return StageEdit.of(name, rung, stage -> stage.withAction(action));
     }
 
-    public static Edit cue(String rung, Action action, Cue cue) {
+    public static Edit<Drill> cue(String rung, Action action, Cue cue) {
         return change(rung, "Change cue", action.withCue(cue));
     }
 
-    public static Edit ending(String rung, Action.Travel travel, Ending ending) {
+    public static Edit<Drill> ending(String rung, Action.Travel travel, Ending ending) {
         return change(rung, "Change end", travel.withEnding(ending));
     }
 
     /** The next way of doing the same: how a ball is passed, what becomes of a shot, how somebody is followed. */
-    public static Optional<Edit> nextWay(String rung, Action action, Surface surface) {
+    public static Optional<Edit<Drill>> nextWay(String rung, Action action, Surface surface) {
         if (action instanceof Action.Pass pass) {
             Action.Manner manner = after(pass.manner());
             while (!isPossible(manner, surface)) {

@@ -3,6 +3,8 @@ package wildchalk.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import wildchalk.core.document.Edit;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Outline;
@@ -45,8 +47,8 @@ public final class AreaEdits {
     }
 
     /** Makes a rule the only one about an area; empty for none. */
-    public static Edit ruling(String rung, Piece.Area area, Optional<Limit> rule) {
-        return Edit.ofStage("Change the rule for " + PieceWords.name(area), rung, stage -> {
+    public static Edit<Drill> ruling(String rung, Piece.Area area, Optional<Limit> rule) {
+        return StageEdit.of("Change the rule for " + PieceWords.name(area), rung, stage -> {
             List<Instruction> said = new ArrayList<>(stage.said().stream()
                     .filter(i -> !(i instanceof Limit l && isAbout(l, area.id()))).toList());
             rule.ifPresent(said::add);

@@ -5,6 +5,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import wildchalk.core.document.Edit;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Vec;
@@ -19,7 +21,7 @@ public final class ArrangeEdits {
      * Puts pieces on the straight line that fits them best: through their middle, along the way in which they lie apart
      * most (least squares of the distances to it).
      */
-    public static Edit straighten(String rung, Stage stage, Set<String> ids) {
+    public static Edit<Drill> straighten(String rung, Stage stage, Set<String> ids) {
         List<Piece> pieces = chosen(stage, ids);
         Vec middle = middle(pieces);
         Vec way = way(pieces, middle);
@@ -29,7 +31,7 @@ public final class ArrangeEdits {
     }
 
     /** Puts pieces at equal distances between the two that lie farthest apart, in the order in which they lie. */
-    public static Edit spaceEvenly(String rung, Stage stage, Set<String> ids) {
+    public static Edit<Drill> spaceEvenly(String rung, Stage stage, Set<String> ids) {
         List<Piece> pieces = chosen(stage, ids);
         Vec middle = middle(pieces);
         Vec way = way(pieces, middle);
@@ -70,7 +72,7 @@ public final class ArrangeEdits {
         return Vec.polar(1, Math.atan2(2 * xy, xx - yy) / 2);
     }
 
-    private static Edit move(String name, String rung, Map<String, Vec> to) {
-        return Edit.ofStage(name, rung, stage -> PieceEdits.moved(stage, to));
+    private static Edit<Drill> move(String name, String rung, Map<String, Vec> to) {
+        return StageEdit.of(name, rung, stage -> PieceEdits.moved(stage, to));
     }
 }

@@ -8,7 +8,9 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Given;
 import wildchalk.core.drill.Instruction;
@@ -27,7 +29,7 @@ public final class CopyEdits {
      *
      * @param ids of the pieces that it makes
      */
-    public record Copy(Edit edit, Set<String> ids) {
+    public record Copy(Edit<Drill> edit, Set<String> ids) {
     }
 
     /**
@@ -49,8 +51,8 @@ public final class CopyEdits {
      *
      * @param freshLabels whether people whose number is taken get one that nobody wears yet
      */
-    public static Edit toFourCorners(String rung, Stage stage, Set<String> chosen, Surface surface, boolean freshLabels) {
-        return Edit.making("Copy to four corners", rung, (s, ids) -> {
+    public static Edit<Drill> toFourCorners(String rung, Stage stage, Set<String> chosen, Surface surface, boolean freshLabels) {
+        return StageEdit.making("Copy to four corners", rung, (s, ids) -> {
             Part part = part(stage, chosen);
             Stage all = s;
             for (Placement placement : List.of(Placement.OTHER_SIDE, Placement.OTHER_END, Placement.HALF_ROUND)) {
@@ -82,7 +84,7 @@ public final class CopyEdits {
     private static Copy put(String rung, String name, Stage stage, FreeIds ids, Part part, Placement placement, Surface surface,
                             boolean freshLabels) {
         Put done = with(stage, ids, part, placement, surface, freshLabels);
-        return new Copy(Edit.ofStage(name, rung, s -> done.stage()), done.ids());
+        return new Copy(StageEdit.of(name, rung, s -> done.stage()), done.ids());
     }
 
     /** A stage with one more part, and the ids of the part's pieces there. */
@@ -118,7 +120,7 @@ public final class CopyEdits {
     }
 
     /** Puts the chosen pieces, and what the people among them do, where they are seen in a mirror. */
-    public static Edit mirror(String rung, String name, Stage stage, Set<String> chosen, Placement placement,
+    public static Edit<Drill> mirror(String rung, String name, Stage stage, Set<String> chosen, Placement placement,
                               Surface surface) {
         Part part = part(stage, chosen);
         Transfer transfer = new Transfer(placement, Map.of(), known(surface));
@@ -133,7 +135,7 @@ public final class CopyEdits {
             mirrored = mirrored.saying(transfer.said(said));
         }
         Stage done = mirrored;
-        return Edit.ofStage(name, rung, s -> done);
+        return StageEdit.of(name, rung, s -> done);
     }
 
     /** What goes along: the chosen pieces, balls in the hands of chosen people, and what these people do. */

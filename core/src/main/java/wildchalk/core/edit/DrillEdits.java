@@ -1,6 +1,7 @@
 package wildchalk.core.edit;
 
 import java.util.List;
+import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Showing;
@@ -13,47 +14,47 @@ public final class DrillEdits {
     private DrillEdits() {
     }
 
-    public static Edit rename(String title) {
-        return new Edit("Rename drill", drill -> drill.withTitle(title));
+    public static Edit<Drill> rename(String title) {
+        return new Edit<>("Rename drill", drill -> drill.withTitle(title));
     }
 
-    public static Edit showView(String view) {
-        return new Edit("Change view", drill -> drill.withShowing(drill.showing().seeing(view)));
+    public static Edit<Drill> showView(String view) {
+        return new Edit<>("Change view", drill -> drill.withShowing(drill.showing().seeing(view)));
     }
 
     /** Shows a part chosen by hand. */
-    public static Edit crop(Box part) {
-        return new Edit("Show a part", drill -> drill.withShowing(drill.showing().cropped(part)));
+    public static Edit<Drill> crop(Box part) {
+        return new Edit<>("Show a part", drill -> drill.withShowing(drill.showing().cropped(part)));
     }
 
     /** Turns the board so that the attack goes another way on it. */
-    public static Edit turn(Showing.Attack attack) {
-        return new Edit("Turn the board", drill -> drill.withShowing(drill.showing().attacking(attack)));
+    public static Edit<Drill> turn(Showing.Attack attack) {
+        return new Edit<>("Turn the board", drill -> drill.withShowing(drill.showing().attacking(attack)));
     }
 
     /** Chooses a size that the rules leave open; the markings follow. */
-    public static Edit size(Size size, double metres) {
-        return new Edit("Change " + size.name(), drill -> drill.withVenue(drill.venue().withSize(size.id(), metres)));
+    public static Edit<Drill> size(Size size, double metres) {
+        return new Edit<>("Change " + size.name(), drill -> drill.withVenue(drill.venue().withSize(size.id(), metres)));
     }
 
     /** Says who practises it, or how hard they go: every time follows. */
-    public static Edit effort(Effort effort) {
-        return new Edit("Change the pace", drill -> drill.withEffort(effort));
+    public static Edit<Drill> effort(Effort effort) {
+        return new Edit<>("Change the pace", drill -> drill.withEffort(effort));
     }
 
-    public static Edit readLines(Drill.LineKey key) {
-        return new Edit("Change line key", drill -> drill.withLineKey(key));
+    public static Edit<Drill> readLines(Drill.LineKey key) {
+        return new Edit<>("Change line key", drill -> drill.withLineKey(key));
     }
 
-    public static Edit points(List<String> points) {
-        return new Edit("Change coaching points", d -> d.withNotes(points, d.questions(), d.cautions()));
+    public static Edit<Drill> points(List<String> points) {
+        return new Edit<>("Change coaching points", d -> d.withNotes(points, d.questions(), d.cautions()));
     }
 
-    public static Edit questions(List<String> questions) {
-        return new Edit("Change questions", d -> d.withNotes(d.points(), questions, d.cautions()));
+    public static Edit<Drill> questions(List<String> questions) {
+        return new Edit<>("Change questions", d -> d.withNotes(d.points(), questions, d.cautions()));
     }
 
-    public static Edit cautions(List<String> cautions) {
-        return new Edit("Change cautions", d -> d.withNotes(d.points(), d.questions(), cautions));
+    public static Edit<Drill> cautions(List<String> cautions) {
+        return new Edit<>("Change cautions", d -> d.withNotes(d.points(), d.questions(), cautions));
     }
 }

@@ -3,8 +3,10 @@ package wildchalk.core.edit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Instruction.Freeze;
 import wildchalk.core.drill.Sign;
@@ -26,13 +28,13 @@ public final class FreezeEdits {
      *
      * @param freeze its id
      */
-    public record Made(Edit edit, String freeze) {
+    public record Made(Edit<Drill> edit, String freeze) {
     }
 
     /** A freeze at a time: tied to what happens then, so that it stays with it when times change, else so long after the whistle. */
     public static Made at(String rung, Stage stage, FreeIds ids, Timeline timeline, double t) {
         Freeze freeze = new Freeze(ids.take("f"), cueAt(stage, timeline, t), "", "");
-        return new Made(Edit.ofStage("Freeze and ask", rung, s -> s.saying(freeze)), freeze.id());
+        return new Made(StageEdit.of("Freeze and ask", rung, s -> s.saying(freeze)), freeze.id());
     }
 
     static Cue cueAt(Stage stage, Timeline timeline, double t) {
@@ -60,31 +62,31 @@ public final class FreezeEdits {
         return cues;
     }
 
-    public static Edit ask(String rung, Freeze freeze, String question) {
+    public static Edit<Drill> ask(String rung, Freeze freeze, String question) {
         return changed("Ask", rung, new Freeze(freeze.id(), freeze.at(), question, freeze.answer(), freeze.signs()));
     }
 
-    public static Edit answer(String rung, Freeze freeze, String answer) {
+    public static Edit<Drill> answer(String rung, Freeze freeze, String answer) {
         return changed("Answer", rung, new Freeze(freeze.id(), freeze.at(), freeze.question(), answer, freeze.signs()));
     }
 
-    public static Edit draw(String rung, Freeze freeze, Sign sign) {
+    public static Edit<Drill> draw(String rung, Freeze freeze, Sign sign) {
         List<Sign> signs = new ArrayList<>(freeze.signs());
         signs.add(sign);
         return changed("Draw the answer", rung, freeze.showing(signs));
     }
 
     /** Takes the sign that was drawn last away again. */
-    public static Edit undraw(String rung, Freeze freeze) {
+    public static Edit<Drill> undraw(String rung, Freeze freeze) {
         List<Sign> signs = freeze.signs();
         return changed("Wipe the answer", rung, freeze.showing(signs.subList(0, Math.max(0, signs.size() - 1))));
     }
 
-    public static Edit remove(String rung, Freeze freeze) {
-        return Edit.ofStage("Take a freeze away", rung, s -> s.withSaid(s.said().stream().filter(i -> !i.id().equals(freeze.id())).toList()));
+    public static Edit<Drill> remove(String rung, Freeze freeze) {
+        return StageEdit.of("Take a freeze away", rung, s -> s.withSaid(s.said().stream().filter(i -> !i.id().equals(freeze.id())).toList()));
     }
 
-    private static Edit changed(String name, String rung, Freeze freeze) {
-        return Edit.ofStage(name, rung, s -> s.saying(freeze));
+    private static Edit<Drill> changed(String name, String rung, Freeze freeze) {
+        return StageEdit.of(name, rung, s -> s.saying(freeze));
     }
 }

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.FreeIds;
@@ -28,7 +29,7 @@ public final class LadderEdits {
      *
      * @param id of the new rung
      */
-    public record Made(Edit edit, String id) {
+    public record Made(Edit<Drill> edit, String id) {
     }
 
     /** A rung right above another, the same as it until one of them is changed. */
@@ -57,25 +58,25 @@ public final class LadderEdits {
     private static Made made(Drill drill, String from, String name, int at, String title, Plan plan) {
         String id = new FreeIds(drill).take("s");
         Rung rung = Rung.from(from, id, title, plan);
-        return new Made(new Edit(name, d -> {
+        return new Made(new Edit<>(name, d -> {
             List<Rung> ladder = new ArrayList<>(d.ladder());
             ladder.add(at, rung);
             return d.withLadder(ladder);
         }), id);
     }
 
-    public static Edit renamed(String id, String title) {
-        return new Edit("Rename rung", d -> changed(d, id, r -> r.titled(title)));
+    public static Edit<Drill> renamed(String id, String title) {
+        return new Edit<>("Rename rung", d -> changed(d, id, r -> r.titled(title)));
     }
 
     /** How long a rung is practised, when to climb, how hard people go. */
-    public static Edit planned(String id, String name, UnaryOperator<Plan> change) {
-        return new Edit(name, d -> changed(d, id, r -> r.planned(change.apply(r.plan()))));
+    public static Edit<Drill> planned(String id, String name, UnaryOperator<Plan> change) {
+        return new Edit<>(name, d -> changed(d, id, r -> r.planned(change.apply(r.plan()))));
     }
 
     /** Puts a rung some places higher; lower when negative. What it was made from stays the same. */
-    public static Edit moved(String id, int up) {
-        return new Edit(up > 0 ? "Move rung up" : "Move rung down", d -> {
+    public static Edit<Drill> moved(String id, int up) {
+        return new Edit<>(up > 0 ? "Move rung up" : "Move rung down", d -> {
             List<Rung> ladder = new ArrayList<>(d.ladder());
             Rung rung = ladder.remove(index(d, id));
             ladder.add(Math.max(0, Math.min(ladder.size(), index(d, id) + up)), rung);
@@ -84,8 +85,8 @@ public final class LadderEdits {
     }
 
     /** A rung that no longer follows any other. */
-    public static Edit detached(String id) {
-        return new Edit("Detach rung", d -> onto(d, id, Optional.empty()));
+    public static Edit<Drill> detached(String id) {
+        return new Edit<>("Detach rung", d -> onto(d, id, Optional.empty()));
     }
 
     /**
@@ -93,8 +94,8 @@ public final class LadderEdits {
      *
      * @param things ids of pieces, actions and instructions
      */
-    public static Edit asBelow(String id, Set<String> things) {
-        return new Edit("As on the rung below", d -> {
+    public static Edit<Drill> asBelow(String id, Set<String> things) {
+        return new Edit<>("As on the rung below", d -> {
             Drill changed = changed(d, id, r -> new Rung(r.id(), r.title(), r.from(), r.plan(), left(r.pieces(), Piece::id, things),
                     left(r.actions(), Action::id, things), left(r.said(), Instruction::id, things), left(r.without(), w -> w, things)));
             return Soundness.isSound(changed, Ladder.build(changed, id), changed.surface()) ? changed : d;
@@ -106,8 +107,8 @@ public final class LadderEdits {
     }
 
     /** Takes a rung away; those made from it stay as they are, made from what it was made from. The last one stays. */
-    public static Edit removed(String id) {
-        return new Edit("Remove rung", d -> {
+    public static Edit<Drill> removed(String id) {
+        return new Edit<>("Remove rung", d -> {
             if (d.ladder().size() < 2) {
                 return d;
             }

@@ -5,11 +5,13 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.Action.Path;
 import wildchalk.core.drill.Action.Travel;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
@@ -34,7 +36,7 @@ public final class LineEdits {
      * @param held where on its path that is
      * @return empty when nothing would be left of one part
      */
-    public static Optional<Edit> cut(String rung, Stage stage, FreeIds ids, Travel travel, Route route, PathEdits.Held held, Vec at) {
+    public static Optional<Edit<Drill>> cut(String rung, Stage stage, FreeIds ids, Travel travel, Route route, PathEdits.Held held, Vec at) {
         double along = PathEdits.along(route, at);
         if (along < SHORTEST || route.length() - along < SHORTEST) {
             return Optional.empty();
@@ -47,7 +49,7 @@ public final class LineEdits {
         Travel before = travel.withPath(new Path(first, travel.path().smooth() && first.size() > 1)).withEnding(Ending.GO_ON);
         Action after = renamed(travel, id).withPath(new Path(second, travel.path().smooth() && second.size() > 1)).withCue(Cue.next());
         Moved moved = new Moved(travel.id(), id, along, route.length());
-        return Optional.of(Edit.ofStage("Cut line", rung, s -> {
+        return Optional.of(StageEdit.of("Cut line", rung, s -> {
             List<Action> actions = new ArrayList<>();
             for (Action action : s.actions()) {
                 if (action.id().equals(travel.id())) {
@@ -109,7 +111,7 @@ public final class LineEdits {
      *
      * @return empty when it begins where another line ends, or goes to nobody
      */
-    public static Optional<Edit> reverse(String rung, Stage stage, Action action, Route route) {
+    public static Optional<Edit<Drill>> reverse(String rung, Stage stage, Action action, Route route) {
         boolean begins = stage.actionsOf(action.who()).stream().filter(a -> a instanceof Travel).findFirst()
                 .filter(action::equals).isPresent();
         if (action instanceof Travel travel && begins) {
@@ -117,11 +119,11 @@ public final class LineEdits {
             Collections.reverse(through);
             through.remove(0);
             through.add(Spot.at(route.start()));
-            return Optional.of(Edit.ofStage("Turn line round", rung, s -> PieceEdits.moved(s, travel.who(), route.end())
+            return Optional.of(StageEdit.of("Turn line round", rung, s -> PieceEdits.moved(s, travel.who(), route.end())
                     .withAction(travel.withPath(new Path(through, travel.path().smooth())))));
         }
         if (action instanceof Action.Pass pass && pass.to() instanceof Spot.AtPiece to && stage.person(to.piece()).isPresent()) {
-            return Optional.of(Edit.ofStage("Turn pass round", rung, s -> s.withPieces(s.pieces().stream()
+            return Optional.of(StageEdit.of("Turn pass round", rung, s -> s.withPieces(s.pieces().stream()
                     .map(p -> p instanceof Piece.Ball b && b.heldBy().filter(pass.who()::equals).isPresent()
                             ? new Piece.Ball(b.id(), s.person(to.piece()).orElseThrow().at(), Optional.of(to.piece())) : p).toList())
                     .withAction(new Action.Pass(pass.id(), to.piece(), Spot.at(pass.who()), pass.touch(), pass.manner(), pass.off(),

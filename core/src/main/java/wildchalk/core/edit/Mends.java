@@ -3,8 +3,10 @@ package wildchalk.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
@@ -23,7 +25,7 @@ public final class Mends {
      *
      * @param words as they stand on a button: "Give 7 a ball"
      */
-    public record Mend(String words, Edit edit) {
+    public record Mend(String words, Edit<Drill> edit) {
     }
 
     /** Empty where only the coach can know what was meant. */
@@ -61,7 +63,7 @@ public final class Mends {
                         ActionEdits.cue(rung, action, Cue.received(pass.id())))));
         boolean hasOne = stage.balls().stream().anyMatch(b -> b.heldBy().filter(action.who()::equals).isPresent());
         if (!hasOne) {
-            who.ifPresent(w -> mends.add(new Mend("Give " + name + " a ball", Edit.making("Give " + name + " a ball", rung,
+            who.ifPresent(w -> mends.add(new Mend("Give " + name + " a ball", StageEdit.making("Give " + name + " a ball", rung,
                     (s, ids) -> s.withPiece(new Piece.Ball(ids.take("b"), w.at(), Optional.of(w.id())))))));
         }
         return mends;
@@ -74,7 +76,7 @@ public final class Mends {
         Spot end = collect.path().last();
         Vec at = end instanceof Spot.Place place ? place.at()
                 : end instanceof Spot.AtPiece p ? stage.piece(p.piece()).map(Piece::at).orElse(Vec.ZERO) : Vec.ZERO;
-        return List.of(new Mend("Put a ball there", Edit.making("Put a ball there", rung, (s, ids) -> {
+        return List.of(new Mend("Put a ball there", StageEdit.making("Put a ball there", rung, (s, ids) -> {
             String id = ids.take("b");
             return s.withPiece(new Piece.Ball(id, at, Optional.empty()))
                     .withAction(collect.withPath(collect.path().endingAt(Spot.at(id))));

@@ -2,8 +2,10 @@ package wildchalk.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
+import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action.Path;
 import wildchalk.core.drill.Action.Travel;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.geometry.Route;
 import wildchalk.core.geometry.Vec;
@@ -53,7 +55,7 @@ public final class PathEdits {
     }
 
     /** Leads the path by way of a place. A straight line that is bent bends smoothly. */
-    public static Edit bend(String rung, Travel travel, Held held, Vec to) {
+    public static Edit<Drill> bend(String rung, Travel travel, Held held, Vec to) {
         List<Spot> through = new ArrayList<>(travel.path().through());
         boolean straight = through.size() == 1;
         if (held.fresh()) {
@@ -65,7 +67,7 @@ public final class PathEdits {
     }
 
     /** Takes a place out of the path, so that the line goes straight past it. */
-    public static Edit straighten(String rung, Travel travel, int index) {
+    public static Edit<Drill> straighten(String rung, Travel travel, int index) {
         List<Spot> through = new ArrayList<>(travel.path().through());
         through.remove(index);
         return ActionEdits.change(rung, "Straighten line",

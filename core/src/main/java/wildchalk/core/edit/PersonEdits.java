@@ -3,6 +3,8 @@ package wildchalk.core.edit;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import wildchalk.core.document.Edit;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Team;
@@ -14,8 +16,8 @@ public final class PersonEdits {
     }
 
     /** Puts some people in a team; coaches wear none. */
-    public static Edit wear(String rung, Set<String> ids, Team team) {
-        return Edit.ofStage("Change team", rung, stage -> stage.withPieces(stage.pieces().stream()
+    public static Edit<Drill> wear(String rung, Set<String> ids, Team team) {
+        return StageEdit.of("Change team", rung, stage -> stage.withPieces(stage.pieces().stream()
                 .map(p -> ids.contains(p.id()) && p instanceof Piece.Person person ? person.wearing(team) : p).toList()));
     }
 

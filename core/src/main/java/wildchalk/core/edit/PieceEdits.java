@@ -7,7 +7,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
@@ -24,8 +26,8 @@ public final class PieceEdits {
     }
 
     /** Puts several pieces down at once. */
-    public static Edit placeAll(String rung, String what, List<? extends Piece> pieces) {
-        return Edit.ofStage("Place " + what, rung, stage -> {
+    public static Edit<Drill> placeAll(String rung, String what, List<? extends Piece> pieces) {
+        return StageEdit.of("Place " + what, rung, stage -> {
             Stage placed = stage;
             for (Piece piece : pieces) {
                 placed = placed.withPiece(piece);
@@ -35,24 +37,24 @@ public final class PieceEdits {
     }
 
     /** Changes how a piece is; it keeps its id and its place. */
-    public static Edit change(String rung, String verb, Piece piece) {
-        return Edit.ofStage(verb + " " + PieceWords.name(piece), rung, stage -> stage.withPiece(piece));
+    public static Edit<Drill> change(String rung, String verb, Piece piece) {
+        return StageEdit.of(verb + " " + PieceWords.name(piece), rung, stage -> stage.withPiece(piece));
     }
 
-    public static Edit place(String rung, Piece piece) {
-        return Edit.ofStage("Place " + PieceWords.name(piece), rung, stage -> stage.withPiece(piece));
+    public static Edit<Drill> place(String rung, Piece piece) {
+        return StageEdit.of("Place " + PieceWords.name(piece), rung, stage -> stage.withPiece(piece));
     }
 
     /** Moves a piece; what somebody has goes along with them. */
-    public static Edit move(String rung, Piece piece, Vec to) {
-        return Edit.ofStage("Move " + PieceWords.name(piece), rung, stage -> moved(stage, piece.id(), to));
+    public static Edit<Drill> move(String rung, Piece piece, Vec to) {
+        return StageEdit.of("Move " + PieceWords.name(piece), rung, stage -> moved(stage, piece.id(), to));
     }
 
     /** Moves several pieces by the same; what people have goes along with them. */
-    public static Edit moveAll(String rung, Stage stage, Set<String> ids, Vec by) {
+    public static Edit<Drill> moveAll(String rung, Stage stage, Set<String> ids, Vec by) {
         List<Piece> pieces = stage.pieces().stream().filter(p -> ids.contains(p.id())).toList();
         String name = pieces.size() == 1 ? "Move " + PieceWords.name(pieces.get(0)) : "Move " + pieces.size() + " pieces";
-        return Edit.ofStage(name, rung, s -> {
+        return StageEdit.of(name, rung, s -> {
             Map<String, Vec> to = new LinkedHashMap<>();
             for (Piece piece : pieces) {
                 boolean goesAlong = piece instanceof Piece.Ball b && b.heldBy().filter(ids::contains).isPresent()
@@ -66,22 +68,22 @@ public final class PieceEdits {
     }
 
     /** Moves a ball onto the person who then has it. */
-    public static Edit giveBall(String rung, Piece.Ball ball, Piece.Person person) {
-        return Edit.ofStage("Give ball to " + person.label(), rung, stage ->
+    public static Edit<Drill> giveBall(String rung, Piece.Ball ball, Piece.Person person) {
+        return StageEdit.of("Give ball to " + person.label(), rung, stage ->
                 stage.withPiece(new Piece.Ball(ball.id(), person.at(), Optional.of(person.id()))));
     }
 
     /** Moves a ball to a place where nobody has it. */
-    public static Edit dropBall(String rung, Piece.Ball ball, Vec to) {
-        return Edit.ofStage("Move ball", rung, stage ->
+    public static Edit<Drill> dropBall(String rung, Piece.Ball ball, Vec to) {
+        return StageEdit.of("Move ball", rung, stage ->
                 stage.withPiece(new Piece.Ball(ball.id(), to, Optional.empty())));
     }
 
     /** Takes pieces and actions away, and with a person everything that person does. */
-    public static Edit remove(String rung, Stage stage, Collection<String> ids) {
+    public static Edit<Drill> remove(String rung, Stage stage, Collection<String> ids) {
         String name = ids.size() == 1 ? "Delete " + nameOf(stage, ids.iterator().next())
                 : "Delete " + ids.size() + " things";
-        return Edit.ofStage(name, rung, s -> removed(s, Set.copyOf(ids)));
+        return StageEdit.of(name, rung, s -> removed(s, Set.copyOf(ids)));
     }
 
     private static String nameOf(Stage stage, String id) {

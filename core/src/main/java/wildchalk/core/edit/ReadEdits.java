@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
+import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Cue;
@@ -36,7 +37,7 @@ public final class ReadEdits {
      * @param read id of the read
      * @param option id of the option that is still empty
      */
-    public record Made(Edit edit, String read, String option) {
+    public record Made(Edit<Drill> edit, String read, String option) {
     }
 
     /**
@@ -59,7 +60,7 @@ public final class ReadEdits {
                 .sorted(Comparator.comparing(id -> !id.equals(action.id()))).toList();
         Read read = new Read(ids.take("r"), action.who(), List.of(new Option(option, "", "", follows),
                 new Option(other, "", "", List.of())), holding(reads, action).map(Option::id));
-        Edit edit = Edit.ofStage("Either, or", rung, s -> s.withSaid(s.said().stream().map(i -> i instanceof Read r
+        Edit<Drill> edit = StageEdit.of("Either, or", rung, s -> s.withSaid(s.said().stream().map(i -> i instanceof Read r
                 ? inside(stage, r, read, action) : i).toList()).saying(read));
         return Optional.of(new Made(edit, read.id(), other));
     }
@@ -100,21 +101,21 @@ public final class ReadEdits {
     }
 
     /** What an option is called, and why it is right. */
-    public static Edit told(String rung, String read, String option, String label, String reason) {
+    public static Edit<Drill> told(String rung, String read, String option, String label, String reason) {
         return change(rung, "Tell an option", read, r -> r.with(r.options().stream()
                 .map(o -> o.id().equals(option) ? new Option(o.id(), label, reason, o.actions()) : o).toList()));
     }
 
     /** Whether somebody decides, or it follows from where people are. */
-    public static Edit ruled(String rung, String read, Optional<Rule> rule) {
+    public static Edit<Drill> ruled(String rung, String read, Optional<Rule> rule) {
         return change(rung, rule.isPresent() ? "Let it be worked out" : "Let somebody decide", read,
                 r -> new Read(r.id(), r.who(), r.options(), r.under(), rule));
     }
 
     /** Takes an option away with what only it has. With one option left nothing is to be decided any more. */
-    public static Edit without(String rung, Stage stage, Read read, String option) {
+    public static Edit<Drill> without(String rung, Stage stage, Read read, String option) {
         List<Option> left = read.options().stream().filter(o -> !o.id().equals(option)).toList();
-        return Edit.ofStage("Take an option away", rung, s -> {
+        return StageEdit.of("Take an option away", rung, s -> {
             Set<String> gone = new TreeSet<>();
             inside(s, option, gone);
             left.forEach(o -> o.actions().forEach(gone::remove));
@@ -145,8 +146,8 @@ public final class ReadEdits {
      * An edit done while options are looked at: what it makes belongs to the option of which it goes on, or to the empty
      * one that waits for something.
      */
-    public static Edit lookingAt(Edit edit, String rung, Choices choices) {
-        return new Edit(edit.name(), drill -> {
+    public static Edit<Drill> lookingAt(Edit<Drill> edit, String rung, Choices choices) {
+        return new Edit<>(edit.name(), drill -> {
             Drill after = edit.apply(drill);
             boolean there = after.ladder().stream().anyMatch(r -> r.id().equals(rung)) && drill.ladder().stream().anyMatch(r -> r.id().equals(rung));
             Stage before = there ? Ladder.build(drill, rung) : null;
@@ -190,8 +191,8 @@ public final class ReadEdits {
         return other.isEmpty() || next ? action : action.withCue(other.get().cue());
     }
 
-    private static Edit change(String rung, String name, String read, UnaryOperator<Read> change) {
-        return Edit.ofStage(name, rung, s -> s.withSaid(s.said().stream()
+    private static Edit<Drill> change(String rung, String name, String read, UnaryOperator<Read> change) {
+        return StageEdit.of(name, rung, s -> s.withSaid(s.said().stream()
                 .map(i -> i instanceof Read r && r.id().equals(read) ? change.apply(r) : i).toList()));
     }
 }

@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
+import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
@@ -48,7 +49,7 @@ public final class ReadyChanges {
      *
      * @param words as they stand in a menu: "Add a chaser"
      */
-    public record Change(String words, Edit edit) {
+    public record Change(String words, Edit<Drill> edit) {
     }
 
     /** Those that mean something for a stage. */
@@ -78,11 +79,11 @@ public final class ReadyChanges {
     }
 
     private static Change change(String words, String rung, UnaryOperator<Stage> change) {
-        return new Change(words, Edit.ofStage(words, rung, change));
+        return new Change(words, StageEdit.of(words, rung, change));
     }
 
     private static Change making(String words, String rung, BiFunction<Stage, FreeIds, Stage> change) {
-        return new Change(words, Edit.making(words, rung, change));
+        return new Change(words, StageEdit.making(words, rung, change));
     }
 
     /** As hard as it goes; where it is live already, at half pace. */
@@ -95,7 +96,7 @@ public final class ReadyChanges {
 
     /** One who adds a caution to those of the drill. */
     private static Change warned(Change change, String caution) {
-        return new Change(change.words(), new Edit(change.edit().name(), d -> {
+        return new Change(change.words(), new Edit<>(change.edit().name(), d -> {
             Drill changed = change.edit().apply(d);
             List<String> cautions = new ArrayList<>(changed.cautions());
             if (!cautions.contains(caution)) {

@@ -3,8 +3,10 @@ package wildchalk.core.edit;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
@@ -17,8 +19,8 @@ public final class Retelling {
     }
 
     /** Lets somebody else do it. A ball that the first had for it goes to the other. */
-    public static Edit by(String rung, Action action, Piece.Person other) {
-        return Edit.ofStage("Let " + name(other) + " do it", rung, stage -> {
+    public static Edit<Drill> by(String rung, Action action, Piece.Person other) {
+        return StageEdit.of("Let " + name(other) + " do it", rung, stage -> {
             boolean first = stage.actionsOf(action.who()).indexOf(action) == 0;
             boolean needsBall = action instanceof Action.Delivery || action instanceof Action.Carry;
             boolean hasNone = stage.balls().stream().noneMatch(b -> b.heldBy().filter(other.id()::equals).isPresent());
@@ -34,41 +36,41 @@ public final class Retelling {
     }
 
     /** Lets it go somewhere else: a delivery to there, a line by the same way to there, a shadow with another. */
-    public static Optional<Edit> to(String rung, Action action, Spot spot) {
+    public static Optional<Edit<Drill>> to(String rung, Action action, Spot spot) {
         return action.match(new Action.Families<>() {
             @Override
-            public Optional<Edit> travel(Action.Travel travel) {
+            public Optional<Edit<Drill>> travel(Action.Travel travel) {
                 return Optional.of(ActionEdits.change(rung, "Lead the line elsewhere", travel.withPath(travel.path().endingAt(spot))));
             }
 
             @Override
-            public Optional<Edit> delivery(Action.Delivery delivery) {
+            public Optional<Edit<Drill>> delivery(Action.Delivery delivery) {
                 return Optional.of(ActionEdits.change(rung, "Send it elsewhere", delivery.withTo(spot)));
             }
 
             @Override
-            public Optional<Edit> shadow(Action.Shadow s) {
+            public Optional<Edit<Drill>> shadow(Action.Shadow s) {
                 return spot instanceof Spot.AtPiece p ? Optional.of(ActionEdits.change(rung, "Follow another", new Action.Shadow(s.id(), s.who(),
                         p.piece(), s.way(), s.side(), s.distance(), s.gait(), s.until(), s.cue()))) : Optional.empty();
             }
 
             @Override
-            public Optional<Edit> hold(Action.Hold hold) {
+            public Optional<Edit<Drill>> hold(Action.Hold hold) {
                 return Optional.of(ActionEdits.change(rung, "Face another way", hold.facing(Optional.of(spot))));
             }
 
             @Override
-            public Optional<Edit> call(Action.Call call) {
+            public Optional<Edit<Drill>> call(Action.Call call) {
                 return Optional.empty();
             }
 
             @Override
-            public Optional<Edit> blow(Action.Blow blow) {
+            public Optional<Edit<Drill>> blow(Action.Blow blow) {
                 return Optional.empty();
             }
 
             @Override
-            public Optional<Edit> handle(Action.Handle handle) {
+            public Optional<Edit<Drill>> handle(Action.Handle handle) {
                 return Optional.empty();
             }
         });
@@ -79,7 +81,7 @@ public final class Retelling {
      *
      * @return empty when the other one waits for it, so that both would wait for ever
      */
-    public static Optional<Edit> together(String rung, Stage stage, Action action, Action other) {
+    public static Optional<Edit<Drill>> together(String rung, Stage stage, Action action, Action other) {
         Cue.Trigger theirs = other.cue().trigger();
         boolean follows = theirs instanceof Cue.Next && !other.who().equals(action.who());
         List<Action> own = stage.actionsOf(other.who());

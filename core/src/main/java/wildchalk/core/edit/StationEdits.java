@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.FreeIds;
@@ -35,8 +36,8 @@ public final class StationEdits {
     }
 
     /** Marks a field out as stations, instead of those that there are; what stands on it stays. */
-    public static Edit markOut(String rung, Division division, int count, Box field) {
-        return Edit.making("Mark out " + division.title().toLowerCase(Locale.ROOT), rung, (stage, ids) -> {
+    public static Edit<Drill> markOut(String rung, Division division, int count, Box field) {
+        return StageEdit.making("Mark out " + division.title().toLowerCase(Locale.ROOT), rung, (stage, ids) -> {
             Stage marked = PieceEdits.removed(stage, stations(stage));
             int n = 1;
             for (Division.Plot plot : division.plots(field, count)) {
@@ -66,8 +67,8 @@ public final class StationEdits {
     }
 
     /** How groups move on from station to station; empty for not saying. */
-    public static Edit movingOn(String rung, Optional<Instruction.Way> way) {
-        return Edit.making("Change how groups move on", rung, (stage, ids) -> {
+    public static Edit<Drill> movingOn(String rung, Optional<Instruction.Way> way) {
+        return StageEdit.making("Change how groups move on", rung, (stage, ids) -> {
             List<Instruction> said = new ArrayList<>(stage.said().stream().filter(i -> !(i instanceof Instruction.MoveOn)).toList());
             Stage without = stage.withSaid(said);
             return way.map(w -> without.saying(new Instruction.MoveOn(ids.take("m"), w))).orElse(without);
@@ -79,7 +80,7 @@ public final class StationEdits {
      *
      * @param words what the coach should know: that it does not fit, or what could not come along; empty when all is well
      */
-    public record Filled(Edit edit, String words) {
+    public record Filled(Edit<Drill> edit, String words) {
     }
 
     /** Puts the first stage of a drill into a station at its true size, turned so that it fits; what stood there goes. */

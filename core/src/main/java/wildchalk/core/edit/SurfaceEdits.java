@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Instruction;
@@ -39,13 +40,13 @@ public final class SurfaceEdits {
      *
      * @param to id of a surface that is there
      */
-    public static Edit onto(Drill drill, String to, Carrying carrying) {
+    public static Edit<Drill> onto(Drill drill, String to, Carrying carrying) {
         Surface from = drill.surface();
         Venue venue = Venue.of(to);
         Surface there = venue.lay();
         UnaryOperator<Vec> place = carrying == Carrying.SCALE ? scaled(from, there) : byLandmark(from, there);
         Carried carried = new Carried(from, there, place);
-        return new Edit("Change the surface", d -> {
+        return new Edit<>("Change the surface", d -> {
             Drill moved = d.withVenue(venue).withShowing(there.views().stream().anyMatch(v -> v.id().equals(d.showing().view()))
                     ? new Showing(d.showing().view(), Optional.empty(), d.showing().attack()) : Showing.of("whole"));
             for (Stage stage : Ladder.buildAll(d)) {

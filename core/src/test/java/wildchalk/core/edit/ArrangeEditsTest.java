@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
+import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Stage;
@@ -14,7 +15,7 @@ class ArrangeEditsTest {
 
     private static final Set<String> ALL = Set.of("1", "2", "3", "4");
 
-    private static Stage done(Stage stage, Edit edit) {
+    private static Stage done(Stage stage, Edit<Drill> edit) {
         return Ladder.build(edit.apply(Ladder.put(Drill.empty("d", "D", "field-hockey", "whole"), stage)), "s1");
     }
 

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
+import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Cue;
@@ -96,7 +97,7 @@ class CopyEditsTest {
 
     @Test
     void severalPiecesMoveByTheSameAndBallsInHandOnce() {
-        Edit edit = PieceEdits.moveAll("s1", stage, Set.of("7", "c1", "b1"), new Vec(1, -2));
+        Edit<Drill> edit = PieceEdits.moveAll("s1", stage, Set.of("7", "c1", "b1"), new Vec(1, -2));
         Stage moved = Ladder.build(edit.apply(drill), "s1");
         assertEquals(new Vec(6, -6), moved.piece("7").orElseThrow().at());
         assertEquals(new Vec(6, -6), moved.piece("b1").orElseThrow().at());

@@ -11,6 +11,8 @@ import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
+import wildchalk.core.document.Edit;
+import wildchalk.core.document.History;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Cue;
@@ -33,7 +35,7 @@ class EditsTest {
             .run("a3", "3", Cue.with("a2"), 15, 5).build();
     private final Drill drill = Ladder.put(Drill.empty("d", "Drill", "field-hockey", "whole"), stage);
 
-    private Stage after(Edit edit) {
+    private Stage after(Edit<Drill> edit) {
         return Ladder.build(edit.apply(drill), "s1");
     }
 
@@ -94,7 +96,7 @@ class EditsTest {
 
     @Test
     void historyGoesBackAndForwardByName() {
-        History history = History.of(drill).after(DrillEdits.rename("A")).after(DrillEdits.rename("B"));
+        History<Drill> history = History.of(drill).after(DrillEdits.rename("A")).after(DrillEdits.rename("B"));
         assertEquals(Optional.of("Rename drill"), history.nextUndo());
         assertEquals("A", history.undo().now().title());
         assertEquals("B", history.undo().undo().redo().redo().now().title());
@@ -104,13 +106,13 @@ class EditsTest {
 
     @Test
     void editThatChangesNothingIsNoStep() {
-        History history = History.of(drill);
+        History<Drill> history = History.of(drill);
         assertSame(history, history.after(DrillEdits.rename("Drill")));
     }
 
     @Test
     void newEditAfterUndoForgetsWhatWasUndone() {
-        History history = History.of(drill).after(DrillEdits.rename("A")).undo().after(DrillEdits.rename("B"));
+        History<Drill> history = History.of(drill).after(DrillEdits.rename("A")).undo().after(DrillEdits.rename("B"));
         assertEquals(Optional.empty(), history.nextRedo());
     }
 

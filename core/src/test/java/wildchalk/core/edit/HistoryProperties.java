@@ -11,6 +11,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
 import wildchalk.core.Stages;
+import wildchalk.core.document.History;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Rung;
@@ -22,10 +23,10 @@ class HistoryProperties {
     @Property(tries = 500)
     void asManyUndosAsEditsGiveBackTheDrill(@ForAll @Size(max = 25) List<@IntRange(max = 9999) Integer> choices) {
         Drill first = RandomEdits.start();
-        History history = History.of(first);
+        History<Drill> history = History.of(first);
         List<Drill> seen = new ArrayList<>(List.of(first));
         for (int n : choices) {
-            History next = history.after(RandomEdits.anywhere(history.now(), n));
+            History<Drill> next = history.after(RandomEdits.anywhere(history.now(), n));
             if (next != history) {
                 seen.add(next.now());
             }
@@ -44,19 +45,19 @@ class HistoryProperties {
     /** Kept after every step and read again, the list of what can be undone and done again is the same. */
     @Property(tries = 300)
     void whatWasKeptGivesTheHistoryBack(@ForAll @Size(max = 25) List<@IntRange(max = 9999) Integer> choices) {
-        History history = History.of(RandomEdits.start());
-        List<History.Kept> kept = new ArrayList<>(List.of(new History.Kept("New drill", history.now())));
+        History<Drill> history = History.of(RandomEdits.start());
+        List<History.Kept<Drill>> kept = new ArrayList<>(List.of(new History.Kept<>("New drill", history.now())));
         for (int n : choices) {
-            History next = n % 5 == 0 ? history.undo() : n % 7 == 0 ? history.redo() : history.after(RandomEdits.anywhere(history.now(), n));
+            History<Drill> next = n % 5 == 0 ? history.undo() : n % 7 == 0 ? history.redo() : history.after(RandomEdits.anywhere(history.now(), n));
             String name = n % 5 == 0 ? History.UNDO + history.nextUndo().orElse("") : n % 7 == 0 ? History.REDO + history.nextRedo().orElse("")
                     : RandomEdits.anywhere(history.now(), n).name();
             if (next != history) {
-                kept.add(new History.Kept(name, next.now()));
+                kept.add(new History.Kept<>(name, next.now()));
             }
             history = next;
         }
         assertEquals(history, History.replayed(kept));
-        History later = History.of(history.now()).after(DrillEdits.rename("Later"));
+        History<Drill> later = History.of(history.now()).after(DrillEdits.rename("Later"));
         assertEquals(history.after(DrillEdits.rename("Later")), later.since(history));
         assertEquals(later, later.since(History.of(Drill.empty("x", "X", "netball", "whole"))));
     }

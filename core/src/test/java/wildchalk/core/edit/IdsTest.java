@@ -14,6 +14,8 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
+import wildchalk.core.document.Edit;
+import wildchalk.core.document.History;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Cue;
@@ -69,7 +71,7 @@ class IdsTest {
 
     @Test
     void anIdIsNotGivenAgainAfterAnUndoNorWhenWhatHadItIsGone() {
-        History history = History.of(TWO).after(placing(TWO, "s2")).undo();
+        History<Drill> history = History.of(TWO).after(placing(TWO, "s2")).undo();
         assertTrue(history.now().isLike(TWO));
         assertEquals("p2", new FreeIds(history.now()).take("p"));
         Drill drill = add(TWO, "s1", new Vec(1, 1), "4");
@@ -79,7 +81,7 @@ class IdsTest {
         assertEquals("s3", LadderEdits.harder(rung, "s1").id(), "rungs too");
     }
 
-    private static Edit placing(Drill drill, String rung) {
+    private static Edit<Drill> placing(Drill drill, String rung) {
         return PieceEdits.place(rung, new Piece.Player(new FreeIds(drill).take("p"), Vec.ZERO, 0, "8", Team.SKY));
     }
 
@@ -136,7 +138,7 @@ class IdsTest {
     /** Over edits, undos and redos on every rung: an id that comes was never there before, and means one kind of thing. */
     @Property(tries = 300)
     void noIdIsEverGivenTwice(@ForAll @Size(max = 25) List<@IntRange(max = 99999) Integer> choices) {
-        History history = History.of(RandomEdits.start());
+        History<Drill> history = History.of(RandomEdits.start());
         Set<String> ever = ids(history.now());
         for (int n : choices) {
             boolean back = n % 6 == 0;

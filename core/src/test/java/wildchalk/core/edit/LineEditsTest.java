@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
+import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
@@ -39,7 +40,7 @@ class LineEditsTest {
         return new Board(drill.surface(), stage, timeline, drill.lineKey(), Frame.of(drill, drill.surface())).route(action);
     }
 
-    private static Optional<Edit> cut(Drill drill, String action, Vec at) {
+    private static Optional<Edit<Drill>> cut(Drill drill, String action, Vec at) {
         Action.Travel travel = (Action.Travel) stage(drill).action(action).orElseThrow();
         Route route = route(drill, action);
         return LineEdits.cut("s1", stage(drill), new FreeIds(drill), travel, route,

@@ -12,6 +12,7 @@ import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
+import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Cue;
@@ -52,7 +53,7 @@ class ManyPiecesTest {
         Stage stage = stage();
         Drill drill = Ladder.put(Drill.empty("d", "Many", "field-hockey", "whole"), stage);
         Set<String> all = stage.pieces().stream().map(Piece::id).collect(Collectors.toSet());
-        Map<String, Supplier<Edit>> edits = new LinkedHashMap<>();
+        Map<String, Supplier<Edit<Drill>>> edits = new LinkedHashMap<>();
         edits.put("copy", () -> CopyEdits.copy("s1", "Copy", stage, new FreeIds(drill), all, Placement.OTHER_END, Stages.TURF).edit());
         edits.put("mirror", () -> CopyEdits.mirror("s1", "Mirror", stage, all, Placement.OTHER_SIDE, Stages.TURF));
         edits.put("paste", () -> CopyEdits.paste("s1", stage, new FreeIds(drill), stage, Placement.beside(new Vec(1, 1)), Stages.TURF).edit());

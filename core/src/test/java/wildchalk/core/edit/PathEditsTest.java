@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
+import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action.Path;
 import wildchalk.core.drill.Action.Travel;
 import wildchalk.core.drill.Cue;
@@ -32,7 +33,7 @@ class PathEditsTest {
                 places, new Vec(x, y), 1);
     }
 
-    private Path after(Edit edit, String id) {
+    private Path after(Edit<Drill> edit, String id) {
         return ((Travel) Ladder.build(edit.apply(drill), "s1").action(id).orElseThrow()).path();
     }
 
@@ -54,7 +55,7 @@ class PathEditsTest {
 
     @Test
     void straightLineThatIsBentIsSmoothAndStraightAgainWithoutItsBend() {
-        Edit bent = PathEdits.bend("s1", travel("a2"), new PathEdits.Held(0, true), new Vec(25, 14));
+        Edit<Drill> bent = PathEdits.bend("s1", travel("a2"), new PathEdits.Held(0, true), new Vec(25, 14));
         assertEquals(new Path(List.of(Spot.at(25, 14), Spot.at(30, 10)), true), after(bent, "a2"));
         Travel now = (Travel) Ladder.build(bent.apply(drill), "s1").action("a2").orElseThrow();
         assertEquals(travel("a2").path(), after(PathEdits.straighten("s1", now, 0), "a2"));

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import wildchalk.core.Stages;
+import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Effort;
@@ -69,18 +70,18 @@ public final class RandomEdits {
     }
 
     /** One of the things a coach does, chosen by a number. */
-    public static Edit edit(Drill drill, int n) {
+    public static Edit<Drill> edit(Drill drill, int n) {
         return edit(drill, RUNG, n);
     }
 
     /** The same on any rung, so that each comes to have things of its own. */
-    public static Edit anywhere(Drill drill, int n) {
+    public static Edit<Drill> anywhere(Drill drill, int n) {
         List<Rung> rungs = drill.ladder();
         return edit(drill, rungs.get((n / 7 + n) % rungs.size()).id(), n);
     }
 
     /** One of the things a coach does on a rung. */
-    public static Edit edit(Drill drill, String rung, int n) {
+    public static Edit<Drill> edit(Drill drill, String rung, int n) {
         Stage stage = Ladder.build(drill, rung);
         FreeIds ids = new FreeIds(drill);
         List<Piece> pieces = stage.pieces();
@@ -126,7 +127,7 @@ public final class RandomEdits {
     }
 
     /** Something that is done to the ladder, above the two rungs that are there from the start; or to the title. */
-    private static Edit ladder(Drill drill, int pick) {
+    private static Edit<Drill> ladder(Drill drill, int pick) {
         List<String> more = drill.ladder().stream().map(Rung::id).filter(id -> !List.of(RUNG, "s2").contains(id)).toList();
         if (pick % 2 == 0 && drill.ladder().size() < 6) {
             return (pick % 4 == 0 ? LadderEdits.harder(drill, "s2") : pick % 3 == 0 ? LadderEdits.sideways(drill, "s2")
@@ -146,7 +147,7 @@ public final class RandomEdits {
     }
 
     /** Something that is done with several pieces, or to a line. */
-    private static Edit several(String rung, Stage stage, FreeIds ids, int what, int pick, Vec place) {
+    private static Edit<Drill> several(String rung, Stage stage, FreeIds ids, int what, int pick, Vec place) {
         Set<String> some = stage.pieces().stream().map(Piece::id).filter(id -> (id.hashCode() + pick) % 3 != 0)
                 .collect(Collectors.toSet());
         Placement placement = new Placement(pick % 2 == 0, pick % 3 == 0, pick % 7 == 0 ? 0.4 : 0, pick % 5 == 0 ? place : Vec.ZERO);
@@ -164,11 +165,11 @@ public final class RandomEdits {
     }
 
     /** Something that is done to one line, in the picture, in its words or on the strip; or to what is wrong with it. */
-    private static Edit line(Drill drill, String rung, Stage stage, FreeIds ids, Action action, int pick, Vec place) {
+    private static Edit<Drill> line(Drill drill, String rung, Stage stage, FreeIds ids, Action action, int pick, Vec place) {
         Surface surface = drill.surface();
         Timeline timeline = Rehearsal.of(stage, surface);
         Route route = new Board(surface, stage, timeline, drill.lineKey(), Frame.of(drill, surface)).route(action.id());
-        Optional<Edit> edit = switch (pick % 7) {
+        Optional<Edit<Drill>> edit = switch (pick % 7) {
             case 0 -> action instanceof Action.Travel travel ? LineEdits.cut(rung, stage, ids, travel, route, PathEdits.held(travel, route,
                     new Places(stage, surface), route.at(route.length() / 2), 1), route.at(route.length() / 2)) : Optional.empty();
             case 1 -> LineEdits.reverse(rung, stage, action, route);
@@ -183,7 +184,7 @@ public final class RandomEdits {
     }
 
     /** Something that is done with what people decide. */
-    private static Edit read(String rung, Stage stage, FreeIds ids, Action action, int pick, Vec place) {
+    private static Edit<Drill> read(String rung, Stage stage, FreeIds ids, Action action, int pick, Vec place) {
         Optional<Instruction.Read> read = stage.said(Instruction.Read.class).stream().reduce((a, b) -> pick % 3 == 0 ? a : b);
         return switch (pick % 5) {
             case 0 -> ReadEdits.instead(rung, stage, ids, action).map(ReadEdits.Made::edit).orElse(DrillEdits.rename("R"));
@@ -197,7 +198,7 @@ public final class RandomEdits {
     }
 
     /** Something that is done with areas. */
-    private static Edit area(String rung, Stage stage, FreeIds ids, int pick, Vec place) {
+    private static Edit<Drill> area(String rung, Stage stage, FreeIds ids, int pick, Vec place) {
         Optional<Piece.Station> station = stage.stations().stream().findFirst();
         return switch (pick % 5) {
             case 0 -> PieceEdits.place(rung, new Piece.Zone(ids.take("z"), place, new Outline.Circle(1 + pick % 4), "z", Colour.RED));

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
+import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
@@ -19,7 +20,7 @@ import wildchalk.core.rehearsal.Rehearsal;
 /** One word of what is told changed, and what cannot happen mended. */
 class RetellingTest {
 
-    private static Stage after(Stage stage, Edit edit) {
+    private static Stage after(Stage stage, Edit<Drill> edit) {
         return Ladder.build(edit.apply(Ladder.put(Drill.empty("d", "D", "field-hockey", "whole"), stage)), "s1");
     }
 

@@ -2,13 +2,14 @@ package wildchalk.desktop.board;
 
 import java.util.Optional;
 import java.util.Set;
+import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.edit.ActionEdits;
-import wildchalk.core.edit.Edit;
 import wildchalk.core.edit.Retelling;
 import wildchalk.core.rehearsal.Places;
 
@@ -45,7 +46,7 @@ final class AimGrip extends DraftGrip {
                 .orElseGet(() -> Spot.at(guides.within(guides.snap(hand, Set.of(action.who()), Optional.empty(), false).at())));
     }
 
-    private Optional<Edit> edit(Hand hand) {
+    private Optional<Edit<Drill>> edit(Hand hand) {
         return Retelling.to(state.rung(), action, spot(hand));
     }
 

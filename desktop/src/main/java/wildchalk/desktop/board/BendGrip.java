@@ -1,8 +1,9 @@
 package wildchalk.desktop.board;
 
 import java.util.Optional;
+import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
-import wildchalk.core.edit.Edit;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.edit.PathEdits;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Ruler;
@@ -41,7 +42,7 @@ final class BendGrip extends DraftGrip {
         pane.showTag(Optional.of(state.unitsProperty().get().both(metres)), hand.x(), hand.y());
     }
 
-    private Edit bent(Vec to) {
+    private Edit<Drill> bent(Vec to) {
         return PathEdits.bend(state.rung(), travel, held, to);
     }
 

@@ -18,6 +18,8 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleDoubleProperty;
 import javafx.beans.property.SimpleObjectProperty;
+import wildchalk.core.document.Edit;
+import wildchalk.core.document.History;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.FreeIds;
@@ -25,8 +27,6 @@ import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.edit.Edit;
-import wildchalk.core.edit.History;
 import wildchalk.core.edit.ReadEdits;
 import wildchalk.core.measure.Units;
 import wildchalk.core.rehearsal.Timeline;
@@ -54,7 +54,7 @@ public final class BoardState {
     private final BiConsumer<Drill, String> keep;
     private String rung;
     private int place;
-    private History history;
+    private History<Drill> history;
     private Surface surface;
     private Script script;
     private Shown base;
@@ -100,7 +100,7 @@ public final class BoardState {
         });
     }
 
-    private void show(History next) {
+    private void show(History<Drill> next) {
         history = next;
         Drill drill = next.now();
         // Where a rung has gone, the one that stands in its place is shown.
@@ -167,9 +167,9 @@ public final class BoardState {
      *
      * @return whether it was done
      */
-    public boolean apply(Edit edit) {
+    public boolean apply(Edit<Drill> edit) {
         putBack();
-        History next = history.after(ReadEdits.lookingAt(edit, rung, focus.choicesProperty().get()));
+        History<Drill> next = history.after(ReadEdits.lookingAt(edit, rung, focus.choicesProperty().get()));
         int pieces = next.now().ladder().stream().anyMatch(r -> r.id().equals(rung)) ? Ladder.build(next.now(), rung).pieces().size() : 0;
         if (pieces > MOST_PIECES && pieces > stage().pieces().size()) {
             desk.say("A drill holds up to " + MOST_PIECES + " pieces, and this would make " + pieces + ". Nothing was changed.");
@@ -195,7 +195,7 @@ public final class BoardState {
      * changes is shown anew: words, strip and ladder wait until it is done. On a busy board it is worked out beside the
      * window's thread and shown a moment later.
      */
-    public void preview(Edit edit) {
+    public void preview(Edit<Drill> edit) {
         Drill now = history.now();
         Shown before = base;
         String shown = rung;
@@ -230,11 +230,11 @@ public final class BoardState {
     }
 
     /** Takes what was done to the drill before it was opened, so that it can be undone too. */
-    public void recall(History past) {
+    public void recall(History<Drill> past) {
         history = history.since(past);
     }
 
-    private void take(History next, String name) {
+    private void take(History<Drill> next, String name) {
         if (next != history) {
             show(next);
             keep.accept(next.now(), name);
@@ -269,7 +269,7 @@ public final class BoardState {
         return new FreeIds(drill());
     }
 
-    public History history() {
+    public History<Drill> history() {
         return history;
     }
 

@@ -20,10 +20,11 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
+import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.edit.DrillEdits;
-import wildchalk.core.edit.Edit;
 import wildchalk.core.edit.Mends;
 import wildchalk.core.edit.Retelling;
 import wildchalk.core.measure.Clock;
@@ -240,7 +241,7 @@ final class CallSheet extends VBox {
         if (action.isEmpty() || first.isEmpty() || here) {
             return;
         }
-        Optional<Edit> edit = Retelling.together(state.rung(), state.stage(), action.get(), first.get());
+        Optional<Edit<Drill>> edit = Retelling.together(state.rung(), state.stage(), action.get(), first.get());
         edit.ifPresentOrElse(state::apply, () -> state.desk().say("Beat " + line.beat() + " waits for this itself, so it cannot begin "
                 + "with it. Nothing was changed."));
         state.choose(action.get().id());

@@ -6,9 +6,10 @@ import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
+import wildchalk.core.document.Edit;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.edit.DrillEdits;
-import wildchalk.core.edit.Edit;
 import wildchalk.core.edit.LadderEdits;
 import wildchalk.core.naming.EffortWords;
 
@@ -49,12 +50,12 @@ final class EffortMenu extends MenuButton {
     }
 
     /** The lowest rung says how hard the drill is gone at, every other one for itself and those above it. */
-    private Edit going(Effort.Intensity intensity) {
+    private Edit<Drill> going(Effort.Intensity intensity) {
         return state.madeFrom().isEmpty() ? DrillEdits.effort(new Effort(state.drill().effort().level(), intensity))
                 : LadderEdits.planned(state.rung(), "Change pace", p -> p.going(Optional.of(intensity)));
     }
 
-    private void item(String text, ToggleGroup group, boolean selected, Edit edit) {
+    private void item(String text, ToggleGroup group, boolean selected, Edit<Drill> edit) {
         RadioMenuItem item = new RadioMenuItem(text);
         item.setToggleGroup(group);
         item.setSelected(selected);

@@ -14,11 +14,12 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import wildchalk.core.document.Edit;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Instruction.Freeze;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Sign;
 import wildchalk.core.drill.Spot;
-import wildchalk.core.edit.Edit;
 import wildchalk.core.edit.FreezeEdits;
 
 /** What a freeze asks and what is drawn with its answer: for whoever and whatever is chosen on the board. */
@@ -96,7 +97,7 @@ final class FreezeCard extends VBox {
         return state.stage().said(Freeze.class).stream().filter(f -> f.id().equals(id)).findFirst();
     }
 
-    private void change(Function<Freeze, Edit> edit, Predicate<Freeze> same) {
+    private void change(Function<Freeze, Edit<Drill>> edit, Predicate<Freeze> same) {
         find(state, id).filter(same.negate()).ifPresent(f -> {
             state.apply(edit.apply(f));
             find(state, id).ifPresent(this::tell);

@@ -7,11 +7,12 @@ import java.util.Optional;
 import javafx.geometry.BoundingBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
+import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.edit.ActionEdits;
-import wildchalk.core.edit.Edit;
 import wildchalk.core.edit.Mends;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.rehearsal.Problem;
@@ -91,7 +92,7 @@ final class LineTag extends FlowPane {
     }
 
     /** The likeliest way to mend what is wrong with the line that is chosen; empty when nothing is, or only the coach can know. */
-    Optional<Edit> mend() {
+    Optional<Edit<Drill>> mend() {
         return state.chosenAction().flatMap(this::problem)
                 .flatMap(p -> Mends.of(state.rung(), state.stage(), p).stream().findFirst()).map(Mends.Mend::edit);
     }

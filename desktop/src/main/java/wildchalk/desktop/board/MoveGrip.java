@@ -2,8 +2,9 @@ package wildchalk.desktop.board;
 
 import java.util.Optional;
 import java.util.Set;
+import wildchalk.core.document.Edit;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Piece;
-import wildchalk.core.edit.Edit;
 import wildchalk.core.edit.PieceEdits;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.snap.Reference;
@@ -92,7 +93,7 @@ final class MoveGrip extends DraftGrip {
                 .filter(p -> moving.contains(p.id())).anyMatch(p -> guides.isBeyond(p.at().plus(by)));
     }
 
-    private Edit edit(Hand hand, Snapped snapped) {
+    private Edit<Drill> edit(Hand hand, Snapped snapped) {
         Vec to = guides.within(snapped.at());
         if (moving.size() > 1) {
             return PieceEdits.moveAll(state.rung(), state.stage(), moving, to.minus(piece.at()));

@@ -1,8 +1,9 @@
 package wildchalk.desktop.board;
 
 import java.util.Optional;
+import wildchalk.core.document.Edit;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Piece;
-import wildchalk.core.edit.Edit;
 import wildchalk.core.edit.PersonEdits;
 import wildchalk.core.edit.PieceEdits;
 import wildchalk.core.geometry.Vec;
@@ -39,7 +40,7 @@ final class NoseGrip extends DraftGrip {
                 }).findFirst().map(p -> new NoseGrip(pane, state, p));
     }
 
-    private Edit turned(Hand hand) {
+    private Edit<Drill> turned(Hand hand) {
         double angle = hand.at().minus(person.at()).angle();
         double facing = hand.free() ? angle : Math.toRadians(Math.round(Math.toDegrees(angle) / STEP) * STEP);
         return PieceEdits.change(state.rung(), "Turn", PersonEdits.facing(person, facing));

@@ -12,16 +12,16 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.edit.DrillEdits;
-import wildchalk.core.edit.Edit;
 
 /** Coaching points, questions and cautions: each is changed where it stands, and a new one is typed below the others. */
 final class NotesPane extends VBox {
 
     /** One of the lists. */
     private record Section(String heading, String style, String prompt, Function<Drill, List<String>> read,
-                           Function<List<String>, Edit> write) {
+                           Function<List<String>, Edit<Drill>> write) {
     }
 
     private static final List<Section> SECTIONS = List.of(

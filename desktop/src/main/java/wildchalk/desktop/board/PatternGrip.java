@@ -5,8 +5,9 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import wildchalk.core.document.Edit;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Piece;
-import wildchalk.core.edit.Edit;
 import wildchalk.core.edit.PieceEdits;
 import wildchalk.core.geometry.Curve;
 import wildchalk.core.geometry.Vec;
@@ -117,7 +118,7 @@ final class PatternGrip implements Grip {
         show();
     }
 
-    private Edit edit() {
+    private Edit<Drill> edit() {
         List<Piece> pieces = pattern.pieces(state.freeIds(), state.samples().gearProperty().get());
         long items = pieces.stream().filter(Piece.Item.class::isInstance).count();
         return PieceEdits.placeAll(state.rung(), pattern.kind().title().toLowerCase(Locale.ROOT) + " of " + items + " "
@@ -138,7 +139,7 @@ final class PatternGrip implements Grip {
         if (pattern == null) {
             return false;
         }
-        Edit edit = edit();
+        Edit<Drill> edit = edit();
         likeLast = pattern;
         drop();
         state.apply(edit);

@@ -10,11 +10,12 @@ import javafx.scene.Node;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
+import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.edit.ActionEdits;
-import wildchalk.core.edit.Edit;
 import wildchalk.core.edit.Retelling;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.naming.PieceWords;
@@ -59,7 +60,7 @@ final class PhraseMenu {
         }
     }
 
-    private void add(String words, Edit edit) {
+    private void add(String words, Edit<Drill> edit) {
         MenuItem item = new MenuItem(words);
         item.setOnAction(e -> {
             state.apply(edit);
@@ -107,7 +108,7 @@ final class PhraseMenu {
     }
 
     private void to(String words, Spot spot) {
-        Optional<Edit> edit = Retelling.to(state.rung(), action, spot);
+        Optional<Edit<Drill>> edit = Retelling.to(state.rung(), action, spot);
         edit.ifPresent(e -> add(words, e));
     }
 

@@ -2,8 +2,9 @@ package wildchalk.desktop.board;
 
 import java.util.Optional;
 import java.util.Set;
+import wildchalk.core.document.Edit;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Piece;
-import wildchalk.core.edit.Edit;
 import wildchalk.core.edit.PieceEdits;
 import wildchalk.core.snap.Reference;
 import wildchalk.core.snap.Snapped;
@@ -35,7 +36,7 @@ final class PlaceGrip implements Grip {
                 guides.within(place(hand).at()), state.surface());
     }
 
-    private Edit edit(Hand hand, Piece piece) {
+    private Edit<Drill> edit(Hand hand, Piece piece) {
         Optional<Piece.Person> under = state.picking().person(hand.at(), 0);
         return piece instanceof Piece.Ball ball && under.isPresent()
                 ? PieceEdits.giveBall(state.rung(), ball, under.get()) : PieceEdits.place(state.rung(), piece);

@@ -15,11 +15,11 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Length;
 import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.edit.Edit;
 import wildchalk.core.edit.LadderEdits;
 import wildchalk.core.edit.ReadyChanges;
 
@@ -203,7 +203,7 @@ final class RungCard extends VBox {
         menu.getItems().setAll(items);
     }
 
-    private MenuItem item(String words, Edit edit) {
+    private MenuItem item(String words, Edit<Drill> edit) {
         return item(words, () -> state.apply(edit));
     }
 

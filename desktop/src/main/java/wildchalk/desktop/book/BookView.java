@@ -213,19 +213,19 @@ public final class BookView extends BorderPane implements DrillCard.Page {
             return;
         }
         live.stop();
-        keeper.ask(book -> book.load(row.id()), desk::open);
+        keeper.ask(book -> book.drills().load(row.id()), desk::open);
     }
 
     @Override
     public void favourite(Book.Row row, boolean is) {
-        keeper.tell(book -> book.favourite(row.id(), is));
+        keeper.tell(book -> book.drills().favourite(row.id(), is));
         refresh();
     }
 
     @Override
     public void rename(Book.Row row, String title) {
         keeper.ask(book -> {
-            book.keep(book.load(row.id()).withTitle(title), "Rename drill");
+            book.drills().keep(book.drills().load(row.id()).withTitle(title), "Rename drill");
             return title;
         }, done -> {
             messages.say("It is called " + done + " now.");
@@ -239,7 +239,7 @@ public final class BookView extends BorderPane implements DrillCard.Page {
     }
 
     private void versions(Book.Row row) {
-        keeper.ask(book -> book.history(row.id()), history -> desk.page(new VersionsPane(keeper, messages, row.id(), history, desk::open, () -> {
+        keeper.ask(book -> book.drills().history(row.id()), history -> desk.page(new VersionsPane(keeper, messages, row.id(), history, desk::open, () -> {
             desk.back();
             refresh();
         })));

@@ -47,23 +47,23 @@ final class CardMenu {
     List<MenuItem> items(Book.Row row, DrillCard card, Consumer<Book.Row> onOpen, Consumer<Drill> onBegin, Consumer<Book.Row> versions) {
         String title = row.title();
         if (row.isAside()) {
-            return List.of(item("Bring back", () -> change(book -> book.restore(row.id()), title + " is back in the book.")),
+            return List.of(item("Bring back", () -> change(book -> book.drills().restore(row.id()), title + " is back in the book.")),
                     item("Old versions …", () -> versions.accept(row)));
         }
         return List.of(
                 item("Open", () -> onOpen.accept(row)),
                 item("Rename", card::editTitle),
-                item("Make a copy", () -> keeper.ask(book -> book.duplicate(row.id()), d -> refresh.run())),
-                item("Begin a new drill from it", () -> keeper.ask(book -> book.duplicate(row.id()), onBegin)),
+                item("Make a copy", () -> keeper.ask(book -> book.drills().duplicate(row.id()), d -> refresh.run())),
+                item("Begin a new drill from it", () -> keeper.ask(book -> book.drills().duplicate(row.id()), onBegin)),
                 item("Something like this", () -> {
                     finder.forget();
                     finder.placeProperty().set(new Place.Like(row.id(), row.glance()));
                 }),
                 item("Old versions …", () -> versions.accept(row)),
                 new SeparatorMenuItem(), collect(row), elsewhere(row),
-                item("Give out as a drill file …", () -> keeper.ask(book -> book.load(row.id()), exchange::saveDrill)),
+                item("Give out as a drill file …", () -> keeper.ask(book -> book.drills().load(row.id()), exchange::saveDrill)),
                 new SeparatorMenuItem(),
-                item("Put aside", () -> change(book -> book.delete(row.id()), title + " is put aside. For " + Book.ASIDE.toDays()
+                item("Put aside", () -> change(book -> book.drills().delete(row.id()), title + " is put aside. For " + Book.ASIDE.toDays()
                         + " days it can be brought back from Put aside.")));
     }
 
@@ -93,12 +93,12 @@ final class CardMenu {
     }
 
     private void copy(Book.Row row, Path other) {
-        keeper.ask(book -> book.load(row.id()), drill -> CompletableFuture.supplyAsync(() -> {
+        keeper.ask(book -> book.drills().load(row.id()), drill -> CompletableFuture.supplyAsync(() -> {
             try (Book into = Book.open(other)) {
                 if (!into.standing().isKept()) {
                     return "The book " + BookList.name(other) + " cannot be written now: it may be open in another window. Nothing was copied.";
                 }
-                into.add(drill);
+                into.drills().add(drill);
                 return drill.title() + " is in " + BookList.name(other) + " as well.";
             } catch (BookException e) {
                 return e.getMessage() + " Nothing was copied.";

@@ -38,7 +38,7 @@ final class LivePicture {
 
     private void workOut(Book.Row row, StackPane over) {
         int mine = asked;
-        keeper.ask(b -> b.find(row.id()), found -> found.ifPresent(drill -> CompletableFuture
+        keeper.ask(b -> b.drills().find(row.id()), found -> found.ifPresent(drill -> CompletableFuture
                 .supplyAsync(() -> Thumbnail.Ready.of(drill, Ladder.build(drill, drill.ladder().get(0).id())))
                 .thenAccept(ready -> Platform.runLater(() -> {
                     if (mine == asked) {

@@ -64,7 +64,7 @@ final class NewDrill extends ListButton {
     }
 
     private void begin(Drill drill) {
-        keeper.ask(book -> book.add(drill), onOpen);
+        keeper.ask(book -> book.drills().add(drill), onOpen);
     }
 
     /** On the surface that the coach draws on most of late. */
@@ -86,7 +86,7 @@ final class NewDrill extends ListButton {
         finder.rows().stream().filter(r -> !r.isAside()).sorted(Comparator.comparingLong((Book.Row r) -> -Math.max(r.used(), r.changed())))
                 .limit(OFFERED).forEach(r -> {
                     MenuItem item = new MenuItem(r.title());
-                    item.setOnAction(e -> keeper.ask(book -> book.duplicate(r.id()), onOpen));
+                    item.setOnAction(e -> keeper.ask(book -> book.drills().duplicate(r.id()), onOpen));
                     menu.getItems().add(item);
                 });
         if (menu.getItems().isEmpty()) {

@@ -100,7 +100,7 @@ final class Pictures {
             return;
         }
         busy = true;
-        keeper.ask(b -> b.text(first.id()), text -> {
+        keeper.ask(b -> b.drills().text(first.id()), text -> {
             if (!painter.isShutdown()) {
                 painter.execute(() -> {
                     Optional<Image> image = text.flatMap(Pictures::read).map(this::draw);

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import javafx.application.Platform;
 import javafx.collections.FXCollections;
@@ -24,15 +25,17 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import wildchalk.core.drill.Drill;
+import wildchalk.core.document.Document;
 import wildchalk.core.surface.SurfacePlan;
 import wildchalk.desktop.keeping.BookPlaces;
 import wildchalk.desktop.keeping.Keeper;
 import wildchalk.desktop.message.Messages;
+import wildchalk.storage.book.Book;
 import wildchalk.storage.format.SurfaceFiles;
 import wildchalk.storage.intake.Arrival;
 import wildchalk.storage.intake.Arrival.Kind;
 import wildchalk.storage.intake.Intake;
+import wildchalk.storage.kind.Typed;
 
 /** What files would bring into the book, looked at before any of it is taken in. */
 final class TakeInPane extends BorderPane {
@@ -71,7 +74,16 @@ final class TakeInPane extends BorderPane {
             }
         });
         CompletableFuture.supplyAsync(() -> read(chosen)).thenAccept(read -> Platform.runLater(() ->
-                keeper.ask(b -> read.compared(b::find), this::show)));
+                keeper.ask(b -> read.compared(there(b)), this::show)));
+    }
+
+    private static Intake.There there(Book book) {
+        return new Intake.There() {
+            @Override
+            public <T extends Document<T>> Optional<T> find(wildchalk.storage.kind.Kind<T> kind, String id) {
+                return book.of(kind).find(id);
+            }
+        };
     }
 
     private Intake read(List<Path> chosen) {
@@ -171,7 +183,7 @@ final class TakeInPane extends BorderPane {
                     case REFUSED -> "not sound";
                 });
                 kind.getStyleClass().addAll("arrival", "arrival-" + arrival.kind().name().toLowerCase(Locale.ROOT));
-                Label title = new Label(arrival.drill().map(Drill::title).orElse(arrival.file()));
+                Label title = new Label(arrival.document().map(t -> t.document().title()).orElse(arrival.file()));
                 title.getStyleClass().add("arrival-title");
                 title.setMinWidth(Region.USE_PREF_SIZE);
                 Label words = new Label(arrival.words());
@@ -188,8 +200,8 @@ final class TakeInPane extends BorderPane {
 
     private void takeIn() {
         go.setDisable(true);
-        List<Drill> fresh = new ArrayList<>(intake.of(Kind.NEW));
-        List<Drill> versions = new ArrayList<>();
+        List<Typed<?>> fresh = new ArrayList<>(intake.of(Kind.NEW));
+        List<Typed<?>> versions = new ArrayList<>();
         if (asVersions.isSelected()) {
             versions.addAll(intake.of(Kind.CHANGED));
         } else if (beside.isSelected()) {
@@ -200,7 +212,7 @@ final class TakeInPane extends BorderPane {
             book.takeIn(fresh, versions);
             return fresh.size() + versions.size();
         }, n -> {
-            messages.say(n == 1 ? (fresh.isEmpty() ? versions : fresh).get(0).title() + " is in the book." : n + " drills are in the book.");
+            messages.say(n == 1 ? (fresh.isEmpty() ? versions : fresh).get(0).document().title() + " is in the book." : n + " drills are in the book.");
             close.run();
         });
     }

@@ -30,6 +30,7 @@ import wildchalk.desktop.page.PageHead;
 import wildchalk.storage.book.Book;
 import wildchalk.storage.book.Version;
 import wildchalk.storage.book.BookException;
+import wildchalk.storage.kind.DrillKind;
 
 /** The old versions of a drill: each can be looked at, compared in words with the drill as it is, and brought back. */
 final class VersionsPane extends BorderPane {
@@ -41,10 +42,10 @@ final class VersionsPane extends BorderPane {
 
     private final Keeper keeper;
     private final Messages messages;
-    private final List<Version> history;
+    private final List<Version<Drill>> history;
     private final Consumer<Drill> onOpen;
     private final Runnable close;
-    private final ListView<Version> list = new ListView<>();
+    private final ListView<Version<Drill>> list = new ListView<>();
     private final Thumbnail picture = new Thumbnail(PICTURE_WIDE, PICTURE_TALL);
     private final PageHead head = new PageHead("Versions", "Back to the Book", "versions-close", this::leave);
     private final Label when = new Label();
@@ -57,7 +58,7 @@ final class VersionsPane extends BorderPane {
     private long begun;
     private int asked;
 
-    VersionsPane(Keeper keeper, Messages messages, String id, List<Version> history, Consumer<Drill> onOpen, Runnable close) {
+    VersionsPane(Keeper keeper, Messages messages, String id, List<Version<Drill>> history, Consumer<Drill> onOpen, Runnable close) {
         this.keeper = keeper;
         this.messages = messages;
         this.history = history;
@@ -91,7 +92,7 @@ final class VersionsPane extends BorderPane {
                 timer.stop();
             }
         });
-        keeper.ask(b -> b.load(id), drill -> {
+        keeper.ask(b -> b.drills().load(id), drill -> {
             current = drill;
             head.say("Versions of " + drill.title());
             list.getSelectionModel().select(Math.min(1, history.size() - 1));
@@ -99,10 +100,10 @@ final class VersionsPane extends BorderPane {
         });
     }
 
-    private ListCell<Version> cell() {
+    private ListCell<Version<Drill>> cell() {
         return new ListCell<>() {
             @Override
-            protected void updateItem(Version version, boolean empty) {
+            protected void updateItem(Version<Drill> version, boolean empty) {
                 super.updateItem(version, empty);
                 if (empty || version == null) {
                     setGraphic(null);
@@ -129,7 +130,7 @@ final class VersionsPane extends BorderPane {
         bring.getStyleClass().add("dark-button");
         bring.setOnAction(e -> bringBack());
         fresh.setId("version-fresh");
-        fresh.setOnAction(e -> keeper.ask(b -> b.add(shown), onOpen));
+        fresh.setOnAction(e -> keeper.ask(b -> b.drills().add(shown), onOpen));
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         HBox row = new HBox(10, when, gap, fresh, bring);
@@ -147,7 +148,7 @@ final class VersionsPane extends BorderPane {
     private record Looked(Drill drill, Thumbnail.Ready picture, List<String> toNow, String trouble) {
     }
 
-    private void look(Version version) {
+    private void look(Version<Drill> version) {
         if (version == null) {
             return;
         }
@@ -160,16 +161,16 @@ final class VersionsPane extends BorderPane {
         }));
     }
 
-    private static Looked looked(Version version, Drill now) {
+    private static Looked looked(Version<Drill> version, Drill now) {
         try {
-            Drill drill = version.read().drill();
+            Drill drill = version.read().document();
             return new Looked(drill, Thumbnail.Ready.of(drill, Ladder.build(drill, drill.ladder().get(0).id())), Changes.of(drill, now, Unit.METRES), "");
         } catch (BookException e) {
             return new Looked(null, null, List.of(), e.getMessage());
         }
     }
 
-    private void show(Version version, Looked looked) {
+    private void show(Version<Drill> version, Looked looked) {
         boolean newest = history.indexOf(version) == 0;
         when.setText(version.edit() + " · " + Ago.of(version.made(), System.currentTimeMillis()) + " " + Ago.clock(version.made()));
         bring.setDisable(looked.drill() == null || looked.toNow().isEmpty());
@@ -199,7 +200,7 @@ final class VersionsPane extends BorderPane {
     private void bringBack() {
         Drill back = shown;
         String made = Ago.of(list.getSelectionModel().getSelectedItem().made(), System.currentTimeMillis());
-        keeper.keep(back, "Bring back a version");
+        keeper.keep(DrillKind.DRILLS, back, "Bring back a version");
         messages.say(back.title() + " is again as it was " + made + ". What it was until now is a version too.");
         leave();
     }

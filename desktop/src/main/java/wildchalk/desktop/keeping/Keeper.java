@@ -13,10 +13,11 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
-import wildchalk.core.drill.Drill;
+import wildchalk.core.document.Document;
 import wildchalk.storage.book.Book;
 import wildchalk.storage.book.BookException;
 import wildchalk.storage.book.Standing;
+import wildchalk.storage.kind.Kind;
 
 /** Does everything with the book on one thread of its own, in the order it was asked for. */
 public final class Keeper implements AutoCloseable {
@@ -66,14 +67,14 @@ public final class Keeper implements AutoCloseable {
         return book.file();
     }
 
-    /** Keeps a drill as an edit has left it. */
-    public void keep(Drill drill, String edit) {
+    /** Keeps a document as an edit has left it. */
+    public <T extends Document<T>> void keep(Kind<T> kind, T document, String edit) {
         waiting.incrementAndGet();
         state.set("keeping …");
         thread.execute(() -> {
             boolean done = true;
             try {
-                book.keep(drill, edit);
+                book.of(kind).keep(document, edit);
             } catch (BookException e) {
                 done = false;
                 Platform.runLater(() -> onTrouble.accept(e));

@@ -23,8 +23,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
+import wildchalk.core.document.History;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.edit.History;
 import wildchalk.core.naming.VenueWords;
 import wildchalk.desktop.board.BoardState;
 import wildchalk.desktop.board.BoardView;
@@ -43,6 +43,7 @@ import wildchalk.desktop.show.ShowWindows;
 import wildchalk.storage.book.Book;
 import wildchalk.storage.book.Standing;
 import wildchalk.storage.book.Version;
+import wildchalk.storage.kind.DrillKind;
 import wildchalk.storage.rescue.Rescue;
 
 /** The window: Book and Board, what is kept, and Hand out. */
@@ -151,7 +152,7 @@ public final class MainWindow extends StackPane {
     private void keepWanted(Wanted wanted) {
         keeper.tell(b -> {
             wanted.write(b);
-            b.use(board.drill().id());
+            b.drills().use(board.drill().id());
         });
     }
 
@@ -177,7 +178,7 @@ public final class MainWindow extends StackPane {
         }
         if (until.kind() == Standing.Kind.OTHER_WINDOW && until.waiting() == 0 && board != null) {
             // What is on the Board is as the other window found it, not as it left it.
-            keeper.ask(b -> b.find(board.drill().id()), now -> now.filter(d -> !d.equals(board.drill())).ifPresent(d -> {
+            keeper.ask(b -> b.drills().find(board.drill().id()), now -> now.filter(d -> !d.isLike(board.drill())).ifPresent(d -> {
                 messages.say(d.title() + " was changed in the other window. This is how it is now.");
                 open(d);
             }));
@@ -298,8 +299,8 @@ public final class MainWindow extends StackPane {
             showBoard();
             return;
         }
-        keeper.tell(b -> b.use(drill.id()));
-        board = new BoardState(drill, keeper::keep, desk());
+        keeper.tell(b -> b.drills().use(drill.id()));
+        board = new BoardState(drill, (d, edit) -> keeper.keep(DrillKind.DRILLS, d, edit), desk());
         remember(board);
         recall(board);
         if (drill.venue().isMissing()) {
@@ -315,7 +316,9 @@ public final class MainWindow extends StackPane {
 
     /** What was done to a drill before it was opened can be undone as soon as it is read. */
     private void recall(BoardState opened) {
-        keeper.ask(b -> b.versions(opened.drill().id()), versions -> {
+        keeper.ask(b -> b.drills().told(opened.drill().id()), told -> told.filter(t -> !t.words().isEmpty())
+                .ifPresent(t -> messages.warn(String.join(" ", t.words()))));
+        keeper.ask(b -> b.drills().versions(opened.drill().id()), versions -> {
             if (!versions.isEmpty()) {
                 CompletableFuture.supplyAsync(() -> History.replayed(versions.stream().map(Version::read).toList()))
                         .thenAccept(past -> Platform.runLater(() -> {
@@ -335,12 +338,12 @@ public final class MainWindow extends StackPane {
 
             @Override
             public void drill(String id, Consumer<Drill> then) {
-                keeper.ask(b -> b.load(id), then);
+                keeper.ask(b -> b.drills().load(id), then);
             }
 
             @Override
             public void open(String id) {
-                keeper.ask(b -> b.load(id), MainWindow.this::open);
+                keeper.ask(b -> b.drills().load(id), MainWindow.this::open);
             }
 
             @Override

@@ -10,7 +10,10 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import wildchalk.storage.kind.DrillKind;
+import wildchalk.storage.kind.Kinds;
 import wildchalk.storage.rescue.Rescue;
+import java.util.stream.Collectors;
 
 /** Says that a book is damaged, what was saved of it in numbers, and what can be done. */
 final class RescuePage extends VBox {
@@ -35,7 +38,11 @@ final class RescuePage extends VBox {
         card.getChildren().add(line(counted(saved), "rescue-saved"));
         from(saved, card);
         named("Saved as they were earlier, what was done after that is lost:", saved.older(), card);
-        named("Lost: they were in the list of drills, and could be read nowhere:", saved.lost(), card);
+        named("Lost: they were in the lists of the book, and could be read nowhere:", saved.lost(), card);
+        if (!saved.unknown().isEmpty()) {
+            card.getChildren().add(line("A newer Wild Chalk has kept something in this book that this one does not know ("
+                    + String.join(", ", saved.unknown()) + "). It stays in the damaged book: update Wild Chalk before you go on.", "rescue-lost"));
+        }
         if (saved.spoilt() > 0) {
             card.getChildren().add(line("About " + Math.max(1, Math.round(saved.spoilt() * 100)) + " % of the file is missing or empty"
                     + (saved.copy().isPresent() ? ". Drills that were begun after the copy was made may have gone with it." : ". Drills that nothing is known of may have gone with it."), "rescue-lost"));
@@ -54,16 +61,17 @@ final class RescuePage extends VBox {
     }
 
     private static String counted(Rescue.Saved saved) {
-        if (saved.drills() == 0) {
+        if (saved.documents() == 0) {
             return "No drill could be read, and there is no good copy of this book.";
         }
-        return saved.drills() + (saved.drills() == 1 ? " drill was saved" : " drills were saved") + ", with " + saved.versions() + " old versions.";
+        String kinds = saved.counts().keySet().stream().sorted().map(k -> Kinds.USUAL.count(k, saved.counts().get(k))).collect(Collectors.joining(" and "));
+        return kinds + (saved.documents() == 1 ? " was saved" : " were saved") + ", with " + saved.versions() + " old versions.";
     }
 
     private static void from(Rescue.Saved saved, VBox card) {
         String copy = saved.copy().map(day -> saved.fromCopy().isEmpty() ? "All of them came from the damaged book itself; the copy of " + said(day) + " was not needed."
                 : saved.fromCopy().size() + " of them came from the copy of " + said(day) + ", the others from the damaged book itself.")
-                .orElse(saved.drills() == 0 ? "" : "All of them came from the damaged book itself. There is no good copy of it yet.");
+                .orElse(saved.documents() == 0 ? "" : "All of them came from the damaged book itself. There is no good copy of it yet.");
         if (!copy.isEmpty()) {
             card.getChildren().add(line(copy, "rescue-line"));
         }
@@ -73,8 +81,10 @@ final class RescuePage extends VBox {
         return day.format(DAY);
     }
 
-    private static void named(String words, List<String> titles, VBox card) {
-        if (!titles.isEmpty()) {
+    private static void named(String words, List<Rescue.Named> some, VBox card) {
+        if (!some.isEmpty()) {
+            // A drill is called by its title; whatever else there is says what it is.
+            List<String> titles = some.stream().map(n -> n.kind().equals(DrillKind.DRILLS.word()) ? n.title() : n.kind() + " " + n.title()).toList();
             String more = titles.size() > NAMED ? " and " + (titles.size() - NAMED) + " more" : "";
             card.getChildren().add(line(words + " " + String.join(", ", titles.subList(0, Math.min(NAMED, titles.size()))) + more + ".", "rescue-lost"));
         }

@@ -6,7 +6,8 @@ import javafx.geometry.Side;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.MenuItem;
-import wildchalk.core.edit.History;
+import wildchalk.core.document.History;
+import wildchalk.core.drill.Drill;
 import wildchalk.desktop.board.BoardState;
 
 /** The list of what was done, newest first; each takes the drill back to before it. */
@@ -29,7 +30,7 @@ final class UndoList {
     private static ContextMenu of(BoardState board) {
         ContextMenu menu = new ContextMenu();
         menu.setId("undo-list");
-        List<History.Step> done = board.history().done();
+        List<History.Step<Drill>> done = board.history().done();
         for (int steps = 1; steps <= Math.min(MOST, done.size()); steps++) {
             MenuItem item = new MenuItem(done.get(done.size() - steps).name());
             int back = steps;

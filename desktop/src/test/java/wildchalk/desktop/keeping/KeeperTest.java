@@ -20,6 +20,7 @@ import org.testfx.util.WaitForAsyncUtils;
 import wildchalk.core.drill.Drill;
 import wildchalk.storage.book.Book;
 import wildchalk.storage.book.BookException;
+import wildchalk.storage.kind.DrillKind;
 
 /** What the window may promise about keeping. */
 class KeeperTest {
@@ -57,11 +58,11 @@ class KeeperTest {
                 throw new IllegalStateException(e);
             }
         }, done -> { });
-        WaitForAsyncUtils.asyncFx(() -> keeper.keep(drill("Kept"), "Rename drill")).get();
+        WaitForAsyncUtils.asyncFx(() -> keeper.keep(DrillKind.DRILLS, drill("Kept"), "Rename drill")).get();
         assertEquals("keeping …", WaitForAsyncUtils.asyncFx(() -> keeper.stateProperty().get()).get());
         hold.countDown();
         awaitState("kept just now");
-        assertEquals("Kept", book.load("d").title());
+        assertEquals("Kept", book.drills().load("d").title());
         keeper.close();
     }
 
@@ -69,13 +70,13 @@ class KeeperTest {
     void editsAreKeptInTheOrderTheyWereMade() throws Exception {
         WaitForAsyncUtils.asyncFx(() -> {
             for (int i = 1; i <= 40; i++) {
-                keeper.keep(drill("Title " + i), "Edit " + i);
+                keeper.keep(DrillKind.DRILLS, drill("Title " + i), "Edit " + i);
             }
         }).get();
         awaitState("kept just now");
-        assertEquals("Title 40", book.load("d").title());
-        assertEquals("Edit 40", book.history("d").get(0).edit());
-        assertEquals(40, book.history("d").size());
+        assertEquals("Title 40", book.drills().load("d").title());
+        assertEquals("Edit 40", book.drills().history("d").get(0).edit());
+        assertEquals(40, book.drills().history("d").size());
         keeper.close();
     }
 
@@ -83,14 +84,14 @@ class KeeperTest {
     void closingWaitsUntilEverythingIsKept() throws Exception {
         WaitForAsyncUtils.asyncFx(() -> {
             for (int i = 1; i <= 30; i++) {
-                keeper.keep(drill("Title " + i), "Edit " + i);
+                keeper.keep(DrillKind.DRILLS, drill("Title " + i), "Edit " + i);
             }
         }).get();
         keeper.close();
         try (Book again = Book.open(folder.resolve("Otters.chalkbook"))) {
-            assertEquals("Title 30", again.load("d").title());
+            assertEquals("Title 30", again.drills().load("d").title());
         }
-        assertThrows(RuntimeException.class, () -> book.load("d"), "the book is closed");
+        assertThrows(RuntimeException.class, () -> book.drills().load("d"), "the book is closed");
     }
 
     @Test
@@ -112,10 +113,10 @@ class KeeperTest {
         try (Book second = Book.open(folder.resolve("Otters.chalkbook"));
                 Keeper looking = new Keeper(second, e -> troubles.add(e.getMessage()))) {
             assertEquals("looking only: another window has this book", looking.stateProperty().get());
-            WaitForAsyncUtils.asyncFx(() -> looking.keep(drill("Here only"), "Rename drill")).get();
+            WaitForAsyncUtils.asyncFx(() -> looking.keep(DrillKind.DRILLS, drill("Here only"), "Rename drill")).get();
             WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> second.standing().waiting() == 1);
             assertFalse(looking.standingProperty().get().isKept());
-            assertEquals("Here only", second.load("d").title());
+            assertEquals("Here only", second.drills().load("d").title());
             assertTrue(troubles.isEmpty());
         }
         keeper.close();

@@ -178,7 +178,7 @@ final class Access implements AutoCloseable {
 
     /** Tells whether a file is still what was read into memory. */
     private static String stamp(Handle h) {
-        return h.createQuery("SELECT count(*) || ' ' || coalesce(max(changed), 0) || ' ' || coalesce(sum(sum), 0) FROM drill INDEXED BY listed")
+        return h.createQuery("SELECT count(*) || ' ' || coalesce(max(changed), 0) || ' ' || coalesce(sum(sum), 0) FROM kept INDEXED BY listed")
                 .mapTo(String.class).one();
     }
 

@@ -18,21 +18,27 @@ import org.jdbi.v3.core.Handle;
 import wildchalk.core.catalogue.Asked;
 import wildchalk.core.catalogue.Glance;
 import wildchalk.core.catalogue.Glancing;
+import wildchalk.core.document.Document;
 import wildchalk.core.drill.Drill;
 import wildchalk.storage.format.DrillReader;
 import wildchalk.storage.format.FormatException;
+import wildchalk.storage.kind.DrillKind;
+import wildchalk.storage.kind.Kind;
+import wildchalk.storage.kind.Typed;
 
-/** An open book. Calls may come from any thread, one at a time; each is one transaction. */
+/**
+ * An open book: documents by their kinds ({@link #of}), what the coach prefers, and what is known of the drills at a glance. Calls
+ * may come from any thread, one at a time; each that changes something is one transaction.
+ */
 public final class Book implements AutoCloseable {
 
-    /** How long a drill that was put aside can be brought back. */
+    /** How long a document that was put aside can be brought back; one that another names stays longer. */
     public static final Duration ASIDE = Duration.ofDays(90);
-    /** Of old versions no more letters than these are read again for undo, so that it takes a second and not ten; measured. */
-    private static final int MOST_LETTERS = 8_000_000;
+    private static final String TAKEN_IN = "Taken in from a file";
 
     private final Access access;
     private final Clock clock;
-    private final Set<String> unkept = Collections.synchronizedSet(new LinkedHashSet<>());
+    private final Set<Kept.Ref> unkept = Collections.synchronizedSet(new LinkedHashSet<>());
 
     private Book(Access access, Clock clock) {
         this.access = access;
@@ -141,160 +147,54 @@ public final class Book implements AutoCloseable {
         return ask(h -> new Catalogue(h).rows());
     }
 
-    /**
-     * The drill with this id.
-     *
-     * @throws BookException when there is none, or it is damaged
-     */
-    public Drill load(String id) {
-        return find(id).orElseThrow(() -> new BookException("That drill is no longer in the book.", null));
+    /** The documents of a kind. */
+    public <T extends Document<T>> Kept<T> of(Kind<T> kind) {
+        return new Kept<>(kind, access, clock, unkept);
     }
 
-    /** The text of a drill, to be read on any thread; empty when there is none. */
-    public Optional<String> text(String id) {
-        return ask(h -> new DrillRows(h).get(id)).map(DrillRows.Raw::body);
-    }
-
-    /** The drill; empty when there is none. */
-    public Optional<Drill> find(String id) {
-        return ask(h -> new DrillRows(h).get(id)).map(row -> parse(file().getFileName().toString(), row.body()));
-    }
-
-    /** Adds a drill; it gets another id when its own is taken. The drill as it stands in the book. */
-    public Drill add(Drill drill) {
-        return addAll(List.of(drill), "New drill").get(0);
-    }
-
-    /** Adds drills, all or none; each gets another id when its own is taken. The drills as they stand in the book. */
-    public List<Drill> addAll(List<Drill> drills, String edit) {
-        long now = clock.millis();
-        List<Drill> added = change(h -> {
-            List<Drill> fresh = new ArrayList<>();
-            for (Drill drill : drills) {
-                Drill free = drill.withId(new DrillRows(h).free(drill.id()));
-                insert(h, free, edit, now);
-                fresh.add(free);
-            }
-            return fresh;
-        });
-        touch(added.stream().map(Drill::id).toList());
-        return added;
+    /** The drills. */
+    public Kept<Drill> drills() {
+        return of(DrillKind.DRILLS);
     }
 
     /**
-     * Adds drills and keeps others as new versions of those that have their ids, all or nothing.
+     * Adds documents and keeps others as new versions of those that have their ids, all or nothing.
      *
      * @param fresh get another id when theirs is taken
      */
-    public void takeIn(List<Drill> fresh, List<Drill> changed) {
+    public void takeIn(List<Typed<?>> fresh, List<Typed<?>> changed) {
         long now = clock.millis();
-        change(h -> {
-            for (Drill drill : changed) {
-                new DrillRows(h).delete(drill.id(), null);
-                keep(h, drill, "Taken in from a file", now);
-            }
-            fresh.forEach(drill -> insert(h, drill.withId(new DrillRows(h).free(drill.id())), "Taken in from a file", now));
-            return null;
+        List<Kept.Ref> taken = change(h -> {
+            List<Kept.Ref> refs = new ArrayList<>();
+            changed.forEach(t -> refs.add(change(h, t, now)));
+            fresh.forEach(t -> refs.add(insert(h, t, now)));
+            return refs;
         });
-        touch(fresh.stream().map(Drill::id).toList());
-        touch(changed.stream().map(Drill::id).toList());
-    }
-
-    private static void insert(Handle h, Drill drill, String edit, long now) {
-        new VersionRows(h).add(drill.id(), edit, new DrillRows(h).insert(drill, now), now);
-    }
-
-    /**
-     * Keeps a drill as an edit has left it.
-     *
-     * @param edit the name of what was done
-     */
-    public void keep(Drill drill, String edit) {
-        long now = clock.millis();
-        change(h -> keep(h, drill, edit, now));
-        touch(List.of(drill.id()));
-    }
-
-    private static Void keep(Handle h, Drill drill, String edit, long now) {
-        new VersionRows(h).add(drill.id(), edit, new DrillRows(h).change(drill, now), now);
-        return null;
-    }
-
-    private void touch(List<String> ids) {
         if (!standing().isKept()) {
-            unkept.addAll(ids);
+            unkept.addAll(taken);
         }
     }
 
-    /** The drills that were changed and are in memory only. */
-    public List<Drill> unkept() {
-        return Set.copyOf(unkept).stream().map(this::load).toList();
+    private static <T extends Document<T>> Kept.Ref insert(Handle h, Typed<T> taken, long now) {
+        return new Kept.Ref(taken.kind().word(), Kept.insert(h, taken.kind(), taken.document(), TAKEN_IN, now).id());
     }
 
-    /** Every version of a drill that is there, newest first. */
-    public List<Version> history(String id) {
-        return ask(h -> new VersionRows(h).of(id));
-    }
-
-    /** The versions for undo, oldest first: as far back as they can be read, {@value #MOST_LETTERS} letters at most. */
-    public List<Version> versions(String id) {
-        List<Version> newest = new ArrayList<>();
-        long letters = 0;
-        for (Version version : history(id)) {
-            letters += version.body() == null ? MOST_LETTERS + 1 : version.text().length();
-            if (letters > MOST_LETTERS || newest.size() == VersionRows.NEWEST) {
-                break;
-            }
-            newest.add(0, version);
-        }
-        return newest;
-    }
-
-    /** A copy of a drill, next to it in the book. */
-    public Drill duplicate(String id) {
-        Drill drill = load(id);
-        return add(drill.withTitle(drill.title() + " (copy)"));
-    }
-
-    /** Puts a drill aside; {@link #restore} brings it back. */
-    public void delete(String id) {
-        long now = clock.millis();
-        change(h -> {
-            new DrillRows(h).delete(id, now);
-            return null;
-        });
-    }
-
-    public void restore(String id) {
-        change(h -> {
-            new DrillRows(h).delete(id, null);
-            return null;
-        });
+    private static <T extends Document<T>> Kept.Ref change(Handle h, Typed<T> taken, long now) {
+        new DocumentRows(h).delete(taken.kind().word(), taken.document().id(), null);
+        Kept.change(h, taken.kind(), taken.document(), TAKEN_IN, now);
+        return new Kept.Ref(taken.kind().word(), taken.document().id());
     }
 
     private void purge() {
         long before = clock.millis() - ASIDE.toMillis();
-        if (standing().isKept() && ask(h -> new DrillRows(h).anyToPurge(before))) {
-            change(h -> new DrillRows(h).purge(before));
+        if (standing().isKept() && ask(h -> new DocumentRows(h).anyToPurge(before))) {
+            change(h -> new DocumentRows(h).purge(before));
         }
     }
 
     /** The named sets of drills, by name. */
     public List<Shelf.Collection> collections() {
         return ask(h -> new Shelf(h).collections());
-    }
-
-    public void favourite(String id, boolean is) {
-        arrange(s -> s.favourite(id, is));
-    }
-
-    /** Says that a drill was opened, shown or handed out now. */
-    public void use(String id) {
-        long now = clock.millis();
-        // Not worth waiting for: a window that only looked must be able to take the book over.
-        if (standing().isKept()) {
-            arrange(s -> s.use(id, now));
-        }
     }
 
     /** The id of the collection of this name, which is made when there is none. */
@@ -347,7 +247,7 @@ public final class Book implements AutoCloseable {
     }
 
     /**
-     * Reads every drill of the file, and compares it with its check sum and the lists with the drills; takes a while in a large
+     * Reads every document of the file, and compares it with its check sum and the lists with the documents; takes a while in a large
      * book, and goes on beside whatever else is asked. A file that is only looked at is left to whoever writes it.
      *
      * @throws DamagedBook when one is not as it was written
@@ -357,19 +257,10 @@ public final class Book implements AutoCloseable {
             return;
         }
         access.beside(h -> {
-            if (!Opening.allFaults(h).isEmpty() || !new DrillRows(h).damaged().isEmpty()) {
+            if (!Opening.allFaults(h).isEmpty() || !new DocumentRows(h).damaged().isEmpty()) {
                 throw new DamagedBook(file(), null);
             }
         });
-    }
-
-    static Drill parse(String book, String body) {
-        try {
-            return DrillReader.read(body);
-        } catch (FormatException e) {
-            throw new BookException("A drill in " + book + " cannot be read: " + e.getMessage()
-                    + ". Nothing in the book was changed.", e);
-        }
     }
 
     private <T> T ask(Function<Handle, T> question) {

@@ -22,12 +22,14 @@ import wildchalk.core.catalogue.Glancing;
 import wildchalk.core.catalogue.Space;
 import wildchalk.core.catalogue.Texts;
 import wildchalk.core.drill.Effort;
+import wildchalk.storage.kind.DrillKind;
 
 /** What follows from the drills of a book and is kept so that it need not be worked out again: what cards say, and the search. */
 final class Catalogue {
 
     /** Changes whenever drills are looked at in another way; what was seen before is then seen anew. */
     private static final int MAKER = 1;
+    private static final String DRILL = DrillKind.DRILLS.word();
     private static final JsonMapper MAPPER = JsonMapper.builder().disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES).build();
     private static final ObjectReader GLANCE = MAPPER.readerFor(Glance.class);
     /** Titles count for most, then names, needs and what is done, then what is said. */
@@ -49,10 +51,11 @@ final class Catalogue {
     /** Every drill, put aside or not, as a card shows it; the one changed last first. */
     List<Book.Row> rows() {
         Map<String, Set<Long>> collected = new Shelf(h).collected();
-        return h.createQuery("SELECT d.id, d.title, d.changed, d.deleted, d.favourite, d.used, g.n, g.body FROM drill d INDEXED BY listed "
-                        + "LEFT JOIN glance g ON g.drill = d.id AND g.of = d.sum AND g.maker = :maker ORDER BY d.changed DESC, d.id")
+        return h.createQuery("SELECT d.id, d.title, d.changed, d.deleted, d.favourite, d.used, g.n, g.body FROM kept d INDEXED BY listed "
+                        + "LEFT JOIN kept_glance g ON g.kind = d.kind AND g.id = d.id AND g.of = d.sum AND g.maker = :maker "
+                        + "WHERE d.kind = :kind ORDER BY d.changed DESC, d.id")
                 // By their places: to look up the name of a column ten thousand times takes longer than to read it.
-                .bind("maker", MAKER).map((row, c) -> {
+                .bind("maker", MAKER).bind("kind", DRILL).map((row, c) -> {
                     String id = row.getString(1);
                     String title = row.getString(2);
                     long deleted = row.getLong(4);
@@ -79,21 +82,21 @@ final class Catalogue {
 
     /** Some of the drills that were not looked at since they were changed, newest first. */
     List<Book.Unseen> unseen(int most) {
-        List<String> ids = h.createQuery("SELECT d.id FROM drill d INDEXED BY listed LEFT JOIN glance g ON g.drill = d.id "
-                        + "WHERE g.n IS NULL OR g.of <> d.sum OR g.maker <> :maker ORDER BY d.changed DESC LIMIT :most")
-                .bind("maker", MAKER).bind("most", most).mapTo(String.class).list();
+        List<String> ids = h.createQuery("SELECT d.id FROM kept d INDEXED BY listed LEFT JOIN kept_glance g ON g.kind = d.kind AND g.id = d.id "
+                        + "WHERE d.kind = :kind AND (g.n IS NULL OR g.of <> d.sum OR g.maker <> :maker) ORDER BY d.changed DESC LIMIT :most")
+                .bind("maker", MAKER).bind("kind", DRILL).bind("most", most).mapTo(String.class).list();
         List<Book.Unseen> unseen = new ArrayList<>();
-        ids.forEach(id -> h.createQuery("SELECT body, sum FROM drill WHERE id = :id").bind("id", id)
+        ids.forEach(id -> h.createQuery("SELECT body, sum FROM kept WHERE kind = :kind AND id = :id").bind("kind", DRILL).bind("id", id)
                 .map((row, c) -> new Book.Unseen(id, row.getLong("sum"), row.getString("body"))).findOne().ifPresent(unseen::add));
         return unseen;
     }
 
     /** Keeps what was seen of a drill; the number by which the search knows it. Empty when the drill is gone. */
     Optional<Integer> put(Book.Unseen of, Glancing.Seen seen) {
-        h.createUpdate("INSERT INTO glance (drill, of, maker, body) SELECT :drill, :of, :maker, :body FROM drill WHERE id = :drill "
-                        + "ON CONFLICT (drill) DO UPDATE SET of = :of, maker = :maker, body = :body")
-                .bind("drill", of.id()).bind("of", of.sum()).bind("maker", MAKER).bind("body", json(seen.glance())).execute();
-        Optional<Integer> number = h.createQuery("SELECT n FROM glance WHERE drill = :drill").bind("drill", of.id()).mapTo(Integer.class).findOne();
+        h.createUpdate("INSERT INTO kept_glance (kind, id, of, maker, body) SELECT kind, id, :of, :maker, :body FROM kept WHERE kind = :kind AND id = :drill "
+                        + "ON CONFLICT (kind, id) DO UPDATE SET of = :of, maker = :maker, body = :body")
+                .bind("kind", DRILL).bind("drill", of.id()).bind("of", of.sum()).bind("maker", MAKER).bind("body", json(seen.glance())).execute();
+        Optional<Integer> number = h.createQuery("SELECT n FROM kept_glance WHERE kind = :kind AND id = :drill").bind("kind", DRILL).bind("drill", of.id()).mapTo(Integer.class).findOne();
         number.ifPresent(n -> {
             // The number may have been that of another drill, which is gone.
             h.createUpdate("DELETE FROM words WHERE rowid = :n").bind("n", n).execute();

@@ -1,5 +1,6 @@
 package wildchalk.storage.book;
 
+import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.ArrayList;
@@ -11,13 +12,18 @@ import java.util.Set;
 import java.util.function.Supplier;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.JdbiException;
+import wildchalk.core.document.Document;
+import wildchalk.storage.format.FormatException;
+import wildchalk.storage.kind.DrillKind;
+import wildchalk.storage.kind.Kind;
+import wildchalk.storage.kind.Kinds;
 
 /**
  * All that a book holds, as rows, to be put into a new one.
  *
  * @param collections ids of the drills in each, by its name
  */
-public record Contents(List<DrillRows.Raw> drills, List<VersionRows.Raw> versions, Map<String, String> settings,
+public record Contents(List<DocumentRows.Raw> documents, List<VersionRows.Raw> versions, Map<String, String> settings,
                        Map<String, Set<String>> collections) {
 
     /** Where what was saved of a damaged book waits beside it until it is taken in its place. */
@@ -62,25 +68,45 @@ public record Contents(List<DrillRows.Raw> drills, List<VersionRows.Raw> version
     /**
      * Begins a book with all of it.
      *
+     * @param kinds those that are known: which versions a document of another kind names cannot be told
      * @throws BookException when it cannot be written
      */
-    public void begin(Path file) {
+    public void begin(Path file, Kinds kinds) {
         Opening.Opened opened = Opening.open(file, Clock.systemUTC());
         try (Handle handle = opened.handle(); Lock lock = opened.lock().orElseThrow(() -> Opening.cannotWrite(file, null))) {
             handle.useTransaction(h -> {
-                drills.forEach(new DrillRows(h)::put);
+                documents.forEach(new DocumentRows(h)::put);
                 versions.forEach(new VersionRows(h)::put);
+                point(h, kinds);
                 settings.forEach((name, value) -> h.execute("INSERT OR REPLACE INTO setting (name, value) VALUES (?, ?)", name, value));
                 Shelf shelf = new Shelf(h);
                 collections.forEach((name, ids) -> {
                     long collection = shelf.collection(name);
                     List<String> known = new ArrayList<>(ids);
-                    known.retainAll(drills.stream().map(DrillRows.Raw::id).toList());
+                    known.retainAll(documents.stream().filter(d -> d.kind().equals(DrillKind.DRILLS.word())).map(DocumentRows.Raw::id).toList());
                     known.forEach(id -> shelf.collect(collection, id, true));
                 });
             });
         } catch (JdbiException e) {
             throw Opening.cannotWrite(file, e);
+        }
+    }
+
+    /** Works out anew which versions are named by documents, and by old versions of those. */
+    private void point(Handle h, Kinds kinds) {
+        for (Kind<?> kind : kinds.all()) {
+            if (kind.canPoint()) {
+                documents.stream().filter(d -> d.kind().equals(kind.word())).forEach(d -> point(h, kind, d.id(), d.body()));
+                versions.stream().filter(v -> v.kind().equals(kind.word())).forEach(v -> point(h, kind, v.id(), v.body()));
+            }
+        }
+    }
+
+    private static <T extends Document<T>> void point(Handle h, Kind<T> kind, String id, Object body) {
+        try {
+            new DocumentRows(h).point(kind, kind.read(Packing.text(body)).document().withId(id));
+        } catch (IOException | FormatException e) {
+            // What cannot be read names nothing.
         }
     }
 }

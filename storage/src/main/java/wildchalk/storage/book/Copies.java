@@ -67,7 +67,7 @@ public final class Copies {
         if (!today.equals(seenTo)) {
             // Tried once a day: where there is no room for a copy, every edit would wait for it.
             seenTo = today;
-            if (book.createQuery("SELECT EXISTS (SELECT 1 FROM drill)").mapTo(Boolean.class).one()) {
+            if (book.createQuery("SELECT EXISTS (SELECT 1 FROM kept)").mapTo(Boolean.class).one()) {
                 make(book, today + ".chalkbook");
             }
         }

@@ -7,8 +7,10 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.jdbi.v3.core.Handle;
 import org.sqlite.SQLiteDataSource;
-import wildchalk.storage.format.DrillReader;
 import wildchalk.storage.format.FormatException;
+import wildchalk.storage.kind.DrillKind;
+import wildchalk.storage.kind.Kind;
+import wildchalk.storage.kind.Kinds;
 
 /** Reads as much as it understands of a book of another format into one of this format, in memory. */
 final class Newer {
@@ -21,9 +23,10 @@ final class Newer {
         SQLiteDataSource source = Sqlite.memory();
         Handle memory = Sqlite.open(source);
         Opening.migrate(source);
-        Set<String> columns = columns(other, "drill");
-        if (columns.containsAll(List.of("id", "body"))) {
-            memory.useTransaction(into -> rows(other, "SELECT * FROM drill").forEach(row -> drill(row, into)));
+        if (columns(other, "kept").containsAll(List.of("kind", "id", "body"))) {
+            memory.useTransaction(into -> rows(other, "SELECT * FROM kept").forEach(row -> document(String.valueOf(row.get("kind")), row, into)));
+        } else if (columns(other, "drill").containsAll(List.of("id", "body"))) {
+            memory.useTransaction(into -> rows(other, "SELECT * FROM drill").forEach(row -> document(DrillKind.DRILLS.word(), row, into)));
         }
         if (columns(other, "setting").containsAll(List.of("name", "value"))) {
             memory.useTransaction(into -> rows(other, "SELECT name, value FROM setting").forEach(row ->
@@ -40,15 +43,21 @@ final class Newer {
         return other.createQuery(query).mapToMap().list();
     }
 
-    private static void drill(Map<String, Object> row, Handle into) {
+    private static void document(String kind, Map<String, Object> row, Handle into) {
         String body = String.valueOf(row.get("body"));
+        // What is of a kind that only the newer program knows is looked at by nobody here, but it is there.
+        title(kind, body, row).ifPresent(title -> new DocumentRows(into).put(new DocumentRows.Raw(kind, String.valueOf(row.get("id")), title, body,
+                number(row, "created").orElse(0L), number(row, "changed").orElse(0L), number(row, "deleted").orElse(null),
+                number(row, "favourite").orElse(0L) > 0, number(row, "used").orElse(null))));
+    }
+
+    /** Empty for a document of a newer format: whoever updates the program sees it again. */
+    private static Optional<String> title(String kind, String body, Map<String, Object> row) {
+        Optional<Kind<?>> known = Kinds.USUAL.of(kind);
         try {
-            String title = DrillReader.read(body).title();
-            new DrillRows(into).put(new DrillRows.Raw(String.valueOf(row.get("id")), title, body, number(row, "created").orElse(0L),
-                    number(row, "changed").orElse(0L), number(row, "deleted").orElse(null), number(row, "favourite").orElse(0L) > 0,
-                    number(row, "used").orElse(null)));
+            return Optional.of(known.isPresent() ? known.get().read(body).document().title() : String.valueOf(row.get("title")));
         } catch (FormatException e) {
-            // A drill of a newer format: whoever updates the program sees it again.
+            return Optional.empty();
         }
     }
 

@@ -15,21 +15,30 @@ import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.FlywayException;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.JdbiException;
+import java.util.Set;
 
 /** Opens a book file: looks what it is and whether it is sound, brings it up to date, and says how it may be used. */
-final class Opening {
+public final class Opening {
 
     /** The newest format that is known. */
-    static final int FORMAT = 4;
+    static final int FORMAT = 5;
     private static final int APPLICATION_ID = 1464033899;
     private static final byte[] SQLITE = "SQLite format 3\0".getBytes(StandardCharsets.US_ASCII);
-    /** Stands in every drill, so in every book that is not empty. */
-    private static final byte[] MARK = "wild-chalk-drill".getBytes(StandardCharsets.US_ASCII);
+    /** Stands in every document, so in every book that is not empty. */
+    private static final byte[] MARK = "wild-chalk-".getBytes(StandardCharsets.US_ASCII);
     /** So much of a file tells whose it is. */
     private static final int HEAD = 72;
     private static final int CHUNK = 1 << 20;
 
+    private static final Set<String> OURS = Set.of("drill", "version", "glance", "collected", "setting", "collection", "kept", "kept_version", "pointer",
+            "kept_collected", "kept_glance", "flyway_schema_history");
+
     private Opening() {
+    }
+
+    /** Whether a table is one that this program keeps, in this format or an older one; SQLite's own are. */
+    public static boolean isOurs(String table) {
+        return table.startsWith("sqlite_") || table.startsWith("words") || OURS.contains(table);
     }
 
     /**

@@ -6,8 +6,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.jdbi.v3.core.Handle;
+import wildchalk.storage.kind.DrillKind;
 
-/** How a coach orders drills: favourites, collections, what was used last. */
+/** How a coach orders drills: named collections. */
 public final class Shelf {
 
     private final Handle h;
@@ -18,14 +19,6 @@ public final class Shelf {
 
     /** A named set of drills. */
     public record Collection(long id, String name) {
-    }
-
-    void favourite(String drill, boolean is) {
-        h.createUpdate("UPDATE drill SET favourite = :is WHERE id = :id").bind("is", is ? 1 : 0).bind("id", drill).execute();
-    }
-
-    void use(String drill, long now) {
-        h.createUpdate("UPDATE drill SET used = :now WHERE id = :id").bind("now", now).bind("id", drill).execute();
     }
 
     /** By name. */
@@ -50,15 +43,15 @@ public final class Shelf {
     }
 
     public void collect(long collection, String drill, boolean in) {
-        h.createUpdate(in ? "INSERT OR IGNORE INTO collected (collection, drill) SELECT id, :drill FROM collection WHERE id = :collection"
-                : "DELETE FROM collected WHERE collection = :collection AND drill = :drill")
-                .bind("collection", collection).bind("drill", drill).execute();
+        h.createUpdate(in ? "INSERT OR IGNORE INTO kept_collected (collection, kind, id) SELECT id, :kind, :drill FROM collection WHERE id = :collection"
+                : "DELETE FROM kept_collected WHERE collection = :collection AND kind = :kind AND id = :drill")
+                .bind("collection", collection).bind("kind", DrillKind.DRILLS.word()).bind("drill", drill).execute();
     }
 
     /** The collections of each drill that is in any. */
     Map<String, Set<Long>> collected() {
         Map<String, Set<Long>> all = new HashMap<>();
-        h.createQuery("SELECT drill, collection FROM collected").map((row, c) ->
+        h.createQuery("SELECT id, collection FROM kept_collected WHERE kind = :kind").bind("kind", DrillKind.DRILLS.word()).map((row, c) ->
                 all.computeIfAbsent(row.getString(1), d -> new HashSet<>()).add(row.getLong(2))).list();
         return all;
     }

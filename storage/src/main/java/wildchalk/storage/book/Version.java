@@ -1,22 +1,24 @@
 package wildchalk.storage.book;
 
 import java.io.IOException;
-import wildchalk.core.edit.History;
+import wildchalk.core.document.Document;
+import wildchalk.core.document.History;
+import wildchalk.storage.kind.Kind;
 
 /**
- * A drill as it was after an edit, not read yet: reading all of them takes as long as a coach notices, and may be done on any
+ * A document as it was after an edit, not read yet: reading all of them takes as long as a coach notices, and may be done on any
  * thread.
  *
- * @param n its number among the drill's versions
+ * @param n its number among the document's versions
  * @param edit the name of what was done
  * @param made in milliseconds since 1970
  * @param body packed, or plain text in old books; null when it is damaged
  */
-public record Version(long n, String edit, long made, Object body) {
+public record Version<T extends Document<T>>(Kind<T> kind, long n, String edit, long made, Object body) {
 
     /** @throws BookException when it is damaged */
-    public History.Kept read() {
-        return new History.Kept(edit, Book.parse("the book", text()));
+    public History.Kept<T> read() {
+        return new History.Kept<>(edit, Kept.parse(kind, "the book", text()).document());
     }
 
     String text() {
@@ -27,6 +29,6 @@ public record Version(long n, String edit, long made, Object body) {
         } catch (IOException e) {
             // Said below.
         }
-        throw new BookException("This version is damaged and cannot be read. The drill itself is as it was.", null);
+        throw new BookException("This version is damaged and cannot be read. The " + kind.word() + " itself is as it was.", null);
     }
 }

@@ -4,8 +4,10 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.List;
 import org.jdbi.v3.core.Handle;
+import wildchalk.core.document.Document;
+import wildchalk.storage.kind.Kind;
 
-/** Old versions of drills as rows: the newest stay, what is older is thinned. */
+/** Old versions of documents as rows: the newest stay, what is older is thinned, but never what something points at. */
 public final class VersionRows {
 
     static final int NEWEST = 200;
@@ -20,51 +22,55 @@ public final class VersionRows {
     /**
      * A row.
      *
+     * @param kind the word of the kind of the document
+     * @param id of the document
      * @param edit the name of what was done
      * @param body packed, or plain text in old books
      * @param made in milliseconds
      */
-    public record Raw(String drill, long n, String edit, Object body, long made) {
+    public record Raw(String kind, String id, long n, String edit, Object body, long made) {
 
         public long sum() {
-            return Sums.version(drill, n, edit, body, made);
+            return Sums.version(kind, id, n, edit, body, made);
         }
     }
 
     public void put(Raw row) {
-        h.createUpdate("INSERT OR REPLACE INTO version (drill, n, edit, body, made, sum) VALUES (:drill, :n, :edit, :body, :made, :sum)")
-                .bind("drill", row.drill()).bind("n", row.n()).bind("edit", row.edit())
+        h.createUpdate("INSERT OR REPLACE INTO kept_version (kind, id, n, edit, body, made, sum) VALUES (:kind, :id, :n, :edit, :body, :made, :sum)")
+                .bind("kind", row.kind()).bind("id", row.id()).bind("n", row.n()).bind("edit", row.edit())
                 .bind("body", row.body()).bind("made", row.made()).bind("sum", row.sum()).execute();
     }
 
     /** Adds what an edit has left. */
-    void add(String drill, String edit, String body, long now) {
-        long n = h.createQuery("SELECT coalesce(max(n), 0) + 1 FROM version WHERE drill = :id").bind("id", drill).mapTo(Long.class).one();
-        put(new Raw(drill, n, edit, Packing.pack(body), now));
-        thin(drill, now);
+    void add(String kind, String id, String edit, String body, long now) {
+        long n = h.createQuery("SELECT coalesce(max(n), 0) + 1 FROM kept_version WHERE kind = :kind AND id = :id").bind("kind", kind).bind("id", id)
+                .mapTo(Long.class).one();
+        put(new Raw(kind, id, n, edit, Packing.pack(body), now));
+        thin(kind, id, now);
     }
 
-    private void thin(String drill, long now) {
-        List<long[]> older = h.createQuery("SELECT n, made FROM version WHERE drill = :id ORDER BY n DESC LIMIT -1 OFFSET :newest")
-                .bind("id", drill).bind("newest", NEWEST).map((row, c) -> new long[] {row.getLong(1), row.getLong(2)}).list();
+    private void thin(String kind, String id, long now) {
+        List<long[]> older = h.createQuery("SELECT n, made FROM (SELECT n, made FROM kept_version WHERE kind = :kind AND id = :id "
+                        + "ORDER BY n DESC LIMIT -1 OFFSET :newest) "
+                        + "WHERE n NOT IN (SELECT n FROM pointer WHERE kind = :kind AND id = :id) ORDER BY n")
+                .bind("kind", kind).bind("id", id).bind("newest", NEWEST).map((row, c) -> new long[] {row.getLong(1), row.getLong(2)}).list();
         if (older.size() <= OLDER) {
             return;
         }
-        List<long[]> oldestFirst = older.stream().sorted((a, b) -> Long.compare(a[0], b[0])).toList();
-        for (int i : Thinning.surplus(oldestFirst.stream().map(v -> v[1]).toList(), now, OLDER)) {
-            h.createUpdate("DELETE FROM version WHERE drill = :id AND n = :n").bind("id", drill).bind("n", oldestFirst.get(i)[0]).execute();
+        for (int i : Thinning.surplus(older.stream().map(v -> v[1]).toList(), now, OLDER)) {
+            h.execute("DELETE FROM kept_version WHERE kind = ? AND id = ? AND n = ?", kind, id, older.get(i)[0]);
         }
     }
 
     /** Newest first. */
-    List<Version> of(String drill) {
-        return h.createQuery("SELECT n, edit, body, made, sum FROM version WHERE drill = :id ORDER BY n DESC").bind("id", drill)
-                .map((row, c) -> version(drill, row)).list();
+    <T extends Document<T>> List<Version<T>> of(Kind<T> kind, String id) {
+        return h.createQuery("SELECT n, edit, body, made, sum FROM kept_version WHERE kind = :kind AND id = :id ORDER BY n DESC")
+                .bind("kind", kind.word()).bind("id", id).map((row, c) -> version(kind, id, row)).list();
     }
 
-    private static Version version(String drill, ResultSet row) throws SQLException {
-        Raw raw = new Raw(drill, row.getLong("n"), row.getString("edit"), row.getObject("body"), row.getLong("made"));
+    private static <T extends Document<T>> Version<T> version(Kind<T> kind, String id, ResultSet row) throws SQLException {
+        Raw raw = new Raw(kind.word(), id, row.getLong("n"), row.getString("edit"), row.getObject("body"), row.getLong("made"));
         boolean sound = row.getLong("sum") == raw.sum() && !row.wasNull();
-        return new Version(raw.n(), raw.edit(), raw.made(), sound ? raw.body() : null);
+        return new Version<>(kind, raw.n(), raw.edit(), raw.made(), sound ? raw.body() : null);
     }
 }

@@ -3,29 +3,41 @@ package wildchalk.storage.bundle;
 import java.util.List;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.surface.SurfacePlan;
-import wildchalk.storage.format.DrillReader;
+import wildchalk.storage.kind.DrillKind;
+import wildchalk.storage.kind.Kind;
+import wildchalk.storage.kind.Typed;
 
 /**
- * Drills that travel together (docs/format/bundle.md).
+ * Documents that travel together (docs/format/bundle.md).
  *
- * @param told the drills, with what should be known of how they were read
+ * @param documents of any kinds
  * @param surfaces the kinds of surface that a club has made itself and that the drills are on
+ * @param unknown how many files in it are of kinds that this program does not know
  */
-public record Bundle(List<DrillReader.Told> told, List<SurfacePlan> surfaces) {
+public record Bundle(List<Typed<?>> documents, List<SurfacePlan> surfaces, int unknown) {
 
-    static final String DRILLS = "drills/";
     static final String SURFACES = "surfaces/";
     static final String PICTURES = "pictures/";
-    static final String DRILL = ".drill.json";
     static final String SURFACE = ".surface.json";
+    static final String JSON = ".json";
 
     public Bundle {
-        told = List.copyOf(told);
+        documents = List.copyOf(documents);
         surfaces = List.copyOf(surfaces);
     }
 
     /** The drills. */
     public List<Drill> drills() {
-        return told.stream().map(DrillReader.Told::drill).toList();
+        return Typed.of(DrillKind.DRILLS, documents);
+    }
+
+    /** "drills/" */
+    static String folder(Kind<?> kind) {
+        return kind.words() + "/";
+    }
+
+    /** ".drill.json" */
+    static String ending(Kind<?> kind) {
+        return "." + kind.word() + JSON;
     }
 }

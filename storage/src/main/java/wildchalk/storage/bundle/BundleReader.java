@@ -10,11 +10,15 @@ import java.util.List;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
+import wildchalk.core.document.Document;
 import wildchalk.core.surface.SurfacePlan;
 import wildchalk.core.surface.Surfaces;
-import wildchalk.storage.format.DrillReader;
 import wildchalk.storage.format.FormatException;
 import wildchalk.storage.format.SurfaceFiles;
+import wildchalk.storage.format.Told;
+import wildchalk.storage.kind.Kind;
+import wildchalk.storage.kind.Kinds;
+import wildchalk.storage.kind.Typed;
 
 /** Reads a bundle that somebody sent: all of it or nothing, and never more than a drill could be. */
 public final class BundleReader {
@@ -25,10 +29,12 @@ public final class BundleReader {
     private static final long LARGEST = 96L << 20;
 
     private final Path file;
+    private final Kinds kinds;
     private long read;
 
-    private BundleReader(Path file) {
+    private BundleReader(Path file, Kinds kinds) {
         this.file = file;
+        this.kinds = kinds;
     }
 
     /**
@@ -37,7 +43,16 @@ public final class BundleReader {
      * @throws FormatException when it is none, or anything in it is not sound; the message names the file and the part
      */
     public static Bundle read(Path file) throws FormatException {
-        return new BundleReader(file).bundle();
+        return read(file, Kinds.USUAL);
+    }
+
+    /**
+     * The same with documents of other kinds.
+     *
+     * @param kinds those that are known; files of others are left out and counted
+     */
+    public static Bundle read(Path file, Kinds kinds) throws FormatException {
+        return new BundleReader(file, kinds).bundle();
     }
 
     private Bundle bundle() throws FormatException {
@@ -55,14 +70,21 @@ public final class BundleReader {
                 surfaces.add(part(entry, SurfaceFiles::read, text(zip, entry)));
             }
             surfaces.stream().filter(s -> Surfaces.plan(s.id()).isEmpty()).forEach(Surfaces::add);
-            List<DrillReader.Told> drills = new ArrayList<>();
-            for (ZipEntry entry : within(entries, Bundle.DRILLS, Bundle.DRILL)) {
-                drills.add(part(entry, DrillReader::told, text(zip, entry)));
+            List<Typed<?>> documents = new ArrayList<>();
+            for (Kind<?> kind : kinds.all()) {
+                for (ZipEntry entry : within(entries, Bundle.folder(kind), Bundle.ending(kind))) {
+                    documents.add(document(kind, entry, text(zip, entry)));
+                }
             }
-            if (drills.isEmpty()) {
+            int unknown = (int) entries.stream().filter(e -> !e.isDirectory() && e.getName().endsWith(Bundle.JSON)
+                    && !e.getName().startsWith(Bundle.SURFACES)).count() - documents.size();
+            if (documents.isEmpty() && unknown > 0) {
+                throw refused("what is in it is of a kind that this program does not know; update Wild Chalk to open it");
+            }
+            if (documents.isEmpty()) {
                 throw refused("there is no drill in it; choose a bundle that was handed out by this program");
             }
-            return new Bundle(drills, surfaces);
+            return new Bundle(documents, surfaces, unknown);
         } catch (ZipException | IllegalArgumentException e) {
             throw refused("it is no bundle, or it is damaged; have it sent once more");
         } catch (FormatException e) {
@@ -98,6 +120,11 @@ public final class BundleReader {
             }
             return new String(bytes, StandardCharsets.UTF_8);
         }
+    }
+
+    private <T extends Document<T>> Typed<T> document(Kind<T> kind, ZipEntry entry, String json) throws FormatException {
+        Told<T> told = part(entry, kind::read, json);
+        return new Typed<>(kind, told.document(), told.words());
     }
 
     /** Reads one file of the bundle. */

@@ -7,16 +7,18 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
+import wildchalk.core.document.Document;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.surface.Surfaces;
-import wildchalk.storage.format.DrillWriter;
+import wildchalk.storage.kind.DrillKind;
+import wildchalk.storage.kind.Kind;
 
 /** Writes a bundle: each drill with its picture, then the club's own surfaces that they are on. */
 public final class BundleWriter implements AutoCloseable {
 
     private final ZipOutputStream zip;
     private final Set<String> surfaces = new TreeSet<>();
-    private int drills;
+    private int documents;
 
     public BundleWriter(OutputStream out) {
         zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
@@ -24,13 +26,19 @@ public final class BundleWriter implements AutoCloseable {
 
     /** @param png the drill's picture; an empty one is left out */
     public void add(Drill drill, byte[] png) throws IOException {
-        // Numbered, because two drills may be called the same and an id may be no file name.
-        String name = String.format("%04d", ++drills);
-        put(Bundle.DRILLS + name + Bundle.DRILL, DrillWriter.write(drill).getBytes(StandardCharsets.UTF_8));
+        String name = add(DrillKind.DRILLS, drill);
         if (png.length > 0) {
             put(Bundle.PICTURES + name + ".png", png);
         }
         Surfaces.own(drill.venue().surface()).ifPresent(s -> surfaces.add(s.id()));
+    }
+
+    /** Adds a document of any kind; the name of its file without folder and ending. */
+    public <T extends Document<T>> String add(Kind<T> kind, T document) throws IOException {
+        // Numbered, because two may be called the same and an id may be no file name.
+        String name = String.format("%04d", ++documents);
+        put(Bundle.folder(kind) + name + Bundle.ending(kind), kind.write(document).getBytes(StandardCharsets.UTF_8));
+        return name;
     }
 
     private void put(String name, byte[] content) throws IOException {

@@ -1,2 +1,2 @@
-/** Several drills in one file, with what they need: written, and read with suspicion. Never touches a book. */
+/** Several documents in one file, with what they need: written, and read with suspicion. Never touches a book. */
 package wildchalk.storage.bundle;

@@ -49,19 +49,11 @@ public final class DrillReader {
      * @throws FormatException when it cannot be read or is not sound; the message names the file
      */
     public static Drill read(Path file) throws FormatException {
-        return told(file).drill();
-    }
-
-    /**
-     * A drill, and what should be known of how it was read.
-     *
-     * @param words what an older program had taken for one thing and is kept apart now, a sentence each; usually empty
-     */
-    public record Told(Drill drill, List<String> words) {
+        return told(file).document();
     }
 
     /** The same as {@link #read(Path)}, with what should be known of it. */
-    public static Told told(Path file) throws FormatException {
+    public static Told<Drill> told(Path file) throws FormatException {
         try {
             if (Files.size(file) > LARGEST) {
                 throw new FormatException("it is larger than any drill, over 8 MB");
@@ -95,11 +87,11 @@ public final class DrillReader {
      * @throws FormatException when it is not sound
      */
     public static Drill read(String json) throws FormatException {
-        return told(json).drill();
+        return told(json).document();
     }
 
     /** The same as {@link #read(String)}, with what should be known of it. */
-    public static Told told(String json) throws FormatException {
+    public static Told<Drill> told(String json) throws FormatException {
         FileText text = FileText.checked(json, FileText.Form.DRILL);
         DrillReader reader = new DrillReader(text);
         Drill drill = reader.drill();
@@ -108,7 +100,7 @@ public final class DrillReader {
         Untangled untangled = idsPerRung ? Untangled.of(drill) : new Untangled(drill, List.of());
         reader.refuse(Soundness.faults(untangled.drill(), untangled.drill().surface()));
         Drill sound = untangled.drill();
-        return new Told(sound.withLadder(Ladder.withoutWhatIsGone(sound)), untangled.words());
+        return new Told<>(sound.withLadder(Ladder.withoutWhatIsGone(sound)), untangled.words());
     }
 
     private void refuse(List<Soundness.Fault> faults) throws FormatException {

@@ -1,6 +1,8 @@
 package wildchalk.storage.intake;
 
 import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -9,17 +11,20 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
 import java.util.function.IntConsumer;
 import java.util.stream.Stream;
+import wildchalk.core.document.Document;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.measure.Unit;
-import wildchalk.core.script.Changes;
 import wildchalk.core.surface.SurfacePlan;
 import wildchalk.storage.bundle.Bundle;
 import wildchalk.storage.bundle.BundleReader;
 import wildchalk.storage.format.DrillReader;
 import wildchalk.storage.format.FormatException;
+import wildchalk.storage.format.Told;
+import wildchalk.storage.kind.DrillKind;
+import wildchalk.storage.kind.Kind;
+import wildchalk.storage.kind.Kinds;
+import wildchalk.storage.kind.Typed;
 
 /**
  * Drill files that were read.
@@ -30,6 +35,8 @@ import wildchalk.storage.format.FormatException;
 public record Intake(List<Arrival> read, List<SurfacePlan> surfaces) {
 
     private static final int CHANGES_SAID = 3;
+    /** So much of a file tells what kind it is, bytes. */
+    private static final int HEAD = 4096;
 
     /** The drill files and bundles among some files, those in folders included, by name. */
     public static List<Path> files(List<Path> chosen) {
@@ -60,15 +67,23 @@ public record Intake(List<Arrival> read, List<SurfacePlan> surfaces) {
      * @param done told after each how many are read
      */
     public static Intake read(List<Path> files, IntConsumer done) {
+        return read(files, Kinds.USUAL, done);
+    }
+
+    /** The same with documents of other kinds. */
+    public static Intake read(List<Path> files, Kinds kinds, IntConsumer done) {
         List<Arrival> read = new ArrayList<>();
         List<SurfacePlan> surfaces = new ArrayList<>();
         for (int i = 0; i < files.size(); i++) {
             Path file = files.get(i);
             String name = file.getFileName().toString();
             try {
-                Bundle bundle = name.toLowerCase(Locale.ROOT).endsWith(".zip") ? BundleReader.read(file)
-                        : new Bundle(List.of(DrillReader.told(file)), List.of());
-                bundle.told().forEach(t -> read.add(new Arrival(name, Arrival.Kind.NEW, Optional.of(t.drill()), String.join(" ", t.words()))));
+                Bundle bundle = name.toLowerCase(Locale.ROOT).endsWith(".zip") ? BundleReader.read(file, kinds) : alone(file, kinds);
+                bundle.documents().forEach(t -> read.add(new Arrival(name, Arrival.Kind.NEW, Optional.of(t), String.join(" ", t.words()))));
+                if (bundle.unknown() > 0) {
+                    read.add(Arrival.refused(name, bundle.unknown() + " of the files in it are of a kind that this program does not know; "
+                            + "update Wild Chalk to take them in"));
+                }
                 surfaces.addAll(bundle.surfaces());
             } catch (FormatException e) {
                 String why = e.getMessage();
@@ -79,35 +94,73 @@ public record Intake(List<Arrival> read, List<SurfacePlan> surfaces) {
         return new Intake(read, surfaces);
     }
 
-    /** The same, each compared with the drill of its id in the book. */
-    public Intake compared(Function<String, Optional<Drill>> inBook) {
-        Map<String, Drill> before = new HashMap<>();
-        return new Intake(read.stream().map(a -> a.drill().isEmpty() ? a : compared(a, a.drill().get(), inBook, before)).toList(), surfaces);
+    /** One file by itself. What names no other kind is read as a drill: that says best what is wrong with it. */
+    private static Bundle alone(Path file, Kinds kinds) throws FormatException {
+        Optional<Kind<?>> other = kinds.ofText(beginning(file)).filter(k -> k != DrillKind.DRILLS);
+        if (other.isEmpty()) {
+            Told<Drill> told = DrillReader.told(file);
+            return new Bundle(List.of(new Typed<>(DrillKind.DRILLS, told.document(), told.words())), List.of(), 0);
+        }
+        return new Bundle(List.of(read(other.get(), file)), List.of(), 0);
     }
 
-    private static Arrival compared(Arrival arrival, Drill drill, Function<String, Optional<Drill>> inBook, Map<String, Drill> before) {
-        Drill twin = before.putIfAbsent(drill.id(), drill);
-        if (twin != null) {
-            return twin.isLike(drill) ? new Arrival(arrival.file(), Arrival.Kind.SAME, arrival.drill(), "it comes twice")
-                    : new Arrival(arrival.file(), Arrival.Kind.NEW, arrival.drill(), "another drill has its id and comes with it");
+    private static String beginning(Path file) {
+        try (InputStream in = Files.newInputStream(file)) {
+            return new String(in.readNBytes(HEAD), StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            // Reading it says what is wrong.
+            return "";
         }
-        Optional<Drill> there = inBook.apply(drill.id());
+    }
+
+    private static <T extends Document<T>> Typed<T> read(Kind<T> kind, Path file) throws FormatException {
+        try {
+            Told<T> told = kind.read(Files.readString(file));
+            return new Typed<>(kind, told.document(), told.words());
+        } catch (IOException e) {
+            throw new FormatException("it cannot be read as text; choose another file");
+        }
+    }
+
+    /** Where documents are that might be there already. */
+    public interface There {
+
+        /** The document of a kind with an id; empty when there is none. */
+        <T extends Document<T>> Optional<T> find(Kind<T> kind, String id);
+    }
+
+    /** The same, each compared with the document of its kind and id that is there. */
+    public Intake compared(There there) {
+        Map<String, Typed<?>> before = new HashMap<>();
+        return new Intake(read.stream().map(a -> a.document().isEmpty() ? a : compared(a, a.document().get(), there, before)).toList(), surfaces);
+    }
+
+    private static <T extends Document<T>> Arrival compared(Arrival arrival, Typed<T> arrived, There inBook, Map<String, Typed<?>> before) {
+        T document = arrived.document();
+        Typed<?> twin = before.putIfAbsent(arrived.kind().word() + " " + document.id(), arrived);
+        if (twin != null) {
+            return twin.as(arrived.kind()).orElseThrow().isLike(document) ? new Arrival(arrival.file(), Arrival.Kind.SAME, arrival.document(), "it comes twice")
+                    : new Arrival(arrival.file(), Arrival.Kind.NEW, arrival.document(), "another " + arrived.kind().word() + " has its id and comes with it");
+        }
+        Optional<T> there = inBook.find(arrived.kind(), document.id());
         if (there.isEmpty()) {
             return arrival;
         }
-        if (there.get().isLike(drill)) {
-            return new Arrival(arrival.file(), Arrival.Kind.SAME, arrival.drill(), "");
+        if (there.get().isLike(document)) {
+            return new Arrival(arrival.file(), Arrival.Kind.SAME, arrival.document(), "");
         }
-        List<String> changes = Changes.of(there.get(), drill, Unit.METRES);
+        List<String> changes = arrived.kind().changes(there.get(), document);
         String more = changes.size() > CHANGES_SAID ? "; and " + (changes.size() - CHANGES_SAID) + " more" : "";
         String apart = arrival.words().isEmpty() ? "" : ". " + arrival.words();
-        return new Arrival(arrival.file(), Arrival.Kind.CHANGED, Optional.of(drill.following(there.get())),
+        return new Arrival(arrival.file(), Arrival.Kind.CHANGED, Optional.of(arrived.following(there.get())),
                 String.join("; ", changes.subList(0, Math.min(CHANGES_SAID, changes.size()))) + more + apart);
     }
 
-    /** The drills of one kind. */
-    public List<Drill> of(Arrival.Kind kind) {
-        return read.stream().filter(a -> a.kind() == kind).flatMap(a -> a.drill().stream()).toList();
+    /** The documents of those that stand so to the book. */
+    public List<Typed<?>> of(Arrival.Kind kind) {
+        List<Typed<?>> all = new ArrayList<>();
+        read.stream().filter(a -> a.kind() == kind).forEach(a -> a.document().ifPresent(all::add));
+        return all;
     }
 
     public long count(Arrival.Kind kind) {

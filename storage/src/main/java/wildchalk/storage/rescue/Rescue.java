@@ -18,11 +18,14 @@ import java.util.Set;
 import wildchalk.storage.book.BookException;
 import wildchalk.storage.book.Contents;
 import wildchalk.storage.book.Copies;
-import wildchalk.storage.book.DrillRows;
+import wildchalk.storage.book.DocumentRows;
+import wildchalk.storage.book.Opening;
 import wildchalk.storage.book.Packing;
 import wildchalk.storage.book.VersionRows;
-import wildchalk.storage.format.DrillReader;
 import wildchalk.storage.format.FormatException;
+import java.util.TreeMap;
+import wildchalk.storage.kind.Kind;
+import wildchalk.storage.kind.Kinds;
 
 /** Saves a damaged book into a new file beside it, and puts that in its place when the coach says so. */
 public final class Rescue {
@@ -33,30 +36,46 @@ public final class Rescue {
     private final Salvage damaged;
     private final Salvage copy;
     private final Optional<Copies.Copy> from;
-    private final List<String> fromCopy = new ArrayList<>();
-    private final List<String> older = new ArrayList<>();
-    private final List<String> lost = new ArrayList<>();
+    private final Kinds kinds;
+    private final List<Named> fromCopy = new ArrayList<>();
+    private final List<Named> older = new ArrayList<>();
+    private final List<Named> lost = new ArrayList<>();
 
-    private Rescue(Path book, Optional<Copies.Copy> from, Salvage damaged, Salvage copy) {
+    private Rescue(Path book, Kinds kinds, Optional<Copies.Copy> from, Salvage damaged, Salvage copy) {
         this.book = book;
+        this.kinds = kinds;
         this.from = from;
         this.damaged = damaged;
         this.copy = copy;
     }
 
     /**
+     * A document that is not simply there as it was.
+     *
+     * @param kind the word of its kind
+     */
+    public record Named(String kind, String title) {
+    }
+
+    /**
      * What was saved. Nothing is changed until it is {@linkplain #take taken}.
      *
-     * @param drills how many in all, those that were put aside included
-     * @param fromCopy titles of those that the damaged book no longer has and a copy has
-     * @param older titles of those that are not as they were last
-     * @param lost titles of those that there were and that cannot be read anywhere
+     * @param counts how many documents in all, by the words of their kinds, those that were put aside included
+     * @param fromCopy those that the damaged book no longer has and a copy has
+     * @param older those that are not as they were last
+     * @param lost those that there were and that cannot be read anywhere
      * @param versions how many old versions
      * @param copy the day of the copy that was used; empty when there is none
-     * @param spoilt the share of the damaged book that is missing or empty: with it drills may have gone of which nothing is known
+     * @param spoilt the share of the damaged book that is missing or empty: with it documents may have gone of which nothing is known
+     * @param unknown names of what a newer program keeps in the file and this one does not know; it stays in the damaged book
      */
-    public record Saved(Path book, int drills, List<String> fromCopy, List<String> older, List<String> lost, int versions, Optional<LocalDate> copy,
-                        double spoilt) {
+    public record Saved(Path book, Map<String, Integer> counts, List<Named> fromCopy, List<Named> older, List<Named> lost, int versions,
+                        Optional<LocalDate> copy, double spoilt, List<String> unknown) {
+
+        /** How many documents in all. */
+        public int documents() {
+            return counts.values().stream().mapToInt(Integer::intValue).sum();
+        }
     }
 
     /**
@@ -65,10 +84,15 @@ public final class Rescue {
      * @throws BookException when that cannot be written
      */
     public static Saved save(Path book) {
+        return save(book, Kinds.USUAL);
+    }
+
+    /** The same with documents of other kinds; those of a kind that is not known are saved as they are, by their check sums. */
+    public static Saved save(Path book, Kinds kinds) {
         try {
             Optional<Copies.Copy> from = Copies.of(book).stream().filter(c -> holdsSomething(c.file())).findFirst();
             Salvage copy = from.isPresent() ? Salvage.of(from.get().file()) : Salvage.NOTHING;
-            return new Rescue(book, from, Salvage.of(book), copy).write();
+            return new Rescue(book, kinds, from, Salvage.of(book), copy).write();
         } catch (IOException e) {
             throw trouble(book, e);
         }
@@ -76,7 +100,7 @@ public final class Rescue {
 
     private static boolean holdsSomething(Path copy) {
         try {
-            return !Salvage.of(copy).drills().isEmpty();
+            return !Salvage.of(copy).documents().isEmpty();
         } catch (IOException e) {
             return false;
         }
@@ -88,9 +112,9 @@ public final class Rescue {
     }
 
     private Saved write() throws IOException {
-        List<DrillRows.Raw> drills = drills();
-        Set<String> ids = new HashSet<>(drills.stream().map(DrillRows.Raw::id).toList());
-        List<VersionRows.Raw> versions = versions(ids);
+        List<DocumentRows.Raw> documents = documents();
+        Set<Salvage.Ref> refs = new HashSet<>(documents.stream().map(d -> new Salvage.Ref(d.kind(), d.id())).toList());
+        List<VersionRows.Raw> versions = versions(refs);
         Contents.Order order = Contents.order(book);
         Contents.Order before = from.map(c -> Contents.order(c.file())).orElse(new Contents.Order(Map.of(), Map.of()));
         Map<String, String> settings = new HashMap<>(before.settings());
@@ -103,52 +127,56 @@ public final class Rescue {
         }));
         Path part = book.resolveSibling(Contents.saved(book).getFileName() + ".part");
         Files.deleteIfExists(part);
-        new Contents(drills, versions, settings, collections).begin(part);
+        new Contents(documents, versions, settings, collections).begin(part, kinds);
         Files.deleteIfExists(part.resolveSibling("." + part.getFileName() + ".lock"));
         Files.move(part, Contents.saved(book), StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
-        return new Saved(book, drills.size(), List.copyOf(fromCopy), List.copyOf(older), List.copyOf(lost), versions.size(),
-                from.map(Copies.Copy::day), damaged.spoilt());
+        Map<String, Integer> counts = new TreeMap<>();
+        documents.forEach(d -> counts.merge(d.kind(), 1, Integer::sum));
+        List<String> unknown = damaged.tables().stream().filter(t -> !Opening.isOurs(t)).sorted().toList();
+        return new Saved(book, Map.copyOf(counts), List.copyOf(fromCopy), List.copyOf(older), List.copyOf(lost), versions.size(),
+                from.map(Copies.Copy::day), damaged.spoilt(), unknown);
     }
 
-    /** Each drill in the newest sound state there is of it: its own row, its newest version, the copy. */
-    private List<DrillRows.Raw> drills() {
-        Set<String> ids = new HashSet<>(damaged.known().keySet());
-        ids.addAll(damaged.drills().keySet());
-        ids.addAll(damaged.versions().keySet());
-        ids.addAll(copy.drills().keySet());
-        List<DrillRows.Raw> saved = new ArrayList<>();
-        for (String id : ids.stream().sorted().toList()) {
-            Optional<DrillRows.Raw> own = newest(Optional.ofNullable(damaged.drills().get(id)), version(id));
-            Optional<DrillRows.Raw> best = newest(own, Optional.ofNullable(copy.drills().get(id)));
-            Salvage.Known known = damaged.known().get(id);
+    /** Each document in the newest sound state there is of it: its own row, its newest version, the copy. */
+    private List<DocumentRows.Raw> documents() {
+        Set<Salvage.Ref> refs = new HashSet<>(damaged.known().keySet());
+        refs.addAll(damaged.documents().keySet());
+        refs.addAll(damaged.versions().keySet());
+        refs.addAll(copy.documents().keySet());
+        List<DocumentRows.Raw> saved = new ArrayList<>();
+        for (Salvage.Ref ref : refs.stream().sorted(Comparator.comparing(Salvage.Ref::kind).thenComparing(Salvage.Ref::id)).toList()) {
+            Optional<DocumentRows.Raw> own = newest(Optional.ofNullable(damaged.documents().get(ref)), version(ref));
+            Optional<DocumentRows.Raw> best = newest(own, Optional.ofNullable(copy.documents().get(ref)));
+            Salvage.Known known = damaged.known().get(ref);
             if (best.isEmpty()) {
-                lost.add(known == null ? id : known.title());
+                lost.add(new Named(ref.kind(), known == null ? ref.id() : known.title()));
                 continue;
             }
             saved.add(best.get());
+            Named named = new Named(ref.kind(), best.get().title());
             if (own.isEmpty()) {
-                fromCopy.add(best.get().title());
+                fromCopy.add(named);
             }
             if (known != null && known.changed() > best.get().changed()) {
-                older.add(best.get().title());
+                older.add(named);
             }
         }
         return saved;
     }
 
-    private static Optional<DrillRows.Raw> newest(Optional<DrillRows.Raw> a, Optional<DrillRows.Raw> b) {
+    private static Optional<DocumentRows.Raw> newest(Optional<DocumentRows.Raw> a, Optional<DocumentRows.Raw> b) {
         return a.isEmpty() || b.isPresent() && b.get().changed() > a.get().changed() ? b : a;
     }
 
-    /** The drill as its newest version says. */
-    private Optional<DrillRows.Raw> version(String id) {
-        Optional<VersionRows.Raw> newest = damaged.versions().getOrDefault(id, Map.of()).values().stream().max(Comparator.comparingLong(VersionRows.Raw::n));
+    /** The document as its newest version says. */
+    private Optional<DocumentRows.Raw> version(Salvage.Ref ref) {
+        Optional<VersionRows.Raw> newest = damaged.versions().getOrDefault(ref, Map.of()).values().stream().max(Comparator.comparingLong(VersionRows.Raw::n));
         try {
             if (newest.isPresent()) {
                 String body = Packing.text(newest.get().body());
                 long made = newest.get().made();
-                DrillRows.Raw known = copy.drills().get(id);
-                return Optional.of(new DrillRows.Raw(id, DrillReader.read(body).title(), body, known == null ? made : known.created(), made, null,
+                DocumentRows.Raw known = copy.documents().get(ref);
+                return Optional.of(new DocumentRows.Raw(ref.kind(), ref.id(), title(ref, body), body, known == null ? made : known.created(), made, null,
                         known != null && known.favourite(), known == null ? null : known.used()));
             }
         } catch (IOException | FormatException e) {
@@ -157,12 +185,19 @@ public final class Rescue {
         return Optional.empty();
     }
 
-    private List<VersionRows.Raw> versions(Set<String> drills) {
+    /** As the text says; of a kind that is not known, as it stood in the list or as its id is. */
+    private String title(Salvage.Ref ref, String body) throws FormatException {
+        Optional<Kind<?>> kind = kinds.of(ref.kind());
+        Salvage.Known known = damaged.known().get(ref);
+        return kind.isPresent() ? kind.get().read(body).document().title() : known == null ? ref.id() : known.title();
+    }
+
+    private List<VersionRows.Raw> versions(Set<Salvage.Ref> saved) {
         Map<String, VersionRows.Raw> all = new HashMap<>();
         for (Salvage from : List.of(copy, damaged)) {
-            from.versions().forEach((drill, byNumber) -> byNumber.forEach((n, row) -> all.put(drill + "/" + n, row)));
+            from.versions().forEach((ref, byNumber) -> byNumber.forEach((n, row) -> all.put(ref + "/" + n, row)));
         }
-        return all.values().stream().filter(v -> drills.contains(v.drill())).toList();
+        return all.values().stream().filter(v -> saved.contains(new Salvage.Ref(v.kind(), v.id()))).toList();
     }
 
     /**

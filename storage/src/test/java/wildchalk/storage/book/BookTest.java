@@ -17,11 +17,13 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import wildchalk.core.document.History;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.edit.DrillEdits;
-import wildchalk.core.edit.History;
 import wildchalk.storage.DemoDrills;
 import wildchalk.storage.format.DrillReader;
+import wildchalk.storage.kind.DrillKind;
+import wildchalk.storage.kind.Typed;
 
 class BookTest {
 
@@ -41,18 +43,18 @@ class BookTest {
     }
 
     private static List<String> edits(Book book, String id) {
-        return book.history(id).stream().map(Version::edit).toList();
+        return book.drills().history(id).stream().map(Version::edit).toList();
     }
 
     @Test
     void whatIsKeptIsThereAfterReopening() throws Exception {
         Drill demo = DrillReader.read(DemoDrills.text("ferryman"));
         try (Book book = Book.open(file())) {
-            book.add(demo);
-            book.keep(demo.withTitle("Night ferry"), "Rename drill");
+            book.drills().add(demo);
+            book.drills().keep(demo.withTitle("Night ferry"), "Rename drill");
         }
         try (Book book = Book.open(file())) {
-            assertEquals(demo.withTitle("Night ferry"), book.load("ferryman"));
+            assertEquals(demo.withTitle("Night ferry"), book.drills().load("ferryman"));
             assertEquals(List.of("Rename drill", "New drill"), edits(book, "ferryman"));
         }
     }
@@ -60,10 +62,10 @@ class BookTest {
     @Test
     void everyEditIsOnDiskBeforeKeepReturns() throws Exception {
         try (Book book = Book.open(file())) {
-            book.add(drill("a"));
-            book.keep(drill("a").withTitle("Seen"), "Rename drill");
+            book.drills().add(drill("a"));
+            book.drills().keep(drill("a").withTitle("Seen"), "Rename drill");
             try (Connection other = DriverManager.getConnection("jdbc:sqlite:" + file()); Statement ask = other.createStatement();
-                    ResultSet row = ask.executeQuery("SELECT title FROM drill")) {
+                    ResultSet row = ask.executeQuery("SELECT title FROM kept")) {
                 assertTrue(row.next());
                 assertEquals("Seen", row.getString(1));
             }
@@ -73,9 +75,9 @@ class BookTest {
     @Test
     void takenIdGetsANumber() {
         try (Book book = Book.open(file())) {
-            assertEquals("a", book.add(drill("a")).id());
-            assertEquals("a-2", book.add(drill("a")).id());
-            Drill copy = book.duplicate("a");
+            assertEquals("a", book.drills().add(drill("a")).id());
+            assertEquals("a-2", book.drills().add(drill("a")).id());
+            Drill copy = book.drills().duplicate("a");
             assertEquals("a-3", copy.id());
             assertEquals("Drill a (copy)", copy.title());
         }
@@ -84,12 +86,12 @@ class BookTest {
     @Test
     void deletedDrillCanBeBroughtBack() {
         try (Book book = Book.open(file())) {
-            book.add(drill("a"));
-            book.add(drill("b"));
-            book.delete("a");
+            book.drills().add(drill("a"));
+            book.drills().add(drill("b"));
+            book.drills().delete("a");
             assertEquals(List.of("b"), ids(book, false));
             assertEquals(List.of("a"), ids(book, true));
-            book.restore("a");
+            book.drills().restore("a");
             assertEquals(List.of(), ids(book, true));
             assertEquals(2, book.rows().size());
         }
@@ -99,12 +101,12 @@ class BookTest {
     void drillChangedLastStandsFirst() {
         Hours clock = new Hours();
         try (Book book = Book.open(file(), clock)) {
-            book.add(drill("a"));
+            book.drills().add(drill("a"));
             clock.pass(1);
-            book.add(drill("b"));
+            book.drills().add(drill("b"));
             assertEquals(List.of("b", "a"), ids(book, false));
             clock.pass(1);
-            book.keep(drill("a"), "Move cone");
+            book.drills().keep(drill("a"), "Move cone");
             assertEquals(List.of("a", "b"), ids(book, false));
             assertEquals(clock.millis(), book.rows().get(0).changed());
         }
@@ -114,9 +116,9 @@ class BookTest {
     void drillThatWasPutAsideIsThereForNinetyDays() {
         Hours clock = new Hours();
         try (Book book = Book.open(file(), clock)) {
-            book.add(drill("a"));
-            book.add(drill("b"));
-            book.delete("a");
+            book.drills().add(drill("a"));
+            book.drills().add(drill("b"));
+            book.drills().delete("a");
         }
         clock.pass(24 * 89);
         try (Book book = Book.open(file(), clock)) {
@@ -126,7 +128,7 @@ class BookTest {
         try (Book book = Book.open(file(), clock)) {
             assertEquals(List.of(), ids(book, true));
             assertEquals(List.of("b"), ids(book, false));
-            assertEquals(List.of(), book.history("a"));
+            assertEquals(List.of(), book.drills().history("a"));
         }
     }
 
@@ -134,28 +136,28 @@ class BookTest {
     void newestTwoHundredVersionsStayAndOlderOnesAreThinned() {
         Hours clock = new Hours();
         try (Book book = Book.open(file(), clock)) {
-            book.add(drill("a"));
+            book.drills().add(drill("a"));
             for (int i = 1; i <= 420; i++) {
                 clock.pass(1);
-                book.keep(drill("a").withTitle("Title " + i), "Edit " + i);
+                book.drills().keep(drill("a").withTitle("Title " + i), "Edit " + i);
             }
             List<String> edits = edits(book, "a");
             assertEquals(300, edits.size());
             assertEquals(IntStream.range(0, 200).mapToObj(i -> "Edit " + (420 - i)).toList(), edits.subList(0, 200));
             assertEquals("New drill", edits.get(299));
-            assertEquals("Title 420", book.history("a").get(0).read().drill().title());
-            assertEquals(200, book.versions("a").size());
+            assertEquals("Title 420", book.drills().history("a").get(0).read().document().title());
+            assertEquals(200, book.drills().versions("a").size());
         }
     }
 
     @Test
     void drillIsReadAgainAsItWasAfterEachEdit() {
         try (Book book = Book.open(file())) {
-            Drill first = book.add(drill("a"));
-            book.keep(first.withTitle("Two"), "Rename drill");
-            assertEquals(List.of(new History.Kept("New drill", first), new History.Kept("Rename drill", first.withTitle("Two"))),
-                    book.versions("a").stream().map(Version::read).toList());
-            assertEquals(List.of(), book.versions("b"));
+            Drill first = book.drills().add(drill("a"));
+            book.drills().keep(first.withTitle("Two"), "Rename drill");
+            assertEquals(List.of(new History.Kept<>("New drill", first), new History.Kept<>("Rename drill", first.withTitle("Two"))),
+                    book.drills().versions("a").stream().map(Version::read).toList());
+            assertEquals(List.of(), book.drills().versions("b"));
         }
     }
 
@@ -163,11 +165,11 @@ class BookTest {
     @Test
     void ofLongDrillsOnlyTheNewestVersionsAreReadAgain() {
         try (Book book = Book.open(file())) {
-            Drill first = book.add(drill("a"));
+            Drill first = book.drills().add(drill("a"));
             for (int i = 0; i < 5; i++) {
-                book.keep(DrillEdits.points(List.of("x".repeat(3_000_000), "" + i)).apply(first), "Edit " + i);
+                book.drills().keep(DrillEdits.points(List.of("x".repeat(3_000_000), "" + i)).apply(first), "Edit " + i);
             }
-            assertEquals(List.of("Edit 3", "Edit 4"), book.versions("a").stream().map(Version::edit).toList());
+            assertEquals(List.of("Edit 3", "Edit 4"), book.drills().versions("a").stream().map(Version::edit).toList());
         }
     }
 
@@ -202,16 +204,20 @@ class BookTest {
         assertTrue(e.getMessage().contains("cannot be written. What is in it is safe."), e.getMessage());
     }
 
+    private static Typed<?> typed(Drill drill) {
+        return new Typed<>(DrillKind.DRILLS, drill);
+    }
+
     @Test
     void whatIsTakenInIsThereWholeOrNotAtAll() {
         try (Book book = Book.open(file())) {
-            book.add(drill("a"));
-            book.delete("a");
-            book.takeIn(List.of(drill("a").withTitle("Another"), drill("b")), List.of(drill("a").withTitle("Newer")));
+            book.drills().add(drill("a"));
+            book.drills().delete("a");
+            book.takeIn(List.of(typed(drill("a").withTitle("Another")), typed(drill("b"))), List.of(typed(drill("a").withTitle("Newer"))));
             assertEquals(Set.of("a", "a-2", "b"), Set.copyOf(ids(book, false)));
-            assertEquals("Newer", book.load("a").title());
+            assertEquals("Newer", book.drills().load("a").title());
             assertEquals(List.of("Taken in from a file", "New drill"), edits(book, "a"));
-            assertThrows(NullPointerException.class, () -> book.takeIn(Arrays.asList(drill("c"), null), List.of()));
+            assertThrows(NullPointerException.class, () -> book.takeIn(Arrays.asList(typed(drill("c")), null), List.of()));
             assertEquals(3, book.rows().size());
         }
     }
@@ -220,10 +226,10 @@ class BookTest {
     void favouritesCollectionsAndUseAreKept() {
         Hours clock = new Hours();
         try (Book book = Book.open(file(), clock)) {
-            book.add(drill("a"));
-            book.add(drill("b"));
-            book.favourite("a", true);
-            book.use("b");
+            book.drills().add(drill("a"));
+            book.drills().add(drill("b"));
+            book.drills().favourite("a", true);
+            book.drills().use("b");
             long wet = book.collection("Wet days");
             assertEquals(wet, book.collection("Wet days"));
             book.collect(wet, "a", true);
@@ -238,7 +244,7 @@ class BookTest {
             assertTrue(a.favourite() && !b.favourite());
             assertEquals(Set.of(book.collection("Wet days")), a.collections());
             assertEquals(clock.millis(), b.used());
-            book.keep(drill("a").withTitle("Still liked"), "Rename drill");
+            book.drills().keep(drill("a").withTitle("Still liked"), "Rename drill");
             assertTrue(book.rows().stream().anyMatch(r -> r.id().equals("a") && r.favourite()));
             book.removeCollection(book.collection("Wet days"));
             assertEquals(2, book.rows().size());

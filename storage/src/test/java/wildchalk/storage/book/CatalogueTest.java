@@ -31,7 +31,7 @@ class CatalogueTest {
     void fill() throws Exception {
         try (Book book = Book.open(file())) {
             for (String name : List.of("ferryman", "lamplighter", "skylark", "sixpenny", "turnstile")) {
-                book.add(DrillReader.read(DemoDrills.text(name)));
+                book.drills().add(DrillReader.read(DemoDrills.text(name)));
             }
         }
     }
@@ -59,7 +59,7 @@ class CatalogueTest {
             look(book);
             assertEquals(0, book.unseen(100).size());
             assertTrue(book.rows().stream().allMatch(r -> r.seen() && r.glance().people() > 0));
-            book.keep(book.load("skylark").withTitle("Skylark at noon"), "Rename drill");
+            book.drills().keep(book.drills().load("skylark").withTitle("Skylark at noon"), "Rename drill");
             assertEquals(List.of("skylark"), book.unseen(100).stream().map(Book.Unseen::id).toList());
         }
     }

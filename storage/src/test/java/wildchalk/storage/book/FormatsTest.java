@@ -15,6 +15,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import wildchalk.core.drill.Drill;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /** Books as earlier programs wrote them, kept as they were. */
 class FormatsTest {
@@ -31,7 +34,7 @@ class FormatsTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"1, m", "2, yd"})
+    @CsvSource({"1, m", "2, yd", "4, ft"})
     void olderBookHasAllItHad(int format, String unit) throws Exception {
         Path file = sample(format);
         byte[] before = Files.readAllBytes(file);
@@ -39,16 +42,16 @@ class FormatsTest {
         try (Book book = Book.open(file, clock)) {
             assertEquals(Standing.KEEPING, book.standing());
             assertEquals(List.of("Skylark at dusk", "Sixpenny Square"),
-                    book.rows().stream().filter(r -> !r.isAside()).map(r -> book.load(r.id()).title()).sorted((a, b) -> b.compareTo(a)).toList());
+                    book.rows().stream().filter(r -> !r.isAside()).map(r -> book.drills().load(r.id()).title()).sorted((a, b) -> b.compareTo(a)).toList());
             assertEquals(List.of("turnstile"), book.rows().stream().filter(Book.Row::isAside).map(Book.Row::id).toList());
-            assertEquals(List.of("Undo: Rename drill", "Rename drill", "New drill"), book.history("sixpenny").stream().map(Version::edit).toList());
-            assertEquals("Sixpenny Square at dusk", book.history("sixpenny").get(1).read().drill().title());
+            assertEquals(List.of("Undo: Rename drill", "Rename drill", "New drill"), book.drills().history("sixpenny").stream().map(Version::edit).toList());
+            assertEquals("Sixpenny Square at dusk", book.drills().history("sixpenny").get(1).read().document().title());
             assertEquals(unit, book.setting("unit", "m"));
             book.check();
             // And all that came later can be done in it.
-            book.favourite("skylark", true);
-            book.keep(book.load("skylark").withTitle("Skylark at noon"), "Rename drill");
-            assertEquals("Skylark at dusk", book.history("skylark").get(1).read().drill().title());
+            book.drills().favourite("skylark", true);
+            book.drills().keep(book.drills().load("skylark").withTitle("Skylark at noon"), "Rename drill");
+            assertEquals("Skylark at dusk", book.drills().history("skylark").get(1).read().document().title());
         }
         Path copy = Copies.of(file).stream().map(Copies.Copy::file).filter(f -> f.toString().contains("before format")).findFirst().orElseThrow();
         assertTrue(copy.getFileName().toString().endsWith("before format " + Opening.FORMAT + ".chalkbook"));
@@ -56,17 +59,30 @@ class FormatsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(ints = {1, 2})
+    @ValueSource(ints = {1, 2, 4})
     void olderBookOnADiskThatCannotBeWrittenIsLookedAt(int format) throws Exception {
         Path file = sample(format);
         byte[] before = Files.readAllBytes(file);
         Lock other = Lock.take(file).orElseThrow();
         try (Book book = Book.open(file)) {
             assertEquals(Standing.Kind.OTHER_WINDOW, book.standing().kind());
-            assertEquals("Skylark at dusk", book.load("skylark").title());
+            assertEquals("Skylark at dusk", book.drills().load("skylark").title());
         }
         other.close();
         assertArrayEquals(before, Files.readAllBytes(file));
+    }
+
+    /** Format 3 was never given to anybody: its change and the one to 4 came together. */
+    @Test
+    void whatWasArrangedAndKnownInABookOfFormat4IsStill() throws Exception {
+        try (Book book = Book.open(sample(4))) {
+            Map<String, Book.Row> rows = book.rows().stream().collect(Collectors.toMap(Book.Row::id, r -> r));
+            assertTrue(rows.get("sixpenny").favourite());
+            assertEquals(Set.of(book.collection("Wet evenings")), rows.get("skylark").collections());
+            assertTrue(rows.values().stream().allMatch(Book.Row::seen), "nothing needs to be looked at anew");
+            assertEquals(List.of(rows.get("skylark").number()), book.search("dusk"));
+            book.drills().delete("skylark");
+        }
     }
 
     @Test
@@ -74,20 +90,20 @@ class FormatsTest {
         Hours clock = new Hours();
         Path file = folder.resolve("Days.chalkbook");
         try (Book book = Book.open(file, clock)) {
-            Drill drill = book.add(Drill.empty("a", "Day 0", "field-hockey", "whole"));
+            Drill drill = book.drills().add(Drill.empty("a", "Day 0", "field-hockey", "whole"));
             assertEquals(List.of(), Copies.of(file));
             for (int day = 1; day <= 14; day++) {
                 clock.pass(24);
                 book.rows();
                 assertEquals(Math.min(10, day - 1), Copies.of(file).size());
-                book.keep(drill.withTitle("Day " + day), "Rename drill");
-                book.keep(drill.withTitle("Day " + day + " late"), "Rename drill");
+                book.drills().keep(drill.withTitle("Day " + day), "Rename drill");
+                book.drills().keep(drill.withTitle("Day " + day + " late"), "Rename drill");
                 assertEquals(Math.min(10, day), Copies.of(file).size());
             }
         }
         // Each holds what there was before the first edit of its day.
         try (Book copy = Book.open(Copies.of(file).get(0).file())) {
-            assertEquals("Day 13 late", copy.load("a").title());
+            assertEquals("Day 13 late", copy.drills().load("a").title());
             copy.check();
         }
         assertFalse(Files.list(folder.resolve("Days copies")).anyMatch(f -> f.toString().endsWith(".part")));

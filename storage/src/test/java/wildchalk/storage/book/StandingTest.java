@@ -37,22 +37,22 @@ class StandingTest {
     @Test
     void secondWindowLooksAndTakesOverWhenTheFirstIsClosed() {
         Book first = Book.open(file());
-        first.add(drill("a"));
+        first.drills().add(drill("a"));
         try (Book second = Book.open(file())) {
             assertEquals(Standing.Kind.OTHER_WINDOW, second.standing().kind());
-            assertEquals("Drill a", second.load("a").title());
-            first.keep(drill("a").withTitle("First"), "Rename drill");
+            assertEquals("Drill a", second.drills().load("a").title());
+            first.drills().keep(drill("a").withTitle("First"), "Rename drill");
             assertFalse(second.tryAgain());
-            second.use("a");
+            second.drills().use("a");
             second.check();
             first.close();
             assertTrue(second.tryAgain());
             assertEquals(Standing.KEEPING, second.standing());
-            assertEquals("First", second.load("a").title());
-            second.keep(drill("a").withTitle("Second"), "Rename drill");
+            assertEquals("First", second.drills().load("a").title());
+            second.drills().keep(drill("a").withTitle("Second"), "Rename drill");
         }
         try (Book book = Book.open(file())) {
-            assertEquals("Second", book.load("a").title());
+            assertEquals("Second", book.drills().load("a").title());
         }
     }
 
@@ -60,9 +60,9 @@ class StandingTest {
     @Test
     void takingOverIsTriedAgainWhereTheFirstTryFindsTheFileBusy() throws Exception {
         Book first = Book.open(file());
-        first.add(drill("a"));
+        first.drills().add(drill("a"));
         try (Book second = Book.open(file())) {
-            second.keep(drill("a").withTitle("Second"), "Rename drill");
+            second.drills().keep(drill("a").withTitle("Second"), "Rename drill");
             first.close();
             try (Connection other = DriverManager.getConnection("jdbc:sqlite:" + file()); Statement busy = other.createStatement()) {
                 busy.execute("BEGIN IMMEDIATE");
@@ -74,7 +74,7 @@ class StandingTest {
             assertEquals(Standing.KEEPING, second.standing());
         }
         try (Book book = Book.open(file())) {
-            assertEquals("Second", book.load("a").title());
+            assertEquals("Second", book.drills().load("a").title());
         }
     }
 
@@ -82,38 +82,38 @@ class StandingTest {
     @Test
     void secondWindowDoesNotWriteOverTheFirst() {
         Book first = Book.open(file());
-        first.add(drill("a"));
+        first.drills().add(drill("a"));
         try (Book second = Book.open(file())) {
-            second.keep(drill("a").withTitle("Second"), "Rename drill");
-            assertEquals("Second", second.load("a").title());
+            second.drills().keep(drill("a").withTitle("Second"), "Rename drill");
+            assertEquals("Second", second.drills().load("a").title());
             assertEquals(1, second.standing().waiting());
-            first.keep(drill("a").withTitle("First"), "Rename drill");
+            first.drills().keep(drill("a").withTitle("First"), "Rename drill");
             first.close();
             assertFalse(second.tryAgain());
-            assertEquals(List.of("Second"), second.unkept().stream().map(Drill::title).toList());
+            assertEquals(List.of("Second"), second.drills().unkept().stream().map(Drill::title).toList());
         }
         try (Book book = Book.open(file())) {
-            assertEquals("First", book.load("a").title());
+            assertEquals("First", book.drills().load("a").title());
         }
     }
 
     @Test
     void bookOfANewerProgramIsLookedAtAndLeftAlone() throws Exception {
         try (Book book = Book.open(file())) {
-            book.add(drill("a"));
+            book.drills().add(drill("a"));
         }
         try (Connection c = DriverManager.getConnection("jdbc:sqlite:" + file()); Statement s = c.createStatement()) {
             s.execute("INSERT INTO flyway_schema_history SELECT 99, '99', 'later', 'SQL', 'V99', 1, '', installed_on, 1, 1 "
                     + "FROM flyway_schema_history LIMIT 1");
-            s.execute("ALTER TABLE drill ADD COLUMN weather TEXT");
-            s.execute("ALTER TABLE drill RENAME COLUMN used TO last_used");
+            s.execute("ALTER TABLE kept ADD COLUMN weather TEXT");
+            s.execute("ALTER TABLE kept RENAME COLUMN used TO last_used");
         }
         byte[] before = Files.readAllBytes(file());
         try (Book book = Book.open(file())) {
             assertEquals(Standing.Kind.NEWER, book.standing().kind());
-            assertEquals("Drill a", book.load("a").title());
-            book.keep(drill("a").withTitle("Here only"), "Rename drill");
-            assertEquals("Here only", book.load("a").title());
+            assertEquals("Drill a", book.drills().load("a").title());
+            book.drills().keep(drill("a").withTitle("Here only"), "Rename drill");
+            assertEquals("Here only", book.drills().load("a").title());
             assertFalse(book.tryAgain());
             // It is no damage that its tables are others.
             book.check();
@@ -142,26 +142,26 @@ class StandingTest {
     void onAFullDiskEditsWaitUntilThereIsRoom() throws Exception {
         onDisk("400k", (disk, onDisk) -> {
             Book book = Book.open(onDisk);
-            book.add(drill("a"));
+            book.drills().add(drill("a"));
             Path filler = disk.resolve("filler");
             fill(filler);
             for (int i = 0; i < 60 && book.standing().isKept(); i++) {
-                book.keep(drill("a").withNotes(List.of("x".repeat(4000) + i), List.of(), List.of()), "Edit " + i);
+                book.drills().keep(drill("a").withNotes(List.of("x".repeat(4000) + i), List.of(), List.of()), "Edit " + i);
             }
             assertEquals(Standing.Kind.WAITING, book.standing().kind());
-            book.keep(drill("a").withTitle("Waits"), "Rename drill");
-            Drill fresh = book.add(drill("b"));
-            assertEquals("Waits", book.load("a").title());
+            book.drills().keep(drill("a").withTitle("Waits"), "Rename drill");
+            Drill fresh = book.drills().add(drill("b"));
+            assertEquals("Waits", book.drills().load("a").title());
             assertFalse(book.tryAgain());
             assertTrue(book.standing().waiting() >= 2);
             Files.delete(filler);
             assertTrue(book.tryAgain());
             assertEquals(Standing.KEEPING, book.standing());
-            assertEquals(List.of(), book.unkept());
+            assertEquals(List.of(), book.drills().unkept());
             book.close();
             try (Book again = Book.open(onDisk)) {
-                assertEquals("Waits", again.load("a").title());
-                assertEquals("Drill b", again.load(fresh.id()).title());
+                assertEquals("Waits", again.drills().load("a").title());
+                assertEquals("Drill b", again.drills().load(fresh.id()).title());
                 again.check();
             }
         });
@@ -182,20 +182,20 @@ class StandingTest {
     void onAReadOnlyDiskEditsWaitUntilItCanBeWritten() throws Exception {
         onDisk("4m", (disk, onDisk) -> {
             try (Book book = Book.open(onDisk)) {
-                book.add(drill("a"));
+                book.drills().add(drill("a"));
             }
             assertTrue(run("mount", "-o", "remount,ro", disk.toString()));
             try (Book book = Book.open(onDisk)) {
                 assertEquals(Standing.Kind.WAITING, book.standing().kind());
-                assertEquals("Drill a", book.load("a").title());
+                assertEquals("Drill a", book.drills().load("a").title());
                 book.check();
-                book.keep(drill("a").withTitle("Waits"), "Rename drill");
+                book.drills().keep(drill("a").withTitle("Waits"), "Rename drill");
                 assertFalse(book.tryAgain());
                 assertTrue(run("mount", "-o", "remount,rw", disk.toString()));
                 assertTrue(book.tryAgain());
             }
             try (Book book = Book.open(onDisk)) {
-                assertEquals("Waits", book.load("a").title());
+                assertEquals("Waits", book.drills().load("a").title());
             }
         });
     }
@@ -205,16 +205,16 @@ class StandingTest {
     void copyThatFindsNoRoomIsSaidAndTheEditIsKept() throws Exception {
         onDisk("1m", (disk, onDisk) -> {
             try (Book book = Book.open(onDisk)) {
-                book.add(drill("a"));
+                book.drills().add(drill("a"));
             }
             // In the way of the folder of copies stands something else.
             Files.writeString(disk.resolve("Test copies"), "not a folder");
             try (Book book = Book.open(onDisk)) {
-                book.keep(drill("a").withTitle("Kept"), "Rename drill");
+                book.drills().keep(drill("a").withTitle("Kept"), "Rename drill");
                 assertEquals(Standing.KEEPING, book.standing());
                 assertTrue(book.word().orElseThrow().startsWith("Today's copy of the book could not be made."));
                 assertTrue(book.word().isEmpty(), "it is said once");
-                book.keep(drill("a").withTitle("Kept too"), "Rename drill");
+                book.drills().keep(drill("a").withTitle("Kept too"), "Rename drill");
                 assertTrue(book.word().isEmpty());
             }
         });

@@ -15,24 +15,25 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.StringLength;
 import org.junit.jupiter.api.Test;
+import wildchalk.storage.kind.DrillKind;
 
 /** What tells a row that is as it was written from one that is not. */
 class SumsTest {
 
-    private static final DrillRows.Raw ROW = new DrillRows.Raw("a", "Title", "{}", 1, 2, null, false, null);
+    private static final DocumentRows.Raw ROW = new DocumentRows.Raw("drill", "a", "Title", "{}", 1, 2, null, false, null);
 
     @Test
     void everyColumnThatMattersChangesTheSum() {
         long sum = ROW.sum();
-        assertEquals(sum, new DrillRows.Raw("a", "Title", "{}", 1, 2, null, true, 9L).sum(), "a star is no part of it");
-        assertNotEquals(sum, new DrillRows.Raw("b", "Title", "{}", 1, 2, null, false, null).sum());
-        assertNotEquals(sum, new DrillRows.Raw("a", "Titles", "{}", 1, 2, null, false, null).sum());
-        assertNotEquals(sum, new DrillRows.Raw("a", "Title", "[]", 1, 2, null, false, null).sum());
-        assertNotEquals(sum, new DrillRows.Raw("a", "Title", "{}", 2, 2, null, false, null).sum());
-        assertNotEquals(sum, new DrillRows.Raw("a", "Title", "{}", 1, 3, null, false, null).sum());
-        assertNotEquals(sum, new DrillRows.Raw("a", "Title", "{}", 1, 2, 0L, false, null).sum(), "put aside is another thing than not");
+        assertEquals(sum, new DocumentRows.Raw("drill", "a", "Title", "{}", 1, 2, null, true, 9L).sum(), "a star is no part of it");
+        assertNotEquals(sum, new DocumentRows.Raw("drill", "b", "Title", "{}", 1, 2, null, false, null).sum());
+        assertNotEquals(sum, new DocumentRows.Raw("drill", "a", "Titles", "{}", 1, 2, null, false, null).sum());
+        assertNotEquals(sum, new DocumentRows.Raw("drill", "a", "Title", "[]", 1, 2, null, false, null).sum());
+        assertNotEquals(sum, new DocumentRows.Raw("drill", "a", "Title", "{}", 2, 2, null, false, null).sum());
+        assertNotEquals(sum, new DocumentRows.Raw("drill", "a", "Title", "{}", 1, 3, null, false, null).sum());
+        assertNotEquals(sum, new DocumentRows.Raw("drill", "a", "Title", "{}", 1, 2, 0L, false, null).sum(), "put aside is another thing than not");
         // Where one column ends and the next begins counts as well.
-        assertNotEquals(new DrillRows.Raw("ab", "c", "", 1, 2, null, false, null).sum(), new DrillRows.Raw("a", "bc", "", 1, 2, null, false, null).sum());
+        assertNotEquals(new DocumentRows.Raw("drill", "ab", "c", "", 1, 2, null, false, null).sum(), new DocumentRows.Raw("drill", "a", "bc", "", 1, 2, null, false, null).sum());
     }
 
     @Test
@@ -40,6 +41,16 @@ class SumsTest {
         CRC32 crc = new CRC32();
         crc.update("a\0Title\0{}\0001\0002\0null\0".getBytes(StandardCharsets.UTF_8));
         assertEquals(crc.getValue(), ROW.sum());
+    }
+
+    @Test
+    void kindOfWhatIsNoDrillStandsInItsSum() {
+        CRC32 crc = new CRC32();
+        crc.update("song\0a\0Title\0{}\0001\0002\0null\0".getBytes(StandardCharsets.UTF_8));
+        DocumentRows.Raw song = new DocumentRows.Raw("song", "a", "Title", "{}", 1, 2, null, false, null);
+        assertEquals(crc.getValue(), song.sum());
+        assertNotEquals(song.sum(), ROW.sum());
+        assertNotEquals(Sums.version("song", "a", 1, "Edit", "x", 5), Sums.version("drill", "a", 1, "Edit", "x", 5));
     }
 
     @Property
@@ -55,8 +66,8 @@ class SumsTest {
         byte[] packed = Packing.pack(text);
         byte[] spoilt = packed.clone();
         spoilt[at % packed.length] ^= (byte) (1 << bit);
-        long sum = Sums.version("a", 1, "Edit", packed, 5);
-        assertNotEquals(sum, Sums.version("a", 1, "Edit", spoilt, 5));
+        long sum = Sums.version("drill", "a", 1, "Edit", packed, 5);
+        assertNotEquals(sum, Sums.version("drill", "a", 1, "Edit", spoilt, 5));
         assertArrayEquals(packed, Packing.pack(text), "packing is the same every time");
     }
 
@@ -65,8 +76,8 @@ class SumsTest {
         byte[] packed = Packing.pack("A drill that was kept. ".repeat(50));
         byte[] cut = Arrays.copyOf(packed, packed.length / 2);
         assertThrows(IOException.class, () -> Packing.text(cut));
-        BookException e = assertThrows(BookException.class, () -> new Version(1, "Edit", 5, cut).read());
+        BookException e = assertThrows(BookException.class, () -> new Version<>(DrillKind.DRILLS, 1, "Edit", 5, cut).read());
         assertTrue(e.getMessage().contains("The drill itself is as it was."));
-        assertThrows(BookException.class, () -> new Version(1, "Edit", 5, null).read());
+        assertThrows(BookException.class, () -> new Version<>(DrillKind.DRILLS, 1, "Edit", 5, null).read());
     }
 }

@@ -30,15 +30,15 @@ class IdClashTest {
 
     @Test
     void anOldFileIsMendedAndSaysSo() throws FormatException {
-        DrillReader.Told told = DrillReader.told(FILE.formatted(6));
-        assertEquals(3, Ladder.build(told.drill(), "s2").pieces().size());
-        assertEquals(1, Ladder.build(told.drill(), "s2").actions().size(), "C runs there too");
-        assertEquals(List.of(), told.drill().ladder().get(1).without(), "what is nowhere is left out by nobody");
+        Told<Drill> told = DrillReader.told(FILE.formatted(6));
+        assertEquals(3, Ladder.build(told.document(), "s2").pieces().size());
+        assertEquals(1, Ladder.build(told.document(), "s2").actions().size(), "C runs there too");
+        assertEquals(List.of(), told.document().ladder().get(1).without(), "what is nowhere is left out by nobody");
         assertEquals(3, told.words().size());
         assertEquals("The red hoop on \"With a hoop\" and the player C on \"Start\" were taken for one thing; they are kept apart now. "
                 + "Look whether each belongs where it is.", told.words().get(0));
-        DrillReader.Told again = DrillReader.told(DrillWriter.write(told.drill()));
-        assertEquals(told.drill(), again.drill());
+        Told<Drill> again = DrillReader.told(DrillWriter.write(told.document()));
+        assertEquals(told.document(), again.document());
         assertEquals(List.of(), again.words());
     }
 

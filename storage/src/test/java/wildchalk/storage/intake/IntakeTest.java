@@ -10,10 +10,15 @@ import java.util.Optional;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import wildchalk.core.document.Document;
 import wildchalk.core.drill.Drill;
 import wildchalk.storage.DemoDrills;
 import wildchalk.storage.format.DrillReader;
 import wildchalk.storage.format.DrillWriter;
+import java.util.stream.Stream;
+import wildchalk.storage.kind.DrillKind;
+import wildchalk.storage.kind.Kind;
+import wildchalk.storage.kind.Typed;
 
 class IntakeTest {
 
@@ -23,6 +28,15 @@ class IntakeTest {
     private Path write(String name, String text) throws Exception {
         Files.createDirectories(folder.resolve(name).getParent());
         return Files.writeString(folder.resolve(name), text);
+    }
+
+    private static Intake.There there(Drill... drills) {
+        return new Intake.There() {
+            @Override
+            public <T extends Document<T>> Optional<T> find(Kind<T> kind, String id) {
+                return Stream.of(drills).filter(d -> d.id().equals(id)).findFirst().flatMap(d -> new Typed<>(DrillKind.DRILLS, d).as(kind));
+            }
+        };
     }
 
     private static List<String> kinds(Intake intake) {
@@ -40,7 +54,7 @@ class IntakeTest {
         write("notes.txt", "nothing to take in");
         AtomicInteger done = new AtomicInteger();
         Intake intake = Intake.read(Intake.files(List.of(folder)), done::set)
-                .compared(id -> List.of(skylark, ferryman).stream().filter(d -> d.id().equals(id)).findFirst());
+                .compared(there(skylark, ferryman));
         assertEquals(4, done.get());
         assertEquals(List.of("a.json SAME", "b.json CHANGED", "d.json REFUSED", "c.drill.json NEW"), kinds(intake));
         assertEquals("called Ferry in fog instead of Ferryman", intake.read().get(1).words());
@@ -53,8 +67,8 @@ class IntakeTest {
         Drill one = Drill.empty("one", "One", "field-hockey", "whole");
         List<Path> files = List.of(write("1.json", DrillWriter.write(one)), write("2.json", DrillWriter.write(one)),
                 write("3.json", DrillWriter.write(one.withTitle("Uno"))));
-        Intake intake = Intake.read(files, n -> { }).compared(id -> Optional.empty());
+        Intake intake = Intake.read(files, n -> { }).compared(there());
         assertEquals(List.of("1.json NEW", "2.json SAME", "3.json NEW"), kinds(intake));
-        assertEquals(List.of("One", "Uno"), intake.of(Arrival.Kind.NEW).stream().map(Drill::title).toList());
+        assertEquals(List.of("One", "Uno"), intake.of(Arrival.Kind.NEW).stream().map(t -> t.document().title()).toList());
     }
 }

@@ -45,7 +45,7 @@ class RescueTest {
     void fill() {
         try (Book book = Book.open(file())) {
             for (int n = 0; n < DRILLS; n++) {
-                book.add(drill(n));
+                book.drills().add(drill(n));
             }
             book.collect(book.collection("Wet evenings"), "d3", true);
             book.set("unit", "yd");
@@ -79,6 +79,10 @@ class RescueTest {
         });
     }
 
+    private static Salvage.Ref ref(String id) {
+        return new Salvage.Ref("drill", id);
+    }
+
     private static Set<String> ids(Book book) {
         return book.rows().stream().map(Book.Row::id).collect(Collectors.toSet());
     }
@@ -89,7 +93,7 @@ class RescueTest {
         assertDamaged();
         byte[] damaged = Files.readAllBytes(file());
         Rescue.Saved saved = Rescue.save(file());
-        assertEquals(DRILLS, saved.drills());
+        assertEquals(DRILLS, saved.documents());
         assertEquals(List.of(), saved.fromCopy());
         assertEquals(List.of(), saved.older());
         assertEquals(List.of(), saved.lost());
@@ -99,10 +103,10 @@ class RescueTest {
         assertArrayEquals(damaged, Files.readAllBytes(aside));
         try (Book book = Book.open(file())) {
             book.check();
-            assertEquals(drill(4), book.load("d4"));
+            assertEquals(drill(4), book.drills().load("d4"));
             assertEquals("yd", book.setting("unit", "m"));
             assertEquals(Set.of(book.collection("Wet evenings")), book.rows().stream().filter(r -> r.id().equals("d3")).findFirst().orElseThrow().collections());
-            assertEquals("New drill", book.history("d7").get(0).edit());
+            assertEquals("New drill", book.drills().history("d7").get(0).edit());
         }
     }
 
@@ -113,13 +117,13 @@ class RescueTest {
         // A newer one that is damaged from end to end is passed over.
         Files.write(folder.resolve("Otters copies").resolve("2099-11-03.chalkbook"), new byte[PAGE * 3]);
         try (Book book = Book.open(file())) {
-            book.keep(drill(2).withTitle("Changed since"), "Rename drill");
+            book.drills().keep(drill(2).withTitle("Changed since"), "Rename drill");
         }
         byte[] all = Files.readAllBytes(file());
         Files.write(file(), Arrays.copyOf(all, PAGE * 8));
         assertDamaged();
         Rescue.Saved saved = Rescue.save(file());
-        assertEquals(DRILLS, saved.drills());
+        assertEquals(DRILLS, saved.documents());
         assertEquals(Optional.of(LocalDate.of(2099, 11, 2)), saved.copy());
         assertFalse(saved.fromCopy().isEmpty());
         assertTrue(saved.spoilt() > 0.3, "most of the file is missing: " + saved.spoilt());
@@ -148,8 +152,8 @@ class RescueTest {
         }
         assertDamaged();
         Rescue.Saved saved = Rescue.save(file());
-        assertEquals(List.of("Drill 11"), saved.lost());
-        assertEquals(DRILLS - 1, saved.drills());
+        assertEquals(List.of(new Rescue.Named("drill", "Drill 11")), saved.lost());
+        assertEquals(DRILLS - 1, saved.documents());
     }
 
     @Test
@@ -159,7 +163,7 @@ class RescueTest {
         Files.write(file(), all);
         assertDamaged();
         Rescue.Saved saved = Rescue.save(file());
-        assertEquals(DRILLS, saved.drills());
+        assertEquals(DRILLS, saved.documents());
     }
 
     @Test
@@ -187,13 +191,13 @@ class RescueTest {
     void editsThatAreStillBesideTheFileAreReadToo() throws Exception {
         Path copy = Files.createDirectory(folder.resolve("copy")).resolve("Otters.chalkbook");
         try (Book book = Book.open(file())) {
-            book.keep(drill(1).withTitle("Written last"), "Rename drill");
+            book.drills().keep(drill(1).withTitle("Written last"), "Rename drill");
             Files.copy(file(), copy);
             Files.copy(file().resolveSibling("Otters.chalkbook-wal"), copy.resolveSibling("Otters.chalkbook-wal"));
         }
         Salvage salvage = Salvage.of(copy);
-        assertEquals("Written last", salvage.drills().get("d1").title());
-        assertEquals(DRILLS, salvage.drills().size());
+        assertEquals("Written last", salvage.documents().get(ref("d1")).title());
+        assertEquals(DRILLS, salvage.documents().size());
         assertEquals(0, salvage.spoilt());
     }
 
@@ -209,10 +213,10 @@ class RescueTest {
         Salvage salvage = Salvage.of(file());
         try (Book book = Book.open(file())) {
             for (String id : ids(book)) {
-                assertEquals(book.text(id).orElseThrow(), salvage.drills().get(id).body());
-                assertEquals(book.history(id).size(), salvage.versions().get(id).size());
+                assertEquals(book.drills().text(id).orElseThrow(), salvage.documents().get(ref(id)).body());
+                assertEquals(book.drills().history(id).size(), salvage.versions().get(ref(id)).size());
             }
-            assertEquals(ids(book), salvage.known().keySet());
+            assertEquals(ids(book).stream().map(RescueTest::ref).collect(Collectors.toSet()), salvage.known().keySet());
         }
     }
 }

@@ -1,22 +1,21 @@
-package wildchalk.core.edit;
+package wildchalk.core.document;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import wildchalk.core.drill.Drill;
 
-/** A drill with everything that was done to it and everything that was undone. */
-public record History(List<Step> done, Drill now, List<Step> undone) {
+/** A document with everything that was done to it and everything that was undone. */
+public record History<T extends Document<T>>(List<Step<T>> done, T now, List<Step<T>> undone) {
 
     /**
      * A step that was taken.
      *
      * @param name of the edit
-     * @param other the drill on its far side: before it in {@code done}, after it in {@code undone}
+     * @param other the document on its far side: before it in {@code done}, after it in {@code undone}
      */
-    public record Step(String name, Drill other) {
+    public record Step<T>(String name, T other) {
     }
 
     public History {
@@ -24,8 +23,8 @@ public record History(List<Step> done, Drill now, List<Step> undone) {
         undone = List.copyOf(undone);
     }
 
-    public static History of(Drill drill) {
-        return new History(List.of(), drill, List.of());
+    public static <T extends Document<T>> History<T> of(T document) {
+        return new History<>(List.of(), document, List.of());
     }
 
     /** How an undo is named where it is kept, before the name of what it took back. */
@@ -34,73 +33,73 @@ public record History(List<Step> done, Drill now, List<Step> undone) {
     private static final Pattern SEVERAL = Pattern.compile(UNDO + "([0-9]+) steps");
 
     /**
-     * A drill as it was kept.
+     * A document as it was kept.
      *
      * @param edit the name of what had been done
      */
-    public record Kept(String edit, Drill drill) {
+    public record Kept<T>(String edit, T document) {
     }
 
     /** What was done, from what was kept, oldest first; what was undone can be done again. */
-    public static History replayed(List<Kept> kept) {
-        History history = of(kept.get(0).drill());
-        for (Kept next : kept.subList(1, kept.size())) {
+    public static <T extends Document<T>> History<T> replayed(List<Kept<T>> kept) {
+        History<T> history = of(kept.get(0).document());
+        for (Kept<T> next : kept.subList(1, kept.size())) {
             history = history.replay(next);
         }
         return history;
     }
 
-    private History replay(Kept next) {
+    private History<T> replay(Kept<T> next) {
         Matcher several = SEVERAL.matcher(next.edit());
-        History moved = several.matches() ? undo(Integer.parseInt(several.group(1)))
+        History<T> moved = several.matches() ? undo(Integer.parseInt(several.group(1)))
                 : next.edit().startsWith(UNDO) ? undo() : next.edit().startsWith(REDO) ? redo() : this;
         // Where what was kept begins in the middle of things, an undo is a step like any other.
-        return moved != this && moved.now.isLike(next.drill()) ? moved : after(new Edit(next.edit(), d -> next.drill()));
+        return moved != this && moved.now.isLike(next.document()) ? moved : after(new Edit<>(next.edit(), d -> next.document()));
     }
 
     /** The same with what had been done before it; unchanged when that led somewhere else. */
-    public History since(History before) {
-        Drill first = done.isEmpty() ? now : done.get(0).other();
+    public History<T> since(History<T> before) {
+        T first = done.isEmpty() ? now : done.get(0).other();
         if (!before.now.isLike(first)) {
             return this;
         }
-        List<Step> all = new ArrayList<>(before.done);
+        List<Step<T>> all = new ArrayList<>(before.done);
         all.addAll(done);
-        return new History(all, now, done.isEmpty() ? before.undone : undone);
+        return new History<>(all, now, done.isEmpty() ? before.undone : undone);
     }
 
     /** After one more edit; unchanged when the edit changes nothing. */
-    public History after(Edit edit) {
-        Drill changed = edit.apply(now);
+    public History<T> after(Edit<T> edit) {
+        T changed = edit.apply(now);
         if (changed.isLike(now)) {
             return this;
         }
-        return new History(with(done, new Step(edit.name(), now)), changed, List.of());
+        return new History<>(with(done, new Step<>(edit.name(), now)), changed, List.of());
     }
 
-    public History undo() {
+    public History<T> undo() {
         if (done.isEmpty()) {
             return this;
         }
-        Step last = done.get(done.size() - 1);
-        return new History(without(done), last.other().following(now), with(undone, new Step(last.name(), now)));
+        Step<T> last = done.get(done.size() - 1);
+        return new History<>(without(done), last.other().following(now), with(undone, new Step<>(last.name(), now)));
     }
 
     /** Takes back the last {@code steps} edits, or all when there are fewer. */
-    public History undo(int steps) {
-        History history = this;
+    public History<T> undo(int steps) {
+        History<T> history = this;
         for (int i = 0; i < steps && !history.done.isEmpty(); i++) {
             history = history.undo();
         }
         return history;
     }
 
-    public History redo() {
+    public History<T> redo() {
         if (undone.isEmpty()) {
             return this;
         }
-        Step last = undone.get(undone.size() - 1);
-        return new History(with(done, new Step(last.name(), now)), last.other().following(now), without(undone));
+        Step<T> last = undone.get(undone.size() - 1);
+        return new History<>(with(done, new Step<>(last.name(), now)), last.other().following(now), without(undone));
     }
 
     /** What undo would take back. */
@@ -113,13 +112,13 @@ public record History(List<Step> done, Drill now, List<Step> undone) {
         return undone.isEmpty() ? Optional.empty() : Optional.of(undone.get(undone.size() - 1).name());
     }
 
-    private static List<Step> with(List<Step> steps, Step step) {
-        List<Step> result = new ArrayList<>(steps);
+    private static <T> List<Step<T>> with(List<Step<T>> steps, Step<T> step) {
+        List<Step<T>> result = new ArrayList<>(steps);
         result.add(step);
         return result;
     }
 
-    private static List<Step> without(List<Step> steps) {
+    private static <T> List<Step<T>> without(List<Step<T>> steps) {
         return steps.subList(0, steps.size() - 1);
     }
 }
