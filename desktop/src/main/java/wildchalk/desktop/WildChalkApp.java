@@ -9,13 +9,17 @@ import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
+import wildchalk.desktop.beside.Beside;
 import wildchalk.desktop.board.BoardState;
+import wildchalk.desktop.keeping.BookPlaces;
 import wildchalk.desktop.keeping.Keeper;
 import wildchalk.desktop.keeping.Opened;
 import wildchalk.desktop.paint.Type;
 import wildchalk.desktop.shots.WindowPicture;
 import wildchalk.core.drill.Drill;
 import wildchalk.desktop.exchange.Exchange;
+import wildchalk.desktop.trouble.Trouble;
+import wildchalk.desktop.trouble.TroubleLog;
 import wildchalk.desktop.window.MainWindow;
 import wildchalk.desktop.exchange.SystemChooser;
 import wildchalk.storage.book.Book;
@@ -42,6 +46,7 @@ public final class WildChalkApp extends Application {
      */
     public static void launch(Request asked) {
         request = asked;
+        TroubleLog.in(BookPlaces.troubles());
         // Beside the start of the toolkit, which takes as long.
         early = Session.opening(asked);
         Application.launch(WildChalkApp.class);
@@ -61,6 +66,9 @@ public final class WildChalkApp extends Application {
 
     /** One open window with its book. */
     public static final class Session implements AutoCloseable {
+
+        private static final String NOT_OPENED = "The book could not be opened. Nothing in it was changed. Start Wild Chalk again; "
+                + "if it stays like this, open another book.";
 
         private final Stage stage;
         private final MainWindow window;
@@ -99,8 +107,16 @@ public final class WildChalkApp extends Application {
             stage.setMinHeight(700);
             stage.setOnCloseRequest(session::beforeClosing);
             stage.show();
+            Thread.setDefaultUncaughtExceptionHandler((thread, cause) -> session.unexpected(cause));
             session.await(opening);
             return session;
+        }
+
+        /** What nobody has foreseen, on whichever thread. */
+        private void unexpected(Throwable cause) {
+            TroubleLog.write(new Trouble("doing something that nobody foresaw could fail", cause));
+            Platform.runLater(() -> window.messages().warn("Something went wrong that the program did not expect. What was said to be kept is kept. "
+                    + "If it happens again, start Wild Chalk anew; what went wrong stands under the name of the book, for whoever mends the program."));
         }
 
         private void openBook() {
@@ -108,16 +124,21 @@ public final class WildChalkApp extends Application {
         }
 
         private void await(CompletableFuture<Opened> opening) {
-            opening.whenComplete((done, trouble) ->
-                    Platform.runLater(() -> {
-                        if (trouble == null) {
-                            show(done);
-                        } else if (trouble.getCause() instanceof DamagedBook damaged) {
-                            rescue(damaged);
-                        } else {
-                            trouble(inWords(trouble));
-                        }
-                    }));
+            opening.whenComplete((done, failed) -> {
+                Trouble trouble = failed == null ? null : new Trouble("opening a book", failed.getCause() == null ? failed : failed.getCause());
+                if (trouble != null) {
+                    TroubleLog.write(trouble);
+                }
+                Platform.runLater(() -> {
+                    if (trouble == null) {
+                        show(done);
+                    } else if (trouble.cause() instanceof DamagedBook damaged) {
+                        rescue(damaged);
+                    } else {
+                        trouble(trouble.words(NOT_OPENED));
+                    }
+                });
+            });
         }
 
         private void trouble(String words) {
@@ -143,12 +164,6 @@ public final class WildChalkApp extends Application {
             }
         }
 
-        private static String inWords(Throwable trouble) {
-            return trouble.getCause() instanceof BookException e ? e.getMessage()
-                    : "The book could not be opened. Nothing in it was changed. Start Wild Chalk again; "
-                    + "if it stays like this, open another book.";
-        }
-
         private void show(Opened done) {
             if (closed) {
                 done.book().close();
@@ -162,7 +177,7 @@ public final class WildChalkApp extends Application {
                 drill.ifPresent(window::open);
                 opened.complete(null);
                 keeper.checkSoon();
-            });
+            }, () -> opened.complete(null));
         }
 
         private void told(BookException trouble) {
@@ -181,26 +196,18 @@ public final class WildChalkApp extends Application {
 
         private void rescue(DamagedBook damaged) {
             window.rescuing();
-            CompletableFuture.supplyAsync(() -> Rescue.save(damaged.file())).whenComplete((saved, trouble) -> Platform.runLater(() -> {
-                if (trouble == null) {
-                    window.showRescue(saved, () -> take(saved), this::openOther);
-                    opened.complete(null);
-                } else {
-                    trouble(inWords(trouble));
-                }
-            }));
+            Beside.work("saving a damaged book", () -> Rescue.save(damaged.file()), saved -> {
+                window.showRescue(saved, () -> take(saved), this::openOther);
+                opened.complete(null);
+            }, trouble -> trouble(trouble.words(NOT_OPENED)));
         }
 
         private void take(Rescue.Saved saved) {
             window.opening();
-            CompletableFuture.supplyAsync(() -> Rescue.take(saved)).whenComplete((aside, trouble) -> Platform.runLater(() -> {
-                if (trouble == null) {
-                    window.messages().say("The damaged book is kept as " + aside.getFileName() + ".");
-                    openBook();
-                } else {
-                    trouble(inWords(trouble));
-                }
-            }));
+            Beside.work("putting a saved book in its place", () -> Rescue.take(saved), aside -> {
+                window.messages().say("The damaged book is kept as " + aside.getFileName() + ".");
+                openBook();
+            }, trouble -> trouble(trouble.words(NOT_OPENED)));
         }
 
         /** Closes the book beside the window and opens another. */
@@ -215,11 +222,15 @@ public final class WildChalkApp extends Application {
             Keeper left = keeper;
             keeper = null;
             window.opening();
-            CompletableFuture.runAsync(() -> {
+            Beside.work("closing a book", () -> {
                 if (left != null) {
                     left.close();
                 }
-            }).thenRun(() -> Platform.runLater(then));
+                return true;
+            }, closed -> then.run(), trouble -> {
+                window.messages().warn("The book that was open could not be closed as it should be. What was said to be kept is kept in it.");
+                then.run();
+            });
         }
 
         private static Optional<Drill> toOpen(Book book, Request request) {

@@ -12,7 +12,10 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.OptionalInt;
 import java.util.Random;
 import wildchalk.core.document.Document;
 import wildchalk.storage.book.Book;
@@ -32,7 +35,7 @@ public final class Kills {
     private final Path book;
     private final List<String> failures = new ArrayList<>();
     private int shown;
-    private int last;
+    private final Map<String, Integer> last = new HashMap<>();
 
     private Kills(Path book, long seed) {
         this.book = book;
@@ -74,8 +77,7 @@ public final class Kills {
     private void kill(int n) throws IOException, InterruptedException, SQLException {
         Process window = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-Dprism.order=sw", "-cp",
                 System.getProperty("java.class.path"), KilledProgram.class.getName(), book.toString(), DRILL).redirectErrorStream(true).start();
-        // Where it is killed before anything was shown as kept, what was there before is still to be there.
-        int kept = last;
+        OptionalInt kept = OptionalInt.empty();
         boolean atWork = false;
         try (BufferedReader said = new BufferedReader(new InputStreamReader(window.getInputStream(), StandardCharsets.UTF_8))) {
             for (String line = said.readLine(); line != null; line = said.readLine()) {
@@ -83,7 +85,7 @@ public final class Kills {
                     atWork = true;
                     killSoon(window);
                 } else if (line.startsWith("kept ")) {
-                    kept = Integer.parseInt(line.substring("kept ".length()));
+                    kept = OptionalInt.of(Integer.parseInt(line.substring("kept ".length())));
                     shown++;
                 }
             }
@@ -95,11 +97,11 @@ public final class Kills {
         look(n, kept);
     }
 
-    private static <T extends Document<T>> int number(Book open, Kind<T> kind, String id) {
-        return KilledWindow.numberOf(open.of(kind).load(id).title());
-    }
-
-    private <T extends Document<T>> void look(int n, int kept, int there, Book open, Kind<T> kind, String id) {
+    /** @param shown the last edit that was shown as kept; where none was, what was there before is still to be there */
+    private <T extends Document<T>> void look(int n, OptionalInt shown, Book open, Kind<T> kind, String id) {
+        int there = KilledWindow.numberOf(open.of(kind).load(id).title());
+        int kept = shown.orElse(last.getOrDefault(kind.word(), 0));
+        last.put(kind.word(), there);
         if (there < kept) {
             failures.add(n + ": edit " + kept + " of the " + kind.word() + " was shown as kept, and the newest in the book is " + there);
         }
@@ -123,12 +125,11 @@ public final class Kills {
         killer.start();
     }
 
-    private void look(int n, int kept) throws SQLException {
+    private void look(int n, OptionalInt kept) throws SQLException {
         try (Book open = Book.open(book)) {
             open.check();
-            last = number(open, DrillKind.DRILLS, DRILL);
-            look(n, kept, last, open, DrillKind.DRILLS, DRILL);
-            look(n, kept, number(open, Rota.KIND, KilledWindow.ROTA), open, Rota.KIND, KilledWindow.ROTA);
+            look(n, kept, open, DrillKind.DRILLS, DRILL);
+            look(n, kept, open, Rota.KIND, KilledWindow.ROTA);
             if (open.rows().size() != DRILLS || open.of(Rota.KIND).list().size() != DRILLS / 2 || !open.standing().isKept()) {
                 failures.add(n + ": the book is not as it was");
             }

@@ -1,9 +1,8 @@
 package wildchalk.desktop.beside;
 
-import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
-import javafx.application.Platform;
+import wildchalk.desktop.trouble.Trouble;
 
 /**
  * Works questions out beside the window's thread, one at a time; of those that are asked meanwhile only the newest is
@@ -13,14 +12,24 @@ import javafx.application.Platform;
  */
 public final class Newest<T> {
 
+    private final String what;
     private final Consumer<T> answer;
+    private final Consumer<Trouble> trouble;
     private Supplier<T> waiting;
     private boolean busy;
     private int forgotten;
 
-    /** @param answer told on the window's thread */
-    public Newest(Consumer<T> answer) {
+    /**
+     * One desk for questions of one sort.
+     *
+     * @param what is worked out, as in {@link Beside#work}
+     * @param answer told on the window's thread
+     * @param trouble told there too, instead of the answer
+     */
+    public Newest(String what, Consumer<T> answer, Consumer<Trouble> trouble) {
+        this.what = what;
         this.answer = answer;
+        this.trouble = trouble;
     }
 
     public void ask(Supplier<T> question) {
@@ -41,17 +50,24 @@ public final class Newest<T> {
         int asked = forgotten;
         waiting = null;
         busy = true;
-        CompletableFuture.supplyAsync(question).whenComplete((done, failed) -> Platform.runLater(() -> {
+        Beside.work(what, question::get, done -> {
             busy = false;
-            if (failed == null && asked == forgotten) {
+            if (asked == forgotten) {
                 answer.accept(done);
             }
-            if (waiting != null) {
-                work();
+            goOn();
+        }, failed -> {
+            busy = false;
+            if (asked == forgotten) {
+                trouble.accept(failed);
             }
-            if (failed != null) {
-                throw new IllegalStateException(failed);
-            }
-        }));
+            goOn();
+        });
+    }
+
+    private void goOn() {
+        if (waiting != null && !busy) {
+            work();
+        }
     }
 }

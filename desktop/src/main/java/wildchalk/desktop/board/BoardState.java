@@ -62,7 +62,8 @@ public final class BoardState {
     private double tokens = 1;
     private final ReadOnlyLongWrapper changes = new ReadOnlyLongWrapper();
     private final ReadOnlyObjectWrapper<Shown> draft = new ReadOnlyObjectWrapper<>();
-    private final Newest<Shown> drafts = new Newest<>(draft::set);
+    private final Newest<Shown> drafts = new Newest<>("working an edit out that is under way", draft::set,
+            trouble -> say("This cannot be shown while it is dragged; let go to do it."));
     private final DoubleProperty playhead = new SimpleDoubleProperty();
     private final BooleanProperty playing = new SimpleBooleanProperty();
     private final DoubleProperty speed = new SimpleDoubleProperty(1);
@@ -75,7 +76,7 @@ public final class BoardState {
     private final ObjectProperty<Aids> aids = new SimpleObjectProperty<>(Aids.USUAL);
     private final ObjectProperty<Units> units = new SimpleObjectProperty<>(Units.METRIC);
     private final Samples samples = new Samples();
-    private final SheetDesk sheets = new SheetDesk();
+    private final SheetDesk sheets = new SheetDesk(this::warn);
     private final Focus focus = new Focus();
     private boolean showing;
     private final Desk desk;
@@ -177,6 +178,10 @@ public final class BoardState {
         }
         take(next, edit.name());
         return true;
+    }
+
+    private void warn(String words) {
+        desk.say(words);
     }
 
     /** Tells the coach something about what they just did. */

@@ -17,11 +17,12 @@ import wildchalk.desktop.paint.ScreenMap;
 final class DifferenceLayer extends Canvas {
 
     private final BoardState state;
-    private final Newest<Shown> working = new Newest<>(this::found);
+    private final Newest<Shown> working;
     private ScreenMap map;
 
     DifferenceLayer(BoardState state) {
         this.state = state;
+        this.working = new Newest<>("comparing two rungs", this::found, trouble -> state.say("The two rungs could not be laid over each other."));
         setMouseTransparent(true);
         setVisible(false);
     }

@@ -36,7 +36,7 @@ final class LadderPane extends LiveScroll {
 
     private final BoardState state;
     private final VBox rungs = new VBox(10);
-    private final Newest<List<RungCard.Drawn>> pictures = new Newest<>(this::take);
+    private final Newest<List<RungCard.Drawn>> pictures = new Newest<>("drawing small pictures of rungs", this::take, trouble -> { /* The cards say in words what they are. */ });
     private final Map<String, RungCard> cards = new HashMap<>();
     /** The cards whose picture is not up to date, and how it comes to be. */
     private final Map<RungCard, Supplier<RungCard.Drawn>> pending = new LinkedHashMap<>();

@@ -4,10 +4,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
-import javafx.application.Platform;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.DataFormat;
 import wildchalk.core.drill.Drill;
@@ -16,6 +14,7 @@ import wildchalk.core.drill.Stage;
 import wildchalk.core.edit.CopyEdits;
 import wildchalk.core.edit.Placement;
 import wildchalk.core.geometry.Vec;
+import wildchalk.desktop.beside.Beside;
 import wildchalk.storage.format.DrillReader;
 import wildchalk.storage.format.DrillWriter;
 import wildchalk.storage.format.FormatException;
@@ -46,13 +45,13 @@ final class PartClipboard {
      */
     static void paste(BoardState state, Consumer<String> refuse) {
         String text = Optional.ofNullable(Clipboard.getSystemClipboard().getString()).orElse("");
-        CompletableFuture.supplyAsync(() -> read(text)).thenAccept(part -> Platform.runLater(() -> {
+        Beside.work("reading what is on the clipboard", () -> read(text), part -> {
             if (part.isEmpty()) {
                 refuse.accept(NO_PART);
             } else {
                 put(state, part.get());
             }
-        }));
+        }, trouble -> refuse.accept("What is on the clipboard could not be put in. Nothing was changed"));
     }
 
     private static Optional<Stage> read(String text) {

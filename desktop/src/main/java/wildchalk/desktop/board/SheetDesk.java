@@ -1,7 +1,5 @@
 package wildchalk.desktop.board;
 
-import java.util.concurrent.CompletableFuture;
-import javafx.application.Platform;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -13,6 +11,8 @@ import wildchalk.core.measure.Units;
 import wildchalk.core.setout.SetOut;
 import wildchalk.core.setout.Sheet;
 import wildchalk.core.surface.Surface;
+import wildchalk.desktop.beside.Beside;
+import java.util.function.Consumer;
 
 /** Works the set-out sheet out while it is wanted, beside the window's thread; the newest question wins. */
 public final class SheetDesk {
@@ -24,10 +24,13 @@ public final class SheetDesk {
     private final BooleanProperty wanted = new SimpleBooleanProperty();
     private final IntegerProperty handful = new SimpleIntegerProperty(SetOut.USUAL_HANDFUL);
     private final ReadOnlyObjectWrapper<Sheet> sheet = new ReadOnlyObjectWrapper<>();
+    private final Consumer<String> say;
     private Question newest;
     private Question answered;
 
-    SheetDesk() {
+    /** @param say told when there can be none */
+    SheetDesk(Consumer<String> say) {
+        this.say = say;
         wanted.addListener(o -> work());
         handful.addListener(o -> {
             newest = new Question(newest.stage(), newest.surface(), newest.units(), handful.get());
@@ -45,13 +48,18 @@ public final class SheetDesk {
         if (!wanted.get() || asked.equals(answered)) {
             return;
         }
-        CompletableFuture.supplyAsync(() -> SetOut.of(asked.stage(), asked.surface(), asked.units(), asked.handful()))
-                .thenAccept(done -> Platform.runLater(() -> {
-                    if (asked.equals(newest)) {
-                        answered = asked;
-                        sheet.set(done);
-                    }
-                }));
+        Beside.work("working the set-out sheet out", () -> SetOut.of(asked.stage(), asked.surface(), asked.units(), asked.handful()), done -> {
+            if (asked.equals(newest)) {
+                answered = asked;
+                sheet.set(done);
+            }
+        }, trouble -> {
+            if (asked.equals(newest)) {
+                answered = asked;
+                sheet.set(null);
+                say.accept("The set-out sheet could not be worked out for this drill. The drill is safe; it is tried anew when something is changed.");
+            }
+        });
     }
 
     /** Whether the sheet is shown. */

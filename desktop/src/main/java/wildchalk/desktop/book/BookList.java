@@ -20,9 +20,11 @@ final class BookList extends ListButton {
     private final Path open;
     private final Exchange exchange;
     private final Consumer<Path> onSwitch;
+    private final Runnable onTroubles;
 
-    BookList(Path open, Exchange exchange, Consumer<Path> onSwitch) {
+    BookList(Path open, Exchange exchange, Consumer<Path> onSwitch, Runnable onTroubles) {
         super(name(open));
+        this.onTroubles = onTroubles;
         this.open = open;
         this.exchange = exchange;
         this.onSwitch = onSwitch;
@@ -63,7 +65,10 @@ final class BookList extends ListButton {
         MenuItem fresh = new MenuItem("Begin a new book …");
         fresh.setId("new-book");
         fresh.setOnAction(e -> exchange.chooser().toSave("New book" + ENDING, "Books", "*" + ENDING).ifPresent(onSwitch));
-        items.addAll(List.of(new SeparatorMenuItem(), elsewhere, fresh));
+        MenuItem troubles = new MenuItem("What went wrong …");
+        troubles.setId("troubles");
+        troubles.setOnAction(e -> onTroubles.run());
+        items.addAll(List.of(new SeparatorMenuItem(), elsewhere, fresh, new SeparatorMenuItem(), troubles));
         return items;
     }
 }

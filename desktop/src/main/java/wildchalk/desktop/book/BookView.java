@@ -24,11 +24,14 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Screen;
 import wildchalk.core.drill.Drill;
+import wildchalk.desktop.beside.Beside;
 import wildchalk.desktop.exchange.Exchange;
 import wildchalk.desktop.keeping.Cataloguer;
 import wildchalk.desktop.keeping.Keeper;
 import wildchalk.desktop.keeping.Opened;
 import wildchalk.desktop.message.Messages;
+import wildchalk.desktop.trouble.TroubleLog;
+import wildchalk.desktop.trouble.TroublePage;
 import wildchalk.storage.book.Book;
 import wildchalk.storage.book.Shelf;
 
@@ -98,7 +101,7 @@ public final class BookView extends BorderPane implements DrillCard.Page {
     private HBox bar() {
         count.getStyleClass().add("quiet");
         count.setId("book-count");
-        VBox head = new VBox(0, new BookList(keeper.file(), exchange, desk::switchTo), count);
+        VBox head = new VBox(0, new BookList(keeper.file(), exchange, desk::switchTo, this::troubles), count);
         head.setMinWidth(Region.USE_PREF_SIZE);
         words.setId("find-drills");
         words.setPromptText("Find: a title, a word of the script, cones yellow, 2v1, first touch");
@@ -236,6 +239,11 @@ public final class BookView extends BorderPane implements DrillCard.Page {
     @Override
     public List<MenuItem> menu(Book.Row row, DrillCard card) {
         return menu.items(row, card, this::open, desk::open, this::versions);
+    }
+
+    private void troubles() {
+        Beside.work("reading what went wrong", TroubleLog::text, text -> desk.page(new TroublePage(text, TroubleLog.file(), desk::back)),
+                trouble -> messages.warn("The file that says what went wrong could not be read."));
     }
 
     private void versions(Book.Row row) {

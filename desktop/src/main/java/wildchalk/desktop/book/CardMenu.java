@@ -2,7 +2,6 @@ package wildchalk.desktop.book;
 
 import java.nio.file.Path;
 import java.util.List;
-import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.scene.control.CheckMenuItem;
@@ -10,11 +9,11 @@ import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import wildchalk.core.drill.Drill;
+import wildchalk.desktop.beside.Beside;
 import wildchalk.desktop.exchange.Exchange;
 import wildchalk.desktop.keeping.Keeper;
 import wildchalk.desktop.message.Messages;
 import wildchalk.storage.book.Book;
-import wildchalk.storage.book.BookException;
 import wildchalk.storage.book.Shelf;
 
 /** What can be done with a drill as a whole. */
@@ -93,17 +92,18 @@ final class CardMenu {
     }
 
     private void copy(Book.Row row, Path other) {
-        keeper.ask(book -> book.drills().load(row.id()), drill -> CompletableFuture.supplyAsync(() -> {
-            try (Book into = Book.open(other)) {
-                if (!into.standing().isKept()) {
-                    return "The book " + BookList.name(other) + " cannot be written now: it may be open in another window. Nothing was copied.";
-                }
-                into.drills().add(drill);
-                return drill.title() + " is in " + BookList.name(other) + " as well.";
-            } catch (BookException e) {
-                return e.getMessage() + " Nothing was copied.";
+        keeper.ask(book -> book.drills().load(row.id()), drill -> Beside.work("copying a drill into another book", () -> copied(drill, other),
+                messages::say, trouble -> messages.warn(trouble.words("The book " + BookList.name(other) + " could not be written.") + " Nothing was copied.")));
+    }
+
+    private static String copied(Drill drill, Path other) {
+        try (Book into = Book.open(other)) {
+            if (!into.standing().isKept()) {
+                return "The book " + BookList.name(other) + " cannot be written now: it may be open in another window. Nothing was copied.";
             }
-        }).thenAccept(messages::tell));
+            into.drills().add(drill);
+            return drill.title() + " is in " + BookList.name(other) + " as well.";
+        }
     }
 
     private void change(Consumer<Book> change, String said) {

@@ -29,13 +29,15 @@ final class Finder {
     private final ObjectProperty<Asked.Order> order = new SimpleObjectProperty<>(Asked.Order.CHANGED);
     private final ObjectProperty<Place> place = new SimpleObjectProperty<>(Place.ALL);
     private final ObjectProperty<List<Book.Row>> shown = new SimpleObjectProperty<>(List.of());
-    private final Newest<List<Book.Row>> chooser = new Newest<>(shown::set);
+    private final Newest<List<Book.Row>> chooser;
     private List<Book.Row> rows = List.of();
     private Optional<List<Integer>> found = Optional.empty();
     private int searches;
 
     Finder(Keeper keeper) {
         this.keeper = keeper;
+        // Where it cannot be chosen, all are shown: none of them is lost.
+        this.chooser = new Newest<>("choosing drills by the filters", shown::set, trouble -> shown.set(rows));
         words.addListener(o -> search());
         asked.addListener(o -> choose());
         order.addListener(o -> choose());

@@ -1,12 +1,11 @@
 package wildchalk.desktop.book;
 
-import java.util.concurrent.CompletableFuture;
 import javafx.animation.AnimationTimer;
 import javafx.animation.PauseTransition;
-import javafx.application.Platform;
 import javafx.scene.layout.StackPane;
 import javafx.util.Duration;
 import wildchalk.core.drill.Ladder;
+import wildchalk.desktop.beside.Beside;
 import wildchalk.desktop.board.Thumbnail;
 import wildchalk.desktop.keeping.Keeper;
 import wildchalk.storage.book.Book;
@@ -38,13 +37,14 @@ final class LivePicture {
 
     private void workOut(Book.Row row, StackPane over) {
         int mine = asked;
-        keeper.ask(b -> b.drills().find(row.id()), found -> found.ifPresent(drill -> CompletableFuture
-                .supplyAsync(() -> Thumbnail.Ready.of(drill, Ladder.build(drill, drill.ladder().get(0).id())))
-                .thenAccept(ready -> Platform.runLater(() -> {
+        keeper.ask(b -> b.drills().find(row.id()), found -> found.ifPresent(drill -> Beside.work("working a small picture out that plays",
+                () -> Thumbnail.Ready.of(drill, Ladder.build(drill, drill.ladder().get(0).id())), ready -> {
                     if (mine == asked) {
                         begin(ready, over);
                     }
-                }))));
+                }, trouble -> {
+                    // The picture that stands still is there; opening the drill says what is wrong with it.
+                })));
     }
 
     private void begin(Thumbnail.Ready ready, StackPane over) {

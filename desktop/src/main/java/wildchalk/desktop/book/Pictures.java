@@ -13,13 +13,13 @@ import java.util.Set;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Consumer;
-import javafx.application.Platform;
 import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.image.Image;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.scene.Ink;
 import wildchalk.core.scene.Look;
+import wildchalk.desktop.beside.Beside;
 import wildchalk.desktop.board.Thumbnail;
 import wildchalk.desktop.keeping.Keeper;
 import wildchalk.handout.paint.PaperBrush;
@@ -102,12 +102,11 @@ final class Pictures {
         busy = true;
         keeper.ask(b -> b.drills().text(first.id()), text -> {
             if (!painter.isShutdown()) {
-                painter.execute(() -> {
-                    Optional<Image> image = text.flatMap(Pictures::read).map(this::draw);
-                    Platform.runLater(() -> done(first, image));
-                });
+                // One that cannot be drawn has no picture; the next ones do.
+                Beside.work("drawing a small picture", painter, () -> text.flatMap(Pictures::read).map(this::draw), image -> done(first, image),
+                        trouble -> done(first, Optional.empty()));
             }
-        });
+        }, () -> done(first, Optional.empty()));
     }
 
     private void done(Wanted wish, Optional<Image> image) {

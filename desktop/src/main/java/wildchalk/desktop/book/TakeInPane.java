@@ -7,7 +7,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.concurrent.CompletableFuture;
 import javafx.application.Platform;
 import javafx.collections.FXCollections;
 import javafx.geometry.Pos;
@@ -27,6 +26,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import wildchalk.core.document.Document;
 import wildchalk.core.surface.SurfacePlan;
+import wildchalk.desktop.beside.Beside;
 import wildchalk.desktop.keeping.BookPlaces;
 import wildchalk.desktop.keeping.Keeper;
 import wildchalk.desktop.message.Messages;
@@ -73,8 +73,16 @@ final class TakeInPane extends BorderPane {
                 e.consume();
             }
         });
-        CompletableFuture.supplyAsync(() -> read(chosen)).thenAccept(read -> Platform.runLater(() ->
-                keeper.ask(b -> read.compared(there(b)), this::show)));
+        Beside.work("reading files to take in", () -> read(chosen),
+                read -> keeper.ask(b -> read.compared(there(b)), this::show, this::failed), trouble -> failed());
+    }
+
+    private void failed() {
+        bar.setVisible(false);
+        bar.setManaged(false);
+        summary.setText("The files could not be read to their end. Nothing was taken in, and the book is as it was. "
+                + "Try fewer of them at a time to find the one that is at fault.");
+        go.setText("Nothing to take in");
     }
 
     private static Intake.There there(Book book) {
@@ -214,6 +222,9 @@ final class TakeInPane extends BorderPane {
         }, n -> {
             messages.say(n == 1 ? (fresh.isEmpty() ? versions : fresh).get(0).document().title() + " is in the book." : n + " drills are in the book.");
             close.run();
+        }, () -> {
+            summary.setText("Nothing was taken in: all of it comes into the book, or none of it. The book is as it was.");
+            go.setDisable(false);
         });
     }
 

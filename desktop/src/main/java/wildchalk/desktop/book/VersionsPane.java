@@ -1,10 +1,8 @@
 package wildchalk.desktop.book;
 
 import java.util.List;
-import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
 import javafx.animation.AnimationTimer;
-import javafx.application.Platform;
 import javafx.collections.FXCollections;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -23,6 +21,7 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.script.Changes;
+import wildchalk.desktop.beside.Beside;
 import wildchalk.desktop.board.Thumbnail;
 import wildchalk.desktop.keeping.Keeper;
 import wildchalk.desktop.message.Messages;
@@ -154,11 +153,15 @@ final class VersionsPane extends BorderPane {
         }
         int mine = ++asked;
         Drill now = current;
-        CompletableFuture.supplyAsync(() -> looked(version, now)).thenAccept(looked -> Platform.runLater(() -> {
+        Beside.work("looking at an old version", () -> looked(version, now), looked -> {
             if (mine == asked) {
                 show(version, looked);
             }
-        }));
+        }, trouble -> {
+            if (mine == asked) {
+                show(version, new Looked(null, null, List.of(), "This version could not be looked at. The drill itself is as it was."));
+            }
+        });
     }
 
     private static Looked looked(Version<Drill> version, Drill now) {

@@ -1,13 +1,9 @@
 package wildchalk.desktop.handout;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
-import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
-import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -26,6 +22,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.scene.Look;
+import wildchalk.desktop.beside.Beside;
 import wildchalk.desktop.board.BoardState;
 import wildchalk.desktop.exchange.Exchange.Chooser;
 import wildchalk.desktop.page.PageHead;
@@ -179,21 +176,15 @@ public final class HandOutPane extends BorderPane {
         HandOut kind = form.kind();
         Order order = form.order();
         said.setText("Making the page …");
-        CompletableFuture.supplyAsync(() -> {
-            try {
-                Path file = Files.createTempFile("wildchalk", ".html");
-                file.toFile().deleteOnExit();
-                kind.write(order, file, Progress.UNSEEN);
-                return file;
-            } catch (IOException e) {
-                throw new UncheckedIOException(e);
-            }
-        }).whenComplete((file, failed) -> Platform.runLater(() -> {
-            said.setText(failed == null ? "" : "The page could not be made: there may be no room for it on the disk.");
-            if (failed == null) {
-                chooser.look(file);
-            }
-        }));
+        Beside.work("making a page to look at", () -> {
+            Path file = Files.createTempFile("wildchalk", ".html");
+            file.toFile().deleteOnExit();
+            kind.write(order, file, Progress.UNSEEN);
+            return file;
+        }, file -> {
+            said.setText("");
+            chooser.look(file);
+        }, trouble -> said.setText("The page could not be made: there may be no room for it on the disk."));
     }
 
     private void handOut() {

@@ -1,13 +1,13 @@
 package wildchalk.desktop.handout;
 
 import java.nio.file.Path;
-import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.ReadOnlyDoubleWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
+import wildchalk.desktop.beside.Beside;
 import wildchalk.handout.order.Cancelled;
 import wildchalk.handout.order.Delivery;
 import wildchalk.handout.order.HandOut;
@@ -32,13 +32,8 @@ final class Job implements Progress {
     /** @param then told on the window's thread how it came out: empty when the file is there, else why not */
     static Job start(HandOut kind, Order order, Path target, Consumer<String> then) {
         Job job = new Job();
-        CompletableFuture.supplyAsync(() -> job.work(kind, order, target))
-                .whenComplete((words, failed) -> Platform.runLater(() -> {
-                    then.accept(failed == null ? words : "It could not be made. Nothing was written, and the drill is safe in the book.");
-                    if (failed != null) {
-                        throw new IllegalStateException(failed);
-                    }
-                }));
+        Beside.work("making a hand-out", () -> job.work(kind, order, target), then,
+                trouble -> then.accept("It could not be made. Nothing was written, and the drill is safe in the book."));
         return job;
     }
 

@@ -3,9 +3,7 @@ package wildchalk.desktop.handout;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.util.List;
-import java.util.concurrent.CompletableFuture;
 import javafx.animation.AnimationTimer;
-import javafx.application.Platform;
 import javafx.embed.swing.SwingFXUtils;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -18,6 +16,7 @@ import javafx.scene.image.WritableImage;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import wildchalk.core.measure.Clock;
+import wildchalk.desktop.beside.Beside;
 import wildchalk.desktop.beside.Newest;
 import wildchalk.handout.clip.Screening;
 import wildchalk.handout.order.HandOut;
@@ -31,7 +30,7 @@ final class PreviewPane extends StackPane {
     /** Between frames of a clip that is only looked at, nanoseconds. */
     private static final long FRAME = 50_000_000;
 
-    private final Newest<Shown> newest = new Newest<>(this::take);
+    private final Newest<Shown> newest = new Newest<>("making a preview", this::take, trouble -> unseen());
     private final Label waiting = new Label("Making it ready to look at …");
     private Projector projector;
 
@@ -79,6 +78,13 @@ final class PreviewPane extends StackPane {
         } else {
             getChildren().setAll(pages(shown.pages()));
         }
+    }
+
+    private void unseen() {
+        stop();
+        Label none = new Label("There is no preview of this. It can be made all the same.");
+        none.setId("preview-none");
+        getChildren().setAll(none);
     }
 
     private Node pages(List<Image> pages) {
@@ -131,11 +137,14 @@ final class PreviewPane extends StackPane {
             last = now;
             painting = true;
             double t = (now - begun) / 1e9 % screening.seconds();
-            CompletableFuture.supplyAsync(() -> SwingFXUtils.toFXImage(screening.frame(t), null)).thenAccept(image -> Platform.runLater(() -> {
+            Beside.work("painting a frame of the preview", () -> SwingFXUtils.toFXImage(screening.frame(t), null), image -> {
                 shown = image;
                 screen.setImage(shown);
                 painting = false;
-            }));
+            }, trouble -> {
+                // The clip stands still where it is; making it says what is wrong.
+                stop();
+            });
         }
     }
 }

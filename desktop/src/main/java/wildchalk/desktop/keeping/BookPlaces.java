@@ -47,6 +47,11 @@ public final class BookPlaces {
         return folder().resolve("surfaces");
     }
 
+    /** The folder of the files that say what went wrong. */
+    public static Path troubles() {
+        return folder().resolve("troubles");
+    }
+
     private static Path folder() {
         String system = System.getProperty("os.name").toLowerCase(Locale.ROOT);
         Path home = Path.of(System.getProperty("user.home"));

@@ -5,11 +5,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
-import javafx.application.Platform;
 import wildchalk.core.catalogue.Glance;
 import wildchalk.core.catalogue.Glancing;
+import wildchalk.desktop.beside.Beside;
 import wildchalk.storage.book.Book;
 
 /**
@@ -50,16 +49,20 @@ public final class Cataloguer {
                 busy = false;
                 return;
             }
-            CompletableFuture.supplyAsync(() -> seen(unseen)).thenAccept(seen -> Platform.runLater(() -> {
+            Beside.work("looking drills over", () -> seen(unseen), seen -> {
                 unseen.stream().filter(u -> !seen.containsKey(u)).forEach(u -> unreadable.add(u.id()));
                 Map<String, Glance> glances = new LinkedHashMap<>();
                 seen.forEach((of, s) -> glances.put(of.id(), s.glance()));
                 keeper.ask(b -> b.seen(seen), numbers -> {
                     onSeen.accept(new Looked(glances, numbers));
                     next();
-                });
-            }));
-        });
+                }, () -> busy = false);
+            }, trouble -> {
+                // One of these cannot be looked at: they are left out, and the others still are.
+                unseen.forEach(u -> unreadable.add(u.id()));
+                next();
+            });
+        }, () -> busy = false);
     }
 
     private static Map<Book.Unseen, Glancing.Seen> seen(List<Book.Unseen> unseen) {

@@ -1,8 +1,10 @@
 package wildchalk.desktop.keeping;
 
 import java.nio.file.Path;
+import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.Executors;
+import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -14,12 +16,18 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import wildchalk.core.document.Document;
+import wildchalk.desktop.beside.Beside;
+import wildchalk.desktop.trouble.Trouble;
+import wildchalk.desktop.trouble.TroubleLog;
 import wildchalk.storage.book.Book;
 import wildchalk.storage.book.BookException;
 import wildchalk.storage.book.Standing;
 import wildchalk.storage.kind.Kind;
 
-/** Does everything with the book on one thread of its own, in the order it was asked for. */
+/**
+ * Does what is asked of the book on one thread of its own, in the order it was asked for. Only the check of a whole book and the
+ * word on how it stands to its file come from others.
+ */
 public final class Keeper implements AutoCloseable {
 
     /** How often it is tried to write what waits, seconds. */
@@ -71,48 +79,59 @@ public final class Keeper implements AutoCloseable {
     public <T extends Document<T>> void keep(Kind<T> kind, T document, String edit) {
         waiting.incrementAndGet();
         state.set("keeping …");
-        thread.execute(() -> {
-            boolean done = true;
-            try {
-                book.of(kind).keep(document, edit);
-            } catch (BookException e) {
-                done = false;
-                Platform.runLater(() -> onTrouble.accept(e));
-            }
-            Standing now = book.standing();
-            String said = done ? words(now, "kept just now") : "not kept";
-            waiting.decrementAndGet();
-            Platform.runLater(() -> {
-                standing.set(now);
-                // Asked here: another edit may have been made while this one was on its way back.
-                if (waiting.get() == 0) {
-                    state.set(said);
-                }
-            });
-            book.word().ifPresent(word -> Platform.runLater(() -> onTrouble.accept(new BookException(word, null))));
+        on("keeping an edit", () -> {
+            book.of(kind).keep(document, edit);
+            return book.word();
+        }, word -> {
+            kept("kept just now");
+            word.ifPresent(w -> onTrouble.accept(new BookException(w, null)));
+        }, trouble -> {
+            kept("not kept");
+            tell(trouble);
         });
+    }
+
+    private void kept(String said) {
+        Standing now = book.standing();
+        standing.set(now);
+        // Another edit may have been made while this one was on its way back.
+        if (waiting.decrementAndGet() == 0) {
+            state.set(said.equals("not kept") ? said : words(now, said));
+        }
     }
 
     /** Asks the book for something; {@code then} gets it on the window's thread. */
     public <T> void ask(Function<Book, T> question, Consumer<T> then) {
-        if (thread.isShutdown()) {
+        ask(question, then, () -> { });
+    }
+
+    /**
+     * The same for whoever waits for the answer.
+     *
+     * @param otherwise done on the window's thread when there is none; why not is told as all trouble with the book is
+     */
+    public <T> void ask(Function<Book, T> question, Consumer<T> then, Runnable otherwise) {
+        on("asking the book", () -> question.apply(book), answer -> {
+            stand(book.standing());
+            then.accept(answer);
+        }, trouble -> {
+            stand(book.standing());
+            otherwise.run();
+            tell(trouble);
+        });
+    }
+
+    private <T> void on(String what, Callable<T> question, Consumer<T> then, Consumer<Trouble> otherwise) {
+        try {
+            Beside.work(what, thread, question, then, otherwise);
+        } catch (RejectedExecutionException e) {
             // The book is closed: whoever asks for a picture now has lost its place on the screen.
-            return;
         }
-        CompletableFuture.supplyAsync(() -> question.apply(book), thread)
-                .whenComplete((answer, trouble) -> {
-                    Standing now = book.standing();
-                    Platform.runLater(() -> {
-                        stand(now);
-                        if (trouble == null) {
-                            then.accept(answer);
-                        } else if (trouble.getCause() instanceof BookException e) {
-                            onTrouble.accept(e);
-                        } else {
-                            throw new IllegalStateException(trouble);
-                        }
-                    });
-                });
+    }
+
+    private void tell(Trouble trouble) {
+        onTrouble.accept(trouble.cause() instanceof BookException e ? e : new BookException("Something went wrong with the book that the program did not "
+                + "expect. What was said to be kept is kept. If it happens again, start Wild Chalk anew.", trouble.cause()));
     }
 
     /** Changes something in the book of which nothing comes back. */
@@ -125,21 +144,22 @@ public final class Keeper implements AutoCloseable {
 
     /** Has every drill compared with its check sum, beside everything and when the coach is at work already. */
     public void checkSoon() {
-        CompletableFuture.delayedExecutor(CHECK, TimeUnit.SECONDS).execute(() -> {
-            try {
-                if (!thread.isShutdown()) {
-                    book.check();
-                }
-            } catch (BookException e) {
-                Platform.runLater(() -> onTrouble.accept(e));
+        Beside.work("reading every drill of the book", CompletableFuture.delayedExecutor(CHECK, TimeUnit.SECONDS), () -> {
+            if (!thread.isShutdown()) {
+                book.check();
             }
-        });
+            return true;
+        }, done -> { }, this::tell);
     }
 
     private void again() {
-        if (book.tryAgain()) {
-            Standing now = book.standing();
-            Platform.runLater(() -> stand(now));
+        try {
+            if (book.tryAgain()) {
+                Platform.runLater(() -> stand(book.standing()));
+            }
+        } catch (RuntimeException e) {
+            // Told or not, it must be tried again: a timer that throws is never asked any more.
+            TroubleLog.write(new Trouble("trying to write what waits", e));
         }
     }
 

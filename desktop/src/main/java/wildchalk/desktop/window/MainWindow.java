@@ -5,9 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
-import javafx.application.Platform;
 import javafx.beans.InvalidationListener;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
@@ -26,6 +24,7 @@ import javafx.scene.layout.StackPane;
 import wildchalk.core.document.History;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.naming.VenueWords;
+import wildchalk.desktop.beside.Beside;
 import wildchalk.desktop.board.BoardState;
 import wildchalk.desktop.board.BoardView;
 import wildchalk.desktop.board.Desk;
@@ -320,11 +319,11 @@ public final class MainWindow extends StackPane {
                 .ifPresent(t -> messages.warn(String.join(" ", t.words()))));
         keeper.ask(b -> b.drills().versions(opened.drill().id()), versions -> {
             if (!versions.isEmpty()) {
-                CompletableFuture.supplyAsync(() -> History.replayed(versions.stream().map(Version::read).toList()))
-                        .thenAccept(past -> Platform.runLater(() -> {
-                            opened.recall(past);
-                            offerHistory();
-                        }));
+                Beside.work("reading what was done before", () -> History.replayed(versions.stream().map(Version::read).toList()), past -> {
+                    opened.recall(past);
+                    offerHistory();
+                }, trouble -> messages.warn(trouble.words("What was done to this drill before could not be read.")
+                        + " It cannot be undone; the drill is whole, and what you do now can be."));
             }
         });
     }
