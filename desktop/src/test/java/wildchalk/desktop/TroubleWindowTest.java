@@ -69,7 +69,7 @@ class TroubleWindowTest extends RealWindow {
         fails.add(what);
         doing.run();
         await(() -> failed.containsKey(what) && where.call().contains(words));
-        System.out.println(what + " | " + where.call());
+        System.out.println(what + " | " + words);
         fails.remove(what);
         settle();
         String log = TroubleLog.text();

@@ -25,6 +25,8 @@ public final class TroubleLog {
     private static final String NEWEST = "trouble.0.log";
     private static final int LARGEST = 200_000;
     private static final int FILES = 3;
+    /** So many steps are written wherever they are. */
+    private static final int NEAREST = 4;
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm:ss");
 
     private static Optional<TroubleLog> open = Optional.empty();
@@ -94,12 +96,19 @@ public final class TroubleLog {
             text.append(WHEN.format(LocalDateTime.ofInstant(entry.getInstant(), ZoneId.systemDefault()))).append("  ").append(entry.getMessage()).append('\n');
             for (Throwable t = entry.getThrown(); t != null; t = t.getCause()) {
                 text.append("    ").append(t.getClass().getName()).append('\n');
-                for (StackTraceElement frame : t.getStackTrace()) {
-                    text.append("        ").append(frame.getClassName()).append('.').append(frame.getMethodName()).append(" line ")
-                            .append(frame.getLineNumber()).append('\n');
-                }
+                frames(t.getStackTrace(), text);
             }
             return text.toString();
+        }
+
+        /** Where it was thrown, and from where in this program; what lies between is left out. */
+        private static void frames(StackTraceElement[] frames, StringBuilder into) {
+            for (int i = 0; i < frames.length; i++) {
+                if (i < NEAREST || frames[i].getClassName().startsWith("wildchalk.")) {
+                    into.append("        ").append(frames[i].getClassName()).append('.').append(frames[i].getMethodName());
+                    into.append(frames[i].getLineNumber() > 0 ? " line " + frames[i].getLineNumber() : "").append('\n');
+                }
+            }
         }
     }
 }

@@ -42,7 +42,7 @@ class TroubleLogTest {
     void itTurnsRoundWhenItIsFullAndGoesOnAfterARestart() throws IOException {
         for (int start = 0; start < 3; start++) {
             TroubleLog.in(folder);
-            for (int i = 0; i < 300; i++) {
+            for (int i = 0; i < 900; i++) {
                 TroubleLog.write(new Trouble("making trouble " + i, new IllegalStateException()));
             }
         }
@@ -50,7 +50,7 @@ class TroubleLogTest {
             long size = files.mapToLong(f -> f.toFile().length()).sum();
             assertTrue(size > 200_000 && size < 3 * 220_000, size + " bytes");
         }
-        assertTrue(TroubleLog.text().endsWith("\n") && TroubleLog.text().contains("making trouble 299"));
+        assertTrue(TroubleLog.text().endsWith("\n") && TroubleLog.text().contains("making trouble 899"));
     }
 
     @Test
