@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
@@ -55,7 +56,13 @@ public final class Ladder {
         return origins;
     }
 
-    /** The drill with the rung {@code stage.id()} changed so that it builds {@code stage}. */
+    /**
+     * The drill with the rung {@code stage.id()} changed so that it builds {@code stage}: its pieces, its actions in their order and
+     * what is said. Pieces, and what is said, stand in the order of the rung below, followed by what was put here. How hard people go
+     * is not taken from the stage: that is said in the rung's plan.
+     *
+     * @throws IllegalArgumentException when the drill has no rung with this id
+     */
     public static Drill put(Drill drill, Stage stage) {
         Rung old = rung(drill, stage.id())
                 .orElseThrow(() -> new IllegalArgumentException("no rung " + stage.id()));
@@ -66,7 +73,9 @@ public final class Ladder {
         List<String> without = Stream.of(gone(below.pieces(), stage.pieces(), Piece::id),
                 gone(below.actions(), stage.actions(), Action::id), gone(below.said(), stage.said(), Instruction::id))
                 .flatMap(List::stream).toList();
-        Rung changed = new Rung(old.id(), stage.title(), old.from(), old.plan(), pieces, actions, said, without);
+        List<String> order = stage.actions().stream().map(Action::id).toList();
+        boolean usual = merged(below.actions(), actions, without, Action::id).stream().map(Action::id).toList().equals(order);
+        Rung changed = new Rung(old.id(), stage.title(), old.from(), old.plan(), pieces, actions, said, without, usual ? List.of() : order);
         return drill.withLadder(drill.ladder().stream().map(r -> r.id().equals(old.id()) ? changed : r).toList());
     }
 
@@ -93,7 +102,7 @@ public final class Ladder {
 
     private static Stage over(Stage below, Drill drill, Rung rung) {
         return new Stage(rung.id(), rung.title(), merged(below.pieces(), rung.pieces(), rung.without(), Piece::id),
-                merged(below.actions(), rung.actions(), rung.without(), Action::id),
+                inOrder(merged(below.actions(), rung.actions(), rung.without(), Action::id), rung.order()),
                 merged(below.said(), rung.said(), rung.without(), Instruction::id), effort(drill, rung));
     }
 
@@ -124,6 +133,26 @@ public final class Ladder {
         all.keySet().removeAll(Set.copyOf(without));
         here.forEach(t -> all.put(id.apply(t), t));
         return List.copyOf(all.values());
+    }
+
+    /** Those that the order names stand in it; any other one right after the one that it follows without it. */
+    private static List<Action> inOrder(List<Action> actions, List<String> order) {
+        if (order.isEmpty()) {
+            return actions;
+        }
+        Map<String, Action> byId = new LinkedHashMap<>();
+        actions.forEach(a -> byId.put(a.id(), a));
+        List<Action> sorted = new ArrayList<>();
+        order.stream().distinct().map(byId::get).filter(Objects::nonNull).forEach(sorted::add);
+        Set<String> named = Set.copyOf(order);
+        Action before = null;
+        for (Action action : actions) {
+            if (!named.contains(action.id())) {
+                sorted.add(before == null ? 0 : sorted.indexOf(before) + 1, action);
+            }
+            before = action;
+        }
+        return List.copyOf(sorted);
     }
 
     private static Stage below(Drill drill, Rung rung, Set<String> seen) {

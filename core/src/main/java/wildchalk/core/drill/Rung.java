@@ -13,15 +13,24 @@ import java.util.Optional;
  * @param actions put here, in place of an action with the same id or after all others
  * @param said put here, in place of an instruction with the same id or after all others
  * @param without ids of pieces, actions and instructions of the rung below that are not here
+ * @param order ids of the actions in the order in which they stand here, when that is not the order of the rung below followed by
+ *     what was put here; empty when it is. What comes below later stands where it stands there
  */
 public record Rung(String id, String title, Optional<String> from, Plan plan, List<Piece> pieces, List<Action> actions,
-                   List<Instruction> said, List<String> without) {
+                   List<Instruction> said, List<String> without, List<String> order) {
 
     public Rung {
         pieces = List.copyOf(pieces);
         actions = List.copyOf(actions);
         said = List.copyOf(said);
         without = List.copyOf(without);
+        order = List.copyOf(order);
+    }
+
+    /** A rung whose actions stand in the order of the rung below, followed by those that were put here. */
+    public Rung(String id, String title, Optional<String> from, Plan plan, List<Piece> pieces, List<Action> actions,
+                List<Instruction> said, List<String> without) {
+        this(id, title, from, plan, pieces, actions, said, without, List.of());
     }
 
     /** A rung of which nothing is said but what happens on it. */
@@ -36,15 +45,15 @@ public record Rung(String id, String title, Optional<String> from, Plan plan, Li
     }
 
     public Rung titled(String newTitle) {
-        return new Rung(id, newTitle, from, plan, pieces, actions, said, without);
+        return new Rung(id, newTitle, from, plan, pieces, actions, said, without, order);
     }
 
     public Rung planned(Plan newPlan) {
-        return new Rung(id, title, from, newPlan, pieces, actions, said, without);
+        return new Rung(id, title, from, newPlan, pieces, actions, said, without, order);
     }
 
     Rung leavingOut(List<String> newWithout) {
-        return new Rung(id, title, from, plan, pieces, actions, said, newWithout);
+        return new Rung(id, title, from, plan, pieces, actions, said, newWithout, order);
     }
 
     public boolean isVariation() {

@@ -83,7 +83,8 @@ final class Untangling {
                 rung.pieces().stream().map(p -> transfer(p, here, below, here.get(p.id()).equals(below.get(p.id()))).piece(p, CopyEdits.label(p))).toList(),
                 rung.actions().stream().map(a -> transfer(a, here, below, here.get(a.id()).equals(below.get(a.id()))).action(a)).toList(),
                 rung.said().stream().map(i -> transfer(i, here, below, own.get(i.id()).equals(said.get(i.id()))).said(i).withId(own.get(i.id()))).toList(),
-                rung.without().stream().map(id -> below.getOrDefault(id, said.getOrDefault(id, id))).toList());
+                rung.without().stream().map(id -> below.getOrDefault(id, said.getOrDefault(id, id))).toList(),
+                rung.order().stream().map(id -> here.getOrDefault(id, id)).toList());
     }
 
     /** The id under which a thing of a rung is known: that of what it is a version of, or one of its own. */

@@ -141,7 +141,9 @@ final class Deliveries {
     Optional<String> collect(Action.Collect collect, double time) {
         String piece = wanted(collect).orElse("");
         if (supplies.isHeap(piece)) {
-            return supplies.take(piece).map(t -> bringIn(t, collect.who(), time));
+            // Who was sent another way before they got there takes none.
+            return supplies.isInReach(piece, bodies.track(collect.who()).at(time))
+                    ? supplies.take(piece).map(t -> bringIn(t, collect.who(), time)) : Optional.empty();
         }
         boolean there = tracks.containsKey(piece) && !holder.containsKey(piece)
                 && tracks.get(piece).rest(time).filter(r -> r.distance(bodies.track(collect.who()).at(time)) <= IN_REACH)

@@ -102,7 +102,7 @@ final class Problems {
     /** Says of every action that never started what it waits for in vain. */
     void neverStarted(Collection<Action> actions, Set<String> started) {
         for (Action action : actions) {
-            boolean excused = dropped.contains(action.id()) || isLeftOut(action, new HashSet<>());
+            boolean excused = dropped.contains(action.id()) || isLeftOut(action, started, new HashSet<>());
             if (!started.contains(action.id()) && !excused) {
                 add(action, Problem.Kind.NEVER, inCircle(action)
                         ? "this waits for itself in a circle: set one of them off by the whistle"
@@ -129,11 +129,11 @@ final class Problems {
     }
 
     /** Whether all that an action waits for belongs to an option that is not taken. */
-    private boolean isLeftOut(Action action, Set<String> seen) {
+    private boolean isLeftOut(Action action, Set<String> started, Set<String> seen) {
         if (notTaken.isEmpty() || !seen.add(action.id())) {
             return false;
         }
-        return waitsFor(action).filter(a -> notTaken.contains(a.id()) || isLeftOut(a, seen)).isPresent();
+        return waitsFor(action).filter(a -> !started.contains(a.id()) && (notTaken.contains(a.id()) || isLeftOut(a, started, seen))).isPresent();
     }
 
     private String vain(Action action) {

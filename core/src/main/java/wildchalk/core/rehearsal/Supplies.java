@@ -30,6 +30,11 @@ final class Supplies {
                 .min((a, b) -> Double.compare(a.at().distance(place), b.at().distance(place))).map(Piece.Supply::id);
     }
 
+    /** Whether somebody at {@code place} can reach a heap. */
+    boolean isInReach(String heap, Vec place) {
+        return heaps.get(heap).at().distance(place) <= Piece.Supply.IN_REACH;
+    }
+
     boolean isHeap(String piece) {
         return heaps.containsKey(piece);
     }

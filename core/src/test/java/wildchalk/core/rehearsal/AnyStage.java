@@ -17,11 +17,13 @@ import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
+import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Team;
 import wildchalk.core.geometry.Vec;
+import java.util.function.Function;
 
 /** Stages at random, sensible or not, for properties that hold for all of them. */
 final class AnyStage {
@@ -32,15 +34,22 @@ final class AnyStage {
     private AnyStage() {
     }
 
+    /** People in every role, heaps, areas, balls and a cone. */
     static Arbitrary<Stage> stages() {
+        return stages(AnyStage::everybody, "u1");
+    }
+
+    /** The same with players, balls and a cone alone. */
+    static Arbitrary<Stage> ofPlayers() {
+        return stages(AnyStage::players, "b3");
+    }
+
+    private static Arbitrary<Stage> stages(Function<List<Vec>, List<Piece>> people, String heap) {
         Arbitrary<Vec> places = Arbitraries.integers().between(-40, 40).tuple2()
                 .map(xy -> new Vec(xy.get1(), xy.get2() * 0.6));
         Arbitrary<List<Vec>> starts = places.list().ofSize(PEOPLE);
-        return starts.flatMap(at -> actions(places).list().ofMaxSize(ACTIONS).map(made -> {
-            List<Piece> pieces = new ArrayList<>();
-            for (int i = 0; i < PEOPLE; i++) {
-                pieces.add(new Piece.Player("p" + i, at.get(i), 0, "" + i, i % 2 == 0 ? Team.CORAL : Team.SKY));
-            }
+        return starts.flatMap(at -> actions(places, heap).list().ofMaxSize(ACTIONS).map(made -> {
+            List<Piece> pieces = new ArrayList<>(people.apply(at));
             pieces.add(new Piece.Ball("b1", at.get(0), Optional.of("p0")));
             pieces.add(new Piece.Ball("b2", at.get(1), Optional.of("p1")));
             pieces.add(new Piece.Ball("b3", Vec.ZERO, Optional.empty()));
@@ -53,12 +62,30 @@ final class AnyStage {
         }));
     }
 
+    private static List<Piece> players(List<Vec> at) {
+        List<Piece> pieces = new ArrayList<>();
+        for (int i = 0; i < PEOPLE; i++) {
+            pieces.add(new Piece.Player("p" + i, at.get(i), 0, "" + i, i % 2 == 0 ? Team.CORAL : Team.SKY));
+        }
+        return pieces;
+    }
+
+    private static List<Piece> everybody(List<Vec> at) {
+        return List.of(new Piece.Player("p0", at.get(0), 0, "0", Team.CORAL), new Piece.Player("p1", at.get(1), 0, "1", Team.SKY),
+                new Piece.LineUp("p2", at.get(2), 0, "2", Team.CORAL, 3, "feeders"), new Piece.Goalkeeper("p3", at.get(3), 0, "GK", Team.SKY),
+                new Piece.Coach("p4", at.get(4), 0, "C"),
+                // A heap within reach of one of them, and one that is too far off for anybody who stands still.
+                new Piece.Supply("u1", at.get(4).plus(new Vec(1, 1)), 2), new Piece.Supply("u2", at.get(2).plus(new Vec(6, 0)), 1),
+                new Piece.Zone("z1", at.get(3), new Outline.Circle(4), "", Colour.BLUE),
+                new Piece.Station("z2", Vec.ZERO, Outline.rectangle(20, 12), 1, "", 5));
+    }
+
     /** An action that does not yet know its id. */
     private interface Unnamed {
         Action named(String id);
     }
 
-    private static Arbitrary<Unnamed> actions(Arbitrary<Vec> places) {
+    private static Arbitrary<Unnamed> actions(Arbitrary<Vec> places, String heap) {
         // p5 is nobody: files are checked, but the rehearsal must take it.
         Arbitrary<String> people = Arbitraries.integers().between(0, PEOPLE).map(i -> "p" + i);
         Arbitrary<Cue> cues = Arbitraries.integers().between(0, 14).tuple2().flatMap(n -> Arbitraries.of(
@@ -67,7 +94,7 @@ final class AnyStage {
                 new Cue(new Cue.Released("a" + n.get1()), 0), new Cue(new Cue.Partway("a" + n.get1(), 0.5), 0.1),
                 new Cue(new Cue.Gone("a" + n.get1(), n.get2()), 0), Cue.after("a" + n.get1()).delayed(-0.3),
                 new Cue(new Cue.Near("p" + n.get1() % 6, "p" + n.get2() % 6, 3), 0), new Cue(new Cue.Called("now"), 0.2),
-                new Cue(new Cue.Enters("p" + n.get1() % 6, "circle"), 0),
+                new Cue(new Cue.Enters("p" + n.get1() % 6, n.get2() % 2 == 0 ? "circle" : "z1"), 0),
                 new Cue(new Cue.Crosses("b1", "halfway-line"), 0), new Cue(new Cue.Touches("b1"), 0),
                 new Cue(new Cue.Touches("p" + n.get1() % 6), 0.1),
                 new Cue(new Cue.AllOf(List.of(new Cue.After("a" + n.get1()), new Cue.Received("a" + n.get2()))), 0),
@@ -100,7 +127,7 @@ final class AnyStage {
                     case 0 -> new Action.Call(id, who, "now", cue);
                     case 1 -> new Action.Blow(id, who, cue);
                     case 2 -> new Action.Handle(id, who, "c0", Action.Handle.Deed.values()[id.length() % 3], cue);
-                    default -> new Action.Collect(id, who, new Action.Path(List.of(Spot.at("b3")), false), Gait.RUN,
+                    default -> new Action.Collect(id, who, new Action.Path(List.of(Spot.at(what == 3 ? "b3" : heap)), false), Gait.RUN,
                             Ending.STOP, cue);
                 });
         return Arbitraries.frequencyOf(Tuple.of(5, travels), Tuple.of(4, passes), Tuple.of(1, shots),

@@ -4,7 +4,9 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
@@ -17,6 +19,7 @@ import wildchalk.core.drill.Drill.LineKey;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Box;
+import wildchalk.core.geometry.Curve;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.rehearsal.Rehearsal;
 import wildchalk.core.rehearsal.Timeline;
@@ -84,34 +87,60 @@ class BoardTest {
         return ((Shape.Stroke) line.get(0)).dash().size();
     }
 
-    @Test
-    void endOfALineSaysWhatHappensThere() {
-        int[] pieces = new int[Ending.values().length];
-        int[] shapesOf = new int[Ending.values().length];
-        for (Ending ending : Ending.values()) {
-            Action run = new Action.Run("a1", "1", Stages.path(false, 10, 0), Gait.RUN, ending, Cue.whistle());
-            List<Shape> shapes = new ActionLines(1, LineKey.RUNS_PLAIN).of(run, stage,
-                    Lines.route(List.of(Vec.ZERO, new Vec(10, 0))));
-            shapesOf[ending.ordinal()] = shapes.size();
-            pieces[ending.ordinal()] = ((Shape.Stroke) shapes.get(1)).curve().segments().size();
-        }
-        // An arrow head has three corners, a bar two, a ring eight arcs with a start and an end.
-        assertEquals(3, pieces[0]);
-        assertEquals(2, pieces[1]);
-        assertEquals(10, pieces[2]);
-        // A jump stop has a second bar for the second foot, a touch a dot on its arrow.
-        assertEquals(2, pieces[Ending.JUMP_STOP.ordinal()]);
-        assertEquals(shapesOf[Ending.STOP.ordinal()] + 1, shapesOf[Ending.JUMP_STOP.ordinal()]);
-        assertEquals(3, pieces[Ending.TOUCH.ordinal()]);
-        assertEquals(shapesOf[Ending.GO_ON.ordinal()] + 1, shapesOf[Ending.TOUCH.ordinal()]);
+    private static List<Shape> line(Gait gait, Ending ending) {
+        Action run = new Action.Run("a1", "1", Stages.path(false, 20, 0), gait, ending, Cue.whistle());
+        Stage alone = new Stages().player("1", 0, 0).action(run).build();
+        return new ActionLines(1, LineKey.RUNS_PLAIN).of(run, alone, Lines.route(List.of(Vec.ZERO, new Vec(20, 0))));
+    }
+
+    /** Where the strokes at the end of a line to the right are: those that do not run along it. */
+    private static List<List<Vec>> atTheEnd(Ending ending) {
+        return line(Gait.RUN, ending).stream().skip(1).filter(Shape.Stroke.class::isInstance)
+                .map(s -> ((Shape.Stroke) s).curve().segments().stream().map(BoardTest::end).filter(Objects::nonNull).toList()).toList();
+    }
+
+    private static Vec end(Curve.Segment segment) {
+        return segment instanceof Curve.MoveTo m ? m.to() : segment instanceof Curve.LineTo l ? l.to() : segment instanceof Curve.CubicTo c ? c.to() : null;
     }
 
     @Test
-    void backwardRunCarriesMarksForTheBody() {
-        Action run = new Action.Run("a1", "1", Stages.path(false, 20, 0), Gait.BACK, Ending.GO_ON, Cue.whistle());
-        List<Shape> shapes = new ActionLines(1, LineKey.RUNS_PLAIN).of(run, stage,
-                Lines.route(List.of(Vec.ZERO, new Vec(20, 0))));
-        assertTrue(shapes.stream().filter(Shape.Fill.class::isInstance).count() >= 5);
+    void endOfALineSaysWhatHappensThere() {
+        // An arrow comes from behind on one side to the tip and goes back on the other.
+        List<Vec> arrow = atTheEnd(Ending.GO_ON).get(0);
+        assertTrue(arrow.get(0).x() < arrow.get(1).x() && arrow.get(2).x() < arrow.get(1).x(), arrow.toString());
+        assertTrue(arrow.get(0).y() * arrow.get(2).y() < 0 && Math.abs(arrow.get(1).y()) < 1e-9, "the tip lies on the line");
+        // A bar stands across it.
+        List<Vec> bar = atTheEnd(Ending.STOP).get(0);
+        assertEquals(bar.get(0).x(), bar.get(1).x(), 1e-9);
+        assertTrue(bar.get(0).y() * bar.get(1).y() < 0);
+        // A ring is as far from its middle everywhere, and lies at the end.
+        List<Vec> ring = atTheEnd(Ending.WAIT).get(0);
+        Vec middle = ring.stream().skip(1).reduce(Vec.ZERO, Vec::plus).times(1.0 / (ring.size() - 1));
+        ring.forEach(v -> assertEquals(ring.get(0).distance(middle), v.distance(middle), 0.05));
+        assertTrue(Math.abs(middle.x() - 20) < 1.5 && Math.abs(middle.y()) < 0.05, middle.toString());
+        // A jump stop has a second bar for the second foot, before the first.
+        List<List<Vec>> feet = atTheEnd(Ending.JUMP_STOP);
+        assertEquals(feet.get(0).get(0).x(), feet.get(0).get(1).x(), 1e-9);
+        assertEquals(feet.get(1).get(0).x(), feet.get(1).get(1).x(), 1e-9);
+        assertTrue(Math.abs(feet.get(0).get(0).x() - feet.get(1).get(0).x()) > 0.1, "two bars");
+        // A touch has a dot on its arrow: painted, at the end of the line.
+        List<Shape> dots = line(Gait.RUN, Ending.TOUCH).stream().filter(Shape.Fill.class::isInstance).toList();
+        assertEquals(1, dots.size());
+        assertTrue(end(((Shape.Fill) dots.get(0)).outline().segments().get(0)).distance(new Vec(20, 0)) < 1.5);
+    }
+
+    @Test
+    void backwardRunCarriesMarksForTheBodyThatPointBack() {
+        assertEquals(List.of(), line(Gait.RUN, Ending.STOP).stream().filter(Shape.Fill.class::isInstance).toList(), "who faces the way they go has none");
+        List<Shape> marks = line(Gait.BACK, Ending.STOP).stream().filter(Shape.Fill.class::isInstance).toList();
+        assertTrue(marks.size() >= 5, marks.size() + " marks");
+        for (Shape mark : marks) {
+            List<Vec> corners = ((Shape.Fill) mark).outline().segments().stream().map(BoardTest::end).filter(Objects::nonNull).toList();
+            // The nose is the one corner on the line; the others lie to its right and on both sides.
+            Vec nose = corners.stream().min(Comparator.comparingDouble(Vec::x)).orElseThrow();
+            assertEquals(0, nose.y(), 1e-6, "it points back along the line");
+            assertTrue(corners.stream().anyMatch(c -> c.y() > 0.05 && c.x() > nose.x()) && corners.stream().anyMatch(c -> c.y() < -0.05 && c.x() > nose.x()), corners.toString());
+        }
     }
 
     @Test

@@ -162,7 +162,8 @@ public final class DrillReader {
     private Rung rung(JsonNode o) {
         Optional<String> from = o.has("from") ? Optional.of(o.path("from").asText()) : Optional.empty();
         return new Rung(o.path("id").asText(), o.path("title").asText(), from, plan(o), list(o.path("pieces"), PieceForm::read),
-                list(o.path("actions"), ActionForm::read), list(o.path("said"), SaidForm::read), texts(o.path("without")));
+                list(o.path("actions"), ActionForm::read), list(o.path("said"), SaidForm::read), texts(o.path("without")),
+                texts(o.path("order")));
     }
 
     private static Plan plan(JsonNode o) {

@@ -99,6 +99,9 @@ public final class DrillWriter {
         if (!rung.without().isEmpty()) {
             texts(o, "without", rung.without());
         }
+        if (!rung.order().isEmpty()) {
+            texts(o, "order", rung.order());
+        }
         return o;
     }
 

@@ -3,6 +3,7 @@ package wildchalk.storage.format;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -18,6 +19,7 @@ import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.Given;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Sign;
@@ -54,7 +56,8 @@ class RoundTripProperties {
         Arbitrary<String> texts = Arbitraries.strings().ofMaxLength(40);
         return Combinators.combine(texts, texts.list().ofMaxSize(3), rungs(),
                 Arbitraries.of(Drill.LineKey.values()), venues(), showings()).as((title, notes, rungs, key, venue, showing) ->
-                new Drill("d-1", title, venue, showing, key, Effort.LIVE, rungs, notes, notes, List.of()));
+                new Drill("d-1", title, venue, showing, key, Effort.LIVE, rungs, notes, notes, List.of(),
+                        notes.isEmpty() ? Given.NONE : new Given(Map.of("p", 40 + notes.size(), "st", 1))));
     }
 
     private static Arbitrary<Venue> venues() {
@@ -83,7 +86,8 @@ class RoundTripProperties {
                         Piece cone = Piece.Item.cone("c9", new Vec(1, 2), Colour.BLUE);
                         List<String> without = actions.isEmpty() ? List.of()
                                 : List.of(actions.get(actions.size() - 1).id());
-                        rungs.add(new Rung("s2", "Harder", Optional.of("s1"), plan(actions.size()), List.of(cone), List.of(), List.of(), without));
+                        rungs.add(new Rung("s2", "Harder", Optional.of("s1"), plan(actions.size()), List.of(cone), List.of(), List.of(), without,
+                                actions.size() % 2 == 0 ? List.of() : actions.stream().map(Action::id).sorted(Comparator.reverseOrder()).toList()));
                     }
                     return rungs;
                 });
