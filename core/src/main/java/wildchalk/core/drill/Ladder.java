@@ -102,7 +102,7 @@ public final class Ladder {
 
     private static Stage over(Stage below, Drill drill, Rung rung) {
         return new Stage(rung.id(), rung.title(), merged(below.pieces(), rung.pieces(), rung.without(), Piece::id),
-                inOrder(merged(below.actions(), rung.actions(), rung.without(), Action::id), rung.order()),
+                inOrder(below, merged(below.actions(), rung.actions(), rung.without(), Action::id), rung.order()),
                 merged(below.said(), rung.said(), rung.without(), Instruction::id), effort(drill, rung));
     }
 
@@ -135,8 +135,11 @@ public final class Ladder {
         return List.copyOf(all.values());
     }
 
-    /** Those that the order names stand in it; any other one right after the one that it follows without it. */
-    private static List<Action> inOrder(List<Action> actions, List<String> order) {
+    /**
+     * Those that the order names stand in it; any other one, which came below later, after the one that it follows there, and after
+     * what this rung has put behind that.
+     */
+    private static List<Action> inOrder(Stage below, List<Action> actions, List<String> order) {
         if (order.isEmpty()) {
             return actions;
         }
@@ -148,7 +151,11 @@ public final class Ladder {
         Action before = null;
         for (Action action : actions) {
             if (!named.contains(action.id())) {
-                sorted.add(before == null ? 0 : sorted.indexOf(before) + 1, action);
+                int at = before == null ? 0 : sorted.indexOf(before) + 1;
+                while (at < sorted.size() && below.action(sorted.get(at).id()).isEmpty()) {
+                    at++;
+                }
+                sorted.add(at, action);
             }
             before = action;
         }
