@@ -7,7 +7,7 @@ import wildchalk.core.surface.Surface;
 /**
  * A titled thing to practise.
  *
- * @param id short and stable; unique in a book
+ * @param id short and stable; unique among the drills of a book
  * @param venue what it is played on
  * @param showing the part of the surface that is shown, and which way up
  * @param lineKey how lines are to be read

@@ -3,7 +3,7 @@ package wildchalk.core.drill;
 import java.util.List;
 import java.util.Optional;
 
-/** What a coach says besides what is drawn: a limit, a decision, a stop. */
+/** What a coach says besides what is drawn: a limit, a decision, a stop, or how groups go from station to station. */
 public sealed interface Instruction permits Limit, Instruction.Read, Instruction.Freeze,
         Instruction.MoveOn {
 

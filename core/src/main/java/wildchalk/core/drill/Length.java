@@ -17,7 +17,9 @@ import java.util.stream.Stream;
  */
 public record Length(List<Turn> turns, String then) {
 
-    private static final Pattern TURN = Pattern.compile("(\\d{1,4}(?:\\.\\d{1,3})?)\\s*(minutes?\\b|mins?\\b|seconds?\\b|secs?\\b|s\\b|times\\b|reps?\\b|[x×])?\\s*(.*)");
+    private static final String UNIT = "minutes?\\b|mins?\\b|seconds?\\b|secs?\\b|s\\b|times\\b|reps?\\b|[x×]";
+    private static final Pattern TURN = Pattern.compile("(\\d{1,4}(?:\\.\\d{1,3})?)\\s*(" + UNIT + ")?\\s*(.*)");
+    private static final Pattern LIKE_A_UNIT = Pattern.compile("(?:" + UNIT + ").*");
 
     /**
      * @param amount over 0
@@ -54,7 +56,10 @@ public record Length(List<Turn> turns, String then) {
         return Optional.of(new Turn(Double.parseDouble(m.group(1)), measure, m.group(3).strip()));
     }
 
-    /** As a coach would write it; reading it gives the same again. */
+    /**
+     * As a coach would write it. Reading it gives the same again where this was read from what somebody typed; words that came
+     * otherwise may hold a comma, which reading takes for the end of a turn.
+     */
     public String words() {
         return Stream.concat(turns.stream().map(Length::words), Stream.of(then)).filter(w -> !w.isEmpty()).collect(Collectors.joining(", "));
     }
@@ -64,7 +69,7 @@ public record Length(List<Turn> turns, String then) {
         String unit = switch (turn.measure()) {
             case MINUTES -> " min";
             case SECONDS -> " s";
-            case TIMES -> turn.words().isEmpty() ? " times" : "";
+            case TIMES -> turn.words().isEmpty() || LIKE_A_UNIT.matcher(turn.words()).matches() ? " times" : "";
         };
         return (amount + unit + " " + turn.words()).strip();
     }

@@ -15,7 +15,9 @@ final class Lead {
     }
 
     /**
-     * The earliest moment at which ball and receiver can be at one place, to 10⁻⁶ s.
+     * The first moment that is found at which ball and receiver can be at one place, to 10⁻⁶ s. It is looked for every
+     * {@value #LOOK_EVERY} s: a chance that is over sooner than that is passed over. After {@value #LOOK_UP_TO} s nobody looks any
+     * further, and the ball goes to where the receiver is then.
      *
      * @param from where the ball leaves
      * @param release when it leaves, seconds

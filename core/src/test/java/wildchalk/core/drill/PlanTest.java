@@ -15,6 +15,11 @@ import wildchalk.core.edit.LadderEdits;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.rehearsal.Rehearsal;
 import wildchalk.core.script.Differences;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
 
 class PlanTest {
 
@@ -86,5 +91,17 @@ class PlanTest {
         Drill drawn = Ladder.put(drill, Ladder.build(drill, "s2").withPieces(List.of()).withActions(List.of()));
         assertSame(drill.ladder().get(1).plan(), drawn.ladder().get(1).plan());
         assertEquals("it works", LadderEdits.renamed("s2", "Other").apply(drawn).ladder().get(1).plan().climb());
+    }
+
+    /** Whatever somebody typed, its words say the same again. */
+    @Property(tries = 2000)
+    void wordsReadBackAsWhatWasRead(@ForAll("typed") String typed) {
+        Length.read(typed).ifPresent(read -> assertEquals(Optional.of(read), Length.read(read.words()), typed + " -> " + read.words()));
+    }
+
+    @Provide
+    Arbitrary<String> typed() {
+        return Arbitraries.of("3", "10", "0.5", "min", " min", "s", " s", "x", "times", "reps", "sec", " ", ",", ", ", "each side", "left", "then", "7.25", "-", ".5")
+                .list().ofMinSize(1).ofMaxSize(9).map(parts -> String.join("", parts));
     }
 }

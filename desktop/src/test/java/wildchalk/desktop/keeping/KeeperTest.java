@@ -4,6 +4,10 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.timeout;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
 
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -106,6 +110,33 @@ class KeeperTest {
         WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> !answers.isEmpty());
         assertEquals(List.of("still here"), answers);
         keeper.close();
+    }
+
+    /** A timer that throws is never asked any more: what waits would wait for ever. */
+    @Test
+    void tryingAgainGoesOnAfterTroubleOfItsOwn() throws Exception {
+        Book broken = mock(Book.class);
+        when(broken.standing()).thenReturn(book.standing());
+        when(broken.tryAgain()).thenThrow(new IllegalStateException("nobody foresaw this")).thenReturn(false);
+        try (Keeper again = new Keeper(broken, e -> troubles.add(e.getMessage()))) {
+            assertEquals("all kept", again.stateProperty().get());
+            verify(broken, timeout(30_000).atLeast(2)).tryAgain();
+        }
+        keeper.close();
+    }
+
+    @Test
+    void whoWaitsForAnAnswerIsToldWhenThereIsNone() throws Exception {
+        List<String> heard = Collections.synchronizedList(new ArrayList<>());
+        keeper.ask(b -> {
+            throw new IllegalStateException("nobody foresaw this");
+        }, answer -> heard.add("answer"), () -> heard.add("none"));
+        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> !troubles.isEmpty());
+        assertEquals(List.of("none"), heard);
+        assertTrue(troubles.get(0).contains("What was said to be kept is kept."), troubles.toString());
+        keeper.close();
+        keeper.ask(b -> "too late", answer -> heard.add(answer), () -> heard.add("closed"));
+        assertEquals(List.of("none"), heard, "whoever asks a closed book has gone already");
     }
 
     @Test
