@@ -47,9 +47,10 @@ final class Untangling {
      *
      * @param id under which it is known now
      * @param as it was written on the first rung that has it
+     * @param by who does or decides it, by the id under which they are known now; empty for what nobody does
      * @param of that rung
      */
-    private record Met(String id, Object as, Rung of) {
+    private record Met(String id, Object as, String by, Rung of) {
     }
 
     Untangled untangled() {
@@ -65,13 +66,13 @@ final class Untangling {
         // Nothing names what is said, so that has no part in what ids mean.
         Map<String, String> said = rung.from().map(f -> saidMeanings.getOrDefault(f, Map.of())).orElse(Map.of());
         Map<String, String> own = new LinkedHashMap<>(said);
-        rung.pieces().forEach(p -> here.put(p.id(), meant(p.id(), p, rung, below)));
-        rung.actions().forEach(a -> here.put(a.id(), meant(a.id(), a, rung, below)));
+        rung.pieces().forEach(p -> here.put(p.id(), meant(p.id(), p, "", rung, below)));
+        rung.actions().forEach(a -> here.put(a.id(), meant(a.id(), a, here.getOrDefault(a.who(), a.who()), rung, below)));
         for (Instruction i : rung.said()) {
-            String id = meant(i.id(), i, rung, said);
+            String id = meant(i.id(), i, i instanceof Instruction.Read read ? here.getOrDefault(read.who(), read.who()) : "", rung, said);
             own.put(i.id(), id);
             if (i instanceof Instruction.Read read) {
-                read.options().forEach(o -> here.put(o.id(), meant(o.id(), id, rung, below)));
+                read.options().forEach(o -> here.put(o.id(), meant(o.id(), id, "", rung, below)));
             }
         }
         meanings.put(rung.id(), here);
@@ -80,19 +81,19 @@ final class Untangling {
             return rung;
         }
         return new Rung(rung.id(), rung.title(), rung.from(), rung.plan(),
-                rung.pieces().stream().map(p -> transfer(p, here, below, here.get(p.id()).equals(below.get(p.id()))).piece(p, CopyEdits.label(p))).toList(),
-                rung.actions().stream().map(a -> transfer(a, here, below, here.get(a.id()).equals(below.get(a.id()))).action(a)).toList(),
-                rung.said().stream().map(i -> transfer(i, here, below, own.get(i.id()).equals(said.get(i.id()))).said(i).withId(own.get(i.id()))).toList(),
+                rung.pieces().stream().map(p -> transfer(p, here, below, here.get(p.id()), here.get(p.id()).equals(below.get(p.id()))).piece(p, CopyEdits.label(p))).toList(),
+                rung.actions().stream().map(a -> transfer(a, here, below, here.get(a.id()), here.get(a.id()).equals(below.get(a.id()))).action(a)).toList(),
+                rung.said().stream().map(i -> transfer(i, here, below, own.get(i.id()), own.get(i.id()).equals(said.get(i.id()))).said(i).withId(own.get(i.id()))).toList(),
                 rung.without().stream().map(id -> below.getOrDefault(id, said.getOrDefault(id, id))).toList(),
                 rung.order().stream().map(id -> here.getOrDefault(id, id)).toList());
     }
 
     /** The id under which a thing of a rung is known: that of what it is a version of, or one of its own. */
-    private String meant(String id, Object thing, Rung rung, Map<String, String> below) {
+    private String meant(String id, Object thing, String by, Rung rung, Map<String, String> below) {
         List<Met> others = met.computeIfAbsent(id, i -> new ArrayList<>());
         List<Met> nearestFirst = new ArrayList<>(others);
         nearestFirst.sort(Comparator.comparing(m -> !m.id().equals(below.get(id))));
-        Optional<Met> same = nearestFirst.stream().filter(m -> !differ(m.as(), thing)).findFirst();
+        Optional<Met> same = nearestFirst.stream().filter(m -> !differ(m, thing, by)).findFirst();
         if (same.isPresent()) {
             return same.get().id();
         }
@@ -102,15 +103,19 @@ final class Untangling {
             words.add(upper(name(thing)) + " on \"" + rung.title() + "\" and " + name(other.as()) + " on \"" + other.of().title()
                     + "\" were taken for one thing; they are kept apart now. Look whether each belongs where it is.");
         }
-        others.add(new Met(own, thing, rung));
+        others.add(new Met(own, thing, by, rung));
         return own;
     }
 
-    /** What a version names that the one below names too is what it was there. */
-    private Transfer transfer(Object thing, Map<String, String> here, Map<String, String> below, boolean isVersion) {
+    /**
+     * What a version names that the one below names too is what it was there.
+     *
+     * @param now the id under which the thing is known
+     */
+    private Transfer transfer(Object thing, Map<String, String> here, Map<String, String> below, String now, boolean isVersion) {
         Map<String, String> ids = new HashMap<>(here);
         if (isVersion) {
-            met.get(id(thing)).stream().filter(m -> !differ(m.as(), thing)).findFirst().ifPresent(m ->
+            met.get(id(thing)).stream().filter(m -> m.id().equals(now)).findFirst().ifPresent(m ->
                     named(m.as()).stream().filter(below::containsKey).forEach(n -> ids.put(n, below.get(n))));
         }
         return Transfer.renaming(ids);
@@ -142,25 +147,25 @@ final class Untangling {
         return named;
     }
 
-    private static boolean differ(Object a, Object b) {
-        if (a instanceof Piece p && b instanceof Piece q) {
+    private static boolean differ(Met met, Object thing, String by) {
+        if (met.as() instanceof Piece p && thing instanceof Piece q) {
             return !kind(p).equals(kind(q)) || !look(p).equals(look(q)) && p.at().distance(q.at()) > SAME_PLACE;
         }
-        if (a instanceof Action p && b instanceof Action q) {
+        if (met.as() instanceof Action p && thing instanceof Action q) {
             boolean elsewhere = p.getClass() != q.getClass() || !Soundness.spots(p).equals(Soundness.spots(q));
-            return !p.who().equals(q.who()) && elsewhere;
+            return !met.by().equals(by) && elsewhere;
         }
-        if (a instanceof Instruction p && b instanceof Instruction q) {
-            return p.getClass() != q.getClass() || said(p, q);
+        if (met.as() instanceof Instruction p && thing instanceof Instruction q) {
+            return p.getClass() != q.getClass() || differ(p, q, !met.by().equals(by));
         }
         // Options are one when their read is.
-        return !(a instanceof String && a.equals(b));
+        return !(met.as() instanceof String && met.as().equals(thing));
     }
 
-    private static boolean said(Instruction a, Instruction b) {
+    private static boolean differ(Instruction a, Instruction b, boolean byOthers) {
         if (a instanceof Instruction.Read p && b instanceof Instruction.Read q) {
             List<String> acted = p.options().stream().flatMap(o -> o.actions().stream()).toList();
-            return !p.who().equals(q.who()) && q.options().stream().allMatch(o -> Collections.disjoint(acted, o.actions()));
+            return byOthers && q.options().stream().allMatch(o -> Collections.disjoint(acted, o.actions()));
         }
         return a instanceof Instruction.Freeze p && b instanceof Instruction.Freeze q && !p.question().equals(q.question()) && !p.at().equals(q.at());
     }

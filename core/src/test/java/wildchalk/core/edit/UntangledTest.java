@@ -77,6 +77,22 @@ class UntangledTest {
         isSound(u);
     }
 
+    /** Written by the same id, but that is somebody else up there. */
+    @Test
+    void actionsOfPeopleWhoAreKeptApartAreKeptApartToo() {
+        Drill drill = drill(List.of(player("p1", 0, "WA", Team.MINT), player("p2", -6, "C", Team.MINT)), List.of(run("a1", "p2", 5)), List.of(),
+                above("s2", "s1", List.of(player("p2", 9, "GD", Team.SKY)), List.of(new Action.Shadow("a1", "p2", "p1", Action.Shadow.Way.MARK,
+                        Action.Shadow.Side.ANY, 1, Action.Gait.RUN, Optional.empty(), Cue.whistle())), List.of()));
+        Untangled u = Untangled.of(drill);
+        Stage two = Ladder.build(u.drill(), "s2");
+        assertEquals(List.of("C", "GD", "WA"), labels(u.drill(), "s2"));
+        assertEquals(2, two.actions().size());
+        assertEquals("GD", two.person(two.actions().stream().filter(Action.Shadow.class::isInstance).findFirst().orElseThrow().who()).orElseThrow().label());
+        assertEquals("C", two.person(two.actions().stream().filter(Action.Run.class::isInstance).findFirst().orElseThrow().who()).orElseThrow().label());
+        assertEquals(2, u.words().size());
+        isSound(u);
+    }
+
     @Test
     void ownVersionsStayVersions() {
         Drill drill = drill(List.of(player("p1", 0, "4", Team.CORAL), Piece.Item.cone("c1", Vec.ZERO, Colour.RED)), List.of(run("a1", "p1", 1)), List.of(),
