@@ -21,6 +21,7 @@ import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Needs;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.PieceCases;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.edit.ActionEdits;
 import wildchalk.core.geometry.Box;
@@ -157,7 +158,7 @@ public final class Glancing {
     }
 
     private static void named(Piece piece, Set<String> names) {
-        piece.match(new Piece.Families<>() {
+        piece.match(new PieceCases.Families<>() {
             @Override
             public Boolean person(Piece.Person person) {
                 return names.add(person.label());

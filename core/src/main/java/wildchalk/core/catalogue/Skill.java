@@ -3,6 +3,7 @@ package wildchalk.core.catalogue;
 import java.util.EnumSet;
 import java.util.Set;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
@@ -46,7 +47,7 @@ public enum Skill {
     }
 
     private static void add(Action action, Set<Skill> skills) {
-        action.match(new Action.Cases<>() {
+        action.match(new ActionCases<>() {
             @Override
             public Void run(Action.Run run) {
                 return sideways(run);

@@ -17,68 +17,7 @@ public sealed interface Action {
     Action withCue(Cue newCue);
 
     /** What the cases say of this kind of action. */
-    <R> R match(Cases<R> cases);
-
-    /** One answer for each kind of action: a new kind is not compiled until every place has answered. */
-    interface Cases<R> {
-
-        R run(Run run);
-
-        R carry(Carry carry);
-
-        R collect(Collect collect);
-
-        R pass(Pass pass);
-
-        R shot(Shot shot);
-
-        R shadow(Shadow shadow);
-
-        R hold(Hold hold);
-
-        R call(Call call);
-
-        R blow(Blow blow);
-
-        R handle(Handle handle);
-    }
-
-    /** One answer for all that move along a path, and one for each other kind. */
-    interface Travels<R> extends Cases<R> {
-
-        R travel(Travel travel);
-
-        @Override
-        default R run(Run run) {
-            return travel(run);
-        }
-
-        @Override
-        default R carry(Carry carry) {
-            return travel(carry);
-        }
-
-        @Override
-        default R collect(Collect collect) {
-            return travel(collect);
-        }
-    }
-
-    /** One answer for each family of actions: those that move along a path are treated alike, and those that send a ball. */
-    interface Families<R> extends Travels<R> {
-
-        R delivery(Delivery delivery);
-
-        @Override
-        default R pass(Pass pass) {
-            return delivery(pass);
-        }
-
-        @Override
-        default R shot(Shot shot) {
-            return delivery(shot);
-        }
-    }
+    <R> R match(ActionCases<R> cases);
 
     /** Anything that moves the body along a path. */
     sealed interface Travel extends Action {
@@ -117,7 +56,7 @@ public sealed interface Action {
         }
 
         @Override
-        public <R> R match(Cases<R> cases) {
+        public <R> R match(ActionCases<R> cases) {
             return cases.run(this);
         }
 
@@ -150,7 +89,7 @@ public sealed interface Action {
         }
 
         @Override
-        public <R> R match(Cases<R> cases) {
+        public <R> R match(ActionCases<R> cases) {
             return cases.carry(this);
         }
 
@@ -183,7 +122,7 @@ public sealed interface Action {
         }
 
         @Override
-        public <R> R match(Cases<R> cases) {
+        public <R> R match(ActionCases<R> cases) {
             return cases.collect(this);
         }
 
@@ -223,7 +162,7 @@ public sealed interface Action {
         }
 
         @Override
-        public <R> R match(Cases<R> cases) {
+        public <R> R match(ActionCases<R> cases) {
             return cases.pass(this);
         }
 
@@ -261,7 +200,7 @@ public sealed interface Action {
         }
 
         @Override
-        public <R> R match(Cases<R> cases) {
+        public <R> R match(ActionCases<R> cases) {
             return cases.shot(this);
         }
 
@@ -294,7 +233,7 @@ public sealed interface Action {
         public static final double USUAL_DISTANCE = 1.5;
 
         @Override
-        public <R> R match(Cases<R> cases) {
+        public <R> R match(ActionCases<R> cases) {
             return cases.shadow(this);
         }
 
@@ -341,7 +280,7 @@ public sealed interface Action {
         }
 
         @Override
-        public <R> R match(Cases<R> cases) {
+        public <R> R match(ActionCases<R> cases) {
             return cases.hold(this);
         }
 
@@ -381,7 +320,7 @@ public sealed interface Action {
     /** Calls a word that others react to. */
     record Call(String id, String who, String word, Cue cue) implements Action {
         @Override
-        public <R> R match(Cases<R> cases) {
+        public <R> R match(ActionCases<R> cases) {
             return cases.call(this);
         }
 
@@ -394,7 +333,7 @@ public sealed interface Action {
     /** Blows the whistle while the rep is under way; the one that starts it needs nobody. */
     record Blow(String id, String who, Cue cue) implements Action {
         @Override
-        public <R> R match(Cases<R> cases) {
+        public <R> R match(ActionCases<R> cases) {
             return cases.blow(this);
         }
 
@@ -411,7 +350,7 @@ public sealed interface Action {
      */
     record Handle(String id, String who, String piece, Deed deed, Cue cue) implements Action {
         @Override
-        public <R> R match(Cases<R> cases) {
+        public <R> R match(ActionCases<R> cases) {
             return cases.handle(this);
         }
 

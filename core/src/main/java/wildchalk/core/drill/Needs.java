@@ -13,105 +13,73 @@ import java.util.TreeMap;
  */
 public record Needs(int people, Map<GearKind, Map<Colour, Integer>> gear, int balls) {
 
-    private static final Piece.Cases<Integer> PEOPLE = new Piece.Families<>() {
-        @Override
-        public Integer person(Piece.Person person) {
-            return 1;
-        }
-
-        @Override
-        public Integer lineUp(Piece.LineUp lineUp) {
-            return 1 + lineUp.waiting();
-        }
-
-        @Override
-        public Integer coach(Piece.Coach coach) {
-            return 0;
-        }
-
-        @Override
-        public Integer item(Piece.Item item) {
-            return 0;
-        }
-
-        @Override
-        public Integer supply(Piece.Supply supply) {
-            return 0;
-        }
-
-        @Override
-        public Integer ball(Piece.Ball ball) {
-            return 0;
-        }
-
-        @Override
-        public Integer note(Piece.Note note) {
-            return 0;
-        }
-
-        @Override
-        public Integer tape(Piece.Tape tape) {
-            return 0;
-        }
-
-        @Override
-        public Integer area(Piece.Area area) {
-            return 0;
-        }
-    };
-    private static final Piece.Cases<Integer> BALLS = new Piece.Families<>() {
-        @Override
-        public Integer person(Piece.Person person) {
-            return 0;
-        }
-
-        @Override
-        public Integer item(Piece.Item item) {
-            return 0;
-        }
-
-        @Override
-        public Integer supply(Piece.Supply supply) {
-            return supply.count();
-        }
-
-        @Override
-        public Integer ball(Piece.Ball ball) {
-            return 1;
-        }
-
-        @Override
-        public Integer note(Piece.Note note) {
-            return 0;
-        }
-
-        @Override
-        public Integer tape(Piece.Tape tape) {
-            return 0;
-        }
-
-        @Override
-        public Integer area(Piece.Area area) {
-            return 0;
-        }
-    };
-
     public Needs {
         gear = Collections.unmodifiableMap(gear.isEmpty() ? new EnumMap<>(GearKind.class) : new EnumMap<>(gear));
     }
 
     public static Needs of(Stage stage) {
-        Map<GearKind, Map<Colour, Integer>> gear = new EnumMap<>(GearKind.class);
-        int people = 0;
-        int balls = 0;
-        for (Piece piece : stage.pieces()) {
-            people += piece.match(PEOPLE);
-            balls += piece.match(BALLS);
-            if (piece instanceof Piece.Item item && item.kind() != GearKind.BAG) {
+        Counting counting = new Counting();
+        stage.pieces().forEach(p -> p.match(counting));
+        return new Needs(counting.people, counting.gear, counting.balls);
+    }
+
+    private static final class Counting implements PieceCases.Families<Void> {
+
+        private final Map<GearKind, Map<Colour, Integer>> gear = new EnumMap<>(GearKind.class);
+        private int people;
+        private int balls;
+
+        @Override
+        public Void person(Piece.Person person) {
+            people++;
+            return null;
+        }
+
+        @Override
+        public Void lineUp(Piece.LineUp lineUp) {
+            people += 1 + lineUp.waiting();
+            return null;
+        }
+
+        @Override
+        public Void coach(Piece.Coach coach) {
+            return null;
+        }
+
+        @Override
+        public Void item(Piece.Item item) {
+            if (item.kind() != GearKind.BAG) {
                 gear.computeIfAbsent(item.kind(), k -> new TreeMap<>()).merge(item.colour(), 1, Integer::sum);
             }
+            return null;
         }
-        return new Needs(people, gear, balls);
+
+        @Override
+        public Void supply(Piece.Supply supply) {
+            balls += supply.count();
+            return null;
+        }
+
+        @Override
+        public Void ball(Piece.Ball ball) {
+            balls++;
+            return null;
+        }
+
+        @Override
+        public Void note(Piece.Note note) {
+            return null;
+        }
+
+        @Override
+        public Void tape(Piece.Tape tape) {
+            return null;
+        }
+
+        @Override
+        public Void area(Piece.Area area) {
+            return null;
+        }
     }
 
     /** How many of a kind, of whatever colour. */

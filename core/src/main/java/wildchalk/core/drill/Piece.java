@@ -14,71 +14,7 @@ public sealed interface Piece {
     Piece movedTo(Vec place);
 
     /** What the cases say of this kind of piece. */
-    <R> R match(Cases<R> cases);
-
-    /** One answer for each kind of piece: a new kind is not compiled until every place has answered. */
-    interface Cases<R> {
-
-        R player(Player player);
-
-        R goalkeeper(Goalkeeper goalkeeper);
-
-        R coach(Coach coach);
-
-        R lineUp(LineUp lineUp);
-
-        R item(Item item);
-
-        R supply(Supply supply);
-
-        R ball(Ball ball);
-
-        R note(Note note);
-
-        R tape(Tape tape);
-
-        R zone(Zone zone);
-
-        R station(Station station);
-    }
-
-    /** One answer for each family of pieces, where people and areas are treated alike. */
-    interface Families<R> extends Cases<R> {
-
-        R person(Person person);
-
-        R area(Area area);
-
-        @Override
-        default R player(Player player) {
-            return person(player);
-        }
-
-        @Override
-        default R goalkeeper(Goalkeeper goalkeeper) {
-            return person(goalkeeper);
-        }
-
-        @Override
-        default R coach(Coach coach) {
-            return person(coach);
-        }
-
-        @Override
-        default R lineUp(LineUp lineUp) {
-            return person(lineUp);
-        }
-
-        @Override
-        default R zone(Zone zone) {
-            return area(zone);
-        }
-
-        @Override
-        default R station(Station station) {
-            return area(station);
-        }
-    }
+    <R> R match(PieceCases<R> cases);
 
     /** Anyone who can act. */
     sealed interface Person extends Piece {
@@ -111,7 +47,7 @@ public sealed interface Piece {
 
     record Player(String id, Vec at, double facing, String label, Team team) implements Person {
         @Override
-        public <R> R match(Cases<R> cases) {
+        public <R> R match(PieceCases<R> cases) {
             return cases.player(this);
         }
 
@@ -133,7 +69,7 @@ public sealed interface Piece {
 
     record Goalkeeper(String id, Vec at, double facing, String label, Team team) implements Person {
         @Override
-        public <R> R match(Cases<R> cases) {
+        public <R> R match(PieceCases<R> cases) {
             return cases.goalkeeper(this);
         }
 
@@ -155,7 +91,7 @@ public sealed interface Piece {
 
     record Coach(String id, Vec at, double facing, String label) implements Person {
         @Override
-        public <R> R match(Cases<R> cases) {
+        public <R> R match(PieceCases<R> cases) {
             return cases.coach(this);
         }
 
@@ -189,7 +125,7 @@ public sealed interface Piece {
         }
 
         @Override
-        public <R> R match(Cases<R> cases) {
+        public <R> R match(PieceCases<R> cases) {
             return cases.lineUp(this);
         }
 
@@ -250,7 +186,7 @@ public sealed interface Piece {
         }
 
         @Override
-        public <R> R match(Cases<R> cases) {
+        public <R> R match(PieceCases<R> cases) {
             return cases.item(this);
         }
 
@@ -287,7 +223,7 @@ public sealed interface Piece {
         public static final double IN_REACH = 2.5;
 
         @Override
-        public <R> R match(Cases<R> cases) {
+        public <R> R match(PieceCases<R> cases) {
             return cases.supply(this);
         }
 
@@ -304,7 +240,7 @@ public sealed interface Piece {
      */
     record Ball(String id, Vec at, Optional<String> heldBy) implements Gear {
         @Override
-        public <R> R match(Cases<R> cases) {
+        public <R> R match(PieceCases<R> cases) {
             return cases.ball(this);
         }
 
@@ -317,7 +253,7 @@ public sealed interface Piece {
     /** Words pinned to a place. */
     record Note(String id, Vec at, String text) implements Mark {
         @Override
-        public <R> R match(Cases<R> cases) {
+        public <R> R match(PieceCases<R> cases) {
             return cases.note(this);
         }
 
@@ -347,7 +283,7 @@ public sealed interface Piece {
         }
 
         @Override
-        public <R> R match(Cases<R> cases) {
+        public <R> R match(PieceCases<R> cases) {
             return cases.tape(this);
         }
 
@@ -374,7 +310,7 @@ public sealed interface Piece {
     /** An area that rules and cues can name. */
     record Zone(String id, Vec at, Outline outline, String label, Colour colour) implements Area {
         @Override
-        public <R> R match(Cases<R> cases) {
+        public <R> R match(PieceCases<R> cases) {
             return cases.zone(this);
         }
 
@@ -397,7 +333,7 @@ public sealed interface Piece {
      */
     record Station(String id, Vec at, Outline outline, int number, String title, double minutes) implements Area {
         @Override
-        public <R> R match(Cases<R> cases) {
+        public <R> R match(PieceCases<R> cases) {
             return cases.station(this);
         }
 

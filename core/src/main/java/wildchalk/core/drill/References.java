@@ -41,7 +41,7 @@ final class References {
     }
 
     /** Whom or what an action names besides its moments and its spots. */
-    private final class Named implements Action.Families<Boolean> {
+    private final class Named implements ActionCases.Families<Boolean> {
 
         private final List<String> faults;
 

@@ -17,7 +17,7 @@ import wildchalk.core.surface.Surfaces;
  */
 public final class Soundness {
 
-    private static final Action.Families<Optional<Cue.Trigger>> UNTIL = new Action.Families<>() {
+    private static final ActionCases.Families<Optional<Cue.Trigger>> UNTIL = new ActionCases.Families<>() {
         @Override
         public Optional<Cue.Trigger> travel(Action.Travel travel) {
             return Optional.empty();
@@ -54,7 +54,7 @@ public final class Soundness {
         }
     };
 
-    private static final Action.Travels<List<Spot>> SPOTS = new Action.Travels<>() {
+    private static final ActionCases.Travels<List<Spot>> SPOTS = new ActionCases.Travels<>() {
         @Override
         public List<Spot> travel(Action.Travel travel) {
             return travel.path().through();

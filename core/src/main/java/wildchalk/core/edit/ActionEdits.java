@@ -7,6 +7,7 @@ import java.util.Set;
 import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Spot;
@@ -17,7 +18,7 @@ import wildchalk.core.surface.Surface;
 /** Edits of what happens. */
 public final class ActionEdits {
 
-    private static final Action.Cases<String> KIND = new Action.Cases<>() {
+    private static final ActionCases<String> KIND = new ActionCases<>() {
         @Override
         public String run(Action.Run run) {
             return "run";
@@ -160,7 +161,7 @@ public final class ActionEdits {
 
     /** What an action is and whom it is for, in a few words: "pass to 9", "run". */
     public static String describe(Action action, Stage stage) {
-        return action.match(new Action.Travels<>() {
+        return action.match(new ActionCases.Travels<>() {
             @Override
             public String travel(Action.Travel travel) {
                 return touching(kind(travel), travel);

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Instruction;
@@ -21,7 +22,7 @@ final class CueTies {
         Optional<Trigger> cue = left(action.cue().trigger(), gone);
         Action kept = cue.filter(action.cue().trigger()::equals).isPresent() ? action
                 : action.withCue(new Cue(cue.orElse(new Cue.Next()), action.cue().delay()));
-        return kept.match(new Action.Families<>() {
+        return kept.match(new ActionCases.Families<>() {
             @Override
             public Action travel(Action.Travel travel) {
                 return travel;

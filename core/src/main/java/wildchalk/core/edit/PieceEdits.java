@@ -141,50 +141,7 @@ public final class PieceEdits {
     /** A line to something that is gone still ends where that stood. */
     private static Action untied(Action action, Stage stage, Set<String> gone) {
         Action kept = CueTies.without(action, gone);
-        return kept.match(new Action.Travels<>() {
-            @Override
-            public Action travel(Action.Travel travel) {
-                List<Spot> through = travel.path().through().stream().map(s -> untied(s, stage, gone)).toList();
-                Action.Travel laid = travel.withPath(new Action.Path(through, travel.path().smooth()));
-                return travel.going().watching().map(w -> (Action) laid.withGoing(travel.going().watching(untied(w, stage, gone)))).orElse(laid);
-            }
-
-            @Override
-            public Action pass(Action.Pass pass) {
-                return pass.withTo(untied(pass.to(), stage, gone));
-            }
-
-            @Override
-            public Action shot(Action.Shot shot) {
-                return new Action.Shot(shot.id(), shot.who(), untied(shot.to(), stage, gone), shot.touch(), shot.result(),
-                        shot.next().map(n -> untied(n, stage, gone)), shot.cue());
-            }
-
-            @Override
-            public Action shadow(Action.Shadow shadow) {
-                return shadow;
-            }
-
-            @Override
-            public Action hold(Action.Hold hold) {
-                return hold.facing(hold.facing().map(f -> untied(f, stage, gone)));
-            }
-
-            @Override
-            public Action call(Action.Call call) {
-                return call;
-            }
-
-            @Override
-            public Action blow(Action.Blow blow) {
-                return blow;
-            }
-
-            @Override
-            public Action handle(Action.Handle handle) {
-                return handle;
-            }
-        });
+        return Respotted.of(kept, spot -> untied(spot, stage, gone));
     }
 
     private static Spot untied(Spot spot, Stage stage, Set<String> gone) {

@@ -98,55 +98,17 @@ record Portable(Stage stage, List<String> lost) {
         private Action free(Action action) {
             Soundness.triggers(action).forEach(this::markZone);
             Action kept = loosened(action);
-            return kept.match(new Action.Travels<>() {
-                @Override
-                public Action travel(Action.Travel travel) {
-                    Action.Travel laid = travel.withPath(new Action.Path(travel.path().through().stream().map(Making.this::free).toList(),
-                            travel.path().smooth()));
-                    return travel.going().watching().map(w -> (Action) laid.withGoing(travel.going().watching(free(w)))).orElse(laid);
-                }
+            Action freed = Respotted.of(kept, this::free);
+            return freed instanceof Action.Pass pass ? straight(pass) : freed;
+        }
 
-                @Override
-                public Action pass(Action.Pass pass) {
-                    if (pass.off().isPresent()) {
-                        lost.add("passes off the boards go straight");
-                    }
-                    boolean rim = pass.manner() == Action.Manner.RIM;
-                    return new Action.Pass(pass.id(), pass.who(), free(pass.to()), pass.touch(), rim ? Action.Manner.FLAT : pass.manner(),
-                            Optional.empty(), pass.cue());
-                }
-
-                @Override
-                public Action shot(Action.Shot shot) {
-                    return new Action.Shot(shot.id(), shot.who(), free(shot.to()), shot.touch(), shot.result(),
-                            shot.next().map(Making.this::free), shot.cue());
-                }
-
-                @Override
-                public Action shadow(Action.Shadow shadow) {
-                    return shadow;
-                }
-
-                @Override
-                public Action hold(Action.Hold hold) {
-                    return hold.facing(hold.facing().map(Making.this::free));
-                }
-
-                @Override
-                public Action call(Action.Call call) {
-                    return call;
-                }
-
-                @Override
-                public Action blow(Action.Blow blow) {
-                    return blow;
-                }
-
-                @Override
-                public Action handle(Action.Handle handle) {
-                    return handle;
-                }
-            });
+        /** There are no boards where it goes. */
+        private Action straight(Action.Pass pass) {
+            if (pass.off().isPresent()) {
+                lost.add("passes off the boards go straight");
+            }
+            return new Action.Pass(pass.id(), pass.who(), pass.to(), pass.touch(),
+                    pass.manner() == Action.Manner.RIM ? Action.Manner.FLAT : pass.manner(), Optional.empty(), pass.cue());
         }
 
         /** Nobody can wait for somebody to cross a line that is not there. */

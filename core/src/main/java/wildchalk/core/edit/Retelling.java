@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Piece;
@@ -37,7 +38,7 @@ public final class Retelling {
 
     /** Lets it go somewhere else: a delivery to there, a line by the same way to there, a shadow with another. */
     public static Optional<Edit<Drill>> to(String rung, Action action, Spot spot) {
-        return action.match(new Action.Families<>() {
+        return action.match(new ActionCases.Families<>() {
             @Override
             public Optional<Edit<Drill>> travel(Action.Travel travel) {
                 return Optional.of(ActionEdits.change(rung, "Lead the line elsewhere", travel.withPath(travel.path().endingAt(spot))));

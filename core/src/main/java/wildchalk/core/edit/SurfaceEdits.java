@@ -126,50 +126,10 @@ public final class SurfaceEdits {
         }
 
         private Action action(Action action) {
-            return action.match(new Action.Travels<>() {
-                @Override
-                public Action travel(Action.Travel t) {
-                    Action.Travel laid = t.withPath(new Action.Path(t.path().through().stream().map(Carried.this::spot).toList(), t.path().smooth()));
-                    return t.going().watching().map(w -> (Action) laid.withGoing(t.going().watching(spot(w)))).orElse(laid);
-                }
-
-                @Override
-                public Action pass(Action.Pass p) {
-                    boolean boards = to.edge() == Surface.Edge.BOARDS || from.edge() == to.edge();
-                    return new Action.Pass(p.id(), p.who(), spot(p.to()), p.touch(), !boards && p.manner() == Action.Manner.RIM
-                            ? Action.Manner.FLAT : p.manner(), boards ? p.off() : Optional.empty(), p.cue());
-                }
-
-                @Override
-                public Action shot(Action.Shot s) {
-                    return new Action.Shot(s.id(), s.who(), spot(s.to()), s.touch(), s.result(), s.next().map(Carried.this::spot), s.cue());
-                }
-
-                @Override
-                public Action shadow(Action.Shadow shadow) {
-                    return shadow;
-                }
-
-                @Override
-                public Action hold(Action.Hold hold) {
-                    return hold.facing(hold.facing().map(Carried.this::spot));
-                }
-
-                @Override
-                public Action call(Action.Call call) {
-                    return call;
-                }
-
-                @Override
-                public Action blow(Action.Blow blow) {
-                    return blow;
-                }
-
-                @Override
-                public Action handle(Action.Handle handle) {
-                    return handle;
-                }
-            });
+            Action carried = Respotted.of(action, this::spot);
+            boolean boards = to.edge() == Surface.Edge.BOARDS || from.edge() == to.edge();
+            return !boards && carried instanceof Action.Pass p ? new Action.Pass(p.id(), p.who(), p.to(), p.touch(),
+                    p.manner() == Action.Manner.RIM ? Action.Manner.FLAT : p.manner(), Optional.empty(), p.cue()) : carried;
         }
 
         private Instruction said(Instruction said) {

@@ -3,12 +3,14 @@ package wildchalk.core.edit;
 import java.util.Map;
 import java.util.function.Predicate;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.PieceCases;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.geometry.Vec;
 
@@ -69,7 +71,7 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
         return new Cue(trigger(cue.trigger()), cue.delay());
     }
 
-    private final class Pieces implements Piece.Cases<Piece> {
+    private final class Pieces implements PieceCases<Piece> {
 
         private final String label;
 
@@ -138,7 +140,7 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
         }
     }
 
-    private final class Actions implements Action.Cases<Action> {
+    private final class Actions implements ActionCases<Action> {
 
         @Override
         public Action run(Action.Run r) {

@@ -5,12 +5,13 @@ import java.util.Locale;
 import wildchalk.core.drill.Areas;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.PieceCases;
 import wildchalk.core.drill.Stage;
 
 /** What pieces are called in the names of edits, beside the pointer and on sheets. */
 public final class PieceWords {
 
-    private static final Piece.Cases<String> NAME = new Piece.Cases<>() {
+    private static final PieceCases<String> NAME = new PieceCases<>() {
         @Override
         public String player(Piece.Player player) {
             return ("player " + player.label()).trim();

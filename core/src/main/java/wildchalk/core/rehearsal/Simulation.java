@@ -12,6 +12,7 @@ import java.util.stream.Stream;
 import wildchalk.core.drill.Action.Delivery;
 import wildchalk.core.drill.Action.Travel;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.Cue;
@@ -177,8 +178,8 @@ final class Simulation {
     }
 
     /** Where a line goes from a place when it never came to be walked or played. */
-    private Action.Families<List<Vec>> drawnTo(Vec from) {
-        return new Action.Families<>() {
+    private ActionCases.Families<List<Vec>> drawnTo(Vec from) {
+        return new ActionCases.Families<>() {
             @Override
             public List<Vec> travel(Action.Travel travel) {
                 return places.of(travel.path());
@@ -217,7 +218,7 @@ final class Simulation {
     }
 
     /** Sets an action going. */
-    private final class Begin implements Action.Families<Void> {
+    private final class Begin implements ActionCases.Families<Void> {
 
         @Override
         public Void travel(Travel travel) {
@@ -267,7 +268,7 @@ final class Simulation {
     }
 
     /** What the end of an action brings about besides. */
-    private final class End implements Action.Cases<Void> {
+    private final class End implements ActionCases<Void> {
 
         @Override
         public Void run(Action.Run run) {

@@ -5,6 +5,7 @@ import java.util.List;
 import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.Action.Gait;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Drill.LineKey;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
@@ -36,7 +37,7 @@ final class ActionLines {
         if (to - from < unit * 0.2) {
             return List.of();
         }
-        return action.match(new Action.Cases<>() {
+        return action.match(new ActionCases<>() {
             @Override
             public List<Shape> run(Action.Run run) {
                 return ActionLines.this.run(run, stage, route, from, to);

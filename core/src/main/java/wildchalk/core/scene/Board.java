@@ -12,6 +12,7 @@ import java.util.stream.Collectors;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Drill.LineKey;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.PieceCases;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Curve;
 import wildchalk.core.geometry.Route;
@@ -35,57 +36,12 @@ public final class Board {
     private final ActionLines lines;
     private final Tokens tokens;
     private final GearShapes gear;
-    private final MarkShapes marks;
+    private final StandingShapes standing;
     private final AreaShapes areas;
     private final Map<String, Route> routes = new ConcurrentHashMap<>();
     private volatile Map<String, List<Shape>> placed;
     private final Set<String> handled;
     private final Set<String> wrong;
-    /** What of a piece stands still; balls, people and areas are painted by themselves. */
-    private final Piece.Cases<List<Shape>> standing = new Piece.Families<>() {
-        @Override
-        public List<Shape> person(Piece.Person person) {
-            return List.of();
-        }
-
-        @Override
-        public List<Shape> lineUp(Piece.LineUp lineUp) {
-            return tokens.queue(lineUp);
-        }
-
-        @Override
-        public List<Shape> item(Piece.Item item) {
-            // What is put down or picked up is drawn where it is at the time; where it is to stand there is a dotted ring.
-            return !handled.contains(item.id()) ? gear.of(item) : stage.inHand(item.id()).isEmpty() ? List.of()
-                    : List.of(new Shape.Stroke(Curve.circle(item.at(), frame.unit() * 0.7), frame.unit() * 0.12, Ink.CHALK,
-                    List.of(frame.unit() * 0.15, frame.unit() * 0.3), false));
-        }
-
-        @Override
-        public List<Shape> supply(Piece.Supply supply) {
-            return gear.supply(supply, tokens);
-        }
-
-        @Override
-        public List<Shape> ball(Piece.Ball ball) {
-            return List.of();
-        }
-
-        @Override
-        public List<Shape> note(Piece.Note note) {
-            return marks.of(note);
-        }
-
-        @Override
-        public List<Shape> tape(Piece.Tape tape) {
-            return marks.of(tape);
-        }
-
-        @Override
-        public List<Shape> area(Piece.Area area) {
-            return marks.of(area);
-        }
-    };
 
     public Board(Surface surface, Stage stage, Timeline timeline, LineKey key, Frame frame) {
         this(surface, stage, timeline, key, frame, Units.METRIC);
@@ -109,9 +65,9 @@ public final class Board {
         this.lines = new ActionLines(frame.unit(), key);
         this.tokens = new Tokens(frame);
         this.gear = new GearShapes(frame);
-        this.marks = new MarkShapes(frame, units);
         this.areas = new AreaShapes(frame);
         this.handled = Set.copyOf(timeline.handled());
+        this.standing = new StandingShapes(stage, handled, frame, units);
         this.wrong = timeline.problems().stream().map(Problem::action).collect(Collectors.toUnmodifiableSet());
     }
 

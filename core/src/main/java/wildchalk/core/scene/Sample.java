@@ -7,6 +7,7 @@ import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill.LineKey;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.PieceCases;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Box;
@@ -22,7 +23,7 @@ public final class Sample {
 
     private static final Stage NOBODY = new Stage("", "", List.of(), List.of());
 
-    private static final Piece.Cases<List<Shape>> SAMPLE = new Piece.Families<>() {
+    private static final PieceCases<List<Shape>> SAMPLE = new PieceCases.Families<>() {
         @Override
         public List<Shape> person(Piece.Person person) {
             return unlabelled(new Tokens(1.7).person(person, new Pose(new Vec(-0.4, 0), 0)));

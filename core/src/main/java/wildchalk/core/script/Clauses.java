@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Instruction;
@@ -40,7 +41,7 @@ final class Clauses {
     private final Whereabouts whereabouts;
     private final List<Phrase> phrases = new ArrayList<>();
     /** What is said of an action after its verb. */
-    private final Action.Travels<Void> details = new Action.Travels<>() {
+    private final ActionCases.Travels<Void> details = new ActionCases.Travels<>() {
         @Override
         public Void travel(Action.Travel travel) {
             tell(travel);
@@ -89,7 +90,7 @@ final class Clauses {
             return null;
         }
     };
-    private final Action.Travels<Boolean> plain = new Action.Travels<>() {
+    private final ActionCases.Travels<Boolean> plain = new ActionCases.Travels<>() {
         @Override
         public Boolean travel(Action.Travel travel) {
             return travel.ending() == Action.Ending.GO_ON && travel.going().watching().isEmpty()

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Piece;
@@ -177,7 +178,7 @@ final class Moments {
 
         @Override
         public String with(Cue.With with) {
-            return other.match(new Action.Families<>() {
+            return other.match(new ActionCases.Families<>() {
                 @Override
                 public String travel(Action.Travel travel) {
                     return words.say("as.sets.off", who);
@@ -230,7 +231,7 @@ final class Moments {
         }
 
         private String ended() {
-            return other.match(new Action.Families<>() {
+            return other.match(new ActionCases.Families<>() {
                 @Override
                 public String travel(Action.Travel travel) {
                     return words.say("when.there", who);

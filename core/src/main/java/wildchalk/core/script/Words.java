@@ -6,9 +6,11 @@ import java.util.Map;
 import java.util.ResourceBundle;
 import java.util.concurrent.ConcurrentHashMap;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.PieceCases;
 import wildchalk.core.naming.PieceWords;
 import wildchalk.core.surface.Surface;
 
@@ -22,7 +24,7 @@ final class Words {
     private static final Map<String, MessageFormat> FORMATS = new ConcurrentHashMap<>();
 
     private final Surface surface;
-    private final Action.Cases<String> verb = new Action.Cases<>() {
+    private final ActionCases<String> verb = new ActionCases<>() {
         @Override
         public String run(Action.Run run) {
             return word(run.gait().name().toLowerCase(Locale.ROOT));
@@ -75,7 +77,7 @@ final class Words {
         }
     };
     /** What things are called that have no label. */
-    private final Piece.Cases<String> nameless = new Piece.Families<>() {
+    private final PieceCases<String> nameless = new PieceCases.Families<>() {
         @Override
         public String person(Piece.Person person) {
             return say("who.person");

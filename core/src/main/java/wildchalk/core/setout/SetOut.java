@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.PieceCases;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Units;
@@ -15,7 +16,7 @@ import wildchalk.core.surface.Surface;
 /** Works out the set-out sheet of a stage. */
 public final class SetOut {
 
-    private static final Piece.Cases<Boolean> IS_PUT_DOWN = new Piece.Families<>() {
+    private static final PieceCases<Boolean> IS_PUT_DOWN = new PieceCases.Families<>() {
         @Override
         public Boolean person(Piece.Person person) {
             return false;

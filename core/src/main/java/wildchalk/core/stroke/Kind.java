@@ -6,6 +6,7 @@ import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.Action.Gait;
 import wildchalk.core.drill.Action.Touch;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Spot;
 
@@ -15,7 +16,7 @@ public enum Kind {
 
     /** The kind of an action that is there. */
     public static Kind of(Action action) {
-        return action.match(new Action.Cases<>() {
+        return action.match(new ActionCases<>() {
             @Override
             public Kind run(Action.Run run) {
                 return run.gait() == Gait.BACK ? BACK : run.gait() == Gait.SIDE ? SIDE : RUN;
@@ -124,7 +125,7 @@ public enum Kind {
     }
 
     /** The way an action goes: its own, or straight to what it is about. */
-    private static final Action.Families<Action.Path> PATH = new Action.Families<>() {
+    private static final ActionCases.Families<Action.Path> PATH = new ActionCases.Families<>() {
         @Override
         public Action.Path travel(Action.Travel travel) {
             return travel.path();

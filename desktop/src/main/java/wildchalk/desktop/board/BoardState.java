@@ -76,7 +76,7 @@ public final class BoardState {
     private final ObjectProperty<Aids> aids = new SimpleObjectProperty<>(Aids.USUAL);
     private final ObjectProperty<Units> units = new SimpleObjectProperty<>(Units.METRIC);
     private final Samples samples = new Samples();
-    private final SheetDesk sheets = new SheetDesk(this::warn);
+    private final SheetDesk sheets;
     private final Focus focus = new Focus();
     private boolean showing;
     private final Desk desk;
@@ -90,6 +90,7 @@ public final class BoardState {
     public BoardState(Drill drill, BiConsumer<Drill, String> keep, Desk desk) {
         this.keep = keep;
         this.desk = desk;
+        this.sheets = new SheetDesk(desk::say);
         this.rung = drill.ladder().get(0).id();
         show(History.of(drill));
         units.addListener(o -> show(history));
@@ -178,10 +179,6 @@ public final class BoardState {
         }
         take(next, edit.name());
         return true;
-    }
-
-    private void warn(String words) {
-        desk.say(words);
     }
 
     /** Tells the coach something about what they just did. */

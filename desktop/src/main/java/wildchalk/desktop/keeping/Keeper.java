@@ -40,13 +40,16 @@ public final class Keeper implements AutoCloseable {
     private final ReadOnlyStringWrapper state = new ReadOnlyStringWrapper();
     private final ReadOnlyObjectWrapper<Standing> standing;
     private final Consumer<BookException> onTrouble;
+    /** How the book stood to its file after what was done last. */
+    private volatile Standing latest;
 
     /** @param onTrouble told on the window's thread, in a coach's words, when something cannot be kept */
     public Keeper(Book book, Consumer<BookException> onTrouble) {
         this.book = book;
         this.onTrouble = onTrouble;
-        this.standing = new ReadOnlyObjectWrapper<>(book.standing());
-        state.set(words(book.standing(), "all kept"));
+        this.latest = book.standing();
+        this.standing = new ReadOnlyObjectWrapper<>(latest);
+        state.set(words(latest, "all kept"));
         thread.scheduleWithFixedDelay(this::again, AGAIN, AGAIN, TimeUnit.SECONDS);
     }
 
@@ -92,7 +95,7 @@ public final class Keeper implements AutoCloseable {
     }
 
     private void kept(String said) {
-        Standing now = book.standing();
+        Standing now = latest;
         standing.set(now);
         // Another edit may have been made while this one was on its way back.
         if (waiting.decrementAndGet() == 0) {
@@ -112,10 +115,10 @@ public final class Keeper implements AutoCloseable {
      */
     public <T> void ask(Function<Book, T> question, Consumer<T> then, Runnable otherwise) {
         on("asking the book", () -> question.apply(book), answer -> {
-            stand(book.standing());
+            stand(latest);
             then.accept(answer);
         }, trouble -> {
-            stand(book.standing());
+            stand(latest);
             otherwise.run();
             tell(trouble);
         });
@@ -123,7 +126,14 @@ public final class Keeper implements AutoCloseable {
 
     private <T> void on(String what, Callable<T> question, Consumer<T> then, Consumer<Trouble> otherwise) {
         try {
-            Beside.work(what, thread, question, then, otherwise);
+            Beside.work(what, thread, () -> {
+                try {
+                    return question.call();
+                } finally {
+                    // Here, and not where it is shown: whoever asks the book may have to wait for it.
+                    latest = book.standing();
+                }
+            }, then, otherwise);
         } catch (RejectedExecutionException e) {
             // The book is closed: whoever asks for a picture now has lost its place on the screen.
         }
@@ -155,7 +165,8 @@ public final class Keeper implements AutoCloseable {
     private void again() {
         try {
             if (book.tryAgain()) {
-                Platform.runLater(() -> stand(book.standing()));
+                latest = book.standing();
+                Platform.runLater(() -> stand(latest));
             }
         } catch (RuntimeException e) {
             // Told or not, it must be tried again: a timer that throws is never asked any more.

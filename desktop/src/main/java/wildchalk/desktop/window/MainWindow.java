@@ -106,6 +106,7 @@ public final class MainWindow extends StackPane {
     private HBox topBar() {
         Label name = new Label("Wild Chalk");
         name.getStyleClass().add("name");
+        List.of(undo, redo).forEach(b -> b.setTooltip(new Tooltip()));
         undo.setId("undo");
         undo.setOnAction(e -> board.undo());
         UndoList.on(undo, () -> board);
@@ -318,13 +319,14 @@ public final class MainWindow extends StackPane {
         keeper.ask(b -> b.drills().told(opened.drill().id()), told -> told.filter(t -> !t.words().isEmpty())
                 .ifPresent(t -> messages.warn(String.join(" ", t.words()))));
         keeper.ask(b -> b.drills().versions(opened.drill().id()), versions -> {
-            if (!versions.isEmpty()) {
-                Beside.work("reading what was done before", () -> History.replayed(versions.stream().map(Version::read).toList()), past -> {
-                    opened.recall(past);
-                    offerHistory();
-                }, trouble -> messages.warn(trouble.words("What was done to this drill before could not be read.")
-                        + " It cannot be undone; the drill is whole, and what you do now can be."));
+            if (versions.isEmpty()) {
+                return;
             }
+            Beside.work("reading what was done before", () -> History.replayed(versions.stream().map(Version::read).toList()), past -> {
+                opened.recall(past);
+                offerHistory();
+            }, trouble -> messages.warn(trouble.words("What was done to this drill before could not be read.")
+                    + " It cannot be undone; the drill is whole, and what you do now can be."));
         });
     }
 
@@ -376,9 +378,6 @@ public final class MainWindow extends StackPane {
         button.setDisable(step.isEmpty());
         button.setVisible(shown);
         String words = verb + step.map(s -> ": " + s).orElse("");
-        if (button.getTooltip() == null) {
-            button.setTooltip(new Tooltip());
-        }
         button.getTooltip().setText(verb.equals("Undo") && step.isPresent() ? words + "\nRight button: the whole list" : words);
         button.setAccessibleText(words);
     }

@@ -11,6 +11,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Optional;
 import java.util.function.Function;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Spot;
@@ -47,7 +48,7 @@ final class ActionForm {
         }
     }
 
-    private static final Action.Cases<Kind> KIND = new Action.Cases<>() {
+    private static final ActionCases<Kind> KIND = new ActionCases<>() {
         @Override
         public Kind run(Action.Run run) {
             return Kind.RUN;
@@ -160,7 +161,7 @@ final class ActionForm {
     }
 
     /** What only actions of one kind have. */
-    private record Details(ObjectNode o) implements Action.Travels<ObjectNode> {
+    private record Details(ObjectNode o) implements ActionCases.Travels<ObjectNode> {
 
         @Override
         public ObjectNode travel(Action.Travel t) {

@@ -14,6 +14,7 @@ import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.PieceCases;
 import wildchalk.core.drill.Team;
 import wildchalk.core.geometry.Vec;
 
@@ -45,7 +46,7 @@ final class PieceForm {
         }
     }
 
-    private static final Piece.Cases<String> KIND = new Piece.Cases<>() {
+    private static final PieceCases<String> KIND = new PieceCases<>() {
         @Override
         public String player(Piece.Player player) {
             return Kind.PLAYER.word();
@@ -156,7 +157,7 @@ final class PieceForm {
         return piece.match(new Written(JsonNodeFactory.instance.objectNode().put("id", piece.id()).put("kind", piece.match(KIND))));
     }
 
-    private record Written(ObjectNode o) implements Piece.Cases<ObjectNode> {
+    private record Written(ObjectNode o) implements PieceCases<ObjectNode> {
 
         private ObjectNode at(Piece piece) {
             o.set("at", DrillWriter.place(piece.at()));

@@ -1,0 +1,59 @@
+package wildchalk.core.edit;
+
+import java.util.function.UnaryOperator;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.ActionCases;
+import wildchalk.core.drill.Spot;
+
+/**
+ * Actions that go somewhere else: to other spots, for all else as they are.
+ *
+ * @param spots what stands in place of a spot
+ */
+record Respotted(UnaryOperator<Spot> spots) implements ActionCases.Travels<Action> {
+
+    static Action of(Action action, UnaryOperator<Spot> spots) {
+        return action.match(new Respotted(spots));
+    }
+
+    @Override
+    public Action travel(Action.Travel travel) {
+        Action.Travel laid = travel.withPath(new Action.Path(travel.path().through().stream().map(spots).toList(), travel.path().smooth()));
+        return travel.going().watching().map(w -> (Action) laid.withGoing(travel.going().watching(spots.apply(w)))).orElse(laid);
+    }
+
+    @Override
+    public Action pass(Action.Pass pass) {
+        return pass.withTo(spots.apply(pass.to()));
+    }
+
+    @Override
+    public Action shot(Action.Shot shot) {
+        return new Action.Shot(shot.id(), shot.who(), spots.apply(shot.to()), shot.touch(), shot.result(), shot.next().map(spots), shot.cue());
+    }
+
+    @Override
+    public Action shadow(Action.Shadow shadow) {
+        return shadow;
+    }
+
+    @Override
+    public Action hold(Action.Hold hold) {
+        return hold.facing(hold.facing().map(spots));
+    }
+
+    @Override
+    public Action call(Action.Call call) {
+        return call;
+    }
+
+    @Override
+    public Action blow(Action.Blow blow) {
+        return blow;
+    }
+
+    @Override
+    public Action handle(Action.Handle handle) {
+        return handle;
+    }
+}
