@@ -76,7 +76,7 @@ class LadderWindowTest extends RealWindow {
         while (board().history().nextUndo().isPresent()) {
             type(KeyCode.CONTROL, KeyCode.Z);
         }
-        assertEquals(before, board().drill());
+        assertTrue(before.isLike(board().drill()));
         assertEquals(Ladder.build(before, "s1"), board().stage());
     }
 

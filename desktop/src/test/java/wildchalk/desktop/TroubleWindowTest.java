@@ -27,7 +27,10 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.edit.DrillEdits;
 import wildchalk.desktop.beside.Beside;
+import wildchalk.desktop.exchange.Exchange;
 import wildchalk.desktop.trouble.TroubleLog;
+import wildchalk.handout.HandOuts;
+import wildchalk.handout.order.HandOut;
 import wildchalk.storage.format.DrillWriter;
 
 /** Everything that is done beside the window fails once: the window says so and goes on, and the file says where, naming nobody. */
@@ -94,6 +97,13 @@ class TroubleWindowTest extends RealWindow {
         said("copying a drill into another book", () -> choose("ferryman", "Another book …"), "The book Other could not be written. Nothing was copied.");
         picked = folder.resolve("x.drill.json");
         said("writing a drill file", () -> choose("ferryman", "Give out as a drill file …"), "The file could not be written. What is in the book is safe.");
+        picked = folder.resolve("all.zip");
+        said("writing a bundle of drills", () -> fx(() -> {
+            new Exchange(chooser, session.window().messages()).saveDrills(DemoBook.drills(), () -> session.window().messages().say("written"));
+            return null;
+        }), "The file could not be written. What is in the book is safe.");
+        // A picture that stands still is there all the same: nothing more is said than that.
+        said("working a small picture out that plays", () -> robot.moveTo(card("skylark")), () -> "" + cards(), "" + DEMO);
         said("asking the book", () -> choose("ferryman", "Make a copy"), "What was said to be kept is kept");
         Path in = Files.writeString(folder.resolve("in.drill.json"), DrillWriter.write(DemoBook.drills().get(0).withId("other")));
         picked = in;
@@ -166,6 +176,15 @@ class TroubleWindowTest extends RealWindow {
         open(Request.demo(book()));
         said("making a preview", () -> handOut("Page for phones (HTML)"),
                 () -> find("#preview-none") instanceof Labeled l ? l.getText() : "", "There is no preview of this. It can be made all the same.");
+        click("#kind-" + HandOuts.ALL.stream().map(HandOut::words).toList().indexOf("Clip (MP4)"));
+        await(() -> find("#preview-length") != null);
+        fails.add("painting a frame of the preview");
+        await(() -> failed.containsKey("painting a frame of the preview"));
+        fails.clear();
+        int once = failed.get("painting a frame of the preview");
+        settle();
+        assertEquals(once, failed.get("painting a frame of the preview"), "it stands still and does not try again and again");
+        click("#kind-" + HandOuts.ALL.stream().map(HandOut::words).toList().indexOf("Page for phones (HTML)"));
         Callable<String> said = () -> stage.getScene().getRoot().lookupAll(".label").stream().map(n -> ((Label) n).getText()).toList().toString();
         said("making a page to look at", () -> click("#hand-out-try"), said, "The page could not be made: there may be no room for it on the disk.");
         picked = folder.resolve("page.html");

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.argThat;
 import static org.mockito.ArgumentMatchers.anyString;
 import static org.mockito.ArgumentMatchers.contains;
 import static org.mockito.ArgumentMatchers.eq;
@@ -56,9 +57,9 @@ class BoardStateTest {
         state.apply(DrillEdits.rename("Other"));
         verify(keep).accept(state.drill(), "Rename drill");
         state.undo();
-        verify(keep).accept(drill, "Undo: Rename drill");
+        verify(keep).accept(argThat(drill::isLike), eq("Undo: Rename drill"));
         state.redo();
-        verify(keep).accept(drill.withTitle("Other"), "Redo: Rename drill");
+        verify(keep).accept(argThat(drill.withTitle("Other")::isLike), eq("Redo: Rename drill"));
     }
 
     @Test
@@ -86,7 +87,7 @@ class BoardStateTest {
         verify(keep).accept(any(), eq("Move yellow cone"));
         assertEquals(1, state.history().done().size());
         state.undo();
-        assertEquals(drill, state.drill());
+        assertTrue(drill.isLike(state.drill()));
     }
 
     @Test
