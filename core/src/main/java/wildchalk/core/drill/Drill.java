@@ -1,8 +1,11 @@
 package wildchalk.core.drill;
 
+import java.util.Collections;
+import java.util.IdentityHashMap;
 import java.util.List;
 import wildchalk.core.document.Document;
 import wildchalk.core.surface.Surface;
+import java.util.Set;
 
 /**
  * A titled thing to practise.
@@ -98,13 +101,17 @@ public record Drill(String id, String title, Venue venue, Showing showing, LineK
             return before;
         }
         List<Rung> kept = Ladder.withoutWhatIsGone(this);
-        Given all = given.and(before.given).and(before.ladder).and(kept);
+        // Most rungs are the very same on both sides: each is counted once.
+        Set<Rung> rungs = Collections.newSetFromMap(new IdentityHashMap<>());
+        rungs.addAll(before.ladder);
+        rungs.addAll(kept);
+        Given all = given.and(before.given).and(rungs);
         return all.equals(given) && kept.equals(ladder) ? this : withLadder(kept).giving(all);
     }
 
     /** Whether there is no difference that a coach could see: ids that were given out and taken back are none. */
     @Override
     public boolean isLike(Drill other) {
-        return equals(other) || giving(Given.NONE).equals(other.giving(Given.NONE));
+        return giving(other.given).equals(other);
     }
 }

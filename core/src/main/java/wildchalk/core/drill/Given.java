@@ -1,7 +1,7 @@
 package wildchalk.core.drill;
 
+import java.util.Collection;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 
 /**
@@ -33,9 +33,9 @@ public record Given(Map<String, Integer> highest) {
     }
 
     /** The same, and everything that the rungs use. */
-    Given and(List<Rung> ladder) {
+    Given and(Collection<Rung> rungs) {
         Map<String, Integer> all = new HashMap<>(highest);
-        for (Rung rung : ladder) {
+        for (Rung rung : rungs) {
             count(rung.id(), all);
             rung.pieces().forEach(p -> count(p.id(), all));
             rung.actions().forEach(a -> count(a.id(), all));

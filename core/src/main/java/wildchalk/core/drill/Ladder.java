@@ -84,10 +84,9 @@ public final class Ladder {
         if (drill.ladder().stream().allMatch(r -> r.without().isEmpty())) {
             return drill.ladder();
         }
-        Map<String, Stage> built = all(drill);
         List<Rung> kept = new ArrayList<>();
         for (Rung rung : drill.ladder()) {
-            Set<String> there = rung.without().isEmpty() ? Set.of() : rung.from().map(built::get).map(Stage::ids).orElse(Set.of());
+            Set<String> there = rung.without().isEmpty() ? Set.of() : below(drill, rung, new HashSet<>(Set.of(rung.id()))).ids();
             List<String> without = rung.without().stream().filter(there::contains).toList();
             kept.add(without.size() == rung.without().size() ? rung : rung.leavingOut(without));
         }

@@ -148,7 +148,7 @@ public final class ReadEdits {
      */
     public static Edit<Drill> lookingAt(Edit<Drill> edit, String rung, Choices choices) {
         return new Edit<>(edit.name(), drill -> {
-            Drill after = edit.apply(drill);
+            Drill after = edit.change().apply(drill);
             boolean there = after.ladder().stream().anyMatch(r -> r.id().equals(rung)) && drill.ladder().stream().anyMatch(r -> r.id().equals(rung));
             Stage before = there ? Ladder.build(drill, rung) : null;
             Stage now = there ? Ladder.build(after, rung) : null;

@@ -97,7 +97,7 @@ public final class ReadyChanges {
     /** One who adds a caution to those of the drill. */
     private static Change warned(Change change, String caution) {
         return new Change(change.words(), new Edit<>(change.edit().name(), d -> {
-            Drill changed = change.edit().apply(d);
+            Drill changed = change.edit().change().apply(d);
             List<String> cautions = new ArrayList<>(changed.cautions());
             if (!cautions.contains(caution)) {
                 cautions.add(caution);
