@@ -115,6 +115,9 @@ public final class Opening {
                 handle.close();
                 migrate(Sqlite.writing(file));
                 handle = Sqlite.open(Sqlite.writing(file));
+                if (format > 0) {
+                    shrink(handle);
+                }
             }
             return new Opened(handle, Standing.Kind.KEEPING, Optional.of(lock));
         } catch (FlywayException | JdbiException | IllegalStateException | IOException e) {
@@ -129,6 +132,15 @@ public final class Opening {
         } catch (DamagedBook e) {
             close(handle, lock);
             throw e;
+        }
+    }
+
+    /** What a change of format leaves behind is as large as the book itself, and would go along into each day's copy. */
+    private static void shrink(Handle handle) {
+        try {
+            handle.execute("VACUUM");
+        } catch (JdbiException e) {
+            // There is no room for it: the book is whole, only larger than it need be.
         }
     }
 

@@ -62,7 +62,7 @@ CREATE TABLE kept_glance (
     of    INTEGER NOT NULL,               -- the check sum of the document that was looked at
     maker INTEGER NOT NULL,               -- which way of looking it was
     body  TEXT NOT NULL,
-    UNIQUE (kind, id),
+    UNIQUE (id, kind),                    -- in this order: it is looked up once for each drill that is listed
     FOREIGN KEY (kind, id) REFERENCES kept (kind, id) ON DELETE CASCADE
 );
 
