@@ -7,6 +7,9 @@ import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.ExitCode;
 import wildchalk.desktop.keeping.BookPlaces;
+import wildchalk.desktop.trouble.Trouble;
+import wildchalk.desktop.trouble.TroubleLog;
+import wildchalk.handout.order.Undelivered;
 import wildchalk.storage.book.BookException;
 import wildchalk.storage.format.FormatException;
 import wildchalk.storage.format.SurfaceFiles;
@@ -42,11 +45,9 @@ public final class Main {
     static CommandLine commandLine() {
         CommandLine line = new CommandLine(new Main());
         line.setExecutionExceptionHandler((e, command, parsed) -> {
-            if (e instanceof FormatException || e instanceof BookException) {
-                command.getErr().println(e.getMessage());
-                return INPUT_AT_FAULT;
-            }
-            throw e;
+            boolean inWords = e instanceof FormatException || e instanceof BookException || e instanceof Undelivered;
+            command.getErr().println(inWords ? e.getMessage() : unexpected(e));
+            return INPUT_AT_FAULT;
         });
         line.setParameterExceptionHandler((e, args) -> {
             e.getCommandLine().getErr().println(e.getMessage() + " (try: wildchalk "
@@ -55,6 +56,14 @@ public final class Main {
             return ExitCode.USAGE;
         });
         return line;
+    }
+
+    /** What nobody foresaw is written down for whoever mends the program, and said in a line. */
+    private static String unexpected(Exception e) {
+        TroubleLog.in(BookPlaces.troubles());
+        TroubleLog.write(new Trouble("doing what was asked for on the command line", e));
+        return "This could not be done, for a reason that the program did not expect. Nothing in your book was changed."
+                + TroubleLog.file().map(f -> " Where it stopped is written in " + f).orElse("");
     }
 
     /** Libraries speak up only when something is wrong. */
