@@ -62,6 +62,38 @@ class LadderWindowTest extends RealWindow {
         assertEquals(here, cone().at());
     }
 
+    private List<String> labels() {
+        return board().stage().people().stream().map(Piece.Person::label).sorted().toList();
+    }
+
+    /** Put down on the upper rung first and on the lower one later, each with a run of their own: once the lower one was never seen above. */
+    @Test
+    void peopleWhoComeOnBothRungsAreSeenTogetherAbove() throws Exception {
+        int there = board().stage().people().size();
+        int runs = board().stage().actions().size();
+        Vec upper = new Vec(4, 18);
+        Vec lower = new Vec(4, -18);
+        type(KeyCode.DIGIT1);
+        clickOnBoard(upper);
+        type(KeyCode.ESCAPE);
+        dragOnBoard(upper, upper.plus(new Vec(10, 0)));
+        click("#rung-s1");
+        type(KeyCode.DIGIT1);
+        clickOnBoard(lower);
+        type(KeyCode.ESCAPE);
+        dragOnBoard(lower, lower.plus(new Vec(10, 0)));
+        assertEquals(there + 1, board().stage().people().size());
+        click("#rung-s2");
+        assertEquals(there + 2, board().stage().people().size(), labels().toString());
+        assertEquals(runs + 2, board().stage().actions().size());
+        for (Vec start : List.of(upper, lower)) {
+            Piece.Person person = board().stage().people().stream().filter(p -> p.at().distance(start) < 1).findFirst().orElseThrow();
+            Action run = board().stage().actionsOf(person.id()).get(0);
+            double end = board().timeline().times(run.id()).orElseThrow().end();
+            assertTrue(board().timeline().pose(person.id(), end).at().distance(start.plus(new Vec(10, 0))) < 1.5, "each runs their own way");
+        }
+    }
+
     @Test
     void rungIsNamedTakenAwayAndBroughtBack() throws Exception {
         take(find("#rung-menu-s2"), "Rename");
