@@ -60,6 +60,33 @@ class CommandLineTest {
     }
 
     @Test
+    void validateHasALineForEachClashAndAWordForWhatWasKeptApart(@TempDir Path folder) throws Exception {
+        String file = """
+                {"format": "wild-chalk-drill", "version": %d, "id": "d", "title": "D", "surface": "open-gym", "stages": [
+                 {"id": "s1", "title": "Low", "pieces": [{"id": "q1", "kind": "coach", "at": [1, 1]}, {"id": "q2", "kind": "ball", "at": [2, 2]}], "actions": []},
+                 {"id": "s2", "title": "High", "from": "s1", "pieces": [{"id": "q1", "kind": "cone", "at": [5, 1]}], "actions": [],
+                  "said": [{"id": "q2", "kind": "at-most", "counted": "shots", "most": 1}]}]}
+                """;
+        Path old = Files.writeString(folder.resolve("old.json"), file.formatted(5));
+        Said said = wildchalk("validate", old.toString());
+        assertEquals(0, said.code());
+        assertTrue(said.out().startsWith("old.json: sound. The yellow cone on \"High\" and the coach on \"Low\" were taken for one thing;"), said.out());
+        assertTrue(said.out().contains("A limit on \"High\" and the ball on \"Low\" were taken for one thing;"), said.out());
+        Path now = Files.writeString(folder.resolve("now.json"), file.formatted(7).replace("\"at\": [5, 1]}]", "\"at\": [5, 1]}, {\"id\": \"q1\", \"kind\": \"cone\", \"at\": [6, 1]}]"));
+        Said clash = wildchalk("validate", now.toString());
+        assertEquals(1, clash.code());
+        assertTrue(clash.out().contains("\"q1\" stands twice, for this piece on stage \"s2\" and for the piece on stage \"s2\""), clash.out());
+    }
+
+    @Test
+    void whatCannotBeWrittenIsSaidInALine(@TempDir Path folder) {
+        Said said = wildchalk("shots", folder.resolve("nowhere").toString());
+        assertEquals(1, said.code());
+        assertTrue(said.err().contains("is not there. Choose another one."), said.err());
+        assertEquals(1, said.err().lines().count(), said.err());
+    }
+
+    @Test
     void wrongInputIsOneAndWrongUsageIsTwo() {
         Said input = wildchalk("solve", "none.json");
         assertEquals(1, input.code());

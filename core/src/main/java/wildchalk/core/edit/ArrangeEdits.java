@@ -30,7 +30,10 @@ public final class ArrangeEdits {
         return move("Straighten " + pieces.size() + " pieces", rung, to);
     }
 
-    /** Puts pieces at equal distances between the two that lie farthest apart, in the order in which they lie. */
+    /**
+     * Puts pieces at equal distances on the straight line from the first to the last of them along the way in which they lie apart
+     * most, in the order in which they lie along it.
+     */
     public static Edit<Drill> spaceEvenly(String rung, Stage stage, Set<String> ids) {
         List<Piece> pieces = chosen(stage, ids);
         Vec middle = middle(pieces);
