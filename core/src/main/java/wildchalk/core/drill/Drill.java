@@ -22,7 +22,7 @@ import java.util.Set;
  * @param given the ids that were given out in it; those that its rungs use need not be among them
  */
 public record Drill(String id, String title, Venue venue, Showing showing, LineKey lineKey, Effort effort,
-                    List<Rung> ladder, List<String> points, List<String> questions, List<String> cautions, Given given)
+                    List<Rung> ladder, List<String> points, List<String> questions, List<String> cautions, GivenIds given)
         implements Document<Drill> {
 
     public Drill {
@@ -35,7 +35,7 @@ public record Drill(String id, String title, Venue venue, Showing showing, LineK
     /** A drill that has given out no ids but those that its rungs use. */
     public Drill(String id, String title, Venue venue, Showing showing, LineKey lineKey, Effort effort,
                  List<Rung> ladder, List<String> points, List<String> questions, List<String> cautions) {
-        this(id, title, venue, showing, lineKey, effort, ladder, points, questions, cautions, Given.NONE);
+        this(id, title, venue, showing, lineKey, effort, ladder, points, questions, cautions, GivenIds.NONE);
     }
 
     /** Sports disagree about which of the two is dashed. */
@@ -87,7 +87,7 @@ public record Drill(String id, String title, Venue venue, Showing showing, LineK
         return new Drill(id, title, venue, showing, lineKey, effort, ladder, newPoints, newQuestions, newCautions, given);
     }
 
-    private Drill giving(Given newGiven) {
+    private Drill giving(GivenIds newGiven) {
         return new Drill(id, title, venue, showing, lineKey, effort, ladder, points, questions, cautions, newGiven);
     }
 
@@ -105,7 +105,7 @@ public record Drill(String id, String title, Venue venue, Showing showing, LineK
         Set<Rung> rungs = Collections.newSetFromMap(new IdentityHashMap<>());
         rungs.addAll(before.ladder);
         rungs.addAll(kept);
-        Given all = given.and(before.given).and(rungs);
+        GivenIds all = given.and(before.given).and(rungs);
         return all.equals(given) && kept.equals(ladder) ? this : withLadder(kept).giving(all);
     }
 

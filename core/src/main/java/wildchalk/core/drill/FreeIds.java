@@ -25,7 +25,7 @@ public final class FreeIds {
     /** The next id that starts with {@code letters}, which end with no digit. */
     public String take(String letters) {
         String free = letters;
-        while (last.getOrDefault(free, 0) >= Given.HIGHEST) {
+        while (last.getOrDefault(free, 0) >= GivenIds.HIGHEST) {
             free += "-";
         }
         return free + last.merge(free, 1, Integer::sum);

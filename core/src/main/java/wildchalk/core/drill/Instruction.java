@@ -15,7 +15,7 @@ public sealed interface Instruction permits Limit, Instruction.Read, Instruction
     /** What the cases say of this kind of instruction. */
     <R> R match(Cases<R> cases);
 
-    /** One answer for each kind of instruction; limits have kinds of their own ({@link Limit.Kinds}). */
+    /** One answer for each kind of instruction; limits have kinds of their own ({@link LimitCases}). */
     interface Cases<R> {
 
         R read(Read read);

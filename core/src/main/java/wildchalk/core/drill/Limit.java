@@ -7,27 +7,11 @@ import java.util.Optional;
 public sealed interface Limit extends Instruction {
 
     /** What is said of this kind of limit. */
-    <R> R of(Kinds<R> kinds);
+    <R> R matchLimit(LimitCases<R> cases);
 
     @Override
     default <R> R match(Cases<R> cases) {
         return cases.limit(this);
-    }
-
-    /** One answer for each kind of limit: a new kind is not compiled until every place has answered. */
-    interface Kinds<R> {
-
-        R atMost(AtMost atMost);
-
-        R passesFirst(PassesFirst passesFirst);
-
-        R entriesFirst(EntriesFirst entriesFirst);
-
-        R within(Within within);
-
-        R onlyIn(OnlyIn onlyIn);
-
-        R notBefore(NotBefore notBefore);
     }
 
     /**
@@ -38,8 +22,8 @@ public sealed interface Limit extends Instruction {
      */
     record AtMost(String id, Counted counted, int most, Optional<String> who) implements Limit {
         @Override
-        public <R> R of(Kinds<R> kinds) {
-            return kinds.atMost(this);
+        public <R> R matchLimit(LimitCases<R> cases) {
+            return cases.atMost(this);
         }
 
         @Override
@@ -67,8 +51,8 @@ public sealed interface Limit extends Instruction {
      */
     record PassesFirst(String id, int passes, Optional<String> line) implements Limit {
         @Override
-        public <R> R of(Kinds<R> kinds) {
-            return kinds.passesFirst(this);
+        public <R> R matchLimit(LimitCases<R> cases) {
+            return cases.passesFirst(this);
         }
 
         @Override
@@ -80,8 +64,8 @@ public sealed interface Limit extends Instruction {
     /** A ball is brought or played into a zone so many times before a shot counts. */
     record EntriesFirst(String id, int entries, String zone) implements Limit {
         @Override
-        public <R> R of(Kinds<R> kinds) {
-            return kinds.entriesFirst(this);
+        public <R> R matchLimit(LimitCases<R> cases) {
+            return cases.entriesFirst(this);
         }
 
         @Override
@@ -99,8 +83,8 @@ public sealed interface Limit extends Instruction {
      */
     record Within(String id, double seconds, Optional<String> zone, Optional<Cue.Trigger> from) implements Limit {
         @Override
-        public <R> R of(Kinds<R> kinds) {
-            return kinds.within(this);
+        public <R> R matchLimit(LimitCases<R> cases) {
+            return cases.within(this);
         }
 
         @Override
@@ -116,8 +100,8 @@ public sealed interface Limit extends Instruction {
         }
 
         @Override
-        public <R> R of(Kinds<R> kinds) {
-            return kinds.onlyIn(this);
+        public <R> R matchLimit(LimitCases<R> cases) {
+            return cases.onlyIn(this);
         }
 
         @Override
@@ -129,8 +113,8 @@ public sealed interface Limit extends Instruction {
     /** Somebody may not touch a ball before a moment. */
     record NotBefore(String id, String who, Cue.Trigger moment) implements Limit {
         @Override
-        public <R> R of(Kinds<R> kinds) {
-            return kinds.notBefore(this);
+        public <R> R matchLimit(LimitCases<R> cases) {
+            return cases.notBefore(this);
         }
 
         @Override

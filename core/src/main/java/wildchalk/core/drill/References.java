@@ -200,7 +200,7 @@ final class References {
 
             @Override
             public List<String> limit(Limit limit) {
-                limit.of(new Bounds(faults)).filter(w -> stage.person(w).isEmpty())
+                limit.matchLimit(new Bounds(faults)).filter(w -> stage.person(w).isEmpty())
                         .forEach(w -> faults.add("is about \"" + w + "\", but no person has that id"));
                 return faults;
             }
@@ -237,7 +237,7 @@ final class References {
     }
 
     /** The people that a limit is about; what else it names is looked at on the way. */
-    private final class Bounds implements Limit.Kinds<Stream<String>> {
+    private final class Bounds implements LimitCases<Stream<String>> {
 
         private final List<String> faults;
 

@@ -12,7 +12,7 @@ import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.FreeIds;
-import wildchalk.core.drill.Given;
+import wildchalk.core.drill.GivenIds;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
@@ -110,7 +110,7 @@ public final class CopyEdits {
     /** Free ids for everything in the part that others can name. */
     private static Map<String, String> freshIds(FreeIds free, Part part) {
         Map<String, String> ids = new LinkedHashMap<>();
-        part.pieces().forEach(p -> ids.put(p.id(), free.take(Given.letters(p.id()))));
+        part.pieces().forEach(p -> ids.put(p.id(), free.take(GivenIds.letters(p.id()))));
         part.actions().forEach(a -> ids.put(a.id(), free.take("a")));
         part.said().forEach(i -> ids.put(i.id(), free.take("i")));
         // Options are named by reads under them; a name with its read's in it is nobody else's.

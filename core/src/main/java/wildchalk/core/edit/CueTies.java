@@ -9,6 +9,7 @@ import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
+import wildchalk.core.drill.LimitCases;
 import wildchalk.core.drill.Sign;
 
 /** Loosens cues, and what is said, from people, pieces and actions that are gone. */
@@ -107,13 +108,13 @@ final class CueTies {
 
             @Override
             public Optional<Instruction> limit(Limit limit) {
-                return limit.of(new Loosened(gone));
+                return limit.matchLimit(new Loosened(gone));
             }
         });
     }
 
     /** A limit without what is gone; empty when it was about that alone. */
-    private record Loosened(Set<String> gone) implements Limit.Kinds<Optional<Instruction>> {
+    private record Loosened(Set<String> gone) implements LimitCases<Optional<Instruction>> {
 
         @Override
         public Optional<Instruction> atMost(Limit.AtMost most) {

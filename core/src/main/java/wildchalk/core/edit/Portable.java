@@ -14,6 +14,7 @@ import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
+import wildchalk.core.drill.LimitCases;
 import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Soundness;
@@ -189,7 +190,7 @@ record Portable(Stage stage, List<String> lost) {
 
                 @Override
                 public Optional<Instruction> limit(Limit limit) {
-                    return limit.of(new Freed());
+                    return limit.matchLimit(new Freed());
                 }
             });
         }
@@ -199,7 +200,7 @@ record Portable(Stage stage, List<String> lost) {
             return Optional.empty();
         }
 
-        private final class Freed implements Limit.Kinds<Optional<Instruction>> {
+        private final class Freed implements LimitCases<Optional<Instruction>> {
 
             @Override
             public Optional<Instruction> atMost(Limit.AtMost most) {

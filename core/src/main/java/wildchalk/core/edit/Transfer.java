@@ -8,6 +8,7 @@ import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
+import wildchalk.core.drill.LimitCases;
 import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PieceCases;
@@ -203,7 +204,7 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
         }
     }
 
-    private final class Said implements Instruction.Cases<Instruction>, Limit.Kinds<Instruction> {
+    private final class Said implements Instruction.Cases<Instruction>, LimitCases<Instruction> {
 
         @Override
         public Instruction read(Instruction.Read r) {
@@ -227,7 +228,7 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
 
         @Override
         public Instruction limit(Limit limit) {
-            return limit.of(this);
+            return limit.matchLimit(this);
         }
 
         @Override

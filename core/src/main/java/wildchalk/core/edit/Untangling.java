@@ -12,7 +12,7 @@ import java.util.Optional;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.FreeIds;
-import wildchalk.core.drill.Given;
+import wildchalk.core.drill.GivenIds;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Limit;
@@ -97,7 +97,7 @@ final class Untangling {
         if (same.isPresent()) {
             return same.get().id();
         }
-        String own = others.isEmpty() ? id : free.take(Given.letters(id));
+        String own = others.isEmpty() ? id : free.take(GivenIds.letters(id));
         if (!others.isEmpty() && !(thing instanceof String)) {
             Met other = nearestFirst.get(0);
             words.add(upper(name(thing)) + " on \"" + rung.title() + "\" and " + name(other.as()) + " on \"" + other.of().title()

@@ -9,13 +9,14 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
+import wildchalk.core.drill.LimitCases;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.surface.Surface;
 
 /** Watches a rep as it was worked out for what breaks the limits of its stage, and says when and by whom. */
 final class Limits {
 
-    private static final Limit.Kinds<Stream<Trigger>> COUNTED_FROM = new Limit.Kinds<>() {
+    private static final LimitCases<Stream<Trigger>> COUNTED_FROM = new LimitCases<>() {
         @Override
         public Stream<Trigger> atMost(Limit.AtMost most) {
             return Stream.empty();
@@ -64,11 +65,11 @@ final class Limits {
 
         @Override
         public Stream<Trigger> limit(Limit limit) {
-            return limit.of(COUNTED_FROM);
+            return limit.matchLimit(COUNTED_FROM);
         }
     };
 
-    private final Limit.Kinds<Void> judging = new Limit.Kinds<>() {
+    private final LimitCases<Void> judging = new LimitCases<>() {
         @Override
         public Void atMost(Limit.AtMost most) {
             judge(most);
@@ -143,7 +144,7 @@ final class Limits {
             return timeline;
         }
         Limits limits = new Limits(stage, surface, timeline);
-        all.forEach(l -> l.of(limits.judging));
+        all.forEach(l -> l.matchLimit(limits.judging));
         return timeline.with(limits.found.stream().map(b -> new Event(b.t(), Event.Kind.LIMIT, b.limit().id(), b.who(),
                 b.ball())).toList(), limits.found.stream().map(b -> new Problem(b.action(), Problem.Kind.LIMIT, b.message(), b.t())).toList());
     }

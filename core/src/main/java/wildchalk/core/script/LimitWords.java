@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Limit;
+import wildchalk.core.drill.LimitCases;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.surface.Surface;
@@ -15,7 +16,7 @@ final class LimitWords {
     private final Moments moments;
     private final Stage stage;
     private final Surface surface;
-    private final Limit.Kinds<String> text = new Limit.Kinds<>() {
+    private final LimitCases<String> text = new LimitCases<>() {
         @Override
         public String atMost(Limit.AtMost most) {
             String counted = counted(most.counted(), most.most());
@@ -69,7 +70,7 @@ final class LimitWords {
     }
 
     private String text(Limit limit) {
-        return limit.of(text);
+        return limit.matchLimit(text);
     }
 
     private String told(Limit.NotBefore before) {

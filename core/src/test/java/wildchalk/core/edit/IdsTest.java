@@ -21,7 +21,7 @@ import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.FreeIds;
-import wildchalk.core.drill.Given;
+import wildchalk.core.drill.GivenIds;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
@@ -91,7 +91,7 @@ class IdsTest {
                 Piece.Item.cone("c-3", Vec.ZERO, Colour.RED), Piece.Item.cone("c123456789", Vec.ZERO,
                         Colour.RED)), List.of()));
         assertEquals("c-4", new FreeIds(drill).take("c"));
-        assertEquals("c123456789-1", new FreeIds(drill).take(Given.letters("c123456789")));
+        assertEquals("c123456789-1", new FreeIds(drill).take(GivenIds.letters("c123456789")));
     }
 
     /** Whatever was done before, on any rung: who is put on one is seen on every rung that follows it, and nobody else goes. */

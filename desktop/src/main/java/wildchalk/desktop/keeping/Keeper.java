@@ -86,20 +86,20 @@ public final class Keeper implements AutoCloseable {
             book.of(kind).keep(document, edit);
             return book.word();
         }, word -> {
-            kept("kept just now");
+            settle(now -> words(now, "kept just now"));
             word.ifPresent(w -> onTrouble.accept(new BookException(w, null)));
         }, trouble -> {
-            kept("not kept");
-            tell(trouble);
+            settle(now -> "not kept");
+            report(trouble);
         });
     }
 
-    private void kept(String said) {
+    private void settle(Function<Standing, String> said) {
         Standing now = latest;
         standing.set(now);
         // Another edit may have been made while this one was on its way back.
         if (waiting.decrementAndGet() == 0) {
-            state.set(said.equals("not kept") ? said : words(now, said));
+            state.set(said.apply(now));
         }
     }
 
@@ -120,7 +120,7 @@ public final class Keeper implements AutoCloseable {
         }, trouble -> {
             stand(latest);
             otherwise.run();
-            tell(trouble);
+            report(trouble);
         });
     }
 
@@ -139,7 +139,7 @@ public final class Keeper implements AutoCloseable {
         }
     }
 
-    private void tell(Trouble trouble) {
+    private void report(Trouble trouble) {
         onTrouble.accept(trouble.cause() instanceof BookException e ? e : new BookException("Something went wrong with the book that the program did not "
                 + "expect. What was said to be kept is kept. If it happens again, start Wild Chalk anew.", trouble.cause()));
     }
@@ -159,7 +159,7 @@ public final class Keeper implements AutoCloseable {
                 book.check();
             }
             return true;
-        }, done -> { }, this::tell);
+        }, done -> { }, this::report);
     }
 
     private void again() {

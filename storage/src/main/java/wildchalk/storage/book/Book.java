@@ -24,6 +24,7 @@ import wildchalk.storage.format.DrillReader;
 import wildchalk.storage.format.FormatException;
 import wildchalk.storage.kind.DrillKind;
 import wildchalk.storage.kind.Kind;
+import wildchalk.storage.kind.Ref;
 import wildchalk.storage.kind.Typed;
 
 /**
@@ -38,7 +39,7 @@ public final class Book implements AutoCloseable {
 
     private final Access access;
     private final Clock clock;
-    private final Set<Kept.Ref> unkept = Collections.synchronizedSet(new LinkedHashSet<>());
+    private final Set<Ref> unkept = Collections.synchronizedSet(new LinkedHashSet<>());
 
     private Book(Access access, Clock clock) {
         this.access = access;
@@ -164,8 +165,8 @@ public final class Book implements AutoCloseable {
      */
     public void takeIn(List<Typed<?>> fresh, List<Typed<?>> changed) {
         long now = clock.millis();
-        List<Kept.Ref> taken = change(h -> {
-            List<Kept.Ref> refs = new ArrayList<>();
+        List<Ref> taken = change(h -> {
+            List<Ref> refs = new ArrayList<>();
             changed.forEach(t -> refs.add(change(h, t, now)));
             fresh.forEach(t -> refs.add(insert(h, t, now)));
             return refs;
@@ -175,14 +176,14 @@ public final class Book implements AutoCloseable {
         }
     }
 
-    private static <T extends Document<T>> Kept.Ref insert(Handle h, Typed<T> taken, long now) {
-        return new Kept.Ref(taken.kind().word(), Kept.insert(h, taken.kind(), taken.document(), TAKEN_IN, now).id());
+    private static <T extends Document<T>> Ref insert(Handle h, Typed<T> taken, long now) {
+        return new Ref(taken.kind().word(), Kept.insert(h, taken.kind(), taken.document(), TAKEN_IN, now).id());
     }
 
-    private static <T extends Document<T>> Kept.Ref change(Handle h, Typed<T> taken, long now) {
+    private static <T extends Document<T>> Ref change(Handle h, Typed<T> taken, long now) {
         new DocumentRows(h).delete(taken.kind().word(), taken.document().id(), null);
         Kept.change(h, taken.kind(), taken.document(), TAKEN_IN, now);
-        return new Kept.Ref(taken.kind().word(), taken.document().id());
+        return new Ref(taken.kind().word(), taken.document().id());
     }
 
     private void purge() {

@@ -79,14 +79,6 @@ public final class DocumentRows {
                 view.getColumn("deleted", Long.class), view.getColumn("favourite", Integer.class) != 0, view.getColumn("used", Long.class));
     }
 
-    /** A document that is new, at the time {@code now}; the text it is kept as. */
-    <T extends Document<T>> String insert(Kind<T> kind, T document, long now) {
-        String body = kind.write(document);
-        put(new Raw(kind.word(), document.id(), document.title(), body, now, now, null, false, null));
-        point(kind, document);
-        return body;
-    }
-
     /** A document as an edit has left it, new when it was not there; the text it is kept as. */
     <T extends Document<T>> String change(Kind<T> kind, T document, long now) {
         Optional<Raw> was = get(kind.word(), document.id());

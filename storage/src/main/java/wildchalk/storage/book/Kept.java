@@ -5,12 +5,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
+import java.util.function.Consumer;
 import org.jdbi.v3.core.Handle;
 import wildchalk.core.document.Document;
 import wildchalk.storage.format.FormatException;
 import wildchalk.storage.format.Told;
 import wildchalk.storage.kind.Kind;
+import wildchalk.storage.kind.Ref;
 import wildchalk.storage.kind.Typed;
 
 /**
@@ -34,10 +35,6 @@ public final class Kept<T extends Document<T>> {
         this.access = access;
         this.clock = clock;
         this.unkept = unkept;
-    }
-
-    /** A document by its kind's word and its id. */
-    record Ref(String kind, String id) {
     }
 
     /**
@@ -121,7 +118,7 @@ public final class Kept<T extends Document<T>> {
     /** Adds a document under a free id. */
     static <T extends Document<T>> T insert(Handle h, Kind<T> kind, T document, String edit, long now) {
         T free = document.withId(new DocumentRows(h).free(kind.word(), document.id()));
-        new VersionRows(h).add(kind.word(), free.id(), edit, new DocumentRows(h).insert(kind, free, now), now);
+        change(h, kind, free, edit, now);
         return free;
     }
 
@@ -179,24 +176,15 @@ public final class Kept<T extends Document<T>> {
     /** Puts a document aside; {@link #restore} brings it back. */
     public void delete(String id) {
         long now = clock.millis();
-        rows(r -> {
-            r.delete(kind.word(), id, now);
-            return null;
-        });
+        rows(r -> r.delete(kind.word(), id, now));
     }
 
     public void restore(String id) {
-        rows(r -> {
-            r.delete(kind.word(), id, null);
-            return null;
-        });
+        rows(r -> r.delete(kind.word(), id, null));
     }
 
     public void favourite(String id, boolean is) {
-        rows(r -> {
-            r.favourite(kind.word(), id, is);
-            return null;
-        });
+        rows(r -> r.favourite(kind.word(), id, is));
     }
 
     /** Says that a document was opened, shown or handed out now. */
@@ -204,20 +192,15 @@ public final class Kept<T extends Document<T>> {
         long now = clock.millis();
         // Not worth waiting for: a window that only looked must be able to take the book over.
         if (access.standing().isKept()) {
-            rows(r -> {
-                r.use(kind.word(), id, now);
-                return null;
-            });
+            rows(r -> r.use(kind.word(), id, now));
         }
     }
 
-    private void rows(Function<DocumentRows, Void> how) {
-        access.change(h -> how.apply(new DocumentRows(h)));
-    }
-
-    /** Puts a copy of a document into another book; it gets another id there when its own is taken. */
-    public T copyTo(Book other, String id) {
-        return other.of(kind).add(load(id));
+    private void rows(Consumer<DocumentRows> how) {
+        access.change(h -> {
+            how.accept(new DocumentRows(h));
+            return null;
+        });
     }
 
     /** A document with its kind. */

@@ -18,7 +18,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
-import wildchalk.core.drill.Given;
+import wildchalk.core.drill.GivenIds;
 import wildchalk.core.drill.Length;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Plan;
@@ -132,10 +132,10 @@ public final class DrillReader {
                 texts(o.path("points")), texts(o.path("questions")), texts(o.path("cautions")), given(o.path("given")));
     }
 
-    private static Given given(JsonNode o) {
+    private static GivenIds given(JsonNode o) {
         Map<String, Integer> highest = new HashMap<>();
         o.fields().forEachRemaining(e -> highest.put(e.getKey(), e.getValue().asInt()));
-        return new Given(highest);
+        return new GivenIds(highest);
     }
 
     private static Venue venue(JsonNode o) {

@@ -11,7 +11,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.TreeMap;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Given;
+import wildchalk.core.drill.GivenIds;
 import wildchalk.core.drill.Plan;
 import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.Showing;
@@ -55,7 +55,7 @@ public final class DrillWriter {
         texts(o, "points", drill.points());
         texts(o, "questions", drill.questions());
         texts(o, "cautions", drill.cautions());
-        if (!drill.given().equals(Given.NONE)) {
+        if (!drill.given().equals(GivenIds.NONE)) {
             ObjectNode given = o.putObject("given");
             new TreeMap<>(drill.given().highest()).forEach(given::put);
         }

@@ -7,6 +7,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Optional;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
+import wildchalk.core.drill.LimitCases;
 import wildchalk.core.drill.Sign;
 
 /** What a coach says besides, as it stands in drill files: reads, freezes and limits. */
@@ -79,7 +80,7 @@ final class SaidForm {
         return said.match(new Written(JsonNodeFactory.instance.objectNode().put("id", said.id())));
     }
 
-    private record Written(ObjectNode o) implements Instruction.Cases<ObjectNode>, Limit.Kinds<ObjectNode> {
+    private record Written(ObjectNode o) implements Instruction.Cases<ObjectNode>, LimitCases<ObjectNode> {
 
         private ObjectNode kind(Kind kind) {
             return o.put("kind", kind.word());
@@ -112,7 +113,7 @@ final class SaidForm {
 
         @Override
         public ObjectNode limit(Limit limit) {
-            return limit.of(this);
+            return limit.matchLimit(this);
         }
 
         @Override

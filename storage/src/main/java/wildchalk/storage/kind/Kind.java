@@ -23,7 +23,12 @@ public interface Kind<T extends Document<T>> {
 
     /** What stands under "format" in every text of this kind; it tells a text of this kind from any other. */
     default String format() {
-        return "wild-chalk-" + word();
+        return format(word());
+    }
+
+    /** What stands there in texts of the kind with this word, known or not. */
+    static String format(String word) {
+        return "wild-chalk-" + word;
     }
 
     /** The open text that it is kept as: JSON with its {@link #format()}; reading it gives the same document. */

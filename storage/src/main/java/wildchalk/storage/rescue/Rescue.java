@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import wildchalk.storage.book.BookException;
 import wildchalk.storage.book.Contents;
 import wildchalk.storage.book.Copies;
@@ -23,9 +24,9 @@ import wildchalk.storage.book.Opening;
 import wildchalk.storage.book.Packing;
 import wildchalk.storage.book.VersionRows;
 import wildchalk.storage.format.FormatException;
-import java.util.TreeMap;
 import wildchalk.storage.kind.Kind;
 import wildchalk.storage.kind.Kinds;
+import wildchalk.storage.kind.Ref;
 
 /** Saves a damaged book into a new file beside it, and puts that in its place when the coach says so. */
 public final class Rescue {
@@ -113,7 +114,7 @@ public final class Rescue {
 
     private Saved write() throws IOException {
         List<DocumentRows.Raw> documents = documents();
-        Set<Salvage.Ref> refs = new HashSet<>(documents.stream().map(d -> new Salvage.Ref(d.kind(), d.id())).toList());
+        Set<Ref> refs = new HashSet<>(documents.stream().map(d -> new Ref(d.kind(), d.id())).toList());
         List<VersionRows.Raw> versions = versions(refs);
         Contents.Order order = Contents.order(book);
         Contents.Order before = from.map(c -> Contents.order(c.file())).orElse(new Contents.Order(Map.of(), Map.of()));
@@ -139,12 +140,12 @@ public final class Rescue {
 
     /** Each document in the newest sound state there is of it: its own row, its newest version, the copy. */
     private List<DocumentRows.Raw> documents() {
-        Set<Salvage.Ref> refs = new HashSet<>(damaged.known().keySet());
+        Set<Ref> refs = new HashSet<>(damaged.known().keySet());
         refs.addAll(damaged.documents().keySet());
         refs.addAll(damaged.versions().keySet());
         refs.addAll(copy.documents().keySet());
         List<DocumentRows.Raw> saved = new ArrayList<>();
-        for (Salvage.Ref ref : refs.stream().sorted(Comparator.comparing(Salvage.Ref::kind).thenComparing(Salvage.Ref::id)).toList()) {
+        for (Ref ref : refs.stream().sorted(Comparator.comparing(Ref::kind).thenComparing(Ref::id)).toList()) {
             Optional<DocumentRows.Raw> own = newest(Optional.ofNullable(damaged.documents().get(ref)), version(ref));
             Optional<DocumentRows.Raw> best = newest(own, Optional.ofNullable(copy.documents().get(ref)));
             Salvage.Known known = damaged.known().get(ref);
@@ -169,7 +170,7 @@ public final class Rescue {
     }
 
     /** The document as its newest version says. */
-    private Optional<DocumentRows.Raw> version(Salvage.Ref ref) {
+    private Optional<DocumentRows.Raw> version(Ref ref) {
         Optional<VersionRows.Raw> newest = damaged.versions().getOrDefault(ref, Map.of()).values().stream().max(Comparator.comparingLong(VersionRows.Raw::n));
         try {
             if (newest.isPresent()) {
@@ -186,18 +187,18 @@ public final class Rescue {
     }
 
     /** As the text says; of a kind that is not known, as it stood in the list or as its id is. */
-    private String title(Salvage.Ref ref, String body) throws FormatException {
+    private String title(Ref ref, String body) throws FormatException {
         Optional<Kind<?>> kind = kinds.of(ref.kind());
         Salvage.Known known = damaged.known().get(ref);
         return kind.isPresent() ? kind.get().read(body).document().title() : known == null ? ref.id() : known.title();
     }
 
-    private List<VersionRows.Raw> versions(Set<Salvage.Ref> saved) {
+    private List<VersionRows.Raw> versions(Set<Ref> saved) {
         Map<String, VersionRows.Raw> all = new HashMap<>();
         for (Salvage from : List.of(copy, damaged)) {
             from.versions().forEach((ref, byNumber) -> byNumber.forEach((n, row) -> all.put(ref + "/" + n, row)));
         }
-        return all.values().stream().filter(v -> saved.contains(new Salvage.Ref(v.kind(), v.id()))).toList();
+        return all.values().stream().filter(v -> saved.contains(new Ref(v.kind(), v.id()))).toList();
     }
 
     /**

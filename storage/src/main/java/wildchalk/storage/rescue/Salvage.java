@@ -13,6 +13,8 @@ import wildchalk.storage.book.Packing;
 import wildchalk.storage.book.VersionRows;
 import wildchalk.storage.format.FormatException;
 import wildchalk.storage.kind.DrillKind;
+import wildchalk.storage.kind.Kind;
+import wildchalk.storage.kind.Ref;
 
 /**
  * What can be read from the pages of a book, damaged or not. A row is believed by its check sum, which covers its kind: what
@@ -34,10 +36,6 @@ record Salvage(Map<Ref, DocumentRows.Raw> documents, Map<Ref, Map<Long, VersionR
     private static final int OLD_COLUMNS = 9;
     private static final int LISTED = 9;
     private static final int OLD_LISTED = 8;
-
-    /** A document by its kind's word and its id. */
-    record Ref(String kind, String id) {
-    }
 
     /** A document of which nothing is sure but that there was one. */
     record Known(String title, long changed) {
@@ -119,7 +117,7 @@ record Salvage(Map<Ref, DocumentRows.Raw> documents, Map<Ref, Map<Long, VersionR
         Ref ref = new Ref(raw.kind(), raw.id());
         if (isSound(raw.kind(), raw.body(), sum, raw.sum())) {
             documents.merge(ref, raw, (a, b) -> b.changed() >= a.changed() ? b : a);
-        } else if (raw.body().contains("\"wild-chalk-" + raw.kind() + '"')) {
+        } else if (raw.body().contains('"' + Kind.format(raw.kind()) + '"')) {
             // A table of another program may have such columns; only what says itself what it was is missed.
             know(ref, raw.title(), raw.changed());
         }

@@ -19,7 +19,7 @@ import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.GearKind;
-import wildchalk.core.drill.Given;
+import wildchalk.core.drill.GivenIds;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Sign;
@@ -57,7 +57,7 @@ class RoundTripProperties {
         return Combinators.combine(texts, texts.list().ofMaxSize(3), rungs(),
                 Arbitraries.of(Drill.LineKey.values()), venues(), showings()).as((title, notes, rungs, key, venue, showing) ->
                 new Drill("d-1", title, venue, showing, key, Effort.LIVE, rungs, notes, notes, List.of(),
-                        notes.isEmpty() ? Given.NONE : new Given(Map.of("p", 40 + notes.size(), "st", 1))));
+                        notes.isEmpty() ? GivenIds.NONE : new GivenIds(Map.of("p", 40 + notes.size(), "st", 1))));
     }
 
     private static Arbitrary<Venue> venues() {

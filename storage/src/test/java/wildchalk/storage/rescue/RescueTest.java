@@ -24,6 +24,7 @@ import wildchalk.core.drill.Drill;
 import wildchalk.storage.book.Book;
 import wildchalk.storage.book.BookException;
 import wildchalk.storage.book.DamagedBook;
+import wildchalk.storage.kind.Ref;
 
 class RescueTest {
 
@@ -79,8 +80,8 @@ class RescueTest {
         });
     }
 
-    private static Salvage.Ref ref(String id) {
-        return new Salvage.Ref("drill", id);
+    private static Ref ref(String id) {
+        return new Ref("drill", id);
     }
 
     private static Set<String> ids(Book book) {

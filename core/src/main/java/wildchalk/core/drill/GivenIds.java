@@ -11,29 +11,29 @@ import java.util.Map;
  *
  * @param highest the highest number by the letters before it
  */
-public record Given(Map<String, Integer> highest) {
+public record GivenIds(Map<String, Integer> highest) {
 
-    public static final Given NONE = new Given(Map.of());
+    public static final GivenIds NONE = new GivenIds(Map.of());
     /** What has more digits is no number that was given, but part of a name. */
     private static final int MOST_DIGITS = 8;
     static final int HIGHEST = 99_999_999;
 
-    public Given {
+    public GivenIds {
         highest = Map.copyOf(highest);
     }
 
     /** What both have given out. */
-    public Given and(Given other) {
+    public GivenIds and(GivenIds other) {
         if (highest.equals(other.highest) || other.highest.isEmpty()) {
             return this;
         }
         Map<String, Integer> both = new HashMap<>(highest);
         other.highest.forEach((letters, n) -> both.merge(letters, n, Math::max));
-        return new Given(both);
+        return new GivenIds(both);
     }
 
     /** The same, and everything that the rungs use. */
-    Given and(Collection<Rung> rungs) {
+    GivenIds and(Collection<Rung> rungs) {
         Map<String, Integer> all = new HashMap<>(highest);
         for (Rung rung : rungs) {
             count(rung.id(), all);
@@ -47,7 +47,7 @@ public record Given(Map<String, Integer> highest) {
                 }
             }
         }
-        return all.equals(highest) ? this : new Given(all);
+        return all.equals(highest) ? this : new GivenIds(all);
     }
 
     /** What stands before the number of an id; the whole id, and a stroke, where it ends with none. */
