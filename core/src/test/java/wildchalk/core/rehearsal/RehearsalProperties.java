@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Assume;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
@@ -126,6 +127,8 @@ class RehearsalProperties {
     @Property(tries = 300)
     void mirroringTheStageMirrorsTheTimeline(@ForAll("stages") Stage stage) {
         Timeline t = Rehearsal.of(stage, Stages.TURF);
+        // Who stands exactly in line has no nearer side: roundings choose one, and a mirror cannot know which.
+        Assume.that(stage.actions().stream().noneMatch(a -> isInLine(a, t)));
         Timeline m = Rehearsal.of(mirrored(stage), Stages.TURF);
         assertEquals(t.duration(), m.duration(), 1e-4);
         for (String who : t.people()) {
@@ -135,6 +138,22 @@ class RehearsalProperties {
                 assertEquals(0, new Vec(a.x(), -a.y()).distance(b), 0.01, who + " at " + time);
             }
         }
+    }
+
+    /** Whether somebody is to run beside another and comes to be right before or behind them. */
+    private static boolean isInLine(Action action, Timeline t) {
+        if (!(action instanceof Action.Shadow s) || s.way() != Action.Shadow.Way.HIP_TO_HIP || t.times(s.id()).isEmpty()
+                || !t.people().containsAll(Set.of(s.who(), s.whom()))) {
+            return false;
+        }
+        for (double time = t.times(s.id()).get().start(); time < Math.min(10, t.duration()); time += STEP) {
+            Vec target = t.pose(s.whom(), time).at();
+            Vec going = t.pose(s.whom(), time + STEP).at().minus(target);
+            if (going.length() > STEP / 20 && Math.abs(going.unit().cross(t.pose(s.who(), time).at().minus(target))) < 0.005) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** By the edit that coaches use. */
