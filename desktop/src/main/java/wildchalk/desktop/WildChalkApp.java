@@ -9,19 +9,19 @@ import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
+import wildchalk.core.drill.Drill;
 import wildchalk.desktop.beside.Beside;
-import wildchalk.desktop.board.BoardState;
+import wildchalk.desktop.board.state.BoardState;
+import wildchalk.desktop.exchange.Exchange;
+import wildchalk.desktop.exchange.SystemChooser;
 import wildchalk.desktop.keeping.BookPlaces;
 import wildchalk.desktop.keeping.Keeper;
 import wildchalk.desktop.keeping.Opened;
 import wildchalk.desktop.paint.Type;
 import wildchalk.desktop.shots.WindowPicture;
-import wildchalk.core.drill.Drill;
-import wildchalk.desktop.exchange.Exchange;
 import wildchalk.desktop.trouble.Trouble;
 import wildchalk.desktop.trouble.TroubleLog;
 import wildchalk.desktop.window.MainWindow;
-import wildchalk.desktop.exchange.SystemChooser;
 import wildchalk.storage.book.Book;
 import wildchalk.storage.book.BookException;
 import wildchalk.storage.book.DamagedBook;
@@ -187,7 +187,7 @@ public final class WildChalkApp extends Application {
             }
             if (trouble instanceof DamagedBook damaged) {
                 // What is on the Board is in memory, and comes into the book that is saved.
-                rescued = window.board().filter(b -> !b.history().done().isEmpty()).map(BoardState::drill);
+                rescued = window.board().filter(b -> !b.document().history().done().isEmpty()).map(BoardState::drill);
                 leave(() -> rescue(damaged));
             } else {
                 window.messages().warn(trouble.getMessage());

@@ -26,7 +26,7 @@ import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Team;
 import wildchalk.core.edit.FreezeEdits;
 import wildchalk.core.geometry.Vec;
-import wildchalk.desktop.board.Focus;
+import wildchalk.desktop.board.state.Focus;
 
 /** What people decide and what the coach asks, made and looked at in the real window. */
 class AskingWindowTest extends RealWindow {
@@ -56,12 +56,12 @@ class AskingWindowTest extends RealWindow {
 
     private void choose(Vec at) throws Exception {
         clickOnBoard(at);
-        await(() -> !board().chosenProperty().get().isEmpty());
+        await(() -> !board().selection().chosenProperty().get().isEmpty());
     }
 
     private void eitherOr() throws Exception {
         choose(SEVEN.towards(NINE, 0.4));
-        assertEquals("a1", board().chosenAction().orElseThrow().id());
+        assertEquals("a1", board().selection().action().orElseThrow().id());
         type(KeyCode.O);
         await(() -> !board().stage().said(Read.class).isEmpty());
         dragOnBoard(SEVEN, ELEVEN);
@@ -80,7 +80,7 @@ class AskingWindowTest extends RealWindow {
         await(() -> board().timeline().times("a1").isPresent());
         assertEquals("2 ways  ▶", fx(() -> ((Button) find("#ways")).getText()));
         assertTrue(board().script().lines().get(0).text().contains("either"));
-        while (board().history().nextUndo().isPresent()) {
+        while (board().document().history().nextUndo().isPresent()) {
             type(KeyCode.CONTROL, KeyCode.Z);
         }
         assertEquals(1, board().stage().actions().size());
@@ -117,9 +117,9 @@ class AskingWindowTest extends RealWindow {
     void everyWayIsPlayedOneAfterAnother() throws Exception {
         eitherOr();
         click("#ways");
-        await(() -> "o1".equals(board().focus().choicesProperty().get().of().get("r1")) && board().playingProperty().get());
+        await(() -> "o1".equals(board().focus().choicesProperty().get().of().get("r1")) && board().head().playingProperty().get());
         await(() -> "o2".equals(board().focus().choicesProperty().get().of().get("r1")));
-        await(() -> !board().playingProperty().get() && board().playheadProperty().get() == board().timeline().duration());
+        await(() -> !board().head().playingProperty().get() && board().head().atProperty().get() == board().timeline().duration());
     }
 
     @Test
@@ -151,7 +151,7 @@ class AskingWindowTest extends RealWindow {
         clickOnBoard(NINE);
         robot.release(KeyCode.SHIFT);
         settle();
-        await(() -> board().chosenProperty().get().equals(Set.of("p7", "p9")));
+        await(() -> board().selection().chosenProperty().get().equals(Set.of("p7", "p9")));
         if (find("#sign-lane") == null) {
             click("#freeze-f1");
         }
@@ -166,12 +166,12 @@ class AskingWindowTest extends RealWindow {
         });
         type(KeyCode.SPACE);
         await(() -> board().focus().frozenProperty().get().equals(Optional.of(new Focus.Frozen("f1", false))));
-        assertFalse(board().playingProperty().get());
+        assertFalse(board().head().playingProperty().get());
         assertTrue(fx(() -> find("#freeze-words").isVisible()));
         type(KeyCode.SPACE);
         await(() -> board().focus().frozenProperty().get().equals(Optional.of(new Focus.Frozen("f1", true))));
         assertTrue(fx(() -> find("#freeze-words").lookupAll(".freeze-answer").stream().anyMatch(n -> ((Label) n).getText().equalsIgnoreCase("to 11"))));
         type(KeyCode.SPACE);
-        await(() -> board().focus().frozenProperty().get().isEmpty() && board().playheadProperty().get() == board().timeline().duration());
+        await(() -> board().focus().frozenProperty().get().isEmpty() && board().head().atProperty().get() == board().timeline().duration());
     }
 }

@@ -29,7 +29,7 @@ import wildchalk.core.catalogue.Glance;
 import wildchalk.core.catalogue.Glancing;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.GearKind;
-import wildchalk.desktop.board.Thumbnail;
+import wildchalk.desktop.board.canvas.Thumbnail;
 import wildchalk.storage.book.Book;
 
 /** Each pill over the cards leaves those drills that it should, as worked out without the window. */

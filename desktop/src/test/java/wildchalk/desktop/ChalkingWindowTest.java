@@ -80,7 +80,7 @@ class ChalkingWindowTest extends RealWindow {
         drag(at(-16, -4), at(6, -1));
         key(KeyCode.SPACE);
         System.out.println("from an empty rink to 6 actions that play: " + gestures + " gestures");
-        await(() -> board().playingProperty().get() && board().playheadProperty().get() > 0.2);
+        await(() -> board().head().playingProperty().get() && board().head().atProperty().get() > 0.2);
         List<Action> actions = board().stage().actions();
         assertEquals(List.of("Pass", "Run", "Carry", "Pass", "Shot", "Run"),
                 actions.stream().map(a -> a.getClass().getSimpleName()).toList());
@@ -108,7 +108,7 @@ class ChalkingWindowTest extends RealWindow {
         drag(at(-16, -4), at(-2, 6));
         drag(at(-2, -7), at(4, -9));
         lasso(at(-20, -9), at(-20, 9), at(2, 9), at(2, -9.5), at(-20, -9));
-        Set<String> chosen = board().chosenProperty().get();
+        Set<String> chosen = board().selection().chosenProperty().get();
         assertEquals(Set.of("p1", "p2", "p3"), chosen);
         Vec before = board().stage().piece("p1").orElseThrow().at();
         type(KeyCode.RIGHT);
@@ -121,7 +121,7 @@ class ChalkingWindowTest extends RealWindow {
         assertEquals(List.of("1", "2", "3", "4", "5", "6"), board().stage().people().stream().map(Piece.Person::label).toList());
         // The keyboard is on the board: space plays, and does not press whatever comes next in the window.
         type(KeyCode.SPACE);
-        assertTrue(board().playingProperty().get());
+        assertTrue(board().head().playingProperty().get());
         type(KeyCode.SPACE);
         for (int i = 0; i < 3; i++) {
             type(KeyCode.CONTROL, KeyCode.Z);
@@ -160,15 +160,15 @@ class ChalkingWindowTest extends RealWindow {
         drag(at(-2, 6), at(12, 5));
         double second = board().timeline().beats().get(1).t();
         type(KeyCode.PERIOD);
-        assertEquals(second, board().playheadProperty().get(), 0.01);
+        assertEquals(second, board().head().atProperty().get(), 0.01);
         type(KeyCode.COMMA);
-        assertEquals(0, board().playheadProperty().get(), 0.01);
+        assertEquals(0, board().head().atProperty().get(), 0.01);
         take(find("#speed"), "quarter speed");
-        assertEquals(0.25, board().speedProperty().get());
+        assertEquals(0.25, board().head().speedProperty().get());
         type(KeyCode.END);
-        assertEquals(board().timeline().duration(), board().playheadProperty().get());
+        assertEquals(board().timeline().duration(), board().head().atProperty().get());
         type(KeyCode.L);
-        assertTrue(board().loopingProperty().get());
+        assertTrue(board().head().loopingProperty().get());
     }
 
     @Test
@@ -188,7 +188,7 @@ class ChalkingWindowTest extends RealWindow {
         assertEquals("p2", board().stage().actions().get(0).who());
         type(KeyCode.DIGIT0);
         clickOnBoard(at(-2, 6));
-        assertEquals(Set.of("p3"), board().chosenProperty().get());
+        assertEquals(Set.of("p3"), board().selection().chosenProperty().get());
         assertEquals(3, board().stage().people().stream().map(Piece::id).collect(Collectors.toSet()).size());
     }
 
@@ -246,7 +246,7 @@ class ChalkingWindowTest extends RealWindow {
         // Two actions on the whistle share a sentence; its cue is that of the first. One of its own has its own.
         type(KeyCode.PERIOD);
         fx(() -> {
-            board().choose("a2");
+            board().selection().choose("a2");
             find("#board").requestFocus();
             return null;
         });
@@ -283,7 +283,7 @@ class ChalkingWindowTest extends RealWindow {
         line("p3", KeyCode.DOWN, 6);
         key(KeyCode.SPACE);
         System.out.println("by keys alone, six actions that play: " + gestures + " keys");
-        await(() -> board().playingProperty().get());
+        await(() -> board().head().playingProperty().get());
         assertEquals(List.of("Pass", "Run", "Carry", "Carry", "Run", "Run"),
                 board().stage().actions().stream().map(a -> a.getClass().getSimpleName()).toList());
         assertEquals(List.of(), board().timeline().problems());
@@ -296,7 +296,7 @@ class ChalkingWindowTest extends RealWindow {
         await(() -> stage.getScene().getFocusOwner() instanceof TextInputControl);
         write("everyone");
         type(KeyCode.ENTER);
-        await(() -> board().chosenProperty().get().equals(Set.of("p1", "p2", "p3")));
+        await(() -> board().selection().chosenProperty().get().equals(Set.of("p1", "p2", "p3")));
         super.click("#space-evenly");
         List<Vec> places = board().stage().people().stream().map(Piece::at).sorted((a, b) -> Double.compare(a.y(), b.y())).toList();
         assertEquals(0, places.get(1).distance(places.get(0).towards(places.get(2), 0.5)), 1e-6);
@@ -343,14 +343,14 @@ class ChalkingWindowTest extends RealWindow {
     /** Tab until somebody is chosen, Enter, arrows, Enter. */
     private void line(String who, KeyCode arrow, int times) throws Exception {
         fx(() -> {
-            board().choose();
+            board().selection().choose();
             find("#board").requestFocus();
             return null;
         });
-        for (int i = 0; i < 8 && !board().chosenProperty().get().equals(Set.of(who)); i++) {
+        for (int i = 0; i < 8 && !board().selection().chosenProperty().get().equals(Set.of(who)); i++) {
             key(KeyCode.TAB);
         }
-        assertEquals(Set.of(who), board().chosenProperty().get());
+        assertEquals(Set.of(who), board().selection().chosenProperty().get());
         key(KeyCode.ENTER);
         led(arrow, times);
     }

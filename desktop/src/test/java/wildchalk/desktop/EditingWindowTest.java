@@ -59,7 +59,7 @@ class EditingWindowTest extends RealWindow {
 
     private void choose(String... ids) throws Exception {
         fx(() -> {
-            board().choose(ids);
+            board().selection().choose(ids);
             return null;
         });
         settle();
@@ -174,13 +174,13 @@ class EditingWindowTest extends RealWindow {
         await(() -> stage.getScene().getFocusOwner() instanceof TextInputControl);
         write("ground");
         type(KeyCode.ENTER);
-        assertEquals(Look.TURF, board().lookProperty().get());
+        assertEquals(Look.TURF, board().viewing().lookProperty().get());
         assertTrue(dots(new Vec(-5, 3), ScreenBrush.colour(Look.TURF, Ink.BOARD)) > 0, "the board is green");
         type(KeyCode.CONTROL, KeyCode.K);
         await(() -> stage.getScene().getFocusOwner() instanceof TextInputControl);
         write("trails");
         type(KeyCode.ENTER);
-        assertTrue(board().aidsProperty().get().trails());
+        assertTrue(board().viewing().aidsProperty().get().trails());
     }
 
     @Test
@@ -194,10 +194,10 @@ class EditingWindowTest extends RealWindow {
         robot.release(KeyCode.SPACE);
         settle();
         assertNotEquals(before, fx(() -> place(FEEDER)));
-        assertFalse(board().playingProperty().get());
+        assertFalse(board().head().playingProperty().get());
         assertEquals(3, board().stage().actions().size());
         type(KeyCode.SPACE);
-        assertTrue(board().playingProperty().get());
+        assertTrue(board().head().playingProperty().get());
     }
 
     /** Where somebody's token is shown, in pixels. */
@@ -213,7 +213,7 @@ class EditingWindowTest extends RealWindow {
         choose(board().stage().people().get(0).id());
         assertEquals(List.of(), fx(this::nameless), "with a card of a person");
         fx(() -> {
-            board().choose(board().stage().people().stream().map(p -> p.id()).toArray(String[]::new));
+            board().selection().choose(board().stage().people().stream().map(p -> p.id()).toArray(String[]::new));
             return null;
         });
         assertEquals(List.of(), fx(this::nameless), "with a card of several");

@@ -99,7 +99,7 @@ class GearWindowTest extends RealWindow {
         type(KeyCode.ENTER);
         assertEquals(10, items().size());
         items().forEach(i -> assertEquals(8, i.at().distance(new Vec(20, 0)), 0.01));
-        assertEquals(Optional.of("Place circle of 10 cones"), board().history().nextUndo());
+        assertEquals(Optional.of("Place circle of 10 cones"), board().document().history().nextUndo());
         type(KeyCode.CONTROL, KeyCode.Z);
         assertEquals(0, items().size(), "one undo takes the whole figure back");
     }
@@ -212,7 +212,7 @@ class GearWindowTest extends RealWindow {
         assertEquals(Attack.DOWN, board().drill().showing().attack());
         click("#units");
         click("#unit-yd");
-        assertEquals(Unit.YARDS, board().unitsProperty().get().unit());
+        assertEquals(Unit.YARDS, board().viewing().unitsProperty().get().unit());
         await(() -> ((Label) find("#kept")).getText().equals("kept just now"));
         String id = board().drill().id();
         close();
@@ -220,7 +220,7 @@ class GearWindowTest extends RealWindow {
         await(() -> find("#card-" + id) != null);
         robot.clickOn("#card-" + id);
         await(() -> session.window().board().isPresent());
-        await(() -> board().unitsProperty().get().unit() == Unit.YARDS);
+        await(() -> board().viewing().unitsProperty().get().unit() == Unit.YARDS);
         assertEquals(Attack.DOWN, board().drill().showing().attack());
         assertEquals(120, board().surface().length(), 1e-9);
     }

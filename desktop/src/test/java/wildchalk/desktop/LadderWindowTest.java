@@ -105,7 +105,7 @@ class LadderWindowTest extends RealWindow {
         assertEquals(1, board().drill().ladder().size());
         type(KeyCode.CONTROL, KeyCode.Z);
         assertEquals(2, board().drill().ladder().size());
-        while (board().history().nextUndo().isPresent()) {
+        while (board().document().history().nextUndo().isPresent()) {
             type(KeyCode.CONTROL, KeyCode.Z);
         }
         assertTrue(before.isLike(board().drill()));
@@ -176,7 +176,7 @@ class LadderWindowTest extends RealWindow {
                 Action.Gait.RUN, Action.Ending.GO_ON, Cue.whistle()))));
         click("#rung-s1");
         fx(() -> {
-            board().choose(person.id());
+            board().selection().choose(person.id());
             find("#board").requestFocus();
             return null;
         });

@@ -32,14 +32,14 @@ class PaintedInPartWindowTest extends RealWindow {
 
     private void look(Look look) throws Exception {
         fx(() -> {
-            board().lookProperty().set(look);
+            board().viewing().lookProperty().set(look);
             return null;
         });
     }
 
     private void looksAsPaintedWhole(String after) throws Exception {
         WritableImage part = picture();
-        Look now = board().lookProperty().get();
+        Look now = board().viewing().lookProperty().get();
         look(now == Look.PAPER ? Look.SLATE : Look.PAPER);
         look(now);
         WritableImage whole = picture();
@@ -72,13 +72,13 @@ class PaintedInPartWindowTest extends RealWindow {
         }
         String first = board().stage().actions().get(0).id();
         fx(() -> {
-            board().choose(first);
+            board().selection().choose(first);
             return null;
         });
         looksAsPaintedWhole("after a line was chosen");
         fx(() -> {
-            board().choose();
-            board().undo();
+            board().selection().choose();
+            board().document().undo();
             return null;
         });
         looksAsPaintedWhole("after an undo");

@@ -56,7 +56,7 @@ class ReactionWindowTest extends RealWindow {
         open(Request.demo(book()));
         double flat = board().timeline().times("a1").orElseThrow().arrival();
         fx(() -> {
-            board().choose("a1");
+            board().selection().choose("a1");
             find("#board").requestFocus();
             return null;
         });

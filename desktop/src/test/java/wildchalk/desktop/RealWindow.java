@@ -30,7 +30,7 @@ import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
 import wildchalk.core.geometry.Vec;
-import wildchalk.desktop.board.BoardState;
+import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.exchange.Exchange.Chooser;
 import wildchalk.desktop.paint.ScreenMap;
 import wildchalk.handout.HandOuts;

@@ -110,12 +110,12 @@ class ShowWindowTest extends RealWindow {
         assertTrue(shown.showing().slowProperty().get(), "half speed from the first key on");
         press(KeyCode.RIGHT, () -> tour().stop().kind() == Kind.BEAT);
         double t = tour().stop().t();
-        assertEquals(t, shown.showing().board().playheadProperty().get(), 1e-9);
+        assertEquals(t, shown.showing().board().head().atProperty().get(), 1e-9);
         assertTrue(words("#show-caption").contains("9 runs"), words("#show-caption"));
         press(KeyCode.R, () -> shown.showing().isMoving());
-        assertTrue(shown.showing().board().playheadProperty().get() < t);
+        assertTrue(shown.showing().board().head().atProperty().get() < t);
         press(KeyCode.SPACE, () -> !shown.showing().isMoving());
-        assertEquals(t, shown.showing().board().playheadProperty().get(), 1e-9, "who cannot wait is there at once");
+        assertEquals(t, shown.showing().board().head().atProperty().get(), 1e-9, "who cannot wait is there at once");
         press(KeyCode.LEFT, () -> tour().stop().kind() == Kind.START);
         press(KeyCode.B, () -> node("#show-blank").isVisible());
         press(KeyCode.B, () -> !node("#show-blank").isVisible());

@@ -14,7 +14,7 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
-import wildchalk.desktop.board.Lights;
+import wildchalk.desktop.board.state.Lights;
 
 /** Stations in the real window: those of the demo play side by side, and new ones are marked out and filled from the book. */
 class StationsWindowTest extends RealWindow {
@@ -22,7 +22,7 @@ class StationsWindowTest extends RealWindow {
     private Set<Integer> playing() {
         Set<Integer> numbers = new HashSet<>();
         Stage stage = board().stage();
-        Lights.of(board()).forEach(id -> stage.action(id).flatMap(a -> stage.person(a.who())).flatMap(stage::stationOf)
+        Lights.of(board().model()).forEach(id -> stage.action(id).flatMap(a -> stage.person(a.who())).flatMap(stage::stationOf)
                 .ifPresent(s -> numbers.add(s.number())));
         return numbers;
     }
@@ -37,10 +37,10 @@ class StationsWindowTest extends RealWindow {
         });
         settle();
         type(KeyCode.SPACE);
-        await(() -> board().playheadProperty().get() > 0.3);
+        await(() -> board().head().atProperty().get() > 0.3);
         type(KeyCode.SPACE);
         assertEquals(Set.of(1, 2, 3, 4), fx(this::playing));
-        double t = board().playheadProperty().get();
+        double t = board().head().atProperty().get();
         for (Piece.Station station : board().stage().stations()) {
             assertTrue(board().stage().people().stream().filter(p -> board().stage().stationOf(p).filter(station::equals).isPresent())
                     .anyMatch(p -> board().timeline().pose(p.id(), t).at().distance(p.at()) > 0.05), "somebody moves in " + station.number());

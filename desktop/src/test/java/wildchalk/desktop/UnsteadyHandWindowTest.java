@@ -19,7 +19,7 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Soundness;
 import wildchalk.core.geometry.Vec;
-import wildchalk.desktop.board.Tool;
+import wildchalk.desktop.board.state.Tool;
 
 /** Whatever the mouse and the keys do to the board in whatever order, nothing is left half done when the hand is off it. */
 class UnsteadyHandWindowTest extends RealWindow {
@@ -51,8 +51,8 @@ class UnsteadyHandWindowTest extends RealWindow {
         }
         assertTrue(board().changesProperty().get() > TRIES, "the drill has changed " + board().changesProperty().get() + " times");
         fx(() -> {
-            while (board().history().nextUndo().isPresent()) {
-                board().undo();
+            while (board().document().history().nextUndo().isPresent()) {
+                board().document().undo();
             }
             return null;
         });
@@ -61,7 +61,7 @@ class UnsteadyHandWindowTest extends RealWindow {
 
     private void nothingIsHalfDone() throws Exception {
         assertEquals(Tool.GUESS, board().toolProperty().get());
-        assertNull(board().draftProperty().get(), "nothing is shown that is not kept");
+        assertNull(board().model().draftProperty().get(), "nothing is shown that is not kept");
         assertFalse(find("#stroke-tag").isVisible());
         assertEquals(List.of(), Soundness.faults(board().drill(), board().surface()));
         for (Action action : board().stage().actions()) {
@@ -85,11 +85,11 @@ class UnsteadyHandWindowTest extends RealWindow {
     /** What can happen to the board while the hand is on it. */
     private void otherwise() {
         switch (random.nextInt(5)) {
-            case 0 -> board().undo();
-            case 1 -> board().redo();
+            case 0 -> board().document().undo();
+            case 1 -> board().document().redo();
             case 2 -> board().toolProperty().set(Tool.values()[random.nextInt(Tool.values().length)]);
             case 3 -> mouse(MouseEvent.MOUSE_EXITED, somewhere(), MouseButton.NONE);
-            default -> board().playheadProperty().set(random.nextDouble() * board().timeline().duration());
+            default -> board().head().atProperty().set(random.nextDouble() * board().timeline().duration());
         }
     }
 

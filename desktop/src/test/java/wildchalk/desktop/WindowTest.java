@@ -30,7 +30,7 @@ import wildchalk.core.geometry.Vec;
 import wildchalk.core.rehearsal.Event;
 import wildchalk.core.scene.Ink;
 import wildchalk.core.scene.Look;
-import wildchalk.desktop.board.Lights;
+import wildchalk.desktop.board.state.Lights;
 import wildchalk.desktop.paint.ScreenBrush;
 import wildchalk.storage.book.Book;
 import wildchalk.storage.book.Version;
@@ -49,7 +49,7 @@ class WindowTest extends RealWindow {
         // 7 carries the ball and shoots in the demo; without the shot it is free to be passed.
         Action shot = board().stage().action("a6").orElseThrow();
         fx(() -> {
-            board().choose(shot.id());
+            board().selection().choose(shot.id());
             find("#board").requestFocus();
             return null;
         });
@@ -76,11 +76,11 @@ class WindowTest extends RealWindow {
                 .filter(e -> e.kind() == Event.Kind.ARRIVAL).count());
 
         click("#play");
-        await(() -> board().playheadProperty().get() > 0.3);
-        await(() -> board().playheadProperty().get() >= arrival.t());
+        await(() -> board().head().atProperty().get() > 0.3);
+        await(() -> board().head().atProperty().get() >= arrival.t());
         fx(() -> {
-            board().playingProperty().set(false);
-            board().playheadProperty().set(arrival.t());
+            board().head().playingProperty().set(false);
+            board().head().atProperty().set(arrival.t());
             return null;
         });
         settle();
@@ -152,22 +152,22 @@ class WindowTest extends RealWindow {
     void wordsStripAndBoardLightUpTogether() throws Exception {
         open(Request.demo(book()));
         fx(() -> {
-            board().playheadProperty().set(2.0);
+            board().head().atProperty().set(2.0);
             return null;
         });
         settle();
-        assertTrue(Lights.of(board()).contains("a2") && Lights.of(board()).contains("a3"));
+        assertTrue(Lights.of(board().model()).contains("a2") && Lights.of(board().model()).contains("a3"));
         List<Node> lit = ((VBox) find("#script")).getChildren().stream()
                 .filter(n -> n.lookup(".beat-light") != null && n.lookup(".beat-light").isVisible()).toList();
         assertEquals(1, lit.size());
         clickOnBoard(board().board().route("a3").at(13));
-        assertEquals("a3", board().chosenAction().orElseThrow().id());
+        assertEquals("a3", board().selection().action().orElseThrow().id());
         assertTrue(find("#hint").toString().contains("Drag the line to bend it"));
         type(KeyCode.HOME);
         type(KeyCode.SPACE);
-        await(() -> board().playheadProperty().get() > 0.2);
+        await(() -> board().head().atProperty().get() > 0.2);
         type(KeyCode.SPACE);
-        assertFalse(board().playingProperty().get());
+        assertFalse(board().head().playingProperty().get());
     }
 
     @Test
@@ -228,19 +228,19 @@ class WindowTest extends RealWindow {
         close();
         open(Request.demo(book()));
         assertEquals("Second", board().drill().title());
-        await(() -> board().history().done().size() == 2);
+        await(() -> board().document().history().done().size() == 2);
         assertEquals("Undo: Rename drill", find("#undo").getAccessibleText());
         type(KeyCode.CONTROL, KeyCode.Z);
         type(KeyCode.CONTROL, KeyCode.Z);
         assertTrue(before.isLike(board().drill()));
-        assertTrue(board().history().nextUndo().isEmpty());
+        assertTrue(board().document().history().nextUndo().isEmpty());
     }
 
     @Test
     void problemIsSaidInWordsAndGoesWhenItIsMended() throws Exception {
         open(Request.demo(book()));
         fx(() -> {
-            board().choose("a1");
+            board().selection().choose("a1");
             return null;
         });
         assertFalse(find("#problems").isVisible());
@@ -259,7 +259,7 @@ class WindowTest extends RealWindow {
         write("Revolving door");
         type(KeyCode.ENTER);
         assertEquals("Revolving door", board().drill().title());
-        assertEquals(Optional.of("Rename drill"), board().history().nextUndo());
+        assertEquals(Optional.of("Rename drill"), board().document().history().nextUndo());
     }
 
     @Test
@@ -287,13 +287,13 @@ class WindowTest extends RealWindow {
         robot.press(MouseButton.PRIMARY);
         robot.release(MouseButton.PRIMARY);
         settle();
-        assertTrue(board().playheadProperty().get() > 2, "the play head goes where the strip is pressed");
+        assertTrue(board().head().atProperty().get() > 2, "the play head goes where the strip is pressed");
         Point2D block = strip.localToScreen(strip.getLayoutBounds().getWidth() * 0.4, 22 + 25 + 12);
         robot.moveTo(block);
         robot.press(MouseButton.PRIMARY);
         robot.release(MouseButton.PRIMARY);
         settle();
-        assertEquals("a2", board().chosenAction().orElseThrow().id());
+        assertEquals("a2", board().selection().action().orElseThrow().id());
     }
 
     @Test

@@ -6,16 +6,24 @@ import static com.tngtech.archunit.core.domain.properties.HasName.Predicates.nam
 import static com.tngtech.archunit.core.domain.properties.HasOwner.Predicates.With.owner;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import java.util.Map;
 import java.util.concurrent.CompletableFuture;
+import java.util.stream.Collectors;
 
 /** The walls of the house. */
 @AnalyzeClasses(packages = "wildchalk", importOptions = ImportOption.DoNotIncludeTests.class)
 class WallsTest {
+
+    private static final long MOST_FILES = 45;
 
     @ArchTest
     static final ArchRule CORE_IS_PURE = noClasses().that().resideInAPackage("wildchalk.core..")
@@ -38,21 +46,36 @@ class WallsTest {
             .should().dependOnClassesThat().resideInAnyPackage("wildchalk.launcher..", "picocli..", "java.sql..",
                     "com.fasterxml..");
 
+    /** Each package is a room of its own, however deep it lies: what lies in one may be needed by what lies round it or the other way, not both. */
     @ArchTest
-    static final ArchRule ROOMS_OF_CORE_DO_NOT_NEED_EACH_OTHER_IN_CIRCLES =
-            slices().matching("wildchalk.core.(*)..").should().beFreeOfCycles();
+    static final ArchRule ROOMS_DO_NOT_NEED_EACH_OTHER_IN_CIRCLES = slices().matching("wildchalk.(**)").should().beFreeOfCycles();
+
+    /** The same for what rooms lie in: a wing needs another one or is needed by it. */
+    @ArchTest
+    static final ArchRule WINGS_OF_CORE_DO_NOT_NEED_EACH_OTHER_IN_CIRCLES = slices().matching("wildchalk.core.(*)..").should().beFreeOfCycles();
 
     @ArchTest
-    static final ArchRule ROOMS_OF_HAND_OUTS_DO_NOT_NEED_EACH_OTHER_IN_CIRCLES =
-            slices().matching("wildchalk.handout.(*)..").should().beFreeOfCycles();
+    static final ArchRule WINGS_OF_THE_DESKTOP_DO_NOT_NEED_EACH_OTHER_IN_CIRCLES = slices().matching("wildchalk.desktop.(*)..").should().beFreeOfCycles();
 
     @ArchTest
-    static final ArchRule ROOMS_OF_THE_DESKTOP_DO_NOT_NEED_EACH_OTHER_IN_CIRCLES =
-            slices().matching("wildchalk.desktop.(*)..").should().beFreeOfCycles();
+    static final ArchRule WHAT_THE_BOARD_KNOWS_SHOWS_NOTHING = noClasses().that().resideInAPackage("wildchalk.desktop.board.state..")
+            .should().dependOnClassesThat().resideInAnyPackage("javafx.scene..", "javafx.stage..");
 
     @ArchTest
-    static final ArchRule ROOMS_OF_STORAGE_DO_NOT_NEED_EACH_OTHER_IN_CIRCLES =
-            slices().matching("wildchalk.storage.(*)..").should().beFreeOfCycles();
+    static final ArchRule WHAT_IS_SHOWN_TO_PEOPLE_CANNOT_BE_CHANGED = noClasses().that().resideInAPackage("wildchalk.desktop.show..")
+            .should().dependOnClassesThat().haveSimpleNameStartingWith("BoardState")
+            .orShould().dependOnClassesThat().haveSimpleNameStartingWith("DrillDocument")
+            .orShould().dependOnClassesThat().resideInAnyPackage("wildchalk.desktop.board.hand..", "wildchalk.desktop.board.card..");
+
+    @ArchTest
+    static void noRoomHasMoreFilesThanCanBeOverseen(JavaClasses house) {
+        Map<String, Long> files = house.stream().filter(c -> c.getSource().isPresent())
+                .collect(Collectors.groupingBy(JavaClass::getPackageName, Collectors.mapping(c -> c.getSource().get().getFileName().orElse(""),
+                        Collectors.collectingAndThen(Collectors.toSet(), names -> (long) names.size()))));
+        assertTrue(files.size() > 20, () -> "rooms were seen at all: " + files.keySet());
+        assertEquals(Map.of(), files.entrySet().stream().filter(e -> e.getValue() > MOST_FILES)
+                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue)));
+    }
 
     /** Whoever works beside the window says what is done about trouble: a future without that branch fails where nobody hears. */
     @ArchTest

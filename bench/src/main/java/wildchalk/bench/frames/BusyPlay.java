@@ -19,7 +19,7 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.geometry.Vec;
 import wildchalk.desktop.Request;
 import wildchalk.desktop.WildChalkApp.Session;
-import wildchalk.desktop.board.BoardState;
+import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.exchange.SystemChooser;
 
 /**
@@ -58,8 +58,8 @@ public final class BusyPlay extends Application {
     }
 
     private static void play(BoardState board, boolean still, Stage shown) {
-        board.loopingProperty().set(true);
-        board.playingProperty().set(!still);
+        board.head().loopingProperty().set(true);
+        board.head().playingProperty().set(!still);
         new AnimationTimer() {
             private final List<Long> at = new ArrayList<>();
             private long begun;
@@ -75,7 +75,7 @@ public final class BusyPlay extends Application {
                 }
                 if (t > WARM_UP + COUNTED) {
                     stop();
-                    boolean played = board.playingProperty().get() && board.playheadProperty().get() > 0;
+                    boolean played = board.head().playingProperty().get() && board.head().atProperty().get() > 0;
                     System.out.println(played != still ? (still ? "standing still with " : "playing ") + board.stage().people().size() + " people and "
                             + board.stage().actions().size() + " lines: " + Frames.of(at, List.of()).words()
                             + String.format(Locale.ROOT, "; a frame costs %.1f ms of processor time", (processorTime() - worked) / 1e6 / (at.size() - 1))

@@ -22,7 +22,7 @@ import wildchalk.core.geometry.Vec;
 import wildchalk.core.rehearsal.Rehearsal;
 import wildchalk.desktop.Request;
 import wildchalk.desktop.WildChalkApp.Session;
-import wildchalk.desktop.board.BoardState;
+import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.exchange.SystemChooser;
 
 /** A piece of the lowest of twenty rungs, or of a single one, is moved again and again in the real window: what that costs its thread. */

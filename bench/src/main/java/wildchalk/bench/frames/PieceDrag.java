@@ -17,8 +17,8 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.geometry.Vec;
 import wildchalk.desktop.Request;
 import wildchalk.desktop.WildChalkApp.Session;
-import wildchalk.desktop.board.BoardState;
-import wildchalk.desktop.board.Tool;
+import wildchalk.desktop.board.state.BoardState;
+import wildchalk.desktop.board.state.Tool;
 import wildchalk.desktop.exchange.SystemChooser;
 import wildchalk.desktop.shots.BoardHand;
 

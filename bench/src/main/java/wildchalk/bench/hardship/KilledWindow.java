@@ -12,7 +12,7 @@ import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Drill;
 import wildchalk.desktop.Request;
 import wildchalk.desktop.WildChalkApp.Session;
-import wildchalk.desktop.board.BoardState;
+import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.exchange.SystemChooser;
 import wildchalk.storage.book.Book;
 import wildchalk.storage.kind.Rota;

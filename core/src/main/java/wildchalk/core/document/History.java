@@ -3,8 +3,6 @@ package wildchalk.core.document;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /** A document with everything that was done to it and everything that was undone. */
 public record History<T extends Document<T>>(List<Step<T>> done, T now, List<Step<T>> undone) {
@@ -27,17 +25,12 @@ public record History<T extends Document<T>>(List<Step<T>> done, T now, List<Ste
         return new History<>(List.of(), document, List.of());
     }
 
-    /** How an undo is named where it is kept, before the name of what it took back. */
-    public static final String UNDO = "Undo: ";
-    public static final String REDO = "Redo: ";
-    private static final Pattern SEVERAL = Pattern.compile(UNDO + "([0-9]+) steps");
-
     /**
      * A document as it was kept.
      *
-     * @param edit the name of what had been done
+     * @param change what had been done
      */
-    public record Kept<T>(String edit, T document) {
+    public record Kept<T>(Change change, T document) {
     }
 
     /** What was done, from what was kept, oldest first; what was undone can be done again. */
@@ -50,11 +43,20 @@ public record History<T extends Document<T>>(List<Step<T>> done, T now, List<Ste
     }
 
     private History<T> replay(Kept<T> next) {
-        Matcher several = SEVERAL.matcher(next.edit());
-        History<T> moved = several.matches() ? undo(Integer.parseInt(several.group(1)))
-                : next.edit().startsWith(UNDO) ? undo() : next.edit().startsWith(REDO) ? redo() : this;
+        History<T> moved = after(next.change());
         // Where what was kept begins in the middle of things, an undo is a step like any other.
-        return moved != this && moved.now.isLike(next.document()) ? moved : after(new Edit<>(next.edit(), d -> next.document()));
+        return moved != this && moved.now.isLike(next.document()) ? moved
+                : after(new Edit<>(next.change().words(), d -> next.document()));
+    }
+
+    private History<T> after(Change change) {
+        if (change instanceof Change.UndoneSteps several) {
+            return undo(several.steps());
+        }
+        if (change instanceof Change.Undone) {
+            return undo();
+        }
+        return change instanceof Change.Redone ? redo() : this;
     }
 
     /** The same with what had been done before it; unchanged when that led somewhere else. */

@@ -11,6 +11,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
 import wildchalk.core.Stages;
+import wildchalk.core.document.Change;
 import wildchalk.core.document.History;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
@@ -46,13 +47,15 @@ class HistoryProperties {
     @Property(tries = 300)
     void whatWasKeptGivesTheHistoryBack(@ForAll @Size(max = 25) List<@IntRange(max = 9999) Integer> choices) {
         History<Drill> history = History.of(RandomEdits.start());
-        List<History.Kept<Drill>> kept = new ArrayList<>(List.of(new History.Kept<>("New drill", history.now())));
+        List<History.Kept<Drill>> kept = new ArrayList<>(List.of(new History.Kept<>(new Change.Edited("New drill"), history.now())));
         for (int n : choices) {
             History<Drill> next = n % 5 == 0 ? history.undo() : n % 7 == 0 ? history.redo() : history.after(RandomEdits.anywhere(history.now(), n));
-            String name = n % 5 == 0 ? History.UNDO + history.nextUndo().orElse("") : n % 7 == 0 ? History.REDO + history.nextRedo().orElse("")
-                    : RandomEdits.anywhere(history.now(), n).name();
+            Change change = n % 5 == 0 ? new Change.Undone(history.nextUndo().orElse(""))
+                    : n % 7 == 0 ? new Change.Redone(history.nextRedo().orElse(""))
+                    : new Change.Edited(RandomEdits.anywhere(history.now(), n).name());
+            assertEquals(change, Change.read(change.words()));
             if (next != history) {
-                kept.add(new History.Kept<>(name, next.now()));
+                kept.add(new History.Kept<>(change, next.now()));
             }
             history = next;
         }

@@ -1,93 +1,215 @@
 package wildchalk.desktop.board;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
+import javafx.scene.input.KeyCode;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Showing.Attack;
 import wildchalk.core.edit.CopyEdits;
 import wildchalk.core.edit.DrillEdits;
+import wildchalk.core.edit.PieceEdits;
 import wildchalk.core.edit.Placement;
 import wildchalk.core.scene.Aids;
 import wildchalk.core.scene.Look;
 import wildchalk.core.surface.Surface;
+import wildchalk.desktop.board.bar.SpeedMenu;
+import wildchalk.desktop.board.bar.Tray;
+import wildchalk.desktop.board.canvas.BoardPane;
+import wildchalk.desktop.board.card.FindCard;
+import wildchalk.desktop.board.card.FreezeCard;
+import wildchalk.desktop.board.card.KeysCard;
+import wildchalk.desktop.board.card.PieceCard;
+import wildchalk.desktop.board.card.SeveralCard;
+import wildchalk.desktop.board.command.Command.Help;
+import wildchalk.desktop.board.command.Command;
+import wildchalk.desktop.board.command.Key;
+import wildchalk.desktop.board.command.Scope;
+import wildchalk.desktop.board.hand.PartClipboard;
+import wildchalk.desktop.board.state.BoardState;
+import wildchalk.desktop.board.state.Playing;
+import wildchalk.desktop.board.state.Tool;
 
-/** What the Board can do, by name: for whoever does not know where it is. */
+/** What the Board can do: the one list that keys, the find card and the help card ask. */
 final class BoardCommands {
 
+    /** How far a key turns gear, degrees. */
+    private static final double TURN = 15;
+    /** How far an arrow key moves what is chosen, metres. */
+    private static final double NUDGE = 0.5;
+    private static final double FINE_NUDGE = 0.1;
+
+    /** What the help card says of the mouse, and of keys that a hand takes which is busy with something. */
+    private static final List<Help> GESTURES = List.of(
+            new Help(Scope.LINE, "Drag it", "bend it, a double click unbends; a pass: elsewhere"),
+            new Help(Scope.LINE, "Drag from its end", "go on; with Ctrl, the end itself"),
+            new Help(Scope.CHOSEN, "Ctrl-drag, or M", "move a person"), new Help(Scope.CHOSEN, "Drag a nose", "turn who is chosen"),
+            new Help(Scope.CHOSEN, "Enter, arrows, Enter", "a line from who is chosen"),
+            new Help(Scope.PLACING, "Arrows, Enter", "move it, put it down"),
+            new Help(Scope.PLACING, "Digits", "so far from what was put down last"),
+            new Help(Scope.PLACING, "Alt", "free of lines and of others"), new Help(Scope.PLACING, "Esc", "lay it back on the ledge"),
+            new Help(Scope.ALWAYS, "Drag on nothing", "choose what is inside"), new Help(Scope.ALWAYS, "Shift-click", "choose one more"),
+            new Help(Scope.ALWAYS, "Tab", "from piece to piece"), new Help(Scope.ALWAYS, "Wheel; Space and drag", "nearer; move what is shown"),
+            new Help(Scope.ALWAYS, "F5", "show it on the whole screen"));
+
     private final BoardState state;
+    private final Playing player;
+    private final Tray tray;
+    private final BoardPane board;
+    private final LineCommands lines;
     private final List<Command> all = new ArrayList<>();
+    private boolean helpShown;
 
-    /**
-     * Something that can be done.
-     *
-     * @param key the key that does it too; empty for none
-     */
-    record Command(String words, String key, Runnable run) {
-    }
-
-    private BoardCommands(BoardState state) {
+    BoardCommands(BoardState state, Playing player, Tray tray, BoardPane board, LineCommands lines) {
         this.state = state;
+        this.player = player;
+        this.tray = tray;
+        this.board = board;
+        this.lines = lines;
     }
 
-    static List<Command> of(BoardState state, Player player, Tray tray, BoardPane board) {
-        BoardCommands commands = new BoardCommands(state);
-        commands.playing(player);
-        commands.looking(board);
-        commands.all.addAll(tray.commands());
-        commands.add("Tape: measure", "T", () -> state.toolProperty().set(Tool.TAPE));
-        commands.asking(board);
-        commands.editing();
-        return commands.all;
+    /** All that can be done now; those that count first come first. */
+    List<Command> all() {
+        all.clear();
+        all.addAll(lines.all());
+        onWhatIsChosen();
+        playing();
+        looking();
+        all.addAll(tray.commands());
+        add("Tape: measure", "", () -> state.toolProperty().set(state.toolProperty().get() == Tool.TAPE ? Tool.GUESS : Tool.TAPE), Key.of("T", KeyCode.T));
+        add("Freeze and ask here", "freeze here and ask", () -> FreezeCard.make(state, board), Key.of("Q", KeyCode.Q));
+        editing();
+        return List.copyOf(all);
     }
 
-    private void add(String words, String key, Runnable run) {
-        all.add(new Command(words, key, run));
+    /** Whether a command counts for what is chosen and in the hand. */
+    boolean counts(Scope scope) {
+        return switch (scope) {
+            case PLACING -> state.toolProperty().get().places();
+            case LINE -> state.selection().action().isPresent();
+            case CHOSEN -> !state.selection().chosenProperty().get().isEmpty();
+            case ALWAYS -> true;
+        };
     }
 
-    private void playing(Player player) {
-        add("Play or pause", "Space", player::playOrPause);
-        add("Play again and again", "L", () -> state.loopingProperty().set(!state.loopingProperty().get()));
-        add("One beat on", ".", () -> player.step(1));
-        add("One beat back", ",", () -> player.step(-1));
-        add("To the start", "Home", () -> state.playheadProperty().set(0));
-        add("Play slower", "-", () -> SpeedMenu.step(state, -1));
-        add("Play faster", "+", () -> SpeedMenu.step(state, 1));
+    /** What the help card says now: of what is in the hand, else of what is chosen, then of what always counts. */
+    List<Help> help() {
+        Scope first = Stream.of(Scope.values()).filter(this::counts).findFirst().orElseThrow();
+        return Stream.concat(Command.help(all()).stream(), GESTURES.stream()).filter(h -> h.scope() == first || h.scope() == Scope.ALWAYS)
+                .sorted(Comparator.comparing(Help::scope)).toList();
     }
 
-    private void looking(BoardPane board) {
-        add("Show all, as large as it goes", "0", board::fit);
+    private void add(String words, String help, Runnable run, Key... keys) {
+        all.add(new Command(words, List.of(keys), Scope.ALWAYS, help, run));
+    }
+
+    private void onChosen(String help, Runnable run, Key... keys) {
+        all.add(new Command("", List.of(keys), Scope.CHOSEN, help, run));
+    }
+
+    private void onWhatIsChosen() {
+        nudge("←", KeyCode.LEFT, -1, 0);
+        nudge("→", KeyCode.RIGHT, 1, 0);
+        nudge("↑", KeyCode.UP, 0, -1);
+        nudge("↓", KeyCode.DOWN, 0, 1);
+        onChosen("turn it", () -> PieceCard.turn(state, -TURN), Key.of("[", KeyCode.OPEN_BRACKET));
+        onChosen("turn it", () -> PieceCard.turn(state, TURN), Key.of("]", KeyCode.CLOSE_BRACKET));
+        onChosen("once more beside", () -> SeveralCard.copyBeside(state), Key.ctrl(KeyCode.D));
+        onChosen("copy, cut, paste, to other drills too", () -> PartClipboard.copy(state), Key.ctrl(KeyCode.C));
+        onChosen("copy, cut, paste, to other drills too", () -> {
+            PartClipboard.copy(state);
+            delete();
+        }, Key.ctrl(KeyCode.X));
+        onChosen("take it away", this::delete, Key.of("Del", KeyCode.DELETE), Key.of("", KeyCode.BACK_SPACE));
+    }
+
+    /** Moves what is chosen a little, on the page. */
+    private void nudge(String label, KeyCode key, int right, int down) {
+        onChosen("move it half a metre, with Shift 10 cm", () -> nudge(NUDGE * right, NUDGE * down), Key.of(label, key).with(false));
+        onChosen("", () -> nudge(FINE_NUDGE * right, FINE_NUDGE * down), Key.of(label, key).with(true));
+    }
+
+    private void nudge(double right, double down) {
+        Set<String> chosen = state.selection().chosenProperty().get();
+        if (chosen.stream().anyMatch(id -> state.stage().piece(id).isPresent())) {
+            state.apply(PieceEdits.moveAll(state.rung(), state.stage(), chosen, state.board().frame().onPage(right, down)));
+        }
+    }
+
+    private void delete() {
+        state.apply(PieceEdits.remove(state.rung(), state.stage(), state.selection().chosenProperty().get()));
+    }
+
+    private void playing() {
+        // What the space bar does is said when it is let go, because it may have moved the board meanwhile.
+        add("Play or pause", "play or pause", player::playOrPause, Key.of("Space"));
+        add("One beat back", "one beat back or on", () -> player.step(-1), Key.of(",", KeyCode.COMMA), Key.of("", KeyCode.PAGE_UP));
+        add("One beat on", "one beat back or on", () -> player.step(1), Key.of(".", KeyCode.PERIOD), Key.of("", KeyCode.PAGE_DOWN));
+        add("Play slower", "slower, faster", () -> SpeedMenu.step(state, -1), Key.of("-", KeyCode.MINUS, KeyCode.SUBTRACT));
+        add("Play faster", "slower, faster", () -> SpeedMenu.step(state, 1), Key.of("+", KeyCode.PLUS, KeyCode.EQUALS, KeyCode.ADD));
+        add("Play again and again", "play again and again",
+                () -> state.head().loopingProperty().set(!state.head().loopingProperty().get()), Key.of("L", KeyCode.L));
+        add("To the start", "", () -> state.head().atProperty().set(0), Key.of("Home", KeyCode.HOME));
+        add("To the end", "", () -> state.head().atProperty().set(state.timeline().duration()), Key.of("End", KeyCode.END));
+    }
+
+    private void looking() {
+        add("Show all, as large as it goes", "show all", board::fit, Key.of("0", KeyCode.DIGIT0, KeyCode.NUMPAD0));
         for (Surface.View view : state.surface().views()) {
             add("Show " + view.name(), "", () -> state.apply(DrillEdits.showView(view.id())));
         }
         for (Attack attack : Attack.values()) {
             add("Turn the board: attack goes " + attack.name().toLowerCase(Locale.ROOT), "", () -> state.apply(DrillEdits.turn(attack)));
         }
-        add("Look: slate", "", () -> state.lookProperty().set(Look.SLATE));
-        add("Look: paper", "", () -> state.lookProperty().set(Look.PAPER));
-        add("Look: like the ground", "", () -> state.lookProperty().set(Look.trueTo(state.surface().ground())));
-        Aids now = state.aidsProperty().get();
-        add("Grid on or off", "", () -> state.aidsProperty().set(now.withGrid(!now.grid())));
-        add("Trails on or off", "", () -> state.aidsProperty().set(now.withTrails(!now.trails())));
-        add("Where all began on or off", "", () -> state.aidsProperty().set(now.withGhost(!now.ghost())));
-        add("Beat numbers on or off", "", () -> state.aidsProperty().set(now.withNumbers(!now.numbers())));
+        add("Look: slate", "", () -> state.viewing().lookProperty().set(Look.SLATE));
+        add("Look: paper", "", () -> state.viewing().lookProperty().set(Look.PAPER));
+        add("Look: like the ground", "", () -> state.viewing().lookProperty().set(Look.trueTo(state.surface().ground())));
+        Aids now = state.viewing().aidsProperty().get();
+        add("Grid on or off", "", () -> state.viewing().aidsProperty().set(now.withGrid(!now.grid())));
+        add("Trails on or off", "", () -> state.viewing().aidsProperty().set(now.withTrails(!now.trails())));
+        add("Where all began on or off", "", () -> state.viewing().aidsProperty().set(now.withGhost(!now.ghost())));
+        add("Beat numbers on or off", "", () -> state.viewing().aidsProperty().set(now.withNumbers(!now.numbers())));
         add("Set-out sheet", "", () -> state.sheets().wantedProperty().set(true));
         add("What happens, in words", "", () -> state.sheets().wantedProperty().set(false));
     }
 
-    private void asking(BoardPane board) {
-        add("Freeze and ask here", "Q", () -> FreezeCard.make(state, board));
-        state.chosenAction().ifPresent(a -> add("Either this line, or something else", "O", () -> ReadCard.instead(state, a)));
-    }
-
     private void editing() {
-        add("Undo", "Ctrl Z", state::undo);
-        add("Redo", "Ctrl Y", state::redo);
-        add("Choose all", "Ctrl A", () -> state.choose(allPieces().toArray(new String[0])));
+        add("Undo", "undo, redo", state.document()::undo, Key.ctrl(KeyCode.Z).with(false));
+        add("Redo", "undo, redo", state.document()::redo, Key.ctrl(KeyCode.Y), Key.ctrl(KeyCode.Z).with(true).hidden());
+        add("Choose all", "choose all", () -> state.selection().choose(allPieces().toArray(new String[0])), Key.ctrl(KeyCode.A));
+        add("Paste", "", () -> PartClipboard.paste(state, state::announce), Key.ctrl(KeyCode.V));
+        add("", "find pieces, commands, drills by name", this::find, Key.ctrl(KeyCode.K), Key.ctrl(KeyCode.F).hidden());
+        add("Which keys do what", "this card", this::helpCard, Key.typing("?"), Key.of("", KeyCode.SLASH).with(true));
+        add("", "", this::letGo, Key.of("Esc", KeyCode.ESCAPE));
+        add("", "", () -> state.announce("Choose the line first that something else can happen instead of"), Key.of("O", KeyCode.O));
         add("Mirror everything left and right", "", () -> mirror("Mirror left and right", Placement.OTHER_SIDE));
         add("Mirror everything end to end", "", () -> mirror("Mirror end to end", Placement.OTHER_END));
         add("Turn everything half round", "", () -> mirror("Turn half round", Placement.HALF_ROUND));
+    }
+
+    private void find() {
+        FindCard card = new FindCard(state, all().stream().filter(c -> counts(c.scope())).toList(), () -> board.showCard(null));
+        board.showCard(card);
+        card.take();
+    }
+
+    private void helpCard() {
+        helpShown = !helpShown;
+        board.showCard(helpShown ? new KeysCard(help()) : null);
+    }
+
+    private void letGo() {
+        state.focus().frozenProperty().set(Optional.empty());
+        if (helpShown) {
+            board.showCard(null);
+            helpShown = false;
+        }
+        state.toolProperty().set(Tool.GUESS);
+        state.selection().choose();
     }
 
     private Set<String> allPieces() {

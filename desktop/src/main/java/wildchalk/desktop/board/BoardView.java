@@ -5,6 +5,22 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import wildchalk.desktop.board.bar.BoardChips;
+import wildchalk.desktop.board.bar.BoardControls;
+import wildchalk.desktop.board.bar.BoardOverlays;
+import wildchalk.desktop.board.bar.BoardStatus;
+import wildchalk.desktop.board.bar.Tray;
+import wildchalk.desktop.board.canvas.BoardPane;
+import wildchalk.desktop.board.card.BoardCards;
+import wildchalk.desktop.board.card.LineTag;
+import wildchalk.desktop.board.card.PlanCard;
+import wildchalk.desktop.board.hand.BoardMouse;
+import wildchalk.desktop.board.hand.KeyHand;
+import wildchalk.desktop.board.ladder.LadderPane;
+import wildchalk.desktop.board.sheet.CallSheet;
+import wildchalk.desktop.board.state.BoardState;
+import wildchalk.desktop.board.state.Playing;
+import wildchalk.desktop.board.strip.Strip;
 
 /** The Board with everything round it. */
 public final class BoardView extends BorderPane {
@@ -16,14 +32,22 @@ public final class BoardView extends BorderPane {
 
     public BoardView(BoardState state) {
         setId("board-view");
-        Player player = new Player(state);
+        Playing player = new Playing(state);
         Tray tray = new Tray(state);
         BoardPane board = new BoardPane(state);
+        BoardMouse mouse = new BoardMouse(board, state);
+        BoardChips chips = new BoardChips(state, board);
+        new BoardOverlays(state, board, chips);
+        board.inCorner(chips);
+        new BoardCards(board, state);
+        LineTag lineTag = new LineTag(board, state);
+        board.over(lineTag);
         LadderPane ladder = new LadderPane(state);
         Strip strip = new Strip(state);
         CallSheet words = new CallSheet(state, () -> board.showCard(new PlanCard(state, () -> board.showCard(null))));
         BoardStatus status = new BoardStatus(state, board);
-        keys = new BoardKeys(state, player, tray, board);
+        BoardCommands commands = new BoardCommands(state, player, tray, board, new LineCommands(state, mouse, lineTag));
+        keys = new BoardKeys(player, mouse, new KeyHand(board, state, mouse), commands);
         HBox upper = new HBox(board, ladder);
         HBox.setHgrow(board, Priority.ALWAYS);
         strip.getStyleClass().add("strip-scroll");

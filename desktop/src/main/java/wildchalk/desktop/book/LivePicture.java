@@ -6,7 +6,7 @@ import javafx.scene.layout.StackPane;
 import javafx.util.Duration;
 import wildchalk.core.drill.Ladder;
 import wildchalk.desktop.beside.Beside;
-import wildchalk.desktop.board.Thumbnail;
+import wildchalk.desktop.board.canvas.Thumbnail;
 import wildchalk.desktop.keeping.Keeper;
 import wildchalk.storage.book.Book;
 

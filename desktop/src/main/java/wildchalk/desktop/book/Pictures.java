@@ -20,7 +20,7 @@ import wildchalk.core.drill.Ladder;
 import wildchalk.core.scene.Ink;
 import wildchalk.core.scene.Look;
 import wildchalk.desktop.beside.Beside;
-import wildchalk.desktop.board.Thumbnail;
+import wildchalk.desktop.board.canvas.Thumbnail;
 import wildchalk.desktop.keeping.Keeper;
 import wildchalk.handout.paint.PaperBrush;
 import wildchalk.storage.format.DrillReader;

@@ -22,13 +22,13 @@ import wildchalk.core.drill.Ladder;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.script.Changes;
 import wildchalk.desktop.beside.Beside;
-import wildchalk.desktop.board.Thumbnail;
+import wildchalk.desktop.board.canvas.Thumbnail;
 import wildchalk.desktop.keeping.Keeper;
 import wildchalk.desktop.message.Messages;
 import wildchalk.desktop.page.PageHead;
 import wildchalk.storage.book.Book;
-import wildchalk.storage.book.Version;
 import wildchalk.storage.book.BookException;
+import wildchalk.storage.book.Version;
 import wildchalk.storage.kind.DrillKind;
 
 /** The old versions of a drill: each can be looked at, compared in words with the drill as it is, and brought back. */

@@ -23,7 +23,7 @@ import javafx.scene.layout.VBox;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.scene.Look;
 import wildchalk.desktop.beside.Beside;
-import wildchalk.desktop.board.BoardState;
+import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.exchange.Exchange.Chooser;
 import wildchalk.desktop.page.PageHead;
 import wildchalk.handout.HandOuts;
@@ -59,8 +59,8 @@ public final class HandOutPane extends BorderPane {
      * @param close takes the page away
      */
     public static HandOutPane of(BoardState board, Wanted wanted, Chooser chooser, Consumer<Wanted> keep, Consumer<String> told, Runnable close) {
-        OrderForm.Subject subject = new OrderForm.Subject(board.drill(), board.rung(), board.focus().choicesProperty().get(), board.playheadProperty().get(),
-                Look.trueTo(board.surface().ground()), board.unitsProperty().get(), board.sheets().handfulProperty().get());
+        OrderForm.Subject subject = new OrderForm.Subject(board.drill(), board.rung(), board.focus().choicesProperty().get(), board.head().atProperty().get(),
+                Look.trueTo(board.surface().ground()), board.viewing().unitsProperty().get(), board.sheets().handfulProperty().get());
         return new HandOutPane(subject, wanted, chooser, keep, told, close);
     }
 

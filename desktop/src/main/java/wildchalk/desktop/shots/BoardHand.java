@@ -7,7 +7,7 @@ import javafx.scene.Scene;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import wildchalk.core.geometry.Vec;
-import wildchalk.desktop.board.BoardState;
+import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.paint.ScreenMap;
 
 /** A hand on the board that is led by a program: what it does goes to the window as a mouse's would. */

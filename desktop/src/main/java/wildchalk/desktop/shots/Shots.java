@@ -30,9 +30,9 @@ import wildchalk.core.show.Stop;
 import wildchalk.desktop.DemoBook;
 import wildchalk.desktop.Request;
 import wildchalk.desktop.WildChalkApp.Session;
-import wildchalk.desktop.board.BoardState;
-import wildchalk.desktop.board.Focus;
-import wildchalk.desktop.board.Tool;
+import wildchalk.desktop.board.state.BoardState;
+import wildchalk.desktop.board.state.Focus;
+import wildchalk.desktop.board.state.Tool;
 import wildchalk.desktop.exchange.SystemChooser;
 import wildchalk.desktop.show.ShowWindows;
 
@@ -113,8 +113,8 @@ public final class Shots extends Application {
         step(() -> {
             ((Button) find("#versions-close")).fire();
             open("turnstile");
-            while (board().history().nextUndo().isPresent()) {
-                board().undo();
+            while (board().document().history().nextUndo().isPresent()) {
+                board().document().undo();
             }
         });
     }
@@ -140,26 +140,26 @@ public final class Shots extends Application {
     private void drawing() {
         step(() -> click("#tab-board"));
         step(() -> {
-            board().playheadProperty().set(2.6);
-            board().choose("a4");
+            board().head().atProperty().set(2.6);
+            board().selection().choose("a4");
         });
         step(() -> picture("board"));
         step(() -> {
-            board().choose();
-            board().playheadProperty().set(0);
-            board().lookProperty().set(Look.PAPER);
+            board().selection().choose();
+            board().head().atProperty().set(0);
+            board().viewing().lookProperty().set(Look.PAPER);
         });
         step(() -> picture("board-paper"));
         step(() -> {
-            board().lookProperty().set(Look.SLATE);
+            board().viewing().lookProperty().set(Look.SLATE);
             open("sixpenny");
         });
         step(() -> click("#sheet-set-out"));
-        step(() -> board().choose("m2"));
+        step(() -> board().selection().choose("m2"));
         step(() -> picture("set-out"));
         step(() -> {
             click("#sheet-words");
-            board().choose();
+            board().selection().choose();
             click("#tool-pattern");
         });
         step(() -> click("#pattern-v"));
@@ -170,7 +170,7 @@ public final class Shots extends Application {
             board().toolProperty().set(Tool.GUESS);
             open("allotment");
         });
-        step(() -> board().playheadProperty().set(1.6));
+        step(() -> board().head().atProperty().set(1.6));
         step(() -> picture("stations"));
     }
 
@@ -178,19 +178,19 @@ public final class Shots extends Application {
     private void ladder() {
         step(() -> {
             open("lamplighter");
-            board().climb("s4");
+            board().model().climb("s4");
         });
         step(() -> click("#differs-show"));
         step(() -> picture("ladder"));
         step(() -> {
-            board().climb("s1");
+            board().model().climb("s1");
             board().focus().choicesProperty().set(Choices.NONE.with("r1", "o2"));
-            board().playheadProperty().set(board().timeline().duration() * 0.8);
+            board().head().atProperty().set(board().timeline().duration() * 0.8);
         });
         step(() -> picture("read"));
         step(() -> {
-            board().climb("s4");
-            board().playheadProperty().set(board().timeline().comesUp(board().stage().said(Instruction.Read.class).get(0), board().stage()).orElse(0));
+            board().model().climb("s4");
+            board().head().atProperty().set(board().timeline().comesUp(board().stage().said(Instruction.Read.class).get(0), board().stage()).orElse(0));
             board().focus().frozenProperty().set(Optional.of(new Focus.Frozen("f1", false)));
         });
         step(() -> picture("freeze-question"));
@@ -201,7 +201,7 @@ public final class Shots extends Application {
 
     private void showing() {
         step(() -> {
-            board().climb("s2");
+            board().model().climb("s2");
             ((Button) find("#show-it")).fire();
         });
         step(() -> {
@@ -222,7 +222,7 @@ public final class Shots extends Application {
     /** A card and a clip, as they are looked at before they are made. */
     private void handingOut() {
         step(() -> {
-            board().climb("s1");
+            board().model().climb("s1");
             ((Button) find("#hand-out")).fire();
         });
         step(() -> click("#kind-0"));

@@ -28,7 +28,7 @@ final class NotesView extends ScrollPane {
 
     private void tell() {
         Tour tour = showing.tourProperty().get();
-        Unit unit = showing.board().unitsProperty().get().unit();
+        Unit unit = showing.board().viewing().unitsProperty().get().unit();
         page.getChildren().clear();
         add(Captions.title(tour), "notes-title");
         tour.rung().plan().length().map(Length::words).ifPresent(l -> add(l, "notes-quiet"));

@@ -16,8 +16,8 @@ import wildchalk.core.measure.Units;
 import wildchalk.core.scene.Look;
 import wildchalk.core.show.Stop.Kind;
 import wildchalk.core.show.Tour;
-import wildchalk.desktop.board.BoardState;
-import wildchalk.desktop.board.Focus;
+import wildchalk.desktop.board.state.BoardModel;
+import wildchalk.desktop.board.state.Focus;
 
 /** Everything that is shown: where the showing stands, and the board that goes with it. */
 public final class ShowState {
@@ -26,7 +26,7 @@ public final class ShowState {
     private static final double SLOW = 0.5;
     private static final double JUST_BEFORE = 1e-3;
 
-    private final BoardState board;
+    private final BoardModel board;
     private final ReadOnlyObjectWrapper<Tour> tour = new ReadOnlyObjectWrapper<>();
     private final BooleanProperty blank = new SimpleBooleanProperty();
     private final BooleanProperty slow = new SimpleBooleanProperty(true);
@@ -58,14 +58,14 @@ public final class ShowState {
      * @param units how lengths are said
      */
     public ShowState(Drill drill, String rung, Look look, Units units) {
-        board = new BoardState(drill, (changed, name) -> { });
-        board.unitsProperty().set(units);
-        board.lookProperty().set(look);
+        board = new BoardModel(drill);
+        board.viewing().unitsProperty().set(units);
+        board.viewing().lookProperty().set(look);
         stand(Tour.of(drill, rung));
     }
 
-    /** The board that is shown; nothing in it is ever kept. */
-    public BoardState board() {
+    /** The board that is shown. */
+    public BoardModel board() {
         return board;
     }
 
@@ -150,17 +150,17 @@ public final class ShowState {
         board.focus().frozenProperty().set(Optional.empty());
         arriving = to;
         until = to.stop().t();
-        board.playheadProperty().set(from);
+        board.head().atProperty().set(from);
         timer.start();
         tell();
     }
 
     private void move(double seconds) {
-        double t = board.playheadProperty().get() + seconds * (slow.get() ? SLOW : 1);
+        double t = board.head().atProperty().get() + seconds * (slow.get() ? SLOW : 1);
         if (t >= until) {
             stand(arriving);
         } else {
-            board.playheadProperty().set(t);
+            board.head().atProperty().set(t);
         }
     }
 
@@ -182,7 +182,7 @@ public final class ShowState {
         Kind kind = at.stop().kind();
         // Where something is asked, what follows has not begun.
         boolean asks = kind == Kind.FORK || kind == Kind.QUESTION || kind == Kind.ANSWER;
-        board.playheadProperty().set(Math.max(0, at.stop().t() - (asks ? JUST_BEFORE : 0)));
+        board.head().atProperty().set(Math.max(0, at.stop().t() - (asks ? JUST_BEFORE : 0)));
         board.focus().frozenProperty().set(kind == Kind.QUESTION || kind == Kind.ANSWER
                 ? Optional.of(new Focus.Frozen(at.stop().about(), kind == Kind.ANSWER)) : Optional.empty());
         tour.set(at);

@@ -21,7 +21,7 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.show.Stop.Kind;
 import wildchalk.core.show.Tour;
-import wildchalk.desktop.board.StillBoard;
+import wildchalk.desktop.board.canvas.StillBoard;
 
 /** What people see: the board with large tokens, the words under it, nothing else. */
 final class ShowView extends StackPane {
@@ -129,7 +129,7 @@ final class ShowView extends StackPane {
     /** A click on somebody follows them; beside everybody, nobody. */
     private void follow(MouseEvent e) {
         Point2D at = board.sceneToLocal(e.getSceneX(), e.getSceneY());
-        double t = showing.board().playheadProperty().get();
+        double t = showing.board().head().atProperty().get();
         Optional<String> hit = showing.board().stage().people().stream().filter(p -> {
             Vec pose = showing.board().timeline().pose(p.id(), t).at();
             return Math.hypot(board.map().x(pose) - at.getX(), board.map().y(pose) - at.getY()) < NEAR;
@@ -151,7 +151,7 @@ final class ShowView extends StackPane {
         answer.setText(told ? tour.freeze().map(f -> f.answer()).orElse("") : "");
         show(asked, asks);
         show(answer, asks && !answer.getText().isBlank());
-        caption.setText(Captions.of(tour, showing.board().unitsProperty().get().unit(), followed));
+        caption.setText(Captions.of(tour, showing.board().viewing().unitsProperty().get().unit(), followed));
         caption.pseudoClassStateChanged(LENGTHY, caption.getText().length() > LONG);
         show(caption, !asks);
         options.getChildren().clear();

@@ -25,9 +25,9 @@ import wildchalk.core.document.History;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.naming.VenueWords;
 import wildchalk.desktop.beside.Beside;
-import wildchalk.desktop.board.BoardState;
 import wildchalk.desktop.board.BoardView;
-import wildchalk.desktop.board.Desk;
+import wildchalk.desktop.board.state.BoardState;
+import wildchalk.desktop.board.state.Desk;
 import wildchalk.desktop.book.BookView;
 import wildchalk.desktop.exchange.Exchange;
 import wildchalk.desktop.handout.HandOutPane;
@@ -108,10 +108,10 @@ public final class MainWindow extends StackPane {
         name.getStyleClass().add("name");
         List.of(undo, redo).forEach(b -> b.setTooltip(new Tooltip()));
         undo.setId("undo");
-        undo.setOnAction(e -> board.undo());
+        undo.setOnAction(e -> board.document().undo());
         UndoList.on(undo, () -> board);
         redo.setId("redo");
-        redo.setOnAction(e -> board.redo());
+        redo.setOnAction(e -> board.document().redo());
         undo.getStyleClass().add("history");
         redo.getStyleClass().add("history");
         show.setId("show-it");
@@ -139,7 +139,7 @@ public final class MainWindow extends StackPane {
 
     /** Lets the coach choose what is handed out of the drill on the Board, and how. */
     private void handOut() {
-        board.playingProperty().set(false);
+        board.head().playingProperty().set(false);
         keeper.ask(Wanted::read, wanted -> {
             HandOutPane page = HandOutPane.of(board, wanted, exchange.chooser(), this::keepWanted,
                     messages::say, this::showBoard);
@@ -274,7 +274,7 @@ public final class MainWindow extends StackPane {
 
     private void showBook() {
         if (board != null) {
-            board.playingProperty().set(false);
+            board.head().playingProperty().set(false);
         }
         book.refresh();
         frame.setCenter(book);
@@ -300,7 +300,7 @@ public final class MainWindow extends StackPane {
             return;
         }
         keeper.tell(b -> b.drills().use(drill.id()));
-        board = new BoardState(drill, (d, edit) -> keeper.keep(DrillKind.DRILLS, d, edit), desk());
+        board = new BoardState(drill, (d, change) -> keeper.keep(DrillKind.DRILLS, d, change.words()), desk());
         remember(board);
         recall(board);
         if (drill.venue().isMissing()) {
@@ -323,7 +323,7 @@ public final class MainWindow extends StackPane {
                 return;
             }
             Beside.work("reading what was done before", () -> History.replayed(versions.stream().map(Version::read).toList()), past -> {
-                opened.recall(past);
+                opened.document().recall(past);
                 offerHistory();
             }, trouble -> messages.warn(trouble.words("What was done to this drill before could not be read.")
                     + " It cannot be undone; the drill is whole, and what you do now can be."));
@@ -357,19 +357,19 @@ public final class MainWindow extends StackPane {
     /** Lengths are said as the coach last chose, in every drill of the book. */
     private void remember(BoardState state) {
         keeper.ask(Preferences::read, preferences -> {
-            state.unitsProperty().set(preferences.units());
+            state.viewing().unitsProperty().set(preferences.units());
             state.sheets().handfulProperty().set(preferences.handful());
             InvalidationListener keep = o -> keeper.tell(book ->
-                    new Preferences(state.unitsProperty().get(), state.sheets().handfulProperty().get()).write(book));
-            state.unitsProperty().addListener(keep);
+                    new Preferences(state.viewing().unitsProperty().get(), state.sheets().handfulProperty().get()).write(book));
+            state.viewing().unitsProperty().addListener(keep);
             state.sheets().handfulProperty().addListener(keep);
         });
     }
 
     private void offerHistory() {
         boolean onBoard = board != null && boardTab.isSelected() && frame.getCenter() == boardView;
-        offer(undo, "Undo", onBoard ? board.history().nextUndo() : Optional.empty(), onBoard);
-        offer(redo, "Redo", onBoard ? board.history().nextRedo() : Optional.empty(), onBoard);
+        offer(undo, "Undo", onBoard ? board.document().history().nextUndo() : Optional.empty(), onBoard);
+        offer(redo, "Redo", onBoard ? board.document().history().nextRedo() : Optional.empty(), onBoard);
         handOut.setVisible(onBoard);
         show.setVisible(onBoard);
     }
@@ -384,8 +384,8 @@ public final class MainWindow extends StackPane {
 
     /** Shows the drill to people, from the rung that is looked at. */
     private void show() {
-        board.playingProperty().set(false);
-        shown = ShowWindows.open(new ShowState(board.drill(), board.rung(), board.lookProperty().get(), board.unitsProperty().get()), getScene().getWindow());
+        board.head().playingProperty().set(false);
+        shown = ShowWindows.open(new ShowState(board.drill(), board.rung(), board.viewing().lookProperty().get(), board.viewing().unitsProperty().get()), getScene().getWindow());
     }
 
     /** The showing that was opened last, when there was one. */

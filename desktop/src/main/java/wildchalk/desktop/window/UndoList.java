@@ -8,7 +8,7 @@ import javafx.scene.control.ContextMenu;
 import javafx.scene.control.MenuItem;
 import wildchalk.core.document.History;
 import wildchalk.core.drill.Drill;
-import wildchalk.desktop.board.BoardState;
+import wildchalk.desktop.board.state.BoardState;
 
 /** The list of what was done, newest first; each takes the drill back to before it. */
 final class UndoList {
@@ -30,11 +30,11 @@ final class UndoList {
     private static ContextMenu of(BoardState board) {
         ContextMenu menu = new ContextMenu();
         menu.setId("undo-list");
-        List<History.Step<Drill>> done = board.history().done();
+        List<History.Step<Drill>> done = board.document().history().done();
         for (int steps = 1; steps <= Math.min(MOST, done.size()); steps++) {
             MenuItem item = new MenuItem(done.get(done.size() - steps).name());
             int back = steps;
-            item.setOnAction(e -> board.undo(back));
+            item.setOnAction(e -> board.document().undo(back));
             menu.getItems().add(item);
         }
         return menu;

@@ -5,7 +5,6 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.argThat;
-import static org.mockito.ArgumentMatchers.anyString;
 import static org.mockito.ArgumentMatchers.contains;
 import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.Mockito.mock;
@@ -22,6 +21,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.mockito.Mock;
 import org.mockito.junit.jupiter.MockitoExtension;
+import wildchalk.core.document.Change;
 import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Piece;
@@ -29,13 +29,18 @@ import wildchalk.core.edit.DrillEdits;
 import wildchalk.core.edit.PieceEdits;
 import wildchalk.core.geometry.Vec;
 import wildchalk.desktop.DemoBook;
+import wildchalk.desktop.board.hand.FreshPieces;
+import wildchalk.desktop.board.state.BoardState;
+import wildchalk.desktop.board.state.Desk;
+import wildchalk.desktop.board.state.Lights;
+import wildchalk.desktop.board.state.Tool;
 
 /** The one place where the window's state lives; needs no window. */
 @ExtendWith(MockitoExtension.class)
 class BoardStateTest {
 
     @Mock
-    private BiConsumer<Drill, String> keep;
+    private BiConsumer<Drill, Change> keep;
 
     private final Drill drill = DemoBook.drills().stream().filter(d -> d.id().equals("turnstile")).findFirst()
             .orElseThrow();
@@ -55,19 +60,19 @@ class BoardStateTest {
     @Test
     void everyEditIsKeptWithItsName() {
         state.apply(DrillEdits.rename("Other"));
-        verify(keep).accept(state.drill(), "Rename drill");
-        state.undo();
-        verify(keep).accept(argThat(drill::isLike), eq("Undo: Rename drill"));
-        state.redo();
-        verify(keep).accept(argThat(drill.withTitle("Other")::isLike), eq("Redo: Rename drill"));
+        verify(keep).accept(state.drill(), new Change.Edited("Rename drill"));
+        state.document().undo();
+        verify(keep).accept(argThat(drill::isLike), eq(new Change.Undone("Rename drill")));
+        state.document().redo();
+        verify(keep).accept(argThat(drill.withTitle("Other")::isLike), eq(new Change.Redone("Rename drill")));
     }
 
     @Test
     void editThatChangesNothingIsNotKept() {
         state.apply(DrillEdits.rename(drill.title()));
-        state.undo();
-        state.redo();
-        verify(keep, never()).accept(any(), anyString());
+        state.document().undo();
+        state.document().redo();
+        verify(keep, never()).accept(any(), any());
     }
 
     @Test
@@ -78,15 +83,15 @@ class BoardStateTest {
         assertEquals(new Vec(20, 5), state.shown().stage().piece("c1").orElseThrow().at());
         assertEquals(Set.of("c1"), state.shown().moved(), "only what is dragged has to be painted anew");
         assertEquals(cone, state.stage().piece("c1").orElseThrow());
-        verify(keep, never()).accept(any(), anyString());
+        verify(keep, never()).accept(any(), any());
         state.putBack();
         assertEquals(drill, state.drill());
         assertEquals(state.board(), state.shown().board());
         state.preview(PieceEdits.move("s1", cone, new Vec(20, 5)));
         state.apply(PieceEdits.move("s1", cone, new Vec(21, 5)));
-        verify(keep).accept(any(), eq("Move yellow cone"));
-        assertEquals(1, state.history().done().size());
-        state.undo();
+        verify(keep).accept(any(), eq(new Change.Edited("Move yellow cone")));
+        assertEquals(1, state.document().history().done().size());
+        state.document().undo();
         assertTrue(drill.isLike(state.drill()));
     }
 
@@ -123,39 +128,39 @@ class BoardStateTest {
 
     @Test
     void whatIsGoneIsNoLongerChosen() {
-        state.choose("a3", "c1");
+        state.selection().choose("a3", "c1");
         state.apply(PieceEdits.remove("s1", state.stage(), List.of("a3")));
-        assertEquals(Set.of("c1"), state.chosenProperty().get());
+        assertEquals(Set.of("c1"), state.selection().chosenProperty().get());
     }
 
     @Test
     void playheadStaysWithinTheRep() {
-        state.playheadProperty().set(state.timeline().duration());
+        state.head().atProperty().set(state.timeline().duration());
         state.apply(PieceEdits.remove("s1", state.stage(), List.of("p9")));
-        assertEquals(state.timeline().duration(), state.playheadProperty().get());
+        assertEquals(state.timeline().duration(), state.head().atProperty().get());
     }
 
     @Test
     void actionsUnderWayAreLit() {
-        assertEquals(Set.of(), Lights.of(state));
-        assertTrue(Lights.beat(state).isEmpty());
-        state.playheadProperty().set(0.5);
-        assertEquals(Set.of("a1"), Lights.of(state));
-        state.playheadProperty().set(1.5);
-        assertEquals(Set.of("a2", "a3", "a4", "a5"), Lights.of(state));
-        assertEquals(2, Lights.beat(state).orElseThrow().n());
-        state.pointedAtProperty().set(Set.of("a6"));
-        assertTrue(Lights.of(state).contains("a6"));
+        assertEquals(Set.of(), Lights.of(state.model()));
+        assertTrue(Lights.beat(state.model()).isEmpty());
+        state.head().atProperty().set(0.5);
+        assertEquals(Set.of("a1"), Lights.of(state.model()));
+        state.head().atProperty().set(1.5);
+        assertEquals(Set.of("a2", "a3", "a4", "a5"), Lights.of(state.model()));
+        assertEquals(2, Lights.beat(state.model()).orElseThrow().n());
+        state.focus().pointedAtProperty().set(Set.of("a6"));
+        assertTrue(Lights.of(state.model()).contains("a6"));
     }
 
     @Test
     void oneChosenActionIsTheChosenAction() {
-        state.choose("a1");
-        assertEquals("a1", state.chosenAction().orElseThrow().id());
-        state.choose("a1", "a2");
-        assertTrue(state.chosenAction().isEmpty());
-        state.choose("c1");
-        assertTrue(state.chosenAction().isEmpty());
+        state.selection().choose("a1");
+        assertEquals("a1", state.selection().action().orElseThrow().id());
+        state.selection().choose("a1", "a2");
+        assertTrue(state.selection().action().isEmpty());
+        state.selection().choose("c1");
+        assertTrue(state.selection().action().isEmpty());
     }
 
     @Test

@@ -1,6 +1,7 @@
 package wildchalk.storage.book;
 
 import java.io.IOException;
+import wildchalk.core.document.Change;
 import wildchalk.core.document.Document;
 import wildchalk.core.document.History;
 import wildchalk.storage.kind.Kind;
@@ -18,7 +19,7 @@ public record Version<T extends Document<T>>(Kind<T> kind, long n, String edit, 
 
     /** @throws BookException when it is damaged */
     public History.Kept<T> read() {
-        return new History.Kept<>(edit, Kept.parse(kind, "the book", text()).document());
+        return new History.Kept<>(Change.read(edit), Kept.parse(kind, "the book", text()).document());
     }
 
     String text() {

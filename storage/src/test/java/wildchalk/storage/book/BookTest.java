@@ -17,6 +17,7 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import wildchalk.core.document.Change;
 import wildchalk.core.document.History;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.edit.DrillEdits;
@@ -155,7 +156,7 @@ class BookTest {
         try (Book book = Book.open(file())) {
             Drill first = book.drills().add(drill("a"));
             book.drills().keep(first.withTitle("Two"), "Rename drill");
-            assertEquals(List.of(new History.Kept<>("New drill", first), new History.Kept<>("Rename drill", first.withTitle("Two"))),
+            assertEquals(List.of(new History.Kept<>(new Change.Edited("New drill"), first), new History.Kept<>(new Change.Edited("Rename drill"), first.withTitle("Two"))),
                     book.drills().versions("a").stream().map(Version::read).toList());
             assertEquals(List.of(), book.drills().versions("b"));
         }

@@ -23,6 +23,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import wildchalk.core.document.Document;
+import wildchalk.core.document.Change;
 import wildchalk.core.document.Edit;
 import wildchalk.core.document.History;
 import wildchalk.core.drill.Drill;
@@ -99,7 +100,7 @@ class SecondKindTest {
                 book.of(Rota.KIND).keep(history.now(), "Rename " + i);
             }
             history = history.undo();
-            book.of(Rota.KIND).keep(history.now(), History.UNDO + "Rename 5");
+            book.of(Rota.KIND).keep(history.now(), new Change.Undone("Rename 5").words());
         }
         try (Book book = Book.open(file())) {
             History<Rota> again = History.replayed(book.of(Rota.KIND).versions("a").stream().map(Version::read).toList());

@@ -1,0 +1,115 @@
+package wildchalk.desktop.board.card;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.control.ContentDisplay;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.VBox;
+import wildchalk.core.naming.Finding;
+import wildchalk.desktop.board.command.Command;
+import wildchalk.desktop.board.state.BoardState;
+import wildchalk.desktop.board.state.Desk;
+
+/** Finds pieces, what can be done, and other drills, by what they are called; Enter takes the one that is marked. */
+public final class FindCard extends VBox {
+
+    private static final double WIDE = 300;
+    private static final double TALL = 150;
+
+    private final BoardState state;
+    private final Runnable close;
+    private final TextField words = new TextField();
+    private final ListView<Offer> found = new ListView<>();
+    private final List<Command> commands;
+    private List<Desk.Titled> drills = List.of();
+
+    /**
+     * Something that goes by a name.
+     *
+     * @param what it is, said beside it; for what can be done, its key
+     */
+    private record Offer(String words, String what, Runnable take) {
+    }
+
+    /** @param close takes the card away again */
+    public FindCard(BoardState state, List<Command> commands, Runnable close) {
+        super(6);
+        this.state = state;
+        this.commands = commands;
+        this.close = close;
+        setId("find-card");
+        getStyleClass().add("board-card");
+        words.setId("find-words");
+        words.setPromptText("all yellow cones, mirror, a drill's name");
+        words.setAccessibleText("What to choose, do or open, by name");
+        found.setPrefSize(WIDE, TALL);
+        found.setFocusTraversable(false);
+        found.setCellFactory(v -> cell());
+        found.setPlaceholder(new Label("Nothing is called that"));
+        found.setOnMouseClicked(e -> choose());
+        words.textProperty().addListener(o -> search());
+        words.setOnAction(e -> choose());
+        words.setOnKeyPressed(this::key);
+        getChildren().addAll(words, found);
+        search();
+        state.desk().drills(all -> {
+            drills = all;
+            search();
+        });
+    }
+
+    private static ListCell<Offer> cell() {
+        return new ListCell<>() {
+            @Override
+            protected void updateItem(Offer item, boolean empty) {
+                super.updateItem(item, empty);
+                setText(empty ? null : item.words());
+                Label what = new Label(empty ? "" : item.what());
+                what.getStyleClass().add("quiet");
+                setGraphic(empty || item.what().isEmpty() ? null : what);
+                setContentDisplay(ContentDisplay.RIGHT);
+            }
+        };
+    }
+
+    private void key(KeyEvent e) {
+        if (e.getCode() == KeyCode.ESCAPE) {
+            close.run();
+            e.consume();
+        } else if (e.getCode() == KeyCode.DOWN || e.getCode() == KeyCode.UP) {
+            int next = found.getSelectionModel().getSelectedIndex() + (e.getCode() == KeyCode.DOWN ? 1 : -1);
+            found.getSelectionModel().select(Math.max(0, Math.min(found.getItems().size() - 1, next)));
+            found.scrollTo(found.getSelectionModel().getSelectedIndex());
+            e.consume();
+        }
+    }
+
+    public void take() {
+        words.requestFocus();
+    }
+
+    private void search() {
+        List<Offer> offers = new ArrayList<>();
+        Finding.in(state.stage(), words.getText()).forEach(f -> offers.add(new Offer(f.words(), "",
+                () -> state.selection().choose(f.ids().toArray(new String[0])))));
+        commands.stream().filter(c -> !c.words().isEmpty() && Finding.isCalled(c.words(), words.getText()))
+                .forEach(c -> offers.add(new Offer(c.words(), c.key(), c.run())));
+        drills.stream().filter(d -> !d.id().equals(state.drill().id()) && Finding.isCalled(d.title(), words.getText()))
+                .forEach(d -> offers.add(new Offer(d.title(), "open this drill", () -> state.desk().open(d.id()))));
+        found.getItems().setAll(offers);
+        found.getSelectionModel().selectFirst();
+    }
+
+    private void choose() {
+        Offer chosen = found.getSelectionModel().getSelectedItem();
+        if (chosen != null) {
+            close.run();
+            chosen.take().run();
+        }
+    }
+}

@@ -1,0 +1,151 @@
+package wildchalk.desktop.board.hand;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.shape.StrokeLineCap;
+import wildchalk.core.drill.Action;
+import wildchalk.core.edit.ActionEdits;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.measure.Ruler;
+import wildchalk.core.scene.Ink;
+import wildchalk.core.script.ScriptWriter;
+import wildchalk.core.snap.Reference;
+import wildchalk.core.snap.Snapped;
+import wildchalk.core.stroke.Gesture;
+import wildchalk.core.stroke.Guess;
+import wildchalk.desktop.board.canvas.BoardPane;
+import wildchalk.desktop.board.state.BoardState;
+import wildchalk.desktop.paint.ScreenBrush;
+
+/** Chalks a line from a person, or on from the end of one. */
+final class StrokeGrip implements Grip {
+
+    private final BoardPane pane;
+    private final BoardState state;
+    private final String who;
+    private final boolean fromToken;
+    private final Guides guides;
+    private final Reference start;
+    private final List<Vec> stroke = new ArrayList<>();
+    private Pointer last;
+    private boolean dropped;
+
+    /** @param fromToken whether the hand is on the person, so that a click chooses them */
+    StrokeGrip(BoardPane pane, BoardState state, Guides guides, String who, Vec from, boolean fromToken) {
+        this.pane = pane;
+        this.state = state;
+        this.guides = guides;
+        this.start = new Reference(from, "where it begins");
+        this.who = who;
+        this.fromToken = fromToken;
+        stroke.add(from);
+    }
+
+    @Override
+    public void drag(Pointer hand) {
+        if (dropped) {
+            return;
+        }
+        stroke.add(hand.at());
+        last = hand;
+        show();
+    }
+
+    @Override
+    public void typed() {
+        if (last != null) {
+            show();
+        }
+    }
+
+    private void show() {
+        Snapped end = end(last);
+        List<Vec> meant = meant(end, last.straight());
+        draw(meant);
+        boolean telling = end.reason().startsWith("on the ") && !end.reason().equals("on the grid");
+        String where = telling ? " · " + end.reason() : "";
+        pane.showTag(Optional.of(words(guess(meant, last.straight()).get(0), meant) + where), last.x(), last.y());
+    }
+
+    private Snapped end(Pointer hand) {
+        // Later in the rep people are elsewhere than where they could be snapped to.
+        return guides.snap(hand, Set.of(who), Optional.of(start), state.head().atProperty().get() == 0);
+    }
+
+    /** The stroke as it will be: its end where the hand snaps to; a typed length makes it straight. */
+    private List<Vec> meant(Snapped end, boolean straight) {
+        if (guides.isTyped() || straight) {
+            return List.of(start.at(), end.at());
+        }
+        // The whole stroke leans over to where its end belongs: a hook there would be nobody's idea.
+        Vec by = end.at().minus(stroke.get(stroke.size() - 1));
+        List<Vec> meant = new ArrayList<>();
+        for (int i = 0; i < stroke.size(); i++) {
+            meant.add(stroke.get(i).plus(by.times((double) i / (stroke.size() - 1))));
+        }
+        return meant;
+    }
+
+    @Override
+    public void release(Pointer hand, boolean dragged) {
+        pane.showTag(Optional.empty(), 0, 0);
+        pane.clearSketch();
+        if (dropped) {
+            return;
+        }
+        if (dragged) {
+            stroke.add(hand.at());
+            Snapped end = end(hand);
+            if (guides.isBeyond(end.at())) {
+                state.announce("The line ended outside the run-off, so it was not drawn.");
+                return;
+            }
+            List<Action> actions = guess(meant(end, hand.straight()), hand.straight());
+            state.apply(ActionEdits.chalk(state.rung(), actions));
+            state.selection().choose(actions.get(0).id());
+        } else if (fromToken) {
+            state.selection().chooseAlso(who, hand.straight());
+            state.selection().refer(who);
+        } else {
+            new ChooseGrip(state).release(hand, false);
+        }
+    }
+
+    @Override
+    public boolean escape() {
+        dropped = true;
+        pane.clearSketch();
+        pane.showTag(Optional.empty(), 0, 0);
+        return true;
+    }
+
+    private List<Action> guess(List<Vec> meant, boolean straight) {
+        Guess guess = new Guess(state.stage(), state.timeline(), state.surface(), state.freeIds());
+        Gesture gesture = new Gesture(who, meant, straight || guides.isTyped(), state.head().atProperty().get(),
+                state.board().frame().unit() * 1.5);
+        return state.toolProperty().get().kind().map(k -> List.of(guess.as(k, gesture))).orElseGet(() -> guess.all(gesture));
+    }
+
+    /** "pass to 9 · as 7 receives · 14.6 m · 19.5 paces" */
+    private String words(Action action, List<Vec> meant) {
+        return ActionEdits.describe(action, state.stage()) + " · "
+                + ScriptWriter.cue(state.stage().withAction(action), state.timeline(), state.surface(), action)
+                + " · " + guides.units().both(Ruler.length(meant));
+    }
+
+    private void draw(List<Vec> line) {
+        pane.clearSketch();
+        GraphicsContext g = pane.sketch().getGraphicsContext2D();
+        g.setStroke(ScreenBrush.colour(state.viewing().lookProperty().get(), Ink.CHALK));
+        g.setLineWidth(state.board().frame().unit() * 0.25 * pane.map().scale());
+        g.setLineCap(StrokeLineCap.ROUND);
+        g.setLineDashes();
+        g.beginPath();
+        g.moveTo(pane.map().x(line.get(0)), pane.map().y(line.get(0)));
+        line.forEach(p -> g.lineTo(pane.map().x(p), pane.map().y(p)));
+        g.stroke();
+    }
+}

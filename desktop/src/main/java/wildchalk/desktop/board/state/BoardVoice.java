@@ -1,0 +1,59 @@
+package wildchalk.desktop.board.state;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.edit.ActionEdits;
+import wildchalk.core.measure.Clock;
+import wildchalk.core.naming.PieceWords;
+import wildchalk.core.rehearsal.ActionTimes;
+import wildchalk.core.script.ScriptWriter;
+
+/** The board and the strip in words, for whoever has them read aloud. */
+public final class BoardVoice {
+
+    private final BoardState state;
+
+    public BoardVoice(BoardState state) {
+        this.state = state;
+    }
+
+    /** What is in the hand and what is chosen, with what can be done about it. */
+    public String board() {
+        Tool tool = state.toolProperty().get();
+        String hand = tool == Tool.GUESS ? "" : " In the hand: " + tool.name().toLowerCase(Locale.ROOT).replace('_', '-') + ".";
+        Set<String> chosen = state.selection().chosenProperty().get();
+        Optional<Action> line = state.selection().action();
+        List<Piece> pieces = state.stage().pieces().stream().filter(p -> chosen.contains(p.id())).toList();
+        String what = line.isPresent() ? line(line.get()) + ", chosen. Letters make something else of it."
+                : pieces.size() == 1 ? piece(pieces.get(0))
+                : pieces.isEmpty() ? "The board. Tab goes from piece to piece." : pieces.size() + " pieces, chosen.";
+        return what + hand;
+    }
+
+    private String piece(Piece piece) {
+        String name = PieceWords.among(state.stage(), piece) + ", chosen.";
+        return piece instanceof Piece.Person ? name + " Enter begins a line, arrows move it." : name + " Arrows move it.";
+    }
+
+    private String line(Action action) {
+        String who = state.stage().person(action.who()).map(Piece.Person::label).orElse("");
+        return who + ": " + ActionEdits.describe(action, state.stage()) + " "
+                + ScriptWriter.cue(state.stage(), state.timeline(), state.surface(), action);
+    }
+
+    /** Who does what, when: a clause for each block of the strip. */
+    public String strip() {
+        return "Reaction strip. " + state.stage().actions().stream().filter(a -> state.timeline().times(a.id()).isPresent())
+                .map(this::block).collect(Collectors.joining("; "));
+    }
+
+    private String block(Action action) {
+        ActionTimes t = state.timeline().times(action.id()).orElseThrow();
+        return line(action) + ", " + Clock.seconds(t.start()) + " to " + Clock.seconds(t.end());
+    }
+}

@@ -1,0 +1,48 @@
+package wildchalk.desktop.board.state;
+
+import java.util.List;
+import java.util.function.Consumer;
+import wildchalk.core.drill.Drill;
+
+/** What the board asks of the window that it lies in. */
+public interface Desk {
+
+    /** A desk with nothing on it. */
+    Desk EMPTY = new Desk() {
+        @Override
+        public void drills(Consumer<List<Titled>> then) {
+            then.accept(List.of());
+        }
+
+        @Override
+        public void drill(String id, Consumer<Drill> then) {
+            throw new IllegalStateException("there is no drill " + id);
+        }
+
+        @Override
+        public void open(String id) {
+            throw new IllegalStateException("there is no drill to open");
+        }
+
+        @Override
+        public void say(String words) {
+            throw new IllegalStateException("nobody would hear: " + words);
+        }
+    };
+
+    /** A drill that can be asked for. */
+    record Titled(String id, String title) {
+    }
+
+    /** The drills of the book, the one changed last first; told on the window's thread. */
+    void drills(Consumer<List<Titled>> then);
+
+    /** One of them; told on the window's thread. */
+    void drill(String id, Consumer<Drill> then);
+
+    /** Takes another drill onto the board. */
+    void open(String id);
+
+    /** Tells the coach something that they should know. */
+    void say(String words);
+}

@@ -1,0 +1,68 @@
+package wildchalk.desktop.board.state;
+
+import java.util.HashSet;
+import java.util.Set;
+import wildchalk.core.drill.Choices;
+import wildchalk.core.drill.Drill.LineKey;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.measure.Units;
+import wildchalk.core.rehearsal.Timeline;
+import wildchalk.core.runthrough.RunThrough;
+import wildchalk.core.scene.Aids;
+import wildchalk.core.scene.Board;
+import wildchalk.core.scene.Frame;
+import wildchalk.core.surface.Surface;
+
+/**
+ * A stage worked out and drawn. It can be worked out on any thread.
+ *
+ * @param moved ids of the pieces and actions that an edit under way has changed; empty when there is none
+ */
+public record Shown(RunThrough through, Board board, Set<String> moved) {
+
+    /** What a stage is shown on, and how. */
+    public record Manner(Surface surface, LineKey key, Frame frame, Units units, Aids aids, Choices choices) {
+
+        private Shown show(RunThrough through, Set<String> moved) {
+            return new Shown(through, through.board(key, frame, units, aids), moved);
+        }
+    }
+
+    public static Shown of(Stage stage, Manner manner) {
+        return manner.show(RunThrough.of(stage, manner.surface(), manner.choices()), Set.of());
+    }
+
+    public Stage stage() {
+        return through.stage();
+    }
+
+    public Timeline timeline() {
+        return through.timeline();
+    }
+
+    /** What follows it after an edit: lines that run as before are not worked out again. */
+    Shown then(Stage next, Manner manner) {
+        Shown then = of(next, manner);
+        then.board.reusingLines(board);
+        return then;
+    }
+
+    /** The same, drawn in another manner. */
+    Shown drawn(Manner manner) {
+        Shown drawn = manner.show(through, moved);
+        drawn.board.reusingLines(board);
+        return drawn;
+    }
+
+    /** What an edit under way makes of it. */
+    Shown changed(Stage next, Manner manner) {
+        Shown then = of(next, manner);
+        Set<String> changes = new HashSet<>();
+        Set<Piece> same = new HashSet<>(stage().pieces());
+        next.pieces().stream().filter(p -> !same.contains(p)).forEach(p -> changes.add(p.id()));
+        next.actions().stream().filter(a -> stage().action(a.id()).isEmpty()
+                || !then.timeline().line(a.id()).equals(timeline().line(a.id()))).forEach(a -> changes.add(a.id()));
+        return new Shown(then.through, then.board.reusingLines(board).prepared(), Set.copyOf(changes));
+    }
+}

@@ -1,0 +1,37 @@
+package wildchalk.desktop.board.state;
+
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import wildchalk.core.measure.Units;
+import wildchalk.core.scene.Aids;
+import wildchalk.core.scene.Look;
+
+/** How the coach likes to look at a board, whatever drill is on it. */
+public final class Viewing {
+
+    private final ObjectProperty<Look> look = new SimpleObjectProperty<>(Look.SLATE);
+    private final ObjectProperty<Aids> aids = new SimpleObjectProperty<>(Aids.USUAL);
+    private final ObjectProperty<Units> units = new SimpleObjectProperty<>(Units.METRIC);
+    private final BooleanProperty settingOut = new SimpleBooleanProperty();
+
+    public ObjectProperty<Look> lookProperty() {
+        return look;
+    }
+
+    /** What helps to read the board. */
+    public ObjectProperty<Aids> aidsProperty() {
+        return aids;
+    }
+
+    /** How lengths are said. */
+    public ObjectProperty<Units> unitsProperty() {
+        return units;
+    }
+
+    /** Whether the gear is looked at as it is put down: whoever does that is not helped by the lines of what happens later. */
+    public BooleanProperty settingOutProperty() {
+        return settingOut;
+    }
+}
