@@ -3,15 +3,17 @@ package wildchalk.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.Action.Gait;
 import wildchalk.core.drill.Action.Touch;
-import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.drill.Team;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.TravelPath;
 import wildchalk.core.geometry.Vec;
 
 /** A busy stage of any size: groups of three, in each a ball goes round and whoever is next runs to meet it. */
@@ -36,7 +38,7 @@ public final class Crowd {
     public static Stage stage(int people, int actions) {
         List<Piece> pieces = new ArrayList<>();
         for (int i = 0; i < people; i++) {
-            pieces.add(new Piece.Player("p" + i, place(i, 0), 0, "" + i, Team.CORAL));
+            pieces.add(new Piece.Player("p" + i, place(i, 0), 0, "" + i, Bib.CORAL));
         }
         for (int g = 0; g < people / GROUP; g++) {
             pieces.add(new Piece.Ball("b" + g, Vec.ZERO, Optional.of("p" + GROUP * g)));
@@ -60,8 +62,13 @@ public final class Crowd {
             lastPass[group] = "a" + n;
         } else {
             int k = GROUP * group + round;
-            actions.add(new Action.Run("a" + n, next, new Action.Path(List.of(Spot.at(place(k, 1)),
-                    Spot.at(place(k, 2)), Spot.at(place(k, 3))), true), Gait.RUN, Ending.GO_ON, cue));
+            actions.add(new Travel.Run(
+                    "a" + n,
+                    next,
+                    new TravelPath(List.of(Spot.at(place(k, 1)), Spot.at(place(k, 2)), Spot.at(place(k, 3))), true),
+                    Gait.RUN,
+                    Ending.GO_ON,
+                    cue));
         }
     }
 
@@ -74,9 +81,15 @@ public final class Crowd {
         List<Piece> pieces = new ArrayList<>(stage.pieces());
         List<Action> actions = new ArrayList<>(stage.actions());
         for (int i = 0; i < shadows; i++) {
-            pieces.add(new Piece.Player("s" + i, place(i, 3), 0, "s" + i, Team.SKY));
-            actions.add(new Action.Shadow("f" + i, "s" + i, "p" + i, Action.Shadow.Way.MARK, Action.Shadow.Side.GOAL, 1.5,
-                    Gait.SPRINT, Optional.empty(), Cue.whistle()));
+            pieces.add(new Piece.Player("s" + i, place(i, 3), 0, "s" + i, Bib.SKY));
+            actions.add(new Action.Shadow(
+                    "f" + i,
+                    "s" + i,
+                    "p" + i,
+                    new Action.Shadow.Style(Action.Shadow.Way.MARK, Action.Shadow.Side.GOAL, 1.5),
+                    Gait.SPRINT,
+                    Optional.empty(),
+                    Cue.whistle()));
         }
         return new Stage(stage.id(), stage.title(), pieces, actions);
     }

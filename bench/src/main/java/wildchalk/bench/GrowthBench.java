@@ -14,9 +14,9 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.rehearsal.Rehearsal;
-import wildchalk.core.rehearsal.Timeline;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
+import wildchalk.core.timeline.Timeline;
 
 /** How the time to solve grows with the number of actions, thirty people doing ever more. */
 @State(Scope.Benchmark)
@@ -32,7 +32,7 @@ public class GrowthBench {
     @Param({"10", "30", "100", "300", "1000"})
     private int actions;
 
-    private final Surface surface = Surfaces.get("field-hockey");
+    private final Surface surface = Surfaces.BUILT_IN.get("field-hockey");
     private Stage stage;
 
     @Setup

@@ -11,11 +11,11 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.rehearsal.Pose;
+import wildchalk.core.motion.Pose;
 import wildchalk.core.rehearsal.Rehearsal;
-import wildchalk.core.rehearsal.Timeline;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
+import wildchalk.core.timeline.Timeline;
 
 /** A drill of 12 people and 40 actions, what a drag solves anew at every step, and one of 40 and 200. */
 @State(Scope.Benchmark)
@@ -32,7 +32,7 @@ public class SolveBench {
     static final int BUSY_ACTIONS = 200;
     static final int SHADOWS = 10;
 
-    private final Surface surface = Surfaces.get("field-hockey");
+    private final Surface surface = Surfaces.BUILT_IN.get("field-hockey");
     private final Stage stage = Crowd.stage(PEOPLE, ACTIONS);
     private final Timeline timeline = Rehearsal.of(stage, surface);
     private final Stage busy = busy();

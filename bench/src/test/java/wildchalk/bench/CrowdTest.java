@@ -8,8 +8,8 @@ import org.junit.jupiter.api.Test;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.rehearsal.Rehearsal;
-import wildchalk.core.rehearsal.Timeline;
 import wildchalk.core.surface.Surfaces;
+import wildchalk.core.timeline.Timeline;
 
 /** What is measured must be what is claimed. */
 class CrowdTest {
@@ -17,7 +17,7 @@ class CrowdTest {
     @Test
     void fortyActionsOfTwelvePeopleAllHappen() {
         Stage stage = Crowd.stage(SolveBench.PEOPLE, SolveBench.ACTIONS);
-        Timeline timeline = Rehearsal.of(stage, Surfaces.get("field-hockey"));
+        Timeline timeline = Rehearsal.of(stage, Surfaces.BUILT_IN.get("field-hockey"));
         assertEquals(12, stage.people().size());
         assertEquals(40, stage.actions().size());
         assertEquals(List.of(), timeline.problems());
@@ -29,14 +29,19 @@ class CrowdTest {
     @Test
     void twoHundredActionsOfFortyPeopleAllHappenAndTenOfThemFollow() {
         Stage stage = SolveBench.busy();
-        Timeline timeline = Rehearsal.of(stage, Surfaces.get("field-hockey"));
+        Timeline timeline = Rehearsal.of(stage, Surfaces.BUILT_IN.get("field-hockey"));
         assertEquals(40, stage.people().size());
         assertEquals(200, stage.actions().size());
-        assertEquals(10, stage.actions().stream().filter(Action.Shadow.class::isInstance).count());
+        assertEquals(
+                10,
+                stage.actions().stream().filter(Action.Shadow.class::isInstance).count());
         assertEquals(List.of(), timeline.problems());
         for (Action action : stage.actions()) {
             assertTrue(timeline.times(action.id()).isPresent(), action.id());
         }
-        assertTrue(timeline.pose("s0", timeline.duration()).at().distance(timeline.pose("s0", 0).at()) > 1);
+        assertTrue(timeline.pose("s0", timeline.duration())
+                        .at()
+                        .distance(timeline.pose("s0", 0).at())
+                > 1);
     }
 }

@@ -3,10 +3,11 @@ package wildchalk.core;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.Action.Gait;
 import wildchalk.core.drill.Action.Touch;
-import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Instruction;
@@ -14,28 +15,29 @@ import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.drill.Team;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.TravelPath;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.rehearsal.Rehearsal;
-import wildchalk.core.rehearsal.Timeline;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
+import wildchalk.core.timeline.Timeline;
 
 /** Builds small stages for tests, step by step. */
 public final class Stages {
 
-    public static final Surface TURF = Surfaces.get("field-hockey");
+    public static final Surface TURF = Surfaces.BUILT_IN.get("field-hockey");
 
     private final List<Piece> pieces = new ArrayList<>();
     private final List<Action> actions = new ArrayList<>();
     private final List<Instruction> said = new ArrayList<>();
 
     public Stages player(String id, double x, double y) {
-        return player(id, x, y, Team.CORAL);
+        return player(id, x, y, Bib.CORAL);
     }
 
-    public Stages player(String id, double x, double y, Team team) {
-        pieces.add(new Piece.Player(id, new Vec(x, y), 0, id, team));
+    public Stages player(String id, double x, double y, Bib bib) {
+        pieces.add(new Piece.Player(id, new Vec(x, y), 0, id, bib));
         return this;
     }
 
@@ -50,18 +52,18 @@ public final class Stages {
     }
 
     public Stages sprint(String id, String who, Cue cue, double... xy) {
-        return travel(new Action.Run(id, who, path(false, xy), Gait.SPRINT, Ending.GO_ON, cue));
+        return travel(new Travel.Run(id, who, path(false, xy), Gait.SPRINT, Ending.GO_ON, cue));
     }
 
     public Stages run(String id, String who, Cue cue, double... xy) {
-        return travel(new Action.Run(id, who, path(false, xy), Gait.RUN, Ending.GO_ON, cue));
+        return travel(new Travel.Run(id, who, path(false, xy), Gait.RUN, Ending.GO_ON, cue));
     }
 
     public Stages carry(String id, String who, Cue cue, double... xy) {
-        return travel(new Action.Carry(id, who, path(false, xy), Gait.RUN, Ending.GO_ON, cue));
+        return travel(new Travel.Carry(id, who, path(false, xy), Gait.RUN, Ending.GO_ON, cue));
     }
 
-    public Stages travel(Action.Travel travel) {
+    public Stages travel(Travel travel) {
         actions.add(travel);
         return this;
     }
@@ -87,8 +89,14 @@ public final class Stages {
     }
 
     public Stages shadow(String id, String who, String whom, Action.Shadow.Way way, double distance, Cue cue) {
-        return action(new Action.Shadow(id, who, whom, way, Action.Shadow.Side.GOAL, distance, Gait.SPRINT,
-                Optional.empty(), cue));
+        return action(new Action.Shadow(
+                id,
+                who,
+                whom,
+                new Action.Shadow.Style(way, Action.Shadow.Side.GOAL, distance),
+                Gait.SPRINT,
+                Optional.empty(),
+                cue));
     }
 
     public Stages say(Instruction instruction) {
@@ -97,24 +105,25 @@ public final class Stages {
     }
 
     public Stage build() {
-        return new Stage("s1", "Start here", pieces, actions).withSaid(said);
+        return new Stage("s1", "Start here", pieces, actions).withInstructions(said);
     }
 
     /** A drill of which the stage is the only rung. */
     public static Drill drill(Stage stage) {
-        return Ladder.put(Drill.empty("d", "Drill", "field-hockey", "whole"), new Stage("s1", stage.title(), stage.pieces(), stage.actions())
-                .withSaid(stage.said()));
+        return Ladder.put(
+                Drill.empty("d", "Drill", "field-hockey", "whole"),
+                new Stage("s1", stage.title(), stage.pieces(), stage.actions()).withInstructions(stage.instructions()));
     }
 
     public Timeline rehearse() {
         return Rehearsal.of(build(), TURF);
     }
 
-    public static Action.Path path(boolean smooth, double... xy) {
+    public static TravelPath path(boolean smooth, double... xy) {
         List<Spot> spots = new ArrayList<>();
         for (int i = 0; i < xy.length; i += 2) {
             spots.add(Spot.at(xy[i], xy[i + 1]));
         }
-        return new Action.Path(spots, smooth);
+        return new TravelPath(spots, smooth);
     }
 }

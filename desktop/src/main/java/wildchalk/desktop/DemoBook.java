@@ -7,17 +7,17 @@ import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Drill;
 import wildchalk.storage.book.Book;
-import wildchalk.storage.format.FormatException;
 import wildchalk.storage.format.DrillReader;
+import wildchalk.storage.format.FormatException;
 
 /** The drills of the Quillmoor Otters, a club that does not exist. */
 public final class DemoBook {
 
-    private static final List<String> DRILLS = List.of("allotment", "ferryman", "lamplighter", "skylark", "sixpenny", "turnstile");
+    private static final List<String> DRILLS =
+            List.of("allotment", "ferryman", "lamplighter", "skylark", "sixpenny", "turnstile");
     private static final String OPENED_FIRST = "turnstile";
 
-    private DemoBook() {
-    }
+    private DemoBook() {}
 
     /** Puts the demo drills into a book that has none yet. */
     public static void fill(Book book) {
@@ -28,8 +28,13 @@ public final class DemoBook {
 
     /** The drill to begin with; empty when all were put aside. */
     static Optional<Drill> first(Book book) {
-        List<String> ids = book.rows().stream().filter(r -> !r.isAside()).map(Book.Row::id).toList();
-        return ids.stream().filter(OPENED_FIRST::equals).findFirst().or(() -> ids.stream().findFirst()).map(book.drills()::load);
+        List<String> ids =
+                book.rows().stream().filter(r -> !r.isAside()).map(Book.Row::id).toList();
+        return ids.stream()
+                .filter(OPENED_FIRST::equals)
+                .findFirst()
+                .or(() -> ids.stream().findFirst())
+                .map(book.drills()::load);
     }
 
     /** The demo drills as they were written. */

@@ -2,8 +2,8 @@ package wildchalk.desktop;
 
 import java.nio.file.Path;
 import java.util.Optional;
-import wildchalk.desktop.keeping.BookPlaces;
 import wildchalk.core.drill.Drill;
+import wildchalk.desktop.keeping.BookPlaces;
 
 /**
  * What the application is started for.
@@ -15,8 +15,13 @@ import wildchalk.core.drill.Drill;
  * @param pictureOfWindow where to write a picture of the window, after which it is closed
  * @param remembers whether the book that the coach goes over to is the one that is opened the next time
  */
-public record Request(Path book, boolean fillWithDemo, boolean openFirst, Optional<Drill> take,
-                      Optional<Path> pictureOfWindow, boolean remembers) {
+public record Request(
+        Path book,
+        boolean fillWithDemo,
+        boolean openFirst,
+        Optional<Drill> take,
+        Optional<Path> pictureOfWindow,
+        boolean remembers) {
 
     /** The coach's own book: the one that was open last. */
     public static Request usual() {

@@ -13,6 +13,7 @@ import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Instruction.Freeze;
@@ -23,7 +24,6 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Sign;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.drill.Team;
 import wildchalk.core.edit.FreezeEdits;
 import wildchalk.core.geometry.Vec;
 import wildchalk.desktop.board.state.Focus;
@@ -39,9 +39,16 @@ class AskingWindowTest extends RealWindow {
     void threeAndADefender() throws Exception {
         open(Request.demo(book()));
         Drill empty = Drill.empty("asking", "Asking", "field-hockey", "whole");
-        Stage stage = new Stage("s1", "Start here", List.of(new Piece.Player("p7", SEVEN, 0, "7", Team.CORAL), new Piece.Player("p9", NINE, 0, "9", Team.CORAL),
-                new Piece.Player("p11", ELEVEN, 0, "11", Team.CORAL), new Piece.Player("x4", new Vec(-8, -6), Math.PI, "4", Team.SKY),
-                new Piece.Ball("b1", SEVEN, Optional.of("p7"))), List.of(new Action.Pass("a1", "p7", Spot.at("p9"), Action.Touch.CONTROLLED, Cue.whistle())));
+        Stage stage = new Stage(
+                "s1",
+                "Start here",
+                List.of(
+                        new Piece.Player("p7", SEVEN, 0, "7", Bib.CORAL),
+                        new Piece.Player("p9", NINE, 0, "9", Bib.CORAL),
+                        new Piece.Player("p11", ELEVEN, 0, "11", Bib.CORAL),
+                        new Piece.Player("x4", new Vec(-8, -6), Math.PI, "4", Bib.SKY),
+                        new Piece.Ball("b1", SEVEN, Optional.of("p7"))),
+                List.of(new Action.Pass("a1", "p7", Spot.at("p9"), Action.Touch.CONTROLLED, Cue.whistle())));
         Drill drill = Ladder.put(empty, stage);
         fx(() -> {
             session.window().open(drill);
@@ -51,7 +58,7 @@ class AskingWindowTest extends RealWindow {
     }
 
     private Read read() {
-        return board().stage().said(Read.class).get(0);
+        return board().stage().instructions(Read.class).get(0);
     }
 
     private void choose(Vec at) throws Exception {
@@ -63,7 +70,7 @@ class AskingWindowTest extends RealWindow {
         choose(SEVEN.towards(NINE, 0.4));
         assertEquals("a1", board().selection().action().orElseThrow().id());
         type(KeyCode.O);
-        await(() -> !board().stage().said(Read.class).isEmpty());
+        await(() -> !board().stage().instructions(Read.class).isEmpty());
         dragOnBoard(SEVEN, ELEVEN);
         await(() -> read().options().get(1).actions().size() == 1);
     }
@@ -71,7 +78,8 @@ class AskingWindowTest extends RealWindow {
     @Test
     void aLineBecomesAnOptionAndWhatIsDrawnThenTheOther() throws Exception {
         eitherOr();
-        Action other = board().stage().action(read().options().get(1).actions().get(0)).orElseThrow();
+        Action other =
+                board().stage().action(read().options().get(1).actions().get(0)).orElseThrow();
         assertTrue(other instanceof Action.Pass p && p.to().equals(Spot.at("p11")), "7 still has the ball on this way");
         assertTrue(board().timeline().times(other.id()).isPresent());
         assertTrue(board().timeline().times("a1").isEmpty());
@@ -84,7 +92,7 @@ class AskingWindowTest extends RealWindow {
             type(KeyCode.CONTROL, KeyCode.Z);
         }
         assertEquals(1, board().stage().actions().size());
-        assertEquals(List.of(), board().stage().said());
+        assertEquals(List.of(), board().stage().instructions());
     }
 
     @Test
@@ -101,7 +109,7 @@ class AskingWindowTest extends RealWindow {
         assertEquals("o2", board().timeline().decisions().get(0).option());
         assertTrue(board().script().lines().get(0).text().contains("Whoever is open gets it"));
         click("#option-gone-1");
-        await(() -> board().stage().said(Read.class).isEmpty());
+        await(() -> board().stage().instructions(Read.class).isEmpty());
         assertEquals(1, board().stage().actions().size());
     }
 
@@ -109,7 +117,8 @@ class AskingWindowTest extends RealWindow {
     void anOptionThatLeadsNowhereSaysSo() throws Exception {
         choose(SEVEN.towards(NINE, 0.4));
         type(KeyCode.O);
-        await(() -> board().timeline().problems().stream().anyMatch(p -> p.message().startsWith("option 2 leads nowhere")));
+        await(() ->
+                board().timeline().problems().stream().anyMatch(p -> p.message().startsWith("option 2 leads nowhere")));
         assertTrue(fx(() -> find("#problems").isVisible()));
     }
 
@@ -117,15 +126,18 @@ class AskingWindowTest extends RealWindow {
     void everyWayIsPlayedOneAfterAnother() throws Exception {
         eitherOr();
         click("#ways");
-        await(() -> "o1".equals(board().focus().choicesProperty().get().of().get("r1")) && board().head().playingProperty().get());
+        await(() -> "o1".equals(board().focus().choicesProperty().get().of().get("r1"))
+                && board().head().playingProperty().get());
         await(() -> "o2".equals(board().focus().choicesProperty().get().of().get("r1")));
-        await(() -> !board().head().playingProperty().get() && board().head().atProperty().get() == board().timeline().duration());
+        await(() -> !board().head().playingProperty().get()
+                && board().head().atProperty().get() == board().timeline().duration());
     }
 
     @Test
     void aFreezeOnTheWayDoesNotEndThePlayingOfAllWays() throws Exception {
         eitherOr();
-        fx(() -> board().apply(FreezeEdits.at("s1", board().stage(), board().freeIds(), board().timeline(), 0.4).edit()));
+        fx(() -> board().apply(FreezeEdits.at("s1", board().stage(), board().freeIds(), board().timeline(), 0.4)
+                .edit()));
         click("#ways");
         await(() -> board().focus().frozenProperty().get().isPresent());
         assertEquals("o1", board().focus().choicesProperty().get().of().get("r1"));
@@ -145,7 +157,7 @@ class AskingWindowTest extends RealWindow {
         type(KeyCode.TAB);
         write("to 11");
         type(KeyCode.ENTER);
-        await(() -> board().stage().said(Freeze.class).get(0).answer().equalsIgnoreCase("to 11"));
+        await(() -> board().stage().instructions(Freeze.class).get(0).answer().equalsIgnoreCase("to 11"));
         clickOnBoard(SEVEN);
         robot.press(KeyCode.SHIFT);
         clickOnBoard(NINE);
@@ -156,8 +168,10 @@ class AskingWindowTest extends RealWindow {
             click("#freeze-f1");
         }
         click("#sign-lane");
-        await(() -> board().stage().said(Freeze.class).get(0).signs().size() == 1);
-        assertEquals(Sign.Kind.LANE, board().stage().said(Freeze.class).get(0).signs().get(0).kind());
+        await(() -> board().stage().instructions(Freeze.class).get(0).signs().size() == 1);
+        assertEquals(
+                Sign.Kind.LANE,
+                board().stage().instructions(Freeze.class).get(0).signs().get(0).kind());
         click("#freeze-close");
         await(() -> board().focus().frozenProperty().get().isEmpty());
         fx(() -> {
@@ -170,8 +184,10 @@ class AskingWindowTest extends RealWindow {
         assertTrue(fx(() -> find("#freeze-words").isVisible()));
         type(KeyCode.SPACE);
         await(() -> board().focus().frozenProperty().get().equals(Optional.of(new Focus.Frozen("f1", true))));
-        assertTrue(fx(() -> find("#freeze-words").lookupAll(".freeze-answer").stream().anyMatch(n -> ((Label) n).getText().equalsIgnoreCase("to 11"))));
+        assertTrue(fx(() -> find("#freeze-words").lookupAll(".freeze-answer").stream()
+                .anyMatch(n -> ((Label) n).getText().equalsIgnoreCase("to 11"))));
         type(KeyCode.SPACE);
-        await(() -> board().focus().frozenProperty().get().isEmpty() && board().head().atProperty().get() == board().timeline().duration());
+        await(() -> board().focus().frozenProperty().get().isEmpty()
+                && board().head().atProperty().get() == board().timeline().duration());
     }
 }

@@ -37,7 +37,13 @@ class BoardAndHandOutWindowTest extends RealWindow {
         for (Drill drill : DemoBook.drills()) {
             for (Look look : List.of(Look.SLATE, Look.PAPER, Look.ICE)) {
                 Stage stage = Ladder.buildAll(drill).get(drill.ladder().size() - 1);
-                Scene scene = new Board(drill.surface(), stage, Rehearsal.of(stage, drill.surface()), drill.lineKey(), Frame.of(drill, drill.surface())).at(1.7);
+                Scene scene = new Board(
+                                drill.surface(),
+                                stage,
+                                Rehearsal.of(stage, drill.surface()),
+                                drill.lineKey(),
+                                Frame.of(drill, drill.surface()))
+                        .at(1.7);
                 ScreenMap map = ScreenMap.fit(drill, drill.surface(), WIDTH, HEIGHT);
                 double differ = difference(screen(scene, map, look), paper(scene, map, look));
                 System.out.printf("%s, %s: screen and paper differ by %.2f %%%n", drill.title(), look, differ * 100);
@@ -66,7 +72,8 @@ class BoardAndHandOutWindowTest extends RealWindow {
         Vec o = Vec.ZERO;
         Vec x = new Vec(1, 0);
         Vec y = new Vec(0, 1);
-        AffineTransform same = new AffineTransform(map.x(x) - map.x(o), map.y(x) - map.y(o), map.x(y) - map.x(o), map.y(y) - map.y(o), map.x(o), map.y(o));
+        AffineTransform same = new AffineTransform(
+                map.x(x) - map.x(o), map.y(x) - map.y(o), map.x(y) - map.x(o), map.y(y) - map.y(o), map.x(o), map.y(o));
         PaperBrush brush = new PaperBrush(g, look, same);
         brush.paint(scene.ground());
         brush.paint(scene.chalk());

@@ -24,9 +24,9 @@ import javafx.stage.Window;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
-import wildchalk.core.catalogue.Asked;
-import wildchalk.core.catalogue.Glance;
-import wildchalk.core.catalogue.Glancing;
+import wildchalk.core.catalogue.DrillQuery;
+import wildchalk.core.catalogue.DrillSummarizer;
+import wildchalk.core.catalogue.DrillSummary;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.GearKind;
 import wildchalk.desktop.board.canvas.Thumbnail;
@@ -44,17 +44,25 @@ class BookFiltersWindowTest extends RealWindow {
     }
 
     private List<Book.Row> rows() throws Exception {
-        return fx(() -> ((ListView<?>) stage.getScene().lookup(".card-grid")).getItems().stream().flatMap(r -> ((List<?>) r).stream()).map(Book.Row.class::cast).toList());
+        return fx(() -> ((ListView<?>) stage.getScene().lookup(".card-grid"))
+                .getItems().stream()
+                        .flatMap(r -> ((List<?>) r).stream())
+                        .map(Book.Row.class::cast)
+                        .toList());
     }
 
-    private static Set<String> fitting(Predicate<Glance> wanted) {
-        return DRILLS.stream().filter(d -> wanted.test(Glancing.at(d).glance())).map(Drill::title).collect(Collectors.toSet());
+    private static Set<String> fitting(Predicate<DrillSummary> wanted) {
+        return DRILLS.stream()
+                .filter(d -> wanted.test(DrillSummarizer.at(d).glance()))
+                .map(Drill::title)
+                .collect(Collectors.toSet());
     }
 
-    private void assertShown(Predicate<Glance> wanted) throws Exception {
+    private void assertShown(Predicate<DrillSummary> wanted) throws Exception {
         Set<String> titles = fitting(wanted);
         assertFalse(titles.isEmpty() || titles.size() == DRILLS.size(), "this would show nothing: " + titles);
-        await(() -> rows().stream().map(Book.Row::title).collect(Collectors.toSet()).equals(titles));
+        await(() ->
+                rows().stream().map(Book.Row::title).collect(Collectors.toSet()).equals(titles));
     }
 
     private String said(String pill) throws Exception {
@@ -65,8 +73,13 @@ class BookFiltersWindowTest extends RealWindow {
     private void number(String pill, String line, String number) throws Exception {
         ContextMenu list = opened(find(pill));
         fx(() -> {
-            TextField field = list.getItems().stream().filter(CustomMenuItem.class::isInstance).map(i -> ((CustomMenuItem) i).getContent().lookup(line))
-                    .filter(TextField.class::isInstance).map(TextField.class::cast).findFirst().orElseThrow();
+            TextField field = list.getItems().stream()
+                    .filter(CustomMenuItem.class::isInstance)
+                    .map(i -> ((CustomMenuItem) i).getContent().lookup(line))
+                    .filter(TextField.class::isInstance)
+                    .map(TextField.class::cast)
+                    .findFirst()
+                    .orElseThrow();
             field.setText(number);
             list.hide();
             return null;
@@ -105,9 +118,9 @@ class BookFiltersWindowTest extends RealWindow {
         assertEquals("a quarter", said("#filter-space"));
         take(find("#filter-space"), "any");
         await(() -> rows().size() == DRILLS.size());
-        take(find("#filter-surface"), Glancing.at(DRILLS.get(0)).glance().place());
+        take(find("#filter-surface"), DrillSummarizer.at(DRILLS.get(0)).glance().place());
         assertShown(g -> g.surface().equals(DRILLS.get(0).venue().surface()));
-        assertEquals(Glancing.at(DRILLS.get(0)).glance().place(), said("#filter-surface"));
+        assertEquals(DrillSummarizer.at(DRILLS.get(0)).glance().place(), said("#filter-surface"));
         showAllAgain();
     }
 
@@ -120,11 +133,11 @@ class BookFiltersWindowTest extends RealWindow {
 
     @Test
     void everyOrderIsTheOneThatWasWorkedOut() throws Exception {
-        for (Asked.Order order : Asked.Order.values()) {
+        for (DrillQuery.Order order : DrillQuery.Order.values()) {
             take(find("#order"), order.words());
             await(() -> said("#order").equals("Order: " + order.words()));
             List<Book.Row> shown = rows();
-            Comparator<Asked.Dated> comparator = order.comparator();
+            Comparator<DrillQuery.Dated> comparator = order.comparator();
             await(() -> rows().equals(shown.stream().sorted(comparator).toList()));
         }
         click("#find-drills");
@@ -142,8 +155,11 @@ class BookFiltersWindowTest extends RealWindow {
         Callable<Boolean> isOpen = () -> Window.getWindows().stream().anyMatch(ContextMenu.class::isInstance);
         robot.press(KeyCode.DOWN).release(KeyCode.DOWN);
         await(isOpen);
-        List<String> offered = fx(() -> Window.getWindows().stream().filter(ContextMenu.class::isInstance).flatMap(w -> ((ContextMenu) w).getItems().stream())
-                .map(MenuItem::getText).toList());
+        List<String> offered = fx(() -> Window.getWindows().stream()
+                .filter(ContextMenu.class::isInstance)
+                .flatMap(w -> ((ContextMenu) w).getItems().stream())
+                .map(MenuItem::getText)
+                .toList());
         assertEquals(List.of("any", "a quarter", "a half", "all of it"), offered);
         robot.press(KeyCode.ESCAPE).release(KeyCode.ESCAPE);
         await(() -> !isOpen.call());
@@ -158,14 +174,20 @@ class BookFiltersWindowTest extends RealWindow {
         assertTrue(fx(() -> Window.getWindows().stream().noneMatch(ContextMenu.class::isInstance)));
         opened(find("#filter-skill"));
         opened(find("#filter-age"));
-        assertEquals(1, fx(() -> Window.getWindows().stream().filter(ContextMenu.class::isInstance).count()), "one list at a time");
+        assertEquals(
+                1,
+                fx(() -> Window.getWindows().stream()
+                        .filter(ContextMenu.class::isInstance)
+                        .count()),
+                "one list at a time");
         robot.clickOn("#filter-age");
     }
 
     @Test
     void aCardPlaysWhenThePointerRestsOnItAndNotWhenItPasses() throws Exception {
         Node picture = card("turnstile").lookup(".card-picture");
-        Callable<Boolean> plays = () -> ((StackPane) picture).getChildren().stream().anyMatch(Thumbnail.class::isInstance);
+        Callable<Boolean> plays =
+                () -> ((StackPane) picture).getChildren().stream().anyMatch(Thumbnail.class::isInstance);
         robot.moveTo("#find-drills");
         fx(() -> {
             // In, and out again before anybody can have looked at it.

@@ -10,13 +10,13 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.CustomMenuItem;
 import javafx.scene.control.Label;
-import javafx.scene.control.ListView;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
@@ -42,7 +42,8 @@ class BookWindowTest extends RealWindow {
         open(Request.demo(book()).openingNothing());
         await(() -> cards() == DEMO);
         // The search knows the drills as soon as they were looked over.
-        await(() -> stage.getScene().getRoot().lookupAll(".card-what-text").stream().noneMatch(n -> ((Text) n).getText().contains("looking it over")));
+        await(() -> stage.getScene().getRoot().lookupAll(".card-what-text").stream()
+                .noneMatch(n -> ((Text) n).getText().contains("looking it over")));
     }
 
     @Test
@@ -58,7 +59,7 @@ class BookWindowTest extends RealWindow {
         await(() -> count().equals("1 of " + DEMO + " drills"));
         type(KeyCode.DOWN);
         type(KeyCode.ENTER);
-        await(() -> session.window().board().isPresent());
+        await(() -> session.board().isPresent());
         assertEquals("Turnstile", board().drill().title());
         click("#tab-book");
         await(() -> find("#place-lately") != null);
@@ -73,7 +74,8 @@ class BookWindowTest extends RealWindow {
         openBook();
         ContextMenu list = opened(find("#filter-people"));
         fx(() -> {
-            TextField field = (TextField) ((CustomMenuItem) list.getItems().get(0)).getContent().lookup("#filter-people-count");
+            TextField field = (TextField)
+                    ((CustomMenuItem) list.getItems().get(0)).getContent().lookup("#filter-people-count");
             field.setText("4");
             list.hide();
             return null;
@@ -129,20 +131,25 @@ class BookWindowTest extends RealWindow {
         click("#tab-book");
         await(() -> cards() == DEMO);
         choose("turnstile", "Old versions …");
-        await(() -> find("#versions") instanceof ListView<?> list && list.getItems().size() == 3);
+        await(() ->
+                find("#versions") instanceof ListView<?> list && list.getItems().size() == 3);
         fx(() -> {
             ((ListView<?>) find("#versions")).getSelectionModel().select(2);
             return null;
         });
         await(() -> find("#version-words").lookupAll(".version-change").stream()
                 .anyMatch(n -> ((Label) n).getText().equals("called Revolving door instead of Turnstile")));
-        assertTrue(find("#version-words").lookupAll(".version-change").stream().anyMatch(n -> ((Label) n).getText().equals("+ coaching point: Look up first.")));
+        assertTrue(find("#version-words").lookupAll(".version-change").stream()
+                .anyMatch(n -> ((Label) n).getText().equals("+ coaching point: Look up first.")));
         click("#version-bring");
-        await(() -> find("#book-view") != null && card("turnstile").getAccessibleText().equals("Turnstile"));
+        await(() -> find("#book-view") != null
+                && card("turnstile").getAccessibleText().equals("Turnstile"));
         close();
         try (Book book = Book.open(book())) {
             assertEquals(before, book.drills().load("turnstile"));
-            assertEquals("Bring back a version", book.drills().history("turnstile").get(0).edit());
+            assertEquals(
+                    "Bring back a version",
+                    book.drills().history("turnstile").get(0).edit());
         }
     }
 
@@ -154,20 +161,29 @@ class BookWindowTest extends RealWindow {
             Drill drill = Drill.empty("sent-" + i, "Sent " + i, "field-hockey", "whole");
             Files.writeString(files.resolve("sent-" + i + ".drill.json"), DrillWriter.write(drill));
         }
-        Files.writeString(files.resolve("same.drill.json"), DrillWriter.write(DemoBook.drills().get(0)));
-        Files.writeString(files.resolve("other.drill.json"), DrillWriter.write(DemoBook.drills().get(1).withTitle("Ferry in fog")));
+        Files.writeString(
+                files.resolve("same.drill.json"),
+                DrillWriter.write(DemoBook.drills().get(0)));
+        Files.writeString(
+                files.resolve("other.drill.json"),
+                DrillWriter.write(DemoBook.drills().get(1).withTitle("Ferry in fog")));
         Files.writeString(files.resolve("broken.drill.json"), "{\"format\": \"wild-chalk-drill\",\n \"version\": ");
         picked = files;
         click("#import");
-        await(() -> ((Label) find("#take-in-summary")).getText().equals(
-                "30 new · 1 changed · 1 the same as in the book · 1 not sound. Nothing is taken in yet; what is not sound stays out."));
-        assertTrue(find("#take-in-list").lookupAll(".label").stream().anyMatch(n -> ((Label) n).getText().startsWith("line 2: ")));
+        await(() -> ((Label) find("#take-in-summary"))
+                .getText()
+                .equals("30 new · 1 changed · 1 the same as in the book · 1 not sound. Nothing is taken "
+                        + "in yet; what is not sound stays out."));
+        assertTrue(find("#take-in-list").lookupAll(".label").stream()
+                .anyMatch(n -> ((Label) n).getText().startsWith("line 2: ")));
         click("#take-in-go");
         await(() -> cards() == DEMO + 30);
         close();
         try (Book book = Book.open(book())) {
             assertEquals("Ferry in fog", book.drills().load("ferryman").title());
-            assertEquals("Taken in from a file", book.drills().history("ferryman").get(0).edit());
+            assertEquals(
+                    "Taken in from a file",
+                    book.drills().history("ferryman").get(0).edit());
         }
     }
 
@@ -183,13 +199,21 @@ class BookWindowTest extends RealWindow {
         byte[] damaged = Files.readAllBytes(book());
         open(Request.usual().withBook(book()));
         await(() -> find("#rescue-go") != null);
-        String said = fx(() -> String.join(" ", find("#rescue-page").lookupAll(".label").stream().map(n -> ((Label) n).getText()).toList()));
+        String said = fx(() -> String.join(
+                " ",
+                find("#rescue-page").lookupAll(".label").stream()
+                        .map(n -> ((Label) n).getText())
+                        .toList()));
         assertTrue(said.contains("drills were saved") && said.contains("% of the file is missing or empty"), said);
         assertArrayEquals(damaged, Files.readAllBytes(book()), "untouched until the coach says so");
         click("#rescue-go");
         await(() -> find("#book-view") != null && cards() > 0);
-        Optional<Path> aside = Files.list(folder).filter(f -> f.getFileName().toString().contains(" damaged ")).findFirst();
-        assertArrayEquals(damaged, Files.readAllBytes(aside.orElseThrow()));
+        try (Stream<Path> files = Files.list(folder)) {
+            Path aside = files.filter(f -> f.getFileName().toString().contains(" damaged "))
+                    .findFirst()
+                    .orElseThrow();
+            assertArrayEquals(damaged, Files.readAllBytes(aside));
+        }
     }
 
     /** The book as another window has it, and a window that can only look at it. */
@@ -203,7 +227,7 @@ class BookWindowTest extends RealWindow {
 
     private void openSkylark() throws Exception {
         robot.clickOn(card("skylark").lookup(".card-picture"));
-        await(() -> session.window().board().isPresent());
+        await(() -> session.board().isPresent());
     }
 
     @Test
@@ -224,7 +248,9 @@ class BookWindowTest extends RealWindow {
         first.drills().keep(first.drills().load("skylark").withTitle("Skylark at noon"), "Rename drill");
         first.close();
         await(() -> board().drill().title().equals("Skylark at noon"));
-        assertTrue(((Label) find("#message-text")).getText().startsWith("Skylark at noon was changed in the other window."));
+        assertTrue(((Label) find("#message-text"))
+                .getText()
+                .startsWith("Skylark at noon was changed in the other window."));
         fx(() -> {
             board().apply(DrillEdits.rename("Skylark at dusk"));
             return null;
@@ -232,7 +258,12 @@ class BookWindowTest extends RealWindow {
         await(() -> ((Label) find("#kept")).getText().equals("kept just now"));
         close();
         try (Book book = Book.open(book())) {
-            assertEquals(List.of("Skylark at dusk", "Skylark at noon"), book.drills().history("skylark").stream().limit(2).map(v -> v.read().document().title()).toList());
+            assertEquals(
+                    List.of("Skylark at dusk", "Skylark at noon"),
+                    book.drills().history("skylark").stream()
+                            .limit(2)
+                            .map(v -> v.read().document().title())
+                            .toList());
         }
     }
 
@@ -254,7 +285,9 @@ class BookWindowTest extends RealWindow {
         assertTrue(stage.isShowing());
         robot.clickOn("Save as a file …");
         await(() -> !stage.isShowing());
-        assertEquals(List.of("Drawn here"), BundleReader.read(picked).drills().stream().map(Drill::title).toList());
+        assertEquals(
+                List.of("Drawn here"),
+                BundleReader.read(picked).drills().stream().map(Drill::title).toList());
         first.close();
     }
 
@@ -276,7 +309,7 @@ class BookWindowTest extends RealWindow {
         });
         await(() -> find("#rescue-go") != null);
         click("#rescue-go");
-        await(() -> session.window().board().isPresent());
+        await(() -> session.board().isPresent());
         close();
         try (Book book = Book.open(book())) {
             book.check();
@@ -288,8 +321,11 @@ class BookWindowTest extends RealWindow {
     @Test
     void arrowsGoFromCardToCard() throws Exception {
         openBook();
-        List<String> ids = fx(() -> ((ListView<?>) find(".card-grid")).getItems().stream().flatMap(r -> ((List<?>) r).stream())
-                .map(r -> "card-" + ((Book.Row) r).id()).toList());
+        List<String> ids = fx(() -> ((ListView<?>) find(".card-grid"))
+                .getItems().stream()
+                        .flatMap(r -> ((List<?>) r).stream())
+                        .map(r -> "card-" + ((Book.Row) r).id())
+                        .toList());
         click("#find-drills");
         type(KeyCode.DOWN);
         assertEquals(ids.get(0), focused());
@@ -319,7 +355,9 @@ class BookWindowTest extends RealWindow {
         choose("skylark", "Away days");
         await(() -> ((Label) find("#message-text")).getText().equals("Skylark is in Away days as well."));
         take(find("#new-drill"), "Circle");
-        await(() -> session.window().board().filter(b -> b.drill().title().equals("Circle of cones")).isPresent());
+        await(() -> session.board()
+                .filter(b -> b.drill().title().equals("Circle of cones"))
+                .isPresent());
         assertEquals(8, board().stage().pieces().size());
         Node first = find("#board");
         assertTrue(first.isVisible());

@@ -20,11 +20,13 @@ import javafx.scene.layout.FlowPane;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.drill.Team;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.TravelPath;
 import wildchalk.core.geometry.Vec;
 
 /** From an empty rink to a drill that plays, and what a hand does with several pieces, in the real window. */
@@ -80,9 +82,11 @@ class ChalkingWindowTest extends RealWindow {
         drag(at(-16, -4), at(6, -1));
         key(KeyCode.SPACE);
         System.out.println("from an empty rink to 6 actions that play: " + gestures + " gestures");
-        await(() -> board().head().playingProperty().get() && board().head().atProperty().get() > 0.2);
+        await(() -> board().head().playingProperty().get()
+                && board().head().atProperty().get() > 0.2);
         List<Action> actions = board().stage().actions();
-        assertEquals(List.of("Pass", "Run", "Carry", "Pass", "Shot", "Run"),
+        assertEquals(
+                List.of("Pass", "Run", "Carry", "Pass", "Shot", "Run"),
                 actions.stream().map(a -> a.getClass().getSimpleName()).toList());
         assertEquals(List.of(), board().timeline().problems());
         assertTrue(gestures <= 14, gestures + " gestures");
@@ -92,11 +96,13 @@ class ChalkingWindowTest extends RealWindow {
     void chosenLineSaysWhatItIsAndWhatKeysMakeOfIt() throws Exception {
         people();
         drag(at(-16, -4), at(-2, 6));
-        List<String> words = fx(() -> ((FlowPane) find("#line-tag")).getChildren().stream().map(n -> ((Label) n).getText()).toList());
+        List<String> words = fx(() -> ((FlowPane) find("#line-tag"))
+                .getChildren().stream().map(n -> ((Label) n).getText()).toList());
         assertEquals("pass to 3 · on the whistle", words.get(0));
         assertTrue(words.contains("C carry") && words.contains("K pass it high"), words.toString());
         type(KeyCode.K);
-        assertEquals("pass high to 3 · on the whistle",
+        assertEquals(
+                "pass high to 3 · on the whistle",
                 fx(() -> ((Label) ((FlowPane) find("#line-tag")).getChildren().get(0)).getText()));
         type(KeyCode.ESCAPE);
         assertEquals(false, fx(() -> find("#line-tag").isVisible()));
@@ -118,7 +124,9 @@ class ChalkingWindowTest extends RealWindow {
         assertEquals(6, board().stage().people().size());
         assertEquals(4, board().stage().actions().size());
         assertEquals(List.of(), board().timeline().problems());
-        assertEquals(List.of("1", "2", "3", "4", "5", "6"), board().stage().people().stream().map(Piece.Person::label).toList());
+        assertEquals(
+                List.of("1", "2", "3", "4", "5", "6"),
+                board().stage().people().stream().map(Piece.Person::label).toList());
         // The keyboard is on the board: space plays, and does not press whatever comes next in the window.
         type(KeyCode.SPACE);
         assertTrue(board().head().playingProperty().get());
@@ -148,7 +156,7 @@ class ChalkingWindowTest extends RealWindow {
         super.click("#team-sky");
         clickOnBoard(at(-2, -7));
         Piece.Player player = (Piece.Player) board().stage().person("p2").orElseThrow();
-        assertEquals(Team.SKY, player.team());
+        assertEquals(Bib.SKY, player.bib());
         drag(at(-2, 6), at(-2, -7));
         assertEquals("Shadow", board().stage().actions().get(0).getClass().getSimpleName());
     }
@@ -189,7 +197,12 @@ class ChalkingWindowTest extends RealWindow {
         type(KeyCode.DIGIT0);
         clickOnBoard(at(-2, 6));
         assertEquals(Set.of("p3"), board().selection().chosenProperty().get());
-        assertEquals(3, board().stage().people().stream().map(Piece::id).collect(Collectors.toSet()).size());
+        assertEquals(
+                3,
+                board().stage().people().stream()
+                        .map(Piece::id)
+                        .collect(Collectors.toSet())
+                        .size());
     }
 
     @Test
@@ -198,7 +211,7 @@ class ChalkingWindowTest extends RealWindow {
         drag(at(-2, -7), at(14, -7));
         double straight = board().timeline().times("a1").orElseThrow().end();
         dragOnBoard(at(6, -7), at(6, -1));
-        Action.Path path = ((Action.Travel) board().stage().action("a1").orElseThrow()).path();
+        TravelPath path = ((Travel) board().stage().action("a1").orElseThrow()).path();
         assertEquals(2, path.through().size());
         assertTrue(path.smooth());
         assertTrue(board().timeline().times("a1").orElseThrow().end() > straight + 0.5);
@@ -251,7 +264,8 @@ class ChalkingWindowTest extends RealWindow {
             return null;
         });
         type(KeyCode.W);
-        assertEquals(Cue.received("a1"), board().stage().action("a2").orElseThrow().cue());
+        assertEquals(
+                Cue.received("a1"), board().stage().action("a2").orElseThrow().cue());
         robot.clickOn("As 3 receives");
         robot.clickOn("half a second later");
         settle();
@@ -284,8 +298,11 @@ class ChalkingWindowTest extends RealWindow {
         key(KeyCode.SPACE);
         System.out.println("by keys alone, six actions that play: " + gestures + " keys");
         await(() -> board().head().playingProperty().get());
-        assertEquals(List.of("Pass", "Run", "Carry", "Carry", "Run", "Run"),
-                board().stage().actions().stream().map(a -> a.getClass().getSimpleName()).toList());
+        assertEquals(
+                List.of("Pass", "Run", "Carry", "Carry", "Run", "Run"),
+                board().stage().actions().stream()
+                        .map(a -> a.getClass().getSimpleName())
+                        .toList());
         assertEquals(List.of(), board().timeline().problems());
     }
 
@@ -298,7 +315,10 @@ class ChalkingWindowTest extends RealWindow {
         type(KeyCode.ENTER);
         await(() -> board().selection().chosenProperty().get().equals(Set.of("p1", "p2", "p3")));
         super.click("#space-evenly");
-        List<Vec> places = board().stage().people().stream().map(Piece::at).sorted((a, b) -> Double.compare(a.y(), b.y())).toList();
+        List<Vec> places = board().stage().people().stream()
+                .map(Piece::at)
+                .sorted((a, b) -> Double.compare(a.y(), b.y()))
+                .toList();
         assertEquals(0, places.get(1).distance(places.get(0).towards(places.get(2), 0.5)), 1e-6);
         type(KeyCode.CONTROL, KeyCode.K);
         await(() -> stage.getScene().getFocusOwner() instanceof TextInputControl);
@@ -322,7 +342,8 @@ class ChalkingWindowTest extends RealWindow {
 
     private void tick(String item, boolean on) throws Exception {
         fx(() -> {
-            items(((MenuButton) find("#show")).getItems()).filter(m -> item.equals(m.getText()))
+            items(((MenuButton) find("#show")).getItems())
+                    .filter(m -> item.equals(m.getText()))
                     .forEach(m -> ((CheckMenuItem) m).setSelected(on));
             return null;
         });

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
+import java.util.Locale;
 import javafx.geometry.Point2D;
 import javafx.geometry.VerticalDirection;
 import javafx.scene.Node;
@@ -23,6 +24,7 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.scene.Ink;
 import wildchalk.core.scene.Look;
@@ -107,7 +109,8 @@ class EditingWindowTest extends RealWindow {
         type(KeyCode.M);
         dragOnBoard(OTHER, new Vec(0, 60));
         assertEquals(before, board().drill());
-        assertTrue(((Label) find("#hint")).getText().contains("outside the run-off"), ((Label) find("#hint")).getText());
+        assertTrue(
+                ((Label) find("#hint")).getText().contains("outside the run-off"), ((Label) find("#hint")).getText());
     }
 
     @Test
@@ -118,43 +121,62 @@ class EditingWindowTest extends RealWindow {
         type(KeyCode.C);
         String lost = board().timeline().problems().get(0).action();
         choose(lost);
-        assertTrue(find("#line-tag").getAccessibleText().contains("has no ball"), find("#line-tag").getAccessibleText());
+        assertTrue(
+                find("#line-tag").getAccessibleText().contains("has no ball"),
+                find("#line-tag").getAccessibleText());
         type(KeyCode.F);
         assertEquals(List.of(), board().timeline().problems());
     }
 
     @Test
     void wordOfTheSheetMakesSomebodyElseDoIt() throws Exception {
-        Node who = find("#script").lookupAll("*").stream().filter(n -> n.getUserData() instanceof Script.Phrase p
-                && p.part() == Script.Part.WHAT && p.action().equals(action(2).id())).findFirst().orElseThrow();
+        Node who = find("#script").lookupAll("*").stream()
+                .filter(n -> n.getUserData() instanceof Script.Phrase p
+                        && p.part() == Script.Part.WHAT
+                        && p.action().equals(action(2).id()))
+                .findFirst()
+                .orElseThrow();
         robot.moveTo(who);
         robot.press(MouseButton.PRIMARY);
         robot.release(MouseButton.PRIMARY);
         await(() -> menu("phrase-menu") != null);
         fx(() -> {
             ContextMenu menu = menu("phrase-menu");
-            menu.getItems().stream().filter(i -> i.getText() != null && i.getText().toLowerCase().contains("back")).findFirst().orElseThrow().fire();
+            menu.getItems().stream()
+                    .filter(i -> i.getText() != null
+                            && i.getText().toLowerCase(Locale.ROOT).contains("back"))
+                    .findFirst()
+                    .orElseThrow()
+                    .fire();
             menu.hide();
             return null;
         });
         settle();
-        assertEquals(Action.Gait.BACK, ((Action.Run) action(2)).gait());
+        assertEquals(Action.Gait.BACK, ((Travel.Run) action(2)).gait());
     }
 
     private static ContextMenu menu(String id) {
-        return Window.getWindows().stream().filter(w -> w instanceof ContextMenu m && id.equals(m.getId()) && m.isShowing())
-                .map(ContextMenu.class::cast).findFirst().orElse(null);
+        return Window.getWindows().stream()
+                .filter(w -> w instanceof ContextMenu m && id.equals(m.getId()) && m.isShowing())
+                .map(ContextMenu.class::cast)
+                .findFirst()
+                .orElse(null);
     }
 
     @Test
     void blockOfTheStripIsPulledToWaitForSomebodyElse() throws Exception {
         Pane strip = (Pane) ((Pane) find("#strip")).lookup(".viewport").lookup(".strip-content");
-        double second = (strip.getWidth() - 72) / Math.max(4, Math.ceil(board().timeline().duration() + 0.4));
+        double second = (strip.getWidth() - 72)
+                / Math.max(4, Math.ceil(board().timeline().duration() + 0.4));
         double arrival = board().timeline().times(action(0).id()).orElseThrow().arrival();
         // The third row begins on the whistle; the second is where the pass arrives.
-        drag(strip.localToScreen(56 + 12, 22 + 25 * 2.5), strip.localToScreen(56 + 12 + second * arrival, 22 + 25 * 1.5));
+        drag(
+                strip.localToScreen(56 + 12, 22 + 25 * 2.5),
+                strip.localToScreen(56 + 12 + second * arrival, 22 + 25 * 1.5));
         assertEquals(Cue.received(action(0).id()), action(2).cue());
-        drag(strip.localToScreen(56 + second * arrival + 12, 22 + 25 * 2.5), strip.localToScreen(56 + 12 + second * (arrival + 1), 22 + 25 * 2.5));
+        drag(
+                strip.localToScreen(56 + second * arrival + 12, 22 + 25 * 2.5),
+                strip.localToScreen(56 + 12 + second * (arrival + 1), 22 + 25 * 2.5));
         assertEquals(1, action(2).cue().delay(), 0.11);
         assertEquals(Cue.received(action(0).id()).trigger(), action(2).cue().trigger());
     }
@@ -188,21 +210,24 @@ class EditingWindowTest extends RealWindow {
         robot.moveTo(onScreen(FEEDER));
         robot.scroll(5, VerticalDirection.UP);
         settle();
-        Vec before = fx(() -> place(FEEDER));
+        Vec before = fx(this::firstPlace);
         robot.press(KeyCode.SPACE);
         drag(find("#board").localToScreen(200, 200), find("#board").localToScreen(260, 220));
         robot.release(KeyCode.SPACE);
         settle();
-        assertNotEquals(before, fx(() -> place(FEEDER)));
+        assertNotEquals(before, fx(this::firstPlace));
         assertFalse(board().head().playingProperty().get());
         assertEquals(3, board().stage().actions().size());
         type(KeyCode.SPACE);
         assertTrue(board().head().playingProperty().get());
     }
 
-    /** Where somebody's token is shown, in pixels. */
-    private Vec place(Vec of) {
-        Node token = find("#board").lookupAll("#token-" + board().stage().people().get(0).id()).iterator().next();
+    /** Where the first person's token is shown, in pixels. */
+    private Vec firstPlace() {
+        Node token = find("#board")
+                .lookupAll("#token-" + board().stage().people().get(0).id())
+                .iterator()
+                .next();
         return new Vec(token.getTranslateX(), token.getTranslateY());
     }
 
@@ -213,7 +238,8 @@ class EditingWindowTest extends RealWindow {
         choose(board().stage().people().get(0).id());
         assertEquals(List.of(), fx(this::nameless), "with a card of a person");
         fx(() -> {
-            board().selection().choose(board().stage().people().stream().map(p -> p.id()).toArray(String[]::new));
+            board().selection()
+                    .choose(board().stage().people().stream().map(p -> p.id()).toArray(String[]::new));
             return null;
         });
         assertEquals(List.of(), fx(this::nameless), "with a card of several");
@@ -224,15 +250,23 @@ class EditingWindowTest extends RealWindow {
         type(KeyCode.ESCAPE);
         assertTrue(find("#board").getAccessibleText().contains("Tab goes from piece to piece"));
         choose(action(0).id());
-        assertTrue(find("#board").getAccessibleText().contains("pass"), find("#board").getAccessibleText());
+        assertTrue(
+                find("#board").getAccessibleText().contains("pass"),
+                find("#board").getAccessibleText());
         click("#tab-book");
         assertEquals(List.of(), fx(this::nameless), "in the book");
     }
 
     private List<String> nameless() {
-        return stage.getScene().getRoot().lookupAll("*").stream().filter(n -> n.isFocusTraversable() && n.isVisible())
-                .filter(n -> !(n instanceof Labeled l && l.getText() != null && l.getText().matches(".*[A-Za-z0-9].*"))
-                        && (n.getAccessibleText() == null || n.getAccessibleText().isBlank()))
-                .map(n -> n.getClass().getSimpleName() + " #" + n.getId() + " " + n.getStyleClass()).distinct().toList();
+        return stage.getScene().getRoot().lookupAll("*").stream()
+                .filter(n -> n.isFocusTraversable() && n.isVisible())
+                .filter(n -> !(n instanceof Labeled l
+                                && l.getText() != null
+                                && l.getText().matches(".*[A-Za-z0-9].*"))
+                        && (n.getAccessibleText() == null
+                                || n.getAccessibleText().isBlank()))
+                .map(n -> n.getClass().getSimpleName() + " #" + n.getId() + " " + n.getStyleClass())
+                .distinct()
+                .toList();
     }
 }

@@ -30,12 +30,15 @@ class GearWindowTest extends RealWindow {
     private void openEmptyPitch() throws Exception {
         open(Request.demo(book()).openingNothing());
         take(find("#new-drill"), "Football pitch");
-        await(() -> session.window().board().isPresent());
+        await(() -> session.board().isPresent());
         settle();
     }
 
     private List<Piece.Item> items() {
-        return board().stage().pieces().stream().filter(Piece.Item.class::isInstance).map(Piece.Item.class::cast).toList();
+        return board().stage().pieces().stream()
+                .filter(Piece.Item.class::isInstance)
+                .map(Piece.Item.class::cast)
+                .toList();
     }
 
     private Label tag() {
@@ -69,7 +72,8 @@ class GearWindowTest extends RealWindow {
         settle();
         assertEquals(7.3, items().get(1).at().distance(new Vec(41.5, 0)), 0.001);
         type(KeyCode.ESCAPE);
-        assertTrue(((VBox) find("#script")) != null && Counts.of(board().stage(), board().surface()).contains("2 cones"));
+        assertTrue(((VBox) find("#script")) != null
+                && Counts.of(board().stage(), board().surface()).contains("2 cones"));
     }
 
     @Test
@@ -99,7 +103,9 @@ class GearWindowTest extends RealWindow {
         type(KeyCode.ENTER);
         assertEquals(10, items().size());
         items().forEach(i -> assertEquals(8, i.at().distance(new Vec(20, 0)), 0.01));
-        assertEquals(Optional.of("Place circle of 10 cones"), board().document().history().nextUndo());
+        assertEquals(
+                Optional.of("Place circle of 10 cones"),
+                board().document().history().nextUndo());
         type(KeyCode.CONTROL, KeyCode.Z);
         assertEquals(0, items().size(), "one undo takes the whole figure back");
     }
@@ -185,7 +191,10 @@ class GearWindowTest extends RealWindow {
         await(() -> find("#set-out-rows") != null && rows() == 4);
         String before = ((Label) find("#set-out-summary")).getText();
         assertTrue(before.startsWith("Start at the 23 m line at the left sideline."), before);
-        Piece cone = board().stage().pieces().stream().filter(Piece.Item.class::isInstance).findFirst().orElseThrow();
+        Piece cone = board().stage().pieces().stream()
+                .filter(Piece.Item.class::isInstance)
+                .findFirst()
+                .orElseThrow();
         dragOnBoard(cone.at(), cone.at().plus(new Vec(-6, 0)));
         await(() -> !((Label) find("#set-out-summary")).getText().equals(before));
         assertEquals(4, rows());
@@ -197,7 +206,8 @@ class GearWindowTest extends RealWindow {
     }
 
     private int rows() {
-        return (int) ((VBox) find("#set-out-rows")).getChildren().stream().filter(r -> r.getUserData() != null).count();
+        return (int) ((VBox) find("#set-out-rows"))
+                .getChildren().stream().filter(r -> r.getUserData() != null).count();
     }
 
     @Test
@@ -219,7 +229,7 @@ class GearWindowTest extends RealWindow {
         open(Request.demo(book()).openingNothing());
         await(() -> find("#card-" + id) != null);
         robot.clickOn("#card-" + id);
-        await(() -> session.window().board().isPresent());
+        await(() -> session.board().isPresent());
         await(() -> board().viewing().unitsProperty().get().unit() == Unit.YARDS);
         assertEquals(Attack.DOWN, board().drill().showing().attack());
         assertEquals(120, board().surface().length(), 1e-9);

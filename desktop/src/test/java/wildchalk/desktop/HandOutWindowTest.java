@@ -6,9 +6,11 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.concurrent.atomic.AtomicReference;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
@@ -35,11 +37,15 @@ class HandOutWindowTest extends RealWindow {
         handOut("Card to print (PDF)");
         await(() -> find("#preview").lookupAll(".image-view").size() >= 1);
         another("Clip (MP4)");
-        await(() -> find("#preview").lookup(".image-view") instanceof ImageView v && v.getImage() != null);
-        double first = fx(() -> snapshotSum());
-        await(() -> snapshotSum() != first);
+        AtomicReference<Double> first = new AtomicReference<>(Double.NaN);
+        await(() -> {
+            first.set(snapshotSum());
+            return !first.get().isNaN();
+        });
+        await(() -> !Double.isNaN(snapshotSum()) && snapshotSum() != first.get());
         another("Text for a message");
-        await(() -> find("#preview-text") instanceof TextArea t && t.getText().startsWith(board().drill().title()));
+        await(() -> find("#preview-text") instanceof TextArea t
+                && t.getText().startsWith(board().drill().title()));
         click("#hand-out-copy");
         await(() -> Clipboard.getSystemClipboard().getString().contains("Who starts where"));
         another("Page for phones (HTML)");
@@ -55,12 +61,18 @@ class HandOutWindowTest extends RealWindow {
         click("#kind-" + HandOuts.ALL.stream().map(HandOut::words).toList().indexOf(kind));
     }
 
+    /**
+     * How bright the preview is in all; no number while there is none: another one may take its place at any moment.
+     */
     private double snapshotSum() {
-        ImageView view = (ImageView) find("#preview").lookup(".image-view");
+        if (!(find("#preview").lookup(".image-view") instanceof ImageView view) || view.getImage() == null) {
+            return Double.NaN;
+        }
+        Image image = view.getImage();
         double sum = 0;
-        for (int x = 0; x < view.getImage().getWidth(); x += 7) {
-            for (int y = 0; y < view.getImage().getHeight(); y += 7) {
-                sum += view.getImage().getPixelReader().getColor(x, y).getBrightness();
+        for (int x = 0; x < image.getWidth(); x += 7) {
+            for (int y = 0; y < image.getHeight(); y += 7) {
+                sum += image.getPixelReader().getColor(x, y).getBrightness();
             }
         }
         return sum;
@@ -94,7 +106,11 @@ class HandOutWindowTest extends RealWindow {
         await(() -> said().startsWith("It was stopped"));
         assertEquals("old", Files.readString(picked));
         assertFalse(fx(() -> find("#hand-out-cancel").isVisible()));
-        assertEquals(2, folder.toFile().list((d, n) -> n.endsWith(".mp4") || n.endsWith(".part") || n.equals("Test.chalkbook")).length);
+        assertEquals(
+                2,
+                folder.toFile()
+                        .list((d, n) -> n.endsWith(".mp4") || n.endsWith(".part") || n.equals("Test.chalkbook"))
+                        .length);
         picked = Path.of("/proc/x.mp4");
         click("#hand-out-go");
         await(() -> said().startsWith("Nothing can be written into") || said().startsWith("The folder"));

@@ -16,8 +16,10 @@ import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
-import wildchalk.core.drill.Plan;
+import wildchalk.core.drill.RungPlan;
 import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.TravelPath;
 import wildchalk.core.edit.ActionEdits;
 import wildchalk.core.geometry.Vec;
 
@@ -35,7 +37,10 @@ class LadderWindowTest extends RealWindow {
     }
 
     private Piece cone() {
-        return board().stage().pieces().stream().filter(Piece.Item.class::isInstance).findFirst().orElseThrow();
+        return board().stage().pieces().stream()
+                .filter(Piece.Item.class::isInstance)
+                .findFirst()
+                .orElseThrow();
     }
 
     private String differs() throws Exception {
@@ -63,10 +68,16 @@ class LadderWindowTest extends RealWindow {
     }
 
     private List<String> labels() {
-        return board().stage().people().stream().map(Piece.Person::label).sorted().toList();
+        return board().stage().people().stream()
+                .map(Piece.Person::label)
+                .sorted()
+                .toList();
     }
 
-    /** Put down on the upper rung first and on the lower one later, each with a run of their own: once the lower one was never seen above. */
+    /**
+     * Put down on the upper rung first and on the lower one later, each with a run of their own: once the lower one was
+     * never seen above.
+     */
     @Test
     void peopleWhoComeOnBothRungsAreSeenTogetherAbove() throws Exception {
         int there = board().stage().people().size();
@@ -87,10 +98,15 @@ class LadderWindowTest extends RealWindow {
         assertEquals(there + 2, board().stage().people().size(), labels().toString());
         assertEquals(runs + 2, board().stage().actions().size());
         for (Vec start : List.of(upper, lower)) {
-            Piece.Person person = board().stage().people().stream().filter(p -> p.at().distance(start) < 1).findFirst().orElseThrow();
+            Piece.Person person = board().stage().people().stream()
+                    .filter(p -> p.at().distance(start) < 1)
+                    .findFirst()
+                    .orElseThrow();
             Action run = board().stage().actionsOf(person.id()).get(0);
             double end = board().timeline().times(run.id()).orElseThrow().end();
-            assertTrue(board().timeline().pose(person.id(), end).at().distance(start.plus(new Vec(10, 0))) < 1.5, "each runs their own way");
+            assertTrue(
+                    board().timeline().pose(person.id(), end).at().distance(start.plus(new Vec(10, 0))) < 1.5,
+                    "each runs their own way");
         }
     }
 
@@ -99,7 +115,8 @@ class LadderWindowTest extends RealWindow {
         take(find("#rung-menu-s2"), "Rename");
         write("live");
         type(KeyCode.ENTER);
-        await(() -> board().drill().ladder().get(1).title().equals("live") || board().drill().ladder().get(1).title().equals("Live"));
+        await(() -> board().drill().ladder().get(1).title().equals("live")
+                || board().drill().ladder().get(1).title().equals("Live"));
         take(find("#rung-menu-s2"), "Remove");
         await(() -> board().rung().equals("s1"));
         assertEquals(1, board().drill().ladder().size());
@@ -139,19 +156,25 @@ class LadderWindowTest extends RealWindow {
         type(KeyCode.ENTER);
         await(() -> ((Label) find("#hint")).getText().startsWith("Begin with a number"));
         type(KeyCode.CONTROL, KeyCode.A);
-        write("2 min left, 2 min right, then change");
+        write("2.5 min from the wing, 1.5 min from the middle, then swap");
         type(KeyCode.ENTER);
         click("#plan-climb");
-        write("8 of 10 are caught");
+        write("five in a row are clean");
         type(KeyCode.ENTER);
-        await(() -> plan().climb().equals("8 of 10 are caught"));
-        assertEquals(4, plan().length().orElseThrow().minutes());
-        assertEquals("2 min left, 2 min right, then change. Climb when 8 of 10 are caught", fx(() -> ((Label) find("#rung-plan")).getText()));
+        await(() -> plan().climb().equals("five in a row are clean"));
+        assertEquals(4, plan().dose().orElseThrow().minutes());
+        assertEquals(
+                "2.5 min from the wing, 1.5 min from the middle, then swap. Climb when five in a row are clean",
+                fx(() -> ((Label) find("#rung-plan")).getText()));
         click("#plan-close");
     }
 
-    private Plan plan() {
-        return board().drill().ladder().stream().filter(r -> r.id().equals("s2")).findFirst().orElseThrow().plan();
+    private RungPlan plan() {
+        return board().drill().ladder().stream()
+                .filter(r -> r.id().equals("s2"))
+                .findFirst()
+                .orElseThrow()
+                .plan();
     }
 
     @Test
@@ -172,8 +195,15 @@ class LadderWindowTest extends RealWindow {
     void whatAnUpperRungNeedsIsTakenAwayBelowAndStaysThere() throws Exception {
         Piece person = board().stage().people().get(0);
         int there = board().stage().pieces().size();
-        fx(() -> board().apply(ActionEdits.chalk("s2", new Action.Run("own", person.id(), new Action.Path(List.of(Spot.at(0, 0)), false),
-                Action.Gait.RUN, Action.Ending.GO_ON, Cue.whistle()))));
+        fx(() -> board().apply(ActionEdits.chalk(
+                "s2",
+                new Travel.Run(
+                        "own",
+                        person.id(),
+                        new TravelPath(List.of(Spot.at(0, 0)), false),
+                        Action.Gait.RUN,
+                        Action.Ending.GO_ON,
+                        Cue.whistle()))));
         click("#rung-s1");
         fx(() -> {
             board().selection().choose(person.id());

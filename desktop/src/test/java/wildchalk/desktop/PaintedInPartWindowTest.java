@@ -55,7 +55,10 @@ class PaintedInPartWindowTest extends RealWindow {
     }
 
     private static boolean far(Color a, Color b) {
-        return Math.max(Math.abs(a.getRed() - b.getRed()), Math.max(Math.abs(a.getGreen() - b.getGreen()), Math.abs(a.getBlue() - b.getBlue()))) > HAIR;
+        return Math.max(
+                        Math.abs(a.getRed() - b.getRed()),
+                        Math.max(Math.abs(a.getGreen() - b.getGreen()), Math.abs(a.getBlue() - b.getBlue())))
+                > HAIR;
     }
 
     private void apply(Edit<Drill> edit) throws Exception {

@@ -37,17 +37,26 @@ class ReactionWindowTest extends RealWindow {
         Action last = board().stage().actions().get(board().stage().actions().size() - 1);
         Action.Shadow shadow = assertInstanceOf(Action.Shadow.class, last);
         assertEquals("p9", shadow.whom());
-        String words = board().script().lines().stream().map(l -> l.text()).toList().toString();
+        String words =
+                board().script().lines().stream().map(l -> l.text()).toList().toString();
         assertTrue(words.contains("4 marks 9, goal-side, 1.5 m off"), words);
         double end = board().timeline().times(shadow.id()).orElseThrow().end();
-        assertTrue(board().timeline().pose("p4", end).at().distance(board().timeline().pose("p9", end).at()) < 3);
+        assertTrue(board().timeline()
+                        .pose("p4", end)
+                        .at()
+                        .distance(board().timeline().pose("p9", end).at())
+                < 3);
         type(KeyCode.K);
-        assertEquals(Action.Shadow.Way.CHASE, ((Action.Shadow) board().stage().action(shadow.id()).orElseThrow()).way());
+        assertEquals(
+                Action.Shadow.Way.CHASE,
+                ((Action.Shadow) board().stage().action(shadow.id()).orElseThrow()).way());
         await(() -> ((Label) find("#kept")).getText().equals("kept just now"));
         Stage shown = board().stage();
         close();
         try (Book book = Book.open(book())) {
-            assertEquals(shown.actions(), Ladder.build(book.drills().load("turnstile"), "s1").actions());
+            assertEquals(
+                    shown.actions(),
+                    Ladder.build(book.drills().load("turnstile"), "s1").actions());
         }
     }
 
@@ -62,11 +71,14 @@ class ReactionWindowTest extends RealWindow {
         });
         type(KeyCode.K);
         type(KeyCode.K);
-        assertEquals(Action.Manner.LOB, ((Action.Pass) board().stage().action("a1").orElseThrow()).manner());
+        assertEquals(
+                Action.Manner.LOB, ((Action.Pass) board().stage().action("a1").orElseThrow()).manner());
         assertTrue(board().timeline().times("a1").orElseThrow().arrival() > flat + 0.2, "a lob hangs");
         assertTrue(board().script().lines().get(0).text().contains("lobs the ball"));
         type(KeyCode.CONTROL, KeyCode.Z);
-        assertEquals(Action.Manner.BOUNCE, ((Action.Pass) board().stage().action("a1").orElseThrow()).manner());
+        assertEquals(
+                Action.Manner.BOUNCE,
+                ((Action.Pass) board().stage().action("a1").orElseThrow()).manner());
     }
 
     @Test

@@ -6,7 +6,6 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
-import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.geometry.Point2D;
@@ -17,9 +16,7 @@ import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
-import javafx.scene.input.MouseEvent;
 import javafx.scene.paint.Color;
 import javafx.stage.Stage;
 import javafx.stage.Window;
@@ -42,10 +39,9 @@ abstract class RealWindow {
     @TempDir
     Path folder;
 
-    final FxRobot robot = new FxRobot();
-    WildChalkApp.Session session;
+    final FxRobot robot = new SwiftRobot();
+    OpenWindow session;
     Stage stage;
-    private final AtomicInteger released = new AtomicInteger();
     Path picked;
     Path looked;
     String suggested;
@@ -90,14 +86,9 @@ abstract class RealWindow {
     void open(Request request) throws Exception {
         session = fx(() -> {
             stage = new Stage();
-            return WildChalkApp.Session.start(stage, request, chooser);
+            return OpenWindow.start(stage, request, chooser);
         });
         session.opened().get(90, TimeUnit.SECONDS);
-        fx(() -> {
-            stage.getScene().addEventFilter(KeyEvent.KEY_RELEASED, e -> released.incrementAndGet());
-            stage.getScene().addEventFilter(MouseEvent.MOUSE_RELEASED, e -> released.incrementAndGet());
-            return null;
-        });
         settle();
     }
 
@@ -125,7 +116,7 @@ abstract class RealWindow {
     }
 
     BoardState board() {
-        return session.window().board().orElseThrow();
+        return session.board().orElseThrow();
     }
 
     /** Looked up on the window's thread: while that makes a card, nobody else can find it. */
@@ -138,7 +129,10 @@ abstract class RealWindow {
 
     ScreenMap map() {
         Node pane = find("#board");
-        return ScreenMap.fit(board().drill(), board().surface(), Math.floor(pane.getLayoutBounds().getWidth()),
+        return ScreenMap.fit(
+                board().drill(),
+                board().surface(),
+                Math.floor(pane.getLayoutBounds().getWidth()),
                 Math.floor(pane.getLayoutBounds().getHeight()));
     }
 
@@ -163,7 +157,7 @@ abstract class RealWindow {
 
     /** Lets the button go and waits until that has come. */
     void letGo() {
-        int expected = released.get() + 1;
+        int expected = SwiftRobot.released() + 1;
         robot.release(MouseButton.PRIMARY);
         awaitReleases(expected);
     }
@@ -190,7 +184,11 @@ abstract class RealWindow {
         ContextMenu list = opened(button);
         fx(() -> {
             list.hide();
-            items(list.getItems()).filter(i -> item.equals(i.getText())).findFirst().orElseThrow().fire();
+            items(list.getItems())
+                    .filter(i -> item.equals(i.getText()))
+                    .findFirst()
+                    .orElseThrow()
+                    .fire();
             return null;
         });
         settle();
@@ -199,7 +197,10 @@ abstract class RealWindow {
     /** Opens the list of a button with the mouse. */
     ContextMenu opened(Node button) throws Exception {
         robot.clickOn(button);
-        Callable<Optional<ContextMenu>> list = () -> Window.getWindows().stream().filter(ContextMenu.class::isInstance).map(ContextMenu.class::cast).findFirst();
+        Callable<Optional<ContextMenu>> list = () -> Window.getWindows().stream()
+                .filter(ContextMenu.class::isInstance)
+                .map(ContextMenu.class::cast)
+                .findFirst();
         await(() -> list.call().isPresent());
         return fx(list).orElseThrow();
     }
@@ -207,7 +208,10 @@ abstract class RealWindow {
     /** How many drills the Book shows, those included that are to be scrolled to. */
     int cards() throws Exception {
         return fx(() -> stage.getScene().lookup(".card-grid") instanceof ListView<?> grid
-                ? grid.getItems().stream().mapToInt(row -> ((List<?>) row).size()).sum() : -1);
+                ? grid.getItems().stream()
+                        .mapToInt(row -> ((List<?>) row).size())
+                        .sum()
+                : -1);
     }
 
     static boolean isSeen(Node node) {
@@ -221,8 +225,17 @@ abstract class RealWindow {
             for (int row = 0; row <= grid.getItems().size(); row++) {
                 stage.getScene().getRoot().applyCss();
                 stage.getScene().getRoot().layout();
-                Optional<Node> card = grid.lookupAll(".card").stream().filter(n -> isSeen(n) && ("card-" + id).equals(n.getId())
-                        && grid.localToScene(grid.getLayoutBounds()).contains(n.localToScene(n.getLayoutBounds()).getCenterX(), n.localToScene(n.getLayoutBounds()).getMaxY() - 40)).findFirst();
+                Optional<Node> card = grid.lookupAll(".card").stream()
+                        .filter(n -> isSeen(n)
+                                && ("card-" + id).equals(n.getId())
+                                && grid.localToScene(grid.getLayoutBounds())
+                                        .contains(
+                                                n.localToScene(n.getLayoutBounds())
+                                                        .getCenterX(),
+                                                n.localToScene(n.getLayoutBounds())
+                                                                .getMaxY()
+                                                        - 40))
+                        .findFirst();
                 if (card.isPresent()) {
                     return card.get();
                 }
@@ -242,9 +255,9 @@ abstract class RealWindow {
         return items.stream().flatMap(i -> i instanceof Menu menu ? items(menu.getItems()) : Stream.of(i));
     }
 
-    /** On a slow machine a key comes to the window some time after it was pressed; one that goes to a menu never does. */
+    /** On a slow machine a key comes to a window some time after it was pressed. */
     void type(KeyCode... keys) {
-        int expected = released.get() + keys.length;
+        int expected = SwiftRobot.released() + keys.length;
         robot.press(keys);
         robot.release(keys);
         awaitReleases(expected);
@@ -252,20 +265,20 @@ abstract class RealWindow {
 
     /** Types a text and waits until all of it has come. */
     void write(String text) {
-        int expected = released.get() + text.length();
+        int expected = SwiftRobot.released() + text.length();
         robot.write(text);
         awaitReleases(expected);
         // Capitals let go of Shift as well.
         int before;
         do {
-            before = released.get();
+            before = SwiftRobot.released();
             WaitForAsyncUtils.sleep(100, TimeUnit.MILLISECONDS);
-        } while (released.get() > before);
+        } while (SwiftRobot.released() > before);
     }
 
     private void awaitReleases(int expected) {
-        for (int i = 0; i < 400 && released.get() < expected; i++) {
-            WaitForAsyncUtils.sleep(50, TimeUnit.MILLISECONDS);
+        for (int i = 0; i < 4000 && SwiftRobot.released() < expected; i++) {
+            WaitForAsyncUtils.sleep(5, TimeUnit.MILLISECONDS);
         }
         settle();
     }
@@ -279,7 +292,8 @@ abstract class RealWindow {
             for (int dx = -6; dx <= 6; dx += 6) {
                 for (int dy = -6; dy <= 6; dy += 6) {
                     Color c = image.getPixelReader().getColor((int) at.getX() + dx, (int) at.getY() + dy);
-                    double off = Math.abs(c.getRed() - colour.getRed()) + Math.abs(c.getGreen() - colour.getGreen())
+                    double off = Math.abs(c.getRed() - colour.getRed())
+                            + Math.abs(c.getGreen() - colour.getGreen())
                             + Math.abs(c.getBlue() - colour.getBlue());
                     found += off < 0.05 ? 1 : 0;
                 }

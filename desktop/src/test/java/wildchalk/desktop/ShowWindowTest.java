@@ -32,15 +32,20 @@ class ShowWindowTest extends RealWindow {
     @BeforeEach
     void show() throws Exception {
         open(Request.demo(book()));
-        Drill ladder = DemoBook.drills().stream().filter(d -> d.id().equals("lamplighter")).findFirst().orElseThrow();
+        Drill ladder = DemoBook.drills().stream()
+                .filter(d -> d.id().equals("lamplighter"))
+                .findFirst()
+                .orElseThrow();
         fx(() -> {
             session.window().open(ladder);
             return null;
         });
         settle();
-        type(KeyCode.F5);
-        await(() -> session.window().shown().isPresent() && session.window().shown().get().people().isFocused());
-        shown = session.window().shown().orElseThrow();
+        // Where it is let go there is another window by then, which never hears of it.
+        robot.press(KeyCode.F5).release(KeyCode.F5);
+        await(() ->
+                session.shown().isPresent() && session.shown().get().people().isFocused());
+        shown = session.shown().orElseThrow();
     }
 
     @AfterEach
@@ -87,7 +92,8 @@ class ShowWindowTest extends RealWindow {
             boolean fork = before.kind() == Kind.FORK && !tour().choices().of().containsKey(before.about());
             // The second way wherever somebody decides; it goes on from there by itself.
             press(fork ? KeyCode.DIGIT2 : KeyCode.SPACE);
-            await(() -> !shown.showing().isMoving() && (!tour().stop().equals(before) || !tour().rung().id().equals(rung)));
+            await(() -> !shown.showing().isMoving()
+                    && (!tour().stop().equals(before) || !tour().rung().id().equals(rung)));
             chosen += fork ? 1 : 0;
             rungs.add(tour().rung().id());
             kinds.add(tour().stop().kind());
@@ -99,7 +105,10 @@ class ShowWindowTest extends RealWindow {
             }
         }
         assertEquals(5, rungs.size(), "four rungs and a variation");
-        assertEquals(4, kinds.stream().filter(k -> k == Kind.QUESTION).count(), "two questions on each of the upper two rungs");
+        assertEquals(
+                4,
+                kinds.stream().filter(k -> k == Kind.QUESTION).count(),
+                "two questions on each of the upper two rungs");
         assertEquals(8, chosen, "7 decides on the lower three rungs and 11 on all five");
         assertTrue(words("#show-caption").startsWith("That is one rep"));
         press(KeyCode.ESCAPE, () -> !shown.isOpen());
@@ -122,7 +131,10 @@ class ShowWindowTest extends RealWindow {
         press(KeyCode.PAGE_DOWN, () -> tour().rung().id().equals("s2"));
         press(KeyCode.HOME, () -> tour().stop().kind() == Kind.START);
         press(KeyCode.N, () -> shown.notes().isShowing());
-        String notes = fx(() -> shown.notes().getScene().getRoot().lookupAll(".notes-words").stream().map(n -> ((Label) n).getText()).toList().toString());
+        String notes = fx(() -> shown.notes().getScene().getRoot().lookupAll(".notes-words").stream()
+                .map(n -> ((Label) n).getText())
+                .toList()
+                .toString());
         assertTrue(notes.contains("When 7 is halfway: 9 runs 12 m and 11 runs 2.5 m."), notes);
         press(KeyCode.N, () -> !shown.notes().isShowing());
     }
@@ -132,7 +144,9 @@ class ShowWindowTest extends RealWindow {
         fx(() -> {
             // What the system sends while the space bar is down: presses, and no release.
             for (int i = 0; i < 20; i++) {
-                Event.fireEvent(node("#show"), new KeyEvent(KeyEvent.KEY_PRESSED, " ", " ", KeyCode.SPACE, false, false, false, false));
+                Event.fireEvent(
+                        node("#show"),
+                        new KeyEvent(KeyEvent.KEY_PRESSED, " ", " ", KeyCode.SPACE, false, false, false, false));
             }
             return null;
         });
@@ -141,7 +155,9 @@ class ShowWindowTest extends RealWindow {
         assertEquals(Kind.BEAT, tour().stop().kind());
         Stop first = tour().stop();
         fx(() -> {
-            Event.fireEvent(node("#show"), new KeyEvent(KeyEvent.KEY_RELEASED, " ", " ", KeyCode.SPACE, false, false, false, false));
+            Event.fireEvent(
+                    node("#show"),
+                    new KeyEvent(KeyEvent.KEY_RELEASED, " ", " ", KeyCode.SPACE, false, false, false, false));
             return null;
         });
         press(KeyCode.SPACE, () -> !shown.showing().isMoving() && !tour().stop().equals(first));
@@ -149,7 +165,9 @@ class ShowWindowTest extends RealWindow {
 
     @Test
     void oneIsFollowedInTheSecondPersonAndChalkFades() throws Exception {
-        press(KeyCode.Y, () -> shown.showing().board().focus().followedProperty().get().isPresent());
+        press(
+                KeyCode.Y,
+                () -> shown.showing().board().focus().followedProperty().get().isPresent());
         assertEquals("You are 7", words("#show-you"));
         assertEquals("On the whistle, you carry the ball 12 m to the orange cone A.", words("#show-caption"));
         press(KeyCode.Y, () -> words("#show-you").equals("You are 9"));

@@ -26,14 +26,17 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.edit.DrillEdits;
-import wildchalk.desktop.beside.Beside;
+import wildchalk.desktop.background.Background;
 import wildchalk.desktop.exchange.Exchange;
 import wildchalk.desktop.trouble.TroubleLog;
 import wildchalk.handout.HandOuts;
 import wildchalk.handout.order.HandOut;
 import wildchalk.storage.format.DrillWriter;
 
-/** Everything that is done beside the window fails once: the window says so and goes on, and the file says where, naming nobody. */
+/**
+ * Everything that is done beside the window fails once: the window says so and goes on, and the file says where, naming
+ * nobody.
+ */
 class TroubleWindowTest extends RealWindow {
 
     private static final String SECRET = "Ottoline Brackenbury";
@@ -45,7 +48,7 @@ class TroubleWindowTest extends RealWindow {
     @BeforeEach
     void fail() {
         TroubleLog.in(folder.resolve("troubles"));
-        Beside.beforeEach(what -> {
+        Background.beforeEach(what -> {
             if (fails.contains(what)) {
                 failed.merge(what, 1, Integer::sum);
                 throw new IllegalStateException(SECRET);
@@ -55,7 +58,7 @@ class TroubleWindowTest extends RealWindow {
 
     @AfterEach
     void mend() {
-        Beside.beforeEach(what -> { });
+        Background.beforeEach(what -> {});
         TroubleLog.close();
     }
 
@@ -94,36 +97,70 @@ class TroubleWindowTest extends RealWindow {
     void whatFailsInTheBookIsSaidThere() throws Exception {
         openDemoBook();
         picked = folder.resolve("Other.chalkbook");
-        said("copying a drill into another book", () -> choose("ferryman", "Another book …"), "The book Other could not be written. Nothing was copied.");
+        said(
+                "copying a drill into another book",
+                () -> choose("ferryman", "Another book …"),
+                "The book Other could not be written. Nothing was copied.");
         picked = folder.resolve("x.drill.json");
-        said("writing a drill file", () -> choose("ferryman", "Give out as a drill file …"), "The file could not be written. What is in the book is safe.");
+        said(
+                "writing a drill file",
+                () -> choose("ferryman", "Give out as a drill file …"),
+                "The file could not be written. What is in the book is safe.");
         picked = folder.resolve("all.zip");
-        said("writing a bundle of drills", () -> fx(() -> {
-            new Exchange(chooser, session.window().messages()).saveDrills(DemoBook.drills(), () -> session.window().messages().say("written"));
-            return null;
-        }), "The file could not be written. What is in the book is safe.");
+        said(
+                "writing a bundle of drills",
+                () -> fx(() -> {
+                    new Exchange(chooser, session.window().messages())
+                            .saveDrills(
+                                    DemoBook.drills(),
+                                    () -> session.window().messages().say("written"));
+                    return null;
+                }),
+                "The file could not be written. What is in the book is safe.");
         // A picture that stands still is there all the same: nothing more is said than that.
-        said("working a small picture out that plays", () -> robot.moveTo(card("skylark")), () -> "" + cards(), "" + DEMO);
+        said(
+                "working a small picture out that plays",
+                () -> robot.moveTo(card("skylark")),
+                () -> "" + cards(),
+                "" + DEMO);
         said("asking the book", () -> choose("ferryman", "Make a copy"), "What was said to be kept is kept");
-        Path in = Files.writeString(folder.resolve("in.drill.json"), DrillWriter.write(DemoBook.drills().get(0).withId("other")));
+        Path in = Files.writeString(
+                folder.resolve("in.drill.json"),
+                DrillWriter.write(DemoBook.drills().get(0).withId("other")));
         picked = in;
         Callable<String> summary = () -> find("#take-in-summary") instanceof Label l ? l.getText() : "";
-        said("reading files to take in", () -> click("#import"), summary, "Nothing was taken in, and the book is as it was.");
+        said(
+                "reading files to take in",
+                () -> click("#import"),
+                summary,
+                "Nothing was taken in, and the book is as it was.");
         click("#take-in-none");
         await(() -> cards() == DEMO);
-        said("drawing a small picture", () -> fx(() -> {
-            session.keeper().orElseThrow().tell(b -> b.drills().keep(b.drills().load("skylark").withTitle("Lark"), "Rename drill"));
-            click("#tab-book");
-            return null;
-        }), () -> "" + cards(), "" + DEMO);
+        said(
+                "drawing a small picture",
+                () -> fx(() -> {
+                    session.keeper().orElseThrow().tell(b -> b.drills()
+                            .keep(b.drills().load("skylark").withTitle("Lark"), "Rename drill"));
+                    click("#tab-book");
+                    return null;
+                }),
+                () -> "" + cards(),
+                "" + DEMO);
         choose("turnstile", "Old versions …");
-        await(() -> find("#versions") instanceof ListView<?> list && list.getItems().size() == 1);
-        said("looking at an old version", () -> fx(() -> {
-            ListView<?> list = (ListView<?>) find("#versions");
-            list.getSelectionModel().clearSelection();
-            list.getSelectionModel().select(0);
-            return null;
-        }), () -> find("#version-words").lookupAll(".label").stream().map(n -> ((Label) n).getText()).toList().toString(),
+        await(() ->
+                find("#versions") instanceof ListView<?> list && list.getItems().size() == 1);
+        said(
+                "looking at an old version",
+                () -> fx(() -> {
+                    ListView<?> list = (ListView<?>) find("#versions");
+                    list.getSelectionModel().clearSelection();
+                    list.getSelectionModel().select(0);
+                    return null;
+                }),
+                () -> find("#version-words").lookupAll(".label").stream()
+                        .map(n -> ((Label) n).getText())
+                        .toList()
+                        .toString(),
                 "This version could not be looked at. The drill itself is as it was.");
     }
 
@@ -134,10 +171,14 @@ class TroubleWindowTest extends RealWindow {
         await(() -> failed.containsKey("looking drills over"));
         fails.clear();
         assertEquals(DEMO, cards(), "the cards are there");
-        said("choosing drills by the filters", () -> {
-            type(KeyCode.CONTROL, KeyCode.F);
-            write("t");
-        }, () -> "" + cards(), "" + DEMO);
+        said(
+                "choosing drills by the filters",
+                () -> {
+                    type(KeyCode.CONTROL, KeyCode.F);
+                    write("t");
+                },
+                () -> "" + cards(),
+                "" + DEMO);
         type(KeyCode.ESCAPE);
         await(() -> cards() == DEMO);
     }
@@ -146,25 +187,39 @@ class TroubleWindowTest extends RealWindow {
     void whatFailsOnTheBoardIsSaidThere() throws Exception {
         fails.add("reading what was done before");
         open(Request.demo(book()));
-        await(() -> message().contains("What was done to this drill before could not be read. It cannot be undone; the drill is whole"));
+        await(() -> message()
+                .contains("What was done to this drill before could not be read. It cannot be undone; the "
+                        + "drill is whole"));
         fails.clear();
-        said("keeping an edit", () -> fx(() -> board().apply(DrillEdits.rename("Door"))), () -> message() + " / " + ((Label) find("#kept")).getText(),
+        said(
+                "keeping an edit",
+                () -> fx(() -> board().apply(DrillEdits.rename("Door"))),
+                () -> message() + " / " + ((Label) find("#kept")).getText(),
                 "What was said to be kept is kept. If it happens again, start Wild Chalk anew. / not kept");
         fx(() -> board().apply(DrillEdits.rename("Doors")));
         await(() -> ((Label) find("#kept")).getText().equals("kept just now"));
         fx(() -> Clipboard.getSystemClipboard().setContent(Map.of(DataFormat.PLAIN_TEXT, "anything")));
-        said("reading what is on the clipboard", () -> {
-            fx(() -> {
-                find("#board").requestFocus();
-                return null;
-            });
-            type(KeyCode.CONTROL, KeyCode.V);
-        }, () -> message() + stage.getScene().getRoot().lookupAll(".label").stream().map(n -> ((Label) n).getText()).toList(),
+        said(
+                "reading what is on the clipboard",
+                () -> {
+                    fx(() -> {
+                        find("#board").requestFocus();
+                        return null;
+                    });
+                    type(KeyCode.CONTROL, KeyCode.V);
+                },
+                () -> message()
+                        + stage.getScene().getRoot().lookupAll(".label").stream()
+                                .map(n -> ((Label) n).getText())
+                                .toList(),
                 "What is on the clipboard could not be put in. Nothing was changed");
-        said("working the set-out sheet out", () -> fx(() -> {
-            board().sheets().wantedProperty().set(true);
-            return null;
-        }), "The set-out sheet could not be worked out for this drill. The drill is safe");
+        said(
+                "working the set-out sheet out",
+                () -> fx(() -> {
+                    board().sheets().wantedProperty().set(true);
+                    return null;
+                }),
+                "The set-out sheet could not be worked out for this drill. The drill is safe");
         fx(() -> {
             board().sheets().wantedProperty().set(false);
             return null;
@@ -174,8 +229,11 @@ class TroubleWindowTest extends RealWindow {
     @Test
     void whatFailsWhileHandingOutIsSaidThere() throws Exception {
         open(Request.demo(book()));
-        said("making a preview", () -> handOut("Page for phones (HTML)"),
-                () -> find("#preview-none") instanceof Labeled l ? l.getText() : "", "There is no preview of this. It can be made all the same.");
+        said(
+                "making a preview",
+                () -> handOut("Page for phones (HTML)"),
+                () -> find("#preview-none") instanceof Labeled l ? l.getText() : "",
+                "There is no preview of this. It can be made all the same.");
         click("#kind-" + HandOuts.ALL.stream().map(HandOut::words).toList().indexOf("Clip (MP4)"));
         await(() -> find("#preview-length") != null);
         fails.add("painting a frame of the preview");
@@ -183,12 +241,26 @@ class TroubleWindowTest extends RealWindow {
         fails.clear();
         int once = failed.get("painting a frame of the preview");
         settle();
-        assertEquals(once, failed.get("painting a frame of the preview"), "it stands still and does not try again and again");
+        assertEquals(
+                once,
+                failed.get("painting a frame of the preview"),
+                "it stands still and does not try again and again");
         click("#kind-" + HandOuts.ALL.stream().map(HandOut::words).toList().indexOf("Page for phones (HTML)"));
-        Callable<String> said = () -> stage.getScene().getRoot().lookupAll(".label").stream().map(n -> ((Label) n).getText()).toList().toString();
-        said("making a page to look at", () -> click("#hand-out-try"), said, "The page could not be made: there may be no room for it on the disk.");
+        Callable<String> said = () -> stage.getScene().getRoot().lookupAll(".label").stream()
+                .map(n -> ((Label) n).getText())
+                .toList()
+                .toString();
+        said(
+                "making a page to look at",
+                () -> click("#hand-out-try"),
+                said,
+                "The page could not be made: there may be no room for it on the disk.");
         picked = folder.resolve("page.html");
-        said("making a hand-out", () -> click("#hand-out-go"), said, "It could not be made. Nothing was written, and the drill is safe in the book.");
+        said(
+                "making a hand-out",
+                () -> click("#hand-out-go"),
+                said,
+                "It could not be made. Nothing was written, and the drill is safe in the book.");
         assertFalse(Files.exists(picked));
     }
 
@@ -196,7 +268,11 @@ class TroubleWindowTest extends RealWindow {
     void aBookThatCannotBeOpenedOrClosedDoesNotHoldTheWindow() throws Exception {
         session = fx(() -> {
             stage = new Stage();
-            return WildChalkApp.Session.start(stage, Request.demo(book()), chooser, CompletableFuture.failedFuture(new IllegalStateException(SECRET)));
+            return OpenWindow.start(
+                    stage,
+                    Request.demo(book()),
+                    chooser,
+                    CompletableFuture.failedFuture(new IllegalStateException(SECRET)));
         });
         await(() -> message().contains("The book could not be opened. Nothing in it was changed."));
         assertTrue(TroubleLog.text().contains("opening a book"));
@@ -237,6 +313,9 @@ class TroubleWindowTest extends RealWindow {
         fails.clear();
         open(Request.demo(book()));
         await(() -> find("#rescue-go") != null);
-        said("putting a saved book in its place", () -> click("#rescue-go"), "The book could not be opened. Nothing in it was changed.");
+        said(
+                "putting a saved book in its place",
+                () -> click("#rescue-go"),
+                "The book could not be opened. Nothing in it was changed.");
     }
 }

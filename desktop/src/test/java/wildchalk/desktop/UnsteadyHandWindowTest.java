@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Random;
 import javafx.event.EventType;
 import javafx.geometry.Point2D;
@@ -18,16 +19,33 @@ import org.junit.jupiter.api.Test;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Soundness;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Vec;
 import wildchalk.desktop.board.state.Tool;
 
-/** Whatever the mouse and the keys do to the board in whatever order, nothing is left half done when the hand is off it. */
+/**
+ * Whatever the mouse and the keys do to the board in whatever order, nothing is left half done when the hand is off it.
+ */
 class UnsteadyHandWindowTest extends RealWindow {
 
     private static final int TRIES = 60;
     private static final int EVENTS = 40;
-    private static final List<KeyCode> KEYS = List.of(KeyCode.ESCAPE, KeyCode.ENTER, KeyCode.DELETE, KeyCode.R, KeyCode.C, KeyCode.P,
-            KeyCode.T, KeyCode.M, KeyCode.W, KeyCode.X, KeyCode.V, KeyCode.DIGIT5, KeyCode.SPACE, KeyCode.TAB, KeyCode.LEFT);
+    private static final List<KeyCode> KEYS = List.of(
+            KeyCode.ESCAPE,
+            KeyCode.ENTER,
+            KeyCode.DELETE,
+            KeyCode.R,
+            KeyCode.C,
+            KeyCode.P,
+            KeyCode.T,
+            KeyCode.M,
+            KeyCode.W,
+            KeyCode.X,
+            KeyCode.V,
+            KeyCode.DIGIT5,
+            KeyCode.SPACE,
+            KeyCode.TAB,
+            KeyCode.LEFT);
 
     private final Random random = new Random(20261125);
 
@@ -49,7 +67,9 @@ class UnsteadyHandWindowTest extends RealWindow {
             settle();
             nothingIsHalfDone();
         }
-        assertTrue(board().changesProperty().get() > TRIES, "the drill has changed " + board().changesProperty().get() + " times");
+        assertTrue(
+                board().changesProperty().get() > TRIES,
+                "the drill has changed " + board().changesProperty().get() + " times");
         fx(() -> {
             while (board().document().history().nextUndo().isPresent()) {
                 board().document().undo();
@@ -65,8 +85,9 @@ class UnsteadyHandWindowTest extends RealWindow {
         assertFalse(find("#stroke-tag").isVisible());
         assertEquals(List.of(), Soundness.faults(board().drill(), board().surface()));
         for (Action action : board().stage().actions()) {
-            if (action instanceof Action.Travel travel) {
-                assertTrue(board().timeline().line(travel.id()).stream().allMatch(p -> Double.isFinite(p.x()) && Double.isFinite(p.y())));
+            if (action instanceof Travel travel) {
+                assertTrue(board().timeline().line(travel.id()).stream()
+                        .allMatch(p -> Double.isFinite(p.x()) && Double.isFinite(p.y())));
             }
         }
     }
@@ -89,12 +110,20 @@ class UnsteadyHandWindowTest extends RealWindow {
             case 1 -> board().document().redo();
             case 2 -> board().toolProperty().set(Tool.values()[random.nextInt(Tool.values().length)]);
             case 3 -> mouse(MouseEvent.MOUSE_EXITED, somewhere(), MouseButton.NONE);
-            default -> board().head().atProperty().set(random.nextDouble() * board().timeline().duration());
+            default -> board().head()
+                    .atProperty()
+                    .set(random.nextDouble() * board().timeline().duration());
         }
     }
 
     private MouseButton button() {
-        return random.nextInt(5) == 0 ? MouseButton.SECONDARY : random.nextInt(9) == 0 ? MouseButton.MIDDLE : MouseButton.PRIMARY;
+        if (random.nextInt(5) == 0) {
+            return MouseButton.SECONDARY;
+        }
+        if (random.nextInt(9) == 0) {
+            return MouseButton.MIDDLE;
+        }
+        return MouseButton.PRIMARY;
     }
 
     /** On somebody, where something is to take hold of; or anywhere, outside the surface too. */
@@ -111,15 +140,38 @@ class UnsteadyHandWindowTest extends RealWindow {
         Node pane = find("#board");
         Point2D at = pane.localToScene(map().x(place), map().y(place));
         Point2D on = pane.localToScreen(map().x(place), map().y(place));
-        pane.fireEvent(new MouseEvent(type, at.getX(), at.getY(), on.getX(), on.getY(), button, 1 + random.nextInt(2),
-                random.nextInt(6) == 0, random.nextInt(8) == 0, false, false, button == MouseButton.PRIMARY,
-                button == MouseButton.MIDDLE, button == MouseButton.SECONDARY, false, false, false, null));
+        pane.fireEvent(new MouseEvent(
+                type,
+                at.getX(),
+                at.getY(),
+                on.getX(),
+                on.getY(),
+                button,
+                1 + random.nextInt(2),
+                random.nextInt(6) == 0,
+                random.nextInt(8) == 0,
+                false,
+                false,
+                button == MouseButton.PRIMARY,
+                button == MouseButton.MIDDLE,
+                button == MouseButton.SECONDARY,
+                false,
+                false,
+                false,
+                null));
     }
 
     private void press(KeyCode key) {
         Node pane = find("#board");
-        pane.fireEvent(new KeyEvent(KeyEvent.KEY_PRESSED, "", key.getName().length() == 1 ? key.getName().toLowerCase() : "", key,
-                false, false, false, false));
+        pane.fireEvent(new KeyEvent(
+                KeyEvent.KEY_PRESSED,
+                "",
+                key.getName().length() == 1 ? key.getName().toLowerCase(Locale.ROOT) : "",
+                key,
+                false,
+                false,
+                false,
+                false));
         pane.fireEvent(new KeyEvent(KeyEvent.KEY_RELEASED, "", "", key, false, false, false, false));
     }
 }

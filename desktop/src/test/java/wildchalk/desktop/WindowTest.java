@@ -25,11 +25,12 @@ import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.edit.DrillEdits;
 import wildchalk.core.geometry.Vec;
-import wildchalk.core.rehearsal.Event;
 import wildchalk.core.scene.Ink;
 import wildchalk.core.scene.Look;
+import wildchalk.core.timeline.Event;
 import wildchalk.desktop.board.state.Lights;
 import wildchalk.desktop.paint.ScreenBrush;
 import wildchalk.storage.book.Book;
@@ -44,8 +45,12 @@ class WindowTest extends RealWindow {
     void passChalkedWithTheMouseIsPlayedKeptAndThereAfterReopening() throws Exception {
         open(Request.demo(book()));
         assertEquals("Turnstile", board().drill().title());
-        int sentences = board().script().lines().stream().mapToInt(l -> l.text().split(" passes ").length - 1).sum();
-        long arrivals = board().timeline().events().stream().filter(e -> e.kind() == Event.Kind.ARRIVAL).count();
+        int sentences = board().script().lines().stream()
+                .mapToInt(l -> l.text().split(" passes ").length - 1)
+                .sum();
+        long arrivals = board().timeline().events().stream()
+                .filter(e -> e.kind() == Event.Kind.ARRIVAL)
+                .count();
         // 7 carries the ball and shoots in the demo; without the shot it is free to be passed.
         Action shot = board().stage().action("a6").orElseThrow();
         fx(() -> {
@@ -64,16 +69,24 @@ class WindowTest extends RealWindow {
         Action pass = board().stage().actions().get(board().stage().actions().size() - 1);
         assertEquals(Cue.next(), pass.cue());
         assertTrue(pass instanceof Action.Pass p && p.to().equals(Spot.at("p9")), pass.toString());
-        List<String> script = board().script().lines().stream().map(l -> l.text()).toList();
-        assertEquals(sentences + 1, script.stream().mapToInt(l -> l.split(" passes ").length - 1).sum());
+        List<String> script =
+                board().script().lines().stream().map(l -> l.text()).toList();
+        assertEquals(
+                sentences + 1,
+                script.stream().mapToInt(l -> l.split(" passes ").length - 1).sum());
         assertTrue(script.get(script.size() - 1).startsWith("Then 7 passes "), script.toString());
         assertEquals(script.size(), ((VBox) find("#script")).getChildren().size());
         Event arrival = board().timeline().events().stream()
-                .filter(e -> e.kind() == Event.Kind.ARRIVAL && e.action().equals(pass.id())).findFirst().orElseThrow();
+                .filter(e -> e.kind() == Event.Kind.ARRIVAL && e.action().equals(pass.id()))
+                .findFirst()
+                .orElseThrow();
         assertEquals("p9", arrival.who());
         // The shot's arrival is gone, the pass has one instead.
-        assertEquals(arrivals, board().timeline().events().stream()
-                .filter(e -> e.kind() == Event.Kind.ARRIVAL).count());
+        assertEquals(
+                arrivals,
+                board().timeline().events().stream()
+                        .filter(e -> e.kind() == Event.Kind.ARRIVAL)
+                        .count());
 
         click("#play");
         await(() -> board().head().atProperty().get() > 0.3);
@@ -102,7 +115,7 @@ class WindowTest extends RealWindow {
     void newDrillIsDrawnFromNothingUndoneAndDoneAgain() throws Exception {
         open(Request.demo(book()).openingNothing());
         take(find("#new-drill"), "Basketball court, international");
-        await(() -> session.window().board().isPresent());
+        await(() -> session.board().isPresent());
         settle();
         click("#tool-player");
         clickOnBoard(new Vec(4, 0));
@@ -117,13 +130,13 @@ class WindowTest extends RealWindow {
         dragOnBoard(new Vec(4, 0), new Vec(8, -4));
         assertTrue(board().stage().actions().get(0) instanceof Action.Pass);
         dragOnBoard(new Vec(8, -4), new Vec(11.5, -1.5));
-        assertTrue(board().stage().actions().get(1) instanceof Action.Carry);
+        assertTrue(board().stage().actions().get(1) instanceof Travel.Carry);
         assertEquals(Cue.received("a1"), board().stage().actions().get(1).cue());
 
         type(KeyCode.R);
-        assertTrue(board().stage().actions().get(1) instanceof Action.Run, "one key makes it a run");
+        assertTrue(board().stage().actions().get(1) instanceof Travel.Run, "one key makes it a run");
         type(KeyCode.E);
-        assertEquals(Action.Ending.STOP, ((Action.Travel) board().stage().actions().get(1)).ending());
+        assertEquals(Action.Ending.STOP, ((Travel) board().stage().actions().get(1)).ending());
         click("#undo");
         click("#undo");
         click("#undo");
@@ -142,8 +155,12 @@ class WindowTest extends RealWindow {
         Drill shown = board().drill();
         close();
         try (Book book = Book.open(book())) {
-            assertEquals(Ladder.build(shown, "s1").actions(), Ladder.build(book.drills().load(shown.id()), "s1").actions());
-            List<String> edits = book.drills().history(shown.id()).stream().map(Version::edit).toList();
+            assertEquals(
+                    Ladder.build(shown, "s1").actions(),
+                    Ladder.build(book.drills().load(shown.id()), "s1").actions());
+            List<String> edits = book.drills().history(shown.id()).stream()
+                    .map(Version::edit)
+                    .toList();
             assertTrue(edits.contains("Undo: Change end"), edits.toString());
         }
     }
@@ -156,9 +173,13 @@ class WindowTest extends RealWindow {
             return null;
         });
         settle();
-        assertTrue(Lights.of(board().model()).contains("a2") && Lights.of(board().model()).contains("a3"));
-        List<Node> lit = ((VBox) find("#script")).getChildren().stream()
-                .filter(n -> n.lookup(".beat-light") != null && n.lookup(".beat-light").isVisible()).toList();
+        assertTrue(Lights.of(board().model()).contains("a2")
+                && Lights.of(board().model()).contains("a3"));
+        List<Node> lit = ((VBox) find("#script"))
+                .getChildren().stream()
+                        .filter(n -> n.lookup(".beat-light") != null
+                                && n.lookup(".beat-light").isVisible())
+                        .toList();
         assertEquals(1, lit.size());
         clickOnBoard(board().board().route("a3").at(13));
         assertEquals("a3", board().selection().action().orElseThrow().id());
@@ -184,7 +205,8 @@ class WindowTest extends RealWindow {
         await(() -> cards() == DEMO);
         click("#import");
         await(() -> ((Label) find("#take-in-summary")).getText().startsWith("1 not sound"));
-        await(() -> find("#take-in-list").lookupAll(".label").stream().anyMatch(n -> ((Label) n).getText().contains("the file is cut off here")));
+        await(() -> find("#take-in-list").lookupAll(".label").stream()
+                .anyMatch(n -> ((Label) n).getText().contains("the file is cut off here")));
         assertTrue(find("#take-in-go").isDisabled());
         click("#take-in-none");
         await(() -> cards() == DEMO);
@@ -301,8 +323,10 @@ class WindowTest extends RealWindow {
         Path notABook = Files.writeString(folder.resolve("Shopping.chalkbook"), "onions, salt");
         open(Request.usual().withBook(notABook));
         String said = ((Label) find("#message-text")).getText();
-        assertEquals("Shopping.chalkbook is not a Wild Chalk book. It has been left as it is. "
-                + "Choose another file, or a new name to begin a new book.", said);
+        assertEquals(
+                "Shopping.chalkbook is not a Wild Chalk book. It has been left as it is. "
+                        + "Choose another file, or a new name to begin a new book.",
+                said);
         assertEquals("onions, salt", Files.readString(notABook));
         assertTrue(stage.isShowing());
         picked = folder.resolve("Other.chalkbook");
@@ -327,7 +351,10 @@ class WindowTest extends RealWindow {
         await(() -> ((Label) find("#kept")).getText().equals("all kept"));
         close();
         try (Book book = Book.open(book())) {
-            assertEquals("Held up", book.drills().load("turnstile").title(), "and came into the book when that could be written again");
+            assertEquals(
+                    "Held up",
+                    book.drills().load("turnstile").title(),
+                    "and came into the book when that could be written again");
         }
     }
 }

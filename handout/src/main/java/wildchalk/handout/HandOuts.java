@@ -18,11 +18,19 @@ import wildchalk.handout.words.Message;
 public final class HandOuts {
 
     /** In the order in which they are offered. */
-    public static final List<HandOut> ALL = List.of(new Card(), new Page(), new Clip(), new Gif(), new Picture(), new SvgPicture(),
-            new SetOutSheet(), new Message(), new DrillFile(), new BundleFile());
+    public static final List<HandOut> ALL = List.of(
+            new Card(),
+            new Page(),
+            new Clip(),
+            new Gif(),
+            new Picture(),
+            new SvgPicture(),
+            new SetOutSheet(),
+            new Message(),
+            new DrillFile(),
+            new BundleFile());
 
-    private HandOuts() {
-    }
+    private HandOuts() {}
 
     /** The first kind whose files end so: "pdf". */
     public static Optional<HandOut> ending(String ending) {

@@ -38,8 +38,14 @@ class HandOutsTest {
 
     private static Drill hostile() {
         Drill demo = Tool.demo("skylark");
-        Drill named = PieceEdits.change("s1", "Name", PersonEdits.called(Ladder.build(demo, "s1").people().get(0), "</g><b>]]>&")).apply(demo);
-        return DrillEdits.rename(Tool.HOSTILE + "z".repeat(10_000)).apply(named).withNotes(List.of(Tool.HOSTILE, "\n\t\u202e mirrored"), List.of(""), List.of("]]>"));
+        Drill named = PieceEdits.change(
+                        "s1",
+                        "Name",
+                        PersonEdits.called(Ladder.build(demo, "s1").people().get(0), "</g><b>]]>&"))
+                .apply(demo);
+        return DrillEdits.rename(Tool.HOSTILE + "z".repeat(10_000))
+                .apply(named)
+                .withNotes(List.of(Tool.HOSTILE, "\n\t\u202e mirrored"), List.of(""), List.of("]]>"));
     }
 
     @ParameterizedTest
@@ -50,10 +56,14 @@ class HandOutsTest {
         switch (kind.ending()) {
             case "txt" -> assertTrue(Files.readString(file).startsWith(Tool.HOSTILE + "zzz"));
             case "json" -> assertEquals(hostile(), DrillReader.read(file));
-            case "zip" -> assertEquals(List.of(hostile()), BundleReader.read(file).drills());
-            case "png", "gif", "mp4" -> assertTrue(Tool.run("ffprobe", "-v", "error", file.toString()).isEmpty());
-            case "pdf" -> assertTrue(Tool.run("qpdf", "--check", file.toString()).contains("No syntax or stream encoding errors"));
-            default -> assertTrue(Files.readString(file).contains("&lt;script&gt;alert(1)&lt;/script&gt; ]]&gt;"), kind.words());
+            case "zip" -> assertEquals(
+                    List.of(hostile()), BundleReader.read(file).drills());
+            case "png", "gif", "mp4" -> assertTrue(
+                    Tool.run("ffprobe", "-v", "error", file.toString()).isEmpty());
+            case "pdf" -> assertTrue(
+                    Tool.run("qpdf", "--check", file.toString()).contains("No syntax or stream encoding errors"));
+            default -> assertTrue(
+                    Files.readString(file).contains("&lt;script&gt;alert(1)&lt;/script&gt; ]]&gt;"), kind.words());
         }
     }
 
@@ -79,6 +89,8 @@ class HandOutsTest {
         } else if (preview instanceof Preview.Pages pages && kind.ending().equals("pdf")) {
             assertTrue(pages.pages().get(0).getHeight() > pages.pages().get(0).getWidth());
         }
-        assertTrue(!kind.words().isBlank() && !kind.about().isBlank() && kind.ending().matches("[a-z0-9]+"));
+        assertTrue(!kind.words().isBlank()
+                && !kind.about().isBlank()
+                && kind.ending().matches("[a-z0-9]+"));
     }
 }

@@ -44,9 +44,11 @@ class PictureTest {
         BufferedImage image = new BufferedImage(100, 100, BufferedImage.TYPE_INT_RGB);
         AffineTransform map = AffineTransform.getTranslateInstance(50, 50);
         map.scale(10, 10);
-        new PaperBrush(image.createGraphics(), Look.PAPER, map).paint(List.of(
-                new Shape.Fill(Curve.circle(new Vec(2, -1), 1), Ink.CORAL, false),
-                new Shape.Stroke(Curve.line(new Vec(-4, 3), new Vec(4, 3)), 0.4, Ink.SIGNAL, List.of(), false)));
+        new PaperBrush(image.createGraphics(), Look.PAPER, map)
+                .paint(List.of(
+                        new Shape.Fill(Curve.circle(new Vec(2, -1), 1), Ink.CORAL, false),
+                        new Shape.Stroke(
+                                Curve.line(new Vec(-4, 3), new Vec(4, 3)), 0.4, Ink.SIGNAL, List.of(), false)));
         assertEquals(Look.PAPER.colour(Ink.CORAL), image.getRGB(70, 40));
         assertEquals(Color.BLACK.getRGB(), image.getRGB(70, 55));
         assertEquals(Look.PAPER.colour(Ink.SIGNAL), image.getRGB(50, 80));
@@ -57,9 +59,11 @@ class PictureTest {
     void dashesLeaveGapsAndGrainLeavesSpecks() {
         BufferedImage image = new BufferedImage(200, 40, BufferedImage.TYPE_INT_RGB);
         AffineTransform map = AffineTransform.getScaleInstance(10, 10);
-        new PaperBrush(image.createGraphics(), Look.SLATE, map).paint(List.of(
-                new Shape.Stroke(Curve.line(new Vec(0, 1), new Vec(20, 1)), 0.6, Ink.CHALK, List.of(2.0, 1.0), false),
-                new Shape.Stroke(Curve.line(new Vec(0, 3), new Vec(20, 3)), 0.6, Ink.CHALK, List.of(), true)));
+        new PaperBrush(image.createGraphics(), Look.SLATE, map)
+                .paint(List.of(
+                        new Shape.Stroke(
+                                Curve.line(new Vec(0, 1), new Vec(20, 1)), 0.6, Ink.CHALK, List.of(2.0, 1.0), false),
+                        new Shape.Stroke(Curve.line(new Vec(0, 3), new Vec(20, 3)), 0.6, Ink.CHALK, List.of(), true)));
         assertEquals(Look.SLATE.colour(Ink.CHALK), image.getRGB(10, 10));
         assertEquals(Color.BLACK.getRGB(), image.getRGB(25, 10));
         long colours = 0;

@@ -20,13 +20,15 @@ import wildchalk.storage.format.FormatException;
 public final class Tool {
 
     /** The drills that come with the program. */
-    public static final List<String> DEMOS = List.of("allotment", "ferryman", "lamplighter", "sixpenny", "skylark", "turnstile");
+    public static final List<String> DEMOS =
+            List.of("allotment", "ferryman", "lamplighter", "sixpenny", "skylark", "turnstile");
 
     /** What a title or a label may hold, and no format may take for anything but text. */
-    public static final String HOSTILE = "<script>alert(1)</script> ]]> & \"quotes\" 'more' </text> {{data}} \u05e9\u05dc\u05d5\u05dd \u0645\u0631\u062d\u0628\u0627 \uD83C\uDFD0 ../../etc";
+    public static final String HOSTILE =
+            "<script>alert(1)</script> ]]> & \"quotes\" 'more' </text> {{data}} \u05e9\u05dc\u05d5\u05dd "
+                    + "\u0645\u0631\u062d\u0628\u0627 \uD83C\uDFD0 ../../etc";
 
-    private Tool() {
-    }
+    private Tool() {}
 
     public static Drill demo(String name) {
         try {
@@ -49,7 +51,8 @@ public final class Tool {
 
     public static String run(Map<String, String> environment, String... command) throws Exception {
         Path said = Files.createTempFile("tool", ".txt");
-        ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(said.toFile());
+        ProcessBuilder builder =
+                new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(said.toFile());
         builder.environment().putAll(environment);
         Process process = builder.start();
         process.waitFor(120, TimeUnit.SECONDS);

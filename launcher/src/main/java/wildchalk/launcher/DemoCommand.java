@@ -13,7 +13,9 @@ final class DemoCommand implements Callable<Integer> {
     @Option(names = "--book", paramLabel = "BOOK", description = "where the demo book is kept")
     private Path book;
 
-    @Option(names = "--picture", paramLabel = "X.png",
+    @Option(
+            names = "--picture",
+            paramLabel = "X.png",
             description = "write a picture of the window there and close it again")
     private Path picture;
 

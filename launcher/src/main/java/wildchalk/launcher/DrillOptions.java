@@ -18,9 +18,9 @@ import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Reads;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.naming.VenueWords;
-import wildchalk.core.rehearsal.Rehearsal;
-import wildchalk.core.rehearsal.Timeline;
+import wildchalk.core.runthrough.RunThrough;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.timeline.Timeline;
 import wildchalk.storage.format.DrillReader;
 import wildchalk.storage.format.FormatException;
 
@@ -30,14 +30,21 @@ class DrillOptions {
     @Option(names = "--stage", paramLabel = "S", description = "id of the stage; the lowest rung when left out")
     private String stageId;
 
-    @Option(names = "--level", paramLabel = "LEVEL", description = "who: under-8 to under-16, or adult; as the drill says when left out")
+    @Option(
+            names = "--level",
+            paramLabel = "LEVEL",
+            description = "who: under-8 to under-16, or adult; as the drill says when left out")
     private String level;
 
-    @Option(names = "--intensity", paramLabel = "PACE",
+    @Option(
+            names = "--intensity",
+            paramLabel = "PACE",
             description = "how hard: walk-through, half, three-quarter or live; as the drill says when left out")
     private String intensity;
 
-    @Option(names = "--read", paramLabel = "R=OPTION",
+    @Option(
+            names = "--read",
+            paramLabel = "R=OPTION",
             description = "which way a read goes; its first option when left out. May be given for several reads")
     private Map<String, String> reads = Map.of();
 
@@ -45,26 +52,44 @@ class DrillOptions {
     private CommandSpec spec;
 
     /** What the commands work with. */
-    record Rehearsed(Drill drill, Surface surface, Stage stage, Timeline timeline, Choices choices) {
+    record Rehearsed(Drill drill, RunThrough through) {
+
+        Surface surface() {
+            return through.surface();
+        }
+
+        Stage stage() {
+            return through.stage();
+        }
+
+        Timeline timeline() {
+            return through.timeline();
+        }
+
+        Choices choices() {
+            return through.choices();
+        }
     }
 
     Rehearsed rehearse(Path file) throws FormatException {
-        Drill read = DrillReader.read(file);
-        Drill drill = read.withEffort(new Effort(chosen(level, read.effort().level(), "--level"),
+        Drill read = DrillReader.told(file, Main.surfaces()).document();
+        Drill drill = read.withEffort(new Effort(
+                chosen(level, read.effort().level(), "--level"),
                 chosen(intensity, read.effort().intensity(), "--intensity")));
         String id = stageId == null ? drill.ladder().get(0).id() : stageId;
         if (drill.ladder().stream().noneMatch(r -> r.id().equals(id))) {
             throw new FormatException(file.getFileName() + ": it has no stage \"" + id + "\"; there are "
                     + String.join(", ", drill.ladder().stream().map(r -> r.id()).toList()));
         }
-        Surface surface = drill.surface();
         if (drill.venue().isMissing()) {
-            spec.commandLine().getErr().println(file.getFileName() + ": the surface \"" + drill.venue().surface()
-                    + "\" is not here; " + VenueWords.standIn(drill.venue()) + " stands in for it");
+            spec.commandLine()
+                    .getErr()
+                    .println(file.getFileName() + ": the surface \""
+                            + drill.venue().surface() + "\" is not here; " + VenueWords.standIn(drill.venue())
+                            + " stands in for it");
         }
         Stage stage = Ladder.build(drill, id);
-        Choices choices = choices(stage, file);
-        return new Rehearsed(drill, surface, stage, Rehearsal.of(stage, surface, choices), choices);
+        return new Rehearsed(drill, RunThrough.of(stage, drill.surface(), choices(stage, file)));
     }
 
     /** The wanted stage; empty when none was named. */
@@ -75,14 +100,27 @@ class DrillOptions {
     private Choices choices(Stage stage, Path file) throws FormatException {
         List<Instruction.Read> known = Reads.of(stage);
         for (Map.Entry<String, String> choice : reads.entrySet()) {
-            Instruction.Read read = known.stream().filter(r -> r.id().equals(choice.getKey())).findFirst()
+            Instruction.Read read = known.stream()
+                    .filter(r -> r.id().equals(choice.getKey()))
+                    .findFirst()
                     .orElseThrow(() -> new FormatException(file.getFileName() + ": it has no read \"" + choice.getKey()
-                            + "\"; " + (known.isEmpty() ? "nobody decides anything in this stage" : "there are "
-                            + String.join(", ", known.stream().map(Instruction.Read::id).toList()))));
+                            + "\"; "
+                            + (known.isEmpty()
+                                    ? "nobody decides anything in this stage"
+                                    : "there are "
+                                            + String.join(
+                                                    ", ",
+                                                    known.stream()
+                                                            .map(Instruction.Read::id)
+                                                            .toList()))));
             if (read.option(choice.getValue()).isEmpty()) {
                 throw new FormatException(file.getFileName() + ": the read \"" + read.id() + "\" has no option \""
                         + choice.getValue() + "\"; there are "
-                        + String.join(", ", read.options().stream().map(Instruction.Option::id).toList()));
+                        + String.join(
+                                ", ",
+                                read.options().stream()
+                                        .map(Instruction.Option::id)
+                                        .toList()));
             }
         }
         return new Choices(reads);
@@ -93,10 +131,14 @@ class DrillOptions {
             return usual;
         }
         try {
-            return Enum.valueOf(usual.getDeclaringClass(), word.toUpperCase(Locale.ROOT).replace('-', '_'));
+            return Enum.valueOf(
+                    usual.getDeclaringClass(), word.toUpperCase(Locale.ROOT).replace('-', '_'));
         } catch (IllegalArgumentException e) {
-            String known = String.join(", ", Arrays.stream(usual.getDeclaringClass().getEnumConstants())
-                    .map(v -> v.name().toLowerCase(Locale.ROOT).replace('_', '-')).toList());
+            String known = String.join(
+                    ", ",
+                    Arrays.stream(usual.getDeclaringClass().getEnumConstants())
+                            .map(v -> v.name().toLowerCase(Locale.ROOT).replace('_', '-'))
+                            .toList());
             throw new ParameterException(spec.commandLine(), option + " should be one of " + known);
         }
     }

@@ -32,11 +32,14 @@ import wildchalk.handout.order.Progress;
 import wildchalk.handout.order.Undelivered;
 import wildchalk.storage.format.FormatException;
 
-@Command(name = "export", mixinStandardHelpOptions = true,
+@Command(
+        name = "export",
+        mixinStandardHelpOptions = true,
         description = "Hand-outs: card, page, clip, picture, text, drill file or bundle; of one drill, or of many.")
 final class ExportCommand implements Callable<Integer> {
 
-    private static final String ENDINGS = HandOuts.ALL.stream().map(HandOut::ending).collect(Collectors.joining("|"));
+    private static final String ENDINGS =
+            HandOuts.ALL.stream().map(HandOut::ending).collect(Collectors.joining("|"));
 
     @Parameters(arity = "1..*", paramLabel = "FILE", description = "drill files")
     private List<Path> files;
@@ -47,17 +50,28 @@ final class ExportCommand implements Callable<Integer> {
     @Mixin
     private UnitOptions said;
 
-    @Option(names = "--out", paramLabel = "X.ENDING", description = "where it goes; the ending says what it is: "
-            + "pdf, html, mp4, gif, png, svg, txt, json or zip")
+    @Option(
+            names = "--out",
+            paramLabel = "X.ENDING",
+            description =
+                    "where it goes; the ending says what it is: " + "pdf, html, mp4, gif, png, svg, txt, json or zip")
     private Path out;
 
     @Option(names = "--into", paramLabel = "FOLDER", description = "instead of --out: a folder, for one drill or many")
     private Path into;
 
-    @Option(names = "--as", split = ",", paramLabel = "ENDING", description = "with --into: what is made of each drill, such as pdf,html")
+    @Option(
+            names = "--as",
+            split = ",",
+            paramLabel = "ENDING",
+            description = "with --into: what is made of each drill, such as pdf,html")
     private List<String> as = List.of("pdf");
 
-    @Option(names = "--at", defaultValue = "0", paramLabel = "SECONDS", description = "of a picture: the moment; 0 is the whistle")
+    @Option(
+            names = "--at",
+            defaultValue = "0",
+            paramLabel = "SECONDS",
+            description = "of a picture: the moment; 0 is the whistle")
     private double at;
 
     @Option(names = "--width", defaultValue = "1600", description = "of a picture: pixels, 200 to 8000")
@@ -66,7 +80,10 @@ final class ExportCommand implements Callable<Integer> {
     @Option(names = "--no-words", description = "of a picture: the board alone")
     private boolean wordless;
 
-    @Option(names = "--look", defaultValue = "slate", description = "slate, paper, grey, or ground: like what people move on")
+    @Option(
+            names = "--look",
+            defaultValue = "slate",
+            description = "slate, paper, grey, or ground: like what people move on")
     private String look;
 
     @Option(names = "--paper", defaultValue = "a4", paramLabel = "a4|letter", description = "of a card")
@@ -134,12 +151,22 @@ final class ExportCommand implements Callable<Integer> {
     }
 
     private void refuseMisuse() {
-        boolean one = (out == null) != (into == null) && (out == null || files.size() == 1 || ending(out).equals("zip"));
-        String wrong = !one ? "give --out for one drill (or X.zip for many in a bundle), or --into and a folder for many"
-                : out != null && HandOuts.ending(ending(out)).isEmpty() ? "--out should end in " + ENDINGS.replace("|", ", ")
-                : as.stream().anyMatch(a -> HandOuts.ending(a).isEmpty()) ? "--as should be some of " + ENDINGS.replace("|", ", ")
-                : width < Still.NARROWEST || width > Still.WIDEST || !Double.isFinite(at) ? "--width should be from 200 to 8000 and --at a number of seconds"
-                : !(speed >= 0.25 && speed <= 2) ? "--speed should be from 0.25 to 2" : "";
+        boolean one = (out == null) != (into == null)
+                && (out == null || files.size() == 1 || ending(out).equals("zip"));
+        String wrong;
+        if (!one) {
+            wrong = "give --out for one drill (or X.zip for many in a bundle), or --into and a folder for many";
+        } else if (out != null && HandOuts.ending(ending(out)).isEmpty()) {
+            wrong = "--out should end in " + ENDINGS.replace("|", ", ");
+        } else if (as.stream().anyMatch(a -> HandOuts.ending(a).isEmpty())) {
+            wrong = "--as should be some of " + ENDINGS.replace("|", ", ");
+        } else if (width < Still.NARROWEST || width > Still.WIDEST || !Double.isFinite(at)) {
+            wrong = "--width should be from 200 to 8000 and --at a number of seconds";
+        } else if (!(speed >= 0.25 && speed <= 2)) {
+            wrong = "--speed should be from 0.25 to 2";
+        } else {
+            wrong = "";
+        }
         if (!wrong.isEmpty()) {
             throw new ParameterException(spec.commandLine(), wrong);
         }
@@ -156,16 +183,26 @@ final class ExportCommand implements Callable<Integer> {
 
     private Order order(DrillOptions.Rehearsed r) {
         Look wanted = look.equals("ground") ? Look.trueTo(r.surface().ground()) : chosen(Look.class, look, "--look");
-        return Order.of(r.drill()).rung(drill.stage()).choosing(r.choices()).looking(wanted).measured(said.units(), said.handful())
+        return Order.of(r.drill())
+                .rung(drill.stage())
+                .choosing(r.choices())
+                .looking(wanted)
+                .measured(said.units(), said.handful())
                 .on(new Paper(chosen(Paper.Size.class, paper, "--paper"), across, grey))
                 .still(new Still(at, width, !wordless))
                 .film(new Film(chosen(Film.Shape.class, shape, "--shape"), speed, everyWay, !silent));
     }
 
     private <E extends Enum<E>> E chosen(Class<E> kind, String word, String option) {
-        Optional<E> known = List.of(kind.getEnumConstants()).stream().filter(e -> e.name().equalsIgnoreCase(word)).findFirst();
-        return known.orElseThrow(() -> new ParameterException(spec.commandLine(), option + " should be one of "
-                + List.of(kind.getEnumConstants()).stream().map(e -> e.name().toLowerCase(Locale.ROOT)).collect(Collectors.joining(", "))));
+        Optional<E> known = List.of(kind.getEnumConstants()).stream()
+                .filter(e -> e.name().equalsIgnoreCase(word))
+                .findFirst();
+        return known.orElseThrow(() -> new ParameterException(
+                spec.commandLine(),
+                option + " should be one of "
+                        + List.of(kind.getEnumConstants()).stream()
+                                .map(e -> e.name().toLowerCase(Locale.ROOT))
+                                .collect(Collectors.joining(", "))));
     }
 
     private void deliver(Path target, HandOut kind, Order order) throws FormatException {

@@ -6,6 +6,7 @@ import java.util.logging.LogManager;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.ExitCode;
+import wildchalk.core.surface.Surfaces;
 import wildchalk.desktop.keeping.BookPlaces;
 import wildchalk.desktop.trouble.Trouble;
 import wildchalk.desktop.trouble.TroubleLog;
@@ -15,24 +16,35 @@ import wildchalk.storage.format.FormatException;
 import wildchalk.storage.format.SurfaceFiles;
 
 /** The one way in. */
-@Command(name = "wildchalk", mixinStandardHelpOptions = true, version = "Wild Chalk 0.1.0",
+@Command(
+        name = "wildchalk",
+        mixinStandardHelpOptions = true,
+        version = "Wild Chalk 0.1.0",
         description = "Draw drills on true surfaces and watch them happen.",
-        subcommands = {OpenCommand.class, DemoCommand.class, ShotsCommand.class, SurfacesCommand.class,
-                ValidateCommand.class, SolveCommand.class, ScriptCommand.class, SetOutCommand.class,
-                ExportCommand.class})
+        subcommands = {
+            OpenCommand.class,
+            DemoCommand.class,
+            ShotsCommand.class,
+            SurfacesCommand.class,
+            ValidateCommand.class,
+            SolveCommand.class,
+            ScriptCommand.class,
+            SetOutCommand.class,
+            ExportCommand.class
+        })
 public final class Main {
 
     /** What is at fault is the input, not the call. */
     static final int INPUT_AT_FAULT = 1;
 
-    private Main() {
-    }
+    private Main() {}
 
     public static void main(String[] args) {
         quiet();
-        SurfaceFiles.addAll(BookPlaces.surfaces()).forEach(System.err::println);
+        SurfaceFiles.in(BookPlaces.surfaces()).refused().forEach(System.err::println);
         // Without a word, or with a file alone, it is the application that is asked for.
-        boolean plain = args.length == 0 || !args[0].startsWith("-") && !commandLine().getSubcommands().containsKey(args[0]);
+        boolean plain = args.length == 0
+                || !args[0].startsWith("-") && !commandLine().getSubcommands().containsKey(args[0]);
         String[] asked = args;
         if (plain) {
             asked = new String[args.length + 1];
@@ -40,6 +52,11 @@ public final class Main {
             System.arraycopy(args, 0, asked, 1, args.length);
         }
         System.exit(commandLine().execute(asked));
+    }
+
+    /** The surfaces of the program and of the club. */
+    static Surfaces surfaces() {
+        return SurfaceFiles.in(BookPlaces.surfaces()).surfaces();
     }
 
     static CommandLine commandLine() {
@@ -50,9 +67,13 @@ public final class Main {
             return INPUT_AT_FAULT;
         });
         line.setParameterExceptionHandler((e, args) -> {
-            e.getCommandLine().getErr().println(e.getMessage() + " (try: wildchalk "
-                    + (e.getCommandLine().getParent() == null ? "" : e.getCommandLine().getCommandName() + " ")
-                    + "--help)");
+            e.getCommandLine()
+                    .getErr()
+                    .println(e.getMessage() + " (try: wildchalk "
+                            + (e.getCommandLine().getParent() == null
+                                    ? ""
+                                    : e.getCommandLine().getCommandName() + " ")
+                            + "--help)");
             return ExitCode.USAGE;
         });
         return line;
@@ -63,7 +84,9 @@ public final class Main {
         TroubleLog.in(BookPlaces.troubles());
         TroubleLog.write(new Trouble("doing what was asked for on the command line", e));
         return "This could not be done, for a reason that the program did not expect. Nothing in your book was changed."
-                + TroubleLog.file().map(f -> " Where it stopped is written in " + f).orElse("");
+                + TroubleLog.file()
+                        .map(f -> " Where it stopped is written in " + f)
+                        .orElse("");
     }
 
     /** Libraries speak up only when something is wrong. */

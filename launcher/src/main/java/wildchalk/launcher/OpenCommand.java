@@ -10,7 +10,9 @@ import wildchalk.desktop.WildChalkApp;
 import wildchalk.storage.format.DrillReader;
 import wildchalk.storage.format.FormatException;
 
-@Command(name = "open", mixinStandardHelpOptions = true,
+@Command(
+        name = "open",
+        mixinStandardHelpOptions = true,
         description = "The application; with a drill file, that drill is taken into the book and opened.")
 final class OpenCommand implements Callable<Integer> {
 
@@ -25,7 +27,9 @@ final class OpenCommand implements Callable<Integer> {
         Request request = book == null ? Request.usual() : Request.usual().withBook(book);
         if (file != null) {
             boolean isBook = file.getFileName().toString().endsWith(".chalkbook");
-            request = isBook ? request.withBook(file) : request.taking(DrillReader.read(file));
+            request = isBook
+                    ? request.withBook(file)
+                    : request.taking(DrillReader.told(file, Main.surfaces()).document());
         }
         WildChalkApp.launch(request);
         return 0;

@@ -8,7 +8,6 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Spec;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.script.Script;
-import wildchalk.core.script.ScriptWriter;
 
 @Command(name = "script", mixinStandardHelpOptions = true, description = "The drill in words.")
 final class ScriptCommand implements Callable<Integer> {
@@ -21,10 +20,10 @@ final class ScriptCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
-        DrillArgument.Rehearsed r = drill.rehearse();
+        DrillOptions.Rehearsed r = drill.rehearse();
         PrintWriter out = spec.commandLine().getOut();
         out.println(r.drill().title());
-        Script script = ScriptWriter.write(r.stage(), r.timeline(), r.surface(), Unit.METRES);
+        Script script = r.through().script(Unit.METRES);
         script.limits().forEach(l -> out.println(l.text()));
         for (Script.Line line : script.lines()) {
             if (!line.heading().isEmpty()) {

@@ -17,7 +17,9 @@ import wildchalk.handout.setout.SheetPages;
 import wildchalk.storage.format.FormatException;
 import wildchalk.storage.format.SheetWriter;
 
-@Command(name = "setout", mixinStandardHelpOptions = true,
+@Command(
+        name = "setout",
+        mixinStandardHelpOptions = true,
         description = "The set-out sheet: where each piece of gear goes, in walking order.")
 final class SetOutCommand implements Callable<Integer> {
 
@@ -39,7 +41,7 @@ final class SetOutCommand implements Callable<Integer> {
     @Override
     public Integer call() throws FormatException {
         Units units = said.units();
-        DrillArgument.Rehearsed r = drill.rehearse();
+        DrillOptions.Rehearsed r = drill.rehearse();
         Sheet sheet = SetOut.of(r.stage(), r.surface(), units, said.handful());
         PrintWriter print = spec.commandLine().getOut();
         if (json) {
@@ -50,9 +52,10 @@ final class SetOutCommand implements Callable<Integer> {
         print.flush();
         if (out != null) {
             try {
-                new SheetPages(r.drill(), r.surface(), r.stage(), r.timeline(), sheet, units).writePdf(out);
+                new SheetPages(r.drill(), r.through(), sheet, units).writePdf(out);
             } catch (IOException e) {
-                throw new FormatException(out + " cannot be written; choose a folder that is there and may be written to");
+                throw new FormatException(
+                        out + " cannot be written; choose a folder that is there and may be written to");
             }
         }
         return 0;

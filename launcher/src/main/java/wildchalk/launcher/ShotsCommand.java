@@ -10,7 +10,9 @@ import wildchalk.core.surface.Surfaces;
 import wildchalk.desktop.shots.Shots;
 import wildchalk.handout.surfaces.ContactSheet;
 
-@Command(name = "shots", mixinStandardHelpOptions = true,
+@Command(
+        name = "shots",
+        mixinStandardHelpOptions = true,
         description = "Draws the pictures of the documents anew by driving the real window.")
 final class ShotsCommand implements Callable<Integer> {
 
@@ -20,7 +22,10 @@ final class ShotsCommand implements Callable<Integer> {
     @Override
     public Integer call() throws IOException {
         Path place = Files.createTempDirectory("wildchalk-shots");
-        ContactSheet.writePng(folder.resolve("surfaces.png"), Surfaces.all(), SurfacesCommand.SHEET_WIDTH,
+        ContactSheet.writePng(
+                folder.resolve("surfaces.png"),
+                Surfaces.BUILT_IN.all(),
+                SurfacesCommand.SHEET_WIDTH,
                 SurfacesCommand.SHEET_COLUMNS);
         Shots.draw(folder, place.resolve("Quillmoor Otters.chalkbook"));
         return 0;

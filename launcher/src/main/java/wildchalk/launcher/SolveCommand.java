@@ -7,12 +7,14 @@ import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
-import wildchalk.core.measure.Clock;
-import wildchalk.core.rehearsal.Event;
-import wildchalk.core.rehearsal.Problem;
+import wildchalk.core.measure.TimeFormat;
+import wildchalk.core.timeline.Event;
+import wildchalk.core.timeline.Problem;
 import wildchalk.storage.format.TimelineWriter;
 
-@Command(name = "solve", mixinStandardHelpOptions = true,
+@Command(
+        name = "solve",
+        mixinStandardHelpOptions = true,
         description = "The rehearsal: events, beats, positions, problems.")
 final class SolveCommand implements Callable<Integer> {
 
@@ -27,18 +29,19 @@ final class SolveCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
-        DrillArgument.Rehearsed r = drill.rehearse();
+        DrillOptions.Rehearsed r = drill.rehearse();
         PrintWriter out = spec.commandLine().getOut();
         if (json) {
             out.print(TimelineWriter.write(r.stage().id(), r.timeline()));
         } else {
-            out.println(r.drill().title() + ", one rep " + Clock.seconds(r.timeline().duration()));
+            out.println(r.drill().title() + ", one rep "
+                    + TimeFormat.seconds(r.timeline().duration()));
             for (Event e : r.timeline().events()) {
-                out.println(Clock.seconds(e.t()) + "  " + e.kind().word() + "  " + e.action() + "  "
+                out.println(TimeFormat.seconds(e.t()) + "  " + e.kind().word() + "  " + e.action() + "  "
                         + (e.who() == null ? "nobody" : e.who()));
             }
             for (Problem p : r.timeline().problems()) {
-                String when = Double.isNaN(p.t()) ? "" : Clock.seconds(p.t()) + "  ";
+                String when = Double.isNaN(p.t()) ? "" : TimeFormat.seconds(p.t()) + "  ";
                 out.println("problem: " + when + p.action() + ": " + p.message());
             }
         }

@@ -15,13 +15,14 @@ import picocli.CommandLine.Spec;
 import wildchalk.core.surface.Size;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.SurfacePlan;
-import wildchalk.core.surface.Surfaces;
 import wildchalk.handout.surfaces.ContactSheet;
 import wildchalk.storage.format.FormatException;
 import wildchalk.storage.format.SurfaceFiles;
 import wildchalk.storage.format.SurfaceWriter;
 
-@Command(name = "surfaces", mixinStandardHelpOptions = true,
+@Command(
+        name = "surfaces",
+        mixinStandardHelpOptions = true,
         description = "The surfaces; with an id or a surface file, its size, markings, landmarks, zones and targets.")
 final class SurfacesCommand implements Callable<Integer> {
 
@@ -44,7 +45,7 @@ final class SurfacesCommand implements Callable<Integer> {
     @Override
     public Integer call() throws FormatException {
         Optional<SurfacePlan> plan = id == null ? Optional.empty() : Optional.of(plan());
-        List<Surface> shown = plan.map(p -> List.of(p.lay(java.util.Map.of()))).orElseGet(Surfaces::all);
+        List<Surface> shown = plan.map(p -> List.of(p.lay(java.util.Map.of()))).orElseGet(Main.surfaces()::all);
         PrintWriter print = spec.commandLine().getOut();
         if (json) {
             printJson(print, plan, shown);
@@ -61,8 +62,14 @@ final class SurfacesCommand implements Callable<Integer> {
         if (id.endsWith(".json")) {
             return SurfaceFiles.read(Path.of(id));
         }
-        return Surfaces.plan(id).orElseThrow(() -> new FormatException("no surface is called \"" + id
-                + "\"; there are " + String.join(", ", Surfaces.plans().stream().map(SurfacePlan::id).toList())));
+        return Main.surfaces()
+                .plan(id)
+                .orElseThrow(() -> new FormatException("no surface is called \"" + id + "\"; there are "
+                        + String.join(
+                                ", ",
+                                Main.surfaces().plans().stream()
+                                        .map(SurfacePlan::id)
+                                        .toList())));
     }
 
     private static void printJson(PrintWriter print, Optional<SurfacePlan> plan, List<Surface> shown) {
@@ -73,8 +80,14 @@ final class SurfacesCommand implements Callable<Integer> {
         print.print("{\"surfaces\": [");
         for (int i = 0; i < shown.size(); i++) {
             Surface s = shown.get(i);
-            print.print((i == 0 ? "" : ", ") + SurfaceWriter.write(s,
-                    Surfaces.plan(s.id()).map(SurfacePlan::sizes).orElse(List.of())).strip());
+            print.print((i == 0 ? "" : ", ")
+                    + SurfaceWriter.write(
+                                    s,
+                                    Main.surfaces()
+                                            .plan(s.id())
+                                            .map(SurfacePlan::sizes)
+                                            .orElse(List.of()))
+                            .strip());
         }
         print.println("]}");
     }
@@ -85,11 +98,18 @@ final class SurfacesCommand implements Callable<Integer> {
 
     private static void details(PrintWriter print, SurfacePlan plan, Surface s) {
         for (Size size : plan.sizes()) {
-            print.println(String.format(Locale.ROOT, "  %s (%s): %.2f to %.2f m, usually %.2f m", size.name(), size.id(),
-                    size.least(), size.most(), size.usual()));
+            print.println(String.format(
+                    Locale.ROOT,
+                    "  %s (%s): %.2f to %.2f m, usually %.2f m",
+                    size.name(),
+                    size.id(),
+                    size.least(),
+                    size.most(),
+                    size.usual()));
         }
-        s.landmarks().forEach(l -> print.println(String.format(Locale.ROOT, "  %-44s %8.3f %8.3f", l.name(), l.at().x(),
-                l.at().y())));
+        s.landmarks()
+                .forEach(l -> print.println(
+                        String.format(Locale.ROOT, "  %-44s %8.3f %8.3f", l.name(), l.at().x(), l.at().y())));
         s.sources().forEach(text -> print.println("  " + text));
     }
 

@@ -14,11 +14,17 @@ final class UnitOptions {
     @Option(names = "--unit", defaultValue = "m", paramLabel = "m|yd|ft", description = "unit of lengths")
     private String unit;
 
-    @Option(names = "--pace", defaultValue = "" + Units.USUAL_PACE, paramLabel = "METRES",
+    @Option(
+            names = "--pace",
+            defaultValue = "" + Units.USUAL_PACE,
+            paramLabel = "METRES",
             description = "length of your paces, 0.4 to 1.2 (usual: ${DEFAULT-VALUE})")
     private double pace;
 
-    @Option(names = "--handful", defaultValue = "" + SetOut.USUAL_HANDFUL, paramLabel = "N",
+    @Option(
+            names = "--handful",
+            defaultValue = "" + SetOut.USUAL_HANDFUL,
+            paramLabel = "N",
             description = "cones that fit in a hand (usual: ${DEFAULT-VALUE})")
     private int handful;
 
@@ -36,7 +42,7 @@ final class UnitOptions {
                 return new Units(u, pace);
             }
         }
-        throw new ParameterException(spec.commandLine(),
-                "--unit should be m, yd or ft, --pace from 0.4 to 1.2 and --handful at least 1");
+        throw new ParameterException(
+                spec.commandLine(), "--unit should be m, yd or ft, --pace from 0.4 to 1.2 and --handful at least 1");
     }
 }

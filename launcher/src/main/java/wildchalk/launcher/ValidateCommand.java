@@ -16,7 +16,9 @@ import wildchalk.storage.format.FormatException;
 import wildchalk.storage.format.SurfaceFiles;
 import wildchalk.storage.format.Told;
 
-@Command(name = "validate", mixinStandardHelpOptions = true,
+@Command(
+        name = "validate",
+        mixinStandardHelpOptions = true,
         description = "Is it a sound drill or surface file: a line for each fault, with where it is.")
 final class ValidateCommand implements Callable<Integer> {
 
@@ -47,10 +49,12 @@ final class ValidateCommand implements Callable<Integer> {
             SurfaceFiles.read(file);
             return "sound";
         }
-        Told<Drill> told = DrillReader.told(file);
+        Told<Drill> told = DrillReader.told(file, Main.surfaces());
         Venue venue = told.document().venue();
-        String verdict = venue.isMissing() ? "sound, but the surface \"" + venue.surface() + "\" is not here; "
-                + VenueWords.standIn(venue) + " stands in for it" : "sound";
+        String verdict = venue.isMissing()
+                ? "sound, but the surface \"" + venue.surface() + "\" is not here; " + VenueWords.standIn(venue)
+                        + " stands in for it"
+                : "sound";
         return told.words().isEmpty() ? verdict : verdict + ". " + String.join(" ", told.words());
     }
 }

@@ -1,3 +1,2 @@
 /** The command line: what is asked for, said back in plain lines. Never computes anything itself. */
 package wildchalk.launcher;
-

@@ -23,8 +23,7 @@ class CommandLineTest {
 
     private static final String DEMO = "../demo/turnstile.drill.json";
 
-    private record Said(int code, String out, String err) {
-    }
+    private record Said(int code, String out, String err) {}
 
     private static Said wildchalk(String... args) {
         StringWriter out = new StringWriter();
@@ -50,9 +49,10 @@ class CommandLineTest {
 
     @Test
     void validateSaysSoundOrWhatIsWrong(@TempDir Path folder) throws Exception {
-        assertEquals("turnstile.drill.json: sound\n", wildchalk("validate", DEMO).out());
-        Path bad = Files.writeString(folder.resolve("bad.json"), Files.readString(Path.of(DEMO))
-                .replace("\"shot\"", "\"volley\""));
+        assertEquals(
+                "turnstile.drill.json: sound\n", wildchalk("validate", DEMO).out());
+        Path bad = Files.writeString(
+                folder.resolve("bad.json"), Files.readString(Path.of(DEMO)).replace("\"shot\"", "\"volley\""));
         Said said = wildchalk("validate", DEMO, bad.toString());
         assertEquals(1, said.code());
         assertTrue(said.out().contains("bad.json: line "), said.out());
@@ -61,7 +61,8 @@ class CommandLineTest {
 
     @Test
     void validateHasALineForEachClashAndAWordForWhatWasKeptApart(@TempDir Path folder) throws Exception {
-        String file = """
+        String file =
+                """
                 {"format": "wild-chalk-drill", "version": %d, "id": "d", "title": "D", "surface": "open-gym", "stages": [
                  {"id": "s1", "title": "Low", "pieces": [{"id": "q1", "kind": "coach", "at": [1, 1]}, {"id": "q2", "kind": "ball", "at": [2, 2]}], "actions": []},
                  {"id": "s2", "title": "High", "from": "s1", "pieces": [{"id": "q1", "kind": "cone", "at": [5, 1]}], "actions": [],
@@ -70,12 +71,27 @@ class CommandLineTest {
         Path old = Files.writeString(folder.resolve("old.json"), file.formatted(5));
         Said said = wildchalk("validate", old.toString());
         assertEquals(0, said.code());
-        assertTrue(said.out().startsWith("old.json: sound. The yellow cone on \"High\" and the coach on \"Low\" were taken for one thing;"), said.out());
-        assertTrue(said.out().contains("A limit on \"High\" and the ball on \"Low\" were taken for one thing;"), said.out());
-        Path now = Files.writeString(folder.resolve("now.json"), file.formatted(7).replace("\"at\": [5, 1]}]", "\"at\": [5, 1]}, {\"id\": \"q1\", \"kind\": \"cone\", \"at\": [6, 1]}]"));
+        assertTrue(
+                said.out()
+                        .startsWith("old.json: sound. The yellow cone on \"High\" and the coach on \"Low\" were "
+                                + "taken for one thing;"),
+                said.out());
+        assertTrue(
+                said.out().contains("A limit on \"High\" and the ball on \"Low\" were taken for one thing;"),
+                said.out());
+        Path now = Files.writeString(
+                folder.resolve("now.json"),
+                file.formatted(7)
+                        .replace(
+                                "\"at\": [5, 1]}]",
+                                "\"at\": [5, 1]}, {\"id\": \"q1\", \"kind\": \"cone\", \"at\": [6, 1]}]"));
         Said clash = wildchalk("validate", now.toString());
         assertEquals(1, clash.code());
-        assertTrue(clash.out().contains("\"q1\" stands twice, for this piece on stage \"s2\" and for the piece on stage \"s2\""), clash.out());
+        assertTrue(
+                clash.out()
+                        .contains("\"q1\" stands twice, for this piece on stage \"s2\" and for the piece on stage "
+                                + "\"s2\""),
+                clash.out());
     }
 
     @Test
@@ -102,10 +118,16 @@ class CommandLineTest {
 
     @Test
     void readGoesTheWayThatIsAskedFor(@TempDir Path folder) throws Exception {
-        Path drill = Files.writeString(folder.resolve("d.json"), Files.readString(Path.of(DEMO)).replaceFirst("\"pieces\"",
-                "\"said\": [{\"id\": \"r1\", \"kind\": \"read\", \"who\": \"p7\", \"options\": [{\"id\": \"go\", \"label\": \"go\", "
-                        + "\"actions\": [\"a2\"]}, {\"id\": \"stay\", \"label\": \"stay\"}]}, {\"id\": \"l1\", \"kind\": "
-                        + "\"at-most\", \"counted\": \"passes\", \"most\": 0}], \"pieces\""));
+        Path drill = Files.writeString(
+                folder.resolve("d.json"),
+                Files.readString(Path.of(DEMO))
+                        .replaceFirst(
+                                "\"pieces\"",
+                                "\"said\": [{\"id\": \"r1\", \"kind\": \"read\", \"who\": \"p7\", \"options\": "
+                                        + "[{\"id\": \"go\", \"label\": \"go\", "
+                                        + "\"actions\": [\"a2\"]}, {\"id\": \"stay\", \"label\": \"stay\"}]}, "
+                                        + "{\"id\": \"l1\", \"kind\": "
+                                        + "\"at-most\", \"counted\": \"passes\", \"most\": 0}], \"pieces\""));
         assertTrue(wildchalk("solve", drill.toString()).out().contains("  start  a2  "));
         Said stay = wildchalk("solve", drill.toString(), "--read", "r1=stay");
         assertEquals(0, stay.code());
@@ -115,46 +137,79 @@ class CommandLineTest {
         Said none = wildchalk("solve", drill.toString(), "--read", "r9=stay");
         assertEquals("d.json: it has no read \"r9\"; there are r1\n", none.err());
         assertEquals(1, none.code());
-        assertEquals("d.json: the read \"r1\" has no option \"fly\"; there are go, stay\n",
+        assertEquals(
+                "d.json: the read \"r1\" has no option \"fly\"; there are go, stay\n",
                 wildchalk("solve", drill.toString(), "--read", "r1=fly").err());
     }
 
     @Test
     void exportWritesPicturesAndDrillFiles(@TempDir Path folder) throws Exception {
         Path png = folder.resolve("x.png");
-        assertEquals(0, wildchalk("export", DEMO, "--out", png.toString(), "--width", "300", "--at", "1").code());
+        assertEquals(
+                0,
+                wildchalk("export", DEMO, "--out", png.toString(), "--width", "300", "--at", "1")
+                        .code());
         assertEquals((byte) 0x89, Files.readAllBytes(png)[0]);
         Path json = folder.resolve("x.json");
         assertEquals(0, wildchalk("export", DEMO, "--out", json.toString()).code());
         assertEquals(DrillReader.read(Path.of(DEMO)), DrillReader.read(json));
-        Said nowhere = wildchalk("export", DEMO, "--out", folder.resolve("no/x.png").toString());
+        Said nowhere =
+                wildchalk("export", DEMO, "--out", folder.resolve("no/x.png").toString());
         assertEquals(1, nowhere.code());
         assertFalse(nowhere.err().contains("Exception"), nowhere.err());
     }
 
     @Test
     void manyDrillsGoOutAtOnce(@TempDir Path folder) throws Exception {
-        Said made = wildchalk("export", DEMO, DEMO, "--into", folder.toString(), "--as", "svg,txt,html", "--look", "paper", "--unit", "yd");
+        Said made = wildchalk(
+                "export",
+                DEMO,
+                DEMO,
+                "--into",
+                folder.toString(),
+                "--as",
+                "svg,txt,html",
+                "--look",
+                "paper",
+                "--unit",
+                "yd");
         assertEquals(0, made.code(), made.err());
         String title = DrillReader.read(Path.of(DEMO)).title();
         for (String ending : new String[] {"svg", "txt", "html"}) {
             assertTrue(Files.size(folder.resolve(title + "." + ending)) > 500);
-            assertTrue(Files.size(folder.resolve(title + ", 2." + ending)) > 500, "two of one title do not overwrite each other");
+            assertTrue(
+                    Files.size(folder.resolve(title + ", 2." + ending)) > 500,
+                    "two of one title do not overwrite each other");
         }
         assertTrue(Files.readString(folder.resolve(title + ".txt")).contains(" yd"));
         Path zip = folder.resolve("both.zip");
         assertEquals(0, wildchalk("export", DEMO, DEMO, "--out", zip.toString()).code());
         assertEquals(2, BundleReader.read(zip).drills().size());
-        assertEquals(2, wildchalk("export", DEMO, DEMO, "--out", folder.resolve("x.pdf").toString()).code(), "many do not go into one card");
+        assertEquals(
+                2,
+                wildchalk("export", DEMO, DEMO, "--out", folder.resolve("x.pdf").toString())
+                        .code(),
+                "many do not go into one card");
         assertEquals(2, wildchalk("export", DEMO).code());
-        assertEquals(2, wildchalk("export", DEMO, "--into", folder.toString(), "--as", "doc").code());
-        assertEquals(2, wildchalk("export", DEMO, "--out", folder.resolve("x.pdf").toString(), "--paper", "a9").code());
-        assertEquals(1, wildchalk("export", DEMO, "--out", folder.resolve("x.pdf").toString(), "--stage", "s99").code());
+        assertEquals(
+                2,
+                wildchalk("export", DEMO, "--into", folder.toString(), "--as", "doc")
+                        .code());
+        assertEquals(
+                2,
+                wildchalk("export", DEMO, "--out", folder.resolve("x.pdf").toString(), "--paper", "a9")
+                        .code());
+        assertEquals(
+                1,
+                wildchalk("export", DEMO, "--out", folder.resolve("x.pdf").toString(), "--stage", "s99")
+                        .code());
     }
 
     @Test
     void surfacesAreListedWithTheirSize() {
-        assertTrue(wildchalk("surfaces").out().replaceAll(" +", " ")
+        assertTrue(wildchalk("surfaces")
+                .out()
+                .replaceAll(" +", " ")
                 .contains("field-hockey Field hockey pitch, 91.40 × 55.00 m"));
         assertTrue(wildchalk("surfaces", "ice-rink-na").out().contains("left post"));
         Said unknown = wildchalk("surfaces", "cricket-oval");
@@ -164,7 +219,8 @@ class CommandLineTest {
 
     @Test
     void surfaceAsJsonHasEverythingInMetres() throws Exception {
-        JsonNode pitch = new ObjectMapper().readTree(wildchalk("surfaces", "--json", "football-11").out());
+        JsonNode pitch = new ObjectMapper()
+                .readTree(wildchalk("surfaces", "--json", "football-11").out());
         assertEquals(105, pitch.path("length").asDouble(), 1e-9);
         assertEquals(68, pitch.path("width").asDouble(), 1e-9);
         for (String list : List.of("markings", "landmarks", "zones", "targets", "views", "sources")) {
@@ -182,7 +238,8 @@ class CommandLineTest {
         String words = wildchalk("setout", DEMO, "--unit", "yd").out();
         assertTrue(words.contains("Start at the 23 m line at the left sideline."), words);
         assertTrue(words.contains("2. yellow cone 2: from yellow cone 1, "), words);
-        JsonNode sheet = new ObjectMapper().readTree(wildchalk("setout", DEMO, "--json").out());
+        JsonNode sheet =
+                new ObjectMapper().readTree(wildchalk("setout", DEMO, "--json").out());
         assertEquals(4, sheet.path("steps").size());
         for (JsonNode step : sheet.path("steps")) {
             assertTrue(step.path("tape").path("error").asDouble() <= 0.3);
@@ -195,16 +252,21 @@ class CommandLineTest {
 
     @Test
     void surfaceFileThatIsNotSoundIsRefusedWithItsLine(@TempDir Path folder) throws Exception {
-        String sound = new String(Surfaces.class.getResourceAsStream("futsal.surface.json").readAllBytes(),
-                StandardCharsets.UTF_8);
+        String sound = new String(
+                Surfaces.class.getResourceAsStream("futsal.surface.json").readAllBytes(), StandardCharsets.UTF_8);
         Path file = folder.resolve("hall.surface.json");
         Files.writeString(file, sound);
         assertEquals(0, wildchalk("validate", file.toString()).code());
-        Files.writeString(file, sound.replaceFirst("\"markings\": \\[",
-                "\"markings\": [\n    {\"id\": \"far\", \"points\": [[0, 0], [99, 0]], \"width\": 0.1},"));
+        Files.writeString(
+                file,
+                sound.replaceFirst(
+                        "\"markings\": \\[",
+                        "\"markings\": [\n    {\"id\": \"far\", \"points\": [[0, 0], [99, 0]], \"width\": 0.1},"));
         Said refused = wildchalk("validate", file.toString());
         assertEquals(1, refused.code());
-        assertTrue(refused.out().matches("(?s)hall.surface.json: line \\d+: .*\"far\" runs outside the outline.*"), refused.out());
+        assertTrue(
+                refused.out().matches("(?s)hall.surface.json: line \\d+: .*\"far\" runs outside the outline.*"),
+                refused.out());
     }
 
     @Test
@@ -214,7 +276,8 @@ class CommandLineTest {
         Said solved = wildchalk("solve", file.toString());
         assertEquals(0, solved.code());
         assertTrue(solved.err().contains("the surface \"club-lawn\" is not here"), solved.err());
-        assertEquals(wildchalk("setout", DEMO, "--json").out().split("\"drawn\"").length,
+        assertEquals(
+                wildchalk("setout", DEMO, "--json").out().split("\"drawn\"").length,
                 wildchalk("setout", file.toString(), "--json").out().split("\"drawn\"").length);
     }
 }

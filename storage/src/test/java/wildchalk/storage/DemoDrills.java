@@ -10,12 +10,13 @@ import java.util.stream.Stream;
 /** The drill files of the demo book. */
 public final class DemoDrills {
 
-    private DemoDrills() {
-    }
+    private DemoDrills() {}
 
     public static List<Path> files() {
         try (Stream<Path> found = Files.list(Path.of("..", "demo"))) {
-            return found.filter(p -> p.toString().endsWith(".drill.json")).sorted().toList();
+            return found.filter(p -> p.toString().endsWith(".drill.json"))
+                    .sorted()
+                    .toList();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

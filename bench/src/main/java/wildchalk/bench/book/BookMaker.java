@@ -7,7 +7,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import wildchalk.core.catalogue.Glancing;
+import wildchalk.core.catalogue.DrillSummarizer;
 import wildchalk.core.drill.Drill;
 import wildchalk.storage.book.Book;
 
@@ -16,8 +16,7 @@ public final class BookMaker {
 
     private static final int AT_ONCE = 500;
 
-    private BookMaker() {
-    }
+    private BookMaker() {}
 
     /** @param args where to, and how many drills; a book that is there already stays */
     public static void main(String[] args) throws IOException {
@@ -39,8 +38,9 @@ public final class BookMaker {
                     some.add(Library.drill(n));
                 }
                 book.drills().addAll(some, "New drill");
-                Map<Book.Unseen, Glancing.Seen> seen = new HashMap<>();
-                book.unseen(AT_ONCE).forEach(u -> seen.put(u, u.look().orElseThrow()));
+                Map<Book.Unseen, DrillSummarizer.Seen> seen = new HashMap<>();
+                book.unseen(AT_ONCE)
+                        .forEach(u -> seen.put(u, u.look(book.surfaces()).orElseThrow()));
                 book.seen(seen);
             }
         }

@@ -18,10 +18,13 @@ import javafx.scene.control.skin.VirtualFlow;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Stage;
 import wildchalk.bench.frames.Frames;
-import wildchalk.desktop.WildChalkApp.Session;
+import wildchalk.desktop.OpenWindow;
 import wildchalk.desktop.exchange.SystemChooser;
 
-/** The real window on a large book: how soon it can be used after the program was started, and its frames while the cards are turned over. */
+/**
+ * The real window on a large book: how soon it can be used after the program was started, and its frames while the
+ * cards are turned over.
+ */
 public final class BookWindow extends Application {
 
     private static final double WIDTH = 1280;
@@ -32,7 +35,7 @@ public final class BookWindow extends Application {
     /** Rows of cards a second: as fast as an eye can still see what they are. */
     private static final double SPEED = 3;
 
-    private Session session;
+    private OpenWindow session;
 
     @Override
     public void start(Stage stage) {
@@ -41,12 +44,21 @@ public final class BookWindow extends Application {
             stage.setScene(new Scene(new StackPane(), WIDTH, HEIGHT));
             stage.show();
             afterFrames(2, () -> {
-                System.out.printf(Locale.ROOT, "an empty window of the toolkit, %.0f × %.0f: %d ms after the start of the program%n", WIDTH, HEIGHT, age());
+                System.out.printf(
+                        Locale.ROOT,
+                        "an empty window of the toolkit, %.0f × %.0f: %d ms after the start of the program%n",
+                        WIDTH,
+                        HEIGHT,
+                        age());
                 stage.close();
             });
             return;
         }
-        session = Session.start(stage, WindowBench.request(args.get(1)), new SystemChooser(stage, getHostServices()::showDocument), WindowBench.early());
+        session = OpenWindow.start(
+                stage,
+                WindowBench.request(args.get(1)),
+                new SystemChooser(stage, getHostServices()::showDocument),
+                WindowBench.early());
         session.opened().thenRun(() -> whenCardsAreThere(stage, args.get(0)));
     }
 
@@ -80,7 +92,9 @@ public final class BookWindow extends Application {
             @Override
             public void handle(long now) {
                 ListView<?> grid = (ListView<?>) stage.getScene().lookup(".card-grid");
-                if (grid == null || grid.getItems().isEmpty() || stage.getScene().lookup(".card") == null) {
+                if (grid == null
+                        || grid.getItems().isEmpty()
+                        || stage.getScene().lookup(".card") == null) {
                     return;
                 }
                 if (told) {
@@ -95,7 +109,11 @@ public final class BookWindow extends Application {
 
     private void used(Stage stage, ListView<?> grid, String what) {
         if (!what.equals("scroll")) {
-            System.out.printf(Locale.ROOT, "the Book with its cards: %d ms after the start of the program, %d ms of processor time%n", age(), busy());
+            System.out.printf(
+                    Locale.ROOT,
+                    "the Book with its cards: %d ms after the start of the program, %d ms of processor time%n",
+                    age(),
+                    busy());
             int all = grid.getItems().size();
             ((TextField) stage.getScene().lookup("#find-drills")).setText("heron");
             new AnimationTimer() {
@@ -103,7 +121,8 @@ public final class BookWindow extends Application {
                 public void handle(long now) {
                     if (grid.getItems().size() < all) {
                         stop();
-                        System.out.printf(Locale.ROOT, "a search answered: %d ms after the start; %s%n", age(), memory());
+                        System.out.printf(
+                                Locale.ROOT, "a search answered: %d ms after the start; %s%n", age(), memory());
                         stage.close();
                     }
                 }
@@ -113,7 +132,10 @@ public final class BookWindow extends Application {
         }
     }
 
-    /** As a wheel or a touch pad does it: by whole pixels, so many each frame; before it is counted, what the machine does with a window at rest. */
+    /**
+     * As a wheel or a touch pad does it: by whole pixels, so many each frame; before it is counted, what the machine
+     * does with a window at rest.
+     */
     private void scroll(Stage stage, ListView<?> grid) {
         VirtualFlow<?> flow = (VirtualFlow<?>) grid.lookup(".virtual-flow");
         new AnimationTimer() {
@@ -139,8 +161,10 @@ public final class BookWindow extends Application {
                 }
                 if (t > WARM_UP + RESTING + COUNTED) {
                     stop();
-                    System.out.println("the same window at rest: " + Frames.of(resting, List.of()).words());
-                    System.out.println("turning over the cards, " + SPEED + " rows a second, at row " + flow.getFirstVisibleCell().getIndex() + ": "
+                    System.out.println("the same window at rest: "
+                            + Frames.of(resting, List.of()).words());
+                    System.out.println("turning over the cards, " + SPEED + " rows a second, at row "
+                            + flow.getFirstVisibleCell().getIndex() + ": "
                             + Frames.of(turning, List.of()).words() + "; " + memory());
                     stage.close();
                 }
@@ -151,8 +175,12 @@ public final class BookWindow extends Application {
     /** What the whole process took at most, as the system says. */
     private static String memory() {
         try {
-            Optional<String> peak = Files.readAllLines(Path.of("/proc/self/status")).stream().filter(l -> l.startsWith("VmHWM")).findFirst();
-            return peak.map(p -> "memory of the process at most " + Long.parseLong(p.replaceAll("\\D", "")) / 1000 + " MB").orElse("");
+            Optional<String> peak = Files.readAllLines(Path.of("/proc/self/status")).stream()
+                    .filter(l -> l.startsWith("VmHWM"))
+                    .findFirst();
+            return peak.map(p ->
+                            "memory of the process at most " + Long.parseLong(p.replaceAll("\\D", "")) / 1000 + " MB")
+                    .orElse("");
         } catch (IOException e) {
             return "how much memory it took is not told by this system";
         }

@@ -5,21 +5,24 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.GivenIds;
 import wildchalk.core.drill.Ladder;
-import wildchalk.core.drill.Length;
 import wildchalk.core.drill.Piece;
-import wildchalk.core.drill.Plan;
 import wildchalk.core.drill.Rung;
+import wildchalk.core.drill.RungPlan;
 import wildchalk.core.drill.Showing;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.drill.Team;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.TravelPath;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.SurfacePlan;
@@ -28,17 +31,73 @@ import wildchalk.core.surface.Surfaces;
 /** Makes as many drills as are wanted, each another and always the same ones: for books of any size. */
 public final class Library {
 
-    private static final List<String> FIRST = List.of("Copper", "Quiet", "Seven", "Paper", "Winter", "Double", "Crooked", "Amber", "Borrowed", "Hollow",
-            "Silver", "Slow", "Upper", "Broken", "Velvet", "Lost", "Green", "Second", "Salt", "Narrow", "Early", "Patient", "Iron", "Wandering");
-    private static final List<String> SECOND = List.of("Kettle", "Heron", "Staircase", "Lantern", "Orchard", "Bridge", "Compass", "Mill", "Harbour", "Letter",
-            "Thimble", "Ladder", "Meadow", "Windmill", "Anchor", "Button", "Drawbridge", "Magpie", "Parcel", "Weathercock", "Barge", "Clock", "Hedge", "Ferry");
-    private static final List<String> POINTS = List.of("Head up before it comes.", "First touch away from pressure.", "Show for it early, then go.",
-            "Pass and follow your pass.", "Arrive late at the back post.", "Talk before you have it.", "Stay low, small steps.", "Weight of the pass decides.",
-            "Two looks over the shoulder.", "Screen the ball with your body.", "Scan, then choose.", "Open your hips to the field.");
+    private static final List<String> FIRST = List.of(
+            "Copper",
+            "Quiet",
+            "Seven",
+            "Paper",
+            "Winter",
+            "Double",
+            "Crooked",
+            "Amber",
+            "Borrowed",
+            "Hollow",
+            "Silver",
+            "Slow",
+            "Upper",
+            "Broken",
+            "Velvet",
+            "Lost",
+            "Green",
+            "Second",
+            "Salt",
+            "Narrow",
+            "Early",
+            "Patient",
+            "Iron",
+            "Wandering");
+    private static final List<String> SECOND = List.of(
+            "Kettle",
+            "Heron",
+            "Staircase",
+            "Lantern",
+            "Orchard",
+            "Bridge",
+            "Compass",
+            "Mill",
+            "Harbour",
+            "Letter",
+            "Thimble",
+            "Ladder",
+            "Meadow",
+            "Windmill",
+            "Anchor",
+            "Button",
+            "Drawbridge",
+            "Magpie",
+            "Parcel",
+            "Weathercock",
+            "Barge",
+            "Clock",
+            "Hedge",
+            "Ferry");
+    private static final List<String> POINTS = List.of(
+            "Head up before it comes.",
+            "First touch away from pressure.",
+            "Show for it early, then go.",
+            "Pass and follow your pass.",
+            "Arrive late at the back post.",
+            "Talk before you have it.",
+            "Stay low, small steps.",
+            "Weight of the pass decides.",
+            "Two looks over the shoulder.",
+            "Screen the ball with your body.",
+            "Scan, then choose.",
+            "Open your hips to the field.");
     private static final double SHOWN = 0.35;
 
     private final Random random;
-    private final List<SurfacePlan> plans = Surfaces.plans();
+    private final List<SurfacePlan> plans = Surfaces.BUILT_IN.plans();
 
     private Library(long seed) {
         this.random = new Random(seed);
@@ -51,12 +110,19 @@ public final class Library {
 
     private Drill make(int n) {
         SurfacePlan plan = plans.get(random.nextInt(plans.size()));
-        Surface surface = Surfaces.get(plan.id());
-        String title = FIRST.get(n % FIRST.size()) + " " + SECOND.get(n / FIRST.size() % SECOND.size()) + (n < FIRST.size() * SECOND.size() ? "" : " " + n / (FIRST.size() * SECOND.size()));
+        Surface surface = Surfaces.BUILT_IN.get(plan.id());
+        String title = FIRST.get(n % FIRST.size()) + " " + SECOND.get(n / FIRST.size() % SECOND.size())
+                + (n < FIRST.size() * SECOND.size() ? "" : " " + n / (FIRST.size() * SECOND.size()));
         Effort.Level[] levels = Effort.Level.values();
-        Drill drill = new Drill("drill-" + n, title, Drill.empty("x", "x", plan.id(), "whole").venue(), Showing.of(random.nextBoolean() ? "whole" : "attacking-half"),
-                Drill.LineKey.RUNS_PLAIN, new Effort(levels[random.nextInt(levels.length)], Effort.Intensity.values()[random.nextInt(4)]),
-                List.of(Rung.empty("s1", "Start here")), points(), List.of("Where is the next pass?"), List.of());
+        Drill drill = new Drill(
+                "drill-" + n,
+                title,
+                Drill.empty("x", "x", plan.id(), "whole").venue(),
+                Showing.of(random.nextBoolean() ? "whole" : "attacking-half").reading(Drill.LineKey.RUNS_PLAIN),
+                new Effort(levels[random.nextInt(levels.length)], Effort.Intensity.values()[random.nextInt(4)]),
+                List.of(Rung.empty("s1", "Start here")),
+                new Drill.Notes(points(), List.of("Where is the next pass?"), List.of()),
+                GivenIds.NONE);
         drill = Ladder.put(drill, stage(surface));
         return climbing(timed(drill));
     }
@@ -71,7 +137,7 @@ public final class Library {
 
     private Drill timed(Drill drill) {
         Rung rung = drill.ladder().get(0);
-        Length length = new Length(List.of(new Length.Turn(3 + random.nextInt(12), Length.Measure.MINUTES, "")), "");
+        Dose length = new Dose(List.of(new Dose.Turn(3 + random.nextInt(12), Dose.Measure.MINUTES, "")), "");
         return drill.withLadder(List.of(rung.planned(rung.plan().with(Optional.of(length)))));
     }
 
@@ -82,10 +148,16 @@ public final class Library {
             List<Rung> ladder = new ArrayList<>(grown.ladder());
             String below = ladder.get(ladder.size() - 1).id();
             String id = "s" + (ladder.size() + 1);
-            ladder.add(Rung.from(below, id, "Harder", Plan.of(Plan.Step.PROGRESSION)));
+            ladder.add(Rung.from(below, id, "Harder", RungPlan.of(RungPlan.Step.PROGRESSION)));
             grown = grown.withLadder(ladder);
             Stage stage = Ladder.build(grown, id);
-            grown = Ladder.put(grown, stage.withPiece(item(new FreeIds(grown).take("c"), GearKind.MARKER, Colour.ORANGE, new Vec(ladder.size(), -ladder.size()))));
+            grown = Ladder.put(
+                    grown,
+                    stage.withPiece(item(
+                            new FreeIds(grown).take("c"),
+                            GearKind.MARKER,
+                            Colour.ORANGE,
+                            new Vec(ladder.size(), -ladder.size()))));
         }
         return grown;
     }
@@ -95,7 +167,8 @@ public final class Library {
     }
 
     private Vec place(Surface surface) {
-        return new Vec(Math.round((random.nextDouble() - 0.5) * surface.length() * SHOWN * 2 * 10) / 10.0,
+        return new Vec(
+                Math.round((random.nextDouble() - 0.5) * surface.length() * SHOWN * 2 * 10) / 10.0,
                 Math.round((random.nextDouble() - 0.5) * surface.width() * SHOWN * 2 * 10) / 10.0);
     }
 
@@ -107,9 +180,22 @@ public final class Library {
         List<Piece> pieces = new ArrayList<>();
         int people = 2 + random.nextInt(9);
         for (int i = 0; i < people; i++) {
-            pieces.add(new Piece.Player("p" + i, place(surface), random.nextDouble() * 6, Integer.toString(i + 2), i % 3 == 2 ? Team.SKY : Team.CORAL));
+            pieces.add(new Piece.Player(
+                    "p" + i,
+                    place(surface),
+                    random.nextDouble() * 6,
+                    Integer.toString(i + 2),
+                    i % 3 == 2 ? Bib.SKY : Bib.CORAL));
         }
-        List<GearKind> kinds = List.of(GearKind.CONE, GearKind.CONE, GearKind.MARKER, GearKind.POLE, GearKind.MINI_GOAL, GearKind.HURDLE, GearKind.HOOP, GearKind.PAD);
+        List<GearKind> kinds = List.of(
+                GearKind.CONE,
+                GearKind.CONE,
+                GearKind.MARKER,
+                GearKind.POLE,
+                GearKind.MINI_GOAL,
+                GearKind.HURDLE,
+                GearKind.HOOP,
+                GearKind.PAD);
         GearKind kind = pick(kinds);
         Colour colour = pick(List.of(Colour.YELLOW, Colour.RED, Colour.BLUE, Colour.ORANGE));
         for (int i = random.nextInt(9); i > 0; i--) {
@@ -127,22 +213,52 @@ public final class Library {
         for (int i = 1 + random.nextInt(3); i > 0; i--) {
             int next = (holder + 1 + random.nextInt(people - 1)) % people;
             String id = "a" + (actions.size() + 1);
-            Action.Manner manner = pick(List.of(Action.Manner.FLAT, Action.Manner.FLAT, Action.Manner.LOB, Action.Manner.BOUNCE, Action.Manner.ROLL));
-            actions.add(new Action.Pass(id, "p" + holder, Spot.at("p" + next), random.nextInt(3) == 0 ? Action.Touch.FIRST_TIME : Action.Touch.CONTROLLED,
-                    manner, Optional.empty(), cue));
+            Action.Manner manner = pick(List.of(
+                    Action.Manner.FLAT,
+                    Action.Manner.FLAT,
+                    Action.Manner.LOB,
+                    Action.Manner.BOUNCE,
+                    Action.Manner.ROLL));
+            actions.add(new Action.Pass(
+                    id,
+                    "p" + holder,
+                    Spot.at("p" + next),
+                    random.nextInt(3) == 0 ? Action.Touch.FIRST_TIME : Action.Touch.CONTROLLED,
+                    manner,
+                    Optional.empty(),
+                    cue));
             cue = Cue.received(id);
             holder = next;
         }
-        Action.Path path = new Action.Path(List.of(Spot.at(place(surface)), Spot.at(place(surface))), true);
+        TravelPath path = new TravelPath(List.of(Spot.at(place(surface)), Spot.at(place(surface))), true);
         String id = "a" + (actions.size() + 1);
-        actions.add(new Action.Carry(id, "p" + holder, path, Action.Gait.RUN, Action.Ending.GO_ON, cue));
+        actions.add(new Travel.Carry(id, "p" + holder, path, Action.Gait.RUN, Action.Ending.GO_ON, cue));
         if (!surface.targets().isEmpty() && random.nextBoolean()) {
-            actions.add(new Action.Shot("a" + (actions.size() + 1), "p" + holder, new Spot.AtTarget(surface.targets().get(0).id()), Action.Touch.CONTROLLED, Cue.after(id)));
+            actions.add(new Action.Shot(
+                    "a" + (actions.size() + 1),
+                    "p" + holder,
+                    new Spot.AtTarget(surface.targets().get(0).id()),
+                    Action.Touch.CONTROLLED,
+                    Cue.after(id)));
         }
         String runner = "p" + (holder + 1) % people;
-        actions.add(random.nextInt(3) == 0
-                ? new Action.Shadow("a9", runner, "p" + holder, Action.Shadow.Way.CHASE, Action.Shadow.Side.ANY, 1, Action.Gait.SPRINT, Optional.empty(), Cue.with(id))
-                : new Action.Run("a9", runner, new Action.Path(List.of(Spot.at(place(surface))), false), pick(List.of(Action.Gait.values())), Action.Ending.STOP, Cue.whistle()));
+        actions.add(
+                random.nextInt(3) == 0
+                        ? new Action.Shadow(
+                                "a9",
+                                runner,
+                                "p" + holder,
+                                new Action.Shadow.Style(Action.Shadow.Way.CHASE, Action.Shadow.Side.ANY, 1),
+                                Action.Gait.SPRINT,
+                                Optional.empty(),
+                                Cue.with(id))
+                        : new Travel.Run(
+                                "a9",
+                                runner,
+                                new TravelPath(List.of(Spot.at(place(surface))), false),
+                                pick(List.of(Action.Gait.values())),
+                                Action.Ending.STOP,
+                                Cue.whistle()));
         return actions;
     }
 }

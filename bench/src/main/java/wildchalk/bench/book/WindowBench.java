@@ -3,8 +3,8 @@ package wildchalk.bench.book;
 import java.nio.file.Path;
 import java.util.concurrent.CompletableFuture;
 import javafx.application.Application;
+import wildchalk.desktop.OpenWindow;
 import wildchalk.desktop.Request;
-import wildchalk.desktop.WildChalkApp.Session;
 import wildchalk.desktop.keeping.Opened;
 
 /** Starts the window that is measured, as the program starts its own: one of a start, as a toolkit allows no more. */
@@ -12,8 +12,7 @@ public final class WindowBench {
 
     private static CompletableFuture<Opened> early;
 
-    private WindowBench() {
-    }
+    private WindowBench() {}
 
     static Request request(String book) {
         return Request.usual().withBook(Path.of(book));
@@ -26,7 +25,7 @@ public final class WindowBench {
     /** @param args "bare", "learn BOOK", "start BOOK" or "scroll BOOK" */
     public static void main(String[] args) {
         if (!args[0].equals("bare")) {
-            early = Session.opening(request(args[1]));
+            early = OpenWindow.opening(request(args[1]));
         }
         Application.launch(BookWindow.class, args);
     }

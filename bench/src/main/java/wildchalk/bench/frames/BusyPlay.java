@@ -17,14 +17,15 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.geometry.Vec;
+import wildchalk.desktop.OpenWindow;
 import wildchalk.desktop.Request;
-import wildchalk.desktop.WildChalkApp.Session;
 import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.exchange.SystemChooser;
 
 /**
- * Forty people, sixty other pieces and a hundred and twenty lines: the board plays while its frames are counted. Asked to
- * stand still, it counts the same frames with nothing to paint in them: what is missed then is missed by the machine.
+ * Forty people, sixty other pieces and a hundred and twenty lines: the board plays while its frames are counted. Asked
+ * to stand still, it counts the same frames with nothing to paint in them: what is missed then is missed by the
+ * machine.
  */
 public final class BusyPlay extends Application {
 
@@ -33,16 +34,19 @@ public final class BusyPlay extends Application {
     private static final int LINES = 120;
     /** In the first seconds the compiler of the Java runtime keeps one core busy, and takes frames. */
     private static final double WARM_UP = 20;
+
     private static final double COUNTED = 8;
 
-    private Session session;
+    private OpenWindow session;
 
     static Drill drill() {
         wildchalk.core.drill.Stage crowd = Crowd.stage(PEOPLE, LINES);
         List<Piece> pieces = new ArrayList<>(crowd.pieces());
         pieces.add(new Piece.Coach("coach", new Vec(0, 24), 0, "C"));
         for (int i = 0; pieces.size() < PEOPLE + 1 + OTHERS; i++) {
-            pieces.add(Piece.Item.cone("c" + i, new Vec(-40 + i * 11 % 80, -24 + i * 7 % 48),
+            pieces.add(Piece.Item.cone(
+                    "c" + i,
+                    new Vec(-40 + i * 11 % 80, -24 + i * 7 % 48),
                     Colour.values()[i % Colour.values().length]));
         }
         Drill empty = Drill.empty("busy", "A busy board", "field-hockey", "whole");
@@ -52,9 +56,12 @@ public final class BusyPlay extends Application {
     @Override
     public void start(Stage shown) throws Exception {
         Path book = Files.createTempDirectory("wild-chalk-bench").resolve("Bench.chalkbook");
-        session = Session.start(shown, Request.usual().withBook(book).taking(drill()), new SystemChooser(shown, getHostServices()::showDocument));
+        session = OpenWindow.start(
+                shown,
+                Request.usual().withBook(book).taking(drill()),
+                new SystemChooser(shown, getHostServices()::showDocument));
         boolean still = getParameters().getUnnamed().contains("still");
-        session.opened().thenRun(() -> play(session.window().board().orElseThrow(), still, shown));
+        session.opened().thenRun(() -> play(session.board().orElseThrow(), still, shown));
     }
 
     private static void play(BoardState board, boolean still, Stage shown) {
@@ -75,24 +82,34 @@ public final class BusyPlay extends Application {
                 }
                 if (t > WARM_UP + COUNTED) {
                     stop();
-                    boolean played = board.head().playingProperty().get() && board.head().atProperty().get() > 0;
-                    System.out.println(played != still ? (still ? "standing still with " : "playing ") + board.stage().people().size() + " people and "
-                            + board.stage().actions().size() + " lines: " + Frames.of(at, List.of()).words()
-                            + String.format(Locale.ROOT, "; a frame costs %.1f ms of processor time", (processorTime() - worked) / 1e6 / (at.size() - 1))
-                            : "it did not do what was to be measured");
+                    boolean played = board.head().playingProperty().get()
+                            && board.head().atProperty().get() > 0;
+                    System.out.println(
+                            played != still
+                                    ? (still ? "standing still with " : "playing ")
+                                            + board.stage().people().size() + " people and "
+                                            + board.stage().actions().size() + " lines: "
+                                            + Frames.of(at, List.of()).words()
+                                            + String.format(
+                                                    Locale.ROOT,
+                                                    "; a frame costs %.1f ms of processor time",
+                                                    (processorTime() - worked) / 1e6 / (at.size() - 1))
+                                    : "it did not do what was to be measured");
                     shown.close();
                 }
             }
         }.start();
     }
 
-    /** What all threads have worked so far, nanoseconds: unlike the gaps it does not grow when others use the machine. */
+    /**
+     * What all threads have worked so far, nanoseconds: unlike the gaps it does not grow when others use the machine.
+     */
     private static long processorTime() {
         return ((OperatingSystemMXBean) ManagementFactory.getOperatingSystemMXBean()).getProcessCpuTime();
     }
 
     @Override
     public void stop() {
-        Optional.ofNullable(session).ifPresent(Session::close);
+        Optional.ofNullable(session).ifPresent(OpenWindow::close);
     }
 }

@@ -37,10 +37,21 @@ public record Frames(long[] gaps, long[] steps) {
         long[] sorted = steps.clone();
         Arrays.sort(sorted);
         long missed = Arrays.stream(gaps).filter(g -> g > MISSED).count();
-        String cost = sorted.length == 0 ? "" : String.format(Locale.ROOT,
-                "; a step costs %.1f ms, 99 of 100 under %.1f ms", sorted[sorted.length / 2] / 1e6,
-                sorted[sorted.length * 99 / 100] / 1e6);
-        return String.format(Locale.ROOT, "%d frames in %.1f s, %.1f a second, %d gaps over 25 ms (%.1f %%)%s",
-                gaps.length, Arrays.stream(gaps).sum() / 1e9, share() * 60, missed, 100.0 * missed / gaps.length, cost);
+        String cost = sorted.length == 0
+                ? ""
+                : String.format(
+                        Locale.ROOT,
+                        "; a step costs %.1f ms, 99 of 100 under %.1f ms",
+                        sorted[sorted.length / 2] / 1e6,
+                        sorted[sorted.length * 99 / 100] / 1e6);
+        return String.format(
+                Locale.ROOT,
+                "%d frames in %.1f s, %.1f a second, %d gaps over 25 ms (%.1f %%)%s",
+                gaps.length,
+                Arrays.stream(gaps).sum() / 1e9,
+                share() * 60,
+                missed,
+                100.0 * missed / gaps.length,
+                cost);
     }
 }

@@ -20,12 +20,15 @@ import wildchalk.core.edit.LadderEdits;
 import wildchalk.core.edit.PieceEdits;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.rehearsal.Rehearsal;
+import wildchalk.desktop.OpenWindow;
 import wildchalk.desktop.Request;
-import wildchalk.desktop.WildChalkApp.Session;
 import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.exchange.SystemChooser;
 
-/** A piece of the lowest of twenty rungs, or of a single one, is moved again and again in the real window: what that costs its thread. */
+/**
+ * A piece of the lowest of twenty rungs, or of a single one, is moved again and again in the real window: what that
+ * costs its thread.
+ */
 public final class LadderEdit extends Application {
 
     private static final int RUNGS = 20;
@@ -38,7 +41,7 @@ public final class LadderEdit extends Application {
     /** From one edit to the next, seconds. */
     private static final double APART = 0.3;
 
-    private Session session;
+    private OpenWindow session;
     private int rungs;
 
     /** Twenty rungs of sixty pieces, each made from the one below with a cone of its own moved. */
@@ -63,12 +66,15 @@ public final class LadderEdit extends Application {
     public void start(javafx.stage.Stage shown) throws Exception {
         rungs = getParameters().getUnnamed().contains("rung") ? 1 : RUNGS;
         Path book = Files.createTempDirectory("wild-chalk-bench").resolve("Bench.chalkbook");
-        session = Session.start(shown, Request.usual().withBook(book).taking(ladder(rungs)), new SystemChooser(shown, getHostServices()::showDocument));
+        session = OpenWindow.start(
+                shown,
+                Request.usual().withBook(book).taking(ladder(rungs)),
+                new SystemChooser(shown, getHostServices()::showDocument));
         session.opened().thenRun(() -> edit(() -> shown.close()));
     }
 
     private void edit(Runnable done) {
-        BoardState board = session.window().board().orElseThrow();
+        BoardState board = session.board().orElseThrow();
         new AnimationTimer() {
             private final List<Double> costs = new ArrayList<>();
             private final List<Double> solves = new ArrayList<>();
@@ -100,7 +106,8 @@ public final class LadderEdit extends Application {
                 }
                 Piece cone = board.stage().piece("c0").orElseThrow();
                 Edit<Drill> edit = PieceEdits.move(board.rung(), cone, new Vec(-40, 20 + made % 5));
-                double solve = took(() -> Rehearsal.of(Ladder.build(edit.apply(board.drill()), board.rung()), board.surface()));
+                double solve = took(
+                        () -> Rehearsal.of(Ladder.build(edit.apply(board.drill()), board.rung()), board.surface()));
                 double cost = took(() -> board.apply(edit));
                 if (made > WARM_UP) {
                     solves.add(solve);
@@ -118,13 +125,23 @@ public final class LadderEdit extends Application {
 
     private void tell(List<Double> costs, List<Double> solves, List<Double> gaps) {
         List.of(costs, solves, gaps).forEach(Collections::sort);
-        System.out.println(String.format(Locale.ROOT, "editing the lowest of %d rungs of %d pieces, %d times: an edit costs the window's thread %.1f ms, "
-                        + "at most %.1f ms (working the edit out alone, done once more beforehand: %.1f ms); the longest gap between frames after it, cards painted, %.0f ms, at most %.0f ms",
-                rungs, PEOPLE + PEOPLE / 3 + CONES, EDITS, costs.get(costs.size() / 2), costs.get(costs.size() - 1), solves.get(solves.size() / 2), gaps.get(gaps.size() / 2), gaps.get(gaps.size() - 1)));
+        System.out.println(String.format(
+                Locale.ROOT,
+                "editing the lowest of %d rungs of %d pieces, %d times: an edit costs the window's thread %.1f ms, "
+                        + "at most %.1f ms (working the edit out alone, done once more beforehand: %.1f ms); "
+                        + "the longest gap between frames after it, cards painted, %.0f ms, at most %.0f ms",
+                rungs,
+                PEOPLE + PEOPLE / 3 + CONES,
+                EDITS,
+                costs.get(costs.size() / 2),
+                costs.get(costs.size() - 1),
+                solves.get(solves.size() / 2),
+                gaps.get(gaps.size() / 2),
+                gaps.get(gaps.size() - 1)));
     }
 
     @Override
     public void stop() {
-        Optional.ofNullable(session).ifPresent(Session::close);
+        Optional.ofNullable(session).ifPresent(OpenWindow::close);
     }
 }

@@ -15,16 +15,16 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.geometry.Vec;
+import wildchalk.desktop.OpenWindow;
 import wildchalk.desktop.Request;
-import wildchalk.desktop.WildChalkApp.Session;
 import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.board.state.Tool;
 import wildchalk.desktop.exchange.SystemChooser;
 import wildchalk.desktop.shots.BoardHand;
 
 /**
- * A piece is dragged round in the real window while its frames are counted: one of two hundred cones on a pitch, a cone or
- * a person on a busy board, or one of as many cones as a drill may hold.
+ * A piece is dragged round in the real window while its frames are counted: one of two hundred cones on a pitch, a cone
+ * or a person on a busy board, or one of as many cones as a drill may hold.
  */
 public final class PieceDrag extends Application {
 
@@ -34,7 +34,7 @@ public final class PieceDrag extends Application {
     private static final double COUNTED = 8;
     private static final double RADIUS = 3;
 
-    private Session session;
+    private OpenWindow session;
     private Stage stage;
     private String dragged;
 
@@ -53,12 +53,19 @@ public final class PieceDrag extends Application {
 
     /** The piece of gear that has most room: the hand takes hold of it and of nothing else. */
     private static String alone(wildchalk.core.drill.Stage stage) {
-        return stage.pieces().stream().filter(Piece.Item.class::isInstance)
-                .max(Comparator.comparingDouble(p -> room(stage, p))).orElseThrow().id();
+        return stage.pieces().stream()
+                .filter(Piece.Item.class::isInstance)
+                .max(Comparator.comparingDouble(p -> room(stage, p)))
+                .orElseThrow()
+                .id();
     }
 
     private static double room(wildchalk.core.drill.Stage stage, Piece piece) {
-        return stage.pieces().stream().filter(p -> p != piece).mapToDouble(p -> p.at().distance(piece.at())).min().orElse(0);
+        return stage.pieces().stream()
+                .filter(p -> p != piece)
+                .mapToDouble(p -> p.at().distance(piece.at()))
+                .min()
+                .orElse(0);
     }
 
     @Override
@@ -66,19 +73,31 @@ public final class PieceDrag extends Application {
         stage = shown;
         Path book = Files.createTempDirectory("wild-chalk-bench").resolve("Bench.chalkbook");
         String what = getParameters().getUnnamed().stream().findFirst().orElse("drag");
-        Drill drill = what.equals("drag") ? cones(CONES) : what.equals("many") ? cones(BoardState.MOST_PIECES) : BusyPlay.drill();
+        Drill drill;
+        if (what.equals("drag")) {
+            drill = cones(CONES);
+        } else if (what.equals("many")) {
+            drill = cones(BoardState.MOST_PIECES);
+        } else {
+            drill = BusyPlay.drill();
+        }
         wildchalk.core.drill.Stage pieces = Ladder.build(drill, "s1");
         dragged = what.equals("person") ? pieces.people().get(0).id() : alone(pieces);
-        session = Session.start(shown, Request.usual().withBook(book).taking(drill), new SystemChooser(shown, getHostServices()::showDocument));
-        session.opened().thenRun(() -> drag(frames -> {
-            System.out.println("dragging one of " + board().stage().pieces().size() + " pieces beside "
-                    + board().stage().actions().size() + " lines: " + frames.words());
-            shown.close();
-        }));
+        session = OpenWindow.start(
+                shown,
+                Request.usual().withBook(book).taking(drill),
+                new SystemChooser(shown, getHostServices()::showDocument));
+        session.opened()
+                .thenRun(() -> drag(frames -> {
+                    System.out.println(
+                            "dragging one of " + board().stage().pieces().size() + " pieces beside "
+                                    + board().stage().actions().size() + " lines: " + frames.words());
+                    shown.close();
+                }));
     }
 
     private BoardState board() {
-        return session.window().board().orElseThrow();
+        return session.board().orElseThrow();
     }
 
     /** Takes hold of a cone and leads it round in circles, one step for every frame. */
@@ -125,6 +144,6 @@ public final class PieceDrag extends Application {
 
     @Override
     public void stop() {
-        Optional.ofNullable(session).ifPresent(Session::close);
+        Optional.ofNullable(session).ifPresent(OpenWindow::close);
     }
 }

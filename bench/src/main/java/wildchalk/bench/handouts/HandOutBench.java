@@ -28,22 +28,39 @@ public final class HandOutBench {
     private static final int TIMES = 7;
     /** The clip that is measured is so long, seconds; it stands still for two of them. */
     private static final double CLIP = 12;
+
     private static final double STANDS = 2;
 
-    private HandOutBench() {
-    }
+    private HandOutBench() {}
 
     public static void main(String[] args) throws IOException {
         System.setProperty("java.awt.headless", "true");
         Path file = Files.createTempFile("wildchalk", ".out");
         for (HandOut kind : List.of(new Card(), new Page(), new Picture(), new SvgPicture(), new Gif())) {
             for (Drill drill : DemoBook.drills()) {
-                tell(kind.words() + " of " + drill.title(), kind, Order.of(drill).rung(kind instanceof Gif ? Optional.of(drill.ladder().get(0).id()) : Optional.empty()), file);
+                tell(
+                        kind.words() + " of " + drill.title(),
+                        kind,
+                        Order.of(drill)
+                                .rung(
+                                        kind instanceof Gif
+                                                ? Optional.of(
+                                                        drill.ladder().get(0).id())
+                                                : Optional.empty()),
+                        file);
             }
         }
-        Drill drill = DemoBook.drills().stream().filter(d -> d.ladder().size() == 1).findFirst().orElseThrow();
-        double rep = Rehearsal.of(Ladder.buildAll(drill).get(0), drill.surface()).duration();
-        tell("Clip of " + CLIP + " s, 1280 × 800, 30 frames a second", new Clip(), Order.of(drill).film(new Film(Film.Shape.WIDE, rep / (CLIP - STANDS), false, true)), file);
+        Drill drill = DemoBook.drills().stream()
+                .filter(d -> d.ladder().size() == 1)
+                .findFirst()
+                .orElseThrow();
+        double rep =
+                Rehearsal.of(Ladder.buildAll(drill).get(0), drill.surface()).duration();
+        tell(
+                "Clip of " + CLIP + " s, 1280 × 800, 30 frames a second",
+                new Clip(),
+                Order.of(drill).film(new Film(Film.Shape.WIDE, rep / (CLIP - STANDS), false, true)),
+                file);
         Files.delete(file);
         System.out.println("peak memory of the whole process: " + peak());
     }
@@ -58,13 +75,24 @@ public final class HandOutBench {
         }
         double first = seconds[0];
         Arrays.sort(seconds);
-        System.out.println(String.format(Locale.ROOT, "%s: %.2f s the first time, %.2f s then (at most %.2f s), %d KB", what, first,
-                seconds[TIMES / 2], seconds[TIMES - 1], Files.size(file) / 1000));
+        System.out.println(String.format(
+                Locale.ROOT,
+                "%s: %.2f s the first time, %.2f s then (at most %.2f s), %d KB",
+                what,
+                first,
+                seconds[TIMES / 2],
+                seconds[TIMES - 1],
+                Files.size(file) / 1000));
     }
 
     private static String peak() throws IOException {
         Path status = Path.of("/proc/self/status");
-        return !Files.exists(status) ? "not known here"
-                : Files.readAllLines(status).stream().filter(l -> l.startsWith("VmHWM")).map(l -> l.replaceAll("\\s+", " ")).findFirst().orElse("not known here");
+        return !Files.exists(status)
+                ? "not known here"
+                : Files.readAllLines(status).stream()
+                        .filter(l -> l.startsWith("VmHWM"))
+                        .map(l -> l.replaceAll("\\s+", " "))
+                        .findFirst()
+                        .orElse("not known here");
     }
 }

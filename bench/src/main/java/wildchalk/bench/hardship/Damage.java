@@ -23,7 +23,10 @@ import wildchalk.storage.kind.Rota;
 import wildchalk.storage.kind.Typed;
 import wildchalk.storage.rescue.Rescue;
 
-/** Damages copies of a book and looks what becomes of them: opened with all that was in it, or set aside with what was saved and said. */
+/**
+ * Damages copies of a book and looks what becomes of them: opened with all that was in it, or set aside with what was
+ * saved and said.
+ */
 public final class Damage {
 
     private static final String NAME = "Sample.chalkbook";
@@ -56,15 +59,21 @@ public final class Damage {
      * @param unnamed documents that were lost whose names are lost too; said was how much of the book is missing
      * @param failures crashes and silent losses, each in words; there should be none
      */
-    public record Report(Map<String, Integer> outcomes, Map<String, Integer> saved, int older, int lost, int unnamed, List<String> failures) {
-    }
+    public record Report(
+            Map<String, Integer> outcomes,
+            Map<String, Integer> saved,
+            int older,
+            int lost,
+            int unnamed,
+            List<String> failures) {}
 
     public static void main(String[] args) throws IOException {
         int books = args.length > 0 ? Integer.parseInt(args[0]) : 100;
         Report report = run(books, args.length > 1 ? Long.parseLong(args[1]) : 1);
         report.outcomes().forEach((what, n) -> System.out.println(what + ": " + n));
-        System.out.println("in damaged books: " + report.saved() + " saved as they were, " + report.older() + " in an earlier state and "
-                + report.lost() + " lost, all of them named; " + report.unnamed() + " lost with the part of the file that is missing, which was said");
+        System.out.println("in damaged books: " + report.saved() + " saved as they were, " + report.older()
+                + " in an earlier state and " + report.lost() + " lost, all of them named; " + report.unnamed()
+                + " lost with the part of the file that is missing, which was said");
         report.failures().forEach(f -> System.out.println("FAILED " + f));
         System.out.println(books + " damaged books, " + report.failures().size() + " crashes or silent losses");
         System.exit(report.failures().isEmpty() ? 0 : 1);
@@ -133,18 +142,26 @@ public final class Damage {
             }
             compare(how, i, open, said, what.spoilt() > 0);
         }
-        count(how + (what.documents() == 0 ? ", set aside, nothing could be read and that was said" : ", set aside and saved"));
+        count(how
+                + (what.documents() == 0
+                        ? ", set aside, nothing could be read and that was said"
+                        : ", set aside and saved"));
     }
 
     private <T extends Document<T>> void remember(Book book, Kind<T> kind) {
-        book.of(kind).list().forEach(l -> documents.put(kind.word() + " " + l.id(), book.of(kind).typed(book.of(kind).load(l.id()))));
+        book.of(kind)
+                .list()
+                .forEach(l -> documents.put(
+                        kind.word() + " " + l.id(),
+                        book.of(kind).typed(book.of(kind).load(l.id()))));
     }
 
     private void compare(String how, int i, Book open, Set<Rescue.Named> said, boolean more) {
         documents.values().forEach(d -> compare(how + ", " + i, open, d, said, more));
     }
 
-    private <T extends Document<T>> void compare(String where, Book open, Typed<T> was, Set<Rescue.Named> said, boolean more) {
+    private <T extends Document<T>> void compare(
+            String where, Book open, Typed<T> was, Set<Rescue.Named> said, boolean more) {
         T document = was.document();
         Optional<T> there = open.of(was.kind()).find(document.id());
         boolean named = said.contains(new Rescue.Named(was.kind().word(), document.title()));

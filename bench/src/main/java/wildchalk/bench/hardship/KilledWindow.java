@@ -10,16 +10,17 @@ import javafx.stage.Stage;
 import javafx.util.Duration;
 import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Drill;
+import wildchalk.desktop.OpenWindow;
 import wildchalk.desktop.Request;
-import wildchalk.desktop.WildChalkApp.Session;
 import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.exchange.SystemChooser;
 import wildchalk.storage.book.Book;
 import wildchalk.storage.kind.Rota;
 
 /**
- * The real window on a book, where somebody edits without a pause: each edit has a number, and whenever the window shows that it
- * is kept, the number of the last edit is printed. It goes on until the process is killed. Told the book and the id of a drill.
+ * The real window on a book, where somebody edits without a pause: each edit has a number, and whenever the window
+ * shows that it is kept, the number of the last edit is printed. It goes on until the process is killed. Told the book
+ * and the id of a drill.
  */
 public final class KilledWindow extends Application {
 
@@ -29,13 +30,16 @@ public final class KilledWindow extends Application {
     private static final int LONGEST_TEXT = 6000;
 
     private final Random random = new Random();
-    private Session session;
+    private OpenWindow session;
     private int number;
 
     @Override
     public void start(Stage stage) {
         List<String> args = getParameters().getUnnamed();
-        session = Session.start(stage, Request.usual().withBook(Path.of(args.get(0))), new SystemChooser(stage, getHostServices()::showDocument));
+        session = OpenWindow.start(
+                stage,
+                Request.usual().withBook(Path.of(args.get(0))),
+                new SystemChooser(stage, getHostServices()::showDocument));
         session.opened().thenRun(() -> {
             Label kept = (Label) stage.getScene().lookup("#kept");
             kept.textProperty().addListener((o, was, is) -> {
@@ -44,7 +48,7 @@ public final class KilledWindow extends Application {
                 }
             });
             session.window().open(load(Path.of(args.get(0)), args.get(1)));
-            number = numberOf(session.window().board().orElseThrow().drill().title());
+            number = numberOf(session.board().orElseThrow().drill().title());
             System.out.println("ready");
             edit();
         });
@@ -62,7 +66,7 @@ public final class KilledWindow extends Application {
     }
 
     private void edit() {
-        BoardState board = session.window().board().orElseThrow();
+        BoardState board = session.board().orElseThrow();
         number++;
         String title = TITLE + number;
         String text = "x".repeat(random.nextInt(LONGEST_TEXT));

@@ -24,7 +24,10 @@ import wildchalk.storage.kind.DrillKind;
 import wildchalk.storage.kind.Kind;
 import wildchalk.storage.kind.Rota;
 
-/** Kills the program outright while it keeps edits, again and again, and looks whether every edit that was shown as kept is there. */
+/**
+ * Kills the program outright while it keeps edits, again and again, and looks whether every edit that was shown as kept
+ * is there.
+ */
 public final class Kills {
 
     private static final String DRILL = "d1";
@@ -47,15 +50,14 @@ public final class Kills {
      *
      * @param shown edits that were shown as kept, all together
      */
-    public record Report(int kills, int shown, List<String> failures) {
-    }
+    public record Report(int kills, int shown, List<String> failures) {}
 
     /** @param args how often; needs a display */
     public static void main(String[] args) throws Exception {
         Report report = run(args.length > 0 ? Integer.parseInt(args[0]) : 50, System.nanoTime());
         report.failures().forEach(f -> System.out.println("FAILED " + f));
-        System.out.println(report.kills() + " kills, " + report.shown() + " edits shown as kept, " + report.failures().size()
-                + " times one of them was missing or the book was not sound");
+        System.out.println(report.kills() + " kills, " + report.shown() + " edits shown as kept, "
+                + report.failures().size() + " times one of them was missing or the book was not sound");
         System.exit(report.failures().isEmpty() ? 0 : 1);
     }
 
@@ -75,11 +77,20 @@ public final class Kills {
     }
 
     private void kill(int n) throws IOException, InterruptedException, SQLException {
-        Process window = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-Dprism.order=sw", "-cp",
-                System.getProperty("java.class.path"), KilledProgram.class.getName(), book.toString(), DRILL).redirectErrorStream(true).start();
+        Process window = new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-Dprism.order=sw",
+                        "-cp",
+                        System.getProperty("java.class.path"),
+                        KilledProgram.class.getName(),
+                        book.toString(),
+                        DRILL)
+                .redirectErrorStream(true)
+                .start();
         OptionalInt kept = OptionalInt.empty();
         boolean atWork = false;
-        try (BufferedReader said = new BufferedReader(new InputStreamReader(window.getInputStream(), StandardCharsets.UTF_8))) {
+        try (BufferedReader said =
+                new BufferedReader(new InputStreamReader(window.getInputStream(), StandardCharsets.UTF_8))) {
             for (String line = said.readLine(); line != null; line = said.readLine()) {
                 if (line.equals("ready")) {
                     atWork = true;
@@ -103,10 +114,13 @@ public final class Kills {
         int kept = shown.orElse(last.getOrDefault(kind.word(), 0));
         last.put(kind.word(), there);
         if (there < kept) {
-            failures.add(n + ": edit " + kept + " of the " + kind.word() + " was shown as kept, and the newest in the book is " + there);
+            failures.add(n + ": edit " + kept + " of the " + kind.word()
+                    + " was shown as kept, and the newest in the book is " + there);
         }
-        if (kept > 0 && open.of(kind).history(id).stream().limit(there - kept + 1L)
-                .noneMatch(v -> v.read().document().title().equals(KilledWindow.TITLE + kept))) {
+        if (kept > 0
+                && open.of(kind).history(id).stream()
+                        .limit(there - kept + 1L)
+                        .noneMatch(v -> v.read().document().title().equals(KilledWindow.TITLE + kept))) {
             failures.add(n + ": the version of edit " + kept + " of the " + kind.word() + " is missing");
         }
     }
@@ -130,13 +144,16 @@ public final class Kills {
             open.check();
             look(n, kept, open, DrillKind.DRILLS, DRILL);
             look(n, kept, open, Rota.KIND, KilledWindow.ROTA);
-            if (open.rows().size() != DRILLS || open.of(Rota.KIND).list().size() != DRILLS / 2 || !open.standing().isKept()) {
+            if (open.rows().size() != DRILLS
+                    || open.of(Rota.KIND).list().size() != DRILLS / 2
+                    || !open.standing().isKept()) {
                 failures.add(n + ": the book is not as it was");
             }
         } catch (BookException e) {
             failures.add(n + ": " + e.getMessage());
         }
-        try (Connection c = DriverManager.getConnection("jdbc:sqlite:" + book); Statement s = c.createStatement();
+        try (Connection c = DriverManager.getConnection("jdbc:sqlite:" + book);
+                Statement s = c.createStatement();
                 ResultSet row = s.executeQuery("PRAGMA integrity_check")) {
             if (!row.next() || !row.getString(1).equals("ok")) {
                 failures.add(n + ": integrity_check says " + row.getString(1));

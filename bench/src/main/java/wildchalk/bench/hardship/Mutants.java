@@ -19,18 +19,22 @@ import java.util.Locale;
 import java.util.Random;
 import java.util.regex.Pattern;
 import wildchalk.bench.book.Library;
-import wildchalk.core.catalogue.Glancing;
+import wildchalk.core.catalogue.DrillSummarizer;
 import wildchalk.core.drill.Drill;
 import wildchalk.desktop.DemoBook;
 import wildchalk.storage.format.DrillReader;
 import wildchalk.storage.format.DrillWriter;
 import wildchalk.storage.format.FormatException;
 
-/** Garbles drill files, by their structure and by their bytes, and looks whether each is taken as sound or refused with its place. */
+/**
+ * Garbles drill files, by their structure and by their bytes, and looks whether each is taken as sound or refused with
+ * its place.
+ */
 public final class Mutants {
 
     /** Says where: the file's name, the line, and mostly the way to the value. */
     private static final Pattern PLACED = Pattern.compile("[^:]+: line \\d+: .+", Pattern.DOTALL);
+
     private static final double LONGEST = 1;
     private static final String DEEP = "@deep@";
     private static final int DEEPEST = 100_000;
@@ -54,25 +58,37 @@ public final class Mutants {
     /**
      * What came of them.
      *
-     * @param slowest seconds that the slowest took to be read, and where it was accepted to be rehearsed and put into words
+     * @param slowest seconds that the slowest took to be read, and where it was accepted to be rehearsed and put into
+     *     words
      * @param failures in words; there should be none
      */
-    public record Report(int accepted, int refused, double slowest, List<String> failures) {
-    }
+    public record Report(int accepted, int refused, double slowest, List<String> failures) {}
 
     public static void main(String[] args) throws IOException {
         int files = args.length > 0 ? Integer.parseInt(args[0]) : 20_000;
         Report report = run(files, args.length > 1 ? Long.parseLong(args[1]) : 1);
         report.failures().forEach(f -> System.out.println("FAILED " + f));
-        System.out.printf(Locale.ROOT, "%d garbled drill files: %d accepted as sound, %d refused with their place, %d failures; the slowest took %.2f s; "
-                + "at most %.0f MB of memory for objects, of %.0f MB allowed%n", files, report.accepted(), report.refused(), report.failures().size(), report.slowest(),
-                peak() / 1e6, Runtime.getRuntime().maxMemory() / 1e6);
+        System.out.printf(
+                Locale.ROOT,
+                "%d garbled drill files: %d accepted as sound, %d refused with their place, %d failures; the "
+                        + "slowest took %.2f s; "
+                        + "at most %.0f MB of memory for objects, of %.0f MB allowed%n",
+                files,
+                report.accepted(),
+                report.refused(),
+                report.failures().size(),
+                report.slowest(),
+                peak() / 1e6,
+                Runtime.getRuntime().maxMemory() / 1e6);
         System.exit(report.failures().isEmpty() ? 0 : 1);
     }
 
     private static long peak() {
-        return ManagementFactory.getMemoryPoolMXBeans().stream().filter(p -> p.getType() == MemoryType.HEAP).map(MemoryPoolMXBean::getPeakUsage)
-                .mapToLong(u -> u.getUsed()).sum();
+        return ManagementFactory.getMemoryPoolMXBeans().stream()
+                .filter(p -> p.getType() == MemoryType.HEAP)
+                .map(MemoryPoolMXBean::getPeakUsage)
+                .mapToLong(u -> u.getUsed())
+                .sum();
     }
 
     /** Garbles this many files, half by their structure and half by their bytes. */
@@ -96,7 +112,7 @@ public final class Mutants {
         long start = System.nanoTime();
         try {
             Drill drill = DrillReader.read(file);
-            Glancing.at(drill);
+            DrillSummarizer.at(drill);
             accepted++;
             if (!DrillReader.read(DrillWriter.write(drill)).equals(drill)) {
                 failures.add(n + " is another drill once it is written and read again");
@@ -163,7 +179,8 @@ public final class Mutants {
         String text = mapper.writerWithDefaultPrettyPrinter().writeValueAsString(root);
         // Written by hand: no library writes what is nested so deeply.
         int levels = random.nextInt(DEEPEST);
-        return text.replace('"' + DEEP + '"', "[".repeat(levels) + "]".repeat(levels)).getBytes(StandardCharsets.UTF_8);
+        return text.replace('"' + DEEP + '"', "[".repeat(levels) + "]".repeat(levels))
+                .getBytes(StandardCharsets.UTF_8);
     }
 
     private static void collect(JsonNode node, List<JsonNode> into) {
@@ -222,7 +239,10 @@ public final class Mutants {
         }
         if (was.isTextual()) {
             String text = was.asText();
-            return nodes.textNode(random.nextBoolean() || text.isEmpty() ? text + (char) random.nextInt(0x3000) : sources.get(0).substring(0, 40));
+            return nodes.textNode(
+                    random.nextBoolean() || text.isEmpty()
+                            ? text + (char) random.nextInt(0x3000)
+                            : sources.get(0).substring(0, 40));
         }
         return was.deepCopy();
     }

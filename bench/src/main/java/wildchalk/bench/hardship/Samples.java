@@ -17,8 +17,7 @@ import wildchalk.storage.kind.Rota;
 /** Books to be mistreated, in folders that are taken away again. */
 final class Samples {
 
-    private Samples() {
-    }
+    private Samples() {}
 
     /** A document of the second kind. */
     static Rota rota(int i) {
@@ -26,8 +25,8 @@ final class Samples {
     }
 
     /**
-     * Puts drills with these numbers into a book, each with a few versions, some put aside, some in a collection; and for every other
-     * one a document of a second, made-up kind, which names a version of that drill.
+     * Puts drills with these numbers into a book, each with a few versions, some put aside, some in a collection; and
+     * for every other one a document of a second, made-up kind, which names a version of that drill.
      */
     static void fill(Path file, int from, int to) {
         List<Drill> demo = DemoBook.drills();
@@ -37,7 +36,10 @@ final class Samples {
                 Drill drill = demo.get(i % demo.size());
                 Drill added = book.drills().add(drill.withId("d" + i).withTitle(drill.title() + " " + i));
                 for (int n = 0; n < i % 4; n++) {
-                    book.drills().keep(added.withNotes(List.of("Point " + n), added.questions(), added.cautions()), "Change coaching points");
+                    book.drills()
+                            .keep(
+                                    added.withNotes(List.of("Point " + n), added.questions(), added.cautions()),
+                                    "Change coaching points");
                 }
                 if (i % 2 == 0) {
                     Rota rota = rota(i).naming(Set.of(new Pointer(DrillKind.DRILLS.word(), added.id(), 1)));

@@ -13,15 +13,21 @@ class HardshipTest {
     void damagedBooksAreOpenedWholeOrSavedAndNothingIsLostSilently() throws Exception {
         Damage.Report report = Damage.run(30, 11);
         assertEquals(List.of(), report.failures());
-        assertEquals(30, report.outcomes().values().stream().mapToInt(Integer::intValue).sum());
-        assertTrue(report.saved().get("drill") > 30 * 40 / 2 && report.saved().get("rota") > 30 * 20 / 2, report.toString());
+        assertEquals(
+                30,
+                report.outcomes().values().stream().mapToInt(Integer::intValue).sum());
+        assertTrue(
+                report.saved().get("drill") > 30 * 40 / 2 && report.saved().get("rota") > 30 * 20 / 2,
+                report.toString());
     }
 
     @Test
     void garbledDrillFilesAreTakenAsSoundOrRefusedWithTheirPlace() throws Exception {
         Mutants.Report report = Mutants.run(1200, 3);
         // How long each took is told by the bench: here others use the processor as well.
-        assertEquals(List.of(), report.failures().stream().filter(f -> !f.contains(" took ")).toList());
+        assertEquals(
+                List.of(),
+                report.failures().stream().filter(f -> !f.contains(" took ")).toList());
         assertEquals(1200, report.accepted() + report.refused());
         assertTrue(report.accepted() > 10 && report.refused() > 500, report.toString());
     }

@@ -8,19 +8,18 @@ import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Piece;
-import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.drill.Team;
 import wildchalk.core.geometry.Vec;
-import wildchalk.core.rehearsal.Event;
 import wildchalk.core.rehearsal.Places;
-import wildchalk.core.rehearsal.Timeline;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.timeline.Event;
+import wildchalk.core.timeline.Timeline;
 
 /**
- * Numbers on each side of the ball from a moment on: those of the team that has it, against those of other teams who are
- * between it and the goal. Goalkeepers, coaches and those who wait in a line-up are not counted.
+ * Numbers on each side of the ball from a moment on: those of the team that has it, against those of other teams who
+ * are between it and the goal. Goalkeepers, coaches and those who wait in a line-up are not counted.
  *
  * @param t seconds after the whistle
  * @param joined id of who made it another number by coming or leaving; empty for the first, or for several at once
@@ -33,34 +32,46 @@ public record Balance(double t, int attackers, int defenders, Optional<String> j
     /** So much nearer to the goal than the ball somebody is behind it, metres; assumed: about a stride. */
     private static final double BEHIND = 0.5;
 
-    private record Moment(double t, Set<String> defenders) {
-    }
+    private record Moment(double t, Set<String> defenders) {}
 
     /** How the numbers go until the first shot, first to last; empty where nothing is shot at, or nobody opposes. */
     public static List<Balance> of(Stage stage, Timeline timeline, Surface surface) {
-        Optional<Event> shot = timeline.events().stream().filter(e -> e.kind() == Event.Kind.RELEASE && e.ball() != null
-                && stage.action(e.action()).filter(Action.Shot.class::isInstance).isPresent()).findFirst();
-        Optional<Team> team = shot.flatMap(e -> stage.person(e.who())).map(Piece.Person::team);
-        List<Piece.Player> players = stage.pieces().stream().filter(Piece.Player.class::isInstance).map(Piece.Player.class::cast).toList();
-        if (team.isEmpty() || players.stream().allMatch(p -> p.team() == team.get())) {
+        Optional<Event> shot = timeline.events().stream()
+                .filter(e -> e.kind() == Event.Kind.RELEASE
+                        && e.ball() != null
+                        && stage.action(e.action())
+                                .filter(Action.Shot.class::isInstance)
+                                .isPresent())
+                .findFirst();
+        Optional<Bib> bib = shot.flatMap(e -> stage.person(e.who())).map(Piece.Person::bib);
+        List<Piece.Player> players = stage.pieces().stream()
+                .filter(Piece.Player.class::isInstance)
+                .map(Piece.Player.class::cast)
+                .toList();
+        if (bib.isEmpty() || players.stream().allMatch(p -> p.bib() == bib.get())) {
             return List.of();
         }
-        Vec goal = new Places(stage, surface).of(((Action.Shot) stage.action(shot.get().action()).orElseThrow()).to());
-        Set<String> attackers = ids(players.stream().filter(p -> p.team() == team.get() && takesPart(p, stage)));
+        Vec goal = new Places(stage, surface)
+                .of(((Action.Shot) stage.action(shot.get().action()).orElseThrow()).to());
+        Set<String> attackers = ids(players.stream().filter(p -> p.bib() == bib.get() && takesPart(p, stage)));
         List<Moment> moments = new ArrayList<>();
         for (double t = 0; t <= shot.get().t(); t += LOOK) {
             double at = t;
             double ball = timeline.ball(shot.get().ball(), at).distance(goal);
-            moments.add(new Moment(at, ids(players.stream().filter(p -> p.team() != team.get()
-                    && timeline.pose(p.id(), at).at().distance(goal) < ball - BEHIND))));
+            moments.add(new Moment(
+                    at,
+                    ids(players.stream()
+                            .filter(p -> p.bib() != bib.get()
+                                    && timeline.pose(p.id(), at).at().distance(goal) < ball - BEHIND))));
         }
         return told(moments, attackers.size());
     }
 
     /** Whoever does something, or is passed to. */
     private static boolean takesPart(Piece.Player player, Stage stage) {
-        return stage.actions().stream().anyMatch(a -> a.who().equals(player.id())
-                || a instanceof Action.Pass p && p.to() instanceof Spot.AtPiece to && to.piece().equals(player.id()));
+        return stage.actions().stream()
+                .anyMatch(a -> a.who().equals(player.id())
+                        || a.receiver().filter(player.id()::equals).isPresent());
     }
 
     private static Set<String> ids(Stream<? extends Piece> pieces) {
@@ -75,7 +86,11 @@ public record Balance(double t, int attackers, int defenders, Optional<String> j
             Set<String> now = moments.get(i).defenders();
             boolean another = told.isEmpty() || told.get(told.size() - 1).defenders() != now.size();
             if (another && lasts(moments, i)) {
-                told.add(new Balance(moments.get(i).t(), attackers, now.size(), told.isEmpty() ? Optional.empty() : onlyOne(before, now)));
+                told.add(new Balance(
+                        moments.get(i).t(),
+                        attackers,
+                        now.size(),
+                        told.isEmpty() ? Optional.empty() : onlyOne(before, now)));
                 before = now;
             }
         }
@@ -84,7 +99,9 @@ public record Balance(double t, int attackers, int defenders, Optional<String> j
 
     private static boolean lasts(List<Moment> moments, int from) {
         int until = Math.min(moments.size(), from + (int) Math.ceil(BRIEF / LOOK) + 1);
-        return moments.subList(from, until).stream().allMatch(m -> m.defenders().size() == moments.get(from).defenders().size());
+        return moments.subList(from, until).stream()
+                .allMatch(m ->
+                        m.defenders().size() == moments.get(from).defenders().size());
     }
 
     private static Optional<String> onlyOne(Set<String> before, Set<String> now) {

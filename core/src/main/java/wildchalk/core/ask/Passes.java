@@ -10,25 +10,28 @@ import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.rehearsal.Lane;
-import wildchalk.core.rehearsal.Timeline;
+import wildchalk.core.timeline.Lane;
+import wildchalk.core.timeline.Timeline;
 
 /** How many passes somebody is from the ball. */
 final class Passes {
 
-    private Passes() {
-    }
+    private Passes() {}
 
     /**
-     * From whoever of the same team has the ball to somebody, over the fewest team-mates, each pass through an open lane.
+     * From whoever of the same team has the ball to somebody, over the fewest team-mates, each pass through an open
+     * lane.
      *
      * @return the people on the way, both ends included; empty when no way is open or nobody of the team has the ball
      */
     static List<Piece.Person> way(Piece.Person to, Stage stage, Timeline timeline, double t) {
         Map<Piece.Person, Optional<Piece.Person>> from = new HashMap<>();
         Deque<Piece.Person> waiting = new ArrayDeque<>();
-        List<Piece.Person> team = stage.people().stream().filter(p -> !(p instanceof Piece.Coach) && p.team() == to.team()).toList();
-        timeline.balls().stream().flatMap(b -> timeline.holder(b, t).stream()).forEach(holder -> team.stream().filter(p -> p.id().equals(holder))
+        List<Piece.Person> team = stage.people().stream()
+                .filter(p -> p.isOnATeam() && p.bib() == to.bib())
+                .toList();
+        timeline.balls().stream().flatMap(b -> timeline.holder(b, t).stream()).forEach(holder -> team.stream()
+                .filter(p -> p.id().equals(holder))
                 .forEach(p -> {
                     from.putIfAbsent(p, Optional.empty());
                     waiting.add(p);
@@ -36,14 +39,18 @@ final class Passes {
         while (!waiting.isEmpty() && !from.containsKey(to)) {
             Piece.Person at = waiting.poll();
             for (Piece.Person next : team) {
-                if (!from.containsKey(next) && Lane.of(at, timeline.pose(next.id(), t).at(), stage, timeline, t).isOpen()) {
+                if (!from.containsKey(next)
+                        && Lane.of(at, timeline.pose(next.id(), t).at(), stage, timeline, t)
+                                .isOpen()) {
                     from.put(next, Optional.of(at));
                     waiting.add(next);
                 }
             }
         }
         List<Piece.Person> way = new ArrayList<>();
-        for (Optional<Piece.Person> at = from.containsKey(to) ? Optional.of(to) : Optional.empty(); at.isPresent(); at = from.get(at.get())) {
+        for (Optional<Piece.Person> at = from.containsKey(to) ? Optional.of(to) : Optional.empty();
+                at.isPresent();
+                at = from.get(at.get())) {
             way.add(at.get());
         }
         Collections.reverse(way);

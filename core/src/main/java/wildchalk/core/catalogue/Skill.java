@@ -8,12 +8,25 @@ import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Travel;
 
 /** What is practised, as it follows from what people do; nobody types it. */
 public enum Skill {
-    PASSING("passing"), FIRST_TOUCH("first touch"), LOFTED("lofted passes"), OFF_THE_WALL("off boards and walls"), HAND_OFFS("hand-offs"),
-    CARRYING("carrying the ball"), SHOOTING("shooting"), GOALKEEPING("goalkeeping"), MARKING("marking"), CHASING("chasing"),
-    SCREENING("screens and holding a place"), FOOTWORK("footwork"), DECIDING("decisions"), TALKING("talking"), CONTACT("contact");
+    PASSING("passing"),
+    FIRST_TOUCH("first touch"),
+    LOFTED("lofted passes"),
+    OFF_THE_WALL("off boards and walls"),
+    HAND_OFFS("hand-offs"),
+    CARRYING("carrying the ball"),
+    SHOOTING("shooting"),
+    GOALKEEPING("goalkeeping"),
+    MARKING("marking"),
+    CHASING("chasing"),
+    SCREENING("screens and holding a place"),
+    FOOTWORK("footwork"),
+    DECIDING("decisions"),
+    TALKING("talking"),
+    CONTACT("contact");
 
     private final String words;
 
@@ -30,16 +43,20 @@ public enum Skill {
     public static Set<Skill> of(Stage stage) {
         Set<Skill> skills = EnumSet.noneOf(Skill.class);
         stage.actions().forEach(a -> add(a, skills));
-        if (!stage.said(Instruction.Read.class).isEmpty()) {
+        if (!stage.instructions(Instruction.Read.class).isEmpty()) {
             skills.add(DECIDING);
         }
         if (skills.contains(SHOOTING) && stage.pieces().stream().anyMatch(Piece.Goalkeeper.class::isInstance)) {
             skills.add(GOALKEEPING);
         }
         for (Piece piece : stage.pieces()) {
-            if (piece instanceof Piece.Item item && (item.kind() == GearKind.LADDER || item.kind() == GearKind.HURDLE || item.kind() == GearKind.HOOP)) {
+            if (piece instanceof Piece.Item item
+                    && (item.kind() == GearKind.LADDER
+                            || item.kind() == GearKind.HURDLE
+                            || item.kind() == GearKind.HOOP)) {
                 skills.add(FOOTWORK);
-            } else if (piece instanceof Piece.Item item && (item.kind() == GearKind.PAD || item.kind() == GearKind.TACKLE_BAG)) {
+            } else if (piece instanceof Piece.Item item
+                    && (item.kind() == GearKind.PAD || item.kind() == GearKind.TACKLE_BAG)) {
                 skills.add(CONTACT);
             }
         }
@@ -49,18 +66,18 @@ public enum Skill {
     private static void add(Action action, Set<Skill> skills) {
         action.match(new ActionCases<>() {
             @Override
-            public Void run(Action.Run run) {
+            public Void run(Travel.Run run) {
                 return sideways(run);
             }
 
             @Override
-            public Void carry(Action.Carry carry) {
+            public Void carry(Travel.Carry carry) {
                 skills.add(CARRYING);
                 return sideways(carry);
             }
 
             @Override
-            public Void collect(Action.Collect collect) {
+            public Void collect(Travel.Collect collect) {
                 return sideways(collect);
             }
 
@@ -119,7 +136,7 @@ public enum Skill {
                 return null;
             }
 
-            private Void sideways(Action.Travel travel) {
+            private Void sideways(Travel travel) {
                 if (travel.gait() == Action.Gait.SIDE || travel.gait() == Action.Gait.BACK) {
                     skills.add(FOOTWORK);
                 }

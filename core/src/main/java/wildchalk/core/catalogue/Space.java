@@ -5,7 +5,9 @@ import wildchalk.core.surface.Surface;
 
 /** The part of a surface that is enough. */
 public enum Space {
-    QUARTER("a quarter"), HALF("a half"), WHOLE("all of it");
+    QUARTER("a quarter"),
+    HALF("a half"),
+    WHOLE("all of it");
 
     /** Cones stand a little over a line and nobody minds: the share of a side that may stick out; assumed. */
     private static final double SLACK = 0.04;
@@ -16,6 +18,7 @@ public enum Space {
         this.words = words;
     }
 
+    /** As it stands in a list. */
     public String words() {
         return words;
     }

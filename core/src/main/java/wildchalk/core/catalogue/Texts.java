@@ -9,5 +9,4 @@ package wildchalk.core.catalogue;
  * @param says the script of every rung, limits and questions included
  * @param points coaching points, questions and cautions
  */
-public record Texts(String title, String names, String needs, String does, String says, String points) {
-}
+public record Texts(String title, String names, String needs, String does, String says, String points) {}

@@ -8,6 +8,7 @@ public sealed interface Change {
 
     /** Before the name of what was taken back or done again, and how a count of steps is written. */
     String UNDO = "Undo: ";
+
     String REDO = "Redo: ";
     Pattern SEVERAL = Pattern.compile(UNDO + "([0-9]+) steps");
 

@@ -13,13 +13,15 @@ public interface Document<T extends Document<T>> {
     /** What a coach calls it. */
     String title();
 
+    /** The same under another id. */
     T withId(String newId);
 
+    /** The same called otherwise. */
     T withTitle(String newTitle);
 
     /**
-     * The same as what becomes of another state of it: what may never come twice, such as ids that were given out, stays taken.
-     * Where there is nothing of the kind, the same.
+     * The same as what becomes of another state of it: what may never come twice, such as ids that were given out,
+     * stays taken. Where there is nothing of the kind, the same.
      */
     T following(T before);
 

@@ -13,14 +13,14 @@ public record History<T extends Document<T>>(List<Step<T>> done, T now, List<Ste
      * @param name of the edit
      * @param other the document on its far side: before it in {@code done}, after it in {@code undone}
      */
-    public record Step<T>(String name, T other) {
-    }
+    public record Step<T>(String name, T other) {}
 
     public History {
         done = List.copyOf(done);
         undone = List.copyOf(undone);
     }
 
+    /** One to which nothing was done yet. */
     public static <T extends Document<T>> History<T> of(T document) {
         return new History<>(List.of(), document, List.of());
     }
@@ -30,8 +30,7 @@ public record History<T extends Document<T>>(List<Step<T>> done, T now, List<Ste
      *
      * @param change what had been done
      */
-    public record Kept<T>(Change change, T document) {
-    }
+    public record Kept<T>(Change change, T document) {}
 
     /** What was done, from what was kept, oldest first; what was undone can be done again. */
     public static <T extends Document<T>> History<T> replayed(List<Kept<T>> kept) {
@@ -45,7 +44,8 @@ public record History<T extends Document<T>>(List<Step<T>> done, T now, List<Ste
     private History<T> replay(Kept<T> next) {
         History<T> moved = after(next.change());
         // Where what was kept begins in the middle of things, an undo is a step like any other.
-        return moved != this && moved.now.isLike(next.document()) ? moved
+        return moved != this && moved.now.isLike(next.document())
+                ? moved
                 : after(new Edit<>(next.change().words(), d -> next.document()));
     }
 
@@ -79,6 +79,7 @@ public record History<T extends Document<T>>(List<Step<T>> done, T now, List<Ste
         return new History<>(with(done, new Step<>(edit.name(), now)), changed, List.of());
     }
 
+    /** Before the last edit; unchanged when there was none. */
     public History<T> undo() {
         if (done.isEmpty()) {
             return this;
@@ -96,22 +97,28 @@ public record History<T extends Document<T>>(List<Step<T>> done, T now, List<Ste
         return history;
     }
 
+    /** After the edit that was undone last; unchanged when none was. */
     public History<T> redo() {
         if (undone.isEmpty()) {
             return this;
         }
         Step<T> last = undone.get(undone.size() - 1);
-        return new History<>(with(done, new Step<>(last.name(), now)), last.other().following(now), without(undone));
+        return new History<>(
+                with(done, new Step<>(last.name(), now)), last.other().following(now), without(undone));
     }
 
     /** What undo would take back. */
     public Optional<String> nextUndo() {
-        return done.isEmpty() ? Optional.empty() : Optional.of(done.get(done.size() - 1).name());
+        return done.isEmpty()
+                ? Optional.empty()
+                : Optional.of(done.get(done.size() - 1).name());
     }
 
     /** What redo would do again. */
     public Optional<String> nextRedo() {
-        return undone.isEmpty() ? Optional.empty() : Optional.of(undone.get(undone.size() - 1).name());
+        return undone.isEmpty()
+                ? Optional.empty()
+                : Optional.of(undone.get(undone.size() - 1).name());
     }
 
     private static <T> List<Step<T>> with(List<Step<T>> steps, Step<T> step) {

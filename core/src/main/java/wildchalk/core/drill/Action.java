@@ -1,150 +1,42 @@
 package wildchalk.core.drill;
 
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
 
 /** Something a person does. */
-public sealed interface Action {
+public sealed interface Action
+        permits Travel, Action.Delivery, Action.Shadow, Action.Hold, Action.Call, Action.Blow, Action.Handle {
 
+    /** Unique within its drill. */
     String id();
 
     /** Id of the person who does it. */
     String who();
 
+    /** What sets it off. */
     Cue cue();
 
+    /** The same set off otherwise. */
     Action withCue(Cue newCue);
+
+    /** Id of the person or piece that a ball is passed to; empty for what is no pass, or a pass into space. */
+    default Optional<String> receiver() {
+        return Optional.empty();
+    }
 
     /** What the cases say of this kind of action. */
     <R> R match(ActionCases<R> cases);
 
-    /** Anything that moves the body along a path. */
-    sealed interface Travel extends Action {
-
-        Path path();
-
-        Going going();
-
-        default Gait gait() {
-            return going().gait();
-        }
-
-        Ending ending();
-
-        Travel withPath(Path newPath);
-
-        Travel withEnding(Ending newEnding);
-
-        Travel withGoing(Going newGoing);
-    }
-
     /** Anything that sends a ball. */
     sealed interface Delivery extends Action {
 
+        /** Where the ball is sent. */
         Spot to();
 
+        /** How long the ball is had before it leaves again. */
         Touch touch();
 
+        /** The same sent elsewhere. */
         Delivery withTo(Spot place);
-    }
-
-    record Run(String id, String who, Path path, Going going, Ending ending, Cue cue) implements Travel {
-
-        public Run(String id, String who, Path path, Gait gait, Ending ending, Cue cue) {
-            this(id, who, path, Going.of(gait), ending, cue);
-        }
-
-        @Override
-        public <R> R match(ActionCases<R> cases) {
-            return cases.run(this);
-        }
-
-        @Override
-        public Run withCue(Cue newCue) {
-            return new Run(id, who, path, going, ending, newCue);
-        }
-
-        @Override
-        public Run withPath(Path newPath) {
-            return new Run(id, who, newPath, going, ending, cue);
-        }
-
-        @Override
-        public Run withEnding(Ending newEnding) {
-            return new Run(id, who, path, going, newEnding, cue);
-        }
-
-        @Override
-        public Run withGoing(Going newGoing) {
-            return new Run(id, who, path, newGoing, ending, cue);
-        }
-    }
-
-    /** Travel with the ball. */
-    record Carry(String id, String who, Path path, Going going, Ending ending, Cue cue) implements Travel {
-
-        public Carry(String id, String who, Path path, Gait gait, Ending ending, Cue cue) {
-            this(id, who, path, Going.of(gait), ending, cue);
-        }
-
-        @Override
-        public <R> R match(ActionCases<R> cases) {
-            return cases.carry(this);
-        }
-
-        @Override
-        public Carry withCue(Cue newCue) {
-            return new Carry(id, who, path, going, ending, newCue);
-        }
-
-        @Override
-        public Carry withPath(Path newPath) {
-            return new Carry(id, who, newPath, going, ending, cue);
-        }
-
-        @Override
-        public Carry withEnding(Ending newEnding) {
-            return new Carry(id, who, path, going, newEnding, cue);
-        }
-
-        @Override
-        public Carry withGoing(Going newGoing) {
-            return new Carry(id, who, path, newGoing, ending, cue);
-        }
-    }
-
-    /** Goes to a ball that lies, or to a supply, and has it from then on. The path ends at that piece. */
-    record Collect(String id, String who, Path path, Going going, Ending ending, Cue cue) implements Travel {
-
-        public Collect(String id, String who, Path path, Gait gait, Ending ending, Cue cue) {
-            this(id, who, path, Going.of(gait), ending, cue);
-        }
-
-        @Override
-        public <R> R match(ActionCases<R> cases) {
-            return cases.collect(this);
-        }
-
-        @Override
-        public Collect withCue(Cue newCue) {
-            return new Collect(id, who, path, going, ending, newCue);
-        }
-
-        @Override
-        public Collect withPath(Path newPath) {
-            return new Collect(id, who, newPath, going, ending, cue);
-        }
-
-        @Override
-        public Collect withEnding(Ending newEnding) {
-            return new Collect(id, who, path, going, newEnding, cue);
-        }
-
-        @Override
-        public Collect withGoing(Going newGoing) {
-            return new Collect(id, who, path, newGoing, ending, cue);
-        }
     }
 
     /**
@@ -155,6 +47,11 @@ public sealed interface Action {
      */
     record Pass(String id, String who, Spot to, Touch touch, Manner manner, Optional<Wall> off, Cue cue)
             implements Delivery {
+
+        @Override
+        public Optional<String> receiver() {
+            return to.namedPiece();
+        }
 
         /** The usual pass: straight there. */
         public Pass(String id, String who, Spot to, Touch touch, Cue cue) {
@@ -176,12 +73,20 @@ public sealed interface Action {
             return new Pass(id, who, place, touch, manner, off, cue);
         }
 
+        /** The same, with the ball going another way. */
         public Pass going(Manner newManner) {
             return new Pass(id, who, to, touch, newManner, off, cue);
         }
 
+        /** The same off a side of the surface. */
         public Pass comingOff(Wall wall) {
             return new Pass(id, who, to, touch, manner, Optional.of(wall), cue);
+        }
+
+        /** The same where there are no boards: off nothing, and flat where it went along them. */
+        public Pass withoutBoards() {
+            Manner there = manner == Manner.RIM ? Manner.FLAT : manner;
+            return new Pass(id, who, to, touch, there, Optional.empty(), cue);
         }
     }
 
@@ -214,6 +119,11 @@ public sealed interface Action {
             return new Shot(id, who, place, touch, result, next, cue);
         }
 
+        /**
+         * The same with another result.
+         *
+         * @param rebound where the ball goes then; null for a few metres out of the goal
+         */
         public Shot ending(Result newResult, Spot rebound) {
             return new Shot(id, who, to, touch, newResult, Optional.ofNullable(rebound), cue);
         }
@@ -223,11 +133,33 @@ public sealed interface Action {
      * Goes with another person, wherever they go.
      *
      * @param whom id of that person
-     * @param distance metres to keep; for a chase, how near is caught
+     * @param style how they are followed
      * @param until what ends it; empty for as long as the other moves
      */
-    record Shadow(String id, String who, String whom, Way way, Side side, double distance, Gait gait,
-                  Optional<Cue.Trigger> until, Cue cue) implements Action {
+    record Shadow(String id, String who, String whom, Style style, Gait gait, Optional<Cue.Trigger> until, Cue cue)
+            implements Action {
+
+        /**
+         * How somebody is followed.
+         *
+         * @param distance metres to keep; for a chase, how near is caught
+         */
+        public record Style(Way way, Side side, double distance) {}
+
+        /** How they are followed. */
+        public Way way() {
+            return style.way();
+        }
+
+        /** On which side of them. */
+        public Side side() {
+            return style.side();
+        }
+
+        /** Metres to keep; for a chase, how near is caught. */
+        public double distance() {
+            return style.distance();
+        }
 
         /** How far off whoever shadows stays when nobody says, metres; assumed. */
         public static final double USUAL_DISTANCE = 1.5;
@@ -239,11 +171,12 @@ public sealed interface Action {
 
         @Override
         public Shadow withCue(Cue newCue) {
-            return new Shadow(id, who, whom, way, side, distance, gait, until, newCue);
+            return new Shadow(id, who, whom, style, gait, until, newCue);
         }
 
+        /** The same, ended by something else; empty for what ends it usually. */
         public Shadow until(Optional<Cue.Trigger> newUntil) {
-            return new Shadow(id, who, whom, way, side, distance, gait, newUntil, cue);
+            return new Shadow(id, who, whom, style, gait, newUntil, cue);
         }
 
         /** How a person is followed. */
@@ -259,7 +192,11 @@ public sealed interface Action {
         }
 
         /** On which side of them. */
-        public enum Side { ANY, GOAL, BALL }
+        public enum Side {
+            ANY,
+            GOAL,
+            BALL
+        }
     }
 
     /**
@@ -270,12 +207,26 @@ public sealed interface Action {
      * @param seconds at least; 0 for just the turn
      * @param until what ends it; empty to end after the seconds
      */
-    record Hold(String id, String who, Stance stance, Optional<Spot> facing, Turn turn, double seconds,
-                Optional<Cue.Trigger> until, Cue cue) implements Action {
+    record Hold(
+            String id,
+            String who,
+            Stance stance,
+            Optional<Spot> facing,
+            Turn turn,
+            double seconds,
+            Optional<Cue.Trigger> until,
+            Cue cue)
+            implements Action {
 
         /** Turns the shorter way round. */
-        public Hold(String id, String who, Stance stance, Optional<Spot> facing, double seconds,
-                    Optional<Cue.Trigger> until, Cue cue) {
+        public Hold(
+                String id,
+                String who,
+                Stance stance,
+                Optional<Spot> facing,
+                double seconds,
+                Optional<Cue.Trigger> until,
+                Cue cue) {
             this(id, who, stance, facing, Turn.SHORTER, seconds, until, cue);
         }
 
@@ -289,20 +240,30 @@ public sealed interface Action {
             return new Hold(id, who, stance, facing, turn, seconds, until, newCue);
         }
 
+        /** The same, ended by something else; empty for what ends it usually. */
         public Hold until(Optional<Cue.Trigger> newUntil) {
             return new Hold(id, who, stance, facing, turn, seconds, newUntil, cue);
         }
 
+        /** The same, facing something else; empty to stay as the body is. */
         public Hold facing(Optional<Spot> spot) {
             return new Hold(id, who, stance, spot, turn, seconds, until, cue);
         }
 
+        /** The same, turned the other way round. */
         public Hold turning(Turn newTurn) {
             return new Hold(id, who, stance, facing, newTurn, seconds, until, cue);
         }
 
         /** What standing there is for. */
-        public enum Stance { WAIT, TURN, PIVOT, SCREEN, BOX_OUT, POST_UP }
+        public enum Stance {
+            WAIT,
+            TURN,
+            PIVOT,
+            SCREEN,
+            BOX_OUT,
+            POST_UP
+        }
 
         /** Which way round a body turns on the spot. */
         public enum Turn {
@@ -370,16 +331,41 @@ public sealed interface Action {
     }
 
     /** How a passed ball goes; RIM is along the boards and round a corner of them. */
-    enum Manner { FLAT, BOUNCE, LOB, ROLL, PUSH, HAND_OFF, RIM }
+    enum Manner {
+        FLAT,
+        BOUNCE,
+        LOB,
+        ROLL,
+        PUSH,
+        HAND_OFF,
+        RIM
+    }
 
     /** A side of the surface that a ball can come off: boards, glass or a wall. */
-    enum Wall { LEFT, RIGHT, END, OWN_END }
+    enum Wall {
+        LEFT,
+        RIGHT,
+        END,
+        OWN_END
+    }
 
     /** What becomes of a shot. */
-    enum Result { OPEN, IN, SAVED, REBOUND }
+    enum Result {
+        OPEN,
+        IN,
+        SAVED,
+        REBOUND
+    }
 
     /** How the body moves. */
-    enum Gait { WALK, JOG, RUN, SPRINT, BACK, SIDE }
+    enum Gait {
+        WALK,
+        JOG,
+        RUN,
+        SPRINT,
+        BACK,
+        SIDE
+    }
 
     /** What a person does at the end of a path. */
     enum Ending {
@@ -396,27 +382,8 @@ public sealed interface Action {
     }
 
     /** How long a person has the ball before it leaves again. */
-    enum Touch { FIRST_TIME, CONTROLLED }
-
-    /**
-     * A way across the surface from where the person is.
-     *
-     * @param through where it goes, in order; at least one
-     * @param smooth whether it bends through the spots or turns a corner at each
-     */
-    record Path(List<Spot> through, boolean smooth) {
-        public Path {
-            through = List.copyOf(through);
-        }
-
-        public Spot last() {
-            return through.get(through.size() - 1);
-        }
-
-        public Path endingAt(Spot end) {
-            List<Spot> changed = new ArrayList<>(through);
-            changed.set(changed.size() - 1, end);
-            return new Path(changed, smooth);
-        }
+    enum Touch {
+        FIRST_TIME,
+        CONTROLLED
     }
 }

@@ -5,8 +5,7 @@ import java.util.Locale;
 /** What marked areas are called. */
 public final class Areas {
 
-    private Areas() {
-    }
+    private Areas() {}
 
     /** "end zone", "yellow zone", "station 2"; as it stands behind "the". */
     public static String name(Piece.Area area) {

@@ -16,6 +16,7 @@ public record Choices(Map<String, String> of) {
         of = Map.copyOf(of);
     }
 
+    /** The same with one read going an option, by their ids. */
     public Choices with(String read, String option) {
         Map<String, String> more = new HashMap<>(of);
         more.put(read, option);

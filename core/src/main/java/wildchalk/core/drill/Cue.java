@@ -18,6 +18,11 @@ public record Cue(Trigger trigger, double delay) {
             return Optional.empty();
         }
 
+        /** Whether it is only that what the same person does before is over. */
+        default boolean followsOwn() {
+            return false;
+        }
+
         /** The single moments in it; itself when it is one. */
         default List<Trigger> parts() {
             return List.of(this);
@@ -35,34 +40,49 @@ public record Cue(Trigger trigger, double delay) {
     /** One answer for each kind of moment: a new kind is not compiled until every place has answered. */
     public interface Cases<R> {
 
+        /** For {@link Whistle}. */
         R whistle(Whistle whistle);
 
+        /** For {@link With}. */
         R with(With with);
 
+        /** For {@link Released}. */
         R released(Released released);
 
+        /** For {@link Partway}. */
         R partway(Partway partway);
 
+        /** For {@link Gone}. */
         R gone(Gone gone);
 
+        /** For {@link Enters}. */
         R enters(Enters enters);
 
+        /** For {@link Crosses}. */
         R crosses(Crosses crosses);
 
+        /** For {@link Near}. */
         R near(Near near);
 
+        /** For {@link Touches}. */
         R touches(Touches touches);
 
+        /** For {@link Called}. */
         R called(Called called);
 
+        /** For {@link AllOf}. */
         R allOf(AllOf allOf);
 
+        /** For {@link FirstOf}. */
         R firstOf(FirstOf firstOf);
 
+        /** For {@link Received}. */
         R received(Received received);
 
+        /** For {@link After}. */
         R after(After after);
 
+        /** For {@link Next}. */
         R next(Next next);
     }
 
@@ -72,6 +92,7 @@ public record Cue(Trigger trigger, double delay) {
         /** @param moment one that is {@linkplain Trigger#of() of} an action */
         R ofAction(Trigger moment);
 
+        /** For {@link Several}: moments made of others. */
         R several(Several several);
 
         @Override
@@ -319,31 +340,54 @@ public record Cue(Trigger trigger, double delay) {
     /** The end of the same person's action before this one; the whistle when there is none. */
     public record Next() implements Trigger {
         @Override
+        public boolean followsOwn() {
+            return true;
+        }
+
+        @Override
         public <R> R match(Cases<R> cases) {
             return cases.next(this);
         }
     }
 
+    /** At the whistle. */
     public static Cue whistle() {
         return new Cue(new Whistle(), 0);
     }
 
+    /**
+     * Together with another action, as it starts.
+     *
+     * @param action its id
+     */
     public static Cue with(String action) {
         return new Cue(new With(action), 0);
     }
 
+    /**
+     * As a pass arrives.
+     *
+     * @param action id of the pass
+     */
     public static Cue received(String action) {
         return new Cue(new Received(action), 0);
     }
 
+    /**
+     * As another action ends.
+     *
+     * @param action its id
+     */
     public static Cue after(String action) {
         return new Cue(new After(action), 0);
     }
 
+    /** As what the same person does before is over; at the whistle for the first. */
     public static Cue next() {
         return new Cue(new Next(), 0);
     }
 
+    /** The same so many seconds later, or earlier when less than 0. */
     public Cue delayed(double seconds) {
         return new Cue(trigger, seconds);
     }

@@ -3,48 +3,96 @@ package wildchalk.core.drill;
 import java.util.Collections;
 import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Set;
 import wildchalk.core.document.Document;
 import wildchalk.core.surface.Surface;
-import java.util.Set;
 
 /**
  * A titled thing to practise.
  *
  * @param id short and stable; unique among the drills of a book
  * @param venue what it is played on
- * @param showing the part of the surface that is shown, and which way up
- * @param lineKey how lines are to be read
+ * @param showing the part of the surface that is shown, which way up, and how lines are to be read
  * @param effort who practises it and how hard they go
  * @param ladder the rungs, bottom first; at least one
- * @param points coaching points
- * @param questions to ask the players
- * @param cautions what could hurt someone, and what to do about it
+ * @param notes what is said besides
  * @param given the ids that were given out in it; those that its rungs use need not be among them
  */
-public record Drill(String id, String title, Venue venue, Showing showing, LineKey lineKey, Effort effort,
-                    List<Rung> ladder, List<String> points, List<String> questions, List<String> cautions, GivenIds given)
+public record Drill(
+        String id,
+        String title,
+        Venue venue,
+        Showing showing,
+        Effort effort,
+        List<Rung> ladder,
+        Notes notes,
+        GivenIds given)
         implements Document<Drill> {
 
     public Drill {
         ladder = List.copyOf(ladder);
-        points = List.copyOf(points);
-        questions = List.copyOf(questions);
-        cautions = List.copyOf(cautions);
     }
 
-    /** A drill that has given out no ids but those that its rungs use. */
-    public Drill(String id, String title, Venue venue, Showing showing, LineKey lineKey, Effort effort,
-                 List<Rung> ladder, List<String> points, List<String> questions, List<String> cautions) {
-        this(id, title, venue, showing, lineKey, effort, ladder, points, questions, cautions, GivenIds.NONE);
+    /**
+     * What is said of a drill besides what happens.
+     *
+     * @param points coaching points
+     * @param questions to ask the players
+     * @param cautions what could hurt someone, and what to do about it
+     */
+    public record Notes(List<String> points, List<String> questions, List<String> cautions) {
+
+        public static final Notes NONE = new Notes(List.of(), List.of(), List.of());
+
+        public Notes {
+            points = List.copyOf(points);
+            questions = List.copyOf(questions);
+            cautions = List.copyOf(cautions);
+        }
     }
 
     /** Sports disagree about which of the two is dashed. */
-    public enum LineKey { RUNS_PLAIN, PASSES_PLAIN }
+    public enum LineKey {
+        RUNS_PLAIN,
+        PASSES_PLAIN
+    }
 
-    /** A drill with one empty rung. */
+    /** A drill with one empty rung, on a surface that comes with the program. */
     public static Drill empty(String id, String title, String surface, String view) {
-        return new Drill(id, title, Venue.of(surface), Showing.of(view), LineKey.RUNS_PLAIN, Effort.LIVE,
-                List.of(Rung.empty("s1", "Start here")), List.of(), List.of(), List.of());
+        return empty(id, title, Venue.of(surface), view);
+    }
+
+    /** The same on any surface. */
+    public static Drill empty(String id, String title, Venue venue, String view) {
+        return new Drill(
+                id,
+                title,
+                venue,
+                Showing.of(view),
+                Effort.LIVE,
+                List.of(Rung.empty("s1", "Start here")),
+                Notes.NONE,
+                GivenIds.NONE);
+    }
+
+    /** How lines are to be read. */
+    public LineKey lineKey() {
+        return showing.lineKey();
+    }
+
+    /** Coaching points. */
+    public List<String> points() {
+        return notes.points();
+    }
+
+    /** To ask the players. */
+    public List<String> questions() {
+        return notes.questions();
+    }
+
+    /** What could hurt someone, and what to do about it. */
+    public List<String> cautions() {
+        return notes.cautions();
     }
 
     /** The surface, laid out. */
@@ -54,46 +102,52 @@ public record Drill(String id, String title, Venue venue, Showing showing, LineK
 
     @Override
     public Drill withId(String newId) {
-        return new Drill(newId, title, venue, showing, lineKey, effort, ladder, points, questions, cautions, given);
+        return new Drill(newId, title, venue, showing, effort, ladder, notes, given);
     }
 
     @Override
     public Drill withTitle(String newTitle) {
-        return new Drill(id, newTitle, venue, showing, lineKey, effort, ladder, points, questions, cautions, given);
+        return new Drill(id, newTitle, venue, showing, effort, ladder, notes, given);
     }
 
+    /** The same on something else; places stay as they are. */
     public Drill withVenue(Venue newVenue) {
-        return new Drill(id, title, newVenue, showing, lineKey, effort, ladder, points, questions, cautions, given);
+        return new Drill(id, title, newVenue, showing, effort, ladder, notes, given);
     }
 
+    /** The same, seen otherwise. */
     public Drill withShowing(Showing newShowing) {
-        return new Drill(id, title, venue, newShowing, lineKey, effort, ladder, points, questions, cautions, given);
+        return new Drill(id, title, venue, newShowing, effort, ladder, notes, given);
     }
 
+    /** The same with lines read otherwise. */
     public Drill withLineKey(LineKey newKey) {
-        return new Drill(id, title, venue, showing, newKey, effort, ladder, points, questions, cautions, given);
+        return new Drill(id, title, venue, showing.reading(newKey), effort, ladder, notes, given);
     }
 
+    /** The same for others, or at another pace. */
     public Drill withEffort(Effort newEffort) {
-        return new Drill(id, title, venue, showing, lineKey, newEffort, ladder, points, questions, cautions, given);
+        return new Drill(id, title, venue, showing, newEffort, ladder, notes, given);
     }
 
+    /** The same with other rungs, bottom first; at least one. */
     public Drill withLadder(List<Rung> newLadder) {
-        return new Drill(id, title, venue, showing, lineKey, effort, newLadder, points, questions, cautions, given);
+        return new Drill(id, title, venue, showing, effort, newLadder, notes, given);
     }
 
     /** The same with other coaching points, questions and cautions. */
     public Drill withNotes(List<String> newPoints, List<String> newQuestions, List<String> newCautions) {
-        return new Drill(id, title, venue, showing, lineKey, effort, ladder, newPoints, newQuestions, newCautions, given);
+        return new Drill(
+                id, title, venue, showing, effort, ladder, new Notes(newPoints, newQuestions, newCautions), given);
     }
 
     private Drill giving(GivenIds newGiven) {
-        return new Drill(id, title, venue, showing, lineKey, effort, ladder, points, questions, cautions, newGiven);
+        return new Drill(id, title, venue, showing, effort, ladder, notes, newGiven);
     }
 
     /**
-     * The same as what becomes of another state of this drill: ids that were given out there are not given again, and a rung
-     * leaves nothing out but what the rung below it has.
+     * The same as what becomes of another state of this drill: ids that were given out there are not given again, and a
+     * rung leaves nothing out but what the rung below it has.
      */
     @Override
     public Drill following(Drill before) {
@@ -106,7 +160,9 @@ public record Drill(String id, String title, Venue venue, Showing showing, LineK
         rungs.addAll(before.ladder);
         rungs.addAll(kept);
         GivenIds all = given.and(before.given).and(rungs);
-        return all.equals(given) && kept.equals(ladder) ? this : withLadder(kept).giving(all);
+        return all.equals(given) && kept.equals(ladder)
+                ? this
+                : withLadder(kept).giving(all);
     }
 
     /** Whether there is no difference that a coach could see: ids that were given out and taken back are none. */

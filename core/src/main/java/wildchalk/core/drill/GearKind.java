@@ -1,8 +1,6 @@
 package wildchalk.core.drill;
 
-/**
- * What kinds of gear can be put down. The sizes are typical ones, in metres, and can be changed on each piece.
- */
+/** What kinds of gear can be put down. The sizes are typical ones, in metres, and can be changed on each piece. */
 public enum GearKind {
     CONE(0.23, 0.23, Colour.YELLOW, 0.1),
     MARKER(0.2, 0.2, Colour.ORANGE, 0.05),
@@ -73,7 +71,12 @@ public enum GearKind {
 
     /** Whether its colour tells it from others of its kind. */
     public boolean isColoured() {
-        return this != BOX && this != BENCH && this != GOAL && this != MINI_GOAL && this != NET && this != BAG
+        return this != BOX
+                && this != BENCH
+                && this != GOAL
+                && this != MINI_GOAL
+                && this != NET
+                && this != BAG
                 && this != REBOUNDER;
     }
 }

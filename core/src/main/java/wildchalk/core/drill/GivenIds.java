@@ -5,9 +5,9 @@ import java.util.HashMap;
 import java.util.Map;
 
 /**
- * The ids that a drill has given out. An id is letters and a number ({@code p7}); of each beginning the highest number is
- * remembered, so that none is ever given twice, not even when what had it is gone or its making was undone: whatever names it
- * elsewhere can never mean something else.
+ * The ids that a drill has given out. An id is letters and a number ({@code p7}); of each beginning the highest number
+ * is remembered, so that none is ever given twice, not even when what had it is gone or its making was undone: whatever
+ * names it elsewhere can never mean something else.
  *
  * @param highest the highest number by the letters before it
  */
@@ -16,6 +16,7 @@ public record GivenIds(Map<String, Integer> highest) {
     public static final GivenIds NONE = new GivenIds(Map.of());
     /** What has more digits is no number that was given, but part of a name. */
     private static final int MOST_DIGITS = 8;
+
     static final int HIGHEST = 99_999_999;
 
     public GivenIds {
@@ -40,7 +41,7 @@ public record GivenIds(Map<String, Integer> highest) {
             rung.pieces().forEach(p -> count(p.id(), all));
             rung.actions().forEach(a -> count(a.id(), all));
             rung.without().forEach(id -> count(id, all));
-            for (Instruction said : rung.said()) {
+            for (Instruction said : rung.instructions()) {
                 count(said.id(), all);
                 if (said instanceof Instruction.Read read) {
                     read.options().forEach(o -> count(o.id(), all));

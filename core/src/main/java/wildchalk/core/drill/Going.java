@@ -17,14 +17,17 @@ public record Going(Gait gait, double pace, Corner corner, Optional<Spot> watchi
         return new Going(gait, 1, Corner.CUT, Optional.empty());
     }
 
+    /** The same at a share of the usual speed, over 0 and at most 1. */
     public Going paced(double share) {
         return new Going(gait, share, corner, watching);
     }
 
+    /** The same, with corners taken otherwise. */
     public Going cornering(Corner newCorner) {
         return new Going(gait, pace, newCorner, watching);
     }
 
+    /** The same, with an eye on something. */
     public Going watching(Spot spot) {
         return new Going(gait, pace, corner, Optional.of(spot));
     }

@@ -4,9 +4,9 @@ import java.util.List;
 import java.util.Optional;
 
 /** What a coach says besides what is drawn: a limit, a decision, a stop, or how groups go from station to station. */
-public sealed interface Instruction permits Limit, Instruction.Read, Instruction.Freeze,
-        Instruction.MoveOn {
+public sealed interface Instruction permits Limit, Instruction.Read, Instruction.Freeze, Instruction.MoveOn {
 
+    /** Unique within its drill. */
     String id();
 
     /** The same under another id. */
@@ -18,12 +18,16 @@ public sealed interface Instruction permits Limit, Instruction.Read, Instruction
     /** One answer for each kind of instruction; limits have kinds of their own ({@link LimitCases}). */
     interface Cases<R> {
 
+        /** For {@link Read}. */
         R read(Read read);
 
+        /** For {@link Freeze}. */
         R freeze(Freeze freeze);
 
+        /** For {@link MoveOn}. */
         R moveOn(MoveOn moveOn);
 
+        /** For {@link Limit}. */
         R limit(Limit limit);
     }
 
@@ -35,7 +39,8 @@ public sealed interface Instruction permits Limit, Instruction.Read, Instruction
      * @param rule how it is worked out who is chosen, when nobody decides; empty for a decision
      * @param under id of the option of another read in which this one arises; empty when it always does
      */
-    record Read(String id, String who, List<Option> options, Optional<String> under, Optional<Rule> rule) implements Instruction {
+    record Read(String id, String who, List<Option> options, Optional<String> under, Optional<Rule> rule)
+            implements Instruction {
         public Read {
             options = List.copyOf(options);
         }
@@ -60,12 +65,16 @@ public sealed interface Instruction permits Limit, Instruction.Read, Instruction
             return new Read(newId, who, options, under, rule);
         }
 
+        /** The option with this id; empty when there is none. */
         public Optional<Option> option(String optionId) {
             return options.stream().filter(o -> o.id().equals(optionId)).findFirst();
         }
     }
 
-    /** Reads that follow from where people are: whom the first pass of an option goes to, or else who does its first action. */
+    /**
+     * Reads that follow from where people are: whom the first pass of an option goes to, or else who does its first
+     * action.
+     */
     enum Rule {
         /** Whoever is farther ahead: nearer to where the shot goes, else farther the way the decider faces. */
         AHEAD,
@@ -85,6 +94,7 @@ public sealed interface Instruction permits Limit, Instruction.Read, Instruction
             actions = List.copyOf(actions);
         }
 
+        /** The same with other actions, by id. */
         public Option with(List<String> newActions) {
             return new Option(id, label, reason, newActions);
         }

@@ -17,8 +17,7 @@ public final class Ladder {
 
     private static final Stage EMPTY = new Stage("", "", List.of(), List.of());
 
-    private Ladder() {
-    }
+    private Ladder() {}
 
     /**
      * The rung as a plain value. A rung made from one that is missing, or from itself by a detour, is built on an empty
@@ -30,21 +29,34 @@ public final class Ladder {
         return build(drill, rungId, new HashSet<>());
     }
 
-    /** Every rung, built, each after the one that it was made from: put back in this order, they still follow each other. */
+    /**
+     * Every rung, built, each after the one that it was made from: put back in this order, they still follow each
+     * other.
+     */
     public static List<Stage> buildAll(Drill drill) {
         return List.copyOf(all(drill).values());
     }
 
-    /** Every rung, built, by id: each on the one below that was built before it, so that it costs little more than one. */
+    /**
+     * Every rung, built, by id: each on the one below that was built before it, so that it costs little more than one.
+     */
     public static Map<String, Stage> all(Drill drill) {
         Map<String, Stage> built = new LinkedHashMap<>();
-        drill.ladder().stream().sorted(Comparator.comparingInt(r -> origins(drill, r).size())).forEach(rung ->
-                built.put(rung.id(), rung.from().isEmpty() ? over(EMPTY, drill, rung) : built.containsKey(rung.from().get())
-                        ? over(built.get(rung.from().get()), drill, rung) : build(drill, rung.id())));
+        drill.ladder().stream()
+                .sorted(Comparator.comparingInt(r -> origins(drill, r).size()))
+                .forEach(rung -> {
+                    Optional<Stage> below = rung.from().isEmpty()
+                            ? Optional.of(EMPTY)
+                            : rung.from().map(built::get);
+                    built.put(rung.id(), below.map(b -> over(b, drill, rung)).orElseGet(() -> build(drill, rung.id())));
+                });
         return built;
     }
 
-    /** The rungs that a rung was made from, nearest first, as far as they are there; each once, where they go round in a circle. */
+    /**
+     * The rungs that a rung was made from, nearest first, as far as they are there; each once, where they go round in a
+     * circle.
+     */
     public static List<Rung> origins(Drill drill, Rung rung) {
         List<Rung> origins = new ArrayList<>();
         Set<String> seen = new HashSet<>();
@@ -57,26 +69,41 @@ public final class Ladder {
     }
 
     /**
-     * The drill with the rung {@code stage.id()} changed so that it builds {@code stage}: its pieces, its actions in their order and
-     * what is said. Pieces, and what is said, stand in the order of the rung below, followed by what was put here. How hard people go
-     * is not taken from the stage: that is said in the rung's plan.
+     * The drill with the rung {@code stage.id()} changed so that it builds {@code stage}: its pieces, its actions in
+     * their order and what is said. Pieces, and what is said, stand in the order of the rung below, followed by what
+     * was put here. How hard people go is not taken from the stage: that is said in the rung's plan.
      *
      * @throws IllegalArgumentException when the drill has no rung with this id
      */
     public static Drill put(Drill drill, Stage stage) {
-        Rung old = rung(drill, stage.id())
-                .orElseThrow(() -> new IllegalArgumentException("no rung " + stage.id()));
+        Rung old = rung(drill, stage.id()).orElseThrow(() -> new IllegalArgumentException("no rung " + stage.id()));
         Stage below = below(drill, old, new HashSet<>(Set.of(old.id())));
         List<Piece> pieces = different(below.pieces(), stage.pieces());
         List<Action> actions = different(below.actions(), stage.actions());
-        List<Instruction> said = different(below.said(), stage.said());
-        List<String> without = Stream.of(gone(below.pieces(), stage.pieces(), Piece::id),
-                gone(below.actions(), stage.actions(), Action::id), gone(below.said(), stage.said(), Instruction::id))
-                .flatMap(List::stream).toList();
+        List<Instruction> said = different(below.instructions(), stage.instructions());
+        List<String> without = Stream.of(
+                        gone(below.pieces(), stage.pieces(), Piece::id),
+                        gone(below.actions(), stage.actions(), Action::id),
+                        gone(below.instructions(), stage.instructions(), Instruction::id))
+                .flatMap(List::stream)
+                .toList();
         List<String> order = stage.actions().stream().map(Action::id).toList();
-        boolean usual = merged(below.actions(), actions, without, Action::id).stream().map(Action::id).toList().equals(order);
-        Rung changed = new Rung(old.id(), stage.title(), old.from(), old.plan(), pieces, actions, said, without, usual ? List.of() : order);
-        return drill.withLadder(drill.ladder().stream().map(r -> r.id().equals(old.id()) ? changed : r).toList());
+        boolean usual = merged(below.actions(), actions, without, Action::id).stream()
+                .map(Action::id)
+                .toList()
+                .equals(order);
+        Rung changed = new Rung(
+                old.id(),
+                stage.title(),
+                old.from(),
+                old.plan(),
+                pieces,
+                actions,
+                said,
+                new Rung.Below(without, usual ? List.of() : order));
+        return drill.withLadder(drill.ladder().stream()
+                .map(r -> r.id().equals(old.id()) ? changed : r)
+                .toList());
     }
 
     /** The rungs, each leaving out nothing but what the rung has that it was made from. */
@@ -86,8 +113,11 @@ public final class Ladder {
         }
         List<Rung> kept = new ArrayList<>();
         for (Rung rung : drill.ladder()) {
-            Set<String> there = rung.without().isEmpty() ? Set.of() : below(drill, rung, new HashSet<>(Set.of(rung.id()))).ids();
-            List<String> without = rung.without().stream().filter(there::contains).toList();
+            Set<String> there = rung.without().isEmpty()
+                    ? Set.of()
+                    : below(drill, rung, new HashSet<>(Set.of(rung.id()))).ids();
+            List<String> without =
+                    rung.without().stream().filter(there::contains).toList();
             kept.add(without.size() == rung.without().size() ? rung : rung.leavingOut(without));
         }
         return kept;
@@ -100,18 +130,27 @@ public final class Ladder {
     }
 
     private static Stage over(Stage below, Drill drill, Rung rung) {
-        return new Stage(rung.id(), rung.title(), merged(below.pieces(), rung.pieces(), rung.without(), Piece::id),
+        return new Stage(
+                rung.id(),
+                rung.title(),
+                merged(below.pieces(), rung.pieces(), rung.without(), Piece::id),
                 inOrder(below, merged(below.actions(), rung.actions(), rung.without(), Action::id), rung.order()),
-                merged(below.said(), rung.said(), rung.without(), Instruction::id), effort(drill, rung));
+                merged(below.instructions(), rung.instructions(), rung.without(), Instruction::id),
+                effort(drill, rung));
     }
 
     /** Who practises a rung and how hard they go: as it says itself, or as the nearest below it that says so. */
     private static Effort effort(Drill drill, Rung rung) {
-        return Stream.concat(Stream.of(rung), origins(drill, rung).stream()).flatMap(r -> r.plan().intensity().stream()).findFirst()
-                .map(i -> new Effort(drill.effort().level(), i)).orElse(drill.effort());
+        return Stream.concat(Stream.of(rung), origins(drill, rung).stream())
+                .flatMap(r -> r.plan().intensity().stream())
+                .findFirst()
+                .map(i -> new Effort(drill.effort().level(), i))
+                .orElse(drill.effort());
     }
 
-    /** What rungs are called where there is room for a sign only: "1", "2", and "2a" for a variation beside it; by id. */
+    /**
+     * What rungs are called where there is room for a sign only: "1", "2", and "2a" for a variation beside it; by id.
+     */
     public static Map<String, String> signs(Drill drill) {
         Map<String, String> signs = new LinkedHashMap<>();
         int rung = 0;
@@ -135,8 +174,8 @@ public final class Ladder {
     }
 
     /**
-     * Those that the order names stand in it; any other one, which came below later, after the one that it follows there, and after
-     * what this rung has put behind that.
+     * Those that the order names stand in it; any other one, which came below later, after the one that it follows
+     * there, and after what this rung has put behind that.
      */
     private static List<Action> inOrder(Stage below, List<Action> actions, List<String> order) {
         if (order.isEmpty()) {
@@ -162,7 +201,8 @@ public final class Ladder {
     }
 
     private static Stage below(Drill drill, Rung rung, Set<String> seen) {
-        return rung.from().filter(f -> !seen.contains(f) && rung(drill, f).isPresent())
+        return rung.from()
+                .filter(f -> !seen.contains(f) && rung(drill, f).isPresent())
                 .map(f -> build(drill, f, seen))
                 .orElse(EMPTY);
     }

@@ -17,6 +17,7 @@ public record Needs(int people, Map<GearKind, Map<Colour, Integer>> gear, int ba
         gear = Collections.unmodifiableMap(gear.isEmpty() ? new EnumMap<>(GearKind.class) : new EnumMap<>(gear));
     }
 
+    /** What a stage takes, counted. */
     public static Needs of(Stage stage) {
         Counting counting = new Counting();
         stage.pieces().forEach(p -> p.match(counting));
@@ -84,6 +85,8 @@ public record Needs(int people, Map<GearKind, Map<Colour, Integer>> gear, int ba
 
     /** How many of a kind, of whatever colour. */
     public int of(GearKind kind) {
-        return gear.getOrDefault(kind, Map.of()).values().stream().mapToInt(Integer::intValue).sum();
+        return gear.getOrDefault(kind, Map.of()).values().stream()
+                .mapToInt(Integer::intValue)
+                .sum();
     }
 }

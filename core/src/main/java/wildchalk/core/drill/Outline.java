@@ -1,7 +1,8 @@
 package wildchalk.core.drill;
 
-import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import wildchalk.core.geometry.Polygon;
 import wildchalk.core.geometry.Vec;
 
@@ -11,12 +12,65 @@ public sealed interface Outline {
     /** A circle counts as a figure of so many corners where corners are asked for. */
     int ROUND = 48;
 
+    /** The corners in order, on the surface, when the area's place is there. */
+    List<Vec> at(Vec place);
+
+    /** Seen in a mirror (end to end, side to side), then turned by so many radians. */
+    Outline placed(boolean ends, boolean sides, double by);
+
+    /** Whether a point lies inside, or on the edge as near as a hand is fine. */
+    default boolean contains(Vec place, Vec point) {
+        return Polygon.contains(at(place), point);
+    }
+
+    /**
+     * One that lies straight.
+     *
+     * @param width metres along x
+     * @param depth metres along y
+     */
+    static Outline rectangle(double width, double depth) {
+        return new Rectangle(width, depth, 0);
+    }
+
     /** @param turn radians, clockwise on the page; the width is along x before it */
     record Rectangle(double width, double depth, double turn) implements Outline {
+
+        @Override
+        public List<Vec> at(Vec place) {
+            double x = width / 2;
+            double y = depth / 2;
+            return Stream.of(new Vec(-x, -y), new Vec(x, -y), new Vec(x, y), new Vec(-x, y))
+                    .map(c -> place.plus(c.rotated(turn)))
+                    .toList();
+        }
+
+        @Override
+        public Rectangle placed(boolean ends, boolean sides, double by) {
+            double mirrored = ends != sides ? -turn : turn;
+            return new Rectangle(width, depth, mirrored + by + 0.0);
+        }
     }
 
     /** @param radius metres */
     record Circle(double radius) implements Outline {
+
+        @Override
+        public List<Vec> at(Vec place) {
+            return IntStream.range(0, ROUND)
+                    .mapToObj(i -> place.plus(Vec.polar(radius, 2 * Math.PI * i / ROUND)))
+                    .toList();
+        }
+
+        @Override
+        public boolean contains(Vec place, Vec point) {
+            return place.distance(point) <= radius + 1e-9;
+        }
+
+        @Override
+        public Circle placed(boolean ends, boolean sides, double by) {
+            return this;
+        }
     }
 
     /** @param corners in order, metres from the area's place; three at least */
@@ -24,48 +78,17 @@ public sealed interface Outline {
         public Corners {
             corners = List.copyOf(corners);
         }
-    }
 
-    static Outline rectangle(double width, double depth) {
-        return new Rectangle(width, depth, 0);
-    }
+        @Override
+        public List<Vec> at(Vec place) {
+            return corners.stream().map(place::plus).toList();
+        }
 
-    /** The corners in order, on the surface. */
-    default List<Vec> at(Vec place) {
-        List<Vec> corners = new ArrayList<>();
-        if (this instanceof Rectangle r) {
-            double x = r.width() / 2;
-            double y = r.depth() / 2;
-            for (Vec c : List.of(new Vec(-x, -y), new Vec(x, -y), new Vec(x, y), new Vec(-x, y))) {
-                corners.add(place.plus(c.rotated(r.turn())));
-            }
-        } else if (this instanceof Circle c) {
-            for (int i = 0; i < ROUND; i++) {
-                corners.add(place.plus(Vec.polar(c.radius(), 2 * Math.PI * i / ROUND)));
-            }
-        } else {
-            ((Corners) this).corners().forEach(c -> corners.add(place.plus(c)));
+        @Override
+        public Corners placed(boolean ends, boolean sides, double by) {
+            return new Corners(corners.stream()
+                    .map(v -> v.mirrored(ends, sides).rotated(by))
+                    .toList());
         }
-        return corners;
-    }
-
-    /** Whether a point lies inside, or on the edge as near as a hand is fine. */
-    default boolean contains(Vec place, Vec point) {
-        if (this instanceof Circle c) {
-            return place.distance(point) <= c.radius() + 1e-9;
-        }
-        return Polygon.contains(at(place), point);
-    }
-
-    /** Seen in a mirror, then turned. */
-    default Outline placed(boolean ends, boolean sides, double by) {
-        if (this instanceof Rectangle r) {
-            double mirrored = ends != sides ? -r.turn() : r.turn();
-            return new Rectangle(r.width(), r.depth(), mirrored + by + 0.0);
-        }
-        if (this instanceof Corners c) {
-            return new Corners(c.corners().stream().map(v -> v.mirrored(ends, sides).rotated(by)).toList());
-        }
-        return this;
     }
 }

@@ -7,11 +7,19 @@ import wildchalk.core.geometry.Vec;
 /** Anything placed on the surface. Angles are in radians, clockwise on the page, 0 to the right. */
 public sealed interface Piece {
 
+    /** Unique within its drill. */
     String id();
 
+    /** Where it is before the whistle, metres on the surface. */
     Vec at();
 
+    /** The same elsewhere, metres on the surface. */
     Piece movedTo(Vec place);
+
+    /** Who has it at the whistle, by id; empty for what lies or stands, and for everything but a ball. */
+    default Optional<String> heldBy() {
+        return Optional.empty();
+    }
 
     /** What the cases say of this kind of piece. */
     <R> R match(PieceCases<R> cases);
@@ -25,27 +33,30 @@ public sealed interface Piece {
         /** Where the body faces before anything happens. */
         double facing();
 
+        /** Whether they belong to a team and so can have opponents: a coach does not. */
+        default boolean isOnATeam() {
+            return true;
+        }
+
         /** Whose colour they wear; coaches wear none of the teams'. */
-        default Team team() {
-            return Team.CHALK;
+        default Bib bib() {
+            return Bib.CHALK;
         }
 
         /** The same facing another way, under another label. */
         Person with(double newFacing, String newLabel);
 
         /** The same in another team; a coach wears none and stays as they are. */
-        Person wearing(Team newTeam);
+        Person wearing(Bib newBib);
     }
 
     /** Anything that does not move by itself. */
-    sealed interface Gear extends Piece {
-    }
+    sealed interface Gear extends Piece {}
 
     /** Anything written or drawn on the board that nobody puts down. */
-    sealed interface Mark extends Piece {
-    }
+    sealed interface Mark extends Piece {}
 
-    record Player(String id, Vec at, double facing, String label, Team team) implements Person {
+    record Player(String id, Vec at, double facing, String label, Bib bib) implements Person {
         @Override
         public <R> R match(PieceCases<R> cases) {
             return cases.player(this);
@@ -53,21 +64,21 @@ public sealed interface Piece {
 
         @Override
         public Player movedTo(Vec place) {
-            return new Player(id, place, facing, label, team);
+            return new Player(id, place, facing, label, bib);
         }
 
         @Override
         public Player with(double newFacing, String newLabel) {
-            return new Player(id, at, newFacing, newLabel, team);
+            return new Player(id, at, newFacing, newLabel, bib);
         }
 
         @Override
-        public Player wearing(Team newTeam) {
-            return new Player(id, at, facing, label, newTeam);
+        public Player wearing(Bib newBib) {
+            return new Player(id, at, facing, label, newBib);
         }
     }
 
-    record Goalkeeper(String id, Vec at, double facing, String label, Team team) implements Person {
+    record Goalkeeper(String id, Vec at, double facing, String label, Bib bib) implements Person {
         @Override
         public <R> R match(PieceCases<R> cases) {
             return cases.goalkeeper(this);
@@ -75,21 +86,26 @@ public sealed interface Piece {
 
         @Override
         public Goalkeeper movedTo(Vec place) {
-            return new Goalkeeper(id, place, facing, label, team);
+            return new Goalkeeper(id, place, facing, label, bib);
         }
 
         @Override
         public Goalkeeper with(double newFacing, String newLabel) {
-            return new Goalkeeper(id, at, newFacing, newLabel, team);
+            return new Goalkeeper(id, at, newFacing, newLabel, bib);
         }
 
         @Override
-        public Goalkeeper wearing(Team newTeam) {
-            return new Goalkeeper(id, at, facing, label, newTeam);
+        public Goalkeeper wearing(Bib newBib) {
+            return new Goalkeeper(id, at, facing, label, newBib);
         }
     }
 
     record Coach(String id, Vec at, double facing, String label) implements Person {
+        @Override
+        public boolean isOnATeam() {
+            return false;
+        }
+
         @Override
         public <R> R match(PieceCases<R> cases) {
             return cases.coach(this);
@@ -106,7 +122,7 @@ public sealed interface Piece {
         }
 
         @Override
-        public Coach wearing(Team newTeam) {
+        public Coach wearing(Bib newBib) {
             return this;
         }
     }
@@ -117,11 +133,11 @@ public sealed interface Piece {
      * @param waiting how many stand behind the front person
      * @param name what the queue is called ("feeders"); may be empty
      */
-    record LineUp(String id, Vec at, double facing, String label, Team team, int waiting, String name, Queue queue)
+    record LineUp(String id, Vec at, double facing, String label, Bib bib, int waiting, String name, Queue queue)
             implements Person {
 
-        public LineUp(String id, Vec at, double facing, String label, Team team, int waiting, String name) {
-            this(id, at, facing, label, team, waiting, name, Queue.BEHIND);
+        public LineUp(String id, Vec at, double facing, String label, Bib bib, int waiting, String name) {
+            this(id, at, facing, label, bib, waiting, name, Queue.BEHIND);
         }
 
         @Override
@@ -131,21 +147,22 @@ public sealed interface Piece {
 
         @Override
         public LineUp movedTo(Vec place) {
-            return new LineUp(id, place, facing, label, team, waiting, name, queue);
+            return new LineUp(id, place, facing, label, bib, waiting, name, queue);
         }
 
         @Override
         public LineUp with(double newFacing, String newLabel) {
-            return new LineUp(id, at, newFacing, newLabel, team, waiting, name, queue);
+            return new LineUp(id, at, newFacing, newLabel, bib, waiting, name, queue);
         }
 
         @Override
-        public LineUp wearing(Team newTeam) {
-            return new LineUp(id, at, facing, label, newTeam, waiting, name, queue);
+        public LineUp wearing(Bib newBib) {
+            return new LineUp(id, at, facing, label, newBib, waiting, name, queue);
         }
 
+        /** The same with those who wait standing otherwise. */
         public LineUp queueing(Queue newQueue) {
-            return new LineUp(id, at, facing, label, team, waiting, name, newQueue);
+            return new LineUp(id, at, facing, label, bib, waiting, name, newQueue);
         }
     }
 
@@ -168,14 +185,20 @@ public sealed interface Piece {
      * @param width metres across the way it faces
      * @param depth metres along the way it faces
      */
-    record Item(String id, Vec at, GearKind kind, double facing, Colour colour, String label, double width,
-                double depth) implements Gear {
+    record Item(
+            String id, Vec at, GearKind kind, double facing, Colour colour, String label, double width, double depth)
+            implements Gear {
 
         /** A piece of gear as it usually is. */
         public static Item of(String id, GearKind kind, Vec at) {
             return new Item(id, at, kind, 0, kind.colour(), "", kind.width(), kind.depth());
         }
 
+        /**
+         * A cone.
+         *
+         * @param at metres on the surface
+         */
         public static Item cone(String id, Vec at, Colour colour) {
             return of(id, GearKind.CONE, at).withColour(colour);
         }
@@ -195,18 +218,22 @@ public sealed interface Piece {
             return new Item(id, place, kind, facing, colour, label, width, depth);
         }
 
+        /** The same, facing another way, radians. */
         public Item turnedTo(double newFacing) {
             return new Item(id, at, kind, newFacing, colour, label, width, depth);
         }
 
+        /** The same in another colour. */
         public Item withColour(Colour newColour) {
             return new Item(id, at, kind, facing, newColour, label, width, depth);
         }
 
+        /** The same with something else written on it; may be empty. */
         public Item withLabel(String newLabel) {
             return new Item(id, at, kind, facing, colour, newLabel, width, depth);
         }
 
+        /** The same, as wide and as deep as that, metres. */
         public Item sized(double newWidth, double newDepth) {
             return new Item(id, at, kind, facing, colour, label, newWidth, newDepth);
         }
@@ -275,7 +302,11 @@ public sealed interface Piece {
         }
 
         /** What is read off. */
-        public enum Reading { LENGTH, ANGLE, AREA }
+        public enum Reading {
+            LENGTH,
+            ANGLE,
+            AREA
+        }
 
         @Override
         public Vec at() {
@@ -297,11 +328,13 @@ public sealed interface Piece {
     /** A part of the surface that is marked out. */
     sealed interface Area extends Mark {
 
+        /** Its edge, round its place. */
         Outline outline();
 
         /** The same with another edge. */
         Area within(Outline newOutline);
 
+        /** Whether a place on the surface lies within it, or on its edge. */
         default boolean contains(Vec p) {
             return outline().contains(at(), p);
         }
@@ -347,6 +380,7 @@ public sealed interface Piece {
             return new Station(id, at, newOutline, number, title, minutes);
         }
 
+        /** The same with another number, 1 or more. */
         public Station numbered(int newNumber) {
             return new Station(id, at, outline, newNumber, title, minutes);
         }

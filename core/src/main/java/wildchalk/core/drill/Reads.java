@@ -15,22 +15,32 @@ public final class Reads {
     /** More ways through than this are not listed. */
     public static final int MOST_WAYS = 4096;
 
-    private Reads() {
-    }
+    private Reads() {}
 
     /**
-     * The reads of a stage, those that arise in another after it. Where people contest a ball and nothing is said about it,
-     * who wins it is a read with the ball's id; its options have the ids of those who go for it.
+     * The reads of a stage, those that arise in another after it. Where people contest a ball and nothing is said about
+     * it, who wins it is a read with the ball's id; its options have the ids of those who go for it.
      */
     public static List<Read> of(Stage stage) {
-        List<Read> reads = new ArrayList<>(stage.said(Read.class));
+        List<Read> reads = new ArrayList<>(stage.instructions(Read.class));
         for (Piece piece : stage.pieces()) {
-            List<Action.Collect> contest = contest(stage, piece.id());
-            boolean open = piece instanceof Piece.Ball && contest.size() > 1
+            List<Travel.Collect> contest = contest(stage, piece.id());
+            boolean open = piece instanceof Piece.Ball
+                    && contest.size() > 1
                     && reads.stream().noneMatch(r -> r.who().equals(piece.id()));
             if (open) {
-                reads.add(new Read(piece.id(), piece.id(), contest.stream().map(c -> new Option(c.who(),
-                        stage.person(c.who()).map(Piece.Person::label).orElse(""), "", List.of(c.id()))).toList(),
+                reads.add(new Read(
+                        piece.id(),
+                        piece.id(),
+                        contest.stream()
+                                .map(c -> new Option(
+                                        c.who(),
+                                        stage.person(c.who())
+                                                .map(Piece.Person::label)
+                                                .orElse(""),
+                                        "",
+                                        List.of(c.id())))
+                                .toList(),
                         Optional.empty()));
             }
         }
@@ -39,27 +49,47 @@ public final class Reads {
     }
 
     /** Everybody who goes for a ball that lies. */
-    public static List<Action.Collect> contest(Stage stage, String ball) {
-        return stage.actions().stream().filter(Action.Collect.class::isInstance).map(Action.Collect.class::cast)
-                .filter(c -> c.path().last() instanceof Spot.AtPiece p && p.piece().equals(ball)).toList();
+    public static List<Travel.Collect> contest(Stage stage, String ball) {
+        return stage.actions().stream()
+                .filter(Travel.Collect.class::isInstance)
+                .map(Travel.Collect.class::cast)
+                .filter(c -> c.wanted().filter(ball::equals).isPresent())
+                .toList();
     }
 
     private static int depth(List<Read> reads, Read read, int guard) {
-        return guard > reads.size() ? guard : read.under().flatMap(u -> reads.stream()
-                .filter(r -> r.option(u).isPresent()).findFirst()).map(r -> 1 + depth(reads, r, guard + 1)).orElse(0);
+        return guard > reads.size()
+                ? guard
+                : read.under()
+                        .flatMap(u -> reads.stream()
+                                .filter(r -> r.option(u).isPresent())
+                                .findFirst())
+                        .map(r -> 1 + depth(reads, r, guard + 1))
+                        .orElse(0);
     }
 
-    /** The option that is taken; the first when none was chosen. Empty for a read that does not arise, or has no options. */
+    /**
+     * The option that is taken; the first when none was chosen. Empty for a read that does not arise, or has no
+     * options.
+     */
     public static Optional<Option> taken(Stage stage, Choices choices, Read read) {
         return taken(of(stage), choices, read, 0);
     }
 
     private static Optional<Option> taken(List<Read> reads, Choices choices, Read read, int guard) {
-        boolean arises = guard <= reads.size() && (read.under().isEmpty() || reads.stream()
-                .anyMatch(r -> r.option(read.under().get()).isPresent() && taken(reads, choices, r, guard + 1)
-                        .filter(o -> o.id().equals(read.under().get())).isPresent()));
-        return !arises ? Optional.empty() : Optional.ofNullable(choices.of().get(read.id())).flatMap(read::option)
-                .or(() -> read.options().stream().findFirst());
+        boolean arises = guard <= reads.size()
+                && (read.under().isEmpty()
+                        || reads.stream()
+                                .anyMatch(r -> r.option(read.under().get()).isPresent()
+                                        && taken(reads, choices, r, guard + 1)
+                                                .filter(o -> o.id().equals(
+                                                                read.under().get()))
+                                                .isPresent()));
+        return !arises
+                ? Optional.empty()
+                : Optional.ofNullable(choices.of().get(read.id()))
+                        .flatMap(read::option)
+                        .or(() -> read.options().stream().findFirst());
     }
 
     /** Ids of the actions that do not happen, because another option is taken. */
@@ -81,11 +111,15 @@ public final class Reads {
 
     /** Who is to win a ball; empty for whoever gets there first. */
     public static Optional<String> winner(Stage stage, Choices choices, String ball) {
-        List<Action.Collect> contest = contest(stage, ball);
-        return of(stage).stream().filter(r -> r.who().equals(ball))
-                .filter(r -> choices.of().containsKey(r.id()) || stage.said().contains(r))
-                .flatMap(r -> taken(stage, choices, r).stream()).flatMap(o -> contest.stream()
-                        .filter(c -> o.actions().contains(c.id()))).map(Action.Collect::who).findFirst();
+        List<Travel.Collect> contest = contest(stage, ball);
+        return of(stage).stream()
+                .filter(r -> r.who().equals(ball))
+                .filter(r ->
+                        choices.of().containsKey(r.id()) || stage.instructions().contains(r))
+                .flatMap(r -> taken(stage, choices, r).stream())
+                .flatMap(o -> contest.stream().filter(c -> o.actions().contains(c.id())))
+                .map(Travel.Collect::who)
+                .findFirst();
     }
 
     /** Every way through, in the order of the reads and their options; {@link #MOST_WAYS} at most. */

@@ -29,8 +29,9 @@ final class References {
             faults.add("is done by \"" + action.who() + "\", but no person has that id");
         }
         Soundness.triggers(action).forEach(t -> trigger(t, faults));
-        boolean foreseen = action.cue().trigger() instanceof Cue.Received || action.cue().trigger() instanceof Cue.After
-                || action.cue().trigger() instanceof Cue.Next;
+        boolean foreseen = action.cue().trigger() instanceof Cue.Received
+                || action.cue().trigger() instanceof Cue.After
+                || action.cue().trigger().followsOwn();
         if (action.cue().delay() < 0 && !foreseen) {
             faults.add("is set off before something that nobody can foresee: "
                     + "only the arrival of a ball and the end of a run can be waited for like that");
@@ -50,7 +51,7 @@ final class References {
         }
 
         @Override
-        public Boolean travel(Action.Travel travel) {
+        public Boolean travel(Travel travel) {
             return true;
         }
 
@@ -82,7 +83,9 @@ final class References {
 
         @Override
         public Boolean handle(Action.Handle handle) {
-            return stage.piece(handle.piece()).filter(Piece.Item.class::isInstance).isPresent()
+            return stage.piece(handle.piece())
+                            .filter(Piece.Item.class::isInstance)
+                            .isPresent()
                     || faults.add("handles \"" + handle.piece() + "\", but no gear has that id");
         }
     }
@@ -96,22 +99,27 @@ final class References {
 
             @Override
             public Boolean atPiece(Spot.AtPiece p) {
-                return stage.piece(p.piece()).isPresent() || faults.add("goes to \"" + p.piece() + "\", but no piece has that id");
+                return stage.piece(p.piece()).isPresent()
+                        || faults.add("goes to \"" + p.piece() + "\", but no piece has that id");
             }
 
             @Override
             public Boolean atTarget(Spot.AtTarget t) {
-                return !known || surface.target(t.target()).isPresent()
-                        || faults.add("goes to the target \"" + t.target() + "\", but the surface has none of that name");
+                return !known
+                        || surface.target(t.target()).isPresent()
+                        || faults.add(
+                                "goes to the target \"" + t.target() + "\", but the surface has none of that name");
             }
         });
     }
 
     private void trigger(Cue.Trigger trigger, List<String> faults) {
-        trigger.of().filter(a -> stage.action(a).isEmpty()).ifPresent(a ->
-                faults.add("has a cue that waits for \"" + a + "\", but no action has that id"));
-        trigger.watched().stream().filter(id -> stage.piece(id).isEmpty()).forEach(id ->
-                faults.add("has a cue that watches \"" + id + "\", but nobody and nothing has that id"));
+        trigger.of()
+                .filter(a -> stage.action(a).isEmpty())
+                .ifPresent(a -> faults.add("has a cue that waits for \"" + a + "\", but no action has that id"));
+        trigger.watched().stream()
+                .filter(id -> stage.piece(id).isEmpty())
+                .forEach(id -> faults.add("has a cue that watches \"" + id + "\", but nobody and nothing has that id"));
         trigger.match(new Cue.Families<>() {
             @Override
             public Boolean ofAction(Cue.Trigger moment) {
@@ -171,8 +179,7 @@ final class References {
 
     private void line(String isAbout, String line, List<String> faults) {
         if (known && surface.line(line).isEmpty()) {
-            faults.add(isAbout + " the line \"" + line
-                    + "\", but the surface has no straight line of that name");
+            faults.add(isAbout + " the line \"" + line + "\", but the surface has no straight line of that name");
         }
     }
 
@@ -200,7 +207,8 @@ final class References {
 
             @Override
             public List<String> limit(Limit limit) {
-                limit.matchLimit(new Bounds(faults)).filter(w -> stage.person(w).isEmpty())
+                limit.matchLimit(new Bounds(faults))
+                        .filter(w -> stage.person(w).isEmpty())
                         .forEach(w -> faults.add("is about \"" + w + "\", but no person has that id"));
                 return faults;
             }
@@ -208,32 +216,48 @@ final class References {
     }
 
     private void read(Instruction.Read read, List<String> faults) {
-        boolean ball = stage.piece(read.who()).filter(p -> p instanceof Piece.Ball || p instanceof Piece.Supply).isPresent();
+        boolean ball = stage.piece(read.who())
+                .filter(p -> p instanceof Piece.Ball || p instanceof Piece.Supply)
+                .isPresent();
         if (!ball && stage.person(read.who()).isEmpty()) {
             faults.add("is decided by \"" + read.who() + "\", but no person and no ball has that id");
         }
         Set<String> options = new HashSet<>();
-        read.options().stream().map(Instruction.Option::id).filter(o -> !options.add(o)).forEach(o ->
-                faults.add("has two options called \"" + o + "\"; give one of them another id"));
-        read.options().stream().flatMap(o -> o.actions().stream()).filter(a -> stage.action(a).isEmpty()).forEach(a ->
-                faults.add("has an option with \"" + a + "\", but no action has that id"));
-        Optional<String> lost = read.under().filter(u -> stage.said(Instruction.Read.class).stream()
-                .filter(r -> !r.id().equals(read.id())).noneMatch(r -> r.option(u).isPresent()));
+        read.options().stream()
+                .map(Instruction.Option::id)
+                .filter(o -> !options.add(o))
+                .forEach(o -> faults.add("has two options called \"" + o + "\"; give one of them another id"));
+        read.options().stream()
+                .flatMap(o -> o.actions().stream())
+                .filter(a -> stage.action(a).isEmpty())
+                .forEach(a -> faults.add("has an option with \"" + a + "\", but no action has that id"));
+        Optional<String> lost = read.under().filter(u -> stage.instructions(Instruction.Read.class).stream()
+                .filter(r -> !r.id().equals(read.id()))
+                .noneMatch(r -> r.option(u).isPresent()));
         lost.ifPresent(u -> faults.add("arises in the option \"" + u + "\", but no other read has that option"));
     }
 
     private void sign(Sign sign, List<String> faults) {
         if (sign.at().size() < sign.kind().least()) {
-            faults.add("draws something about " + sign.at().size() + " spots that needs " + sign.kind().least());
+            faults.add("draws something about " + sign.at().size() + " spots that needs "
+                    + sign.kind().least());
         }
-        sign.pieces().stream().filter(id -> stage.piece(id).isEmpty()).forEach(id ->
-                faults.add("draws something about \"" + id + "\", but no piece has that id"));
-        boolean sight = sign.kind() == Sign.Kind.SIGHT || sign.kind() == Sign.Kind.AWAY || sign.kind() == Sign.Kind.SOONER;
-        List<Spot> people = sight ? sign.at().subList(Math.min(sign.at().size(), sign.kind().least() - 1), sign.at().size()) : List.of();
-        if (people.stream().anyMatch(s -> !(s instanceof Spot.AtPiece p && stage.person(p.piece()).isPresent()))) {
-            faults.add("draws what somebody sees, how far from the ball they are or how soon they are there, but names no person");
+        sign.pieces().stream()
+                .filter(id -> stage.piece(id).isEmpty())
+                .forEach(id -> faults.add("draws something about \"" + id + "\", but no piece has that id"));
+        boolean sight =
+                sign.kind() == Sign.Kind.SIGHT || sign.kind() == Sign.Kind.AWAY || sign.kind() == Sign.Kind.SOONER;
+        List<Spot> people = sight
+                ? sign.at()
+                        .subList(
+                                Math.min(sign.at().size(), sign.kind().least() - 1),
+                                sign.at().size())
+                : List.of();
+        if (people.stream().anyMatch(s -> s.namedPiece().flatMap(stage::person).isEmpty())) {
+            faults.add("draws what somebody sees, how far from the ball they are or how soon they are there, but "
+                    + "names no person");
         }
-        sign.at().stream().filter(s -> !(s instanceof Spot.AtPiece)).forEach(s -> spot(s, faults));
+        sign.at().stream().filter(s -> s.namedPiece().isEmpty()).forEach(s -> spot(s, faults));
     }
 
     /** The people that a limit is about; what else it names is looked at on the way. */

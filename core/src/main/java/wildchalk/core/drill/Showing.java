@@ -1,6 +1,7 @@
 package wildchalk.core.drill;
 
 import java.util.Optional;
+import wildchalk.core.drill.Drill.LineKey;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.surface.Surface;
 
@@ -10,12 +11,16 @@ import wildchalk.core.surface.Surface;
  * @param view id of a view of the surface
  * @param crop a part chosen by hand, metres; goes before the view
  * @param attack where the attack goes on the page
+ * @param lineKey how lines are to be read
  */
-public record Showing(String view, Optional<Box> crop, Attack attack) {
+public record Showing(String view, Optional<Box> crop, Attack attack, LineKey lineKey) {
 
     /** Where the attack goes on the page. */
     public enum Attack {
-        RIGHT, DOWN, LEFT, UP;
+        RIGHT,
+        DOWN,
+        LEFT,
+        UP;
 
         /** How far the surface is turned for it, radians clockwise on the page. */
         public double turn() {
@@ -28,21 +33,29 @@ public record Showing(String view, Optional<Box> crop, Attack attack) {
         }
     }
 
+    /** A view of the surface with the attack going right. */
     public static Showing of(String view) {
-        return new Showing(view, Optional.empty(), Attack.RIGHT);
+        return new Showing(view, Optional.empty(), Attack.RIGHT, LineKey.RUNS_PLAIN);
     }
 
     /** A view of the surface, seen the same way up. */
     public Showing seeing(String otherView) {
-        return new Showing(otherView, Optional.empty(), attack);
+        return new Showing(otherView, Optional.empty(), attack, lineKey);
     }
 
+    /** A part chosen by hand, metres on the surface. */
     public Showing cropped(Box part) {
-        return new Showing(view, Optional.of(part), attack);
+        return new Showing(view, Optional.of(part), attack, lineKey);
     }
 
+    /** The same, with the attack going another way on the page. */
     public Showing attacking(Attack way) {
-        return new Showing(view, crop, way);
+        return new Showing(view, crop, way, lineKey);
+    }
+
+    /** The same, with lines read otherwise. */
+    public Showing reading(LineKey newKey) {
+        return new Showing(view, crop, attack, newKey);
     }
 
     /** The part of a surface that is shown. */

@@ -48,6 +48,11 @@ public record Sign(Kind kind, List<Spot> at, String words) {
         at = List.copyOf(at);
     }
 
+    /**
+     * One without words.
+     *
+     * @param at what it is about, in the order that its kind asks for
+     */
     public static Sign of(Kind kind, List<Spot> at) {
         return new Sign(kind, at, "");
     }
@@ -57,6 +62,7 @@ public record Sign(Kind kind, List<Spot> at, String words) {
         return of(Kind.RING, List.of(pieces).stream().map(Spot::at).toList());
     }
 
+    /** Words beside something. */
     public static Sign note(Spot at, String words) {
         return new Sign(Kind.NOTE, List.of(at), words);
     }
@@ -68,6 +74,6 @@ public record Sign(Kind kind, List<Spot> at, String words) {
 
     /** Ids of the pieces that it is about. */
     public List<String> pieces() {
-        return at.stream().filter(Spot.AtPiece.class::isInstance).map(s -> ((Spot.AtPiece) s).piece()).toList();
+        return at.stream().flatMap(s -> s.namedPiece().stream()).toList();
     }
 }

@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import wildchalk.core.surface.Surface;
-import wildchalk.core.surface.Surfaces;
 
 /**
  * Whether a drill hangs together: everything it names is there. What this finds is a fault of a file; what people on
@@ -19,7 +18,7 @@ public final class Soundness {
 
     private static final ActionCases.Families<Optional<Cue.Trigger>> UNTIL = new ActionCases.Families<>() {
         @Override
-        public Optional<Cue.Trigger> travel(Action.Travel travel) {
+        public Optional<Cue.Trigger> travel(Travel travel) {
             return Optional.empty();
         }
 
@@ -56,7 +55,7 @@ public final class Soundness {
 
     private static final ActionCases.Travels<List<Spot>> SPOTS = new ActionCases.Travels<>() {
         @Override
-        public List<Spot> travel(Action.Travel travel) {
+        public List<Spot> travel(Travel travel) {
             return travel.path().through();
         }
 
@@ -96,8 +95,7 @@ public final class Soundness {
         }
     };
 
-    private Soundness() {
-    }
+    private Soundness() {}
 
     /**
      * One thing that is wrong.
@@ -119,7 +117,11 @@ public final class Soundness {
     }
 
     /** One of the lists of a rung. */
-    public enum Of { PIECES, ACTIONS, SAID }
+    public enum Of {
+        PIECES,
+        ACTIONS,
+        SAID
+    }
 
     /**
      * Where a piece, an action or something that is said stands.
@@ -129,11 +131,12 @@ public final class Soundness {
     public record Place(String rung, Of of, int index) {
 
         private String words() {
-            String what = switch (of) {
-                case PIECES -> "piece";
-                case ACTIONS -> "action";
-                case SAID -> "thing that is said";
-            };
+            String what =
+                    switch (of) {
+                        case PIECES -> "piece";
+                        case ACTIONS -> "action";
+                        case SAID -> "thing that is said";
+                    };
             return what + " on stage \"" + rung + "\"";
         }
     }
@@ -145,7 +148,9 @@ public final class Soundness {
      */
     public static List<Fault> faults(Drill drill, Surface surface) {
         List<Fault> faults = new ArrayList<>();
-        Surfaces.plan(drill.venue().surface()).flatMap(p -> p.fault(drill.venue().sizes()))
+        drill.venue()
+                .plan()
+                .flatMap(p -> p.fault(drill.venue().sizes()))
                 .ifPresent(f -> faults.add(new Fault("", f.getKey(), f.getValue())));
         Set<String> rungs = new HashSet<>();
         for (Rung rung : drill.ladder()) {
@@ -168,7 +173,10 @@ public final class Soundness {
         return faults.isEmpty();
     }
 
-    /** What is wrong with the rung that a rung was made from; it may stand above it, but must lead to one made from none. */
+    /**
+     * What is wrong with the rung that a rung was made from; it may stand above it, but must lead to one made from
+     * none.
+     */
     private static Optional<String> origin(Drill drill, Rung rung) {
         List<Rung> origins = Ladder.origins(drill, rung);
         Rung last = origins.isEmpty() ? rung : origins.get(origins.size() - 1);
@@ -176,13 +184,15 @@ public final class Soundness {
             return Optional.empty();
         }
         String from = last.from().get();
-        return Optional.of(drill.ladder().stream().anyMatch(r -> r.id().equals(from)) ? "is made from itself, by a detour"
-                : "is made from \"" + from + "\", which is no stage");
+        return Optional.of(
+                drill.ladder().stream().anyMatch(r -> r.id().equals(from))
+                        ? "is made from itself, by a detour"
+                        : "is made from \"" + from + "\", which is no stage");
     }
 
     /**
-     * Ids that stand for two things. Pieces, actions and what is said share one set of ids in the whole drill; only a version of a
-     * thing has its id on another rung.
+     * Ids that stand for two things. Pieces, actions and what is said share one set of ids in the whole drill; only a
+     * version of a thing has its id on another rung.
      *
      * @return a fault for each, of the later one; those on one rung first
      */
@@ -212,8 +222,12 @@ public final class Soundness {
     }
 
     private static Fault clash(String id, Place place, Place other) {
-        return new Fault(place.rung(), id, "stands twice, for this " + place.words() + " and for the " + other.words()
-                + "; give one of the two another id", List.of(place, other));
+        return new Fault(
+                place.rung(),
+                id,
+                "stands twice, for this " + place.words() + " and for the " + other.words()
+                        + "; give one of the two another id",
+                List.of(place, other));
     }
 
     private static Map<Place, String> places(Rung rung) {
@@ -222,10 +236,12 @@ public final class Soundness {
             places.put(new Place(rung.id(), Of.PIECES, i), rung.pieces().get(i).id());
         }
         for (int i = 0; i < rung.actions().size(); i++) {
-            places.put(new Place(rung.id(), Of.ACTIONS, i), rung.actions().get(i).id());
+            places.put(
+                    new Place(rung.id(), Of.ACTIONS, i), rung.actions().get(i).id());
         }
-        for (int i = 0; i < rung.said().size(); i++) {
-            places.put(new Place(rung.id(), Of.SAID, i), rung.said().get(i).id());
+        for (int i = 0; i < rung.instructions().size(); i++) {
+            places.put(
+                    new Place(rung.id(), Of.SAID, i), rung.instructions().get(i).id());
         }
         return places;
     }
@@ -233,16 +249,23 @@ public final class Soundness {
     private static void stageFaults(Drill drill, Stage stage, Surface surface, List<Fault> faults) {
         boolean known = !drill.venue().isMissing();
         for (Piece.Ball ball : stage.balls()) {
-            ball.heldBy().filter(who -> stage.person(who).isEmpty()).ifPresent(who ->
-                    faults.add(new Fault(stage.id(), ball.id(), "is held by \"" + who
-                            + "\", but no person has that id")));
+            ball.heldBy()
+                    .filter(who -> stage.person(who).isEmpty())
+                    .ifPresent(who -> faults.add(
+                            new Fault(stage.id(), ball.id(), "is held by \"" + who + "\", but no person has that id")));
         }
         Set<Integer> numbers = new HashSet<>();
-        stage.stations().stream().filter(s -> !numbers.add(s.number())).forEach(s -> faults.add(new Fault(stage.id(), s.id(),
-                "has the number of another station, " + s.number() + "; give it one of its own")));
+        stage.stations().stream()
+                .filter(s -> !numbers.add(s.number()))
+                .forEach(s -> faults.add(new Fault(
+                        stage.id(),
+                        s.id(),
+                        "has the number of another station, " + s.number() + "; give it one of its own")));
         References references = new References(stage, stage.marked(surface), known);
-        stage.actions().forEach(a -> references.faults(a).forEach(what -> faults.add(new Fault(stage.id(), a.id(), what))));
-        stage.said().forEach(i -> references.faults(i).forEach(what -> faults.add(new Fault(stage.id(), i.id(), what))));
+        stage.actions()
+                .forEach(a -> references.faults(a).forEach(what -> faults.add(new Fault(stage.id(), a.id(), what))));
+        stage.instructions()
+                .forEach(i -> references.faults(i).forEach(what -> faults.add(new Fault(stage.id(), i.id(), what))));
     }
 
     /** The single moments that an action waits for, to begin or to end. */
@@ -260,7 +283,7 @@ public final class Soundness {
     /** Every spot that an action is about: those that its line touches, and what is watched on the way. */
     static List<Spot> allSpots(Action action) {
         List<Spot> all = new ArrayList<>(spots(action));
-        if (action instanceof Action.Travel travel) {
+        if (action instanceof Travel travel) {
             travel.going().watching().ifPresent(all::add);
         }
         return all;

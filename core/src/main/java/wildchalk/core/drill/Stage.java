@@ -13,15 +13,20 @@ import wildchalk.core.surface.Surface;
 /**
  * One rung, built: everything that stands on the surface and everything that happens, in drawing order.
  *
- * @param said what the coach says besides: limits, reads, freezes
+ * @param instructions what the coach says besides: limits, reads, freezes
  */
-public record Stage(String id, String title, List<Piece> pieces, List<Action> actions, List<Instruction> said,
-                    Effort effort) {
+public record Stage(
+        String id,
+        String title,
+        List<Piece> pieces,
+        List<Action> actions,
+        List<Instruction> instructions,
+        Effort effort) {
 
     public Stage {
         pieces = List.copyOf(pieces);
         actions = List.copyOf(actions);
-        said = List.copyOf(said);
+        instructions = List.copyOf(instructions);
     }
 
     /** A stage for grown people who go at it live, of which nothing more is said. */
@@ -29,10 +34,12 @@ public record Stage(String id, String title, List<Piece> pieces, List<Action> ac
         this(id, title, pieces, actions, List.of(), Effort.LIVE);
     }
 
+    /** The same for others, or at another pace. */
     public Stage at(Effort newEffort) {
-        return new Stage(id, title, pieces, actions, said, newEffort);
+        return new Stage(id, title, pieces, actions, instructions, newEffort);
     }
 
+    /** The piece with this id; empty when there is none. */
     public Optional<Piece> piece(String pieceId) {
         // Everything asks this, thousands of times an edit: a stream would cost five times as much.
         for (Piece piece : pieces) {
@@ -43,10 +50,12 @@ public record Stage(String id, String title, List<Piece> pieces, List<Action> ac
         return Optional.empty();
     }
 
+    /** The person with this id; empty when there is none, or when it is no person's. */
     public Optional<Piece.Person> person(String pieceId) {
         return piece(pieceId).filter(Piece.Person.class::isInstance).map(Piece.Person.class::cast);
     }
 
+    /** The action with this id; empty when there is none. */
     public Optional<Action> action(String actionId) {
         for (Action action : actions) {
             if (action.id().equals(actionId)) {
@@ -56,12 +65,20 @@ public record Stage(String id, String title, List<Piece> pieces, List<Action> ac
         return Optional.empty();
     }
 
+    /** In the order in which they were put there. */
     public List<Piece.Person> people() {
-        return pieces.stream().filter(Piece.Person.class::isInstance).map(Piece.Person.class::cast).toList();
+        return pieces.stream()
+                .filter(Piece.Person.class::isInstance)
+                .map(Piece.Person.class::cast)
+                .toList();
     }
 
+    /** In the order in which they were put there. */
     public List<Piece.Ball> balls() {
-        return pieces.stream().filter(Piece.Ball.class::isInstance).map(Piece.Ball.class::cast).toList();
+        return pieces.stream()
+                .filter(Piece.Ball.class::isInstance)
+                .map(Piece.Ball.class::cast)
+                .toList();
     }
 
     /** The actions of one person, in order. */
@@ -70,24 +87,30 @@ public record Stage(String id, String title, List<Piece> pieces, List<Action> ac
     }
 
     /**
-     * Who has a piece of gear in their hands when the rep begins: whoever puts it down, when it is put down before it is
-     * picked up. Empty for what stands on the surface.
+     * Who has a piece of gear in their hands when the rep begins: whoever puts it down, when it is put down before it
+     * is picked up. Empty for what stands on the surface.
      */
     public Optional<String> inHand(String pieceId) {
-        return actions.stream().filter(a -> a instanceof Action.Handle h && h.piece().equals(pieceId)).findFirst()
-                .filter(a -> ((Action.Handle) a).deed() != Action.Handle.Deed.PICK_UP).map(Action::who);
+        return actions.stream()
+                .filter(a -> a instanceof Action.Handle h && h.piece().equals(pieceId))
+                .findFirst()
+                .filter(a -> ((Action.Handle) a).deed() != Action.Handle.Deed.PICK_UP)
+                .map(Action::who);
     }
 
+    /** The same with other pieces. */
     public Stage withPieces(List<Piece> newPieces) {
-        return new Stage(id, title, newPieces, actions, said, effort);
+        return new Stage(id, title, newPieces, actions, instructions, effort);
     }
 
+    /** The same with other actions. */
     public Stage withActions(List<Action> newActions) {
-        return new Stage(id, title, pieces, newActions, said, effort);
+        return new Stage(id, title, pieces, newActions, instructions, effort);
     }
 
-    public Stage withSaid(List<Instruction> newSaid) {
-        return new Stage(id, title, pieces, actions, newSaid, effort);
+    /** The same with other things said. */
+    public Stage withInstructions(List<Instruction> newInstructions) {
+        return new Stage(id, title, pieces, actions, newInstructions, effort);
     }
 
     /** Puts a piece in place of the one with its id, or after all others. */
@@ -102,28 +125,34 @@ public record Stage(String id, String title, List<Piece> pieces, List<Action> ac
 
     /** Puts an instruction in place of the one with its id, or after all others. */
     public Stage saying(Instruction instruction) {
-        return withSaid(put(said, instruction, Instruction::id));
+        return withInstructions(put(instructions, instruction, Instruction::id));
     }
 
     /** What is said of one kind, in order. */
-    public <T extends Instruction> List<T> said(Class<T> kind) {
-        return said.stream().filter(kind::isInstance).map(kind::cast).toList();
+    public <T extends Instruction> List<T> instructions(Class<T> kind) {
+        return instructions.stream().filter(kind::isInstance).map(kind::cast).toList();
     }
 
     /** The areas that are marked out. */
     public List<Piece.Area> areas() {
-        return pieces.stream().filter(Piece.Area.class::isInstance).map(Piece.Area.class::cast).toList();
+        return pieces.stream()
+                .filter(Piece.Area.class::isInstance)
+                .map(Piece.Area.class::cast)
+                .toList();
     }
 
     /** The stations in the order in which groups move on. */
     public List<Piece.Station> stations() {
-        return pieces.stream().filter(Piece.Station.class::isInstance).map(Piece.Station.class::cast)
-                .sorted(Comparator.comparingInt(Piece.Station::number)).toList();
+        return pieces.stream()
+                .filter(Piece.Station.class::isInstance)
+                .map(Piece.Station.class::cast)
+                .sorted(Comparator.comparingInt(Piece.Station::number))
+                .toList();
     }
 
     /** Where a piece is at the start: what somebody has is where they are. */
     public Vec place(Piece piece) {
-        return piece instanceof Piece.Ball b ? b.heldBy().flatMap(this::person).map(Piece::at).orElse(b.at()) : piece.at();
+        return piece.heldBy().flatMap(this::person).map(Piece::at).orElse(piece.at());
     }
 
     /** The station that a piece stands in at the start. */
@@ -134,8 +163,12 @@ public record Stage(String id, String title, List<Piece> pieces, List<Action> ac
     /** The surface with the areas that are marked out on it, so that rules and cues can name them like its own. */
     public Surface marked(Surface surface) {
         List<Piece.Area> areas = areas();
-        return areas.isEmpty() ? surface : surface.withZones(areas.stream().map(a -> new Surface.Zone(a.id(),
-                Areas.name(a), a.outline().at(a.at()))).toList());
+        return areas.isEmpty()
+                ? surface
+                : surface.withZones(areas.stream()
+                        .map(a -> new Surface.Zone(
+                                a.id(), Areas.name(a), a.outline().at(a.at())))
+                        .toList());
     }
 
     /** The ids of everything in it: pieces, actions and what is said share one set. */
@@ -143,7 +176,7 @@ public record Stage(String id, String title, List<Piece> pieces, List<Action> ac
         Set<String> ids = new HashSet<>();
         pieces.forEach(p -> ids.add(p.id()));
         actions.forEach(a -> ids.add(a.id()));
-        said.forEach(i -> ids.add(i.id()));
+        instructions.forEach(i -> ids.add(i.id()));
         return ids;
     }
 

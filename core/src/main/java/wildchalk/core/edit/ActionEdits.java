@@ -5,13 +5,13 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import wildchalk.core.document.Edit;
-import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.naming.PieceWords;
 import wildchalk.core.surface.Surface;
 
@@ -20,17 +20,17 @@ public final class ActionEdits {
 
     private static final ActionCases<String> KIND = new ActionCases<>() {
         @Override
-        public String run(Action.Run run) {
+        public String run(Travel.Run run) {
             return "run";
         }
 
         @Override
-        public String carry(Action.Carry carry) {
+        public String carry(Travel.Carry carry) {
             return "carry";
         }
 
         @Override
-        public String collect(Action.Collect collect) {
+        public String collect(Travel.Collect collect) {
             return "collect";
         }
 
@@ -70,9 +70,9 @@ public final class ActionEdits {
         }
     };
 
-    private ActionEdits() {
-    }
+    private ActionEdits() {}
 
+    /** Puts an action on a rung, by the rung's id. */
     public static Edit<Drill> chalk(String rung, Action action) {
         return chalk(rung, List.of(action));
     }
@@ -93,11 +93,13 @@ public final class ActionEdits {
         return StageEdit.of(name, rung, stage -> stage.withAction(action));
     }
 
+    /** Lets an action be set off by something else. */
     public static Edit<Drill> cue(String rung, Action action, Cue cue) {
         return change(rung, "Change cue", action.withCue(cue));
     }
 
-    public static Edit<Drill> ending(String rung, Action.Travel travel, Ending ending) {
+    /** Lets a travel end otherwise. */
+    public static Edit<Drill> ending(String rung, Travel travel, Ending ending) {
         return change(rung, "Change end", travel.withEnding(ending));
     }
 
@@ -112,13 +114,24 @@ public final class ActionEdits {
         }
         if (action instanceof Action.Shot shot) {
             Action.Result result = after(shot.result());
-            return Optional.of(change(rung, "Let the shot be " + words(result),
+            return Optional.of(change(
+                    rung,
+                    "Let the shot be " + words(result),
                     shot.ending(result, shot.next().orElse(null))));
         }
         if (action instanceof Action.Shadow s) {
             Action.Shadow.Way way = after(s.way());
-            return Optional.of(change(rung, "Let them " + words(way), new Action.Shadow(s.id(), s.who(), s.whom(), way,
-                    s.side(), s.distance(), s.gait(), s.until(), s.cue())));
+            return Optional.of(change(
+                    rung,
+                    "Let them " + words(way),
+                    new Action.Shadow(
+                            s.id(),
+                            s.who(),
+                            s.whom(),
+                            new Action.Shadow.Style(way, s.side(), s.distance()),
+                            s.gait(),
+                            s.until(),
+                            s.cue())));
         }
         return Optional.empty();
     }
@@ -154,7 +167,10 @@ public final class ActionEdits {
         return value.name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 
-    /** What an action is in one word: "run", "carry", "collect", "pass", "shot", "shadow", "hold", "call", "blow" or "handle". */
+    /**
+     * What an action is in one word: "run", "carry", "collect", "pass", "shot", "shadow", "hold", "call", "blow" or
+     * "handle".
+     */
     public static String kind(Action action) {
         return action.match(KIND);
     }
@@ -163,12 +179,12 @@ public final class ActionEdits {
     public static String describe(Action action, Stage stage) {
         return action.match(new ActionCases.Travels<>() {
             @Override
-            public String travel(Action.Travel travel) {
+            public String travel(Travel travel) {
                 return touching(kind(travel), travel);
             }
 
             @Override
-            public String run(Action.Run run) {
+            public String run(Travel.Run run) {
                 return touching(gait(run.gait()), run);
             }
 
@@ -184,7 +200,8 @@ public final class ActionEdits {
 
             @Override
             public String shadow(Action.Shadow shadow) {
-                return words(shadow.way()) + stage.person(shadow.whom()).map(p -> " " + p.label()).orElse("");
+                return words(shadow.way())
+                        + stage.person(shadow.whom()).map(p -> " " + p.label()).orElse("");
             }
 
             @Override
@@ -204,21 +221,32 @@ public final class ActionEdits {
 
             @Override
             public String handle(Action.Handle handle) {
-                return words(handle.deed()) + stage.piece(handle.piece()).map(p -> " " + PieceWords.name(p)).orElse("");
+                return words(handle.deed())
+                        + stage.piece(handle.piece())
+                                .map(p -> " " + PieceWords.name(p))
+                                .orElse("");
             }
         });
     }
 
-    private static String touching(String kind, Action.Travel travel) {
+    private static String touching(String kind, Travel travel) {
         return travel.ending() == Action.Ending.TOUCH ? kind + " and touch" : kind;
     }
 
     private static String describe(Action.Pass pass, Stage stage) {
-        String how = pass.manner() == Action.Manner.HAND_OFF ? "hand-off"
-                : pass.manner() == Action.Manner.FLAT ? "pass" : "pass " + words(pass.manner());
+        String how;
+        if (pass.manner() == Action.Manner.HAND_OFF) {
+            how = "hand-off";
+        } else if (pass.manner() == Action.Manner.FLAT) {
+            how = "pass";
+        } else {
+            how = "pass " + words(pass.manner());
+        }
         String off = pass.off().isPresent() && pass.manner() != Action.Manner.RIM ? " off the boards" : "";
-        String to = pass.to() instanceof Spot.AtPiece p
-                ? stage.person(p.piece()).map(x -> " to " + x.label()).orElse("") : "";
+        String to = pass.receiver()
+                .flatMap(stage::person)
+                .map(x -> " to " + x.label())
+                .orElse("");
         return how + off + to;
     }
 
@@ -232,9 +260,11 @@ public final class ActionEdits {
 
     /** The stage without some actions; what waited for one of them is set off by what that one waited for. */
     static Stage without(Stage stage, Set<String> gone) {
-        List<Action> left = stage.actions().stream().filter(a -> !gone.contains(a.id()))
-                .map(a -> CueTies.without(a.withCue(inherited(stage, a, gone)), gone)).toList();
-        return stage.withActions(left).withSaid(CueTies.without(stage.said(), gone));
+        List<Action> left = stage.actions().stream()
+                .filter(a -> !gone.contains(a.id()))
+                .map(a -> CueTies.without(a.withCue(inherited(stage, a, gone)), gone))
+                .toList();
+        return stage.withActions(left).withInstructions(CueTies.without(stage.instructions(), gone));
     }
 
     private static Cue inherited(Stage stage, Action action, Set<String> gone) {
@@ -246,8 +276,9 @@ public final class ActionEdits {
             }
             Action lost = stage.action(of).orElseThrow();
             boolean others = !lost.who().equals(action.who());
-            // "Next" is about the lost action's own person; for anybody else it means the one before it, or the whistle.
-            cue = lost.cue().trigger() instanceof Cue.Next && others ? before(stage, lost) : lost.cue();
+            // "Next" is about the lost action's own person; for anybody else it means the one before it, or the
+            // whistle.
+            cue = lost.cue().trigger().followsOwn() && others ? before(stage, lost) : lost.cue();
             cue = cue.delayed(Math.max(0, action.cue().delay()));
         }
         return Cue.whistle();

@@ -14,8 +14,7 @@ import wildchalk.core.geometry.Vec;
 /** Edits that put several pieces in order. */
 public final class ArrangeEdits {
 
-    private ArrangeEdits() {
-    }
+    private ArrangeEdits() {}
 
     /**
      * Puts pieces on the straight line that fits them best: through their middle, along the way in which they lie apart
@@ -31,26 +30,34 @@ public final class ArrangeEdits {
     }
 
     /**
-     * Puts pieces at equal distances on the straight line from the first to the last of them along the way in which they lie apart
-     * most, in the order in which they lie along it.
+     * Puts pieces at equal distances on the straight line from the first to the last of them along the way in which
+     * they lie apart most, in the order in which they lie along it.
      */
     public static Edit<Drill> spaceEvenly(String rung, Stage stage, Set<String> ids) {
         List<Piece> pieces = chosen(stage, ids);
         Vec middle = middle(pieces);
         Vec way = way(pieces, middle);
-        List<Piece> inOrder = pieces.stream().sorted(Comparator.comparingDouble(p -> way.dot(p.at()))).toList();
+        List<Piece> inOrder = pieces.stream()
+                .sorted(Comparator.comparingDouble(p -> way.dot(p.at())))
+                .toList();
         Map<String, Vec> to = new HashMap<>();
         for (int i = 0; i < inOrder.size(); i++) {
             Vec first = inOrder.get(0).at();
             Vec last = inOrder.get(inOrder.size() - 1).at();
-            to.put(inOrder.get(i).id(), inOrder.size() < 2 ? first : first.towards(last, (double) i / (inOrder.size() - 1)));
+            to.put(
+                    inOrder.get(i).id(),
+                    inOrder.size() < 2 ? first : first.towards(last, (double) i / (inOrder.size() - 1)));
         }
         return move("Space " + pieces.size() + " pieces evenly", rung, to);
     }
 
     private static List<Piece> chosen(Stage stage, Set<String> ids) {
-        return stage.pieces().stream().filter(p -> ids.contains(p.id()) && !(p instanceof Piece.Tape) && !(p instanceof Piece.Area)
-                && !(p instanceof Piece.Ball b && b.heldBy().isPresent())).toList();
+        return stage.pieces().stream()
+                .filter(p -> ids.contains(p.id())
+                        && !(p instanceof Piece.Tape)
+                        && !(p instanceof Piece.Area)
+                        && p.heldBy().isEmpty())
+                .toList();
     }
 
     private static Vec middle(List<Piece> pieces) {

@@ -13,12 +13,15 @@ import wildchalk.core.pattern.PatternKind;
 /** Drills to begin with. */
 public final class Beginnings {
 
-    /** A figure is this share of what is shown, and no longer than this many metres; assumed: what a coach paces out for a group. */
+    /**
+     * A figure is this share of what is shown, and no longer than this many metres; assumed: what a coach paces out for
+     * a group.
+     */
     private static final double SHARE = 0.4;
+
     private static final double LONGEST = 12;
 
-    private Beginnings() {
-    }
+    private Beginnings() {}
 
     /** An empty drill with a figure of cones in the middle of what is shown. */
     public static Drill with(PatternKind kind, Drill empty) {
@@ -31,7 +34,8 @@ public final class Beginnings {
         Vec across = kind == PatternKind.BOX || kind == PatternKind.GRID ? new Vec(half, half) : new Vec(half, 0);
         GearKind cone = GearKind.CONE;
         Piece.Item sample = new Piece.Item("c", Vec.ZERO, cone, 0, cone.colour(), "", cone.width(), cone.depth());
-        List<Piece> pieces = Pattern.of(kind, round ? middle : middle.minus(across), middle.plus(across)).pieces(new FreeIds(empty), sample);
+        List<Piece> pieces = Pattern.of(kind, round ? middle : middle.minus(across), middle.plus(across))
+                .pieces(new FreeIds(empty), sample);
         return PieceEdits.placeAll(rung, "cones", pieces).apply(empty).withTitle(kind.title() + " of cones");
     }
 }

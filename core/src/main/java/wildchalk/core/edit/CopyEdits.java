@@ -21,28 +21,40 @@ import wildchalk.core.surface.Surface;
 /** Edits that put a part of a stage somewhere else, or once more: copies and mirrors, with what happens in them. */
 public final class CopyEdits {
 
-    private CopyEdits() {
-    }
+    private CopyEdits() {}
 
     /**
      * An edit that makes a copy.
      *
      * @param ids of the pieces that it makes
      */
-    public record Copy(Edit<Drill> edit, Set<String> ids) {
-    }
+    public record Copy(Edit<Drill> edit, Set<String> ids) {}
 
     /**
-     * Puts the chosen pieces there once more, and what the people among them do. Cues inside the copy are about the copy;
-     * people get numbers that nobody wears yet.
+     * Puts the chosen pieces there once more, and what the people among them do. Cues inside the copy are about the
+     * copy; people get numbers that nobody wears yet.
      */
-    public static Copy copy(String rung, String name, Stage stage, FreeIds ids, Set<String> chosen, Placement placement, Surface surface) {
+    public static Copy copy(
+            String rung,
+            String name,
+            Stage stage,
+            FreeIds ids,
+            Set<String> chosen,
+            Placement placement,
+            Surface surface) {
         return copy(rung, name, stage, ids, chosen, placement, surface, true);
     }
 
     /** @param freshLabels whether people whose number is taken get one that nobody wears yet */
-    public static Copy copy(String rung, String name, Stage stage, FreeIds ids, Set<String> chosen, Placement placement, Surface surface,
-                            boolean freshLabels) {
+    public static Copy copy(
+            String rung,
+            String name,
+            Stage stage,
+            FreeIds ids,
+            Set<String> chosen,
+            Placement placement,
+            Surface surface,
+            boolean freshLabels) {
         return put(rung, name, stage, ids, part(stage, chosen), placement, surface, freshLabels);
     }
 
@@ -51,7 +63,8 @@ public final class CopyEdits {
      *
      * @param freshLabels whether people whose number is taken get one that nobody wears yet
      */
-    public static Edit<Drill> toFourCorners(String rung, Stage stage, Set<String> chosen, Surface surface, boolean freshLabels) {
+    public static Edit<Drill> toFourCorners(
+            String rung, Stage stage, Set<String> chosen, Surface surface, boolean freshLabels) {
         return StageEdit.making("Copy to four corners", rung, (s, ids) -> {
             Part part = part(stage, chosen);
             Stage all = s;
@@ -73,37 +86,66 @@ public final class CopyEdits {
 
     /** Puts a part of some stage into this one, with numbers that nobody wears yet for those whose number is taken. */
     public static Copy paste(String rung, Stage stage, FreeIds ids, Stage part, Placement placement, Surface surface) {
-        return put(rung, "Paste", stage, ids, new Part(part.pieces(), part.actions(), part.said()), placement, surface, true);
+        return put(
+                rung,
+                "Paste",
+                stage,
+                ids,
+                new Part(part.pieces(), part.actions(), part.instructions()),
+                placement,
+                surface,
+                true);
     }
 
     /** Puts all of some stage into this one as it is, everybody with their own number. */
-    static Copy bring(String rung, String name, Stage stage, FreeIds ids, Stage other, Placement placement, Surface surface) {
-        return put(rung, name, stage, ids, new Part(other.pieces(), other.actions(), other.said()), placement, surface, false);
+    static Copy bring(
+            String rung, String name, Stage stage, FreeIds ids, Stage other, Placement placement, Surface surface) {
+        return put(
+                rung,
+                name,
+                stage,
+                ids,
+                new Part(other.pieces(), other.actions(), other.instructions()),
+                placement,
+                surface,
+                false);
     }
 
-    private static Copy put(String rung, String name, Stage stage, FreeIds ids, Part part, Placement placement, Surface surface,
-                            boolean freshLabels) {
+    private static Copy put(
+            String rung,
+            String name,
+            Stage stage,
+            FreeIds ids,
+            Part part,
+            Placement placement,
+            Surface surface,
+            boolean freshLabels) {
         Put done = with(stage, ids, part, placement, surface, freshLabels);
         return new Copy(StageEdit.of(name, rung, s -> done.stage()), done.ids());
     }
 
     /** A stage with one more part, and the ids of the part's pieces there. */
-    private record Put(Stage stage, Set<String> ids) {
-    }
+    private record Put(Stage stage, Set<String> ids) {}
 
-    private static Put with(Stage stage, FreeIds free, Part part, Placement placement, Surface surface, boolean freshLabels) {
+    private static Put with(
+            Stage stage, FreeIds free, Part part, Placement placement, Surface surface, boolean freshLabels) {
         Transfer transfer = new Transfer(placement, freshIds(free, part), known(surface));
         List<Piece> pieces = new ArrayList<>(stage.pieces());
-        Set<String> worn = stage.people().stream().map(Piece.Person::label).collect(Collectors.toCollection(HashSet::new));
+        Set<String> worn =
+                stage.people().stream().map(Piece.Person::label).collect(Collectors.toCollection(HashSet::new));
         for (Piece piece : part.pieces()) {
             Piece there = transfer.piece(piece, freshLabels ? freshLabel(worn, piece) : label(piece));
-            pieces.add(there instanceof Piece.Station s ? s.numbered(StationEdits.freeNumber(stage.withPieces(pieces))) : there);
+            pieces.add(
+                    there instanceof Piece.Station s
+                            ? s.numbered(StationEdits.freeNumber(stage.withPieces(pieces)))
+                            : there);
         }
         List<Action> actions = new ArrayList<>(stage.actions());
         part.actions().forEach(a -> actions.add(transfer.action(a)));
-        List<Instruction> said = new ArrayList<>(stage.said());
-        part.said().forEach(i -> said.add(transfer.said(i)));
-        return new Put(stage.withPieces(pieces).withActions(actions).withSaid(said),
+        List<Instruction> said = new ArrayList<>(stage.instructions());
+        part.instructions().forEach(i -> said.add(transfer.instruction(i)));
+        return new Put(
+                stage.withPieces(pieces).withActions(actions).withInstructions(said),
                 part.pieces().stream().map(p -> transfer.ids().get(p.id())).collect(Collectors.toSet()));
     }
 
@@ -112,16 +154,19 @@ public final class CopyEdits {
         Map<String, String> ids = new LinkedHashMap<>();
         part.pieces().forEach(p -> ids.put(p.id(), free.take(GivenIds.letters(p.id()))));
         part.actions().forEach(a -> ids.put(a.id(), free.take("a")));
-        part.said().forEach(i -> ids.put(i.id(), free.take("i")));
+        part.instructions().forEach(i -> ids.put(i.id(), free.take("i")));
         // Options are named by reads under them; a name with its read's in it is nobody else's.
-        part.said().stream().filter(Instruction.Read.class::isInstance).map(Instruction.Read.class::cast).forEach(read ->
-                read.options().forEach(o -> ids.putIfAbsent(o.id(), ids.get(read.id()) + "-" + o.id())));
+        part.instructions().stream()
+                .filter(Instruction.Read.class::isInstance)
+                .map(Instruction.Read.class::cast)
+                .forEach(read ->
+                        read.options().forEach(o -> ids.putIfAbsent(o.id(), ids.get(read.id()) + "-" + o.id())));
         return ids;
     }
 
     /** Puts the chosen pieces, and what the people among them do, where they are seen in a mirror. */
-    public static Edit<Drill> mirror(String rung, String name, Stage stage, Set<String> chosen, Placement placement,
-                              Surface surface) {
+    public static Edit<Drill> mirror(
+            String rung, String name, Stage stage, Set<String> chosen, Placement placement, Surface surface) {
         Part part = part(stage, chosen);
         Transfer transfer = new Transfer(placement, Map.of(), known(surface));
         Stage mirrored = stage;
@@ -131,38 +176,57 @@ public final class CopyEdits {
         for (Action action : part.actions()) {
             mirrored = mirrored.withAction(transfer.action(action));
         }
-        for (Instruction said : part.said()) {
-            mirrored = mirrored.saying(transfer.said(said));
+        for (Instruction said : part.instructions()) {
+            mirrored = mirrored.saying(transfer.instruction(said));
         }
         Stage done = mirrored;
         return StageEdit.of(name, rung, s -> done);
     }
 
     /** What goes along: the chosen pieces, balls in the hands of chosen people, and what these people do. */
-    private record Part(List<Piece> pieces, List<Action> actions, List<Instruction> said) {
-    }
+    private record Part(List<Piece> pieces, List<Action> actions, List<Instruction> instructions) {}
 
     private static Part part(Stage stage, Set<String> chosen) {
-        List<Piece> pieces = stage.pieces().stream().filter(p -> chosen.contains(p.id())
-                || p instanceof Piece.Ball b && b.heldBy().filter(chosen::contains).isPresent()).toList();
-        List<Action> actions = stage.actions().stream().filter(a -> chosen.contains(a.who())).toList();
+        List<Piece> pieces = stage.pieces().stream()
+                .filter(p -> chosen.contains(p.id())
+                        || p.heldBy().filter(chosen::contains).isPresent())
+                .toList();
+        List<Action> actions =
+                stage.actions().stream().filter(a -> chosen.contains(a.who())).toList();
         Set<String> inside = new HashSet<>();
         pieces.forEach(p -> inside.add(p.id()));
         actions.forEach(a -> inside.add(a.id()));
         // Decisions go along with whoever decides; otherwise the copy would do everything at once.
-        return new Part(pieces, actions, stage.said(Instruction.Read.class).stream().filter(r -> inside.contains(r.who())
-                && r.options().stream().allMatch(o -> inside.containsAll(o.actions()))).map(Instruction.class::cast).toList());
+        return new Part(
+                pieces,
+                actions,
+                stage.instructions(Instruction.Read.class).stream()
+                        .filter(r -> inside.contains(r.who())
+                                && r.options().stream().allMatch(o -> inside.containsAll(o.actions())))
+                        .map(Instruction.class::cast)
+                        .toList());
     }
 
     private static Predicate<String> known(Surface surface) {
-        return id -> surface.target(id).isPresent() || surface.zone(id).isPresent() || surface.line(id).isPresent();
+        return id -> surface.target(id).isPresent()
+                || surface.zone(id).isPresent()
+                || surface.line(id).isPresent();
     }
 
     static String label(Piece piece) {
-        return piece instanceof Piece.Person person ? person.label() : piece instanceof Piece.Item item ? item.label() : "";
+        if (piece instanceof Piece.Person person) {
+            return person.label();
+        }
+        if (piece instanceof Piece.Item item) {
+            return item.label();
+        }
+        return "";
     }
 
-    /** The smallest number that nobody wears, for somebody whose number is taken; other labels stay. It is worn from now on. */
+    /**
+     * The smallest number that nobody wears, for somebody whose number is taken; other labels stay. It is worn from now
+     * on.
+     */
     private static String freshLabel(Set<String> worn, Piece piece) {
         String label = label(piece);
         if (!(piece instanceof Piece.Person)) {

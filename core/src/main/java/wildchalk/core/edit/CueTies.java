@@ -5,27 +5,31 @@ import java.util.Optional;
 import java.util.Set;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
-import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.LimitCases;
 import wildchalk.core.drill.Sign;
+import wildchalk.core.drill.Travel;
 
 /** Loosens cues, and what is said, from people, pieces and actions that are gone. */
 final class CueTies {
 
-    private CueTies() {
-    }
+    private CueTies() {}
 
-    /** The action without moments that watch what is gone; without any moment left it goes on after its person's last. */
+    /**
+     * The action without moments that watch what is gone; without any moment left it goes on after its person's last.
+     */
     static Action without(Action action, Set<String> gone) {
         Optional<Trigger> cue = left(action.cue().trigger(), gone);
-        Action kept = cue.filter(action.cue().trigger()::equals).isPresent() ? action
-                : action.withCue(new Cue(cue.orElse(new Cue.Next()), action.cue().delay()));
+        Action kept = cue.filter(action.cue().trigger()::equals).isPresent()
+                ? action
+                : action.withCue(
+                        new Cue(cue.orElse(new Cue.Next()), action.cue().delay()));
         return kept.match(new ActionCases.Families<>() {
             @Override
-            public Action travel(Action.Travel travel) {
+            public Action travel(Travel travel) {
                 return travel;
             }
 
@@ -63,8 +67,11 @@ final class CueTies {
 
     /** What is still said: nothing about people who are gone, options without the actions that are. */
     static List<Instruction> without(List<Instruction> said, Set<String> gone) {
-        List<Instruction> left = said.stream().flatMap(i -> without(i, gone).stream()).toList();
-        return left.stream().map(i -> i instanceof Instruction.Read read ? arising(read, said, left) : i).toList();
+        List<Instruction> left =
+                said.stream().flatMap(i -> without(i, gone).stream()).toList();
+        return left.stream()
+                .map(i -> i instanceof Instruction.Read read ? arising(read, said, left) : i)
+                .toList();
     }
 
     /** A read that arose in an option of one that is gone arises where that did. */
@@ -77,8 +84,11 @@ final class CueTies {
     }
 
     private static Optional<Instruction.Read> holder(String option, List<Instruction> said) {
-        return said.stream().filter(Instruction.Read.class::isInstance).map(Instruction.Read.class::cast)
-                .filter(r -> r.option(option).isPresent()).findFirst();
+        return said.stream()
+                .filter(Instruction.Read.class::isInstance)
+                .map(Instruction.Read.class::cast)
+                .filter(r -> r.option(option).isPresent())
+                .findFirst();
     }
 
     private static Optional<Instruction> without(Instruction said, Set<String> gone) {
@@ -92,13 +102,19 @@ final class CueTies {
                     return Optional.empty();
                 }
                 return Optional.of(read.with(read.options().stream()
-                        .map(o -> o.with(o.actions().stream().filter(a -> !gone.contains(a)).toList())).toList()));
+                        .map(o -> o.with(o.actions().stream()
+                                .filter(a -> !gone.contains(a))
+                                .toList()))
+                        .toList()));
             }
 
             @Override
             public Optional<Instruction> freeze(Instruction.Freeze freeze) {
-                List<Sign> signs = freeze.signs().stream().filter(s -> s.pieces().stream().noneMatch(gone::contains)).toList();
-                return left(freeze.at().trigger(), gone).map(t -> freeze.at(new Cue(t, freeze.at().delay())).showing(signs));
+                List<Sign> signs = freeze.signs().stream()
+                        .filter(s -> s.pieces().stream().noneMatch(gone::contains))
+                        .toList();
+                return left(freeze.at().trigger(), gone)
+                        .map(t -> freeze.at(new Cue(t, freeze.at().delay())).showing(signs));
             }
 
             @Override
@@ -136,19 +152,26 @@ final class CueTies {
             if (within.zone().filter(gone::contains).isPresent()) {
                 return Optional.empty();
             }
-            return within.from().isEmpty() ? Optional.of(within)
-                    : left(within.from().get(), gone).map(t -> new Limit.Within(within.id(), within.seconds(), within.zone(), Optional.of(t)));
+            return within.from().isEmpty()
+                    ? Optional.of(within)
+                    : left(within.from().get(), gone)
+                            .map(t -> new Limit.Within(within.id(), within.seconds(), within.zone(), Optional.of(t)));
         }
 
         @Override
         public Optional<Instruction> onlyIn(Limit.OnlyIn only) {
-            return gone.contains(only.zone()) ? Optional.empty()
-                    : Optional.of(new Limit.OnlyIn(only.id(), only.zone(), only.who().stream().filter(w -> !gone.contains(w)).toList()));
+            return gone.contains(only.zone())
+                    ? Optional.empty()
+                    : Optional.of(new Limit.OnlyIn(
+                            only.id(),
+                            only.zone(),
+                            only.who().stream().filter(w -> !gone.contains(w)).toList()));
         }
 
         @Override
         public Optional<Instruction> notBefore(Limit.NotBefore before) {
-            return gone.contains(before.who()) ? Optional.empty()
+            return gone.contains(before.who())
+                    ? Optional.empty()
                     : left(before.moment(), gone).map(t -> new Limit.NotBefore(before.id(), before.who(), t));
         }
     }
@@ -166,8 +189,12 @@ final class CueTies {
 
         @Override
         public Optional<Trigger> several(Cue.Several several) {
-            List<Trigger> parts = several.parts().stream().flatMap(t -> left(t, gone).stream()).toList();
-            return parts.isEmpty() ? Optional.empty() : Optional.of(parts.size() == 1 ? parts.get(0) : several.with(parts));
+            List<Trigger> parts = several.parts().stream()
+                    .flatMap(t -> left(t, gone).stream())
+                    .toList();
+            return parts.isEmpty()
+                    ? Optional.empty()
+                    : Optional.of(parts.size() == 1 ? parts.get(0) : several.with(parts));
         }
 
         @Override

@@ -10,12 +10,11 @@ import wildchalk.core.surface.Surface;
 /** Rungs that follow a change of another one. */
 final class Followers {
 
-    private Followers() {
-    }
+    private Followers() {}
 
     /**
-     * The drill after a change of one rung, with every other rung sound: one that names what the change takes away, or that
-     * could not stand otherwise, stays as it was.
+     * The drill after a change of one rung, with every other rung sound: one that names what the change takes away, or
+     * that could not stand otherwise, stays as it was.
      *
      * @param changed id of the rung that was changed
      */
@@ -30,7 +29,8 @@ final class Followers {
         for (String follower : now.keySet().toArray(new String[0])) {
             Stage old = before.get(follower);
             Stage changedTo = now.get(follower);
-            boolean lost = !follower.equals(changed) && !changedTo.equals(old) && !Soundness.isSound(kept, changedTo, surface);
+            boolean lost =
+                    !follower.equals(changed) && !changedTo.equals(old) && !Soundness.isSound(kept, changedTo, surface);
             if (lost && Soundness.isSound(was, old, surface)) {
                 kept = Ladder.put(kept, old);
                 now = Ladder.all(kept);

@@ -8,8 +8,6 @@ import java.util.Optional;
 import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Ending;
-import wildchalk.core.drill.Action.Path;
-import wildchalk.core.drill.Action.Travel;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.FreeIds;
@@ -17,6 +15,8 @@ import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.TravelPath;
 import wildchalk.core.geometry.Route;
 import wildchalk.core.geometry.Vec;
 
@@ -26,17 +26,17 @@ public final class LineEdits {
     /** A shorter piece is not worth cutting off, metres. */
     private static final double SHORTEST = 0.5;
 
-    private LineEdits() {
-    }
+    private LineEdits() {}
 
     /**
-     * Cuts a line in two at its place nearest to {@code at}; the second part goes on after the first. What waited for the
-     * end of the line waits for the end of the second part.
+     * Cuts a line in two at its place nearest to {@code at}; the second part goes on after the first. What waited for
+     * the end of the line waits for the end of the second part.
      *
      * @param held where on its path that is
      * @return empty when nothing would be left of one part
      */
-    public static Optional<Edit<Drill>> cut(String rung, Stage stage, FreeIds ids, Travel travel, Route route, PathEdits.Held held, Vec at) {
+    public static Optional<Edit<Drill>> cut(
+            String rung, Stage stage, FreeIds ids, Travel travel, Route route, PathEdits.Held held, Vec at) {
         double along = PathEdits.along(route, at);
         if (along < SHORTEST || route.length() - along < SHORTEST) {
             return Optional.empty();
@@ -44,10 +44,14 @@ public final class LineEdits {
         List<Spot> through = travel.path().through();
         List<Spot> first = new ArrayList<>(through.subList(0, held.index()));
         first.add(held.fresh() ? Spot.at(route.at(along)) : through.get(held.index()));
-        List<Spot> second = new ArrayList<>(through.subList(held.fresh() ? held.index() : held.index() + 1, through.size()));
+        List<Spot> second =
+                new ArrayList<>(through.subList(held.fresh() ? held.index() : held.index() + 1, through.size()));
         String id = ids.take("a");
-        Travel before = travel.withPath(new Path(first, travel.path().smooth() && first.size() > 1)).withEnding(Ending.GO_ON);
-        Action after = renamed(travel, id).withPath(new Path(second, travel.path().smooth() && second.size() > 1)).withCue(Cue.next());
+        Travel before = travel.withPath(new TravelPath(first, travel.path().smooth() && first.size() > 1))
+                .withEnding(Ending.GO_ON);
+        Action after = renamed(travel, id)
+                .withPath(new TravelPath(second, travel.path().smooth() && second.size() > 1))
+                .withCue(Cue.next());
         Moved moved = new Moved(travel.id(), id, along, route.length());
         return Optional.of(StageEdit.of("Cut line", rung, s -> {
             List<Action> actions = new ArrayList<>();
@@ -56,10 +60,14 @@ public final class LineEdits {
                     actions.add(before);
                     actions.add(after);
                 } else {
-                    actions.add(action.withCue(new Cue(moved.trigger(action.cue().trigger()), action.cue().delay())));
+                    actions.add(action.withCue(new Cue(
+                            moved.trigger(action.cue().trigger()), action.cue().delay())));
                 }
             }
-            return s.withActions(actions).withSaid(s.said().stream().map(i -> moved.said(i)).toList());
+            return s.withActions(actions)
+                    .withInstructions(s.instructions().stream()
+                            .map(i -> moved.instruction(i))
+                            .toList());
         }));
     }
 
@@ -87,22 +95,26 @@ public final class LineEdits {
             boolean early = metres <= first;
             String part = early ? old : fresh;
             double there = early ? metres : metres - first;
-            return asShare ? new Cue.Partway(part, Math.min(1, there / (early ? first : length - first))) : new Cue.Gone(part, there);
+            return asShare
+                    ? new Cue.Partway(part, Math.min(1, there / (early ? first : length - first)))
+                    : new Cue.Gone(part, there);
         }
 
         /** What belongs to an option belongs to it in both parts. */
-        Instruction said(Instruction said) {
+        Instruction instruction(Instruction said) {
             if (!(said instanceof Instruction.Read read)) {
                 return said;
             }
-            return read.with(read.options().stream().map(o -> {
-                List<String> actions = new ArrayList<>(o.actions());
-                int i = actions.indexOf(old);
-                if (i >= 0) {
-                    actions.add(i + 1, fresh);
-                }
-                return o.with(actions);
-            }).toList());
+            return read.with(read.options().stream()
+                    .map(o -> {
+                        List<String> actions = new ArrayList<>(o.actions());
+                        int i = actions.indexOf(old);
+                        if (i >= 0) {
+                            actions.add(i + 1, fresh);
+                        }
+                        return o.with(actions);
+                    })
+                    .toList());
         }
     }
 
@@ -112,22 +124,31 @@ public final class LineEdits {
      * @return empty when it begins where another line ends, or goes to nobody
      */
     public static Optional<Edit<Drill>> reverse(String rung, Stage stage, Action action, Route route) {
-        boolean begins = stage.actionsOf(action.who()).stream().filter(a -> a instanceof Travel).findFirst()
-                .filter(action::equals).isPresent();
+        boolean begins = stage.actionsOf(action.who()).stream()
+                .filter(a -> a instanceof Travel)
+                .findFirst()
+                .filter(action::equals)
+                .isPresent();
         if (action instanceof Travel travel && begins) {
             List<Spot> through = new ArrayList<>(travel.path().through());
             Collections.reverse(through);
             through.remove(0);
             through.add(Spot.at(route.start()));
             return Optional.of(StageEdit.of("Turn line round", rung, s -> PieceEdits.moved(s, travel.who(), route.end())
-                    .withAction(travel.withPath(new Path(through, travel.path().smooth())))));
+                    .withAction(travel.withPath(
+                            new TravelPath(through, travel.path().smooth())))));
         }
-        if (action instanceof Action.Pass pass && pass.to() instanceof Spot.AtPiece to && stage.person(to.piece()).isPresent()) {
+        if (action instanceof Action.Pass pass
+                && pass.receiver().flatMap(stage::person).isPresent()) {
+            String to = pass.receiver().get();
             return Optional.of(StageEdit.of("Turn pass round", rung, s -> s.withPieces(s.pieces().stream()
-                    .map(p -> p instanceof Piece.Ball b && b.heldBy().filter(pass.who()::equals).isPresent()
-                            ? new Piece.Ball(b.id(), s.person(to.piece()).orElseThrow().at(), Optional.of(to.piece())) : p).toList())
-                    .withAction(new Action.Pass(pass.id(), to.piece(), Spot.at(pass.who()), pass.touch(), pass.manner(), pass.off(),
-                            pass.cue()))));
+                            .map(p -> p.heldBy().filter(pass.who()::equals).isPresent()
+                                    ? new Piece.Ball(
+                                            p.id(), s.person(to).orElseThrow().at(), Optional.of(to))
+                                    : p)
+                            .toList())
+                    .withAction(new Action.Pass(
+                            pass.id(), to, Spot.at(pass.who()), pass.touch(), pass.manner(), pass.off(), pass.cue()))));
         }
         return Optional.empty();
     }

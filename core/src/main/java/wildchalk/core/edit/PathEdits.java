@@ -3,10 +3,10 @@ package wildchalk.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import wildchalk.core.document.Edit;
-import wildchalk.core.drill.Action.Path;
-import wildchalk.core.drill.Action.Travel;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.TravelPath;
 import wildchalk.core.geometry.Route;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.rehearsal.Places;
@@ -14,8 +14,7 @@ import wildchalk.core.rehearsal.Places;
 /** Edits of the way that somebody goes. */
 public final class PathEdits {
 
-    private PathEdits() {
-    }
+    private PathEdits() {}
 
     /**
      * A place of a path that a hand has hold of.
@@ -23,8 +22,7 @@ public final class PathEdits {
      * @param index of the spot in the path
      * @param fresh whether it is put between those that are there
      */
-    public record Held(int index, boolean fresh) {
-    }
+    public record Held(int index, boolean fresh) {}
 
     /** What of a path is held by a hand at a place of it: a spot that is there, or a new one between two. */
     public static Held held(Travel travel, Route route, Places places, Vec at, double reach) {
@@ -63,14 +61,20 @@ public final class PathEdits {
         } else {
             through.set(held.index(), Spot.at(to));
         }
-        return ActionEdits.change(rung, "Bend line", travel.withPath(new Path(through, straight || travel.path().smooth())));
+        return ActionEdits.change(
+                rung,
+                "Bend line",
+                travel.withPath(
+                        new TravelPath(through, straight || travel.path().smooth())));
     }
 
     /** Takes a place out of the path, so that the line goes straight past it. */
     public static Edit<Drill> straighten(String rung, Travel travel, int index) {
         List<Spot> through = new ArrayList<>(travel.path().through());
         through.remove(index);
-        return ActionEdits.change(rung, "Straighten line",
-                travel.withPath(new Path(through, travel.path().smooth() && through.size() > 1)));
+        return ActionEdits.change(
+                rung,
+                "Straighten line",
+                travel.withPath(new TravelPath(through, travel.path().smooth() && through.size() > 1)));
     }
 }

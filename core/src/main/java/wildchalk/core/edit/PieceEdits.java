@@ -22,8 +22,7 @@ public final class PieceEdits {
     /** Nearer than this a tape ends at a piece, metres. */
     private static final double TIED = 0.001;
 
-    private PieceEdits() {
-    }
+    private PieceEdits() {}
 
     /** Puts several pieces down at once. */
     public static Edit<Drill> placeAll(String rung, String what, List<? extends Piece> pieces) {
@@ -41,6 +40,7 @@ public final class PieceEdits {
         return StageEdit.of(verb + " " + PieceWords.name(piece), rung, stage -> stage.withPiece(piece));
     }
 
+    /** Puts a piece on a rung, by the rung's id. */
     public static Edit<Drill> place(String rung, Piece piece) {
         return StageEdit.of("Place " + PieceWords.name(piece), rung, stage -> stage.withPiece(piece));
     }
@@ -52,13 +52,18 @@ public final class PieceEdits {
 
     /** Moves several pieces by the same; what people have goes along with them. */
     public static Edit<Drill> moveAll(String rung, Stage stage, Set<String> ids, Vec by) {
-        List<Piece> pieces = stage.pieces().stream().filter(p -> ids.contains(p.id())).toList();
-        String name = pieces.size() == 1 ? "Move " + PieceWords.name(pieces.get(0)) : "Move " + pieces.size() + " pieces";
+        List<Piece> pieces =
+                stage.pieces().stream().filter(p -> ids.contains(p.id())).toList();
+        String name =
+                pieces.size() == 1 ? "Move " + PieceWords.name(pieces.get(0)) : "Move " + pieces.size() + " pieces";
         return StageEdit.of(name, rung, s -> {
             Map<String, Vec> to = new LinkedHashMap<>();
             for (Piece piece : pieces) {
-                boolean goesAlong = piece instanceof Piece.Ball b && b.heldBy().filter(ids::contains).isPresent()
-                        || !(piece instanceof Piece.Station) && stage.stationOf(piece).filter(st -> ids.contains(st.id())).isPresent();
+                boolean goesAlong = piece.heldBy().filter(ids::contains).isPresent()
+                        || !(piece instanceof Piece.Station)
+                                && stage.stationOf(piece)
+                                        .filter(st -> ids.contains(st.id()))
+                                        .isPresent();
                 if (!goesAlong) {
                     to.put(piece.id(), piece.at().plus(by));
                 }
@@ -69,33 +74,40 @@ public final class PieceEdits {
 
     /** Moves a ball onto the person who then has it. */
     public static Edit<Drill> giveBall(String rung, Piece.Ball ball, Piece.Person person) {
-        return StageEdit.of("Give ball to " + person.label(), rung, stage ->
-                stage.withPiece(new Piece.Ball(ball.id(), person.at(), Optional.of(person.id()))));
+        return StageEdit.of(
+                "Give ball to " + person.label(),
+                rung,
+                stage -> stage.withPiece(new Piece.Ball(ball.id(), person.at(), Optional.of(person.id()))));
     }
 
     /** Moves a ball to a place where nobody has it. */
     public static Edit<Drill> dropBall(String rung, Piece.Ball ball, Vec to) {
-        return StageEdit.of("Move ball", rung, stage ->
-                stage.withPiece(new Piece.Ball(ball.id(), to, Optional.empty())));
+        return StageEdit.of(
+                "Move ball", rung, stage -> stage.withPiece(new Piece.Ball(ball.id(), to, Optional.empty())));
     }
 
     /** Takes pieces and actions away, and with a person everything that person does. */
     public static Edit<Drill> remove(String rung, Stage stage, Collection<String> ids) {
-        String name = ids.size() == 1 ? "Delete " + nameOf(stage, ids.iterator().next())
-                : "Delete " + ids.size() + " things";
+        String name =
+                ids.size() == 1 ? "Delete " + nameOf(stage, ids.iterator().next()) : "Delete " + ids.size() + " things";
         return StageEdit.of(name, rung, s -> removed(s, Set.copyOf(ids)));
     }
 
     private static String nameOf(Stage stage, String id) {
-        return stage.piece(id).map(PieceWords::name)
-                .or(() -> stage.action(id).map(ActionEdits::kind)).orElse("nothing");
+        return stage.piece(id)
+                .map(PieceWords::name)
+                .or(() -> stage.action(id).map(ActionEdits::kind))
+                .orElse("nothing");
     }
 
     static Stage moved(Stage stage, String id, Vec to) {
         return moved(stage, Map.of(id, to));
     }
 
-    /** Puts pieces elsewhere, each with what goes along: the ball in a hand, the end of a tape, what stands in a station. */
+    /**
+     * Puts pieces elsewhere, each with what goes along: the ball in a hand, the end of a tape, what stands in a
+     * station.
+     */
     static Stage moved(Stage stage, Map<String, Vec> to) {
         Stage moved = stage;
         for (Piece.Station station : stage.stations()) {
@@ -103,12 +115,17 @@ public final class PieceEdits {
                 moved = StationEdits.moved(moved, station, to.get(station.id()));
             }
         }
-        List<Piece> leaving = stage.pieces().stream().filter(p -> to.containsKey(p.id()) && !(p instanceof Piece.Station)).toList();
-        return leaving.isEmpty() ? moved : moved.withPieces(moved.pieces().stream().map(p -> moved(p, to, leaving)).toList());
+        List<Piece> leaving = stage.pieces().stream()
+                .filter(p -> to.containsKey(p.id()) && !(p instanceof Piece.Station))
+                .toList();
+        return leaving.isEmpty()
+                ? moved
+                : moved.withPieces(
+                        moved.pieces().stream().map(p -> moved(p, to, leaving)).toList());
     }
 
     private static Piece moved(Piece piece, Map<String, Vec> to, List<Piece> leaving) {
-        Optional<String> holder = piece instanceof Piece.Ball ball ? ball.heldBy().filter(to::containsKey) : Optional.empty();
+        Optional<String> holder = piece.heldBy().filter(to::containsKey);
         if (holder.isPresent()) {
             return piece.movedTo(to.get(holder.get()));
         }
@@ -120,22 +137,38 @@ public final class PieceEdits {
 
     /** A tape that was laid from or to a piece still ends there when the piece is moved. */
     private static Piece.Tape following(Piece.Tape tape, Map<String, Vec> to, List<Piece> leaving) {
-        return new Piece.Tape(tape.id(), tape.reading(), tape.points().stream().map(point -> leaving.stream()
-                .filter(l -> l.at().distance(point) < TIED).findFirst().map(l -> to.get(l.id())).orElse(point)).toList());
+        return new Piece.Tape(
+                tape.id(),
+                tape.reading(),
+                tape.points().stream()
+                        .map(point -> leaving.stream()
+                                .filter(l -> l.at().distance(point) < TIED)
+                                .findFirst()
+                                .map(l -> to.get(l.id()))
+                                .orElse(point))
+                        .toList());
     }
 
     static Stage removed(Stage stage, Set<String> ids) {
         Set<String> actions = stage.actions().stream()
-                .filter(a -> ids.contains(a.id()) || ids.contains(a.who())
+                .filter(a -> ids.contains(a.id())
+                        || ids.contains(a.who())
                         || a instanceof Action.Shadow s && ids.contains(s.whom())
                         || a instanceof Action.Handle h && ids.contains(h.piece()))
-                .map(Action::id).collect(Collectors.toSet());
+                .map(Action::id)
+                .collect(Collectors.toSet());
         Stage without = ActionEdits.without(stage, actions);
-        List<Action> untied = without.actions().stream().map(a -> untied(a, stage, ids)).toList();
-        List<Piece> pieces = stage.pieces().stream().filter(p -> !ids.contains(p.id()))
-                .map(p -> p instanceof Piece.Ball ball && ball.heldBy().filter(ids::contains).isPresent()
-                        ? new Piece.Ball(ball.id(), ball.at(), Optional.empty()) : p).toList();
-        return without.withPieces(pieces).withActions(untied).withSaid(CueTies.without(without.said(), ids));
+        List<Action> untied =
+                without.actions().stream().map(a -> untied(a, stage, ids)).toList();
+        List<Piece> pieces = stage.pieces().stream()
+                .filter(p -> !ids.contains(p.id()))
+                .map(p -> p.heldBy().filter(ids::contains).isPresent()
+                        ? new Piece.Ball(p.id(), p.at(), Optional.empty())
+                        : p)
+                .toList();
+        return without.withPieces(pieces)
+                .withActions(untied)
+                .withInstructions(CueTies.without(without.instructions(), ids));
     }
 
     /** A line to something that is gone still ends where that stood. */
@@ -146,7 +179,8 @@ public final class PieceEdits {
 
     private static Spot untied(Spot spot, Stage stage, Set<String> gone) {
         if (spot instanceof Spot.AtPiece p && gone.contains(p.piece())) {
-            return Spot.at(stage.piece(p.piece()).map(Piece::at).orElse(Vec.ZERO).plus(p.offset()));
+            return Spot.at(
+                    stage.piece(p.piece()).map(Piece::at).orElse(Vec.ZERO).plus(p.offset()));
         }
         return spot;
     }

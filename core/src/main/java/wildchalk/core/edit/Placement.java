@@ -21,6 +21,7 @@ public record Placement(boolean ends, boolean sides, double turn, Vec shift) {
     /** Turned half round. */
     public static final Placement HALF_ROUND = new Placement(true, true, 0, Vec.ZERO);
 
+    /** As it is, moved by so many metres. */
     public static Placement beside(Vec shift) {
         return new Placement(false, false, 0, shift);
     }
@@ -42,7 +43,9 @@ public record Placement(boolean ends, boolean sides, double turn, Vec shift) {
 
     double facing(double facing) {
         double across = ends ? Math.PI - facing : facing;
-        return ends || sides || turn != 0 ? Math.IEEEremainder((sides ? -across : across) + turn, 2 * Math.PI) + 0.0 : facing;
+        return ends || sides || turn != 0
+                ? Math.IEEEremainder((sides ? -across : across) + turn, 2 * Math.PI) + 0.0
+                : facing;
     }
 
     Wall wall(Wall wall) {
@@ -61,12 +64,28 @@ public record Placement(boolean ends, boolean sides, double turn, Vec shift) {
 
     /** A mirror makes left of right; two mirrors do not. */
     Turn turn(Turn way) {
-        return !isMirror() ? way : way == Turn.OPEN_LEFT ? Turn.OPEN_RIGHT : way == Turn.OPEN_RIGHT ? Turn.OPEN_LEFT : way;
+        if (!isMirror()) {
+            return way;
+        }
+        if (way == Turn.OPEN_LEFT) {
+            return Turn.OPEN_RIGHT;
+        }
+        if (way == Turn.OPEN_RIGHT) {
+            return Turn.OPEN_LEFT;
+        }
+        return way;
     }
 
     /** The zone, line or target of a surface that is there for one that is here. */
     String name(String id) {
-        String other = !ends ? id : id.startsWith("own-") ? id.substring("own-".length()) : "own-" + id;
+        String other;
+        if (!ends) {
+            other = id;
+        } else if (id.startsWith("own-")) {
+            other = id.substring("own-".length());
+        } else {
+            other = "own-" + id;
+        }
         if (!sides) {
             return other;
         }

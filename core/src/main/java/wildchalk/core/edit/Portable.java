@@ -47,16 +47,24 @@ record Portable(Stage stage, List<String> lost) {
 
         /** The stage without anything that names them. */
         Stage without(Stage stage) {
-            return stage.withActions(stage.actions().stream().map(a -> CueTies.without(a, gone)).toList())
-                    .withSaid(CueTies.without(stage.said(), gone));
+            return stage.withActions(stage.actions().stream()
+                            .map(a -> CueTies.without(a, gone))
+                            .toList())
+                    .withInstructions(CueTies.without(stage.instructions(), gone));
         }
     }
 
     /** What a stage can no longer name when it is on another surface. */
     static Names lostNames(Stage stage, Surface from, Surface to) {
         Set<String> gone = new TreeSet<>();
-        from.zones().stream().map(Surface.Zone::id).filter(id -> to.zone(id).isEmpty()).forEach(gone::add);
-        from.markings().stream().map(Marking::id).filter(id -> to.line(id).isEmpty()).forEach(gone::add);
+        from.zones().stream()
+                .map(Surface.Zone::id)
+                .filter(id -> to.zone(id).isEmpty())
+                .forEach(gone::add);
+        from.markings().stream()
+                .map(Marking::id)
+                .filter(id -> to.line(id).isEmpty())
+                .forEach(gone::add);
         gone.removeIf(id -> stage.piece(id).isPresent());
         return new Names(gone);
     }
@@ -90,10 +98,10 @@ record Portable(Stage stage, List<String> lost) {
                 made = made.withAction(freed);
             }
             List<Instruction> said = new ArrayList<>();
-            for (Instruction instruction : made.said()) {
+            for (Instruction instruction : made.instructions()) {
                 free(instruction).ifPresent(said::add);
             }
-            return new Portable(made.withSaid(said), List.copyOf(lost));
+            return new Portable(made.withInstructions(said), List.copyOf(lost));
         }
 
         private Action free(Action action) {
@@ -108,15 +116,16 @@ record Portable(Stage stage, List<String> lost) {
             if (pass.off().isPresent()) {
                 lost.add("passes off the boards go straight");
             }
-            return new Action.Pass(pass.id(), pass.who(), pass.to(), pass.touch(),
-                    pass.manner() == Action.Manner.RIM ? Action.Manner.FLAT : pass.manner(), Optional.empty(), pass.cue());
+            return pass.withoutBoards();
         }
 
         /** Nobody can wait for somebody to cross a line that is not there. */
         private Action loosened(Action action) {
             Set<String> lines = new TreeSet<>();
             Action named = withZones(action);
-            Soundness.triggers(named).stream().filter(Cue.Crosses.class::isInstance).forEach(t -> lines.add(((Cue.Crosses) t).line()));
+            Soundness.triggers(named).stream()
+                    .filter(Cue.Crosses.class::isInstance)
+                    .forEach(t -> lines.add(((Cue.Crosses) t).line()));
             if (lines.isEmpty()) {
                 return named;
             }
@@ -139,10 +148,17 @@ record Portable(Stage stage, List<String> lost) {
                 return;
             }
             surface.zone(zone).ifPresent(z -> {
-                Vec middle = z.outline().stream().reduce(Vec.ZERO, Vec::plus).times(1.0 / z.outline().size());
+                Vec middle = z.outline().stream()
+                        .reduce(Vec.ZERO, Vec::plus)
+                        .times(1.0 / z.outline().size());
                 String id = ids.take("z");
-                made = made.withPiece(new Piece.Zone(id, middle, new Outline.Corners(z.outline().stream()
-                        .map(c -> c.minus(middle)).toList()), z.name(), Colour.WHITE));
+                made = made.withPiece(new Piece.Zone(
+                        id,
+                        middle,
+                        new Outline.Corners(
+                                z.outline().stream().map(c -> c.minus(middle)).toList()),
+                        z.name(),
+                        Colour.WHITE));
                 zones.put(zone, id);
             });
         }
@@ -161,11 +177,16 @@ record Portable(Stage stage, List<String> lost) {
 
                 @Override
                 public Spot atTarget(Spot.AtTarget t) {
-                    return surface.target(t.target()).map(target -> (Spot) new Spot.AtPiece(goals.computeIfAbsent(t.target(), id -> {
-                        String goal = ids.take("g");
-                        made = made.withPiece(Piece.Item.goal(goal, target.at(), target.facing(), target.width()));
-                        return goal;
-                    }), Vec.ZERO)).orElse(Spot.at(Vec.ZERO));
+                    return surface.target(t.target())
+                            .map(target -> (Spot) new Spot.AtPiece(
+                                    goals.computeIfAbsent(t.target(), id -> {
+                                        String goal = ids.take("g");
+                                        made = made.withPiece(
+                                                Piece.Item.goal(goal, target.at(), target.facing(), target.width()));
+                                        return goal;
+                                    }),
+                                    Vec.ZERO))
+                            .orElse(Spot.at(Vec.ZERO));
                 }
             });
         }
@@ -225,7 +246,8 @@ record Portable(Stage stage, List<String> lost) {
             @Override
             public Optional<Instruction> onlyIn(Limit.OnlyIn only) {
                 mark(only.zone());
-                return Optional.of(new Limit.OnlyIn(only.id(), zones.getOrDefault(only.zone(), only.zone()), only.who()));
+                return Optional.of(
+                        new Limit.OnlyIn(only.id(), zones.getOrDefault(only.zone(), only.zone()), only.who()));
             }
 
             @Override
@@ -235,7 +257,8 @@ record Portable(Stage stage, List<String> lost) {
         }
 
         private static boolean watchesNoLine(Instruction.Freeze freeze) {
-            return freeze.at().trigger().parts().stream().noneMatch(t -> t instanceof Cue.Crosses || t instanceof Cue.Enters);
+            return freeze.at().trigger().parts().stream()
+                    .noneMatch(t -> t instanceof Cue.Crosses || t instanceof Cue.Enters);
         }
     }
 }

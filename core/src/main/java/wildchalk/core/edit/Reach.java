@@ -59,7 +59,7 @@ public record Reach(List<Rung> followed, List<Rung> kept) {
         Set<String> ids = new HashSet<>(rung.without());
         rung.pieces().forEach(p -> ids.add(p.id()));
         rung.actions().forEach(a -> ids.add(a.id()));
-        rung.said().forEach(i -> ids.add(i.id()));
+        rung.instructions().forEach(i -> ids.add(i.id()));
         return ids;
     }
 
@@ -67,7 +67,7 @@ public record Reach(List<Rung> followed, List<Rung> kept) {
         Set<String> ids = new HashSet<>();
         changed(before.pieces(), after.pieces(), Piece::id, ids);
         changed(before.actions(), after.actions(), Action::id, ids);
-        changed(before.said(), after.said(), Instruction::id, ids);
+        changed(before.instructions(), after.instructions(), Instruction::id, ids);
         return ids;
     }
 

@@ -11,7 +11,6 @@ import java.util.stream.Collectors;
 import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Choices;
-import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Instruction.Option;
@@ -28,8 +27,7 @@ public final class ReadEdits {
     /** More ways to go than this nobody can tell apart while playing. */
     public static final int MOST_OPTIONS = 5;
 
-    private ReadEdits() {
-    }
+    private ReadEdits() {}
 
     /**
      * An edit that makes room for something else to happen.
@@ -37,31 +35,40 @@ public final class ReadEdits {
      * @param read id of the read
      * @param option id of the option that is still empty
      */
-    public record Made(Edit<Drill> edit, String read, String option) {
-    }
+    public record Made(Edit<Drill> edit, String read, String option) {}
 
     /**
-     * Something else instead of an action. An action that begins an option gets another option beside it; any other begins
-     * a read, inside the option that it belongs to itself, and what it sets off belongs to it.
+     * Something else instead of an action. An action that begins an option gets another option beside it; any other
+     * begins a read, inside the option that it belongs to itself, and what it sets off belongs to it.
      *
      * @return empty when the read has {@value #MOST_OPTIONS} options already
      */
     public static Optional<Made> instead(String rung, Stage stage, FreeIds ids, Action action) {
-        List<Read> reads = stage.said(Read.class);
-        Optional<Read> begun = reads.stream().filter(r -> r.options().stream().anyMatch(o -> begins(o, action))).findFirst();
+        List<Read> reads = stage.instructions(Read.class);
+        Optional<Read> begun = reads.stream()
+                .filter(r -> r.options().stream().anyMatch(o -> begins(o, action)))
+                .findFirst();
         if (begun.isPresent()) {
             return also(rung, ids, begun.get());
         }
         String option = ids.take("o");
         String other = ids.take("o");
         // What belongs to an option further in stays there.
-        List<String> follows = stage.actions().stream().filter(a -> CueChoices.waitsFor(a, action, stage))
-                .filter(a -> holding(reads, a).equals(holding(reads, action))).map(Action::id)
-                .sorted(Comparator.comparing(id -> !id.equals(action.id()))).toList();
-        Read read = new Read(ids.take("r"), action.who(), List.of(new Option(option, "", "", follows),
-                new Option(other, "", "", List.of())), holding(reads, action).map(Option::id));
-        Edit<Drill> edit = StageEdit.of("Either, or", rung, s -> s.withSaid(s.said().stream().map(i -> i instanceof Read r
-                ? inside(stage, r, read, action) : i).toList()).saying(read));
+        List<String> follows = stage.actions().stream()
+                .filter(a -> CueChoices.waitsFor(a, action, stage))
+                .filter(a -> holding(reads, a).equals(holding(reads, action)))
+                .map(Action::id)
+                .sorted(Comparator.comparing(id -> !id.equals(action.id())))
+                .toList();
+        Read read = new Read(
+                ids.take("r"),
+                action.who(),
+                List.of(new Option(option, "", "", follows), new Option(other, "", "", List.of())),
+                holding(reads, action).map(Option::id));
+        Edit<Drill> edit = StageEdit.of("Either, or", rung, s -> s.withInstructions(s.instructions().stream()
+                        .map(i -> i instanceof Read r ? inside(stage, r, read, action) : i)
+                        .toList())
+                .saying(read));
         return Optional.of(new Made(edit, read.id(), other));
     }
 
@@ -71,11 +78,14 @@ public final class ReadEdits {
             return Optional.empty();
         }
         String id = ids.take("o");
-        return Optional.of(new Made(change(rung, "Another option", read.id(), r -> {
-            List<Option> options = new ArrayList<>(r.options());
-            options.add(new Option(id, "", "", List.of()));
-            return r.with(options);
-        }), read.id(), id));
+        return Optional.of(new Made(
+                change(rung, "Another option", read.id(), r -> {
+                    List<Option> options = new ArrayList<>(r.options());
+                    options.add(new Option(id, "", "", List.of()));
+                    return r.with(options);
+                }),
+                read.id(),
+                id));
     }
 
     private static boolean begins(Option option, Action action) {
@@ -83,58 +93,91 @@ public final class ReadEdits {
     }
 
     /**
-     * A read beside a new one: its options lose what the new one has taken over, and it arises in the new one when it comes
-     * up only after the action that begins that.
+     * A read beside a new one: its options lose what the new one has taken over, and it arises in the new one when it
+     * comes up only after the action that begins that.
      */
     private static Read inside(Stage stage, Read read, Read fresh, Action action) {
         Option first = fresh.options().get(0);
-        boolean after = read.under().equals(fresh.under()) && read.options().stream().flatMap(o -> o.actions().stream().limit(1))
-                .flatMap(id -> stage.action(id).stream()).anyMatch(a -> CueChoices.waitsFor(a, action, stage));
-        return new Read(read.id(), read.who(), read.options().stream().map(o -> o.with(o.actions().stream()
-                .filter(id -> !first.actions().contains(id)).toList())).toList(), after ? Optional.of(first.id()) : read.under(), read.rule());
+        boolean after = read.under().equals(fresh.under())
+                && read.options().stream()
+                        .flatMap(o -> o.actions().stream().limit(1))
+                        .flatMap(id -> stage.action(id).stream())
+                        .anyMatch(a -> CueChoices.waitsFor(a, action, stage));
+        return new Read(
+                read.id(),
+                read.who(),
+                read.options().stream()
+                        .map(o -> o.with(o.actions().stream()
+                                .filter(id -> !first.actions().contains(id))
+                                .toList()))
+                        .toList(),
+                after ? Optional.of(first.id()) : read.under(),
+                read.rule());
     }
 
     /** The option, innermost, that an action belongs to. */
     private static Optional<Option> holding(List<Read> reads, Action action) {
-        return reads.stream().flatMap(r -> r.options().stream()).filter(o -> o.actions().contains(action.id()))
+        return reads.stream()
+                .flatMap(r -> r.options().stream())
+                .filter(o -> o.actions().contains(action.id()))
                 .min(Comparator.comparingInt(o -> o.actions().size()));
     }
 
     /** What an option is called, and why it is right. */
     public static Edit<Drill> told(String rung, String read, String option, String label, String reason) {
-        return change(rung, "Tell an option", read, r -> r.with(r.options().stream()
-                .map(o -> o.id().equals(option) ? new Option(o.id(), label, reason, o.actions()) : o).toList()));
+        return change(
+                rung,
+                "Tell an option",
+                read,
+                r -> r.with(r.options().stream()
+                        .map(o -> o.id().equals(option) ? new Option(o.id(), label, reason, o.actions()) : o)
+                        .toList()));
     }
 
     /** Whether somebody decides, or it follows from where people are. */
     public static Edit<Drill> ruled(String rung, String read, Optional<Rule> rule) {
-        return change(rung, rule.isPresent() ? "Let it be worked out" : "Let somebody decide", read,
+        return change(
+                rung,
+                rule.isPresent() ? "Let it be worked out" : "Let somebody decide",
+                read,
                 r -> new Read(r.id(), r.who(), r.options(), r.under(), rule));
     }
 
     /** Takes an option away with what only it has. With one option left nothing is to be decided any more. */
     public static Edit<Drill> without(String rung, Stage stage, Read read, String option) {
-        List<Option> left = read.options().stream().filter(o -> !o.id().equals(option)).toList();
+        List<Option> left =
+                read.options().stream().filter(o -> !o.id().equals(option)).toList();
         return StageEdit.of("Take an option away", rung, s -> {
             Set<String> gone = new TreeSet<>();
             inside(s, option, gone);
             left.forEach(o -> o.actions().forEach(gone::remove));
-            Stage kept = s.withSaid(s.said().stream().filter(i -> !gone.contains(i.id())).toList()).saying(read.with(left));
+            Stage kept = s.withInstructions(s.instructions().stream()
+                            .filter(i -> !gone.contains(i.id()))
+                            .toList())
+                    .saying(read.with(left));
             Stage open = left.size() > 1 ? kept : opened(kept, read, left);
-            return ActionEdits.without(open, gone.stream().filter(id -> open.action(id).isPresent()).collect(Collectors.toSet()));
+            return ActionEdits.without(
+                    open,
+                    gone.stream().filter(id -> open.action(id).isPresent()).collect(Collectors.toSet()));
         });
     }
 
     /** The last option that is left happens always. */
     private static Stage opened(Stage stage, Read read, List<Option> left) {
-        return stage.withSaid(stage.said().stream().filter(i -> !i.id().equals(read.id())).map(i -> i instanceof Read r
-                && r.under().isPresent() && left.stream().anyMatch(o -> o.id().equals(r.under().get()))
-                ? new Read(r.id(), r.who(), r.options(), read.under(), r.rule()) : i).toList());
+        return stage.withInstructions(stage.instructions().stream()
+                .filter(i -> !i.id().equals(read.id()))
+                .map(i -> i instanceof Read r
+                                && r.under().isPresent()
+                                && left.stream()
+                                        .anyMatch(o -> o.id().equals(r.under().get()))
+                        ? new Read(r.id(), r.who(), r.options(), read.under(), r.rule())
+                        : i)
+                .toList());
     }
 
     /** Ids of the actions of an option, and of the reads that arise in it with theirs. */
     private static void inside(Stage stage, String option, Set<String> into) {
-        for (Read read : stage.said(Read.class)) {
+        for (Read read : stage.instructions(Read.class)) {
             read.option(option).ifPresent(o -> into.addAll(o.actions()));
             if (read.under().filter(option::equals).isPresent() && into.add(read.id())) {
                 read.options().forEach(o -> inside(stage, o.id(), into));
@@ -143,16 +186,19 @@ public final class ReadEdits {
     }
 
     /**
-     * An edit done while options are looked at: what it makes belongs to the option of which it goes on, or to the empty
-     * one that waits for something.
+     * An edit done while options are looked at: what it makes belongs to the option of which it goes on, or to the
+     * empty one that waits for something.
      */
     public static Edit<Drill> lookingAt(Edit<Drill> edit, String rung, Choices choices) {
         return new Edit<>(edit.name(), drill -> {
             Drill after = edit.change().apply(drill);
-            boolean there = after.ladder().stream().anyMatch(r -> r.id().equals(rung)) && drill.ladder().stream().anyMatch(r -> r.id().equals(rung));
+            boolean there = after.ladder().stream().anyMatch(r -> r.id().equals(rung))
+                    && drill.ladder().stream().anyMatch(r -> r.id().equals(rung));
             Stage before = there ? Ladder.build(drill, rung) : null;
             Stage now = there ? Ladder.build(after, rung) : null;
-            if (!there || now.said(Read.class).isEmpty() || !before.said().equals(now.said())) {
+            if (!there
+                    || now.instructions(Read.class).isEmpty()
+                    || !before.instructions().equals(now.instructions())) {
                 return after;
             }
             Stage joined = now;
@@ -167,11 +213,14 @@ public final class ReadEdits {
         List<Read> reads = Reads.of(stage);
         for (int i = reads.size() - 1; i >= 0; i--) {
             Read read = reads.get(i);
-            Optional<Option> taken = stage.said().contains(read) ? Reads.taken(stage, choices, read) : Optional.empty();
+            Optional<Option> taken =
+                    stage.instructions().contains(read) ? Reads.taken(stage, choices, read) : Optional.empty();
             if (taken.isPresent() && goesOn(stage, taken.get(), action)) {
                 List<String> more = new ArrayList<>(taken.get().actions());
                 more.add(action.id());
-                Stage with = stage.saying(read.with(read.options().stream().map(o -> o.equals(taken.get()) ? o.with(more) : o).toList()));
+                Stage with = stage.saying(read.with(read.options().stream()
+                        .map(o -> o.equals(taken.get()) ? o.with(more) : o)
+                        .toList()));
                 return taken.get().actions().isEmpty() ? with.withAction(atTheRead(stage, read, action)) : with;
             }
         }
@@ -179,20 +228,29 @@ public final class ReadEdits {
     }
 
     private static boolean goesOn(Stage stage, Option option, Action action) {
-        return option.actions().isEmpty() || option.actions().stream().flatMap(id -> stage.action(id).stream())
-                .anyMatch(a -> CueChoices.waitsFor(action, a, stage));
+        return option.actions().isEmpty()
+                || option.actions().stream()
+                        .flatMap(id -> stage.action(id).stream())
+                        .anyMatch(a -> CueChoices.waitsFor(action, a, stage));
     }
 
     /** What somebody does instead they do at the same moment. */
     private static Action atTheRead(Stage stage, Read read, Action action) {
-        Optional<Action> other = read.options().stream().flatMap(o -> o.actions().stream().limit(1))
-                .flatMap(id -> stage.action(id).stream()).filter(a -> a.who().equals(action.who())).findFirst();
-        boolean next = other.isPresent() && other.get().cue().trigger() instanceof Cue.Next;
+        Optional<Action> other = read.options().stream()
+                .flatMap(o -> o.actions().stream().limit(1))
+                .flatMap(id -> stage.action(id).stream())
+                .filter(a -> a.who().equals(action.who()))
+                .findFirst();
+        boolean next = other.isPresent() && other.get().cue().trigger().followsOwn();
         return other.isEmpty() || next ? action : action.withCue(other.get().cue());
     }
 
     private static Edit<Drill> change(String rung, String name, String read, UnaryOperator<Read> change) {
-        return StageEdit.of(name, rung, s -> s.withSaid(s.said().stream()
-                .map(i -> i instanceof Read r && r.id().equals(read) ? change.apply(r) : i).toList()));
+        return StageEdit.of(
+                name,
+                rung,
+                s -> s.withInstructions(s.instructions().stream()
+                        .map(i -> i instanceof Read r && r.id().equals(read) ? change.apply(r) : i)
+                        .toList()));
     }
 }

@@ -4,6 +4,8 @@ import java.util.function.UnaryOperator;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.TravelPath;
 
 /**
  * Actions that go somewhere else: to other spots, for all else as they are.
@@ -17,9 +19,14 @@ record Respotted(UnaryOperator<Spot> spots) implements ActionCases.Travels<Actio
     }
 
     @Override
-    public Action travel(Action.Travel travel) {
-        Action.Travel laid = travel.withPath(new Action.Path(travel.path().through().stream().map(spots).toList(), travel.path().smooth()));
-        return travel.going().watching().map(w -> (Action) laid.withGoing(travel.going().watching(spots.apply(w)))).orElse(laid);
+    public Action travel(Travel travel) {
+        Travel laid = travel.withPath(new TravelPath(
+                travel.path().through().stream().map(spots).toList(),
+                travel.path().smooth()));
+        return travel.going()
+                .watching()
+                .map(w -> (Action) laid.withGoing(travel.going().watching(spots.apply(w))))
+                .orElse(laid);
     }
 
     @Override
@@ -29,7 +36,14 @@ record Respotted(UnaryOperator<Spot> spots) implements ActionCases.Travels<Actio
 
     @Override
     public Action shot(Action.Shot shot) {
-        return new Action.Shot(shot.id(), shot.who(), spots.apply(shot.to()), shot.touch(), shot.result(), shot.next().map(spots), shot.cue());
+        return new Action.Shot(
+                shot.id(),
+                shot.who(),
+                spots.apply(shot.to()),
+                shot.touch(),
+                shot.result(),
+                shot.next().map(spots),
+                shot.cue());
     }
 
     @Override

@@ -11,24 +11,30 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.stroke.CueChoices;
 
 /** Edits that change one word of what is told: who does it, where it goes, with what it begins. */
 public final class Retelling {
 
-    private Retelling() {
-    }
+    private Retelling() {}
 
     /** Lets somebody else do it. A ball that the first had for it goes to the other. */
     public static Edit<Drill> by(String rung, Action action, Piece.Person other) {
         return StageEdit.of("Let " + name(other) + " do it", rung, stage -> {
             boolean first = stage.actionsOf(action.who()).indexOf(action) == 0;
-            boolean needsBall = action instanceof Action.Delivery || action instanceof Action.Carry;
-            boolean hasNone = stage.balls().stream().noneMatch(b -> b.heldBy().filter(other.id()::equals).isPresent());
-            Stage given = !(first && needsBall && hasNone) ? stage : stage.withPieces(stage.pieces().stream()
-                    .map(p -> p instanceof Piece.Ball b && b.heldBy().filter(action.who()::equals).isPresent()
-                            ? new Piece.Ball(b.id(), other.at(), Optional.of(other.id())) : p).toList());
-            return given.withAction(Transfer.renaming(Map.of(action.who(), other.id())).action(action));
+            boolean needsBall = action instanceof Action.Delivery || action instanceof Travel.Carry;
+            boolean hasNone = stage.balls().stream()
+                    .noneMatch(b -> b.heldBy().filter(other.id()::equals).isPresent());
+            Stage given = !(first && needsBall && hasNone)
+                    ? stage
+                    : stage.withPieces(stage.pieces().stream()
+                            .map(p -> p.heldBy().filter(action.who()::equals).isPresent()
+                                    ? new Piece.Ball(p.id(), other.at(), Optional.of(other.id()))
+                                    : p)
+                            .toList());
+            return given.withAction(
+                    Transfer.renaming(Map.of(action.who(), other.id())).action(action));
         });
     }
 
@@ -40,8 +46,11 @@ public final class Retelling {
     public static Optional<Edit<Drill>> to(String rung, Action action, Spot spot) {
         return action.match(new ActionCases.Families<>() {
             @Override
-            public Optional<Edit<Drill>> travel(Action.Travel travel) {
-                return Optional.of(ActionEdits.change(rung, "Lead the line elsewhere", travel.withPath(travel.path().endingAt(spot))));
+            public Optional<Edit<Drill>> travel(Travel travel) {
+                return Optional.of(ActionEdits.change(
+                        rung,
+                        "Lead the line elsewhere",
+                        travel.withPath(travel.path().endingAt(spot))));
             }
 
             @Override
@@ -51,8 +60,19 @@ public final class Retelling {
 
             @Override
             public Optional<Edit<Drill>> shadow(Action.Shadow s) {
-                return spot instanceof Spot.AtPiece p ? Optional.of(ActionEdits.change(rung, "Follow another", new Action.Shadow(s.id(), s.who(),
-                        p.piece(), s.way(), s.side(), s.distance(), s.gait(), s.until(), s.cue()))) : Optional.empty();
+                return spot instanceof Spot.AtPiece p
+                        ? Optional.of(ActionEdits.change(
+                                rung,
+                                "Follow another",
+                                new Action.Shadow(
+                                        s.id(),
+                                        s.who(),
+                                        p.piece(),
+                                        new Action.Shadow.Style(s.way(), s.side(), s.distance()),
+                                        s.gait(),
+                                        s.until(),
+                                        s.cue())))
+                        : Optional.empty();
             }
 
             @Override
@@ -84,13 +104,23 @@ public final class Retelling {
      */
     public static Optional<Edit<Drill>> together(String rung, Stage stage, Action action, Action other) {
         Cue.Trigger theirs = other.cue().trigger();
-        boolean follows = theirs instanceof Cue.Next && !other.who().equals(action.who());
+        boolean follows = theirs.followsOwn() && !other.who().equals(action.who());
         List<Action> own = stage.actionsOf(other.who());
         int i = own.indexOf(other);
-        Cue cue = !follows ? other.cue() : i > 0 ? Cue.after(own.get(i - 1).id()) : Cue.whistle();
+        Cue cue;
+        if (!follows) {
+            cue = other.cue();
+        } else if (i > 0) {
+            cue = Cue.after(own.get(i - 1).id());
+        } else {
+            cue = Cue.whistle();
+        }
         if (other.id().equals(action.id()) || CueChoices.waitsFor(other, action, stage)) {
             return Optional.empty();
         }
-        return Optional.of(ActionEdits.change(rung, "Let it begin with that", action.withCue(cue.delayed(other.cue().delay()))));
+        return Optional.of(ActionEdits.change(
+                rung,
+                "Let it begin with that",
+                action.withCue(cue.delayed(other.cue().delay()))));
     }
 }

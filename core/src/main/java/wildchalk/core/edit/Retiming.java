@@ -8,20 +8,21 @@ import java.util.OptionalDouble;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.rehearsal.ActionTimes;
-import wildchalk.core.rehearsal.Event;
-import wildchalk.core.rehearsal.Timeline;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.stroke.CueChoices;
+import wildchalk.core.timeline.ActionTimes;
+import wildchalk.core.timeline.Event;
+import wildchalk.core.timeline.Timeline;
 
 /** What it means when an action is pulled along the time: it waits for another moment, or longer for its own. */
 public final class Retiming {
 
     /** Longest time before a moment that somebody can go on, seconds; assumed. */
     private static final double FORESIGHT = 2;
+
     private static final double STEP = 0.1;
 
-    private Retiming() {
-    }
+    private Retiming() {}
 
     /**
      * A moment that something can wait for.
@@ -29,8 +30,7 @@ public final class Retiming {
      * @param row id of the person to whom it happens; empty for the whistle
      * @param t seconds after the whistle
      */
-    public record Moment(String row, Cue cue, double t) {
-    }
+    public record Moment(String row, Cue cue, double t) {}
 
     /** The moments that an action can wait for without waiting for itself. */
     public static List<Moment> moments(Action action, Stage stage, Timeline timeline) {
@@ -52,7 +52,7 @@ public final class Retiming {
     private static List<Moment> of(Action other, ActionTimes t, Timeline timeline) {
         List<Moment> moments = new ArrayList<>();
         moments.add(new Moment(other.who(), Cue.with(other.id()), t.start()));
-        if (other instanceof Action.Travel) {
+        if (other instanceof Travel) {
             moments.add(new Moment(other.who(), Cue.after(other.id()), t.end()));
         } else if (t.release() > t.start() + STEP) {
             moments.add(new Moment(other.who(), new Cue(new Cue.Released(other.id()), 0), t.release()));
@@ -65,8 +65,11 @@ public final class Retiming {
 
     /** Whom a ball gets to; whoever sent it, when that is nobody. */
     private static String receiver(Action sent, Timeline timeline) {
-        return timeline.events().stream().filter(e -> e.action().equals(sent.id()) && e.kind() == Event.Kind.ARRIVAL && e.who() != null)
-                .map(Event::who).reduce((a, b) -> b).orElse(sent.who());
+        return timeline.events().stream()
+                .filter(e -> e.action().equals(sent.id()) && e.kind() == Event.Kind.ARRIVAL && e.who() != null)
+                .map(Event::who)
+                .reduce((a, b) -> b)
+                .orElse(sent.who());
     }
 
     /**
@@ -83,7 +86,8 @@ public final class Retiming {
         if (near.isPresent()) {
             return near.get().cue();
         }
-        OptionalDouble waitedFor = action.cue().trigger() instanceof Cue.Next ? lastEnd(action, stage, timeline)
+        OptionalDouble waitedFor = action.cue().trigger().followsOwn()
+                ? lastEnd(action, stage, timeline)
                 : timeline.moment(action.cue().trigger());
         if (waitedFor.isEmpty()) {
             return action.cue();
@@ -97,8 +101,11 @@ public final class Retiming {
     private static OptionalDouble lastEnd(Action action, Stage stage, Timeline timeline) {
         List<Action> own = stage.actionsOf(action.who());
         int i = own.indexOf(action);
-        return i <= 0 ? OptionalDouble.of(0) : timeline.times(own.get(i - 1).id()).map(t -> OptionalDouble.of(t.end()))
-                .orElse(OptionalDouble.empty());
+        return i <= 0
+                ? OptionalDouble.of(0)
+                : timeline.times(own.get(i - 1).id())
+                        .map(t -> OptionalDouble.of(t.end()))
+                        .orElse(OptionalDouble.empty());
     }
 
     /** Whether its moment can be seen coming, so that somebody can go on a little before it. */

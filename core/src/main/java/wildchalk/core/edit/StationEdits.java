@@ -32,8 +32,7 @@ public final class StationEdits {
     /** Room for each who waits in a line-up, metres; typical. */
     private static final double QUEUE = 1;
 
-    private StationEdits() {
-    }
+    private StationEdits() {}
 
     /** Marks a field out as stations, instead of those that there are; what stands on it stays. */
     public static Edit<Drill> markOut(String rung, Division division, int count, Box field) {
@@ -41,7 +40,8 @@ public final class StationEdits {
             Stage marked = PieceEdits.removed(stage, stations(stage));
             int n = 1;
             for (Division.Plot plot : division.plots(field, count)) {
-                marked = marked.withPiece(new Piece.Station(ids.take("st"), plot.at(), plot.outline(), n++, "", USUAL_MINUTES));
+                marked = marked.withPiece(
+                        new Piece.Station(ids.take("st"), plot.at(), plot.outline(), n++, "", USUAL_MINUTES));
             }
             return marked;
         });
@@ -69,21 +69,26 @@ public final class StationEdits {
     /** How groups move on from station to station; empty for not saying. */
     public static Edit<Drill> movingOn(String rung, Optional<Instruction.Way> way) {
         return StageEdit.making("Change how groups move on", rung, (stage, ids) -> {
-            List<Instruction> said = new ArrayList<>(stage.said().stream().filter(i -> !(i instanceof Instruction.MoveOn)).toList());
-            Stage without = stage.withSaid(said);
-            return way.map(w -> without.saying(new Instruction.MoveOn(ids.take("m"), w))).orElse(without);
+            List<Instruction> said = new ArrayList<>(stage.instructions().stream()
+                    .filter(i -> !(i instanceof Instruction.MoveOn))
+                    .toList());
+            Stage without = stage.withInstructions(said);
+            return way.map(w -> without.saying(new Instruction.MoveOn(ids.take("m"), w)))
+                    .orElse(without);
         });
     }
 
     /**
      * A drill that was put into a station.
      *
-     * @param words what the coach should know: that it does not fit, or what could not come along; empty when all is well
+     * @param words what the coach should know: that it does not fit, or what could not come along; empty when all is
+     *     well
      */
-    public record Filled(Edit<Drill> edit, String words) {
-    }
+    public record Filled(Edit<Drill> edit, String words) {}
 
-    /** Puts the first stage of a drill into a station at its true size, turned so that it fits; what stood there goes. */
+    /**
+     * Puts the first stage of a drill into a station at its true size, turned so that it fits; what stood there goes.
+     */
     public static Filled fill(String rung, Stage stage, FreeIds ids, Piece.Station station, Drill drill, Surface here) {
         Stage other = Ladder.build(drill, drill.ladder().get(0).id());
         Portable portable = Portable.of(other, new FreeIds(drill), drill.surface());
@@ -91,13 +96,15 @@ public final class StationEdits {
         Box box = around(content);
         Placement best = null;
         for (int quarter = 0; quarter < 4 && best == null; quarter++) {
-            Placement placement = Placement.turned(box.centre(), quarter * Math.PI / 2, station.at().minus(box.centre()));
+            Placement placement = Placement.turned(
+                    box.centre(), quarter * Math.PI / 2, station.at().minus(box.centre()));
             best = content.stream().allMatch(p -> station.contains(placement.place(p))) ? placement : null;
         }
         List<String> words = new ArrayList<>();
         if (best == null) {
             boolean turned = isWide(box) != isWide(around(station.outline().at(station.at())));
-            best = Placement.turned(box.centre(), turned ? Math.PI / 2 : 0, station.at().minus(box.centre()));
+            best = Placement.turned(
+                    box.centre(), turned ? Math.PI / 2 : 0, station.at().minus(box.centre()));
             words.add("it needs " + size(box) + " and does not fit station " + station.number() + " ("
                     + size(around(station.outline().at(station.at()))) + ")");
         }
@@ -107,10 +114,16 @@ public final class StationEdits {
         }
         Set<String> gone = new HashSet<>(contents(stage, station));
         Stage cleared = PieceEdits.removed(stage, gone);
-        Stage titled = cleared.withPiece(new Piece.Station(station.id(), station.at(), station.outline(), station.number(),
-                drill.title(), station.minutes()));
-        CopyEdits.Copy copy = CopyEdits.bring(rung, "Put " + drill.title() + " into station " + station.number(), titled, ids,
-                portable.stage(), best, here);
+        Stage titled = cleared.withPiece(new Piece.Station(
+                station.id(), station.at(), station.outline(), station.number(), drill.title(), station.minutes()));
+        CopyEdits.Copy copy = CopyEdits.bring(
+                rung,
+                "Put " + drill.title() + " into station " + station.number(),
+                titled,
+                ids,
+                portable.stage(),
+                best,
+                here);
         return new Filled(copy.edit(), words.isEmpty() ? "" : drill.title() + ": " + String.join("; ", words) + ".");
     }
 
@@ -125,7 +138,9 @@ public final class StationEdits {
     /** What stands in a station: it goes along when the station is moved. */
     public static Set<String> contents(Stage stage, Piece.Station station) {
         Set<String> ids = new HashSet<>();
-        stage.pieces().stream().filter(p -> !(p instanceof Piece.Station) && station.contains(stage.place(p))).forEach(p -> ids.add(p.id()));
+        stage.pieces().stream()
+                .filter(p -> !(p instanceof Piece.Station) && station.contains(stage.place(p)))
+                .forEach(p -> ids.add(p.id()));
         return ids;
     }
 
@@ -156,7 +171,9 @@ public final class StationEdits {
             }
         }
         for (Action action : stage.actions()) {
-            Soundness.spots(action).stream().filter(Spot.Place.class::isInstance).forEach(s -> all.add(((Spot.Place) s).at()));
+            Soundness.spots(action).stream()
+                    .filter(Spot.Place.class::isInstance)
+                    .forEach(s -> all.add(((Spot.Place) s).at()));
         }
         return all.isEmpty() ? List.of(Vec.ZERO) : all;
     }

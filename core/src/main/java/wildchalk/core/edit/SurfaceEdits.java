@@ -3,7 +3,6 @@ package wildchalk.core.edit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.UnaryOperator;
 import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
@@ -13,7 +12,7 @@ import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
-import wildchalk.core.drill.Showing;
+import wildchalk.core.drill.Showing.Attack;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Venue;
@@ -31,24 +30,26 @@ public final class SurfaceEdits {
         SCALE
     }
 
-    private SurfaceEdits() {
-    }
+    private SurfaceEdits() {}
 
     /**
-     * The drill on another surface. Zones and lines that only the old one has are named no more; shots at a goal that is
-     * missing go to where it would be.
+     * The drill on another surface. Zones and lines that only the old one has are named no more; shots at a goal that
+     * is missing go to where it would be.
      *
-     * @param to id of a surface that is there
+     * @param venue another surface, one that is there
      */
-    public static Edit<Drill> onto(Drill drill, String to, Carrying carrying) {
+    public static Edit<Drill> onto(Drill drill, Venue venue, Carrying carrying) {
         Surface from = drill.surface();
-        Venue venue = Venue.of(to);
         Surface there = venue.lay();
         UnaryOperator<Vec> place = carrying == Carrying.SCALE ? scaled(from, there) : byLandmark(from, there);
         Carried carried = new Carried(from, there, place);
         return new Edit<>("Change the surface", d -> {
-            Drill moved = d.withVenue(venue).withShowing(there.views().stream().anyMatch(v -> v.id().equals(d.showing().view()))
-                    ? new Showing(d.showing().view(), Optional.empty(), d.showing().attack()) : Showing.of("whole"));
+            Drill moved = d.withVenue(venue)
+                    .withShowing(
+                            there.views().stream().anyMatch(v -> v.id().equals(
+                                                    d.showing().view()))
+                                    ? d.showing().seeing(d.showing().view())
+                                    : d.showing().seeing("whole").attacking(Attack.RIGHT));
             for (Stage stage : Ladder.buildAll(d)) {
                 moved = Ladder.put(moved, carried.stage(stage));
             }
@@ -70,21 +71,25 @@ public final class SurfaceEdits {
         return new Vec(Math.round(v.x() * 100) / 100.0 + 0.0, Math.round(v.y() * 100) / 100.0 + 0.0);
     }
 
-    private record Pair(Vec from, Vec to) {
-    }
+    private record Pair(Vec from, Vec to) {}
 
     private static UnaryOperator<Vec> byLandmark(Surface from, Surface to) {
         List<Pair> pairs = new ArrayList<>(List.of(new Pair(Vec.ZERO, Vec.ZERO)));
         for (double x : new double[] {-0.5, 0, 0.5}) {
             for (double y : new double[] {-0.5, 0.5}) {
-                pairs.add(new Pair(new Vec(x * from.length(), y * from.width()), new Vec(x * to.length(), y * to.width())));
+                pairs.add(new Pair(
+                        new Vec(x * from.length(), y * from.width()), new Vec(x * to.length(), y * to.width())));
             }
         }
         from.targets().forEach(t -> to.target(t.id()).ifPresent(o -> pairs.add(new Pair(t.at(), o.at()))));
-        from.landmarks().forEach(l -> to.landmarks().stream().filter(o -> o.id().equals(l.id())).findFirst()
+        from.landmarks().forEach(l -> to.landmarks().stream()
+                .filter(o -> o.id().equals(l.id()))
+                .findFirst()
                 .ifPresent(o -> pairs.add(new Pair(l.at(), o.at()))));
         return p -> {
-            Pair near = pairs.stream().min(Comparator.comparingDouble(q -> q.from().distance(p))).orElseThrow();
+            Pair near = pairs.stream()
+                    .min(Comparator.comparingDouble(q -> q.from().distance(p)))
+                    .orElseThrow();
             return fine(to.surroundings().clamp(near.to().plus(p.minus(near.from()))));
         };
     }
@@ -95,14 +100,19 @@ public final class SurfaceEdits {
         Stage stage(Stage stage) {
             Portable.Names lost = Portable.lostNames(stage, from, to);
             Stage kept = lost.without(stage);
-            Stage moved = kept.withPieces(kept.pieces().stream().map(this::piece).toList());
+            Stage moved =
+                    kept.withPieces(kept.pieces().stream().map(this::piece).toList());
             return moved.withActions(moved.actions().stream().map(this::action).toList())
-                    .withSaid(moved.said().stream().map(this::said).toList());
+                    .withInstructions(
+                            moved.instructions().stream().map(this::said).toList());
         }
 
         private Piece piece(Piece piece) {
             if (piece instanceof Piece.Tape tape) {
-                return new Piece.Tape(tape.id(), tape.reading(), tape.points().stream().map(place).toList());
+                return new Piece.Tape(
+                        tape.id(),
+                        tape.reading(),
+                        tape.points().stream().map(place).toList());
             }
             Vec at = place.apply(piece.at());
             if (piece instanceof Piece.Area area) {
@@ -118,18 +128,23 @@ public final class SurfaceEdits {
             }
             List<Vec> corners = area.outline().at(area.at()).stream().map(place).toList();
             if (area.outline() instanceof Outline.Rectangle r && r.turn() == 0) {
-                return Outline.rectangle(Math.max(AreaEdits.SMALLEST, corners.get(1).x() - corners.get(0).x()),
-                        Math.max(AreaEdits.SMALLEST, corners.get(2).y() - corners.get(1).y()));
+                return Outline.rectangle(
+                        Math.max(
+                                AreaEdits.SMALLEST,
+                                corners.get(1).x() - corners.get(0).x()),
+                        Math.max(
+                                AreaEdits.SMALLEST,
+                                corners.get(2).y() - corners.get(1).y()));
             }
-            return area.outline() instanceof Outline.Rectangle ? area.outline()
+            return area.outline() instanceof Outline.Rectangle
+                    ? area.outline()
                     : new Outline.Corners(corners.stream().map(c -> c.minus(at)).toList());
         }
 
         private Action action(Action action) {
             Action carried = Respotted.of(action, this::spot);
             boolean boards = to.edge() == Surface.Edge.BOARDS || from.edge() == to.edge();
-            return !boards && carried instanceof Action.Pass p ? new Action.Pass(p.id(), p.who(), p.to(), p.touch(),
-                    p.manner() == Action.Manner.RIM ? Action.Manner.FLAT : p.manner(), Optional.empty(), p.cue()) : carried;
+            return !boards && carried instanceof Action.Pass pass ? pass.withoutBoards() : carried;
         }
 
         private Instruction said(Instruction said) {
@@ -141,7 +156,9 @@ public final class SurfaceEdits {
 
                 @Override
                 public Instruction freeze(Instruction.Freeze freeze) {
-                    return freeze.showing(freeze.signs().stream().map(s -> s.mapped(Carried.this::spot)).toList());
+                    return freeze.showing(freeze.signs().stream()
+                            .map(s -> s.mapped(Carried.this::spot))
+                            .toList());
                 }
 
                 @Override
@@ -170,8 +187,11 @@ public final class SurfaceEdits {
 
                 @Override
                 public Spot atTarget(Spot.AtTarget t) {
-                    return to.target(t.target()).isPresent() ? t
-                            : Spot.at(place.apply(from.target(t.target()).map(Surface.Target::at).orElse(Vec.ZERO)));
+                    return to.target(t.target()).isPresent()
+                            ? t
+                            : Spot.at(place.apply(from.target(t.target())
+                                    .map(Surface.Target::at)
+                                    .orElse(Vec.ZERO)));
                 }
             });
         }

@@ -13,11 +13,13 @@ import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PieceCases;
 import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.TravelPath;
 import wildchalk.core.geometry.Vec;
 
 /**
- * Puts pieces and actions somewhere else under other ids. What they name inside the part that is put elsewhere they name
- * there; what they name outside stays what it is.
+ * Puts pieces and actions somewhere else under other ids. What they name inside the part that is put elsewhere they
+ * name there; what they name outside stays what it is.
  *
  * @param ids the new id for each old one; what is not in it keeps its own
  * @param known whether the surface has a zone, line or target of a name
@@ -43,20 +45,20 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
     }
 
     /** What is said about the part. */
-    Instruction said(Instruction said) {
+    Instruction instruction(Instruction said) {
         return said.match(new Said());
     }
 
-    private String id(String old) {
+    String id(String old) {
         return ids.getOrDefault(old, old);
     }
 
-    private String name(String id) {
+    String name(String id) {
         String there = placement.name(id);
         return known.test(there) ? there : id;
     }
 
-    private String zone(String zone) {
+    String zone(String zone) {
         return ids.containsKey(zone) ? id(zone) : name(zone);
     }
 
@@ -64,8 +66,8 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
         return spot.match(new Spots());
     }
 
-    private Cue.Trigger trigger(Cue.Trigger trigger) {
-        return trigger.match(new Moments());
+    Cue.Trigger trigger(Cue.Trigger trigger) {
+        return trigger.match(new TransferredMoments(this));
     }
 
     private Cue cue(Cue cue) {
@@ -82,12 +84,13 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
 
         @Override
         public Piece player(Piece.Player p) {
-            return new Piece.Player(id(p.id()), placement.place(p.at()), placement.facing(p.facing()), label, p.team());
+            return new Piece.Player(id(p.id()), placement.place(p.at()), placement.facing(p.facing()), label, p.bib());
         }
 
         @Override
         public Piece goalkeeper(Piece.Goalkeeper g) {
-            return new Piece.Goalkeeper(id(g.id()), placement.place(g.at()), placement.facing(g.facing()), label, g.team());
+            return new Piece.Goalkeeper(
+                    id(g.id()), placement.place(g.at()), placement.facing(g.facing()), label, g.bib());
         }
 
         @Override
@@ -97,13 +100,31 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
 
         @Override
         public Piece lineUp(Piece.LineUp l) {
-            Piece.Queue queue = placement.isMirror() ? new Piece.Queue(-l.queue().direction(), l.queue().spacing()) : l.queue();
-            return new Piece.LineUp(id(l.id()), placement.place(l.at()), placement.facing(l.facing()), label, l.team(), l.waiting(), l.name(), queue);
+            Piece.Queue queue = placement.isMirror()
+                    ? new Piece.Queue(-l.queue().direction(), l.queue().spacing())
+                    : l.queue();
+            return new Piece.LineUp(
+                    id(l.id()),
+                    placement.place(l.at()),
+                    placement.facing(l.facing()),
+                    label,
+                    l.bib(),
+                    l.waiting(),
+                    l.name(),
+                    queue);
         }
 
         @Override
         public Piece item(Piece.Item i) {
-            return new Piece.Item(id(i.id()), placement.place(i.at()), i.kind(), placement.facing(i.facing()), i.colour(), label, i.width(), i.depth());
+            return new Piece.Item(
+                    id(i.id()),
+                    placement.place(i.at()),
+                    i.kind(),
+                    placement.facing(i.facing()),
+                    i.colour(),
+                    label,
+                    i.width(),
+                    i.depth());
         }
 
         @Override
@@ -113,7 +134,8 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
 
         @Override
         public Piece ball(Piece.Ball b) {
-            return new Piece.Ball(id(b.id()), placement.place(b.at()), b.heldBy().map(Transfer.this::id));
+            return new Piece.Ball(
+                    id(b.id()), placement.place(b.at()), b.heldBy().map(Transfer.this::id));
         }
 
         @Override
@@ -123,7 +145,10 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
 
         @Override
         public Piece tape(Piece.Tape t) {
-            return new Piece.Tape(id(t.id()), t.reading(), t.points().stream().map(placement::place).toList());
+            return new Piece.Tape(
+                    id(t.id()),
+                    t.reading(),
+                    t.points().stream().map(placement::place).toList());
         }
 
         @Override
@@ -133,7 +158,8 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
 
         @Override
         public Piece station(Piece.Station s) {
-            return new Piece.Station(id(s.id()), placement.place(s.at()), there(s.outline()), s.number(), s.title(), s.minutes());
+            return new Piece.Station(
+                    id(s.id()), placement.place(s.at()), there(s.outline()), s.number(), s.title(), s.minutes());
         }
 
         private Outline there(Outline outline) {
@@ -144,40 +170,69 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
     private final class Actions implements ActionCases<Action> {
 
         @Override
-        public Action run(Action.Run r) {
-            return new Action.Run(id(r.id()), id(r.who()), path(r.path()), going(r.going()), r.ending(), cue(r.cue()));
+        public Action run(Travel.Run r) {
+            return new Travel.Run(id(r.id()), id(r.who()), path(r.path()), going(r.going()), r.ending(), cue(r.cue()));
         }
 
         @Override
-        public Action carry(Action.Carry c) {
-            return new Action.Carry(id(c.id()), id(c.who()), path(c.path()), going(c.going()), c.ending(), cue(c.cue()));
+        public Action carry(Travel.Carry c) {
+            return new Travel.Carry(
+                    id(c.id()), id(c.who()), path(c.path()), going(c.going()), c.ending(), cue(c.cue()));
         }
 
         @Override
-        public Action collect(Action.Collect c) {
-            return new Action.Collect(id(c.id()), id(c.who()), path(c.path()), going(c.going()), c.ending(), cue(c.cue()));
+        public Action collect(Travel.Collect c) {
+            return new Travel.Collect(
+                    id(c.id()), id(c.who()), path(c.path()), going(c.going()), c.ending(), cue(c.cue()));
         }
 
         @Override
         public Action pass(Action.Pass p) {
-            return new Action.Pass(id(p.id()), id(p.who()), spot(p.to()), p.touch(), p.manner(), p.off().map(placement::wall), cue(p.cue()));
+            return new Action.Pass(
+                    id(p.id()),
+                    id(p.who()),
+                    spot(p.to()),
+                    p.touch(),
+                    p.manner(),
+                    p.off().map(placement::wall),
+                    cue(p.cue()));
         }
 
         @Override
         public Action shot(Action.Shot s) {
-            return new Action.Shot(id(s.id()), id(s.who()), spot(s.to()), s.touch(), s.result(), s.next().map(Transfer.this::spot), cue(s.cue()));
+            return new Action.Shot(
+                    id(s.id()),
+                    id(s.who()),
+                    spot(s.to()),
+                    s.touch(),
+                    s.result(),
+                    s.next().map(Transfer.this::spot),
+                    cue(s.cue()));
         }
 
         @Override
         public Action shadow(Action.Shadow s) {
-            return new Action.Shadow(id(s.id()), id(s.who()), id(s.whom()), s.way(), s.side(), s.distance(), s.gait(),
-                    s.until().map(Transfer.this::trigger), cue(s.cue()));
+            return new Action.Shadow(
+                    id(s.id()),
+                    id(s.who()),
+                    id(s.whom()),
+                    new Action.Shadow.Style(s.way(), s.side(), s.distance()),
+                    s.gait(),
+                    s.until().map(Transfer.this::trigger),
+                    cue(s.cue()));
         }
 
         @Override
         public Action hold(Action.Hold h) {
-            return new Action.Hold(id(h.id()), id(h.who()), h.stance(), h.facing().map(Transfer.this::spot), placement.turn(h.turn()), h.seconds(),
-                    h.until().map(Transfer.this::trigger), cue(h.cue()));
+            return new Action.Hold(
+                    id(h.id()),
+                    id(h.who()),
+                    h.stance(),
+                    h.facing().map(Transfer.this::spot),
+                    placement.turn(h.turn()),
+                    h.seconds(),
+                    h.until().map(Transfer.this::trigger),
+                    cue(h.cue()));
         }
 
         @Override
@@ -196,11 +251,13 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
         }
 
         private Going going(Going going) {
-            return new Going(going.gait(), going.pace(), going.corner(), going.watching().map(Transfer.this::spot));
+            return new Going(
+                    going.gait(), going.pace(), going.corner(), going.watching().map(Transfer.this::spot));
         }
 
-        private Action.Path path(Action.Path path) {
-            return new Action.Path(path.through().stream().map(Transfer.this::spot).toList(), path.smooth());
+        private TravelPath path(TravelPath path) {
+            return new TravelPath(
+                    path.through().stream().map(Transfer.this::spot).toList(), path.smooth());
         }
     }
 
@@ -208,16 +265,29 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
 
         @Override
         public Instruction read(Instruction.Read r) {
-            return new Instruction.Read(id(r.id()), id(r.who()), r.options().stream().map(this::option).toList(), r.under().map(Transfer.this::id), r.rule());
+            return new Instruction.Read(
+                    id(r.id()),
+                    id(r.who()),
+                    r.options().stream().map(this::option).toList(),
+                    r.under().map(Transfer.this::id),
+                    r.rule());
         }
 
         private Instruction.Option option(Instruction.Option o) {
-            return new Instruction.Option(id(o.id()), o.label(), o.reason(), o.actions().stream().map(Transfer.this::id).toList());
+            return new Instruction.Option(
+                    id(o.id()),
+                    o.label(),
+                    o.reason(),
+                    o.actions().stream().map(Transfer.this::id).toList());
         }
 
         @Override
         public Instruction freeze(Instruction.Freeze f) {
-            return new Instruction.Freeze(id(f.id()), cue(f.at()), f.question(), f.answer(),
+            return new Instruction.Freeze(
+                    id(f.id()),
+                    cue(f.at()),
+                    f.question(),
+                    f.answer(),
                     f.signs().stream().map(s -> s.mapped(Transfer.this::spot)).toList());
         }
 
@@ -248,12 +318,19 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
 
         @Override
         public Instruction within(Limit.Within l) {
-            return new Limit.Within(id(l.id()), l.seconds(), l.zone().map(Transfer.this::zone), l.from().map(Transfer.this::trigger));
+            return new Limit.Within(
+                    id(l.id()),
+                    l.seconds(),
+                    l.zone().map(Transfer.this::zone),
+                    l.from().map(Transfer.this::trigger));
         }
 
         @Override
         public Instruction onlyIn(Limit.OnlyIn l) {
-            return new Limit.OnlyIn(id(l.id()), zone(l.zone()), l.who().stream().map(Transfer.this::id).toList());
+            return new Limit.OnlyIn(
+                    id(l.id()),
+                    zone(l.zone()),
+                    l.who().stream().map(Transfer.this::id).toList());
         }
 
         @Override
@@ -277,84 +354,6 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
         @Override
         public Spot atTarget(Spot.AtTarget t) {
             return new Spot.AtTarget(name(t.target()));
-        }
-    }
-
-    private final class Moments implements Cue.Cases<Cue.Trigger> {
-
-        @Override
-        public Cue.Trigger whistle(Cue.Whistle w) {
-            return w;
-        }
-
-        @Override
-        public Cue.Trigger next(Cue.Next n) {
-            return n;
-        }
-
-        @Override
-        public Cue.Trigger called(Cue.Called c) {
-            return c;
-        }
-
-        @Override
-        public Cue.Trigger with(Cue.With w) {
-            return new Cue.With(id(w.action()));
-        }
-
-        @Override
-        public Cue.Trigger released(Cue.Released r) {
-            return new Cue.Released(id(r.action()));
-        }
-
-        @Override
-        public Cue.Trigger received(Cue.Received r) {
-            return new Cue.Received(id(r.action()));
-        }
-
-        @Override
-        public Cue.Trigger after(Cue.After a) {
-            return new Cue.After(id(a.action()));
-        }
-
-        @Override
-        public Cue.Trigger partway(Cue.Partway p) {
-            return new Cue.Partway(id(p.action()), p.share());
-        }
-
-        @Override
-        public Cue.Trigger gone(Cue.Gone g) {
-            return new Cue.Gone(id(g.action()), g.metres());
-        }
-
-        @Override
-        public Cue.Trigger enters(Cue.Enters e) {
-            return new Cue.Enters(id(e.who()), zone(e.zone()));
-        }
-
-        @Override
-        public Cue.Trigger crosses(Cue.Crosses c) {
-            return new Cue.Crosses(id(c.who()), name(c.line()));
-        }
-
-        @Override
-        public Cue.Trigger near(Cue.Near n) {
-            return new Cue.Near(id(n.who()), id(n.other()), n.metres());
-        }
-
-        @Override
-        public Cue.Trigger touches(Cue.Touches t) {
-            return new Cue.Touches(id(t.who()));
-        }
-
-        @Override
-        public Cue.Trigger allOf(Cue.AllOf all) {
-            return all.with(all.parts().stream().map(Transfer.this::trigger).toList());
-        }
-
-        @Override
-        public Cue.Trigger firstOf(Cue.FirstOf first) {
-            return first.with(first.parts().stream().map(Transfer.this::trigger).toList());
         }
     }
 }

@@ -12,6 +12,7 @@ import java.util.List;
  */
 public record Box(double x, double y, double width, double height) {
 
+    /** A box with its middle there, metres. */
     public static Box around(Vec centre, double width, double height) {
         return new Box(centre.x() - width / 2, centre.y() - height / 2, width, height);
     }
@@ -20,10 +21,14 @@ public record Box(double x, double y, double width, double height) {
     public static Box around(List<Vec> places) {
         double left = places.stream().mapToDouble(Vec::x).min().orElseThrow();
         double top = places.stream().mapToDouble(Vec::y).min().orElseThrow();
-        return new Box(left, top, places.stream().mapToDouble(Vec::x).max().orElseThrow() - left,
+        return new Box(
+                left,
+                top,
+                places.stream().mapToDouble(Vec::x).max().orElseThrow() - left,
                 places.stream().mapToDouble(Vec::y).max().orElseThrow() - top);
     }
 
+    /** Its middle. */
     public Vec centre() {
         return new Vec(x + width / 2, y + height / 2);
     }
@@ -32,13 +37,19 @@ public record Box(double x, double y, double width, double height) {
     public Box with(Box other) {
         double left = Math.min(x, other.x);
         double top = Math.min(y, other.y);
-        return new Box(left, top, Math.max(x + width, other.x + other.width) - left, Math.max(y + height, other.y + other.height) - top);
+        return new Box(
+                left,
+                top,
+                Math.max(x + width, other.x + other.width) - left,
+                Math.max(y + height, other.y + other.height) - top);
     }
 
+    /** Whether a point lies in it or on its edge. */
     public boolean contains(Vec p) {
         return p.x() >= x && p.x() <= x + width && p.y() >= y && p.y() <= y + height;
     }
 
+    /** Larger by so many metres on every side; smaller when less than 0. */
     public Box grown(double by) {
         return new Box(x - by, y - by, width + 2 * by, height + 2 * by);
     }

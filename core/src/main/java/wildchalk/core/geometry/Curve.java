@@ -10,39 +10,87 @@ public record Curve(List<Segment> segments) {
         segments = List.copyOf(segments);
     }
 
+    /** What follows a curve piece by piece. */
+    public interface Pen {
+
+        /** Goes on from another place, without a line. */
+        void moveTo(Vec to);
+
+        /** Draws a straight line. */
+        void lineTo(Vec to);
+
+        /** Draws a cubic curve with two control points. */
+        void cubicTo(Vec first, Vec second, Vec to);
+
+        /** Draws a straight line to where it began. */
+        void close();
+    }
+
     /** One piece of a curve; each goes on from where the one before ended. */
     public sealed interface Segment {
+
+        /** Draws it. */
+        void draw(Pen pen);
     }
 
     public record MoveTo(Vec to) implements Segment {
+        @Override
+        public void draw(Pen pen) {
+            pen.moveTo(to);
+        }
     }
 
     public record LineTo(Vec to) implements Segment {
+        @Override
+        public void draw(Pen pen) {
+            pen.lineTo(to);
+        }
     }
 
     public record CubicTo(Vec first, Vec second, Vec to) implements Segment {
+        @Override
+        public void draw(Pen pen) {
+            pen.cubicTo(first, second, to);
+        }
     }
 
     public record Close() implements Segment {
+        @Override
+        public void draw(Pen pen) {
+            pen.close();
+        }
     }
 
+    /** Draws it with a pen, from its beginning. */
+    public void trace(Pen pen) {
+        segments.forEach(s -> s.draw(pen));
+    }
+
+    /** A straight line. */
     public static Curve line(Vec from, Vec to) {
         return new Curve(List.of(new MoveTo(from), new LineTo(to)));
     }
 
+    /** Straight lines through points; at least one. */
     public static Curve open(List<Vec> points) {
         return new Builder().polyline(points).build();
     }
 
+    /** The same, closed. */
     public static Curve closed(List<Vec> points) {
         return new Builder().polyline(points).close().build();
     }
 
+    /** The edge of a box. */
     public static Curve box(Box b) {
-        return closed(List.of(new Vec(b.x(), b.y()), new Vec(b.x() + b.width(), b.y()),
-                new Vec(b.x() + b.width(), b.y() + b.height()), new Vec(b.x(), b.y() + b.height())));
+        return closed(List.of(
+                new Vec(b.x(), b.y()),
+                new Vec(b.x() + b.width(), b.y()),
+                new Vec(b.x() + b.width(), b.y() + b.height()),
+                new Vec(b.x(), b.y() + b.height())));
     }
 
+    /** A circle, radius in metres. */
     public static Curve circle(Vec centre, double radius) {
         return new Builder().arc(centre, radius, 0, 2 * Math.PI).close().build();
     }
@@ -62,7 +110,8 @@ public record Curve(List<Segment> segments) {
                 .arc(new Vec(x, y), radius, 0, quarter)
                 .arc(new Vec(-x, y), radius, quarter, quarter)
                 .arc(new Vec(-x, -y), radius, 2 * quarter, quarter)
-                .close().build();
+                .close()
+                .build();
     }
 
     /** Builds a curve piece by piece. */
@@ -70,26 +119,31 @@ public record Curve(List<Segment> segments) {
 
         private final List<Segment> segments = new ArrayList<>();
 
+        /** Goes on from another place, without a line. */
         public Builder moveTo(Vec to) {
             segments.add(new MoveTo(to));
             return this;
         }
 
+        /** Draws a straight line. */
         public Builder lineTo(Vec to) {
             segments.add(segments.isEmpty() ? new MoveTo(to) : new LineTo(to));
             return this;
         }
 
+        /** Draws straight lines through points. */
         public Builder polyline(List<Vec> points) {
             points.forEach(this::lineTo);
             return this;
         }
 
+        /** Draws a cubic curve with two control points. */
         public Builder cubicTo(Vec first, Vec second, Vec to) {
             segments.add(new CubicTo(first, second, to));
             return this;
         }
 
+        /** Draws a straight line to where it began. */
         public Builder close() {
             segments.add(new Close());
             return this;
@@ -109,12 +163,13 @@ public record Curve(List<Segment> segments) {
                 double b = a + step;
                 Vec from = centre.plus(Vec.polar(radius, a));
                 Vec to = centre.plus(Vec.polar(radius, b));
-                segments.add(new CubicTo(from.plus(Vec.polar(reach, a + Math.PI / 2)),
-                        to.minus(Vec.polar(reach, b + Math.PI / 2)), to));
+                segments.add(new CubicTo(
+                        from.plus(Vec.polar(reach, a + Math.PI / 2)), to.minus(Vec.polar(reach, b + Math.PI / 2)), to));
             }
             return this;
         }
 
+        /** The curve as it was drawn so far. */
         public Curve build() {
             return new Curve(segments);
         }

@@ -5,8 +5,7 @@ import java.util.List;
 /** Plane areas given by their corners in order. */
 public final class Polygon {
 
-    private Polygon() {
-    }
+    private Polygon() {}
 
     /** Square metres; the corners may go round either way (Gauss's area formula). */
     public static double area(List<Vec> corners) {
@@ -23,8 +22,7 @@ public final class Polygon {
         for (int i = 0, k = corners.size() - 1; i < corners.size(); k = i++) {
             Vec a = corners.get(i);
             Vec b = corners.get(k);
-            if (a.y() > p.y() != b.y() > p.y()
-                    && p.x() < (b.x() - a.x()) * (p.y() - a.y()) / (b.y() - a.y()) + a.x()) {
+            if (a.y() > p.y() != b.y() > p.y() && p.x() < (b.x() - a.x()) * (p.y() - a.y()) / (b.y() - a.y()) + a.x()) {
                 inside = !inside;
             }
         }

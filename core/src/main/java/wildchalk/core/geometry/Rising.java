@@ -3,8 +3,7 @@ package wildchalk.core.geometry;
 /** Finding one's way in numbers that never fall: lengths along a line, times along a run. */
 public final class Rising {
 
-    private Rising() {
-    }
+    private Rising() {}
 
     /**
      * The stretch between two neighbours that a number lies in: the index of the first of the two. Numbers before the

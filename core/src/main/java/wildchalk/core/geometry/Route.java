@@ -23,8 +23,7 @@ public final class Route {
      * @param to the node it ends at
      * @param by radians besides what the way turns
      */
-    record Spin(int from, int to, double by) {
-    }
+    record Spin(int from, int to, double by) {}
 
     Route(List<Vec> points, List<Double> bends, double[] sectionEnds, List<Spin> spins) {
         int n = points.size();
@@ -47,10 +46,12 @@ public final class Route {
         return s[s.length - 1];
     }
 
+    /** Where it begins. */
     public Vec start() {
         return new Vec(x[0], y[0]);
     }
 
+    /** Where it ends. */
     public Vec end() {
         return new Vec(x[x.length - 1], y[y.length - 1]);
     }
@@ -75,6 +76,7 @@ public final class Route {
         return sectionEnds[i];
     }
 
+    /** How many straight pieces it is made of. */
     public int sections() {
         return sectionEnds.length;
     }
@@ -130,6 +132,7 @@ public final class Route {
         return points;
     }
 
+    /** Where its pieces meet, ends included. */
     public List<Vec> points() {
         return part(0, length());
     }

@@ -82,6 +82,7 @@ public final class RouteBuilder {
         return this;
     }
 
+    /** The route as it was led so far. */
     public Route build() {
         if (points.size() == 1) {
             add(points.get(0), 0);
@@ -124,8 +125,7 @@ public final class RouteBuilder {
         for (int i = 1; i < line.size(); i++) {
             along += line.get(i).distance(line.get(i - 1));
             if (along > trimmed + 1e-9) {
-                double bend = i + 1 < line.size()
-                        ? SmoothLine.bend(line.get(i - 1), line.get(i), line.get(i + 1)) : 0;
+                double bend = i + 1 < line.size() ? SmoothLine.bend(line.get(i - 1), line.get(i), line.get(i + 1)) : 0;
                 add(line.get(i), bend);
             }
         }

@@ -10,12 +10,12 @@ public final class SmoothLine {
     static final double TURN_ON_SPOT = 50;
     /** How much more sharply a line bends at its sharpest than on the whole. */
     private static final double PEAK = 3;
+
     private static final double MOST_WIDENING = 4;
     /** How many samples a line usually has. */
     private static final int USUAL = 256;
 
-    private SmoothLine() {
-    }
+    private SmoothLine() {}
 
     /**
      * Samples of the smooth line through {@code points}.
@@ -68,11 +68,17 @@ public final class SmoothLine {
         return sides == 0 ? 0 : 2 * Math.abs(b.minus(a).cross(c.minus(a))) / sides;
     }
 
-    /** The direction of the line at {@code b}, with knots spaced by the square root of the distance, for a span of 1. */
+    /**
+     * The direction of the line at {@code b}, with knots spaced by the square root of the distance, for a span of 1.
+     */
     private static Vec tangent(Vec a, Vec b, Vec c, double span) {
         double in = Math.sqrt(a.distance(b));
         double out = Math.sqrt(b.distance(c));
-        return b.minus(a).times(1 / in).minus(c.minus(a).times(1 / (in + out))).plus(c.minus(b).times(1 / out)).times(span);
+        return b.minus(a)
+                .times(1 / in)
+                .minus(c.minus(a).times(1 / (in + out)))
+                .plus(c.minus(b).times(1 / out))
+                .times(span);
     }
 
     /** Hermite's cubic from {@code p} to {@code q} that leaves in the direction {@code u} and comes in in {@code v}. */
@@ -80,7 +86,8 @@ public final class SmoothLine {
         double fromP = (1 + 2 * k) * (1 - k) * (1 - k);
         double fromU = k * (1 - k) * (1 - k);
         double fromV = k * k * (k - 1);
-        return new Vec(fromP * p.x() + fromU * u.x() + (1 - fromP) * q.x() + fromV * v.x(),
+        return new Vec(
+                fromP * p.x() + fromU * u.x() + (1 - fromP) * q.x() + fromV * v.x(),
                 fromP * p.y() + fromU * u.y() + (1 - fromP) * q.y() + fromV * v.y());
     }
 }

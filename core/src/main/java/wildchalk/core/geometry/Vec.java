@@ -15,18 +15,22 @@ public record Vec(double x, double y) {
         return new Vec(length * Math.cos(angle), length * Math.sin(angle));
     }
 
+    /** The sum. */
     public Vec plus(Vec other) {
         return new Vec(x + other.x, y + other.y);
     }
 
+    /** The difference: from the other to this. */
     public Vec minus(Vec other) {
         return new Vec(x - other.x, y - other.y);
     }
 
+    /** So many times as long. */
     public Vec times(double factor) {
         return new Vec(x * factor, y * factor);
     }
 
+    /** The scalar product. */
     public double dot(Vec other) {
         return x * other.x + y * other.y;
     }
@@ -36,11 +40,13 @@ public record Vec(double x, double y) {
         return x * other.y - y * other.x;
     }
 
+    /** At least 0. */
     public double length() {
         // Metres never come near what would overflow, and this is much quicker than Math.hypot.
         return Math.sqrt(x * x + y * y);
     }
 
+    /** To another point, at least 0. */
     public double distance(Vec other) {
         double dx = x - other.x;
         double dy = y - other.y;
@@ -63,6 +69,7 @@ public record Vec(double x, double y) {
         return new Vec(-y, x);
     }
 
+    /** Turned round the origin by radians, clockwise on the page. */
     public Vec rotated(double angle) {
         double cos = Math.cos(angle);
         double sin = Math.sin(angle);
@@ -79,6 +86,7 @@ public record Vec(double x, double y) {
         return new Vec(x + (other.x - x) * k, y + (other.y - y) * k);
     }
 
+    /** Whether neither part is infinite or no number. */
     public boolean isFinite() {
         return Double.isFinite(x) && Double.isFinite(y);
     }

@@ -6,8 +6,7 @@ import java.math.RoundingMode;
 /** Numbers as they are said. */
 public final class Numbers {
 
-    private Numbers() {
-    }
+    private Numbers() {}
 
     /** To one decimal: "3.0", "-0.5". A board tells hundreds of times anew, and formats take long. */
     public static String tenths(double n) {
@@ -17,6 +16,9 @@ public final class Numbers {
 
     /** At most two decimals and no more than are needed: "7", "7.5", "0.25". */
     public static String plain(double n) {
-        return BigDecimal.valueOf(n).setScale(2, RoundingMode.HALF_UP).stripTrailingZeros().toPlainString();
+        return BigDecimal.valueOf(n)
+                .setScale(2, RoundingMode.HALF_UP)
+                .stripTrailingZeros()
+                .toPlainString();
     }
 }

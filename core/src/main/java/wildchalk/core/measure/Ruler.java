@@ -7,8 +7,7 @@ import wildchalk.core.geometry.Vec;
 /** Reads lengths, angles and areas off places on the surface. */
 public final class Ruler {
 
-    private Ruler() {
-    }
+    private Ruler() {}
 
     /** Metres along a line through the places. */
     public static double length(List<Vec> points) {
@@ -23,8 +22,7 @@ public final class Ruler {
     public static double angle(Vec one, Vec corner, Vec other) {
         Vec a = one.minus(corner);
         Vec b = other.minus(corner);
-        return a.length() == 0 || b.length() == 0 ? 0
-                : Math.toDegrees(Math.atan2(Math.abs(a.cross(b)), a.dot(b)));
+        return a.length() == 0 || b.length() == 0 ? 0 : Math.toDegrees(Math.atan2(Math.abs(a.cross(b)), a.dot(b)));
     }
 
     /** Square metres inside the places. */

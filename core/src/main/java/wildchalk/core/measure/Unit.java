@@ -2,7 +2,9 @@ package wildchalk.core.measure;
 
 /** A unit that lengths are shown in; inside, every length is in metres. */
 public enum Unit {
-    METRES("m", 1), YARDS("yd", 0.9144), FEET("ft", 0.3048);
+    METRES("m", 1),
+    YARDS("yd", 0.9144),
+    FEET("ft", 0.3048);
 
     private final String sign;
     private final double metres;
@@ -12,6 +14,7 @@ public enum Unit {
         this.metres = metres;
     }
 
+    /** As it stands behind a number: "m". */
     public String sign() {
         return sign;
     }
@@ -30,8 +33,7 @@ public enum Unit {
     public String spoken(double lengthInMetres) {
         double n = lengthInMetres / metres;
         double rounded = n < 3 ? Math.round(n * 2) / 2.0 : Math.round(n);
-        String number = rounded == Math.rint(rounded)
-                ? Long.toString((long) rounded) : Numbers.tenths(rounded);
+        String number = rounded == Math.rint(rounded) ? Long.toString((long) rounded) : Numbers.tenths(rounded);
         return number + " " + sign;
     }
 }

@@ -12,6 +12,7 @@ public record Units(Unit unit, double pace) {
 
     /** A typical walking pace of a grown person, assumed, in metres. */
     public static final double USUAL_PACE = 0.75;
+
     public static final double SHORTEST_PACE = 0.4;
     public static final double LONGEST_PACE = 1.2;
 

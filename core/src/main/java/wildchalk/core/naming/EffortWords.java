@@ -6,8 +6,7 @@ import wildchalk.core.drill.Effort;
 /** How hard people go at it and how old they are, in words. */
 public final class EffortWords {
 
-    private EffortWords() {
-    }
+    private EffortWords() {}
 
     /** "three-quarter pace", "live" */
     public static String of(Effort.Intensity intensity) {
@@ -21,6 +20,8 @@ public final class EffortWords {
 
     /** "under 12", "adults" */
     public static String of(Effort.Level level) {
-        return level == Effort.Level.ADULT ? "adults" : level.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+        return level == Effort.Level.ADULT
+                ? "adults"
+                : level.name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 }

@@ -13,8 +13,7 @@ import wildchalk.core.drill.Stage;
 /** Finds pieces by what a coach calls them: one by its name, all of a kind, everybody in a team. */
 public final class Finding {
 
-    private Finding() {
-    }
+    private Finding() {}
 
     /**
      * Something that was found.
@@ -22,8 +21,7 @@ public final class Finding {
      * @param words what it is called: "player 7", "all yellow cones", "everyone in sky"
      * @param ids of its pieces
      */
-    public record Found(String words, Set<String> ids) {
-    }
+    public record Found(String words, Set<String> ids) {}
 
     /** What the words may mean, groups first; every word must stand in the name. Empty words find everything. */
     public static List<Found> in(Stage stage, String text) {
@@ -48,8 +46,8 @@ public final class Finding {
     private static Map<String, List<String>> groups(Stage stage) {
         Map<String, List<String>> groups = new LinkedHashMap<>();
         for (Piece piece : stage.pieces()) {
-            if (piece instanceof Piece.Person person && !(piece instanceof Piece.Coach)) {
-                add(groups, "everyone in " + person.team().name().toLowerCase(Locale.ROOT), piece);
+            if (piece instanceof Piece.Person person && person.isOnATeam()) {
+                add(groups, "everyone in " + person.bib().name().toLowerCase(Locale.ROOT), piece);
                 add(groups, "everyone", piece);
             } else if (piece instanceof Piece.Item item) {
                 add(groups, "all " + PieceWords.several(PieceWords.name(piece)), piece);
@@ -57,7 +55,8 @@ public final class Finding {
                 add(groups, "all gear", piece);
             }
         }
-        return groups.entrySet().stream().filter(e -> e.getValue().size() > 1)
+        return groups.entrySet().stream()
+                .filter(e -> e.getValue().size() > 1)
                 .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue, (a, b) -> a, LinkedHashMap::new));
     }
 

@@ -69,8 +69,7 @@ public final class PieceWords {
         }
     };
 
-    private PieceWords() {
-    }
+    private PieceWords() {}
 
     /** "player 7", "yellow cone", "ball". */
     public static String name(Piece piece) {
@@ -83,7 +82,13 @@ public final class PieceWords {
         if (of >= 0) {
             return several(name.substring(0, of)) + name.substring(of);
         }
-        return name.endsWith("y") ? name.substring(0, name.length() - 1) + "ies" : name.endsWith("ch") ? name + "es" : name + "s";
+        if (name.endsWith("y")) {
+            return name.substring(0, name.length() - 1) + "ies";
+        }
+        if (name.endsWith("ch")) {
+            return name + "es";
+        }
+        return name + "s";
     }
 
     /** A name that no other piece of the stage has: "yellow cone 2", "yellow cone A", "player 7". */
@@ -96,8 +101,10 @@ public final class PieceWords {
             return name + " " + item.label();
         }
         List<String> alike = stage.pieces().stream()
-                .filter(p -> name(p).equals(name) && !(p instanceof Piece.Item i && !i.label().isBlank()))
-                .map(Piece::id).toList();
+                .filter(p -> name(p).equals(name)
+                        && !(p instanceof Piece.Item i && !i.label().isBlank()))
+                .map(Piece::id)
+                .toList();
         return alike.size() < 2 ? name : name + " " + (alike.indexOf(piece.id()) + 1);
     }
 

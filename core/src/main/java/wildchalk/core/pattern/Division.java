@@ -9,12 +9,17 @@ import wildchalk.core.geometry.Vec;
 
 /** The ways of dividing a field into parts that are used side by side. */
 public enum Division {
-    HALVES("Halves", 2), THIRDS("Thirds", 3), QUARTERS("Quarters", 4), LANES("Lanes", 4), RINGS("Rings", 4);
+    HALVES("Halves", 2),
+    THIRDS("Thirds", 3),
+    QUARTERS("Quarters", 4),
+    LANES("Lanes", 4),
+    RINGS("Rings", 4);
 
     /** Most parts that anybody can look after. */
     public static final int MOST = 12;
     /** Left free between two parts and at the edge, as a share of the smaller side; nobody runs into the neighbours. */
     private static final double FREE = 0.03;
+
     private static final double MOST_FREE = 2;
 
     private final String title;
@@ -25,6 +30,7 @@ public enum Division {
         this.usual = usual;
     }
 
+    /** As it stands in a list. */
     public String title() {
         return title;
     }
@@ -44,8 +50,7 @@ public enum Division {
      *
      * @param at its middle
      */
-    public record Plot(Vec at, Outline outline) {
-    }
+    public record Plot(Vec at, Outline outline) {}
 
     /**
      * The parts in the order in which one walks round them.
@@ -58,7 +63,7 @@ public enum Division {
         return switch (this) {
             case HALVES, THIRDS -> grid(field, along ? n : 1, along ? 1 : n, false);
             case QUARTERS -> grid(field, 2, 2, false);
-            // Lanes run from end to end.
+                // Lanes run from end to end.
             case LANES -> grid(field, along ? 1 : n, along ? n : 1, false);
             case RINGS -> rings(field, n, along);
         };
@@ -70,7 +75,8 @@ public enum Division {
         double most = 0;
         for (int rows = 1; rows <= n; rows++) {
             int columns = (n + rows - 1) / rows;
-            double side = along ? Math.min(field.width() / columns, field.height() / rows)
+            double side = along
+                    ? Math.min(field.width() / columns, field.height() / rows)
                     : Math.min(field.width() / rows, field.height() / columns);
             if (side > most + 1e-9) {
                 most = side;
@@ -90,10 +96,14 @@ public enum Division {
         for (int row = 0; row < rows; row++) {
             List<Plot> walked = new ArrayList<>();
             for (int column = 0; column < columns; column++) {
-                Vec at = new Vec(rounded(field.x() + free / 2 + (column + 0.5) * wide),
+                Vec at = new Vec(
+                        rounded(field.x() + free / 2 + (column + 0.5) * wide),
                         rounded(field.y() + free / 2 + (row + 0.5) * tall));
-                walked.add(new Plot(at, round ? new Outline.Circle(rounded(Math.min(wide, tall) / 2 - free / 2))
-                        : Outline.rectangle(rounded(wide - free), rounded(tall - free))));
+                walked.add(new Plot(
+                        at,
+                        round
+                                ? new Outline.Circle(rounded(Math.min(wide, tall) / 2 - free / 2))
+                                : Outline.rectangle(rounded(wide - free), rounded(tall - free))));
             }
             if (row % 2 == 1) {
                 Collections.reverse(walked);

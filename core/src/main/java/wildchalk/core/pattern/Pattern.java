@@ -17,8 +17,8 @@ import wildchalk.core.geometry.Vec;
  * @param angle degrees that a V is open
  * @param numbering of the gaps
  */
-public record Pattern(PatternKind kind, Vec from, Vec to, int count, int rows, double breadth, double angle,
-                      Numbering numbering) {
+public record Pattern(
+        PatternKind kind, Vec from, Vec to, int count, int rows, double breadth, double angle, Numbering numbering) {
 
     public static final int MOST = 40;
     private static final double USUAL_BREADTH = 3;
@@ -28,7 +28,9 @@ public record Pattern(PatternKind kind, Vec from, Vec to, int count, int rows, d
     /** How gaps are numbered. */
     public enum Numbering {
         NONE,
-        /** From the middle outwards, odd on the left as seen along the drag, even on the right; 0 a gap in the middle. */
+        /**
+         * From the middle outwards, odd on the left as seen along the drag, even on the right; 0 a gap in the middle.
+         */
         OUTWARD,
         LEFT_TO_RIGHT
     }
@@ -46,43 +48,51 @@ public record Pattern(PatternKind kind, Vec from, Vec to, int count, int rows, d
         return new Pattern(kind, from, to, kind.usualCount(), USUAL_ROWS, USUAL_BREADTH, USUAL_ANGLE, numbering);
     }
 
+    /** The same between other places, metres. */
     public Pattern between(Vec newFrom, Vec newTo) {
         return new Pattern(kind, newFrom, newTo, count, rows, breadth, angle, numbering);
     }
 
+    /** The same of so many pieces; brought into 2 to {@value #MOST}. */
     public Pattern withCount(int newCount) {
         return new Pattern(kind, from, to, newCount, rows, breadth, angle, numbering);
     }
 
+    /** The same in so many rows; brought into 1 to {@value #MOST}. */
     public Pattern withRows(int newRows) {
         return new Pattern(kind, from, to, count, newRows, breadth, angle, numbering);
     }
 
+    /** The same, so many metres across; brought into 0.1 to 100. */
     public Pattern withBreadth(double metres) {
         return new Pattern(kind, from, to, count, rows, metres, angle, numbering);
     }
 
+    /** The same with another angle; brought into 1 to 359 degrees. */
     public Pattern withAngle(double degrees) {
         return new Pattern(kind, from, to, count, rows, breadth, degrees, numbering);
     }
 
+    /** The same, numbered otherwise. */
     public Pattern numbered(Numbering newNumbering) {
         return new Pattern(kind, from, to, count, rows, breadth, angle, newNumbering);
     }
 
     /** Where the pieces stand, to a millimetre, each place once. */
     public List<Vec> places() {
-        List<Vec> all = switch (kind) {
-            case LINE -> row(from, to, count);
-            case GATE -> List.of(from, to);
-            case ALLEY, ROWS -> both(row(side(-1, from), side(-1, to), count), row(side(1, from), side(1, to), count));
-            case BOX -> box();
-            case GRID -> grid();
-            case CIRCLE -> circle(count);
-            case STAR -> both(List.of(from), circle(count));
-            case V -> vee();
-            case ZIGZAG -> zigzag();
-        };
+        List<Vec> all =
+                switch (kind) {
+                    case LINE -> row(from, to, count);
+                    case GATE -> List.of(from, to);
+                    case ALLEY, ROWS -> both(
+                            row(side(-1, from), side(-1, to), count), row(side(1, from), side(1, to), count));
+                    case BOX -> box();
+                    case GRID -> grid();
+                    case CIRCLE -> circle(count);
+                    case STAR -> both(List.of(from), circle(count));
+                    case V -> vee();
+                    case ZIGZAG -> zigzag();
+                };
         List<Vec> once = new ArrayList<>();
         for (Vec v : all) {
             Vec rounded = new Vec(Math.round(v.x() * 1000) / 1000.0 + 0.0, Math.round(v.y() * 1000) / 1000.0 + 0.0);
@@ -124,8 +134,15 @@ public record Pattern(PatternKind kind, Vec from, Vec to, int count, int rows, d
         List<Vec> places = places();
         List<Piece> pieces = new ArrayList<>();
         for (int i = 0; i < places.size(); i++) {
-            pieces.add(new Piece.Item(free.take("c"), places.get(i), sample.kind(), sample.facing(), sample.colour(),
-                    sample.label(), sample.width(), sample.depth()));
+            pieces.add(new Piece.Item(
+                    free.take("c"),
+                    places.get(i),
+                    sample.kind(),
+                    sample.facing(),
+                    sample.colour(),
+                    sample.label(),
+                    sample.width(),
+                    sample.depth()));
         }
         pieces.addAll(numbers(free));
         return pieces;
@@ -152,7 +169,8 @@ public record Pattern(PatternKind kind, Vec from, Vec to, int count, int rows, d
     private List<Vec> box() {
         Vec across = new Vec(to.x(), from.y());
         Vec down = new Vec(from.x(), to.y());
-        return both(both(row(from, across, count), row(across, to, count)),
+        return both(
+                both(row(from, across, count), row(across, to, count)),
                 both(row(to, down, count), row(down, from, count)));
     }
 

@@ -2,8 +2,16 @@ package wildchalk.core.pattern;
 
 /** The figures that pieces can be put down in. */
 public enum PatternKind {
-    LINE("Line", 5), GATE("Gate", 2), ALLEY("Alley", 4), BOX("Box", 2), GRID("Grid", 4), CIRCLE("Circle", 8),
-    STAR("Star", 5), V("V", 3), ZIGZAG("Zigzag", 6), ROWS("Two rows", 5);
+    LINE("Line", 5),
+    GATE("Gate", 2),
+    ALLEY("Alley", 4),
+    BOX("Box", 2),
+    GRID("Grid", 4),
+    CIRCLE("Circle", 8),
+    STAR("Star", 5),
+    V("V", 3),
+    ZIGZAG("Zigzag", 6),
+    ROWS("Two rows", 5);
 
     private final String title;
     private final int usualCount;
@@ -13,6 +21,7 @@ public enum PatternKind {
         this.usualCount = usualCount;
     }
 
+    /** As it stands in a list. */
     public String title() {
         return title;
     }
@@ -27,6 +36,7 @@ public enum PatternKind {
         return this != GATE;
     }
 
+    /** Whether it stands in rows. */
     public boolean hasRows() {
         return this == GRID;
     }
@@ -36,6 +46,7 @@ public enum PatternKind {
         return this == ALLEY || this == ZIGZAG || this == ROWS;
     }
 
+    /** Whether an angle of it can be chosen. */
     public boolean hasAngle() {
         return this == V;
     }

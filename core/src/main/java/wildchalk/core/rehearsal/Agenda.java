@@ -4,16 +4,23 @@ import java.util.Comparator;
 import java.util.PriorityQueue;
 import wildchalk.core.drill.Cue;
 
-/** What is still to come, in order of time; at one moment balls arrive first, then marks are passed, actions end, leave and start. */
+/**
+ * What is still to come, in order of time; at one moment balls arrive first, then marks are passed, actions end, leave
+ * and start.
+ */
 final class Agenda {
 
     enum Kind {
         /** A ball comes off a wall. */
-        BANK, ARRIVAL,
+        BANK,
+        ARRIVAL,
         /** Somebody has come so far along a path. */
         MARK,
         /** A body has turned. */
-        TURN, END, RELEASE, START,
+        TURN,
+        END,
+        RELEASE,
+        START,
         /** A start before an arrival or end that was foreseen. */
         EARLY_START
     }
@@ -23,11 +30,10 @@ final class Agenda {
      * @param version an entry made out of date by a newer one for the same action is told by it
      * @param moment what happens with it; null for most
      */
-    record Entry(double time, Kind kind, int order, String action, double cued, int version, Cue.Trigger moment) {
-    }
+    record Entry(double time, Kind kind, int order, String action, double cued, int version, Cue.Trigger moment) {}
 
-    private final PriorityQueue<Entry> queue = new PriorityQueue<>(Comparator.comparingDouble(Entry::time)
-            .thenComparing(Entry::kind).thenComparingInt(Entry::order));
+    private final PriorityQueue<Entry> queue = new PriorityQueue<>(
+            Comparator.comparingDouble(Entry::time).thenComparing(Entry::kind).thenComparingInt(Entry::order));
 
     void add(Entry entry) {
         queue.add(entry);

@@ -14,15 +14,18 @@ record Aims(Vec goal, BiFunction<String, Double, Vec> ball) {
 
     Vec place(Shadow shadow, Vec target, Vec velocity, Vec own, double t) {
         if (shadow.way() == Shadow.Way.HIP_TO_HIP) {
-            Vec beside = velocity.length() > 0.5 ? velocity.unit().quarterTurn() : own.minus(target).unit();
+            Vec beside = velocity.length() > 0.5
+                    ? velocity.unit().quarterTurn()
+                    : own.minus(target).unit();
             double side = own.minus(target).dot(beside) < 0 ? -1 : 1;
             return target.plus(beside.times(side * shadow.distance()));
         }
-        Vec way = switch (shadow.side()) {
-            case GOAL -> goal.minus(target);
-            case BALL -> ball.apply(shadow.whom(), t).minus(target);
-            case ANY -> own.minus(target);
-        };
+        Vec way =
+                switch (shadow.side()) {
+                    case GOAL -> goal.minus(target);
+                    case BALL -> ball.apply(shadow.whom(), t).minus(target);
+                    case ANY -> own.minus(target);
+                };
         // Who has the ball themselves has no ball side: the goal side it is.
         Vec to = way.length() < 0.3 ? goal.minus(target) : way;
         return target.plus(to.unit().times(shadow.distance()));

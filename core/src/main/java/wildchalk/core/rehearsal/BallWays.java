@@ -2,9 +2,9 @@ package wildchalk.core.rehearsal;
 
 import java.util.List;
 import java.util.Optional;
+import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Delivery;
 import wildchalk.core.drill.Action.Wall;
-import wildchalk.core.drill.Action;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Ruler;
 import wildchalk.core.surface.Surface;
@@ -28,7 +28,8 @@ final class BallWays {
 
     /** Metres of that way. */
     double length(Delivery delivery, Vec from, Vec to) {
-        boolean straight = !isRim(delivery) && !(delivery instanceof Action.Pass p && p.off().isPresent());
+        boolean straight = !isRim(delivery)
+                && !(delivery instanceof Action.Pass p && p.off().isPresent());
         return straight ? from.distance(to) : Ruler.length(of(delivery, from, to));
     }
 

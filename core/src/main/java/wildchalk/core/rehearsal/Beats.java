@@ -6,14 +6,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import wildchalk.core.drill.Action;
+import wildchalk.core.timeline.ActionTimes;
+import wildchalk.core.timeline.Beat;
 
 /** Numbers the moments that set actions off. */
 final class Beats {
 
     private static final double ONE_MOMENT = 0.0005;
 
-    private Beats() {
-    }
+    private Beats() {}
 
     static List<Beat> of(Collection<Action> actions, Map<String, ActionTimes> times) {
         TreeMap<Double, List<String>> moments = new TreeMap<>();
@@ -22,7 +23,8 @@ final class Beats {
             if (t != null) {
                 Double same = moments.floorKey(t.cued() + ONE_MOMENT);
                 boolean known = same != null && same >= t.cued() - ONE_MOMENT;
-                moments.computeIfAbsent(known ? same : t.cued(), k -> new ArrayList<>()).add(action.id());
+                moments.computeIfAbsent(known ? same : t.cued(), k -> new ArrayList<>())
+                        .add(action.id());
             }
         }
         List<Beat> beats = new ArrayList<>();

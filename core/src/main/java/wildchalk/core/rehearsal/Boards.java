@@ -16,11 +16,13 @@ final class Boards {
 
     /** Corners of a smaller radius than this stop a ball, metres; assumed. */
     private static final double LEAST_RADIUS = 0.5;
+
     private static final int STEPS = 40;
     private static final Wall[] IN_ORDER = {Wall.LEFT, Wall.END, Wall.RIGHT, Wall.OWN_END};
 
     /** Half the straight part of a side and of an end, metres. */
     private final double along;
+
     private final double across;
     private final double radius;
 
@@ -101,11 +103,13 @@ final class Boards {
         return at;
     }
 
-    /** Clockwise for {@code gap} metres along the boards: the corners that lie there, with the ends straight to them. */
+    /**
+     * Clockwise for {@code gap} metres along the boards: the corners that lie there, with the ends straight to them.
+     */
     private List<Vec> round(Vec from, double start, double gap, Vec to) {
         List<Vec> way = new ArrayList<>(List.of(from));
         for (int i = 0; i < 12; i++) {
-            double corner = begin(i % 4) + straight(i % 4) + length() * (i / 4);
+            double corner = begin(i % 4) + straight(i % 4) + length() * Math.floorDiv(i, 4);
             double a = Math.max(corner, start);
             double b = Math.min(corner + quarter(), start + gap);
             if (b - a > 1e-6) {
@@ -122,8 +126,9 @@ final class Boards {
     /** Whether a stretch of the boards runs along the straight part of a wall. */
     private boolean passes(Wall wall, double start, double gap) {
         for (int i = 0; i < 12; i++) {
-            double a = begin(i % 4) + length() * (i / 4);
-            if (IN_ORDER[i % 4] == wall && Math.min(a + straight(i % 4), start + gap) - Math.max(a, start) > LEAST_RADIUS) {
+            double a = begin(i % 4) + length() * Math.floorDiv(i, 4);
+            if (IN_ORDER[i % 4] == wall
+                    && Math.min(a + straight(i % 4), start + gap) - Math.max(a, start) > LEAST_RADIUS) {
                 return true;
             }
         }

@@ -8,18 +8,24 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
 import java.util.function.Supplier;
+import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.Action.Gait;
-import wildchalk.core.drill.Action.Travel;
-import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Route;
 import wildchalk.core.geometry.RouteBuilder;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.motion.Leg;
+import wildchalk.core.motion.PersonTrack;
+import wildchalk.core.motion.Pose;
+import wildchalk.core.motion.SpeedProfile;
+import wildchalk.core.motion.Speeds;
+import wildchalk.core.motion.Standing;
 
 /** Moves the people of a stage: travels that follow each other without a stop are one run. */
 final class Bodies {
@@ -76,7 +82,9 @@ final class Bodies {
         for (Piece.Person person : stage.people()) {
             tracks.put(person.id(), new PersonTrack(new Pose(person.at(), person.facing())));
         }
-        stage.actions().forEach(a -> actionsOf.computeIfAbsent(a.who(), w -> new ArrayList<>()).add(a));
+        stage.actions().forEach(a -> actionsOf
+                .computeIfAbsent(a.who(), w -> new ArrayList<>())
+                .add(a));
     }
 
     Map<String, PersonTrack> tracks() {
@@ -98,7 +106,8 @@ final class Bodies {
      * @param end where the first path ends when that is not where it was drawn
      */
     Chain start(Travel drawn, Optional<Vec> end, double time) {
-        Travel first = end.map(e -> (Travel) drawn.withPath(drawn.path().endingAt(Spot.at(e)))).orElse(drawn);
+        Travel first =
+                end.map(e -> drawn.withPath(drawn.path().endingAt(Spot.at(e)))).orElse(drawn);
         List<Travel> travels = chain(drawn);
         travels.set(0, first);
         PersonTrack track = tracks.get(first.who());
@@ -123,7 +132,8 @@ final class Bodies {
             double to = route.sectionEnd(i + shift);
             lines.put(travels.get(i).id(), () -> route.part(from, to));
         }
-        ends[ends.length - 1] += speeds.takes().after(travels.get(travels.size() - 1).ending());
+        ends[ends.length - 1] +=
+                speeds.takes().after(travels.get(travels.size() - 1).ending());
         double[] marks = new double[ends.length + 1];
         for (int i = 0; i < marks.length; i++) {
             marks[i] = i + shift == 0 ? 0 : route.sectionEnd(i + shift - 1);
@@ -148,7 +158,8 @@ final class Bodies {
         }
         Vec at = track.at(now);
         Route route = new RouteBuilder(at, speeds.corners().cut())
-                .straight(List.of(at.plus(velocity.unit().times(speed * speed / (2 * speeds.brake()))))).build();
+                .straight(List.of(at.plus(velocity.unit().times(speed * speed / (2 * speeds.brake())))))
+                .build();
         SpeedProfile braking = new SpeedProfile(route, new double[] {speed}, speed, true, speeds);
         double turned = track.pose(now).facing() - velocity.angle();
         track.add(new Leg(now, now + braking.duration(), now, route, braking, turned, null));
@@ -161,8 +172,11 @@ final class Bodies {
         double rest = halt(who, now);
         PersonTrack track = tracks.get(who);
         Pose pose = track.pose(rest);
-        double shorter = hold.facing().map(places::of).filter(f -> f.distance(pose.at()) > 0.01)
-                .map(f -> Math.IEEEremainder(f.minus(pose.at()).angle() - pose.facing(), 2 * Math.PI)).orElse(0.0);
+        double shorter = hold.facing()
+                .map(places::of)
+                .filter(f -> f.distance(pose.at()) > 0.01)
+                .map(f -> Math.IEEEremainder(f.minus(pose.at()).angle() - pose.facing(), 2 * Math.PI))
+                .orElse(0.0);
         double by = turned(hold.turn(), shorter);
         double end = rest + Math.abs(by) / Math.PI * speeds.takes().turning();
         track.add(new Standing(rest, end, pose.at(), pose.facing(), by));
@@ -181,7 +195,11 @@ final class Bodies {
 
     /** When everybody who does not follow somebody else has come to rest. */
     double quiet() {
-        return tracks.values().stream().mapToDouble(PersonTrack::end).filter(Double::isFinite).max().orElse(0);
+        return tracks.values().stream()
+                .mapToDouble(PersonTrack::end)
+                .filter(Double::isFinite)
+                .max()
+                .orElse(0);
     }
 
     private Vec firstPlace(Travel travel) {
@@ -212,7 +230,7 @@ final class Bodies {
     private List<Travel> chain(Travel first) {
         List<Travel> travels = new ArrayList<>(List.of(first));
         Travel last = first;
-        while (goesThrough(last) && next(last) instanceof Travel travel && !(travel instanceof Action.Collect)) {
+        while (goesThrough(last) && next(last) instanceof Travel travel && !(travel instanceof Travel.Collect)) {
             travels.add(travel);
             last = travel;
         }
@@ -225,9 +243,10 @@ final class Bodies {
      */
     private boolean goesThrough(Travel travel) {
         Action next = next(travel);
-        return travel.ending() == Ending.GO_ON && next != null && next.cue().delay() == 0
-                && (next.cue().trigger() instanceof Cue.Next
-                || next.cue().trigger().equals(new Cue.After(travel.id())));
+        return travel.ending() == Ending.GO_ON
+                && next != null
+                && next.cue().delay() == 0
+                && (next.cue().trigger().followsOwn() || next.cue().trigger().equals(new Cue.After(travel.id())));
     }
 
     private Action next(Action action) {
@@ -255,14 +274,16 @@ final class Bodies {
             return List.of();
         }
         double tan = Math.tan(Math.min(turn, SHARPEST) / 2);
-        double reach = Math.max(LEAST_REACH, Math.min(RouteBuilder.LONGEST_REACH, tan)
-                * speeds.corners().radius(travel.going().corner()));
+        double reach = Math.max(
+                LEAST_REACH,
+                Math.min(RouteBuilder.LONGEST_REACH, tan)
+                        * speeds.corners().radius(travel.going().corner()));
         double brake = speed * speed / (2 * speeds.brake());
         return List.of(at.plus(velocity.unit().times(brake + reach)));
     }
 
-    private void addLegs(PersonTrack track, Route route, SpeedProfile profile, List<Travel> travels,
-                         boolean hasEntry, double time) {
+    private void addLegs(
+            PersonTrack track, Route route, SpeedProfile profile, List<Travel> travels, boolean hasEntry, double time) {
         double start = time;
         for (int i = 0; i < travels.size(); i++) {
             double end = time + profile.timeAt(route.sectionEnd(i + (hasEntry ? 1 : 0)));
@@ -280,10 +301,17 @@ final class Bodies {
         double heading = route.heading(route.length());
         double room = speed * speed / (2 * speeds.brake());
         Route beyond = new RouteBuilder(route.end(), speeds.corners().cut())
-                .straight(List.of(route.end().plus(Vec.polar(room, heading)))).build();
+                .straight(List.of(route.end().plus(Vec.polar(room, heading))))
+                .build();
         SpeedProfile braking = new SpeedProfile(beyond, new double[] {speeds.topOf(last)}, speed, true, speeds);
-        return new Leg(start, start + braking.duration(), start, beyond, braking,
-                turned(last.gait(), heading, heading), watched(last));
+        return new Leg(
+                start,
+                start + braking.duration(),
+                start,
+                beyond,
+                braking,
+                turned(last.gait(), heading, heading),
+                watched(last));
     }
 
     /** Where what somebody watches on the way is at a time; null for who looks where they go. */

@@ -6,19 +6,20 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Function;
-import java.util.stream.DoubleStream;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Choices;
-import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Instruction.Option;
 import wildchalk.core.drill.Instruction.Read;
 import wildchalk.core.drill.Instruction.Rule;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Reads;
-import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.motion.Pose;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.timeline.Decision;
+import wildchalk.core.timeline.Lane;
+import wildchalk.core.timeline.Timeline;
 
 /**
  * Works out the reads that follow from where people are. Each is looked at as things stand when it comes up, which no
@@ -43,12 +44,15 @@ final class Decisions {
     Timeline timeline() {
         Timeline timeline = rehearse.apply(choices);
         for (Read read : Reads.of(stage)) {
-            if (read.rule().isPresent() && !choices.of().containsKey(read.id()) && Reads.taken(stage, choices, read).isPresent()) {
+            if (read.rule().isPresent()
+                    && !choices.of().containsKey(read.id())
+                    && Reads.taken(stage, choices, read).isPresent()) {
                 Optional<Decision> decision = decide(read, read.rule().get(), timeline);
                 if (decision.isPresent()) {
                     made.add(decision.get());
                     choices = choices.with(read.id(), decision.get().option());
-                    boolean first = decision.get().option().equals(read.options().get(0).id());
+                    boolean first =
+                            decision.get().option().equals(read.options().get(0).id());
                     timeline = first ? timeline : rehearse.apply(choices);
                 }
             }
@@ -57,39 +61,30 @@ final class Decisions {
     }
 
     private Optional<Decision> decide(Read read, Rule rule, Timeline timeline) {
-        OptionalDouble t = comesUp(stage, timeline, read);
-        List<Decision.Weighed> weighed = t.isEmpty() ? List.of() : read.options().stream()
-                .flatMap(o -> weigh(read, rule, o, timeline, t.getAsDouble()).stream()).toList();
-        Optional<Decision.Weighed> best = weighed.stream().filter(w -> rule == Rule.OPEN && w.metres() >= Lane.OPEN).findFirst()
+        OptionalDouble t = timeline.comesUp(read, stage);
+        List<Decision.Weighed> weighed = t.isEmpty()
+                ? List.of()
+                : read.options().stream()
+                        .flatMap(o -> weigh(read, rule, o, timeline, t.getAsDouble()).stream())
+                        .toList();
+        Optional<Decision.Weighed> best = weighed.stream()
+                .filter(w -> rule == Rule.OPEN && w.metres() >= Lane.OPEN)
+                .findFirst()
                 .or(() -> weighed.stream().max(Comparator.comparingDouble(Decision.Weighed::metres)));
         return best.map(b -> new Decision(read.id(), rule, b.option(), t.getAsDouble(), weighed));
     }
 
-    /** When a read comes up: as soon as any of its options could begin. */
-    static OptionalDouble comesUp(Stage stage, Timeline timeline, Read read) {
-        return read.options().stream().flatMap(o -> o.actions().stream().limit(1)).flatMap(id -> stage.action(id).stream())
-                .flatMapToDouble(a -> begins(stage, timeline, a)).min();
-    }
-
-    private static DoubleStream begins(Stage stage, Timeline timeline, Action action) {
-        if (timeline.times(action.id()).isPresent()) {
-            return DoubleStream.of(timeline.times(action.id()).get().cued());
-        }
-        if (action.cue().trigger() instanceof Cue.Next) {
-            List<Action> own = stage.actionsOf(action.who());
-            return own.subList(0, own.indexOf(action)).stream().flatMap(a -> timeline.times(a.id()).stream())
-                    .mapToDouble(ActionTimes::end).max().stream();
-        }
-        return timeline.moment(action.cue()).stream();
-    }
-
     private Optional<Decision.Weighed> weigh(Read read, Rule rule, Option option, Timeline timeline, double t) {
-        List<Action> actions = option.actions().stream().flatMap(id -> stage.action(id).stream()).toList();
+        List<Action> actions = option.actions().stream()
+                .flatMap(id -> stage.action(id).stream())
+                .toList();
         if (actions.isEmpty()) {
             return Optional.empty();
         }
-        Optional<Piece.Person> receiver = actions.stream().filter(Action.Pass.class::isInstance).findFirst()
-                .flatMap(a -> ((Action.Pass) a).to() instanceof Spot.AtPiece p ? stage.person(p.piece()) : Optional.empty());
+        Optional<Piece.Person> receiver = actions.stream()
+                .filter(Action.Pass.class::isInstance)
+                .findFirst()
+                .flatMap(a -> a.receiver().flatMap(stage::person));
         Action first = actions.get(0);
         String who = receiver.map(Piece::id).orElse(first.who());
         Optional<Piece.Person> decider = stage.person(read.who()).or(() -> stage.person(first.who()));
@@ -97,7 +92,8 @@ final class Decisions {
             return Optional.empty();
         }
         Vec to = receiver.map(r -> timeline.pose(r.id(), t).at()).orElseGet(() -> goesTo(first, timeline));
-        double metres = rule == Rule.OPEN ? Lane.of(decider.get(), to, stage, timeline, t).room()
+        double metres = rule == Rule.OPEN
+                ? Lane.of(decider.get(), to, stage, timeline, t).room()
                 : ahead(timeline.pose(who, t).at(), timeline.pose(decider.get().id(), t));
         return Optional.of(new Decision.Weighed(option.id(), who, metres));
     }
@@ -107,9 +103,14 @@ final class Decisions {
         return line.get(line.size() - 1);
     }
 
-    /** How far ahead of the decider somebody is: nearer to what is shot at; without a shot, the way the decider faces. */
+    /**
+     * How far ahead of the decider somebody is: nearer to what is shot at; without a shot, the way the decider faces.
+     */
     private double ahead(Vec place, Pose decider) {
-        return stage.actions().stream().filter(Action.Shot.class::isInstance).map(a -> places.of(((Action.Shot) a).to())).findFirst()
+        return stage.actions().stream()
+                .filter(Action.Shot.class::isInstance)
+                .map(a -> places.of(((Action.Shot) a).to()))
+                .findFirst()
                 .map(goal -> decider.at().distance(goal) - place.distance(goal))
                 .orElseGet(() -> place.minus(decider.at()).dot(Vec.polar(1, decider.facing())));
     }

@@ -10,14 +10,20 @@ import java.util.Set;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Delivery;
 import wildchalk.core.drill.Action.Result;
 import wildchalk.core.drill.Action.Touch;
-import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.motion.BallMotion;
+import wildchalk.core.motion.BallTrack;
+import wildchalk.core.motion.Flight;
+import wildchalk.core.motion.PersonTrack;
+import wildchalk.core.motion.Speeds;
 
 /** Keeps the balls of a stage: who has which, and where those on their way are met. */
 final class Deliveries {
@@ -59,7 +65,13 @@ final class Deliveries {
     private final Map<String, Sent> onTheirWay = new LinkedHashMap<>();
     private final Map<String, Supplier<List<Vec>>> lines;
 
-    Deliveries(Stage stage, Places places, BallWays ways, Speeds speeds, Bodies bodies, Map<String, Supplier<List<Vec>>> lines) {
+    Deliveries(
+            Stage stage,
+            Places places,
+            BallWays ways,
+            Speeds speeds,
+            Bodies bodies,
+            Map<String, Supplier<List<Vec>>> lines) {
         this.stage = stage;
         this.places = places;
         this.ways = ways;
@@ -90,23 +102,32 @@ final class Deliveries {
 
     /** Where a ball is; empty when there is none of that id. */
     Optional<Vec> place(String ball, double time) {
-        return Optional.ofNullable(tracks.get(ball)).map(t -> t.at(time, w -> bodies.track(w).at(time)));
+        return Optional.ofNullable(tracks.get(ball))
+                .map(t -> t.at(time, w -> bodies.track(w).at(time)));
     }
 
     /** The place of the ball that somebody has, or else of the one that is nearest to them. */
     Vec ballFor(String who, double time) {
         Vec at = bodies.track(who).at(time);
-        return tracks.keySet().stream().filter(b -> who.equals(holder.get(b))).findFirst().map(b -> at)
-                .or(() -> tracks.keySet().stream().map(b -> place(b, time).orElseThrow())
-                        .min((a, b) -> Double.compare(a.distance(at), b.distance(at)))).orElse(at);
+        return tracks.keySet().stream()
+                .filter(b -> who.equals(holder.get(b)))
+                .findFirst()
+                .map(b -> at)
+                .or(() -> tracks.keySet().stream()
+                        .map(b -> place(b, time).orElseThrow())
+                        .min((a, b) -> Double.compare(a.distance(at), b.distance(at))))
+                .orElse(at);
     }
 
     /** Promises a ball to a delivery and says when it can leave; empty when there is none to send. */
     Optional<Double> prepare(Delivery delivery, double time) {
         Optional<String> ball = holder.entrySet().stream()
                 .filter(e -> e.getValue().equals(delivery.who()) && !promised.containsValue(e.getKey()))
-                .map(Map.Entry::getKey).sorted().findFirst()
-                .or(() -> supplies.inReach(bodies.track(delivery.who()).at(time)).flatMap(supplies::take)
+                .map(Map.Entry::getKey)
+                .sorted()
+                .findFirst()
+                .or(() -> supplies.inReach(bodies.track(delivery.who()).at(time))
+                        .flatMap(supplies::take)
                         .map(t -> bringIn(t, delivery.who(), time)));
         ball.ifPresent(b -> promised.put(delivery.id(), b));
         return ball.map(b -> Math.max(time, since.get(b) + controlTime(delivery)));
@@ -127,27 +148,31 @@ final class Deliveries {
     }
 
     /** Where a ball that is to be collected lies, or will have come to rest; empty when it does not lie. */
-    Optional<Vec> lies(Action.Collect collect, double time) {
+    Optional<Vec> lies(Travel.Collect collect, double time) {
         String piece = wanted(collect).orElse("");
         return tracks.containsKey(piece) ? tracks.get(piece).rest(time) : Optional.empty();
     }
 
     /** The piece that somebody goes for; empty for a bare place. */
-    static Optional<String> wanted(Action.Collect collect) {
-        return collect.path().last() instanceof Spot.AtPiece p ? Optional.of(p.piece()) : Optional.empty();
+    static Optional<String> wanted(Travel.Collect collect) {
+        return collect.wanted();
     }
 
     /** Takes up a ball that lies there, or one from the heap; empty when there is none. */
-    Optional<String> collect(Action.Collect collect, double time) {
+    Optional<String> collect(Travel.Collect collect, double time) {
         String piece = wanted(collect).orElse("");
         if (supplies.isHeap(piece)) {
             // Who was sent another way before they got there takes none.
             return supplies.isInReach(piece, bodies.track(collect.who()).at(time))
-                    ? supplies.take(piece).map(t -> bringIn(t, collect.who(), time)) : Optional.empty();
+                    ? supplies.take(piece).map(t -> bringIn(t, collect.who(), time))
+                    : Optional.empty();
         }
-        boolean there = tracks.containsKey(piece) && !holder.containsKey(piece)
-                && tracks.get(piece).rest(time).filter(r -> r.distance(bodies.track(collect.who()).at(time)) <= IN_REACH)
-                .isPresent();
+        boolean there = tracks.containsKey(piece)
+                && !holder.containsKey(piece)
+                && tracks.get(piece)
+                        .rest(time)
+                        .filter(r -> r.distance(bodies.track(collect.who()).at(time)) <= IN_REACH)
+                        .isPresent();
         if (there) {
             hold(piece, collect.who(), time);
         }
@@ -181,7 +206,8 @@ final class Deliveries {
         if (receiver.isPresent()) {
             PersonTrack track = bodies.track(receiver.get());
             Vec beside = ((Spot.AtPiece) delivery.to()).offset();
-            arrival = Lead.meeting(release, t -> ways.length(delivery, from, track.at(t).plus(beside)), motion);
+            arrival = Lead.meeting(
+                    release, t -> ways.length(delivery, from, track.at(t).plus(beside)), motion);
             to = track.at(arrival).plus(beside);
         } else {
             to = places.of(delivery.to());
@@ -197,7 +223,8 @@ final class Deliveries {
 
     /** Whether a pass off a wall or round the boards cannot be: there is none where it would meet it. */
     boolean missesItsWall(Action.Pass pass) {
-        return (pass.off().isPresent() || BallWays.isRim(pass)) && lines.get(pass.id()).get().size() < 3;
+        return (pass.off().isPresent() || BallWays.isRim(pass))
+                && lines.get(pass.id()).get().size() < 3;
     }
 
     /** Takes a ball off its way: whoever it was meant for has it now, or it does what the drill says. */
@@ -221,7 +248,9 @@ final class Deliveries {
             track.liesFrom(time, at);
             hold(sent.ball(), keeper.get(), time);
         } else if (result == Result.REBOUND) {
-            Vec out = ((Action.Shot) sent.delivery()).next().map(places::of)
+            Vec out = ((Action.Shot) sent.delivery())
+                    .next()
+                    .map(places::of)
                     .orElse(at.plus(sent.from().minus(at).unit().times(REBOUND)));
             BallMotion motion = speeds.ways().getOrDefault(Action.Manner.ROLL, speeds.pass());
             double rest = time + motion.time(at.distance(out));
@@ -233,9 +262,12 @@ final class Deliveries {
     }
 
     private Optional<String> keeper(Vec target, double time) {
-        return stage.people().stream().filter(Piece.Goalkeeper.class::isInstance).map(Piece::id)
+        return stage.people().stream()
+                .filter(Piece.Goalkeeper.class::isInstance)
+                .map(Piece::id)
                 .filter(k -> bodies.track(k).at(time).distance(target) <= SAVES_WITHIN)
-                .min((a, b) -> Double.compare(bodies.track(a).at(time).distance(target),
+                .min((a, b) -> Double.compare(
+                        bodies.track(a).at(time).distance(target),
                         bodies.track(b).at(time).distance(target)));
     }
 
@@ -246,8 +278,7 @@ final class Deliveries {
 
     /** The person a delivery is for; empty when it is for a goal or a place. */
     Optional<String> receiver(Delivery delivery) {
-        return delivery instanceof Action.Pass && delivery.to() instanceof Spot.AtPiece p
-                && people.contains(p.piece()) ? Optional.of(p.piece()) : Optional.empty();
+        return delivery.receiver().filter(people::contains);
     }
 
     private void hold(String ball, String who, double time) {

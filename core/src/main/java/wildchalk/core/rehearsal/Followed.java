@@ -3,13 +3,14 @@ package wildchalk.core.rehearsal;
 import java.util.ArrayList;
 import java.util.List;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.motion.Pose;
+import wildchalk.core.motion.Stretch;
 
 /** The way of a body that follows somebody, worked out step by step and only as far as somebody asks. */
 final class Followed implements Stretch {
 
     /** Where a body is, how fast it goes and where it faces. */
-    record State(double t, Vec at, Vec velocity, double facing) {
-    }
+    record State(double t, Vec at, Vec velocity, double facing) {}
 
     private final Shadows shadows;
     private final List<State> states = new ArrayList<>();
@@ -62,7 +63,8 @@ final class Followed implements Stretch {
         State b = states.get(i + 1);
         double h = b.t() - a.t();
         double k = (time - a.t()) / h;
-        Vec at = a.at().plus(a.velocity().times(h * k)).plus(b.velocity().minus(a.velocity()).times(h * k * k / 2));
+        Vec at = a.at().plus(a.velocity().times(h * k))
+                .plus(b.velocity().minus(a.velocity()).times(h * k * k / 2));
         double turn = Math.IEEEremainder(b.facing() - a.facing(), 2 * Math.PI);
         return new State(time, at, a.velocity().towards(b.velocity(), k), a.facing() + turn * k);
     }

@@ -3,11 +3,12 @@ package wildchalk.core.rehearsal;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
-import wildchalk.core.drill.Action.Handle.Deed;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Action.Handle.Deed;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.motion.BallTrack;
 
 /** The gear that is put down and picked up in a rep: who has it, or where it stands. */
 final class Handling {
@@ -16,7 +17,11 @@ final class Handling {
     private static final double IN_REACH = 1.5;
 
     /** Why a piece cannot be handled so. */
-    enum Trouble { OUT_OF_REACH, NOT_IN_HAND, NOT_THERE }
+    enum Trouble {
+        OUT_OF_REACH,
+        NOT_IN_HAND,
+        NOT_THERE
+    }
 
     private final Stage stage;
     private final Bodies bodies;

@@ -3,6 +3,8 @@ package wildchalk.core.rehearsal;
 import java.util.function.DoubleFunction;
 import java.util.function.DoubleUnaryOperator;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.motion.BallMotion;
+import wildchalk.core.motion.Halving;
 
 /** Aims a ball where someone who moves will be when it gets there. */
 final class Lead {
@@ -11,13 +13,12 @@ final class Lead {
     private static final double LOOK_UP_TO = 60;
     private static final double FINE = 1e-6;
 
-    private Lead() {
-    }
+    private Lead() {}
 
     /**
      * The first moment that is found at which ball and receiver can be at one place, to 10⁻⁶ s. It is looked for every
-     * {@value #LOOK_EVERY} s: a chance that is over sooner than that is passed over. After {@value #LOOK_UP_TO} s nobody looks any
-     * further, and the ball goes to where the receiver is then.
+     * {@value #LOOK_EVERY} s: a chance that is over sooner than that is passed over. After {@value #LOOK_UP_TO} s
+     * nobody looks any further, and the ball goes to where the receiver is then.
      *
      * @param from where the ball leaves
      * @param release when it leaves, seconds

@@ -12,6 +12,9 @@ import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.LimitCases;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.timeline.Event;
+import wildchalk.core.timeline.Problem;
+import wildchalk.core.timeline.Timeline;
 
 /** Watches a rep as it was worked out for what breaks the limits of its stage, and says when and by whom. */
 final class Limits {
@@ -114,8 +117,7 @@ final class Limits {
      * @param who id of the person; null for nobody
      * @param ball id of the ball; null for none
      */
-    record Breach(double t, Limit limit, String action, String who, String ball, String message) {
-    }
+    record Breach(double t, Limit limit, String action, String who, String ball, String message) {}
 
     private final Stage stage;
     private final Timeline timeline;
@@ -134,34 +136,42 @@ final class Limits {
 
     /** The moments that limits and freezes are about. */
     static Stream<Trigger> moments(Stage stage) {
-        return stage.said().stream().flatMap(said -> said.match(MOMENTS)).flatMap(t -> t.parts().stream());
+        return stage.instructions().stream()
+                .flatMap(said -> said.match(MOMENTS))
+                .flatMap(t -> t.parts().stream());
     }
 
     /** The timeline with its breaches among the events and the problems. */
     static Timeline judged(Stage stage, Surface surface, Timeline timeline) {
-        List<Limit> all = stage.said(Limit.class);
+        List<Limit> all = stage.instructions(Limit.class);
         if (all.isEmpty()) {
             return timeline;
         }
         Limits limits = new Limits(stage, surface, timeline);
         all.forEach(l -> l.matchLimit(limits.judging));
-        return timeline.with(limits.found.stream().map(b -> new Event(b.t(), Event.Kind.LIMIT, b.limit().id(), b.who(),
-                b.ball())).toList(), limits.found.stream().map(b -> new Problem(b.action(), Problem.Kind.LIMIT, b.message(), b.t())).toList());
+        return timeline.with(
+                limits.found.stream()
+                        .map(b -> new Event(b.t(), Event.Kind.LIMIT, b.limit().id(), b.who(), b.ball()))
+                        .toList(),
+                limits.found.stream()
+                        .map(b -> new Problem(b.action(), Problem.Kind.LIMIT, b.message(), b.t()))
+                        .toList());
     }
 
     private void judge(Limit.AtMost most) {
         for (Tallies.Over over : tallies.over(most)) {
             String name = Problems.name(stage, over.who());
-            String message = switch (most.counted()) {
-                case TOUCHES -> name + " needs " + over.count() + " touches and may have " + most.most()
-                        + ": let them play it sooner, or allow more";
-                case DRIBBLES -> name + " needs " + over.count() + " dribbles and may have " + most.most()
-                        + ": make the way shorter, or allow more";
-                case PASSES -> "this is pass number " + over.count() + ", and only " + most.most()
-                        + " may be played: take one out, or allow more";
-                case SHOTS -> "this is shot number " + over.count() + ", and only " + most.most()
-                        + " may be taken: take one out, or allow more";
-            };
+            String message =
+                    switch (most.counted()) {
+                        case TOUCHES -> name + " needs " + over.count() + " touches and may have " + most.most()
+                                + ": let them play it sooner, or allow more";
+                        case DRIBBLES -> name + " needs " + over.count() + " dribbles and may have " + most.most()
+                                + ": make the way shorter, or allow more";
+                        case PASSES -> "this is pass number " + over.count() + ", and only " + most.most()
+                                + " may be played: take one out, or allow more";
+                        case SHOTS -> "this is shot number " + over.count() + ", and only " + most.most()
+                                + " may be taken: take one out, or allow more";
+                    };
             found.add(new Breach(over.t(), most, over.action(), over.who(), null, message));
         }
     }
@@ -170,26 +180,65 @@ final class Limits {
         if (limit.line().isPresent()) {
             for (String ball : timeline.balls()) {
                 OptionalDouble crossed = sightings.crosses(ball, limit.line().get());
-                crossed.ifPresent(t -> early(limit, t, limit.id(), null, ball, tallies.received(t), limit.passes(),
-                        "passes", "the ball crosses the line"));
+                crossed.ifPresent(t -> early(
+                        limit,
+                        t,
+                        limit.id(),
+                        null,
+                        ball,
+                        tallies.received(t),
+                        limit.passes(),
+                        "passes",
+                        "the ball crosses the line"));
             }
             return;
         }
-        tallies.shots().forEach(s -> early(limit, s.t(), s.action(), s.who(), s.ball(), tallies.received(s.t()),
-                limit.passes(), "passes", "this shot leaves"));
+        tallies.shots()
+                .forEach(s -> early(
+                        limit,
+                        s.t(),
+                        s.action(),
+                        s.who(),
+                        s.ball(),
+                        tallies.received(s.t()),
+                        limit.passes(),
+                        "passes",
+                        "this shot leaves"));
     }
 
     private void judge(Limit.EntriesFirst limit) {
-        tallies.shots().forEach(s -> early(limit, s.t(), s.action(), s.who(), s.ball(),
-                sightings.entries(limit.zone(), s.t()), limit.entries(),
-                "entries into the " + zone(limit.zone()), "this shot leaves"));
+        tallies.shots()
+                .forEach(s -> early(
+                        limit,
+                        s.t(),
+                        s.action(),
+                        s.who(),
+                        s.ball(),
+                        sightings.entries(limit.zone(), s.t()),
+                        limit.entries(),
+                        "entries into the " + zone(limit.zone()),
+                        "this shot leaves"));
     }
 
-    private void early(Limit limit, double t, String action, String who, String ball, long done, int wanted, String what,
-                       String event) {
+    private void early(
+            Limit limit,
+            double t,
+            String action,
+            String who,
+            String ball,
+            long done,
+            int wanted,
+            String what,
+            String event) {
         if (done < wanted) {
-            found.add(new Breach(t, limit, action, who, ball, "only " + done + " of " + wanted + " " + what
-                    + (done == 1 ? " has" : " have") + " been made when " + event + ": let the others come first, or ask for fewer"));
+            found.add(new Breach(
+                    t,
+                    limit,
+                    action,
+                    who,
+                    ball,
+                    "only " + done + " of " + wanted + " " + what + (done == 1 ? " has" : " have") + " been made when "
+                            + event + ": let the others come first, or ask for fewer"));
         }
     }
 
@@ -199,15 +248,31 @@ final class Limits {
             return;
         }
         double start = from.getAsDouble();
-        OptionalDouble done = limit.zone().isPresent() ? sightings.inZone(limit.zone().get(), start)
-                : tallies.shots().stream().mapToDouble(Event::t).filter(t -> t >= start).findFirst();
+        OptionalDouble done = limit.zone().isPresent()
+                ? sightings.inZone(limit.zone().get(), start)
+                : tallies.shots().stream()
+                        .mapToDouble(Event::t)
+                        .filter(t -> t >= start)
+                        .findFirst();
         double taken = done.orElse(Double.POSITIVE_INFINITY) - start;
         if (taken > limit.seconds() + 1e-9) {
-            String what = limit.zone().isPresent() ? "a ball in the " + zone(limit.zone().get()) : "a shot";
+            String what = limit.zone().isPresent()
+                    ? "a ball in the " + zone(limit.zone().get())
+                    : "a shot";
             String when = done.isPresent() ? "it takes " + seconds(taken) : "there is none";
-            String action = limit.zone().isPresent() || done.isEmpty() ? limit.id() : tallies.shots().stream()
-                    .filter(s -> s.t() == done.getAsDouble()).findFirst().map(Event::action).orElse(limit.id());
-            found.add(new Breach(Math.min(start + limit.seconds(), timeline.duration()), limit, action, null, null,
+            String action = limit.zone().isPresent() || done.isEmpty()
+                    ? limit.id()
+                    : tallies.shots().stream()
+                            .filter(s -> s.t() == done.getAsDouble())
+                            .findFirst()
+                            .map(Event::action)
+                            .orElse(limit.id());
+            found.add(new Breach(
+                    Math.min(start + limit.seconds(), timeline.duration()),
+                    limit,
+                    action,
+                    null,
+                    null,
                     "there should be " + what + " within " + seconds(limit.seconds()) + ", and " + when
                             + ": set things off sooner, or allow more time"));
         }
@@ -216,25 +281,40 @@ final class Limits {
     private void judge(Limit.OnlyIn limit) {
         for (String who : timeline.people()) {
             if (!limit.who().contains(who)) {
-                sightings.inZone(who, limit.zone(), 0).ifPresent(t -> found.add(new Breach(t, limit, doing(who, t, limit),
-                        who, null, Problems.name(stage, who) + " may not be in the " + zone(limit.zone())
-                        + ": lead the way round it, or let " + Problems.name(stage, who) + " in")));
+                sightings
+                        .inZone(who, limit.zone(), 0)
+                        .ifPresent(t -> found.add(new Breach(
+                                t,
+                                limit,
+                                doing(who, t, limit),
+                                who,
+                                null,
+                                Problems.name(stage, who) + " may not be in the " + zone(limit.zone())
+                                        + ": lead the way round it, or let " + Problems.name(stage, who) + " in")));
             }
         }
     }
 
     private void judge(Limit.NotBefore limit) {
         double moment = timeline.moment(limit.moment()).orElse(Double.POSITIVE_INFINITY);
-        tallies.firstTouch(limit.who()).filter(touch -> touch.t() < moment - 1e-9).ifPresent(touch ->
-                found.add(new Breach(touch.t(), limit, touch.action(), limit.who(), touch.ball(),
+        tallies.firstTouch(limit.who())
+                .filter(touch -> touch.t() < moment - 1e-9)
+                .ifPresent(touch -> found.add(new Breach(
+                        touch.t(),
+                        limit,
+                        touch.action(),
+                        limit.who(),
+                        touch.ball(),
                         Problems.name(stage, limit.who()) + " may not touch the ball yet: let this wait")));
     }
 
     /** What somebody is doing at a time; the limit when they are doing nothing. */
     private String doing(String who, double t, Limit limit) {
-        return stage.actionsOf(who).stream().map(Action::id)
+        return stage.actionsOf(who).stream()
+                .map(Action::id)
                 .filter(a -> timeline.times(a).filter(x -> x.start() <= t).isPresent())
-                .reduce((a, b) -> b).orElse(limit.id());
+                .reduce((a, b) -> b)
+                .orElse(limit.id());
     }
 
     private String zone(String id) {

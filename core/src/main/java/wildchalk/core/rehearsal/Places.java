@@ -6,6 +6,8 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.TravelPath;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;
 
@@ -31,6 +33,7 @@ public final class Places {
         }
     };
 
+    /** The places of a stage before the whistle. */
     public Places(Stage stage, Surface surface) {
         this.stage = stage;
         this.surface = surface;
@@ -47,13 +50,20 @@ public final class Places {
      * @param reach metres beside its posts that still count
      */
     public Optional<Spot> goalAt(Vec place, double reach) {
-        Optional<Spot> gear = stage.pieces().stream().filter(Piece.Item.class::isInstance).map(Piece.Item.class::cast)
-                .filter(g -> g.kind().isShotAt() && place.distance(g.at()) <= g.width() / 2 + reach).map(g -> Spot.at(g.id())).findFirst();
-        return gear.or(() -> surface.targets().stream().filter(t -> place.distance(t.at()) <= t.width() / 2 + reach)
-                .map(t -> (Spot) new Spot.AtTarget(t.id())).findFirst());
+        Optional<Spot> gear = stage.pieces().stream()
+                .filter(Piece.Item.class::isInstance)
+                .map(Piece.Item.class::cast)
+                .filter(g -> g.kind().isShotAt() && place.distance(g.at()) <= g.width() / 2 + reach)
+                .map(g -> Spot.at(g.id()))
+                .findFirst();
+        return gear.or(() -> surface.targets().stream()
+                .filter(t -> place.distance(t.at()) <= t.width() / 2 + reach)
+                .map(t -> (Spot) new Spot.AtTarget(t.id()))
+                .findFirst());
     }
 
-    public List<Vec> of(Action.Path path) {
+    /** Where a path goes, metres; as many places as it has spots. */
+    public List<Vec> of(TravelPath path) {
         return path.through().stream().map(this::of).toList();
     }
 
@@ -64,7 +74,7 @@ public final class Places {
             if (other.id().equals(action.id())) {
                 break;
             }
-            if (other instanceof Action.Travel travel) {
+            if (other instanceof Travel travel) {
                 place = of(travel.path().last());
             }
         }

@@ -15,6 +15,8 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Reads;
 import wildchalk.core.drill.Soundness;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.timeline.Problem;
 
 /** Puts into words what cannot happen as drawn, one problem for each action. */
 final class Problems {
@@ -48,11 +50,15 @@ final class Problems {
             return false;
         }
         boolean real = Double.isFinite(action.cue().delay())
-                && Soundness.spots(action).stream().allMatch(spot -> places.of(spot).isFinite());
-        real &= !(action instanceof Action.Travel t) || t.going().pace() > 0 && t.going().pace() <= 1;
-        boolean moves = action instanceof Action.Travel || action instanceof Action.Delivery;
-        if (action instanceof Action.Shadow shadow && (stage.person(shadow.whom()).isEmpty()
-                || shadow.whom().equals(shadow.who()) || !Double.isFinite(shadow.distance()))) {
+                && Soundness.spots(action).stream()
+                        .allMatch(spot -> places.of(spot).isFinite());
+        real &= !(action instanceof Travel t)
+                || t.going().pace() > 0 && t.going().pace() <= 1;
+        boolean moves = action instanceof Travel || action instanceof Action.Delivery;
+        if (action instanceof Action.Shadow shadow
+                && (stage.person(shadow.whom()).isEmpty()
+                        || shadow.whom().equals(shadow.who())
+                        || !Double.isFinite(shadow.distance()))) {
             add(action, Problem.Kind.NOWHERE, "there is nobody to follow: choose whom this is about");
             return false;
         }
@@ -65,38 +71,57 @@ final class Problems {
 
     void noBall(Action action) {
         String name = name(action.who());
-        add(action, Problem.Kind.NO_BALL, name + " has no ball here: give " + name
-                + " one, or let this wait until " + name + " receives a pass");
+        add(
+                action,
+                Problem.Kind.NO_BALL,
+                name + " has no ball here: give " + name + " one, or let this wait until " + name + " receives a pass");
     }
 
-    void nothingThere(Action.Collect collect) {
-        add(collect, Problem.Kind.NOTHING_THERE, name(collect.who()) + " finds no ball there: put one down, or let this wait until one lies there");
+    void nothingThere(Travel.Collect collect) {
+        add(
+                collect,
+                Problem.Kind.NOTHING_THERE,
+                name(collect.who()) + " finds no ball there: put one down, or let this wait until one lies there");
     }
 
     /** Says when a pass cannot go the way it was drawn. */
     void cannotGoSo(Action.Pass pass, Deliveries deliveries, Deliveries.Sent sent) {
         if (deliveries.missesItsWall(pass)) {
-            add(pass, Problem.Kind.NOT_SO, BallWays.isRim(pass)
-                    ? "the ball cannot go round there: no round corner of boards lies between the two, so it goes straight"
-                    : "the ball cannot come off there: the wall is not straight between the two, so it goes straight");
+            add(
+                    pass,
+                    Problem.Kind.NOT_SO,
+                    BallWays.isRim(pass)
+                            ? "the ball cannot go round there: no round corner of boards lies between the two, "
+                                    + "so it goes straight"
+                            : "the ball cannot come off there: the wall is not straight between the two, so it "
+                                    + "goes straight");
         } else if (pass.manner() == Action.Manner.HAND_OFF && (sent.arrival() - sent.release()) > HAND_OFF_SECONDS) {
-            add(pass, Problem.Kind.NOT_SO, name(pass.who()) + " is too far away to hand the ball over: bring the two together first");
+            add(
+                    pass,
+                    Problem.Kind.NOT_SO,
+                    name(pass.who()) + " is too far away to hand the ball over: bring the two together first");
         }
     }
 
     void cannotHandle(Action.Handle handle, Handling.Trouble trouble) {
         String name = name(handle.who());
-        add(handle, Problem.Kind.NOT_SO, switch (trouble) {
-            case OUT_OF_REACH -> name + " is too far away to pick this up: let " + name + " go there first";
-            case NOT_IN_HAND -> name + " has not got this in hand: let " + name + " pick it up first";
-            case NOT_THERE -> "this is not on the ground, so nobody can pick it up: put it down first";
-        });
+        add(
+                handle,
+                Problem.Kind.NOT_SO,
+                switch (trouble) {
+                    case OUT_OF_REACH -> name + " is too far away to pick this up: let " + name + " go there first";
+                    case NOT_IN_HAND -> name + " has not got this in hand: let " + name + " pick it up first";
+                    case NOT_THERE -> "this is not on the ground, so nobody can pick it up: put it down first";
+                });
     }
 
     void sentElsewhere(Action action) {
         dropped.add(action.id());
-        add(action, Problem.Kind.SENT_ELSEWHERE, name(action.who()) + " never gets to this: they are sent another way first. "
-                + "Set it off by something that comes later");
+        add(
+                action,
+                Problem.Kind.SENT_ELSEWHERE,
+                name(action.who()) + " never gets to this: they are sent another way first. "
+                        + "Set it off by something that comes later");
     }
 
     /** Says of every action that never started what it waits for in vain. */
@@ -104,25 +129,35 @@ final class Problems {
         for (Action action : actions) {
             boolean excused = dropped.contains(action.id()) || isLeftOut(action, started, new HashSet<>());
             if (!started.contains(action.id()) && !excused) {
-                add(action, Problem.Kind.NEVER, inCircle(action)
-                        ? "this waits for itself in a circle: set one of them off by the whistle"
-                        : vain(action));
+                add(
+                        action,
+                        Problem.Kind.NEVER,
+                        inCircle(action)
+                                ? "this waits for itself in a circle: set one of them off by the whistle"
+                                : vain(action));
             }
         }
     }
 
     /** Says of every option that nothing follows from it: what is empty, and of what is taken, what never begins. */
     void leadsNowhere(Choices choices, Set<String> started) {
-        for (Instruction.Read read : stage.said(Instruction.Read.class)) {
+        for (Instruction.Read read : stage.instructions(Instruction.Read.class)) {
             Optional<Instruction.Option> taken = Reads.taken(stage, choices, read);
             for (int i = 0; i < read.options().size(); i++) {
                 Instruction.Option option = read.options().get(i);
-                boolean nothing = option.actions().isEmpty() || taken.filter(option::equals).isPresent()
-                        && option.actions().stream().noneMatch(started::contains);
+                boolean nothing = option.actions().isEmpty()
+                        || taken.filter(option::equals).isPresent()
+                                && option.actions().stream().noneMatch(started::contains);
                 if (nothing) {
-                    String label = option.label().isBlank() ? "option " + (i + 1) : "\u201c" + option.label() + "\u201d";
-                    found.putIfAbsent(read.id(), new Problem(read.id(), Problem.Kind.LEADS_NOWHERE, label + " leads nowhere: draw what "
-                            + name(read.who()) + " does then, or take it away"));
+                    String label =
+                            option.label().isBlank() ? "option " + (i + 1) : "\u201c" + option.label() + "\u201d";
+                    found.putIfAbsent(
+                            read.id(),
+                            new Problem(
+                                    read.id(),
+                                    Problem.Kind.LEADS_NOWHERE,
+                                    label + " leads nowhere: draw what " + name(read.who())
+                                            + " does then, or take it away"));
                 }
             }
         }
@@ -133,14 +168,16 @@ final class Problems {
         if (notTaken.isEmpty() || !seen.add(action.id())) {
             return false;
         }
-        return waitsFor(action).filter(a -> !started.contains(a.id()) && (notTaken.contains(a.id()) || isLeftOut(a, started, seen))).isPresent();
+        return waitsFor(action)
+                .filter(a -> !started.contains(a.id()) && (notTaken.contains(a.id()) || isLeftOut(a, started, seen)))
+                .isPresent();
     }
 
     private String vain(Action action) {
         Optional<Action> other = waitsFor(action);
         if (action.cue().trigger() instanceof Cue.Called called) {
-            return "this waits for the call \u201c" + called.word() + "\u201d, but nobody calls it: let somebody, or choose what "
-                    + "sets it off";
+            return "this waits for the call \u201c" + called.word()
+                    + "\u201d, but nobody calls it: let somebody, or choose what " + "sets it off";
         }
         if (!action.cue().trigger().watched().isEmpty()) {
             return "this waits for " + name(action.cue().trigger().watched().get(0))
@@ -166,12 +203,14 @@ final class Problems {
     }
 
     private Optional<Action> waitsFor(Action action) {
-        if (action.cue().trigger() instanceof Cue.Next) {
+        if (action.cue().trigger().followsOwn()) {
             List<Action> own = stage.actionsOf(action.who());
             int i = own.indexOf(action);
             return i > 0 ? Optional.of(own.get(i - 1)) : Optional.empty();
         }
-        return action.cue().trigger().parts().stream().flatMap(t -> t.of().stream()).flatMap(a -> stage.action(a).stream())
+        return action.cue().trigger().parts().stream()
+                .flatMap(t -> t.of().stream())
+                .flatMap(a -> stage.action(a).stream())
                 .findFirst();
     }
 
@@ -184,6 +223,9 @@ final class Problems {
     }
 
     static String name(Stage stage, String who) {
-        return stage.person(who).map(Piece.Person::label).filter(l -> !l.isBlank()).orElse("this person");
+        return stage.person(who)
+                .map(Piece.Person::label)
+                .filter(l -> !l.isBlank())
+                .orElse("this person");
     }
 }

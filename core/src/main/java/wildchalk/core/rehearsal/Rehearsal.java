@@ -2,15 +2,19 @@ package wildchalk.core.rehearsal;
 
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.motion.Speeds;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.timeline.Timeline;
 
 /** Works a whole stage out: cues become times, times become positions. */
 public final class Rehearsal {
 
-    private Rehearsal() {
-    }
+    private Rehearsal() {}
 
-    /** The timeline of a stage with the surface's usual speeds for those who are on it. Never fails: what cannot happen is a problem in it. */
+    /**
+     * The timeline of a stage with the surface's usual speeds for those who are on it. Never fails: what cannot happen
+     * is a problem in it.
+     */
     public static Timeline of(Stage stage, Surface surface) {
         return of(stage, surface, Speeds.of(surface, stage.effort()));
     }
@@ -20,12 +24,22 @@ public final class Rehearsal {
         return of(stage, surface, Speeds.of(surface, stage.effort()), choices);
     }
 
+    /** The same with people and balls as fast as that. */
     public static Timeline of(Stage stage, Surface surface, Speeds speeds) {
         return of(stage, surface, speeds, Choices.NONE);
     }
 
+    /**
+     * The same with people and balls as fast as that and reads going the way they are chosen. Never fails; see
+     * {@link Timeline#problems}.
+     */
     public static Timeline of(Stage stage, Surface surface, Speeds speeds, Choices choices) {
         Surface marked = stage.marked(surface);
-        return new Decisions(stage, marked, choices, c -> Limits.judged(stage, marked, new Simulation(stage, marked, speeds, c).run())).timeline();
+        return new Decisions(
+                        stage,
+                        marked,
+                        choices,
+                        c -> Limits.judged(stage, marked, new Simulation(stage, marked, speeds, c).run()))
+                .timeline();
     }
 }

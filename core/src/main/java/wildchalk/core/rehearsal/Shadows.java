@@ -7,11 +7,14 @@ import java.util.Map;
 import java.util.function.Function;
 import wildchalk.core.drill.Action.Shadow;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.motion.PersonTrack;
+import wildchalk.core.motion.Speeds;
+import wildchalk.core.motion.Stretch;
 import wildchalk.core.rehearsal.Followed.State;
 
 /**
- * Works out people who follow others, all of them together, twenty-five times a second. What is to come is
- * foreseen from what everybody has set out to do, and forgotten when somebody sets out on something else.
+ * Works out people who follow others, all of them together, twenty-five times a second. What is to come is foreseen
+ * from what everybody has set out to do, and forgotten when somebody sets out on something else.
  */
 final class Shadows {
 
@@ -27,8 +30,7 @@ final class Shadows {
     /** Fastest turn of a body, radians per second; assumed. */
     private static final double TURN = 9;
 
-    private record Follower(Shadow shadow, Followed way, PersonTrack other, double top) {
-    }
+    private record Follower(Shadow shadow, Followed way, PersonTrack other, double top) {}
 
     private final Map<String, Follower> active = new LinkedHashMap<>();
     private final Function<String, PersonTrack> tracks;
@@ -58,9 +60,15 @@ final class Shadows {
     void begin(Shadow shadow, double now) {
         changed(now);
         PersonTrack track = tracks.apply(shadow.who());
-        Followed way = new Followed(this, new State(now, track.at(now), track.velocity(now), track.pose(now).facing()));
+        Followed way = new Followed(
+                this,
+                new State(
+                        now, track.at(now), track.velocity(now), track.pose(now).facing()));
         track.add(way);
-        active.put(shadow.id(), new Follower(shadow, way, tracks.apply(shadow.whom()), speeds.top().get(shadow.gait())));
+        active.put(
+                shadow.id(),
+                new Follower(
+                        shadow, way, tracks.apply(shadow.whom()), speeds.top().get(shadow.gait())));
     }
 
     /** Somebody stops following; where they went until then. */
@@ -166,7 +174,10 @@ final class Shadows {
         return v.length() > top ? v.unit().times(top) : v;
     }
 
-    /** As much of a wanted change of velocity as a body can do in {@code dt}: it speeds up, brakes and turns only so hard. */
+    /**
+     * As much of a wanted change of velocity as a body can do in {@code dt}: it speeds up, brakes and turns only so
+     * hard.
+     */
     private Vec limited(Vec v, Vec change, double top, double dt) {
         double speed = v.length();
         Vec along = speed > 1e-6 ? v.unit() : change.unit();

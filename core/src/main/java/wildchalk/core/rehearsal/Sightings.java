@@ -7,8 +7,10 @@ import java.util.function.DoubleFunction;
 import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.motion.Halving;
 import wildchalk.core.surface.Marking;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.timeline.Timeline;
 
 /**
  * Looks through a finished timeline for where people and balls come. One looks again as soon as somebody could have got
@@ -20,6 +22,7 @@ final class Sightings {
     private static final double FINE = 1e-4;
     /** Nobody runs, and no ball flies, faster than this, m/s; assumed. */
     private static final double FASTEST_PERSON = 15;
+
     private static final double FASTEST_BALL = 60;
 
     private final Timeline timeline;
@@ -31,8 +34,7 @@ final class Sightings {
     }
 
     /** What is looked at: where it is, how fast it can be, and from when on it counts. */
-    private record Seen(DoubleFunction<Vec> place, double fastest, double from) {
-    }
+    private record Seen(DoubleFunction<Vec> place, double fastest, double from) {}
 
     private Seen person(String who) {
         return new Seen(t -> timeline.pose(who, t).at(), FASTEST_PERSON, 0);
@@ -44,21 +46,32 @@ final class Sightings {
 
     /** When a person is first seen in a zone. */
     OptionalDouble inZone(String who, String zone, double from) {
-        return surface.zone(zone).map(z -> first(person(who), from, z::contains, awayFrom(z))).orElse(OptionalDouble.empty());
+        return surface.zone(zone)
+                .map(z -> first(person(who), from, z::contains, awayFrom(z)))
+                .orElse(OptionalDouble.empty());
     }
 
     /** When any ball is first seen in a zone. */
     OptionalDouble inZone(String zone, double from) {
         Optional<Surface.Zone> there = surface.zone(zone);
-        return there.isEmpty() ? OptionalDouble.empty() : timeline.balls().stream().map(this::ball)
-                .map(b -> first(b, Math.max(from, b.from()), there.get()::contains, awayFrom(there.get())))
-                .filter(OptionalDouble::isPresent).mapToDouble(OptionalDouble::getAsDouble).min();
+        return there.isEmpty()
+                ? OptionalDouble.empty()
+                : timeline.balls().stream()
+                        .map(this::ball)
+                        .map(b -> first(b, Math.max(from, b.from()), there.get()::contains, awayFrom(there.get())))
+                        .filter(OptionalDouble::isPresent)
+                        .mapToDouble(OptionalDouble::getAsDouble)
+                        .min();
     }
 
     /** How often balls have come into a zone from outside before a time. */
     long entries(String zone, double until) {
         Optional<Surface.Zone> there = surface.zone(zone);
-        return there.isEmpty() ? 0 : timeline.balls().stream().mapToLong(b -> entries(ball(b), there.get(), until)).sum();
+        return there.isEmpty()
+                ? 0
+                : timeline.balls().stream()
+                        .mapToLong(b -> entries(ball(b), there.get(), until))
+                        .sum();
     }
 
     private static long entries(Seen ball, Surface.Zone zone, double until) {
@@ -109,7 +122,8 @@ final class Sightings {
             }
             double to = Math.min(end, t + pause(seen, t, away));
             if (holds.test(seen.place().apply(to))) {
-                return OptionalDouble.of(Halving.begin(x -> holds.test(seen.place().apply(x)), t, to, FINE));
+                return OptionalDouble.of(
+                        Halving.begin(x -> holds.test(seen.place().apply(x)), t, to, FINE));
             }
             t = to;
         }

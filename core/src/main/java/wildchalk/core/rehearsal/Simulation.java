@@ -9,21 +9,24 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
-import wildchalk.core.drill.Action.Delivery;
-import wildchalk.core.drill.Action.Travel;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Action.Delivery;
 import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Choices;
-import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Reads;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.motion.Speeds;
 import wildchalk.core.rehearsal.Agenda.Entry;
 import wildchalk.core.rehearsal.Agenda.Kind;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.timeline.Event;
+import wildchalk.core.timeline.Timeline;
 
 /**
  * Plays one stage through, moment by moment. Each action starts once at most, so it always comes to an end: after as
@@ -42,9 +45,9 @@ final class Simulation {
     private final Problems problems;
     private final Begin begin = new Begin();
     private final End end = new End();
-    private final Rep rep;
-    private final Legwork legs;
-    private final Ballwork balls;
+    private final RehearsalState rep;
+    private final Locomotion legs;
+    private final BallPlay balls;
     private final Map<String, Supplier<List<Vec>>> lines = new HashMap<>();
 
     Simulation(Stage stage, Surface surface, Speeds speeds, Choices choices) {
@@ -59,10 +62,12 @@ final class Simulation {
         Vec attacked = surface.target("goal").map(Surface.Target::at).orElse(new Vec(surface.length() / 2, 0));
         Shadows shadows = new Shadows(bodies::track, new Aims(attacked, deliveries::ballFor), speeds);
         this.watches = new Watches(surface, this::where);
-        this.rep = new Rep(stage.actions().stream().filter(a -> !notTaken.contains(a.id()))
-                .filter(a -> problems.canBePlayed(a, places)).toList());
-        this.balls = new Ballwork(rep, stage, choices, deliveries, shadows, problems, speeds);
-        this.legs = new Legwork(rep, bodies, shadows, balls, watches, problems, speeds, lines);
+        this.rep = new RehearsalState(stage.actions().stream()
+                .filter(a -> !notTaken.contains(a.id()))
+                .filter(a -> problems.canBePlayed(a, places))
+                .toList());
+        this.balls = new BallPlay(rep, stage, choices, deliveries, shadows, problems, speeds);
+        this.legs = new Locomotion(rep, bodies, shadows, balls, watches, problems, speeds, lines);
         legs.lookOutFor(moments());
         rep.onEnd(this::ended);
     }
@@ -73,12 +78,16 @@ final class Simulation {
     }
 
     private Optional<Vec> where(String id, double t) {
-        return Optional.ofNullable(bodies.track(id)).map(p -> p.at(t)).or(() -> deliveries.place(id, t))
+        return Optional.ofNullable(bodies.track(id))
+                .map(p -> p.at(t))
+                .or(() -> deliveries.place(id, t))
                 .or(() -> stage.piece(id).map(Piece::at));
     }
 
     Timeline run() {
-        moments().filter(Watches::isWatched).sorted(Comparator.comparing(Object::toString))
+        moments()
+                .filter(Watches::isWatched)
+                .sorted(Comparator.comparing(Object::toString))
                 .forEach(m -> watches.lookOutFor(m, 0));
         rep.happens(new Cue.Whistle());
         for (double due = due(); due < Double.POSITIVE_INFINITY; due = due()) {
@@ -97,8 +106,14 @@ final class Simulation {
         for (Action action : stage.actions()) {
             lines.putIfAbsent(action.id(), () -> plannedLine(action));
         }
-        return new Timeline(new Timeline.Tracks(bodies.tracks(), deliveries.tracks(), handling.tracks()), rep.times(),
-                lines, rep.happened(), rep.events(), Beats.of(rep.actions(), rep.times()), problems.found());
+        return new Timeline(
+                new Timeline.Tracks(bodies.tracks(), deliveries.tracks(), handling.tracks()),
+                rep.times(),
+                lines,
+                rep.happened(),
+                rep.events(),
+                Beats.of(rep.actions(), rep.times()),
+                problems.found());
     }
 
     /** When the next thing happens that is known of; while somebody moves or follows, things may yet be seen. */
@@ -115,7 +130,8 @@ final class Simulation {
             return quiet;
         }
         // Who waits for what never comes has waited until all else is over.
-        rep.actions().stream().filter(a -> a instanceof Action.Hold && rep.isOn(a.id()))
+        rep.actions().stream()
+                .filter(a -> a instanceof Action.Hold && rep.isOn(a.id()))
                 .forEach(a -> rep.plan(rep.now(), Kind.END, a.id()));
         return rep.agenda().due();
     }
@@ -181,7 +197,7 @@ final class Simulation {
     private ActionCases.Families<List<Vec>> drawnTo(Vec from) {
         return new ActionCases.Families<>() {
             @Override
-            public List<Vec> travel(Action.Travel travel) {
+            public List<Vec> travel(Travel travel) {
                 return places.of(travel.path());
             }
 
@@ -271,17 +287,17 @@ final class Simulation {
     private final class End implements ActionCases<Void> {
 
         @Override
-        public Void run(Action.Run run) {
+        public Void run(Travel.Run run) {
             return null;
         }
 
         @Override
-        public Void carry(Action.Carry carry) {
+        public Void carry(Travel.Carry carry) {
             return null;
         }
 
         @Override
-        public Void collect(Action.Collect collect) {
+        public Void collect(Travel.Collect collect) {
             balls.collected(collect);
             return null;
         }

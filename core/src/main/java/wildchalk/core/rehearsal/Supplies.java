@@ -11,23 +11,27 @@ import wildchalk.core.geometry.Vec;
 final class Supplies {
 
     /** One ball from a heap. */
-    record Taken(String ball, Vec from) {
-    }
+    record Taken(String ball, Vec from) {}
 
     private final Map<String, Piece.Supply> heaps = new LinkedHashMap<>();
     private final Map<String, Integer> left = new LinkedHashMap<>();
 
     Supplies(Stage stage) {
-        stage.pieces().stream().filter(Piece.Supply.class::isInstance).map(Piece.Supply.class::cast).forEach(s -> {
-            heaps.put(s.id(), s);
-            left.put(s.id(), s.count());
-        });
+        stage.pieces().stream()
+                .filter(Piece.Supply.class::isInstance)
+                .map(Piece.Supply.class::cast)
+                .forEach(s -> {
+                    heaps.put(s.id(), s);
+                    left.put(s.id(), s.count());
+                });
     }
 
     /** The heap that somebody at {@code place} can reach, when there is a ball left in it. */
     Optional<String> inReach(Vec place) {
-        return heaps.values().stream().filter(s -> s.at().distance(place) <= Piece.Supply.IN_REACH && left.get(s.id()) > 0)
-                .min((a, b) -> Double.compare(a.at().distance(place), b.at().distance(place))).map(Piece.Supply::id);
+        return heaps.values().stream()
+                .filter(s -> s.at().distance(place) <= Piece.Supply.IN_REACH && left.get(s.id()) > 0)
+                .min((a, b) -> Double.compare(a.at().distance(place), b.at().distance(place)))
+                .map(Piece.Supply::id);
     }
 
     /** Whether somebody at {@code place} can reach a heap. */

@@ -6,7 +6,12 @@ import java.util.Optional;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.measure.Ruler;
+import wildchalk.core.motion.Possession;
+import wildchalk.core.timeline.ActionTimes;
+import wildchalk.core.timeline.Event;
+import wildchalk.core.timeline.Timeline;
 
 /** Counts what is done with balls in a finished timeline: touches, dribbles, passes, shots. */
 final class Tallies {
@@ -17,8 +22,7 @@ final class Tallies {
     private static final double PER_DRIBBLE = 2;
 
     /** More than may be: when, by what and whom, and how many in all. */
-    record Over(double t, String action, String who, int count) {
-    }
+    record Over(double t, String action, String who, int count) {}
 
     private final Stage stage;
     private final Timeline timeline;
@@ -71,23 +75,35 @@ final class Tallies {
             Optional<ActionTimes> times = timeline.times(action.id())
                     .filter(t -> t.start() >= spell.from() - 1e-9 && t.start() <= spell.to() + 1e-9);
             if (times.isPresent()) {
-                n += action instanceof Action.Carry ? carried(action, touches) : touches && sentOn(action, spell) ? 1 : 0;
+                n += counted(action, spell, touches);
                 breaks = breaks == null && n > limit.most() ? action : breaks;
             }
         }
-        return breaks == null ? Optional.empty() : Optional.of(new Over(
-                timeline.times(breaks.id()).orElseThrow().start(), breaks.id(), spell.who(), n));
+        return breaks == null
+                ? Optional.empty()
+                : Optional.of(new Over(timeline.times(breaks.id()).orElseThrow().start(), breaks.id(), spell.who(), n));
+    }
+
+    private int counted(Action action, Possession spell, boolean touches) {
+        if (action instanceof Travel.Carry) {
+            return carried(action, touches);
+        }
+        return touches && sentOn(action, spell) ? 1 : 0;
     }
 
     private int carried(Action carry, boolean touches) {
-        return (int) Math.max(1, Math.round(Ruler.length(timeline.line(carry.id())) / (touches ? PER_TOUCH : PER_DRIBBLE)));
+        return (int)
+                Math.max(1, Math.round(Ruler.length(timeline.line(carry.id())) / (touches ? PER_TOUCH : PER_DRIBBLE)));
     }
 
     /** Whether a ball is sent on with a touch of its own. */
     private boolean sentOn(Action action, Possession spell) {
         boolean received = spell.from() > 0;
-        return action instanceof Action.Delivery d && !(received && d.touch() == Action.Touch.FIRST_TIME)
-                && timeline.times(action.id()).filter(t -> t.release() <= spell.to() + 1e-9).isPresent();
+        return action instanceof Action.Delivery d
+                && !(received && d.touch() == Action.Touch.FIRST_TIME)
+                && timeline.times(action.id())
+                        .filter(t -> t.release() <= spell.to() + 1e-9)
+                        .isPresent();
     }
 
     List<Event> shots() {
@@ -95,19 +111,27 @@ final class Tallies {
     }
 
     private List<Event> released(Class<? extends Action> kind) {
-        return timeline.events().stream().filter(e -> e.kind() == Event.Kind.RELEASE
-                && stage.action(e.action()).filter(kind::isInstance).isPresent()).toList();
+        return timeline.events().stream()
+                .filter(e -> e.kind() == Event.Kind.RELEASE
+                        && stage.action(e.action()).filter(kind::isInstance).isPresent())
+                .toList();
     }
 
     /** Passes that have got there before a time. */
     long received(double before) {
-        return timeline.events().stream().filter(e -> e.kind() == Event.Kind.ARRIVAL && e.t() < before + 1e-9
-                && stage.action(e.action()).filter(Action.Pass.class::isInstance).isPresent()).count();
+        return timeline.events().stream()
+                .filter(e -> e.kind() == Event.Kind.ARRIVAL
+                        && e.t() < before + 1e-9
+                        && stage.action(e.action())
+                                .filter(Action.Pass.class::isInstance)
+                                .isPresent())
+                .count();
     }
 
     /** The first time that somebody touches a ball; sending one they had from the start counts. */
     Optional<Event> firstTouch(String who) {
-        return timeline.events().stream().filter(e -> who.equals(e.who())
-                && (e.kind() == Event.Kind.TOUCH || e.kind() == Event.Kind.RELEASE)).findFirst();
+        return timeline.events().stream()
+                .filter(e -> who.equals(e.who()) && (e.kind() == Event.Kind.TOUCH || e.kind() == Event.Kind.RELEASE))
+                .findFirst();
     }
 }

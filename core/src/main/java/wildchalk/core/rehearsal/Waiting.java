@@ -8,8 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import wildchalk.core.drill.Action;
-import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Cue.Trigger;
 
 /** Which actions wait for which moment: for one, for all of several, or for the first of several. */
 final class Waiting {
@@ -35,7 +35,8 @@ final class Waiting {
         if (trigger instanceof Cue.AllOf) {
             wait.toCome.addAll(trigger.parts());
         }
-        new HashSet<>(trigger.parts()).forEach(t -> waits.computeIfAbsent(t, k -> new ArrayList<>()).add(wait));
+        new HashSet<>(trigger.parts())
+                .forEach(t -> waits.computeIfAbsent(t, k -> new ArrayList<>()).add(wait));
     }
 
     /** The actions that a moment sets off, each once, in the order in which they began to wait. */
@@ -57,8 +58,10 @@ final class Waiting {
 
     /** The actions that wait for one moment and for nothing else. */
     List<Action> waitingJustFor(Trigger moment) {
-        return waits.getOrDefault(moment, List.of()).stream().filter(w -> !w.over && w.whole.equals(moment))
-                .map(w -> w.action).toList();
+        return waits.getOrDefault(moment, List.of()).stream()
+                .filter(w -> !w.over && w.whole.equals(moment))
+                .map(w -> w.action)
+                .toList();
     }
 
     /** Every single moment that somebody waits for. */
@@ -86,7 +89,8 @@ final class Waiting {
 
             @Override
             public Trigger several(Cue.Several several) {
-                return several.with(several.parts().stream().map(t -> plain(t, before)).toList());
+                return several.with(
+                        several.parts().stream().map(t -> plain(t, before)).toList());
             }
 
             @Override

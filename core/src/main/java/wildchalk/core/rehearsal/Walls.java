@@ -36,7 +36,16 @@ final class Walls {
         }
         Vec seen = mirrored(to, wall);
         boolean side = wall == Wall.LEFT || wall == Wall.RIGHT;
-        double at = wall == Wall.LEFT ? -y : wall == Wall.RIGHT ? y : wall == Wall.END ? x : -x;
+        double at;
+        if (wall == Wall.LEFT) {
+            at = -y;
+        } else if (wall == Wall.RIGHT) {
+            at = y;
+        } else if (wall == Wall.END) {
+            at = x;
+        } else {
+            at = -x;
+        }
         double whole = side ? seen.y() - from.y() : seen.x() - from.x();
         if (Math.abs(whole) < 1e-9) {
             return Optional.empty();
@@ -48,6 +57,8 @@ final class Walls {
 
     /** The way of a ball: straight, or by the wall where that can be. */
     List<Vec> way(Vec from, Vec to, Optional<Wall> off) {
-        return off.flatMap(w -> meets(from, to, w)).map(m -> List.of(from, m, to)).orElse(List.of(from, to));
+        return off.flatMap(w -> meets(from, to, w))
+                .map(m -> List.of(from, m, to))
+                .orElse(List.of(from, to));
     }
 }

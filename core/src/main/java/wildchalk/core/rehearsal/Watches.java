@@ -5,9 +5,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.DoublePredicate;
-import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.motion.Halving;
 import wildchalk.core.surface.Marking;
 import wildchalk.core.surface.Surface;
 
@@ -16,6 +17,7 @@ final class Watches {
 
     /** How often one looks, in seconds; a moment in between is then found to {@link #FINE}. */
     private static final double LOOK = 0.02;
+
     private static final double FINE = 1e-5;
 
     private static final class Watch {
@@ -31,8 +33,7 @@ final class Watches {
     }
 
     /** Something that was seen. */
-    record Seen(Trigger trigger, double time) {
-    }
+    record Seen(Trigger trigger, double time) {}
 
     private final Surface surface;
     private final BiFunction<String, Double, Optional<Vec>> where;
@@ -102,14 +103,21 @@ final class Watches {
 
     /** Begins to look out for something; who is near already has come near now, who is in a zone must come in anew. */
     void lookOutFor(Trigger trigger, double now) {
-        DoublePredicate holds = trigger instanceof Cue.Enters e ? inside(e)
-                : trigger instanceof Cue.Crosses c ? beyond(c, now) : near((Cue.Near) trigger);
+        DoublePredicate holds;
+        if (trigger instanceof Cue.Enters e) {
+            holds = inside(e);
+        } else if (trigger instanceof Cue.Crosses c) {
+            holds = beyond(c, now);
+        } else {
+            holds = near((Cue.Near) trigger);
+        }
         watches.add(new Watch(trigger, holds, !(trigger instanceof Cue.Near) && holds.test(now)));
     }
 
     private DoublePredicate inside(Cue.Enters e) {
         Optional<Surface.Zone> zone = surface.zone(e.zone());
-        return t -> zone.isPresent() && where.apply(e.who(), t).filter(p -> zone.get().contains(p)).isPresent();
+        return t -> zone.isPresent()
+                && where.apply(e.who(), t).filter(p -> zone.get().contains(p)).isPresent();
     }
 
     /** Whether somebody is on the other side of a line from where they were. */
@@ -122,7 +130,9 @@ final class Watches {
         Vec a = line.get().points().get(0);
         Vec way = line.get().points().get(line.get().points().size() - 1).minus(a);
         double side = Math.signum(way.cross(first.get().minus(a)));
-        return t -> where.apply(c.who(), t).filter(p -> way.cross(p.minus(a)) * side < 0).isPresent();
+        return t -> where.apply(c.who(), t)
+                .filter(p -> way.cross(p.minus(a)) * side < 0)
+                .isPresent();
     }
 
     private DoublePredicate near(Cue.Near n) {

@@ -8,13 +8,13 @@ import wildchalk.core.drill.Stage;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.measure.Units;
 import wildchalk.core.rehearsal.Rehearsal;
-import wildchalk.core.rehearsal.Timeline;
 import wildchalk.core.scene.Aids;
 import wildchalk.core.scene.Board;
 import wildchalk.core.scene.Frame;
 import wildchalk.core.script.Script;
 import wildchalk.core.script.ScriptWriter;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.timeline.Timeline;
 
 /**
  * A stage worked out one way through, with the picture and the words that go with it. It can be made on any thread.

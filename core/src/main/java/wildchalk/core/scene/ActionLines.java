@@ -2,15 +2,15 @@ package wildchalk.core.scene;
 
 import java.util.ArrayList;
 import java.util.List;
+import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.Action.Gait;
-import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
+import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Drill.LineKey;
 import wildchalk.core.drill.Piece;
-import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.drill.Team;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Curve;
 import wildchalk.core.geometry.Route;
 
@@ -31,26 +31,33 @@ final class ActionLines {
     /** The line of an action that runs along {@code route}. */
     List<Shape> of(Action action, Stage stage, Route route) {
         double from = Math.min(unit * 1.25, route.length() * 0.3);
-        boolean ontoToken = action instanceof Action.Delivery d && d.to() instanceof Spot.AtPiece p
-                && stage.person(p.piece()).isPresent();
+        boolean ontoToken = action instanceof Action.Delivery d
+                && d.to().namedPiece().flatMap(stage::person).isPresent();
         double to = route.length() - (ontoToken ? Math.min(unit * 1.35, route.length() * 0.3) : 0);
         if (to - from < unit * 0.2) {
             return List.of();
         }
         return action.match(new ActionCases<>() {
             @Override
-            public List<Shape> run(Action.Run run) {
+            public List<Shape> run(Travel.Run run) {
                 return ActionLines.this.run(run, stage, route, from, to);
             }
 
             @Override
-            public List<Shape> carry(Action.Carry carry) {
+            public List<Shape> carry(Travel.Carry carry) {
                 return ActionLines.this.carry(carry, stage, route, from, to);
             }
 
             @Override
-            public List<Shape> collect(Action.Collect collect) {
-                return body(collect, Ending.GO_ON, key == LineKey.PASSES_PLAIN ? dashes() : List.of(), stage, route, from, to);
+            public List<Shape> collect(Travel.Collect collect) {
+                return body(
+                        collect,
+                        Ending.GO_ON,
+                        key == LineKey.PASSES_PLAIN ? dashes() : List.of(),
+                        stage,
+                        route,
+                        from,
+                        to);
             }
 
             @Override
@@ -92,8 +99,8 @@ final class ActionLines {
     }
 
     /** A way of the body alone. */
-    private List<Shape> body(Action action, Ending ending, List<Double> dash, Stage stage, Route route, double from,
-                             double to) {
+    private List<Shape> body(
+            Action action, Ending ending, List<Double> dash, Stage stage, Route route, double from, double to) {
         Ink ink = ink(action, stage);
         List<Shape> shapes = new ArrayList<>();
         shapes.add(stroke(Curve.open(route.part(from, to)), ink, dash));
@@ -101,7 +108,7 @@ final class ActionLines {
         return shapes;
     }
 
-    private List<Shape> run(Action.Run run, Stage stage, Route route, double from, double to) {
+    private List<Shape> run(Travel.Run run, Stage stage, Route route, double from, double to) {
         Ink ink = ink(run, stage);
         List<Shape> shapes = new ArrayList<>();
         List<Double> dash = key == LineKey.PASSES_PLAIN ? dashes() : List.of();
@@ -109,15 +116,15 @@ final class ActionLines {
         if (run.gait() == Gait.BACK || run.gait() == Gait.SIDE) {
             double turned = run.gait() == Gait.BACK ? Math.PI : Math.PI / 2;
             for (double s = from + unit; s < to - unit; s += unit * 2.2) {
-                shapes.add(new Shape.Fill(Lines.noseMark(route.at(s), route.heading(s) + turned, unit * 0.55),
-                        ink, true));
+                shapes.add(
+                        new Shape.Fill(Lines.noseMark(route.at(s), route.heading(s) + turned, unit * 0.55), ink, true));
             }
         }
         shapes.addAll(end(run.ending(), route, to, ink));
         return shapes;
     }
 
-    private List<Shape> carry(Action.Carry carry, Stage stage, Route route, double from, double to) {
+    private List<Shape> carry(Travel.Carry carry, Stage stage, Route route, double from, double to) {
         Ink ink = ink(carry, stage);
         double plain = Math.min(unit * 1.1, (to - from) / 4);
         List<Shape> shapes = new ArrayList<>();
@@ -129,17 +136,22 @@ final class ActionLines {
 
     private List<Shape> pass(Route route, double from, double to) {
         List<Double> dash = key == LineKey.PASSES_PLAIN ? List.of() : dashes();
-        return List.of(stroke(Curve.open(route.part(from, to)), Ink.CHALK, dash),
+        return List.of(
+                stroke(Curve.open(route.part(from, to)), Ink.CHALK, dash),
                 stroke(Lines.arrow(route.at(to), route.heading(to), unit * 0.95), Ink.CHALK, List.of()));
     }
 
     private List<Shape> shot(Route route, double from, double to) {
         return List.of(
                 new Shape.Stroke(Curve.open(route.part(from, to)), unit * 0.38, Ink.SHOT, List.of(), true),
-                new Shape.Stroke(Lines.beside(route, from, to - unit * 0.9, unit * 0.5), unit * 0.12, Ink.SHOT,
-                        List.of(), true),
-                new Shape.Stroke(Lines.arrow(route.at(to), route.heading(to), unit * 1.2), unit * 0.3, Ink.SHOT,
-                        List.of(), true));
+                new Shape.Stroke(
+                        Lines.beside(route, from, to - unit * 0.9, unit * 0.5), unit * 0.12, Ink.SHOT, List.of(), true),
+                new Shape.Stroke(
+                        Lines.arrow(route.at(to), route.heading(to), unit * 1.2),
+                        unit * 0.3,
+                        Ink.SHOT,
+                        List.of(),
+                        true));
     }
 
     private List<Shape> end(Ending ending, Route route, double to, Ink ink) {
@@ -148,10 +160,12 @@ final class ActionLines {
             case GO_ON -> List.of(stroke(Lines.arrow(route.at(to), heading, unit * 0.95), ink, List.of()));
             case STOP -> List.of(stroke(Lines.bar(route.at(to), heading, unit * 1.5), ink, List.of()));
             case WAIT -> List.of(stroke(Curve.circle(route.at(to), unit * 0.5), ink, List.of()));
-            // One bar for each foot.
-            case JUMP_STOP -> List.of(stroke(Lines.bar(route.at(to), heading, unit * 1.5), ink, List.of()),
+                // One bar for each foot.
+            case JUMP_STOP -> List.of(
+                    stroke(Lines.bar(route.at(to), heading, unit * 1.5), ink, List.of()),
                     stroke(Lines.bar(route.at(Math.max(0, to - unit * 0.5)), heading, unit * 1.5), ink, List.of()));
-            case TOUCH -> List.of(stroke(Lines.arrow(route.at(to), heading, unit * 0.95), ink, List.of()),
+            case TOUCH -> List.of(
+                    stroke(Lines.arrow(route.at(to), heading, unit * 0.95), ink, List.of()),
                     new Shape.Fill(Curve.circle(route.at(to), unit * 0.3), ink, true));
         };
     }
@@ -165,6 +179,6 @@ final class ActionLines {
     }
 
     private static Ink ink(Action action, Stage stage) {
-        return Ink.lineOf(stage.person(action.who()).map(Piece.Person::team).orElse(Team.CHALK));
+        return Ink.lineOf(stage.person(action.who()).map(Piece.Person::bib).orElse(Bib.CHALK));
     }
 }

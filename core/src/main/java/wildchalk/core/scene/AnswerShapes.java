@@ -14,8 +14,8 @@ import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Curve;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Unit;
-import wildchalk.core.rehearsal.Timeline;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.timeline.Timeline;
 
 /** What is painted over a frozen board: a veil over all, what matters again on top of it, and the answer. */
 public final class AnswerShapes {
@@ -26,8 +26,7 @@ public final class AnswerShapes {
     /** Width of a letter, as a share of its height; about. */
     private static final double LETTER = 0.55;
 
-    private AnswerShapes() {
-    }
+    private AnswerShapes() {}
 
     /**
      * The board dimmed.
@@ -43,27 +42,36 @@ public final class AnswerShapes {
     }
 
     /** The board at a freeze: dimmed but for what matters, and once it is answered with the answer drawn. */
-    public static List<Shape> frozen(Board board, Freeze freeze, Stage stage, Timeline timeline, Surface surface, Unit unit, boolean answered) {
+    public static List<Shape> frozen(
+            Board board, Freeze freeze, Stage stage, Timeline timeline, Surface surface, Unit unit, boolean answered) {
         double t = timeline.moment(freeze.at()).orElse(0);
-        List<Shape> shapes = new ArrayList<>(dimmed(board, t, Set.copyOf(Answer.matters(freeze, stage, timeline, surface))));
+        List<Shape> shapes =
+                new ArrayList<>(dimmed(board, t, Set.copyOf(Answer.matters(freeze, stage, timeline, surface))));
         if (answered) {
             shapes.addAll(of(Answer.of(freeze, stage, timeline, surface, unit), board.frame()));
         }
         return shapes;
     }
 
+    /** What is drawn of an answer. */
     public static List<Shape> of(List<Drawn> answer, Frame frame) {
         List<Shape> shapes = new ArrayList<>();
         answer.forEach(d -> shapes.addAll(shape(d, frame)));
         // Words last, so that nothing is drawn over them.
-        return Stream.concat(shapes.stream().filter(s -> !isWords(s)), shapes.stream().filter(AnswerShapes::isWords)).toList();
+        return Stream.concat(
+                        shapes.stream().filter(s -> !isWords(s)),
+                        shapes.stream().filter(AnswerShapes::isWords))
+                .toList();
     }
 
     private static boolean isWords(Shape shape) {
         return shape instanceof Shape.Label || shape.ink() == Ink.VEIL;
     }
 
-    /** Beside the middle of a line that lies on the page, so that the words do not cover its ends; on one that stands, on it. */
+    /**
+     * Beside the middle of a line that lies on the page, so that the words do not cover its ends; on one that stands,
+     * on it.
+     */
     private static Vec beside(List<Vec> line, Frame frame) {
         Vec onPage = line.get(1).minus(line.get(0)).rotated(frame.turn());
         boolean lies = Math.abs(onPage.x()) > Math.abs(onPage.y());
@@ -75,35 +83,66 @@ public final class AnswerShapes {
         List<Vec> p = d.points();
         Ink ink = ink(d.verdict());
         return switch (d.kind()) {
-            case RING -> p.stream().map(at -> stroke(Curve.circle(at, unit * 1.9), unit * 0.28, ink)).toList();
+            case RING -> p.stream()
+                    .map(at -> stroke(Curve.circle(at, unit * 1.9), unit * 0.28, ink))
+                    .toList();
             case LINE -> List.of(stroke(Curve.open(p), unit * 0.28, ink));
-            case LANE -> all(new Shape.Fill(band(p.get(0), p.get(1), unit * 0.8), wash(d.verdict()), false),
-                    dashed(Curve.line(p.get(0), p.get(1)), unit, ink), said(beside(p, frame), d.words(), frame, ink));
-            case REGION -> List.of(new Shape.Fill(Curve.closed(round(p)), Ink.WASH_ASK, false), stroke(Curve.closed(round(p)), unit * 0.16, ink));
+            case LANE -> all(
+                    new Shape.Fill(band(p.get(0), p.get(1), unit * 0.8), wash(d.verdict()), false),
+                    dashed(Curve.line(p.get(0), p.get(1)), unit, ink),
+                    said(beside(p, frame), d.words(), frame, ink));
+            case REGION -> List.of(
+                    new Shape.Fill(Curve.closed(round(p)), Ink.WASH_ASK, false),
+                    stroke(Curve.closed(round(p)), unit * 0.16, ink));
             case NOTE -> said(p.get(0).plus(frame.onPage(0, -unit * 2.4)), d.words(), frame, ink);
             case SIGHT -> sight(d, frame, ink);
-            case GAP -> all(stroke(Curve.line(p.get(0), p.get(1)), unit * 0.16, ink), ticks(p.get(0), p.get(1), unit, ink), said(beside(p, frame), d.words(), frame, ink));
-            case AWAY -> all(dashed(Curve.open(p), unit, ink), stroke(Curve.circle(p.get(p.size() - 1), unit * 1.9), unit * 0.28, ink),
+            case GAP -> all(
+                    stroke(Curve.line(p.get(0), p.get(1)), unit * 0.16, ink),
+                    ticks(p.get(0), p.get(1), unit, ink),
+                    said(beside(p, frame), d.words(), frame, ink));
+            case AWAY -> all(
+                    dashed(Curve.open(p), unit, ink),
+                    stroke(Curve.circle(p.get(p.size() - 1), unit * 1.9), unit * 0.28, ink),
                     said(p.get(p.size() - 1).plus(frame.onPage(0, -unit * 2.6)), d.words(), frame, ink));
-            case SOONER -> all(dashed(Curve.line(p.get(0), p.get(1)), unit, ink),
-                    stroke(Curve.circle(p.get(1), unit * 0.6), unit * 0.2, Ink.ASK), said(p.get(0).plus(frame.onPage(0, -unit * 2.1)), d.words(), frame, ink));
+            case SOONER -> all(
+                    dashed(Curve.line(p.get(0), p.get(1)), unit, ink),
+                    stroke(Curve.circle(p.get(1), unit * 0.6), unit * 0.2, Ink.ASK),
+                    said(p.get(0).plus(frame.onPage(0, -unit * 2.1)), d.words(), frame, ink));
         };
     }
 
     private static List<Shape> sight(Drawn d, Frame frame, Ink ink) {
         double unit = frame.unit();
         Vec eye = d.points().get(0);
-        Curve cone = new Curve.Builder().moveTo(eye).arc(eye, unit * SIGHT, d.facing() - Sight.HALF, 2 * Sight.HALF).close().build();
-        return all(new Shape.Fill(cone, wash(d.verdict()), false), stroke(cone, unit * 0.1, ink),
+        Curve cone = new Curve.Builder()
+                .moveTo(eye)
+                .arc(eye, unit * SIGHT, d.facing() - Sight.HALF, 2 * Sight.HALF)
+                .close()
+                .build();
+        return all(
+                new Shape.Fill(cone, wash(d.verdict()), false),
+                stroke(cone, unit * 0.1, ink),
                 said(eye.plus(Vec.polar(unit * SIGHT * 0.62, d.facing())), d.words(), frame, ink));
     }
 
     private static Ink ink(Verdict verdict) {
-        return verdict == Verdict.GOOD ? Ink.GOOD : verdict == Verdict.BAD ? Ink.BAD : Ink.ASK;
+        if (verdict == Verdict.GOOD) {
+            return Ink.GOOD;
+        }
+        if (verdict == Verdict.BAD) {
+            return Ink.BAD;
+        }
+        return Ink.ASK;
     }
 
     private static Ink wash(Verdict verdict) {
-        return verdict == Verdict.GOOD ? Ink.WASH_GOOD : verdict == Verdict.BAD ? Ink.WASH_BAD : Ink.WASH_ASK;
+        if (verdict == Verdict.GOOD) {
+            return Ink.WASH_GOOD;
+        }
+        if (verdict == Verdict.BAD) {
+            return Ink.WASH_BAD;
+        }
+        return Ink.WASH_ASK;
     }
 
     private static Shape stroke(Curve curve, double width, Ink ink) {
@@ -119,8 +158,14 @@ public final class AnswerShapes {
         double size = frame.unit() * 1.1;
         Vec right = frame.onPage(size * LETTER * words.length() / 2 + size * 0.4, 0);
         Vec down = frame.onPage(0, size * 0.75);
-        Curve ground = Curve.closed(List.of(at.minus(right).minus(down), at.plus(right).minus(down), at.plus(right).plus(down), at.minus(right).plus(down)));
-        return words.isEmpty() ? List.of() : List.of(new Shape.Fill(ground, Ink.VEIL, false), new Shape.Label(at, words, size, ink));
+        Curve ground = Curve.closed(List.of(
+                at.minus(right).minus(down),
+                at.plus(right).minus(down),
+                at.plus(right).plus(down),
+                at.minus(right).plus(down)));
+        return words.isEmpty()
+                ? List.of()
+                : List.of(new Shape.Fill(ground, Ink.VEIL, false), new Shape.Label(at, words, size, ink));
     }
 
     private static List<Shape> all(Shape first, Shape second, List<Shape> words) {
@@ -131,7 +176,12 @@ public final class AnswerShapes {
 
     private static Shape ticks(Vec from, Vec to, double unit, Ink ink) {
         Vec half = to.minus(from).unit().quarterTurn().times(unit / 2);
-        Curve both = new Curve.Builder().moveTo(from.minus(half)).lineTo(from.plus(half)).moveTo(to.minus(half)).lineTo(to.plus(half)).build();
+        Curve both = new Curve.Builder()
+                .moveTo(from.minus(half))
+                .lineTo(from.plus(half))
+                .moveTo(to.minus(half))
+                .lineTo(to.plus(half))
+                .build();
         return stroke(both, unit * 0.16, ink);
     }
 
@@ -147,6 +197,8 @@ public final class AnswerShapes {
     /** The corners in order round their middle, so that the edges do not cross. */
     private static List<Vec> round(List<Vec> points) {
         Vec middle = points.stream().reduce(Vec.ZERO, Vec::plus).times(1.0 / points.size());
-        return points.stream().sorted(Comparator.comparingDouble(p -> p.minus(middle).angle())).toList();
+        return points.stream()
+                .sorted(Comparator.comparingDouble(p -> p.minus(middle).angle()))
+                .toList();
     }
 }

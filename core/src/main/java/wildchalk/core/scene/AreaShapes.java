@@ -38,18 +38,23 @@ final class AreaShapes {
     }
 
     private static Curve edge(Piece.Area area) {
-        return area.outline() instanceof Outline.Circle c ? Curve.circle(area.at(), c.radius())
+        return area.outline() instanceof Outline.Circle c
+                ? Curve.circle(area.at(), c.radius())
                 : Curve.closed(area.outline().at(area.at()));
     }
 
     private List<Shape> zone(Piece.Zone zone) {
         List<Shape> shapes = new ArrayList<>();
         shapes.add(new Shape.Fill(edge(zone), Ink.wash(zone.colour()), false));
-        shapes.add(new Shape.Stroke(edge(zone), unit * 0.14, Ink.of(zone.colour()), List.of(unit * 0.7, unit * 0.5), false));
+        shapes.add(new Shape.Stroke(
+                edge(zone), unit * 0.14, Ink.of(zone.colour()), List.of(unit * 0.7, unit * 0.5), false));
         if (!zone.label().isBlank()) {
             Vec corner = corner(zone);
             double wide = zone.label().length() * unit * LETTER * 1.1;
-            shapes.add(new Shape.Label(corner.plus(frame.onPage(wide / 2 + unit * 0.4, unit * 0.9)), zone.label(), unit * 1.1,
+            shapes.add(new Shape.Label(
+                    corner.plus(frame.onPage(wide / 2 + unit * 0.4, unit * 0.9)),
+                    zone.label(),
+                    unit * 1.1,
                     Ink.of(zone.colour())));
         }
         return shapes;
@@ -71,7 +76,9 @@ final class AreaShapes {
 
     private static String words(Piece.Station station) {
         String minutes = station.minutes() > 0 ? Numbers.plain(station.minutes()) + " min" : "";
-        return station.title().isBlank() || minutes.isEmpty() ? station.title() + minutes : station.title() + " · " + minutes;
+        return station.title().isBlank() || minutes.isEmpty()
+                ? station.title() + minutes
+                : station.title() + " · " + minutes;
     }
 
     /** Where a station's number stands. */
@@ -85,13 +92,16 @@ final class AreaShapes {
             return area.at().plus(frame.onPage(-c.radius() * 0.7, -c.radius() * 0.7));
         }
         Vec way = frame.onPage(1, 1);
-        return area.outline().at(area.at()).stream().min(Comparator.comparingDouble(way::dot)).orElse(area.at());
+        return area.outline().at(area.at()).stream()
+                .min(Comparator.comparingDouble(way::dot))
+                .orElse(area.at());
     }
 
     /** The arrows on which groups move on; none when nobody has said how. */
     List<Shape> movingOn(Stage stage) {
         List<Piece.Station> stations = stage.stations();
-        Optional<Instruction.MoveOn> how = stage.said(Instruction.MoveOn.class).stream().findFirst();
+        Optional<Instruction.MoveOn> how =
+                stage.instructions(Instruction.MoveOn.class).stream().findFirst();
         List<Shape> shapes = new ArrayList<>();
         if (how.isEmpty() || stations.size() < 2) {
             return shapes;
@@ -135,15 +145,19 @@ final class AreaShapes {
         if (Math.abs(way.dot(right)) > 0.5) {
             return Vec.ZERO;
         }
-        DoubleSummaryStatistics wide = station.outline().at(station.at()).stream().mapToDouble(right::dot).summaryStatistics();
+        DoubleSummaryStatistics wide = station.outline().at(station.at()).stream()
+                .mapToDouble(right::dot)
+                .summaryStatistics();
         return right.times((wide.getMax() - wide.getMin()) * 0.3);
     }
 
     private Shape head(Vec tip, Vec way) {
         Vec back = tip.minus(way.times(unit * 1.1));
         Vec side = way.quarterTurn().times(unit * 0.8);
-        return new Shape.Fill(Curve.closed(List.of(tip.plus(way.times(unit * 0.5)), back.plus(side), back.minus(side))),
-                Ink.NOTE, false);
+        return new Shape.Fill(
+                Curve.closed(List.of(tip.plus(way.times(unit * 0.5)), back.plus(side), back.minus(side))),
+                Ink.NOTE,
+                false);
     }
 
     /** Where the way from the middle of an area to a place outside leaves it, by halving. */

@@ -14,8 +14,12 @@ final class Badges {
     private static final double[] OFFSETS = {1.35, 2.2, 3.1};
     /** Enough room to be read, in units. */
     private static final double ROOM = 2.0;
+
     private static final double RADIUS = 0.82;
-    /** A number that is cut off at the edge of the picture is worth so little that it stands there only where all places are. */
+    /**
+     * A number that is cut off at the edge of the picture is worth so little that it stands there only where all places
+     * are.
+     */
     private static final double CUT_OFF = 1e-3;
 
     private final Frame frame;
@@ -56,7 +60,8 @@ final class Badges {
             }
         }
         taken.add(best);
-        return List.of(new Shape.Fill(Curve.circle(best, unit * RADIUS), ground, false),
+        return List.of(
+                new Shape.Fill(Curve.circle(best, unit * RADIUS), ground, false),
                 new Shape.Label(best, text, unit * 1.05, letters));
     }
 

@@ -12,16 +12,16 @@ import java.util.stream.Collectors;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Drill.LineKey;
 import wildchalk.core.drill.Piece;
-import wildchalk.core.drill.PieceCases;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Curve;
 import wildchalk.core.geometry.Route;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Units;
-import wildchalk.core.rehearsal.Pose;
-import wildchalk.core.rehearsal.Problem;
-import wildchalk.core.rehearsal.Timeline;
+import wildchalk.core.motion.Pose;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.timeline.Problem;
+import wildchalk.core.timeline.Timeline;
 
 /** A rehearsed stage as pictures: make one, ask it for the layers that are wanted. */
 public final class Board {
@@ -43,6 +43,7 @@ public final class Board {
     private final Set<String> handled;
     private final Set<String> wrong;
 
+    /** With lengths in metres and what usually helps to read it. */
     public Board(Surface surface, Stage stage, Timeline timeline, LineKey key, Frame frame) {
         this(surface, stage, timeline, key, frame, Units.METRIC);
     }
@@ -81,6 +82,7 @@ public final class Board {
         return this;
     }
 
+    /** All layers at a moment, seconds after the whistle. */
     public Scene at(double t) {
         return new Scene(ground(), chalk(Set.of()), live(t, Set.of(), Set.of()));
     }
@@ -89,6 +91,7 @@ public final class Board {
         return stage;
     }
 
+    /** What is shown, and how large tokens are. */
     public Frame frame() {
         return frame;
     }
@@ -109,9 +112,14 @@ public final class Board {
         return chalk(chosen, id -> true);
     }
 
-    /** What shows under the lines of what is under way: a layer of its own, because it changes while the board plays. */
+    /**
+     * What shows under the lines of what is under way: a layer of its own, because it changes while the board plays.
+     */
     public List<Shape> glow(Set<String> lit) {
-        return stage.actions().stream().filter(a -> lit.contains(a.id())).map(a -> glow(route(a.id()))).toList();
+        return stage.actions().stream()
+                .filter(a -> lit.contains(a.id()))
+                .map(a -> glow(route(a.id())))
+                .toList();
     }
 
     private Shape glow(Route route) {
@@ -187,13 +195,20 @@ public final class Board {
 
     /** Where those who leave it began. */
     private List<Shape> ghosts(Predicate<String> wanted) {
-        return !aids.ghost() ? List.of() : stage.people().stream().filter(p -> wanted.test(p.id()) && isLeft(p))
-                .flatMap(p -> tokens.ghost(p, pose(p.id(), 0)).stream()).toList();
+        return !aids.ghost()
+                ? List.of()
+                : stage.people().stream()
+                        .filter(p -> wanted.test(p.id()) && isLeft(p))
+                        .flatMap(p -> tokens.ghost(p, pose(p.id(), 0)).stream())
+                        .toList();
     }
 
     private boolean isLeft(Piece.Person person) {
-        return pose(person.id(), 0).at().distance(pose(person.id(), timeline.duration()).at()) > frame.unit() / 2
-                || stage.actionsOf(person.id()).stream().anyMatch(Action.Travel.class::isInstance);
+        return pose(person.id(), 0)
+                                .at()
+                                .distance(pose(person.id(), timeline.duration()).at())
+                        > frame.unit() / 2
+                || stage.actionsOf(person.id()).stream().anyMatch(Travel.class::isInstance);
     }
 
     /**
@@ -219,7 +234,10 @@ public final class Board {
     }
 
     private List<Shape> badges(Predicate<String> wanted) {
-        return badges().entrySet().stream().filter(e -> wanted.test(e.getKey())).flatMap(e -> e.getValue().stream()).toList();
+        return badges().entrySet().stream()
+                .filter(e -> wanted.test(e.getKey()))
+                .flatMap(e -> e.getValue().stream())
+                .toList();
     }
 
     private Map<String, List<Shape>> badges() {
@@ -239,7 +257,9 @@ public final class Board {
         for (Action action : stage.actions()) {
             List<Shape> shapes = new ArrayList<>();
             Route route = route(action.id());
-            timeline.beatOf(action.id()).filter(b -> aids.numbers()).ifPresent(b -> shapes.addAll(badges.number(route, b.n())));
+            timeline.beatOf(action.id())
+                    .filter(b -> aids.numbers())
+                    .ifPresent(b -> shapes.addAll(badges.number(route, b.n())));
             if (wrong.contains(action.id())) {
                 shapes.addAll(badges.warning(route));
             }
@@ -260,9 +280,13 @@ public final class Board {
     /** Only some of what is on the board at a time, gear, people, balls and lines, by id. */
     public List<Shape> only(double t, Set<String> ids) {
         List<Shape> shapes = new ArrayList<>();
-        stage.pieces().stream().filter(p -> ids.contains(p.id()) && !(p instanceof Piece.Area)).forEach(p -> shapes.addAll(standing(p)));
+        stage.pieces().stream()
+                .filter(p -> ids.contains(p.id()) && !(p instanceof Piece.Area))
+                .forEach(p -> shapes.addAll(standing(p)));
         stage.actions().stream().filter(a -> ids.contains(a.id())).forEach(a -> shapes.addAll(line(a, Set.of())));
-        stage.people().stream().filter(p -> ids.contains(p.id())).forEach(p -> shapes.addAll(person(p, t, Set.of(), Set.of())));
+        stage.people().stream()
+                .filter(p -> ids.contains(p.id()))
+                .forEach(p -> shapes.addAll(person(p, t, Set.of(), Set.of())));
         gearInPlay().stream().filter(g -> ids.contains(g.id())).forEach(g -> shapes.addAll(gear(g, t, Set.of())));
         balls().stream().filter(b -> ids.contains(b.id())).forEach(b -> shapes.addAll(ball(b, t, Set.of())));
         return shapes;
@@ -270,8 +294,10 @@ public final class Board {
 
     /** The gear that is put down or picked up while it plays. */
     public List<Piece.Item> gearInPlay() {
-        return stage.pieces().stream().filter(p -> p instanceof Piece.Item && handled.contains(p.id()))
-                .map(Piece.Item.class::cast).toList();
+        return stage.pieces().stream()
+                .filter(p -> p instanceof Piece.Item && handled.contains(p.id()))
+                .map(Piece.Item.class::cast)
+                .toList();
     }
 
     /** One piece of gear in play at a time. */
@@ -288,16 +314,19 @@ public final class Board {
     /** Gear in somebody's hand is drawn beside them. */
     public Vec gearOnPicture(String item, double time) {
         double t = shown(time);
-        return timeline.carrier(item, t).map(who -> {
-            Pose pose = timeline.pose(who, t);
-            return pose.at().plus(Vec.polar(frame.unit() * 1.5, pose.facing() + Math.PI / 2));
-        }).orElseGet(() -> timeline.gear(item, t));
+        return timeline.carrier(item, t)
+                .map(who -> {
+                    Pose pose = timeline.pose(who, t);
+                    return pose.at().plus(Vec.polar(frame.unit() * 1.5, pose.facing() + Math.PI / 2));
+                })
+                .orElseGet(() -> timeline.gear(item, t));
     }
 
     /** The balls of the stage, and those that come out of a heap while it plays. */
     public List<Piece.Ball> balls() {
         List<Piece.Ball> balls = new ArrayList<>(stage.balls());
-        timeline.balls().stream().filter(id -> stage.piece(id).isEmpty())
+        timeline.balls().stream()
+                .filter(id -> stage.piece(id).isEmpty())
                 .forEach(id -> balls.add(new Piece.Ball(id, Vec.ZERO, Optional.empty())));
         return balls;
     }
@@ -353,9 +382,11 @@ public final class Board {
     /** A carried ball is drawn in front of its carrier, so that both can be seen. */
     public Vec ballOnPicture(String ball, double time) {
         double t = shown(time);
-        return timeline.holder(ball, t).map(who -> {
-            Pose pose = timeline.pose(who, t);
-            return pose.at().plus(Vec.polar(frame.unit() * 1.75, pose.facing()));
-        }).orElseGet(() -> timeline.ball(ball, t));
+        return timeline.holder(ball, t)
+                .map(who -> {
+                    Pose pose = timeline.pose(who, t);
+                    return pose.at().plus(Vec.polar(frame.unit() * 1.75, pose.facing()));
+                })
+                .orElseGet(() -> timeline.ball(ball, t));
     }
 }

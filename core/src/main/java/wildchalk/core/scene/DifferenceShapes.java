@@ -8,11 +8,13 @@ import wildchalk.core.geometry.Curve;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.script.Differences;
 
-/** One rung laid over another: what is new is ringed, what has moved leads back to where it stood, what is gone is faint. */
+/**
+ * One rung laid over another: what is new is ringed, what has moved leads back to where it stood, what is gone is
+ * faint.
+ */
 public final class DifferenceShapes {
 
-    private DifferenceShapes() {
-    }
+    private DifferenceShapes() {}
 
     /** What lies under the board: the other rung as far as it differs, in the background. */
     public static List<Shape> under(Board below, Board here) {
@@ -33,7 +35,8 @@ public final class DifferenceShapes {
             }
             Vec was = below.stage().piece(piece.id()).map(below.stage()::place).orElse(at);
             if (moved && was.distance(at) > unit / 2) {
-                shapes.add(new Shape.Stroke(Curve.line(was, at), unit * 0.16, Ink.ASK, List.of(unit * 0.2, unit * 0.3), false));
+                shapes.add(new Shape.Stroke(
+                        Curve.line(was, at), unit * 0.16, Ink.ASK, List.of(unit * 0.2, unit * 0.3), false));
             }
             shapes.add(new Shape.Stroke(Curve.circle(at, unit * 1.7), unit * 0.24, Ink.ASK, List.of(), false));
         }
@@ -41,13 +44,24 @@ public final class DifferenceShapes {
             if (ids.gone().contains(piece.id()) && !(piece instanceof Piece.Mark)) {
                 Vec at = below.stage().place(piece);
                 double arm = unit * 0.9;
-                shapes.add(new Shape.Stroke(Curve.line(at.plus(new Vec(-arm, -arm)), at.plus(new Vec(arm, arm))), unit * 0.2, Ink.BAD, List.of(), false));
-                shapes.add(new Shape.Stroke(Curve.line(at.plus(new Vec(-arm, arm)), at.plus(new Vec(arm, -arm))), unit * 0.2, Ink.BAD, List.of(), false));
+                shapes.add(new Shape.Stroke(
+                        Curve.line(at.plus(new Vec(-arm, -arm)), at.plus(new Vec(arm, arm))),
+                        unit * 0.2,
+                        Ink.BAD,
+                        List.of(),
+                        false));
+                shapes.add(new Shape.Stroke(
+                        Curve.line(at.plus(new Vec(-arm, arm)), at.plus(new Vec(arm, -arm))),
+                        unit * 0.2,
+                        Ink.BAD,
+                        List.of(),
+                        false));
             }
         }
         for (Action action : here.stage().actions()) {
             if (ids.changed().contains(action.id()) || ids.fresh().contains(action.id())) {
-                shapes.add(new Shape.Stroke(Curve.open(here.route(action.id()).points()), unit * 0.9, Ink.WASH_ASK, List.of(), false));
+                shapes.add(new Shape.Stroke(
+                        Curve.open(here.route(action.id()).points()), unit * 0.9, Ink.WASH_ASK, List.of(), false));
             }
         }
         return shapes;

@@ -18,12 +18,15 @@ public record Frame(Box view, double unit, double turn) {
 
     /** The usual shape of a board, width over height. */
     private static final double BOARD_SHAPE = 1.9;
+
     private static final double TOKENS_ACROSS = 36;
 
+    /** A part of the surface with the attack going right, metres. */
     public static Frame of(Box view) {
         return of(view, Showing.Attack.RIGHT);
     }
 
+    /** A part of the surface, metres, turned so that the attack goes that way on the page. */
     public static Frame of(Box view, Showing.Attack attack) {
         double across = attack.isUpright() ? view.height() : view.width();
         double down = attack.isUpright() ? view.width() : view.height();
@@ -60,8 +63,11 @@ public record Frame(Box view, double unit, double turn) {
     public static Box shown(Box view, Box limits, double aspect) {
         double width = Math.max(view.width(), view.height() * aspect);
         double height = Math.max(view.height(), view.width() / aspect);
-        return new Box(along(view.centre().x(), width, limits.x(), limits.width()),
-                along(view.centre().y(), height, limits.y(), limits.height()), width, height);
+        return new Box(
+                along(view.centre().x(), width, limits.x(), limits.width()),
+                along(view.centre().y(), height, limits.y(), limits.height()),
+                width,
+                height);
     }
 
     /** The start of a stretch round {@code middle}, moved to lie between the limits; centred in them when too long. */

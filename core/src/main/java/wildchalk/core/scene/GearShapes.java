@@ -15,6 +15,7 @@ final class GearShapes {
 
     /** Nothing is drawn smaller than this, in units. */
     private static final double LEAST = 1.3;
+
     private static final double RUNG = 0.5;
 
     private final Frame frame;
@@ -26,26 +27,36 @@ final class GearShapes {
     }
 
     List<Shape> of(Piece.Item item) {
-        List<Shape> shapes = new ArrayList<>(switch (item.kind()) {
-            case CONE -> cone(item);
-            case MARKER -> List.of(fill(circle(item, 0.5), item), ring(item.at(), unit * 0.2, Ink.BOARD));
-            case POLE -> List.of(ring(item.at(), unit * 0.55, ink(item)), fill(Curve.circle(item.at(), unit * 0.24), item));
-            case HOOP -> List.of(ring(item.at(), size(item).x() / 2, ink(item)));
-            case TACKLE_BAG -> List.of(fill(circle(item, 0.5), item), ring(item.at(), size(item).x() * 0.28, Ink.BOARD));
-            case GOAL, MINI_GOAL -> goal(item.at(), item.facing(), item.width(), item.depth());
-            case NET -> net(item.at(), item.facing(), item.width());
-            case LADDER -> ladder(item);
-            case HURDLE -> hurdle(item);
-            case MANNEQUIN -> mannequin(item);
-            case TARGET -> target(item);
-            case TAPE_LINE -> List.of(stroke(across(item, 0, size(item).x()), Math.max(unit * 0.2, item.depth()), ink(item)));
-            case REBOUNDER -> List.of(outline(item), stroke(across(item, size(item).y() / 2, size(item).x()), unit * 0.3, ink(item)));
-            case PAD -> List.of(fill(rectangle(item), item));
-            case BENCH -> List.of(outline(item), stroke(across(item, 0, size(item).x() * 0.8), unit * 0.1, ink(item)));
-            case BOX -> List.of(outline(item), stroke(diagonal(item, 1), unit * 0.12, ink(item)),
-                    stroke(diagonal(item, -1), unit * 0.12, ink(item)));
-            case BAG -> bag(item);
-        });
+        List<Shape> shapes = new ArrayList<>(
+                switch (item.kind()) {
+                    case CONE -> cone(item);
+                    case MARKER -> List.of(fill(circle(item, 0.5), item), ring(item.at(), unit * 0.2, Ink.BOARD));
+                    case POLE -> List.of(
+                            ring(item.at(), unit * 0.55, ink(item)), fill(Curve.circle(item.at(), unit * 0.24), item));
+                    case HOOP -> List.of(ring(item.at(), size(item).x() / 2, ink(item)));
+                    case TACKLE_BAG -> List.of(
+                            fill(circle(item, 0.5), item),
+                            ring(item.at(), size(item).x() * 0.28, Ink.BOARD));
+                    case GOAL, MINI_GOAL -> goal(item.at(), item.facing(), item.width(), item.depth());
+                    case NET -> net(item.at(), item.facing(), item.width());
+                    case LADDER -> ladder(item);
+                    case HURDLE -> hurdle(item);
+                    case MANNEQUIN -> mannequin(item);
+                    case TARGET -> target(item);
+                    case TAPE_LINE -> List.of(
+                            stroke(across(item, 0, size(item).x()), Math.max(unit * 0.2, item.depth()), ink(item)));
+                    case REBOUNDER -> List.of(
+                            outline(item),
+                            stroke(across(item, size(item).y() / 2, size(item).x()), unit * 0.3, ink(item)));
+                    case PAD -> List.of(fill(rectangle(item), item));
+                    case BENCH -> List.of(
+                            outline(item), stroke(across(item, 0, size(item).x() * 0.8), unit * 0.1, ink(item)));
+                    case BOX -> List.of(
+                            outline(item),
+                            stroke(diagonal(item, 1), unit * 0.12, ink(item)),
+                            stroke(diagonal(item, -1), unit * 0.12, ink(item)));
+                    case BAG -> bag(item);
+                });
         if (!item.label().isBlank()) {
             double below = unit * 1.5 + (item.kind().isRound() ? 0 : Math.min(item.depth(), item.width()) / 2);
             shapes.add(new Shape.Label(item.at().plus(frame.onPage(0, below)), item.label(), unit * 0.95, Ink.CHALK));
@@ -60,15 +71,15 @@ final class GearShapes {
         shapes.addAll(tokens.ball(supply.at().plus(frame.onPage(-apart, apart * 0.6))));
         shapes.addAll(tokens.ball(supply.at().plus(frame.onPage(apart, apart * 0.6))));
         shapes.addAll(tokens.ball(supply.at().plus(frame.onPage(0, -apart * 0.5))));
-        shapes.add(new Shape.Label(supply.at().plus(frame.onPage(0, unit * 1.75)), "× " + supply.count(), unit * 0.95,
-                Ink.CHALK));
+        shapes.add(new Shape.Label(
+                supply.at().plus(frame.onPage(0, unit * 1.75)), "× " + supply.count(), unit * 0.95, Ink.CHALK));
         return shapes;
     }
 
     List<Shape> target(Surface.Target t) {
         return switch (t.shape()) {
-            case BASKET -> List.of(new Shape.Stroke(Curve.circle(t.at(), t.width() / 2), unit * 0.16, Ink.SIGNAL,
-                    List.of(), false));
+            case BASKET -> List.of(
+                    new Shape.Stroke(Curve.circle(t.at(), t.width() / 2), unit * 0.16, Ink.SIGNAL, List.of(), false));
             case NET -> net(t.at(), t.facing(), t.width());
             case POSTS -> posts(t);
             case GOAL -> goal(t.at(), t.facing(), t.width(), t.depth());
@@ -78,25 +89,39 @@ final class GearShapes {
     private List<Shape> cone(Piece.Item cone) {
         double u = unit * 0.72;
         Vec at = cone.at();
-        return List.of(fill(Curve.closed(List.of(at.plus(frame.onPage(0, -u)), at.plus(frame.onPage(u * 0.75, u * 0.6)),
-                        at.plus(frame.onPage(-u * 0.75, u * 0.6)))), cone),
-                new Shape.Stroke(Curve.line(at.plus(frame.onPage(-u * 1.1, u * 0.85)),
-                        at.plus(frame.onPage(u * 1.1, u * 0.85))), unit * 0.16, ink(cone), List.of(), true));
+        return List.of(
+                fill(
+                        Curve.closed(List.of(
+                                at.plus(frame.onPage(0, -u)),
+                                at.plus(frame.onPage(u * 0.75, u * 0.6)),
+                                at.plus(frame.onPage(-u * 0.75, u * 0.6)))),
+                        cone),
+                new Shape.Stroke(
+                        Curve.line(at.plus(frame.onPage(-u * 1.1, u * 0.85)), at.plus(frame.onPage(u * 1.1, u * 0.85))),
+                        unit * 0.16,
+                        ink(cone),
+                        List.of(),
+                        true));
     }
 
     /** A goal seen from above: posts, and a frame behind the mouth. */
     private List<Shape> goal(Vec at, double facing, double width, double depth) {
         Vec across = Vec.polar(width / 2, facing + Math.PI / 2);
         Vec back = Vec.polar(-Math.max(depth, unit * 0.6), facing);
-        Curve frameLine = Curve.open(List.of(at.plus(across), at.plus(across).plus(back),
-                at.minus(across).plus(back), at.minus(across)));
+        Curve frameLine = Curve.open(List.of(
+                at.plus(across), at.plus(across).plus(back), at.minus(across).plus(back), at.minus(across)));
         return List.of(new Shape.Stroke(frameLine, unit * 0.2, Ink.FRAME, List.of(), false));
     }
 
     private List<Shape> net(Vec at, double facing, double width) {
         Vec half = Vec.polar(width / 2, facing + Math.PI / 2);
-        return List.of(new Shape.Stroke(Curve.line(at.minus(half), at.plus(half)), unit * 0.34, Ink.FRAME,
-                        List.of(unit * 0.18, unit * 0.18), false),
+        return List.of(
+                new Shape.Stroke(
+                        Curve.line(at.minus(half), at.plus(half)),
+                        unit * 0.34,
+                        Ink.FRAME,
+                        List.of(unit * 0.18, unit * 0.18),
+                        false),
                 new Shape.Stroke(Curve.line(at.minus(half), at.plus(half)), unit * 0.1, Ink.FRAME, List.of(), false),
                 new Shape.Fill(Curve.circle(at.minus(half), unit * 0.3), Ink.FRAME, false),
                 new Shape.Fill(Curve.circle(at.plus(half), unit * 0.3), Ink.FRAME, false));
@@ -104,8 +129,9 @@ final class GearShapes {
 
     private List<Shape> posts(Surface.Target t) {
         Vec half = Vec.polar(t.width() / 2, t.facing() + Math.PI / 2);
-        return List.of(new Shape.Stroke(Curve.line(t.at().minus(half), t.at().plus(half)), unit * 0.16, Ink.FRAME,
-                        List.of(), false),
+        return List.of(
+                new Shape.Stroke(
+                        Curve.line(t.at().minus(half), t.at().plus(half)), unit * 0.16, Ink.FRAME, List.of(), false),
                 new Shape.Fill(Curve.circle(t.at().minus(half), unit * 0.32), Ink.FRAME, false),
                 new Shape.Fill(Curve.circle(t.at().plus(half), unit * 0.32), Ink.FRAME, false));
     }
@@ -122,30 +148,42 @@ final class GearShapes {
 
     private List<Shape> hurdle(Piece.Item item) {
         Vec size = size(item);
-        return List.of(stroke(across(item, 0, size.x()), unit * 0.26, ink(item)),
+        return List.of(
+                stroke(across(item, 0, size.x()), unit * 0.26, ink(item)),
                 stroke(along(item, -size.x() / 2, size.y()), unit * 0.16, ink(item)),
                 stroke(along(item, size.x() / 2, size.y()), unit * 0.16, ink(item)));
     }
 
     private List<Shape> mannequin(Piece.Item item) {
         Vec size = size(item);
-        return List.of(stroke(across(item, 0, size.x()), unit * 0.5, ink(item)),
+        return List.of(
+                stroke(across(item, 0, size.x()), unit * 0.5, ink(item)),
                 new Shape.Fill(Curve.circle(item.at(), unit * 0.5), ink(item), false),
                 ring(item.at(), unit * 0.5, Ink.BOARD));
     }
 
     private List<Shape> target(Piece.Item item) {
         Vec size = size(item);
-        return List.of(stroke(across(item, 0, size.x()), unit * 0.16, ink(item)),
-                ring(item.at(), unit * 0.62, ink(item)), fill(Curve.circle(item.at(), unit * 0.28), item));
+        return List.of(
+                stroke(across(item, 0, size.x()), unit * 0.16, ink(item)),
+                ring(item.at(), unit * 0.62, ink(item)),
+                fill(Curve.circle(item.at(), unit * 0.28), item));
     }
 
     private List<Shape> bag(Piece.Item item) {
         Vec size = size(item);
         Vec up = Vec.polar(1, item.facing());
-        return List.of(outline(item), stroke(across(item, 0, size.x() * 0.5), unit * 0.12, ink(item)),
-                stroke(Curve.arc(item.at().plus(up.times(size.y() / 2)), size.x() * 0.22,
-                        item.facing() - Math.PI / 2, Math.PI), unit * 0.14, ink(item)));
+        return List.of(
+                outline(item),
+                stroke(across(item, 0, size.x() * 0.5), unit * 0.12, ink(item)),
+                stroke(
+                        Curve.arc(
+                                item.at().plus(up.times(size.y() / 2)),
+                                size.x() * 0.22,
+                                item.facing() - Math.PI / 2,
+                                Math.PI),
+                        unit * 0.14,
+                        ink(item)));
     }
 
     /** Width and depth as drawn. */
@@ -168,13 +206,17 @@ final class GearShapes {
 
     private Curve diagonal(Piece.Item item, double side) {
         Vec size = size(item);
-        return Curve.line(place(item, -size.x() / 2, -side * size.y() / 2), place(item, size.x() / 2, side * size.y() / 2));
+        return Curve.line(
+                place(item, -size.x() / 2, -side * size.y() / 2), place(item, size.x() / 2, side * size.y() / 2));
     }
 
     private Curve rectangle(Piece.Item item) {
         Vec half = size(item).times(0.5);
-        return Curve.closed(List.of(place(item, -half.x(), -half.y()), place(item, half.x(), -half.y()),
-                place(item, half.x(), half.y()), place(item, -half.x(), half.y())));
+        return Curve.closed(List.of(
+                place(item, -half.x(), -half.y()),
+                place(item, half.x(), -half.y()),
+                place(item, half.x(), half.y()),
+                place(item, -half.x(), half.y())));
     }
 
     private Shape outline(Piece.Item item) {

@@ -8,8 +8,7 @@ public final class Grain {
     /** Dots along each side of the tile. */
     public static final int SIZE = 96;
 
-    private Grain() {
-    }
+    private Grain() {}
 
     /** Cover from 0 (bare slate) to 1 (full chalk) for each dot of the tile, row by row; always the same. */
     public static double[] tile() {
@@ -22,7 +21,13 @@ public final class Grain {
                 for (int k = 0; k < 4; k++) {
                     near += noise[((y + k / 2) % SIZE) * SIZE + (x + k % 2) % SIZE] / 4;
                 }
-                cover[y * SIZE + x] = near < 0.3 ? 0.45 : near < 0.4 ? 0.78 : 1;
+                if (near < 0.3) {
+                    cover[y * SIZE + x] = 0.45;
+                } else if (near < 0.4) {
+                    cover[y * SIZE + x] = 0.78;
+                } else {
+                    cover[y * SIZE + x] = 1;
+                }
             }
         }
         return cover;

@@ -16,12 +16,13 @@ public final class Ground {
 
     /** Metres between the lines of a grid that is asked for: from near, and when more than this is in view. */
     private static final double FINE_GRID = 1;
+
     private static final double COARSE_GRID = 5;
     private static final double FAR = 30;
 
-    private Ground() {
-    }
+    private Ground() {}
 
+    /** The surface with its run-off, markings and targets. */
     public static List<Shape> of(Surface surface, Frame frame) {
         return of(surface, frame, Aids.USUAL);
     }
@@ -62,12 +63,12 @@ public final class Ground {
     private static List<Shape> grid(Box b, double step, Vec through, double width) {
         List<Shape> lines = new ArrayList<>();
         for (double x = first(b.x(), through.x(), step); x < b.x() + b.width() - 1e-9; x += step) {
-            lines.add(new Shape.Stroke(Curve.line(new Vec(x, b.y()), new Vec(x, b.y() + b.height())),
-                    width, Ink.GRID, List.of(), false));
+            lines.add(new Shape.Stroke(
+                    Curve.line(new Vec(x, b.y()), new Vec(x, b.y() + b.height())), width, Ink.GRID, List.of(), false));
         }
         for (double y = first(b.y(), through.y(), step); y < b.y() + b.height() - 1e-9; y += step) {
-            lines.add(new Shape.Stroke(Curve.line(new Vec(b.x(), y), new Vec(b.x() + b.width(), y)),
-                    width, Ink.GRID, List.of(), false));
+            lines.add(new Shape.Stroke(
+                    Curve.line(new Vec(b.x(), y), new Vec(b.x() + b.width(), y)), width, Ink.GRID, List.of(), false));
         }
         return lines;
     }

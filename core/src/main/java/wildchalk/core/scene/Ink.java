@@ -1,16 +1,62 @@
 package wildchalk.core.scene;
 
+import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Colour;
-import wildchalk.core.drill.Team;
 
 /** Names for what things are painted with; a {@link Look} gives each a colour. */
 public enum Ink {
-    BOARD, AROUND, LINE, RED_LINE, BLUE_LINE, FRAME, CHALK, FAINT, SHOT, SIGNAL, ON_SIGNAL, GLOW, BADGE, BADGE_TEXT,
-    ON_TEAM, BALL, BALL_EDGE, CONE_YELLOW, CONE_ORANGE, CONE_RED, CONE_BLUE, CONE_WHITE, CONE_GREEN, CONE_PINK, GRID, NOTE,
-    CORAL, SKY, LEMON, MINT, VIOLET, PLAIN,
-    VEIL, ASK, GOOD, BAD, WASH_ASK, WASH_GOOD, WASH_BAD,
-    WASH_YELLOW, WASH_ORANGE, WASH_RED, WASH_BLUE, WASH_WHITE, WASH_GREEN, WASH_PINK,
-    LINE_CORAL, LINE_SKY, LINE_LEMON, LINE_MINT, LINE_VIOLET, LINE_PLAIN;
+    BOARD,
+    AROUND,
+    LINE,
+    RED_LINE,
+    BLUE_LINE,
+    FRAME,
+    CHALK,
+    FAINT,
+    SHOT,
+    SIGNAL,
+    ON_SIGNAL,
+    GLOW,
+    BADGE,
+    BADGE_TEXT,
+    ON_TEAM,
+    BALL,
+    BALL_EDGE,
+    CONE_YELLOW,
+    CONE_ORANGE,
+    CONE_RED,
+    CONE_BLUE,
+    CONE_WHITE,
+    CONE_GREEN,
+    CONE_PINK,
+    GRID,
+    NOTE,
+    CORAL,
+    SKY,
+    LEMON,
+    MINT,
+    VIOLET,
+    PLAIN,
+    VEIL,
+    ASK,
+    GOOD,
+    BAD,
+    WASH_ASK,
+    WASH_GOOD,
+    WASH_BAD,
+    WASH_YELLOW,
+    WASH_ORANGE,
+    WASH_RED,
+    WASH_BLUE,
+    WASH_WHITE,
+    WASH_GREEN,
+    WASH_PINK,
+    LINE_CORAL,
+    LINE_SKY,
+    LINE_LEMON,
+    LINE_MINT,
+    LINE_VIOLET,
+    LINE_PLAIN;
 
     static Ink ofMarking(String name) {
         return switch (name) {
@@ -20,13 +66,14 @@ public enum Ink {
         };
     }
 
-    public static Ink of(Team team) {
-        return team == Team.CHALK ? PLAIN : valueOf(team.name());
+    /** For the tokens of those who wear it. */
+    public static Ink of(Bib bib) {
+        return bib == Bib.CHALK ? PLAIN : valueOf(bib.name());
     }
 
     /** For the lines a team's people take; on light looks darker than the tokens. */
-    public static Ink lineOf(Team team) {
-        return team == Team.CHALK ? LINE_PLAIN : valueOf("LINE_" + team.name());
+    public static Ink lineOf(Bib bib) {
+        return bib == Bib.CHALK ? LINE_PLAIN : valueOf("LINE_" + bib.name());
     }
 
     /** For what a colour lies under: the ground of a zone. */

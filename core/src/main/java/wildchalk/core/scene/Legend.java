@@ -9,6 +9,8 @@ import wildchalk.core.drill.Action.Touch;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill.LineKey;
 import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.TravelPath;
 import wildchalk.core.geometry.Vec;
 
 /** What the lines mean: a sample of each with its word, in a row from the origin to the right. */
@@ -16,10 +18,10 @@ public final class Legend {
 
     /** From one sample to the next, in units. */
     private static final double APART = 12;
+
     private static final double SAMPLE = 6;
 
-    private Legend() {
-    }
+    private Legend() {}
 
     /** How wide the row is, in metres, when a token has a radius of {@code unit} metres. */
     public static double width(double unit) {
@@ -39,17 +41,16 @@ public final class Legend {
         return shapes;
     }
 
-    private record Entry(String word, Action action) {
-    }
+    private record Entry(String word, Action action) {}
 
     private static List<Entry> entries() {
-        Action.Path path = new Action.Path(List.of(Spot.at(Vec.ZERO)), false);
+        TravelPath path = new TravelPath(List.of(Spot.at(Vec.ZERO)), false);
         return List.of(
-                new Entry("run", new Action.Run("", "", path, Gait.RUN, Ending.GO_ON, Cue.whistle())),
-                new Entry("carry", new Action.Carry("", "", path, Gait.RUN, Ending.GO_ON, Cue.whistle())),
+                new Entry("run", new Travel.Run("", "", path, Gait.RUN, Ending.GO_ON, Cue.whistle())),
+                new Entry("carry", new Travel.Carry("", "", path, Gait.RUN, Ending.GO_ON, Cue.whistle())),
                 new Entry("pass", new Action.Pass("", "", Spot.at(Vec.ZERO), Touch.CONTROLLED, Cue.whistle())),
                 new Entry("shot", new Action.Shot("", "", Spot.at(Vec.ZERO), Touch.CONTROLLED, Cue.whistle())),
-                new Entry("stops", new Action.Run("", "", path, Gait.RUN, Ending.STOP, Cue.whistle())),
-                new Entry("waits", new Action.Run("", "", path, Gait.RUN, Ending.WAIT, Cue.whistle())));
+                new Entry("stops", new Travel.Run("", "", path, Gait.RUN, Ending.STOP, Cue.whistle())),
+                new Entry("waits", new Travel.Run("", "", path, Gait.RUN, Ending.WAIT, Cue.whistle())));
     }
 }

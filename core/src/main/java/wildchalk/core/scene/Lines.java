@@ -9,11 +9,12 @@ import wildchalk.core.geometry.Vec;
 /** The shapes that action lines are made of. */
 final class Lines {
 
-    private Lines() {
-    }
+    private Lines() {}
 
     static Route route(List<Vec> points) {
-        return new RouteBuilder(points.get(0), 0).straight(points.subList(1, points.size())).build();
+        return new RouteBuilder(points.get(0), 0)
+                .straight(points.subList(1, points.size()))
+                .build();
     }
 
     /** A line that swings to both sides of a route; it starts and ends on it. */
@@ -36,7 +37,9 @@ final class Lines {
 
     /** An open arrow head. */
     static Curve arrow(Vec tip, double heading, double size) {
-        return Curve.open(List.of(tip.plus(Vec.polar(size, heading + Math.PI - 0.5)), tip,
+        return Curve.open(List.of(
+                tip.plus(Vec.polar(size, heading + Math.PI - 0.5)),
+                tip,
                 tip.plus(Vec.polar(size, heading + Math.PI + 0.5))));
     }
 
@@ -53,7 +56,9 @@ final class Lines {
 
     /** A small wedge on the line that points where the body faces. */
     static Curve noseMark(Vec at, double facing, double size) {
-        return Curve.closed(List.of(at.plus(Vec.polar(size, facing)), at.plus(Vec.polar(size * 0.6, facing + 2.2)),
+        return Curve.closed(List.of(
+                at.plus(Vec.polar(size, facing)),
+                at.plus(Vec.polar(size * 0.6, facing + 2.2)),
                 at.plus(Vec.polar(size * 0.6, facing - 2.2))));
     }
 }

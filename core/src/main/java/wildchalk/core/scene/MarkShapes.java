@@ -47,7 +47,8 @@ final class MarkShapes {
     }
 
     private Shape end(Vec at, Vec other) {
-        return new Shape.Stroke(Lines.bar(at, other.minus(at).angle(), unit * 1.1), unit * 0.12, Ink.NOTE, List.of(), false);
+        return new Shape.Stroke(
+                Lines.bar(at, other.minus(at).angle(), unit * 1.1), unit * 0.12, Ink.NOTE, List.of(), false);
     }
 
     private Vec labelPlace(Piece.Tape tape) {
@@ -67,7 +68,9 @@ final class MarkShapes {
         List<Vec> p = tape.points();
         return switch (tape.reading()) {
             case LENGTH -> units.both(Ruler.length(p));
-            case ANGLE -> p.size() < 3 ? "" : Numbers.plain(Math.round(Ruler.angle(p.get(0), p.get(1), p.get(2)))) + "°";
+            case ANGLE -> p.size() < 3
+                    ? ""
+                    : Numbers.plain((double) Math.round(Ruler.angle(p.get(0), p.get(1), p.get(2)))) + "°";
             case AREA -> units.area(Ruler.area(p));
         };
     }

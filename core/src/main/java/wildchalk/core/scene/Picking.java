@@ -7,10 +7,11 @@ import java.util.function.Function;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Polygon;
 import wildchalk.core.geometry.Vec;
-import wildchalk.core.rehearsal.Timeline;
+import wildchalk.core.timeline.Timeline;
 
 /** Finds what is under the pointer: people first, then balls and gear, then the ends of lines, then lines. */
 public final class Picking {
@@ -19,6 +20,7 @@ public final class Picking {
     private final Timeline timeline;
     private final Board board;
 
+    /** What can be met on a board. */
     public Picking(Stage stage, Timeline timeline, Board board) {
         this.stage = stage;
         this.timeline = timeline;
@@ -27,25 +29,44 @@ public final class Picking {
 
     /** The person whose token is at {@code p} at a time. */
     public Optional<Piece.Person> person(Vec p, double t) {
-        return nearest(stage.people(), x -> timeline.pose(x.id(), t).at(), p, board.frame().unit() * 1.3);
+        return nearest(
+                stage.people(),
+                x -> timeline.pose(x.id(), t).at(),
+                p,
+                board.frame().unit() * 1.3);
     }
 
+    /** The ball at a place, metres, at a time, seconds; empty when none is near enough for a hand. */
     public Optional<Piece.Ball> ball(Vec p, double t) {
-        return nearest(stage.balls(), x -> board.ballOnPicture(x.id(), t), p, board.frame().unit() * 0.7);
+        return nearest(
+                stage.balls(),
+                x -> board.ballOnPicture(x.id(), t),
+                p,
+                board.frame().unit() * 0.7);
     }
 
     /** The gear, note or tape at {@code p}; an area by its edge or its number. */
     public Optional<Piece> gear(Vec p) {
         List<Piece> gear = stage.pieces().stream()
-                .filter(x -> !(x instanceof Piece.Ball) && !(x instanceof Piece.Person)).toList();
-        Optional<Piece> found = nearest(gear.stream().filter(x -> !(x instanceof Piece.Area)).toList(), x -> nearestPart(x, p), p,
+                .filter(x -> !(x instanceof Piece.Ball) && !(x instanceof Piece.Person))
+                .toList();
+        Optional<Piece> found = nearest(
+                gear.stream().filter(x -> !(x instanceof Piece.Area)).toList(),
+                x -> nearestPart(x, p),
+                p,
                 board.frame().unit() * 1.2);
-        return found.or(() -> nearest(gear, x -> nearestPart(x, p), p, board.frame().unit() * 0.9))
-                .or(() -> stage.stations().stream().filter(s -> new AreaShapes(board.frame()).number(s).distance(p)
-                        <= board.frame().unit() * 1.3).map(s -> (Piece) s).findFirst());
+        return found.or(() ->
+                        nearest(gear, x -> nearestPart(x, p), p, board.frame().unit() * 0.9))
+                .or(() -> stage.stations().stream()
+                        .filter(s -> new AreaShapes(board.frame()).number(s).distance(p)
+                                <= board.frame().unit() * 1.3)
+                        .map(s -> (Piece) s)
+                        .findFirst());
     }
 
-    /** The place of a piece that is nearest to {@code p}: anywhere inside it, along a tape, or on the edge of an area. */
+    /**
+     * The place of a piece that is nearest to {@code p}: anywhere inside it, along a tape, or on the edge of an area.
+     */
     private static Vec nearestPart(Piece piece, Vec p) {
         if (piece instanceof Piece.Tape tape) {
             Vec best = tape.at();
@@ -69,20 +90,23 @@ public final class Picking {
     /** The travel whose line ends at {@code p}, when it is its person's last: a stroke from there goes on from it. */
     public Optional<Action> pathEnd(Vec p) {
         List<Action> lasts = stage.actions().stream()
-                .filter(a -> a instanceof Action.Travel && stage.actionsOf(a.who()).indexOf(a)
-                        == stage.actionsOf(a.who()).size() - 1).toList();
+                .filter(a -> a instanceof Travel
+                        && stage.actionsOf(a.who()).indexOf(a)
+                                == stage.actionsOf(a.who()).size() - 1)
+                .toList();
         return nearest(lasts, a -> board.route(a.id()).end(), p, board.frame().unit() * 1.1);
     }
 
+    /** The action whose line runs at a place, metres; empty when none is near enough for a hand. */
     public Optional<Action> line(Vec p) {
         return stage.actions().stream()
                 .filter(a -> board.route(a.id()).distanceTo(p) <= board.frame().unit() * 0.7)
                 .min(Comparator.comparingDouble(a -> board.route(a.id()).distanceTo(p)));
     }
 
-    private static <T> Optional<T> nearest(List<T> things, Function<T, Vec> place, Vec p,
-                                           double reach) {
-        return things.stream().filter(x -> place.apply(x).distance(p) <= reach)
+    private static <T> Optional<T> nearest(List<T> things, Function<T, Vec> place, Vec p, double reach) {
+        return things.stream()
+                .filter(x -> place.apply(x).distance(p) <= reach)
                 .min(Comparator.comparingDouble(x -> place.apply(x).distance(p)));
     }
 }

@@ -10,12 +10,13 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PieceCases;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.TravelPath;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Curve;
 import wildchalk.core.geometry.Route;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Units;
-import wildchalk.core.rehearsal.Pose;
+import wildchalk.core.motion.Pose;
 import wildchalk.core.stroke.Kind;
 
 /** Samples of lines and pieces for buttons and keys: round the origin, a token one metre in radius. */
@@ -32,7 +33,7 @@ public final class Sample {
         @Override
         public List<Shape> lineUp(Piece.LineUp lineUp) {
             Tokens small = new Tokens(1.2);
-            Piece.LineUp nameless = new Piece.LineUp("", new Vec(3.2, 0), 0, "", lineUp.team(), 2, "");
+            Piece.LineUp nameless = new Piece.LineUp("", new Vec(3.2, 0), 0, "", lineUp.bib(), 2, "");
             List<Shape> shapes = new ArrayList<>(small.queue(nameless));
             shapes.addAll(small.person(nameless, new Pose(nameless.at(), 0)));
             return shapes;
@@ -81,14 +82,13 @@ public final class Sample {
         return shapes.stream().filter(s -> !(s instanceof Shape.Label)).toList();
     }
 
-    private Sample() {
-    }
+    private Sample() {}
 
     /** A line of this kind as one of the two line keys has it, from left to right. */
     public static List<Shape> line(Kind kind, LineKey key) {
         // A shadow is about somebody, even on a button.
         Spot end = kind == Kind.SHADOW ? Spot.at("somebody") : Spot.at(Vec.ZERO);
-        Action.Path path = new Action.Path(List.of(end), false);
+        TravelPath path = new TravelPath(List.of(end), false);
         return line(kind.action("", "", path, Cue.whistle()), key, 1, new Vec(-4.8, 0), 9.6);
     }
 

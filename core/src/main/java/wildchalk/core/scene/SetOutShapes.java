@@ -14,8 +14,7 @@ import wildchalk.core.setout.Sheet;
 /** A set-out sheet on the board: the walk, the number of each piece, and how the chosen ones are measured. */
 public final class SetOutShapes {
 
-    private SetOutShapes() {
-    }
+    private SetOutShapes() {}
 
     /** @param chosen ids of the pieces whose measurements are drawn */
     public static List<Shape> of(Sheet sheet, Frame frame, Set<String> chosen) {
@@ -33,7 +32,8 @@ public final class SetOutShapes {
             here = step.piece().at();
         }
         shapes.add(new Shape.Stroke(Curve.circle(sheet.bag(), unit * 0.7), unit * 0.16, Ink.SIGNAL, List.of(), false));
-        sheet.steps().stream().filter(s -> chosen.contains(s.piece().id()))
+        sheet.steps().stream()
+                .filter(s -> chosen.contains(s.piece().id()))
                 .forEach(s -> shapes.addAll(measured(s.tape(), unit)));
         for (Sheet.Step step : sheet.steps()) {
             shapes.addAll(number(step, frame));
@@ -48,7 +48,8 @@ public final class SetOutShapes {
     private static List<Shape> number(Sheet.Step step, Frame frame) {
         Piece piece = step.piece();
         Vec at = piece.at().plus(frame.onPage(frame.unit() * 1.1, -frame.unit() * 1.15));
-        return List.of(new Shape.Fill(Curve.circle(at, frame.unit() * 0.72), Ink.BADGE, false),
+        return List.of(
+                new Shape.Fill(Curve.circle(at, frame.unit() * 0.72), Ink.BADGE, false),
                 new Shape.Label(at, Integer.toString(step.n()), frame.unit() * 0.95, Ink.BADGE_TEXT));
     }
 

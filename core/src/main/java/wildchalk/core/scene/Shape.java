@@ -7,7 +7,11 @@ import wildchalk.core.geometry.Vec;
 /** Something a brush paints; all lengths in metres. */
 public sealed interface Shape {
 
+    /** What it is painted with; a {@link Look} gives it its colour. */
     Ink ink();
+
+    /** Lets a brush paint it. */
+    void paintWith(Brush brush);
 
     /**
      * A painted line with round ends and joints.
@@ -16,12 +20,31 @@ public sealed interface Shape {
      * @param chalked whether the look's grain shows in it
      */
     record Stroke(Curve curve, double width, Ink ink, List<Double> dash, boolean chalked) implements Shape {
+        @Override
+        public void paintWith(Brush brush) {
+            brush.stroke(this);
+        }
+
         public Stroke {
             dash = List.copyOf(dash);
+        }
+
+        @Override
+        public Stroke plain() {
+            return new Stroke(curve, width, ink, dash, false);
         }
     }
 
     record Fill(Curve outline, Ink ink, boolean chalked) implements Shape {
+        @Override
+        public void paintWith(Brush brush) {
+            brush.fill(this);
+        }
+
+        @Override
+        public Fill plain() {
+            return new Fill(outline, ink, false);
+        }
     }
 
     /**
@@ -30,14 +53,24 @@ public sealed interface Shape {
      * @param size height of the type in metres
      */
     record Label(Vec at, String text, double size, Ink ink) implements Shape {
+        @Override
+        public void paintWith(Brush brush) {
+            brush.label(this);
+        }
 
         /** Smaller than this, in pixels, type is a smudge: small pictures leave it out. */
         public static final double READABLE = 7;
-
     }
 
-    /** What is there, but not now: another option, another rung, somebody else. Painted so that it stays in the background. */
+    /**
+     * What is there, but not now: another option, another rung, somebody else. Painted so that it stays in the
+     * background.
+     */
     record Faint(Shape of) implements Shape {
+        @Override
+        public void paintWith(Brush brush) {
+            brush.faint(this);
+        }
 
         /** How much of its colour is left. */
         public static final double COVER = 0.3;
@@ -48,9 +81,15 @@ public sealed interface Shape {
         }
     }
 
-    /** All of it in the background. So little colour and a grain in it would leave dots, so there is none. */
+    /** The same without grain: of so little colour it would leave dots. */
+    default Shape plain() {
+        return this;
+    }
+
+    /** All of it in the background. */
     static List<Shape> faint(List<Shape> shapes) {
-        return shapes.stream().map(s -> s instanceof Faint ? s : new Faint(s instanceof Stroke k ? new Stroke(k.curve(), k.width(), k.ink(), k.dash(), false)
-                : s instanceof Fill f ? new Fill(f.outline(), f.ink(), false) : s)).toList();
+        return shapes.stream()
+                .map(s -> s instanceof Faint ? s : new Faint(s.plain()))
+                .toList();
     }
 }

@@ -49,8 +49,14 @@ final class StandingShapes implements PieceCases.Families<List<Shape>> {
             return gear.of(item);
         }
         // What is put down or picked up is drawn where it is at the time; where it is to stand there is a dotted ring.
-        return stage.inHand(item.id()).isEmpty() ? List.of() : List.of(new Shape.Stroke(Curve.circle(item.at(), unit * 0.7), unit * 0.12, Ink.CHALK,
-                List.of(unit * 0.15, unit * 0.3), false));
+        return stage.inHand(item.id()).isEmpty()
+                ? List.of()
+                : List.of(new Shape.Stroke(
+                        Curve.circle(item.at(), unit * 0.7),
+                        unit * 0.12,
+                        Ink.CHALK,
+                        List.of(unit * 0.15, unit * 0.3),
+                        false));
     }
 
     @Override

@@ -5,7 +5,7 @@ import java.util.List;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.geometry.Curve;
 import wildchalk.core.geometry.Vec;
-import wildchalk.core.rehearsal.Pose;
+import wildchalk.core.motion.Pose;
 
 /**
  * A person's token in two parts round the origin, for pictures that move it without painting it anew.
@@ -31,7 +31,8 @@ public record Token(List<Shape> turning, List<Shape> upright) {
             } else if (shape instanceof Shape.Stroke s) {
                 List<Curve> parts = parts(s.curve());
                 turning.add(new Shape.Stroke(parts.get(parts.size() - 1), s.width(), s.ink(), s.dash(), s.chalked()));
-                parts.subList(0, parts.size() - 1).forEach(c -> upright.add(new Shape.Stroke(c, s.width(), s.ink(), s.dash(), s.chalked())));
+                parts.subList(0, parts.size() - 1)
+                        .forEach(c -> upright.add(new Shape.Stroke(c, s.width(), s.ink(), s.dash(), s.chalked())));
             }
         }
         return new Token(List.copyOf(turning), List.copyOf(upright));

@@ -2,11 +2,11 @@ package wildchalk.core.scene;
 
 import java.util.ArrayList;
 import java.util.List;
+import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Piece;
-import wildchalk.core.drill.Team;
 import wildchalk.core.geometry.Curve;
 import wildchalk.core.geometry.Vec;
-import wildchalk.core.rehearsal.Pose;
+import wildchalk.core.motion.Pose;
 
 /** How people, balls and gear look. */
 final class Tokens {
@@ -15,6 +15,7 @@ final class Tokens {
     private static final double LIES = 0.9;
     /** Half the width of a letter of a label, in units; about. */
     private static final double HALF_LETTER = 0.3;
+
     private static final double NOSE = 1.5;
 
     private final double unit;
@@ -48,18 +49,23 @@ final class Tokens {
     /** A person: round with a nose; goalkeepers are rounded squares, coaches diamonds. */
     List<Shape> person(Piece.Person person, Pose pose) {
         Curve outline = outline(person, pose, 1);
-        Team team = person.team();
-        Ink ink = Ink.of(team);
+        Bib bib = person.bib();
+        Ink ink = Ink.of(bib);
         List<Shape> shapes = new ArrayList<>();
-        Team.Fill fill = person instanceof Piece.Coach ? Team.Fill.SOLID : team.fill();
-        boolean filled = fill != Team.Fill.RING;
+        Bib.Fill fill = !person.isOnATeam() ? Bib.Fill.SOLID : bib.fill();
+        boolean filled = fill != Bib.Fill.RING;
         shapes.add(new Shape.Fill(outline, filled ? ink : Ink.BOARD, false));
         if (!filled) {
             shapes.add(new Shape.Stroke(outline(person, pose, 0.88), unit * 0.26, ink, List.of(), false));
-        } else if (fill == Team.Fill.HALF) {
-            shapes.add(new Shape.Fill(new Curve.Builder()
-                    .arc(pose.at(), unit * 0.84, Math.PI * 0.2, Math.PI * 0.6).close().build(), Ink.BOARD, false));
-        } else if (fill == Team.Fill.DOTS) {
+        } else if (fill == Bib.Fill.HALF) {
+            shapes.add(new Shape.Fill(
+                    new Curve.Builder()
+                            .arc(pose.at(), unit * 0.84, Math.PI * 0.2, Math.PI * 0.6)
+                            .close()
+                            .build(),
+                    Ink.BOARD,
+                    false));
+        } else if (fill == Bib.Fill.DOTS) {
             for (int i = 0; i < 6; i++) {
                 Vec dot = pose.at().plus(Vec.polar(unit * 0.76, i * Math.PI / 3 + Math.PI / 6));
                 shapes.add(new Shape.Fill(Curve.circle(dot, unit * 0.11), Ink.ON_TEAM, false));
@@ -75,19 +81,21 @@ final class Tokens {
     /** Where a person was. */
     List<Shape> ghost(Piece.Person person, Pose pose) {
         List<Shape> shapes = new ArrayList<>();
-        shapes.add(new Shape.Stroke(outline(person, pose, 0.92), unit * 0.12, Ink.FAINT, List.of(unit * 0.35, unit * 0.3), false));
+        shapes.add(new Shape.Stroke(
+                outline(person, pose, 0.92), unit * 0.12, Ink.FAINT, List.of(unit * 0.35, unit * 0.3), false));
         if (!person.label().isBlank()) {
-            shapes.add(new Shape.Label(pose.at(), person.label(), unit * (person.label().length() > 2 ? 0.75 : 0.95), Ink.FAINT));
+            shapes.add(new Shape.Label(
+                    pose.at(), person.label(), unit * (person.label().length() > 2 ? 0.75 : 0.95), Ink.FAINT));
         }
         return shapes;
     }
 
     /** The ink that can be read on a token: the plain team is chalk on slate and dark on paper. */
-    private static Ink inkOn(Ink team, boolean filled) {
+    private static Ink inkOn(Ink bib, boolean filled) {
         if (!filled) {
             return Ink.CHALK;
         }
-        return team == Ink.PLAIN ? Ink.BOARD : Ink.ON_TEAM;
+        return bib == Ink.PLAIN ? Ink.BOARD : Ink.ON_TEAM;
     }
 
     /** The outline of a person's token, {@code scale} times its usual size. */
@@ -98,7 +106,7 @@ final class Tokens {
         if (person instanceof Piece.Goalkeeper) {
             return withNose(rounded(at, r * 0.95, r * 0.3), tip, pose);
         }
-        if (person instanceof Piece.Coach) {
+        if (!person.isOnATeam()) {
             List<Vec> corners = new ArrayList<>();
             for (int i = 0; i < 4; i++) {
                 corners.add(at.plus(Vec.polar(r * 1.25, i * Math.PI / 2)));
@@ -106,8 +114,11 @@ final class Tokens {
             return withNose(new Curve.Builder().polyline(corners), tip, pose);
         }
         double half = Math.acos(1 / nose);
-        return new Curve.Builder().moveTo(tip).arc(at, r, pose.facing() + half, 2 * Math.PI - 2 * half)
-                .close().build();
+        return new Curve.Builder()
+                .moveTo(tip)
+                .arc(at, r, pose.facing() + half, 2 * Math.PI - 2 * half)
+                .close()
+                .build();
     }
 
     /** A square round {@code at} with round corners, upright. */
@@ -128,7 +139,12 @@ final class Tokens {
         }
         Vec base = pose.at().plus(Vec.polar(unit * 0.6, pose.facing()));
         Vec side = Vec.polar(unit * 0.55, pose.facing() + Math.PI / 2);
-        return body.close().moveTo(tip).lineTo(base.plus(side)).lineTo(base.minus(side)).close().build();
+        return body.close()
+                .moveTo(tip)
+                .lineTo(base.plus(side))
+                .lineTo(base.minus(side))
+                .close()
+                .build();
     }
 
     /** Those who wait behind the front person, and what the queue is called. */
@@ -139,11 +155,11 @@ final class Tokens {
         for (int i = 0; i < lineUp.waiting(); i++) {
             double away = spacing > 0 ? spacing * (i + 1) : unit * (2.6 + 1.9 * i);
             Pose pose = new Pose(lineUp.at().plus(back.times(away)), lineUp.facing());
-            shapes.add(new Shape.Fill(outline(lineUp, pose, 0.72), Ink.of(lineUp.team()), false));
+            shapes.add(new Shape.Fill(outline(lineUp, pose, 0.72), Ink.of(lineUp.bib()), false));
         }
         if (!lineUp.name().isBlank()) {
             String text = lineUp.name() + ": " + lineUp.waiting() + " waiting";
-            shapes.add(new Shape.Label(besideQueue(lineUp, back, text), text, unit * 1.15, Ink.lineOf(lineUp.team())));
+            shapes.add(new Shape.Label(besideQueue(lineUp, back, text), text, unit * 1.15, Ink.lineOf(lineUp.bib())));
         }
         return shapes;
     }
@@ -151,7 +167,9 @@ final class Tokens {
     /** Above a queue that lies on the page, to the right of one that stands, behind the last of one that leans. */
     private Vec besideQueue(Piece.LineUp lineUp, Vec back, String text) {
         double spacing = lineUp.queue().spacing();
-        double last = spacing > 0 ? Math.max(0, spacing * 2 * lineUp.waiting() / unit - 2.6) : 2.6 + 1.9 * Math.max(0, lineUp.waiting() - 1);
+        double last = spacing > 0
+                ? Math.max(0, spacing * 2 * lineUp.waiting() / unit - 2.6)
+                : 2.6 + 1.9 * Math.max(0, lineUp.waiting() - 1);
         Vec middle = lineUp.at().plus(back.times(unit * (2.6 + last) / 2));
         double right = back.dot(onPage(1, 0));
         double room = 1.6 + text.length() * HALF_LETTER;
@@ -165,7 +183,8 @@ final class Tokens {
     }
 
     List<Shape> ball(Vec at) {
-        return List.of(new Shape.Fill(Curve.circle(at, unit * 0.46), Ink.BALL_EDGE, false),
+        return List.of(
+                new Shape.Fill(Curve.circle(at, unit * 0.46), Ink.BALL_EDGE, false),
                 new Shape.Fill(Curve.circle(at, unit * 0.36), Ink.BALL, false));
     }
 
@@ -175,8 +194,8 @@ final class Tokens {
 
     /** What shows that a piece is chosen. */
     Shape chosen(Vec at) {
-        return new Shape.Stroke(Curve.circle(at, unit * 1.75), unit * 0.14, Ink.SIGNAL,
-                List.of(unit * 0.5, unit * 0.35), false);
+        return new Shape.Stroke(
+                Curve.circle(at, unit * 1.75), unit * 0.14, Ink.SIGNAL, List.of(unit * 0.5, unit * 0.35), false);
     }
 
     Shape lit(Vec at) {

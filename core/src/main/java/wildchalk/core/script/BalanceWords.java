@@ -9,21 +9,29 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.surface.Surface;
 
-/** The numbers on each side of the ball in words: "3 v 2, then 3 v 3 when sky 4 is back". */
+/** The numbers on each side of the ball in words: "4 v 3, then 4 v 4 when mint 6 is back". */
 public final class BalanceWords {
 
-    private BalanceWords() {
-    }
+    private BalanceWords() {}
 
     /** Empty for no numbers. */
     public static String of(List<Balance> balances, Stage stage, Surface surface) {
         Words words = new Words(surface);
-        return IntStream.range(0, balances.size()).mapToObj(i -> {
-            Balance b = balances.get(i);
-            String numbers = (i == 0 ? "" : "then ") + now(b);
-            return b.joined().flatMap(stage::person).map(p -> numbers + " " + words.say(
-                    b.defenders() > balances.get(i - 1).defenders() ? "balance.more" : "balance.fewer", name(p))).orElse(numbers);
-        }).collect(Collectors.joining(", "));
+        return IntStream.range(0, balances.size())
+                .mapToObj(i -> {
+                    Balance b = balances.get(i);
+                    String numbers = (i == 0 ? "" : "then ") + now(b);
+                    return b.joined()
+                            .flatMap(stage::person)
+                            .map(p -> numbers + " "
+                                    + words.say(
+                                            b.defenders() > balances.get(i - 1).defenders()
+                                                    ? "balance.more"
+                                                    : "balance.fewer",
+                                            name(p)))
+                            .orElse(numbers);
+                })
+                .collect(Collectors.joining(", "));
     }
 
     /** "3 v 2" */
@@ -32,6 +40,6 @@ public final class BalanceWords {
     }
 
     private static String name(Piece.Person person) {
-        return (person.team().name().toLowerCase(Locale.ROOT) + " " + person.label()).strip();
+        return (person.bib().name().toLowerCase(Locale.ROOT) + " " + person.label()).strip();
     }
 }

@@ -26,7 +26,10 @@ public final class Changes {
         this.after = after;
     }
 
-    /** In the order in which they are seen: the drill as a whole, then rung by rung, then what is said; empty when they are the same. */
+    /**
+     * In the order in which they are seen: the drill as a whole, then rung by rung, then what is said; empty when they
+     * are the same.
+     */
     public static List<String> of(Drill before, Drill after, Unit unit) {
         Changes changes = new Changes(before, after);
         changes.whole();
@@ -45,7 +48,8 @@ public final class Changes {
             words.add("called " + after.title() + " instead of " + before.title());
         }
         if (!before.venue().surface().equals(after.venue().surface())) {
-            words.add("on " + after.surface().name() + " instead of " + before.surface().name());
+            words.add("on " + after.surface().name() + " instead of "
+                    + before.surface().name());
         } else if (!before.venue().equals(after.venue())) {
             words.add("the surface has another size");
         }
@@ -56,7 +60,8 @@ public final class Changes {
             words.add("lines are read the other way round");
         }
         if (before.effort().level() != after.effort().level()) {
-            words.add("for " + EffortWords.of(after.effort().level()) + " instead of " + EffortWords.of(before.effort().level()));
+            words.add("for " + EffortWords.of(after.effort().level()) + " instead of "
+                    + EffortWords.of(before.effort().level()));
         }
     }
 
@@ -67,17 +72,28 @@ public final class Changes {
         Surface surface = after.surface();
         for (Rung rung : after.ladder()) {
             // With one rung there is nothing to tell apart.
-            String which = after.ladder().size() == 1 && before.ladder().size() == 1 ? "" : "rung " + signs.get(rung.id()) + ": ";
+            String which = after.ladder().size() == 1 && before.ladder().size() == 1
+                    ? ""
+                    : "rung " + signs.get(rung.id()) + ": ";
             if (!was.containsKey(rung.id())) {
                 words.add("+ rung " + signs.get(rung.id()) + titled(rung));
                 continue;
             }
             Stage here = is.get(rung.id());
-            Differences.of(was.get(rung.id()), here, Rehearsal.of(here, surface), surface, unit).forEach(w -> words.add(which + w));
-            plan(before.ladder().stream().filter(r -> r.id().equals(rung.id())).findFirst().orElseThrow(), rung, which);
+            Differences.of(was.get(rung.id()), here, Rehearsal.of(here, surface), surface, unit)
+                    .forEach(w -> words.add(which + w));
+            plan(
+                    before.ladder().stream()
+                            .filter(r -> r.id().equals(rung.id()))
+                            .findFirst()
+                            .orElseThrow(),
+                    rung,
+                    which);
         }
         Map<String, String> old = Ladder.signs(before);
-        before.ladder().stream().filter(r -> !is.containsKey(r.id())).forEach(r -> words.add("− rung " + old.get(r.id()) + titled(r)));
+        before.ladder().stream()
+                .filter(r -> !is.containsKey(r.id()))
+                .forEach(r -> words.add("− rung " + old.get(r.id()) + titled(r)));
     }
 
     private static String titled(Rung rung) {
@@ -88,12 +104,13 @@ public final class Changes {
         if (!was.title().equals(is.title())) {
             words.add(which + "called " + is.title() + " instead of " + was.title());
         }
-        if (!was.plan().length().equals(is.plan().length())) {
-            words.add(which + is.plan().length().map(l -> l.words()).orElse("no length") + " instead of "
-                    + was.plan().length().map(l -> l.words()).orElse("no length"));
+        if (!was.plan().dose().equals(is.plan().dose())) {
+            words.add(which + is.plan().dose().map(l -> l.words()).orElse("no length") + " instead of "
+                    + was.plan().dose().map(l -> l.words()).orElse("no length"));
         }
         if (!Objects.equals(was.plan().climb(), is.plan().climb())) {
-            words.add(which + "climb when " + Optional.of(is.plan().climb()).filter(c -> !c.isBlank()).orElse("the coach says"));
+            words.add(which + "climb when "
+                    + Optional.of(is.plan().climb()).filter(c -> !c.isBlank()).orElse("the coach says"));
         }
     }
 

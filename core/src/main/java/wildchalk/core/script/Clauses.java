@@ -15,14 +15,15 @@ import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Ruler;
 import wildchalk.core.measure.Unit;
-import wildchalk.core.rehearsal.ActionTimes;
-import wildchalk.core.rehearsal.Timeline;
 import wildchalk.core.script.Script.Part;
 import wildchalk.core.script.Script.Phrase;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.timeline.ActionTimes;
+import wildchalk.core.timeline.Timeline;
 
 /** Says who does what, one clause for each action: "7 carries the ball 12 m to the yellow cone". */
 final class Clauses {
@@ -43,7 +44,7 @@ final class Clauses {
     /** What is said of an action after its verb. */
     private final ActionCases.Travels<Void> details = new ActionCases.Travels<>() {
         @Override
-        public Void travel(Action.Travel travel) {
+        public Void travel(Travel travel) {
             tell(travel);
             return null;
         }
@@ -85,26 +86,31 @@ final class Clauses {
 
         @Override
         public Void handle(Action.Handle handle) {
-            stage.piece(handle.piece()).filter(Piece.Gear.class::isInstance).ifPresent(p ->
-                    where(words.say("handled", words.name((Piece.Gear) p)), p.id(), handle));
+            stage.piece(handle.piece())
+                    .filter(Piece.Gear.class::isInstance)
+                    .ifPresent(p -> where(words.say("handled", words.name((Piece.Gear) p)), p.id(), handle));
             return null;
         }
     };
+
     private final ActionCases.Travels<Boolean> plain = new ActionCases.Travels<>() {
         @Override
-        public Boolean travel(Action.Travel travel) {
-            return travel.ending() == Action.Ending.GO_ON && travel.going().watching().isEmpty()
+        public Boolean travel(Travel travel) {
+            return travel.ending() == Action.Ending.GO_ON
+                    && travel.going().watching().isEmpty()
                     && travel.going().corner() != Going.Corner.SPIN;
         }
 
         @Override
-        public Boolean collect(Action.Collect collect) {
+        public Boolean collect(Travel.Collect collect) {
             return false;
         }
 
         @Override
         public Boolean pass(Action.Pass pass) {
-            return moments.receiver(pass).filter(r -> isMoving(r.id(), pass.id())).isEmpty();
+            return moments.receiver(pass)
+                    .filter(r -> isMoving(r.id(), pass.id()))
+                    .isEmpty();
         }
 
         @Override
@@ -150,8 +156,10 @@ final class Clauses {
 
     /** Whether an action is not left out because another option is taken. */
     private static Predicate<String> plays(Stage stage, Timeline timeline) {
-        Set<String> optional = stage.said(Instruction.Read.class).stream().flatMap(r -> r.options().stream())
-                .flatMap(o -> o.actions().stream()).collect(Collectors.toSet());
+        Set<String> optional = stage.instructions(Instruction.Read.class).stream()
+                .flatMap(r -> r.options().stream())
+                .flatMap(o -> o.actions().stream())
+                .collect(Collectors.toSet());
         return id -> !optional.contains(id) || timeline.times(id).isPresent();
     }
 
@@ -178,7 +186,7 @@ final class Clauses {
     }
 
     /** Words of a read or a stop, by their key. */
-    void said(Instruction about, String key, Object... values) {
+    void say(Instruction about, String key, Object... values) {
         add(words.say(key, values), Part.SAID, "", about.id());
     }
 
@@ -203,7 +211,8 @@ final class Clauses {
         join("space");
         name(shadow.whom(), shadow.id());
         String side = shadow.way() == Action.Shadow.Way.CHASE || shadow.way() == Action.Shadow.Way.HIP_TO_HIP
-                ? "" : words.say("side." + key(shadow.side()), words.word("ball"), words.word("goal"));
+                ? ""
+                : words.say("side." + key(shadow.side()), words.word("ball"), words.word("goal"));
         where(side, "", shadow);
         if (shadow.way() == Action.Shadow.Way.CLOSE_DOWN || shadow.way() == Action.Shadow.Way.MARK) {
             where(words.say("keeps.off", unit.spoken(shadow.distance())), "", shadow);
@@ -216,8 +225,9 @@ final class Clauses {
         if (!turns || hold.stance() == Action.Hold.Stance.PIVOT) {
             where(words.say("turn." + key(hold.turn())), "", hold);
         }
-        hold.facing().ifPresent(f -> whereabouts.thing(f).ifPresent(n ->
-                where(words.say(turns ? "to.face" : "facing", n.text()), n.piece(), hold)));
+        hold.facing().ifPresent(f -> whereabouts
+                .thing(f)
+                .ifPresent(n -> where(words.say(turns ? "to.face" : "facing", n.text()), n.piece(), hold)));
         if (hold.seconds() > 0 && hold.until().isEmpty()) {
             where(words.say("for.seconds", moments.pause(hold.seconds())), "", hold);
         }
@@ -230,24 +240,28 @@ final class Clauses {
 
     /** Whether somebody goes back to where they set out to touch something. */
     private boolean comesBack(Action action) {
-        if (!(action instanceof Action.Run)) {
+        if (!(action instanceof Travel.Run)) {
             return false;
         }
         List<Vec> line = timeline.line(action.id());
-        return moments.before(action).filter(b -> b instanceof Action.Travel t && t.ending() == Action.Ending.TOUCH)
-                .filter(b -> timeline.line(b.id()).get(0).distance(line.get(line.size() - 1)) <= BACK).isPresent();
+        return moments.before(action)
+                .filter(b -> b instanceof Travel t && t.ending() == Action.Ending.TOUCH)
+                .filter(b -> timeline.line(b.id()).get(0).distance(line.get(line.size() - 1)) <= BACK)
+                .isPresent();
     }
 
-    private void tell(Action.Travel travel) {
+    private void tell(Travel travel) {
         if (comesBack(travel)) {
             return;
         }
         List<Vec> line = timeline.line(travel.id());
         where(words.say("space") + unit.spoken(Ruler.length(line)), "", travel);
         pace(travel.going().pace(), travel);
-        if (travel instanceof Action.Collect) {
-            boolean contested = stage.actions().stream().anyMatch(a -> a instanceof Action.Collect c
-                    && !c.id().equals(travel.id()) && c.path().last().equals(travel.path().last()));
+        if (travel instanceof Travel.Collect) {
+            boolean contested = stage.actions().stream()
+                    .anyMatch(a -> a instanceof Travel.Collect c
+                            && !c.id().equals(travel.id())
+                            && c.path().last().equals(travel.path().last()));
             where(words.say(contested ? "for.the.ball" : "and.collects", words.word("ball")), "", travel);
             return;
         }
@@ -259,18 +273,28 @@ final class Clauses {
         if (travel.going().corner() != Going.Corner.CUT) {
             where(words.say("corner." + key(travel.going().corner())), "", travel);
         }
-        travel.going().watching().flatMap(whereabouts::thing)
+        travel.going()
+                .watching()
+                .flatMap(whereabouts::thing)
                 .ifPresent(w -> where(words.say("watching", w.text()), w.piece(), travel));
         if (travel.ending() != Action.Ending.GO_ON) {
-            where(words.say("ending." + key(travel.ending()) + (touches && end.isEmpty() ? ".ground" : "")), "", travel);
+            where(
+                    words.say("ending." + key(travel.ending()) + (touches && end.isEmpty() ? ".ground" : "")),
+                    "",
+                    travel);
         }
     }
 
     private void pace(double share, Action action) {
         if (share < 1) {
             long percent = Math.round(share * 100);
-            where(percent == 50 ? words.say("pace.half") : percent == 75 ? words.say("pace.three-quarter")
-                    : words.say("pace", percent), "", action);
+            String pace =
+                    switch ((int) percent) {
+                        case 50 -> words.say("pace.half");
+                        case 75 -> words.say("pace.three-quarter");
+                        default -> words.say("pace", percent);
+                    };
+            where(pace, "", action);
         }
     }
 
@@ -297,22 +321,29 @@ final class Clauses {
                 where(words.say("on.the.run"), "", pass);
             }
         } else {
-            Whereabouts.Named end = whereabouts.end(line.get(line.size() - 1))
+            Whereabouts.Named end = whereabouts
+                    .end(line.get(line.size() - 1))
                     .orElse(new Whereabouts.Named(words.say("into.space"), ""));
             where(words.say("space") + end.text(), end.piece(), pass);
         }
     }
 
     private void receiver(Action.Pass pass) {
-        add(moments.receiver(pass).map(words::name).orElseGet(() -> words.say("who.person")), Part.WHO,
-                moments.receiver(pass).map(Piece::id).orElse(""), pass.id());
+        add(
+                moments.receiver(pass).map(words::name).orElseGet(() -> words.say("who.person")),
+                Part.WHO,
+                moments.receiver(pass).map(Piece::id).orElse(""),
+                pass.id());
     }
 
     /** "the left boards", "the end line". */
     private String wall(Action.Wall wall) {
-        boolean end = wall == Action.Wall.END || wall == Action.Wall.OWN_END;
-        String name = end ? surface.word("end-line", "end wall") : surface.word("side-line", "wall");
-        return words.say(end ? wall == Action.Wall.END ? "the" : "the.own" : "the.side", name, key(wall));
+        String end = surface.word("end-line", "end wall");
+        return switch (wall) {
+            case END -> words.say("the", end, key(wall));
+            case OWN_END -> words.say("the.own", end, key(wall));
+            default -> words.say("the.side", surface.word("side-line", "wall"), key(wall));
+        };
     }
 
     private void tell(Action.Shot shot) {
@@ -320,8 +351,9 @@ final class Clauses {
             where(words.say("first.time"), "", shot);
         }
         String target = shot.to() instanceof Spot.AtTarget t
-                ? surface.target(t.target()).map(Surface.Target::name).orElse(words.word("goal")) : words.word("goal");
-        String piece = shot.to() instanceof Spot.AtPiece p ? p.piece() : "";
+                ? surface.target(t.target()).map(Surface.Target::name).orElse(words.word("goal"))
+                : words.word("goal");
+        String piece = shot.to().namedPiece().orElse("");
         join("at");
         where(words.say("the", target), piece, shot);
         where(words.say("from", unit.spoken(Ruler.length(timeline.line(shot.id())))), "", shot);

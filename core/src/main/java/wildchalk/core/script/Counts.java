@@ -12,8 +12,7 @@ import wildchalk.core.surface.Surface;
 /** What a stage needs, counted: people, gear, balls. */
 public final class Counts {
 
-    private Counts() {
-    }
+    private Counts() {}
 
     /** "9 players", "9 cones (5 yellow, 4 blue)", "2 mini-goals", "6 balls"; nothing that there is none of. */
     public static List<String> of(Stage stage, Surface surface) {
@@ -43,7 +42,8 @@ public final class Counts {
         }
         List<String> parts = byColour.entrySet().stream()
                 .sorted((a, b) -> b.getValue() - a.getValue())
-                .map(e -> e.getValue() + " " + words.colour(e.getKey())).toList();
+                .map(e -> e.getValue() + " " + words.colour(e.getKey()))
+                .toList();
         return counted + " (" + String.join(", ", parts) + ")";
     }
 }

@@ -17,10 +17,13 @@ import wildchalk.core.edit.ActionEdits;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.naming.EffortWords;
 import wildchalk.core.naming.PieceWords;
-import wildchalk.core.rehearsal.Timeline;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.timeline.Timeline;
 
-/** What one rung has that the rung below it has not, in words: "+ player 4, starts as 7 receives; mini-goal moved 5.0 m". */
+/**
+ * What one rung has that the rung below it has not, in words: "+ player 4, starts as 7 receives; mini-goal moved 5.0
+ * m".
+ */
 public final class Differences {
 
     /** Nearer than this a piece stands where it stood, metres. */
@@ -45,8 +48,15 @@ public final class Differences {
 
     /** Whether all that is on both stands on the other side of the middle, at least two of it really elsewhere. */
     private boolean isMirrored() {
-        List<Piece> both = here.pieces().stream().filter(p -> below.piece(p.id()).isPresent() && !(p instanceof Piece.Mark)).toList();
-        return both.stream().allMatch(p -> here.place(p).distance(below.place(below.piece(p.id()).orElseThrow()).mirrored(false, true)) < SAME)
+        List<Piece> both = here.pieces().stream()
+                .filter(p -> below.piece(p.id()).isPresent() && !(p instanceof Piece.Mark))
+                .toList();
+        return both.stream()
+                        .allMatch(p -> here.place(p)
+                                        .distance(
+                                                below.place(below.piece(p.id()).orElseThrow())
+                                                        .mirrored(false, true))
+                                < SAME)
                 && both.stream().filter(p -> Math.abs(here.place(p).y()) > SAME).count() >= 2;
     }
 
@@ -69,9 +79,12 @@ public final class Differences {
     public static Ids ids(Stage below, Stage here) {
         Map<String, Object> was = byId(below);
         Map<String, Object> is = byId(here);
-        return new Ids(is.keySet().stream().filter(id -> !was.containsKey(id)).collect(Collectors.toSet()),
+        return new Ids(
+                is.keySet().stream().filter(id -> !was.containsKey(id)).collect(Collectors.toSet()),
                 was.keySet().stream().filter(id -> !is.containsKey(id)).collect(Collectors.toSet()),
-                is.keySet().stream().filter(id -> was.containsKey(id) && !was.get(id).equals(is.get(id))).collect(Collectors.toSet()));
+                is.keySet().stream()
+                        .filter(id -> was.containsKey(id) && !was.get(id).equals(is.get(id)))
+                        .collect(Collectors.toSet()));
     }
 
     private static Map<String, Object> byId(Stage stage) {
@@ -82,7 +95,8 @@ public final class Differences {
     }
 
     /**
-     * In the order in which a coach would say it: who and what is new, what is gone, what is moved, what is done otherwise.
+     * In the order in which a coach would say it: who and what is new, what is gone, what is moved, what is done
+     * otherwise.
      *
      * @param timeline of the stage {@code here}
      * @return empty when they are the same
@@ -95,9 +109,10 @@ public final class Differences {
         differences.pieces();
         differences.actions();
         if (below.effort().intensity() != here.effort().intensity()) {
-            differences.words.add(EffortWords.of(here.effort().intensity()) + " instead of " + EffortWords.of(below.effort().intensity()));
+            differences.words.add(EffortWords.of(here.effort().intensity()) + " instead of "
+                    + EffortWords.of(below.effort().intensity()));
         }
-        differences.said();
+        differences.compareInstructions();
         return List.copyOf(differences.words);
     }
 
@@ -114,7 +129,9 @@ public final class Differences {
         }
         fresh.forEach((name, count) -> words.add("+ " + counted(name, count)));
         Map<String, Integer> gone = new LinkedHashMap<>();
-        below.pieces().stream().filter(p -> here.piece(p.id()).isEmpty()).forEach(p -> gone.merge(PieceWords.name(p), 1, Integer::sum));
+        below.pieces().stream()
+                .filter(p -> here.piece(p.id()).isEmpty())
+                .forEach(p -> gone.merge(PieceWords.name(p), 1, Integer::sum));
         gone.forEach((name, count) -> words.add("− " + counted(name, count)));
         for (Piece piece : here.pieces()) {
             below.piece(piece.id()).filter(p -> !p.equals(piece)).ifPresent(before -> changed(before, piece));
@@ -126,8 +143,10 @@ public final class Differences {
     }
 
     private String start(Piece.Person person) {
-        return here.actionsOf(person.id()).stream().findFirst()
-                .map(a -> ", starts " + ScriptWriter.cue(here, timeline, surface, a)).orElse("");
+        return here.actionsOf(person.id()).stream()
+                .findFirst()
+                .map(a -> ", starts " + ScriptWriter.cue(here, timeline, surface, a))
+                .orElse("");
     }
 
     private void changed(Piece before, Piece now) {
@@ -147,7 +166,8 @@ public final class Differences {
             Optional<Action> before = below.action(action.id());
             if (before.isEmpty()) {
                 // The first of somebody new was said with them.
-                boolean said = below.person(action.who()).isEmpty() && here.actionsOf(action.who()).get(0).equals(action);
+                boolean said = below.person(action.who()).isEmpty()
+                        && here.actionsOf(action.who()).get(0).equals(action);
                 if (!said) {
                     words.add("+ " + named(here, action));
                 }
@@ -155,7 +175,9 @@ public final class Differences {
                 changed(before.get(), action);
             }
         }
-        below.actions().stream().filter(a -> here.action(a.id()).isEmpty() && here.person(a.who()).isPresent())
+        below.actions().stream()
+                .filter(a ->
+                        here.action(a.id()).isEmpty() && here.person(a.who()).isPresent())
                 .forEach(a -> words.add("− " + named(below, a)));
     }
 
@@ -171,16 +193,27 @@ public final class Differences {
         }
     }
 
-    private void said() {
+    private void compareInstructions() {
         Map<String, Integer> fresh = new LinkedHashMap<>();
         Map<String, Integer> gone = new LinkedHashMap<>();
-        here.said().stream().filter(i -> below.said().stream().noneMatch(b -> b.id().equals(i.id()))).forEach(i -> fresh.merge(kind(i), 1, Integer::sum));
-        below.said().stream().filter(i -> here.said().stream().noneMatch(b -> b.id().equals(i.id()))).forEach(i -> gone.merge(kind(i), 1, Integer::sum));
+        here.instructions().stream()
+                .filter(i -> below.instructions().stream().noneMatch(b -> b.id().equals(i.id())))
+                .forEach(i -> fresh.merge(kind(i), 1, Integer::sum));
+        below.instructions().stream()
+                .filter(i -> here.instructions().stream().noneMatch(b -> b.id().equals(i.id())))
+                .forEach(i -> gone.merge(kind(i), 1, Integer::sum));
         fresh.forEach((kind, n) -> words.add("+ " + (n == 1 ? kind : n + " " + kind + "s")));
         gone.forEach((kind, n) -> words.add("− " + (n == 1 ? kind : n + " " + kind + "s")));
-        here.said().stream().filter(i -> !below.said().contains(i) && below.said().stream().anyMatch(b -> b.id().equals(i.id())))
-                .forEach(i -> words.add(i instanceof Instruction.Read r ? here.person(r.who()).map(p -> p.label() + "'s ").orElse("the ")
-                        + (r.rule().isPresent() ? "decision is worked out" : "decision changed") : "another " + kind(i)));
+        here.instructions().stream()
+                .filter(i -> !below.instructions().contains(i)
+                        && below.instructions().stream().anyMatch(b -> b.id().equals(i.id())))
+                .forEach(i -> words.add(
+                        i instanceof Instruction.Read r
+                                ? here.person(r.who())
+                                                .map(p -> p.label() + "'s ")
+                                                .orElse("the ")
+                                        + (r.rule().isPresent() ? "decision is worked out" : "decision changed")
+                                : "another " + kind(i)));
     }
 
     private static String kind(Instruction said) {
@@ -208,7 +241,11 @@ public final class Differences {
     }
 
     private static String named(Stage stage, Action action) {
-        return stage.person(action.who()).map(Piece.Person::label).filter(l -> !l.isBlank()).map(l -> l + "'s ").orElse("")
+        return stage.person(action.who())
+                        .map(Piece.Person::label)
+                        .filter(l -> !l.isBlank())
+                        .map(l -> l + "'s ")
+                        .orElse("")
                 + ActionEdits.describe(action, stage);
     }
 }

@@ -20,34 +20,42 @@ final class LimitWords {
         @Override
         public String atMost(Limit.AtMost most) {
             String counted = counted(most.counted(), most.most());
-            return most.who().map(w -> words.say("limit.for", moments.name(w), counted)).orElse(counted);
+            return most.who()
+                    .map(w -> words.say("limit.for", moments.name(w), counted))
+                    .orElse(counted);
         }
 
         @Override
         public String passesFirst(Limit.PassesFirst passes) {
             String n = words.say("count.passes", passes.passes(), words.number(passes.passes()));
-            return passes.line().map(l -> words.say("limit.before.line", n, words.word("ball"), moments.lineName(l)))
+            return passes.line()
+                    .map(l -> words.say("limit.before.line", n, words.word("ball"), moments.lineName(l)))
                     .orElse(words.say("limit.before.shot", n));
         }
 
         @Override
         public String entriesFirst(Limit.EntriesFirst entries) {
-            return words.say("limit.before.shot", words.say("count.entries", entries.entries(),
-                    words.number(entries.entries()), zone(entries.zone())));
+            return words.say(
+                    "limit.before.shot",
+                    words.say(
+                            "count.entries", entries.entries(), words.number(entries.entries()), zone(entries.zone())));
         }
 
         @Override
         public String within(Limit.Within within) {
-            String what = within.zone().map(z -> words.say("limit.in.zone", words.word("ball"), zone(z)))
+            String what = within.zone()
+                    .map(z -> words.say("limit.in.zone", words.word("ball"), zone(z)))
                     .orElse(words.say("limit.shot"));
             String seconds = moments.pause(within.seconds());
-            return within.from().map(f -> words.say("limit.within.after", what, seconds, moments.bare(f, null)))
+            return within.from()
+                    .map(f -> words.say("limit.within.after", what, seconds, moments.bare(f, null)))
                     .orElse(words.say("limit.within", what, seconds));
         }
 
         @Override
         public String onlyIn(Limit.OnlyIn only) {
-            return only.who().isEmpty() ? words.say("limit.nobody", zone(only.zone()))
+            return only.who().isEmpty()
+                    ? words.say("limit.nobody", zone(only.zone()))
                     : words.say("limit.only", list(only.who()), zone(only.zone()));
         }
 
@@ -75,14 +83,20 @@ final class LimitWords {
 
     private String told(Limit.NotBefore before) {
         if (before.moment() instanceof Cue.Touches t && stage.person(t.who()).isPresent()) {
-            return words.say("limit.not.before.touch", moments.name(before.who()), words.word("ball"), moments.name(t.who()));
+            return words.say(
+                    "limit.not.before.touch", moments.name(before.who()), words.word("ball"), moments.name(t.who()));
         }
-        return words.say("limit.not.before", moments.name(before.who()), words.word("ball"),
+        return words.say(
+                "limit.not.before",
+                moments.name(before.who()),
+                words.word("ball"),
                 moments.bare(before.moment(), null));
     }
 
     private String counted(Limit.Counted counted, int n) {
-        return words.say(n == 0 ? "limit.no." + Clauses.key(counted) : "limit.at.most." + Clauses.key(counted), n,
+        return words.say(
+                n == 0 ? "limit.no." + Clauses.key(counted) : "limit.at.most." + Clauses.key(counted),
+                n,
                 words.number(n));
     }
 

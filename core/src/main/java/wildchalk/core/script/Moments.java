@@ -5,15 +5,17 @@ import java.util.Optional;
 import java.util.function.Predicate;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
-import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.Piece;
-import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.surface.Surface;
 
-/** Words for what sets people off. The first word of each is the one that joins it: "As 7 receives", "On the whistle". */
+/**
+ * Words for what sets people off. The first word of each is the one that joins it: "As 7 receives", "On the whistle".
+ */
 final class Moments {
 
     private final Stage stage;
@@ -50,7 +52,10 @@ final class Moments {
 
         @Override
         public String enters(Cue.Enters e) {
-            return words.say("as.enters", thing(e.who()), surface.zone(e.zone()).map(Surface.Zone::name).orElse(e.zone()));
+            return words.say(
+                    "as.enters",
+                    thing(e.who()),
+                    surface.zone(e.zone()).map(Surface.Zone::name).orElse(e.zone()));
         }
 
         @Override
@@ -60,7 +65,8 @@ final class Moments {
 
         @Override
         public String touches(Cue.Touches t) {
-            return stage.person(t.who()).map(p -> words.say("as.first.touch", words.name(p), words.word("ball")))
+            return stage.person(t.who())
+                    .map(p -> words.say("as.first.touch", words.name(p), words.word("ball")))
                     .orElseGet(() -> words.say("as.touches", words.word("ball")));
         }
 
@@ -84,14 +90,16 @@ final class Moments {
         if (trigger instanceof Cue.Several) {
             return several(trigger, action);
         }
-        Optional<Action> other = trigger instanceof Cue.Next ? before(action) : trigger.of().flatMap(stage::action);
+        Optional<Action> other =
+                trigger.followsOwn() ? before(action) : trigger.of().flatMap(stage::action);
         return other.map(o -> ofAction(trigger, o)).orElseGet(() -> watched(trigger));
     }
 
     /** Without the word that joins it: "7 receives", "the whistle". */
     String bare(Trigger trigger, Action action) {
         if (trigger instanceof Cue.Several && trigger.parts().stream().anyMatch(t -> !(t instanceof Cue.After))) {
-            return list(trigger.parts().stream().map(t -> clause(t, action)).toList(),
+            return list(
+                    trigger.parts().stream().map(t -> clause(t, action)).toList(),
                     trigger instanceof Cue.AllOf ? "list.and" : "list.or");
         }
         String text = of(trigger, action);
@@ -101,8 +109,13 @@ final class Moments {
     /** "half a second" */
     String pause(double seconds) {
         double s = Math.round(seconds * 10) / 10.0;
-        return s == 0.5 ? words.say("pause.half") : s == 1 ? words.say("pause.one")
-                : words.say("pause", s == Math.rint(s) ? Long.toString((long) s) : Double.toString(s));
+        if (s == 0.5) {
+            return words.say("pause.half");
+        }
+        if (s == 1) {
+            return words.say("pause.one");
+        }
+        return words.say("pause", s == Math.rint(s) ? Long.toString((long) s) : Double.toString(s));
     }
 
     private String several(Trigger trigger, Action action) {
@@ -111,9 +124,13 @@ final class Moments {
         if (parts.isEmpty()) {
             return words.say("on.whistle");
         }
-        List<String> there = parts.stream().filter(Cue.After.class::isInstance).flatMap(t -> t.of().stream())
-                .flatMap(id -> stage.action(id).stream()).filter(Action.Travel.class::isInstance)
-                .map(a -> name(a.who())).toList();
+        List<String> there = parts.stream()
+                .filter(Cue.After.class::isInstance)
+                .flatMap(t -> t.of().stream())
+                .flatMap(id -> stage.action(id).stream())
+                .filter(Travel.class::isInstance)
+                .map(a -> name(a.who()))
+                .toList();
         if (there.size() == parts.size() && there.size() > 1) {
             return words.say(all ? "when.all.there" : "when.there", list(there, all ? "list.and" : "list.or"));
         }
@@ -131,8 +148,11 @@ final class Moments {
     }
 
     private String list(List<String> items, String last) {
-        return items.size() == 1 ? items.get(0) : String.join(words.say("list.comma"), items.subList(0, items.size() - 1))
-                + words.say(last) + items.get(items.size() - 1);
+        return items.size() == 1
+                ? items.get(0)
+                : String.join(words.say("list.comma"), items.subList(0, items.size() - 1))
+                        + words.say(last)
+                        + items.get(items.size() - 1);
     }
 
     private String watched(Trigger trigger) {
@@ -172,7 +192,8 @@ final class Moments {
 
         @Override
         public String received(Cue.Received received) {
-            return receiver(other).map(r -> words.say("as.receives", words.name(r)))
+            return receiver(other)
+                    .map(r -> words.say("as.receives", words.name(r)))
                     .orElseGet(() -> words.say("as.gets.there", words.word("ball")));
         }
 
@@ -180,7 +201,7 @@ final class Moments {
         public String with(Cue.With with) {
             return other.match(new ActionCases.Families<>() {
                 @Override
-                public String travel(Action.Travel travel) {
+                public String travel(Travel travel) {
                     return words.say("as.sets.off", who);
                 }
 
@@ -233,7 +254,7 @@ final class Moments {
         private String ended() {
             return other.match(new ActionCases.Families<>() {
                 @Override
-                public String travel(Action.Travel travel) {
+                public String travel(Travel travel) {
                     return words.say("when.there", who);
                 }
 
@@ -244,7 +265,8 @@ final class Moments {
 
                 @Override
                 public String shadow(Action.Shadow shadow) {
-                    return shadow.way() == Action.Shadow.Way.CHASE ? words.say("once.caught", who, name(shadow.whom()))
+                    return shadow.way() == Action.Shadow.Way.CHASE
+                            ? words.say("once.caught", who, name(shadow.whom()))
                             : words.say("once.done", who, "");
                 }
 
@@ -316,13 +338,14 @@ final class Moments {
         if (action == null) {
             return Optional.empty();
         }
-        return stage.actionsOf(action.who()).stream().takeWhile(a -> !a.id().equals(action.id()))
-                .filter(a -> plays.test(a.id())).reduce((a, b) -> b);
+        return stage.actionsOf(action.who()).stream()
+                .takeWhile(a -> !a.id().equals(action.id()))
+                .filter(a -> plays.test(a.id()))
+                .reduce((a, b) -> b);
     }
 
     Optional<Piece.Person> receiver(Action action) {
-        return action instanceof Action.Pass pass && pass.to() instanceof Spot.AtPiece p
-                ? stage.person(p.piece()) : Optional.empty();
+        return action.receiver().flatMap(stage::person);
     }
 
     String name(String who) {
@@ -331,12 +354,19 @@ final class Moments {
 
     /** A person, or a piece of gear with its article. */
     private String thing(String id) {
-        return stage.person(id).map(words::name).or(() -> stage.piece(id).filter(Piece.Gear.class::isInstance)
-                .map(p -> words.say("the", words.name((Piece.Gear) p)))).orElseGet(() -> words.say("who.person"));
+        return stage.person(id)
+                .map(words::name)
+                .or(() -> stage.piece(id)
+                        .filter(Piece.Gear.class::isInstance)
+                        .map(p -> words.say("the", words.name((Piece.Gear) p))))
+                .orElseGet(() -> words.say("who.person"));
     }
 
     String lineName(String marking) {
-        return surface.markings().stream().filter(m -> m.id().equals(marking)).findFirst()
-                .map(m -> m.name().isEmpty() ? words.say("a.line") : words.say("the", m.name())).orElse(words.say("a.line"));
+        return surface.markings().stream()
+                .filter(m -> m.id().equals(marking))
+                .findFirst()
+                .map(m -> m.name().isEmpty() ? words.say("a.line") : words.say("the", m.name()))
+                .orElse(words.say("a.line"));
     }
 }

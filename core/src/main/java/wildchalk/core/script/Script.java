@@ -39,15 +39,15 @@ public record Script(List<Line> lines, List<Phrase> limits) {
      * @param piece id of the person or gear it names; empty for none
      * @param action id of the action it is about, of the read, stop or limit when it says one; empty for none
      */
-    public record Phrase(String text, Part part, String piece, String action) {
-    }
+    public record Phrase(String text, Part part, String piece, String action) {}
 
     /**
      * The sentence for one beat.
      *
      * @param beat its number
      * @param t seconds after the whistle
-     * @param heading what the lines from this one on are about: "Station 2 · Fox and hens · 8 min"; empty for none, or as before
+     * @param heading what the lines from this one on are about: "Station 2 · Fox and hens · 8 min"; empty for none, or
+     *     as before
      */
     public record Line(int beat, double t, List<Phrase> phrases, String heading) {
 
@@ -55,6 +55,7 @@ public record Script(List<Line> lines, List<Phrase> limits) {
             phrases = List.copyOf(phrases);
         }
 
+        /** As it is said. */
         public String text() {
             return phrases.stream().map(Phrase::text).collect(Collectors.joining());
         }

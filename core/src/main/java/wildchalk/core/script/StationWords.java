@@ -10,8 +10,8 @@ import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.measure.Numbers;
-import wildchalk.core.rehearsal.Beat;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.timeline.Beat;
 
 /** Tells a stage station by station: whoever runs one reads only their own part. */
 final class StationWords {
@@ -34,8 +34,12 @@ final class StationWords {
 
         /** As much of a beat as is about these people. */
         Optional<Beat> of(Beat beat) {
-            List<String> mine = beat.actions().stream().filter(id -> stage.action(id).map(Action::who)
-                    .filter(people::contains).isPresent()).toList();
+            List<String> mine = beat.actions().stream()
+                    .filter(id -> stage.action(id)
+                            .map(Action::who)
+                            .filter(people::contains)
+                            .isPresent())
+                    .toList();
             return mine.isEmpty() ? Optional.empty() : Optional.of(new Beat(beat.n(), beat.t(), mine));
         }
     }
@@ -45,8 +49,10 @@ final class StationWords {
         List<Group> groups = new ArrayList<>();
         Set<String> others = stage.people().stream().map(Piece::id).collect(Collectors.toSet());
         for (Piece.Station station : stage.stations()) {
-            Set<String> here = stage.people().stream().filter(p -> stage.stationOf(p).filter(station::equals).isPresent())
-                    .map(Piece::id).collect(Collectors.toSet());
+            Set<String> here = stage.people().stream()
+                    .filter(p -> stage.stationOf(p).filter(station::equals).isPresent())
+                    .map(Piece::id)
+                    .collect(Collectors.toSet());
             others.removeAll(here);
             groups.add(new Group(heading(station), here, stage));
         }
@@ -57,20 +63,25 @@ final class StationWords {
     private String heading(Piece.Station station) {
         String name = words.say("station.number", station.number());
         String titled = station.title().isBlank() ? name : name + " · " + station.title();
-        return station.minutes() > 0 ? titled + " · " + words.say("station.minutes", Numbers.plain(station.minutes())) : titled;
+        return station.minutes() > 0
+                ? titled + " · " + words.say("station.minutes", Numbers.plain(station.minutes()))
+                : titled;
     }
 
     /** How groups go from station to station, in a sentence. */
     Optional<Script.Phrase> movingOn() {
-        List<String> numbers = stage.stations().stream().map(s -> Integer.toString(s.number())).toList();
+        List<String> numbers =
+                stage.stations().stream().map(s -> Integer.toString(s.number())).toList();
         if (numbers.size() < 2) {
             return Optional.empty();
         }
-        return stage.said(Instruction.MoveOn.class).stream().findFirst().map(how -> {
+        return stage.instructions(Instruction.MoveOn.class).stream().findFirst().map(how -> {
             String text = how.way() == Instruction.Way.ONE_WAY
                     ? words.say("station.one.way", String.join(" → ", numbers) + " → " + numbers.get(0))
-                    : words.say("station.alternating", pairs(numbers, 0)) + (numbers.size() < 3 ? ""
-                    : " " + words.say("station.alternating.then", pairs(numbers, 1)));
+                    : words.say("station.alternating", pairs(numbers, 0))
+                            + (numbers.size() < 3
+                                    ? ""
+                                    : " " + words.say("station.alternating.then", pairs(numbers, 1)));
             return new Script.Phrase(text, Script.Part.SAID, "", how.id());
         });
     }

@@ -15,6 +15,7 @@ final class Whereabouts {
     private static final double AT = 1.3;
     /** Nearer than this it goes towards a thing, in metres. */
     private static final double TOWARDS = 4;
+
     private static final double WIDEST_GATE = 5;
     /** Nearer than this somebody stands on a line, in metres. */
     private static final double ON_LINE = 0.6;
@@ -30,14 +31,14 @@ final class Whereabouts {
     }
 
     /** Words for a place, and the piece they name; an empty id for a landmark. */
-    record Named(String text, String piece) {
-    }
+    record Named(String text, String piece) {}
 
     /** What a line ends at or goes towards; empty in the open. */
     Optional<Named> end(Vec end) {
-        return gear(end).or(() -> surface.landmarkNear(end, AT).map(l -> new Named(words.say("to.place", l.name()), "")))
-                .or(() -> surface.landmarkNear(end, TOWARDS)
-                        .map(l -> new Named(words.say("near.place", l.name()), "")));
+        return gear(end)
+                .or(() -> surface.landmarkNear(end, AT).map(l -> new Named(words.say("to.place", l.name()), "")))
+                .or(() ->
+                        surface.landmarkNear(end, TOWARDS).map(l -> new Named(words.say("near.place", l.name()), "")));
     }
 
     /** What somebody touches at the end of a line: gear, or a line of the surface, or else a landmark. */
@@ -51,9 +52,13 @@ final class Whereabouts {
 
     /** A straight line of the surface that a place is on. */
     private Optional<Named> line(Vec end) {
-        return surface.markings().stream().filter(m -> !m.name().isEmpty())
-                .filter(m -> surface.line(m.id()).filter(l -> distance(end, l.points()) <= ON_LINE).isPresent())
-                .findFirst().map(m -> new Named(words.say("to.place", m.name()), ""));
+        return surface.markings().stream()
+                .filter(m -> !m.name().isEmpty())
+                .filter(m -> surface.line(m.id())
+                        .filter(l -> distance(end, l.points()) <= ON_LINE)
+                        .isPresent())
+                .findFirst()
+                .map(m -> new Named(words.say("to.place", m.name()), ""));
     }
 
     private static double distance(Vec p, List<Vec> line) {
@@ -67,8 +72,10 @@ final class Whereabouts {
     /** What somebody faces. */
     Optional<Named> thing(Spot spot) {
         if (spot instanceof Spot.AtPiece p) {
-            return stage.person(p.piece()).map(x -> new Named(words.name(x), x.id()))
-                    .or(() -> stage.piece(p.piece()).filter(Piece.Gear.class::isInstance)
+            return stage.person(p.piece())
+                    .map(x -> new Named(words.name(x), x.id()))
+                    .or(() -> stage.piece(p.piece())
+                            .filter(Piece.Gear.class::isInstance)
                             .map(g -> new Named(words.say("the", words.name((Piece.Gear) g)), g.id())));
         }
         if (spot instanceof Spot.AtTarget t) {
@@ -80,14 +87,17 @@ final class Whereabouts {
 
     /** The first gate, two pieces of one kind and colour, that a line goes through. */
     Optional<Named> gate(List<Vec> line) {
-        List<Piece.Item> cones = stage.pieces().stream().filter(Piece.Item.class::isInstance)
-                .map(Piece.Item.class::cast).filter(c -> c.kind().standsForGate()).toList();
+        List<Piece.Item> cones = stage.pieces().stream()
+                .filter(Piece.Item.class::isInstance)
+                .map(Piece.Item.class::cast)
+                .filter(c -> c.kind().standsForGate())
+                .toList();
         for (int i = 0; i < cones.size(); i++) {
             for (int k = i + 1; k < cones.size(); k++) {
                 Piece.Item a = cones.get(i);
                 Piece.Item b = cones.get(k);
-                boolean gate = a.kind() == b.kind() && a.colour() == b.colour()
-                        && a.at().distance(b.at()) <= WIDEST_GATE;
+                boolean gate =
+                        a.kind() == b.kind() && a.colour() == b.colour() && a.at().distance(b.at()) <= WIDEST_GATE;
                 if (gate && crosses(line, a.at(), b.at())) {
                     return Optional.of(new Named(words.say("through.gate", words.colour(a.colour())), a.id()));
                 }

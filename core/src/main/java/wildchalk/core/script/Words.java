@@ -11,6 +11,7 @@ import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PieceCases;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.naming.PieceWords;
 import wildchalk.core.surface.Surface;
 
@@ -26,17 +27,17 @@ final class Words {
     private final Surface surface;
     private final ActionCases<String> verb = new ActionCases<>() {
         @Override
-        public String run(Action.Run run) {
+        public String run(Travel.Run run) {
             return word(run.gait().name().toLowerCase(Locale.ROOT));
         }
 
         @Override
-        public String carry(Action.Carry carry) {
+        public String carry(Travel.Carry carry) {
             return word("carry");
         }
 
         @Override
-        public String collect(Action.Collect collect) {
+        public String collect(Travel.Collect collect) {
             return word(collect.gait().name().toLowerCase(Locale.ROOT));
         }
 

@@ -10,5 +10,4 @@ import wildchalk.core.geometry.Vec;
  * @param at where it is on the ground; for a piece, where following the sheet puts it
  * @param isPiece whether it is a piece
  */
-public record Anchor(String id, String name, Vec at, boolean isPiece) {
-}
+public record Anchor(String id, String name, Vec at, boolean isPiece) {}

@@ -14,8 +14,10 @@ public record Leg(Way way, double number, double metres, String line) {
 
     /** The four ways as seen by whoever attacks. */
     public enum Way {
-        AHEAD("towards the attacking end", 1, 0), BACK("towards the own end", -1, 0),
-        LEFT("to the left", 0, -1), RIGHT("to the right", 0, 1);
+        AHEAD("towards the attacking end", 1, 0),
+        BACK("towards the own end", -1, 0),
+        LEFT("to the left", 0, -1),
+        RIGHT("to the right", 0, 1);
 
         private final String words;
         private final Vec step;
@@ -25,6 +27,7 @@ public record Leg(Way way, double number, double metres, String line) {
             this.step = new Vec(x, y);
         }
 
+        /** As it is said: "towards the left touchline". */
         public String words() {
             return words;
         }

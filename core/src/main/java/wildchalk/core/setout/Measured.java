@@ -3,9 +3,7 @@ package wildchalk.core.setout;
 import java.util.List;
 import wildchalk.core.geometry.Vec;
 
-/**
- * How a place is found with rounded numbers.
- */
+/** How a place is found with rounded numbers. */
 public sealed interface Measured {
 
     /** Where following the numbers ends, metres. */
@@ -28,10 +26,8 @@ public sealed interface Measured {
      * @param side which of the two crossings is meant: the one farther that way
      */
     record Tapes(Anchor one, Tape first, Anchor other, Tape second, Leg.Way side, Vec result, double error)
-            implements Measured {
-    }
+            implements Measured {}
 
     /** What is read off a tape: as it is said, and in metres. */
-    record Tape(double number, double metres) {
-    }
+    record Tape(double number, double metres) {}
 }

@@ -16,10 +16,12 @@ final class Measurer {
 
     /** A tape longer than this is no easy measurement, metres. */
     private static final double LONGEST_TAPE = 50;
+
     private static final double LEAST_CROSSING = 35;
     private static final int TAPE_ANCHORS = 8;
     /** A piece farther than this is not measured from, metres. */
     private static final double CHAIN = 15;
+
     private static final double ON_LINE = 0.1;
 
     private final List<Anchor> landmarks;
@@ -29,16 +31,18 @@ final class Measurer {
 
     Measurer(Surface surface, Rounding rounding) {
         // A surface without a landmark still has a middle.
-        this.landmarks = surface.landmarks().isEmpty() ? List.of(new Anchor("middle", "middle", Vec.ZERO, false))
-                : surface.landmarks().stream().map(l -> new Anchor(l.id(), l.name(), l.at(), false)).toList();
+        this.landmarks = surface.landmarks().isEmpty()
+                ? List.of(new Anchor("middle", "middle", Vec.ZERO, false))
+                : surface.landmarks().stream()
+                        .map(l -> new Anchor(l.id(), l.name(), l.at(), false))
+                        .toList();
         this.edges = GroundLine.edges(surface);
         this.lines = GroundLine.of(surface);
         this.rounding = rounding;
     }
 
     /** A way of measuring and what it costs, in metres of walking. */
-    private record Option(Measured measured, double cost) {
-    }
+    private record Option(Measured measured, double cost) {}
 
     /**
      * The easiest way.
@@ -51,10 +55,12 @@ final class Measurer {
     Optional<Measured> measure(Vec drawn, List<Anchor> down, double allowed) {
         List<Option> options = new ArrayList<>();
         landmarks.forEach(a -> legs(a, drawn, allowed).ifPresent(options::add));
-        down.stream().filter(a -> a.at().distance(drawn) <= CHAIN)
-                .forEach(a -> legs(a, drawn, allowed).ifPresent(options::add));
+        down.stream().filter(a -> a.at().distance(drawn) <= CHAIN).forEach(a -> legs(a, drawn, allowed)
+                .ifPresent(options::add));
         List<Anchor> near = landmarks.stream()
-                .sorted(Comparator.comparingDouble(a -> a.at().distance(drawn))).limit(TAPE_ANCHORS).toList();
+                .sorted(Comparator.comparingDouble(a -> a.at().distance(drawn)))
+                .limit(TAPE_ANCHORS)
+                .toList();
         for (int i = 0; i < near.size(); i++) {
             for (int k = i + 1; k < near.size(); k++) {
                 tapes(near.get(i), near.get(k), drawn, allowed).ifPresent(options::add);
@@ -71,16 +77,20 @@ final class Measurer {
      */
     Optional<Measured> likewise(Measured way, Vec drawn, List<Anchor> down, double allowed) {
         if (way instanceof Measured.Legs legs) {
-            return again(legs.from(), down).flatMap(a -> legs(a, drawn, allowed)).map(Option::measured);
+            return again(legs.from(), down)
+                    .flatMap(a -> legs(a, drawn, allowed))
+                    .map(Option::measured);
         }
         Measured.Tapes tapes = (Measured.Tapes) way;
-        return again(tapes.one(), down).flatMap(one -> again(tapes.other(), down)
-                .flatMap(other -> tapes(one, other, drawn, allowed))).map(Option::measured);
+        return again(tapes.one(), down)
+                .flatMap(one -> again(tapes.other(), down).flatMap(other -> tapes(one, other, drawn, allowed)))
+                .map(Option::measured);
     }
 
     /** Where a thing stands for somebody who follows these numbers. */
     private Optional<Anchor> again(Anchor anchor, List<Anchor> down) {
-        return (anchor.isPiece() ? down : landmarks).stream().filter(a -> a.id().equals(anchor.id())).findFirst();
+        return (anchor.isPiece() ? down : landmarks)
+                .stream().filter(a -> a.id().equals(anchor.id())).findFirst();
     }
 
     private Optional<Option> legs(Anchor from, Vec drawn, double allowed) {
@@ -88,12 +98,16 @@ final class Measurer {
         for (double step : rounding.steps()) {
             double along = rounding.number(Math.abs(by.x()), step);
             double across = rounding.number(Math.abs(by.y()), step);
-            Vec result = from.at().plus(new Vec(Math.signum(by.x()) * rounding.metres(along),
-                    Math.signum(by.y()) * rounding.metres(across)));
+            Vec result = from.at()
+                    .plus(new Vec(
+                            Math.signum(by.x()) * rounding.metres(along),
+                            Math.signum(by.y()) * rounding.metres(across)));
             if (result.distance(drawn) <= allowed) {
                 List<Leg> legs = legs(from, by, along, across);
-                double cost = legs.stream().mapToDouble(l -> cost(l, from)).sum() + Rounding.cost(step)
-                        + (legs.size() - 1) * 3 + (from.isPiece() ? 1.5 : 0);
+                double cost = legs.stream().mapToDouble(l -> cost(l, from)).sum()
+                        + Rounding.cost(step)
+                        + (legs.size() - 1) * 3
+                        + (from.isPiece() ? 1.5 : 0);
                 return Optional.of(new Option(new Measured.Legs(from, legs, result, result.distance(drawn)), cost));
             }
         }
@@ -108,17 +122,28 @@ final class Measurer {
 
     /** The leg that follows a line comes first. */
     private List<Leg> legs(Anchor from, Vec by, double along, double across) {
-        Leg lengthwise = new Leg(by.x() < 0 ? Way.BACK : Way.AHEAD, along, rounding.metres(along),
+        Leg lengthwise = new Leg(
+                by.x() < 0 ? Way.BACK : Way.AHEAD,
+                along,
+                rounding.metres(along),
                 from.isPiece() ? "" : line(from.at(), new Vec(by.x(), 0)));
-        Leg crosswise = new Leg(by.y() < 0 ? Way.LEFT : Way.RIGHT, across, rounding.metres(across),
+        Leg crosswise = new Leg(
+                by.y() < 0 ? Way.LEFT : Way.RIGHT,
+                across,
+                rounding.metres(across),
                 from.isPiece() ? "" : line(from.at(), new Vec(0, by.y())));
         List<Leg> legs = new ArrayList<>();
         boolean crossFirst = lengthwise.line().isEmpty() && !crosswise.line().isEmpty();
         legs.add(crossFirst ? crosswise : lengthwise);
         legs.add(crossFirst ? lengthwise : crosswise);
         // The second leg begins in the open, where no line leads on.
-        legs.set(1, new Leg(legs.get(1).way(), legs.get(1).number(), legs.get(1).metres(),
-                legs.get(0).number() == 0 ? legs.get(1).line() : ""));
+        legs.set(
+                1,
+                new Leg(
+                        legs.get(1).way(),
+                        legs.get(1).number(),
+                        legs.get(1).metres(),
+                        legs.get(0).number() == 0 ? legs.get(1).line() : ""));
         legs.removeIf(l -> l.number() == 0);
         return legs;
     }
@@ -128,8 +153,10 @@ final class Measurer {
         Vec there = at.plus(way);
         for (List<GroundLine> some : List.of(edges, lines)) {
             for (GroundLine l : some) {
-                boolean runs = l.shape() instanceof Marking.Straight && !l.name().isEmpty()
-                        && l.nearest(at).distance(at) < ON_LINE && l.nearest(there).distance(there) < ON_LINE;
+                boolean runs = l.shape() instanceof Marking.Straight
+                        && !l.name().isEmpty()
+                        && l.nearest(at).distance(at) < ON_LINE
+                        && l.nearest(there).distance(there) < ON_LINE;
                 if (runs) {
                     return l.name();
                 }
@@ -142,8 +169,11 @@ final class Measurer {
         double a = one.at().distance(drawn);
         double b = other.at().distance(drawn);
         double crossing = Ruler.angle(one.at(), drawn, other.at());
-        boolean easy = a > 0.5 && b > 0.5 && Math.max(a, b) <= LONGEST_TAPE
-                && crossing >= LEAST_CROSSING && crossing <= 180 - LEAST_CROSSING;
+        boolean easy = a > 0.5
+                && b > 0.5
+                && Math.max(a, b) <= LONGEST_TAPE
+                && crossing >= LEAST_CROSSING
+                && crossing <= 180 - LEAST_CROSSING;
         if (!easy) {
             return Optional.empty();
         }
@@ -155,11 +185,17 @@ final class Measurer {
                 continue;
             }
             Vec meant = crossings.get(0).distance(drawn) <= crossings.get(1).distance(drawn)
-                    ? crossings.get(0) : crossings.get(1);
+                    ? crossings.get(0)
+                    : crossings.get(1);
             if (meant.distance(drawn) <= allowed) {
                 Vec not = meant == crossings.get(0) ? crossings.get(1) : crossings.get(0);
-                Measured.Tapes tapes = new Measured.Tapes(one, new Measured.Tape(first, rounding.metres(first)), other,
-                        new Measured.Tape(second, rounding.metres(second)), side(meant.minus(not)), meant,
+                Measured.Tapes tapes = new Measured.Tapes(
+                        one,
+                        new Measured.Tape(first, rounding.metres(first)),
+                        other,
+                        new Measured.Tape(second, rounding.metres(second)),
+                        side(meant.minus(not)),
+                        meant,
                         meant.distance(drawn));
                 return Optional.of(new Option(tapes, (a + b) * 0.8 + 6 + Rounding.cost(step)));
             }
@@ -184,6 +220,8 @@ final class Measurer {
         double off = Math.sqrt(Math.max(0, ra * ra - along * along));
         Vec way = b.minus(a).unit();
         Vec middle = a.plus(way.times(along));
-        return List.of(middle.plus(way.quarterTurn().times(off)), middle.minus(way.quarterTurn().times(off)));
+        return List.of(
+                middle.plus(way.quarterTurn().times(off)),
+                middle.minus(way.quarterTurn().times(off)));
     }
 }

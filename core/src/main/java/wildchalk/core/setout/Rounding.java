@@ -30,6 +30,21 @@ record Rounding(double unit, List<Double> steps) {
 
     /** What a finer number costs: how much longer a way a person would rather walk than read it off, in metres. */
     static double cost(double step) {
-        return step >= 1 ? 0 : step >= 0.5 ? 1 : step >= 0.25 ? 3 : step >= 0.1 ? 4 : step >= 0.05 ? 8 : 14;
+        if (step >= 1) {
+            return 0;
+        }
+        if (step >= 0.5) {
+            return 1;
+        }
+        if (step >= 0.25) {
+            return 3;
+        }
+        if (step >= 0.1) {
+            return 4;
+        }
+        if (step >= 0.05) {
+            return 8;
+        }
+        return 14;
     }
 }

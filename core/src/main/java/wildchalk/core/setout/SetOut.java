@@ -59,11 +59,13 @@ public final class SetOut {
 
     /** Share of the distance to the nearest other piece that rounding may take. */
     private static final double SHARE = 0.05;
+
     private static final double FINEST = 0.02;
     /** A loaded person's walking speed, m/s; assumed. */
     private static final double WALKING = 1.3;
     /** Seconds to put a piece down, and to measure each length; assumed. */
     private static final double PUTTING = 5;
+
     private static final double MEASURING = 8;
 
     private final Stage stage;
@@ -92,7 +94,9 @@ public final class SetOut {
     private Sheet sheet() {
         List<Piece> gear = toPutDown(stage);
         Anchor bag = bag(gear);
-        Walk walk = new Walk(bag.at(), gear.stream().map(Piece::at).toList(),
+        Walk walk = new Walk(
+                bag.at(),
+                gear.stream().map(Piece::at).toList(),
                 gear.stream().mapToDouble(this::load).toArray());
         int[] order = walk.order();
         int[] trips = walk.trips(order);
@@ -114,7 +118,9 @@ public final class SetOut {
 
     /** The gear that somebody has to carry out and put down. */
     public static List<Piece> toPutDown(Stage stage) {
-        return stage.pieces().stream().filter(p -> p.match(IS_PUT_DOWN) && stage.inHand(p.id()).isEmpty()).toList();
+        return stage.pieces().stream()
+                .filter(p -> p.match(IS_PUT_DOWN) && stage.inHand(p.id()).isEmpty())
+                .toList();
     }
 
     private Sheet.Step step(int n, Piece piece, int trip, List<Anchor> taped, List<Anchor> stepped, List<Piece> gear) {
@@ -128,8 +134,11 @@ public final class SetOut {
 
     /** Where pieces are close together their places must be finer than where they are far apart. */
     private static double allowed(Piece piece, List<Piece> gear) {
-        double nearest = gear.stream().filter(p -> p != piece).mapToDouble(p -> p.at().distance(piece.at()))
-                .min().orElse(Double.MAX_VALUE);
+        double nearest = gear.stream()
+                .filter(p -> p != piece)
+                .mapToDouble(p -> p.at().distance(piece.at()))
+                .min()
+                .orElse(Double.MAX_VALUE);
         return Math.max(FINEST, Math.min(MOST_ERROR, nearest * SHARE));
     }
 
@@ -150,7 +159,8 @@ public final class SetOut {
     private Anchor bag(List<Piece> gear) {
         Optional<Anchor> bag = stage.pieces().stream()
                 .filter(p -> p instanceof Piece.Item item && item.kind() == GearKind.BAG)
-                .map(p -> new Anchor(p.id(), "the gear bag", p.at(), true)).findFirst();
+                .map(p -> new Anchor(p.id(), "the gear bag", p.at(), true))
+                .findFirst();
         Vec sum = gear.stream().map(Piece::at).reduce(Vec.ZERO, Vec::plus);
         Vec middle = gear.isEmpty() ? Vec.ZERO : sum.times(1.0 / gear.size());
         return bag.or(() -> surface.landmarks().stream()

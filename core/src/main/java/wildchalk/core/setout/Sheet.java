@@ -30,6 +30,5 @@ public record Sheet(Vec bag, String bagName, List<Step> steps, double walk, int 
      * @param tape how to measure it with a tape
      * @param paces how to step it; empty where stepping is not fine enough
      */
-    public record Step(int n, Piece piece, String name, int trip, Measured tape, Optional<Measured> paces) {
-    }
+    public record Step(int n, Piece piece, String name, int trip, Measured tape, Optional<Measured> paces) {}
 }

@@ -9,8 +9,7 @@ import wildchalk.core.measure.Units;
 /** The set-out sheet in words. */
 public final class SheetWords {
 
-    private SheetWords() {
-    }
+    private SheetWords() {}
 
     /** "from the left post, 9 m towards the own end, then 4 m to the left" */
     public static String tape(Measured measured, Units units) {
@@ -23,8 +22,8 @@ public final class SheetWords {
     }
 
     /**
-     * How a piece is stepped: "12 and 5½ paces" where that is the way of the tape, else in full; empty where stepping is
-     * not fine enough or nothing is measured.
+     * How a piece is stepped: "12 and 5½ paces" where that is the way of the tape, else in full; empty where stepping
+     * is not fine enough or nothing is measured.
      */
     public static String inPaces(Sheet.Step step) {
         if (step.paces().isEmpty() || lengths(step.tape()).isEmpty()) {
@@ -46,17 +45,26 @@ public final class SheetWords {
     }
 
     private static List<Double> lengths(Measured measured) {
-        return measured instanceof Measured.Legs legs ? legs.legs().stream().map(Leg::number).toList()
-                : List.of(((Measured.Tapes) measured).first().number(), ((Measured.Tapes) measured).second().number());
+        return measured instanceof Measured.Legs legs
+                ? legs.legs().stream().map(Leg::number).toList()
+                : List.of(
+                        ((Measured.Tapes) measured).first().number(),
+                        ((Measured.Tapes) measured).second().number());
     }
 
     private static boolean sameWay(Measured a, Measured b) {
         if (a instanceof Measured.Legs one && b instanceof Measured.Legs other) {
             return one.from().id().equals(other.from().id())
-                    && one.legs().stream().map(Leg::way).toList().equals(other.legs().stream().map(Leg::way).toList());
+                    && one.legs().stream()
+                            .map(Leg::way)
+                            .toList()
+                            .equals(other.legs().stream().map(Leg::way).toList());
         }
-        return a instanceof Measured.Tapes one && b instanceof Measured.Tapes other && one.side() == other.side()
-                && one.one().id().equals(other.one().id()) && one.other().id().equals(other.other().id());
+        return a instanceof Measured.Tapes one
+                && b instanceof Measured.Tapes other
+                && one.side() == other.side()
+                && one.one().id().equals(other.one().id())
+                && one.other().id().equals(other.other().id());
     }
 
     /** "84 m walk in 2 trips, about 3 min" */
@@ -65,25 +73,33 @@ public final class SheetWords {
             return "There is no gear to put down.";
         }
         long minutes = Math.max(1, Math.round(sheet.seconds() / 60));
-        return String.format(Locale.ROOT, "Start at %s. %s to walk, %s, about %d min for one person.",
-                the(sheet.bagName()), units.unit().spoken(sheet.walk()),
-                sheet.trips() == 1 ? "1 trip" : sheet.trips() + " trips", minutes);
+        return String.format(
+                Locale.ROOT,
+                "Start at %s. %s to walk, %s, about %d min for one person.",
+                the(sheet.bagName()),
+                units.unit().spoken(sheet.walk()),
+                sheet.trips() == 1 ? "1 trip" : sheet.trips() + " trips",
+                minutes);
     }
 
     private static String words(Measured measured, String one, String many) {
         if (measured instanceof Measured.Tapes t) {
-            return number(t.first().number()) + unit(t.first().number(), one, many) + " from " + the(t.one().name())
+            return number(t.first().number()) + unit(t.first().number(), one, many) + " from "
+                    + the(t.one().name())
                     + " and " + number(t.second().number()) + unit(t.second().number(), one, many) + " from "
                     + the(t.other().name()) + ", where the two cross " + crossing(t.side());
         }
         Measured.Legs legs = (Measured.Legs) measured;
         if (legs.legs().isEmpty()) {
-            return legs.from().isPiece() ? "beside " + the(legs.from().name()) : "on " + the(legs.from().name());
+            return legs.from().isPiece()
+                    ? "beside " + the(legs.from().name())
+                    : "on " + the(legs.from().name());
         }
         List<String> parts = new ArrayList<>();
         for (Leg leg : legs.legs()) {
             parts.add(number(leg.number()) + unit(leg.number(), one, many)
-                    + (leg.line().isEmpty() ? "" : " along the " + leg.line()) + " " + leg.way().words());
+                    + (leg.line().isEmpty() ? "" : " along the " + leg.line()) + " "
+                    + leg.way().words());
         }
         return "from " + the(legs.from().name()) + ", " + String.join(", then ", parts);
     }
@@ -108,7 +124,16 @@ public final class SheetWords {
     /** With the fractions that people say: "5½". */
     private static String number(double n) {
         double whole = Math.floor(n);
-        String fraction = n - whole == 0.5 ? "½" : n - whole == 0.25 ? "¼" : n - whole == 0.75 ? "¾" : "";
+        String fraction;
+        if (n - whole == 0.5) {
+            fraction = "½";
+        } else if (n - whole == 0.25) {
+            fraction = "¼";
+        } else if (n - whole == 0.75) {
+            fraction = "¾";
+        } else {
+            fraction = "";
+        }
         if (fraction.isEmpty()) {
             return Numbers.plain(n);
         }

@@ -12,9 +12,11 @@ final class Walk {
 
     /** Up to this many places every order is looked at. */
     private static final int EXACT = 9;
+
     private static final int PASSES = 40;
     /** Places farther apart in the order than this are not exchanged; it keeps long sheets quick. */
     private static final int FARTHEST = 60;
+
     private static final double SHORTER = 1e-9;
 
     private final Vec bag;
@@ -23,9 +25,7 @@ final class Walk {
     /** Metres between places; the bag is the last. */
     private final double[][] apart;
 
-    /**
-     * @param loads the share of what one person can carry that each piece takes, more than 0
-     */
+    /** @param loads the share of what one person can carry that each piece takes, more than 0 */
     Walk(Vec bag, List<Vec> places, double[] loads) {
         this.bag = bag;
         this.places = List.copyOf(places);
@@ -72,7 +72,9 @@ final class Walk {
     private int nearest(Vec here, boolean[] done) {
         int best = -1;
         for (int i = 0; i < places.size(); i++) {
-            if (!done[i] && (best < 0 || places.get(i).distance(here) < places.get(best).distance(here))) {
+            if (!done[i]
+                    && (best < 0
+                            || places.get(i).distance(here) < places.get(best).distance(here))) {
                 best = i;
             }
         }
@@ -122,7 +124,14 @@ final class Walk {
             for (int i = 0; i < best.length - 1; i++) {
                 for (int k = i + 1; k < Math.min(best.length, i + FARTHEST); k++) {
                     for (int way = 0; way < 3; way++) {
-                        int[] tried = way == 0 ? turned(best, i, k) : way == 1 ? moved(best, i, k) : moved(best, k, i);
+                        int[] tried;
+                        if (way == 0) {
+                            tried = turned(best, i, k);
+                        } else if (way == 1) {
+                            tried = moved(best, i, k);
+                        } else {
+                            tried = moved(best, k, i);
+                        }
                         double l = length(tried);
                         if (l < length - SHORTER) {
                             best = tried;

@@ -9,8 +9,8 @@ import wildchalk.core.drill.Instruction.Freeze;
 import wildchalk.core.drill.Instruction.Read;
 import wildchalk.core.drill.Reads;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.rehearsal.Beat;
-import wildchalk.core.rehearsal.Timeline;
+import wildchalk.core.timeline.Beat;
+import wildchalk.core.timeline.Timeline;
 
 /**
  * A moment at which the showing stands still until somebody goes on.
@@ -48,7 +48,7 @@ public record Stop(double t, Kind kind, String about) {
     public static List<Stop> of(Stage stage, Timeline timeline, Choices choices) {
         List<Stop> stops = new ArrayList<>();
         stops.add(new Stop(0, Kind.START, ""));
-        for (Freeze freeze : stage.said(Freeze.class)) {
+        for (Freeze freeze : stage.instructions(Freeze.class)) {
             OptionalDouble t = timeline.moment(freeze.at());
             if (t.isPresent() && t.getAsDouble() <= timeline.duration() + SAME) {
                 double at = Math.max(0, Math.min(t.getAsDouble(), timeline.duration()));
@@ -58,14 +58,17 @@ public record Stop(double t, Kind kind, String about) {
         }
         for (Read read : Reads.of(stage)) {
             OptionalDouble t = timeline.comesUp(read, stage);
-            if (read.rule().isEmpty() && t.isPresent() && Reads.taken(stage, choices, read).isPresent()) {
+            if (read.rule().isEmpty()
+                    && t.isPresent()
+                    && Reads.taken(stage, choices, read).isPresent()) {
                 stops.add(new Stop(Math.max(0, t.getAsDouble()), Kind.FORK, read.id()));
             }
         }
         List<Stop> special = List.copyOf(stops);
         for (Beat beat : timeline.beats()) {
             // What is asked or chosen as a beat begins is reason enough to stop there.
-            if (special.stream().noneMatch(s -> Math.abs(s.t() - beat.t()) < SAME) && beat.t() < timeline.duration() - SAME) {
+            if (special.stream().noneMatch(s -> Math.abs(s.t() - beat.t()) < SAME)
+                    && beat.t() < timeline.duration() - SAME) {
                 stops.add(new Stop(beat.t(), Kind.BEAT, ""));
             }
         }

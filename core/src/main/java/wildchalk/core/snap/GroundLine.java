@@ -32,7 +32,8 @@ public record GroundLine(String name, Marking.Shape shape) {
         double c = surface.cornerRadius();
         String side = surface.word("side-line", "sideline");
         String end = surface.word("end-line", "end line");
-        return List.of(edge("left " + side, new Vec(c - x, -y), new Vec(x - c, -y)),
+        return List.of(
+                edge("left " + side, new Vec(c - x, -y), new Vec(x - c, -y)),
                 edge("right " + side, new Vec(c - x, y), new Vec(x - c, y)),
                 edge(end, new Vec(x, c - y), new Vec(x, y - c)),
                 edge("own " + end, new Vec(-x, c - y), new Vec(-x, y - c)));
@@ -67,7 +68,7 @@ public record GroundLine(String name, Marking.Shape shape) {
     }
 
     /** How it is pointed at: "on the 23 m line". */
-    String reason() {
-        return name.isEmpty() ? "on a line" : "on the " + name;
+    Reason.OnGround reason() {
+        return new Reason.OnGround(name);
     }
 }

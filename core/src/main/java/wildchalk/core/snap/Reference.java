@@ -5,7 +5,6 @@ import wildchalk.core.geometry.Vec;
 /**
  * What distances are measured from while something is placed or dragged.
  *
- * @param name as in "5.0 m from yellow cone 2"
+ * @param name as in "4.5 m from blue pole 1"
  */
-public record Reference(Vec at, String name) {
-}
+public record Reference(Vec at, String name) {}

@@ -21,6 +21,7 @@ public final class Snapper {
 
     /** Distance between the lines of the grid, metres. */
     public static final double GRID = 0.5;
+
     private static final double ANGLE = Math.toRadians(15);
     /** Nearer than this two places are one, metres. */
     private static final double SAME = 0.0005;
@@ -63,20 +64,23 @@ public final class Snapper {
     public static Snapped exactly(Vec raw, Reference reference, double metres, Units units) {
         Vec way = raw.minus(reference.at());
         Vec at = reference.at().plus((way.length() == 0 ? new Vec(1, 0) : way.unit()).times(metres));
-        return new Snapped(millimetres(at), units.unit().exact(metres) + " from " + reference.name());
+        return new Snapped(
+                millimetres(at),
+                new Reason.Distance(Optional.empty(), units.unit().exact(metres), reference.name(), Optional.empty()));
     }
 
     private Optional<Snapped> named(Vec raw, double reach) {
         List<Snapped> places = new ArrayList<>();
-        surface.landmarks().forEach(l -> places.add(new Snapped(l.at(), "on the " + l.name())));
+        surface.landmarks().forEach(l -> places.add(new Snapped(l.at(), new Reason.OnGround(l.name()))));
         if (ontoPieces) {
-            others().forEach(p -> places.add(new Snapped(p.at(), "at " + PieceWords.among(stage, p))));
+            others().forEach(p -> places.add(new Snapped(p.at(), new Reason.AtPiece(PieceWords.among(stage, p)))));
         }
         return nearest(places, raw, reach);
     }
 
     private Optional<Snapped> onLine(Vec raw, Optional<Reference> reference, double reach) {
-        Optional<GroundLine> line = lines.stream().filter(l -> l.nearest(raw).distance(raw) <= reach * 0.7)
+        Optional<GroundLine> line = lines.stream()
+                .filter(l -> l.nearest(raw).distance(raw) <= reach * 0.7)
                 .min(Comparator.comparingDouble(l -> l.nearest(raw).distance(raw)));
         if (line.isEmpty()) {
             return Optional.empty();
@@ -86,8 +90,13 @@ public final class Snapper {
             Vec there = atRoundDistance(line.get(), on, reference.get());
             double metres = there.distance(reference.get().at());
             if (there.distance(raw) <= reach && metres > SAME) {
-                return Optional.of(new Snapped(millimetres(there), line.get().reason() + ", "
-                        + units.unit().exact(metres) + " from " + reference.get().name()));
+                return Optional.of(new Snapped(
+                        millimetres(there),
+                        new Reason.Distance(
+                                Optional.of(line.get().reason()),
+                                units.unit().exact(metres),
+                                reference.get().name(),
+                                Optional.empty())));
             }
         }
         return Optional.of(new Snapped(millimetres(on), line.get().reason()));
@@ -122,15 +131,20 @@ public final class Snapper {
             return Optional.empty();
         }
         double shown = Math.abs(Math.toDegrees(angle));
-        return Optional.of(new Snapped(millimetres(there), units.unit().exact(metres) + " from " + reference.name()
-                + ", " + Numbers.plain(Math.round(shown)) + "°"));
+        return Optional.of(new Snapped(
+                millimetres(there),
+                new Reason.Distance(
+                        Optional.empty(),
+                        units.unit().exact(metres),
+                        reference.name(),
+                        Optional.of(Numbers.plain(Math.rint(shown)) + "°"))));
     }
 
     /** Level with another piece, lengthwise or crosswise, and on the grid the other way. */
     private Optional<Snapped> level(Vec raw, double reach) {
         List<Snapped> places = new ArrayList<>();
         for (Piece p : others()) {
-            String reason = "level with " + PieceWords.among(stage, p);
+            Reason reason = new Reason.Level(PieceWords.among(stage, p));
             if (Math.abs(p.at().x() - raw.x()) <= reach * 0.5) {
                 places.add(new Snapped(new Vec(p.at().x(), gridOr(raw.y(), reach)), reason));
             }
@@ -143,7 +157,7 @@ public final class Snapper {
 
     private static Snapped grid(Vec raw, double reach) {
         Vec there = new Vec(gridOr(raw.x(), reach), gridOr(raw.y(), reach));
-        return new Snapped(millimetres(there), there.distance(raw) > 1e-9 ? "on the grid" : "");
+        return new Snapped(millimetres(there), there.distance(raw) > 1e-9 ? new Reason.Grid() : new Reason.Free());
     }
 
     private static double gridOr(double value, double reach) {
@@ -152,13 +166,18 @@ public final class Snapper {
     }
 
     private List<Piece> others() {
-        return stage.pieces().stream().filter(p -> !moving.contains(p.id()))
-                .filter(p -> p instanceof Piece.Item || p instanceof Piece.Supply || p instanceof Piece.Person
-                        || p instanceof Piece.Ball b && b.heldBy().isEmpty()).toList();
+        return stage.pieces().stream()
+                .filter(p -> !moving.contains(p.id()))
+                .filter(p -> p instanceof Piece.Item
+                        || p instanceof Piece.Supply
+                        || p instanceof Piece.Person
+                        || p.heldBy().isEmpty())
+                .toList();
     }
 
     private static Optional<Snapped> nearest(List<Snapped> places, Vec raw, double reach) {
-        return places.stream().filter(s -> s.at().distance(raw) <= reach)
+        return places.stream()
+                .filter(s -> s.at().distance(raw) <= reach)
                 .min(Comparator.comparingDouble(s -> s.at().distance(raw)));
     }
 

@@ -7,12 +7,12 @@ import java.util.Set;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Travel;
 
 /** What could set an action off, in the order in which a key goes through it. */
 public final class CueChoices {
 
-    private CueChoices() {
-    }
+    private CueChoices() {}
 
     /** The whistle, going on after one's own last, every pass received, every start of somebody else's action. */
     public static List<Cue> of(Action action, Stage stage) {
@@ -29,7 +29,7 @@ public final class CueChoices {
                 }
                 if (!other.who().equals(action.who())) {
                     choices.add(Cue.with(other.id()));
-                    if (other instanceof Action.Travel) {
+                    if (other instanceof Travel) {
                         choices.add(Cue.after(other.id()));
                     }
                 }
@@ -43,7 +43,8 @@ public final class CueChoices {
         List<Cue> choices = new ArrayList<>(of(action, stage));
         int now = choices.indexOf(action.cue().delayed(0));
         // What cannot be foreseen cannot be anticipated.
-        return choices.get((now + 1) % choices.size()).delayed(Math.max(0, action.cue().delay()));
+        return choices.get((now + 1) % choices.size())
+                .delayed(Math.max(0, action.cue().delay()));
     }
 
     /** Whether {@code action} is set off, by whatever detour, by {@code first}: tying that back would make a circle. */
@@ -55,7 +56,8 @@ public final class CueChoices {
             }
             List<Action> own = stage.actionsOf(at.who());
             int i = own.indexOf(at);
-            String before = at.cue().trigger() instanceof Cue.Next && i > 0 ? own.get(i - 1).id()
+            String before = at.cue().trigger().followsOwn() && i > 0
+                    ? own.get(i - 1).id()
                     : at.cue().trigger().of().orElse("");
             if (stage.action(before).isEmpty()) {
                 return false;

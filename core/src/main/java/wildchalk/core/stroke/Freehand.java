@@ -2,8 +2,8 @@ package wildchalk.core.stroke;
 
 import java.util.ArrayList;
 import java.util.List;
-import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.TravelPath;
 import wildchalk.core.geometry.Vec;
 
 /** Makes a clean path of a line drawn by hand. */
@@ -12,26 +12,30 @@ final class Freehand {
     /** A line that strays less than this share of its length was meant to be straight. Assumed. */
     private static final double STRAIGHT = 0.04;
 
-    private Freehand() {
-    }
+    private Freehand() {}
 
     /** The path through the points that matter, the start left out: a path begins wherever its person is. */
-    static Action.Path path(List<Vec> points, boolean straight, double reach, Spot end) {
+    static TravelPath path(List<Vec> points, boolean straight, double reach, Spot end) {
         Vec first = points.get(0);
         Vec last = points.get(points.size() - 1);
-        double stray = points.stream().mapToDouble(p -> p.distanceToStretch(first, last)).max().orElse(0);
+        double stray = points.stream()
+                .mapToDouble(p -> p.distanceToStretch(first, last))
+                .max()
+                .orElse(0);
         if (straight || stray < Math.max(reach * 0.4, STRAIGHT * first.distance(last))) {
-            return new Action.Path(List.of(end), false);
+            return new TravelPath(List.of(end), false);
         }
         List<Vec> kept = new ArrayList<>();
         keep(points, 0, points.size() - 1, reach * 0.35, kept);
         List<Spot> spots = new ArrayList<>();
         kept.forEach(p -> spots.add(Spot.at(p)));
         spots.add(end);
-        return new Action.Path(spots, true);
+        return new TravelPath(spots, true);
     }
 
-    /** Ramer, Douglas and Peucker: the points between two ends that a line within {@code tolerance} cannot do without. */
+    /**
+     * Ramer, Douglas and Peucker: the points between two ends that a line within {@code tolerance} cannot do without.
+     */
     private static void keep(List<Vec> points, int from, int to, double tolerance, List<Vec> kept) {
         int farthest = -1;
         double most = tolerance;

@@ -18,6 +18,7 @@ public record Gesture(String who, List<Vec> points, boolean straight, double loo
         points = List.copyOf(points);
     }
 
+    /** Where it ends, metres. */
     public Vec end() {
         return points.get(points.size() - 1);
     }

@@ -9,19 +9,21 @@ import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.TravelPath;
 import wildchalk.core.geometry.Vec;
-import wildchalk.core.rehearsal.ActionTimes;
-import wildchalk.core.rehearsal.Event;
 import wildchalk.core.rehearsal.Places;
-import wildchalk.core.rehearsal.Timeline;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.timeline.ActionTimes;
+import wildchalk.core.timeline.Event;
+import wildchalk.core.timeline.Timeline;
 
 /**
  * Guesses what a stroke means. From someone with the ball to a team-mate it is a pass, to a goal a shot, into space a
  * carry; from someone without it a run, onto an opponent a shadow, onto a ball that lies a collecting. A pass goes the
- * way it is drawn: off the boards, round them, in an arch, from hand to hand. Out and straight back is a touch. A person
- * who has just received acts on receiving; one who has acted goes on after their last; anyone else acts with the beat
- * that is looked at, or on the whistle.
+ * way it is drawn: off the boards, round them, in an arch, from hand to hand. Out and straight back is a touch. A
+ * person who has just received acts on receiving; one who has acted goes on after their last; anyone else acts with the
+ * beat that is looked at, or on the whistle.
  */
 public final class Guess {
 
@@ -59,10 +61,11 @@ public final class Guess {
     /** To what is farthest off, touching it, and back to where it began. */
     private List<Action> outAndBack(Kind kind, Gesture gesture) {
         Vec far = new Trace(gesture).farthest();
-        Gesture out = new Gesture(gesture.who(), List.of(gesture.points().get(0), far), true, gesture.lookedAt(), gesture.reach());
+        Gesture out = new Gesture(
+                gesture.who(), List.of(gesture.points().get(0), far), true, gesture.lookedAt(), gesture.reach());
         FreeIds two = ids.again();
-        Action.Travel there = ((Action.Travel) as(kind, out, two.take("a"))).withEnding(Action.Ending.TOUCH);
-        Action.Path path = new Action.Path(List.of(Spot.at(gesture.points().get(0))), false);
+        Travel there = ((Travel) as(kind, out, two.take("a"))).withEnding(Action.Ending.TOUCH);
+        TravelPath path = new TravelPath(List.of(Spot.at(gesture.points().get(0))), false);
         return List.of(there, kind.action(two.take("a"), gesture.who(), path, Cue.next()));
     }
 
@@ -73,17 +76,32 @@ public final class Guess {
 
     private Action as(Kind kind, Gesture gesture, String id) {
         if (kind == Kind.SHADOW) {
-            return opponent(gesture, Double.MAX_VALUE).map(o -> kind.action(id, gesture.who(),
-                    new Action.Path(List.of(Spot.at(o)), false), cue(gesture))).orElseGet(() -> as(Kind.RUN, gesture, id));
+            return opponent(gesture, Double.MAX_VALUE)
+                    .map(o -> kind.action(id, gesture.who(), new TravelPath(List.of(Spot.at(o)), false), cue(gesture)))
+                    .orElseGet(() -> as(Kind.RUN, gesture, id));
         }
         if (kind == Kind.RUN && looseBall(gesture).isPresent()) {
-            return new Action.Collect(id, gesture.who(), Freehand.path(gesture.points(), gesture.straight(),
-                    gesture.reach(), Spot.at(looseBall(gesture).get())), Action.Gait.RUN, Action.Ending.STOP, cue(gesture));
+            return new Travel.Collect(
+                    id,
+                    gesture.who(),
+                    Freehand.path(
+                            gesture.points(),
+                            gesture.straight(),
+                            gesture.reach(),
+                            Spot.at(looseBall(gesture).get())),
+                    Action.Gait.RUN,
+                    Action.Ending.STOP,
+                    cue(gesture));
         }
-        Spot end = kind == Kind.SHOT ? target(gesture).orElseGet(this::nearestGoal)
-                : kind == Kind.PASS ? receiver(gesture).map(Spot::at).orElse(Spot.at(gesture.end()))
-                : tied(gesture);
-        Action.Path path = Freehand.path(gesture.points(), gesture.straight(), gesture.reach(), end);
+        Spot end;
+        if (kind == Kind.SHOT) {
+            end = target(gesture).orElseGet(this::nearestGoal);
+        } else if (kind == Kind.PASS) {
+            end = receiver(gesture).map(Spot::at).orElse(Spot.at(gesture.end()));
+        } else {
+            end = tied(gesture);
+        }
+        TravelPath path = Freehand.path(gesture.points(), gesture.straight(), gesture.reach(), end);
         Action action = kind.action(id, gesture.who(), path, cue(gesture));
         return action instanceof Action.Pass pass && !gesture.straight() ? asDrawn(pass, gesture) : action;
     }
@@ -103,7 +121,8 @@ public final class Guess {
             }
         }
         Optional<String> receiver = receiver(gesture);
-        double gap = receiver.map(r -> away(stage.person(r).orElseThrow(), gesture.points().get(0), gesture.lookedAt()))
+        double gap = receiver.map(r ->
+                        away(stage.person(r).orElseThrow(), gesture.points().get(0), gesture.lookedAt()))
                 .orElse(Double.MAX_VALUE);
         if (gap <= HANDS * gesture.reach()) {
             return pass.going(Action.Manner.HAND_OFF);
@@ -116,7 +135,10 @@ public final class Guess {
             if (playsIn(gesture)) {
                 return Kind.PASS;
             }
-            return looseBall(gesture).isEmpty() && opponent(gesture, gesture.reach()).isPresent() ? Kind.SHADOW : Kind.RUN;
+            return looseBall(gesture).isEmpty()
+                            && opponent(gesture, gesture.reach()).isPresent()
+                    ? Kind.SHADOW
+                    : Kind.RUN;
         }
         if (receiver(gesture).isPresent()) {
             return Kind.PASS;
@@ -127,9 +149,12 @@ public final class Guess {
     /** Whether somebody at a heap of balls plays one in: a coach to anywhere, a player to a team-mate. */
     private boolean playsIn(Gesture gesture) {
         Vec at = timeline.pose(gesture.who(), timeline.duration() + 1).at();
-        boolean supply = stage.pieces().stream().anyMatch(p -> p instanceof Piece.Supply u && u.count() > 0
-                && u.at().distance(at) <= Piece.Supply.IN_REACH);
-        boolean coach = stage.person(gesture.who()).filter(Piece.Coach.class::isInstance).isPresent();
+        boolean supply = stage.pieces().stream()
+                .anyMatch(p ->
+                        p instanceof Piece.Supply u && u.count() > 0 && u.at().distance(at) <= Piece.Supply.IN_REACH);
+        boolean coach = stage.person(gesture.who())
+                .filter(Piece.Coach.class::isInstance)
+                .isPresent();
         return supply && (coach || receiver(gesture).isPresent());
     }
 
@@ -139,9 +164,14 @@ public final class Guess {
             return Optional.empty();
         }
         double near = gesture.reach() * 0.6;
-        return stage.pieces().stream().filter(p -> p instanceof Piece.Supply
-                        || p instanceof Piece.Ball b && timeline.holder(b.id(), timeline.duration() + 1).isEmpty())
-                .filter(p -> p.at().distance(gesture.end()) <= near).map(Piece::id).findFirst();
+        return stage.pieces().stream()
+                .filter(p -> p instanceof Piece.Supply
+                        || p instanceof Piece.Ball b
+                                && timeline.holder(b.id(), timeline.duration() + 1)
+                                        .isEmpty())
+                .filter(p -> p.at().distance(gesture.end()) <= near)
+                .map(Piece::id)
+                .findFirst();
     }
 
     /** Whether somebody has a ball when they are through with all they do so far, or at the moment looked at. */
@@ -167,7 +197,8 @@ public final class Guess {
                 // Nobody marks a goalkeeper; a line to where one stands goes to the goal.
                 .filter(p -> !(p instanceof Piece.Goalkeeper))
                 .filter(p -> away(p, gesture) <= reach)
-                .min(Comparator.comparingDouble(p -> away(p, gesture))).map(Piece::id);
+                .min(Comparator.comparingDouble(p -> away(p, gesture)))
+                .map(Piece::id);
     }
 
     private double away(Piece.Person person, Gesture gesture) {
@@ -183,11 +214,11 @@ public final class Guess {
 
     /** Coaches and line-ups play with everybody; players and goalkeepers with those in their colour. */
     private static boolean mates(Piece.Person a, Piece.Person b) {
-        return playsWithAll(a) || playsWithAll(b) || a.team() == b.team();
+        return playsWithAll(a) || playsWithAll(b) || a.bib() == b.bib();
     }
 
     private static boolean playsWithAll(Piece.Person person) {
-        return person instanceof Piece.Coach || person instanceof Piece.LineUp;
+        return !person.isOnATeam() || person instanceof Piece.LineUp;
     }
 
     private Optional<Spot> target(Gesture gesture) {
@@ -195,7 +226,8 @@ public final class Guess {
     }
 
     private Spot nearestGoal() {
-        return surface.targets().isEmpty() ? Spot.at(Vec.ZERO)
+        return surface.targets().isEmpty()
+                ? Spot.at(Vec.ZERO)
                 : new Spot.AtTarget(surface.targets().get(0).id());
     }
 
@@ -204,19 +236,26 @@ public final class Guess {
         Vec end = gesture.end();
         double near = gesture.reach() * 0.6;
         return stage.pieces().stream()
-                .filter(p -> p instanceof Piece.Item && p.at().distance(end) <= near).findFirst()
+                .filter(p -> p instanceof Piece.Item && p.at().distance(end) <= near)
+                .findFirst()
                 .map(p -> Spot.at(p.id()))
-                .orElseGet(() -> Spot.at(surface.landmarkNear(end, near).map(Surface.Landmark::at).orElse(end)));
+                .orElseGet(() -> Spot.at(surface.landmarkNear(end, near)
+                        .map(Surface.Landmark::at)
+                        .orElse(end)));
     }
 
     private Cue cue(Gesture gesture) {
         List<Action> own = stage.actionsOf(gesture.who());
-        double lastStart = own.isEmpty() ? Double.NEGATIVE_INFINITY
-                : timeline.times(own.get(own.size() - 1).id()).map(ActionTimes::start)
-                .orElse(Double.NEGATIVE_INFINITY);
+        double lastStart = own.isEmpty()
+                ? Double.NEGATIVE_INFINITY
+                : timeline.times(own.get(own.size() - 1).id())
+                        .map(ActionTimes::start)
+                        .orElse(Double.NEGATIVE_INFINITY);
         Optional<Event> received = timeline.events().stream()
                 .filter(e -> e.kind() == Event.Kind.ARRIVAL && e.who().equals(gesture.who()))
-                .filter(e -> stage.action(e.action()).filter(a -> a instanceof Action.Pass).isPresent())
+                .filter(e -> stage.action(e.action())
+                        .filter(a -> a instanceof Action.Pass)
+                        .isPresent())
                 .filter(e -> e.t() > lastStart + 1e-9)
                 .reduce((a, b) -> b);
         if (received.isPresent()) {
@@ -226,12 +265,13 @@ public final class Guess {
     }
 
     private Cue cueOfBeat(double lookedAt) {
-        Optional<Action> leader = timeline.beatAt(lookedAt).filter(b -> b.n() > 1)
+        Optional<Action> leader = timeline.beatAt(lookedAt)
+                .filter(b -> b.n() > 1)
                 .flatMap(b -> stage.action(b.actions().get(0)));
         if (leader.isEmpty()) {
             return Cue.whistle();
         }
-        if (!(leader.get().cue().trigger() instanceof Cue.Next)) {
+        if (!leader.get().cue().trigger().followsOwn()) {
             return new Cue(leader.get().cue().trigger(), 0);
         }
         List<Action> own = stage.actionsOf(leader.get().who());

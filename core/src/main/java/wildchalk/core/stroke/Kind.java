@@ -2,33 +2,47 @@ package wildchalk.core.stroke;
 
 import java.util.List;
 import java.util.Optional;
+import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.Action.Gait;
 import wildchalk.core.drill.Action.Touch;
-import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.TravelPath;
 
 /** The chalks: what a stroke can be. */
 public enum Kind {
-    RUN, CARRY, PASS, SHOT, BACK, SIDE, SHADOW;
+    RUN,
+    CARRY,
+    PASS,
+    SHOT,
+    BACK,
+    SIDE,
+    SHADOW;
 
     /** The kind of an action that is there. */
     public static Kind of(Action action) {
         return action.match(new ActionCases<>() {
             @Override
-            public Kind run(Action.Run run) {
-                return run.gait() == Gait.BACK ? BACK : run.gait() == Gait.SIDE ? SIDE : RUN;
+            public Kind run(Travel.Run run) {
+                if (run.gait() == Gait.BACK) {
+                    return BACK;
+                }
+                if (run.gait() == Gait.SIDE) {
+                    return SIDE;
+                }
+                return RUN;
             }
 
             @Override
-            public Kind carry(Action.Carry carry) {
+            public Kind carry(Travel.Carry carry) {
                 return CARRY;
             }
 
             @Override
-            public Kind collect(Action.Collect collect) {
+            public Kind collect(Travel.Collect collect) {
                 return RUN;
             }
 
@@ -93,23 +107,32 @@ public enum Kind {
         };
     }
 
+    /** Whether a ball leaves somebody by it. */
     public boolean sendsBall() {
         return this == PASS || this == SHOT;
     }
 
     /** A fresh action of this kind along {@code path}. */
-    public Action action(String id, String who, Action.Path path, Cue cue) {
+    public Action action(String id, String who, TravelPath path, Cue cue) {
         Spot end = path.last();
         return switch (this) {
-            case RUN -> new Action.Run(id, who, path, Gait.RUN, Ending.GO_ON, cue);
-            case BACK -> new Action.Run(id, who, path, Gait.BACK, Ending.GO_ON, cue);
-            case SIDE -> new Action.Run(id, who, path, Gait.SIDE, Ending.GO_ON, cue);
-            case CARRY -> new Action.Carry(id, who, path, Gait.RUN, Ending.GO_ON, cue);
+            case RUN -> new Travel.Run(id, who, path, Gait.RUN, Ending.GO_ON, cue);
+            case BACK -> new Travel.Run(id, who, path, Gait.BACK, Ending.GO_ON, cue);
+            case SIDE -> new Travel.Run(id, who, path, Gait.SIDE, Ending.GO_ON, cue);
+            case CARRY -> new Travel.Carry(id, who, path, Gait.RUN, Ending.GO_ON, cue);
             case PASS -> new Action.Pass(id, who, end, Touch.CONTROLLED, cue);
-            // A line into space does not say whom it is about: it is run.
-            case SHADOW -> end instanceof Spot.AtPiece p ? new Action.Shadow(id, who, p.piece(), Action.Shadow.Way.MARK,
-                    Action.Shadow.Side.GOAL, Action.Shadow.USUAL_DISTANCE, Gait.SPRINT, Optional.empty(), cue)
-                    : new Action.Run(id, who, path, Gait.SPRINT, Ending.GO_ON, cue);
+                // A line into space does not say whom it is about: it is run.
+            case SHADOW -> end instanceof Spot.AtPiece p
+                    ? new Action.Shadow(
+                            id,
+                            who,
+                            p.piece(),
+                            new Action.Shadow.Style(
+                                    Action.Shadow.Way.MARK, Action.Shadow.Side.GOAL, Action.Shadow.USUAL_DISTANCE),
+                            Gait.SPRINT,
+                            Optional.empty(),
+                            cue)
+                    : new Travel.Run(id, who, path, Gait.SPRINT, Ending.GO_ON, cue);
             case SHOT -> new Action.Shot(id, who, end, Touch.CONTROLLED, cue);
         };
     }
@@ -120,45 +143,45 @@ public enum Kind {
             // A line alone does not say whom it is about.
             return action;
         }
-        Action.Path path = action.match(PATH);
+        TravelPath path = action.match(PATH);
         return action(action.id(), action.who(), path, action.cue());
     }
 
     /** The way an action goes: its own, or straight to what it is about. */
-    private static final ActionCases.Families<Action.Path> PATH = new ActionCases.Families<>() {
+    private static final ActionCases.Families<TravelPath> PATH = new ActionCases.Families<>() {
         @Override
-        public Action.Path travel(Action.Travel travel) {
+        public TravelPath travel(Travel travel) {
             return travel.path();
         }
 
         @Override
-        public Action.Path delivery(Action.Delivery delivery) {
-            return new Action.Path(List.of(delivery.to()), false);
+        public TravelPath delivery(Action.Delivery delivery) {
+            return new TravelPath(List.of(delivery.to()), false);
         }
 
         @Override
-        public Action.Path shadow(Action.Shadow shadow) {
-            return new Action.Path(List.of(Spot.at(shadow.whom())), false);
+        public TravelPath shadow(Action.Shadow shadow) {
+            return new TravelPath(List.of(Spot.at(shadow.whom())), false);
         }
 
         @Override
-        public Action.Path hold(Action.Hold hold) {
-            return new Action.Path(List.of(Spot.at(hold.who())), false);
+        public TravelPath hold(Action.Hold hold) {
+            return new TravelPath(List.of(Spot.at(hold.who())), false);
         }
 
         @Override
-        public Action.Path call(Action.Call call) {
-            return new Action.Path(List.of(Spot.at(call.who())), false);
+        public TravelPath call(Action.Call call) {
+            return new TravelPath(List.of(Spot.at(call.who())), false);
         }
 
         @Override
-        public Action.Path blow(Action.Blow blow) {
-            return new Action.Path(List.of(Spot.at(blow.who())), false);
+        public TravelPath blow(Action.Blow blow) {
+            return new TravelPath(List.of(Spot.at(blow.who())), false);
         }
 
         @Override
-        public Action.Path handle(Action.Handle handle) {
-            return new Action.Path(List.of(Spot.at(handle.who())), false);
+        public TravelPath handle(Action.Handle handle) {
+            return new TravelPath(List.of(Spot.at(handle.who())), false);
         }
     };
 }

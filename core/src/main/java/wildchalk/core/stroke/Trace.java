@@ -48,13 +48,17 @@ final class Trace {
 
     /** The place farthest from where it began. */
     Vec farthest() {
-        return points.stream().max((a, b) -> Double.compare(a.distance(first), b.distance(first))).orElseThrow();
+        return points.stream()
+                .max((a, b) -> Double.compare(a.distance(first), b.distance(first)))
+                .orElseThrow();
     }
 
     /** Whether it goes somewhere and comes straight back. */
     boolean returns(double reach) {
         double out = farthest().distance(first);
-        return out > 1.5 * reach && last.distance(first) <= Math.max(reach, BACK * out) && Ruler.length(points) <= ROUND_TRIP * out;
+        return out > 1.5 * reach
+                && last.distance(first) <= Math.max(reach, BACK * out)
+                && Ruler.length(points) <= ROUND_TRIP * out;
     }
 
     /** The sides of the surface that it touches on its way, in that order; not those that it begins or ends at. */
@@ -62,7 +66,8 @@ final class Trace {
         List<Wall> walls = new ArrayList<>();
         for (Vec p : points) {
             for (Wall wall : Wall.values()) {
-                boolean beside = off(p, wall, surface) < near && off(first, wall, surface) >= near
+                boolean beside = off(p, wall, surface) < near
+                        && off(first, wall, surface) >= near
                         && off(last, wall, surface) >= near;
                 if (beside && (walls.isEmpty() || walls.get(walls.size() - 1) != wall)) {
                     walls.add(wall);
@@ -80,7 +85,8 @@ final class Trace {
             Vec middle = points.get(i).towards(points.get(i + 1), 0.5);
             boolean in = surface.contains(middle, -near);
             beside += in ? 0 : points.get(i).distance(points.get(i + 1));
-            corner |= !in && Math.abs(middle.x()) > surface.length() / 2 - surface.cornerRadius()
+            corner |= !in
+                    && Math.abs(middle.x()) > surface.length() / 2 - surface.cornerRadius()
                     && Math.abs(middle.y()) > surface.width() / 2 - surface.cornerRadius();
         }
         return corner && beside > ALONG * Ruler.length(points);

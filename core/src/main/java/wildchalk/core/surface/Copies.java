@@ -14,8 +14,7 @@ import wildchalk.core.surface.Surface.Zone;
 final class Copies {
 
     /** How an entry is repeated. */
-    private record Mirror(boolean ends, boolean sides) {
-    }
+    private record Mirror(boolean ends, boolean sides) {}
 
     private static List<Mirror> mirrors(String copies) {
         Mirror plain = new Mirror(false, false);
@@ -28,34 +27,62 @@ final class Copies {
     }
 
     List<Marking> of(Marking m, String copies) {
-        return mirrors(copies).stream().map(k -> new Marking(id(m.id(), k), name(m.name(), k),
-                m.shape().mirrored(k.ends(), k.sides()), m.width(), m.ink(), m.dash())).toList();
+        return mirrors(copies).stream()
+                .map(k -> new Marking(
+                        id(m.id(), k),
+                        name(m.name(), k),
+                        m.shape().mirrored(k.ends(), k.sides()),
+                        m.width(),
+                        m.ink(),
+                        m.dash()))
+                .toList();
     }
 
     List<Landmark> of(Landmark l, String copies) {
-        return mirrors(copies).stream().map(k -> new Landmark(id(l.id(), k), name(l.name(), k),
-                l.at().mirrored(k.ends(), k.sides()))).toList();
+        return mirrors(copies).stream()
+                .map(k -> new Landmark(id(l.id(), k), name(l.name(), k), l.at().mirrored(k.ends(), k.sides())))
+                .toList();
     }
 
     List<Zone> of(Zone z, String copies) {
         List<Zone> zones = new ArrayList<>();
         for (Mirror k : mirrors(copies)) {
-            List<Vec> outline = z.outline().stream().map(p -> p.mirrored(k.ends(), k.sides())).toList();
+            List<Vec> outline = z.outline().stream()
+                    .map(p -> p.mirrored(k.ends(), k.sides()))
+                    .toList();
             zones.add(new Zone(id(z.id(), k), name(z.name(), k), outline));
         }
         return zones;
     }
 
     List<Target> of(Target t, String copies) {
-        return mirrors(copies).stream().map(k -> {
-            double facing = Vec.polar(1, t.facing()).mirrored(k.ends(), k.sides()).angle();
-            return new Target(id(t.id(), k), name(t.name(), k), t.shape(), t.at().mirrored(k.ends(), k.sides()),
-                    facing, t.width(), t.height(), t.depth());
-        }).toList();
+        return mirrors(copies).stream()
+                .map(k -> {
+                    double facing = Vec.polar(1, t.facing())
+                            .mirrored(k.ends(), k.sides())
+                            .angle();
+                    return new Target(
+                            id(t.id(), k),
+                            name(t.name(), k),
+                            t.shape(),
+                            t.at().mirrored(k.ends(), k.sides()),
+                            facing,
+                            t.width(),
+                            t.height(),
+                            t.depth());
+                })
+                .toList();
     }
 
     private static String id(String id, Mirror k) {
-        String sided = !k.sides() ? id : id.contains("left") ? id.replace("left", "right") : id + "-right";
+        String sided;
+        if (!k.sides()) {
+            sided = id;
+        } else if (id.contains("left")) {
+            sided = id.replace("left", "right");
+        } else {
+            sided = id + "-right";
+        }
         return k.ends() ? "own-" + sided : sided;
     }
 
@@ -67,6 +94,8 @@ final class Copies {
     /** "own goal line", "middle of the own goal line". */
     private static String own(String name) {
         int of = name.lastIndexOf(" of the ");
-        return of < 0 ? "own " + name : name.substring(0, of) + " of the own " + name.substring(of + " of the ".length());
+        return of < 0
+                ? "own " + name
+                : name.substring(0, of) + " of the own " + name.substring(of + " of the ".length());
     }
 }

@@ -59,11 +59,17 @@ final class Figures {
         }
         double value;
         try {
-            value = new ExpressionBuilder(text.getString()).variables(known.keySet())
-                    .functions(new ArrayList<>(FUNCTIONS)).build().setVariables(known).evaluate();
+            value = new ExpressionBuilder(text.getString())
+                    .variables(known.keySet())
+                    .functions(new ArrayList<>(FUNCTIONS))
+                    .build()
+                    .setVariables(known)
+                    .evaluate();
         } catch (IllegalArgumentException | ArithmeticException | java.util.EmptyStackException e) {
-            throw new SurfaceFault(pointer, "\"" + text.getString() + "\" cannot be worked out; the names that may be "
-                    + "used here are " + String.join(", ", known.keySet().stream().sorted().toList()));
+            throw new SurfaceFault(
+                    pointer,
+                    "\"" + text.getString() + "\" cannot be worked out; the names that may be " + "used here are "
+                            + String.join(", ", known.keySet().stream().sorted().toList()));
         }
         if (!Double.isFinite(value)) {
             throw new SurfaceFault(pointer, "\"" + text.getString() + "\" gives no number with these sizes");

@@ -22,6 +22,7 @@ public record Marking(String id, String name, Shape shape, double width, String 
     /** The true geometry. */
     public sealed interface Shape {
 
+        /** Its shape as a curve, metres. */
         Curve curve();
 
         /** The same seen in a mirror: across the halfway line, across the line through both ends, or both. */
@@ -40,13 +41,15 @@ public record Marking(String id, String name, Shape shape, double width, String 
 
         @Override
         public Straight mirrored(boolean ends, boolean sides) {
-            return new Straight(points.stream().map(p -> p.mirrored(ends, sides)).toList());
+            return new Straight(
+                    points.stream().map(p -> p.mirrored(ends, sides)).toList());
         }
     }
 
     /** Part of a circle, or the whole of it; angles in radians, clockwise on the page. */
     public record Arc(Vec centre, double radius, double start, double sweep) implements Shape {
 
+        /** Whether it goes all the way round. */
         public boolean isCircle() {
             return Math.abs(sweep) >= 2 * Math.PI - 1e-9;
         }
@@ -59,8 +62,8 @@ public record Marking(String id, String name, Shape shape, double width, String 
         @Override
         public Arc mirrored(boolean ends, boolean sides) {
             double turned = ends ? Math.PI - start : start;
-            return new Arc(centre.mirrored(ends, sides), radius, sides ? -turned : turned,
-                    ends == sides ? sweep : -sweep);
+            return new Arc(
+                    centre.mirrored(ends, sides), radius, sides ? -turned : turned, ends == sides ? sweep : -sweep);
         }
 
         /** The place on the arc, {@code share} of the way along it. */
@@ -95,6 +98,7 @@ public record Marking(String id, String name, Shape shape, double width, String 
         }
     }
 
+    /** Whether the whole of it is painted. */
     public boolean filled() {
         return shape instanceof Spot;
     }

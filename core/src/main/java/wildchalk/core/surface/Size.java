@@ -14,10 +14,12 @@ public record Size(String id, String name, double least, double usual, double mo
     /** A figure read from a file in feet is not off by its last digit. */
     private static final double NEAR = 1e-6;
 
+    /** Whether the rules allow so many metres. */
     public boolean allows(double metres) {
         return metres >= least - NEAR && metres <= most + NEAR;
     }
 
+    /** What the rules allow that is nearest, metres. */
     public double clamp(double metres) {
         return Math.max(least, Math.min(most, metres));
     }

@@ -7,8 +7,7 @@ import wildchalk.core.surface.Surface.View;
 /** The views that every surface has. */
 final class StandardViews {
 
-    private StandardViews() {
-    }
+    private StandardViews() {}
 
     /**
      * Whole, each half, each end and the middle, all with the run-off.
@@ -18,7 +17,8 @@ final class StandardViews {
     static List<View> of(Box bounds, double runOff, double end) {
         double x = bounds.width() / 2;
         double third = bounds.width() / 6 + runOff;
-        return List.of(new View("whole", "Whole", bounds.grown(runOff)),
+        return List.of(
+                new View("whole", "Whole", bounds.grown(runOff)),
                 new View("attacking-half", "Attacking half", across(bounds, runOff, -runOff, x + runOff)),
                 new View("own-half", "Own half", across(bounds, runOff, -x - runOff, runOff)),
                 new View("attacking-end", "Attacking end", across(bounds, runOff, end - runOff, x + runOff)),

@@ -29,8 +29,10 @@ final class SurfaceChecks {
         positive(surface.length(), "/length");
         positive(surface.width(), "/width");
         if (surface.cornerRadius() < 0 || surface.cornerRadius() > Math.min(surface.length(), surface.width()) / 2) {
-            throw new SurfaceFault("/cornerRadius", "corners of " + metres(surface.cornerRadius())
-                    + " do not fit on a surface " + metres(surface.width()) + " wide");
+            throw new SurfaceFault(
+                    "/cornerRadius",
+                    "corners of " + metres(surface.cornerRadius()) + " do not fit on a surface "
+                            + metres(surface.width()) + " wide");
         }
         twice("markings", surface.markings(), Marking::id, "marking");
         twice("landmarks", surface.landmarks(), Surface.Landmark::id, "landmark");
@@ -42,22 +44,27 @@ final class SurfaceChecks {
         }
         for (Surface.Landmark l : surface.landmarks()) {
             if (!surface.contains(l.at(), MILLIMETRE)) {
-                throw new SurfaceFault(pointer("landmarks", l.id()), "the landmark \"" + l.name()
-                        + "\" lies outside the surface, at " + place(l.at()));
+                throw new SurfaceFault(
+                        pointer("landmarks", l.id()),
+                        "the landmark \"" + l.name() + "\" lies outside the surface, at " + place(l.at()));
             }
         }
         for (Surface.Target t : surface.targets()) {
             if (t.width() <= 0 || !surface.surroundings().contains(t.at())) {
-                throw new SurfaceFault(pointer("targets", t.id()), "the target \"" + t.name() + "\" is "
-                        + metres(t.width()) + " wide at " + place(t.at()) + "; it should have a width and stand on the surface");
+                throw new SurfaceFault(
+                        pointer("targets", t.id()),
+                        "the target \"" + t.name() + "\" is " + metres(t.width()) + " wide at " + place(t.at())
+                                + "; it should have a width and stand on the surface");
             }
         }
     }
 
     private void positive(double value, String pointer) throws SurfaceFault {
         if (!(value > 0) || value > LARGEST) {
-            throw new SurfaceFault(pointer, "a surface cannot be " + metres(value)
-                    + " long or wide; it should be more than 0 and at most 400 m");
+            throw new SurfaceFault(
+                    pointer,
+                    "a surface cannot be " + metres(value)
+                            + " long or wide; it should be more than 0 and at most 400 m");
         }
     }
 
@@ -65,8 +72,10 @@ final class SurfaceChecks {
         String pointer = pointer("markings", marking.id());
         boolean line = marking.shape() instanceof Straight || marking.shape() instanceof Arc;
         if (line && marking.width() <= 0) {
-            throw new SurfaceFault(pointer + "/width", "the line \"" + marking.id() + "\" is " + metres(marking.width())
-                    + " wide; give the width of its paint");
+            throw new SurfaceFault(
+                    pointer + "/width",
+                    "the line \"" + marking.id() + "\" is " + metres(marking.width())
+                            + " wide; give the width of its paint");
         }
         boolean round = marking.shape() instanceof Arc a && a.radius() <= 0
                 || marking.shape() instanceof Marking.Spot s && s.radius() <= 0;
@@ -77,9 +86,11 @@ final class SurfaceChecks {
         double by = outside ? surface.runOff() : marking.width() / 2;
         for (Vec p : along(marking.shape())) {
             if (!surface.contains(p, by + MILLIMETRE)) {
-                throw new SurfaceFault(pointer, "the marking \"" + marking.id() + "\" runs outside the "
-                        + (outside ? "run-off" : "outline") + ", at " + place(p)
-                        + (outside ? "" : "; say \"outside\": true if it belongs in the run-off"));
+                throw new SurfaceFault(
+                        pointer,
+                        "the marking \"" + marking.id() + "\" runs outside the "
+                                + (outside ? "run-off" : "outline") + ", at " + place(p)
+                                + (outside ? "" : "; say \"outside\": true if it belongs in the run-off"));
             }
         }
     }
@@ -89,9 +100,12 @@ final class SurfaceChecks {
             return line.points();
         }
         if (shape instanceof Arc arc) {
-            return java.util.stream.IntStream.rangeClosed(0, 72).mapToObj(i -> arc.at(i / 72.0)).toList();
+            return java.util.stream.IntStream.rangeClosed(0, 72)
+                    .mapToObj(i -> arc.at(i / 72.0))
+                    .toList();
         }
-        return shape instanceof Marking.Spot spot ? List.of(spot.centre())
+        return shape instanceof Marking.Spot spot
+                ? List.of(spot.centre())
                 : List.of(((Marking.Lettering) shape).centre());
     }
 
@@ -99,8 +113,10 @@ final class SurfaceChecks {
         Set<String> seen = new HashSet<>();
         for (T thing : things) {
             if (!seen.add(name.apply(thing))) {
-                throw new SurfaceFault(pointer(list, name.apply(thing)), "the " + what + " \"" + name.apply(thing)
-                        + "\" is named twice; give one of the two another name");
+                throw new SurfaceFault(
+                        pointer(list, name.apply(thing)),
+                        "the " + what + " \"" + name.apply(thing)
+                                + "\" is named twice; give one of the two another name");
             }
         }
     }

@@ -16,6 +16,7 @@ public final class SurfaceFault extends Exception {
         this.pointer = pointer;
     }
 
+    /** Where in the file, as a JSON pointer. */
     public String pointer() {
         return pointer;
     }

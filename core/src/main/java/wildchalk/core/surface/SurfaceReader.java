@@ -67,12 +67,24 @@ final class SurfaceReader {
         List<Landmark> landmarks = each("landmarks", this::landmarks);
         List<Zone> zones = each("zones", this::zones);
         List<Target> targets = each("targets", this::targets);
-        Surface surface = new Surface(file.getString("id"), file.getString("name"), file.getString("sport"),
-                Ground.valueOf(file.getString("ground").toUpperCase(Locale.ROOT)), file.getString("ball"),
-                file.getInt("aSide", 0), length, width, metresOr(file, "cornerRadius", "", 0),
-                Edge.valueOf(file.getString("edge").toUpperCase(Locale.ROOT)), runOff, metresOr(file, "grid", "", 0),
-                chosen, file.getJsonArray("sources").getValuesAs(JsonString::getString), markings, landmarks, zones,
-                targets, views(Box.around(Vec.ZERO, length, width), runOff), words());
+        Surface surface = new Surface(
+                new Surface.Title(file.getString("id"), file.getString("name"), file.getString("sport")),
+                new Surface.Game(
+                        Ground.valueOf(file.getString("ground").toUpperCase(Locale.ROOT)),
+                        file.getString("ball"),
+                        file.getInt("aSide", 0)),
+                new Surface.Extent(
+                        length,
+                        width,
+                        metresOr(file, "cornerRadius", "", 0),
+                        Edge.valueOf(file.getString("edge").toUpperCase(Locale.ROOT)),
+                        runOff,
+                        metresOr(file, "grid", "", 0)),
+                chosen,
+                file.getJsonArray("sources").getValuesAs(JsonString::getString),
+                new Surface.Layout(
+                        markings, landmarks, zones, targets, views(Box.around(Vec.ZERO, length, width), runOff)),
+                words());
         new SurfaceChecks(surface, file).refuse();
         return surface;
     }
@@ -98,10 +110,17 @@ final class SurfaceReader {
         }
         Marking.Shape shape = shape(m, at);
         boolean painted = shape instanceof Spot || shape instanceof Lettering;
-        Marking first = new Marking(m.getString("id"), m.getString("name", ""), shape,
-                painted ? 0 : metres(m, "width", at), m.getString("ink", "line"), dash);
+        Marking first = new Marking(
+                m.getString("id"),
+                m.getString("name", ""),
+                shape,
+                painted ? 0 : metres(m, "width", at),
+                m.getString("ink", "line"),
+                dash);
         List<Marking> row = m.containsKey("repeat") ? repeated(first, m.getJsonObject("repeat"), at) : List.of(first);
-        return row.stream().flatMap(r -> copies.of(r, m.getString("copies", "none")).stream()).toList();
+        return row.stream()
+                .flatMap(r -> copies.of(r, m.getString("copies", "none")).stream())
+                .toList();
     }
 
     private Marking.Shape shape(JsonObject m, String at) throws SurfaceFault {
@@ -118,7 +137,9 @@ final class SurfaceReader {
     }
 
     private Arc arc(JsonObject o, String at) throws SurfaceFault {
-        return new Arc(vec(o.getJsonArray("arc"), at + "/arc"), metres(o, "radius", at),
+        return new Arc(
+                vec(o.getJsonArray("arc"), at + "/arc"),
+                metres(o, "radius", at),
                 Math.toRadians(o.containsKey("from") ? figures.value(o.get("from"), at + "/from") : 0),
                 Math.toRadians(o.containsKey("sweep") ? figures.value(o.get("sweep"), at + "/sweep") : 360));
     }
@@ -129,14 +150,20 @@ final class SurfaceReader {
         for (int i = 0; i < repeat.getInt("count"); i++) {
             Straight line = (Straight) m.shape();
             Vec by = step.times(i);
-            row.add(new Marking(m.id() + "-" + (i + 1), m.name(),
-                    new Straight(line.points().stream().map(p -> p.plus(by)).toList()), m.width(), m.ink(), m.dash()));
+            row.add(new Marking(
+                    m.id() + "-" + (i + 1),
+                    m.name(),
+                    new Straight(line.points().stream().map(p -> p.plus(by)).toList()),
+                    m.width(),
+                    m.ink(),
+                    m.dash()));
         }
         return row;
     }
 
     private List<Landmark> landmarks(JsonObject l, String at) throws SurfaceFault {
-        return copies.of(new Landmark(l.getString("id"), l.getString("name"), vec(l.getJsonArray("at"), at + "/at")),
+        return copies.of(
+                new Landmark(l.getString("id"), l.getString("name"), vec(l.getJsonArray("at"), at + "/at")),
                 l.getString("copies", "none"));
     }
 
@@ -159,10 +186,15 @@ final class SurfaceReader {
     }
 
     private List<Target> targets(JsonObject t, String at) throws SurfaceFault {
-        Target target = new Target(t.getString("id"), t.getString("name"),
+        Target target = new Target(
+                t.getString("id"),
+                t.getString("name"),
                 Target.Shape.valueOf(t.getString("shape").toUpperCase(Locale.ROOT)),
-                vec(t.getJsonArray("at"), at + "/at"), Math.toRadians(figures.value(t.get("facing"), at + "/facing")),
-                metres(t, "width", at), metres(t, "height", at), metres(t, "depth", at));
+                vec(t.getJsonArray("at"), at + "/at"),
+                Math.toRadians(figures.value(t.get("facing"), at + "/facing")),
+                metres(t, "width", at),
+                metres(t, "height", at),
+                metres(t, "depth", at));
         return copies.of(target, t.getString("copies", "none"));
     }
 

@@ -9,83 +9,104 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 
-/** The surfaces that come with the program, and those that a club has added. */
+/**
+ * Which kinds of surface there are: those that come with the program, and those that a club has besides. A value: it is
+ * passed to whoever asks.
+ */
 public final class Surfaces {
+
+    /** Those that every copy of the program has. */
+    public static final Surfaces BUILT_IN = new Surfaces(List.of());
 
     /** In the order in which they are offered. */
     private static final List<String> IDS = List.of(
-            "football-11", "football-9", "football-7", "futsal", "basketball-intl", "basketball-us-college",
-            "basketball-us-school", "basketball-3x3", "volleyball-indoor", "volleyball-beach", "handball", "netball",
-            "ice-rink-na", "ice-rink-intl", "field-hockey", "lacrosse-men", "lacrosse-women", "lacrosse-box",
-            "rugby-union", "rugby-league", "gridiron-us-school", "gridiron-us-college", "gridiron-us-pro",
-            "gridiron-ca", "open-grass", "open-gym", "open-ice");
-    private static final int KEPT = 200;
+            "football-11",
+            "football-9",
+            "football-7",
+            "futsal",
+            "basketball-intl",
+            "basketball-us-college",
+            "basketball-us-school",
+            "basketball-3x3",
+            "volleyball-indoor",
+            "volleyball-beach",
+            "handball",
+            "netball",
+            "ice-rink-na",
+            "ice-rink-intl",
+            "field-hockey",
+            "lacrosse-men",
+            "lacrosse-women",
+            "lacrosse-box",
+            "rugby-union",
+            "rugby-league",
+            "gridiron-us-school",
+            "gridiron-us-college",
+            "gridiron-us-pro",
+            "gridiron-ca",
+            "open-grass",
+            "open-gym",
+            "open-ice");
 
-    private static final Map<String, SurfacePlan> PLANS = new ConcurrentHashMap<>();
-    private static final List<SurfacePlan> OWN = new java.util.concurrent.CopyOnWriteArrayList<>();
-    private static final Map<Laid, Surface> LAID = new ConcurrentHashMap<>();
+    /** Read once, when one is first asked for; they never change. */
+    private static final Map<String, SurfacePlan> READ = new ConcurrentHashMap<>();
 
-    /** A surface and the sizes that were chosen. */
-    private record Laid(String id, Map<String, Double> sizes) {
+    private final List<SurfacePlan> own;
+
+    private Surfaces(List<SurfacePlan> own) {
+        this.own = List.copyOf(own);
     }
 
-    private Surfaces() {
+    /**
+     * These and a club's own kind; it goes before an older one with the same id, one of the program's own goes before
+     * it.
+     */
+    public Surfaces with(SurfacePlan plan) {
+        return isBuiltIn(plan.id())
+                ? this
+                : new Surfaces(Stream.concat(own.stream().filter(p -> !p.id().equals(plan.id())), Stream.of(plan))
+                        .toList());
+    }
+
+    /** Whether every copy of the program has a kind with this id. */
+    public static boolean isBuiltIn(String id) {
+        return IDS.contains(id);
     }
 
     /** Every kind of surface, the club's own last. */
-    public static List<SurfacePlan> plans() {
+    public List<SurfacePlan> plans() {
         List<SurfacePlan> all = new ArrayList<>();
         IDS.forEach(id -> all.add(builtIn(id)));
-        OWN.stream().filter(p -> !IDS.contains(p.id())).forEach(all::add);
+        all.addAll(own);
         return all;
     }
 
-    /** Adds a club's own kind of surface; one of the program's own with the same id goes before it. */
-    public static void add(SurfacePlan plan) {
-        OWN.removeIf(p -> p.id().equals(plan.id()));
-        OWN.add(plan);
-        LAID.keySet().removeIf(k -> k.id().equals(plan.id()));
-    }
-
-    public static Optional<SurfacePlan> plan(String id) {
-        return IDS.contains(id) ? Optional.of(builtIn(id))
-                : OWN.stream().filter(p -> p.id().equals(id)).findFirst();
-    }
-
-    /** A kind that a club has added; empty for those that every copy of the program has. */
-    public static Optional<SurfacePlan> own(String id) {
-        return plan(id).filter(p -> !IDS.contains(id));
+    /** The kind with this id; empty when there is none. */
+    public Optional<SurfacePlan> plan(String id) {
+        return isBuiltIn(id)
+                ? Optional.of(builtIn(id))
+                : own.stream().filter(p -> p.id().equals(id)).findFirst();
     }
 
     /** Every surface at its usual sizes. */
-    public static List<Surface> all() {
-        return plans().stream().map(p -> get(p.id())).toList();
-    }
-
-    public static Optional<Surface> find(String id) {
-        return find(id, Map.of());
-    }
-
-    /** The surface with this id at these sizes, in metres. */
-    public static Optional<Surface> find(String id, Map<String, Double> sizes) {
-        if (LAID.size() > KEPT) {
-            LAID.clear();
-        }
-        return plan(id).map(p -> LAID.computeIfAbsent(new Laid(id, Map.copyOf(sizes)), k -> p.lay(sizes)));
+    public List<Surface> all() {
+        return plans().stream().map(p -> p.lay(Map.of())).toList();
     }
 
     /**
      * The surface with this id at its usual sizes.
      *
-     * @throws IllegalArgumentException when there is none; drill files are checked before they get here
+     * @throws IllegalArgumentException when there is none
      */
-    public static Surface get(String id) {
-        return find(id).orElseThrow(() -> new IllegalArgumentException("no surface is called " + id));
+    public Surface get(String id) {
+        return plan(id).orElseThrow(() -> new IllegalArgumentException("no surface is called " + id))
+                .lay(Map.of());
     }
 
     private static SurfacePlan builtIn(String id) {
-        return PLANS.computeIfAbsent(id, i -> {
+        return READ.computeIfAbsent(id, i -> {
             try (InputStream file = Surfaces.class.getResourceAsStream(i + ".surface.json")) {
                 return SurfacePlan.parse(new String(file.readAllBytes(), StandardCharsets.UTF_8));
             } catch (IOException e) {

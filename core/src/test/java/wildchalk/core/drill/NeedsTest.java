@@ -12,16 +12,25 @@ class NeedsTest {
 
     @Test
     void everybodyWhoPlaysIsCountedAndNoCoach() {
-        Stage stage = new Stages().player("7", 0, 0).player("4", 3, 0, Team.SKY)
-                .piece(new Piece.Goalkeeper("g", new Vec(40, 0), 0, "K", Team.SKY)).piece(new Piece.Coach("c", new Vec(-5, 5), 0, "C"))
-                .piece(new Piece.LineUp("q", new Vec(-10, 0), 0, "1", Team.CORAL, 5, "feeders")).build();
+        Stage stage = new Stages()
+                .player("7", 0, 0)
+                .player("4", 3, 0, Bib.SKY)
+                .piece(new Piece.Goalkeeper("g", new Vec(40, 0), 0, "K", Bib.SKY))
+                .piece(new Piece.Coach("c", new Vec(-5, 5), 0, "C"))
+                .piece(new Piece.LineUp("q", new Vec(-10, 0), 0, "1", Bib.CORAL, 5, "feeders"))
+                .build();
         assertEquals(2 + 1 + 1 + 5, Needs.of(stage).people());
     }
 
     @Test
     void gearIsCountedByKindAndColourAndNoBag() {
-        Stage stage = new Stages().piece(Piece.Item.cone("c1", new Vec(0, 0), Colour.YELLOW)).piece(Piece.Item.cone("c2", new Vec(1, 0), Colour.YELLOW))
-                .piece(Piece.Item.cone("c3", new Vec(2, 0), Colour.RED)).piece(item("p1", GearKind.POLE)).piece(item("b1", GearKind.BAG)).build();
+        Stage stage = new Stages()
+                .piece(Piece.Item.cone("c1", new Vec(0, 0), Colour.YELLOW))
+                .piece(Piece.Item.cone("c2", new Vec(1, 0), Colour.YELLOW))
+                .piece(Piece.Item.cone("c3", new Vec(2, 0), Colour.RED))
+                .piece(item("p1", GearKind.POLE))
+                .piece(item("b1", GearKind.BAG))
+                .build();
         Needs needs = Needs.of(stage);
         assertEquals(Map.of(Colour.YELLOW, 2, Colour.RED, 1), needs.gear().get(GearKind.CONE));
         assertEquals(3, needs.of(GearKind.CONE));
@@ -36,7 +45,11 @@ class NeedsTest {
 
     @Test
     void ballsThatLieReadyCountLikeThoseInPlay() {
-        Stage stage = new Stages().player("7", 0, 0).ball("b1", "7").piece(new Piece.Supply("s", new Vec(-3, 0), 6)).build();
+        Stage stage = new Stages()
+                .player("7", 0, 0)
+                .ball("b1", "7")
+                .piece(new Piece.Supply("s", new Vec(-3, 0), 6))
+                .build();
         assertEquals(7, Needs.of(stage).balls());
     }
 

@@ -13,23 +13,42 @@ import wildchalk.core.drill.Action.Gait;
 import wildchalk.core.drill.Instruction.Option;
 import wildchalk.core.drill.Instruction.Read;
 import wildchalk.core.geometry.Vec;
-import wildchalk.core.rehearsal.Event;
-import wildchalk.core.rehearsal.Problem;
 import wildchalk.core.rehearsal.Rehearsal;
-import wildchalk.core.rehearsal.Timeline;
+import wildchalk.core.timeline.Event;
+import wildchalk.core.timeline.Problem;
+import wildchalk.core.timeline.Timeline;
 
 class ReadsTest {
 
-    private static final Read OUTER = new Read("r1", "7", List.of(new Option("pass", "pass", "", List.of("a2")),
-            new Option("shoot", "shoot", "", List.of("a3"))), Optional.empty());
-    private static final Read INNER = new Read("r2", "9", List.of(new Option("turn", "turn", "", List.of("a4")),
-            new Option("back", "play back", "", List.of("a5")), new Option("wait", "wait", "", List.of())), Optional.of("pass"));
+    private static final Read OUTER = new Read(
+            "r1",
+            "7",
+            List.of(new Option("pass", "pass", "", List.of("a2")), new Option("shoot", "shoot", "", List.of("a3"))),
+            Optional.empty());
+    private static final Read INNER = new Read(
+            "r2",
+            "9",
+            List.of(
+                    new Option("turn", "turn", "", List.of("a4")),
+                    new Option("back", "play back", "", List.of("a5")),
+                    new Option("wait", "wait", "", List.of())),
+            Optional.of("pass"));
 
     /** The inner read is said first: the order of saying does not matter. */
     private static Stage nested() {
-        return new Stages().player("7", 0, 0).player("9", 15, 5).ball("b", "7").carry("a1", "7", Cue.whistle(), 8, 0)
-                .pass("a2", "7", "9", Cue.after("a1")).shot("a3", "7", Cue.after("a1")).carry("a4", "9", Cue.received("a2"), 25, 5)
-                .pass("a5", "9", "7", Cue.received("a2")).run("a6", "7", Cue.after("a3"), 20, 0).say(INNER).say(OUTER).build();
+        return new Stages()
+                .player("7", 0, 0)
+                .player("9", 15, 5)
+                .ball("b", "7")
+                .carry("a1", "7", Cue.whistle(), 8, 0)
+                .pass("a2", "7", "9", Cue.after("a1"))
+                .shot("a3", "7", Cue.after("a1"))
+                .carry("a4", "9", Cue.received("a2"), 25, 5)
+                .pass("a5", "9", "7", Cue.received("a2"))
+                .run("a6", "7", Cue.after("a3"), 20, 0)
+                .say(INNER)
+                .say(OUTER)
+                .build();
     }
 
     @Test
@@ -56,33 +75,47 @@ class ReadsTest {
         // 7 runs on only after a shot: that is no problem when there is none.
         assertTrue(passed.times("a6").isEmpty());
         // "wait" is empty, which is said of the read; nothing else is wrong.
-        assertEquals(List.of("r2"), passed.problems().stream().map(Problem::action).toList());
+        assertEquals(
+                List.of("r2"), passed.problems().stream().map(Problem::action).toList());
         Timeline shot = Rehearsal.of(nested(), Stages.TURF, Choices.NONE.with("r1", "shoot"));
         assertTrue(shot.times("a3").isPresent());
         assertTrue(shot.times("a6").isPresent());
         assertTrue(shot.times("a2").isEmpty());
-        assertEquals(List.of("r2"), shot.problems().stream().map(Problem::action).toList());
+        assertEquals(
+                List.of("r2"), shot.problems().stream().map(Problem::action).toList());
     }
 
     @Test
     void readsThatAriseInEachOtherNeverArise() {
-        Read one = new Read("r1", "7", List.of(new Option("a", "", "", List.of("a2")), new Option("b", "", "", List.of())),
+        Read one = new Read(
+                "r1",
+                "7",
+                List.of(new Option("a", "", "", List.of("a2")), new Option("b", "", "", List.of())),
                 Optional.of("c"));
-        Read two = new Read("r2", "7", List.of(new Option("c", "", "", List.of("a3")), new Option("d", "", "", List.of())),
+        Read two = new Read(
+                "r2",
+                "7",
+                List.of(new Option("c", "", "", List.of("a3")), new Option("d", "", "", List.of())),
                 Optional.of("a"));
-        Stage circle = nested().withSaid(List.of(one, two));
+        Stage circle = nested().withInstructions(List.of(one, two));
         assertEquals(Optional.empty(), Reads.taken(circle, Choices.NONE, one));
         assertEquals(List.of(Choices.NONE), Reads.ways(circle));
     }
 
     private static Stages contest() {
-        return new Stages().player("7", -5, 0).player("4", 9, 0).piece(new Piece.Ball("b", Vec.ZERO, Optional.empty()))
-                .travel(collect("c7", "7")).travel(collect("c4", "4")).carry("x7", "7", Cue.after("c7"), 10, 0)
+        return new Stages()
+                .player("7", -5, 0)
+                .player("4", 9, 0)
+                .piece(new Piece.Ball("b", Vec.ZERO, Optional.empty()))
+                .travel(collect("c7", "7"))
+                .travel(collect("c4", "4"))
+                .carry("x7", "7", Cue.after("c7"), 10, 0)
                 .carry("x4", "4", Cue.after("c4"), -10, 0);
     }
 
-    private static Action.Collect collect(String id, String who) {
-        return new Action.Collect(id, who, new Action.Path(List.of(Spot.at("b")), false), Gait.SPRINT, Ending.STOP, Cue.whistle());
+    private static Travel.Collect collect(String id, String who) {
+        return new Travel.Collect(
+                id, who, new TravelPath(List.of(Spot.at("b")), false), Gait.SPRINT, Ending.STOP, Cue.whistle());
     }
 
     @Test
@@ -96,20 +129,34 @@ class ReadsTest {
 
     @Test
     void readAboutABallSaysWhoWinsItAndWhatFollows() {
-        Read read = new Read("r1", "b", List.of(new Option("four", "4 wins", "", List.of("c4", "x4")),
-                new Option("seven", "7 wins", "", List.of("c7", "x7"))), Optional.empty());
+        Read read = new Read(
+                "r1",
+                "b",
+                List.of(
+                        new Option("four", "4 wins", "", List.of("c4", "x4")),
+                        new Option("seven", "7 wins", "", List.of("c7", "x7"))),
+                Optional.empty());
         Stage stage = contest().say(read).build();
         Timeline four = Rehearsal.of(stage, Stages.TURF);
         assertEquals("4", toucher(four));
         assertTrue(four.times("c7").isPresent(), "the loser goes for it too");
         assertTrue(four.times("x7").isEmpty());
         assertTrue(four.times("x4").isPresent());
-        assertEquals(List.of("7"), four.events().stream().filter(e -> e.kind() == Event.Kind.CONTEST).map(Event::who).toList());
+        assertEquals(
+                List.of("7"),
+                four.events().stream()
+                        .filter(e -> e.kind() == Event.Kind.CONTEST)
+                        .map(Event::who)
+                        .toList());
         assertEquals(List.of(), four.problems());
         assertEquals("7", toucher(Rehearsal.of(stage, Stages.TURF, Choices.NONE.with("r1", "seven"))));
     }
 
     private static String toucher(Timeline t) {
-        return t.events().stream().filter(e -> e.kind() == Event.Kind.TOUCH).map(Event::who).findFirst().orElseThrow();
+        return t.events().stream()
+                .filter(e -> e.kind() == Event.Kind.TOUCH)
+                .map(Event::who)
+                .findFirst()
+                .orElseThrow();
     }
 }

@@ -13,9 +13,16 @@ class SoundnessTest {
 
     private static List<String> faults(String surface, Action action) {
         Drill empty = Drill.empty("d", "D", surface, "whole");
-        Stage stage = new Stages().player("7", 0, 0).player("9", 5, 5).ball("b", "7").action(action).build();
+        Stage stage = new Stages()
+                .player("7", 0, 0)
+                .player("9", 5, 5)
+                .ball("b", "7")
+                .action(action)
+                .build();
         Drill drill = Ladder.put(empty, stage);
-        return Soundness.faults(drill, drill.surface()).stream().map(f -> f.id() + " " + f.what()).toList();
+        return Soundness.faults(drill, drill.surface()).stream()
+                .map(f -> f.id() + " " + f.what())
+                .toList();
     }
 
     private static Action call(Cue cue) {
@@ -30,8 +37,13 @@ class SoundnessTest {
 
     @Test
     void everyPartOfACueIsLookedAt() {
-        Cue cue = new Cue(new Cue.AllOf(List.of(new Cue.After("a9"), new Cue.Near("7", "nobody", 2),
-                new Cue.Enters("7", "moon"), new Cue.Crosses("7", "centre-circle"))), 0);
+        Cue cue = new Cue(
+                new Cue.AllOf(List.of(
+                        new Cue.After("a9"),
+                        new Cue.Near("7", "nobody", 2),
+                        new Cue.Enters("7", "moon"),
+                        new Cue.Crosses("7", "centre-circle"))),
+                0);
         List<String> faults = faults("football-11", call(cue));
         assertEquals(4, faults.size(), faults.toString());
         assertTrue(faults.get(3).contains("no straight line of that name"), "a circle is no line to cross");
@@ -39,15 +51,27 @@ class SoundnessTest {
 
     @Test
     void whatEndsAnActionIsLookedAtToo() {
-        Action hold = new Action.Hold("h", "7", Action.Hold.Stance.SCREEN, Optional.empty(), 0,
-                Optional.of(new Cue.Received("a9")), Cue.whistle());
+        Action hold = new Action.Hold(
+                "h",
+                "7",
+                Action.Hold.Stance.SCREEN,
+                Optional.empty(),
+                0,
+                Optional.of(new Cue.Received("a9")),
+                Cue.whistle());
         assertEquals(List.of("h has a cue that waits for \"a9\", but no action has that id"), faults("netball", hold));
     }
 
     @Test
     void whoIsFollowedMustBeThere() {
-        Action shadow = new Action.Shadow("s", "7", "99", Action.Shadow.Way.MARK, Action.Shadow.Side.GOAL, 2,
-                Action.Gait.RUN, Optional.empty(), Cue.whistle());
+        Action shadow = new Action.Shadow(
+                "s",
+                "7",
+                "99",
+                new Action.Shadow.Style(Action.Shadow.Way.MARK, Action.Shadow.Side.GOAL, 2),
+                Action.Gait.RUN,
+                Optional.empty(),
+                Cue.whistle());
         assertEquals(List.of("s goes with \"99\", but no person has that id"), faults("netball", shadow));
     }
 
@@ -55,12 +79,15 @@ class SoundnessTest {
     void onlyWhatCanBeForeseenCanBeAnticipated() {
         assertEquals(List.of(), faults("netball", call(Cue.next().delayed(-0.5))));
         assertEquals(1, faults("netball", call(Cue.whistle().delayed(-0.5))).size());
-        assertEquals(1, faults("netball", call(new Cue(new Cue.Near("7", "9", 1), -0.5))).size());
+        assertEquals(
+                1,
+                faults("netball", call(new Cue(new Cue.Near("7", "9", 1), -0.5)))
+                        .size());
     }
 
     @Test
     void onAMissingSurfaceItsZonesAreTakenOnTrust() {
-        assertTrue(Surfaces.plan("club-lawn").isEmpty());
+        assertTrue(Surfaces.BUILT_IN.plan("club-lawn").isEmpty());
         assertEquals(List.of(), faults("club-lawn", call(new Cue(new Cue.Enters("7", "old oak"), 0))));
     }
 }

@@ -25,7 +25,12 @@ class ArrangeEditsTest {
 
     @Test
     void piecesComeOntoTheLineThatFitsThemBest() {
-        Stage stage = new Stages().player("1", 0, 0.3).player("2", 10, -0.3).player("3", 20, -0.3).player("4", 30, 0.3).build();
+        Stage stage = new Stages()
+                .player("1", 0, 0.3)
+                .player("2", 10, -0.3)
+                .player("3", 20, -0.3)
+                .player("4", 30, 0.3)
+                .build();
         Stage aligned = done(stage, ArrangeEdits.straighten("s1", stage, ALL));
         for (String id : ALL) {
             assertEquals(0, at(aligned, id).y(), 1e-9);
@@ -35,7 +40,12 @@ class ArrangeEditsTest {
 
     @Test
     void lineMayLeanAnyWay() {
-        Stage stage = new Stages().player("1", 0, 0).player("2", 5, 5).player("3", 9, 11).player("4", 16, 14).build();
+        Stage stage = new Stages()
+                .player("1", 0, 0)
+                .player("2", 5, 5)
+                .player("3", 9, 11)
+                .player("4", 16, 14)
+                .build();
         Stage aligned = done(stage, ArrangeEdits.straighten("s1", stage, ALL));
         Vec way = at(aligned, "4").minus(at(aligned, "1")).unit();
         for (String id : ALL) {
@@ -45,7 +55,12 @@ class ArrangeEditsTest {
 
     @Test
     void piecesAreSpacedBetweenTheOutermostInTheirOrder() {
-        Stage stage = new Stages().player("3", 0, 12).player("1", 0, 0).player("2", 1, 2).player("4", 0, 30).build();
+        Stage stage = new Stages()
+                .player("3", 0, 12)
+                .player("1", 0, 0)
+                .player("2", 1, 2)
+                .player("4", 0, 30)
+                .build();
         Stage spaced = done(stage, ArrangeEdits.spaceEvenly("s1", stage, ALL));
         assertEquals(new Vec(0, 0), at(spaced, "1"));
         assertEquals(0, at(spaced, "2").distance(new Vec(0, 10)), 1e-9);

@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
 import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
@@ -19,29 +20,43 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Soundness;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.drill.Team;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.rehearsal.Rehearsal;
-import wildchalk.core.rehearsal.Timeline;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
+import wildchalk.core.timeline.Timeline;
 
 class CopyEditsTest {
 
-    private static final Surface RINK = Surfaces.get("ice-rink-na");
+    private static final Surface RINK = Surfaces.BUILT_IN.get("ice-rink-na");
     private static final Set<String> ALL = Set.of("7", "9", "x", "c1");
 
-    private final Stage stage = new Stages().player("7", 5, -4).player("9", 14, 6).player("x", 16, 0, Team.SKY)
-            .piece(Piece.Item.cone("c1", new Vec(20, -8), Colour.RED)).ball("b1", "7")
-            .action(new Action.Pass("a1", "7", Spot.at("9"), Action.Touch.CONTROLLED, Cue.whistle()).comingOff(Action.Wall.RIGHT))
+    private final Stage stage = new Stages()
+            .player("7", 5, -4)
+            .player("9", 14, 6)
+            .player("x", 16, 0, Bib.SKY)
+            .piece(Piece.Item.cone("c1", new Vec(20, -8), Colour.RED))
+            .ball("b1", "7")
+            .action(new Action.Pass("a1", "7", Spot.at("9"), Action.Touch.CONTROLLED, Cue.whistle())
+                    .comingOff(Action.Wall.RIGHT))
             .shadow("a2", "x", "9", Action.Shadow.Way.CHASE, 1, Cue.received("a1"))
-            .carry("a3", "9", Cue.received("a1"), 20, 9).shot("a4", "9", Cue.next())
-            .action(new Action.Hold("a5", "7", Action.Hold.Stance.TURN, Optional.of(new Spot.AtPiece("c1", new Vec(1, 2))),
-                    Action.Hold.Turn.OPEN_LEFT, 0, Optional.of(new Cue.Enters("9", "right-circle")), Cue.after("a1"))).build();
+            .carry("a3", "9", Cue.received("a1"), 20, 9)
+            .shot("a4", "9", Cue.next())
+            .action(new Action.Hold(
+                    "a5",
+                    "7",
+                    Action.Hold.Stance.TURN,
+                    Optional.of(new Spot.AtPiece("c1", new Vec(1, 2))),
+                    Action.Hold.Turn.OPEN_LEFT,
+                    0,
+                    Optional.of(new Cue.Enters("9", "right-circle")),
+                    Cue.after("a1")))
+            .build();
     private final Drill drill = Ladder.put(Drill.empty("d", "D", "ice-rink-na", "whole"), stage);
 
     private Stage mirrored(Stage from, Placement placement) {
-        return Ladder.build(CopyEdits.mirror("s1", "Mirror", from, ALL, placement, RINK).apply(Ladder.put(drill, from)), "s1");
+        return Ladder.build(
+                CopyEdits.mirror("s1", "Mirror", from, ALL, placement, RINK).apply(Ladder.put(drill, from)), "s1");
     }
 
     @Test
@@ -56,38 +71,53 @@ class CopyEditsTest {
     @Test
     void wallsTurnsTargetsAndZonesAreThoseOfTheOtherSide() {
         Stage side = mirrored(stage, Placement.OTHER_SIDE);
-        assertEquals(Optional.of(Action.Wall.LEFT), ((Action.Pass) side.action("a1").orElseThrow()).off());
+        assertEquals(
+                Optional.of(Action.Wall.LEFT), ((Action.Pass) side.action("a1").orElseThrow()).off());
         Action.Hold hold = (Action.Hold) side.action("a5").orElseThrow();
         assertEquals(Action.Hold.Turn.OPEN_RIGHT, hold.turn());
         assertEquals(Optional.of(new Cue.Enters("9", "left-circle")), hold.until());
         assertEquals(Optional.of(new Spot.AtPiece("c1", new Vec(1, -2))), hold.facing());
         Stage round = mirrored(stage, Placement.HALF_ROUND);
-        assertEquals(new Spot.AtTarget("own-goal"), ((Action.Shot) round.action("a4").orElseThrow()).to());
-        assertEquals(Action.Hold.Turn.OPEN_LEFT, ((Action.Hold) round.action("a5").orElseThrow()).turn());
+        assertEquals(
+                new Spot.AtTarget("own-goal"), ((Action.Shot) round.action("a4").orElseThrow()).to());
+        assertEquals(
+                Action.Hold.Turn.OPEN_LEFT, ((Action.Hold) round.action("a5").orElseThrow()).turn());
         assertEquals(Math.PI, Math.abs(((Piece.Player) round.piece("7").orElseThrow()).facing()), 1e-9);
     }
 
     @Test
     void copyDoesTheSameAtTheSameTimesAndKnowsOnlyItself() {
-        CopyEdits.Copy copy = CopyEdits.copy("s1", "Copy", stage, new FreeIds(Stages.drill(stage)), ALL, Placement.OTHER_END, RINK);
+        CopyEdits.Copy copy =
+                CopyEdits.copy("s1", "Copy", stage, new FreeIds(Stages.drill(stage)), ALL, Placement.OTHER_END, RINK);
         Stage both = Ladder.build(copy.edit().apply(drill), "s1");
         assertEquals(5, copy.ids().size(), "the ball comes along");
         assertEquals(List.of(), Soundness.faults(copy.edit().apply(drill), RINK));
         List<Action> copied = both.actions().subList(5, 10);
         assertTrue(copied.stream().allMatch(a -> copy.ids().contains(a.who())));
         assertEquals(Cue.received(copied.get(0).id()), copied.get(2).cue());
-        assertEquals(List.of("1", "2", "x"), both.people().subList(3, 6).stream().map(Piece.Person::label).toList());
+        assertEquals(
+                List.of("1", "2", "x"),
+                both.people().subList(3, 6).stream().map(Piece.Person::label).toList());
         Timeline t = Rehearsal.of(both, RINK);
         assertEquals(List.of(), t.problems());
         for (int i = 0; i < 5; i++) {
-            assertEquals(t.times(stage.actions().get(i).id()).orElseThrow().start(),
-                    t.times(copied.get(i).id()).orElseThrow().start(), 1e-6);
+            assertEquals(
+                    t.times(stage.actions().get(i).id()).orElseThrow().start(),
+                    t.times(copied.get(i).id()).orElseThrow().start(),
+                    1e-6);
         }
     }
 
     @Test
     void whatIsNamedOutsideTheCopyStaysWhatItIs() {
-        CopyEdits.Copy copy = CopyEdits.copy("s1", "Copy", stage, new FreeIds(Stages.drill(stage)), Set.of("x"), Placement.beside(new Vec(2, 2)), RINK);
+        CopyEdits.Copy copy = CopyEdits.copy(
+                "s1",
+                "Copy",
+                stage,
+                new FreeIds(Stages.drill(stage)),
+                Set.of("x"),
+                Placement.beside(new Vec(2, 2)),
+                RINK);
         Stage both = Ladder.build(copy.edit().apply(drill), "s1");
         Action.Shadow second = (Action.Shadow) both.actions().get(5);
         assertEquals("9", second.whom());
@@ -109,15 +139,28 @@ class CopyEditsTest {
     void partByItselfIsSoundAndGoesIntoAnotherDrill() {
         Stage alone = CopyEdits.alone(stage, Set.of("9", "x"));
         assertEquals(List.of("9", "x"), alone.people().stream().map(Piece::id).toList());
-        assertEquals(List.of("a2", "a3", "a4"), alone.actions().stream().map(Action::id).toList());
+        assertEquals(
+                List.of("a2", "a3", "a4"),
+                alone.actions().stream().map(Action::id).toList());
         assertEquals(List.of(), Soundness.faults(Ladder.put(drill, alone), RINK));
-        Stage other = new Stages().player("p1", 0, 0).player("9", 3, 3).run("a1", "p1", Cue.whistle(), 9, 0).build();
-        CopyEdits.Copy paste = CopyEdits.paste("s1", other, new FreeIds(Stages.drill(other)), alone, Placement.beside(new Vec(0, 1)), RINK);
+        Stage other = new Stages()
+                .player("p1", 0, 0)
+                .player("9", 3, 3)
+                .run("a1", "p1", Cue.whistle(), 9, 0)
+                .build();
+        CopyEdits.Copy paste = CopyEdits.paste(
+                "s1", other, new FreeIds(Stages.drill(other)), alone, Placement.beside(new Vec(0, 1)), RINK);
         Drill there = paste.edit().apply(Ladder.put(drill, other));
         assertEquals(List.of(), Soundness.faults(there, RINK));
         Stage both = Ladder.build(there, "s1");
-        assertEquals(List.of("p1", "9", "1", "x"), both.people().stream().map(Piece.Person::label).toList());
+        assertEquals(
+                List.of("p1", "9", "1", "x"),
+                both.people().stream().map(Piece.Person::label).toList());
         assertEquals(4, both.actions().size());
-        assertEquals(List.of(), Rehearsal.of(both, RINK).problems().stream().filter(p -> p.action().equals("a1")).toList());
+        assertEquals(
+                List.of(),
+                Rehearsal.of(both, RINK).problems().stream()
+                        .filter(p -> p.action().equals("a1"))
+                        .toList());
     }
 }

@@ -21,18 +21,30 @@ import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.TravelPath;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
 
 class EditsTest {
 
-    private final Stage stage = new Stages().player("1", 0, 0).player("2", 10, 0).player("3", 5, 5).ball("b1", "1")
+    private final Stage stage = new Stages()
+            .player("1", 0, 0)
+            .player("2", 10, 0)
+            .player("3", 5, 5)
+            .ball("b1", "1")
             .piece(Piece.Item.cone("c1", new Vec(20, 0), Colour.YELLOW))
             .pass("a1", "1", "2", Cue.whistle())
-            .travel(new Action.Carry("a2", "2", new Action.Path(List.of(Spot.at("c1")), false), Action.Gait.RUN,
-                    Action.Ending.GO_ON, Cue.received("a1")))
-            .run("a3", "3", Cue.with("a2"), 15, 5).build();
+            .travel(new Travel.Carry(
+                    "a2",
+                    "2",
+                    new TravelPath(List.of(Spot.at("c1")), false),
+                    Action.Gait.RUN,
+                    Action.Ending.GO_ON,
+                    Cue.received("a1")))
+            .run("a3", "3", Cue.with("a2"), 15, 5)
+            .build();
     private final Drill drill = Ladder.put(Drill.empty("d", "Drill", "field-hockey", "whole"), stage);
 
     private Stage after(Edit<Drill> edit) {
@@ -41,11 +53,20 @@ class EditsTest {
 
     @Test
     void editsAreNamedSoThatACoachKnowsThem() {
-        assertEquals("Move player 1", PieceEdits.move("s1", stage.piece("1").orElseThrow(), Vec.ZERO).name());
-        assertEquals("Place yellow cone", PieceEdits.place("s1", stage.piece("c1").orElseThrow()).name());
-        assertEquals("Chalk a pass", ActionEdits.chalk("s1", stage.action("a1").orElseThrow()).name());
-        assertEquals("Delete carry", PieceEdits.remove("s1", stage, List.of("a2")).name());
-        assertEquals("Delete 2 things", PieceEdits.remove("s1", stage, List.of("a2", "c1")).name());
+        assertEquals(
+                "Move player 1",
+                PieceEdits.move("s1", stage.piece("1").orElseThrow(), Vec.ZERO).name());
+        assertEquals(
+                "Place yellow cone",
+                PieceEdits.place("s1", stage.piece("c1").orElseThrow()).name());
+        assertEquals(
+                "Chalk a pass",
+                ActionEdits.chalk("s1", stage.action("a1").orElseThrow()).name());
+        assertEquals(
+                "Delete carry", PieceEdits.remove("s1", stage, List.of("a2")).name());
+        assertEquals(
+                "Delete 2 things",
+                PieceEdits.remove("s1", stage, List.of("a2", "c1")).name());
     }
 
     @Test
@@ -57,14 +78,14 @@ class EditsTest {
     @Test
     void lineThatEndsOnAPieceFollowsIt() {
         Stage moved = after(PieceEdits.move("s1", stage.piece("c1").orElseThrow(), new Vec(25, 3)));
-        Action.Carry carry = (Action.Carry) moved.action("a2").orElseThrow();
+        Travel.Carry carry = (Travel.Carry) moved.action("a2").orElseThrow();
         assertEquals(Spot.at("c1"), carry.path().last());
     }
 
     @Test
     void lineToAPieceThatIsTakenAwayStillEndsWhereItStood() {
         Stage left = after(PieceEdits.remove("s1", stage, List.of("c1")));
-        Action.Carry carry = (Action.Carry) left.action("a2").orElseThrow();
+        Travel.Carry carry = (Travel.Carry) left.action("a2").orElseThrow();
         assertEquals(Spot.at(20, 0), carry.path().last());
     }
 
@@ -112,25 +133,39 @@ class EditsTest {
 
     @Test
     void newEditAfterUndoForgetsWhatWasUndone() {
-        History<Drill> history = History.of(drill).after(DrillEdits.rename("A")).undo().after(DrillEdits.rename("B"));
+        History<Drill> history =
+                History.of(drill).after(DrillEdits.rename("A")).undo().after(DrillEdits.rename("B"));
         assertEquals(Optional.empty(), history.nextRedo());
     }
 
     @Test
     void waysThatAreThereGoRoundInACircleAndRunsHaveNone() {
-        assertEquals(EnumSet.of(Action.Manner.FLAT, Action.Manner.LOB, Action.Manner.PUSH, Action.Manner.RIM), ways(Surfaces.get("ice-rink-na")),
+        assertEquals(
+                EnumSet.of(Action.Manner.FLAT, Action.Manner.LOB, Action.Manner.PUSH, Action.Manner.RIM),
+                ways(Surfaces.BUILT_IN.get("ice-rink-na")),
                 "a puck does not bounce");
         assertEquals(EnumSet.complementOf(EnumSet.of(Action.Manner.RIM)), ways(Stages.TURF), "no boards to go round");
-        Action.Run run = new Action.Run("a2", "7", new Action.Path(List.of(Spot.at(1, 1)), false), Action.Gait.RUN,
-                Action.Ending.STOP, Cue.whistle());
+        Travel.Run run = new Travel.Run(
+                "a2",
+                "7",
+                new TravelPath(List.of(Spot.at(1, 1)), false),
+                Action.Gait.RUN,
+                Action.Ending.STOP,
+                Cue.whistle());
         assertTrue(ActionEdits.nextWay("s1", run, Stages.TURF).isEmpty());
     }
 
     /** The ways in which a pass can go, until it goes as at first. */
     private static Set<Action.Manner> ways(Surface surface) {
         Action.Pass first = new Action.Pass("a1", "F", Spot.at("7"), Action.Touch.CONTROLLED, Cue.whistle());
-        Drill drill = Ladder.put(Drill.empty("d", "D", "field-hockey", "whole"),
-                new Stages().player("F", 0, 0).player("7", 9, 0).ball("b1", "F").action(first).build());
+        Drill drill = Ladder.put(
+                Drill.empty("d", "D", "field-hockey", "whole"),
+                new Stages()
+                        .player("F", 0, 0)
+                        .player("7", 9, 0)
+                        .ball("b1", "F")
+                        .action(first)
+                        .build());
         Set<Action.Manner> seen = new HashSet<>();
         Action.Pass now = first;
         while (seen.add(now.manner())) {

@@ -47,12 +47,26 @@ class HistoryProperties {
     @Property(tries = 300)
     void whatWasKeptGivesTheHistoryBack(@ForAll @Size(max = 25) List<@IntRange(max = 9999) Integer> choices) {
         History<Drill> history = History.of(RandomEdits.start());
-        List<History.Kept<Drill>> kept = new ArrayList<>(List.of(new History.Kept<>(new Change.Edited("New drill"), history.now())));
+        List<History.Kept<Drill>> kept =
+                new ArrayList<>(List.of(new History.Kept<>(new Change.Edited("New drill"), history.now())));
         for (int n : choices) {
-            History<Drill> next = n % 5 == 0 ? history.undo() : n % 7 == 0 ? history.redo() : history.after(RandomEdits.anywhere(history.now(), n));
-            Change change = n % 5 == 0 ? new Change.Undone(history.nextUndo().orElse(""))
-                    : n % 7 == 0 ? new Change.Redone(history.nextRedo().orElse(""))
-                    : new Change.Edited(RandomEdits.anywhere(history.now(), n).name());
+            History<Drill> next;
+            if (n % 5 == 0) {
+                next = history.undo();
+            } else if (n % 7 == 0) {
+                next = history.redo();
+            } else {
+                next = history.after(RandomEdits.anywhere(history.now(), n));
+            }
+            Change change;
+            if (n % 5 == 0) {
+                change = new Change.Undone(history.nextUndo().orElse(""));
+            } else if (n % 7 == 0) {
+                change = new Change.Redone(history.nextRedo().orElse(""));
+            } else {
+                change =
+                        new Change.Edited(RandomEdits.anywhere(history.now(), n).name());
+            }
             assertEquals(change, Change.read(change.words()));
             if (next != history) {
                 kept.add(new History.Kept<>(change, next.now()));
@@ -78,13 +92,20 @@ class HistoryProperties {
     @Property(tries = 200)
     void rungAboveFollowsTheRungBelow(@ForAll @Size(max = 15) List<@IntRange(max = 9999) Integer> choices) {
         Drill start = RandomEdits.start();
-        Drill drill = start.withLadder(List.of(start.ladder().get(0),
+        Drill drill = start.withLadder(List.of(
+                start.ladder().get(0),
                 new Rung("s2", "Harder", Optional.of(RandomEdits.RUNG), List.of(), List.of(), List.of(), List.of())));
         for (int n : choices) {
             drill = RandomEdits.edit(drill, n).apply(drill);
         }
-        assertEquals(Ladder.build(drill, RandomEdits.RUNG).pieces(), Ladder.build(drill, "s2").pieces());
-        assertEquals(Ladder.build(drill, RandomEdits.RUNG).actions(), Ladder.build(drill, "s2").actions());
-        assertEquals(Ladder.build(drill, RandomEdits.RUNG).said(), Ladder.build(drill, "s2").said());
+        assertEquals(
+                Ladder.build(drill, RandomEdits.RUNG).pieces(),
+                Ladder.build(drill, "s2").pieces());
+        assertEquals(
+                Ladder.build(drill, RandomEdits.RUNG).actions(),
+                Ladder.build(drill, "s2").actions());
+        assertEquals(
+                Ladder.build(drill, RandomEdits.RUNG).instructions(),
+                Ladder.build(drill, "s2").instructions());
     }
 }

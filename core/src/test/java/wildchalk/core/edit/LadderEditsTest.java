@@ -4,9 +4,9 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
-import java.util.stream.Collectors;
-import java.util.Set;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -24,7 +24,8 @@ import wildchalk.core.geometry.Vec;
 /** Rungs: what is done below comes up, what is done above stays above. */
 class LadderEditsTest {
 
-    private static final Drill ONE = Ladder.put(Drill.empty("d", "D", "field-hockey", "whole"),
+    private static final Drill ONE = Ladder.put(
+            Drill.empty("d", "D", "field-hockey", "whole"),
             new Stage("s1", "Start", List.of(cone("c1", 0), cone("c2", 5)), List.of()));
 
     private static Piece cone(String id, double x) {
@@ -41,7 +42,8 @@ class LadderEditsTest {
         Drill two = made.edit().apply(ONE);
         assertEquals(List.of("s1", "s2"), two.ladder().stream().map(Rung::id).toList());
         Drill above = PieceEdits.move("s2", cone("c2", 5), new Vec(9, 0)).apply(two);
-        Drill both = PieceEdits.move("s1", cone("c2", 5), new Vec(-3, 0)).apply(PieceEdits.move("s1", cone("c1", 0), new Vec(1, 0)).apply(above));
+        Drill both = PieceEdits.move("s1", cone("c2", 5), new Vec(-3, 0))
+                .apply(PieceEdits.move("s1", cone("c1", 0), new Vec(1, 0)).apply(above));
         assertEquals(1, x(both, "s2", "c1"));
         assertEquals(9, x(both, "s2", "c2"), "it was moved on the upper rung itself");
         assertEquals(-3, x(both, "s1", "c2"));
@@ -54,7 +56,8 @@ class LadderEditsTest {
         Drill three = LadderEdits.harder(moved, "s2").edit().apply(moved);
         Stage top = Ladder.build(three, "s3");
         Drill without = LadderEdits.removed("s2").apply(three);
-        assertEquals(List.of("s1", "s3"), without.ladder().stream().map(Rung::id).toList());
+        assertEquals(
+                List.of("s1", "s3"), without.ladder().stream().map(Rung::id).toList());
         assertEquals(Optional.of("s1"), without.ladder().get(1).from());
         assertEquals(top.pieces(), Ladder.build(without, "s3").pieces());
         assertEquals(ONE, LadderEdits.removed("s1").apply(ONE), "the last one stays");
@@ -66,17 +69,25 @@ class LadderEditsTest {
         assertEquals(List.of("s2", "s1"), easier.ladder().stream().map(Rung::id).toList());
         Drill moved = PieceEdits.move("s1", cone("c1", 0), new Vec(4, 0)).apply(easier);
         assertEquals(4, x(moved, "s2", "c1"));
-        Drill alone = PieceEdits.move("s1", cone("c1", 0), new Vec(7, 0)).apply(LadderEdits.detached("s2").apply(moved));
+        Drill alone = PieceEdits.move("s1", cone("c1", 0), new Vec(7, 0))
+                .apply(LadderEdits.detached("s2").apply(moved));
         assertEquals(4, x(alone, "s2", "c1"), "detached, it follows nobody");
-        assertEquals(List.of("s1", "s2"), LadderEdits.moved("s2", 1).apply(alone).ladder().stream().map(Rung::id).toList());
-        assertEquals("Live", LadderEdits.renamed("s2", "Live").apply(alone).ladder().get(0).title());
+        assertEquals(
+                List.of("s1", "s2"),
+                LadderEdits.moved("s2", 1).apply(alone).ladder().stream()
+                        .map(Rung::id)
+                        .toList());
+        assertEquals(
+                "Live",
+                LadderEdits.renamed("s2", "Live").apply(alone).ladder().get(0).title());
     }
 
     @Test
     void rungThatNeedsWhatIsTakenAwayBelowStaysAsItWas() {
         Drill drill = RandomEdits.start();
         Stage above = Ladder.build(drill, "s2");
-        Drill without = PieceEdits.remove("s1", Ladder.build(drill, "s1"), List.of("p3")).apply(drill);
+        Drill without = PieceEdits.remove("s1", Ladder.build(drill, "s1"), List.of("p3"))
+                .apply(drill);
         assertTrue(Ladder.build(without, "s1").person("p3").isEmpty());
         assertEquals(above.pieces().size(), Ladder.build(without, "s2").pieces().size(), "somebody runs there");
         assertEquals(List.of(), Soundness.faults(without, without.surface()));
@@ -88,14 +99,30 @@ class LadderEditsTest {
         Drill two = LadderEdits.harder(ONE, "s1").edit().apply(ONE);
         Drill own = PieceEdits.move("s2", cone("c2", 5), new Vec(9, 0)).apply(two);
         Drill three = LadderEdits.harder(own, "s2").edit().apply(own);
-        assertEquals(List.of("s2", "s3"), ids(Reach.of(three, PieceEdits.move("s1", cone("c1", 0), new Vec(1, 1)).apply(three), "s1").followed()));
-        Reach kept = Reach.of(three, PieceEdits.move("s1", cone("c2", 5), new Vec(1, 1)).apply(three), "s1");
+        assertEquals(
+                List.of("s2", "s3"),
+                ids(Reach.of(
+                                three,
+                                PieceEdits.move("s1", cone("c1", 0), new Vec(1, 1))
+                                        .apply(three),
+                                "s1")
+                        .followed()));
+        Reach kept = Reach.of(
+                three, PieceEdits.move("s1", cone("c2", 5), new Vec(1, 1)).apply(three), "s1");
         assertEquals(List.of(), kept.followed());
         assertEquals(List.of("s2"), ids(kept.kept()), "the third follows the second, which keeps its own");
-        Drill gone = PieceEdits.remove("s1", Ladder.build(three, "s1"), List.of("c2")).apply(three);
+        Drill gone = PieceEdits.remove("s1", Ladder.build(three, "s1"), List.of("c2"))
+                .apply(three);
         assertEquals(List.of("s2"), ids(Reach.of(three, gone, "s1").kept()));
         assertEquals(9, x(gone, "s3", "c2"));
-        assertEquals(List.of(), Reach.of(three, PieceEdits.move("s3", cone("c1", 0), new Vec(1, 1)).apply(three), "s3").followed());
+        assertEquals(
+                List.of(),
+                Reach.of(
+                                three,
+                                PieceEdits.move("s3", cone("c1", 0), new Vec(1, 1))
+                                        .apply(three),
+                                "s3")
+                        .followed());
     }
 
     private static List<String> ids(List<Rung> rungs) {
@@ -104,21 +131,29 @@ class LadderEditsTest {
 
     /** Whatever is done to the lowest rung, what the upper one changed itself is there, and every rung builds. */
     @Property(tries = 200)
-    void editsBelowNeverLoseWhatWasChangedAbove(@ForAll @Size(max = 12) List<@IntRange(min = 0, max = 100000) Integer> choices) {
+    void editsBelowNeverLoseWhatWasChangedAbove(
+            @ForAll @Size(max = 12) List<@IntRange(min = 0, max = 100000) Integer> choices) {
         Drill drill = RandomEdits.start();
-        Drill above = Ladder.put(drill, Ladder.build(drill, "s2").withPiece(cone("mine", 3)).withPiece(cone("c1", -7)));
+        Drill above = Ladder.put(
+                drill, Ladder.build(drill, "s2").withPiece(cone("mine", 3)).withPiece(cone("c1", -7)));
         for (int n : choices) {
             above = RandomEdits.edit(above, n).apply(above);
         }
         Stage upper = Ladder.build(above, "s2");
         assertTrue(upper.piece("mine").isPresent());
-        assertEquals(upper.pieces(), Ladder.build(LadderEdits.detached("s2").apply(above), "s2").pieces());
+        assertEquals(
+                upper.pieces(),
+                Ladder.build(LadderEdits.detached("s2").apply(above), "s2").pieces());
     }
 
-    /** Whatever a rung is to look like, put on it as what differs from the one below it looks like that; also on another footing. */
+    /**
+     * Whatever a rung is to look like, put on it as what differs from the one below it looks like that; also on another
+     * footing.
+     */
     @Property(tries = 200)
-    void everyRungBuildsWhatWasPutOnIt(@ForAll @Size(max = 15) List<@IntRange(min = 0, max = 100000) Integer> choices,
-                                       @ForAll @Size(max = 6) List<@IntRange(min = 0, max = 100000) Integer> elsewhere) {
+    void everyRungBuildsWhatWasPutOnIt(
+            @ForAll @Size(max = 15) List<@IntRange(min = 0, max = 100000) Integer> choices,
+            @ForAll @Size(max = 6) List<@IntRange(min = 0, max = 100000) Integer> elsewhere) {
         Drill drill = RandomEdits.start();
         for (int n : choices) {
             drill = RandomEdits.anywhere(drill, n).apply(drill);
@@ -130,11 +165,14 @@ class LadderEditsTest {
         }
         Stage wanted = Ladder.build(other, RandomEdits.RUNG);
         for (Rung rung : drill.ladder()) {
-            Drill put = Ladder.put(drill, new Stage(rung.id(), "Put", wanted.pieces(), wanted.actions()).withSaid(wanted.said()));
+            Drill put = Ladder.put(
+                    drill,
+                    new Stage(rung.id(), "Put", wanted.pieces(), wanted.actions())
+                            .withInstructions(wanted.instructions()));
             Stage built = Ladder.build(put, rung.id());
             assertEquals(Set.copyOf(wanted.pieces()), Set.copyOf(built.pieces()));
             assertEquals(Set.copyOf(wanted.actions()), Set.copyOf(built.actions()));
-            assertEquals(Set.copyOf(wanted.said()), Set.copyOf(built.said()));
+            assertEquals(Set.copyOf(wanted.instructions()), Set.copyOf(built.instructions()));
             assertEquals("Put", built.title());
             for (String who : wanted.people().stream().map(Piece::id).toList()) {
                 assertEquals(wanted.actionsOf(who), built.actionsOf(who), "what somebody does stays in order");
@@ -153,10 +191,18 @@ class LadderEditsTest {
             drill = RandomEdits.anywhere(drill, n).apply(drill);
         }
         Drill three = LadderEdits.sideways(drill, "s1").edit().apply(drill);
-        String beside = three.ladder().stream().filter(r -> r.isVariation() && r.from().equals(Optional.of("s1")) && r.pieces().isEmpty())
-                .findFirst().orElseThrow().id();
+        String beside = three.ladder().stream()
+                .filter(r -> r.isVariation()
+                        && r.from().equals(Optional.of("s1"))
+                        && r.pieces().isEmpty())
+                .findFirst()
+                .orElseThrow()
+                .id();
         Drill mirrored = mirror(three, "s1");
-        assertEquals(Ladder.build(mirrored, "s1").pieces(), Ladder.build(mirrored, beside).pieces(), "a variation that changes nothing follows");
+        assertEquals(
+                Ladder.build(mirrored, "s1").pieces(),
+                Ladder.build(mirrored, beside).pieces(),
+                "a variation that changes nothing follows");
         Stage was = Ladder.build(three, "s1");
         Stage is = Ladder.build(mirrored, "s1");
         for (Piece piece : was.pieces()) {
@@ -164,23 +210,30 @@ class LadderEditsTest {
             assertEquals(was.place(piece).x(), there.x(), 1e-9);
             assertEquals(-was.place(piece).y(), there.y(), 1e-9);
         }
-        assertEquals(Ladder.build(three, "s2").pieces().size(), Ladder.build(mirrored, "s2").pieces().size());
+        assertEquals(
+                Ladder.build(three, "s2").pieces().size(),
+                Ladder.build(mirrored, "s2").pieces().size());
         Stage back = Ladder.build(mirror(mirrored, "s1"), "s1");
-        was.pieces().forEach(p -> assertEquals(0, back.place(back.piece(p.id()).orElseThrow()).distance(was.place(p)), 1e-9));
+        was.pieces()
+                .forEach(p -> assertEquals(
+                        0, back.place(back.piece(p.id()).orElseThrow()).distance(was.place(p)), 1e-9));
     }
 
     private static Drill mirror(Drill drill, String rung) {
         Stage stage = Ladder.build(drill, rung);
         Set<String> all = stage.pieces().stream().map(Piece::id).collect(Collectors.toSet());
-        return CopyEdits.mirror(rung, "Mirror", stage, all, Placement.OTHER_SIDE, drill.surface()).apply(drill);
+        return CopyEdits.mirror(rung, "Mirror", stage, all, Placement.OTHER_SIDE, drill.surface())
+                .apply(drill);
     }
 
     @Test
     void aRungGivesUpItsOwnVersion() {
         Drill drill = RandomEdits.start();
-        Drill own = PieceEdits.move("s2", Ladder.build(drill, "s2").piece("p3").orElseThrow(), new Vec(1, 1)).apply(drill);
+        Drill own = PieceEdits.move("s2", Ladder.build(drill, "s2").piece("p3").orElseThrow(), new Vec(1, 1))
+                .apply(drill);
         Drill given = LadderEdits.asBelow("s2", Set.of("p3", "c1")).apply(own);
-        assertEquals(Ladder.build(drill, "s1").piece("p3"), Ladder.build(given, "s2").piece("p3"));
+        assertEquals(
+                Ladder.build(drill, "s1").piece("p3"), Ladder.build(given, "s2").piece("p3"));
         assertTrue(Ladder.build(given, "s2").piece("c1").isPresent(), "what it had taken away is there again");
         // What its own lines need it cannot give up: nothing is done then.
         assertEquals(own, LadderEdits.asBelow("s2", Set.of("own")).apply(own));

@@ -18,14 +18,24 @@ import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Reads;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.TravelPath;
 import wildchalk.core.rehearsal.Rehearsal;
-import wildchalk.core.rehearsal.Timeline;
+import wildchalk.core.timeline.Timeline;
 
 class ReadEditsTest {
 
     private static final String RUNG = "s1";
-    private final Stage start = new Stages().player("7", 0, 0).player("9", 15, 5).player("11", 15, -5).ball("b", "7").carry("a1", "7", Cue.whistle(), 8, 0)
-            .pass("a2", "7", "9", Cue.after("a1").delayed(0.3)).carry("a3", "9", Cue.received("a2"), 25, 5).shot("a4", "9", Cue.next()).build();
+    private final Stage start = new Stages()
+            .player("7", 0, 0)
+            .player("9", 15, 5)
+            .player("11", 15, -5)
+            .ball("b", "7")
+            .carry("a1", "7", Cue.whistle(), 8, 0)
+            .pass("a2", "7", "9", Cue.after("a1").delayed(0.3))
+            .carry("a3", "9", Cue.received("a2"), 25, 5)
+            .shot("a4", "9", Cue.next())
+            .build();
     private Drill drill = Ladder.put(Drill.empty("d", "D", "field-hockey", "whole"), start);
 
     private Stage stage() {
@@ -33,17 +43,26 @@ class ReadEditsTest {
     }
 
     private ReadEdits.Made instead(String action) {
-        ReadEdits.Made made = ReadEdits.instead(RUNG, stage(), new FreeIds(drill), stage().action(action).orElseThrow()).orElseThrow();
+        ReadEdits.Made made = ReadEdits.instead(
+                        RUNG,
+                        stage(),
+                        new FreeIds(drill),
+                        stage().action(action).orElseThrow())
+                .orElseThrow();
         drill = made.edit().apply(drill);
         return made;
     }
 
     private void draw(Choices choices, Action action) {
-        drill = ReadEdits.lookingAt(ActionEdits.chalk(RUNG, action), RUNG, choices).apply(drill);
+        drill = ReadEdits.lookingAt(ActionEdits.chalk(RUNG, action), RUNG, choices)
+                .apply(drill);
     }
 
     private Read read(String id) {
-        return stage().said(Read.class).stream().filter(r -> r.id().equals(id)).findFirst().orElseThrow();
+        return stage().instructions(Read.class).stream()
+                .filter(r -> r.id().equals(id))
+                .findFirst()
+                .orElseThrow();
     }
 
     private static Action pass(String id, String who, String to, Cue cue) {
@@ -54,13 +73,30 @@ class ReadEditsTest {
     void anOptionTakesWhatItsActionSetsOffAndTheOtherWhatIsDrawnThen() {
         ReadEdits.Made made = instead("a2");
         assertEquals("7", read(made.read()).who());
-        assertEquals(List.of("a2", "a3", "a4"), read(made.read()).options().get(0).actions());
+        assertEquals(
+                List.of("a2", "a3", "a4"), read(made.read()).options().get(0).actions());
         Choices looking = Choices.NONE.with(made.read(), made.option());
         draw(looking, pass("n1", "7", "11", Cue.whistle()));
-        draw(looking, new Action.Shot("n2", "11", new Spot.AtTarget("goal"), Action.Touch.CONTROLLED, Cue.received("n1")));
-        draw(looking, new Action.Run("n3", "9", new Action.Path(List.of(Spot.at(30, 0)), false), Action.Gait.RUN, Action.Ending.GO_ON, Cue.whistle()));
-        assertEquals(List.of("n1", "n2"), read(made.read()).options().get(1).actions(), "what starts on the whistle happens whatever is chosen");
-        assertEquals(stage().action("a2").orElseThrow().cue(), stage().action("n1").orElseThrow().cue(), "decided at the same moment");
+        draw(
+                looking,
+                new Action.Shot("n2", "11", new Spot.AtTarget("goal"), Action.Touch.CONTROLLED, Cue.received("n1")));
+        draw(
+                looking,
+                new Travel.Run(
+                        "n3",
+                        "9",
+                        new TravelPath(List.of(Spot.at(30, 0)), false),
+                        Action.Gait.RUN,
+                        Action.Ending.GO_ON,
+                        Cue.whistle()));
+        assertEquals(
+                List.of("n1", "n2"),
+                read(made.read()).options().get(1).actions(),
+                "what starts on the whistle happens whatever is chosen");
+        assertEquals(
+                stage().action("a2").orElseThrow().cue(),
+                stage().action("n1").orElseThrow().cue(),
+                "decided at the same moment");
         Timeline timeline = Rehearsal.of(stage(), Stages.TURF, looking);
         assertEquals(List.of(), timeline.problems());
         assertTrue(timeline.times("n2").isPresent() && timeline.times("a3").isEmpty());
@@ -73,22 +109,36 @@ class ReadEditsTest {
         draw(Choices.NONE.with(first.read(), first.option()), pass("n1", "7", "11", Cue.whistle()));
         ReadEdits.Made third = instead("n1");
         assertEquals(first.read(), third.read());
-        draw(Choices.NONE.with(third.read(), third.option()), new Action.Shot("n2", "7", new Spot.AtTarget("goal"), Action.Touch.CONTROLLED, Cue.whistle()));
+        draw(
+                Choices.NONE.with(third.read(), third.option()),
+                new Action.Shot("n2", "7", new Spot.AtTarget("goal"), Action.Touch.CONTROLLED, Cue.whistle()));
         ReadEdits.Made inner = instead("a4");
-        assertEquals(Optional.of(read(first.read()).options().get(0).id()), read(inner.read()).under());
+        assertEquals(
+                Optional.of(read(first.read()).options().get(0).id()),
+                read(inner.read()).under());
         draw(Choices.NONE.with(inner.read(), inner.option()), pass("n3", "9", "11", Cue.next()));
         assertEquals(4, Reads.ways(stage()).size(), "two in the first option, and the other two");
-        Reads.ways(stage()).forEach(way -> assertEquals(List.of(), Rehearsal.of(stage(), Stages.TURF, way).problems(), way + " " + stage().said()));
-        // A read that a later one goes round: everything from a3 on, the inner read too, belongs to an option of the new one.
+        Reads.ways(stage())
+                .forEach(way -> assertEquals(
+                        List.of(),
+                        Rehearsal.of(stage(), Stages.TURF, way).problems(),
+                        way + " " + stage().instructions()));
+        // A read that a later one goes round: everything from a3 on, the inner read too, belongs to an option of the
+        // new one.
         ReadEdits.Made round = instead("a3");
-        assertEquals(Optional.of(read(round.read()).options().get(0).id()), read(inner.read()).under());
+        assertEquals(
+                Optional.of(read(round.read()).options().get(0).id()),
+                read(inner.read()).under());
     }
 
     @Test
     void noMoreThanFiveOptions() {
         ReadEdits.Made made = instead("a2");
         for (int i = 0; i < 3; i++) {
-            drill = ReadEdits.also(RUNG, new FreeIds(drill), read(made.read())).orElseThrow().edit().apply(drill);
+            drill = ReadEdits.also(RUNG, new FreeIds(drill), read(made.read()))
+                    .orElseThrow()
+                    .edit()
+                    .apply(drill);
         }
         assertEquals(5, read(made.read()).options().size());
         assertTrue(ReadEdits.also(RUNG, new FreeIds(drill), read(made.read())).isEmpty());
@@ -99,12 +149,19 @@ class ReadEditsTest {
         ReadEdits.Made made = instead("a2");
         draw(Choices.NONE.with(made.read(), made.option()), pass("n1", "7", "11", Cue.whistle()));
         Drill both = drill;
-        drill = ReadEdits.without(RUNG, stage(), read(made.read()), made.option()).apply(drill);
+        drill = ReadEdits.without(RUNG, stage(), read(made.read()), made.option())
+                .apply(drill);
         assertEquals(start.actions(), stage().actions());
-        assertEquals(List.of(), stage().said());
+        assertEquals(List.of(), stage().instructions());
         drill = both;
-        drill = ReadEdits.without(RUNG, stage(), read(made.read()), read(made.read()).options().get(0).id()).apply(drill);
-        assertEquals(List.of("a1", "n1"), stage().actions().stream().map(Action::id).toList());
+        drill = ReadEdits.without(
+                        RUNG,
+                        stage(),
+                        read(made.read()),
+                        read(made.read()).options().get(0).id())
+                .apply(drill);
+        assertEquals(
+                List.of("a1", "n1"), stage().actions().stream().map(Action::id).toList());
         assertEquals(List.of(), Rehearsal.of(stage(), Stages.TURF).problems());
     }
 
@@ -112,7 +169,8 @@ class ReadEditsTest {
     void optionsAreToldAndCanBeWorkedOut() {
         ReadEdits.Made made = instead("a2");
         String first = read(made.read()).options().get(0).id();
-        drill = ReadEdits.told(RUNG, made.read(), first, "lay it off", "4 shows early").apply(drill);
+        drill = ReadEdits.told(RUNG, made.read(), first, "lay it off", "4 shows early")
+                .apply(drill);
         drill = ReadEdits.ruled(RUNG, made.read(), Optional.of(Rule.OPEN)).apply(drill);
         assertEquals("lay it off", read(made.read()).options().get(0).label());
         assertEquals("4 shows early", read(made.read()).options().get(0).reason());

@@ -10,18 +10,25 @@ import wildchalk.core.Stages;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.rehearsal.ActionTimes;
 import wildchalk.core.rehearsal.Rehearsal;
-import wildchalk.core.rehearsal.Timeline;
+import wildchalk.core.timeline.ActionTimes;
+import wildchalk.core.timeline.Timeline;
 
 /** An action pulled along the time: tied to a moment that it is pulled to, else later or earlier. */
 class RetimingTest {
 
     private static final double REACH = 0.2;
 
-    private final Stage stage = new Stages().player("p1", 0, 0).player("p2", 12, 0).player("p3", 0, 8).ball("b1", "p1")
-            .pass("a1", "p1", "p2", Cue.whistle()).carry("a2", "p2", Cue.received("a1"), 24, 0)
-            .run("a3", "p3", Cue.whistle(), 12, 8).run("a4", "p3", Cue.next(), 20, 8).build();
+    private final Stage stage = new Stages()
+            .player("p1", 0, 0)
+            .player("p2", 12, 0)
+            .player("p3", 0, 8)
+            .ball("b1", "p1")
+            .pass("a1", "p1", "p2", Cue.whistle())
+            .carry("a2", "p2", Cue.received("a1"), 24, 0)
+            .run("a3", "p3", Cue.whistle(), 12, 8)
+            .run("a4", "p3", Cue.next(), 20, 8)
+            .build();
     private final Timeline timeline = Rehearsal.of(stage, Stages.TURF);
 
     private ActionTimes times(String action) {
@@ -34,7 +41,10 @@ class RetimingTest {
 
     @Test
     void nearAMomentOfSomebodyElseItIsTiedToIt() {
-        assertEquals(Cue.received("a1"), pulled("a3", "p2", times("a1").arrival() - 0.1), "the pass arrives in the receiver's row");
+        assertEquals(
+                Cue.received("a1"),
+                pulled("a3", "p2", times("a1").arrival() - 0.1),
+                "the pass arrives in the receiver's row");
         assertEquals(Cue.with("a1"), pulled("a3", "p1", times("a1").start() + 0.05));
         assertEquals(Cue.after("a2"), pulled("a3", "p2", times("a2").end() + 0.15));
         assertEquals(Cue.whistle(), pulled("a2", "", 0.1));
@@ -43,7 +53,8 @@ class RetimingTest {
     @Test
     void farFromAnyMomentItWaitsLonger() {
         assertEquals(new Cue(new Cue.Whistle(), 1.3), pulled("a3", "p3", 1.27));
-        assertEquals(new Cue(new Cue.Next(), 0.6), pulled("a4", "p3", times("a3").end() + 0.62));
+        assertEquals(
+                new Cue(new Cue.Next(), 0.6), pulled("a4", "p3", times("a3").end() + 0.62));
         assertEquals(Cue.next(), pulled("a4", "p3", times("a3").end() + 0.1));
     }
 
@@ -60,7 +71,8 @@ class RetimingTest {
     @Test
     void nothingCanWaitForItself() {
         List<String> waitable = Retiming.moments(stage.action("a1").orElseThrow(), stage, timeline).stream()
-                .flatMap(m -> m.cue().trigger().of().stream()).toList();
+                .flatMap(m -> m.cue().trigger().of().stream())
+                .toList();
         assertFalse(waitable.contains("a2"), "the carry waits for this pass");
         assertTrue(waitable.contains("a3"));
     }

@@ -10,7 +10,9 @@ class RouteTest {
 
     @Test
     void straightRouteIsAsLongAsItsSides() {
-        Route route = new RouteBuilder(new Vec(1, 1), 0.5).straight(List.of(new Vec(4, 5))).build();
+        Route route = new RouteBuilder(new Vec(1, 1), 0.5)
+                .straight(List.of(new Vec(4, 5)))
+                .build();
         assertEquals(5, route.length(), 1e-12);
         assertEquals(new Vec(2.5, 3), route.at(2.5));
         assertEquals(Math.atan2(4, 3), route.heading(1), 1e-12);
@@ -18,7 +20,9 @@ class RouteTest {
 
     @Test
     void squareCornerIsAQuarterCircleThatTouchesBothSides() {
-        Route route = new RouteBuilder(Vec.ZERO, 0.5).straight(List.of(new Vec(10, 0), new Vec(10, 10))).build();
+        Route route = new RouteBuilder(Vec.ZERO, 0.5)
+                .straight(List.of(new Vec(10, 0), new Vec(10, 10)))
+                .build();
         // 10 − r on both sides and a quarter of the circle between; the arc is laid in chords.
         assertEquals(20 - 2 * 0.5 + Math.PI / 2 * 0.5, route.length(), 2e-3);
         double sharpest = 0;
@@ -31,8 +35,10 @@ class RouteTest {
 
     @Test
     void sectionsEndWhereTheyWereLaidTo() {
-        Route route = new RouteBuilder(Vec.ZERO, 0.5).straight(List.of(new Vec(20, 0)))
-                .straight(List.of(new Vec(40, 0))).build();
+        Route route = new RouteBuilder(Vec.ZERO, 0.5)
+                .straight(List.of(new Vec(20, 0)))
+                .straight(List.of(new Vec(40, 0)))
+                .build();
         assertEquals(20, route.sectionEnd(0), 1e-9);
         assertEquals(40, route.sectionEnd(1), 1e-9);
     }
@@ -50,8 +56,10 @@ class RouteTest {
 
     @Test
     void smoothAfterStraightIsRoundedToo() {
-        Route route = new RouteBuilder(Vec.ZERO, 0.5).straight(List.of(new Vec(10, 0)))
-                .smooth(List.of(new Vec(12, 5), new Vec(9, 9))).build();
+        Route route = new RouteBuilder(Vec.ZERO, 0.5)
+                .straight(List.of(new Vec(10, 0)))
+                .smooth(List.of(new Vec(12, 5), new Vec(9, 9)))
+                .build();
         for (double s = 0.1; s < route.length(); s += 0.1) {
             double turn = Math.abs(Math.IEEEremainder(route.heading(s) - route.heading(s - 0.1), 2 * Math.PI));
             assertTrue(turn < 0.6, "turns " + turn + " rad within 10 cm at " + s);
@@ -61,14 +69,18 @@ class RouteTest {
 
     @Test
     void routeToNowhereHasNoLengthAndNoTrouble() {
-        Route route = new RouteBuilder(new Vec(3, 4), 0.5).straight(List.of(new Vec(3, 4))).build();
+        Route route = new RouteBuilder(new Vec(3, 4), 0.5)
+                .straight(List.of(new Vec(3, 4)))
+                .build();
         assertEquals(0, route.length());
         assertEquals(new Vec(3, 4), route.at(1));
     }
 
     @Test
     void turningBackOnTheSpotIsAllowed() {
-        Route route = new RouteBuilder(Vec.ZERO, 0.5).straight(List.of(new Vec(5, 0), Vec.ZERO)).build();
+        Route route = new RouteBuilder(Vec.ZERO, 0.5)
+                .straight(List.of(new Vec(5, 0), Vec.ZERO))
+                .build();
         assertEquals(10, route.length(), 0.1);
         assertEquals(Vec.ZERO, route.end());
     }

@@ -7,17 +7,22 @@ import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
+import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.drill.Team;
 import wildchalk.core.geometry.Vec;
 
 class FindingTest {
 
-    private final Stage stage = new Stages().player("7", 0, 0).player("4", 5, 0, Team.SKY).player("5", 9, 0, Team.SKY)
-            .piece(Piece.Item.cone("c1", new Vec(1, 1), Colour.YELLOW)).piece(Piece.Item.cone("c2", new Vec(2, 1), Colour.YELLOW))
-            .piece(Piece.Item.cone("c3", new Vec(3, 1), Colour.RED)).build();
+    private final Stage stage = new Stages()
+            .player("7", 0, 0)
+            .player("4", 5, 0, Bib.SKY)
+            .player("5", 9, 0, Bib.SKY)
+            .piece(Piece.Item.cone("c1", new Vec(1, 1), Colour.YELLOW))
+            .piece(Piece.Item.cone("c2", new Vec(2, 1), Colour.YELLOW))
+            .piece(Piece.Item.cone("c3", new Vec(3, 1), Colour.RED))
+            .build();
 
     private static Finding.Found first(Stage stage, String text) {
         return Finding.in(stage, text).get(0);

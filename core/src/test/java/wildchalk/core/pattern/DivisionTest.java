@@ -16,15 +16,20 @@ import wildchalk.core.geometry.Vec;
 class DivisionTest {
 
     @Property(tries = 300)
-    void partsLieInTheFieldAndApart(@ForAll Division division, @ForAll @IntRange(min = 1, max = 12) int count,
-                                    @ForAll @DoubleRange(min = 8, max = 120) double wide, @ForAll @DoubleRange(min = 8, max = 80) double tall) {
+    void partsLieInTheFieldAndApart(
+            @ForAll Division division,
+            @ForAll @IntRange(min = 1, max = 12) int count,
+            @ForAll @DoubleRange(min = 8, max = 120) double wide,
+            @ForAll @DoubleRange(min = 8, max = 80) double tall) {
         Box field = new Box(-wide / 2, 3, wide, tall);
         List<Division.Plot> plots = division.plots(field, count);
         assertEquals(division.isCounted() ? count : division.usual(), plots.size());
         for (Division.Plot plot : plots) {
             for (Vec corner : plot.outline().at(plot.at())) {
                 assertTrue(field.grown(0.02).contains(corner), plot + " reaches " + corner);
-                assertTrue(plots.stream().noneMatch(o -> o != plot && o.outline().contains(o.at(), corner)), plots.toString());
+                assertTrue(
+                        plots.stream().noneMatch(o -> o != plot && o.outline().contains(o.at(), corner)),
+                        plots.toString());
             }
         }
     }

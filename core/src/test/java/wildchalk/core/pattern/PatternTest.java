@@ -40,9 +40,11 @@ class PatternTest {
 
     @Test
     void alleyHasTwoSidesABreadthApart() {
-        List<Vec> alley = Pattern.of(PatternKind.ALLEY, A, B).withCount(3).withBreadth(2).places();
-        assertEquals(List.of(new Vec(0, -1), new Vec(4, -1), new Vec(8, -1), new Vec(0, 1), new Vec(4, 1),
-                new Vec(8, 1)), alley);
+        List<Vec> alley =
+                Pattern.of(PatternKind.ALLEY, A, B).withCount(3).withBreadth(2).places();
+        assertEquals(
+                List.of(new Vec(0, -1), new Vec(4, -1), new Vec(8, -1), new Vec(0, 1), new Vec(4, 1), new Vec(8, 1)),
+                alley);
     }
 
     @Test
@@ -54,7 +56,10 @@ class PatternTest {
 
     @Test
     void gridHasRowsAndColumns() {
-        List<Vec> grid = Pattern.of(PatternKind.GRID, A, new Vec(6, 4)).withCount(4).withRows(3).places();
+        List<Vec> grid = Pattern.of(PatternKind.GRID, A, new Vec(6, 4))
+                .withCount(4)
+                .withRows(3)
+                .places();
         assertEquals(12, grid.size());
         assertTrue(grid.contains(new Vec(2, 2)));
     }
@@ -86,13 +91,19 @@ class PatternTest {
 
     @Test
     void zigzagGoesFromSideToSide() {
-        List<Vec> zigzag = Pattern.of(PatternKind.ZIGZAG, A, B).withCount(4).withBreadth(2).places();
+        List<Vec> zigzag =
+                Pattern.of(PatternKind.ZIGZAG, A, B).withCount(4).withBreadth(2).places();
         assertEquals(List.of(-1.0, 1.0, -1.0, 1.0), zigzag.stream().map(Vec::y).toList());
     }
 
     private static List<String> numbers(int count, Numbering numbering) {
-        return Pattern.of(PatternKind.ROWS, A, B).withCount(count).numbered(numbering).numbers(new FreeIds(Stages.drill(EMPTY))).stream()
-                .map(Piece.Note::text).toList();
+        return Pattern.of(PatternKind.ROWS, A, B)
+                .withCount(count)
+                .numbered(numbering)
+                .numbers(new FreeIds(Stages.drill(EMPTY)))
+                .stream()
+                .map(Piece.Note::text)
+                .toList();
     }
 
     @Test
@@ -105,8 +116,10 @@ class PatternTest {
 
     @Test
     void numbersStandInTheMiddleOfTheirGaps() {
-        List<Piece.Note> notes = Pattern.of(PatternKind.ROWS, A, B).withCount(5).numbers(new FreeIds(Stages.drill(EMPTY)));
-        assertEquals(List.of(new Vec(1, 0), new Vec(3, 0), new Vec(5, 0), new Vec(7, 0)),
+        List<Piece.Note> notes =
+                Pattern.of(PatternKind.ROWS, A, B).withCount(5).numbers(new FreeIds(Stages.drill(EMPTY)));
+        assertEquals(
+                List.of(new Vec(1, 0), new Vec(3, 0), new Vec(5, 0), new Vec(7, 0)),
                 notes.stream().map(Piece.Note::at).toList());
     }
 
@@ -119,7 +132,9 @@ class PatternTest {
         List<Piece> items = pieces.stream().filter(Piece.Item.class::isInstance).toList();
         assertEquals(pattern.places(), items.stream().map(Piece::at).toList());
         assertTrue(items.stream().allMatch(p -> ((Piece.Item) p).colour() == Colour.BLUE));
-        assertEquals(pieces.size(), pieces.stream().map(Piece::id).collect(Collectors.toSet()).size());
+        assertEquals(
+                pieces.size(),
+                pieces.stream().map(Piece::id).collect(Collectors.toSet()).size());
         assertTrue(pieces.stream().noneMatch(p -> p.id().equals("c1")));
         assertEquals(new HashSet<>(pattern.places()).size(), pattern.places().size(), "each place once");
     }

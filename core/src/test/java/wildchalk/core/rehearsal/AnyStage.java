@@ -3,15 +3,16 @@ package wildchalk.core.rehearsal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
 import net.jqwik.api.Tuple;
-import wildchalk.core.Stages;
+import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.Action.Gait;
 import wildchalk.core.drill.Action.Touch;
-import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Going;
@@ -21,9 +22,9 @@ import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.drill.Team;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.TravelPath;
 import wildchalk.core.geometry.Vec;
-import java.util.function.Function;
 
 /** Stages at random, sensible or not, for properties that hold for all of them. */
 final class AnyStage {
@@ -31,8 +32,7 @@ final class AnyStage {
     private static final int PEOPLE = 5;
     private static final int ACTIONS = 10;
 
-    private AnyStage() {
-    }
+    private AnyStage() {}
 
     /** People in every role, heaps, areas, balls and a cone. */
     static Arbitrary<Stage> stages() {
@@ -45,37 +45,42 @@ final class AnyStage {
     }
 
     private static Arbitrary<Stage> stages(Function<List<Vec>, List<Piece>> people, String heap) {
-        Arbitrary<Vec> places = Arbitraries.integers().between(-40, 40).tuple2()
-                .map(xy -> new Vec(xy.get1(), xy.get2() * 0.6));
+        Arbitrary<Vec> places =
+                Arbitraries.integers().between(-40, 40).tuple2().map(xy -> new Vec(xy.get1(), xy.get2() * 0.6));
         Arbitrary<List<Vec>> starts = places.list().ofSize(PEOPLE);
-        return starts.flatMap(at -> actions(places, heap).list().ofMaxSize(ACTIONS).map(made -> {
-            List<Piece> pieces = new ArrayList<>(people.apply(at));
-            pieces.add(new Piece.Ball("b1", at.get(0), Optional.of("p0")));
-            pieces.add(new Piece.Ball("b2", at.get(1), Optional.of("p1")));
-            pieces.add(new Piece.Ball("b3", Vec.ZERO, Optional.empty()));
-            pieces.add(Piece.Item.cone("c0", at.get(2), Colour.RED));
-            List<Action> actions = new ArrayList<>();
-            for (int i = 0; i < made.size(); i++) {
-                actions.add(made.get(i).named("a" + i));
-            }
-            return new Stage("s1", "", pieces, actions).withSaid(said(made.size()));
-        }));
+        return starts.flatMap(
+                at -> actions(places, heap).list().ofMaxSize(ACTIONS).map(made -> {
+                    List<Piece> pieces = new ArrayList<>(people.apply(at));
+                    pieces.add(new Piece.Ball("b1", at.get(0), Optional.of("p0")));
+                    pieces.add(new Piece.Ball("b2", at.get(1), Optional.of("p1")));
+                    pieces.add(new Piece.Ball("b3", Vec.ZERO, Optional.empty()));
+                    pieces.add(Piece.Item.cone("c0", at.get(2), Colour.RED));
+                    List<Action> actions = new ArrayList<>();
+                    for (int i = 0; i < made.size(); i++) {
+                        actions.add(made.get(i).named("a" + i));
+                    }
+                    return new Stage("s1", "", pieces, actions).withInstructions(said(made.size()));
+                }));
     }
 
     private static List<Piece> players(List<Vec> at) {
         List<Piece> pieces = new ArrayList<>();
         for (int i = 0; i < PEOPLE; i++) {
-            pieces.add(new Piece.Player("p" + i, at.get(i), 0, "" + i, i % 2 == 0 ? Team.CORAL : Team.SKY));
+            pieces.add(new Piece.Player("p" + i, at.get(i), 0, "" + i, i % 2 == 0 ? Bib.CORAL : Bib.SKY));
         }
         return pieces;
     }
 
     private static List<Piece> everybody(List<Vec> at) {
-        return List.of(new Piece.Player("p0", at.get(0), 0, "0", Team.CORAL), new Piece.Player("p1", at.get(1), 0, "1", Team.SKY),
-                new Piece.LineUp("p2", at.get(2), 0, "2", Team.CORAL, 3, "feeders"), new Piece.Goalkeeper("p3", at.get(3), 0, "GK", Team.SKY),
+        return List.of(
+                new Piece.Player("p0", at.get(0), 0, "0", Bib.CORAL),
+                new Piece.Player("p1", at.get(1), 0, "1", Bib.SKY),
+                new Piece.LineUp("p2", at.get(2), 0, "2", Bib.CORAL, 3, "feeders"),
+                new Piece.Goalkeeper("p3", at.get(3), 0, "GK", Bib.SKY),
                 new Piece.Coach("p4", at.get(4), 0, "C"),
                 // A heap within reach of one of them, and one that is too far off for anybody who stands still.
-                new Piece.Supply("u1", at.get(4).plus(new Vec(1, 1)), 2), new Piece.Supply("u2", at.get(2).plus(new Vec(6, 0)), 1),
+                new Piece.Supply("u1", at.get(4).plus(new Vec(1, 1)), 2),
+                new Piece.Supply("u2", at.get(2).plus(new Vec(6, 0)), 1),
                 new Piece.Zone("z1", at.get(3), new Outline.Circle(4), "", Colour.BLUE),
                 new Piece.Station("z2", Vec.ZERO, Outline.rectangle(20, 12), 1, "", 5));
     }
@@ -88,53 +93,109 @@ final class AnyStage {
     private static Arbitrary<Unnamed> actions(Arbitrary<Vec> places, String heap) {
         // p5 is nobody: files are checked, but the rehearsal must take it.
         Arbitrary<String> people = Arbitraries.integers().between(0, PEOPLE).map(i -> "p" + i);
-        Arbitrary<Cue> cues = Arbitraries.integers().between(0, 14).tuple2().flatMap(n -> Arbitraries.of(
-                Cue.whistle(), Cue.whistle(), Cue.next(), Cue.with("a" + n.get1()), Cue.after("a" + n.get1()),
-                Cue.received("a" + n.get1()), Cue.received("a" + n.get1()), Cue.received("a" + n.get1()).delayed(-0.5),
-                new Cue(new Cue.Released("a" + n.get1()), 0), new Cue(new Cue.Partway("a" + n.get1(), 0.5), 0.1),
-                new Cue(new Cue.Gone("a" + n.get1(), n.get2()), 0), Cue.after("a" + n.get1()).delayed(-0.3),
-                new Cue(new Cue.Near("p" + n.get1() % 6, "p" + n.get2() % 6, 3), 0), new Cue(new Cue.Called("now"), 0.2),
-                new Cue(new Cue.Enters("p" + n.get1() % 6, n.get2() % 2 == 0 ? "circle" : "z1"), 0),
-                new Cue(new Cue.Crosses("b1", "halfway-line"), 0), new Cue(new Cue.Touches("b1"), 0),
-                new Cue(new Cue.Touches("p" + n.get1() % 6), 0.1),
-                new Cue(new Cue.AllOf(List.of(new Cue.After("a" + n.get1()), new Cue.Received("a" + n.get2()))), 0),
-                new Cue(new Cue.FirstOf(List.of(new Cue.After("a" + n.get1()), new Cue.Received("a" + n.get2()))), 0),
-                Cue.whistle().delayed(n.get2() / 4.0), Cue.after("a" + n.get1()).delayed(n.get2() / 7.0)));
-        Arbitrary<Action.Path> paths = places.list().ofMinSize(1).ofMaxSize(4).map(l -> new Action.Path(
-                l.stream().map(Spot::at).toList(), l.size() % 2 == 0));
+        Arbitrary<Cue> cues = Arbitraries.integers()
+                .between(0, 14)
+                .tuple2()
+                .flatMap(n -> Arbitraries.of(
+                        Cue.whistle(),
+                        Cue.whistle(),
+                        Cue.next(),
+                        Cue.with("a" + n.get1()),
+                        Cue.after("a" + n.get1()),
+                        Cue.received("a" + n.get1()),
+                        Cue.received("a" + n.get1()),
+                        Cue.received("a" + n.get1()).delayed(-0.5),
+                        new Cue(new Cue.Released("a" + n.get1()), 0),
+                        new Cue(new Cue.Partway("a" + n.get1(), 0.5), 0.1),
+                        new Cue(new Cue.Gone("a" + n.get1(), n.get2()), 0),
+                        Cue.after("a" + n.get1()).delayed(-0.3),
+                        new Cue(new Cue.Near("p" + n.get1() % 6, "p" + n.get2() % 6, 3), 0),
+                        new Cue(new Cue.Called("now"), 0.2),
+                        new Cue(new Cue.Enters("p" + n.get1() % 6, n.get2() % 2 == 0 ? "circle" : "z1"), 0),
+                        new Cue(new Cue.Crosses("b1", "halfway-line"), 0),
+                        new Cue(new Cue.Touches("b1"), 0),
+                        new Cue(new Cue.Touches("p" + n.get1() % 6), 0.1),
+                        new Cue(
+                                new Cue.AllOf(List.of(new Cue.After("a" + n.get1()), new Cue.Received("a" + n.get2()))),
+                                0),
+                        new Cue(
+                                new Cue.FirstOf(
+                                        List.of(new Cue.After("a" + n.get1()), new Cue.Received("a" + n.get2()))),
+                                0),
+                        Cue.whistle().delayed(n.get2() / 4.0),
+                        Cue.after("a" + n.get1()).delayed(n.get2() / 7.0)));
+        Arbitrary<TravelPath> paths = places.list()
+                .ofMinSize(1)
+                .ofMaxSize(4)
+                .map(l -> new TravelPath(l.stream().map(Spot::at).toList(), l.size() % 2 == 0));
         Arbitrary<Gait> gaits = Arbitraries.of(Gait.class);
         Arbitrary<Ending> endings = Arbitraries.of(Ending.class);
         Arbitrary<Unnamed> travels = Combinators.combine(people, paths, gaits, endings, cues)
                 .as((who, path, gait, ending, cue) -> id -> who.hashCode() % 2 == 0
-                        ? new Action.Run(id, who, path, going(gait, path), ending, cue)
-                        : new Action.Carry(id, who, path, going(gait, path), ending, cue));
+                        ? new Travel.Run(id, who, path, going(gait, path), ending, cue)
+                        : new Travel.Carry(id, who, path, going(gait, path), ending, cue));
         Arbitrary<Unnamed> passes = Combinators.combine(people, people, cues)
                 .as((who, to, cue) -> id -> new Action.Pass(id, who, Spot.at(to), Touch.CONTROLLED, cue));
         Arbitrary<Unnamed> shots = Combinators.combine(people, cues)
                 .as((who, cue) -> id -> new Action.Shot(id, who, new Spot.AtTarget("goal"), Touch.FIRST_TIME, cue));
-        Arbitrary<Unnamed> otherPasses = Combinators.combine(people, people, Arbitraries.of(Action.Manner.class),
-                Arbitraries.of(Action.Wall.class).injectNull(0.5), cues).as((who, to, manner, wall, cue) -> id ->
-                new Action.Pass(id, who, Spot.at(to), Touch.CONTROLLED, manner, Optional.ofNullable(wall), cue));
-        Arbitrary<Unnamed> shadows = Combinators.combine(people, people, Arbitraries.of(Action.Shadow.Way.class),
-                Arbitraries.of(Action.Shadow.Side.class), cues).as((who, whom, way, side, cue) -> id ->
-                new Action.Shadow(id, who, whom, way, side, 1.5, Gait.SPRINT, way == Action.Shadow.Way.MARK
-                        ? Optional.of(cue.trigger()) : Optional.empty(), cue));
-        Arbitrary<Unnamed> holds = Combinators.combine(people, places.injectNull(0.3), Arbitraries.integers().between(0, 2),
-                cues).as((who, at, seconds, cue) -> id -> new Action.Hold(id, who, Action.Hold.Stance.WAIT,
-                Optional.ofNullable(at).map(Spot::at), Action.Hold.Turn.values()[seconds], seconds, Optional.empty(), cue));
-        Arbitrary<Unnamed> others = Combinators.combine(people, Arbitraries.integers().between(0, 4), cues)
+        Arbitrary<Unnamed> otherPasses = Combinators.combine(
+                        people,
+                        people,
+                        Arbitraries.of(Action.Manner.class),
+                        Arbitraries.of(Action.Wall.class).injectNull(0.5),
+                        cues)
+                .as((who, to, manner, wall, cue) -> id -> new Action.Pass(
+                        id, who, Spot.at(to), Touch.CONTROLLED, manner, Optional.ofNullable(wall), cue));
+        Arbitrary<Unnamed> shadows = Combinators.combine(
+                        people,
+                        people,
+                        Arbitraries.of(Action.Shadow.Way.class),
+                        Arbitraries.of(Action.Shadow.Side.class),
+                        cues)
+                .as((who, whom, way, side, cue) -> id -> new Action.Shadow(
+                        id,
+                        who,
+                        whom,
+                        new Action.Shadow.Style(way, side, 1.5),
+                        Gait.SPRINT,
+                        way == Action.Shadow.Way.MARK ? Optional.of(cue.trigger()) : Optional.empty(),
+                        cue));
+        Arbitrary<Unnamed> holds = Combinators.combine(
+                        people, places.injectNull(0.3), Arbitraries.integers().between(0, 2), cues)
+                .as((who, at, seconds, cue) -> id -> new Action.Hold(
+                        id,
+                        who,
+                        Action.Hold.Stance.WAIT,
+                        Optional.ofNullable(at).map(Spot::at),
+                        Action.Hold.Turn.values()[seconds],
+                        seconds,
+                        Optional.empty(),
+                        cue));
+        Arbitrary<Unnamed> others = Combinators.combine(
+                        people, Arbitraries.integers().between(0, 4), cues)
                 .as((who, what, cue) -> id -> switch (what) {
                     case 0 -> new Action.Call(id, who, "now", cue);
                     case 1 -> new Action.Blow(id, who, cue);
                     case 2 -> new Action.Handle(id, who, "c0", Action.Handle.Deed.values()[id.length() % 3], cue);
-                    default -> new Action.Collect(id, who, new Action.Path(List.of(Spot.at(what == 3 ? "b3" : heap)), false), Gait.RUN,
-                            Ending.STOP, cue);
+                    default -> new Travel.Collect(
+                            id,
+                            who,
+                            new TravelPath(List.of(Spot.at(what == 3 ? "b3" : heap)), false),
+                            Gait.RUN,
+                            Ending.STOP,
+                            cue);
                 });
-        return Arbitraries.frequencyOf(Tuple.of(5, travels), Tuple.of(4, passes), Tuple.of(1, shots),
-                Tuple.of(2, otherPasses), Tuple.of(2, shadows), Tuple.of(1, holds), Tuple.of(2, others));
+        return Arbitraries.frequencyOf(
+                Tuple.of(5, travels),
+                Tuple.of(4, passes),
+                Tuple.of(1, shots),
+                Tuple.of(2, otherPasses),
+                Tuple.of(2, shadows),
+                Tuple.of(1, holds),
+                Tuple.of(2, others));
     }
 
-    private static Going going(Gait gait, Action.Path path) {
+    private static Going going(Gait gait, TravelPath path) {
         int n = path.through().size();
         Going going = Going.of(gait).paced(n == 3 ? 0.4 : 1).cornering(Going.Corner.values()[n % 3]);
         return n == 4 ? going.watching(Spot.at("p2")) : going;
@@ -144,10 +205,20 @@ final class AnyStage {
     private static List<Instruction> said(int n) {
         List<Instruction> said = new ArrayList<>();
         if (n % 3 == 1) {
-            said.add(new Instruction.Read("r1", "p1", List.of(new Instruction.Option("o1", "", "", List.of("a1", "a2")),
-                    new Instruction.Option("o2", "", "", List.of("a3"))), n % 2 == 0 ? Optional.empty() : Optional.of("o3")));
-            said.add(new Instruction.Read("r2", "b3", List.of(new Instruction.Option("o3", "", "", List.of("a4")),
-                    new Instruction.Option("o4", "", "", List.of("a5", "a99"))), Optional.empty()));
+            said.add(new Instruction.Read(
+                    "r1",
+                    "p1",
+                    List.of(
+                            new Instruction.Option("o1", "", "", List.of("a1", "a2")),
+                            new Instruction.Option("o2", "", "", List.of("a3"))),
+                    n % 2 == 0 ? Optional.empty() : Optional.of("o3")));
+            said.add(new Instruction.Read(
+                    "r2",
+                    "b3",
+                    List.of(
+                            new Instruction.Option("o3", "", "", List.of("a4")),
+                            new Instruction.Option("o4", "", "", List.of("a5", "a99"))),
+                    Optional.empty()));
         }
         if (n % 3 == 2) {
             said.add(new Limit.AtMost("l1", Limit.Counted.values()[n % 4], 1, Optional.empty()));

@@ -8,6 +8,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.motion.BallLaw;
+import wildchalk.core.motion.Flight;
 
 class BallsTest {
 
@@ -38,8 +40,7 @@ class BallsTest {
 
     @ParameterizedTest
     @CsvSource({"20, 5, 4.0", "20, -5, 1.33333333", "10, 0, 1.0"})
-    void runnerOnTheLineOfThePassIsMetAtDistanceOverTheDifferenceOfSpeeds(double away, double speed,
-                                                                          double seconds) {
+    void runnerOnTheLineOfThePassIsMetAtDistanceOverTheDifferenceOfSpeeds(double away, double speed, double seconds) {
         // T = d / (ball − runner)
         BallLaw law = new BallLaw(10, 0);
         assertEquals(seconds, Lead.meeting(Vec.ZERO, 0, t -> new Vec(away + speed * t, 0), law), 1e-4);

@@ -1,12 +1,12 @@
 package wildchalk.core.rehearsal;
 
 import wildchalk.core.Stages;
+import wildchalk.core.motion.Speeds;
 
 /** x(t) = v·(t − τ(1 − e^(−t/τ))): from rest, without stopping at the end, on turf. */
 final class ClosedForm {
 
-    private ClosedForm() {
-    }
+    private ClosedForm() {}
 
     /** Seconds for a distance, by halving. */
     static double secondsFor(double metres, double top) {

@@ -7,27 +7,42 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
+import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Instruction.Option;
 import wildchalk.core.drill.Instruction.Read;
 import wildchalk.core.drill.Instruction.Rule;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.drill.Team;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.script.ScriptWriter;
+import wildchalk.core.timeline.Decision;
+import wildchalk.core.timeline.Lane;
+import wildchalk.core.timeline.Problem;
+import wildchalk.core.timeline.Timeline;
 
 class DecisionsTest {
 
     private static Read read(Rule rule) {
-        return new Read("r1", "7", List.of(new Option("left", "", "", List.of("a2")), new Option("right", "", "", List.of("a3"))),
-                Optional.empty(), Optional.of(rule));
+        return new Read(
+                "r1",
+                "7",
+                List.of(new Option("left", "", "", List.of("a2")), new Option("right", "", "", List.of("a3"))),
+                Optional.empty(),
+                Optional.of(rule));
     }
 
     /** 7 carries up the middle between 9 on one side and 11 on the other. */
     private static Stages two(Rule rule, double nine, double eleven) {
-        return new Stages().player("7", 0, 0).player("9", nine, 10).player("11", eleven, -10).ball("b", "7")
-                .carry("a1", "7", Cue.whistle(), 8, 0).pass("a2", "7", "9", Cue.after("a1")).pass("a3", "7", "11", Cue.after("a1")).say(read(rule));
+        return new Stages()
+                .player("7", 0, 0)
+                .player("9", nine, 10)
+                .player("11", eleven, -10)
+                .ball("b", "7")
+                .carry("a1", "7", Cue.whistle(), 8, 0)
+                .pass("a2", "7", "9", Cue.after("a1"))
+                .pass("a3", "7", "11", Cue.after("a1"))
+                .say(read(rule));
     }
 
     private static Timeline of(Stage stage) {
@@ -42,7 +57,11 @@ class DecisionsTest {
         Decision decision = right.decisions().get(0);
         assertEquals("right", decision.option());
         // 7 faces along x at (8, 0) then: 9 is 7 m ahead, 11 is 10 m.
-        assertEquals(List.of(7.0, 10.0), decision.weighed().stream().map(w -> Math.round(w.metres() * 100) / 100.0).toList());
+        assertEquals(
+                List.of(7.0, 10.0),
+                decision.weighed().stream()
+                        .map(w -> Math.round(w.metres() * 100) / 100.0)
+                        .toList());
         assertEquals(right.times("a1").orElseThrow().end(), decision.t(), 1e-9);
         assertTrue(of(two(Rule.AHEAD, 19, 18).build()).times("a2").isPresent());
     }
@@ -50,26 +69,38 @@ class DecisionsTest {
     @Test
     void withAShotAheadIsNearerToWhatIsShotAt() {
         // The shot goes to the goal at the far end: 11, though behind 7, is told apart from 9 by that.
-        Stage stage = two(Rule.AHEAD, -20, -5).shot("a4", "11", Cue.received("a3")).build();
+        Stage stage =
+                two(Rule.AHEAD, -20, -5).shot("a4", "11", Cue.received("a3")).build();
         assertEquals("right", of(stage).decisions().get(0).option());
     }
 
     @Test
     void whoeverIsOpenIsPassedToAndTheScriptSaysWhy() {
         // A defender stands 1 m off the lane from (8, 0) to 9 at (15, 10).
-        Stage shut = two(Rule.OPEN, 15, 18).player("4", 12.32, 4.43, Team.SKY).build();
+        Stage shut = two(Rule.OPEN, 15, 18).player("4", 12.32, 4.43, Bib.SKY).build();
         Timeline timeline = of(shut);
         assertEquals("right", timeline.decisions().get(0).option());
         assertEquals(1.0, timeline.decisions().get(0).weighed().get(0).metres(), 0.01);
-        String script = ScriptWriter.write(shut, timeline, Stages.TURF, Unit.METRES).lines().get(1).text();
+        String script = ScriptWriter.write(shut, timeline, Stages.TURF, Unit.METRES)
+                .lines()
+                .get(1)
+                .text();
         assertTrue(script.contains("Whoever is open gets it: 9 has 1.0 m of room, 11 has "), script);
         // With room on both sides the first is taken.
-        assertEquals("left", of(two(Rule.OPEN, 15, 18).player("4", 40, 0, Team.SKY).build()).decisions().get(0).option());
+        assertEquals(
+                "left",
+                of(two(Rule.OPEN, 15, 18).player("4", 40, 0, Bib.SKY).build())
+                        .decisions()
+                        .get(0)
+                        .option());
     }
 
     @Test
     void whereBothAreShutTheOneWithMoreRoomGetsIt() {
-        Stage stage = two(Rule.OPEN, 15, 18).player("4", 12, 5, Team.SKY).player("5", 13, -6, Team.SKY).build();
+        Stage stage = two(Rule.OPEN, 15, 18)
+                .player("4", 12, 5, Bib.SKY)
+                .player("5", 13, -6, Bib.SKY)
+                .build();
         Decision decision = of(stage).decisions().get(0);
         List<Decision.Weighed> w = decision.weighed();
         assertTrue(w.stream().allMatch(x -> x.metres() < Lane.OPEN));
@@ -85,12 +116,23 @@ class DecisionsTest {
 
     @Test
     void nestedReadIsWorkedOutInTheOptionThatIsTaken() {
-        Read inner = new Read("r2", "11", List.of(new Option("o1", "", "", List.of("a4")), new Option("o2", "", "", List.of("a5"))),
-                Optional.of("right"), Optional.of(Rule.AHEAD));
-        Stage stage = two(Rule.AHEAD, 15, 18).player("2", 25, 0).player("3", 30, 0).pass("a4", "11", "2", Cue.received("a3"))
-                .pass("a5", "11", "3", Cue.received("a3")).say(inner).build();
+        Read inner = new Read(
+                "r2",
+                "11",
+                List.of(new Option("o1", "", "", List.of("a4")), new Option("o2", "", "", List.of("a5"))),
+                Optional.of("right"),
+                Optional.of(Rule.AHEAD));
+        Stage stage = two(Rule.AHEAD, 15, 18)
+                .player("2", 25, 0)
+                .player("3", 30, 0)
+                .pass("a4", "11", "2", Cue.received("a3"))
+                .pass("a5", "11", "3", Cue.received("a3"))
+                .say(inner)
+                .build();
         Timeline timeline = of(stage);
-        assertEquals(List.of("right", "o2"), timeline.decisions().stream().map(Decision::option).toList());
+        assertEquals(
+                List.of("right", "o2"),
+                timeline.decisions().stream().map(Decision::option).toList());
         assertTrue(timeline.times("a5").isPresent());
         Timeline other = Rehearsal.of(stage, Stages.TURF, Choices.NONE.with("r1", "left"));
         assertEquals(List.of(), other.decisions(), "it does not come up");
@@ -98,13 +140,32 @@ class DecisionsTest {
 
     @Test
     void optionThatLeadsNowhereSaysSo() {
-        Read lost = new Read("r1", "7", List.of(new Option("o1", "go", "", List.of("a1")), new Option("o2", "lay off", "", List.of())), Optional.empty());
-        Problem problem = of(new Stages().player("7", 0, 0).run("a1", "7", Cue.whistle(), 5, 0).say(lost).build()).problems().get(0);
+        Read lost = new Read(
+                "r1",
+                "7",
+                List.of(new Option("o1", "go", "", List.of("a1")), new Option("o2", "lay off", "", List.of())),
+                Optional.empty());
+        Problem problem = of(new Stages()
+                        .player("7", 0, 0)
+                        .run("a1", "7", Cue.whistle(), 5, 0)
+                        .say(lost)
+                        .build())
+                .problems()
+                .get(0);
         assertEquals(Problem.Kind.LEADS_NOWHERE, problem.kind());
         assertEquals("“lay off” leads nowhere: draw what 7 does then, or take it away", problem.message());
-        Read vain = new Read("r1", "7", List.of(new Option("o1", "go", "", List.of("a2")), new Option("o2", "stay", "", List.of("a1"))), Optional.empty());
-        List<Problem> problems = of(new Stages().player("7", 0, 0).run("a1", "7", Cue.whistle(), 5, 0)
-                .run("a2", "7", new Cue(new Cue.Called("go"), 0), 9, 0).say(vain).build()).problems();
+        Read vain = new Read(
+                "r1",
+                "7",
+                List.of(new Option("o1", "go", "", List.of("a2")), new Option("o2", "stay", "", List.of("a1"))),
+                Optional.empty());
+        List<Problem> problems = of(new Stages()
+                        .player("7", 0, 0)
+                        .run("a1", "7", Cue.whistle(), 5, 0)
+                        .run("a2", "7", new Cue(new Cue.Called("go"), 0), 9, 0)
+                        .say(vain)
+                        .build())
+                .problems();
         assertTrue(problems.stream().anyMatch(p -> p.action().equals("r1")), "nobody calls, so nothing of it begins");
     }
 }

@@ -17,13 +17,15 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Soundness;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.timeline.ActionTimes;
+import wildchalk.core.timeline.Timeline;
 
 /** Doubling a delay moves what depends on it, by just that much where nothing else has a say, and nothing else. */
 class DelayProperties {
 
     @Property(tries = 1500)
     void doublingADelayMovesExactlyWhatDependsOnIt(@ForAll("stages") Stage drawn) {
-        Stage stage = drawn.withSaid(List.of());
+        Stage stage = drawn.withInstructions(List.of());
         Timeline before = Rehearsal.of(stage, Stages.TURF);
         for (Action action : stage.actions()) {
             if (action.cue().delay() > 0 && before.times(action.id()).isPresent()) {
@@ -37,10 +39,12 @@ class DelayProperties {
     private static void compare(Stage stage, Action moved, double delay, Timeline before, Timeline after) {
         Set<String> actions = new HashSet<>(Set.of(moved.id()));
         Set<String> people = new HashSet<>();
-        for (int size = 0; size != actions.size() + people.size();) {
+        for (int size = 0; size != actions.size() + people.size(); ) {
             size = actions.size() + people.size();
             stage.actions().stream().filter(a -> actions.contains(a.id())).forEach(a -> people.addAll(touched(a)));
-            stage.actions().stream().filter(a -> depends(stage, a, actions, people)).forEach(a -> actions.add(a.id()));
+            stage.actions().stream()
+                    .filter(a -> depends(stage, a, actions, people))
+                    .forEach(a -> actions.add(a.id()));
         }
         for (Action other : stage.actions()) {
             if (!actions.contains(other.id())) {
@@ -50,26 +54,33 @@ class DelayProperties {
         for (Piece.Person person : stage.people()) {
             for (double t = 0; t < 10 && !people.contains(person.id()); t += 0.5) {
                 // Where a nose points may follow somebody who is watched; where a body is may not.
-                assertEquals(before.pose(person.id(), t).at(), after.pose(person.id(), t).at());
+                assertEquals(
+                        before.pose(person.id(), t).at(),
+                        after.pose(person.id(), t).at());
             }
         }
         ActionTimes then = before.times(moved.id()).orElseThrow();
-        after.times(moved.id()).filter(now -> now.cued() == then.cued()).ifPresent(now ->
-                assertEquals(then.start() + delay, now.start(), 1e-9));
+        after.times(moved.id())
+                .filter(now -> now.cued() == then.cued())
+                .ifPresent(now -> assertEquals(then.start() + delay, now.start(), 1e-9));
     }
 
     /** Everybody whose body or ball an action has to do with. */
     private static Set<String> touched(Action action) {
         Set<String> who = new HashSet<>(Set.of(action.who()));
-        Soundness.spots(action).stream().filter(Spot.AtPiece.class::isInstance).forEach(s -> who.add(((Spot.AtPiece) s).piece()));
+        Soundness.spots(action).stream()
+                .filter(Spot.AtPiece.class::isInstance)
+                .forEach(s -> who.add(((Spot.AtPiece) s).piece()));
         return who;
     }
 
     private static boolean depends(Stage stage, Action action, Set<String> actions, Set<String> people) {
         boolean body = touched(action).stream().anyMatch(people::contains)
-                // Gear that another handled first is not there; who follows, or waits for what never comes, does so until
+                // Gear that another handled first is not there; who follows, or waits for what never comes, does so
+                // until
                 // all is over.
-                || action instanceof Action.Handle || action instanceof Action.Shadow
+                || action instanceof Action.Handle
+                || action instanceof Action.Shadow
                 || action instanceof Action.Hold h && h.until().isPresent();
         return body || Soundness.triggers(action).stream().anyMatch(t -> depends(stage, t, actions, people));
     }
@@ -77,8 +88,13 @@ class DelayProperties {
     private static boolean depends(Stage stage, Cue.Trigger trigger, Set<String> actions, Set<String> people) {
         // Where balls are, and who has come near them, hangs on more than can be read off here.
         boolean seen = trigger.watched().stream().anyMatch(w -> w.startsWith("b") || people.contains(w));
-        boolean called = trigger instanceof Cue.Called && stage.actions().stream()
-                .filter(Action.Call.class::isInstance).map(Action::id).collect(Collectors.toSet()).stream().anyMatch(actions::contains);
+        boolean called = trigger instanceof Cue.Called
+                && stage.actions().stream()
+                        .filter(Action.Call.class::isInstance)
+                        .map(Action::id)
+                        .collect(Collectors.toSet())
+                        .stream()
+                        .anyMatch(actions::contains);
         return seen || called || trigger.of().filter(actions::contains).isPresent();
     }
 

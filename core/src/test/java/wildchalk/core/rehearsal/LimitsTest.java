@@ -8,6 +8,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
 import wildchalk.core.drill.Action.Gait;
+import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Limit.AtMost;
 import wildchalk.core.drill.Limit.Counted;
@@ -16,7 +17,9 @@ import wildchalk.core.drill.Limit.NotBefore;
 import wildchalk.core.drill.Limit.OnlyIn;
 import wildchalk.core.drill.Limit.PassesFirst;
 import wildchalk.core.drill.Limit.Within;
-import wildchalk.core.drill.Team;
+import wildchalk.core.motion.Speeds;
+import wildchalk.core.timeline.Event;
+import wildchalk.core.timeline.Timeline;
 
 /** What breaks a limit, and when, each case worked by hand. */
 class LimitsTest {
@@ -24,11 +27,16 @@ class LimitsTest {
     private static final Speeds TURF = Speeds.of(Stages.TURF);
 
     private static Stages three() {
-        return new Stages().player("7", 0, 0).player("8", 10, 0).player("9", 20, 0, Team.CORAL).ball("b", "7");
+        return new Stages()
+                .player("7", 0, 0)
+                .player("8", 10, 0)
+                .player("9", 20, 0, Bib.CORAL)
+                .ball("b", "7");
     }
 
     private static Event breach(Timeline t) {
-        List<Event> all = t.events().stream().filter(e -> e.kind() == Event.Kind.LIMIT).toList();
+        List<Event> all =
+                t.events().stream().filter(e -> e.kind() == Event.Kind.LIMIT).toList();
         assertEquals(1, all.size(), t.events().toString());
         assertEquals(1, t.problems().size());
         assertEquals(all.get(0).t(), t.problems().get(0).t());
@@ -43,56 +51,95 @@ class LimitsTest {
     @Test
     void oneTouchIsAFirstTimePass() {
         AtMost one = new AtMost("l", Counted.TOUCHES, 1, Optional.of("8"));
-        isKept(three().pass("a1", "7", "8", Cue.whistle()).firstTime("a2", "8", "9", Cue.received("a1")).say(one).rehearse());
-        Timeline t = three().pass("a1", "7", "8", Cue.whistle()).pass("a2", "8", "9", Cue.received("a1")).say(one).rehearse();
+        isKept(three().pass("a1", "7", "8", Cue.whistle())
+                .firstTime("a2", "8", "9", Cue.received("a1"))
+                .say(one)
+                .rehearse());
+        Timeline t = three().pass("a1", "7", "8", Cue.whistle())
+                .pass("a2", "8", "9", Cue.received("a1"))
+                .say(one)
+                .rehearse();
         assertEquals(t.times("a2").orElseThrow().start(), breach(t).t());
-        assertEquals("8 needs 2 touches and may have 1: let them play it sooner, or allow more", t.problems().get(0).message());
+        assertEquals(
+                "8 needs 2 touches and may have 1: let them play it sooner, or allow more",
+                t.problems().get(0).message());
     }
 
     @Test
     void carryTakesATouchForEveryThreeMetres() {
         // Receiving, 9 m at 3 m a touch, passing on: five.
-        Stages stages = three().pass("a1", "7", "8", Cue.whistle()).carry("a2", "8", Cue.received("a1"), 10, 9)
+        Stages stages = three().pass("a1", "7", "8", Cue.whistle())
+                .carry("a2", "8", Cue.received("a1"), 10, 9)
                 .pass("a3", "8", "9", Cue.next());
         isKept(stages.say(new AtMost("l", Counted.TOUCHES, 5, Optional.empty())).rehearse());
-        Timeline t = three().pass("a1", "7", "8", Cue.whistle()).carry("a2", "8", Cue.received("a1"), 10, 9)
-                .pass("a3", "8", "9", Cue.next()).say(new AtMost("l", Counted.TOUCHES, 4, Optional.empty())).rehearse();
+        Timeline t = three().pass("a1", "7", "8", Cue.whistle())
+                .carry("a2", "8", Cue.received("a1"), 10, 9)
+                .pass("a3", "8", "9", Cue.next())
+                .say(new AtMost("l", Counted.TOUCHES, 4, Optional.empty()))
+                .rehearse();
         assertEquals("a3", t.problems().get(0).action());
         breach(t);
     }
 
     @Test
     void dribblesAreCountedByTheWayAndAnewForEachSpell() {
-        Stages stages = new Stages().player("7", 0, 0).player("8", 8, 10).ball("b", "7").carry("a1", "7", Cue.whistle(), 4, 0)
-                .pass("a2", "7", "8", Cue.next()).carry("a3", "8", Cue.received("a2"), 8, 14);
-        isKept(stages.say(new AtMost("l", Counted.DRIBBLES, 2, Optional.empty())).rehearse());
-        assertEquals("a4", new Stages().player("7", 0, 0).ball("b", "7").carry("a1", "7", Cue.whistle(), 2, 0)
-                .carry("a4", "7", Cue.next(), 8, 0).say(new AtMost("l", Counted.DRIBBLES, 2, Optional.empty())).rehearse()
-                .problems().get(0).action());
+        Stages stages = new Stages()
+                .player("7", 0, 0)
+                .player("8", 8, 10)
+                .ball("b", "7")
+                .carry("a1", "7", Cue.whistle(), 4, 0)
+                .pass("a2", "7", "8", Cue.next())
+                .carry("a3", "8", Cue.received("a2"), 8, 14);
+        isKept(stages.say(new AtMost("l", Counted.DRIBBLES, 2, Optional.empty()))
+                .rehearse());
+        assertEquals(
+                "a4",
+                new Stages()
+                        .player("7", 0, 0)
+                        .ball("b", "7")
+                        .carry("a1", "7", Cue.whistle(), 2, 0)
+                        .carry("a4", "7", Cue.next(), 8, 0)
+                        .say(new AtMost("l", Counted.DRIBBLES, 2, Optional.empty()))
+                        .rehearse()
+                        .problems()
+                        .get(0)
+                        .action());
     }
 
     @Test
     void passNumberThreeIsOneTooMany() {
-        Timeline t = three().pass("a1", "7", "8", Cue.whistle()).pass("a2", "8", "9", Cue.received("a1"))
-                .pass("a3", "9", "7", Cue.received("a2")).say(new AtMost("l", Counted.PASSES, 2, Optional.empty())).rehearse();
+        Timeline t = three().pass("a1", "7", "8", Cue.whistle())
+                .pass("a2", "8", "9", Cue.received("a1"))
+                .pass("a3", "9", "7", Cue.received("a2"))
+                .say(new AtMost("l", Counted.PASSES, 2, Optional.empty()))
+                .rehearse();
         assertEquals(t.times("a3").orElseThrow().release(), breach(t).t());
         assertEquals("9", breach(t).who());
     }
 
     @Test
     void shotBeforeThePassesIsEarly() {
-        Timeline t = three().pass("a1", "7", "8", Cue.whistle()).shot("a2", "8", Cue.received("a1"))
-                .say(new PassesFirst("l", 2, Optional.empty())).rehearse();
+        Timeline t = three().pass("a1", "7", "8", Cue.whistle())
+                .shot("a2", "8", Cue.received("a1"))
+                .say(new PassesFirst("l", 2, Optional.empty()))
+                .rehearse();
         assertEquals(t.times("a2").orElseThrow().release(), breach(t).t());
-        isKept(three().pass("a1", "7", "8", Cue.whistle()).shot("a2", "8", Cue.received("a1"))
-                .say(new PassesFirst("l", 1, Optional.empty())).rehearse());
+        isKept(three().pass("a1", "7", "8", Cue.whistle())
+                .shot("a2", "8", Cue.received("a1"))
+                .say(new PassesFirst("l", 1, Optional.empty()))
+                .rehearse());
     }
 
     @Test
     void ballThatCrossesTheLineBeforeThePassesIsEarly() {
         // From x = −5 to the halfway line at x = 0 in the pass itself: not received yet.
-        Timeline t = new Stages().player("7", -5, 0).player("8", 10, 0).ball("b", "7").pass("a1", "7", "8", Cue.whistle())
-                .say(new PassesFirst("l", 1, Optional.of("halfway-line"))).rehearse();
+        Timeline t = new Stages()
+                .player("7", -5, 0)
+                .player("8", 10, 0)
+                .ball("b", "7")
+                .pass("a1", "7", "8", Cue.whistle())
+                .say(new PassesFirst("l", 1, Optional.of("halfway-line")))
+                .rehearse();
         assertEquals(TURF.pass().gone(breach(t).t(), 15), 5, 0.01);
     }
 
@@ -100,54 +147,97 @@ class LimitsTest {
     void ballHasToBeBroughtIntoTheZoneBeforeTheShot() {
         // The circle begins 14.63 m from the goal: at x = 31.07.
         EntriesFirst once = new EntriesFirst("l", 1, "circle");
-        isKept(new Stages().player("7", 20, 0).ball("b", "7").carry("a1", "7", Cue.whistle(), 35, 0).shot("a2", "7", Cue.next())
-                .say(once).rehearse());
-        Timeline t = new Stages().player("7", 20, 0).ball("b", "7").shot("a2", "7", Cue.whistle()).say(once).rehearse();
+        isKept(new Stages()
+                .player("7", 20, 0)
+                .ball("b", "7")
+                .carry("a1", "7", Cue.whistle(), 35, 0)
+                .shot("a2", "7", Cue.next())
+                .say(once)
+                .rehearse());
+        Timeline t = new Stages()
+                .player("7", 20, 0)
+                .ball("b", "7")
+                .shot("a2", "7", Cue.whistle())
+                .say(once)
+                .rehearse();
         assertEquals(t.times("a2").orElseThrow().release(), breach(t).t());
     }
 
     @Test
     void shotMustComeInTime() {
-        Stages late = new Stages().player("7", 0, 0).ball("b", "7").shot("a1", "7", Cue.whistle().delayed(5));
-        Timeline t = late.say(new Within("l", 4, Optional.empty(), Optional.empty())).rehearse();
+        Stages late = new Stages()
+                .player("7", 0, 0)
+                .ball("b", "7")
+                .shot("a1", "7", Cue.whistle().delayed(5));
+        Timeline t =
+                late.say(new Within("l", 4, Optional.empty(), Optional.empty())).rehearse();
         assertEquals(4, breach(t).t());
         assertEquals("a1", t.problems().get(0).action());
-        isKept(new Stages().player("7", 0, 0).ball("b", "7").shot("a1", "7", Cue.whistle().delayed(3.9))
-                .say(new Within("l", 4, Optional.empty(), Optional.empty())).rehearse());
+        isKept(new Stages()
+                .player("7", 0, 0)
+                .ball("b", "7")
+                .shot("a1", "7", Cue.whistle().delayed(3.9))
+                .say(new Within("l", 4, Optional.empty(), Optional.empty()))
+                .rehearse());
     }
 
     @Test
     void clockCanStartWithAnythingThatHappens() {
-        Stages stages = three().pass("a1", "7", "8", Cue.whistle()).shot("a2", "8", Cue.received("a1").delayed(2));
-        isKept(stages.say(new Within("l", 2.5, Optional.empty(), Optional.of(new Cue.Received("a1")))).rehearse());
-        Timeline t = three().pass("a1", "7", "8", Cue.whistle()).shot("a2", "8", Cue.received("a1").delayed(2))
-                .say(new Within("l", 1.5, Optional.empty(), Optional.of(new Cue.Received("a1")))).rehearse();
+        Stages stages = three().pass("a1", "7", "8", Cue.whistle())
+                .shot("a2", "8", Cue.received("a1").delayed(2));
+        isKept(stages.say(new Within("l", 2.5, Optional.empty(), Optional.of(new Cue.Received("a1"))))
+                .rehearse());
+        Timeline t = three().pass("a1", "7", "8", Cue.whistle())
+                .shot("a2", "8", Cue.received("a1").delayed(2))
+                .say(new Within("l", 1.5, Optional.empty(), Optional.of(new Cue.Received("a1"))))
+                .rehearse();
         assertEquals(t.times("a1").orElseThrow().arrival() + 1.5, breach(t).t(), 1e-9);
     }
 
     @Test
     void ballMustBeInTheZoneInTime() {
-        Timeline t = new Stages().player("7", 0, 0).ball("b", "7").carry("a1", "7", Cue.whistle(), 20, 0)
-                .say(new Within("l", 3, Optional.of("circle"), Optional.empty())).rehearse();
-        assertTrue(t.problems().get(0).message().contains("there is none"), t.problems().toString());
+        Timeline t = new Stages()
+                .player("7", 0, 0)
+                .ball("b", "7")
+                .carry("a1", "7", Cue.whistle(), 20, 0)
+                .say(new Within("l", 3, Optional.of("circle"), Optional.empty()))
+                .rehearse();
+        assertTrue(
+                t.problems().get(0).message().contains("there is none"),
+                t.problems().toString());
         assertEquals(3, breach(t).t());
     }
 
     @Test
     void whoMayNotBeThereIsSeenComingIn() {
         OnlyIn only = new OnlyIn("l", "circle", List.of("8"));
-        Timeline t = new Stages().player("7", 11.07, 0).player("8", 11.07, 3).sprint("a1", "7", Cue.whistle(), 40, 0)
-                .sprint("a3", "7", Cue.next(), 45, 0).sprint("a2", "8", Cue.whistle(), 35, 3).say(only).rehearse();
+        Timeline t = new Stages()
+                .player("7", 11.07, 0)
+                .player("8", 11.07, 3)
+                .sprint("a1", "7", Cue.whistle(), 40, 0)
+                .sprint("a3", "7", Cue.next(), 45, 0)
+                .sprint("a2", "8", Cue.whistle(), 35, 3)
+                .say(only)
+                .rehearse();
         assertEquals("7", breach(t).who());
-        assertEquals(ClosedForm.secondsFor(20, TURF.top().get(Gait.SPRINT)), breach(t).t(), 0.01);
+        assertEquals(
+                ClosedForm.secondsFor(20, TURF.top().get(Gait.SPRINT)),
+                breach(t).t(),
+                0.01);
         assertEquals("a1", t.problems().get(0).action());
     }
 
     @Test
     void ballMayNotBeTouchedBeforeTheForwardHas() {
         NotBefore before = new NotBefore("l", "9", new Cue.Touches("8"));
-        isKept(three().pass("a1", "7", "8", Cue.whistle()).pass("a2", "8", "9", Cue.received("a1")).say(before).rehearse());
-        Timeline t = three().pass("a1", "7", "9", Cue.whistle()).pass("a2", "9", "8", Cue.received("a1")).say(before).rehearse();
+        isKept(three().pass("a1", "7", "8", Cue.whistle())
+                .pass("a2", "8", "9", Cue.received("a1"))
+                .say(before)
+                .rehearse());
+        Timeline t = three().pass("a1", "7", "9", Cue.whistle())
+                .pass("a2", "9", "8", Cue.received("a1"))
+                .say(before)
+                .rehearse();
         assertEquals(t.times("a1").orElseThrow().arrival(), breach(t).t());
     }
 }

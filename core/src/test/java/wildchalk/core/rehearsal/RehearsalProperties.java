@@ -8,6 +8,7 @@ import java.lang.management.ThreadMXBean;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Assume;
 import net.jqwik.api.ForAll;
@@ -25,7 +26,8 @@ import wildchalk.core.drill.Stage;
 import wildchalk.core.edit.CopyEdits;
 import wildchalk.core.edit.Placement;
 import wildchalk.core.geometry.Vec;
-import java.util.stream.Stream;
+import wildchalk.core.motion.Speeds;
+import wildchalk.core.timeline.Timeline;
 
 /** What holds for any stage, sensible or not. */
 class RehearsalProperties {
@@ -48,25 +50,43 @@ class RehearsalProperties {
         assertEquals(t.problems(), again.problems());
         assertTrue(Double.isFinite(t.duration()));
         for (Action action : stage.actions()) {
-            assertTrue(accountedFor(stage, t, action, stage.actions().size()), action.id() + " neither happens nor is it said why");
+            assertTrue(
+                    accountedFor(stage, t, action, stage.actions().size()),
+                    action.id() + " neither happens nor is it said why");
         }
     }
 
-    /** It happens, or it is said why not, or it belongs to an option that is not taken, or it waits for what does not happen for such a reason. */
+    /**
+     * It happens, or it is said why not, or it belongs to an option that is not taken, or it waits for what does not
+     * happen for such a reason.
+     */
     private static boolean accountedFor(Stage stage, Timeline t, Action action, int deep) {
-        boolean itself = t.times(action.id()).isPresent() || t.problems().stream().anyMatch(p -> p.action().equals(action.id()))
+        boolean itself = t.times(action.id()).isPresent()
+                || t.problems().stream().anyMatch(p -> p.action().equals(action.id()))
                 // Of a read, what does not belong to its first option; of one that may not come up, anything.
-                || Reads.of(stage).stream().flatMap(r -> r.options().stream().skip(r.under().isPresent() ? 0 : 1)).anyMatch(o -> o.actions().contains(action.id()));
-        return itself || deep > 0 && waitedFor(stage, action).anyMatch(a -> t.times(a.id()).isEmpty() && accountedFor(stage, t, a, deep - 1));
+                || Reads.of(stage).stream()
+                        .flatMap(r -> r.options().stream().skip(r.under().isPresent() ? 0 : 1))
+                        .anyMatch(o -> o.actions().contains(action.id()));
+        return itself
+                || deep > 0
+                        && waitedFor(stage, action)
+                                .anyMatch(a -> t.times(a.id()).isEmpty() && accountedFor(stage, t, a, deep - 1));
     }
 
     private static Stream<Action> waitedFor(Stage stage, Action action) {
         List<Action> own = stage.actionsOf(action.who());
-        return Soundness.triggers(action).stream().flatMap(trigger -> trigger instanceof Cue.Next ? own.subList(0, own.indexOf(action)).stream()
-                : stage.actions().stream().filter(a -> trigger.of().filter(a.id()::equals).isPresent() || trigger instanceof Cue.Called && a instanceof Action.Call));
+        return Soundness.triggers(action).stream()
+                .flatMap(trigger -> trigger instanceof Cue.Next
+                        ? own.subList(0, own.indexOf(action)).stream()
+                        : stage.actions().stream()
+                                .filter(a -> trigger.of().filter(a.id()::equals).isPresent()
+                                        || trigger instanceof Cue.Called && a instanceof Action.Call));
     }
 
-    /** The quickest of a few tries, in time of this thread's own: a busy machine may give the processor to others meanwhile. */
+    /**
+     * The quickest of a few tries, in time of this thread's own: a busy machine may give the processor to others
+     * meanwhile.
+     */
     private static double milliseconds(Stage stage) {
         double quickest = Double.MAX_VALUE;
         for (int i = 0; i < 8 && quickest > 50; i++) {
@@ -80,11 +100,15 @@ class RehearsalProperties {
     @Property(tries = 400)
     void nobodyJumpsOrOutrunsThemselves(@ForAll("stages") Stage stage) {
         Speeds speeds = Speeds.of(Stages.TURF);
-        double fastest = speeds.top().values().stream().mapToDouble(Double::doubleValue).max().orElseThrow();
+        double fastest = speeds.top().values().stream()
+                .mapToDouble(Double::doubleValue)
+                .max()
+                .orElseThrow();
         Timeline t = Rehearsal.of(stage, Stages.TURF);
         for (String who : t.people()) {
             for (double time = 0; time < Math.min(30, t.duration()); time += STEP) {
-                double gone = t.pose(who, time).at().distance(t.pose(who, time + STEP).at());
+                double gone =
+                        t.pose(who, time).at().distance(t.pose(who, time + STEP).at());
                 assertTrue(gone <= fastest * STEP + 0.005, who + " goes " + gone + " m in " + STEP + " s at " + time);
             }
         }
@@ -105,7 +129,9 @@ class RehearsalProperties {
         }
     }
 
-    /** By where it is seen: a ball that somebody has is where they are, one on its way moves on, one that lies stays. */
+    /**
+     * By where it is seen: a ball that somebody has is where they are, one on its way moves on, one that lies stays.
+     */
     @Property(tries = 400)
     void everyBallHasOneStory(@ForAll("stages") Stage stage) {
         Timeline t = Rehearsal.of(stage, Stages.TURF);
@@ -116,9 +142,16 @@ class RehearsalProperties {
                 assertTrue(now.isFinite());
                 if (t.holder(ball, time).isPresent()) {
                     Vec hands = t.pose(t.holder(ball, time).get(), time).at();
-                    assertEquals(0, hands.distance(now), 1e-6, ball + " is with " + t.holder(ball, time).get() + " and " + now.distance(hands) + " m away at " + time);
+                    assertEquals(
+                            0,
+                            hands.distance(now),
+                            1e-6,
+                            ball + " is with " + t.holder(ball, time).get() + " and " + now.distance(hands)
+                                    + " m away at " + time);
                 }
-                assertTrue(now.distance(before) <= FASTEST_BALL * STEP + IN_HANDS, ball + " jumps " + now.distance(before) + " m at " + time);
+                assertTrue(
+                        now.distance(before) <= FASTEST_BALL * STEP + IN_HANDS,
+                        ball + " jumps " + now.distance(before) + " m at " + time);
                 before = now;
             }
         }
@@ -142,14 +175,17 @@ class RehearsalProperties {
 
     /** Whether somebody is to run beside another and comes to be right before or behind them. */
     private static boolean isInLine(Action action, Timeline t) {
-        if (!(action instanceof Action.Shadow s) || s.way() != Action.Shadow.Way.HIP_TO_HIP || t.times(s.id()).isEmpty()
+        if (!(action instanceof Action.Shadow s)
+                || s.way() != Action.Shadow.Way.HIP_TO_HIP
+                || t.times(s.id()).isEmpty()
                 || !t.people().containsAll(Set.of(s.who(), s.whom()))) {
             return false;
         }
         for (double time = t.times(s.id()).get().start(); time < Math.min(10, t.duration()); time += STEP) {
             Vec target = t.pose(s.whom(), time).at();
             Vec going = t.pose(s.whom(), time + STEP).at().minus(target);
-            if (going.length() > STEP / 20 && Math.abs(going.unit().cross(t.pose(s.who(), time).at().minus(target))) < 0.005) {
+            if (going.length() > STEP / 20
+                    && Math.abs(going.unit().cross(t.pose(s.who(), time).at().minus(target))) < 0.005) {
                 return true;
             }
         }
@@ -160,7 +196,10 @@ class RehearsalProperties {
     private static Stage mirrored(Stage stage) {
         Set<String> all = stage.pieces().stream().map(Piece::id).collect(Collectors.toSet());
         Drill drill = Ladder.put(Drill.empty("d", "", "field-hockey", "whole"), stage);
-        return Ladder.build(CopyEdits.mirror("s1", "Mirror", stage, all, Placement.OTHER_SIDE, Stages.TURF).apply(drill), "s1");
+        return Ladder.build(
+                CopyEdits.mirror("s1", "Mirror", stage, all, Placement.OTHER_SIDE, Stages.TURF)
+                        .apply(drill),
+                "s1");
     }
 
     @Provide

@@ -13,8 +13,14 @@ import wildchalk.core.geometry.Vec;
 
 class SuppliesTest {
 
-    private final Supplies supplies = new Supplies(new Stage("s1", "", List.of(new Piece.Supply("u1", Vec.ZERO, 2),
-            new Piece.Supply("u2", new Vec(3, 0), 1), new Piece.Supply("u3", new Vec(20, 0), 0)), List.of()));
+    private final Supplies supplies = new Supplies(new Stage(
+            "s1",
+            "",
+            List.of(
+                    new Piece.Supply("u1", Vec.ZERO, 2),
+                    new Piece.Supply("u2", new Vec(3, 0), 1),
+                    new Piece.Supply("u3", new Vec(20, 0), 0)),
+            List.of()));
 
     @Test
     void nearestHeapInReachThatHasABallLeft() {

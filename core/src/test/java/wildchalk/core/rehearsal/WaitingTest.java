@@ -5,8 +5,8 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.drill.Action;
-import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Cue.Trigger;
 
 class WaitingTest {
 
@@ -75,7 +75,8 @@ class WaitingTest {
         assertEquals(new Cue.Whistle(), plain.get("b"));
         assertEquals(new Cue.After("a"), plain.get("c"));
         Action both = call("d", "7", new Cue.AllOf(List.of(new Cue.Next(), OTHER)));
-        assertEquals(new Cue.AllOf(List.of(new Cue.After("c"), OTHER)),
+        assertEquals(
+                new Cue.AllOf(List.of(new Cue.After("c"), OTHER)),
                 Waiting.plain(List.of(one, other, then, both)).get("d"));
     }
 

@@ -17,7 +17,7 @@ import wildchalk.core.surface.Surfaces;
 
 class WallsTest {
 
-    private final Walls gym = new Walls(Surfaces.get("open-gym"));
+    private final Walls gym = new Walls(Surfaces.BUILT_IN.get("open-gym"));
 
     /** The gym is 28 by 15 m: its walls are at x = ±14 and y = ±7.5. */
     @ParameterizedTest
@@ -35,8 +35,10 @@ class WallsTest {
     }
 
     @Property(tries = 300)
-    void inAndOutAreAsSteepAndTheWayIsAsLongAsToTheImage(@ForAll @DoubleRange(min = -13, max = 13) double x,
-            @ForAll @DoubleRange(min = -7, max = 7) double y, @ForAll @DoubleRange(min = -13, max = 13) double u,
+    void inAndOutAreAsSteepAndTheWayIsAsLongAsToTheImage(
+            @ForAll @DoubleRange(min = -13, max = 13) double x,
+            @ForAll @DoubleRange(min = -7, max = 7) double y,
+            @ForAll @DoubleRange(min = -13, max = 13) double u,
             @ForAll @DoubleRange(min = -7, max = 7) double v) {
         Vec from = new Vec(x, y);
         Vec to = new Vec(u, v);
@@ -52,7 +54,7 @@ class WallsTest {
     void behindTheWallOrInTheCornerItGoesStraight() {
         Vec outside = new Vec(0, 9);
         assertEquals(List.of(Vec.ZERO, outside), gym.way(Vec.ZERO, outside, Optional.of(Wall.RIGHT)));
-        Walls rink = new Walls(Surfaces.get("ice-rink-na"));
+        Walls rink = new Walls(Surfaces.BUILT_IN.get("ice-rink-na"));
         assertEquals(Optional.empty(), rink.meets(new Vec(28, 0), new Vec(29, 2), Wall.LEFT));
     }
 }

@@ -18,8 +18,8 @@ class WatchesTest {
     private static final Map<String, DoubleFunction<Vec>> WHERE = Map.of(
             "7", t -> new Vec(2 * t, 0), "9", t -> new Vec(30, 3), "b", t -> new Vec(30, 3).plus(Vec.polar(5, t)));
 
-    private final Watches watches = new Watches(Stages.TURF,
-            (id, t) -> Optional.ofNullable(WHERE.get(id)).map(f -> f.apply(t)));
+    private final Watches watches = new Watches(
+            Stages.TURF, (id, t) -> Optional.ofNullable(WHERE.get(id)).map(f -> f.apply(t)));
 
     private double seen(double upTo) {
         return watches.lookUpTo(upTo).orElseThrow().time();

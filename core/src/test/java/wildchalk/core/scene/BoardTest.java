@@ -10,30 +10,41 @@ import java.util.Objects;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
-import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.Action.Gait;
+import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill.LineKey;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Curve;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.rehearsal.Rehearsal;
-import wildchalk.core.rehearsal.Timeline;
+import wildchalk.core.timeline.Timeline;
 
 class BoardTest {
 
-    private final Stage stage = new Stages().player("1", 0, 0).player("2", 12, 0).ball("b1", "1")
+    private final Stage stage = new Stages()
+            .player("1", 0, 0)
+            .player("2", 12, 0)
+            .ball("b1", "1")
             .piece(Piece.Item.cone("c1", new Vec(20, 5), Colour.BLUE))
-            .pass("a1", "1", "2", Cue.whistle()).carry("a2", "2", Cue.received("a1"), 30, 0)
-            .shot("a3", "2", Cue.next()).build();
+            .pass("a1", "1", "2", Cue.whistle())
+            .carry("a2", "2", Cue.received("a1"), 30, 0)
+            .shot("a3", "2", Cue.next())
+            .build();
     private final Timeline timeline = Rehearsal.of(stage, Stages.TURF);
 
     private Board board(LineKey key) {
-        return new Board(Stages.TURF, stage, timeline, key, Frame.of(Stages.TURF.view("whole").box()));
+        return new Board(
+                Stages.TURF,
+                stage,
+                timeline,
+                key,
+                Frame.of(Stages.TURF.view("whole").box()));
     }
 
     @Test
@@ -82,33 +93,54 @@ class BoardTest {
     }
 
     private int dashed(LineKey key, String action) {
-        List<Shape> line = new ActionLines(1, key).of(stage.action(action).orElseThrow(), stage,
-                board(key).route(action));
+        List<Shape> line = new ActionLines(1, key)
+                .of(stage.action(action).orElseThrow(), stage, board(key).route(action));
         return ((Shape.Stroke) line.get(0)).dash().size();
     }
 
     private static List<Shape> line(Gait gait, Ending ending) {
-        Action run = new Action.Run("a1", "1", Stages.path(false, 20, 0), gait, ending, Cue.whistle());
+        Action run = new Travel.Run("a1", "1", Stages.path(false, 20, 0), gait, ending, Cue.whistle());
         Stage alone = new Stages().player("1", 0, 0).action(run).build();
         return new ActionLines(1, LineKey.RUNS_PLAIN).of(run, alone, Lines.route(List.of(Vec.ZERO, new Vec(20, 0))));
     }
 
     /** Where the strokes at the end of a line to the right are: those that do not run along it. */
     private static List<List<Vec>> atTheEnd(Ending ending) {
-        return line(Gait.RUN, ending).stream().skip(1).filter(Shape.Stroke.class::isInstance)
-                .map(s -> ((Shape.Stroke) s).curve().segments().stream().map(BoardTest::end).filter(Objects::nonNull).toList()).toList();
+        return line(Gait.RUN, ending).stream()
+                .skip(1)
+                .filter(Shape.Stroke.class::isInstance)
+                .map(s -> ((Shape.Stroke) s)
+                        .curve().segments().stream()
+                                .map(BoardTest::end)
+                                .filter(Objects::nonNull)
+                                .toList())
+                .toList();
     }
 
     private static Vec end(Curve.Segment segment) {
-        return segment instanceof Curve.MoveTo m ? m.to() : segment instanceof Curve.LineTo l ? l.to() : segment instanceof Curve.CubicTo c ? c.to() : null;
+        if (segment instanceof Curve.MoveTo m) {
+            return m.to();
+        }
+        if (segment instanceof Curve.LineTo l) {
+            return l.to();
+        }
+        if (segment instanceof Curve.CubicTo c) {
+            return c.to();
+        }
+        return null;
     }
 
     @Test
     void endOfALineSaysWhatHappensThere() {
         // An arrow comes from behind on one side to the tip and goes back on the other.
         List<Vec> arrow = atTheEnd(Ending.GO_ON).get(0);
-        assertTrue(arrow.get(0).x() < arrow.get(1).x() && arrow.get(2).x() < arrow.get(1).x(), arrow.toString());
-        assertTrue(arrow.get(0).y() * arrow.get(2).y() < 0 && Math.abs(arrow.get(1).y()) < 1e-9, "the tip lies on the line");
+        assertTrue(
+                arrow.get(0).x() < arrow.get(1).x()
+                        && arrow.get(2).x() < arrow.get(1).x(),
+                arrow.toString());
+        assertTrue(
+                arrow.get(0).y() * arrow.get(2).y() < 0 && Math.abs(arrow.get(1).y()) < 1e-9,
+                "the tip lies on the line");
         // A bar stands across it.
         List<Vec> bar = atTheEnd(Ending.STOP).get(0);
         assertEquals(bar.get(0).x(), bar.get(1).x(), 1e-9);
@@ -124,22 +156,38 @@ class BoardTest {
         assertEquals(feet.get(1).get(0).x(), feet.get(1).get(1).x(), 1e-9);
         assertTrue(Math.abs(feet.get(0).get(0).x() - feet.get(1).get(0).x()) > 0.1, "two bars");
         // A touch has a dot on its arrow: painted, at the end of the line.
-        List<Shape> dots = line(Gait.RUN, Ending.TOUCH).stream().filter(Shape.Fill.class::isInstance).toList();
+        List<Shape> dots = line(Gait.RUN, Ending.TOUCH).stream()
+                .filter(Shape.Fill.class::isInstance)
+                .toList();
         assertEquals(1, dots.size());
         assertTrue(end(((Shape.Fill) dots.get(0)).outline().segments().get(0)).distance(new Vec(20, 0)) < 1.5);
     }
 
     @Test
     void backwardRunCarriesMarksForTheBodyThatPointBack() {
-        assertEquals(List.of(), line(Gait.RUN, Ending.STOP).stream().filter(Shape.Fill.class::isInstance).toList(), "who faces the way they go has none");
-        List<Shape> marks = line(Gait.BACK, Ending.STOP).stream().filter(Shape.Fill.class::isInstance).toList();
+        assertEquals(
+                List.of(),
+                line(Gait.RUN, Ending.STOP).stream()
+                        .filter(Shape.Fill.class::isInstance)
+                        .toList(),
+                "who faces the way they go has none");
+        List<Shape> marks = line(Gait.BACK, Ending.STOP).stream()
+                .filter(Shape.Fill.class::isInstance)
+                .toList();
         assertTrue(marks.size() >= 5, marks.size() + " marks");
         for (Shape mark : marks) {
-            List<Vec> corners = ((Shape.Fill) mark).outline().segments().stream().map(BoardTest::end).filter(Objects::nonNull).toList();
+            List<Vec> corners = ((Shape.Fill) mark)
+                    .outline().segments().stream()
+                            .map(BoardTest::end)
+                            .filter(Objects::nonNull)
+                            .toList();
             // The nose is the one corner on the line; the others lie to its right and on both sides.
             Vec nose = corners.stream().min(Comparator.comparingDouble(Vec::x)).orElseThrow();
             assertEquals(0, nose.y(), 1e-6, "it points back along the line");
-            assertTrue(corners.stream().anyMatch(c -> c.y() > 0.05 && c.x() > nose.x()) && corners.stream().anyMatch(c -> c.y() < -0.05 && c.x() > nose.x()), corners.toString());
+            assertTrue(
+                    corners.stream().anyMatch(c -> c.y() > 0.05 && c.x() > nose.x())
+                            && corners.stream().anyMatch(c -> c.y() < -0.05 && c.x() > nose.x()),
+                    corners.toString());
         }
     }
 
@@ -147,7 +195,8 @@ class BoardTest {
     void everyHappeningLineHasItsNumber() {
         List<String> numbers = board(LineKey.RUNS_PLAIN).chalk(Set.of()).stream()
                 .filter(s -> s instanceof Shape.Label l && l.ink() == Ink.BADGE_TEXT)
-                .map(s -> ((Shape.Label) s).text()).toList();
+                .map(s -> ((Shape.Label) s).text())
+                .toList();
         assertEquals(List.of("1", "2", "3"), numbers);
     }
 
@@ -156,13 +205,22 @@ class BoardTest {
     void noNumberIsCutOffAtTheEdgeOfThePicture() {
         Box view = new Box(0, -20, 30, 40);
         double near = 0.3;
-        Stages edges = new Stages().player("1", view.x() + near, -8).player("2", view.x() + view.width() - near, 8).player("3", 4, view.y() + near)
+        Stages edges = new Stages()
+                .player("1", view.x() + near, -8)
+                .player("2", view.x() + view.width() - near, 8)
+                .player("3", 4, view.y() + near)
                 .player("4", 4, view.y() + view.height() - near);
-        Stage along = edges.run("a1", "1", Cue.whistle(), view.x() + near, 8).run("a2", "2", Cue.whistle(), view.x() + view.width() - near, -8)
-                .run("a3", "3", Cue.whistle(), 20, view.y() + near).run("a4", "4", Cue.whistle(), 20, view.y() + view.height() - near).build();
+        Stage along = edges.run("a1", "1", Cue.whistle(), view.x() + near, 8)
+                .run("a2", "2", Cue.whistle(), view.x() + view.width() - near, -8)
+                .run("a3", "3", Cue.whistle(), 20, view.y() + near)
+                .run("a4", "4", Cue.whistle(), 20, view.y() + view.height() - near)
+                .build();
         Frame frame = Frame.of(view);
-        List<Vec> numbers = new Board(Stages.TURF, along, Rehearsal.of(along, Stages.TURF), LineKey.RUNS_PLAIN, frame).chalk(Set.of()).stream()
-                .filter(s -> s instanceof Shape.Label l && l.ink() == Ink.BADGE_TEXT).map(s -> ((Shape.Label) s).at()).toList();
+        List<Vec> numbers = new Board(Stages.TURF, along, Rehearsal.of(along, Stages.TURF), LineKey.RUNS_PLAIN, frame)
+                .chalk(Set.of()).stream()
+                        .filter(s -> s instanceof Shape.Label l && l.ink() == Ink.BADGE_TEXT)
+                        .map(s -> ((Shape.Label) s).at())
+                        .toList();
         assertEquals(4, numbers.size());
         Vec corner = new Vec(frame.unit() * 0.8, frame.unit() * 0.8);
         numbers.forEach(n -> assertTrue(view.contains(n.minus(corner)) && view.contains(n.plus(corner)), n.toString()));

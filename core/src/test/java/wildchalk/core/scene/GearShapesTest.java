@@ -18,6 +18,7 @@ class GearShapesTest {
 
     /** Of a part of 18 m: signs are half a metre in radius. */
     private static final Frame NEAR = Frame.of(Box.around(Vec.ZERO, 34, 18));
+
     private static final Vec AT = new Vec(3, 2);
 
     private static List<Shape> draw(Piece.Item item) {
@@ -64,8 +65,11 @@ class GearShapesTest {
     @Test
     void labelIsWrittenBesideIt() {
         List<Shape> shapes = draw(Piece.Item.cone("c", AT, Colour.RED).withLabel("A"));
-        Shape.Label label = shapes.stream().filter(Shape.Label.class::isInstance).map(Shape.Label.class::cast)
-                .findFirst().orElseThrow();
+        Shape.Label label = shapes.stream()
+                .filter(Shape.Label.class::isInstance)
+                .map(Shape.Label.class::cast)
+                .findFirst()
+                .orElseThrow();
         assertEquals("A", label.text());
         assertTrue(label.at().distance(AT) < NEAR.unit() * 3 && label.at().distance(AT) > NEAR.unit() * 0.5);
     }

@@ -10,6 +10,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
 import wildchalk.core.ask.Answer;
+import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Cue;
@@ -21,13 +22,12 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Sign;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.drill.Team;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Curve;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.rehearsal.Rehearsal;
-import wildchalk.core.rehearsal.Timeline;
+import wildchalk.core.timeline.Timeline;
 
 /** What lies over or under a board: another option, another rung, an answer. */
 class OverlayShapesTest {
@@ -40,9 +40,18 @@ class OverlayShapesTest {
 
     @Test
     void theWayThatIsNotLookedAtIsFaintAndWhatIsWrongIsNot() {
-        Read read = new Read("r1", "7", List.of(new Option("o1", "", "", List.of("a1")), new Option("o2", "", "", List.of("a2"))), Optional.empty());
-        Stage stage = new Stages().player("7", 0, 0).run("a1", "7", Cue.whistle(), 5, 5).run("a2", "7", Cue.whistle(), 5, -5)
-                .run("a3", "7", new Cue(new Cue.Called("go"), 0), 9, 0).say(read).build();
+        Read read = new Read(
+                "r1",
+                "7",
+                List.of(new Option("o1", "", "", List.of("a1")), new Option("o2", "", "", List.of("a2"))),
+                Optional.empty());
+        Stage stage = new Stages()
+                .player("7", 0, 0)
+                .run("a1", "7", Cue.whistle(), 5, 5)
+                .run("a2", "7", Cue.whistle(), 5, -5)
+                .run("a3", "7", new Cue(new Cue.Called("go"), 0), 9, 0)
+                .say(read)
+                .build();
         Board first = board(stage, Choices.NONE);
         assertFalse(first.isLeftOut("a1"));
         assertTrue(first.isLeftOut("a2"));
@@ -64,28 +73,47 @@ class OverlayShapesTest {
 
     @Test
     void differencesAreRingedWhereTheyAreAndCrossedWhereTheyWere() {
-        Stage below = new Stages().player("7", 0, 0).piece(Piece.Item.cone("c1", new Vec(5, 5), Colour.RED)).piece(Piece.Item.cone("c2", new Vec(9, 9), Colour.RED)).build();
-        Stage here = new Stages().player("7", 0, 0).piece(Piece.Item.cone("c1", new Vec(5, -5), Colour.RED)).player("4", 8, 0, Team.SKY).build();
+        Stage below = new Stages()
+                .player("7", 0, 0)
+                .piece(Piece.Item.cone("c1", new Vec(5, 5), Colour.RED))
+                .piece(Piece.Item.cone("c2", new Vec(9, 9), Colour.RED))
+                .build();
+        Stage here = new Stages()
+                .player("7", 0, 0)
+                .piece(Piece.Item.cone("c1", new Vec(5, -5), Colour.RED))
+                .player("4", 8, 0, Bib.SKY)
+                .build();
         List<Shape> over = DifferenceShapes.over(board(below, Choices.NONE), board(here, Choices.NONE));
         // A way and a ring for what moved, a ring for who is new, two strokes for what is gone.
-        assertEquals(List.of(Ink.ASK, Ink.ASK, Ink.ASK, Ink.BAD, Ink.BAD), over.stream().map(Shape::ink).toList());
+        assertEquals(
+                List.of(Ink.ASK, Ink.ASK, Ink.ASK, Ink.BAD, Ink.BAD),
+                over.stream().map(Shape::ink).toList());
         Box gone = Extent.of(over.subList(3, 5)).orElseThrow();
         assertEquals(9, gone.centre().x(), 1e-6);
         assertEquals(9, gone.centre().y(), 1e-6);
-        assertTrue(DifferenceShapes.under(board(below, Choices.NONE), board(here, Choices.NONE)).stream().allMatch(Shape.Faint.class::isInstance));
+        assertTrue(DifferenceShapes.under(board(below, Choices.NONE), board(here, Choices.NONE)).stream()
+                .allMatch(Shape.Faint.class::isInstance));
         assertEquals(List.of(), DifferenceShapes.over(board(here, Choices.NONE), board(here, Choices.NONE)));
     }
 
     @Test
     void aFrozenBoardIsVeiledWithWhatMattersOnTopAndTheAnswerInItsColours() {
-        Stage stage = new Stages().player("7", 0, 0).player("9", 10, 0).player("4", 5, 0.5, Team.SKY).ball("b", "7").build();
+        Stage stage = new Stages()
+                .player("7", 0, 0)
+                .player("9", 10, 0)
+                .player("4", 5, 0.5, Bib.SKY)
+                .ball("b", "7")
+                .build();
         Timeline timeline = Rehearsal.of(stage, Stages.TURF);
-        Freeze freeze = new Freeze("f", Cue.whistle(), "?", "", List.of(Sign.of(Sign.Kind.LANE, List.of(Spot.at("7"), Spot.at("9")))));
+        Freeze freeze = new Freeze(
+                "f", Cue.whistle(), "?", "", List.of(Sign.of(Sign.Kind.LANE, List.of(Spot.at("7"), Spot.at("9")))));
         List<Shape> dimmed = AnswerShapes.dimmed(board(stage, Choices.NONE), 0, Set.of("7"));
         assertEquals(Ink.VEIL, dimmed.get(0).ink());
         assertTrue(dimmed.size() > 1);
         List<Shape> answer = AnswerShapes.of(Answer.of(freeze, stage, timeline, Stages.TURF, Unit.METRES), FRAME);
-        assertTrue(answer.stream().anyMatch(s -> s.ink() == Ink.BAD) && answer.stream().noneMatch(s -> s.ink() == Ink.GOOD));
-        assertTrue(answer.stream().anyMatch(s -> s instanceof Shape.Label l && l.text().startsWith("shut, 4 is")));
+        assertTrue(answer.stream().anyMatch(s -> s.ink() == Ink.BAD)
+                && answer.stream().noneMatch(s -> s.ink() == Ink.GOOD));
+        assertTrue(answer.stream()
+                .anyMatch(s -> s instanceof Shape.Label l && l.text().startsWith("shut, 4 is")));
     }
 }

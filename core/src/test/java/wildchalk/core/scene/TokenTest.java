@@ -5,8 +5,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Piece;
-import wildchalk.core.drill.Team;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Vec;
 
@@ -17,10 +17,14 @@ class TokenTest {
 
     @Test
     void aPlayerTurnsAndItsLabelStaysUpright() {
-        for (Team team : Team.values()) {
-            Token token = Token.of(new Piece.Player("p", Vec.ZERO, 2, "7", team), tokens);
+        for (Bib bib : Bib.values()) {
+            Token token = Token.of(new Piece.Player("p", Vec.ZERO, 2, "7", bib), tokens);
             assertTrue(token.turning().stream().noneMatch(Shape.Label.class::isInstance));
-            assertEquals(1, token.upright().stream().filter(Shape.Label.class::isInstance).count());
+            assertEquals(
+                    1,
+                    token.upright().stream()
+                            .filter(Shape.Label.class::isInstance)
+                            .count());
             Box nose = Extent.of(token.turning()).orElseThrow();
             assertTrue(nose.x() + nose.width() > 1.3 && nose.x() > -1.3, "it faces along x: " + nose);
         }
@@ -28,10 +32,14 @@ class TokenTest {
 
     @Test
     void aGoalkeeperAndACoachTurnTheirNosesOnly() {
-        for (Piece.Person person : List.of(new Piece.Goalkeeper("g", Vec.ZERO, 0, "1", Team.LEMON), new Piece.Coach("c", Vec.ZERO, 0, "C"))) {
+        for (Piece.Person person : List.of(
+                new Piece.Goalkeeper("g", Vec.ZERO, 0, "1", Bib.LEMON), new Piece.Coach("c", Vec.ZERO, 0, "C"))) {
             Token token = Token.of(person, tokens);
             assertTrue(Extent.of(token.turning()).orElseThrow().x() > 0.3, "only the nose: " + person);
-            Box body = Extent.of(token.upright().stream().filter(s -> !(s instanceof Shape.Label)).toList()).orElseThrow();
+            Box body = Extent.of(token.upright().stream()
+                            .filter(s -> !(s instanceof Shape.Label))
+                            .toList())
+                    .orElseThrow();
             assertEquals(0, body.centre().x(), 1e-6);
         }
     }

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
@@ -14,34 +15,56 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Drill.LineKey;
 import wildchalk.core.drill.Piece;
-import wildchalk.core.drill.Team;
 import wildchalk.core.geometry.Curve;
 import wildchalk.core.geometry.Vec;
-import wildchalk.core.rehearsal.Pose;
+import wildchalk.core.motion.Pose;
 import wildchalk.core.stroke.Kind;
 
 class TokensTest {
 
     private final Tokens tokens = new Tokens(1);
 
-    private static Piece.Player player(Team team) {
-        return new Piece.Player("p", Vec.ZERO, 0, "7", team);
+    private static Piece.Player player(Bib bib) {
+        return new Piece.Player("p", Vec.ZERO, 0, "7", bib);
     }
 
     private static List<Vec> ends(Curve curve) {
-        return curve.segments().stream().map(s -> s instanceof Curve.MoveTo m ? m.to()
-                : s instanceof Curve.LineTo l ? l.to() : s instanceof Curve.CubicTo c ? c.to() : null)
-                .filter(v -> v != null).toList();
+        List<Vec> ends = new ArrayList<>();
+        curve.trace(new Curve.Pen() {
+            @Override
+            public void moveTo(Vec to) {
+                ends.add(to);
+            }
+
+            @Override
+            public void lineTo(Vec to) {
+                ends.add(to);
+            }
+
+            @Override
+            public void cubicTo(Vec first, Vec second, Vec to) {
+                ends.add(to);
+            }
+
+            @Override
+            public void close() {
+                // Ends nowhere new.
+            }
+        });
+        return ends;
     }
 
     @ParameterizedTest
     @ValueSource(doubles = {0, 1, 2.5, -2})
     void noseShowsWhereTheBodyFaces(double facing) {
-        for (Piece.Person person : List.of(player(Team.CORAL), new Piece.Coach("c", Vec.ZERO, 0, "C"),
-                new Piece.Goalkeeper("g", Vec.ZERO, 0, "GK", Team.LEMON))) {
+        for (Piece.Person person : List.of(
+                player(Bib.CORAL),
+                new Piece.Coach("c", Vec.ZERO, 0, "C"),
+                new Piece.Goalkeeper("g", Vec.ZERO, 0, "GK", Bib.LEMON))) {
             Curve outline = tokens.outline(person, new Pose(new Vec(3, 4), facing), 1);
             Vec tip = new Vec(3, 4).plus(Vec.polar(1.5, facing));
             assertTrue(ends(outline).stream().anyMatch(p -> p.distance(tip) < 1e-9), person.toString());
@@ -50,13 +73,14 @@ class TokensTest {
 
     @Test
     void fillsTellTeamsApartWithoutColour() {
-        Set<Team.Fill> fills = new HashSet<>();
-        for (Team team : List.of(Team.CORAL, Team.SKY, Team.LEMON, Team.MINT)) {
-            fills.add(team.fill());
+        Set<Bib.Fill> fills = new HashSet<>();
+        for (Bib bib : List.of(Bib.CORAL, Bib.SKY, Bib.LEMON, Bib.MINT)) {
+            fills.add(bib.fill());
         }
         assertEquals(4, fills.size());
-        List<Integer> shapes = List.of(Team.CORAL, Team.SKY, Team.LEMON, Team.MINT).stream()
-                .map(t -> tokens.person(player(t), new Pose(Vec.ZERO, 0)).size()).toList();
+        List<Integer> shapes = List.of(Bib.CORAL, Bib.SKY, Bib.LEMON, Bib.MINT).stream()
+                .map(t -> tokens.person(player(t), new Pose(Vec.ZERO, 0)).size())
+                .toList();
         // Solid and a label; with a ring; with a dark half; with six dots.
         assertEquals(List.of(2, 3, 3, 8), shapes);
     }
@@ -64,8 +88,8 @@ class TokensTest {
     @Test
     void keeperCoachAndPlayerHaveDifferentOutlines() {
         Pose pose = new Pose(Vec.ZERO, 0);
-        Curve player = tokens.outline(player(Team.CORAL), pose, 1);
-        Curve keeper = tokens.outline(new Piece.Goalkeeper("g", Vec.ZERO, 0, "", Team.CORAL), pose, 1);
+        Curve player = tokens.outline(player(Bib.CORAL), pose, 1);
+        Curve keeper = tokens.outline(new Piece.Goalkeeper("g", Vec.ZERO, 0, "", Bib.CORAL), pose, 1);
         Curve coach = tokens.outline(new Piece.Coach("c", Vec.ZERO, 0, ""), pose, 1);
         assertNotEquals(player, keeper);
         assertNotEquals(keeper, coach);
@@ -73,7 +97,7 @@ class TokensTest {
 
     @Test
     void queueStandsBehindItsFrontPerson() {
-        Piece.LineUp lineUp = new Piece.LineUp("l", Vec.ZERO, 0, "F", Team.MINT, 3, "feeders");
+        Piece.LineUp lineUp = new Piece.LineUp("l", Vec.ZERO, 0, "F", Bib.MINT, 3, "feeders");
         List<Shape> queue = tokens.queue(lineUp);
         assertEquals(4, queue.size());
         for (Shape shape : queue.subList(0, 3)) {
@@ -95,7 +119,9 @@ class TokensTest {
     @Test
     void legendHasAWordForEachSampleInARow() {
         List<String> words = Legend.of(LineKey.RUNS_PLAIN, 1).stream()
-                .filter(Shape.Label.class::isInstance).map(s -> ((Shape.Label) s).text()).toList();
+                .filter(Shape.Label.class::isInstance)
+                .map(s -> ((Shape.Label) s).text())
+                .toList();
         assertEquals(List.of("run", "carry", "pass", "shot", "stops", "waits"), words);
         assertEquals(72, Legend.width(1), 1e-9);
         assertNotEquals(Legend.of(LineKey.RUNS_PLAIN, 1), Legend.of(LineKey.PASSES_PLAIN, 1));
@@ -103,8 +129,11 @@ class TokensTest {
 
     @Test
     void samplesOfPiecesCarryNoLabel() {
-        for (Piece piece : List.of(player(Team.SKY), Piece.Item.cone("c", Vec.ZERO, Colour.RED),
-                Piece.Item.goal("g", Vec.ZERO, 0, 2), new Piece.LineUp("l", Vec.ZERO, 0, "", Team.MINT, 3, "x"))) {
+        for (Piece piece : List.of(
+                player(Bib.SKY),
+                Piece.Item.cone("c", Vec.ZERO, Colour.RED),
+                Piece.Item.goal("g", Vec.ZERO, 0, 2),
+                new Piece.LineUp("l", Vec.ZERO, 0, "", Bib.MINT, 3, "x"))) {
             assertTrue(Sample.piece(piece).stream().noneMatch(Shape.Label.class::isInstance), piece.toString());
         }
         assertEquals(8, Sample.hand().size());
@@ -140,7 +169,7 @@ class TokensTest {
     @Test
     void nameOfAQueueNeverLiesOnThoseWhoWait() {
         for (int quarter = 0; quarter < 8; quarter++) {
-            Piece.LineUp queue = new Piece.LineUp("l", Vec.ZERO, quarter * Math.PI / 4, "F", Team.MINT, 4, "feeders");
+            Piece.LineUp queue = new Piece.LineUp("l", Vec.ZERO, quarter * Math.PI / 4, "F", Bib.MINT, 4, "feeders");
             List<Shape> shapes = new Tokens(1).queue(queue);
             Shape.Label label = (Shape.Label) shapes.get(shapes.size() - 1);
             double half = label.text().length() * 0.3;

@@ -11,25 +11,33 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import wildchalk.core.Stages;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Colour;
-import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.drill.Team;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Unit;
 
 /** What sets people off, in the words of a coach. */
 class MomentsTest {
 
-    private static final Stage STAGE = new Stages().player("7", 0, 0).player("9", 9, 0).player("4", 5, 5, Team.SKY)
-            .piece(Piece.Item.cone("c", new Vec(3, 3), Colour.RED)).ball("b", "7")
-            .pass("p", "7", "9", Cue.whistle()).run("r", "7", Cue.next(), 20, 0).run("q", "9", Cue.next(), 20, 5)
-            .shot("s", "9", Cue.next()).shadow("f", "4", "9", Action.Shadow.Way.CHASE, 1, Cue.whistle())
-            .action(new Action.Hold("h", "4", Action.Hold.Stance.SCREEN, Optional.of(Spot.at("7")), 1, Optional.empty(),
-                    Cue.next())).build();
+    private static final Stage STAGE = new Stages()
+            .player("7", 0, 0)
+            .player("9", 9, 0)
+            .player("4", 5, 5, Bib.SKY)
+            .piece(Piece.Item.cone("c", new Vec(3, 3), Colour.RED))
+            .ball("b", "7")
+            .pass("p", "7", "9", Cue.whistle())
+            .run("r", "7", Cue.next(), 20, 0)
+            .run("q", "9", Cue.next(), 20, 5)
+            .shot("s", "9", Cue.next())
+            .shadow("f", "4", "9", Action.Shadow.Way.CHASE, 1, Cue.whistle())
+            .action(new Action.Hold(
+                    "h", "4", Action.Hold.Stance.SCREEN, Optional.of(Spot.at("7")), 1, Optional.empty(), Cue.next()))
+            .build();
 
     private final Moments moments = new Moments(STAGE, Stages.TURF, Unit.METRES, new Words(Stages.TURF), id -> true);
 
@@ -55,10 +63,13 @@ class MomentsTest {
                 Arguments.of(new Cue.Near("4", "c", 2), "As 4 comes within 2 m of the red cone"),
                 Arguments.of(new Cue.Called("red"), "On the call “red”"),
                 Arguments.of(new Cue.AllOf(List.of(new Cue.After("r"), new Cue.After("q"))), "When 7 and 9 are there"),
-                Arguments.of(new Cue.FirstOf(List.of(new Cue.After("r"), new Cue.After("q"))), "When 7 or 9 gets there"),
-                Arguments.of(new Cue.AllOf(List.of(new Cue.Received("p"), new Cue.Called("go"))),
+                Arguments.of(
+                        new Cue.FirstOf(List.of(new Cue.After("r"), new Cue.After("q"))), "When 7 or 9 gets there"),
+                Arguments.of(
+                        new Cue.AllOf(List.of(new Cue.Received("p"), new Cue.Called("go"))),
                         "Once 9 receives and the call “go” comes"),
-                Arguments.of(new Cue.AllOf(List.of(new Cue.Whistle(), new Cue.Gone("r", 8), new Cue.Enters("7", "circle"))),
+                Arguments.of(
+                        new Cue.AllOf(List.of(new Cue.Whistle(), new Cue.Gone("r", 8), new Cue.Enters("7", "circle"))),
                         "Once the whistle goes, 7 has gone 8 m and 7 comes into the circle"),
                 Arguments.of(new Cue.Touches("9"), "As 9 first touches the ball"),
                 Arguments.of(new Cue.Touches("b"), "As the ball first touches anything"));
@@ -81,8 +92,11 @@ class MomentsTest {
 
     @Test
     void nextIsTheSamePersonsLast() {
-        assertEquals("Once 7 has let it go", moments.of(new Cue.Next(), STAGE.action("r").orElseThrow()));
-        assertEquals("On the whistle", moments.of(new Cue.Next(), STAGE.action("p").orElseThrow()));
+        assertEquals(
+                "Once 7 has let it go",
+                moments.of(new Cue.Next(), STAGE.action("r").orElseThrow()));
+        assertEquals(
+                "On the whistle", moments.of(new Cue.Next(), STAGE.action("p").orElseThrow()));
     }
 
     @Test

@@ -7,6 +7,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Instruction.Freeze;
 import wildchalk.core.drill.Instruction.Option;
@@ -16,7 +17,8 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Reads;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.drill.Team;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.TravelPath;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.rehearsal.Rehearsal;
@@ -27,8 +29,15 @@ class ReadWordsTest {
     private static final Option UNNAMED = new Option("o2", "", "", List.of("a2"));
     private static final Option EMPTY = new Option("o3", "", "", List.of());
     private static final Read READ = new Read("r1", "7", List.of(NAMED, UNNAMED, EMPTY), Optional.empty());
-    private static final Stage STAGE = new Stages().player("7", 0, 0).player("9", 9, 0).ball("b", "7").carry("a1", "7", Cue.whistle(), 5, 5)
-            .pass("a2", "7", "9", Cue.whistle()).piece(new Piece.Coach("k", Vec.ZERO, 0, "")).say(READ).build();
+    private static final Stage STAGE = new Stages()
+            .player("7", 0, 0)
+            .player("9", 9, 0)
+            .ball("b", "7")
+            .carry("a1", "7", Cue.whistle(), 5, 5)
+            .pass("a2", "7", "9", Cue.whistle())
+            .piece(new Piece.Coach("k", Vec.ZERO, 0, ""))
+            .say(READ)
+            .build();
 
     @Test
     void optionsGoByTheirLabelOrWhatTheyBeginWith() {
@@ -46,15 +55,25 @@ class ReadWordsTest {
 
     @Test
     void whoWinsABallIsSaidSo() {
-        Stage contest = new Stages().player("7", 0, 0).player("4", 20, 0, Team.SKY).piece(new Piece.Ball("b", new Vec(10, 0), Optional.empty()))
-                .travel(collect("c7", "7")).travel(collect("c4", "4")).build();
+        Stage contest = new Stages()
+                .player("7", 0, 0)
+                .player("4", 20, 0, Bib.SKY)
+                .piece(new Piece.Ball("b", new Vec(10, 0), Optional.empty()))
+                .travel(collect("c7", "7"))
+                .travel(collect("c4", "4"))
+                .build();
         Read read = Reads.of(contest).get(0);
-        assertEquals(List.of("7 wins", "4 wins"), read.options().stream().map(o -> ReadWords.option(contest, read, o).orElse("")).toList());
+        assertEquals(
+                List.of("7 wins", "4 wins"),
+                read.options().stream()
+                        .map(o -> ReadWords.option(contest, read, o).orElse(""))
+                        .toList());
     }
 
     @Test
     void whatIsSaidOtherwiseOnARungIsCounted() {
-        Stage asked = STAGE.saying(new Freeze("f1", Cue.whistle(), "?", "")).saying(new Freeze("f2", Cue.whistle(), "?", ""));
+        Stage asked =
+                STAGE.saying(new Freeze("f1", Cue.whistle(), "?", "")).saying(new Freeze("f2", Cue.whistle(), "?", ""));
         assertEquals(List.of("+ 2 questions"), differences(STAGE, asked));
         assertEquals(List.of("− 2 questions"), differences(asked, STAGE));
         Stage ruled = STAGE.saying(new Read("r1", "7", READ.options(), Optional.empty(), Optional.of(Rule.OPEN)));
@@ -64,17 +83,40 @@ class ReadWordsTest {
 
     @Test
     void aRungFromTheOtherSideIsSaidInOneWord() {
-        Stage below = new Stages().player("7", 0, 5).player("9", 9, -8).run("a1", "7", Cue.whistle(), 5, 5).build();
-        Stage mirrored = new Stages().player("7", 0, -5).player("9", 9, 8).run("a1", "7", Cue.whistle(), 5, -5).build();
+        Stage below = new Stages()
+                .player("7", 0, 5)
+                .player("9", 9, -8)
+                .run("a1", "7", Cue.whistle(), 5, 5)
+                .build();
+        Stage mirrored = new Stages()
+                .player("7", 0, -5)
+                .player("9", 9, 8)
+                .run("a1", "7", Cue.whistle(), 5, -5)
+                .build();
         assertEquals(List.of("from the other side"), differences(below, mirrored));
-        Stage more = new Stages().player("7", 0, -5).player("9", 9, 8).player("4", 3, 3, Team.SKY).run("a1", "7", Cue.whistle(), 5, -5).build();
+        Stage more = new Stages()
+                .player("7", 0, -5)
+                .player("9", 9, 8)
+                .player("4", 3, 3, Bib.SKY)
+                .run("a1", "7", Cue.whistle(), 5, -5)
+                .build();
         assertEquals(List.of("from the other side", "+ player 4"), differences(below, more));
-        Stage bent = new Stages().player("7", 0, 5).player("9", 9, -8).run("a1", "7", Cue.whistle(), 6, 6).build();
+        Stage bent = new Stages()
+                .player("7", 0, 5)
+                .player("9", 9, -8)
+                .run("a1", "7", Cue.whistle(), 6, 6)
+                .build();
         assertEquals(List.of("7's run goes otherwise"), differences(below, bent));
     }
 
-    private static Action.Travel collect(String id, String who) {
-        return new Action.Collect(id, who, new Action.Path(List.of(Spot.at("b")), false), Action.Gait.RUN, Action.Ending.STOP, Cue.whistle());
+    private static Travel collect(String id, String who) {
+        return new Travel.Collect(
+                id,
+                who,
+                new TravelPath(List.of(Spot.at("b")), false),
+                Action.Gait.RUN,
+                Action.Ending.STOP,
+                Cue.whistle());
     }
 
     private static List<String> differences(Stage below, Stage here) {

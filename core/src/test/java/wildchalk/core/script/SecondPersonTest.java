@@ -13,6 +13,8 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.TravelPath;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.rehearsal.Rehearsal;
 import wildchalk.core.surface.Surface;
@@ -20,18 +22,39 @@ import wildchalk.core.surface.Surfaces;
 
 class SecondPersonTest {
 
-    private static final Stage STAGE = new Stages().player("7", 0, 0).player("9", 15, 0).ball("b", "7").carry("a1", "7", Cue.whistle(), 8, 0)
-            .pass("a2", "7", "9", Cue.after("a1")).travel(new Action.Run("a3", "9", new Action.Path(List.of(Spot.at(20, 4)), false),
-                    Action.Gait.RUN, Action.Ending.STOP, new Cue(new Cue.Partway("a1", 0.5), 0))).shot("a4", "9", Cue.received("a2")).build();
+    private static final Stage STAGE = new Stages()
+            .player("7", 0, 0)
+            .player("9", 15, 0)
+            .ball("b", "7")
+            .carry("a1", "7", Cue.whistle(), 8, 0)
+            .pass("a2", "7", "9", Cue.after("a1"))
+            .travel(new Travel.Run(
+                    "a3",
+                    "9",
+                    new TravelPath(List.of(Spot.at(20, 4)), false),
+                    Action.Gait.RUN,
+                    Action.Ending.STOP,
+                    new Cue(new Cue.Partway("a1", 0.5), 0)))
+            .shot("a4", "9", Cue.received("a2"))
+            .build();
 
     private static List<String> told(String who) {
-        return SecondPerson.write(STAGE, Rehearsal.of(STAGE, Stages.TURF), Stages.TURF, Unit.METRES, who).lines().stream().map(Script.Line::text).toList();
+        return SecondPerson.write(STAGE, Rehearsal.of(STAGE, Stages.TURF), Stages.TURF, Unit.METRES, who)
+                .lines()
+                .stream()
+                .map(Script.Line::text)
+                .toList();
     }
 
     @Test
     void verbsFollowWhoIsTold() {
-        assertEquals(List.of("On the whistle, you carry the ball 8 m.", "When you are halfway, 9 runs 6 m and stops.", "Then you pass 11 m to 9, on the run.",
-                "On receiving, 9 shoots at the goal from 26 m."), told("7"));
+        assertEquals(
+                List.of(
+                        "On the whistle, you carry the ball 8 m.",
+                        "When you are halfway, 9 runs 6 m and stops.",
+                        "Then you pass 11 m to 9, on the run.",
+                        "On receiving, 9 shoots at the goal from 26 m."),
+                told("7"));
         List<String> nine = told("9");
         assertEquals("When 7 is halfway, you run 6 m and stop.", nine.get(1));
         assertEquals("Then 7 passes 11 m to you, on the run.", nine.get(2));
@@ -47,13 +70,30 @@ class SecondPersonTest {
 
     @Test
     void whoIsNotThereIsToldWhatEverybodyIs() {
-        assertEquals(ScriptWriter.write(STAGE, Rehearsal.of(STAGE, Stages.TURF), Stages.TURF, Unit.METRES),
+        assertEquals(
+                ScriptWriter.write(STAGE, Rehearsal.of(STAGE, Stages.TURF), Stages.TURF, Unit.METRES),
                 SecondPerson.write(STAGE, Rehearsal.of(STAGE, Stages.TURF), Stages.TURF, Unit.METRES, "nobody"));
     }
 
     @ParameterizedTest
-    @CsvSource({"carries,carry", "passes,pass", "chases,chase", "closes,close", "pushes,push", "touches,touch", "boxes,box", "goes,go",
-            "stays,stay", "releases,release", "is,are", "has,have", "does,do", "chooses,choose", "catches,catch", "bounces,bounce"})
+    @CsvSource({
+        "carries,carry",
+        "passes,pass",
+        "chases,chase",
+        "closes,close",
+        "pushes,push",
+        "touches,touch",
+        "boxes,box",
+        "goes,go",
+        "stays,stay",
+        "releases,release",
+        "is,are",
+        "has,have",
+        "does,do",
+        "chooses,choose",
+        "catches,catch",
+        "bounces,bounce"
+    })
     void plainForms(String verb, String plain) {
         assertEquals(plain, SecondPerson.plain(verb));
     }
@@ -61,7 +101,7 @@ class SecondPersonTest {
     /** No sport's word for what people do is left as it is said of others. */
     @Test
     void everyVerbOfEverySurfaceHasAPlainForm() {
-        for (Surface surface : Surfaces.all()) {
+        for (Surface surface : Surfaces.BUILT_IN.all()) {
             for (String key : List.of("walk", "jog", "run", "sprint", "back", "side", "carry", "pass", "shoot")) {
                 String first = surface.words().getOrDefault(key, "runs").split(" ")[0];
                 assertTrue(first.endsWith("s"), surface.id() + " " + first);

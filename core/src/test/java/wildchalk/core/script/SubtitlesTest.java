@@ -23,7 +23,13 @@ class SubtitlesTest {
         return new Phrase(words, Part.WHAT, "", "a");
     }
 
-    private final Script script = new Script(List.of(line(1, 0, says("one")), line(2, 2.5, says("two")), line(2, 2.5, says("two as well")), line(3, 4, says("three"))), List.of());
+    private final Script script = new Script(
+            List.of(
+                    line(1, 0, says("one")),
+                    line(2, 2.5, says("two")),
+                    line(2, 2.5, says("two as well")),
+                    line(3, 4, says("three"))),
+            List.of());
 
     private String at(double t) {
         return String.join("/", Subtitles.at(script, t).stream().map(Line::text).toList());
@@ -42,7 +48,13 @@ class SubtitlesTest {
 
     @Test
     void whatIsForTheCoachAloneIsLeftOut() {
-        Stage stage = new Stage("s", "s", List.of(), List.of(), List.of(new Freeze("f1", Cue.whistle(), "Who is free?", "")), Effort.LIVE);
+        Stage stage = new Stage(
+                "s",
+                "s",
+                List.of(),
+                List.of(),
+                List.of(new Freeze("f1", Cue.whistle(), "Who is free?", "")),
+                Effort.LIVE);
         Line line = line(1, 0, says("9 runs."), new Phrase(" Stop and ask.", Part.SAID, "", "f1"));
         assertEquals("9 runs.", Subtitles.words(line, stage));
     }

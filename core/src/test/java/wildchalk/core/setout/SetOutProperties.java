@@ -65,8 +65,13 @@ class SetOutProperties {
         }
 
         private Vec stand(Anchor anchor) {
-            return anchor.isPiece() ? down.get(anchor.id()) : surface.landmarks().stream()
-                    .filter(l -> l.id().equals(anchor.id())).findFirst().orElseThrow().at();
+            return anchor.isPiece()
+                    ? down.get(anchor.id())
+                    : surface.landmarks().stream()
+                            .filter(l -> l.id().equals(anchor.id()))
+                            .findFirst()
+                            .orElseThrow()
+                            .at();
         }
 
         private Vec legs(Measured.Legs legs) {
@@ -94,12 +99,13 @@ class SetOutProperties {
             double base = b.minus(a).angle();
             Vec one = a.plus(Vec.polar(ra, base + turn));
             Vec other = a.plus(Vec.polar(ra, base - turn));
-            boolean first = switch (t.side()) {
-                case AHEAD -> one.x() > other.x();
-                case BACK -> one.x() < other.x();
-                case LEFT -> one.y() < other.y();
-                case RIGHT -> one.y() > other.y();
-            };
+            boolean first =
+                    switch (t.side()) {
+                        case AHEAD -> one.x() > other.x();
+                        case BACK -> one.x() < other.x();
+                        case LEFT -> one.y() < other.y();
+                        case RIGHT -> one.y() > other.y();
+                    };
             return first ? one : other;
         }
     }
@@ -113,7 +119,9 @@ class SetOutProperties {
         for (Sheet.Step step : sheet.steps()) {
             Vec drawn = step.piece().at();
             Vec taped = taping.put(step.piece().id(), step.tape());
-            assertTrue(taped.distance(drawn) <= SetOut.MOST_ERROR + 1e-6, step.name() + " is off by " + taped.distance(drawn));
+            assertTrue(
+                    taped.distance(drawn) <= SetOut.MOST_ERROR + 1e-6,
+                    step.name() + " is off by " + taped.distance(drawn));
             assertEquals(step.tape().error(), taped.distance(drawn), 1e-6, "the sheet says how far off it is");
             if (step.paces().isPresent()) {
                 Vec stepped = stepping.put(step.piece().id(), step.paces().get());
@@ -146,7 +154,11 @@ class SetOutProperties {
             if (words.matches("[0-9¼½¾].* paces?") && !words.contains("from ")) {
                 Measured.Legs tape = step.tape() instanceof Measured.Legs l ? l : null;
                 assertEquals(tape == null, step.paces().get() instanceof Measured.Tapes, words);
-                assertTrue(tape == null || ((Measured.Legs) step.paces().get()).from().id().equals(tape.from().id()));
+                assertTrue(tape == null
+                        || ((Measured.Legs) step.paces().get())
+                                .from()
+                                .id()
+                                .equals(tape.from().id()));
             } else {
                 assertTrue(words.isEmpty() || words.matches("(on|beside) .*|.*from .*"), words);
             }
@@ -212,15 +224,35 @@ class SetOutProperties {
     }
 
     private static Arbitrary<Layout> layouts(int least, int most) {
-        Arbitrary<Surface> surfaces = Arbitraries.of("football-11", "field-hockey", "ice-rink-na", "basketball-3x3",
-                "open-grass", "gridiron-us-pro", "volleyball-beach", "rugby-union").map(Surfaces::get);
-        Arbitrary<Vec> shares = Combinators.combine(Arbitraries.doubles().between(-0.5, 0.5).ofScale(4),
-                Arbitraries.doubles().between(-0.5, 0.5).ofScale(4)).as(Vec::new);
-        Arbitrary<Units> units = Combinators.combine(Arbitraries.of(Unit.values()),
-                Arbitraries.doubles().between(Units.SHORTEST_PACE, Units.LONGEST_PACE)).as(Units::new);
-        return Combinators.combine(surfaces, shares.list().ofMinSize(least).ofMaxSize(most), units,
-                Arbitraries.integers().between(1, 12)).as((surface, places, u, handful) -> new Layout(surface,
-                places.stream().map(p -> new Vec(p.x() * surface.length(), p.y() * surface.width())).toList(), u,
-                handful));
+        Arbitrary<Surface> surfaces = Arbitraries.of(
+                        "football-11",
+                        "field-hockey",
+                        "ice-rink-na",
+                        "basketball-3x3",
+                        "open-grass",
+                        "gridiron-us-pro",
+                        "volleyball-beach",
+                        "rugby-union")
+                .map(Surfaces.BUILT_IN::get);
+        Arbitrary<Vec> shares = Combinators.combine(
+                        Arbitraries.doubles().between(-0.5, 0.5).ofScale(4),
+                        Arbitraries.doubles().between(-0.5, 0.5).ofScale(4))
+                .as(Vec::new);
+        Arbitrary<Units> units = Combinators.combine(
+                        Arbitraries.of(Unit.values()),
+                        Arbitraries.doubles().between(Units.SHORTEST_PACE, Units.LONGEST_PACE))
+                .as(Units::new);
+        return Combinators.combine(
+                        surfaces,
+                        shares.list().ofMinSize(least).ofMaxSize(most),
+                        units,
+                        Arbitraries.integers().between(1, 12))
+                .as((surface, places, u, handful) -> new Layout(
+                        surface,
+                        places.stream()
+                                .map(p -> new Vec(p.x() * surface.length(), p.y() * surface.width()))
+                                .toList(),
+                        u,
+                        handful));
     }
 }

@@ -22,10 +22,22 @@ import wildchalk.core.show.Stop.Kind;
 class TourTest {
 
     private static Drill drill() {
-        Read read = new Read("r1", "7", List.of(new Option("o1", "pass", "", List.of("a2")), new Option("o2", "go", "", List.of("a3", "a4"))), Optional.empty());
-        Stage stage = new Stages().player("7", 0, 0).player("9", 15, 0).ball("b", "7").carry("a1", "7", Cue.whistle(), 5, 0)
-                .pass("a2", "7", "9", Cue.after("a1")).carry("a3", "7", Cue.after("a1"), 12, 4).shot("a4", "7", Cue.next())
-                .say(read).say(new Freeze("f1", Cue.received("a2"), "What now?", "Go")).build();
+        Read read = new Read(
+                "r1",
+                "7",
+                List.of(new Option("o1", "pass", "", List.of("a2")), new Option("o2", "go", "", List.of("a3", "a4"))),
+                Optional.empty());
+        Stage stage = new Stages()
+                .player("7", 0, 0)
+                .player("9", 15, 0)
+                .ball("b", "7")
+                .carry("a1", "7", Cue.whistle(), 5, 0)
+                .pass("a2", "7", "9", Cue.after("a1"))
+                .carry("a3", "7", Cue.after("a1"), 12, 4)
+                .shot("a4", "7", Cue.next())
+                .say(read)
+                .say(new Freeze("f1", Cue.received("a2"), "What now?", "Go"))
+                .build();
         Drill drill = Ladder.put(Drill.empty("d", "D", "field-hockey", "whole"), stage);
         return LadderEdits.harder(drill, "s1").edit().apply(drill);
     }

@@ -11,8 +11,8 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
-import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.TravelPath;
 import wildchalk.core.geometry.Route;
 import wildchalk.core.geometry.RouteBuilder;
 import wildchalk.core.geometry.Vec;
@@ -21,7 +21,7 @@ class FreehandTest {
 
     private static final double REACH = 1.5;
 
-    private static Action.Path path(List<Vec> points, boolean straight) {
+    private static TravelPath path(List<Vec> points, boolean straight) {
         return Freehand.path(points, straight, REACH, Spot.at(points.get(points.size() - 1)));
     }
 
@@ -57,10 +57,13 @@ class FreehandTest {
         for (int i = 0; i < steps.size(); i++) {
             points.add(new Vec(i + 1, points.get(i).y() + steps.get(i) * 0.4));
         }
-        Action.Path path = path(points, false);
+        TravelPath path = path(points, false);
         RouteBuilder builder = new RouteBuilder(points.get(0), 0);
-        List<Vec> through = path.through().stream().map(s -> ((Spot.Place) s).at()).toList();
-        Route route = path.smooth() ? builder.smooth(through).build() : builder.straight(through).build();
+        List<Vec> through =
+                path.through().stream().map(s -> ((Spot.Place) s).at()).toList();
+        Route route = path.smooth()
+                ? builder.smooth(through).build()
+                : builder.straight(through).build();
         assertEquals(points.get(points.size() - 1), route.end());
         for (Vec p : points) {
             assertTrue(route.distanceTo(p) < REACH, p + " is " + route.distanceTo(p) + " m off");

@@ -10,22 +10,23 @@ import java.util.Random;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
-import wildchalk.core.drill.Action.Manner;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Action.Manner;
+import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.drill.Team;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.rehearsal.Rehearsal;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
 
 /**
- * Strokes as a hand draws them, with what a coach would have meant. 1 has the ball, 2 and 3 play with 1; x and y do not;
- * K keeps; T is a coach beside a heap of balls; a ball lies at b3.
+ * Strokes as a hand draws them, with what a coach would have meant. 1 has the ball, 2 and 3 play with 1; x and y do
+ * not; K keeps; T is a coach beside a heap of balls; a ball lies at b3.
  */
 class StrokeTableTest {
 
@@ -34,7 +35,8 @@ class StrokeTableTest {
     private static final double WANTED = 0.93;
 
     /** Who draws | through which places | what is meant. The hand shakes on its way. */
-    private static final String RINK = """
+    private static final String RINK =
+            """
             1 | -10,0 5,-8 | pass 2
             1 | -10,0 -3,-4.5 5.4,-7.6 | pass 2
             1 | -10,0 8.3,7.7 | pass 3
@@ -85,14 +87,16 @@ class StrokeTableTest {
             """;
 
     /** Here 1 stands behind the net, at the end boards. */
-    private static final String BEHIND_THE_NET = """
+    private static final String BEHIND_THE_NET =
+            """
             1 | 29,1 28,-10 20,-12.8 5,-12.5 5,-8 | pass 2 rim
             1 | 29,1 30.2,6 25,12 14,12.7 8,8 | pass 3 rim
             1 | 29,1 5,-8 | pass 2
             1 | 29,1 24,5 | carry
             """;
 
-    private static final String TURF = """
+    private static final String TURF =
+            """
             1 | -10,0 5,-8 | pass 2
             1 | -10,0 -4,-10 5,-8 | pass 2 lob
             1 | -10,0 -2,-3 5,-8 | pass 2
@@ -113,26 +117,28 @@ class StrokeTableTest {
             """;
 
     /** Here 1 and 2 stand shoulder to shoulder. */
-    private static final String CLOSE = """
+    private static final String CLOSE =
+            """
             1 | -10,0 -8.1,0 | pass 2 hand-off
             1 | -10,0 -9,-0.6 -8.2,0.1 | pass 2 hand-off
             1 | -10,0 8,8 | pass 3
             2 | -8.1,0 0,0 | run
             """;
 
-    private record Drawn(String line, boolean right, String read) {
-    }
+    private record Drawn(String line, boolean right, String read) {}
 
     @Test
     void mostStrokesAreReadAsTheyWereMeant() {
-        Surface rink = Surfaces.get("ice-rink-na");
+        Surface rink = Surfaces.BUILT_IN.get("ice-rink-na");
         List<Drawn> all = new ArrayList<>();
         all.addAll(draw(RINK, rink, new Vec(-10, 0), new Vec(5, -8)));
         all.addAll(draw(BEHIND_THE_NET, rink, new Vec(29, 1), new Vec(5, -8)));
         all.addAll(draw(TURF, Stages.TURF, new Vec(-10, 0), new Vec(5, -8)));
-        all.addAll(draw(CLOSE, Surfaces.get("basketball-intl"), new Vec(-10, 0), new Vec(-8.1, 0)));
+        all.addAll(draw(CLOSE, Surfaces.BUILT_IN.get("basketball-intl"), new Vec(-10, 0), new Vec(-8.1, 0)));
         long right = all.stream().filter(Drawn::right).count();
-        String wrong = all.stream().filter(d -> !d.right()).map(d -> d.line() + ", read as " + d.read())
+        String wrong = all.stream()
+                .filter(d -> !d.right())
+                .map(d -> d.line() + ", read as " + d.read())
                 .collect(Collectors.joining("\n"));
         System.out.printf(Locale.ROOT, "strokes read as meant: %d of %d%n%s%n", right, all.size(), wrong);
         assertTrue(all.size() >= 60);
@@ -140,18 +146,27 @@ class StrokeTableTest {
     }
 
     private static List<Drawn> draw(String table, Surface surface, Vec one, Vec two) {
-        Stage stage = new Stages().player("1", one.x(), one.y()).player("2", two.x(), two.y()).player("3", 8, 8)
-                .player("x", 12, 0, Team.SKY).player("y", 18, 9, Team.SKY)
-                .piece(new Piece.Goalkeeper("K", new Vec(26.5, 0), Math.PI, "K", Team.SKY))
-                .piece(new Piece.Coach("T", new Vec(-20, 5), 0, "T")).piece(new Piece.Supply("u", new Vec(-20.3, 6.6), 10))
+        Stage stage = new Stages()
+                .player("1", one.x(), one.y())
+                .player("2", two.x(), two.y())
+                .player("3", 8, 8)
+                .player("x", 12, 0, Bib.SKY)
+                .player("y", 18, 9, Bib.SKY)
+                .piece(new Piece.Goalkeeper("K", new Vec(26.5, 0), Math.PI, "K", Bib.SKY))
+                .piece(new Piece.Coach("T", new Vec(-20, 5), 0, "T"))
+                .piece(new Piece.Supply("u", new Vec(-20.3, 6.6), 10))
                 .piece(Piece.Item.cone("c1", new Vec(0, -4), Colour.YELLOW))
-                .piece(new Piece.Ball("b3", new Vec(-2, 10), Optional.empty())).ball("b1", "1").build();
+                .piece(new Piece.Ball("b3", new Vec(-2, 10), Optional.empty()))
+                .ball("b1", "1")
+                .build();
         List<Drawn> drawn = new ArrayList<>();
         Random shake = new Random(7);
         for (String line : table.strip().lines().toList()) {
             String[] parts = line.split("\\|");
             Gesture gesture = new Gesture(parts[0].strip(), hand(parts[1].strip(), shake), false, 0, REACH);
-            String read = words(new Guess(stage, Rehearsal.of(stage, surface), surface, new FreeIds(Stages.drill(stage))).all(gesture));
+            String read =
+                    words(new Guess(stage, Rehearsal.of(stage, surface), surface, new FreeIds(Stages.drill(stage)))
+                            .all(gesture));
             drawn.add(new Drawn(line.strip(), read.equals(parts[2].strip()), read));
         }
         return drawn;
@@ -169,7 +184,9 @@ class StrokeTableTest {
             int steps = (int) Math.ceil(corners.get(i).distance(corners.get(i + 1)) / 0.5);
             for (int k = 1; k <= steps; k++) {
                 Vec off = new Vec(shake.nextDouble() - 0.5, shake.nextDouble() - 0.5).times(0.3);
-                points.add(corners.get(i).towards(corners.get(i + 1), (double) k / steps).plus(off));
+                points.add(corners.get(i)
+                        .towards(corners.get(i + 1), (double) k / steps)
+                        .plus(off));
             }
         }
         points.set(points.size() - 1, corners.get(corners.size() - 1));
@@ -179,12 +196,14 @@ class StrokeTableTest {
     private static String words(List<Action> actions) {
         Action action = actions.get(0);
         if (actions.size() == 2) {
-            String what = ((Action.Travel) action).path().last() instanceof Spot.AtPiece p ? " " + p.piece() : "";
-            return "touch" + what + " and back" + (action instanceof Action.Carry ? " with the ball" : "");
+            String what = ((Travel) action).path().last() instanceof Spot.AtPiece p ? " " + p.piece() : "";
+            return "touch" + what + " and back" + (action instanceof Travel.Carry ? " with the ball" : "");
         }
         if (action instanceof Action.Pass pass) {
             String to = pass.to() instanceof Spot.AtPiece p ? " " + p.piece() : "";
-            String how = pass.manner() == Manner.FLAT ? pass.off().map(w -> " off " + low(w)).orElse("") : " " + low(pass.manner());
+            String how = pass.manner() == Manner.FLAT
+                    ? pass.off().map(w -> " off " + low(w)).orElse("")
+                    : " " + low(pass.manner());
             return "pass" + to + how;
         }
         if (action instanceof Action.Shot shot) {
@@ -193,8 +212,8 @@ class StrokeTableTest {
         if (action instanceof Action.Shadow shadow) {
             return "shadow " + shadow.whom();
         }
-        String end = action instanceof Action.Travel t && t.path().last() instanceof Spot.AtPiece p ? " " + p.piece() : "";
-        return low(Kind.of(action)).replace("run", action instanceof Action.Collect ? "collect" : "run") + end;
+        String end = action instanceof Travel t && t.path().last() instanceof Spot.AtPiece p ? " " + p.piece() : "";
+        return low(Kind.of(action)).replace("run", action instanceof Travel.Collect ? "collect" : "run") + end;
     }
 
     private static String low(Enum<?> value) {

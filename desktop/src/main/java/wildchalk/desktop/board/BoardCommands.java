@@ -25,8 +25,8 @@ import wildchalk.desktop.board.card.FreezeCard;
 import wildchalk.desktop.board.card.KeysCard;
 import wildchalk.desktop.board.card.PieceCard;
 import wildchalk.desktop.board.card.SeveralCard;
-import wildchalk.desktop.board.command.Command.Help;
 import wildchalk.desktop.board.command.Command;
+import wildchalk.desktop.board.command.Command.Help;
 import wildchalk.desktop.board.command.Key;
 import wildchalk.desktop.board.command.Scope;
 import wildchalk.desktop.board.hand.PartClipboard;
@@ -41,19 +41,26 @@ final class BoardCommands {
     private static final double TURN = 15;
     /** How far an arrow key moves what is chosen, metres. */
     private static final double NUDGE = 0.5;
+
     private static final double FINE_NUDGE = 0.1;
 
     /** What the help card says of the mouse, and of keys that a hand takes which is busy with something. */
     private static final List<Help> GESTURES = List.of(
-            new Help(Scope.LINE, "Drag it", "bend it, a double click unbends; a pass: elsewhere"),
+            new Help(Scope.LINE, "Drag it", "bend it; send a pass elsewhere"),
+            new Help(Scope.LINE, "Double click", "straighten it"),
             new Help(Scope.LINE, "Drag from its end", "go on; with Ctrl, the end itself"),
-            new Help(Scope.CHOSEN, "Ctrl-drag, or M", "move a person"), new Help(Scope.CHOSEN, "Drag a nose", "turn who is chosen"),
+            new Help(Scope.CHOSEN, "Ctrl-drag, or M", "move a person"),
+            new Help(Scope.CHOSEN, "Drag a nose", "turn who is chosen"),
             new Help(Scope.CHOSEN, "Enter, arrows, Enter", "a line from who is chosen"),
             new Help(Scope.PLACING, "Arrows, Enter", "move it, put it down"),
             new Help(Scope.PLACING, "Digits", "so far from what was put down last"),
-            new Help(Scope.PLACING, "Alt", "free of lines and of others"), new Help(Scope.PLACING, "Esc", "lay it back on the ledge"),
-            new Help(Scope.ALWAYS, "Drag on nothing", "choose what is inside"), new Help(Scope.ALWAYS, "Shift-click", "choose one more"),
-            new Help(Scope.ALWAYS, "Tab", "from piece to piece"), new Help(Scope.ALWAYS, "Wheel; Space and drag", "nearer; move what is shown"),
+            new Help(Scope.PLACING, "Alt", "free of lines and of others"),
+            new Help(Scope.PLACING, "Esc", "lay it back on the ledge"),
+            new Help(Scope.ALWAYS, "Drag on nothing", "choose what is inside"),
+            new Help(Scope.ALWAYS, "Shift-click", "choose one more"),
+            new Help(Scope.ALWAYS, "Tab", "from piece to piece"),
+            new Help(Scope.ALWAYS, "Wheel", "nearer, farther off"),
+            new Help(Scope.ALWAYS, "Space and drag", "move what is shown"),
             new Help(Scope.ALWAYS, "F5", "show it on the whole screen"));
 
     private final BoardState state;
@@ -80,7 +87,11 @@ final class BoardCommands {
         playing();
         looking();
         all.addAll(tray.commands());
-        add("Tape: measure", "", () -> state.toolProperty().set(state.toolProperty().get() == Tool.TAPE ? Tool.GUESS : Tool.TAPE), Key.of("T", KeyCode.T));
+        add(
+                "Tape: measure",
+                "measure",
+                () -> state.toolProperty().set(state.toolProperty().get() == Tool.TAPE ? Tool.GUESS : Tool.TAPE),
+                Key.of("T", KeyCode.T));
         add("Freeze and ask here", "freeze here and ask", () -> FreezeCard.make(state, board), Key.of("Q", KeyCode.Q));
         editing();
         return List.copyOf(all);
@@ -99,8 +110,10 @@ final class BoardCommands {
     /** What the help card says now: of what is in the hand, else of what is chosen, then of what always counts. */
     List<Help> help() {
         Scope first = Stream.of(Scope.values()).filter(this::counts).findFirst().orElseThrow();
-        return Stream.concat(Command.help(all()).stream(), GESTURES.stream()).filter(h -> h.scope() == first || h.scope() == Scope.ALWAYS)
-                .sorted(Comparator.comparing(Help::scope)).toList();
+        return Stream.concat(Command.help(all()).stream(), GESTURES.stream())
+                .filter(h -> h.scope() == first || h.scope() == Scope.ALWAYS)
+                .sorted(Comparator.comparing(Help::scope))
+                .toList();
     }
 
     private void add(String words, String help, Runnable run, Key... keys) {
@@ -120,41 +133,79 @@ final class BoardCommands {
         onChosen("turn it", () -> PieceCard.turn(state, TURN), Key.of("]", KeyCode.CLOSE_BRACKET));
         onChosen("once more beside", () -> SeveralCard.copyBeside(state), Key.ctrl(KeyCode.D));
         onChosen("copy, cut, paste, to other drills too", () -> PartClipboard.copy(state), Key.ctrl(KeyCode.C));
-        onChosen("copy, cut, paste, to other drills too", () -> {
-            PartClipboard.copy(state);
-            delete();
-        }, Key.ctrl(KeyCode.X));
+        onChosen(
+                "copy, cut, paste, to other drills too",
+                () -> {
+                    PartClipboard.copy(state);
+                    delete();
+                },
+                Key.ctrl(KeyCode.X));
         onChosen("take it away", this::delete, Key.of("Del", KeyCode.DELETE), Key.of("", KeyCode.BACK_SPACE));
     }
 
     /** Moves what is chosen a little, on the page. */
     private void nudge(String label, KeyCode key, int right, int down) {
-        onChosen("move it half a metre, with Shift 10 cm", () -> nudge(NUDGE * right, NUDGE * down), Key.of(label, key).with(false));
-        onChosen("", () -> nudge(FINE_NUDGE * right, FINE_NUDGE * down), Key.of(label, key).with(true));
+        onChosen(
+                "move it half a metre, with Shift 10 cm",
+                () -> nudge(NUDGE * right, NUDGE * down),
+                Key.of(label, key).with(false));
+        onChosen(
+                "",
+                () -> nudge(FINE_NUDGE * right, FINE_NUDGE * down),
+                Key.of(label, key).with(true));
     }
 
     private void nudge(double right, double down) {
         Set<String> chosen = state.selection().chosenProperty().get();
         if (chosen.stream().anyMatch(id -> state.stage().piece(id).isPresent())) {
-            state.apply(PieceEdits.moveAll(state.rung(), state.stage(), chosen, state.board().frame().onPage(right, down)));
+            state.apply(PieceEdits.moveAll(
+                    state.rung(), state.stage(), chosen, state.board().frame().onPage(right, down)));
         }
     }
 
     private void delete() {
-        state.apply(PieceEdits.remove(state.rung(), state.stage(), state.selection().chosenProperty().get()));
+        state.apply(PieceEdits.remove(
+                state.rung(), state.stage(), state.selection().chosenProperty().get()));
     }
 
     private void playing() {
         // What the space bar does is said when it is let go, because it may have moved the board meanwhile.
         add("Play or pause", "play or pause", player::playOrPause, Key.of("Space"));
-        add("One beat back", "one beat back or on", () -> player.step(-1), Key.of(",", KeyCode.COMMA), Key.of("", KeyCode.PAGE_UP));
-        add("One beat on", "one beat back or on", () -> player.step(1), Key.of(".", KeyCode.PERIOD), Key.of("", KeyCode.PAGE_DOWN));
-        add("Play slower", "slower, faster", () -> SpeedMenu.step(state, -1), Key.of("-", KeyCode.MINUS, KeyCode.SUBTRACT));
-        add("Play faster", "slower, faster", () -> SpeedMenu.step(state, 1), Key.of("+", KeyCode.PLUS, KeyCode.EQUALS, KeyCode.ADD));
-        add("Play again and again", "play again and again",
-                () -> state.head().loopingProperty().set(!state.head().loopingProperty().get()), Key.of("L", KeyCode.L));
+        add(
+                "One beat back",
+                "one beat back or on",
+                () -> player.step(-1),
+                Key.of(",", KeyCode.COMMA),
+                Key.of("", KeyCode.PAGE_UP));
+        add(
+                "One beat on",
+                "one beat back or on",
+                () -> player.step(1),
+                Key.of(".", KeyCode.PERIOD),
+                Key.of("", KeyCode.PAGE_DOWN));
+        add(
+                "Play slower",
+                "slower, faster",
+                () -> SpeedMenu.step(state, -1),
+                Key.of("-", KeyCode.MINUS, KeyCode.SUBTRACT));
+        add(
+                "Play faster",
+                "slower, faster",
+                () -> SpeedMenu.step(state, 1),
+                Key.of("+", KeyCode.PLUS, KeyCode.EQUALS, KeyCode.ADD));
+        add(
+                "Play again and again",
+                "play again and again",
+                () -> state.head()
+                        .loopingProperty()
+                        .set(!state.head().loopingProperty().get()),
+                Key.of("L", KeyCode.L));
         add("To the start", "", () -> state.head().atProperty().set(0), Key.of("Home", KeyCode.HOME));
-        add("To the end", "", () -> state.head().atProperty().set(state.timeline().duration()), Key.of("End", KeyCode.END));
+        add(
+                "To the end",
+                "",
+                () -> state.head().atProperty().set(state.timeline().duration()),
+                Key.of("End", KeyCode.END));
     }
 
     private void looking() {
@@ -163,15 +214,22 @@ final class BoardCommands {
             add("Show " + view.name(), "", () -> state.apply(DrillEdits.showView(view.id())));
         }
         for (Attack attack : Attack.values()) {
-            add("Turn the board: attack goes " + attack.name().toLowerCase(Locale.ROOT), "", () -> state.apply(DrillEdits.turn(attack)));
+            add(
+                    "Turn the board: attack goes " + attack.name().toLowerCase(Locale.ROOT),
+                    "",
+                    () -> state.apply(DrillEdits.turn(attack)));
         }
         add("Look: slate", "", () -> state.viewing().lookProperty().set(Look.SLATE));
         add("Look: paper", "", () -> state.viewing().lookProperty().set(Look.PAPER));
-        add("Look: like the ground", "", () -> state.viewing().lookProperty().set(Look.trueTo(state.surface().ground())));
+        add("Look: like the ground", "", () -> state.viewing()
+                .lookProperty()
+                .set(Look.trueTo(state.surface().ground())));
         Aids now = state.viewing().aidsProperty().get();
         add("Grid on or off", "", () -> state.viewing().aidsProperty().set(now.withGrid(!now.grid())));
         add("Trails on or off", "", () -> state.viewing().aidsProperty().set(now.withTrails(!now.trails())));
-        add("Where all began on or off", "", () -> state.viewing().aidsProperty().set(now.withGhost(!now.ghost())));
+        add("Where all began on or off", "", () -> state.viewing()
+                .aidsProperty()
+                .set(now.withGhost(!now.ghost())));
         add("Beat numbers on or off", "", () -> state.viewing().aidsProperty().set(now.withNumbers(!now.numbers())));
         add("Set-out sheet", "", () -> state.sheets().wantedProperty().set(true));
         add("What happens, in words", "", () -> state.sheets().wantedProperty().set(false));
@@ -179,20 +237,44 @@ final class BoardCommands {
 
     private void editing() {
         add("Undo", "undo, redo", state.document()::undo, Key.ctrl(KeyCode.Z).with(false));
-        add("Redo", "undo, redo", state.document()::redo, Key.ctrl(KeyCode.Y), Key.ctrl(KeyCode.Z).with(true).hidden());
-        add("Choose all", "choose all", () -> state.selection().choose(allPieces().toArray(new String[0])), Key.ctrl(KeyCode.A));
+        add(
+                "Redo",
+                "undo, redo",
+                state.document()::redo,
+                Key.ctrl(KeyCode.Y),
+                Key.ctrl(KeyCode.Z).with(true).hidden());
+        add(
+                "Choose all",
+                "choose all",
+                () -> state.selection().choose(allPieces().toArray(new String[0])),
+                Key.ctrl(KeyCode.A));
         add("Paste", "", () -> PartClipboard.paste(state, state::announce), Key.ctrl(KeyCode.V));
-        add("", "find pieces, commands, drills by name", this::find, Key.ctrl(KeyCode.K), Key.ctrl(KeyCode.F).hidden());
-        add("Which keys do what", "this card", this::helpCard, Key.typing("?"), Key.of("", KeyCode.SLASH).with(true));
+        add(
+                "",
+                "find pieces, commands, drills by name",
+                this::find,
+                Key.ctrl(KeyCode.K),
+                Key.ctrl(KeyCode.F).hidden());
+        add(
+                "Which keys do what",
+                "this card",
+                this::helpCard,
+                Key.typing("?"),
+                Key.of("", KeyCode.SLASH).with(true));
         add("", "", this::letGo, Key.of("Esc", KeyCode.ESCAPE));
-        add("", "", () -> state.announce("Choose the line first that something else can happen instead of"), Key.of("O", KeyCode.O));
+        add(
+                "",
+                "",
+                () -> state.announce("Choose the line first that something else can happen instead of"),
+                Key.of("O", KeyCode.O));
         add("Mirror everything left and right", "", () -> mirror("Mirror left and right", Placement.OTHER_SIDE));
         add("Mirror everything end to end", "", () -> mirror("Mirror end to end", Placement.OTHER_END));
         add("Turn everything half round", "", () -> mirror("Turn half round", Placement.HALF_ROUND));
     }
 
     private void find() {
-        FindCard card = new FindCard(state, all().stream().filter(c -> counts(c.scope())).toList(), () -> board.showCard(null));
+        FindCard card = new FindCard(
+                state, all().stream().filter(c -> counts(c.scope())).toList(), () -> board.showCard(null));
         board.showCard(card);
         card.take();
     }

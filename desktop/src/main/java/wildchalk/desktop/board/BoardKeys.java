@@ -9,7 +9,10 @@ import wildchalk.desktop.board.hand.BoardMouse;
 import wildchalk.desktop.board.hand.KeyHand;
 import wildchalk.desktop.board.state.Playing;
 
-/** Hands each key on the Board to whoever takes it: the hand that is busy, the hand of the keyboard, then the list of commands. */
+/**
+ * Hands each key on the Board to whoever takes it: the hand that is busy, the hand of the keyboard, then the list of
+ * commands.
+ */
 final class BoardKeys {
 
     private final Playing player;
@@ -37,7 +40,9 @@ final class BoardKeys {
             mouse.holdSpace();
             return;
         }
-        commands.all().stream().filter(c -> commands.counts(c.scope()) && c.keys().stream().anyMatch(k -> k.matches(e))).findFirst()
+        commands.all().stream()
+                .filter(c -> commands.counts(c.scope()) && c.keys().stream().anyMatch(k -> k.matches(e)))
+                .findFirst()
                 .ifPresent(c -> run(c, e));
     }
 

@@ -32,7 +32,7 @@ public final class BoardView extends BorderPane {
 
     public BoardView(BoardState state) {
         setId("board-view");
-        Playing player = new Playing(state);
+        Playing player = new Playing(state.model());
         Tray tray = new Tray(state);
         BoardPane board = new BoardPane(state);
         BoardMouse mouse = new BoardMouse(board, state);

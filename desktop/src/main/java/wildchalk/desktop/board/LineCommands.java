@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.input.KeyCode;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.edit.ActionEdits;
 import wildchalk.core.edit.LineEdits;
 import wildchalk.core.edit.PathEdits;
@@ -36,25 +37,39 @@ final class LineCommands {
 
     List<Command> all() {
         return List.of(
-                line("W", KeyCode.W, "what sets it off", a -> state.apply(ActionEdits.cue(state.rung(), a, CueChoices.after(a, state.stage())))),
+                line(
+                        "W",
+                        KeyCode.W,
+                        "what sets it off",
+                        a -> state.apply(ActionEdits.cue(state.rung(), a, CueChoices.after(a, state.stage())))),
                 line("E", KeyCode.E, "another end", a -> travel(a).ifPresent(this::nextEnding)),
-                line("K", KeyCode.K, "how a pass or a way of moving goes",
-                        a -> ActionEdits.nextWay(state.rung(), a, state.surface()).ifPresent(state::apply)),
-                line("X", KeyCode.X, "cut it, under the mouse or in the middle", a -> travel(a).ifPresent(this::cut)),
+                line("K", KeyCode.K, "how a pass or a run goes", a -> ActionEdits.nextWay(
+                                state.rung(), a, state.surface())
+                        .ifPresent(state::apply)),
+                line("X", KeyCode.X, "cut it where the mouse is", a -> travel(a).ifPresent(this::cut)),
                 line("V", KeyCode.V, "turn it round", this::turnRound),
-                line("F", KeyCode.F, "mend it, where there is a !", a -> tag.mend().ifPresent(state::apply)),
-                new Command("Either this line, or something else", List.of(Key.of("O", KeyCode.O)), Scope.LINE,
-                        "either this, or something else: draw it then", this::instead),
+                line("F", KeyCode.F, "mend it, where there is a !", a -> tag.mend()
+                        .ifPresent(state::apply)),
+                new Command(
+                        "Either this line, or something else",
+                        List.of(Key.of("O", KeyCode.O)),
+                        Scope.LINE,
+                        "either this, or something else: draw it then",
+                        this::instead),
                 line("Del", KeyCode.DELETE, "take it away", a -> remove(), KeyCode.BACK_SPACE));
     }
 
     private Command line(String label, KeyCode key, String help, Consumer<Action> run, KeyCode... also) {
-        return new Command("", also.length == 0 ? List.of(Key.of(label, key)) : List.of(Key.of(label, key), Key.of("", also)), Scope.LINE, help,
+        return new Command(
+                "",
+                also.length == 0 ? List.of(Key.of(label, key)) : List.of(Key.of(label, key), Key.of("", also)),
+                Scope.LINE,
+                help,
                 () -> state.selection().action().ifPresent(run));
     }
 
-    private static Optional<Action.Travel> travel(Action action) {
-        return action instanceof Action.Travel travel ? Optional.of(travel) : Optional.empty();
+    private static Optional<Travel> travel(Action action) {
+        return action instanceof Travel travel ? Optional.of(travel) : Optional.empty();
     }
 
     private void instead() {
@@ -62,26 +77,37 @@ final class LineCommands {
     }
 
     private void remove() {
-        state.apply(PieceEdits.remove(state.rung(), state.stage(), state.selection().chosenProperty().get()));
+        state.apply(PieceEdits.remove(
+                state.rung(), state.stage(), state.selection().chosenProperty().get()));
     }
 
     /** Cuts the line that is chosen: under the mouse when that is on it, else in the middle. */
-    private void cut(Action.Travel travel) {
+    private void cut(Travel travel) {
         Route route = state.board().route(travel.id());
-        boolean pointed = route.distanceTo(mouse.pointer()) < 2 * state.board().frame().unit();
+        boolean pointed =
+                route.distanceTo(mouse.pointer()) < 2 * state.board().frame().unit();
         Vec at = pointed ? mouse.pointer() : route.at(route.length() / 2);
-        PathEdits.Held held = PathEdits.held(travel, route, new Places(state.stage(), state.surface()), at, state.board().frame().unit());
-        LineEdits.cut(state.rung(), state.stage(), state.freeIds(), travel, route, held, at).ifPresentOrElse(state::apply,
-                () -> state.announce("There is too little of this line to cut it"));
+        PathEdits.Held held = PathEdits.held(
+                travel,
+                route,
+                new Places(state.stage(), state.surface()),
+                at,
+                state.board().frame().unit());
+        LineEdits.cut(state.rung(), state.stage(), state.freeIds(), travel, route, held, at)
+                .ifPresentOrElse(state::apply, () -> state.announce("There is too little of this line to cut it"));
     }
 
     private void turnRound(Action action) {
-        LineEdits.reverse(state.rung(), state.stage(), action, state.board().route(action.id())).ifPresentOrElse(state::apply,
-                () -> state.announce("Only a line from where somebody stands, or a pass to somebody, can be turned round"));
+        LineEdits.reverse(state.rung(), state.stage(), action, state.board().route(action.id()))
+                .ifPresentOrElse(
+                        state::apply,
+                        () -> state.announce(
+                                "Only a line from where somebody stands, or a pass to somebody, can be turned round"));
     }
 
-    private void nextEnding(Action.Travel travel) {
+    private void nextEnding(Travel travel) {
         Action.Ending[] all = Action.Ending.values();
-        state.apply(ActionEdits.ending(state.rung(), travel, all[(travel.ending().ordinal() + 1) % all.length]));
+        state.apply(
+                ActionEdits.ending(state.rung(), travel, all[(travel.ending().ordinal() + 1) % all.length]));
     }
 }

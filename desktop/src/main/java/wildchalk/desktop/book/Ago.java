@@ -14,14 +14,22 @@ final class Ago {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
 
-    private Ago() {
-    }
+    private Ago() {}
 
     /** "today", "yesterday", "3 days ago", "2 Nov 2026" */
     static String of(long millis, long now) {
         LocalDate day = day(millis);
         long days = ChronoUnit.DAYS.between(day, day(now));
-        return days <= 0 ? "today" : days == 1 ? "yesterday" : days < WEEK ? days + " days ago" : day.format(DAY);
+        if (days <= 0) {
+            return "today";
+        }
+        if (days == 1) {
+            return "yesterday";
+        }
+        if (days < WEEK) {
+            return days + " days ago";
+        }
+        return day.format(DAY);
     }
 
     /** "14:05" */

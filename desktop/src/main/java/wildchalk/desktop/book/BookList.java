@@ -43,8 +43,12 @@ final class BookList extends ListButton {
     static List<Path> others(Path open) {
         Path folder = open.toAbsolutePath().getParent();
         try (Stream<Path> files = Files.list(folder)) {
-            return files.filter(f -> f.getFileName().toString().endsWith(ENDING) && !f.equals(open.toAbsolutePath()) && Files.isRegularFile(f)
-                    && !name(f).contains(" damaged ")).sorted().toList();
+            return files.filter(f -> f.getFileName().toString().endsWith(ENDING)
+                            && !f.equals(open.toAbsolutePath())
+                            && Files.isRegularFile(f)
+                            && !name(f).contains(" damaged "))
+                    .sorted()
+                    .toList();
         } catch (IOException e) {
             return List.of();
         }
@@ -64,7 +68,9 @@ final class BookList extends ListButton {
         elsewhere.setOnAction(e -> exchange.toOpen("Books", "*" + ENDING).ifPresent(onSwitch));
         MenuItem fresh = new MenuItem("Begin a new book …");
         fresh.setId("new-book");
-        fresh.setOnAction(e -> exchange.chooser().toSave("New book" + ENDING, "Books", "*" + ENDING).ifPresent(onSwitch));
+        fresh.setOnAction(e -> exchange.chooser()
+                .toSave("New book" + ENDING, "Books", "*" + ENDING)
+                .ifPresent(onSwitch));
         MenuItem troubles = new MenuItem("What went wrong …");
         troubles.setId("troubles");
         troubles.setOnAction(e -> onTroubles.run());

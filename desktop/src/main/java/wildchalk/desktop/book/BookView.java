@@ -4,7 +4,6 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import javafx.geometry.Pos;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
@@ -12,8 +11,8 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.DragEvent;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyCodeCombination;
+import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
@@ -23,13 +22,13 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Screen;
-import wildchalk.core.drill.Drill;
-import wildchalk.desktop.beside.Beside;
+import wildchalk.desktop.background.Background;
 import wildchalk.desktop.exchange.Exchange;
 import wildchalk.desktop.keeping.Cataloguer;
 import wildchalk.desktop.keeping.Keeper;
 import wildchalk.desktop.keeping.Opened;
 import wildchalk.desktop.message.Messages;
+import wildchalk.desktop.page.PageHost;
 import wildchalk.desktop.trouble.TroubleLog;
 import wildchalk.desktop.trouble.TroublePage;
 import wildchalk.storage.book.Book;
@@ -38,26 +37,12 @@ import wildchalk.storage.book.Shelf;
 /** The cards of a book, with all that finds drills and all that can be done to one as a whole. */
 public final class BookView extends BorderPane implements DrillCard.Page {
 
-    /** What the Book asks of the window. */
-    public interface Desk {
-
-        void open(Drill drill);
-
-        void switchTo(Path book);
-
-        /** Shows a page in place of the cards, until it is done. */
-        void page(Node page);
-
-        /** Shows the cards again. */
-        void back();
-    }
-
     private static final KeyCombination FIND = new KeyCodeCombination(KeyCode.F, KeyCombination.SHORTCUT_DOWN);
 
     private final Keeper keeper;
     private final Messages messages;
     private final Exchange exchange;
-    private final Desk desk;
+    private final PageHost host;
     private final Finder finder;
     private final Cataloguer cataloguer;
     private final Pictures pictures;
@@ -71,18 +56,19 @@ public final class BookView extends BorderPane implements DrillCard.Page {
     private List<Shelf.Collection> collections = List.of();
     private List<String> before = List.of();
 
-    /** @param contents of the book, as it was opened */
-    public BookView(Keeper keeper, Opened.Contents contents, Messages messages, Exchange exchange, Desk desk) {
-        this.keeper = keeper;
-        this.messages = messages;
-        this.exchange = exchange;
-        this.desk = desk;
+    /** @param host the window that it lies in */
+    public BookView(PageHost host) {
+        this.host = host;
+        this.keeper = host.keeper();
+        this.messages = host.messages();
+        this.exchange = host.exchange();
         this.finder = new Finder(keeper);
         this.cataloguer = new Cataloguer(keeper, finder::see);
         this.live = new LivePicture(keeper);
         this.menu = new CardMenu(keeper, messages, exchange, finder, this::refresh, () -> collections, keeper.file());
         this.places = new Places(keeper, finder, this::refresh);
-        this.pictures = new Pictures(keeper, DrillCard.WIDE, DrillCard.PICTURE, Screen.getPrimary().getOutputScaleX());
+        this.pictures = new Pictures(
+                keeper, DrillCard.WIDE, DrillCard.PICTURE, Screen.getPrimary().getOutputScaleX());
         this.grid = new CardGrid(this, pictures, this::light);
         setId("book-view");
         getStyleClass().add("book-view");
@@ -95,13 +81,13 @@ public final class BookView extends BorderPane implements DrillCard.Page {
         finder.wordsProperty().addListener(o -> grid.unlight());
         setOnDragOver(this::dragged);
         setOnDragDropped(this::dropped);
-        fill(contents);
+        fill(host.contents());
     }
 
     private HBox bar() {
         count.getStyleClass().add("quiet");
         count.setId("book-count");
-        VBox head = new VBox(0, new BookList(keeper.file(), exchange, desk::switchTo, this::troubles), count);
+        VBox head = new VBox(0, new BookList(keeper.file(), exchange, host::switchTo, this::troubles), count);
         head.setMinWidth(Region.USE_PREF_SIZE);
         words.setId("find-drills");
         words.setPromptText("Find: a title, a word of the script, cones yellow, 2v1, first touch");
@@ -118,7 +104,7 @@ public final class BookView extends BorderPane implements DrillCard.Page {
             }
         });
         HBox.setHgrow(words, Priority.ALWAYS);
-        HBox bar = new HBox(12, head, words, new NewDrill(keeper, finder, desk::open), takeIn());
+        HBox bar = new HBox(12, head, words, new NewDrill(keeper, finder, host::open), takeIn());
         bar.setAlignment(Pos.CENTER_LEFT);
         return bar;
     }
@@ -134,8 +120,8 @@ public final class BookView extends BorderPane implements DrillCard.Page {
 
     private void takeIn(List<Path> files) {
         if (!files.isEmpty()) {
-            desk.page(new TakeInPane(keeper, messages, files, () -> {
-                desk.back();
+            host.lay(new TakeInPane(keeper, messages, files, () -> {
+                host.back();
                 refresh();
             }));
         }
@@ -188,12 +174,27 @@ public final class BookView extends BorderPane implements DrillCard.Page {
         List<String> ids = shown.stream().map(Book.Row::id).toList();
         grid.show(shown, !ids.equals(before));
         before = ids;
-        long all = finder.rows().stream().filter(finder.placeProperty().get()::holds).count();
-        count.setText(shown.size() == all ? all == 1 ? "1 drill" : all + " drills" : shown.size() + " of " + all + " drills");
-        empty.setText(finder.isAsking() ? "No drill here fits all of that. Take a word or a filter away, or look in All drills."
-                : finder.placeProperty().get() == Place.ALL ? "No drills yet. New drill begins one: choose what it is played on."
-                : finder.placeProperty().get() == Place.FAVOURITES ? "No favourites yet. The star on a card makes one."
-                : "Nothing here yet.");
+        long all = finder.rows().stream()
+                .filter(finder.placeProperty().get()::holds)
+                .count();
+        if (shown.size() == all) {
+            if (all == 1) {
+                count.setText("1 drill");
+            } else {
+                count.setText(all + " drills");
+            }
+        } else {
+            count.setText(shown.size() + " of " + all + " drills");
+        }
+        if (finder.isAsking()) {
+            empty.setText("No drill here fits all of that. Take a word or a filter away, or look in All drills.");
+        } else if (finder.placeProperty().get() == Place.ALL) {
+            empty.setText("No drills yet. New drill begins one: choose what it is played on.");
+        } else if (finder.placeProperty().get() == Place.FAVOURITES) {
+            empty.setText("No favourites yet. The star on a card makes one.");
+        } else {
+            empty.setText("Nothing here yet.");
+        }
         empty.setVisible(shown.isEmpty());
     }
 
@@ -216,7 +217,7 @@ public final class BookView extends BorderPane implements DrillCard.Page {
             return;
         }
         live.stop();
-        keeper.ask(book -> book.drills().load(row.id()), desk::open);
+        keeper.ask(book -> book.drills().load(row.id()), host::open);
     }
 
     @Override
@@ -227,30 +228,37 @@ public final class BookView extends BorderPane implements DrillCard.Page {
 
     @Override
     public void rename(Book.Row row, String title) {
-        keeper.ask(book -> {
-            book.drills().keep(book.drills().load(row.id()).withTitle(title), "Rename drill");
-            return title;
-        }, done -> {
-            messages.say("It is called " + done + " now.");
-            refresh();
-        });
+        keeper.ask(
+                book -> {
+                    book.drills().keep(book.drills().load(row.id()).withTitle(title), "Rename drill");
+                    return title;
+                },
+                done -> {
+                    messages.say("It is called " + done + " now.");
+                    refresh();
+                });
     }
 
     @Override
     public List<MenuItem> menu(Book.Row row, DrillCard card) {
-        return menu.items(row, card, this::open, desk::open, this::versions);
+        return menu.items(row, card, this::open, host::open, this::versions);
     }
 
     private void troubles() {
-        Beside.work("reading what went wrong", TroubleLog::text, text -> desk.page(new TroublePage(text, TroubleLog.file(), desk::back)),
+        Background.work(
+                "reading what went wrong",
+                TroubleLog::text,
+                text -> host.lay(new TroublePage(text, TroubleLog.file(), host::back)),
                 trouble -> messages.warn("The file that says what went wrong could not be read."));
     }
 
     private void versions(Book.Row row) {
-        keeper.ask(book -> book.drills().history(row.id()), history -> desk.page(new VersionsPane(keeper, messages, row.id(), history, desk::open, () -> {
-            desk.back();
-            refresh();
-        })));
+        keeper.ask(
+                book -> book.drills().history(row.id()),
+                history -> host.lay(new VersionsPane(keeper, messages, row.id(), history, host::open, () -> {
+                    host.back();
+                    refresh();
+                })));
     }
 
     @Override

@@ -88,13 +88,35 @@ final class CardGrid extends ListView<List<Book.Row>> {
     }
 
     private void key(KeyEvent e) {
-        if (!(getScene().getFocusOwner() instanceof DrillCard card) || card.row().isEmpty()) {
+        if (!(getScene().getFocusOwner() instanceof DrillCard card)
+                || card.row().isEmpty()) {
             return;
         }
-        int step = e.getCode() == KeyCode.RIGHT ? 1 : e.getCode() == KeyCode.LEFT ? -1 : e.getCode() == KeyCode.DOWN ? columns
-                : e.getCode() == KeyCode.UP ? -columns : e.getCode() == KeyCode.PAGE_DOWN ? 2 * columns : e.getCode() == KeyCode.PAGE_UP ? -2 * columns : 0;
+        int step;
+        if (e.getCode() == KeyCode.RIGHT) {
+            step = 1;
+        } else if (e.getCode() == KeyCode.LEFT) {
+            step = -1;
+        } else if (e.getCode() == KeyCode.DOWN) {
+            step = columns;
+        } else if (e.getCode() == KeyCode.UP) {
+            step = -columns;
+        } else if (e.getCode() == KeyCode.PAGE_DOWN) {
+            step = 2 * columns;
+        } else if (e.getCode() == KeyCode.PAGE_UP) {
+            step = -2 * columns;
+        } else {
+            step = 0;
+        }
         int at = index(card.row().get().id());
-        int to = e.getCode() == KeyCode.HOME ? 0 : e.getCode() == KeyCode.END ? rows.size() - 1 : at + step;
+        int to;
+        if (e.getCode() == KeyCode.HOME) {
+            to = 0;
+        } else if (e.getCode() == KeyCode.END) {
+            to = rows.size() - 1;
+        } else {
+            to = at + step;
+        }
         if (to != at && to >= 0 && to < rows.size()) {
             focus(to);
             e.consume();
@@ -120,7 +142,9 @@ final class CardGrid extends ListView<List<Book.Row>> {
         String id = rows.get(index).id();
         Optional<DrillCard> there = card(id);
         // Scrolled only as far as it must be, so that the eye keeps its place.
-        if (there.isEmpty() || there.get().localToScene(0, there.get().getHeight()).getY() > localToScene(0, getHeight()).getY()
+        if (there.isEmpty()
+                || there.get().localToScene(0, there.get().getHeight()).getY()
+                        > localToScene(0, getHeight()).getY()
                 || there.get().localToScene(0, 0).getY() < localToScene(0, 0).getY()) {
             scrollTo(index / columns);
             layout();
@@ -129,8 +153,14 @@ final class CardGrid extends ListView<List<Book.Row>> {
     }
 
     private Optional<DrillCard> card(String id) {
-        return lookupAll(".card").stream().map(DrillCard.class::cast).filter(c -> c.isVisible() && c.row().filter(r -> r.id().equals(id)).isPresent())
-                .filter(c -> c.getScene() != null && c.getParent().isVisible() && c.getParent().getParent().isVisible()).findFirst();
+        return lookupAll(".card").stream()
+                .map(DrillCard.class::cast)
+                .filter(c ->
+                        c.isVisible() && c.row().filter(r -> r.id().equals(id)).isPresent())
+                .filter(c -> c.getScene() != null
+                        && c.getParent().isVisible()
+                        && c.getParent().getParent().isVisible())
+                .findFirst();
     }
 
     private final class Cell extends ListCell<List<Book.Row>> {
@@ -170,11 +200,13 @@ final class CardGrid extends ListView<List<Book.Row>> {
 
         private void show(DrillCard card, Book.Row row, long now) {
             card.show(row, Optional.ofNullable(lit.get(row.number())), now);
-            pictures.of(row.id(), row.changed(), image -> card.picture(row.id(), image)).ifPresent(image -> card.picture(row.id(), image));
+            pictures.of(row.id(), row.changed(), image -> card.picture(row.id(), image))
+                    .ifPresent(image -> card.picture(row.id(), image));
         }
 
         private void light(List<Book.Row> items) {
-            List<Integer> dark = items.stream().map(Book.Row::number).filter(asked::add).toList();
+            List<Integer> dark =
+                    items.stream().map(Book.Row::number).filter(asked::add).toList();
             if (!dark.isEmpty()) {
                 light.accept(dark, () -> {
                     if (items == getItem()) {

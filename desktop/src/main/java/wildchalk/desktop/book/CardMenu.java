@@ -9,7 +9,7 @@ import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import wildchalk.core.drill.Drill;
-import wildchalk.desktop.beside.Beside;
+import wildchalk.desktop.background.Background;
 import wildchalk.desktop.exchange.Exchange;
 import wildchalk.desktop.keeping.Keeper;
 import wildchalk.desktop.message.Messages;
@@ -27,7 +27,14 @@ final class CardMenu {
     private final Supplier<List<Shelf.Collection>> collections;
     private final Path open;
 
-    CardMenu(Keeper keeper, Messages messages, Exchange exchange, Finder finder, Runnable refresh, Supplier<List<Shelf.Collection>> collections, Path open) {
+    CardMenu(
+            Keeper keeper,
+            Messages messages,
+            Exchange exchange,
+            Finder finder,
+            Runnable refresh,
+            Supplier<List<Shelf.Collection>> collections,
+            Path open) {
         this.keeper = keeper;
         this.messages = messages;
         this.exchange = exchange;
@@ -43,27 +50,45 @@ final class CardMenu {
      * @param onOpen opens a drill on the Board
      * @param versions shows its old versions
      */
-    List<MenuItem> items(Book.Row row, DrillCard card, Consumer<Book.Row> onOpen, Consumer<Drill> onBegin, Consumer<Book.Row> versions) {
+    List<MenuItem> items(
+            Book.Row row,
+            DrillCard card,
+            Consumer<Book.Row> onOpen,
+            Consumer<Drill> onBegin,
+            Consumer<Book.Row> versions) {
         String title = row.title();
         if (row.isAside()) {
-            return List.of(item("Bring back", () -> change(book -> book.drills().restore(row.id()), title + " is back in the book.")),
+            return List.of(
+                    item(
+                            "Bring back",
+                            () -> change(book -> book.drills().restore(row.id()), title + " is back in the book.")),
                     item("Old versions …", () -> versions.accept(row)));
         }
         return List.of(
                 item("Open", () -> onOpen.accept(row)),
                 item("Rename", card::editTitle),
                 item("Make a copy", () -> keeper.ask(book -> book.drills().duplicate(row.id()), d -> refresh.run())),
-                item("Begin a new drill from it", () -> keeper.ask(book -> book.drills().duplicate(row.id()), onBegin)),
+                item(
+                        "Begin a new drill from it",
+                        () -> keeper.ask(book -> book.drills().duplicate(row.id()), onBegin)),
                 item("Something like this", () -> {
                     finder.forget();
                     finder.placeProperty().set(new Place.Like(row.id(), row.glance()));
                 }),
                 item("Old versions …", () -> versions.accept(row)),
-                new SeparatorMenuItem(), collect(row), elsewhere(row),
-                item("Give out as a drill file …", () -> keeper.ask(book -> book.drills().load(row.id()), exchange::saveDrill)),
                 new SeparatorMenuItem(),
-                item("Put aside", () -> change(book -> book.drills().delete(row.id()), title + " is put aside. For " + Book.ASIDE.toDays()
-                        + " days it can be brought back from Put aside.")));
+                collect(row),
+                elsewhere(row),
+                item(
+                        "Give out as a drill file …",
+                        () -> keeper.ask(book -> book.drills().load(row.id()), exchange::saveDrill)),
+                new SeparatorMenuItem(),
+                item(
+                        "Put aside",
+                        () -> change(
+                                book -> book.drills().delete(row.id()),
+                                title + " is put aside. For " + Book.ASIDE.toDays()
+                                        + " days it can be brought back from Put aside.")));
     }
 
     private Menu collect(Book.Row row) {
@@ -72,7 +97,8 @@ final class CardMenu {
             boolean in = row.collections().contains(collection.id());
             CheckMenuItem item = new CheckMenuItem(collection.name());
             item.setSelected(in);
-            item.setOnAction(e -> change(book -> book.collect(collection.id(), row.id(), !in),
+            item.setOnAction(e -> change(
+                    book -> book.collect(collection.id(), row.id(), !in),
                     row.title() + (in ? " is no longer in " : " is in ") + collection.name() + "."));
             menu.getItems().add(item);
         }
@@ -87,19 +113,28 @@ final class CardMenu {
     private Menu elsewhere(Book.Row row) {
         Menu menu = new Menu("Copy to another book");
         BookList.others(open).forEach(other -> menu.getItems().add(item(BookList.name(other), () -> copy(row, other))));
-        menu.getItems().add(item("Another book …", () -> exchange.toOpen("Books", "*.chalkbook").ifPresent(other -> copy(row, other))));
+        menu.getItems().add(item("Another book …", () -> exchange.toOpen("Books", "*.chalkbook")
+                .ifPresent(other -> copy(row, other))));
         return menu;
     }
 
     private void copy(Book.Row row, Path other) {
-        keeper.ask(book -> book.drills().load(row.id()), drill -> Beside.work("copying a drill into another book", () -> copied(drill, other),
-                messages::say, trouble -> messages.warn(trouble.words("The book " + BookList.name(other) + " could not be written.") + " Nothing was copied.")));
+        keeper.ask(
+                book -> book.drills().load(row.id()),
+                drill -> Background.work(
+                        "copying a drill into another book",
+                        () -> copied(drill, other),
+                        messages::say,
+                        trouble -> messages.warn(
+                                trouble.words("The book " + BookList.name(other) + " could not be written.")
+                                        + " Nothing was copied.")));
     }
 
     private static String copied(Drill drill, Path other) {
         try (Book into = Book.open(other)) {
             if (!into.standing().isKept()) {
-                return "The book " + BookList.name(other) + " cannot be written now: it may be open in another window. Nothing was copied.";
+                return "The book " + BookList.name(other)
+                        + " cannot be written now: it may be open in another window. Nothing was copied.";
             }
             into.drills().add(drill);
             return drill.title() + " is in " + BookList.name(other) + " as well.";
@@ -107,13 +142,15 @@ final class CardMenu {
     }
 
     private void change(Consumer<Book> change, String said) {
-        keeper.ask(book -> {
-            change.accept(book);
-            return said;
-        }, done -> {
-            messages.say(done);
-            refresh.run();
-        });
+        keeper.ask(
+                book -> {
+                    change.accept(book);
+                    return said;
+                },
+                done -> {
+                    messages.say(done);
+                    refresh.run();
+                });
     }
 
     private static MenuItem item(String text, Runnable action) {

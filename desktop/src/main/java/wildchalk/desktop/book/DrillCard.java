@@ -19,10 +19,13 @@ import javafx.scene.layout.VBox;
 import javafx.scene.shape.Rectangle;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextFlow;
-import wildchalk.core.catalogue.Glance;
+import wildchalk.core.catalogue.DrillSummary;
 import wildchalk.storage.book.Book;
 
-/** One drill as a card; its picture plays while it is pointed at. Cards are used again for other drills while the Book is turned over. */
+/**
+ * One drill as a card; its picture plays while it is pointed at. Cards are used again for other drills while the Book
+ * is turned over.
+ */
 final class DrillCard extends VBox {
 
     static final double WIDE = 230;
@@ -133,7 +136,7 @@ final class DrillCard extends VBox {
             image.setImage(null);
             titleRow.getChildren().set(1, title);
         }
-        Glance g = row.glance();
+        DrillSummary g = row.glance();
         setId("card-" + row.id());
         setAccessibleText(row.title());
         menu.setAccessibleText("What to do with " + row.title());
@@ -148,20 +151,29 @@ final class DrillCard extends VBox {
             }
         }
         parts(title, lit.map(Book.Lit::title).orElse(List.of(row.title())), "card-title-text");
-        String facts = row.seen() ? g.sport() + " · " + (g.needs().isEmpty() ? "nothing on it yet" : g.needs()) : "looking it over …";
+        String facts = row.seen()
+                ? g.sport() + " · " + (g.needs().isEmpty() ? "nothing on it yet" : g.needs())
+                : "looking it over …";
         // What was found is worth more than what is always there; a match in the title is seen there.
-        parts(what, lit.map(Book.Lit::words).filter(w -> w.size() > 1 && !w.equals(lit.get().title())).orElse(List.of(facts)), "card-what-text");
+        parts(
+                what,
+                lit.map(Book.Lit::words)
+                        .filter(w -> w.size() > 1 && !w.equals(lit.get().title()))
+                        .orElse(List.of(facts)),
+                "card-what-text");
         when.setText(when(g, now));
     }
 
-    private String when(Glance g, long now) {
+    private String when(DrillSummary g, long now) {
         if (row.isAside()) {
             long days = Math.max(0, Book.ASIDE.toDays() - (now - row.deleted()) / 86_400_000L);
             return "put aside " + Ago.of(row.deleted(), now) + ", goes in " + days + (days == 1 ? " day" : " days");
         }
         String length = g.minutes() > 0 ? Math.round(g.minutes()) + " min · " : "";
         String rungs = g.rungs() == 1 ? "" : g.rungs() + " rungs · ";
-        return length + rungs + (row.used() > 0 ? "used " + Ago.of(row.used(), now) : "changed " + Ago.of(row.changed(), now));
+        return length
+                + rungs
+                + (row.used() > 0 ? "used " + Ago.of(row.used(), now) : "changed " + Ago.of(row.changed(), now));
     }
 
     /** Every second part is lit. The texts that are there are used again: a new one has to be given its style first. */

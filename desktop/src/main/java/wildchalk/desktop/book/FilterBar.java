@@ -26,7 +26,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import wildchalk.core.catalogue.Asked;
+import wildchalk.core.catalogue.DrillQuery;
 import wildchalk.core.catalogue.Skill;
 import wildchalk.core.catalogue.Space;
 import wildchalk.core.drill.Effort;
@@ -67,10 +67,14 @@ final class FilterBar extends FlowPane {
         ages.offer(() -> ageItems());
         gear.offer(() -> gearItems());
         space.offer(() -> one(Space.values(), asked().space(), Space::words, s -> ask(asked().space(s))));
-        pace.offer(() -> one(Effort.Intensity.values(), asked().intensity(), EffortWords::of, i -> ask(asked().intensity(i))));
-        people.offer(() -> List.of(number("People there are tonight", "filter-people-count", asked().people(), n -> ask(asked().people(n)))));
-        minutes.offer(() -> List.of(number("Minutes there are", "filter-minutes-count", asked().minutes(), n -> ask(asked().minutes(n)))));
-        order.offer(() -> Arrays.stream(Asked.Order.values()).map(this::orderItem).toList());
+        pace.offer(() ->
+                one(Effort.Intensity.values(), asked().intensity(), EffortWords::of, i -> ask(asked().intensity(i))));
+        people.offer(() -> List.of(number(
+                "People there are tonight", "filter-people-count", asked().people(), n -> ask(asked().people(n)))));
+        minutes.offer(() -> List.of(
+                number("Minutes there are", "filter-minutes-count", asked().minutes(), n -> ask(asked().minutes(n)))));
+        order.offer(() ->
+                Arrays.stream(DrillQuery.Order.values()).map(this::orderItem).toList());
         finder.askedProperty().addListener(o -> say());
         finder.orderProperty().addListener(o -> say());
         finder.wordsProperty().addListener(o -> say());
@@ -87,19 +91,25 @@ final class FilterBar extends FlowPane {
         return pill;
     }
 
-    private Asked asked() {
+    private DrillQuery asked() {
         return finder.askedProperty().get();
     }
 
-    private void ask(Asked asked) {
+    private void ask(DrillQuery asked) {
         finder.askedProperty().set(asked);
     }
 
     /** Says on each pill what is asked. */
     private void say() {
-        Asked a = asked();
+        DrillQuery a = asked();
         Map<String, String> names = a.surfaces().isEmpty() ? Map.of() : surfaceNames();
-        say(surfaces, "Surface", a.surfaces().stream().map(s -> names.getOrDefault(s, s)).sorted().collect(Collectors.joining(", ")));
+        say(
+                surfaces,
+                "Surface",
+                a.surfaces().stream()
+                        .map(s -> names.getOrDefault(s, s))
+                        .sorted()
+                        .collect(Collectors.joining(", ")));
         say(people, "People", a.people().isPresent() ? a.people().getAsInt() + " people" : "");
         say(gear, "Gear", gearWords(a));
         say(space, "Space", a.space().map(Space::words).orElse(""));
@@ -107,8 +117,12 @@ final class FilterBar extends FlowPane {
         say(skills, "Skill", a.skills().stream().sorted().map(Skill::words).collect(Collectors.joining(", ")));
         say(ages, "Age", a.ages().stream().sorted().map(EffortWords::of).collect(Collectors.joining(", ")));
         say(pace, "Pace", a.intensity().map(EffortWords::of).orElse(""));
-        boolean own = finder.placeProperty().get() instanceof Place.Like || !finder.wordsProperty().get().isBlank();
-        order.setText(own ? "Order: best first" : "Order: " + finder.orderProperty().get().words());
+        boolean own = finder.placeProperty().get() instanceof Place.Like
+                || !finder.wordsProperty().get().isBlank();
+        order.setText(
+                own
+                        ? "Order: best first"
+                        : "Order: " + finder.orderProperty().get().words());
         order.setDisable(own);
         clear.setVisible(finder.isAsking());
         clear.setManaged(finder.isAsking());
@@ -123,9 +137,11 @@ final class FilterBar extends FlowPane {
         }
     }
 
-    private static String gearWords(Asked a) {
+    private static String gearWords(DrillQuery a) {
         List<String> words = new ArrayList<>();
-        a.gear().entrySet().stream().sorted(Map.Entry.comparingByKey()).forEach(e -> words.add(counted(e.getValue(), PieceWords.kind(e.getKey()))));
+        a.gear().entrySet().stream()
+                .sorted(Map.Entry.comparingByKey())
+                .forEach(e -> words.add(counted(e.getValue(), PieceWords.kind(e.getKey()))));
         a.balls().ifPresent(n -> words.add(counted(n, "ball")));
         return words.isEmpty() ? "" : "up to " + String.join(", ", words);
     }
@@ -141,24 +157,36 @@ final class FilterBar extends FlowPane {
     /** The surfaces that drills of the book are played on. */
     private Map<String, String> surfaceNames() {
         Map<String, String> names = new TreeMap<>();
-        finder.rows().stream().filter(r -> r.seen()).forEach(r -> names.put(r.glance().surface(), r.glance().place()));
+        finder.rows().stream()
+                .filter(r -> r.seen())
+                .forEach(r -> names.put(r.glance().surface(), r.glance().place()));
         return names;
     }
 
     private List<MenuItem> surfaceItems() {
         Map<String, String> byName = new TreeMap<>();
         surfaceNames().forEach((id, name) -> byName.put(name, id));
-        return nothingElse(byName.entrySet().stream().map(e -> check(e.getKey(), asked().surfaces().contains(e.getValue()),
-                () -> ask(asked().turning(e.getValue())))).toList());
+        return nothingElse(byName.entrySet().stream()
+                .map(e -> check(
+                        e.getKey(),
+                        asked().surfaces().contains(e.getValue()),
+                        () -> ask(asked().turning(e.getValue()))))
+                .toList());
     }
 
     private List<MenuItem> skillItems() {
-        Set<Skill> there = finder.rows().stream().flatMap(r -> r.glance().skills().stream()).collect(Collectors.toCollection(() -> EnumSet.noneOf(Skill.class)));
-        return nothingElse(there.stream().map(s -> check(s.words(), asked().skills().contains(s), () -> ask(asked().turning(s)))).toList());
+        Set<Skill> there = finder.rows().stream()
+                .flatMap(r -> r.glance().skills().stream())
+                .collect(Collectors.toCollection(() -> EnumSet.noneOf(Skill.class)));
+        return nothingElse(there.stream()
+                .map(s -> check(s.words(), asked().skills().contains(s), () -> ask(asked().turning(s))))
+                .toList());
     }
 
     private List<MenuItem> ageItems() {
-        return Arrays.stream(Effort.Level.values()).map(l -> check(EffortWords.of(l), asked().ages().contains(l), () -> ask(asked().turning(l)))).toList();
+        return Arrays.stream(Effort.Level.values())
+                .map(l -> check(EffortWords.of(l), asked().ages().contains(l), () -> ask(asked().turning(l))))
+                .toList();
     }
 
     private static List<MenuItem> nothingElse(List<MenuItem> items) {
@@ -174,11 +202,13 @@ final class FilterBar extends FlowPane {
         return item;
     }
 
-    private static <E> List<MenuItem> one(E[] values, Optional<E> now, Function<E, String> words, Consumer<Optional<E>> choose) {
+    private static <E> List<MenuItem> one(
+            E[] values, Optional<E> now, Function<E, String> words, Consumer<Optional<E>> choose) {
         List<MenuItem> items = new ArrayList<>();
         items.add(radio("any", now.isEmpty(), () -> choose.accept(Optional.empty())));
         for (E value : values) {
-            items.add(radio(words.apply(value), now.equals(Optional.of(value)), () -> choose.accept(Optional.of(value))));
+            items.add(
+                    radio(words.apply(value), now.equals(Optional.of(value)), () -> choose.accept(Optional.of(value))));
         }
         return items;
     }
@@ -190,20 +220,29 @@ final class FilterBar extends FlowPane {
         return item;
     }
 
-    private MenuItem orderItem(Asked.Order value) {
-        return radio(value.words(), finder.orderProperty().get() == value, () -> finder.orderProperty().set(value));
+    private MenuItem orderItem(DrillQuery.Order value) {
+        return radio(value.words(), finder.orderProperty().get() == value, () -> finder.orderProperty()
+                .set(value));
     }
 
     private List<MenuItem> gearItems() {
-        Set<GearKind> there = finder.rows().stream().flatMap(r -> r.glance().gear().keySet().stream()).collect(Collectors.toCollection(() -> EnumSet.noneOf(GearKind.class)));
+        Set<GearKind> there = finder.rows().stream()
+                .flatMap(r -> r.glance().gear().keySet().stream())
+                .collect(Collectors.toCollection(() -> EnumSet.noneOf(GearKind.class)));
         List<MenuItem> items = new ArrayList<>();
         MenuItem head = new CustomMenuItem(new Label("What is short; left empty, there is enough"), false);
         items.add(head);
         items.add(number("Balls", "filter-balls", asked().balls(), n -> ask(asked().balls(n))));
         for (GearKind kind : there) {
             String name = name(kind);
-            OptionalInt now = asked().gear().containsKey(kind) ? OptionalInt.of(asked().gear().get(kind)) : OptionalInt.empty();
-            items.add(number(name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1), "filter-gear-" + kind.name().toLowerCase(Locale.ROOT), now, n -> ask(asked().gear(kind, n))));
+            OptionalInt now = asked().gear().containsKey(kind)
+                    ? OptionalInt.of(asked().gear().get(kind))
+                    : OptionalInt.empty();
+            items.add(number(
+                    name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1),
+                    "filter-gear-" + kind.name().toLowerCase(Locale.ROOT),
+                    now,
+                    n -> ask(asked().gear(kind, n))));
         }
         return items;
     }

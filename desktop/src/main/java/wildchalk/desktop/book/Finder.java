@@ -10,14 +10,16 @@ import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
-import wildchalk.core.catalogue.Asked;
+import wildchalk.core.catalogue.DrillQuery;
 import wildchalk.core.catalogue.Likeness;
-import wildchalk.desktop.beside.Newest;
+import wildchalk.desktop.background.Newest;
 import wildchalk.desktop.keeping.Cataloguer;
 import wildchalk.desktop.keeping.Keeper;
 import wildchalk.storage.book.Book;
 
-/** What is looked for in the book and what was found: the state of the Book's page. To be used on the window's thread. */
+/**
+ * What is looked for in the book and what was found: the state of the Book's page. To be used on the window's thread.
+ */
 final class Finder {
 
     /** Beyond these, drills are hardly like each other. */
@@ -25,8 +27,8 @@ final class Finder {
 
     private final Keeper keeper;
     private final StringProperty words = new SimpleStringProperty("");
-    private final ObjectProperty<Asked> asked = new SimpleObjectProperty<>(Asked.ANYTHING);
-    private final ObjectProperty<Asked.Order> order = new SimpleObjectProperty<>(Asked.Order.CHANGED);
+    private final ObjectProperty<DrillQuery> asked = new SimpleObjectProperty<>(DrillQuery.ANYTHING);
+    private final ObjectProperty<DrillQuery.Order> order = new SimpleObjectProperty<>(DrillQuery.Order.CHANGED);
     private final ObjectProperty<Place> place = new SimpleObjectProperty<>(Place.ALL);
     private final ObjectProperty<List<Book.Row>> shown = new SimpleObjectProperty<>(List.of());
     private final Newest<List<Book.Row>> chooser;
@@ -48,11 +50,11 @@ final class Finder {
         return words;
     }
 
-    ObjectProperty<Asked> askedProperty() {
+    ObjectProperty<DrillQuery> askedProperty() {
         return asked;
     }
 
-    ObjectProperty<Asked.Order> orderProperty() {
+    ObjectProperty<DrillQuery.Order> orderProperty() {
         return order;
     }
 
@@ -71,11 +73,11 @@ final class Finder {
     }
 
     boolean isAsking() {
-        return !words.get().isBlank() || !asked.get().equals(Asked.ANYTHING);
+        return !words.get().isBlank() || !asked.get().equals(DrillQuery.ANYTHING);
     }
 
     void forget() {
-        asked.set(Asked.ANYTHING);
+        asked.set(DrillQuery.ANYTHING);
         words.set("");
     }
 
@@ -87,8 +89,19 @@ final class Finder {
 
     /** What was seen of drills meanwhile. */
     void see(Cataloguer.Looked looked) {
-        rows = rows.stream().map(r -> !looked.numbers().containsKey(r.id()) ? r : new Book.Row(r.id(), looked.numbers().get(r.id()), r.title(),
-                () -> looked.glances().get(r.id()), true, r.changed(), r.deleted(), r.favourite(), r.used(), r.collections())).toList();
+        rows = rows.stream()
+                .map(r -> !looked.numbers().containsKey(r.id())
+                        ? r
+                        : new Book.Row(
+                                r.id(),
+                                looked.numbers().get(r.id()),
+                                r.title(),
+                                () -> looked.glances().get(r.id()),
+                                true,
+                                r.dates(),
+                                r.favourite(),
+                                r.collections()))
+                .toList();
         search();
     }
 
@@ -113,13 +126,15 @@ final class Finder {
     private void choose() {
         List<Book.Row> all = rows;
         Optional<List<Integer>> numbers = found;
-        Asked wanted = asked.get();
-        Asked.Order by = order.get();
+        DrillQuery wanted = asked.get();
+        DrillQuery.Order by = order.get();
         Place in = place.get();
         chooser.ask(() -> {
-            List<Book.Row> fitting = all.stream().filter(in::holds)
+            List<Book.Row> fitting = all.stream()
+                    .filter(in::holds)
                     // Asked for anything, nothing need be read of what is known of them.
-                    .filter(r -> wanted.equals(Asked.ANYTHING) || wanted.fits(r.glance())).toList();
+                    .filter(r -> wanted.equals(DrillQuery.ANYTHING) || wanted.fits(r.glance()))
+                    .toList();
             return numbers.map(best -> inOrder(fitting, best)).orElseGet(() -> inOrder(fitting, in, by));
         });
     }
@@ -130,14 +145,21 @@ final class Finder {
         return best.stream().map(byNumber::get).filter(Objects::nonNull).toList();
     }
 
-    private static List<Book.Row> inOrder(List<Book.Row> fitting, Place in, Asked.Order by) {
+    private static List<Book.Row> inOrder(List<Book.Row> fitting, Place in, DrillQuery.Order by) {
         if (in instanceof Place.Like like) {
             Map<String, Double> alike = new HashMap<>();
             fitting.forEach(r -> alike.put(r.id(), Likeness.of(like.glance(), r.glance())));
-            return fitting.stream().sorted(Comparator.comparingDouble(r -> -alike.get(r.id()))).limit(ALIKE).toList();
+            return fitting.stream()
+                    .sorted(Comparator.comparingDouble(r -> -alike.get(r.id())))
+                    .limit(ALIKE)
+                    .toList();
         }
-        Comparator<Book.Row> comparator = (in instanceof Place.Lately ? Asked.Order.USED : by).comparator()::compare;
-        return in instanceof Place.Aside ? fitting.stream().sorted(Comparator.comparingLong(r -> -r.deleted())).toList()
+        Comparator<Book.Row> comparator =
+                (in instanceof Place.Lately ? DrillQuery.Order.USED : by).comparator()::compare;
+        return in instanceof Place.Aside
+                ? fitting.stream()
+                        .sorted(Comparator.comparingLong(r -> -r.deleted()))
+                        .toList()
                 : fitting.stream().sorted(comparator).toList();
     }
 }

@@ -11,7 +11,10 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Region;
 
-/** A button that opens a list. The list is made when somebody asks for it: a page has dozens of them, and few are ever opened. */
+/**
+ * A button that opens a list. The list is made when somebody asks for it: a page has dozens of them, and few are ever
+ * opened.
+ */
 class ListButton extends Button {
 
     private Supplier<List<MenuItem>> items = List::of;

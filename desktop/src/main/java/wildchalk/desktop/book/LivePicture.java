@@ -5,7 +5,7 @@ import javafx.animation.PauseTransition;
 import javafx.scene.layout.StackPane;
 import javafx.util.Duration;
 import wildchalk.core.drill.Ladder;
-import wildchalk.desktop.beside.Beside;
+import wildchalk.desktop.background.Background;
 import wildchalk.desktop.board.canvas.Thumbnail;
 import wildchalk.desktop.keeping.Keeper;
 import wildchalk.storage.book.Book;
@@ -37,14 +37,20 @@ final class LivePicture {
 
     private void workOut(Book.Row row, StackPane over) {
         int mine = asked;
-        keeper.ask(b -> b.drills().find(row.id()), found -> found.ifPresent(drill -> Beside.work("working a small picture out that plays",
-                () -> Thumbnail.Ready.of(drill, Ladder.build(drill, drill.ladder().get(0).id())), ready -> {
-                    if (mine == asked) {
-                        begin(ready, over);
-                    }
-                }, trouble -> {
-                    // The picture that stands still is there; opening the drill says what is wrong with it.
-                })));
+        keeper.ask(
+                b -> b.drills().find(row.id()),
+                found -> found.ifPresent(drill -> Background.work(
+                        "working a small picture out that plays",
+                        () -> Thumbnail.Ready.of(
+                                drill, Ladder.build(drill, drill.ladder().get(0).id())),
+                        ready -> {
+                            if (mine == asked) {
+                                begin(ready, over);
+                            }
+                        },
+                        trouble -> {
+                            // The picture that stands still is there; opening the drill says what is wrong with it.
+                        })));
     }
 
     private void begin(Thumbnail.Ready ready, StackPane over) {

@@ -11,11 +11,11 @@ import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Venue;
 import wildchalk.core.edit.Beginnings;
 import wildchalk.core.pattern.PatternKind;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.SurfacePlan;
-import wildchalk.core.surface.Surfaces;
 import wildchalk.desktop.keeping.Keeper;
 import wildchalk.storage.book.Book;
 
@@ -24,6 +24,7 @@ final class NewDrill extends ListButton {
 
     /** A surface this long, in metres, is shown whole at first. */
     private static final double SMALL = 20;
+
     private static final int OFFERED = 8;
 
     private final Keeper keeper;
@@ -38,29 +39,34 @@ final class NewDrill extends ListButton {
         setId("new-drill");
         getStyleClass().add("dark-button");
         point();
-        offer(() -> Stream.concat(surfaces().stream(), Stream.of(new SeparatorMenuItem(), figures(), existing())).toList());
+        offer(() -> Stream.concat(surfaces().stream(), Stream.of(new SeparatorMenuItem(), figures(), existing()))
+                .toList());
     }
 
     private List<MenuItem> surfaces() {
         Map<String, Menu> bySport = new LinkedHashMap<>();
-        for (SurfacePlan plan : Surfaces.plans()) {
+        for (SurfacePlan plan : keeper.surfaces().plans()) {
             MenuItem item = new MenuItem(plan.name());
             item.setId("new-" + plan.id());
-            item.setOnAction(e -> begin(empty(plan.id())));
-            bySport.computeIfAbsent(plan.sport(), sport -> new Menu(capital(sport))).getItems().add(item);
+            item.setOnAction(e -> begin(empty(plan)));
+            bySport.computeIfAbsent(plan.sport(), sport -> new Menu(capital(sport)))
+                    .getItems()
+                    .add(item);
         }
         // A sport with one surface needs no menu of its own.
-        return bySport.values().stream().map(menu -> menu.getItems().size() == 1 ? menu.getItems().get(0) : menu).toList();
+        return bySport.values().stream()
+                .map(menu -> menu.getItems().size() == 1 ? menu.getItems().get(0) : menu)
+                .toList();
     }
 
     private static String capital(String words) {
         return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 
-    private static Drill empty(String id) {
-        Surface surface = Surfaces.get(id);
+    private static Drill empty(SurfacePlan plan) {
+        Surface surface = plan.lay(Map.of());
         boolean small = surface.targets().isEmpty() || surface.length() <= SMALL;
-        return Drill.empty("drill", "New drill", id, small ? "whole" : "attacking-half");
+        return Drill.empty("drill", "New drill", Venue.of(plan), small ? "whole" : "attacking-half");
     }
 
     private void begin(Drill drill) {
@@ -69,9 +75,12 @@ final class NewDrill extends ListButton {
 
     /** On the surface that the coach draws on most of late. */
     private Menu figures() {
-        String surface = finder.rows().stream().filter(r -> !r.isAside() && Surfaces.plan(r.glance().surface()).isPresent())
-                .map(r -> r.glance().surface()).findFirst().orElse(Surfaces.plans().get(0).id());
-        Menu menu = new Menu("With cones set out, on " + Surfaces.plan(surface).map(SurfacePlan::name).orElse(surface));
+        SurfacePlan surface = finder.rows().stream()
+                .filter(r -> !r.isAside())
+                .flatMap(r -> keeper.surfaces().plan(r.glance().surface()).stream())
+                .findFirst()
+                .orElse(keeper.surfaces().plans().get(0));
+        Menu menu = new Menu("With cones set out, on " + surface.name());
         for (PatternKind kind : PatternKind.values()) {
             MenuItem item = new MenuItem(kind.title());
             item.setId("new-pattern-" + kind.name().toLowerCase(Locale.ROOT));
@@ -83,8 +92,11 @@ final class NewDrill extends ListButton {
 
     private Menu existing() {
         Menu menu = new Menu("From a drill that is there");
-        finder.rows().stream().filter(r -> !r.isAside()).sorted(Comparator.comparingLong((Book.Row r) -> -Math.max(r.used(), r.changed())))
-                .limit(OFFERED).forEach(r -> {
+        finder.rows().stream()
+                .filter(r -> !r.isAside())
+                .sorted(Comparator.comparingLong((Book.Row r) -> -Math.max(r.used(), r.changed())))
+                .limit(OFFERED)
+                .forEach(r -> {
                     MenuItem item = new MenuItem(r.title());
                     item.setOnAction(e -> keeper.ask(book -> book.drills().duplicate(r.id()), onOpen));
                     menu.getItems().add(item);

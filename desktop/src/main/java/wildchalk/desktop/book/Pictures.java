@@ -19,7 +19,7 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.scene.Ink;
 import wildchalk.core.scene.Look;
-import wildchalk.desktop.beside.Beside;
+import wildchalk.desktop.background.Background;
 import wildchalk.desktop.board.canvas.Thumbnail;
 import wildchalk.desktop.keeping.Keeper;
 import wildchalk.handout.paint.PaperBrush;
@@ -27,8 +27,8 @@ import wildchalk.storage.format.DrillReader;
 import wildchalk.storage.format.FormatException;
 
 /**
- * Small pictures of drills, drawn beside the window's thread and remembered. The one that was asked for last is drawn first: it
- * is the one that is looked at. To be used on the window's thread.
+ * Small pictures of drills, drawn beside the window's thread and remembered. The one that was asked for last is drawn
+ * first: it is the one that is looked at. To be used on the window's thread.
  */
 final class Pictures {
 
@@ -57,8 +57,7 @@ final class Pictures {
     private final Deque<Wanted> wanted = new ArrayDeque<>();
     private boolean busy;
 
-    private record Wanted(String key, String id, Consumer<Image> then) {
-    }
+    private record Wanted(String key, String id, Consumer<Image> then) {}
 
     /** @param scale pixels of the screen for each of the window's */
     Pictures(Keeper keeper, double width, double height, double scale) {
@@ -69,7 +68,8 @@ final class Pictures {
     }
 
     /**
-     * The picture of a drill in the state it was changed to at a time: at once when it is remembered, else as soon as it is drawn.
+     * The picture of a drill in the state it was changed to at a time: at once when it is remembered, else as soon as
+     * it is drawn.
      *
      * @param then told the picture; not at all when many others are asked for before it is drawn
      */
@@ -100,13 +100,20 @@ final class Pictures {
             return;
         }
         busy = true;
-        keeper.ask(b -> b.drills().text(first.id()), text -> {
-            if (!painter.isShutdown()) {
-                // One that cannot be drawn has no picture; the next ones do.
-                Beside.work("drawing a small picture", painter, () -> text.flatMap(Pictures::read).map(this::draw), image -> done(first, image),
-                        trouble -> done(first, Optional.empty()));
-            }
-        }, () -> done(first, Optional.empty()));
+        keeper.ask(
+                b -> b.drills().text(first.id()),
+                text -> {
+                    if (!painter.isShutdown()) {
+                        // One that cannot be drawn has no picture; the next ones do.
+                        Background.work(
+                                "drawing a small picture",
+                                painter,
+                                () -> text.flatMap(this::read).map(this::draw),
+                                image -> done(first, image),
+                                trouble -> done(first, Optional.empty()));
+                    }
+                },
+                () -> done(first, Optional.empty()));
     }
 
     private void done(Wanted wish, Optional<Image> image) {
@@ -119,22 +126,29 @@ final class Pictures {
     }
 
     /** One that cannot be read has no picture; opening it says why. */
-    private static Optional<Drill> read(String text) {
+    private Optional<Drill> read(String text) {
         try {
-            return Optional.of(DrillReader.read(text));
+            return Optional.of(DrillReader.told(text, keeper.surfaces()).document());
         } catch (FormatException e) {
             return Optional.empty();
         }
     }
 
     private Image draw(Drill drill) {
-        Thumbnail.Ready ready = Thumbnail.Ready.of(drill, Ladder.build(drill, drill.ladder().get(0).id()));
-        BufferedImage image = new BufferedImage((int) Math.round(width * scale), (int) Math.round(height * scale), BufferedImage.TYPE_INT_ARGB_PRE);
+        Thumbnail.Ready ready = Thumbnail.Ready.of(
+                drill, Ladder.build(drill, drill.ladder().get(0).id()));
+        BufferedImage image = new BufferedImage(
+                (int) Math.round(width * scale), (int) Math.round(height * scale), BufferedImage.TYPE_INT_ARGB_PRE);
         Graphics2D g = image.createGraphics();
         g.setColor(new Color(Look.SLATE.colour(Ink.AROUND), true));
         g.fillRect(0, 0, image.getWidth(), image.getHeight());
-        PaperBrush brush = PaperBrush.forThumbnail(g, Look.SLATE, PaperBrush.fit(ready.board().frame(), ready.surface().surroundings(),
-                new Rectangle2D.Double(0, 0, image.getWidth(), image.getHeight())));
+        PaperBrush brush = PaperBrush.forThumbnail(
+                g,
+                Look.SLATE,
+                PaperBrush.fit(
+                        ready.board().frame(),
+                        ready.surface().surroundings(),
+                        new Rectangle2D.Double(0, 0, image.getWidth(), image.getHeight())));
         brush.paint(ready.still());
         brush.paint(ready.board().live(0, Set.of(), Set.of()));
         g.dispose();

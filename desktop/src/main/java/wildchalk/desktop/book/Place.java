@@ -1,6 +1,6 @@
 package wildchalk.desktop.book;
 
-import wildchalk.core.catalogue.Glance;
+import wildchalk.core.catalogue.DrillSummary;
 import wildchalk.storage.book.Book;
 
 /** Which drills of a book are looked through. */
@@ -50,7 +50,7 @@ sealed interface Place {
     }
 
     /** Those that are like one of them, the most alike first. */
-    record Like(String id, Glance glance) implements Place {
+    record Like(String id, DrillSummary glance) implements Place {
         @Override
         public boolean holds(Book.Row row) {
             return !row.isAside() && !row.id().equals(id);

@@ -32,8 +32,7 @@ final class Places extends ScrollPane {
     private final List<Entry> all = new ArrayList<>();
     private List<Shelf.Collection> collections = List.of();
 
-    private record Entry(Place place, ToggleButton button, Label count) {
-    }
+    private record Entry(Place place, ToggleButton button, Label count) {}
 
     /** @param changed told when collections are not what they were */
     Places(Keeper keeper, Finder finder, Runnable changed) {
@@ -55,12 +54,16 @@ final class Places extends ScrollPane {
     private void count() {
         boolean like = finder.placeProperty().get() instanceof Place.Like;
         boolean aside = finder.rows().stream().anyMatch(Place.ASIDE::holds);
-        if (like || all.stream().anyMatch(e -> e.place() instanceof Place.Like) || aside != all.stream().anyMatch(e -> e.place().equals(Place.ASIDE))) {
+        if (like
+                || all.stream().anyMatch(e -> e.place() instanceof Place.Like)
+                || aside != all.stream().anyMatch(e -> e.place().equals(Place.ASIDE))) {
             lay();
         }
         all.forEach(e -> {
             e.button().setSelected(e.place().equals(finder.placeProperty().get()));
-            long n = e.place() instanceof Place.Like ? finder.shownProperty().get().size() : finder.rows().stream().filter(e.place()::holds).count();
+            long n = e.place() instanceof Place.Like
+                    ? finder.shownProperty().get().size()
+                    : finder.rows().stream().filter(e.place()::holds).count();
             e.count().setText(Long.toString(n));
         });
     }
@@ -73,8 +76,11 @@ final class Places extends ScrollPane {
 
     private void lay() {
         all.clear();
-        list.getChildren().setAll(place("All drills", Place.ALL, "place-all"), place("Favourites", Place.FAVOURITES, "place-favourites"),
-                place("Used lately", Place.LATELY, "place-lately"));
+        list.getChildren()
+                .setAll(
+                        place("All drills", Place.ALL, "place-all"),
+                        place("Favourites", Place.FAVOURITES, "place-favourites"),
+                        place("Used lately", Place.LATELY, "place-lately"));
         if (finder.placeProperty().get() instanceof Place.Like like) {
             list.getChildren().add(place("Like " + like.glance().title(), like, "place-like"));
         }
@@ -85,10 +91,13 @@ final class Places extends ScrollPane {
         Button add = new Button("+ New collection");
         add.setId("new-collection");
         add.getStyleClass().add("place");
-        add.setOnAction(e -> name(list.getChildren().indexOf(add), "", name -> keeper.ask(b -> b.collection(name), id -> {
-            finder.placeProperty().set(new Place.In(id, name));
-            changed.run();
-        })));
+        add.setOnAction(e -> name(
+                list.getChildren().indexOf(add),
+                "",
+                name -> keeper.ask(b -> b.collection(name), id -> {
+                    finder.placeProperty().set(new Place.In(id, name));
+                    changed.run();
+                })));
         list.getChildren().add(add);
         if (finder.rows().stream().anyMatch(Place.ASIDE::holds)) {
             Region gap = new Region();
@@ -119,7 +128,8 @@ final class Places extends ScrollPane {
     }
 
     private HBox collection(Shelf.Collection collection) {
-        HBox row = place(collection.name(), new Place.In(collection.id(), collection.name()), "collection-" + collection.id());
+        HBox row = place(
+                collection.name(), new Place.In(collection.id(), collection.name()), "collection-" + collection.id());
         MenuItem rename = new MenuItem("Rename");
         rename.setOnAction(e -> name(list.getChildren().indexOf(row), collection.name(), name -> {
             keeper.tell(b -> b.renameCollection(collection.id(), name));

@@ -26,7 +26,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import wildchalk.core.document.Document;
 import wildchalk.core.surface.SurfacePlan;
-import wildchalk.desktop.beside.Beside;
+import wildchalk.desktop.background.Background;
 import wildchalk.desktop.keeping.BookPlaces;
 import wildchalk.desktop.keeping.Keeper;
 import wildchalk.desktop.message.Messages;
@@ -73,8 +73,11 @@ final class TakeInPane extends BorderPane {
                 e.consume();
             }
         });
-        Beside.work("reading files to take in", () -> read(chosen),
-                read -> keeper.ask(b -> read.compared(there(b)), this::show, this::failed), trouble -> failed());
+        Background.work(
+                "reading files to take in",
+                () -> read(chosen),
+                read -> keeper.ask(b -> read.compared(there(b)), this::show, this::failed),
+                trouble -> failed());
     }
 
     private void failed() {
@@ -96,10 +99,13 @@ final class TakeInPane extends BorderPane {
 
     private Intake read(List<Path> chosen) {
         List<Path> files = Intake.files(chosen);
-        return Intake.read(files, done -> Platform.runLater(() -> {
-            bar.setProgress((double) done / files.size());
-            summary.setText("Reading " + done + " of " + files.size() + " files …");
-        }));
+        return Intake.read(
+                files,
+                keeper.surfaces(),
+                done -> Platform.runLater(() -> {
+                    bar.setProgress((double) done / files.size());
+                    summary.setText("Reading " + done + " of " + files.size() + " files …");
+                }));
     }
 
     private static ToggleButton choice(String words) {
@@ -149,7 +155,8 @@ final class TakeInPane extends BorderPane {
         bar.setManaged(false);
         List<Arrival> sorted = new ArrayList<>(intake.read());
         // What needs a look comes first.
-        sorted.sort(Comparator.comparing((Arrival a) -> List.of(Kind.REFUSED, Kind.CHANGED, Kind.NEW, Kind.SAME).indexOf(a.kind())));
+        sorted.sort(Comparator.comparing((Arrival a) ->
+                List.of(Kind.REFUSED, Kind.CHANGED, Kind.NEW, Kind.SAME).indexOf(a.kind())));
         list.setItems(FXCollections.observableList(sorted));
         choices.setVisible(intake.count(Kind.CHANGED) > 0);
         say();
@@ -162,11 +169,20 @@ final class TakeInPane extends BorderPane {
         add(parts, intake.count(Kind.CHANGED), "changed");
         add(parts, intake.count(Kind.SAME), "the same as in the book");
         add(parts, intake.count(Kind.REFUSED), "not sound");
-        summary.setText(parts.isEmpty() ? "There is no drill file in there." : String.join(" · ", parts) + ". Nothing is taken in yet"
-                + (intake.count(Kind.REFUSED) > 0 ? "; what is not sound stays out." : "."));
+        summary.setText(
+                parts.isEmpty()
+                        ? "There is no drill file in there."
+                        : String.join(" · ", parts) + ". Nothing is taken in yet"
+                                + (intake.count(Kind.REFUSED) > 0 ? "; what is not sound stays out." : "."));
         long n = intake.count(Kind.NEW) + (leave.isSelected() ? 0 : intake.count(Kind.CHANGED));
         go.setDisable(n == 0);
-        go.setText(n == 0 ? "Nothing to take in" : intake.count(Kind.REFUSED) == 0 ? "Take in " + n : "Take in what is sound: " + n);
+        if (n == 0) {
+            go.setText("Nothing to take in");
+        } else if (intake.count(Kind.REFUSED) == 0) {
+            go.setText("Take in " + n);
+        } else {
+            go.setText("Take in what is sound: " + n);
+        }
     }
 
     private static void add(List<String> parts, long n, String what) {
@@ -184,14 +200,17 @@ final class TakeInPane extends BorderPane {
                     setGraphic(null);
                     return;
                 }
-                Label kind = new Label(switch (arrival.kind()) {
-                    case NEW -> "new";
-                    case CHANGED -> "changed";
-                    case SAME -> "the same";
-                    case REFUSED -> "not sound";
-                });
-                kind.getStyleClass().addAll("arrival", "arrival-" + arrival.kind().name().toLowerCase(Locale.ROOT));
-                Label title = new Label(arrival.document().map(t -> t.document().title()).orElse(arrival.file()));
+                Label kind = new Label(
+                        switch (arrival.kind()) {
+                            case NEW -> "new";
+                            case CHANGED -> "changed";
+                            case SAME -> "the same";
+                            case REFUSED -> "not sound";
+                        });
+                kind.getStyleClass()
+                        .addAll("arrival", "arrival-" + arrival.kind().name().toLowerCase(Locale.ROOT));
+                Label title = new Label(
+                        arrival.document().map(t -> t.document().title()).orElse(arrival.file()));
                 title.getStyleClass().add("arrival-title");
                 title.setMinWidth(Region.USE_PREF_SIZE);
                 Label words = new Label(arrival.words());
@@ -215,25 +234,40 @@ final class TakeInPane extends BorderPane {
         } else if (beside.isSelected()) {
             fresh.addAll(intake.of(Kind.CHANGED));
         }
-        keeper.ask(book -> {
-            intake.surfaces().forEach(this::keepSurface);
-            book.takeIn(fresh, versions);
-            return fresh.size() + versions.size();
-        }, n -> {
-            messages.say(n == 1 ? (fresh.isEmpty() ? versions : fresh).get(0).document().title() + " is in the book." : n + " drills are in the book.");
-            close.run();
-        }, () -> {
-            summary.setText("Nothing was taken in: all of it comes into the book, or none of it. The book is as it was.");
-            go.setDisable(false);
-        });
+        keeper.ask(
+                book -> {
+                    intake.surfaces().forEach(plan -> {
+                        book.know(plan);
+                        keepSurface(plan);
+                    });
+                    book.takeIn(fresh, versions);
+                    return fresh.size() + versions.size();
+                },
+                n -> {
+                    messages.say(
+                            n == 1
+                                    ? (fresh.isEmpty() ? versions : fresh)
+                                                    .get(0)
+                                                    .document()
+                                                    .title() + " is in the book."
+                                    : n + " drills are in the book.");
+                    close.run();
+                },
+                () -> {
+                    summary.setText(
+                            "Nothing was taken in: all of it comes into the book, or none of it. The book is as "
+                                    + "it was.");
+                    go.setDisable(false);
+                });
     }
 
     private void keepSurface(SurfacePlan plan) {
         try {
             SurfaceFiles.keep(plan, BookPlaces.surfaces());
         } catch (IOException e) {
-            messages.later("The surface " + plan.name() + " is here until the program ends: it could not be written into " + BookPlaces.surfaces()
-                    + ". The drills are in the book.");
+            messages.later(
+                    "The surface " + plan.name() + " is here until the program ends: it could not be written into "
+                            + BookPlaces.surfaces() + ". The drills are in the book.");
         }
     }
 }

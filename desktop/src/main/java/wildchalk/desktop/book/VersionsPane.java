@@ -21,12 +21,11 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.script.Changes;
-import wildchalk.desktop.beside.Beside;
+import wildchalk.desktop.background.Background;
 import wildchalk.desktop.board.canvas.Thumbnail;
+import wildchalk.desktop.control.PageHead;
 import wildchalk.desktop.keeping.Keeper;
 import wildchalk.desktop.message.Messages;
-import wildchalk.desktop.page.PageHead;
-import wildchalk.storage.book.Book;
 import wildchalk.storage.book.BookException;
 import wildchalk.storage.book.Version;
 import wildchalk.storage.kind.DrillKind;
@@ -57,7 +56,13 @@ final class VersionsPane extends BorderPane {
     private long begun;
     private int asked;
 
-    VersionsPane(Keeper keeper, Messages messages, String id, List<Version<Drill>> history, Consumer<Drill> onOpen, Runnable close) {
+    VersionsPane(
+            Keeper keeper,
+            Messages messages,
+            String id,
+            List<Version<Drill>> history,
+            Consumer<Drill> onOpen,
+            Runnable close) {
         this.keeper = keeper;
         this.messages = messages;
         this.history = history;
@@ -112,7 +117,8 @@ final class VersionsPane extends BorderPane {
                 Label edit = new Label(version.edit());
                 edit.setMaxWidth(Double.MAX_VALUE);
                 HBox.setHgrow(edit, Priority.ALWAYS);
-                Label at = new Label(Ago.of(version.made(), System.currentTimeMillis()) + " " + Ago.clock(version.made()));
+                Label at =
+                        new Label(Ago.of(version.made(), System.currentTimeMillis()) + " " + Ago.clock(version.made()));
                 at.getStyleClass().add("quiet");
                 at.setMinWidth(Region.USE_PREF_SIZE);
                 HBox row = new HBox(8, edit, at);
@@ -144,8 +150,7 @@ final class VersionsPane extends BorderPane {
     }
 
     /** What is known of a version when it is looked at. */
-    private record Looked(Drill drill, Thumbnail.Ready picture, List<String> toNow, String trouble) {
-    }
+    private record Looked(Drill drill, Thumbnail.Ready picture, List<String> toNow, String trouble) {}
 
     private void look(Version<Drill> version) {
         if (version == null) {
@@ -153,21 +158,36 @@ final class VersionsPane extends BorderPane {
         }
         int mine = ++asked;
         Drill now = current;
-        Beside.work("looking at an old version", () -> looked(version, now), looked -> {
-            if (mine == asked) {
-                show(version, looked);
-            }
-        }, trouble -> {
-            if (mine == asked) {
-                show(version, new Looked(null, null, List.of(), "This version could not be looked at. The drill itself is as it was."));
-            }
-        });
+        Background.work(
+                "looking at an old version",
+                () -> looked(version, now),
+                looked -> {
+                    if (mine == asked) {
+                        show(version, looked);
+                    }
+                },
+                trouble -> {
+                    if (mine == asked) {
+                        show(
+                                version,
+                                new Looked(
+                                        null,
+                                        null,
+                                        List.of(),
+                                        "This version could not be looked at. The drill itself is as it was."));
+                    }
+                });
     }
 
     private static Looked looked(Version<Drill> version, Drill now) {
         try {
             Drill drill = version.read().document();
-            return new Looked(drill, Thumbnail.Ready.of(drill, Ladder.build(drill, drill.ladder().get(0).id())), Changes.of(drill, now, Unit.METRES), "");
+            return new Looked(
+                    drill,
+                    Thumbnail.Ready.of(
+                            drill, Ladder.build(drill, drill.ladder().get(0).id())),
+                    Changes.of(drill, now, Unit.METRES),
+                    "");
         } catch (BookException e) {
             return new Looked(null, null, List.of(), e.getMessage());
         }
@@ -175,7 +195,8 @@ final class VersionsPane extends BorderPane {
 
     private void show(Version<Drill> version, Looked looked) {
         boolean newest = history.indexOf(version) == 0;
-        when.setText(version.edit() + " · " + Ago.of(version.made(), System.currentTimeMillis()) + " " + Ago.clock(version.made()));
+        when.setText(version.edit() + " · " + Ago.of(version.made(), System.currentTimeMillis()) + " "
+                + Ago.clock(version.made()));
         bring.setDisable(looked.drill() == null || looked.toNow().isEmpty());
         fresh.setDisable(looked.drill() == null);
         shown = looked.drill();
@@ -187,8 +208,9 @@ final class VersionsPane extends BorderPane {
             timer.start();
         }
         words.getChildren().clear();
-        Label heading = new Label(!looked.trouble().isEmpty() ? looked.trouble() : looked.toNow().isEmpty()
-                ? (newest ? "This is the drill as it is now." : "This is the same as the drill is now.") : "What was done since then:");
+        String same = newest ? "This is the drill as it is now." : "This is the same as the drill is now.";
+        String sound = looked.toNow().isEmpty() ? same : "What was done since then:";
+        Label heading = new Label(looked.trouble().isEmpty() ? sound : looked.trouble());
         heading.getStyleClass().add("sheet-heading");
         heading.setWrapText(true);
         words.getChildren().add(heading);

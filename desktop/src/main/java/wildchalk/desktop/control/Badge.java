@@ -13,8 +13,7 @@ import wildchalk.desktop.paint.ScreenMap;
 /** A person's token, small, as it stands in text and beside rows. */
 public final class Badge {
 
-    private Badge() {
-    }
+    private Badge() {}
 
     public static Label of(Piece.Person person, double size) {
         Canvas canvas = new Canvas(size, size);

@@ -17,13 +17,12 @@ public final class Fields {
 
     private static final double NUMBER = 52;
 
-    private Fields() {
-    }
+    private Fields() {}
 
     /** A length in the coach's unit; {@code set} gets metres when it was changed to something sensible. */
     public static HBox length(String id, String name, double metres, Unit unit, DoubleConsumer set) {
-        TextField field = number(id, Numbers.plain(metres / unit.metres()), name,
-                n -> set.accept(n * unit.metres()), 0.01);
+        TextField field =
+                number(id, Numbers.plain(metres / unit.metres()), name, n -> set.accept(n * unit.metres()), 0.01);
         return row(name, field, unit.sign());
     }
 
@@ -101,7 +100,8 @@ public final class Fields {
         field.setAccessibleText(name.isEmpty() ? id.replaceAll("^[a-z]+-", "") : name);
         Runnable take = () -> {
             try {
-                double n = Double.parseDouble(field.getText().strip().replace(',', '.').toLowerCase(Locale.ROOT));
+                double n = Double.parseDouble(
+                        field.getText().strip().replace(',', '.').toLowerCase(Locale.ROOT));
                 if (Double.isFinite(n) && n >= least) {
                     set.accept(n);
                     return;

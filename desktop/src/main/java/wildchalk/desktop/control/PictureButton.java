@@ -21,7 +21,8 @@ public final class PictureButton extends ToggleButton {
 
     public PictureButton(String id, String name, List<Shape> picture, Box room) {
         Canvas canvas = new Canvas(WIDTH, HEIGHT);
-        ScreenBrush.forThumbnail(canvas, Look.PAPER, ScreenMap.fit(room, WIDTH, HEIGHT)).paint(picture);
+        ScreenBrush.forThumbnail(canvas, Look.PAPER, ScreenMap.fit(room, WIDTH, HEIGHT))
+                .paint(picture);
         Label label = new Label(name);
         label.getStyleClass().add("picture-name");
         VBox face = new VBox(0, canvas, label);

@@ -1,5 +1,5 @@
 /**
- * Small controls that several pages use and that know no drill's state: fields, badges, buttons with pictures, lists that scroll while something
- * plays. Never a page.
+ * Small controls that several pages use and that know no drill's state: fields, badges, buttons with pictures, lists
+ * that scroll while something plays. Never a page.
  */
 package wildchalk.desktop.control;

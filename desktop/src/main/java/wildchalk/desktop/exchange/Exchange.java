@@ -4,7 +4,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Drill;
-import wildchalk.desktop.beside.Beside;
+import wildchalk.desktop.background.Background;
 import wildchalk.desktop.message.Messages;
 import wildchalk.desktop.trouble.Trouble;
 import wildchalk.handout.files.BundleFile;
@@ -51,26 +51,38 @@ public final class Exchange {
 
     /** Writes drills into a bundle. What is to follow does so when it is written. */
     public void saveDrills(List<Drill> drills, Runnable then) {
-        chooser.toSave(FileNames.of("zip", drills.get(0).title()), "Bundle of drills", "*.zip").ifPresent(file ->
-                write("writing a bundle of drills", file, part -> BundleFile.write(drills, part, Progress.UNSEEN), then));
+        chooser.toSave(FileNames.of("zip", drills.get(0).title()), "Bundle of drills", "*.zip")
+                .ifPresent(file -> write(
+                        "writing a bundle of drills",
+                        file,
+                        part -> BundleFile.write(drills, part, Progress.UNSEEN),
+                        then));
     }
 
     /** Hands a drill out as an open drill file; one that is there stays as it was until the new one is whole. */
     public void saveDrill(Drill drill) {
-        chooser.toSave(FileNames.of("drill.json", drill.title()), "Drill file", "*.json").ifPresent(file ->
-                write("writing a drill file", file, part -> new DrillFile().write(Order.of(drill), part, Progress.UNSEEN),
+        chooser.toSave(FileNames.of("drill.json", drill.title()), "Drill file", "*.json")
+                .ifPresent(file -> write(
+                        "writing a drill file",
+                        file,
+                        part -> new DrillFile().write(Order.of(drill), part, Progress.UNSEEN),
                         () -> messages.say("Drill file written: " + file.getFileName())));
     }
 
     private void write(String what, Path file, Delivery.Writing writing, Runnable then) {
-        Beside.work(what, () -> {
-            Delivery.deliver(file, writing);
-            return file;
-        }, done -> then.run(), trouble -> messages.warn(why(trouble) + " What is in the book is safe."));
+        Background.work(
+                what,
+                () -> {
+                    Delivery.deliver(file, writing);
+                    return file;
+                },
+                done -> then.run(),
+                trouble -> messages.warn(why(trouble) + " What is in the book is safe."));
     }
 
     private static String why(Trouble trouble) {
-        return trouble.cause() instanceof Undelivered || trouble.cause() instanceof Cancelled ? trouble.cause().getMessage()
+        return trouble.cause() instanceof Undelivered || trouble.cause() instanceof Cancelled
+                ? trouble.cause().getMessage()
                 : "The file could not be written.";
     }
 }

@@ -21,11 +21,9 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import wildchalk.core.drill.Ladder;
-import wildchalk.core.scene.Look;
-import wildchalk.desktop.beside.Beside;
-import wildchalk.desktop.board.state.BoardState;
+import wildchalk.desktop.background.Background;
+import wildchalk.desktop.control.PageHead;
 import wildchalk.desktop.exchange.Exchange.Chooser;
-import wildchalk.desktop.page.PageHead;
 import wildchalk.handout.HandOuts;
 import wildchalk.handout.order.FileNames;
 import wildchalk.handout.order.HandOut;
@@ -58,13 +56,13 @@ public final class HandOutPane extends BorderPane {
      * @param told how it came out, when the page is no longer looked at by then
      * @param close takes the page away
      */
-    public static HandOutPane of(BoardState board, Wanted wanted, Chooser chooser, Consumer<Wanted> keep, Consumer<String> told, Runnable close) {
-        OrderForm.Subject subject = new OrderForm.Subject(board.drill(), board.rung(), board.focus().choicesProperty().get(), board.head().atProperty().get(),
-                Look.trueTo(board.surface().ground()), board.viewing().unitsProperty().get(), board.sheets().handfulProperty().get());
-        return new HandOutPane(subject, wanted, chooser, keep, told, close);
-    }
-
-    private HandOutPane(OrderForm.Subject subject, Wanted wanted, Chooser chooser, Consumer<Wanted> keep, Consumer<String> told, Runnable close) {
+    public HandOutPane(
+            HandOutSubject subject,
+            Wanted wanted,
+            Chooser chooser,
+            Consumer<Wanted> keep,
+            Consumer<String> told,
+            Runnable close) {
         this.chooser = chooser;
         this.keep = keep;
         this.told = told;
@@ -72,7 +70,8 @@ public final class HandOutPane extends BorderPane {
         this.form = new OrderForm(subject, wanted, this::look);
         setId("hand-out-page");
         getStyleClass().add("hand-out-page");
-        PageHead head = new PageHead("Hand out " + subject.drill().title(), "Back to the Board", "hand-out-close", this::leave);
+        PageHead head =
+                new PageHead("Hand out " + subject.drill().title(), "Back to the Board", "hand-out-close", this::leave);
         head.getStyleClass().add("hand-out-head");
         setTop(head);
         ScrollPane wishes = new ScrollPane(form);
@@ -176,22 +175,31 @@ public final class HandOutPane extends BorderPane {
         HandOut kind = form.kind();
         Order order = form.order();
         said.setText("Making the page …");
-        Beside.work("making a page to look at", () -> {
-            Path file = Files.createTempFile("wildchalk", ".html");
-            file.toFile().deleteOnExit();
-            kind.write(order, file, Progress.UNSEEN);
-            return file;
-        }, file -> {
-            said.setText("");
-            chooser.look(file);
-        }, trouble -> said.setText("The page could not be made: there may be no room for it on the disk."));
+        Background.work(
+                "making a page to look at",
+                () -> {
+                    Path file = Files.createTempFile("wildchalk", ".html");
+                    file.toFile().deleteOnExit();
+                    kind.write(order, file, Progress.UNSEEN);
+                    return file;
+                },
+                file -> {
+                    said.setText("");
+                    chooser.look(file);
+                },
+                trouble -> said.setText("The page could not be made: there may be no room for it on the disk."));
     }
 
     private void handOut() {
         HandOut kind = form.kind();
         Order order = form.order();
-        String rung = order.rung().filter(r -> order.drill().ladder().size() > 1).map(Ladder.signs(order.drill())::get).map(s -> "rung " + s).orElse("");
-        Optional<Path> target = chooser.toSave(FileNames.of(kind.ending(), order.drill().title(), rung), kind.words(), "*." + kind.ending());
+        String rung = order.rung()
+                .filter(r -> order.drill().ladder().size() > 1)
+                .map(Ladder.signs(order.drill())::get)
+                .map(s -> "rung " + s)
+                .orElse("");
+        Optional<Path> target = chooser.toSave(
+                FileNames.of(kind.ending(), order.drill().title(), rung), kind.words(), "*." + kind.ending());
         target.map(t -> withEnding(t, kind.ending())).ifPresent(file -> {
             said.setText("Making " + file.getFileName() + " …");
             working(true);

@@ -7,7 +7,7 @@ import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.ReadOnlyDoubleWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
-import wildchalk.desktop.beside.Beside;
+import wildchalk.desktop.background.Background;
 import wildchalk.handout.order.Cancelled;
 import wildchalk.handout.order.Delivery;
 import wildchalk.handout.order.HandOut;
@@ -32,8 +32,12 @@ final class Job implements Progress {
     /** @param then told on the window's thread how it came out: empty when the file is there, else why not */
     static Job start(HandOut kind, Order order, Path target, Consumer<String> then) {
         Job job = new Job();
-        Beside.work("making a hand-out", () -> job.work(kind, order, target), then,
-                trouble -> then.accept("It could not be made. Nothing was written, and the drill is safe in the book."));
+        Background.work(
+                "making a hand-out",
+                () -> job.work(kind, order, target),
+                then,
+                trouble ->
+                        then.accept("It could not be made. Nothing was written, and the drill is safe in the book."));
         return job;
     }
 
@@ -63,7 +67,9 @@ final class Job implements Progress {
         }
         told = now;
         double spent = (now - begun) / 1e9;
-        String words = spent < SOON || share <= 0 || share >= 1 ? "" : "about " + Math.max(1, Math.round(spent * (1 - share) / share)) + " s left";
+        String words = spent < SOON || share <= 0 || share >= 1
+                ? ""
+                : "about " + Math.max(1, Math.round(spent * (1 - share) / share)) + " s left";
         Platform.runLater(() -> {
             done.set(share);
             left.set(words);

@@ -3,17 +3,15 @@ package wildchalk.desktop.handout;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
-import wildchalk.core.drill.Choices;
-import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Reads;
-import wildchalk.core.measure.Clock;
-import wildchalk.core.measure.Units;
+import wildchalk.core.measure.TimeFormat;
 import wildchalk.core.scene.Look;
 import wildchalk.handout.order.HandOut;
 import wildchalk.handout.order.HandOut.Wish;
@@ -25,18 +23,14 @@ import wildchalk.handout.order.Order.Still;
 /** What can be wished of the kind of hand-out that is looked at; only that. */
 final class OrderForm extends VBox {
 
-    /** The drill as it is looked at on the Board. */
-    record Subject(Drill drill, String rung, Choices choices, double t, Look ground, Units units, int handful) {
-    }
-
-    private final Subject subject;
+    private final HandOutSubject subject;
     private final Runnable changed;
     private Wanted wanted;
     private Optional<String> rung = Optional.empty();
     private boolean now;
 
     /** @param changed told when anything is wished otherwise */
-    OrderForm(Subject subject, Wanted wanted, Runnable changed) {
+    OrderForm(HandOutSubject subject, Wanted wanted, Runnable changed) {
         super(12);
         this.subject = subject;
         this.wanted = wanted;
@@ -60,10 +54,23 @@ final class OrderForm extends VBox {
 
     /** What is ordered now. */
     Order order() {
-        Optional<String> only = kind().wishes().contains(Wish.ONE_RUNG) ? Optional.of(rung.orElse(subject.rung()))
-                : kind().wishes().contains(Wish.RUNGS) ? rung : Optional.empty();
-        return new Order(subject.drill(), only, subject.choices(), wanted.look().isTrue() ? subject.ground() : wanted.look(), subject.units(),
-                subject.handful(), wanted.paper(), new Still(now ? subject.t() : 0, wanted.width(), wanted.words()), wanted.film());
+        Optional<String> only;
+        if (kind().wishes().contains(Wish.ONE_RUNG)) {
+            only = Optional.of(rung.orElse(subject.rung()));
+        } else if (kind().wishes().contains(Wish.RUNGS)) {
+            only = rung;
+        } else {
+            only = Optional.empty();
+        }
+        return new Order(
+                subject.drill(),
+                only,
+                subject.choices(),
+                wanted.look().isTrue() ? subject.ground() : wanted.look(),
+                new Order.Measures(subject.units(), subject.handful()),
+                wanted.paper(),
+                new Still(now ? subject.t() : 0, wanted.width(), wanted.words()),
+                wanted.film());
     }
 
     private void take(Wanted next) {
@@ -78,7 +85,8 @@ final class OrderForm extends VBox {
         about.setMinHeight(USE_PREF_SIZE);
         getChildren().setAll(about);
         Set<Wish> wishes = kind().wishes();
-        if ((wishes.contains(Wish.RUNGS) || wishes.contains(Wish.ONE_RUNG)) && subject.drill().ladder().size() > 1) {
+        if ((wishes.contains(Wish.RUNGS) || wishes.contains(Wish.ONE_RUNG))
+                && subject.drill().ladder().size() > 1) {
             getChildren().add(rungs());
         }
         if (wishes.contains(Wish.PAPER)) {
@@ -86,10 +94,24 @@ final class OrderForm extends VBox {
         }
         if (wishes.contains(Wish.LOOK)) {
             boolean ground = wishes.contains(Wish.GROUND);
-            List<Look> looks = ground ? List.of(Look.SLATE, Look.PAPER, subject.ground()) : List.of(Look.SLATE, Look.PAPER);
-            Look chosen = !wanted.look().isTrue() ? wanted.look() : ground ? subject.ground() : Look.PAPER;
-            getChildren().add(new Choice<>("wish-look", "Looks like", looks, l -> l.isTrue() ? "the ground" : l.name().toLowerCase(Locale.ROOT), chosen,
-                    l -> take(wanted.looking(l))));
+            List<Look> looks =
+                    ground ? List.of(Look.SLATE, Look.PAPER, subject.ground()) : List.of(Look.SLATE, Look.PAPER);
+            Look chosen;
+            if (!wanted.look().isTrue()) {
+                chosen = wanted.look();
+            } else if (ground) {
+                chosen = subject.ground();
+            } else {
+                chosen = Look.PAPER;
+            }
+            getChildren()
+                    .add(new Choice<>(
+                            "wish-look",
+                            "Looks like",
+                            looks,
+                            l -> l.isTrue() ? "the ground" : l.name().toLowerCase(Locale.ROOT),
+                            chosen,
+                            l -> take(wanted.looking(l))));
         }
         if (wishes.contains(Wish.MOMENT)) {
             picture();
@@ -107,8 +129,13 @@ final class OrderForm extends VBox {
             values.add(Optional.empty());
         }
         subject.drill().ladder().forEach(r -> values.add(Optional.of(r.id())));
-        return new Choice<>("wish-rung", "Rungs", values, v -> v.map(Ladder.signs(subject.drill())::get).orElse("all"),
-                order().rung(), v -> {
+        return new Choice<>(
+                "wish-rung",
+                "Rungs",
+                values,
+                v -> v.map(Ladder.signs(subject.drill())::get).orElse("all"),
+                order().rung(),
+                v -> {
                     rung = v;
                     changed.run();
                 });
@@ -116,41 +143,119 @@ final class OrderForm extends VBox {
 
     private void paper() {
         Paper paper = wanted.paper();
-        getChildren().addAll(
-                new Choice<>("wish-paper", "Paper", List.of(Paper.Size.values()), s -> s == Paper.Size.A4 ? "A4" : "Letter", paper.size(),
-                        s -> take(wanted.on(new Paper(s, wanted.paper().across(), wanted.paper().grey())))),
-                new Choice<>("wish-across", "Long side", List.of(false, true), a -> a ? "lies" : "stands", paper.across(),
-                        a -> take(wanted.on(new Paper(wanted.paper().size(), a, wanted.paper().grey())))),
-                new Choice<>("wish-grey", "Printed", List.of(false, true), g -> g ? "black and white" : "in colour", paper.grey(),
-                        g -> take(wanted.on(new Paper(wanted.paper().size(), wanted.paper().across(), g)))));
+        getChildren()
+                .addAll(
+                        new Choice<>(
+                                "wish-paper",
+                                "Paper",
+                                List.of(Paper.Size.values()),
+                                s -> s == Paper.Size.A4 ? "A4" : "Letter",
+                                paper.size(),
+                                s -> take(wanted.on(new Paper(
+                                        s,
+                                        wanted.paper().across(),
+                                        wanted.paper().grey())))),
+                        new Choice<>(
+                                "wish-across",
+                                "Long side",
+                                List.of(false, true),
+                                a -> a ? "lies" : "stands",
+                                paper.across(),
+                                a -> take(wanted.on(new Paper(
+                                        wanted.paper().size(), a, wanted.paper().grey())))),
+                        new Choice<>(
+                                "wish-grey",
+                                "Printed",
+                                List.of(false, true),
+                                g -> g ? "black and white" : "in colour",
+                                paper.grey(),
+                                g -> take(wanted.on(new Paper(
+                                        wanted.paper().size(), wanted.paper().across(), g)))));
     }
 
     private void picture() {
-        getChildren().addAll(
-                new Choice<>("wish-moment", "Moment", Stream.of(false, true).filter(n -> !n || subject.t() > 0).toList(),
-                        n -> n ? "as on the Board, " + Clock.seconds(subject.t()) : "before the whistle", now, n -> {
-                            now = n;
-                            changed.run();
-                        }),
-                new Choice<>("wish-width", "Width", List.of(800, 1600, 3200), w -> w + " dots", wanted.width(),
-                        w -> take(wanted.wide(w))),
-                new Choice<>("wish-words", "Words", List.of(true, false), w -> w ? "title, lines, script" : "the board alone", wanted.words(),
-                        w -> take(wanted.worded(w))));
+        getChildren()
+                .addAll(
+                        new Choice<>(
+                                "wish-moment",
+                                "Moment",
+                                Stream.of(false, true)
+                                        .filter(n -> !n || subject.t() > 0)
+                                        .toList(),
+                                n -> n ? "as on the Board, " + TimeFormat.seconds(subject.t()) : "before the whistle",
+                                now,
+                                n -> {
+                                    now = n;
+                                    changed.run();
+                                }),
+                        new Choice<>(
+                                "wish-width",
+                                "Width",
+                                List.of(800, 1600, 3200),
+                                w -> w + " dots",
+                                wanted.width(),
+                                w -> take(wanted.wide(w))),
+                        new Choice<>(
+                                "wish-words",
+                                "Words",
+                                List.of(true, false),
+                                w -> w ? "title, lines, script" : "the board alone",
+                                wanted.words(),
+                                w -> take(wanted.worded(w))));
     }
 
     private void film() {
         Film film = wanted.film();
-        getChildren().addAll(
-                new Choice<>("wish-shape", "Shape", List.of(Film.Shape.values()), s -> s.name().toLowerCase(Locale.ROOT), film.shape(),
-                        s -> take(wanted.filmed(new Film(s, wanted.film().speed(), wanted.film().everyWay(), wanted.film().captions())))),
-                new Choice<>("wish-speed", "Speed", List.of(0.25, 0.5, 1.0), s -> s == 1 ? "as it is" : s == 0.5 ? "half" : "quarter", film.speed(),
-                        s -> take(wanted.filmed(new Film(wanted.film().shape(), s, wanted.film().everyWay(), wanted.film().captions())))),
-                new Choice<>("wish-captions", "Words", List.of(true, false), c -> c ? "run along" : "none", film.captions(),
-                        c -> take(wanted.filmed(new Film(wanted.film().shape(), wanted.film().speed(), wanted.film().everyWay(), c)))));
-        boolean reads = Ladder.buildAll(subject.drill()).stream().anyMatch(s -> !Reads.of(s).isEmpty());
+        getChildren()
+                .addAll(
+                        new Choice<>(
+                                "wish-shape",
+                                "Shape",
+                                List.of(Film.Shape.values()),
+                                s -> s.name().toLowerCase(Locale.ROOT),
+                                film.shape(),
+                                s -> take(wanted.filmed(new Film(
+                                        s,
+                                        wanted.film().speed(),
+                                        wanted.film().everyWay(),
+                                        wanted.film().captions())))),
+                        new Choice<>(
+                                "wish-speed",
+                                "Speed",
+                                List.of(0.25, 0.5, 1.0),
+                                Map.of(0.25, "quarter", 0.5, "half", 1.0, "as it is")::get,
+                                film.speed(),
+                                s -> take(wanted.filmed(new Film(
+                                        wanted.film().shape(),
+                                        s,
+                                        wanted.film().everyWay(),
+                                        wanted.film().captions())))),
+                        new Choice<>(
+                                "wish-captions",
+                                "Words",
+                                List.of(true, false),
+                                c -> c ? "run along" : "none",
+                                film.captions(),
+                                c -> take(wanted.filmed(new Film(
+                                        wanted.film().shape(),
+                                        wanted.film().speed(),
+                                        wanted.film().everyWay(),
+                                        c)))));
+        boolean reads = Ladder.buildAll(subject.drill()).stream()
+                .anyMatch(s -> !Reads.of(s).isEmpty());
         if (reads) {
-            getChildren().add(new Choice<>("wish-ways", "Decisions", List.of(false, true), e -> e ? "every way" : "as on the Board", film.everyWay(),
-                    e -> take(wanted.filmed(new Film(wanted.film().shape(), wanted.film().speed(), e, wanted.film().captions())))));
+            getChildren()
+                    .add(new Choice<>(
+                            "wish-ways",
+                            "Decisions",
+                            List.of(false, true),
+                            e -> e ? "every way" : "as on the Board",
+                            film.everyWay(),
+                            e -> take(wanted.filmed(new Film(
+                                    wanted.film().shape(),
+                                    wanted.film().speed(),
+                                    e,
+                                    wanted.film().captions())))));
         }
     }
 }

@@ -15,9 +15,9 @@ import javafx.scene.image.ImageView;
 import javafx.scene.image.WritableImage;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import wildchalk.core.measure.Clock;
-import wildchalk.desktop.beside.Beside;
-import wildchalk.desktop.beside.Newest;
+import wildchalk.core.measure.TimeFormat;
+import wildchalk.desktop.background.Background;
+import wildchalk.desktop.background.Newest;
 import wildchalk.handout.clip.Screening;
 import wildchalk.handout.order.HandOut;
 import wildchalk.handout.order.Order;
@@ -35,8 +35,7 @@ final class PreviewPane extends StackPane {
     private Projector projector;
 
     /** Ready to be shown: pictures are turned into the window's own kind beside its thread too. */
-    private record Shown(Preview preview, List<Image> pages) {
-    }
+    private record Shown(Preview preview, List<Image> pages) {}
 
     PreviewPane() {
         setId("preview");
@@ -49,9 +48,17 @@ final class PreviewPane extends StackPane {
         newest.ask(() -> {
             try {
                 Preview preview = Preview.of(kind, order, DOTS);
-                return new Shown(preview, preview instanceof Preview.Pages p ? p.pages().stream().map(PreviewPane::picture).toList() : List.of());
+                return new Shown(
+                        preview,
+                        preview instanceof Preview.Pages p
+                                ? p.pages().stream().map(PreviewPane::picture).toList()
+                                : List.of());
             } catch (IOException e) {
-                return new Shown(new Preview.Words("This cannot be shown now: there may be no room for it on the disk. It can be handed out onto another one."), List.of());
+                return new Shown(
+                        new Preview.Words(
+                                "This cannot be shown now: there may be no room for it on the disk. It can be "
+                                        + "handed out onto another one."),
+                        List.of());
             }
         });
     }
@@ -70,7 +77,8 @@ final class PreviewPane extends StackPane {
             getChildren().setAll(text);
         } else if (shown.preview() instanceof Preview.Moving moving) {
             projector = new Projector(moving.screening());
-            Label length = new Label("Plays " + Clock.seconds(moving.screening().seconds()));
+            Label length =
+                    new Label("Plays " + TimeFormat.seconds(moving.screening().seconds()));
             length.setId("preview-length");
             StackPane.setAlignment(length, Pos.BOTTOM_RIGHT);
             getChildren().setAll(projector.screen, length);
@@ -111,7 +119,9 @@ final class PreviewPane extends StackPane {
         }
     }
 
-    /** Plays a clip again and again; a frame is painted beside the window's thread while the one before it is looked at. */
+    /**
+     * Plays a clip again and again; a frame is painted beside the window's thread while the one before it is looked at.
+     */
     private final class Projector extends AnimationTimer {
 
         private final Screening screening;
@@ -137,14 +147,18 @@ final class PreviewPane extends StackPane {
             last = now;
             painting = true;
             double t = (now - begun) / 1e9 % screening.seconds();
-            Beside.work("painting a frame of the preview", () -> SwingFXUtils.toFXImage(screening.frame(t), null), image -> {
-                shown = image;
-                screen.setImage(shown);
-                painting = false;
-            }, trouble -> {
-                // The clip stands still where it is; making it says what is wrong.
-                stop();
-            });
+            Background.work(
+                    "painting a frame of the preview",
+                    () -> SwingFXUtils.toFXImage(screening.frame(t), null),
+                    image -> {
+                        shown = image;
+                        screen.setImage(shown);
+                        painting = false;
+                    },
+                    trouble -> {
+                        // The clip stands still where it is; making it says what is wrong.
+                        stop();
+                    });
         }
     }
 }

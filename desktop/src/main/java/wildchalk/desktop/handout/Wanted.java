@@ -17,10 +17,14 @@ import wildchalk.storage.book.Book;
  */
 public record Wanted(String kind, Look look, Paper paper, Film film, int width, boolean words) {
 
-    static final Wanted USUAL = new Wanted(HandOuts.ALL.get(0).words(), Look.SLATE, Paper.USUAL, Film.USUAL, 1600, true);
+    static final Wanted USUAL =
+            new Wanted(HandOuts.ALL.get(0).words(), Look.SLATE, Paper.USUAL, Film.USUAL, 1600, true);
 
     HandOut handOut() {
-        return HandOuts.ALL.stream().filter(h -> h.words().equals(kind)).findFirst().orElse(HandOuts.ALL.get(0));
+        return HandOuts.ALL.stream()
+                .filter(h -> h.words().equals(kind))
+                .findFirst()
+                .orElse(HandOuts.ALL.get(0));
     }
 
     Wanted of(HandOut other) {
@@ -49,11 +53,28 @@ public record Wanted(String kind, Look look, Paper paper, Film film, int width, 
 
     /** As it was last kept; what cannot be understood is as usual. */
     public static Wanted read(Book book) {
-        return new Wanted(book.setting("handout.kind", USUAL.kind), among(Look.class, book.setting("handout.look", ""), USUAL.look),
-                new Paper(among(Paper.Size.class, book.setting("handout.paper", ""), Paper.Size.A4), is(book, "across", false), is(book, "grey", false)),
-                new Film(among(Film.Shape.class, book.setting("handout.shape", ""), Film.Shape.WIDE), speed(book), is(book, "every-way", false), is(book, "captions", true)),
-                "3200".equals(book.setting("handout.width", "")) ? 3200 : "800".equals(book.setting("handout.width", "")) ? 800 : USUAL.width,
+        return new Wanted(
+                book.setting("handout.kind", USUAL.kind),
+                among(Look.class, book.setting("handout.look", ""), USUAL.look),
+                new Paper(
+                        among(Paper.Size.class, book.setting("handout.paper", ""), Paper.Size.A4),
+                        is(book, "across", false),
+                        is(book, "grey", false)),
+                new Film(
+                        among(Film.Shape.class, book.setting("handout.shape", ""), Film.Shape.WIDE),
+                        speed(book),
+                        is(book, "every-way", false),
+                        is(book, "captions", true)),
+                width(book.setting("handout.width", "")),
                 is(book, "words", true));
+    }
+
+    private static int width(String kept) {
+        return switch (kept) {
+            case "3200" -> 3200;
+            case "800" -> 800;
+            default -> USUAL.width;
+        };
     }
 
     public void write(Book book) {

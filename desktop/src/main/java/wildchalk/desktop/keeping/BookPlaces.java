@@ -11,8 +11,7 @@ public final class BookPlaces {
 
     private static final String LAST = "last-book";
 
-    private BookPlaces() {
-    }
+    private BookPlaces() {}
 
     /** The file of a book of this name. */
     public static Path book(String name) {

@@ -6,14 +6,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
-import wildchalk.core.catalogue.Glance;
-import wildchalk.core.catalogue.Glancing;
-import wildchalk.desktop.beside.Beside;
+import wildchalk.core.catalogue.DrillSummarizer;
+import wildchalk.core.catalogue.DrillSummary;
+import wildchalk.desktop.background.Background;
 import wildchalk.storage.book.Book;
 
 /**
- * Looks drills over that were changed, a few at a time, beside both the window and the book, so that neither is waited for. To
- * be used on the window's thread.
+ * Looks drills over that were changed, a few at a time, beside both the window and the book, so that neither is waited
+ * for. To be used on the window's thread.
  */
 public final class Cataloguer {
 
@@ -25,8 +25,7 @@ public final class Cataloguer {
     private boolean busy;
 
     /** What was seen of drills, and the numbers by which the search knows them, by their ids. */
-    public record Looked(Map<String, Glance> glances, Map<String, Integer> numbers) {
-    }
+    public record Looked(Map<String, DrillSummary> glances, Map<String, Integer> numbers) {}
 
     /** @param onSeen told on the window's thread */
     public Cataloguer(Keeper keeper, Consumer<Looked> onSeen) {
@@ -43,31 +42,45 @@ public final class Cataloguer {
     }
 
     private void next() {
-        keeper.ask(b -> b.unseen(AT_ONCE + unreadable.size()), all -> {
-            List<Book.Unseen> unseen = all.stream().filter(u -> !unreadable.contains(u.id())).toList();
-            if (unseen.isEmpty()) {
-                busy = false;
-                return;
-            }
-            Beside.work("looking drills over", () -> seen(unseen), seen -> {
-                unseen.stream().filter(u -> !seen.containsKey(u)).forEach(u -> unreadable.add(u.id()));
-                Map<String, Glance> glances = new LinkedHashMap<>();
-                seen.forEach((of, s) -> glances.put(of.id(), s.glance()));
-                keeper.ask(b -> b.seen(seen), numbers -> {
-                    onSeen.accept(new Looked(glances, numbers));
-                    next();
-                }, () -> busy = false);
-            }, trouble -> {
-                // One of these cannot be looked at: they are left out, and the others still are.
-                unseen.forEach(u -> unreadable.add(u.id()));
-                next();
-            });
-        }, () -> busy = false);
+        keeper.ask(
+                b -> b.unseen(AT_ONCE + unreadable.size()),
+                all -> {
+                    List<Book.Unseen> unseen = all.stream()
+                            .filter(u -> !unreadable.contains(u.id()))
+                            .toList();
+                    if (unseen.isEmpty()) {
+                        busy = false;
+                        return;
+                    }
+                    Background.work(
+                            "looking drills over",
+                            () -> seen(unseen),
+                            seen -> {
+                                unseen.stream()
+                                        .filter(u -> !seen.containsKey(u))
+                                        .forEach(u -> unreadable.add(u.id()));
+                                Map<String, DrillSummary> glances = new LinkedHashMap<>();
+                                seen.forEach((of, s) -> glances.put(of.id(), s.glance()));
+                                keeper.ask(
+                                        b -> b.seen(seen),
+                                        numbers -> {
+                                            onSeen.accept(new Looked(glances, numbers));
+                                            next();
+                                        },
+                                        () -> busy = false);
+                            },
+                            trouble -> {
+                                // One of these cannot be looked at: they are left out, and the others still are.
+                                unseen.forEach(u -> unreadable.add(u.id()));
+                                next();
+                            });
+                },
+                () -> busy = false);
     }
 
-    private static Map<Book.Unseen, Glancing.Seen> seen(List<Book.Unseen> unseen) {
-        Map<Book.Unseen, Glancing.Seen> seen = new LinkedHashMap<>();
-        unseen.forEach(u -> u.look().ifPresent(s -> seen.put(u, s)));
+    private Map<Book.Unseen, DrillSummarizer.Seen> seen(List<Book.Unseen> unseen) {
+        Map<Book.Unseen, DrillSummarizer.Seen> seen = new LinkedHashMap<>();
+        unseen.forEach(u -> u.look(keeper.surfaces()).ifPresent(s -> seen.put(u, s)));
         return seen;
     }
 }

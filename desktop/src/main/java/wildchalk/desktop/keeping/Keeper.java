@@ -16,7 +16,8 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import wildchalk.core.document.Document;
-import wildchalk.desktop.beside.Beside;
+import wildchalk.core.surface.Surfaces;
+import wildchalk.desktop.background.Background;
 import wildchalk.desktop.trouble.Trouble;
 import wildchalk.desktop.trouble.TroubleLog;
 import wildchalk.storage.book.Book;
@@ -25,17 +26,19 @@ import wildchalk.storage.book.Standing;
 import wildchalk.storage.kind.Kind;
 
 /**
- * Does what is asked of the book on one thread of its own, in the order it was asked for. Only the check of a whole book and the
- * word on how it stands to its file come from others.
+ * Does what is asked of the book on one thread of its own, in the order it was asked for. Only the check of a whole
+ * book and the word on how it stands to its file come from others.
  */
 public final class Keeper implements AutoCloseable {
 
     /** How often it is tried to write what waits, seconds. */
     private static final int AGAIN = 3;
+
     private static final int CHECK = 6;
 
     private final Book book;
-    private final ScheduledExecutorService thread = Executors.newSingleThreadScheduledExecutor(r -> new Thread(r, "keeper"));
+    private final ScheduledExecutorService thread =
+            Executors.newSingleThreadScheduledExecutor(r -> new Thread(r, "keeper"));
     private final AtomicInteger waiting = new AtomicInteger();
     private final ReadOnlyStringWrapper state = new ReadOnlyStringWrapper();
     private final ReadOnlyObjectWrapper<Standing> standing;
@@ -66,7 +69,8 @@ public final class Keeper implements AutoCloseable {
     private static String words(Standing standing, String kept) {
         return switch (standing.kind()) {
             case KEEPING -> kept;
-            case WAITING -> standing.waiting() == 0 ? "looking only: the book cannot be written"
+            case WAITING -> standing.waiting() == 0
+                    ? "looking only: the book cannot be written"
                     : "not kept yet: the book cannot be written";
             case OTHER_WINDOW -> "looking only: another window has this book";
             case NEWER -> "looking only: a newer Wild Chalk wrote this";
@@ -74,6 +78,11 @@ public final class Keeper implements AutoCloseable {
     }
 
     /** The file of the book. */
+    /** The surfaces there are. */
+    public Surfaces surfaces() {
+        return book.surfaces();
+    }
+
     public Path file() {
         return book.file();
     }
@@ -82,16 +91,20 @@ public final class Keeper implements AutoCloseable {
     public <T extends Document<T>> void keep(Kind<T> kind, T document, String edit) {
         waiting.incrementAndGet();
         state.set("keeping …");
-        on("keeping an edit", () -> {
-            book.of(kind).keep(document, edit);
-            return book.word();
-        }, word -> {
-            settle(now -> words(now, "kept just now"));
-            word.ifPresent(w -> onTrouble.accept(new BookException(w, null)));
-        }, trouble -> {
-            settle(now -> "not kept");
-            report(trouble);
-        });
+        on(
+                "keeping an edit",
+                () -> {
+                    book.of(kind).keep(document, edit);
+                    return book.word();
+                },
+                word -> {
+                    settle(now -> words(now, "kept just now"));
+                    word.ifPresent(w -> onTrouble.accept(new BookException(w, null)));
+                },
+                trouble -> {
+                    settle(now -> "not kept");
+                    report(trouble);
+                });
     }
 
     private void settle(Function<Standing, String> said) {
@@ -105,7 +118,7 @@ public final class Keeper implements AutoCloseable {
 
     /** Asks the book for something; {@code then} gets it on the window's thread. */
     public <T> void ask(Function<Book, T> question, Consumer<T> then) {
-        ask(question, then, () -> { });
+        ask(question, then, () -> {});
     }
 
     /**
@@ -114,52 +127,74 @@ public final class Keeper implements AutoCloseable {
      * @param otherwise done on the window's thread when there is none; why not is told as all trouble with the book is
      */
     public <T> void ask(Function<Book, T> question, Consumer<T> then, Runnable otherwise) {
-        on("asking the book", () -> question.apply(book), answer -> {
-            stand(latest);
-            then.accept(answer);
-        }, trouble -> {
-            stand(latest);
-            otherwise.run();
-            report(trouble);
-        });
+        on(
+                "asking the book",
+                () -> question.apply(book),
+                answer -> {
+                    stand(latest);
+                    then.accept(answer);
+                },
+                trouble -> {
+                    stand(latest);
+                    otherwise.run();
+                    report(trouble);
+                });
     }
 
     private <T> void on(String what, Callable<T> question, Consumer<T> then, Consumer<Trouble> otherwise) {
         try {
-            Beside.work(what, thread, () -> {
-                try {
-                    return question.call();
-                } finally {
-                    // Here, and not where it is shown: whoever asks the book may have to wait for it.
-                    latest = book.standing();
-                }
-            }, then, otherwise);
+            Background.work(
+                    what,
+                    thread,
+                    () -> {
+                        try {
+                            return question.call();
+                        } finally {
+                            // Here, and not where it is shown: whoever asks the book may have to wait for it.
+                            latest = book.standing();
+                        }
+                    },
+                    then,
+                    otherwise);
         } catch (RejectedExecutionException e) {
             // The book is closed: whoever asks for a picture now has lost its place on the screen.
         }
     }
 
     private void report(Trouble trouble) {
-        onTrouble.accept(trouble.cause() instanceof BookException e ? e : new BookException("Something went wrong with the book that the program did not "
-                + "expect. What was said to be kept is kept. If it happens again, start Wild Chalk anew.", trouble.cause()));
+        onTrouble.accept(
+                trouble.cause() instanceof BookException e
+                        ? e
+                        : new BookException(
+                                "Something went wrong with the book that the program did not "
+                                        + "expect. What was said to be kept is kept. If it happens again, start "
+                                        + "Wild Chalk anew.",
+                                trouble.cause()));
     }
 
     /** Changes something in the book of which nothing comes back. */
     public void tell(Consumer<Book> change) {
-        ask(b -> {
-            change.accept(b);
-            return true;
-        }, done -> { });
+        ask(
+                b -> {
+                    change.accept(b);
+                    return true;
+                },
+                done -> {});
     }
 
     /** Has every drill compared with its check sum, beside everything and when the coach is at work already. */
     public void checkSoon() {
-        Beside.work("reading every drill of the book", CompletableFuture.delayedExecutor(CHECK, TimeUnit.SECONDS), () -> {
-            if (!thread.isShutdown()) {
-                book.check();
-            }
-            return true;
-        }, done -> { }, this::report);
+        Background.work(
+                "reading every drill of the book",
+                CompletableFuture.delayedExecutor(CHECK, TimeUnit.SECONDS),
+                () -> {
+                    if (!thread.isShutdown()) {
+                        book.check();
+                    }
+                    return true;
+                },
+                done -> {},
+                this::report);
     }
 
     private void again() {

@@ -4,7 +4,9 @@ import java.util.List;
 import wildchalk.storage.book.Book;
 import wildchalk.storage.book.Shelf;
 
-/** A book that was opened, and what its cards show, listed on the way: that takes as long as a window takes to appear. */
+/**
+ * A book that was opened, and what its cards show, listed on the way: that takes as long as a window takes to appear.
+ */
 public record Opened(Book book, Contents contents) {
 
     /** What the Book's page shows. */

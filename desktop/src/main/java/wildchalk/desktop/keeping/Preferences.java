@@ -14,8 +14,8 @@ public record Preferences(Units units, int handful) {
 
     /** As they were last kept; what cannot be understood is as usual. */
     public static Preferences read(Book book) {
-        return new Preferences(new Units(unit(book.setting("unit", "m")),
-                number(book.setting("pace", ""), Units.USUAL_PACE)),
+        return new Preferences(
+                new Units(unit(book.setting("unit", "m")), number(book.setting("pace", ""), Units.USUAL_PACE)),
                 (int) Math.max(1, number(book.setting("handful", ""), SetOut.USUAL_HANDFUL)));
     }
 

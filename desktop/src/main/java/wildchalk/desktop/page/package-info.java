@@ -1,2 +1,5 @@
-/** What pages have in common that lie in the window for a while, in place of Book or Board. Never knows what they are about. */
+/**
+ * What the window knows of its pages: that they open, close, take keys, can be undone and handed out; and what they may
+ * ask of it. Never which pages there are.
+ */
 package wildchalk.desktop.page;

@@ -16,13 +16,15 @@ import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.shape.StrokeLineJoin;
 import javafx.scene.text.TextAlignment;
 import wildchalk.core.geometry.Curve;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.scene.Brush;
 import wildchalk.core.scene.Grain;
 import wildchalk.core.scene.Ink;
 import wildchalk.core.scene.Look;
 import wildchalk.core.scene.Shape;
 
 /** Paints shapes in metres on a JavaFX canvas. */
-public final class ScreenBrush {
+public final class ScreenBrush implements Brush {
 
     /** Nothing is set in smaller type than this, in pixels. */
     private static final double LEAST_TYPE = 12;
@@ -33,6 +35,27 @@ public final class ScreenBrush {
     private final Look look;
     private final ScreenMap map;
     private final double leastType;
+    private final Curve.Pen pen = new Curve.Pen() {
+        @Override
+        public void moveTo(Vec to) {
+            g.moveTo(map.x(to), map.y(to));
+        }
+
+        @Override
+        public void lineTo(Vec to) {
+            g.lineTo(map.x(to), map.y(to));
+        }
+
+        @Override
+        public void cubicTo(Vec first, Vec second, Vec to) {
+            g.bezierCurveTo(map.x(first), map.y(first), map.x(second), map.y(second), map.x(to), map.y(to));
+        }
+
+        @Override
+        public void close() {
+            g.closePath();
+        }
+    };
 
     public ScreenBrush(Canvas canvas, Look look, ScreenMap map) {
         this(canvas, look, map, LEAST_TYPE);
@@ -70,25 +93,22 @@ public final class ScreenBrush {
         g.fillRect(0, 0, map.width(), map.height());
     }
 
-    public void paint(List<Shape> shapes) {
-        for (Shape shape : shapes) {
-            if (shape instanceof Shape.Stroke stroke) {
-                stroke(stroke);
-            } else if (shape instanceof Shape.Fill fill) {
-                g.setFill(fill.chalked() ? chalk(fill.ink()) : plain(fill.ink()));
-                trace(fill.outline());
-                g.fill();
-            } else if (shape instanceof Shape.Faint faint) {
-                g.setGlobalAlpha(Shape.Faint.COVER);
-                paint(List.of(faint.of()));
-                g.setGlobalAlpha(1);
-            } else {
-                label((Shape.Label) shape);
-            }
-        }
+    @Override
+    public void fill(Shape.Fill fill) {
+        g.setFill(fill.chalked() ? chalk(fill.ink()) : plain(fill.ink()));
+        trace(fill.outline());
+        g.fill();
     }
 
-    private void stroke(Shape.Stroke stroke) {
+    @Override
+    public void faint(Shape.Faint faint) {
+        g.setGlobalAlpha(Shape.Faint.COVER);
+        faint.of().paintWith(this);
+        g.setGlobalAlpha(1);
+    }
+
+    @Override
+    public void stroke(Shape.Stroke stroke) {
         g.setStroke(stroke.chalked() ? chalk(stroke.ink()) : plain(stroke.ink()));
         g.setLineWidth(stroke.width() * map.scale());
         g.setLineJoin(StrokeLineJoin.ROUND);
@@ -97,13 +117,15 @@ public final class ScreenBrush {
             g.setLineDashes();
         } else {
             g.setLineCap(StrokeLineCap.BUTT);
-            g.setLineDashes(stroke.dash().stream().mapToDouble(d -> d * map.scale()).toArray());
+            g.setLineDashes(
+                    stroke.dash().stream().mapToDouble(d -> d * map.scale()).toArray());
         }
         trace(stroke.curve());
         g.stroke();
     }
 
-    private void label(Shape.Label label) {
+    @Override
+    public void label(Shape.Label label) {
         double size = Math.max(leastType, label.size() * map.scale());
         if (size < Shape.Label.READABLE) {
             return;
@@ -117,18 +139,7 @@ public final class ScreenBrush {
 
     private void trace(Curve curve) {
         g.beginPath();
-        for (Curve.Segment segment : curve.segments()) {
-            if (segment instanceof Curve.MoveTo m) {
-                g.moveTo(map.x(m.to()), map.y(m.to()));
-            } else if (segment instanceof Curve.LineTo l) {
-                g.lineTo(map.x(l.to()), map.y(l.to()));
-            } else if (segment instanceof Curve.CubicTo c) {
-                g.bezierCurveTo(map.x(c.first()), map.y(c.first()), map.x(c.second()), map.y(c.second()),
-                        map.x(c.to()), map.y(c.to()));
-            } else {
-                g.closePath();
-            }
-        }
+        curve.trace(pen);
     }
 
     private Color plain(Ink ink) {
@@ -155,8 +166,8 @@ public final class ScreenBrush {
             pixels[i] = (int) ((colour >>> 24) * cover[i]) << 24 | colour & 0xFFFFFF;
         }
         WritableImage tile = new WritableImage(Grain.SIZE, Grain.SIZE);
-        tile.getPixelWriter().setPixels(0, 0, Grain.SIZE, Grain.SIZE, PixelFormat.getIntArgbInstance(), pixels, 0,
-                Grain.SIZE);
+        tile.getPixelWriter()
+                .setPixels(0, 0, Grain.SIZE, Grain.SIZE, PixelFormat.getIntArgbInstance(), pixels, 0, Grain.SIZE);
         return new ImagePattern(tile, 0, 0, Grain.SIZE, Grain.SIZE, false);
     }
 }

@@ -14,8 +14,7 @@ public final class Type {
     private static final String TEXT = "Atkinson Hyperlegible Next";
     private static final Map<Double, Font> BOLD = new HashMap<>();
 
-    private Type() {
-    }
+    private Type() {}
 
     /** Makes the typefaces known to the style sheets; once, before the first window. */
     public static void load() {

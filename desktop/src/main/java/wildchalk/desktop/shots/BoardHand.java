@@ -45,12 +45,32 @@ public final class BoardHand {
 
     private void fire(EventType<MouseEvent> type, Vec place) {
         Node pane = scene.lookup("#board");
-        ScreenMap map = ScreenMap.fit(state.drill(), state.surface(), Math.floor(pane.getLayoutBounds().getWidth()),
+        ScreenMap map = ScreenMap.fit(
+                state.drill(),
+                state.surface(),
+                Math.floor(pane.getLayoutBounds().getWidth()),
                 Math.floor(pane.getLayoutBounds().getHeight()));
         Point2D on = pane.localToScreen(map.x(place), map.y(place));
         Point2D at = pane.localToScene(map.x(place), map.y(place));
         boolean down = type != MouseEvent.MOUSE_RELEASED;
-        pane.fireEvent(new MouseEvent(type, at.getX(), at.getY(), on.getX(), on.getY(), MouseButton.PRIMARY, 1,
-                false, false, false, false, down, false, false, false, false, !down, null));
+        pane.fireEvent(new MouseEvent(
+                type,
+                at.getX(),
+                at.getY(),
+                on.getX(),
+                on.getY(),
+                MouseButton.PRIMARY,
+                1,
+                false,
+                false,
+                false,
+                false,
+                down,
+                false,
+                false,
+                false,
+                false,
+                !down,
+                null));
     }
 }

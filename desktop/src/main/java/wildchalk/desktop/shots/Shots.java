@@ -28,12 +28,13 @@ import wildchalk.core.geometry.Vec;
 import wildchalk.core.scene.Look;
 import wildchalk.core.show.Stop;
 import wildchalk.desktop.DemoBook;
+import wildchalk.desktop.OpenWindow;
 import wildchalk.desktop.Request;
-import wildchalk.desktop.WildChalkApp.Session;
 import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.board.state.Focus;
 import wildchalk.desktop.board.state.Tool;
 import wildchalk.desktop.exchange.SystemChooser;
+import wildchalk.desktop.paint.WindowPicture;
 import wildchalk.desktop.show.ShowWindows;
 
 /** Draws the pictures of the documents: starts the real window on a fresh demo book and goes from view to view. */
@@ -50,7 +51,7 @@ public final class Shots extends Application {
 
     private final Deque<Runnable> steps = new ArrayDeque<>();
     private Stage stage;
-    private Session session;
+    private OpenWindow session;
 
     /**
      * Draws all pictures.
@@ -67,7 +68,8 @@ public final class Shots extends Application {
     @Override
     public void start(Stage shown) {
         stage = shown;
-        session = Session.start(shown, Request.demo(book), new SystemChooser(shown, getHostServices()::showDocument));
+        session =
+                OpenWindow.start(shown, Request.demo(book), new SystemChooser(shown, getHostServices()::showDocument));
         step(() -> click("#tab-book"));
         step(() -> picture("book"));
         finding();
@@ -88,7 +90,8 @@ public final class Shots extends Application {
         });
         step(() -> {
             ContextMenu list = list();
-            ((TextField) ((CustomMenuItem) list.getItems().get(0)).getContent().lookup("#filter-people-count")).setText("9");
+            ((TextField) ((CustomMenuItem) list.getItems().get(0)).getContent().lookup("#filter-people-count"))
+                    .setText("9");
             list.hide();
         });
         rest();
@@ -105,7 +108,11 @@ public final class Shots extends Application {
         step(() -> {
             ContextMenu list = list();
             list.hide();
-            list.getItems().stream().filter(i -> "Old versions …".equals(i.getText())).findFirst().orElseThrow().fire();
+            list.getItems().stream()
+                    .filter(i -> "Old versions …".equals(i.getText()))
+                    .findFirst()
+                    .orElseThrow()
+                    .fire();
         });
         step(() -> ((ListView<?>) find("#versions")).getSelectionModel().selectLast());
         rest();
@@ -130,7 +137,8 @@ public final class Shots extends Application {
                 throw new UncheckedIOException("the book of the pictures cannot be damaged", e);
             }
             stage.setScene(null);
-            session = Session.start(stage, Request.demo(book), new SystemChooser(stage, getHostServices()::showDocument));
+            session = OpenWindow.start(
+                    stage, Request.demo(book), new SystemChooser(stage, getHostServices()::showDocument));
         });
         rest();
         step(() -> picture("rescue"));
@@ -190,7 +198,15 @@ public final class Shots extends Application {
         step(() -> picture("read"));
         step(() -> {
             board().model().climb("s4");
-            board().head().atProperty().set(board().timeline().comesUp(board().stage().said(Instruction.Read.class).get(0), board().stage()).orElse(0));
+            board().head()
+                    .atProperty()
+                    .set(board().timeline()
+                            .comesUp(
+                                    board().stage()
+                                            .instructions(Instruction.Read.class)
+                                            .get(0),
+                                    board().stage())
+                            .orElse(0));
             board().focus().frozenProperty().set(Optional.of(new Focus.Frozen("f1", false)));
         });
         step(() -> picture("freeze-question"));
@@ -205,7 +221,7 @@ public final class Shots extends Application {
             ((Button) find("#show-it")).fire();
         });
         step(() -> {
-            ShowWindows windows = session.window().shown().orElseThrow();
+            ShowWindows windows = session.shown().orElseThrow();
             windows.people().setFullScreen(false);
             windows.notes().show();
             while (windows.showing().tourProperty().get().stop().kind() != Stop.Kind.FORK) {
@@ -213,9 +229,9 @@ public final class Shots extends Application {
             }
         });
         step(() -> {
-            WindowPicture.write(session.window().shown().orElseThrow().people(), folder.resolve("show.png"));
-            WindowPicture.write(session.window().shown().orElseThrow().notes(), folder.resolve("show-notes.png"));
-            session.window().shown().orElseThrow().close();
+            WindowPicture.write(session.shown().orElseThrow().people(), folder.resolve("show.png"));
+            WindowPicture.write(session.shown().orElseThrow().notes(), folder.resolve("show-notes.png"));
+            session.shown().orElseThrow().close();
         });
     }
 
@@ -236,16 +252,20 @@ public final class Shots extends Application {
     /** What is made beside the window's thread takes a moment. */
     private void rest() {
         for (int i = 0; i < 5; i++) {
-            step(() -> { });
+            step(() -> {});
         }
     }
 
     private BoardState board() {
-        return session.window().board().orElseThrow();
+        return session.board().orElseThrow();
     }
 
     private void open(String id) {
-        session.window().open(DemoBook.drills().stream().filter(d -> d.id().equals(id)).findFirst().orElseThrow());
+        session.window()
+                .open(DemoBook.drills().stream()
+                        .filter(d -> d.id().equals(id))
+                        .findFirst()
+                        .orElseThrow());
     }
 
     private BoardHand hand() {
@@ -269,7 +289,11 @@ public final class Shots extends Application {
 
     /** The list that is open. */
     private static ContextMenu list() {
-        return Window.getWindows().stream().filter(ContextMenu.class::isInstance).map(ContextMenu.class::cast).findFirst().orElseThrow();
+        return Window.getWindows().stream()
+                .filter(ContextMenu.class::isInstance)
+                .map(ContextMenu.class::cast)
+                .findFirst()
+                .orElseThrow();
     }
 
     private Node find(String id) {

@@ -15,11 +15,11 @@ final class FadingChalk extends Canvas {
 
     /** How long a line stays, and how long of that it takes to go, seconds. */
     static final double STAYS = 5;
+
     private static final double GOES = 1.5;
     private static final double WIDE = 5;
 
-    private record Line(List<double[]> points, long drawn) {
-    }
+    private record Line(List<double[]> points, long drawn) {}
 
     private final List<Line> lines = new ArrayList<>();
     private List<double[]> drawing;
@@ -65,7 +65,7 @@ final class FadingChalk extends Canvas {
     private void paint(long now) {
         GraphicsContext g = getGraphicsContext2D();
         g.clearRect(0, 0, getWidth(), getHeight());
-        for (Iterator<Line> each = lines.iterator(); each.hasNext();) {
+        for (Iterator<Line> each = lines.iterator(); each.hasNext(); ) {
             Line line = each.next();
             double left = STAYS - (now - line.drawn()) / 1e9;
             if (left <= 0) {

@@ -5,7 +5,7 @@ import java.util.List;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.VBox;
-import wildchalk.core.drill.Length;
+import wildchalk.core.drill.Dose;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.show.Tour;
 
@@ -31,10 +31,16 @@ final class NotesView extends ScrollPane {
         Unit unit = showing.board().viewing().unitsProperty().get().unit();
         page.getChildren().clear();
         add(Captions.title(tour), "notes-title");
-        tour.rung().plan().length().map(Length::words).ifPresent(l -> add(l, "notes-quiet"));
+        tour.rung().plan().dose().map(Dose::words).ifPresent(l -> add(l, "notes-quiet"));
         add("Now", "notes-heading");
-        add(tour.freeze().map(f -> f.question() + (f.answer().isBlank() ? "" : "\nAnswer: " + f.answer()))
-                .orElse(Captions.of(tour, unit, showing.board().focus().followedProperty().get())), "notes-words");
+        add(
+                tour.freeze()
+                        .map(f -> f.question() + (f.answer().isBlank() ? "" : "\nAnswer: " + f.answer()))
+                        .orElse(Captions.of(
+                                tour,
+                                unit,
+                                showing.board().focus().followedProperty().get())),
+                "notes-words");
         List<String> options = Captions.options(tour);
         if (!options.isEmpty()) {
             add(Captions.decides(tour) + "\n" + String.join("\n", options), "notes-words");
@@ -47,7 +53,10 @@ final class NotesView extends ScrollPane {
         if (!tour.rung().plan().climb().isBlank()) {
             list("Climb when", List.of(tour.rung().plan().climb()));
         }
-        add("Space goes on · arrows step · R again · 1 to 5 choose · B blank · H speed · L laser · Y follows somebody · N these notes · Esc ends", "notes-quiet");
+        add(
+                "Space goes on · arrows step · R again · 1 to 5 choose · B blank · H speed · L laser · Y "
+                        + "follows somebody · N these notes · Esc ends",
+                "notes-quiet");
     }
 
     private void list(String heading, List<String> items) {

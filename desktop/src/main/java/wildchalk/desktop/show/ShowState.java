@@ -24,6 +24,7 @@ public final class ShowState {
 
     /** Half speed, until somebody wants it as it is. */
     private static final double SLOW = 0.5;
+
     private static final double JUST_BEFORE = 1e-3;
 
     private final BoardModel board;
@@ -34,6 +35,7 @@ public final class ShowState {
     private final ReadOnlyBooleanWrapper moving = new ReadOnlyBooleanWrapper();
     /** Where the play head goes; NaN while it stands. */
     private double until = Double.NaN;
+
     private Tour arriving;
     private final AnimationTimer timer = new AnimationTimer() {
         private long before;
@@ -97,7 +99,8 @@ public final class ShowState {
             return;
         }
         Tour next = tour.get().next();
-        boolean plays = next.rung().equals(tour.get().rung()) && next.stop().t() > tour.get().stop().t() + 1e-6;
+        boolean plays = next.rung().equals(tour.get().rung())
+                && next.stop().t() > tour.get().stop().t() + 1e-6;
         if (plays) {
             play(tour.get().stop().t(), next);
         } else {
@@ -107,7 +110,17 @@ public final class ShowState {
 
     /** The next stop or the one before, at once. */
     public void step(int by) {
-        stand(by > 0 ? isMoving() ? arriving : tour.get().next() : isMoving() ? tour.get() : tour.get().back());
+        if (by > 0) {
+            if (isMoving()) {
+                stand(arriving);
+            } else {
+                stand(tour.get().next());
+            }
+        } else if (isMoving()) {
+            stand(tour.get());
+        } else {
+            stand(tour.get().back());
+        }
     }
 
     /** Shows again what led to this stop. */
@@ -140,7 +153,10 @@ public final class ShowState {
 
     /** Follows the next person who does something, or the one before; after the last nobody. */
     void follow(int by) {
-        List<String> who = board.stage().people().stream().map(Piece::id).filter(id -> !board.stage().actionsOf(id).isEmpty()).toList();
+        List<String> who = board.stage().people().stream()
+                .map(Piece::id)
+                .filter(id -> !board.stage().actionsOf(id).isEmpty())
+                .toList();
         int now = board.focus().followedProperty().get().map(who::indexOf).orElse(-1);
         int next = Math.floorMod(now + by + 1, who.size() + 1) - 1;
         board.focus().followedProperty().set(next < 0 ? Optional.empty() : Optional.of(who.get(next)));
@@ -178,13 +194,22 @@ public final class ShowState {
         if (!board.focus().choicesProperty().get().equals(choices)) {
             board.focus().choicesProperty().set(choices);
         }
-        board.focus().followedProperty().set(board.focus().followedProperty().get().filter(id -> sameRung || at.stage().person(id).isPresent()));
+        board.focus()
+                .followedProperty()
+                .set(board.focus()
+                        .followedProperty()
+                        .get()
+                        .filter(id -> sameRung || at.stage().person(id).isPresent()));
         Kind kind = at.stop().kind();
         // Where something is asked, what follows has not begun.
         boolean asks = kind == Kind.FORK || kind == Kind.QUESTION || kind == Kind.ANSWER;
         board.head().atProperty().set(Math.max(0, at.stop().t() - (asks ? JUST_BEFORE : 0)));
-        board.focus().frozenProperty().set(kind == Kind.QUESTION || kind == Kind.ANSWER
-                ? Optional.of(new Focus.Frozen(at.stop().about(), kind == Kind.ANSWER)) : Optional.empty());
+        board.focus()
+                .frozenProperty()
+                .set(
+                        kind == Kind.QUESTION || kind == Kind.ANSWER
+                                ? Optional.of(new Focus.Frozen(at.stop().about(), kind == Kind.ANSWER))
+                                : Optional.empty());
         tour.set(at);
         tell();
     }

@@ -101,7 +101,8 @@ final class ShowView extends StackPane {
         showing.movingProperty().addListener(tell);
         showing.slowProperty().addListener(tell);
         showing.board().focus().followedProperty().addListener(tell);
-        showing.laserProperty().addListener(o -> setCursor(showing.laserProperty().get() ? Cursor.NONE : Cursor.DEFAULT));
+        showing.laserProperty()
+                .addListener(o -> setCursor(showing.laserProperty().get() ? Cursor.NONE : Cursor.DEFAULT));
         setOnMouseMoved(this::point);
         setOnMousePressed(e -> {
             drew = false;
@@ -130,10 +131,15 @@ final class ShowView extends StackPane {
     private void follow(MouseEvent e) {
         Point2D at = board.sceneToLocal(e.getSceneX(), e.getSceneY());
         double t = showing.board().head().atProperty().get();
-        Optional<String> hit = showing.board().stage().people().stream().filter(p -> {
-            Vec pose = showing.board().timeline().pose(p.id(), t).at();
-            return Math.hypot(board.map().x(pose) - at.getX(), board.map().y(pose) - at.getY()) < NEAR;
-        }).map(Piece::id).findFirst();
+        Optional<String> hit = showing.board().stage().people().stream()
+                .filter(p -> {
+                    Vec pose = showing.board().timeline().pose(p.id(), t).at();
+                    return Math.hypot(
+                                    board.map().x(pose) - at.getX(), board.map().y(pose) - at.getY())
+                            < NEAR;
+                })
+                .map(Piece::id)
+                .findFirst();
         showing.board().focus().followedProperty().set(hit);
     }
 
@@ -143,15 +149,19 @@ final class ShowView extends StackPane {
         title.setText(Captions.title(tour));
         you.setText(Captions.follows(tour, followed));
         you.setVisible(!you.getText().isEmpty());
-        speed.setText((showing.slowProperty().get() ? "half speed" : "full speed") + (tour.stop().kind() == Kind.START ? "  ·  Space goes on, N shows your notes and the keys" : ""));
+        speed.setText((showing.slowProperty().get() ? "half speed" : "full speed")
+                + (tour.stop().kind() == Kind.START ? "  ·  Space goes on, N shows your notes and the keys" : ""));
         boolean moving = showing.movingProperty().get();
         boolean asks = !moving && tour.freeze().isPresent();
-        question.setText(tour.freeze().map(f -> f.question().isBlank() ? "Freeze" : f.question()).orElse(""));
+        question.setText(tour.freeze()
+                .map(f -> f.question().isBlank() ? "Freeze" : f.question())
+                .orElse(""));
         boolean told = tour.stop().kind() == Kind.ANSWER;
         answer.setText(told ? tour.freeze().map(f -> f.answer()).orElse("") : "");
         show(asked, asks);
         show(answer, asks && !answer.getText().isBlank());
-        caption.setText(Captions.of(tour, showing.board().viewing().unitsProperty().get().unit(), followed));
+        caption.setText(Captions.of(
+                tour, showing.board().viewing().unitsProperty().get().unit(), followed));
         caption.pseudoClassStateChanged(LENGTHY, caption.getText().length() > LONG);
         show(caption, !asks);
         options.getChildren().clear();
@@ -163,7 +173,8 @@ final class ShowView extends StackPane {
             }
         }
         show(options, !options.getChildren().isEmpty());
-        setAccessibleText(title.getText() + ". " + (asks ? question.getText() + " " + answer.getText() : caption.getText()));
+        setAccessibleText(
+                title.getText() + ". " + (asks ? question.getText() + " " + answer.getText() : caption.getText()));
     }
 
     private Label chip(String words) {

@@ -62,8 +62,11 @@ public final class ShowWindows {
      * @param owner the window from which it is shown
      */
     public static ShowWindows open(ShowState showing, Window owner) {
-        ShowWindows windows = new ShowWindows(showing, owner, List.copyOf(owner.getScene().getStylesheets()));
-        Optional<Screen> projector = Screen.getScreens().stream().filter(s -> !s.equals(screenOf(owner))).findFirst();
+        ShowWindows windows =
+                new ShowWindows(showing, owner, List.copyOf(owner.getScene().getStylesheets()));
+        Optional<Screen> projector = Screen.getScreens().stream()
+                .filter(s -> !s.equals(screenOf(owner)))
+                .findFirst();
         projector.map(Screen::getVisualBounds).ifPresent(b -> place(windows.people, b));
         windows.people.show();
         windows.people.setFullScreen(true);
@@ -130,7 +133,9 @@ public final class ShowWindows {
     }
 
     private static int digit(KeyCode code) {
-        return code.isDigitKey() || code.isKeypadKey() && code.getName().matches(".*\\d") ? code.getName().charAt(code.getName().length() - 1) - '0' : 0;
+        return code.isDigitKey() || code.isKeypadKey() && code.getName().matches(".*\\d")
+                ? code.getName().charAt(code.getName().length() - 1) - '0'
+                : 0;
     }
 
     private void showNotes() {

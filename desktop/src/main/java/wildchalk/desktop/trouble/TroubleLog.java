@@ -15,9 +15,9 @@ import java.util.logging.LogRecord;
 import java.util.logging.Logger;
 
 /**
- * Writes what went wrong into a file in the program's own folder; when it is full, the file before it goes. What an exception says
- * is left out, because it may name a person, a drill or a file: only what was being done is written, what kind of exception it was,
- * and where in the program.
+ * Writes what went wrong into a file in the program's own folder; when it is full, the file before it goes. What an
+ * exception says is left out, because it may name a person, a drill or a file: only what was being done is written,
+ * what kind of exception it was, and where in the program.
  */
 public final class TroubleLog {
 
@@ -27,6 +27,7 @@ public final class TroubleLog {
     private static final int FILES = 3;
     /** So many steps are written wherever they are. */
     private static final int NEAREST = 4;
+
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm:ss");
 
     private static Optional<TroubleLog> open = Optional.empty();
@@ -93,7 +94,10 @@ public final class TroubleLog {
         @Override
         public String format(LogRecord entry) {
             StringBuilder text = new StringBuilder();
-            text.append(WHEN.format(LocalDateTime.ofInstant(entry.getInstant(), ZoneId.systemDefault()))).append("  ").append(entry.getMessage()).append('\n');
+            text.append(WHEN.format(LocalDateTime.ofInstant(entry.getInstant(), ZoneId.systemDefault())))
+                    .append("  ")
+                    .append(entry.getMessage())
+                    .append('\n');
             for (Throwable t = entry.getThrown(); t != null; t = t.getCause()) {
                 text.append("    ").append(t.getClass().getName()).append('\n');
                 frames(t.getStackTrace(), text);
@@ -105,8 +109,12 @@ public final class TroubleLog {
         private static void frames(StackTraceElement[] frames, StringBuilder into) {
             for (int i = 0; i < frames.length; i++) {
                 if (i < NEAREST || frames[i].getClassName().startsWith("wildchalk.")) {
-                    into.append("        ").append(frames[i].getClassName()).append('.').append(frames[i].getMethodName());
-                    into.append(frames[i].getLineNumber() > 0 ? " line " + frames[i].getLineNumber() : "").append('\n');
+                    into.append("        ")
+                            .append(frames[i].getClassName())
+                            .append('.')
+                            .append(frames[i].getMethodName());
+                    into.append(frames[i].getLineNumber() > 0 ? " line " + frames[i].getLineNumber() : "")
+                            .append('\n');
                 }
             }
         }

@@ -14,7 +14,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import wildchalk.desktop.page.PageHead;
+import wildchalk.desktop.control.PageHead;
 
 /** What went wrong lately, to be read and passed on to whoever can mend it. */
 public final class TroublePage extends BorderPane {
@@ -58,8 +58,12 @@ public final class TroublePage extends BorderPane {
         where.getStyleClass().add("quiet");
         HBox foot = new HBox(12, copy, where);
         foot.setAlignment(Pos.CENTER_LEFT);
-        VBox page = new VBox(12, line("For whoever mends the program: when, what was being done, and where in the program it stopped. "
-                + "No names of people and nothing of your drills stand in it. It goes nowhere by itself."), shown, foot);
+        VBox page = new VBox(
+                12,
+                line("For whoever mends the program: when, what was being done, and where in the program it stopped. "
+                        + "No names of people and nothing of your drills stand in it. It goes nowhere by itself."),
+                shown,
+                foot);
         page.getStyleClass().add("trouble-text");
         return page;
     }

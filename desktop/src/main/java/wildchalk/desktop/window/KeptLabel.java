@@ -51,10 +51,13 @@ final class KeptLabel extends Label {
     static String why(Standing standing) {
         return switch (standing.kind()) {
             case KEEPING -> "";
-            case WAITING -> "The book cannot be written now: the disk may be full, or may not be written. What you draw is safe as long as this window "
+            case WAITING -> "The book cannot be written now: the disk may be full, or may not be written. What "
+                    + "you draw is safe as long as this window "
                     + "is open, and is kept by itself as soon as it can be.";
-            case OTHER_WINDOW -> "Another window of Wild Chalk has this book. What you draw here is not kept, until that window is closed.";
-            case NEWER -> "A newer Wild Chalk has written this book. It is only looked at here: update Wild Chalk to draw in it.";
+            case OTHER_WINDOW -> "Another window of Wild Chalk has this book. What you draw here is not kept, "
+                    + "until that window is closed.";
+            case NEWER -> "A newer Wild Chalk has written this book. It is only looked at here: update Wild "
+                    + "Chalk to draw in it.";
         };
     }
 }

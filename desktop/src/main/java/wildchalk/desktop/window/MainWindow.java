@@ -6,46 +6,34 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
-import javafx.beans.InvalidationListener;
+import java.util.stream.IntStream;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.Label;
-import javafx.scene.control.ToggleButton;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
-import wildchalk.core.document.History;
+import javafx.stage.Window;
+import wildchalk.core.document.Document;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.naming.VenueWords;
-import wildchalk.desktop.beside.Beside;
-import wildchalk.desktop.board.BoardView;
-import wildchalk.desktop.board.state.BoardState;
-import wildchalk.desktop.board.state.Desk;
-import wildchalk.desktop.book.BookView;
 import wildchalk.desktop.exchange.Exchange;
 import wildchalk.desktop.handout.HandOutPane;
+import wildchalk.desktop.handout.HandOutSubject;
 import wildchalk.desktop.handout.Wanted;
-import wildchalk.desktop.keeping.BookPlaces;
 import wildchalk.desktop.keeping.Keeper;
 import wildchalk.desktop.keeping.Opened;
-import wildchalk.desktop.keeping.Preferences;
 import wildchalk.desktop.message.Messages;
-import wildchalk.desktop.show.ShowState;
-import wildchalk.desktop.show.ShowWindows;
-import wildchalk.storage.book.Book;
-import wildchalk.storage.book.Standing;
-import wildchalk.storage.book.Version;
-import wildchalk.storage.kind.DrillKind;
+import wildchalk.desktop.page.Page;
+import wildchalk.desktop.page.PageHost;
+import wildchalk.desktop.pages.Door;
 import wildchalk.storage.rescue.Rescue;
 
-/** The window: Book and Board, what is kept, and Hand out. */
+/**
+ * The window: its pages, what is kept, and messages. It knows pages only as such; {@link Door#ALL} says which there
+ * are.
+ */
 public final class MainWindow extends StackPane {
 
     private static final double MESSAGE_MARGIN = 40;
@@ -53,174 +41,192 @@ public final class MainWindow extends StackPane {
 
     private final BorderPane frame = new BorderPane();
     private final Messages messages = new Messages();
-    private final KeptLabel kept = new KeptLabel();
-    private final ToggleButton bookTab = tab("Book", "tab-book");
-    private final ToggleButton boardTab = tab("Board", "tab-board");
-    private final Button undo = new Button("↶");
-    private final Button redo = new Button("↷");
-    private final Button show = new Button("Show it");
-    private final Button handOut = new Button("Hand out");
+    private final TopBar bar = new TopBar(Door.ALL, this::goTo, this::show, this::handOut);
     private final Exchange exchange;
     private final Consumer<Path> onSwitch;
     private Keeper keeper;
-    private BookView book;
-    private BoardState board;
-    private BoardView boardView;
-    private ShowWindows shown;
+    private List<Page> pages = List.of();
+    /** The page that is gone to, something laid over it or not; empty while no book is open. */
+    private Optional<Page> here = Optional.empty();
 
     /** @param onSwitch opens another book in place of this one */
     public MainWindow(Exchange.Chooser chooser, Consumer<Path> onSwitch) {
         this.exchange = new Exchange(chooser, messages);
         this.onSwitch = onSwitch;
         getStyleClass().add("window");
-        frame.setTop(topBar());
+        frame.setTop(bar);
         // Messages lie over the page, so that nothing moves away from under the pointer.
         StackPane.setAlignment(messages, Pos.BOTTOM_CENTER);
         StackPane.setMargin(messages, new Insets(0, 0, MESSAGE_MARGIN, 0));
         getChildren().addAll(frame, messages);
-        frame.setCenter(EmptyPage.saying(OPENING));
-        bookTab.setOnAction(e -> showBook());
-        boardTab.setOnAction(e -> showBoard());
-        boardTab.setDisable(true);
-        addEventHandler(KeyEvent.KEY_PRESSED, e -> {
-            if (boardView != null && frame.getCenter() == boardView) {
-                if (e.getCode() == KeyCode.F5) {
-                    show();
-                } else if (e.isShortcutDown() && e.getCode() == KeyCode.P) {
-                    handOut();
-                } else {
-                    boardView.key(e);
-                }
-            } else if (book != null && frame.getCenter() == book) {
-                book.key(e);
+        addEventHandler(KeyEvent.KEY_PRESSED, this::press);
+        addEventHandler(KeyEvent.KEY_RELEASED, e -> inSight().ifPresent(p -> p.release(e)));
+        saying(EmptyPage.saying(OPENING));
+    }
+
+    private void press(KeyEvent e) {
+        inSight().ifPresent(page -> {
+            if (e.getCode() == KeyCode.F5 && page.showing().isPresent()) {
+                show();
+            } else if (e.isShortcutDown()
+                    && e.getCode() == KeyCode.P
+                    && page.handOutSubject().isPresent()) {
+                handOut();
+            } else {
+                page.press(e);
             }
         });
-        addEventHandler(KeyEvent.KEY_RELEASED, e -> {
-            if (boardView != null && frame.getCenter() == boardView) {
-                boardView.keyReleased(e);
-            }
-        });
-        offerHistory();
     }
 
-    private HBox topBar() {
-        Label name = new Label("Wild Chalk");
-        name.getStyleClass().add("name");
-        List.of(undo, redo).forEach(b -> b.setTooltip(new Tooltip()));
-        undo.setId("undo");
-        undo.setOnAction(e -> board.document().undo());
-        UndoList.on(undo, () -> board);
-        redo.setId("redo");
-        redo.setOnAction(e -> board.document().redo());
-        undo.getStyleClass().add("history");
-        redo.getStyleClass().add("history");
-        show.setId("show-it");
-        show.getStyleClass().add("dark-button");
-        show.setTooltip(new Tooltip("On the whole screen, beat by beat (F5)"));
-        show.setOnAction(e -> show());
-        handOut.setId("hand-out");
-        handOut.getStyleClass().add("dark-button");
-        handOut.setTooltip(new Tooltip("Card, page, clip, picture, text: whoever gets one can run the drill (Ctrl P)"));
-        handOut.setOnAction(e -> handOut());
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox bar = new HBox(14, name, bookTab, boardTab, gap, kept, undo, redo, show, handOut);
-        bar.setAlignment(Pos.CENTER_LEFT);
-        bar.getStyleClass().add("top-bar");
-        return bar;
+    /** The page that is in the middle of the window; empty while something is laid over it. */
+    private Optional<Page> inSight() {
+        return here.filter(p -> p.isThere() && frame.getCenter() == p.node());
     }
 
-    private static ToggleButton tab(String text, String id) {
-        ToggleButton tab = new ToggleButton(text);
-        tab.setId(id);
-        tab.getStyleClass().add("tab-button");
-        return tab;
+    private void goTo(int page) {
+        go(pages.get(page));
     }
 
-    /** Lets the coach choose what is handed out of the drill on the Board, and how. */
+    private void go(Page page) {
+        here.ifPresent(Page::leave);
+        here = Optional.of(page);
+        frame.setCenter(page.node());
+        page.enter();
+        offer();
+    }
+
+    private void lay(Node over) {
+        frame.setCenter(over);
+        offer();
+    }
+
+    private void back() {
+        frame.setCenter(here.orElseThrow().node());
+        offer();
+    }
+
+    private void offer() {
+        bar.offer(
+                inSight(),
+                IntStream.range(0, pages.size())
+                        .filter(i -> pages.get(i).isThere())
+                        .boxed()
+                        .toList(),
+                here.map(pages::indexOf).orElse(-1));
+    }
+
+    /** Nothing is open: only words are shown. */
+    private void saying(Node words) {
+        here = Optional.empty();
+        pages.forEach(Page::close);
+        pages = List.of();
+        frame.setCenter(words);
+        offer();
+    }
+
+    private void show() {
+        inSight().flatMap(Page::showing).ifPresent(Runnable::run);
+    }
+
+    /** Lets the coach choose how what is on the page is handed out. */
     private void handOut() {
-        board.head().playingProperty().set(false);
-        keeper.ask(Wanted::read, wanted -> {
-            HandOutPane page = HandOutPane.of(board, wanted, exchange.chooser(), this::keepWanted,
-                    messages::say, this::showBoard);
-            frame.setCenter(page);
-            page.requestFocus();
-            offerHistory();
+        inSight().ifPresent(page -> {
+            page.leave();
+            keeper.ask(Wanted::read, wanted -> page.handOutSubject().ifPresent(subject -> {
+                HandOutPane pane = new HandOutPane(
+                        subject, wanted, exchange.chooser(), now -> keep(now, subject), messages::say, () -> go(page));
+                lay(pane);
+                pane.requestFocus();
+            }));
         });
     }
 
-    private void keepWanted(Wanted wanted) {
+    private void keep(Wanted wanted, HandOutSubject subject) {
         keeper.tell(b -> {
             wanted.write(b);
-            b.drills().use(board.drill().id());
+            b.drills().use(subject.drill().id());
         });
     }
 
     /** Shows an open book; everything in the window is kept in it. */
     public void showBook(Keeper opened, Opened.Contents contents) {
+        saying(EmptyPage.saying(OPENING));
         keeper = opened;
-        if (book != null) {
-            book.close();
-        }
-        board = null;
-        boardView = null;
-        boardTab.setDisable(true);
-        bookTab.setDisable(false);
-        kept.follow(keeper, messages, this::keptAgain);
-        book = new BookView(keeper, contents, messages, exchange, bookDesk());
-        frame.setCenter(book);
-        select(bookTab);
+        bar.kept().follow(keeper, messages, until -> pages.forEach(p -> p.keptAgain(until)));
+        PageHost host = host(contents);
+        pages = Door.ALL.stream().map(d -> d.make().apply(host)).toList();
+        go(pages.get(0));
     }
 
-    private void keptAgain(Standing until) {
-        if (frame.getCenter() == book) {
-            book.refresh();
-        }
-        if (until.kind() == Standing.Kind.OTHER_WINDOW && until.waiting() == 0 && board != null) {
-            // What is on the Board is as the other window found it, not as it left it.
-            keeper.ask(b -> b.drills().find(board.drill().id()), now -> now.filter(d -> !d.isLike(board.drill())).ifPresent(d -> {
-                messages.say(d.title() + " was changed in the other window. This is how it is now.");
-                open(d);
-            }));
-        }
-    }
-
-    private BookView.Desk bookDesk() {
-        return new BookView.Desk() {
+    private PageHost host(Opened.Contents contents) {
+        Keeper opened = keeper;
+        return new PageHost() {
             @Override
-            public void open(Drill drill) {
-                MainWindow.this.open(drill);
+            public Keeper keeper() {
+                return opened;
             }
 
             @Override
-            public void switchTo(Path other) {
-                opening();
-                onSwitch.accept(other);
+            public Opened.Contents contents() {
+                return contents;
             }
 
             @Override
-            public void page(Node page) {
-                frame.setCenter(page);
+            public Messages messages() {
+                return messages;
+            }
+
+            @Override
+            public Exchange exchange() {
+                return exchange;
+            }
+
+            @Override
+            public void go(Page page) {
+                MainWindow.this.go(page);
+            }
+
+            @Override
+            public void open(Document<?> document) {
+                MainWindow.this.open(document);
+            }
+
+            @Override
+            public void lay(Node over) {
+                MainWindow.this.lay(over);
             }
 
             @Override
             public void back() {
-                frame.setCenter(book);
+                MainWindow.this.back();
+            }
+
+            @Override
+            public void changed() {
+                offer();
+            }
+
+            @Override
+            public void switchTo(Path book) {
+                opening();
+                onSwitch.accept(book);
+            }
+
+            @Override
+            public Window onScreen() {
+                return getScene().getWindow();
             }
         };
     }
 
     /** Says that a book is being opened. */
     public void opening() {
-        bookTab.setDisable(true);
-        boardTab.setDisable(true);
-        frame.setCenter(EmptyPage.saying(OPENING));
-        offerHistory();
+        saying(EmptyPage.saying(OPENING));
     }
 
     /** Says that a book is damaged and is looked through. */
     public void rescuing() {
-        frame.setCenter(EmptyPage.saying("The book is damaged. Looking what can be saved; the damaged file is left as it is …"));
+        saying(EmptyPage.saying("The book is damaged. Looking what can be saved; the damaged file is left as it is …"));
     }
 
     /**
@@ -230,7 +236,7 @@ public final class MainWindow extends StackPane {
      * @param open told which other book is to be opened, when the coach has chosen one
      */
     public void showRescue(Rescue.Saved saved, Runnable take, Consumer<Path> open) {
-        frame.setCenter(new RescuePage(saved, take, otherBook(open)));
+        saying(new RescuePage(saved, take, otherBook(open)));
         frame.getCenter().lookup("#rescue-go").requestFocus();
     }
 
@@ -244,7 +250,11 @@ public final class MainWindow extends StackPane {
         Map<String, Runnable> ways = new LinkedHashMap<>();
         ways.put("Save as a file …", () -> exchange.saveDrills(drills, close));
         ways.put("Close without", close);
-        messages.ask(some + " not kept in the book: " + KeptLabel.why(keeper.standingProperty().get()) + " Saved as a file, they can be taken in later.", ways);
+        messages.ask(
+                some + " not kept in the book: "
+                        + KeptLabel.why(keeper.standingProperty().get())
+                        + " Saved as a file, they can be taken in later.",
+                ways);
     }
 
     /**
@@ -254,8 +264,7 @@ public final class MainWindow extends StackPane {
      */
     public void showTrouble(String words, Consumer<Path> open) {
         messages.warn(words);
-        bookTab.setDisable(true);
-        frame.setCenter(EmptyPage.saying("No book is open.", otherBook(open)));
+        saying(EmptyPage.saying("No book is open.", otherBook(open)));
     }
 
     private Button otherBook(Consumer<Path> open) {
@@ -272,129 +281,15 @@ public final class MainWindow extends StackPane {
         return messages;
     }
 
-    private void showBook() {
-        if (board != null) {
-            board.head().playingProperty().set(false);
+    /** Opens a document of the book on the page that such documents are for. */
+    public void open(Document<?> document) {
+        if (pages.stream().noneMatch(p -> p.take(document))) {
+            throw new IllegalArgumentException("no page is for " + document.getClass());
         }
-        book.refresh();
-        frame.setCenter(book);
-        select(bookTab);
     }
 
-    private void showBoard() {
-        frame.setCenter(boardView);
-        select(boardTab);
-        boardView.requestFocus();
-    }
-
-    private void select(ToggleButton tab) {
-        bookTab.setSelected(tab == bookTab);
-        boardTab.setSelected(tab == boardTab);
-        offerHistory();
-    }
-
-    /** Opens a drill of the book on the Board. */
-    public void open(Drill drill) {
-        if (board != null && board.drill().equals(drill)) {
-            showBoard();
-            return;
-        }
-        keeper.tell(b -> b.drills().use(drill.id()));
-        board = new BoardState(drill, (d, change) -> keeper.keep(DrillKind.DRILLS, d, change.words()), desk());
-        remember(board);
-        recall(board);
-        if (drill.venue().isMissing()) {
-            messages.warn("The surface \"" + drill.venue().surface() + "\" is not on this computer. The drill is shown "
-                    + "on " + VenueWords.standIn(drill.venue()) + ", and everything is where it was. To see its lines, put the "
-                    + "surface file into " + BookPlaces.surfaces() + " and start again.");
-        }
-        board.changesProperty().addListener(o -> offerHistory());
-        boardView = new BoardView(board);
-        boardTab.setDisable(false);
-        showBoard();
-    }
-
-    /** What was done to a drill before it was opened can be undone as soon as it is read. */
-    private void recall(BoardState opened) {
-        keeper.ask(b -> b.drills().told(opened.drill().id()), told -> told.filter(t -> !t.words().isEmpty())
-                .ifPresent(t -> messages.warn(String.join(" ", t.words()))));
-        keeper.ask(b -> b.drills().versions(opened.drill().id()), versions -> {
-            if (versions.isEmpty()) {
-                return;
-            }
-            Beside.work("reading what was done before", () -> History.replayed(versions.stream().map(Version::read).toList()), past -> {
-                opened.document().recall(past);
-                offerHistory();
-            }, trouble -> messages.warn(trouble.words("What was done to this drill before could not be read.")
-                    + " It cannot be undone; the drill is whole, and what you do now can be."));
-        });
-    }
-
-    private Desk desk() {
-        return new Desk() {
-            @Override
-            public void drills(Consumer<List<Titled>> then) {
-                keeper.ask(b -> b.rows().stream().filter(r -> !r.isAside()).map(r -> new Titled(r.id(), r.title())).toList(), then);
-            }
-
-            @Override
-            public void drill(String id, Consumer<Drill> then) {
-                keeper.ask(b -> b.drills().load(id), then);
-            }
-
-            @Override
-            public void open(String id) {
-                keeper.ask(b -> b.drills().load(id), MainWindow.this::open);
-            }
-
-            @Override
-            public void say(String words) {
-                messages.warn(words);
-            }
-        };
-    }
-
-    /** Lengths are said as the coach last chose, in every drill of the book. */
-    private void remember(BoardState state) {
-        keeper.ask(Preferences::read, preferences -> {
-            state.viewing().unitsProperty().set(preferences.units());
-            state.sheets().handfulProperty().set(preferences.handful());
-            InvalidationListener keep = o -> keeper.tell(book ->
-                    new Preferences(state.viewing().unitsProperty().get(), state.sheets().handfulProperty().get()).write(book));
-            state.viewing().unitsProperty().addListener(keep);
-            state.sheets().handfulProperty().addListener(keep);
-        });
-    }
-
-    private void offerHistory() {
-        boolean onBoard = board != null && boardTab.isSelected() && frame.getCenter() == boardView;
-        offer(undo, "Undo", onBoard ? board.document().history().nextUndo() : Optional.empty(), onBoard);
-        offer(redo, "Redo", onBoard ? board.document().history().nextRedo() : Optional.empty(), onBoard);
-        handOut.setVisible(onBoard);
-        show.setVisible(onBoard);
-    }
-
-    private static void offer(Button button, String verb, Optional<String> step, boolean shown) {
-        button.setDisable(step.isEmpty());
-        button.setVisible(shown);
-        String words = verb + step.map(s -> ": " + s).orElse("");
-        button.getTooltip().setText(verb.equals("Undo") && step.isPresent() ? words + "\nRight button: the whole list" : words);
-        button.setAccessibleText(words);
-    }
-
-    /** Shows the drill to people, from the rung that is looked at. */
-    private void show() {
-        board.head().playingProperty().set(false);
-        shown = ShowWindows.open(new ShowState(board.drill(), board.rung(), board.viewing().lookProperty().get(), board.viewing().unitsProperty().get()), getScene().getWindow());
-    }
-
-    /** The showing that was opened last, when there was one. */
-    public Optional<ShowWindows> shown() {
-        return Optional.ofNullable(shown);
-    }
-
-    /** The state of the Board, when a drill is open on it. */
-    public Optional<BoardState> board() {
-        return Optional.ofNullable(board);
+    /** A page of the open book; empty when there is none of that kind, or no book is open. */
+    public <P extends Page> Optional<P> page(Class<P> kind) {
+        return pages.stream().filter(kind::isInstance).map(kind::cast).findFirst();
     }
 }

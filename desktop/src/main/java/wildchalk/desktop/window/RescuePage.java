@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -13,7 +14,6 @@ import javafx.scene.layout.VBox;
 import wildchalk.storage.kind.DrillKind;
 import wildchalk.storage.kind.Kinds;
 import wildchalk.storage.rescue.Rescue;
-import java.util.stream.Collectors;
 
 /** Says that a book is damaged, what was saved of it in numbers, and what can be done. */
 final class RescuePage extends VBox {
@@ -33,22 +33,40 @@ final class RescuePage extends VBox {
         card.getStyleClass().add("rescue-card");
         card.setMaxWidth(WIDE);
         card.getChildren().add(line("The book “" + name + "” is damaged", "book-title"));
-        card.getChildren().add(line("Its file is not as this program wrote it: a disk or a stick that fails, or a copy that was cut off. "
-                + "It has been left exactly as it is. What could be read was written into a new book beside it.", "rescue-line"));
+        card.getChildren()
+                .add(line(
+                        "Its file is not as this program wrote it: a disk or a stick that fails, or a copy that "
+                                + "was cut off. "
+                                + "It has been left exactly as it is. What could be read was written into a new "
+                                + "book beside it.",
+                        "rescue-line"));
         card.getChildren().add(line(counted(saved), "rescue-saved"));
         from(saved, card);
         named("Saved as they were earlier, what was done after that is lost:", saved.older(), card);
         named("Lost: they were in the lists of the book, and could be read nowhere:", saved.lost(), card);
         if (!saved.unknown().isEmpty()) {
-            card.getChildren().add(line("A newer Wild Chalk has kept something in this book that this one does not know ("
-                    + String.join(", ", saved.unknown()) + "). It stays in the damaged book: update Wild Chalk before you go on.", "rescue-lost"));
+            card.getChildren()
+                    .add(line(
+                            "A newer Wild Chalk has kept something in this book that this one does not know ("
+                                    + String.join(", ", saved.unknown())
+                                    + "). It stays in the damaged book: update Wild Chalk before you go on.",
+                            "rescue-lost"));
         }
         if (saved.spoilt() > 0) {
-            card.getChildren().add(line("About " + Math.max(1, Math.round(saved.spoilt() * 100)) + " % of the file is missing or empty"
-                    + (saved.copy().isPresent() ? ". Drills that were begun after the copy was made may have gone with it." : ". Drills that nothing is known of may have gone with it."), "rescue-lost"));
+            card.getChildren()
+                    .add(line(
+                            "About " + Math.max(1, Math.round(saved.spoilt() * 100))
+                                    + " % of the file is missing or empty"
+                                    + (saved.copy().isPresent()
+                                            ? ". Drills that were begun after the copy was made may have gone with it."
+                                            : ". Drills that nothing is known of may have gone with it."),
+                            "rescue-lost"));
         }
-        card.getChildren().add(line("Go on with what was saved, and the damaged book stays beside it under another name, so that nothing is thrown away.",
-                "rescue-line"));
+        card.getChildren()
+                .add(line(
+                        "Go on with what was saved, and the damaged book stays beside it under another name, so "
+                                + "that nothing is thrown away.",
+                        "rescue-line"));
         Button go = new Button("Go on with what was saved");
         go.setId("rescue-go");
         go.getStyleClass().add("dark-button");
@@ -64,14 +82,24 @@ final class RescuePage extends VBox {
         if (saved.documents() == 0) {
             return "No drill could be read, and there is no good copy of this book.";
         }
-        String kinds = saved.counts().keySet().stream().sorted().map(k -> Kinds.USUAL.count(k, saved.counts().get(k))).collect(Collectors.joining(" and "));
-        return kinds + (saved.documents() == 1 ? " was saved" : " were saved") + ", with " + saved.versions() + " old versions.";
+        String kinds = saved.counts().keySet().stream()
+                .sorted()
+                .map(k -> Kinds.USUAL.count(k, saved.counts().get(k)))
+                .collect(Collectors.joining(" and "));
+        return kinds + (saved.documents() == 1 ? " was saved" : " were saved") + ", with " + saved.versions()
+                + " old versions.";
     }
 
     private static void from(Rescue.Saved saved, VBox card) {
-        String copy = saved.copy().map(day -> saved.fromCopy().isEmpty() ? "All of them came from the damaged book itself; the copy of " + said(day) + " was not needed."
-                : saved.fromCopy().size() + " of them came from the copy of " + said(day) + ", the others from the damaged book itself.")
-                .orElse(saved.documents() == 0 ? "" : "All of them came from the damaged book itself. There is no good copy of it yet.");
+        String copy = saved.copy()
+                .map(day -> saved.fromCopy().isEmpty()
+                        ? "All of them came from the damaged book itself; the copy of " + said(day) + " was not needed."
+                        : saved.fromCopy().size() + " of them came from the copy of " + said(day)
+                                + ", the others from the damaged book itself.")
+                .orElse(
+                        saved.documents() == 0
+                                ? ""
+                                : "All of them came from the damaged book itself. There is no good copy of it yet.");
         if (!copy.isEmpty()) {
             card.getChildren().add(line(copy, "rescue-line"));
         }
@@ -84,9 +112,15 @@ final class RescuePage extends VBox {
     private static void named(String words, List<Rescue.Named> some, VBox card) {
         if (!some.isEmpty()) {
             // A drill is called by its title; whatever else there is says what it is.
-            List<String> titles = some.stream().map(n -> n.kind().equals(DrillKind.DRILLS.word()) ? n.title() : n.kind() + " " + n.title()).toList();
+            List<String> titles = some.stream()
+                    .map(n -> n.kind().equals(DrillKind.DRILLS.word()) ? n.title() : n.kind() + " " + n.title())
+                    .toList();
             String more = titles.size() > NAMED ? " and " + (titles.size() - NAMED) + " more" : "";
-            card.getChildren().add(line(words + " " + String.join(", ", titles.subList(0, Math.min(NAMED, titles.size()))) + more + ".", "rescue-lost"));
+            card.getChildren()
+                    .add(line(
+                            words + " " + String.join(", ", titles.subList(0, Math.min(NAMED, titles.size()))) + more
+                                    + ".",
+                            "rescue-lost"));
         }
     }
 

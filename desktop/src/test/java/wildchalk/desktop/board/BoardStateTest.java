@@ -42,7 +42,9 @@ class BoardStateTest {
     @Mock
     private BiConsumer<Drill, Change> keep;
 
-    private final Drill drill = DemoBook.drills().stream().filter(d -> d.id().equals("turnstile")).findFirst()
+    private final Drill drill = DemoBook.drills().stream()
+            .filter(d -> d.id().equals("turnstile"))
+            .findFirst()
             .orElseThrow();
     private BoardState state;
 
@@ -80,7 +82,8 @@ class BoardStateTest {
         Piece cone = state.stage().piece("c1").orElseThrow();
         state.preview(PieceEdits.move("s1", cone, new Vec(10, 0)));
         state.preview(PieceEdits.move("s1", cone, new Vec(20, 5)));
-        assertEquals(new Vec(20, 5), state.shown().stage().piece("c1").orElseThrow().at());
+        assertEquals(
+                new Vec(20, 5), state.shown().stage().piece("c1").orElseThrow().at());
         assertEquals(Set.of("c1"), state.shown().moved(), "only what is dragged has to be painted anew");
         assertEquals(cone, state.stage().piece("c1").orElseThrow());
         verify(keep, never()).accept(any(), any());
@@ -111,7 +114,10 @@ class BoardStateTest {
     }
 
     private static List<Piece> cones(int count) {
-        return IntStream.range(0, count).mapToObj(i -> (Piece) Piece.Item.cone("k" + i, new Vec(i % 50 * 0.9 - 20, i / 50 * 0.7 - 14), Colour.RED)).toList();
+        return IntStream.range(0, count)
+                .mapToObj(i ->
+                        (Piece) Piece.Item.cone("k" + i, new Vec(i % 50 * 0.9 - 20, i / 50 * 0.7 - 14), Colour.RED))
+                .toList();
     }
 
     @Test
@@ -165,16 +171,27 @@ class BoardStateTest {
 
     @Test
     void freshPiecesGetTheNextLabelAndTheColourInUse() {
-        Piece.Player first = (Piece.Player) FreshPieces.of(Tool.PLAYER, state.samples().gearProperty().get(), state.stage(), state.freeIds(), new Vec(0, 0),
+        Piece.Player first = (Piece.Player) FreshPieces.of(
+                Tool.PLAYER,
+                state.samples().gearProperty().get(),
+                state.stage(),
+                state.freeIds(),
+                new Vec(0, 0),
                 state.surface());
         assertEquals("1", first.label());
-        assertEquals(((Piece.Player) state.stage().piece("p9").orElseThrow()).team(), first.team());
+        assertEquals(((Piece.Player) state.stage().piece("p9").orElseThrow()).bib(), first.bib());
         assertEquals(0, first.facing(), 0.01, "faces the goal it attacks");
         int placed = 0;
         for (Tool tool : Tool.values()) {
             if (tool.places()) {
                 placed++;
-                Piece piece = FreshPieces.of(tool, state.samples().gearProperty().get(), state.stage(), state.freeIds(), new Vec(1, 2), state.surface());
+                Piece piece = FreshPieces.of(
+                        tool,
+                        state.samples().gearProperty().get(),
+                        state.stage(),
+                        state.freeIds(),
+                        new Vec(1, 2),
+                        state.surface());
                 assertTrue(state.stage().piece(piece.id()).isEmpty(), piece.id() + " is free");
                 assertEquals(new Vec(1, 2), piece.at());
             }

@@ -25,7 +25,11 @@ class AgoTest {
     /** By the calendar, not by the hour. */
     @Test
     void lateLastNightIsYesterday() {
-        assertEquals("yesterday", Ago.of(millis(NOW.minusDays(1).withHour(23).withMinute(59)), millis(NOW.withHour(0).withMinute(5))));
+        assertEquals(
+                "yesterday",
+                Ago.of(
+                        millis(NOW.minusDays(1).withHour(23).withMinute(59)),
+                        millis(NOW.withHour(0).withMinute(5))));
         assertEquals("22:30", Ago.clock(millis(NOW)));
     }
 }

@@ -16,7 +16,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
-import wildchalk.core.catalogue.Asked;
+import wildchalk.core.catalogue.DrillQuery;
 import wildchalk.core.catalogue.Likeness;
 import wildchalk.desktop.DemoBook;
 import wildchalk.desktop.keeping.Cataloguer;
@@ -39,14 +39,15 @@ class FinderTest {
         FxToolkit.registerPrimaryStage();
         Book book = Book.open(folder.resolve("Otters.chalkbook"));
         DemoBook.fill(book);
-        keeper = new Keeper(book, e -> { });
+        keeper = new Keeper(book, e -> {});
         fx(() -> {
             finder = new Finder(keeper);
             finder.fill(Opened.Contents.of(book).rows());
             new Cataloguer(keeper, looked -> {
-                seen.add(looked);
-                finder.see(looked);
-            }).look();
+                        seen.add(looked);
+                        finder.see(looked);
+                    })
+                    .look();
             return null;
         });
         await(() -> finder.rows().stream().allMatch(Book.Row::seen));
@@ -73,8 +74,10 @@ class FinderTest {
     void everyDrillIsLookedOverOnceAndKnownToTheSearch() {
         int all = seen.stream().mapToInt(l -> l.numbers().size()).sum();
         assertEquals(DemoBook.drills().size(), all);
-        assertEquals(all, finder.rows().stream().map(Book.Row::number).distinct().count());
-        assertTrue(finder.rows().stream().allMatch(r -> r.number() > 0 && !r.glance().place().isEmpty()));
+        assertEquals(
+                all, finder.rows().stream().map(Book.Row::number).distinct().count());
+        assertTrue(finder.rows().stream()
+                .allMatch(r -> r.number() > 0 && !r.glance().place().isEmpty()));
     }
 
     @Test
@@ -85,7 +88,7 @@ class FinderTest {
         });
         await(() -> shown().equals(List.of("turnstile")));
         fx(() -> {
-            finder.askedProperty().set(Asked.ANYTHING.people(OptionalInt.of(2)));
+            finder.askedProperty().set(DrillQuery.ANYTHING.people(OptionalInt.of(2)));
             return null;
         });
         await(() -> shown().isEmpty());
@@ -98,23 +101,33 @@ class FinderTest {
         await(() -> shown().isEmpty());
         fx(() -> {
             finder.placeProperty().set(Place.ALL);
-            finder.orderProperty().set(Asked.Order.TITLE);
+            finder.orderProperty().set(DrillQuery.Order.TITLE);
             return null;
         });
-        List<String> sorted = DemoBook.drills().stream().map(d -> d.title()).sorted(String.CASE_INSENSITIVE_ORDER).toList();
-        await(() -> finder.shownProperty().get().stream().map(Book.Row::title).toList().equals(sorted));
+        List<String> sorted = DemoBook.drills().stream()
+                .map(d -> d.title())
+                .sorted(String.CASE_INSENSITIVE_ORDER)
+                .toList();
+        await(() -> finder.shownProperty().get().stream()
+                .map(Book.Row::title)
+                .toList()
+                .equals(sorted));
     }
 
     @Test
     void likeADrillAreAllOthersTheMostAlikeFirst() throws Exception {
-        Book.Row skylark = finder.rows().stream().filter(r -> r.id().equals("skylark")).findFirst().orElseThrow();
+        Book.Row skylark = finder.rows().stream()
+                .filter(r -> r.id().equals("skylark"))
+                .findFirst()
+                .orElseThrow();
         fx(() -> {
             finder.placeProperty().set(new Place.Like(skylark.id(), skylark.glance()));
             return null;
         });
         await(() -> shown().size() == DemoBook.drills().size() - 1);
         List<Double> alike = finder.shownProperty().get().stream()
-                .map(r -> Likeness.of(skylark.glance(), r.glance())).toList();
+                .map(r -> Likeness.of(skylark.glance(), r.glance()))
+                .toList();
         assertEquals(alike.stream().sorted((a, b) -> Double.compare(b, a)).toList(), alike);
     }
 }

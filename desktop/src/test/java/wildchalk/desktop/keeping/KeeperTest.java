@@ -48,22 +48,29 @@ class KeeperTest {
     }
 
     private void awaitState(String words) throws TimeoutException {
-        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS,
-                () -> WaitForAsyncUtils.asyncFx(() -> keeper.stateProperty().get()).get().equals(words));
+        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(
+                        () -> keeper.stateProperty().get())
+                .get()
+                .equals(words));
     }
 
     @Test
     void saysKeptOnlyAfterTheBookHasIt() throws Exception {
         CountDownLatch hold = new CountDownLatch(1);
-        keeper.ask(b -> {
-            try {
-                return hold.await(10, TimeUnit.SECONDS);
-            } catch (InterruptedException e) {
-                throw new IllegalStateException(e);
-            }
-        }, done -> { });
-        WaitForAsyncUtils.asyncFx(() -> keeper.keep(DrillKind.DRILLS, drill("Kept"), "Rename drill")).get();
-        assertEquals("keeping …", WaitForAsyncUtils.asyncFx(() -> keeper.stateProperty().get()).get());
+        keeper.ask(
+                b -> {
+                    try {
+                        return hold.await(10, TimeUnit.SECONDS);
+                    } catch (InterruptedException e) {
+                        throw new IllegalStateException(e);
+                    }
+                },
+                done -> {});
+        WaitForAsyncUtils.asyncFx(() -> keeper.keep(DrillKind.DRILLS, drill("Kept"), "Rename drill"))
+                .get();
+        assertEquals(
+                "keeping …",
+                WaitForAsyncUtils.asyncFx(() -> keeper.stateProperty().get()).get());
         hold.countDown();
         awaitState("kept just now");
         assertEquals("Kept", book.drills().load("d").title());
@@ -73,10 +80,11 @@ class KeeperTest {
     @Test
     void editsAreKeptInTheOrderTheyWereMade() throws Exception {
         WaitForAsyncUtils.asyncFx(() -> {
-            for (int i = 1; i <= 40; i++) {
-                keeper.keep(DrillKind.DRILLS, drill("Title " + i), "Edit " + i);
-            }
-        }).get();
+                    for (int i = 1; i <= 40; i++) {
+                        keeper.keep(DrillKind.DRILLS, drill("Title " + i), "Edit " + i);
+                    }
+                })
+                .get();
         awaitState("kept just now");
         assertEquals("Title 40", book.drills().load("d").title());
         assertEquals("Edit 40", book.drills().history("d").get(0).edit());
@@ -87,10 +95,11 @@ class KeeperTest {
     @Test
     void closingWaitsUntilEverythingIsKept() throws Exception {
         WaitForAsyncUtils.asyncFx(() -> {
-            for (int i = 1; i <= 30; i++) {
-                keeper.keep(DrillKind.DRILLS, drill("Title " + i), "Edit " + i);
-            }
-        }).get();
+                    for (int i = 1; i <= 30; i++) {
+                        keeper.keep(DrillKind.DRILLS, drill("Title " + i), "Edit " + i);
+                    }
+                })
+                .get();
         keeper.close();
         try (Book again = Book.open(folder.resolve("Otters.chalkbook"))) {
             assertEquals("Title 30", again.drills().load("d").title());
@@ -100,9 +109,11 @@ class KeeperTest {
 
     @Test
     void troubleIsToldInWordsAndTheRestGoesOn() throws Exception {
-        keeper.ask(b -> {
-            throw new BookException("The shelf fell down.", null);
-        }, nothing -> troubles.add("answered"));
+        keeper.ask(
+                b -> {
+                    throw new BookException("The shelf fell down.", null);
+                },
+                nothing -> troubles.add("answered"));
         WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> !troubles.isEmpty());
         assertEquals(List.of("The shelf fell down."), troubles);
         List<String> answers = Collections.synchronizedList(new ArrayList<>());
@@ -117,7 +128,9 @@ class KeeperTest {
     void tryingAgainGoesOnAfterTroubleOfItsOwn() throws Exception {
         Book broken = mock(Book.class);
         when(broken.standing()).thenReturn(book.standing());
-        when(broken.tryAgain()).thenThrow(new IllegalStateException("nobody foresaw this")).thenReturn(false);
+        when(broken.tryAgain())
+                .thenThrow(new IllegalStateException("nobody foresaw this"))
+                .thenReturn(false);
         try (Keeper again = new Keeper(broken, e -> troubles.add(e.getMessage()))) {
             assertEquals("all kept", again.stateProperty().get());
             verify(broken, timeout(30_000).atLeast(2)).tryAgain();
@@ -128,9 +141,12 @@ class KeeperTest {
     @Test
     void whoWaitsForAnAnswerIsToldWhenThereIsNone() throws Exception {
         List<String> heard = Collections.synchronizedList(new ArrayList<>());
-        keeper.ask(b -> {
-            throw new IllegalStateException("nobody foresaw this");
-        }, answer -> heard.add("answer"), () -> heard.add("none"));
+        keeper.ask(
+                b -> {
+                    throw new IllegalStateException("nobody foresaw this");
+                },
+                answer -> heard.add("answer"),
+                () -> heard.add("none"));
         WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> !troubles.isEmpty());
         assertEquals(List.of("none"), heard);
         assertTrue(troubles.get(0).contains("What was said to be kept is kept."), troubles.toString());
@@ -143,9 +159,13 @@ class KeeperTest {
     void whereNothingCanBeKeptTheStateSaysWhyAndEditsGoOn() throws Exception {
         try (Book second = Book.open(folder.resolve("Otters.chalkbook"));
                 Keeper looking = new Keeper(second, e -> troubles.add(e.getMessage()))) {
-            assertEquals("looking only: another window has this book", looking.stateProperty().get());
-            WaitForAsyncUtils.asyncFx(() -> looking.keep(DrillKind.DRILLS, drill("Here only"), "Rename drill")).get();
-            WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> second.standing().waiting() == 1);
+            assertEquals(
+                    "looking only: another window has this book",
+                    looking.stateProperty().get());
+            WaitForAsyncUtils.asyncFx(() -> looking.keep(DrillKind.DRILLS, drill("Here only"), "Rename drill"))
+                    .get();
+            WaitForAsyncUtils.waitFor(
+                    10, TimeUnit.SECONDS, () -> second.standing().waiting() == 1);
             assertFalse(looking.standingProperty().get().isKept());
             assertEquals("Here only", second.drills().load("d").title());
             assertTrue(troubles.isEmpty());

@@ -3,6 +3,7 @@ package wildchalk.desktop.paint;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -37,16 +38,19 @@ class ScreenMapTest {
         assertEquals(p, map.toSurface(map.x(p), map.y(p)));
         double right = map.x(new Vec(4, 4)) - map.x(new Vec(3, 4));
         double down = map.y(new Vec(4, 4)) - map.y(new Vec(3, 4));
-        assertEquals(attack == Attack.RIGHT ? 10 : attack == Attack.LEFT ? -10 : 0, right, 1e-9);
-        assertEquals(attack == Attack.DOWN ? 10 : attack == Attack.UP ? -10 : 0, down, 1e-9);
+        assertEquals(Map.of(Attack.RIGHT, 10, Attack.LEFT, -10).getOrDefault(attack, 0), right, 1e-9);
+        assertEquals(Map.of(Attack.DOWN, 10, Attack.UP, -10).getOrDefault(attack, 0), down, 1e-9);
         // Left of the attack stays left: the surface is turned, never mirrored.
         Vec left = new Vec(3, 3);
-        assertEquals(attack == Attack.UP ? -10 : attack == Attack.DOWN ? 10 : 0, map.x(left) - map.x(new Vec(3, 4)), 1e-9);
+        assertEquals(
+                Map.of(Attack.DOWN, 10, Attack.UP, -10).getOrDefault(attack, 0),
+                map.x(left) - map.x(new Vec(3, 4)),
+                1e-9);
     }
 
     @Test
     void wholeViewIsInThePictureAndTheRestIsSurface() {
-        for (Surface surface : Surfaces.all()) {
+        for (Surface surface : Surfaces.BUILT_IN.all()) {
             for (Surface.View view : surface.views()) {
                 ScreenMap map = ScreenMap.fit(surface, view.box(), Attack.RIGHT, 844, 428);
                 Box b = view.box();

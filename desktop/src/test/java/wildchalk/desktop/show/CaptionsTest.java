@@ -16,7 +16,12 @@ import wildchalk.desktop.DemoBook;
 /** The words under the board, from the start of the demo ladder to its end. */
 class CaptionsTest {
 
-    private static final Tour START = Tour.of(DemoBook.drills().stream().filter(d -> d.id().equals("lamplighter")).findFirst().orElseThrow(), "s1");
+    private static final Tour START = Tour.of(
+            DemoBook.drills().stream()
+                    .filter(d -> d.id().equals("lamplighter"))
+                    .findFirst()
+                    .orElseThrow(),
+            "s1");
 
     private static Tour at(String rung, Kind kind) {
         Tour tour = START;
@@ -43,8 +48,11 @@ class CaptionsTest {
 
     @Test
     void theEndSaysHowLongARepIsAndWhenToClimb() {
-        assertEquals("That is one rep: 9.3 s. Climb when 8 of 10 feeds are caught on the run.", caption(at("s1", Kind.END)));
-        assertFalse(caption(at("s3", Kind.END)).contains("Climb"), "nobody climbs from what stands beside the ladder without a word for it");
+        assertEquals(
+                "That is one rep: 9.3 s. Climb when 8 of 10 feeds are caught on the run.", caption(at("s1", Kind.END)));
+        assertFalse(
+                caption(at("s3", Kind.END)).contains("Climb"),
+                "nobody climbs from what stands beside the ladder without a word for it");
     }
 
     @Test
@@ -73,8 +81,11 @@ class CaptionsTest {
         Tour before = at("s4", Kind.QUESTION).back();
         assertEquals("Ask: What is on, and who told you?", Captions.next(before, Unit.METRES));
         assertTrue(Captions.next(before.next(), Unit.METRES).startsWith("The answer: 4 has shut the lane"));
-        assertEquals("Rung 2: One who stays off (4 min left, 4 min right, then groups change)", Captions.next(at("s1", Kind.END), Unit.METRES));
-        assertTrue(Captions.next(at("s1", Kind.BEAT), Unit.METRES).startsWith("What does 7 do? 1  feed the cutter / 2"));
+        assertEquals(
+                "Rung 2: One who stays off (4 min left, 4 min right, then the feeders move on)",
+                Captions.next(at("s1", Kind.END), Unit.METRES));
+        assertTrue(
+                Captions.next(at("s1", Kind.BEAT), Unit.METRES).startsWith("What does 7 do? 1  feed the cutter / 2"));
         Tour last = START;
         while (!last.isLast()) {
             last = last.next();
@@ -84,7 +95,9 @@ class CaptionsTest {
 
     @Test
     void whoIsFollowedIsToldWhatTheyDoAndElseToWait() {
-        assertEquals("On the whistle, you carry the ball 12 m to the orange cone A.", Captions.of(START, Unit.METRES, Optional.of("p7")));
+        assertEquals(
+                "On the whistle, you carry the ball 12 m to the orange cone A.",
+                Captions.of(START, Unit.METRES, Optional.of("p7")));
         assertEquals("You wait.", Captions.of(START, Unit.METRES, Optional.of("p11")));
         assertEquals("You are 7", Captions.follows(START, Optional.of("p7")));
         assertEquals("", Captions.follows(START, Optional.empty()));

@@ -28,8 +28,10 @@ class TroubleLogTest {
     void itSaysWhatWasBeingDoneAndWhereAndNothingThatAnExceptionSays() throws IOException {
         TroubleLog.in(folder.resolve("troubles"));
         assertEquals("", TroubleLog.text());
-        TroubleLog.write(new Trouble("reading files to take in", new IllegalStateException("Barnaby Quill's drill in C:\\Quill",
-                new IOException("Ottoline cannot be read"))));
+        TroubleLog.write(new Trouble(
+                "reading files to take in",
+                new IllegalStateException(
+                        "Barnaby Quill's drill in C:\\Quill", new IOException("Ottoline cannot be read"))));
         String text = TroubleLog.text();
         assertTrue(text.contains("reading files to take in"), text);
         assertTrue(text.contains("java.lang.IllegalStateException") && text.contains("java.io.IOException"), text);
@@ -66,6 +68,7 @@ class TroubleLogTest {
     void theBooksOwnWordsAreSaidWhereThereAreSome() {
         Trouble inBook = new Trouble("x", new IllegalStateException(new BookException("The shelf fell down.", null)));
         assertEquals("The shelf fell down.", inBook.words("Otherwise."));
-        assertEquals("Otherwise.", new Trouble("x", new IllegalStateException("no words for a coach")).words("Otherwise."));
+        assertEquals(
+                "Otherwise.", new Trouble("x", new IllegalStateException("no words for a coach")).words("Otherwise."));
     }
 }

@@ -53,7 +53,8 @@ public final class Card implements HandOut {
     public void write(Order order, Path file, Progress progress) throws IOException {
         Order.Paper paper = order.paper();
         // Typefaces take as long to read as pages to be laid out: both are done at once.
-        CompletableFuture<TaggedPdf> begun = CompletableFuture.supplyAsync(() -> TaggedPdf.begin(order.drill().title(), paper.width(), paper.height()));
+        CompletableFuture<TaggedPdf> begun = CompletableFuture.supplyAsync(
+                () -> TaggedPdf.begin(order.drill().title(), paper.width(), paper.height()));
         try {
             Made set = fitting(order, Facts.of(order, Played.of(order)));
             progress.step(0.5);
@@ -71,8 +72,7 @@ public final class Card implements HandOut {
         progress.step(1);
     }
 
-    private record Made(Layout layout, Setting setting) {
-    }
+    private record Made(Layout layout, Setting setting) {}
 
     /** On one page where that can be read as well; else as large as two pages hold. */
     private static Made fitting(Order order, List<Facts> rungs) {
@@ -97,8 +97,13 @@ public final class Card implements HandOut {
 
     private static Made set(Order order, List<Facts> rungs, double size, double share) {
         Order.Paper paper = order.paper();
-        Layout.Sheet sheet = new Layout.Sheet(MARGIN, MARGIN, paper.width() - 2 * MARGIN, paper.height() - 2 * MARGIN - FOOT,
-                paper.across() ? 3 : 2, GUTTER);
+        Layout.Sheet sheet = new Layout.Sheet(
+                MARGIN,
+                MARGIN,
+                paper.width() - 2 * MARGIN,
+                paper.height() - 2 * MARGIN - FOOT,
+                paper.across() ? 3 : 2,
+                GUTTER);
         Setting head = new Setting(sheet.width(), size, paper.look());
         CardContent content = new CardContent(order, rungs, head, head.wide(sheet.column()), sheet.height() * share);
         return new Made(Layout.of(content.head(), content.body(), sheet), head);
@@ -112,13 +117,20 @@ public final class Card implements HandOut {
             }
         }
         Setting setting = set.setting();
-        String number = set.layout().pages() > 1 ? "Page " + (page + 1) + " of " + set.layout().pages() : "";
+        String number = set.layout().pages() > 1
+                ? "Page " + (page + 1) + " of " + set.layout().pages()
+                : "";
         double y = order.paper().height() - MARGIN * 0.7;
         pdf.unsaid(() -> {
             pdf.text(number, Typeface.TEXT, 8.5, setting.ink(Ink.FAINT), MARGIN, y);
             String made = "Wild Chalk";
-            pdf.text(made, Typeface.TEXT, 8.5, setting.ink(Ink.FAINT),
-                    order.paper().width() - MARGIN - Lines.width(made, Typeface.TEXT, 8.5), y);
+            pdf.text(
+                    made,
+                    Typeface.TEXT,
+                    8.5,
+                    setting.ink(Ink.FAINT),
+                    order.paper().width() - MARGIN - Lines.width(made, Typeface.TEXT, 8.5),
+                    y);
         });
     }
 }

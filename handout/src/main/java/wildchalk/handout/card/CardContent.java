@@ -7,20 +7,20 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Instruction.Freeze;
-import wildchalk.core.drill.Length;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.measure.Clock;
+import wildchalk.core.measure.TimeFormat;
 import wildchalk.core.naming.EffortWords;
-import wildchalk.core.rehearsal.Beat;
 import wildchalk.core.script.Counts;
 import wildchalk.core.script.Script;
 import wildchalk.core.setout.SetOut;
 import wildchalk.core.setout.Sheet;
 import wildchalk.core.setout.SheetWords;
 import wildchalk.core.setout.Starts;
+import wildchalk.core.timeline.Beat;
 import wildchalk.handout.order.Order;
 import wildchalk.handout.order.Played;
 import wildchalk.handout.type.Typeface;
@@ -30,9 +30,13 @@ final class CardContent {
 
     /** A rung of more beats than this gets a picture for each few of them. */
     private static final int MANY_BEATS = 8;
+
     private static final int BEATS_A_PICTURE = 5;
 
-    /** A single picture goes into a column unless it would be narrower there than this share of its width above the columns. */
+    /**
+     * A single picture goes into a column unless it would be narrower there than this share of its width above the
+     * columns.
+     */
     private static final double NARROWER = 0.75;
     /** How high the picture of the gear is, as a share of the others: there is less on it. */
     private static final double GEAR = 0.7;
@@ -59,7 +63,10 @@ final class CardContent {
         return rungs.get(0).rung();
     }
 
-    /** Across the first page: what it is, who and what is needed, what to take care of; the picture when there is only one. */
+    /**
+     * Across the first page: what it is, who and what is needed, what to take care of; the picture when there is only
+     * one.
+     */
     List<Slice> head() {
         Drill drill = order.drill();
         List<Slice> slices = new ArrayList<>();
@@ -87,10 +94,16 @@ final class CardContent {
 
     private String where() {
         Drill drill = order.drill();
-        double minutes = rungs.stream().flatMap(r -> r.rung().rung().plan().length().stream()).mapToDouble(Length::minutes).sum();
-        return lowest().surface().name() + ", " + drill.showing().name(lowest().surface()).toLowerCase(Locale.ROOT) + ". "
-                + capital(EffortWords.of(drill.effort().level())) + ", " + EffortWords.of(lowest().stage().effort().intensity()) + "."
-                + (minutes > 0 ? " About " + Math.round(minutes) + " min in all." : "") + " One rep takes " + Clock.seconds(lowest().timeline().duration()) + ".";
+        double minutes = rungs.stream()
+                .flatMap(r -> r.rung().rung().plan().dose().stream())
+                .mapToDouble(Dose::minutes)
+                .sum();
+        return lowest().surface().name() + ", "
+                + drill.showing().name(lowest().surface()).toLowerCase(Locale.ROOT) + ". "
+                + capital(EffortWords.of(drill.effort().level())) + ", "
+                + EffortWords.of(lowest().stage().effort().intensity()) + "."
+                + (minutes > 0 ? " About " + Math.round(minutes) + " min in all." : "") + " One rep takes "
+                + TimeFormat.seconds(lowest().timeline().duration()) + ".";
     }
 
     /** In columns: each rung, then where everything stands, then what is said. */
@@ -118,7 +131,7 @@ final class CardContent {
     private List<Slice> rung(Facts facts) {
         Played rung = facts.rung();
         List<Slice> slices = new ArrayList<>();
-        String length = rung.rung().plan().length().map(l -> ": " + l.words()).orElse("");
+        String length = rung.rung().plan().dose().map(l -> ": " + l.words()).orElse("");
         slices.add(column.title("H2", rung.name() + length, 1.35, true));
         facts.below().ifPresent(below -> slices.addAll(Slice.together(differs(below, facts))));
         if (!pictureInHead) {
@@ -132,12 +145,14 @@ final class CardContent {
             }
             slices.addAll(column.numbered(Integer.toString(line.beat()), line.text()));
         }
-        for (Freeze freeze : rung.stage().said(Freeze.class)) {
-            slices.addAll(column.numbered("?", freeze.question() + (freeze.answer().isBlank() ? "" : " Answer: " + freeze.answer())));
+        for (Freeze freeze : rung.stage().instructions(Freeze.class)) {
+            slices.addAll(column.numbered(
+                    "?", freeze.question() + (freeze.answer().isBlank() ? "" : " Answer: " + freeze.answer())));
         }
         rung.timeline().problems().forEach(p -> slices.addAll(column.numbered("!", "Still open: " + p.message())));
         if (!rung.rung().plan().climb().isBlank()) {
-            slices.addAll(column.words("P", "", "Climb when " + rung.rung().plan().climb() + ".", Typeface.TEXT_BOLD));
+            slices.addAll(
+                    column.words("P", "", "Climb when " + rung.rung().plan().climb() + ".", Typeface.TEXT_BOLD));
         }
         slices.add(Slice.gap(column.size() * 0.6));
         return slices;
@@ -167,11 +182,18 @@ final class CardContent {
         }
         Map<String, Piece> before = below.pieces().stream().collect(Collectors.toMap(Piece::id, p -> p, (a, b) -> a));
         List<Piece.Person> moved = rung.stage().people().stream()
-                .filter(p -> before.get(p.id()) == null || before.get(p.id()).at().distance(p.at()) > 0.01).toList();
+                .filter(p ->
+                        before.get(p.id()) == null || before.get(p.id()).at().distance(p.at()) > 0.01)
+                .toList();
         slices.addAll(starts(facts, moved, ""));
         Set<String> fresh = new HashSet<>(SetOut.toPutDown(rung.stage()).stream()
-                .filter(p -> before.get(p.id()) == null || before.get(p.id()).at().distance(p.at()) > 0.01).map(Piece::id).toList());
-        facts.sheet().steps().stream().filter(s -> fresh.contains(s.piece().id())).forEach(s -> slices.addAll(step(s, "+")));
+                .filter(p ->
+                        before.get(p.id()) == null || before.get(p.id()).at().distance(p.at()) > 0.01)
+                .map(Piece::id)
+                .toList());
+        facts.sheet().steps().stream()
+                .filter(s -> fresh.contains(s.piece().id()))
+                .forEach(s -> slices.addAll(step(s, "+")));
         return slices;
     }
 
@@ -182,7 +204,9 @@ final class CardContent {
         }
         for (Starts.Start start : facts.starts()) {
             if (people.contains(start.person())) {
-                String queue = start.person() instanceof Piece.LineUp l && l.waiting() > 0 ? " (" + l.waiting() + " wait behind)" : "";
+                String queue = start.person() instanceof Piece.LineUp l && l.waiting() > 0
+                        ? " (" + l.waiting() + " wait behind)"
+                        : "";
                 slices.addAll(column.words(capital(start.name()) + queue + ": " + start.words(order.units()) + "."));
             }
         }
@@ -201,7 +225,8 @@ final class CardContent {
         }
         slices.add(column.title("H2", "Set-out", 1.2, true));
         slices.addAll(Slice.together(column.words(SheetWords.summary(sheet, order.units())
-                + String.format(Locale.ROOT, " Paces are %.2f m long.", order.units().pace()))));
+                + String.format(
+                        Locale.ROOT, " Paces are %.2f m long.", order.units().pace()))));
         slices.add(new Diagram(column, highest * GEAR).gear(lowest(), sheet));
         sheet.steps().forEach(s -> slices.addAll(step(s, Integer.toString(s.n()))));
         return slices;
@@ -209,7 +234,9 @@ final class CardContent {
 
     private List<Slice> step(Sheet.Step step, String mark) {
         String paces = SheetWords.inPaces(step);
-        return column.numbered(mark, capital(step.name()) + ": " + SheetWords.tape(step.tape(), order.units()) + (paces.isEmpty() ? "" : " (" + paces + ")")
-                + ", " + SheetWords.within(step.tape()) + ".");
+        return column.numbered(
+                mark,
+                capital(step.name()) + ": " + SheetWords.tape(step.tape(), order.units())
+                        + (paces.isEmpty() ? "" : " (" + paces + ")") + ", " + SheetWords.within(step.tape()) + ".");
     }
 }

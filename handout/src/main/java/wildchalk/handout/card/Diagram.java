@@ -8,7 +8,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import wildchalk.core.rehearsal.Beat;
 import wildchalk.core.scene.Board;
 import wildchalk.core.scene.Frame;
 import wildchalk.core.scene.Ink;
@@ -16,6 +15,7 @@ import wildchalk.core.scene.Legend;
 import wildchalk.core.scene.SetOutShapes;
 import wildchalk.core.scene.Shape;
 import wildchalk.core.setout.Sheet;
+import wildchalk.core.timeline.Beat;
 import wildchalk.handout.order.Played;
 import wildchalk.handout.paint.PaperBrush;
 
@@ -24,6 +24,7 @@ final class Diagram {
 
     /** Points that a token is wide at least: its label must be read at arm's length. */
     private static final double TOKEN = 13;
+
     private static final double TALLEST = 1.4;
     private static final double LOWEST = 0.34;
     private static final double AFTER = 7;
@@ -40,7 +41,9 @@ final class Diagram {
     /** How large the picture is, points: as wide as the column, unless it would be too high then. */
     private Rectangle2D area(Frame frame) {
         boolean upright = Math.abs(Math.sin(frame.turn())) > 0.5;
-        double shape = upright ? frame.view().width() / frame.view().height() : frame.view().height() / frame.view().width();
+        double shape = upright
+                ? frame.view().width() / frame.view().height()
+                : frame.view().height() / frame.view().width();
         double sure = Math.max(LOWEST, Math.min(TALLEST, shape));
         double height = Math.min(highest, setting.width() * sure);
         return new Rectangle2D.Double(0, 0, Math.min(setting.width(), height / sure), height);
@@ -65,19 +68,28 @@ final class Diagram {
 
     /** Some beats of a rung, everybody where they are when the first of them begins. */
     Slice of(Played played, List<Beat> beats) {
-        Set<String> actions = Set.copyOf(beats.stream().flatMap(b -> b.actions().stream()).toList());
+        Set<String> actions =
+                Set.copyOf(beats.stream().flatMap(b -> b.actions().stream()).toList());
         double t = beats.get(0).t();
-        return slice(played, "Beats " + beats.get(0).n() + " to " + beats.get(beats.size() - 1).n() + " of " + played.name() + ".", board -> {
-            List<Shape> shapes = new ArrayList<>(board.ground());
-            shapes.addAll(board.chalk(Set.of(), id -> actions.contains(id) || played.stage().action(id).isEmpty()));
-            shapes.addAll(board.live(t, Set.of(), Set.of()));
-            return shapes;
-        });
+        return slice(
+                played,
+                "Beats " + beats.get(0).n() + " to "
+                        + beats.get(beats.size() - 1).n() + " of " + played.name() + ".",
+                board -> {
+                    List<Shape> shapes = new ArrayList<>(board.ground());
+                    shapes.addAll(board.chalk(
+                            Set.of(),
+                            id -> actions.contains(id)
+                                    || played.stage().action(id).isEmpty()));
+                    shapes.addAll(board.live(t, Set.of(), Set.of()));
+                    return shapes;
+                });
     }
 
     /** The gear alone, with the numbers of the sheet. */
     Slice gear(Played played, Sheet sheet) {
-        Set<String> gear = Set.copyOf(sheet.steps().stream().map(s -> s.piece().id()).toList());
+        Set<String> gear =
+                Set.copyOf(sheet.steps().stream().map(s -> s.piece().id()).toList());
         return slice(played, "Where the gear goes, with the numbers of the list.", board -> {
             List<Shape> shapes = new ArrayList<>(board.ground());
             shapes.addAll(board.chalk(Set.of(), gear::contains));
@@ -87,7 +99,8 @@ final class Diagram {
     }
 
     private static String said(Played played) {
-        return "Picture of " + played.name() + " on " + played.surface().name() + ": everybody as they begin, and a line for each thing that is done, "
+        return "Picture of " + played.name() + " on " + played.surface().name()
+                + ": everybody as they begin, and a line for each thing that is done, "
                 + "with the numbers of the text.";
     }
 
@@ -97,15 +110,23 @@ final class Diagram {
 
     private Slice slice(Played played, String instead, Contents contents) {
         Rectangle2D area = area(played.frame());
-        return new Slice(area.getHeight() + AFTER, false, (pdf, x, y) -> pdf.tagged("Figure", Optional.of(instead), () ->
-                pdf.picture(new Rectangle2D.Double(x, y, area.getWidth(), area.getHeight()), g -> paint(g, area, played, contents))));
+        return new Slice(
+                area.getHeight() + AFTER,
+                false,
+                (pdf, x, y) -> pdf.tagged(
+                        "Figure",
+                        Optional.of(instead),
+                        () -> pdf.picture(
+                                new Rectangle2D.Double(x, y, area.getWidth(), area.getHeight()),
+                                g -> paint(g, area, played, contents))));
     }
 
     private void paint(Graphics2D g, Rectangle2D area, Played played, Contents contents) {
         AffineTransform toPage = PaperBrush.fit(played.frame(), played.surface().surroundings(), area);
         double scale = Math.sqrt(Math.abs(toPage.getDeterminant()));
         double wanted = TOKEN / 2 / scale;
-        Frame frame = played.frame().scaled(Math.max(0.8, wanted / played.frame().unit()));
+        Frame frame =
+                played.frame().scaled(Math.max(0.8, wanted / played.frame().unit()));
         g.clip(area);
         g.setPaint(new Color(setting.look().colour(Ink.AROUND)));
         g.fill(area);
@@ -117,11 +138,17 @@ final class Diagram {
         double unit = 1;
         double scale = Math.min(setting.size() * 0.95, setting.width() / Legend.width(unit));
         double height = scale * 2.4;
-        return new Slice(height + AFTER, false, (pdf, x, y) -> pdf.tagged("Figure", Optional.of("What the lines mean."), () ->
-                pdf.picture(new Rectangle2D.Double(x, y, setting.width(), height), g -> {
-                    AffineTransform toPage = AffineTransform.getTranslateInstance(0, height / 2);
-                    toPage.scale(scale, scale);
-                    new PaperBrush(g, setting.look(), toPage).paint(Legend.of(played.drill().lineKey(), unit));
-                })));
+        return new Slice(
+                height + AFTER,
+                false,
+                (pdf, x, y) -> pdf.tagged(
+                        "Figure",
+                        Optional.of("What the lines mean."),
+                        () -> pdf.picture(new Rectangle2D.Double(x, y, setting.width(), height), g -> {
+                            AffineTransform toPage = AffineTransform.getTranslateInstance(0, height / 2);
+                            toPage.scale(scale, scale);
+                            new PaperBrush(g, setting.look(), toPage)
+                                    .paint(Legend.of(played.drill().lineKey(), unit));
+                        })));
     }
 }

@@ -24,8 +24,21 @@ record Facts(Played rung, Sheet sheet, List<Starts.Start> starts, Optional<Stage
     }
 
     private static Facts of(Order order, Played rung, List<Played> all) {
-        Optional<Stage> below = rung.rung().from().filter(f -> all.stream().anyMatch(r -> r.rung().id().equals(f))).map(f -> Ladder.build(order.drill(), f));
-        return new Facts(rung, SetOut.of(rung.stage(), rung.surface(), order.units(), order.handful()), Starts.of(rung.stage(), rung.surface(), order.units()),
-                below, below.map(b -> Differences.of(b, rung.stage(), rung.timeline(), rung.surface(), order.units().unit())).orElse(List.of()));
+        Optional<Stage> below = rung.rung()
+                .from()
+                .filter(f -> all.stream().anyMatch(r -> r.rung().id().equals(f)))
+                .map(f -> Ladder.build(order.drill(), f));
+        return new Facts(
+                rung,
+                SetOut.of(rung.stage(), rung.surface(), order.units(), order.handful()),
+                Starts.of(rung.stage(), rung.surface(), order.units()),
+                below,
+                below.map(b -> Differences.of(
+                                b,
+                                rung.stage(),
+                                rung.timeline(),
+                                rung.surface(),
+                                order.units().unit()))
+                        .orElse(List.of()));
     }
 }

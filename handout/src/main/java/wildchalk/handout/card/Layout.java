@@ -11,8 +11,7 @@ import java.util.List;
 record Layout(List<Placed> placed, int pages) {
 
     /** A slice on a page, counted from 0; its upper left corner, points. */
-    record Placed(Slice slice, int page, double x, double y) {
-    }
+    record Placed(Slice slice, int page, double x, double y) {}
 
     /** A page: its printed part and how it is divided, points. */
     record Sheet(double left, double top, double width, double height, int columns, double gutter) {
@@ -56,6 +55,7 @@ record Layout(List<Placed> placed, int pages) {
         private int column;
         /** Where the columns of this page begin. */
         private double top;
+
         private double y;
 
         Cursor(Sheet sheet, int page, double y) {

@@ -73,7 +73,8 @@ record Setting(double width, double size, Look look) {
             double after = from + TOGETHER >= lines.size() ? size * 0.35 : 0;
             slices.add(new Slice(part.size() * size * LINE + after, false, (pdf, x, y) -> {
                 if (first && number.equals(BULLET)) {
-                    pdf.unsaid(() -> pdf.text(number, Typeface.TEXT_BOLD, size, ink(Ink.CHALK), x + size * 0.5, y + size * LINE * 0.76));
+                    pdf.unsaid(() -> pdf.text(
+                            number, Typeface.TEXT_BOLD, size, ink(Ink.CHALK), x + size * 0.5, y + size * LINE * 0.76));
                 } else if (first && !number.isEmpty()) {
                     number(pdf, number, x, y);
                 }
@@ -92,7 +93,15 @@ record Setting(double width, double size, Look look) {
         double type = size * 0.9;
         double wide = Math.max(size * 1.4, Lines.width(number, Typeface.TEXT_BOLD, type) + size * 0.5);
         pdf.unsaid(() -> pdf.fill(new Rectangle2D.Double(x, y + size * 0.04, wide, size * 1.22), ink(Ink.CHALK)));
-        pdf.tagged("P", Optional.empty(), () -> pdf.text(number, Typeface.TEXT_BOLD, type, ink(Ink.BOARD),
-                x + (wide - Lines.width(number, Typeface.TEXT_BOLD, type)) / 2, y + size * 0.96));
+        pdf.tagged(
+                "P",
+                Optional.empty(),
+                () -> pdf.text(
+                        number,
+                        Typeface.TEXT_BOLD,
+                        type,
+                        ink(Ink.BOARD),
+                        x + (wide - Lines.width(number, Typeface.TEXT_BOLD, type)) / 2,
+                        y + size * 0.96));
     }
 }

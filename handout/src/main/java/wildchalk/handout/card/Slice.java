@@ -23,6 +23,6 @@ record Slice(double height, boolean staysWithNext, Drawn drawn) {
     }
 
     static Slice gap(double height) {
-        return new Slice(height, false, (pdf, x, y) -> { });
+        return new Slice(height, false, (pdf, x, y) -> {});
     }
 }

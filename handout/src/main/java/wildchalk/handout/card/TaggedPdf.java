@@ -38,7 +38,10 @@ import org.apache.pdfbox.util.Matrix;
 import wildchalk.handout.type.Lines;
 import wildchalk.handout.type.Typeface;
 
-/** A PDF while it is filled, page by page, with everything on it tagged for those who have it read to them. Points; y goes down. */
+/**
+ * A PDF while it is filled, page by page, with everything on it tagged for those who have it read to them. Points; y
+ * goes down.
+ */
 final class TaggedPdf {
 
     private final PDDocument document = new PDDocument();
@@ -169,7 +172,9 @@ final class TaggedPdf {
         out.endText();
     }
 
-    /** Letters that no font of ours has are drawn as shapes, in their own order; what they say lies under them as text. */
+    /**
+     * Letters that no font of ours has are drawn as shapes, in their own order; what they say lies under them as text.
+     */
     @SuppressWarnings("deprecation")
     private void foreign(String words, Font font, double size, double x, double y) throws IOException {
         // Written out here and not in a list beside the page: not every reader looks there.
@@ -195,11 +200,23 @@ final class TaggedPdf {
                 case PathIterator.SEG_MOVETO -> out.moveTo(p[0], p[1]);
                 case PathIterator.SEG_LINETO -> out.lineTo(p[0], p[1]);
                 case PathIterator.SEG_CUBICTO -> out.curveTo(p[0], p[1], p[2], p[3], p[4], p[5]);
-                case PathIterator.SEG_QUADTO -> out.curveTo(at[0] + (p[0] - at[0]) * 2 / 3, at[1] + (p[1] - at[1]) * 2 / 3,
-                        p[2] + (p[0] - p[2]) * 2 / 3, p[3] + (p[1] - p[3]) * 2 / 3, p[2], p[3]);
+                case PathIterator.SEG_QUADTO -> out.curveTo(
+                        at[0] + (p[0] - at[0]) * 2 / 3,
+                        at[1] + (p[1] - at[1]) * 2 / 3,
+                        p[2] + (p[0] - p[2]) * 2 / 3,
+                        p[3] + (p[1] - p[3]) * 2 / 3,
+                        p[2],
+                        p[3]);
                 default -> out.closePath();
             }
-            int last = kind == PathIterator.SEG_CUBICTO ? 4 : kind == PathIterator.SEG_QUADTO ? 2 : 0;
+            int last;
+            if (kind == PathIterator.SEG_CUBICTO) {
+                last = 4;
+            } else if (kind == PathIterator.SEG_QUADTO) {
+                last = 2;
+            } else {
+                last = 0;
+            }
             if (kind != PathIterator.SEG_CLOSE) {
                 at[0] = p[last];
                 at[1] = p[last + 1];
@@ -212,7 +229,8 @@ final class TaggedPdf {
 
     void fill(Rectangle2D area, Color colour) throws IOException {
         out.setNonStrokingColor(colour);
-        out.addRect((float) area.getX(), paper.getHeight() - (float) area.getMaxY(), (float) area.getWidth(), (float) area.getHeight());
+        out.addRect((float) area.getX(), paper.getHeight() - (float) area.getMaxY(), (float) area.getWidth(), (float)
+                area.getHeight());
         out.fill();
     }
 

@@ -26,6 +26,7 @@ final class Tags {
     private final PDDocumentOutline outline = new PDDocumentOutline();
     /** For each page the elements on it, by their numbers there: from these a reader finds an element from a place. */
     private final COSArray parents = new COSArray();
+
     private COSArray here = new COSArray();
     private PDPage page;
     private int pages;

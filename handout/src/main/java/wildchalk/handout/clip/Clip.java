@@ -45,7 +45,16 @@ public final class Clip implements HandOut {
 
     @Override
     public Set<Wish> wishes() {
-        return EnumSet.of(Wish.GROUND, Wish.RUNGS, Wish.WAY, Wish.LOOK, Wish.SHAPE, Wish.SPEED, Wish.EVERY_WAY, Wish.CAPTIONS, Wish.UNITS);
+        return EnumSet.of(
+                Wish.GROUND,
+                Wish.RUNGS,
+                Wish.WAY,
+                Wish.LOOK,
+                Wish.SHAPE,
+                Wish.SPEED,
+                Wish.EVERY_WAY,
+                Wish.CAPTIONS,
+                Wish.UNITS);
     }
 
     @Override
@@ -58,7 +67,10 @@ public final class Clip implements HandOut {
         avutil.av_log_set_level(avutil.AV_LOG_ERROR);
         try (FFmpegFrameRecorder recorder = recorder(file, shape)) {
             recorder.start();
-            FramePainter[] painters = {new FramePainter(order, shape.width(), shape.height()), new FramePainter(order, shape.width(), shape.height())};
+            FramePainter[] painters = {
+                new FramePainter(order, shape.width(), shape.height()),
+                new FramePainter(order, shape.width(), shape.height())
+            };
             Future<?> before = null;
             for (int i = 0; i < frames; i++) {
                 progress.step((double) i / frames);
@@ -100,7 +112,13 @@ public final class Clip implements HandOut {
 
     private static void pack(FFmpegFrameRecorder recorder, BufferedImage frame) throws IOException {
         byte[] dots = ((DataBufferByte) frame.getRaster().getDataBuffer()).getData();
-        recorder.recordImage(frame.getWidth(), frame.getHeight(), org.bytedeco.javacv.Frame.DEPTH_UBYTE, 3, frame.getWidth() * 3,
-                avutil.AV_PIX_FMT_BGR24, ByteBuffer.wrap(dots));
+        recorder.recordImage(
+                frame.getWidth(),
+                frame.getHeight(),
+                org.bytedeco.javacv.Frame.DEPTH_UBYTE,
+                3,
+                frame.getWidth() * 3,
+                avutil.AV_PIX_FMT_BGR24,
+                ByteBuffer.wrap(dots));
     }
 }

@@ -30,6 +30,7 @@ final class FramePainter {
     private static final double MARGIN = 0.025;
     /** Heights of the two bands, as shares of the shorter side. */
     private static final double HEAD = 0.075;
+
     private static final double FOOT = 0.17;
     private static final int MOST_LINES = 4;
 
@@ -42,8 +43,7 @@ final class FramePainter {
     private Prepared prepared;
 
     /** A rung made ready: its board, and a frame with all of it that stands still. */
-    private record Prepared(Board board, AffineTransform toPixels, BufferedImage still) {
-    }
+    private record Prepared(Board board, AffineTransform toPixels, BufferedImage still) {}
 
     FramePainter(Order order, int width, int height) {
         this.order = order;
@@ -93,12 +93,26 @@ final class FramePainter {
         double size = Math.min(width, height) * 0.085;
         double y = height * 0.36;
         for (String line : cut(Lines.wrapped(title.words(), Typeface.TITLE, size, width * 0.86))) {
-            text(g, line, Typeface.TITLE, size, Ink.CHALK, (width - Lines.width(line, Typeface.TITLE, size)) / 2, y += size * 1.2);
+            text(
+                    g,
+                    line,
+                    Typeface.TITLE,
+                    size,
+                    Ink.CHALK,
+                    (width - Lines.width(line, Typeface.TITLE, size)) / 2,
+                    y += size * 1.2);
         }
         double small = size * 0.45;
         y += small;
         for (String line : cut(Lines.wrapped(title.below(), Typeface.TEXT, small, width * 0.86))) {
-            text(g, line, Typeface.TEXT, small, Ink.CHALK, (width - Lines.width(line, Typeface.TEXT, small)) / 2, y += small * 1.4);
+            text(
+                    g,
+                    line,
+                    Typeface.TEXT,
+                    small,
+                    Ink.CHALK,
+                    (width - Lines.width(line, Typeface.TEXT, small)) / 2,
+                    y += small * 1.4);
         }
     }
 
@@ -113,7 +127,12 @@ final class FramePainter {
         brush.paint(ready.board().chalk(Set.of(), lit::contains));
         brush.paint(ready.board().live(t, lit, Set.of()));
         g.setClip(null);
-        caption(g, Subtitles.at(played.script(), t).stream().map(l -> Subtitles.words(l, played.stage())).collect(Collectors.joining(" ")), Ink.CHALK);
+        caption(
+                g,
+                Subtitles.at(played.script(), t).stream()
+                        .map(l -> Subtitles.words(l, played.stage()))
+                        .collect(Collectors.joining(" ")),
+                Ink.CHALK);
     }
 
     private void frozen(Graphics2D g, Shot.Frozen frozen) {
@@ -124,7 +143,14 @@ final class FramePainter {
         PaperBrush brush = new PaperBrush(g, look(), ready.toPixels());
         brush.paint(ready.board().live(frozen.t(), Set.of(), Set.of()));
         Freeze freeze = frozen.freeze();
-        brush.paint(AnswerShapes.frozen(ready.board(), freeze, played.stage(), played.timeline(), played.surface(), order.units().unit(), frozen.answered()));
+        brush.paint(AnswerShapes.frozen(
+                ready.board(),
+                freeze,
+                played.stage(),
+                played.timeline(),
+                played.surface(),
+                order.units().unit(),
+                frozen.answered()));
         g.setClip(null);
         caption(g, frozen.answered() && !freeze.answer().isBlank() ? freeze.answer() : freeze.question(), Ink.ASK);
     }
@@ -157,7 +183,14 @@ final class FramePainter {
         double size = board.y * 0.55;
         String name = played.drill().title() + (played.drill().ladder().size() > 1 ? "  ·  " + played.name() : "");
         List<String> cut = Lines.wrapped(name, Typeface.TITLE, size, width * (1 - 2 * MARGIN));
-        text(g, cut.get(0) + (cut.size() > 1 ? " …" : ""), Typeface.TITLE, size, Ink.CHALK, width * MARGIN, board.y * 0.7);
+        text(
+                g,
+                cut.get(0) + (cut.size() > 1 ? " …" : ""),
+                Typeface.TITLE,
+                size,
+                Ink.CHALK,
+                width * MARGIN,
+                board.y * 0.7);
         g.dispose();
         return new Prepared(shown, toPixels, still);
     }

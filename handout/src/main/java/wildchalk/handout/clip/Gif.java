@@ -26,6 +26,7 @@ public final class Gif implements HandOut {
     private static final String FORM = "javax_imageio_gif_image_1.0";
     /** Between frames, hundredths of a second. */
     private static final int STEP = 8;
+
     private static final int SMALLER = 2;
     private static final byte[] FOR_EVER = {1, 0, 0};
 
@@ -46,7 +47,16 @@ public final class Gif implements HandOut {
 
     @Override
     public Set<Wish> wishes() {
-        return EnumSet.of(Wish.GROUND, Wish.RUNGS, Wish.WAY, Wish.LOOK, Wish.SHAPE, Wish.SPEED, Wish.EVERY_WAY, Wish.CAPTIONS, Wish.UNITS);
+        return EnumSet.of(
+                Wish.GROUND,
+                Wish.RUNGS,
+                Wish.WAY,
+                Wish.LOOK,
+                Wish.SHAPE,
+                Wish.SPEED,
+                Wish.EVERY_WAY,
+                Wish.CAPTIONS,
+                Wish.UNITS);
     }
 
     @Override
@@ -65,7 +75,8 @@ public final class Gif implements HandOut {
             for (long at = 0; at < hundredths; at += STEP) {
                 progress.step((double) at / hundredths);
                 BufferedImage next = palette.of(painter.paint(reel.at(at / 100.0)));
-                Rectangle changed = shown == null ? new Rectangle(next.getWidth(), next.getHeight()) : changed(shown, next);
+                Rectangle changed =
+                        shown == null ? new Rectangle(next.getWidth(), next.getHeight()) : changed(shown, next);
                 int lasts = (int) Math.min(STEP, hundredths - at);
                 if (changed.isEmpty()) {
                     waiting = waiting.longer(lasts);
@@ -83,7 +94,11 @@ public final class Gif implements HandOut {
         progress.step(1);
     }
 
-    /** What is new with a frame. @param lasts hundredths of a second until the next one */
+    /**
+     * What is new with a frame.
+     *
+     * @param lasts hundredths of a second until the next one
+     */
     private record Part(BufferedImage image, Rectangle place, boolean first, int lasts) {
 
         Part longer(int by) {
@@ -111,7 +126,9 @@ public final class Gif implements HandOut {
         }
         Rectangle place = part.place();
         // The writer takes a part of an image for the whole of it, so it gets an image of its own.
-        BufferedImage cut = new BufferedImage(place.width, place.height, BufferedImage.TYPE_BYTE_INDEXED, (IndexColorModel) part.image().getColorModel());
+        BufferedImage cut =
+                new BufferedImage(place.width, place.height, BufferedImage.TYPE_BYTE_INDEXED, (IndexColorModel)
+                        part.image().getColorModel());
         cut.getRaster().setRect(-place.x, -place.y, part.image().getRaster());
         IIOMetadata about = writer.getDefaultImageMetadata(ImageTypeSpecifier.createFromRenderedImage(cut), null);
         IIOMetadataNode root = (IIOMetadataNode) about.getAsTree(FORM);

@@ -92,7 +92,8 @@ final class Palette {
 
     /** A picture in these colours. */
     BufferedImage of(BufferedImage image) {
-        BufferedImage out = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_BYTE_INDEXED, model);
+        BufferedImage out =
+                new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_BYTE_INDEXED, model);
         byte[] from = ((DataBufferByte) image.getRaster().getDataBuffer()).getData();
         byte[] to = ((DataBufferByte) out.getRaster().getDataBuffer()).getData();
         for (int i = 0; i < to.length; i++) {

@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Choices;
+import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Instruction.Freeze;
 import wildchalk.core.drill.Instruction.Read;
-import wildchalk.core.drill.Length;
 import wildchalk.core.drill.Reads;
 import wildchalk.core.script.ReadWords;
 import wildchalk.core.show.Stop;
@@ -21,6 +21,7 @@ record Reel(List<Shot> shots) {
 
     /** Seconds; assumed. */
     private static final double TITLE = 2.5;
+
     private static final double BEFORE = 0.8;
     private static final double AFTER = 1.2;
     private static final double LEAST_READING = 3;
@@ -38,7 +39,8 @@ record Reel(List<Shot> shots) {
             List<Choices> ways = order.film().everyWay() ? Reads.ways(rung.stage()) : List.of(rung.choices());
             int shown = Math.min(MOST_WAYS, ways.size());
             if (rungs.size() > 1) {
-                shots.add(new Shot.Title(rung.name(), rung.rung().plan().length().map(Length::words).orElse(""), TITLE));
+                shots.add(new Shot.Title(
+                        rung.name(), rung.rung().plan().dose().map(Dose::words).orElse(""), TITLE));
             }
             for (int i = 0; i < shown; i++) {
                 Played way = order.film().everyWay() ? rung.going(ways.get(i)) : rung;
@@ -56,8 +58,10 @@ record Reel(List<Shot> shots) {
         Choices taken = way.timeline().settled(way.choices());
         List<String> words = new ArrayList<>();
         for (Read read : Reads.of(way.stage())) {
-            Reads.taken(way.stage(), taken, read).flatMap(o -> ReadWords.option(way.stage(), read, o))
-                    .ifPresent(o -> words.add(ReadWords.decider(way.stage(), read).orElse("ball") + ": " + o));
+            Reads.taken(way.stage(), taken, read)
+                    .flatMap(o -> ReadWords.option(way.stage(), read, o))
+                    .ifPresent(
+                            o -> words.add(ReadWords.decider(way.stage(), read).orElse("ball") + ": " + o));
         }
         return String.join(". ", words);
     }
@@ -65,7 +69,8 @@ record Reel(List<Shot> shots) {
     private static void play(Played played, double speed, List<Shot> shots) {
         shots.add(new Shot.Play(played, 0, 0, BEFORE));
         double t = 0;
-        for (Stop stop : Stop.of(played.stage(), played.timeline(), played.timeline().settled(played.choices()))) {
+        for (Stop stop :
+                Stop.of(played.stage(), played.timeline(), played.timeline().settled(played.choices()))) {
             if (stop.kind() != Stop.Kind.QUESTION && stop.kind() != Stop.Kind.ANSWER) {
                 continue;
             }
@@ -73,9 +78,13 @@ record Reel(List<Shot> shots) {
                 shots.add(new Shot.Play(played, t, stop.t(), (stop.t() - t) / speed));
                 t = stop.t();
             }
-            Freeze freeze = played.stage().said(Freeze.class).stream().filter(f -> f.id().equals(stop.about())).findFirst().orElseThrow();
+            Freeze freeze = played.stage().instructions(Freeze.class).stream()
+                    .filter(f -> f.id().equals(stop.about()))
+                    .findFirst()
+                    .orElseThrow();
             boolean answer = stop.kind() == Stop.Kind.ANSWER;
-            shots.add(new Shot.Frozen(played, stop.t(), freeze, answer, reading(answer ? freeze.answer() : freeze.question())));
+            shots.add(new Shot.Frozen(
+                    played, stop.t(), freeze, answer, reading(answer ? freeze.answer() : freeze.question())));
         }
         double end = played.timeline().duration();
         if (end > t) {
@@ -93,8 +102,7 @@ record Reel(List<Shot> shots) {
     }
 
     /** A shot and how far into it, seconds. */
-    record Moment(Shot shot, double into) {
-    }
+    record Moment(Shot shot, double into) {}
 
     Moment at(double t) {
         double left = t;
@@ -111,6 +119,8 @@ record Reel(List<Shot> shots) {
     /** In a line, for whoever wants to know what is on it. */
     @Override
     public String toString() {
-        return shots.stream().map(s -> s.getClass().getSimpleName() + " " + s.seconds()).collect(Collectors.joining(", "));
+        return shots.stream()
+                .map(s -> s.getClass().getSimpleName() + " " + s.seconds())
+                .collect(Collectors.joining(", "));
     }
 }

@@ -9,8 +9,7 @@ sealed interface Shot {
     double seconds();
 
     /** Words alone, between rungs and ways. */
-    record Title(String words, String below, double seconds) implements Shot {
-    }
+    record Title(String words, String below, double seconds) implements Shot {}
 
     /**
      * A rung that plays, or stands still where {@code from} is {@code to}.
@@ -26,6 +25,5 @@ sealed interface Shot {
     }
 
     /** A freeze, with its question or its answer. */
-    record Frozen(Played played, double t, Freeze freeze, boolean answered, double seconds) implements Shot {
-    }
+    record Frozen(Played played, double t, Freeze freeze, boolean answered, double seconds) implements Shot {}
 }

@@ -61,7 +61,8 @@ public final class BundleFile implements HandOut {
 
     private static byte[] png(Drill drill) throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        ImageIO.write(Picture.draw(Played.of(Order.of(drill)).get(0), Look.PAPER, new Still(0, PICTURE, true)), "png", out);
+        ImageIO.write(
+                Picture.draw(Played.of(Order.of(drill)).get(0), Look.PAPER, new Still(0, PICTURE, true)), "png", out);
         return out.toByteArray();
     }
 }

@@ -15,8 +15,7 @@ public final class Delivery {
     /** Less room than this on a disk is none, bytes. */
     private static final long FULL = 1 << 16;
 
-    private Delivery() {
-    }
+    private Delivery() {}
 
     /** Writes a file. */
     @FunctionalInterface
@@ -40,14 +39,18 @@ public final class Delivery {
         }
         Path part = null;
         try {
-            // Not a temporary file of the system's making: those are for nobody else to read, and this one is to be handed out.
+            // Not a temporary file of the system's making: those are for nobody else to read, and this one is to be
+            // handed out.
             part = Files.createFile(folder.resolve(".wildchalk-" + UUID.randomUUID() + ".part"));
             writing.to(part);
             Files.move(part, target, StandardCopyOption.REPLACE_EXISTING);
         } catch (Cancelled e) {
             throw e;
         } catch (IOException e) {
-            throw new Undelivered(reason(e, target, folder, part) + (Files.exists(target) ? " The file that was there is as it was." : ""), e);
+            throw new Undelivered(
+                    reason(e, target, folder, part)
+                            + (Files.exists(target) ? " The file that was there is as it was." : ""),
+                    e);
         } finally {
             remove(part);
         }
@@ -66,16 +69,21 @@ public final class Delivery {
 
     private static String reason(IOException e, Path target, Path folder, Path part) {
         String said = String.valueOf(e.getMessage()).toLowerCase(Locale.ROOT);
-        if (said.contains("no space") || said.contains("disk full") || said.contains("not enough space") || part != null && isFull(folder)) {
+        if (said.contains("no space")
+                || said.contains("disk full")
+                || said.contains("not enough space")
+                || part != null && isFull(folder)) {
             return "The disk is full. Make room, or choose a folder on another disk.";
         }
         if (part == null) {
             return "Nothing can be written into " + folder + ". Choose another folder.";
         }
         if (e instanceof FileSystemException && !(e instanceof AccessDeniedException && !Files.exists(target))) {
-            return target.getFileName() + " cannot be replaced: it may be open in another program. Close it there, or choose another name.";
+            return target.getFileName()
+                    + " cannot be replaced: it may be open in another program. Close it there, or choose another name.";
         }
-        return target.getFileName() + " could not be written (" + e.getMessage() + "). Choose another folder, or try once more.";
+        return target.getFileName() + " could not be written (" + e.getMessage()
+                + "). Choose another folder, or try once more.";
     }
 
     private static boolean isFull(Path folder) {

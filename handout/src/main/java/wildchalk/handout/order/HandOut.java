@@ -7,8 +7,25 @@ import java.util.Set;
 /** One kind of hand-out. */
 public interface HandOut {
 
-    /** What a coach can wish of a hand-out: which rungs, or which single one, and how it comes out; GROUND is a look. */
-    enum Wish { RUNGS, ONE_RUNG, WAY, LOOK, GROUND, PAPER, MOMENT, WIDTH, WORDS, SHAPE, SPEED, EVERY_WAY, CAPTIONS, UNITS }
+    /**
+     * What a coach can wish of a hand-out: which rungs, or which single one, and how it comes out; GROUND is a look.
+     */
+    enum Wish {
+        RUNGS,
+        ONE_RUNG,
+        WAY,
+        LOOK,
+        GROUND,
+        PAPER,
+        MOMENT,
+        WIDTH,
+        WORDS,
+        SHAPE,
+        SPEED,
+        EVERY_WAY,
+        CAPTIONS,
+        UNITS
+    }
 
     /** Of files: "pdf". */
     String ending();

@@ -12,43 +12,76 @@ import wildchalk.core.setout.SetOut;
  *
  * @param rung id of the only rung wanted; empty for all of them
  * @param choices the options looked at; those of other reads go as nobody chose
- * @param units how lengths are said
- * @param handful pieces that are carried at once when the gear is put down
+ * @param measures how lengths are said and gear is carried
  */
-public record Order(Drill drill, Optional<String> rung, Choices choices, Look look, Units units, int handful, Paper paper,
-                    Still still, Film film) {
+public record Order(
+        Drill drill,
+        Optional<String> rung,
+        Choices choices,
+        Look look,
+        Measures measures,
+        Paper paper,
+        Still still,
+        Film film) {
+
+    /**
+     * How lengths are said and gear is carried.
+     *
+     * @param handful pieces that are carried at once when the gear is put down
+     */
+    public record Measures(Units units, int handful) {
+
+        public static final Measures USUAL = new Measures(Units.METRIC, SetOut.USUAL_HANDFUL);
+    }
+
+    public Units units() {
+        return measures.units();
+    }
+
+    /** Pieces that are carried at once when the gear is put down. */
+    public int handful() {
+        return measures.handful();
+    }
 
     /** All rungs, as the program shows them. */
     public static Order of(Drill drill) {
-        return new Order(drill, Optional.empty(), Choices.NONE, Look.SLATE, Units.METRIC, SetOut.USUAL_HANDFUL, Paper.USUAL, Still.USUAL, Film.USUAL);
+        return new Order(
+                drill,
+                Optional.empty(),
+                Choices.NONE,
+                Look.SLATE,
+                Measures.USUAL,
+                Paper.USUAL,
+                Still.USUAL,
+                Film.USUAL);
     }
 
     public Order rung(Optional<String> only) {
-        return new Order(drill, only, choices, look, units, handful, paper, still, film);
+        return new Order(drill, only, choices, look, measures, paper, still, film);
     }
 
     public Order choosing(Choices newChoices) {
-        return new Order(drill, rung, newChoices, look, units, handful, paper, still, film);
+        return new Order(drill, rung, newChoices, look, measures, paper, still, film);
     }
 
     public Order looking(Look newLook) {
-        return new Order(drill, rung, choices, newLook, units, handful, paper, still, film);
+        return new Order(drill, rung, choices, newLook, measures, paper, still, film);
     }
 
     public Order measured(Units newUnits, int newHandful) {
-        return new Order(drill, rung, choices, look, newUnits, newHandful, paper, still, film);
+        return new Order(drill, rung, choices, look, new Measures(newUnits, newHandful), paper, still, film);
     }
 
     public Order on(Paper newPaper) {
-        return new Order(drill, rung, choices, look, units, handful, newPaper, still, film);
+        return new Order(drill, rung, choices, look, measures, newPaper, still, film);
     }
 
     public Order still(Still newStill) {
-        return new Order(drill, rung, choices, look, units, handful, paper, newStill, film);
+        return new Order(drill, rung, choices, look, measures, paper, newStill, film);
     }
 
     public Order film(Film newFilm) {
-        return new Order(drill, rung, choices, look, units, handful, paper, still, newFilm);
+        return new Order(drill, rung, choices, look, measures, paper, still, newFilm);
     }
 
     /**
@@ -119,7 +152,9 @@ public record Order(Drill drill, Optional<String> rung, Choices choices, Look lo
 
         /** Pixels; even, as phones want them. */
         public enum Shape {
-            WIDE(1280, 800), SQUARE(960, 960), UPRIGHT(800, 1280);
+            WIDE(1280, 800),
+            SQUARE(960, 960),
+            UPRIGHT(800, 1280);
 
             private final int width;
             private final int height;

@@ -11,24 +11,22 @@ import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.measure.Units;
-import wildchalk.core.rehearsal.Rehearsal;
-import wildchalk.core.rehearsal.Timeline;
+import wildchalk.core.runthrough.RunThrough;
 import wildchalk.core.scene.Board;
 import wildchalk.core.scene.Extent;
 import wildchalk.core.scene.Frame;
 import wildchalk.core.scene.Shape;
 import wildchalk.core.script.Script;
-import wildchalk.core.script.ScriptWriter;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.timeline.Timeline;
 
 /**
  * A rung, worked out one way through.
  *
  * @param sign its place in the ladder: "2", or "2a" for a variation
- * @param choices the options that were chosen
+ * @param units how lengths are said
  */
-public record Played(Drill drill, Surface surface, Rung rung, String sign, Stage stage, Choices choices, Timeline timeline,
-                     Script script, Units units) {
+public record Played(Drill drill, Rung rung, String sign, RunThrough through, Script script, Units units) {
 
     /** Round what is drawn, in token radii. */
     private static final double ROOM = 0.5;
@@ -41,18 +39,39 @@ public record Played(Drill drill, Surface surface, Rung rung, String sign, Stage
         Surface surface = drill.surface();
         Map<String, String> signs = Ladder.signs(drill);
         Map<String, Stage> stages = Ladder.all(drill);
-        return drill.ladder().stream().filter(r -> order.rung().isEmpty() || order.rung().get().equals(r.id()))
-                .map(r -> of(order, surface, r, signs.get(r.id()), stages.get(r.id()))).toList();
+        return drill.ladder().stream()
+                .filter(r -> order.rung().isEmpty() || order.rung().get().equals(r.id()))
+                .map(r -> of(order, surface, r, signs.get(r.id()), stages.get(r.id())))
+                .toList();
     }
 
     private static Played of(Order order, Surface surface, Rung rung, String sign, Stage stage) {
-        return new Played(order.drill(), surface, rung, sign, stage, order.choices(), null, null, order.units()).going(order.choices());
+        RunThrough through = RunThrough.of(stage, surface, order.choices());
+        return new Played(
+                order.drill(), rung, sign, through, through.script(order.units().unit()), order.units());
     }
 
     /** The same rung, another way through. */
     public Played going(Choices other) {
-        Timeline played = Rehearsal.of(stage, surface, other);
-        return new Played(drill, surface, rung, sign, stage, other, played, ScriptWriter.write(stage, played, surface, units.unit()), units);
+        RunThrough next = through.going(other);
+        return new Played(drill, rung, sign, next, next.script(units.unit()), units);
+    }
+
+    public Surface surface() {
+        return through.surface();
+    }
+
+    public Stage stage() {
+        return through.stage();
+    }
+
+    /** The options that were chosen. */
+    public Choices choices() {
+        return through.choices();
+    }
+
+    public Timeline timeline() {
+        return through.timeline();
     }
 
     /** What the rung is called: "2 With a chaser"; only its title where there is one rung. */
@@ -62,10 +81,14 @@ public record Played(Drill drill, Surface surface, Rung rung, String sign, Stage
 
     /** What the drill shows, and somewhat more where somebody or something would be cut off at its edge. */
     public Frame frame() {
-        Frame usual = Frame.of(drill, surface);
+        Frame usual = Frame.of(drill, surface());
         Board board = board(usual);
         Box needed = Stream.concat(board.chalk(Set.of()).stream(), board.live(0, Set.of(), Set.of()).stream())
-                .map(s -> s instanceof Shape.Label l ? room(l, usual) : Extent.of(List.of(s)).map(b -> b.grown(usual.unit() * ROOM)).orElse(usual.view()))
+                .map(s -> s instanceof Shape.Label l
+                        ? room(l, usual)
+                        : Extent.of(List.of(s))
+                                .map(b -> b.grown(usual.unit() * ROOM))
+                                .orElse(usual.view()))
                 .reduce(usual.view(), Box::with);
         return new Frame(usual.view().with(needed), usual.unit(), usual.turn());
     }
@@ -78,6 +101,6 @@ public record Played(Drill drill, Surface surface, Rung rung, String sign, Stage
     }
 
     public Board board(Frame frame) {
-        return new Board(surface, stage, timeline, drill.lineKey(), frame, units);
+        return through.board(drill.lineKey(), frame, units);
     }
 }

@@ -6,8 +6,7 @@ public interface Progress {
     /** Nobody looks, and nobody stops it. */
     Progress UNSEEN = new Progress() {
         @Override
-        public void done(double share) {
-        }
+        public void done(double share) {}
 
         @Override
         public boolean isCancelled() {

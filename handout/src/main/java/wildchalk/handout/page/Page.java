@@ -43,6 +43,7 @@ public final class Page implements HandOut {
 
     /** Width of the picture in its own units. */
     private static final double WIDTH = 1000;
+
     private static final double TALLEST = 1.3;
     private static final double LOWEST = 0.5;
     /** A token is at least so large on a page of {@value #WIDTH}: phones are small. */
@@ -82,32 +83,57 @@ public final class Page implements HandOut {
         SvgBrush.Inks inks = classes(used);
         ObjectNode data = data(order, rungs, inks, progress);
         // Inside a script element only a "<" can end what is data.
-        String json = data.toString().replace("<", "\\u003c").replace("\u2028", "\\u2028").replace("\u2029", "\\u2029");
+        String json = data.toString()
+                .replace("<", "\\u003c")
+                .replace("\u2028", "\\u2028")
+                .replace("\u2029", "\\u2029");
         Played lowest = rungs.get(0);
         String more = more(order, lowest, inks);
-        return filled(resource("page.html"), Map.of("title", Markup.text(order.drill().title()), "colours", colours(used),
-                "look", order.look() == Look.SLATE || order.look() == Look.TURF ? "slate" : "paper",
-                "style", resource("page.css"), "where", Markup.text(where(lowest)), "more", more, "script", resource("page.js"), "data", json));
+        return filled(
+                resource("page.html"),
+                Map.of(
+                        "title",
+                        Markup.text(order.drill().title()),
+                        "colours",
+                        colours(used),
+                        "look",
+                        order.look() == Look.SLATE || order.look() == Look.TURF ? "slate" : "paper",
+                        "style",
+                        resource("page.css"),
+                        "where",
+                        Markup.text(where(lowest)),
+                        "more",
+                        more,
+                        "script",
+                        resource("page.js"),
+                        "data",
+                        json));
     }
 
     /** Fills the gaps of a template in one go: what is filled in is never taken for a gap. */
     private static String filled(String template, Map<String, String> parts) {
-        return Pattern.compile("\\{\\{(\\w+)}}").matcher(template).replaceAll(m -> Matcher.quoteReplacement(parts.get(m.group(1))));
+        return Pattern.compile("\\{\\{(\\w+)}}")
+                .matcher(template)
+                .replaceAll(m -> Matcher.quoteReplacement(parts.get(m.group(1))));
     }
 
     private static String where(Played lowest) {
         return lowest.surface().name() + ". " + String.join(", ", Counts.of(lowest.stage(), lowest.surface())) + ".";
     }
 
-    private static ObjectNode data(Order order, List<Played> rungs, SvgBrush.Inks inks, Progress progress) throws IOException {
+    private static ObjectNode data(Order order, List<Played> rungs, SvgBrush.Inks inks, Progress progress)
+            throws IOException {
         Pool pool = new Pool();
         ObjectNode data = JsonNodeFactory.instance.objectNode();
         data.put("title", order.drill().title());
         Frame frame = frame(rungs);
         boolean upright = Math.abs(Math.sin(frame.turn())) > 0.5;
-        double shape = upright ? frame.view().width() / frame.view().height() : frame.view().height() / frame.view().width();
+        double shape = upright
+                ? frame.view().width() / frame.view().height()
+                : frame.view().height() / frame.view().width();
         double height = Math.round(WIDTH * Math.max(LOWEST, Math.min(TALLEST, shape)));
-        AffineTransform toPage = PaperBrush.fit(frame, rungs.get(0).surface().surroundings(), new Rectangle2D.Double(0, 0, WIDTH, height));
+        AffineTransform toPage = PaperBrush.fit(
+                frame, rungs.get(0).surface().surroundings(), new Rectangle2D.Double(0, 0, WIDTH, height));
         double scale = Math.sqrt(Math.abs(toPage.getDeterminant()));
         Frame seen = frame.scaled(Math.max(1, TOKEN / scale / frame.unit()));
         data.putArray("size").add((int) WIDTH).add((int) height);
@@ -156,13 +182,24 @@ public final class Page implements HandOut {
             out.append(look == Look.SLATE ? ":root" : ":root.paper").append('{');
             for (Ink ink : used) {
                 int colour = look.colour(ink);
-                out.append("--i").append(ink.ordinal()).append(':').append(SvgBrush.hex(colour))
-                        .append(colour >>> 24 == 255 ? "" : String.format(Locale.ROOT, "%02x", colour >>> 24)).append(';');
+                out.append("--i")
+                        .append(ink.ordinal())
+                        .append(':')
+                        .append(SvgBrush.hex(colour))
+                        .append(colour >>> 24 == 255 ? "" : String.format(Locale.ROOT, "%02x", colour >>> 24))
+                        .append(';');
             }
             out.append("}\n");
         }
-        used.forEach(i -> out.append(".f").append(i.ordinal()).append("{fill:var(--i").append(i.ordinal()).append(")}.s").append(i.ordinal())
-                .append("{stroke:var(--i").append(i.ordinal()).append(")}\n"));
+        used.forEach(i -> out.append(".f")
+                .append(i.ordinal())
+                .append("{fill:var(--i")
+                .append(i.ordinal())
+                .append(")}.s")
+                .append(i.ordinal())
+                .append("{stroke:var(--i")
+                .append(i.ordinal())
+                .append(")}\n"));
         return out.toString();
     }
 
@@ -172,23 +209,38 @@ public final class Page implements HandOut {
         list(out, "Take care", order.drill().cautions());
         list(out, "Coaching points", order.drill().points());
         list(out, "Questions to ask", order.drill().questions());
-        list(out, "Who starts where", Starts.of(lowest.stage(), lowest.surface(), order.units()).stream()
-                .map(s -> s.name() + ": " + s.words(order.units())).toList());
+        list(
+                out,
+                "Who starts where",
+                Starts.of(lowest.stage(), lowest.surface(), order.units()).stream()
+                        .map(s -> s.name() + ": " + s.words(order.units()))
+                        .toList());
         Sheet sheet = SetOut.of(lowest.stage(), lowest.surface(), order.units(), order.handful());
-        list(out, "Set-out", sheet.steps().stream().map(s -> s.name() + ": " + SheetWords.tape(s.tape(), order.units())
-                + (SheetWords.inPaces(s).isEmpty() ? "" : " (" + SheetWords.inPaces(s) + ")")).toList());
+        list(
+                out,
+                "Set-out",
+                sheet.steps().stream()
+                        .map(s -> s.name() + ": " + SheetWords.tape(s.tape(), order.units())
+                                + (SheetWords.inPaces(s).isEmpty() ? "" : " (" + SheetWords.inPaces(s) + ")"))
+                        .toList());
         double wide = Legend.width(1);
         AffineTransform toKey = AffineTransform.getTranslateInstance(0, 22);
         toKey.scale(WIDTH / wide, WIDTH / wide);
-        out.append("<h2>What the lines mean</h2><svg class=\"key\" role=\"img\" aria-label=\"Lines for run, carry, pass, shot, stop and wait\" viewBox=\"0 0 1000 44\">");
+        out.append("<h2>What the lines mean</h2><svg class=\"key\" role=\"img\" aria-label=\"Lines for run, carry, "
+                + "pass, shot, stop and wait\" viewBox=\"0 0 1000 44\">");
         new SvgBrush(out, toKey, inks, 1).paint(Legend.of(order.drill().lineKey(), 1));
         return out.append("</svg>").toString();
     }
 
     private static void list(StringBuilder out, String heading, List<String> lines) {
         if (!lines.isEmpty()) {
-            out.append("<h2>").append(heading).append("</h2><ul>")
-                    .append(lines.stream().map(l -> "<li>" + Markup.text(l) + "</li>").collect(Collectors.joining())).append("</ul>");
+            out.append("<h2>")
+                    .append(heading)
+                    .append("</h2><ul>")
+                    .append(lines.stream()
+                            .map(l -> "<li>" + Markup.text(l) + "</li>")
+                            .collect(Collectors.joining()))
+                    .append("</ul>");
         }
     }
 

@@ -8,7 +8,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
-/** What a page says more than once is kept once: the ways through a rung have most of their lines and runs in common. */
+/**
+ * What a page says more than once is kept once: the ways through a rung have most of their lines and runs in common.
+ */
 final class Pool {
 
     private final ArrayNode all = JsonNodeFactory.instance.arrayNode();

@@ -9,15 +9,15 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Choices;
+import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Instruction.Freeze;
 import wildchalk.core.drill.Instruction.Option;
 import wildchalk.core.drill.Instruction.Read;
-import wildchalk.core.drill.Length;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Reads;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.motion.Pose;
 import wildchalk.core.naming.PieceWords;
-import wildchalk.core.rehearsal.Pose;
 import wildchalk.core.scene.AnswerShapes;
 import wildchalk.core.scene.Board;
 import wildchalk.core.scene.Frame;
@@ -57,7 +57,7 @@ final class RungData {
         Board board = rung.board(frame);
         data.put("id", rung.rung().id());
         data.put("name", rung.name());
-        data.put("length", rung.rung().plan().length().map(Length::words).orElse(""));
+        data.put("length", rung.rung().plan().dose().map(Dose::words).orElse(""));
         data.put("climb", rung.rung().plan().climb());
         data.put("ground", pool.of(svg(board.ground())));
         ArrayNode limits = data.putArray("limits");
@@ -66,14 +66,21 @@ final class RungData {
         gear(data.putArray("gear"), board);
         reads(data.putArray("reads"));
         ArrayNode freezes = data.putArray("freezes");
-        for (Freeze freeze : rung.stage().said(Freeze.class)) {
-            freezes.addObject().put("id", freeze.id()).put("question", freeze.question()).put("answer", freeze.answer());
+        for (Freeze freeze : rung.stage().instructions(Freeze.class)) {
+            freezes.addObject()
+                    .put("id", freeze.id())
+                    .put("question", freeze.question())
+                    .put("answer", freeze.answer());
         }
         ArrayNode ways = data.putArray("ways");
         List<Choices> all = Reads.ways(rung.stage());
         ways.add(way(rung));
         Choices first = settled(rung);
-        all.stream().limit(MOST_WAYS).map(rung::going).filter(p -> !settled(p).equals(first)).forEach(p -> ways.add(way(p)));
+        all.stream()
+                .limit(MOST_WAYS)
+                .map(rung::going)
+                .filter(p -> !settled(p).equals(first))
+                .forEach(p -> ways.add(way(p)));
         return data;
     }
 
@@ -83,7 +90,9 @@ final class RungData {
 
     private void people(ArrayNode people, Board board) {
         for (Piece.Person person : rung.stage().people()) {
-            ObjectNode node = people.addObject().put("id", person.id()).put("label", person.label())
+            ObjectNode node = people.addObject()
+                    .put("id", person.id())
+                    .put("label", person.label())
                     .put("name", PieceWords.among(rung.stage(), person));
             node.put("turning", pool.of(local(board.token(person).turning(), Vec.ZERO)));
             node.put("upright", pool.of(local(board.token(person).upright(), Vec.ZERO)));
@@ -92,17 +101,24 @@ final class RungData {
 
     /** Gear that is put down or picked up, drawn round the origin. */
     private void gear(ArrayNode gear, Board board) {
-        board.gearInPlay().forEach(g -> gear.addObject().put("id", g.id())
+        board.gearInPlay().forEach(g -> gear.addObject()
+                .put("id", g.id())
                 .put("picture", pool.of(local(board.gear(g, 0, Set.of()), board.gearOnPicture(g.id(), 0)))));
     }
 
     private void reads(ArrayNode reads) {
         for (Read read : Reads.of(rung.stage())) {
-            ObjectNode node = reads.addObject().put("id", read.id()).put("who", ReadWords.decider(rung.stage(), read).orElse(""))
+            ObjectNode node = reads.addObject()
+                    .put("id", read.id())
+                    .put("who", ReadWords.decider(rung.stage(), read).orElse(""))
                     .put("worked", read.rule().isPresent());
             ArrayNode options = node.putArray("options");
             for (Option option : read.options()) {
-                options.addObject().put("id", option.id()).put("words", ReadWords.option(rung.stage(), read, option).orElse("nothing drawn"))
+                options.addObject()
+                        .put("id", option.id())
+                        .put(
+                                "words",
+                                ReadWords.option(rung.stage(), read, option).orElse("nothing drawn"))
                         .put("reason", option.reason());
             }
         }
@@ -114,12 +130,17 @@ final class RungData {
         double duration = way.timeline().duration();
         ObjectNode taken = node.putObject("taken");
         Choices settled = settled(way);
-        Reads.of(way.stage()).forEach(r -> Reads.taken(way.stage(), settled, r).ifPresent(o -> taken.put(r.id(), o.id())));
+        Reads.of(way.stage())
+                .forEach(r -> Reads.taken(way.stage(), settled, r).ifPresent(o -> taken.put(r.id(), o.id())));
         node.put("duration", Math.round(duration * 100) / 100.0);
         chalk(node, way, board);
         ObjectNode tracks = node.putObject("tracks");
-        way.stage().people().forEach(p -> tracks.put(p.id(), pool.of(Track.of(duration, t -> pose(board.pose(p.id(), t))))));
-        board.gearInPlay().forEach(g -> tracks.put(g.id(), pool.of(Track.of(duration, t -> place(board.gearOnPicture(g.id(), t))))));
+        way.stage()
+                .people()
+                .forEach(p -> tracks.put(p.id(), pool.of(Track.of(duration, t -> pose(board.pose(p.id(), t))))));
+        board.gearInPlay()
+                .forEach(g ->
+                        tracks.put(g.id(), pool.of(Track.of(duration, t -> place(board.gearOnPicture(g.id(), t))))));
         ArrayNode balls = node.putArray("balls");
         for (Piece.Ball ball : board.balls()) {
             tracks.put(ball.id(), pool.of(Track.of(duration, t -> place(board.ballOnPicture(ball.id(), t)))));
@@ -127,8 +148,12 @@ final class RungData {
             double from = fromHeap ? way.timeline().inPlayFrom(ball.id()) : -1;
             // Whatever the moment, so long as it is in play.
             double seen = Math.max(0, from) + (fromHeap ? 0.01 : 0);
-            balls.addObject().put("id", ball.id()).put("from", from)
-                    .put("picture", pool.of(local(board.ball(ball, seen, Set.of()), board.ballOnPicture(ball.id(), seen))));
+            balls.addObject()
+                    .put("id", ball.id())
+                    .put("from", from)
+                    .put(
+                            "picture",
+                            pool.of(local(board.ball(ball, seen, Set.of()), board.ballOnPicture(ball.id(), seen))));
         }
         lines(node, way);
         stops(node, way, board, settled);
@@ -144,7 +169,8 @@ final class RungData {
             ObjectNode one = drawn.addObject().put("id", action.id()).put("who", action.who());
             one.put("line", pool.of(svg(board.chalk(Set.of(), action.id()::equals))));
             one.put("glow", pool.of(svg(board.glow(Set.of(action.id())))));
-            way.timeline().times(action.id()).ifPresent(x -> one.put("start", hundredths(x.start())).put("over", hundredths(x.over())));
+            way.timeline().times(action.id()).ifPresent(x -> one.put("start", hundredths(x.start()))
+                    .put("over", hundredths(x.over())));
         }
     }
 
@@ -157,7 +183,10 @@ final class RungData {
         ArrayNode lines = node.putArray("lines");
         List<Script.Line> script = way.script().lines();
         for (Script.Line line : script) {
-            lines.addObject().put("n", line.beat()).put("t", hundredths(line.t())).put("heading", line.heading())
+            lines.addObject()
+                    .put("n", line.beat())
+                    .put("t", hundredths(line.t()))
+                    .put("heading", line.heading())
                     .put("text", pool.of(Subtitles.words(line, way.stage())));
         }
         ObjectNode told = node.putObject("told");
@@ -166,7 +195,13 @@ final class RungData {
                 told.set(person.id(), MAKE.objectNode());
                 continue;
             }
-            List<Script.Line> own = SecondPerson.write(way.stage(), way.timeline(), way.surface(), way.units().unit(), person.id()).lines();
+            List<Script.Line> own = SecondPerson.write(
+                            way.stage(),
+                            way.timeline(),
+                            way.surface(),
+                            way.units().unit(),
+                            person.id())
+                    .lines();
             ObjectNode words = MAKE.objectNode();
             for (int i = 0; i < own.size(); i++) {
                 if (SecondPerson.isAbout(own.get(i), way.stage(), person.id())) {
@@ -183,15 +218,27 @@ final class RungData {
             if (stop.kind() != Stop.Kind.QUESTION) {
                 continue;
             }
-            Freeze freeze = way.stage().said(Freeze.class).stream().filter(f -> f.id().equals(stop.about())).findFirst().orElseThrow();
-            stops.addObject().put("t", hundredths(stop.t())).put("about", stop.about())
+            Freeze freeze = way.stage().instructions(Freeze.class).stream()
+                    .filter(f -> f.id().equals(stop.about()))
+                    .findFirst()
+                    .orElseThrow();
+            stops.addObject()
+                    .put("t", hundredths(stop.t()))
+                    .put("about", stop.about())
                     .put("asked", pool.of(svg(frozen(way, board, freeze, false))))
                     .put("answered", pool.of(svg(frozen(way, board, freeze, true))));
         }
     }
 
     private static List<Shape> frozen(Played way, Board board, Freeze freeze, boolean answered) {
-        return AnswerShapes.frozen(board, freeze, way.stage(), way.timeline(), way.surface(), way.units().unit(), answered);
+        return AnswerShapes.frozen(
+                board,
+                freeze,
+                way.stage(),
+                way.timeline(),
+                way.surface(),
+                way.units().unit(),
+                answered);
     }
 
     private double[] place(Vec at) {

@@ -11,16 +11,18 @@ final class Track {
     private static final double STEP = 0.02;
     /** No point is farther off than this, in units of the picture; degrees for angles. */
     private static final double OFF = 0.8;
+
     private static final double OFF_DEGREES = 3;
     /** Places are said in tenths of a unit, times in hundredths of a second. */
     private static final int FINE = 10;
+
     private static final int HUNDRED = 100;
 
-    private Track() {
-    }
+    private Track() {}
 
     /**
-     * The points one after another, each of them as differences to the one before: time, right, down, and the angle where there is one.
+     * The points one after another, each of them as differences to the one before: time, right, down, and the angle
+     * where there is one.
      *
      * @param at place and angle at a time: {right, down} or {right, down, degrees}
      */
@@ -76,7 +78,12 @@ final class Track {
         long[] before = new long[4];
         for (int i : kept) {
             double[] p = points.get(i);
-            long[] now = {Math.round(i * STEP * HUNDRED), Math.round(p[0] * FINE), Math.round(p[1] * FINE), p.length > 2 ? Math.round(p[2]) : 0};
+            long[] now = {
+                Math.round(i * STEP * HUNDRED),
+                Math.round(p[0] * FINE),
+                Math.round(p[1] * FINE),
+                p.length > 2 ? Math.round(p[2]) : 0
+            };
             for (int k = 0; k <= p.length; k++) {
                 out.add((int) (now[k] - before[k]));
             }

@@ -5,8 +5,7 @@ public final class Markup {
 
     private static final long[] FACTORS = {1, 10, 100, 1000, 10_000};
 
-    private Markup() {
-    }
+    private Markup() {}
 
     /** Text as it may stand between tags or in double quotes; signs that are no text in XML become question marks. */
     public static String text(String words) {
@@ -26,7 +25,12 @@ public final class Markup {
 
     /** Whether a sign may stand in an XML document at all. */
     private static boolean isXml(int c) {
-        return c == '\t' || c == '\n' || c == '\r' || c >= 0x20 && c <= 0xD7FF || c >= 0xE000 && c <= 0xFFFD || c >= 0x10000;
+        return c == '\t'
+                || c == '\n'
+                || c == '\r'
+                || c >= 0x20 && c <= 0xD7FF
+                || c >= 0xE000 && c <= 0xFFFD
+                || c >= 0x10000;
     }
 
     /** An id for an element: letters, digits and a few signs. */
@@ -45,7 +49,9 @@ public final class Markup {
             return Long.toString(scaled / factor);
         }
         StringBuilder out = new StringBuilder(12);
-        out.append(scaled < 0 ? "-" : "").append(whole == 0 ? "" : Long.toString(whole)).append('.');
+        out.append(scaled < 0 ? "-" : "")
+                .append(whole == 0 ? "" : Long.toString(whole))
+                .append('.');
         for (long place = factor / 10; part > 0; place /= 10) {
             out.append((char) ('0' + part / place));
             part %= place;

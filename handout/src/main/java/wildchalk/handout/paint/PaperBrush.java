@@ -14,11 +14,11 @@ import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.util.EnumMap;
-import java.util.List;
 import java.util.Map;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Curve;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.scene.Brush;
 import wildchalk.core.scene.Frame;
 import wildchalk.core.scene.Grain;
 import wildchalk.core.scene.Ink;
@@ -27,7 +27,7 @@ import wildchalk.core.scene.Shape;
 import wildchalk.handout.type.Typeface;
 
 /** Paints shapes in metres with Java2D. */
-public final class PaperBrush {
+public final class PaperBrush implements Brush {
 
     private final Graphics2D g;
     private final Look look;
@@ -72,25 +72,22 @@ public final class PaperBrush {
         return fit;
     }
 
-    public void paint(List<Shape> shapes) {
-        for (Shape shape : shapes) {
-            if (shape instanceof Shape.Stroke stroke) {
-                stroke(stroke);
-            } else if (shape instanceof Shape.Fill fill) {
-                g.setPaint(fill.chalked() ? chalk(fill.ink()) : plain(fill.ink()));
-                g.fill(path(fill.outline()));
-            } else if (shape instanceof Shape.Faint faint) {
-                Composite full = g.getComposite();
-                g.setComposite(AlphaComposite.getInstance(AlphaComposite.SRC_OVER, (float) Shape.Faint.COVER));
-                paint(List.of(faint.of()));
-                g.setComposite(full);
-            } else {
-                label((Shape.Label) shape);
-            }
-        }
+    @Override
+    public void fill(Shape.Fill fill) {
+        g.setPaint(fill.chalked() ? chalk(fill.ink()) : plain(fill.ink()));
+        g.fill(path(fill.outline()));
     }
 
-    private void stroke(Shape.Stroke stroke) {
+    @Override
+    public void faint(Shape.Faint faint) {
+        Composite full = g.getComposite();
+        g.setComposite(AlphaComposite.getInstance(AlphaComposite.SRC_OVER, (float) Shape.Faint.COVER));
+        faint.of().paintWith(this);
+        g.setComposite(full);
+    }
+
+    @Override
+    public void stroke(Shape.Stroke stroke) {
         g.setPaint(stroke.chalked() ? chalk(stroke.ink()) : plain(stroke.ink()));
         float[] dash = stroke.dash().isEmpty() ? null : new float[stroke.dash().size()];
         for (int i = 0; dash != null && i < dash.length; i++) {
@@ -102,7 +99,8 @@ public final class PaperBrush {
         g.draw(path(stroke.curve()));
     }
 
-    private void label(Shape.Label label) {
+    @Override
+    public void label(Shape.Label label) {
         if (label.text().isBlank() || label.size() * scale() < least) {
             return;
         }
@@ -110,7 +108,8 @@ public final class PaperBrush {
         // Drawn as text and not as outlines, so that it stays text where it is drawn into a document.
         Font font = Typeface.TEXT_BOLD.fontFor(label.text(), (float) (label.size() * scale()));
         g.setFont(font);
-        double wide = font.getStringBounds(label.text(), g.getFontRenderContext()).getWidth();
+        double wide =
+                font.getStringBounds(label.text(), g.getFontRenderContext()).getWidth();
         double[] at = {label.at().x(), label.at().y()};
         toPixels.transform(at, 0, at, 0, 1);
         float middle = (float) (label.size() * scale() * 0.35);
@@ -142,19 +141,27 @@ public final class PaperBrush {
 
     private Path2D path(Curve curve) {
         Path2D path = new Path2D.Double();
-        for (Curve.Segment segment : curve.segments()) {
-            if (segment instanceof Curve.MoveTo m) {
-                path.moveTo(m.to().x(), m.to().y());
-            } else if (segment instanceof Curve.LineTo l) {
-                path.lineTo(l.to().x(), l.to().y());
-            } else if (segment instanceof Curve.CubicTo c) {
-                Vec a = c.first();
-                Vec b = c.second();
-                path.curveTo(a.x(), a.y(), b.x(), b.y(), c.to().x(), c.to().y());
-            } else {
+        curve.trace(new Curve.Pen() {
+            @Override
+            public void moveTo(Vec to) {
+                path.moveTo(to.x(), to.y());
+            }
+
+            @Override
+            public void lineTo(Vec to) {
+                path.lineTo(to.x(), to.y());
+            }
+
+            @Override
+            public void cubicTo(Vec first, Vec second, Vec to) {
+                path.curveTo(first.x(), first.y(), second.x(), second.y(), to.x(), to.y());
+            }
+
+            @Override
+            public void close() {
                 path.closePath();
             }
-        }
+        });
         path.transform(toPixels);
         return path;
     }

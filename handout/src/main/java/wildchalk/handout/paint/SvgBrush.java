@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 import wildchalk.core.geometry.Curve;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.scene.Brush;
 import wildchalk.core.scene.Ink;
 import wildchalk.core.scene.Look;
 import wildchalk.core.scene.Shape;
@@ -12,7 +13,7 @@ import wildchalk.handout.type.Lines;
 import wildchalk.handout.type.Typeface;
 
 /** Writes shapes in metres as SVG elements. Chalk has no grain there. */
-public final class SvgBrush {
+public final class SvgBrush implements Brush {
 
     /** How an ink is said in an attribute. */
     public interface Inks {
@@ -55,7 +56,8 @@ public final class SvgBrush {
 
     private static String colour(String what, int colour) {
         int cover = colour >>> 24;
-        return what + "=\"" + hex(colour) + "\"" + (cover == 255 ? "" : " " + what + "-opacity=\"" + Markup.number(cover / 255.0, 3) + "\"");
+        return what + "=\"" + hex(colour) + "\""
+                + (cover == 255 ? "" : " " + what + "-opacity=\"" + Markup.number(cover / 255.0, 3) + "\"");
     }
 
     /** A colour without its cover: "#1d2b2a". */
@@ -75,33 +77,43 @@ public final class SvgBrush {
         }
     }
 
-    public void paint(List<Shape> shapes) {
-        for (Shape shape : shapes) {
-            if (shape instanceof Shape.Stroke stroke) {
-                stroke(stroke);
-            } else if (shape instanceof Shape.Fill fill) {
-                out.append("<path ").append(inks.fill(fill.ink())).append(" d=\"").append(path(fill.outline())).append("\"/>");
-            } else if (shape instanceof Shape.Faint faint) {
-                out.append("<g opacity=\"").append(Markup.number(Shape.Faint.COVER, 2)).append("\">");
-                paint(List.of(faint.of()));
-                out.append("</g>");
-            } else {
-                label((Shape.Label) shape);
-            }
-        }
+    @Override
+    public void fill(Shape.Fill fill) {
+        out.append("<path ")
+                .append(inks.fill(fill.ink()))
+                .append(" d=\"")
+                .append(path(fill.outline()))
+                .append("\"/>");
     }
 
-    private void stroke(Shape.Stroke stroke) {
-        out.append("<path fill=\"none\" ").append(inks.stroke(stroke.ink())).append(" stroke-width=\"").append(length(stroke.width())).append('"');
+    @Override
+    public void faint(Shape.Faint faint) {
+        out.append("<g opacity=\"").append(Markup.number(Shape.Faint.COVER, 2)).append("\">");
+        faint.of().paintWith(this);
+        out.append("</g>");
+    }
+
+    @Override
+    public void stroke(Shape.Stroke stroke) {
+        out.append("<path fill=\"none\" ")
+                .append(inks.stroke(stroke.ink()))
+                .append(" stroke-width=\"")
+                .append(length(stroke.width()))
+                .append('"');
         if (stroke.dash().isEmpty()) {
             out.append(" stroke-linecap=\"round\"");
         } else {
-            out.append(" stroke-dasharray=\"").append(stroke.dash().stream().map(this::length).collect(Collectors.joining(" "))).append('"');
+            out.append(" stroke-dasharray=\"")
+                    .append(stroke.dash().stream().map(this::length).collect(Collectors.joining(" ")))
+                    .append('"');
         }
-        out.append(" stroke-linejoin=\"round\" d=\"").append(path(stroke.curve())).append("\"/>");
+        out.append(" stroke-linejoin=\"round\" d=\"")
+                .append(path(stroke.curve()))
+                .append("\"/>");
     }
 
-    private void label(Shape.Label label) {
+    @Override
+    public void label(Shape.Label label) {
         if (!label.text().isBlank()) {
             double[] at = at(label.at());
             double size = label.size() * scale();
@@ -116,17 +128,32 @@ public final class SvgBrush {
      * @param anchor "start", "middle" or "end"
      */
     public void text(String words, Typeface face, double size, Ink ink, double x, double y, String anchor) {
-        out.append("<text ").append(inks.fill(ink)).append(" x=\"").append(number(x)).append("\" y=\"").append(number(y))
-                .append("\" font-size=\"").append(number(size)).append("\" font-family=\"").append(family(face)).append("\" font-weight=\"")
-                .append(face == Typeface.TEXT ? "400" : "700").append("\" text-anchor=\"").append(anchor).append("\">")
-                .append(Markup.text(words)).append("</text>");
+        out.append("<text ")
+                .append(inks.fill(ink))
+                .append(" x=\"")
+                .append(number(x))
+                .append("\" y=\"")
+                .append(number(y))
+                .append("\" font-size=\"")
+                .append(number(size))
+                .append("\" font-family=\"")
+                .append(family(face))
+                .append("\" font-weight=\"")
+                .append(face == Typeface.TEXT ? "400" : "700")
+                .append("\" text-anchor=\"")
+                .append(anchor)
+                .append("\">")
+                .append(Markup.text(words))
+                .append("</text>");
     }
 
     /** A line of text that is as wide as it is with our own typeface, whatever is at hand where it is looked at. */
     public void textAsWide(String words, Typeface face, double size, Ink ink, double x, double y, String anchor) {
         int before = out.length();
         text(words, face, size, ink, x, y, anchor);
-        out.insert(out.indexOf(">", before), " lengthAdjust=\"spacingAndGlyphs\" textLength=\"" + number(Lines.width(words, face, size)) + "\"");
+        out.insert(
+                out.indexOf(">", before),
+                " lengthAdjust=\"spacingAndGlyphs\" textLength=\"" + number(Lines.width(words, face, size)) + "\"");
     }
 
     private static String family(Typeface face) {
@@ -158,17 +185,32 @@ public final class SvgBrush {
 
     private String path(Curve curve) {
         StringBuilder d = new StringBuilder();
-        for (Curve.Segment segment : curve.segments()) {
-            if (segment instanceof Curve.MoveTo m) {
-                d.append('M').append(point(m.to()));
-            } else if (segment instanceof Curve.LineTo l) {
-                d.append('L').append(point(l.to()));
-            } else if (segment instanceof Curve.CubicTo c) {
-                d.append('C').append(point(c.first())).append(' ').append(point(c.second())).append(' ').append(point(c.to()));
-            } else {
+        curve.trace(new Curve.Pen() {
+            @Override
+            public void moveTo(Vec to) {
+                d.append('M').append(point(to));
+            }
+
+            @Override
+            public void lineTo(Vec to) {
+                d.append('L').append(point(to));
+            }
+
+            @Override
+            public void cubicTo(Vec first, Vec second, Vec to) {
+                d.append('C')
+                        .append(point(first))
+                        .append(' ')
+                        .append(point(second))
+                        .append(' ')
+                        .append(point(to));
+            }
+
+            @Override
+            public void close() {
                 d.append('Z');
             }
-        }
+        });
         return d.toString();
     }
 }

@@ -21,14 +21,21 @@ import wildchalk.handout.type.Typeface;
  * @param toPixels from metres on the surface
  * @param toKey from metres of the line key; null without one
  */
-record Arrangement(double width, double height, Rectangle2D board, Frame frame, AffineTransform toPixels, AffineTransform toKey,
-                   List<Line> lines) {
+record Arrangement(
+        double width,
+        double height,
+        Rectangle2D board,
+        Frame frame,
+        AffineTransform toPixels,
+        AffineTransform toKey,
+        List<Line> lines) {
 
     private static final double MARGIN = 0.02;
     private static final double HEAD = 0.07;
     private static final double KEY = 0.06;
     /** Most height of the board for its width; a taller view shows more of the surface beside it. */
     private static final double TALLEST = 0.7;
+
     private static final double TALLEST_UPRIGHT = 1.3;
     private static final double LOWEST = 0.4;
     private static final double TYPE = 0.017;
@@ -37,13 +44,14 @@ record Arrangement(double width, double height, Rectangle2D board, Frame frame, 
     private static final int MOST_LINES = 60;
 
     /** A line of text; its foot is at {@code y}. */
-    record Line(String words, Typeface face, double size, double x, double y, boolean right) {
-    }
+    record Line(String words, Typeface face, double size, double x, double y, boolean right) {}
 
     static Arrangement of(Played played, Still still) {
         Frame frame = played.frame();
         boolean upright = played.drill().showing().attack().isUpright();
-        double shape = upright ? frame.view().width() / frame.view().height() : frame.view().height() / frame.view().width();
+        double shape = upright
+                ? frame.view().width() / frame.view().height()
+                : frame.view().height() / frame.view().width();
         double width = still.width();
         double board = Math.round(width * Math.max(LOWEST, Math.min(upright ? TALLEST_UPRIGHT : TALLEST, shape)));
         double head = still.words() ? Math.round(width * HEAD) : 0;
@@ -64,11 +72,26 @@ record Arrangement(double width, double height, Rectangle2D board, Frame frame, 
 
     private static void title(Played played, double width, double head, List<Line> lines) {
         double left = width * MARGIN;
-        String where = played.surface().sport() + " · " + played.drill().showing().name(played.surface()).toLowerCase(Locale.ROOT);
+        String where = played.surface().sport() + " · "
+                + played.drill().showing().name(played.surface()).toLowerCase(Locale.ROOT);
         lines.add(new Line(where, Typeface.TEXT, head * 0.28, width - left, head * 0.64, true));
-        String name = played.drill().ladder().size() > 1 ? played.drill().title() + "  ·  " + played.name() : played.drill().title();
+        String name = played.drill().ladder().size() > 1
+                ? played.drill().title() + "  ·  " + played.name()
+                : played.drill().title();
         double room = width - 3 * left - Lines.width(where, Typeface.TEXT, head * 0.28);
-        double size = Math.max(head * 0.3, Math.min(head * 0.5, head * 0.5 * room / Math.max(1, Lines.width(name.substring(0, Math.min(300, name.length())), Typeface.TITLE, head * 0.5))));
+        double size = Math.max(
+                head * 0.3,
+                Math.min(
+                        head * 0.5,
+                        head
+                                * 0.5
+                                * room
+                                / Math.max(
+                                        1,
+                                        Lines.width(
+                                                name.substring(0, Math.min(300, name.length())),
+                                                Typeface.TITLE,
+                                                head * 0.5))));
         List<String> cut = Lines.wrapped(name, Typeface.TITLE, size, room);
         lines.add(new Line(cut.get(0) + (cut.size() > 1 ? " …" : ""), Typeface.TITLE, size, left, head * 0.68, false));
     }

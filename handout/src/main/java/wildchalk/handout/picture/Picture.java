@@ -42,7 +42,8 @@ public final class Picture implements HandOut {
 
     @Override
     public Set<Wish> wishes() {
-        return EnumSet.of(Wish.GROUND, Wish.ONE_RUNG, Wish.WAY, Wish.LOOK, Wish.MOMENT, Wish.WIDTH, Wish.WORDS, Wish.UNITS);
+        return EnumSet.of(
+                Wish.GROUND, Wish.ONE_RUNG, Wish.WAY, Wish.LOOK, Wish.MOMENT, Wish.WIDTH, Wish.WORDS, Wish.UNITS);
     }
 
     @Override
@@ -60,7 +61,8 @@ public final class Picture implements HandOut {
     /** Draws the picture. */
     public static BufferedImage draw(Played played, Look look, Still still) {
         Arrangement places = Arrangement.of(played, still);
-        BufferedImage image = new BufferedImage((int) places.width(), (int) places.height(), BufferedImage.TYPE_INT_RGB);
+        BufferedImage image =
+                new BufferedImage((int) places.width(), (int) places.height(), BufferedImage.TYPE_INT_RGB);
         Graphics2D g = image.createGraphics();
         try {
             g.setRenderingHint(RenderingHints.KEY_TEXT_ANTIALIASING, RenderingHints.VALUE_TEXT_ANTIALIAS_ON);
@@ -70,7 +72,9 @@ public final class Picture implements HandOut {
             board(g, played, places, look, still.t());
             places.lines().forEach(line -> text(g, line, look));
             if (places.toKey() != null) {
-                new PaperBrush(g, look, places.toKey()).paint(Legend.of(played.drill().lineKey(), places.frame().unit()));
+                new PaperBrush(g, look, places.toKey())
+                        .paint(Legend.of(
+                                played.drill().lineKey(), places.frame().unit()));
             }
         } finally {
             g.dispose();

@@ -44,7 +44,8 @@ public final class SvgPicture implements HandOut {
 
     @Override
     public Set<Wish> wishes() {
-        return EnumSet.of(Wish.GROUND, Wish.ONE_RUNG, Wish.WAY, Wish.LOOK, Wish.MOMENT, Wish.WIDTH, Wish.WORDS, Wish.UNITS);
+        return EnumSet.of(
+                Wish.GROUND, Wish.ONE_RUNG, Wish.WAY, Wish.LOOK, Wish.MOMENT, Wish.WIDTH, Wish.WORDS, Wish.UNITS);
     }
 
     @Override
@@ -61,19 +62,47 @@ public final class SvgPicture implements HandOut {
         StringBuilder out = new StringBuilder(1 << 16);
         String width = Markup.number(places.width(), 0);
         String height = Markup.number(places.height(), 0);
-        out.append("<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<svg xmlns=\"http://www.w3.org/2000/svg\" xml:lang=\"en\" role=\"img\" width=\"").append(width)
-                .append("\" height=\"").append(height).append("\" viewBox=\"0 0 ").append(width).append(' ').append(height).append("\">\n<title>")
-                .append(Markup.text(played.drill().title() + ": " + played.name())).append("</title>\n<desc>")
-                .append(Markup.text(played.script().lines().stream().map(Script.Line::text).collect(Collectors.joining(" ")))).append("</desc>\n")
-                .append("<rect width=\"100%\" height=\"100%\" ").append(SvgBrush.plain(look).fill(Ink.AROUND)).append("/>\n")
-                .append("<clipPath id=\"board\"><rect x=\"0\" y=\"").append(Markup.number(places.board().getY(), 1)).append("\" width=\"").append(width)
-                .append("\" height=\"").append(Markup.number(places.board().getHeight(), 1)).append("\"/></clipPath>\n<g clip-path=\"url(#board)\">");
-        board(new SvgBrush(out, places.toPixels(), SvgBrush.plain(look), 2), played, played.board(places.frame()), still.t());
+        out.append("<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<svg xmlns=\"http://www.w3.org/2000/svg\" "
+                        + "xml:lang=\"en\" role=\"img\" width=\"")
+                .append(width)
+                .append("\" height=\"")
+                .append(height)
+                .append("\" viewBox=\"0 0 ")
+                .append(width)
+                .append(' ')
+                .append(height)
+                .append("\">\n<title>")
+                .append(Markup.text(played.drill().title() + ": " + played.name()))
+                .append("</title>\n<desc>")
+                .append(Markup.text(
+                        played.script().lines().stream().map(Script.Line::text).collect(Collectors.joining(" "))))
+                .append("</desc>\n")
+                .append("<rect width=\"100%\" height=\"100%\" ")
+                .append(SvgBrush.plain(look).fill(Ink.AROUND))
+                .append("/>\n")
+                .append("<clipPath id=\"board\"><rect x=\"0\" y=\"")
+                .append(Markup.number(places.board().getY(), 1))
+                .append("\" width=\"")
+                .append(width)
+                .append("\" height=\"")
+                .append(Markup.number(places.board().getHeight(), 1))
+                .append("\"/></clipPath>\n<g clip-path=\"url(#board)\">");
+        board(
+                new SvgBrush(out, places.toPixels(), SvgBrush.plain(look), 2),
+                played,
+                played.board(places.frame()),
+                still.t());
         out.append("</g>\n");
-        SvgBrush words = new SvgBrush(out, places.toKey() == null ? places.toPixels() : places.toKey(), SvgBrush.plain(look), 2);
-        places.lines().forEach(l -> words.textAsWide(l.words(), l.face(), l.size(), Ink.CHALK, l.x(), l.y(), l.right() ? "end" : "start"));
+        SvgBrush words =
+                new SvgBrush(out, places.toKey() == null ? places.toPixels() : places.toKey(), SvgBrush.plain(look), 2);
+        places.lines()
+                .forEach(l -> words.textAsWide(
+                        l.words(), l.face(), l.size(), Ink.CHALK, l.x(), l.y(), l.right() ? "end" : "start"));
         if (places.toKey() != null) {
-            words.group("key", "What the lines mean", Legend.of(played.drill().lineKey(), places.frame().unit()));
+            words.group(
+                    "key",
+                    "What the lines mean",
+                    Legend.of(played.drill().lineKey(), places.frame().unit()));
         }
         return out.append("\n</svg>\n").toString();
     }
@@ -85,17 +114,26 @@ public final class SvgPicture implements HandOut {
         brush.group("areas", "", board.chalk(Set.of(), areas::contains));
         for (Piece piece : played.stage().pieces()) {
             if (!areas.contains(piece.id())) {
-                brush.group(Markup.id("piece", piece.id()), PieceWords.among(played.stage(), piece), board.chalk(Set.of(), piece.id()::equals));
+                brush.group(
+                        Markup.id("piece", piece.id()),
+                        PieceWords.among(played.stage(), piece),
+                        board.chalk(Set.of(), piece.id()::equals));
             }
         }
         for (Action action : played.stage().actions()) {
-            String said = ScriptWriter.sentence(played.stage(), played.timeline(), played.surface(), Unit.METRES, action);
+            String said =
+                    ScriptWriter.sentence(played.stage(), played.timeline(), played.surface(), Unit.METRES, action);
             brush.group(Markup.id("action", action.id()), said, board.chalk(Set.of(), action.id()::equals));
         }
         for (Piece.Person person : played.stage().people()) {
-            brush.group(Markup.id("token", person.id()), PieceWords.among(played.stage(), person), board.person(person, t, Set.of(), Set.of()));
+            brush.group(
+                    Markup.id("token", person.id()),
+                    PieceWords.among(played.stage(), person),
+                    board.person(person, t, Set.of(), Set.of()));
         }
-        board.gearInPlay().forEach(g -> brush.group(Markup.id("token", g.id()), PieceWords.name(g), board.gear(g, t, Set.of())));
-        board.balls().forEach(b -> brush.group(Markup.id("token", b.id()), PieceWords.name(b), board.ball(b, t, Set.of())));
+        board.gearInPlay()
+                .forEach(g -> brush.group(Markup.id("token", g.id()), PieceWords.name(g), board.gear(g, t, Set.of())));
+        board.balls()
+                .forEach(b -> brush.group(Markup.id("token", b.id()), PieceWords.name(b), board.ball(b, t, Set.of())));
     }
 }

@@ -24,16 +24,13 @@ import wildchalk.storage.format.DrillWriter;
 public sealed interface Preview {
 
     /** Pictures, one after another. */
-    record Pages(List<BufferedImage> pages) implements Preview {
-    }
+    record Pages(List<BufferedImage> pages) implements Preview {}
 
     /** Text. */
-    record Words(String text) implements Preview {
-    }
+    record Words(String text) implements Preview {}
 
     /** Moving pictures. */
-    record Moving(Screening screening) implements Preview {
-    }
+    record Moving(Screening screening) implements Preview {}
 
     /** Dots of a printed page for each point: sharp enough to be read. */
     float PAGE_SCALE = 1.5f;

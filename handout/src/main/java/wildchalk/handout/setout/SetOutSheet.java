@@ -36,8 +36,12 @@ public final class SetOutSheet implements HandOut {
     @Override
     public void write(Order order, Path file, Progress progress) throws IOException {
         Played rung = Played.of(order).get(0);
-        new SheetPages(order.drill(), rung.surface(), rung.stage(), rung.timeline(),
-                SetOut.of(rung.stage(), rung.surface(), order.units(), order.handful()), order.units()).write(file);
+        new SheetPages(
+                        order.drill(),
+                        rung.through(),
+                        SetOut.of(rung.stage(), rung.surface(), order.units(), order.handful()),
+                        order.units())
+                .write(file);
         progress.step(1);
     }
 }

@@ -24,9 +24,8 @@ import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Stage;
 import wildchalk.core.measure.Units;
-import wildchalk.core.rehearsal.Timeline;
+import wildchalk.core.runthrough.RunThrough;
 import wildchalk.core.scene.Board;
 import wildchalk.core.scene.Frame;
 import wildchalk.core.scene.Ink;
@@ -53,17 +52,15 @@ public final class SheetPages {
     private static final float WORDS_LEFT = 150;
 
     private final Drill drill;
+    private final RunThrough through;
     private final Surface surface;
-    private final Stage stage;
-    private final Timeline timeline;
     private final Sheet sheet;
     private final Units units;
 
-    public SheetPages(Drill drill, Surface surface, Stage stage, Timeline timeline, Sheet sheet, Units units) {
+    public SheetPages(Drill drill, RunThrough through, Sheet sheet, Units units) {
         this.drill = drill;
-        this.surface = surface;
-        this.stage = stage;
-        this.timeline = timeline;
+        this.through = through;
+        this.surface = through.surface();
         this.sheet = sheet;
         this.units = units;
     }
@@ -79,7 +76,8 @@ public final class SheetPages {
 
     /** Writes the pages as they come. */
     void write(Path file) throws IOException {
-        try (PDDocument document = new PDDocument(); OutputStream out = Files.newOutputStream(file)) {
+        try (PDDocument document = new PDDocument();
+                OutputStream out = Files.newOutputStream(file)) {
             document.getDocumentInformation().setTitle(drill.title() + ", set-out sheet");
             document.getDocumentCatalog().setLanguage("en");
             new Pages(document).fill();
@@ -112,9 +110,17 @@ public final class SheetPages {
             begin();
             text(drill.title(), Typeface.TITLE.font(20), MARGIN, y + 18);
             y += 38;
-            paragraph(surface.name() + ". " + String.join(", ", Counts.of(stage, surface)) + ".", plain, MARGIN, width());
-            paragraph(SheetWords.summary(sheet, units) + String.format(Locale.ROOT, " Paces are %.2f m long.",
-                    units.pace()), plain, MARGIN, width());
+            paragraph(
+                    surface.name() + ". " + String.join(", ", Counts.of(through.stage(), surface)) + ".",
+                    plain,
+                    MARGIN,
+                    width());
+            paragraph(
+                    SheetWords.summary(sheet, units)
+                            + String.format(Locale.ROOT, " Paces are %.2f m long.", units.pace()),
+                    plain,
+                    MARGIN,
+                    width());
             y += 6;
             picture(new Rectangle2D.Double(MARGIN, y, width(), PICTURE));
             y += PICTURE + 14;
@@ -165,8 +171,9 @@ public final class SheetPages {
             part.setPaint(new Color(Look.PAPER.colour(Ink.AROUND)));
             part.fill(area);
             PaperBrush brush = new PaperBrush(part, Look.PAPER, toPage);
-            Board board = new Board(surface, stage, timeline, drill.lineKey(), frame, units);
-            Set<String> gear = Set.copyOf(sheet.steps().stream().map(s -> s.piece().id()).toList());
+            Board board = through.board(drill.lineKey(), frame, units);
+            Set<String> gear =
+                    Set.copyOf(sheet.steps().stream().map(s -> s.piece().id()).toList());
             brush.paint(board.ground());
             brush.paint(board.chalk(Set.of(), gear::contains));
             brush.paint(SetOutShapes.of(sheet, frame, Set.of()));
@@ -176,7 +183,8 @@ public final class SheetPages {
         private void row(Sheet.Step step) throws IOException {
             String words = SheetWords.tape(step.tape(), units) + ".";
             String paces = SheetWords.inPaces(step);
-            String finish = (paces.isEmpty() ? "" : capital(paces) + ". ") + capital(SheetWords.within(step.tape())) + ".";
+            String finish =
+                    (paces.isEmpty() ? "" : capital(paces) + ". ") + capital(SheetWords.within(step.tape())) + ".";
             List<String> lines = new ArrayList<>(wrapped(capital(words), plain, width() - WORDS_LEFT));
             lines.addAll(wrapped(finish, plain, width() - WORDS_LEFT));
             room(lines.size() * LINE + 8);

@@ -29,8 +29,7 @@ public final class ContactSheet {
     /** On cells narrower than this lines need to be thicker than they are, pixels. */
     private static final double SMALL = 500;
 
-    private ContactSheet() {
-    }
+    private ContactSheet() {}
 
     /**
      * Draws the sheet.
@@ -67,8 +66,10 @@ public final class ContactSheet {
         g.drawString(surface.name(), (float) area.getX(), (float) area.getMaxY() + 17);
         g.setPaint(new Color(Look.SLATE.colour(Ink.FAINT), true));
         g.setFont(Typeface.TEXT.font(13));
-        g.drawString(String.format(Locale.ROOT, "%.2f × %.2f m", surface.length(), surface.width()),
-                (float) area.getX(), (float) area.getMaxY() + 34);
+        g.drawString(
+                String.format(Locale.ROOT, "%.2f × %.2f m", surface.length(), surface.width()),
+                (float) area.getX(),
+                (float) area.getMaxY() + 34);
     }
 
     /**

@@ -10,11 +10,13 @@ public final class Lines {
     /** How type is measured where nothing is rounded to dots. */
     public static final FontRenderContext EXACT = new FontRenderContext(null, true, true);
 
-    /** Widths are measured at this size and scaled: a font of every size that is tried would cost more than the measuring. */
+    /**
+     * Widths are measured at this size and scaled: a font of every size that is tried would cost more than the
+     * measuring.
+     */
     private static final float MEASURED = 100;
 
-    private Lines() {
-    }
+    private Lines() {}
 
     /** How wide a line is, in the units of {@code size}. */
     public static double width(String words, Typeface face, double size) {

@@ -39,7 +39,8 @@ public enum Typeface {
     /** As {@link #font(float)}, or a font of the system where this one lacks letters of the text. */
     public Font fontFor(String text, float size) {
         Font own = font(size);
-        return own.canDisplayUpTo(text) < 0 ? own
+        return own.canDisplayUpTo(text) < 0
+                ? own
                 : new Font(Font.DIALOG, this == TEXT ? Font.PLAIN : Font.BOLD, 1).deriveFont(size);
     }
 }

@@ -7,8 +7,8 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Instruction.Freeze;
-import wildchalk.core.drill.Length;
 import wildchalk.core.script.Counts;
 import wildchalk.core.script.Script;
 import wildchalk.core.setout.SetOut;
@@ -55,7 +55,8 @@ public final class Message implements HandOut {
         Played lowest = rungs.get(0);
         List<String> lines = new ArrayList<>();
         lines.add(order.drill().title());
-        lines.add(lowest.surface().name() + ". " + String.join(", ", Counts.of(lowest.stage(), lowest.surface())) + ".");
+        lines.add(
+                lowest.surface().name() + ". " + String.join(", ", Counts.of(lowest.stage(), lowest.surface())) + ".");
         order.drill().cautions().forEach(c -> lines.add("Take care: " + c));
         rungs.forEach(r -> rung(r, lines));
         lines.add("");
@@ -68,7 +69,8 @@ public final class Message implements HandOut {
             lines.add("Set-out. " + SheetWords.summary(sheet, order.units()));
             for (Sheet.Step step : sheet.steps()) {
                 String paces = SheetWords.inPaces(step);
-                lines.add(step.n() + ". " + step.name() + ": " + SheetWords.tape(step.tape(), order.units()) + (paces.isEmpty() ? "" : " (" + paces + ")"));
+                lines.add(step.n() + ". " + step.name() + ": " + SheetWords.tape(step.tape(), order.units())
+                        + (paces.isEmpty() ? "" : " (" + paces + ")"));
             }
         }
         list("Coaching points", order.drill().points(), lines);
@@ -78,7 +80,8 @@ public final class Message implements HandOut {
 
     private static void rung(Played rung, List<String> lines) {
         lines.add("");
-        lines.add(rung.name() + rung.rung().plan().length().map(Length::words).map(l -> ": " + l).orElse(""));
+        lines.add(rung.name()
+                + rung.rung().plan().dose().map(Dose::words).map(l -> ": " + l).orElse(""));
         rung.script().limits().forEach(l -> lines.add("! " + l.text()));
         for (Script.Line line : rung.script().lines()) {
             if (!line.heading().isEmpty()) {
@@ -86,7 +89,9 @@ public final class Message implements HandOut {
             }
             lines.add(line.beat() + ". " + line.text());
         }
-        rung.stage().said(Freeze.class).forEach(f -> lines.add("? " + f.question() + (f.answer().isBlank() ? "" : " (" + f.answer() + ")")));
+        rung.stage()
+                .instructions(Freeze.class)
+                .forEach(f -> lines.add("? " + f.question() + (f.answer().isBlank() ? "" : " (" + f.answer() + ")")));
         if (!rung.rung().plan().climb().isBlank()) {
             lines.add("Climb when " + rung.rung().plan().climb() + ".");
         }

@@ -45,8 +45,11 @@ class CardTest {
         Order order = Order.of(Tool.demo(demo));
         Path pdf = Tool.write(new Card(), order, folder);
         assertTrue(Tool.run("qpdf", "--check", pdf.toString()).contains("No syntax or stream encoding errors"));
-        List<String> fonts = Tool.run("pdffonts", pdf.toString()).lines().skip(2).toList();
-        assertTrue(fonts.size() >= 3 && fonts.stream().allMatch(f -> f.matches(".* yes yes yes +\\d+ +\\d+ *")), fonts.toString());
+        List<String> fonts =
+                Tool.run("pdffonts", pdf.toString()).lines().skip(2).toList();
+        assertTrue(
+                fonts.size() >= 3 && fonts.stream().allMatch(f -> f.matches(".* yes yes yes +\\d+ +\\d+ *")),
+                fonts.toString());
         String info = Tool.run("pdfinfo", pdf.toString());
         assertTrue(info.matches("(?s).*Tagged: +yes.*"), info);
         assertTrue(info.contains(order.drill().title()), info);
@@ -56,8 +59,10 @@ class CardTest {
             rung.script().limits().forEach(l -> assertTrue(text.contains(plain(l.text())), l.text()));
         }
         Played lowest = Played.of(order).get(0);
-        Starts.of(lowest.stage(), lowest.surface(), order.units()).forEach(s -> assertTrue(text.contains(plain(s.words(order.units()))), s.words(order.units())));
-        SetOut.of(lowest.stage(), lowest.surface(), order.units(), order.handful()).steps()
+        Starts.of(lowest.stage(), lowest.surface(), order.units())
+                .forEach(s -> assertTrue(text.contains(plain(s.words(order.units()))), s.words(order.units())));
+        SetOut.of(lowest.stage(), lowest.surface(), order.units(), order.handful())
+                .steps()
                 .forEach(s -> assertTrue(text.contains(plain(SheetWords.tape(s.tape(), order.units()))), s.name()));
         order.drill().cautions().forEach(c -> assertTrue(text.contains(plain(c)), c));
         order.drill().points().forEach(c -> assertTrue(text.contains(plain(c)), c));
@@ -68,10 +73,16 @@ class CardTest {
     void everyDemoDrillFitsOnTwoPagesOfAnyPaper(String demo) throws Exception {
         for (Paper.Size size : Paper.Size.values()) {
             for (boolean across : new boolean[] {false, true}) {
-                Path pdf = Tool.write(new Card(), Order.of(Tool.demo(demo)).on(new Paper(size, across, across)), folder);
+                Path pdf =
+                        Tool.write(new Card(), Order.of(Tool.demo(demo)).on(new Paper(size, across, across)), folder);
                 try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
-                    assertTrue(document.getNumberOfPages() <= 2, demo + " on " + size + ": " + document.getNumberOfPages());
-                    assertEquals(across, document.getPage(0).getMediaBox().getWidth() > document.getPage(0).getMediaBox().getHeight());
+                    assertTrue(
+                            document.getNumberOfPages() <= 2,
+                            demo + " on " + size + ": " + document.getNumberOfPages());
+                    assertEquals(
+                            across,
+                            document.getPage(0).getMediaBox().getWidth()
+                                    > document.getPage(0).getMediaBox().getHeight());
                 }
             }
         }
@@ -83,29 +94,39 @@ class CardTest {
         try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
             assertEquals("en", document.getDocumentCatalog().getLanguage());
             StringBuilder marks = new StringBuilder();
-            for (PDOutlineItem item : document.getDocumentCatalog().getDocumentOutline().children()) {
+            for (PDOutlineItem item :
+                    document.getDocumentCatalog().getDocumentOutline().children()) {
                 marks.append(item.getTitle()).append('\n');
             }
-            for (String rung : List.of("1 No pressure", "2 One who stays off", "2a Other side", "3 Live", "4 Second ball")) {
+            for (String rung :
+                    List.of("1 No pressure", "2 One who stays off", "2a Other side", "3 Live", "4 Second ball")) {
                 assertTrue(marks.toString().contains(rung), marks.toString());
             }
         }
         String structure = Tool.run("pdfinfo", "-struct-text", pdf.toString());
-        assertTrue(structure.contains("H1") && structure.contains("Figure"), structure.substring(0, Math.min(400, structure.length())));
+        assertTrue(
+                structure.contains("H1") && structure.contains("Figure"),
+                structure.substring(0, Math.min(400, structure.length())));
     }
 
     @Test
     void nothingThatIsWrittenIsTakenForAnythingElse() throws Exception {
         Drill drill = DrillEdits.rename(Tool.HOSTILE).apply(Tool.demo("skylark"));
-        Drill noted = drill.withNotes(List.of(Tool.HOSTILE, "x".repeat(10_000), "\u0000\u0007 bell"), List.of(Tool.HOSTILE), drill.cautions());
+        Drill noted = drill.withNotes(
+                List.of(Tool.HOSTILE, "x".repeat(10_000), "\u0000\u0007 bell"),
+                List.of(Tool.HOSTILE),
+                drill.cautions());
         Path pdf = Tool.write(new Card(), Order.of(noted), folder);
         assertTrue(Tool.run("qpdf", "--check", pdf.toString()).contains("No syntax or stream encoding errors"));
         String text = text(pdf);
         assertTrue(text.contains(plain("<script>alert(1)</script> ]]> & \"quotes\"")), text.substring(0, 300));
-        assertTrue(text.contains("\u05e9\u05dc\u05d5\u05dd") || text.contains("\u05dd\u05d5\u05dc\u05e9"), "letters that our typeface lacks are text too");
+        assertTrue(
+                text.contains("\u05e9\u05dc\u05d5\u05dd") || text.contains("\u05dd\u05d5\u05dc\u05e9"),
+                "letters that our typeface lacks are text too");
         assertTrue(text.contains("\uD83C\uDFD0"));
         long found = text.chars().filter(c -> c == 'x').count();
         assertTrue(found >= 10_000 && found < 10_200, found + " of 10,000 letters of a long word");
-        assertTrue(Tool.run("pdffonts", pdf.toString()).lines().skip(2).allMatch(f -> f.toLowerCase(Locale.ROOT).contains(" yes ")));
+        assertTrue(Tool.run("pdffonts", pdf.toString()).lines().skip(2).allMatch(f -> f.toLowerCase(Locale.ROOT)
+                .contains(" yes ")));
     }
 }

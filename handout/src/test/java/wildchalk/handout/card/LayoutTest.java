@@ -15,7 +15,7 @@ class LayoutTest {
     private static final Layout.Sheet SHEET = new Layout.Sheet(36, 36, 520, 700, 2, 20);
 
     private static Slice slice(double height, boolean stays) {
-        return new Slice(height, stays, (pdf, x, y) -> { });
+        return new Slice(height, stays, (pdf, x, y) -> {});
     }
 
     @Test
@@ -54,11 +54,14 @@ class LayoutTest {
             for (int i = 0; i < 30; i++) {
                 body.add(slice(10 + random.nextInt(200), random.nextInt(4) == 0));
             }
-            List<Layout.Placed> placed = Layout.of(List.of(slice(random.nextInt(300), false)), body, SHEET).placed();
+            List<Layout.Placed> placed = Layout.of(List.of(slice(random.nextInt(300), false)), body, SHEET)
+                    .placed();
             for (int i = 1; i + 1 < placed.size(); i++) {
                 Layout.Placed here = placed.get(i);
                 Layout.Placed next = placed.get(i + 1);
-                boolean below = next.page() == here.page() && next.x() == here.x() && next.y() >= here.y() + here.slice().height() - 1e-9;
+                boolean below = next.page() == here.page()
+                        && next.x() == here.x()
+                        && next.y() >= here.y() + here.slice().height() - 1e-9;
                 boolean beside = next.page() == here.page() && next.x() > here.x() || next.page() > here.page();
                 assertTrue(below || beside, here + " then " + next);
                 assertTrue(here.y() + here.slice().height() <= SHEET.top() + SHEET.height() + 1e-9, here.toString());

@@ -31,19 +31,40 @@ class ClipTest {
     }
 
     private static String probe(Path file, String... what) throws Exception {
-        return Tool.run("ffprobe", "-v", "error", "-count_frames", "-select_streams", "v:0", "-show_entries",
-                "stream=" + String.join(",", what), "-of", "default=nw=1", file.toString());
+        return Tool.run(
+                "ffprobe",
+                "-v",
+                "error",
+                "-count_frames",
+                "-select_streams",
+                "v:0",
+                "-show_entries",
+                "stream=" + String.join(",", what),
+                "-of",
+                "default=nw=1",
+                file.toString());
     }
 
     private static double number(String said, String what) {
-        return Arrays.stream(said.split("\n")).filter(l -> l.startsWith(what + "=")).mapToDouble(l -> Double.parseDouble(l.substring(what.length() + 1))).findFirst().orElseThrow();
+        return Arrays.stream(said.split("\n"))
+                .filter(l -> l.startsWith(what + "="))
+                .mapToDouble(l -> Double.parseDouble(l.substring(what.length() + 1)))
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test
     void phonesPlayTheClipAndItIsAsLongAsItsReel() throws Exception {
         for (Film.Shape shape : Film.Shape.values()) {
             Order order = order("skylark", "s1").film(new Film(shape, 1, false, true));
-            String said = probe(Tool.write(new Clip(), order, folder), "codec_name", "pix_fmt", "width", "height", "duration", "nb_read_frames");
+            String said = probe(
+                    Tool.write(new Clip(), order, folder),
+                    "codec_name",
+                    "pix_fmt",
+                    "width",
+                    "height",
+                    "duration",
+                    "nb_read_frames");
             assertTrue(said.contains("codec_name=h264\n") && said.contains("pix_fmt=yuv420p\n"), said);
             assertEquals(shape.width(), number(said, "width"));
             assertEquals(shape.height(), number(said, "height"));
@@ -56,8 +77,12 @@ class ClipTest {
     void delaysOfTheMovingPictureAddUp() throws Exception {
         Order order = order("ferryman", "s1").film(new Film(Film.Shape.SQUARE, 0.5, false, true));
         Path gif = Tool.write(new Gif(), order, folder);
-        String packets = Tool.run("ffprobe", "-v", "error", "-show_entries", "packet=duration_time", "-of", "csv=p=0", gif.toString());
-        double sum = packets.lines().filter(l -> !l.isBlank()).mapToDouble(l -> Double.parseDouble(l.replace(",", ""))).sum();
+        String packets = Tool.run(
+                "ffprobe", "-v", "error", "-show_entries", "packet=duration_time", "-of", "csv=p=0", gif.toString());
+        double sum = packets.lines()
+                .filter(l -> !l.isBlank())
+                .mapToDouble(l -> Double.parseDouble(l.replace(",", "")))
+                .sum();
         assertEquals(Reel.of(order).seconds(), sum, 0.015);
         assertTrue(packets.lines().count() > 40, "it moves");
         assertEquals(480, number(probe(gif, "width"), "width"));
@@ -66,8 +91,12 @@ class ClipTest {
     @Test
     void aReelStopsWithItsQuestionsAndNamesItsRungs() {
         Reel all = Reel.of(Order.of(Tool.demo("lamplighter")));
-        assertEquals(5, all.shots().stream().filter(Shot.Title.class::isInstance).count());
-        assertEquals(8, all.shots().stream().filter(Shot.Frozen.class::isInstance).count(), "two freezes on two rungs, asked and answered");
+        assertEquals(
+                5, all.shots().stream().filter(Shot.Title.class::isInstance).count());
+        assertEquals(
+                8,
+                all.shots().stream().filter(Shot.Frozen.class::isInstance).count(),
+                "two freezes on two rungs, asked and answered");
         Reel ways = Reel.of(order("lamplighter", "s1").film(new Film(Film.Shape.WIDE, 1, true, true)));
         assertTrue(ways.shots().stream().filter(Shot.Title.class::isInstance).count() >= 3, ways.toString());
         Reel slow = Reel.of(order("skylark", "s1").film(new Film(Film.Shape.WIDE, 0.5, false, true)));
@@ -82,15 +111,19 @@ class ClipTest {
         double into = reel.shots().get(0).seconds() + 1.5;
         Shot.Play play = (Shot.Play) reel.at(into).shot();
         assertEquals(1.5, play.t(reel.at(into).into()), 1e-9);
-        assertEquals(reel.shots().get(reel.shots().size() - 1), reel.at(reel.seconds() + 5).shot());
+        assertEquals(
+                reel.shots().get(reel.shots().size() - 1),
+                reel.at(reel.seconds() + 5).shot());
     }
 
     @Test
     void captionsAreThereWhenTheyAreWanted() {
         Order with = order("skylark", "s1");
-        BufferedImage captioned = new FramePainter(with, 640, 400).paint(Reel.of(with).at(2));
+        BufferedImage captioned =
+                new FramePainter(with, 640, 400).paint(Reel.of(with).at(2));
         Order without = with.film(new Film(Film.Shape.WIDE, 1, false, false));
-        BufferedImage bare = new FramePainter(without, 640, 400).paint(Reel.of(without).at(2));
+        BufferedImage bare =
+                new FramePainter(without, 640, 400).paint(Reel.of(without).at(2));
         assertTrue(bright(captioned) > 40, "words at the foot");
         assertTrue(bright(bare) < bright(captioned) / 2, bright(bare) + " of " + bright(captioned));
     }
@@ -121,7 +154,9 @@ class ClipTest {
                 return steps.get() > 20;
             }
         };
-        assertThrows(Cancelled.class, () -> Delivery.deliver(target, part -> new Clip().write(order("skylark", "s1"), part, impatient)));
+        assertThrows(
+                Cancelled.class,
+                () -> Delivery.deliver(target, part -> new Clip().write(order("skylark", "s1"), part, impatient)));
         assertEquals("old", Files.readString(target));
         try (var files = Files.list(folder)) {
             assertEquals(1, files.count(), "no half file is left");

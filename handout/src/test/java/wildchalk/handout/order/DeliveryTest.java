@@ -19,7 +19,8 @@ class DeliveryTest {
     Path folder;
 
     private static String refused(Path target, Delivery.Writing writing) {
-        return assertThrows(Undelivered.class, () -> Delivery.deliver(target, writing)).getMessage();
+        return assertThrows(Undelivered.class, () -> Delivery.deliver(target, writing))
+                .getMessage();
     }
 
     private void nothingLeftOver() throws IOException {
@@ -37,7 +38,10 @@ class DeliveryTest {
         });
         assertEquals("new", Files.readString(target));
         Path usual = Files.writeString(folder.resolve("usual.txt"), "");
-        assertEquals(Files.getPosixFilePermissions(usual), Files.getPosixFilePermissions(target), "others may read what any other file lets them read");
+        assertEquals(
+                Files.getPosixFilePermissions(usual),
+                Files.getPosixFilePermissions(target),
+                "others may read what any other file lets them read");
         nothingLeftOver();
     }
 
@@ -48,7 +52,10 @@ class DeliveryTest {
             Files.writeString(part, "half");
             throw new IOException("No space left on device");
         });
-        assertEquals("The disk is full. Make room, or choose a folder on another disk. The file that was there is as it was.", words);
+        assertEquals(
+                "The disk is full. Make room, or choose a folder on another disk. The file that was there is as "
+                        + "it was.",
+                words);
         assertEquals("old", Files.readString(target));
         nothingLeftOver();
     }
@@ -57,7 +64,11 @@ class DeliveryTest {
     @Test
     void aFullDiskIsSaidToBeFull() throws Exception {
         Path disk = Files.createDirectory(folder.resolve("disk"));
-        boolean mounted = new ProcessBuilder("mount", "-t", "tmpfs", "-o", "size=64k", "none", disk.toString()).redirectErrorStream(true).start().waitFor() == 0;
+        boolean mounted = new ProcessBuilder("mount", "-t", "tmpfs", "-o", "size=64k", "none", disk.toString())
+                        .redirectErrorStream(true)
+                        .start()
+                        .waitFor()
+                == 0;
         Assumptions.assumeTrue(mounted, "no small disk can be had here");
         try {
             Path target = Files.writeString(disk.resolve("x.txt"), "old");
@@ -72,11 +83,14 @@ class DeliveryTest {
 
     @Test
     void whereNothingCanBeWrittenIsSaid() {
-        assertTrue(refused(folder.resolve("none").resolve("x.txt"), part -> { }).contains("is not there. Choose another one."));
-        assertTrue(refused(folder, part -> { }).contains("is a folder"));
+        assertTrue(refused(folder.resolve("none").resolve("x.txt"), part -> {})
+                .contains("is not there. Choose another one."));
+        assertTrue(refused(folder, part -> {}).contains("is a folder"));
         // Not even the system's own user writes there.
         Assumptions.assumeTrue(Files.isDirectory(Path.of("/proc")));
-        assertTrue(refused(Path.of("/proc/x.txt"), part -> { }).startsWith("Nothing can be written into"), "a folder that cannot be written to");
+        assertTrue(
+                refused(Path.of("/proc/x.txt"), part -> {}).startsWith("Nothing can be written into"),
+                "a folder that cannot be written to");
     }
 
     @Test
@@ -85,8 +99,10 @@ class DeliveryTest {
         String words = refused(target, part -> {
             throw new FileSystemException(target.toString(), null, "being used by another process");
         });
-        assertEquals("x.pdf cannot be replaced: it may be open in another program. Close it there, or choose another name. "
-                + "The file that was there is as it was.", words);
+        assertEquals(
+                "x.pdf cannot be replaced: it may be open in another program. Close it there, or choose another name. "
+                        + "The file that was there is as it was.",
+                words);
         assertEquals("old", Files.readString(target));
     }
 }

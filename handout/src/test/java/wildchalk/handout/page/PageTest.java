@@ -35,7 +35,7 @@ import wildchalk.core.edit.PersonEdits;
 import wildchalk.core.edit.PieceEdits;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.rehearsal.Rehearsal;
-import wildchalk.core.rehearsal.Timeline;
+import wildchalk.core.timeline.Timeline;
 import wildchalk.handout.Tool;
 import wildchalk.handout.order.Order;
 
@@ -50,12 +50,17 @@ class PageTest {
     @BeforeAll
     static void startBrowser() throws Exception {
         ChromeOptions options = new ChromeOptions();
-        options.addArguments("--headless=new", "--no-sandbox", "--disable-gpu", "--disable-dev-shm-usage", "--window-size=500,1000");
+        options.addArguments(
+                "--headless=new", "--no-sandbox", "--disable-gpu", "--disable-dev-shm-usage", "--window-size=500,1000");
         options.setBinary(where("chromium"));
         LoggingPreferences logs = new LoggingPreferences();
         logs.enable(LogType.BROWSER, Level.ALL);
         options.setCapability("goog:loggingPrefs", logs);
-        browser = new ChromeDriver(new ChromeDriverService.Builder().usingDriverExecutable(Path.of(where("chromedriver")).toFile()).build(), options);
+        browser = new ChromeDriver(
+                new ChromeDriverService.Builder()
+                        .usingDriverExecutable(Path.of(where("chromedriver")).toFile())
+                        .build(),
+                options);
         ChromiumNetworkConditions none = new ChromiumNetworkConditions();
         none.setOffline(true);
         browser.setNetworkConditions(none);
@@ -79,7 +84,11 @@ class PageTest {
     }
 
     private static void noComplaints() {
-        assertEquals(List.of(), browser.manage().logs().get(LogType.BROWSER).getAll().stream().map(Object::toString).toList());
+        assertEquals(
+                List.of(),
+                browser.manage().logs().get(LogType.BROWSER).getAll().stream()
+                        .map(Object::toString)
+                        .toList());
     }
 
     private static WebElement find(String id) {
@@ -93,23 +102,38 @@ class PageTest {
     private static void until(BooleanSupplier met) throws InterruptedException {
         long end = System.nanoTime() + Duration.ofSeconds(40).toNanos();
         while (!met.getAsBoolean()) {
-            assertTrue(System.nanoTime() < end, "it never came to that: " + find("clock").getText() + " " + find("play").getText());
+            assertTrue(
+                    System.nanoTime() < end,
+                    "it never came to that: " + find("clock").getText() + " "
+                            + find("play").getText());
             Thread.sleep(50);
         }
     }
 
     private static void seek(double t) {
-        js("const s = document.getElementById('scrub'); s.value = arguments[0]; s.dispatchEvent(new Event('input'));", Math.round(t * 100));
+        js(
+                "const s = document.getElementById('scrub'); s.value = arguments[0]; s.dispatchEvent(new "
+                        + "Event('input'));",
+                Math.round(t * 100));
     }
 
     /** Where a token is seen, metres on the surface. */
     private static Vec token(String id) throws Exception {
-        JsonNode seen = new ObjectMapper().readTree((String) js("const t = document.getElementById('token-' + arguments[0]).getBoundingClientRect(), "
-                + "b = document.getElementById('board').getBoundingClientRect(), d = JSON.parse(document.getElementById('drill').textContent), "
-                + "s = d.size[0] / b.width; return JSON.stringify({at: [(t.x + t.width / 2 - b.x) * s, (t.y + t.height / 2 - b.y) * s], map: d.map});", id));
+        JsonNode seen = new ObjectMapper().readTree((String) js(
+                "const t = document.getElementById('token-' + arguments[0]).getBoundingClientRect(), "
+                        + "b = document.getElementById('board').getBoundingClientRect(), d = "
+                        + "JSON.parse(document.getElementById('drill').textContent), "
+                        + "s = d.size[0] / b.width; return JSON.stringify({at: [(t.x + t.width / 2 - b.x) * s, "
+                        + "(t.y + t.height / 2 - b.y) * s], map: d.map});",
+                id));
         JsonNode map = seen.get("map");
-        AffineTransform toPage = new AffineTransform(map.get(0).asDouble(), map.get(1).asDouble(), map.get(2).asDouble(), map.get(3).asDouble(),
-                map.get(4).asDouble(), map.get(5).asDouble());
+        AffineTransform toPage = new AffineTransform(
+                map.get(0).asDouble(),
+                map.get(1).asDouble(),
+                map.get(2).asDouble(),
+                map.get(3).asDouble(),
+                map.get(4).asDouble(),
+                map.get(5).asDouble());
         double[] at = {seen.get("at").get(0).asDouble(), seen.get("at").get(1).asDouble()};
         toPage.inverseTransform(at, 0, at, 0, 1);
         return new Vec(at[0], at[1]);
@@ -129,7 +153,8 @@ class PageTest {
         }
         seek(0);
         find("play").click();
-        until(() -> find("clock").getText().equals("6.8 s") && find("play").getText().equals("Play"));
+        until(() -> find("clock").getText().equals("6.8 s")
+                && find("play").getText().equals("Play"));
         String last = timeline.people().get(0);
         assertTrue(token(last).distance(timeline.pose(last, timeline.duration()).at()) < 0.1);
         noComplaints();
@@ -148,22 +173,32 @@ class PageTest {
         Thread.sleep(400);
         assertEquals(stood, find("clock").getText(), "it waits");
         find("reveal").click();
-        assertTrue(find("answer").getText().contains("shut the lane"), find("answer").getText());
+        assertTrue(
+                find("answer").getText().contains("shut the lane"),
+                find("answer").getText());
         find("go-on").click();
         until(() -> find("question").isDisplayed() && find("asked").getText().startsWith("If the shot"));
         browser.findElements(By.cssSelector("#rungs button")).get(0).click();
         Object before = js("return document.getElementById('chalk').innerHTML");
         browser.findElements(By.cssSelector("#reads input")).get(2).click();
         assertTrue(browser.findElements(By.cssSelector("#reads input")).get(2).isSelected());
-        assertFalse(before.equals(js("return document.getElementById('chalk').innerHTML")), "another way has other lines in full");
+        assertFalse(
+                before.equals(js("return document.getElementById('chalk').innerHTML")),
+                "another way has other lines in full");
         seek(0.5);
         List<WebElement> lit = browser.findElements(By.cssSelector("#lines li.lit"));
         assertEquals(1, lit.size());
         assertEquals("step", lit.get(0).getDomAttribute("aria-current"));
         browser.findElement(By.tagName("body")).sendKeys(Keys.ARROW_RIGHT);
-        assertFalse(browser.findElements(By.cssSelector("#lines li.lit")).get(0).getText().equals(lit.get(0).getText()) && find("clock").getText().equals("0.5 s"));
+        assertFalse(browser.findElements(By.cssSelector("#lines li.lit"))
+                        .get(0)
+                        .getText()
+                        .equals(lit.get(0).getText())
+                && find("clock").getText().equals("0.5 s"));
         js("const f = document.getElementById('follow'); f.value = 'p9'; f.dispatchEvent(new Event('change'));");
-        assertTrue((boolean) js("return document.getElementById('lines').textContent.toLowerCase().includes('you ')"), find("lines").getText());
+        assertTrue(
+                (boolean) js("return document.getElementById('lines').textContent.toLowerCase().includes('you ')"),
+                find("lines").getText());
         find("look").click();
         assertTrue((boolean) js("return document.documentElement.classList.contains('paper')"));
         noComplaints();
@@ -172,11 +207,22 @@ class PageTest {
     @Test
     void nothingThatIsWrittenIsTakenForAnythingElse() throws Exception {
         Drill demo = Tool.demo("skylark");
-        Drill named = PieceEdits.change("s1", "Name", PersonEdits.called(Ladder.build(demo, "s1").people().get(0), "</script><img src=x onerror=alert(1)>"))
+        Drill named = PieceEdits.change(
+                        "s1",
+                        "Name",
+                        PersonEdits.called(
+                                Ladder.build(demo, "s1").people().get(0), "</script><img src=x onerror=alert(1)>"))
                 .apply(DrillEdits.rename(Tool.HOSTILE).apply(demo));
-        Drill drill = named.withNotes(List.of(Tool.HOSTILE, "</script><script>window.bad = 1</script>", "y".repeat(10_000)), List.of("<!-- "), List.of("{{script}}"));
+        Drill drill = named.withNotes(
+                List.of(Tool.HOSTILE, "</script><script>window.bad = 1</script>", "y".repeat(10_000)),
+                List.of("<!-- "),
+                List.of("{{script}}"));
         open(drill);
-        assertEquals(Tool.HOSTILE.replaceAll("\\s+", " "), browser.findElement(By.tagName("h1")).getDomProperty("textContent").replaceAll("\\s+", " "));
+        assertEquals(
+                Tool.HOSTILE.replaceAll("\\s+", " "),
+                browser.findElement(By.tagName("h1"))
+                        .getDomProperty("textContent")
+                        .replaceAll("\\s+", " "));
         assertEquals(null, js("return window.bad"));
         assertEquals(2L, js("return document.scripts.length"));
         assertEquals(0L, js("return document.images.length"));
@@ -203,11 +249,16 @@ class PageTest {
         double still = frames(4, false);
         double quarter = frames(4, true);
         double sixth = frames(6, true);
-        System.out.printf("the page plays at %.1f frames a second on a processor slowed to a quarter, at %.1f on one slowed to a sixth; standing still it has %.1f%n",
+        System.out.printf(
+                "the page plays at %.1f frames a second on a processor slowed to a quarter, at %.1f on one "
+                        + "slowed to a sixth; standing still it has %.1f%n",
                 quarter, sixth, still);
-        // The machine that tests is shared, and at times gives a page that does nothing no more than a third of its frames. So what is
+        // The machine that tests is shared, and at times gives a page that does nothing no more than a third of its
+        // frames. So what is
         // asked here is that playing costs few of those it gives; the figures are written down.
-        assertTrue(Math.max(quarter, sixth) > still * 0.5, quarter + " and " + sixth + " of " + still + " frames a second");
+        assertTrue(
+                Math.max(quarter, sixth) > still * 0.5,
+                quarter + " and " + sixth + " of " + still + " frames a second");
         noComplaints();
     }
 
@@ -217,8 +268,10 @@ class PageTest {
         if (playing) {
             find("play").click();
         }
-        Object measured = browser.executeAsyncScript("const done = arguments[0]; let n = 0, first = 0; const f = now => { if (!first) { first = now; } n++; "
-                + "if (now - first > 4000) { done((n - 1) * 1000 / (now - first)); } else { requestAnimationFrame(f); } }; requestAnimationFrame(f);");
+        Object measured = browser.executeAsyncScript(
+                "const done = arguments[0]; let n = 0, first = 0; const f = now => { if (!first) { first = now; } n++; "
+                        + "if (now - first > 4000) { done((n - 1) * 1000 / (now - first)); } else { "
+                        + "requestAnimationFrame(f); } }; requestAnimationFrame(f);");
         browser.executeCdpCommand("Emulation.setCPUThrottlingRate", Map.of("rate", 1));
         return ((Number) measured).doubleValue();
     }

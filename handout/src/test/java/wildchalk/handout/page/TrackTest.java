@@ -27,8 +27,11 @@ class TrackTest {
             }
         }
         double share = now[0] > before[0] ? Math.min(1, (t * 100 - before[0]) / (now[0] - before[0])) : 1;
-        return new double[] {(before[1] + (now[1] - before[1]) * share) / 10, (before[2] + (now[2] - before[2]) * share) / 10,
-                before[3] + (now[3] - before[3]) * share};
+        return new double[] {
+            (before[1] + (now[1] - before[1]) * share) / 10,
+            (before[2] + (now[2] - before[2]) * share) / 10,
+            before[3] + (now[3] - before[3]) * share
+        };
     }
 
     @Test

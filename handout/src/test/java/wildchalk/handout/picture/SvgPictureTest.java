@@ -37,8 +37,10 @@ class SvgPictureTest {
     /** Our typefaces, for a program that looks for them among those of the system. */
     private Map<String, String> fonts() throws Exception {
         Path fonts = Path.of("src/main/resources/wildchalk/handout/type").toAbsolutePath();
-        Path about = Files.writeString(folder.resolve("fonts.conf"), "<?xml version=\"1.0\"?><fontconfig><dir>" + fonts + "</dir><cachedir>"
-                + folder + "</cachedir></fontconfig>");
+        Path about = Files.writeString(
+                folder.resolve("fonts.conf"),
+                "<?xml version=\"1.0\"?><fontconfig><dir>" + fonts + "</dir><cachedir>" + folder
+                        + "</cachedir></fontconfig>");
         return Map.of("FONTCONFIG_FILE", about.toString());
     }
 
@@ -46,7 +48,8 @@ class SvgPictureTest {
     @FieldSource("DEMOS")
     void itLooksLikeTheDots(String demo) throws Exception {
         Order order = Order.of(Tool.demo(demo)).still(new Still(1.2, 1000, true));
-        BufferedImage dots = ImageIO.read(Tool.write(new Picture(), order, folder).toFile());
+        BufferedImage dots =
+                ImageIO.read(Tool.write(new Picture(), order, folder).toFile());
         Path svg = Tool.write(new SvgPicture(), order, folder);
         Path drawn = folder.resolve("drawn.png");
         Tool.run(fonts(), "rsvg-convert", svg.toString(), "-o", drawn.toString());
@@ -54,7 +57,9 @@ class SvgPictureTest {
         assertEquals(dots.getWidth(), lines.getWidth());
         assertEquals(dots.getHeight(), lines.getHeight());
         double differ = difference(dots, lines);
-        System.out.printf("%s: the picture as lines differs by %.2f %% of full colour from the one as dots%n", demo, differ * 100);
+        System.out.printf(
+                "%s: the picture as lines differs by %.2f %% of full colour from the one as dots%n",
+                demo, differ * 100);
         assertTrue(differ < 0.02, demo + " differs by " + differ);
     }
 
@@ -77,7 +82,9 @@ class SvgPictureTest {
     void piecesAndActionsAreGroupsAndTextIsText() throws Exception {
         Drill demo = Tool.demo("skylark");
         Stage stage = Ladder.build(demo, "s1");
-        Drill hostile = PieceEdits.change("s1", "Name", PersonEdits.called(stage.people().get(0), "<b>]]>")).apply(DrillEdits.rename(Tool.HOSTILE + "\u0000").apply(demo));
+        Drill hostile = PieceEdits.change(
+                        "s1", "Name", PersonEdits.called(stage.people().get(0), "<b>]]>"))
+                .apply(DrillEdits.rename(Tool.HOSTILE + "\u0000").apply(demo));
         Document svg = read(Tool.write(new SvgPicture(), Order.of(hostile), folder));
         String text = svg.getDocumentElement().getTextContent();
         assertTrue(text.contains("<script>alert(1)</script> ]]>") && text.contains("<b>]]>"), text.substring(0, 200));

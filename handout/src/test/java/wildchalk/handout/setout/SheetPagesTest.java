@@ -14,6 +14,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
@@ -21,7 +22,7 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Units;
-import wildchalk.core.rehearsal.Rehearsal;
+import wildchalk.core.runthrough.RunThrough;
 import wildchalk.core.setout.SetOut;
 import wildchalk.core.setout.Sheet;
 import wildchalk.core.setout.SheetWords;
@@ -36,8 +37,7 @@ class SheetPagesTest {
         Stage stage = Ladder.build(drill, "s1");
         Sheet sheet = SetOut.of(stage, drill.surface(), Units.METRIC, SetOut.USUAL_HANDFUL);
         Path file = folder.resolve("sheet.pdf");
-        new SheetPages(drill, drill.surface(), stage, Rehearsal.of(stage, drill.surface()), sheet, Units.METRIC)
-                .writePdf(file);
+        new SheetPages(drill, RunThrough.of(stage, drill.surface(), Choices.NONE), sheet, Units.METRIC).writePdf(file);
         return file;
     }
 
@@ -60,7 +60,9 @@ class SheetPagesTest {
                 String words = SheetWords.tape(step.tape(), Units.METRIC).substring(1);
                 assertTrue(text.contains(words.replaceAll("\\s+", " ")), words);
             }
-            assertEquals("Sixpenny Square, set-out sheet", document.getDocumentInformation().getTitle());
+            assertEquals(
+                    "Sixpenny Square, set-out sheet",
+                    document.getDocumentInformation().getTitle());
         }
     }
 
@@ -85,9 +87,11 @@ class SheetPagesTest {
         byte[] before = Files.readAllBytes(file);
         Stage stage = Ladder.build(drill, "s1");
         Sheet sheet = SetOut.of(stage, drill.surface(), Units.METRIC, 1);
-        SheetPages pages = new SheetPages(drill, drill.surface(), stage, Rehearsal.of(stage, drill.surface()), sheet,
-                Units.METRIC);
-        assertThrows(IOException.class, () -> pages.writePdf(folder.resolve("nowhere").resolve("sheet.pdf")));
+        SheetPages pages =
+                new SheetPages(drill, RunThrough.of(stage, drill.surface(), Choices.NONE), sheet, Units.METRIC);
+        assertThrows(
+                IOException.class,
+                () -> pages.writePdf(folder.resolve("nowhere").resolve("sheet.pdf")));
         assertEquals(before.length, Files.size(file));
         try (var files = Files.list(folder)) {
             assertEquals(1, files.count(), "no half-written file is left");

@@ -20,7 +20,7 @@ import wildchalk.core.surface.Surfaces;
 class ContactSheetTest {
 
     static List<Surface> all() {
-        return Surfaces.all();
+        return Surfaces.BUILT_IN.all();
     }
 
     private static int dots(BufferedImage image, Ink ink) {
@@ -29,7 +29,8 @@ class ContactSheetTest {
         for (int x = 0; x < image.getWidth(); x++) {
             for (int y = 0; y < image.getHeight(); y++) {
                 Color c = new Color(image.getRGB(x, y));
-                int off = Math.abs(c.getRed() - wanted.getRed()) + Math.abs(c.getGreen() - wanted.getGreen())
+                int off = Math.abs(c.getRed() - wanted.getRed())
+                        + Math.abs(c.getGreen() - wanted.getGreen())
                         + Math.abs(c.getBlue() - wanted.getBlue());
                 found += off < 40 ? 1 : 0;
             }

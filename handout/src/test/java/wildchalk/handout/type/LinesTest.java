@@ -22,7 +22,9 @@ class LinesTest {
         String word = "\uD83C\uDFD0".repeat(40) + "x".repeat(100);
         List<String> lines = Lines.wrapped(word, Typeface.TEXT_BOLD, 12, 90);
         assertEquals(word, String.join("", lines));
-        lines.forEach(l -> assertTrue(!Character.isLowSurrogate(l.charAt(0)) && !Character.isHighSurrogate(l.charAt(l.length() - 1)), "half a letter"));
+        lines.forEach(l -> assertTrue(
+                !Character.isLowSurrogate(l.charAt(0)) && !Character.isHighSurrogate(l.charAt(l.length() - 1)),
+                "half a letter"));
     }
 
     @Test
@@ -36,6 +38,8 @@ class LinesTest {
     void widthsGrowWithTheType() {
         assertEquals(2 * Lines.width("run", Typeface.TEXT, 10), Lines.width("run", Typeface.TEXT, 20), 0.01);
         assertTrue(Lines.width("run", Typeface.TEXT_BOLD, 10) > Lines.width("run", Typeface.TEXT, 10));
-        assertTrue(Lines.width("\u05e9\u05dc\u05d5\u05dd", Typeface.TEXT, 10) > 5, "letters that ours lacks have a width too");
+        assertTrue(
+                Lines.width("\u05e9\u05dc\u05d5\u05dd", Typeface.TEXT, 10) > 5,
+                "letters that ours lacks have a width too");
     }
 }

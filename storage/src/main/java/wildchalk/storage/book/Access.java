@@ -12,8 +12,8 @@ import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.JdbiException;
 
 /**
- * The way to a book's file, one call at a time, each a transaction. When the file cannot be written, work goes on in memory, what
- * was done is remembered, and it is done to the file as soon as that can be.
+ * The way to a book's file, one call at a time, each a transaction. When the file cannot be written, work goes on in
+ * memory, what was done is remembered, and it is done to the file as soon as that can be.
  */
 final class Access implements AutoCloseable {
 
@@ -89,7 +89,8 @@ final class Access implements AutoCloseable {
     }
 
     /**
-     * Works with what follows from the drills: where that is spoilt it is made anew, where it cannot be written it is not.
+     * Works with what follows from the drills: where that is spoilt it is made anew, where it cannot be written it is
+     * not.
      *
      * @return empty when it could not be done
      */
@@ -143,12 +144,16 @@ final class Access implements AutoCloseable {
         }
     }
 
-    /** Takes the file, when it can be written again and nobody else has changed what edits here began from; else lets go of it. */
+    /**
+     * Takes the file, when it can be written again and nobody else has changed what edits here began from; else lets go
+     * of it.
+     */
     private boolean takenOver() {
         Opening.Opened again = Opening.open(file, clock);
         boolean taken = false;
         try {
-            if (again.kind() == Standing.Kind.KEEPING && (waiting.isEmpty() || stamp(again.handle()).equals(stamp))) {
+            if (again.kind() == Standing.Kind.KEEPING
+                    && (waiting.isEmpty() || stamp(again.handle()).equals(stamp))) {
                 goOnIn(again.handle());
                 lock = again.lock();
                 taken = true;
@@ -167,7 +172,9 @@ final class Access implements AutoCloseable {
         writable.useTransaction(h -> {
             // Even where nothing waits it is known then whether it can be written.
             h.execute("UPDATE setting SET value = value WHERE name = ''");
-            waiting.forEach(work -> work.apply(h));
+            for (Function<Handle, ?> work : waiting) {
+                Object unused = work.apply(h);
+            }
         });
         handle.close();
         handle = writable;
@@ -178,8 +185,10 @@ final class Access implements AutoCloseable {
 
     /** Tells whether a file is still what was read into memory. */
     private static String stamp(Handle h) {
-        return h.createQuery("SELECT count(*) || ' ' || coalesce(max(changed), 0) || ' ' || coalesce(sum(sum), 0) FROM kept INDEXED BY listed")
-                .mapTo(String.class).one();
+        return h.createQuery("SELECT count(*) || ' ' || coalesce(max(changed), 0) || ' ' || coalesce(sum(sum), 0) "
+                        + "FROM kept INDEXED BY listed")
+                .mapTo(String.class)
+                .one();
     }
 
     private BookException inWords(JdbiException e) {
@@ -191,8 +200,9 @@ final class Access implements AutoCloseable {
         try {
             copies.ofToday(handle);
         } catch (IOException e) {
-            word = Optional.of("Today's copy of the book could not be made. The book itself is safe, and edits are kept in it. "
-                    + "Check that there is room on the disk.");
+            word = Optional.of(
+                    "Today's copy of the book could not be made. The book itself is safe, and edits are kept in it. "
+                            + "Check that there is room on the disk.");
         }
     }
 

@@ -15,11 +15,13 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import org.jdbi.v3.core.Handle;
-import wildchalk.core.catalogue.Asked;
-import wildchalk.core.catalogue.Glance;
-import wildchalk.core.catalogue.Glancing;
+import wildchalk.core.catalogue.DrillQuery;
+import wildchalk.core.catalogue.DrillSummarizer;
+import wildchalk.core.catalogue.DrillSummary;
 import wildchalk.core.document.Document;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.surface.SurfacePlan;
+import wildchalk.core.surface.Surfaces;
 import wildchalk.storage.format.DrillReader;
 import wildchalk.storage.format.FormatException;
 import wildchalk.storage.kind.DrillKind;
@@ -28,21 +30,24 @@ import wildchalk.storage.kind.Ref;
 import wildchalk.storage.kind.Typed;
 
 /**
- * An open book: documents by their kinds ({@link #of}), what the coach prefers, and what is known of the drills at a glance. Calls
- * may come from any thread, one at a time; each that changes something is one transaction.
+ * An open book: documents by their kinds ({@link #of}), what the coach prefers, and what is known of the drills at a
+ * glance. Calls may come from any thread, one at a time; each that changes something is one transaction.
  */
 public final class Book implements AutoCloseable {
 
     /** How long a document that was put aside can be brought back; one that another names stays longer. */
     public static final Duration ASIDE = Duration.ofDays(90);
+
     private static final String TAKEN_IN = "Taken in from a file";
 
     private final Access access;
+    private volatile Surfaces surfaces;
     private final Clock clock;
     private final Set<Ref> unkept = Collections.synchronizedSet(new LinkedHashSet<>());
 
-    private Book(Access access, Clock clock) {
+    private Book(Access access, Surfaces surfaces, Clock clock) {
         this.access = access;
+        this.surfaces = surfaces;
         this.clock = clock;
     }
 
@@ -52,21 +57,51 @@ public final class Book implements AutoCloseable {
      * @param number by which the search knows it; 0 when it was never looked at
      * @param known what is known of it at a glance
      * @param seen whether it was looked at since it was changed; when not, little more than the title is known
-     * @param changed in milliseconds since 1970
-     * @param deleted when it was put aside, in the same; 0 while it is in the book
-     * @param used when it was last used; 0 for never
+     * @param dates when it was changed, put aside and used
      * @param collections ids of those it is in
      */
-    public record Row(String id, int number, String title, Supplier<Glance> known, boolean seen, long changed, long deleted, boolean favourite, long used,
-                      Set<Long> collections) implements Asked.Dated {
+    public record Row(
+            String id,
+            int number,
+            String title,
+            Supplier<DrillSummary> known,
+            boolean seen,
+            Dates dates,
+            boolean favourite,
+            Set<Long> collections)
+            implements DrillQuery.Dated {
+
+        /**
+         * When what was done with it, in milliseconds since 1970.
+         *
+         * @param deleted when it was put aside; 0 while it is in the book
+         * @param used when it was last used; 0 for never
+         */
+        public record Dates(long changed, long deleted, long used) {}
 
         @Override
-        public Glance glance() {
+        public long changed() {
+            return dates.changed();
+        }
+
+        @Override
+        public long used() {
+            return dates.used();
+        }
+
+        /** When it was put aside, in milliseconds since 1970; 0 while it is in the book. */
+        public long deleted() {
+            return dates.deleted();
+        }
+
+        @Override
+        public DrillSummary glance() {
             return known.get();
         }
 
+        /** Whether it was put aside. */
         public boolean isAside() {
-            return deleted > 0;
+            return deleted() > 0;
         }
     }
 
@@ -74,9 +109,10 @@ public final class Book implements AutoCloseable {
     public record Unseen(String id, long sum, String body) {
 
         /** What is seen of it; on any thread. Empty when it cannot be read. */
-        public Optional<Glancing.Seen> look() {
+        public Optional<DrillSummarizer.Seen> look(Surfaces surfaces) {
             try {
-                return Optional.of(Glancing.at(DrillReader.read(body)));
+                return Optional.of(
+                        DrillSummarizer.at(DrillReader.told(body, surfaces).document()));
             } catch (FormatException e) {
                 return Optional.empty();
             }
@@ -84,21 +120,30 @@ public final class Book implements AutoCloseable {
     }
 
     /** Where the words of a search stand: texts in pieces, every second of which is lit. */
-    public record Lit(List<String> title, List<String> words) {
+    public record Lit(List<String> title, List<String> words) {}
+
+    /** Opens a book of drills on surfaces that come with the program. */
+    public static Book open(Path file) {
+        return open(file, Surfaces.BUILT_IN);
     }
 
     /**
      * Opens a book, or begins one where there is none.
      *
+     * @param surfaces those there are; drills on others are shown on a space in their place
      * @throws DamagedBook when it is damaged
      * @throws BookException when the file is something else or cannot be begun; it is left as it was
      */
-    public static Book open(Path file) {
-        return open(file, Clock.systemUTC());
+    public static Book open(Path file, Surfaces surfaces) {
+        return open(file, surfaces, Clock.systemUTC());
     }
 
     static Book open(Path file, Clock clock) {
-        Book book = new Book(Access.to(file, clock), clock);
+        return open(file, Surfaces.BUILT_IN, clock);
+    }
+
+    private static Book open(Path file, Surfaces surfaces, Clock clock) {
+        Book book = new Book(Access.to(file, clock), surfaces, clock);
         try {
             book.purge();
             return book;
@@ -108,8 +153,19 @@ public final class Book implements AutoCloseable {
         }
     }
 
+    /** The file of the book. */
     public Path file() {
         return access.file();
+    }
+
+    /** The surfaces there are; on any thread. */
+    public Surfaces surfaces() {
+        return surfaces;
+    }
+
+    /** Knows one more surface from now on, such as one that came with drills; one that is there stays. */
+    public void know(SurfacePlan plan) {
+        surfaces = surfaces.plan(plan.id()).isPresent() ? surfaces : surfaces.with(plan);
     }
 
     /** How it stands to its file. */
@@ -122,7 +178,10 @@ public final class Book implements AutoCloseable {
         return access.word();
     }
 
-    /** Does what waits to the file, when that can be written again, or when the other window has closed it; whether that changed anything. */
+    /**
+     * Does what waits to the file, when that can be written again, or when the other window has closed it; whether that
+     * changed anything.
+     */
     public boolean tryAgain() {
         boolean written = access.tryAgain();
         if (written) {
@@ -133,14 +192,20 @@ public final class Book implements AutoCloseable {
 
     /** What the coach prefers; {@code usual} when nothing was chosen yet. */
     public String setting(String name, String usual) {
-        return ask(h -> h.createQuery("SELECT value FROM setting WHERE name = :name").bind("name", name)
-                .mapTo(String.class).findOne().orElse(usual));
+        return ask(h -> h.createQuery("SELECT value FROM setting WHERE name = :name")
+                .bind("name", name)
+                .mapTo(String.class)
+                .findOne()
+                .orElse(usual));
     }
 
     /** Keeps what the coach prefers. */
     public void set(String name, String value) {
         change(h -> h.createUpdate("INSERT INTO setting (name, value) VALUES (:name, :value) "
-                + "ON CONFLICT (name) DO UPDATE SET value = :value").bind("name", name).bind("value", value).execute());
+                        + "ON CONFLICT (name) DO UPDATE SET value = :value")
+                .bind("name", name)
+                .bind("value", value)
+                .execute());
     }
 
     /** Every drill, put aside or not, the one changed last first. */
@@ -150,7 +215,7 @@ public final class Book implements AutoCloseable {
 
     /** The documents of a kind. */
     public <T extends Document<T>> Kept<T> of(Kind<T> kind) {
-        return new Kept<>(kind, access, clock, unkept);
+        return new Kept<>(kind.knowing(surfaces), access, clock, unkept);
     }
 
     /** The drills. */
@@ -177,7 +242,9 @@ public final class Book implements AutoCloseable {
     }
 
     private static <T extends Document<T>> Ref insert(Handle h, Typed<T> taken, long now) {
-        return new Ref(taken.kind().word(), Kept.insert(h, taken.kind(), taken.document(), TAKEN_IN, now).id());
+        return new Ref(
+                taken.kind().word(),
+                Kept.insert(h, taken.kind(), taken.document(), TAKEN_IN, now).id());
     }
 
     private static <T extends Document<T>> Ref change(Handle h, Typed<T> taken, long now) {
@@ -203,6 +270,7 @@ public final class Book implements AutoCloseable {
         return change(h -> new Shelf(h).collection(name));
     }
 
+    /** Calls a collection otherwise, by its id. */
     public void renameCollection(long collection, String name) {
         arrange(s -> s.rename(collection, name));
     }
@@ -212,6 +280,7 @@ public final class Book implements AutoCloseable {
         arrange(s -> s.remove(collection));
     }
 
+    /** Puts a drill into a collection or takes it out, by their ids. */
     public void collect(long collection, String id, boolean in) {
         arrange(s -> s.collect(collection, id, in));
     }
@@ -228,13 +297,17 @@ public final class Book implements AutoCloseable {
         return ask(h -> new Catalogue(h).unseen(most));
     }
 
-    /** Keeps what was seen of drills, for cards and search; that is no edit, and where it cannot be kept it is forgotten. Their numbers, by id. */
-    public Map<String, Integer> seen(Map<Unseen, Glancing.Seen> seen) {
+    /**
+     * Keeps what was seen of drills, for cards and search; that is no edit, and where it cannot be kept it is
+     * forgotten. Their numbers, by id.
+     */
+    public Map<String, Integer> seen(Map<Unseen, DrillSummarizer.Seen> seen) {
         return access.derive(h -> {
-            Map<String, Integer> numbers = new HashMap<>();
-            seen.forEach((of, s) -> new Catalogue(h).put(of, s).ifPresent(n -> numbers.put(of.id(), n)));
-            return numbers;
-        }).orElse(Map.of());
+                    Map<String, Integer> numbers = new HashMap<>();
+                    seen.forEach((of, s) -> new Catalogue(h).put(of, s).ifPresent(n -> numbers.put(of.id(), n)));
+                    return numbers;
+                })
+                .orElse(Map.of());
     }
 
     /** Numbers of the drills in whose texts every word stands, best first. */
@@ -248,8 +321,9 @@ public final class Book implements AutoCloseable {
     }
 
     /**
-     * Reads every document of the file, and compares it with its check sum and the lists with the documents; takes a while in a large
-     * book, and goes on beside whatever else is asked. A file that is only looked at is left to whoever writes it.
+     * Reads every document of the file, and compares it with its check sum and the lists with the documents; takes a
+     * while in a large book, and goes on beside whatever else is asked. A file that is only looked at is left to
+     * whoever writes it.
      *
      * @throws DamagedBook when one is not as it was written
      */
@@ -258,7 +332,8 @@ public final class Book implements AutoCloseable {
             return;
         }
         access.beside(h -> {
-            if (!Opening.allFaults(h).isEmpty() || !new DocumentRows(h).damaged().isEmpty()) {
+            if (!Opening.allFaults(h).isEmpty()
+                    || !new DocumentRows(h).damaged().isEmpty()) {
                 throw new DamagedBook(file(), null);
             }
         });

@@ -23,8 +23,11 @@ import wildchalk.storage.kind.Kinds;
  *
  * @param collections ids of the drills in each, by its name
  */
-public record Contents(List<DocumentRows.Raw> documents, List<VersionRows.Raw> versions, Map<String, String> settings,
-                       Map<String, Set<String>> collections) {
+public record Contents(
+        List<DocumentRows.Raw> documents,
+        List<VersionRows.Raw> versions,
+        Map<String, String> settings,
+        Map<String, Set<String>> collections) {
 
     /** Where what was saved of a damaged book waits beside it until it is taken in its place. */
     public static Path saved(Path book) {
@@ -32,8 +35,7 @@ public record Contents(List<DocumentRows.Raw> documents, List<VersionRows.Raw> v
     }
 
     /** What orders the drills, and what the coach prefers. */
-    public record Order(Map<String, String> settings, Map<String, Set<String>> collections) {
-    }
+    public record Order(Map<String, String> settings, Map<String, Set<String>> collections) {}
 
     /** As much of the order as can be read from a file, which may be damaged. */
     public static Order order(Path file) {
@@ -41,7 +43,9 @@ public record Contents(List<DocumentRows.Raw> documents, List<VersionRows.Raw> v
         Map<String, Set<String>> collections = new HashMap<>();
         tolerant(() -> {
             try (Handle h = Sqlite.ofUnwritable(file)) {
-                tolerant(() -> h.createQuery("SELECT name, value FROM setting").map((row, c) -> settings.put(row.getString(1), row.getString(2))).list());
+                tolerant(() -> h.createQuery("SELECT name, value FROM setting")
+                        .map((row, c) -> settings.put(row.getString(1), row.getString(2)))
+                        .list());
                 tolerant(() -> collections(h, collections));
                 return true;
             }
@@ -53,13 +57,15 @@ public record Contents(List<DocumentRows.Raw> documents, List<VersionRows.Raw> v
         Map<Long, String> names = new HashMap<>();
         new Shelf(h).collections().forEach(c -> names.put(c.id(), c.name()));
         names.values().forEach(n -> into.put(n, new HashSet<>()));
-        new Shelf(h).collected().forEach((drill, in) -> in.stream().filter(names::containsKey).forEach(c -> into.get(names.get(c)).add(drill)));
+        new Shelf(h).collected().forEach((drill, in) -> in.stream()
+                .filter(names::containsKey)
+                .forEach(c -> into.get(names.get(c)).add(drill)));
         return true;
     }
 
     private static void tolerant(Supplier<?> read) {
         try {
-            read.get();
+            Object unused = read.get();
         } catch (JdbiException | IllegalStateException e) {
             // Where the pages cannot be read there is nothing to tell; the copy is asked next.
         }
@@ -73,17 +79,22 @@ public record Contents(List<DocumentRows.Raw> documents, List<VersionRows.Raw> v
      */
     public void begin(Path file, Kinds kinds) {
         Opening.Opened opened = Opening.open(file, Clock.systemUTC());
-        try (Handle handle = opened.handle(); Lock lock = opened.lock().orElseThrow(() -> Opening.cannotWrite(file, null))) {
+        try (Handle handle = opened.handle();
+                Lock lock = opened.lock().orElseThrow(() -> Opening.cannotWrite(file, null))) {
             handle.useTransaction(h -> {
                 documents.forEach(new DocumentRows(h)::put);
                 versions.forEach(new VersionRows(h)::put);
                 point(h, kinds);
-                settings.forEach((name, value) -> h.execute("INSERT OR REPLACE INTO setting (name, value) VALUES (?, ?)", name, value));
+                settings.forEach((name, value) ->
+                        h.execute("INSERT OR REPLACE INTO setting (name, value) VALUES (?, ?)", name, value));
                 Shelf shelf = new Shelf(h);
                 collections.forEach((name, ids) -> {
                     long collection = shelf.collection(name);
                     List<String> known = new ArrayList<>(ids);
-                    known.retainAll(documents.stream().filter(d -> d.kind().equals(DrillKind.DRILLS.word())).map(DocumentRows.Raw::id).toList());
+                    known.retainAll(documents.stream()
+                            .filter(d -> d.kind().equals(DrillKind.DRILLS.word()))
+                            .map(DocumentRows.Raw::id)
+                            .toList());
                     known.forEach(id -> shelf.collect(collection, id, true));
                 });
             });
@@ -96,15 +107,20 @@ public record Contents(List<DocumentRows.Raw> documents, List<VersionRows.Raw> v
     private void point(Handle h, Kinds kinds) {
         for (Kind<?> kind : kinds.all()) {
             if (kind.canPoint()) {
-                documents.stream().filter(d -> d.kind().equals(kind.word())).forEach(d -> point(h, kind, d.id(), d.body()));
-                versions.stream().filter(v -> v.kind().equals(kind.word())).forEach(v -> point(h, kind, v.id(), v.body()));
+                documents.stream()
+                        .filter(d -> d.kind().equals(kind.word()))
+                        .forEach(d -> point(h, kind, d.id(), d.body()));
+                versions.stream()
+                        .filter(v -> v.kind().equals(kind.word()))
+                        .forEach(v -> point(h, kind, v.id(), v.body()));
             }
         }
     }
 
     private static <T extends Document<T>> void point(Handle h, Kind<T> kind, String id, Object body) {
         try {
-            new DocumentRows(h).point(kind, kind.read(Packing.text(body)).document().withId(id));
+            new DocumentRows(h)
+                    .point(kind, kind.read(Packing.text(body)).document().withId(id));
         } catch (IOException | FormatException e) {
             // What cannot be read names nothing.
         }

@@ -14,11 +14,15 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.jdbi.v3.core.Handle;
 
-/** Copies of a whole book, in a folder beside it: one of each day on which something was changed, and one before each change of its format. */
+/**
+ * Copies of a whole book, in a folder beside it: one of each day on which something was changed, and one before each
+ * change of its format.
+ */
 public final class Copies {
 
     private static final int KEPT = 10;
-    private static final Pattern DATED = Pattern.compile("(\\d{4}-\\d\\d-\\d\\d)(?: before format (\\d+))?\\.chalkbook");
+    private static final Pattern DATED =
+            Pattern.compile("(\\d{4}-\\d\\d-\\d\\d)(?: before format (\\d+))?\\.chalkbook");
 
     private final Path folder;
     private final Clock clock;
@@ -30,8 +34,7 @@ public final class Copies {
     }
 
     /** A whole copy and the day it was made. */
-    public record Copy(Path file, LocalDate day) {
-    }
+    public record Copy(Path file, LocalDate day) {}
 
     private static Path folder(Path book) {
         String name = book.getFileName().toString().replaceFirst("\\.chalkbook$", "");
@@ -45,8 +48,10 @@ public final class Copies {
         }
         try (Stream<Path> files = Files.list(folder(book))) {
             return files.filter(f -> DATED.matcher(f.getFileName().toString()).matches())
-                    .sorted(Comparator.comparing((Path f) -> f.getFileName().toString()).reversed())
-                    .map(f -> new Copy(f, day(f))).toList();
+                    .sorted(Comparator.comparing((Path f) -> f.getFileName().toString())
+                            .reversed())
+                    .map(f -> new Copy(f, day(f)))
+                    .toList();
         } catch (IOException e) {
             return List.of();
         }
@@ -67,7 +72,9 @@ public final class Copies {
         if (!today.equals(seenTo)) {
             // Tried once a day: where there is no room for a copy, every edit would wait for it.
             seenTo = today;
-            if (book.createQuery("SELECT EXISTS (SELECT 1 FROM kept)").mapTo(Boolean.class).one()) {
+            if (book.createQuery("SELECT EXISTS (SELECT 1 FROM kept)")
+                    .mapTo(Boolean.class)
+                    .one()) {
                 make(book, today + ".chalkbook");
             }
         }
@@ -102,7 +109,8 @@ public final class Copies {
         } finally {
             Files.deleteIfExists(part);
         }
-        List<Copy> all = of(folder.resolveSibling(folder.getFileName().toString().replaceFirst(" copies$", ".chalkbook")));
+        List<Copy> all =
+                of(folder.resolveSibling(folder.getFileName().toString().replaceFirst(" copies$", ".chalkbook")));
         for (Copy old : all.subList(Math.min(KEPT, all.size()), all.size())) {
             Files.deleteIfExists(old.file());
         }

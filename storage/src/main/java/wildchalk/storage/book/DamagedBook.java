@@ -9,11 +9,13 @@ public final class DamagedBook extends BookException {
 
     private final transient Path file;
 
+    /** A book is damaged. */
     public DamagedBook(Path file, Throwable cause) {
         super("The book " + file.getFileName() + " is damaged. It has been left as it is.", cause);
         this.file = file;
     }
 
+    /** The damaged file, left as it is. */
     public Path file() {
         return file;
     }

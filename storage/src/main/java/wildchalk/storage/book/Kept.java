@@ -15,14 +15,17 @@ import wildchalk.storage.kind.Ref;
 import wildchalk.storage.kind.Typed;
 
 /**
- * The documents of one kind in a book. Calls may come from any thread, one at a time; each that changes something is one
- * transaction.
+ * The documents of one kind in a book. Calls may come from any thread, one at a time; each that changes something is
+ * one transaction.
  *
  * @param <T> the document
  */
 public final class Kept<T extends Document<T>> {
 
-    /** Of old versions no more letters than these are read again for undo, so that it takes a second and not ten; measured. */
+    /**
+     * Of old versions no more letters than these are read again for undo, so that it takes a second and not ten;
+     * measured.
+     */
     private static final int MOST_LETTERS = 8_000_000;
 
     private final Kind<T> kind;
@@ -46,6 +49,7 @@ public final class Kept<T extends Document<T>> {
      */
     public record Listed(String id, String title, long changed, long deleted, boolean favourite, long used) {
 
+        /** Whether it was put aside. */
         public boolean isAside() {
             return deleted > 0;
         }
@@ -89,7 +93,9 @@ public final class Kept<T extends Document<T>> {
         return addAll(List.of(document), "New " + kind.word()).get(0);
     }
 
-    /** Adds documents, all or none; each gets another id when its own is taken. The documents as they stand in the book. */
+    /**
+     * Adds documents, all or none; each gets another id when its own is taken. The documents as they stand in the book.
+     */
     public List<T> addAll(List<T> documents, String edit) {
         long now = clock.millis();
         List<T> added = access.change(h -> {
@@ -135,7 +141,10 @@ public final class Kept<T extends Document<T>> {
 
     /** The documents that were changed and are in memory only. */
     public List<T> unkept() {
-        return Set.copyOf(unkept).stream().filter(r -> r.kind().equals(kind.word())).map(r -> load(r.id())).toList();
+        return Set.copyOf(unkept).stream()
+                .filter(r -> r.kind().equals(kind.word()))
+                .map(r -> load(r.id()))
+                .toList();
     }
 
     /** Every version of a document that is there, newest first. */
@@ -148,7 +157,8 @@ public final class Kept<T extends Document<T>> {
         List<Version<T>> newest = new ArrayList<>();
         long letters = 0;
         for (Version<T> version : history(id)) {
-            letters += version.body() == null ? MOST_LETTERS + 1 : version.text().length();
+            letters +=
+                    version.body() == null ? MOST_LETTERS + 1 : version.text().length();
             if (letters > MOST_LETTERS || newest.size() == VersionRows.NEWEST) {
                 break;
             }
@@ -166,7 +176,8 @@ public final class Kept<T extends Document<T>> {
         long now = clock.millis();
         T copy = access.change(h -> {
             DocumentRows.Raw row = new DocumentRows(h).get(kind.word(), id).orElseThrow(this::gone);
-            T document = parse(kind, access.file().getFileName().toString(), row.body()).document();
+            T document = parse(kind, access.file().getFileName().toString(), row.body())
+                    .document();
             return insert(h, kind, document.withTitle(document.title() + " (copy)"), "New " + kind.word(), now);
         });
         touch(List.of(copy.id()));
@@ -179,10 +190,12 @@ public final class Kept<T extends Document<T>> {
         rows(r -> r.delete(kind.word(), id, now));
     }
 
+    /** Brings a document back that was put aside; nothing when there is none with this id. */
     public void restore(String id) {
         rows(r -> r.delete(kind.word(), id, null));
     }
 
+    /** Makes a document a favourite or none; nothing when there is none with this id. */
     public void favourite(String id, boolean is) {
         rows(r -> r.favourite(kind.word(), id, is));
     }
@@ -212,8 +225,10 @@ public final class Kept<T extends Document<T>> {
         try {
             return kind.read(body);
         } catch (FormatException e) {
-            throw new BookException("A " + kind.word() + " in " + book + " cannot be read: " + e.getMessage()
-                    + ". Nothing in the book was changed.", e);
+            throw new BookException(
+                    "A " + kind.word() + " in " + book + " cannot be read: " + e.getMessage()
+                            + ". Nothing in the book was changed.",
+                    e);
         }
     }
 }

@@ -1,22 +1,25 @@
 package wildchalk.storage.book;
 
 import java.util.function.Supplier;
-import wildchalk.core.catalogue.Glance;
+import wildchalk.core.catalogue.DrillSummary;
 
-/** What is known of a drill at a glance, read from its text when it is first asked for: of ten thousand drills few are looked at. */
-final class KeptGlance implements Supplier<Glance> {
+/**
+ * What is known of a drill at a glance, read from its text when it is first asked for: of ten thousand drills few are
+ * looked at.
+ */
+final class KeptGlance implements Supplier<DrillSummary> {
 
     private String body;
-    private Glance glance;
+    private DrillSummary glance;
 
     KeptGlance(String body) {
         this.body = body;
     }
 
     @Override
-    public synchronized Glance get() {
+    public synchronized DrillSummary get() {
         if (glance == null) {
-            glance = Catalogue.glance(body);
+            glance = GlanceForm.read(body);
             body = null;
         }
         return glance;

@@ -9,8 +9,8 @@ import java.nio.file.StandardOpenOption;
 import java.util.Optional;
 
 /**
- * Says that a window has a book. The system gives it back when a program ends, however it ends; the file beside the book stays,
- * because taking it away could let two windows in.
+ * Says that a window has a book. The system gives it back when a program ends, however it ends; the file beside the
+ * book stays, because taking it away could let two windows in.
  */
 final class Lock implements AutoCloseable {
 
@@ -26,7 +26,9 @@ final class Lock implements AutoCloseable {
      * @throws IOException when nothing can be written beside the book
      */
     static Optional<Lock> take(Path book) throws IOException {
-        FileChannel channel = FileChannel.open(book.resolveSibling("." + book.getFileName() + ".lock"), StandardOpenOption.CREATE,
+        FileChannel channel = FileChannel.open(
+                book.resolveSibling("." + book.getFileName() + ".lock"),
+                StandardOpenOption.CREATE,
                 StandardOpenOption.WRITE);
         try {
             FileLock lock = channel.tryLock();

@@ -10,31 +10,43 @@ import java.time.Clock;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.FlywayException;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.JdbiException;
-import java.util.Set;
 
 /** Opens a book file: looks what it is and whether it is sound, brings it up to date, and says how it may be used. */
 public final class Opening {
 
     /** The newest format that is known. */
     static final int FORMAT = 5;
+
     private static final int APPLICATION_ID = 1464033899;
     private static final byte[] SQLITE = "SQLite format 3\0".getBytes(StandardCharsets.US_ASCII);
     /** Stands in every document, so in every book that is not empty. */
     private static final byte[] MARK = "wild-chalk-".getBytes(StandardCharsets.US_ASCII);
     /** So much of a file tells whose it is. */
     private static final int HEAD = 72;
+
     private static final int CHUNK = 1 << 20;
 
-    private static final Set<String> OURS = Set.of("drill", "version", "glance", "collected", "setting", "collection", "kept", "kept_version", "pointer",
-            "kept_collected", "kept_glance", "flyway_schema_history");
+    private static final Set<String> OURS = Set.of(
+            "drill",
+            "version",
+            "glance",
+            "collected",
+            "setting",
+            "collection",
+            "kept",
+            "kept_version",
+            "pointer",
+            "kept_collected",
+            "kept_glance",
+            "flyway_schema_history");
 
-    private Opening() {
-    }
+    private Opening() {}
 
     /** Whether a table is one that this program keeps, in this format or an older one; SQLite's own are. */
     public static boolean isOurs(String table) {
@@ -47,8 +59,7 @@ public final class Opening {
      * @param handle to the file, or to a copy in memory when the file may not be written
      * @param lock while the file may be written
      */
-    record Opened(Handle handle, Standing.Kind kind, Optional<Lock> lock) {
-    }
+    record Opened(Handle handle, Standing.Kind kind, Optional<Lock> lock) {}
 
     /**
      * Opens a book, or begins one where there is none.
@@ -62,7 +73,10 @@ public final class Opening {
             if (file.toAbsolutePath().getParent() != null) {
                 Files.createDirectories(file.toAbsolutePath().getParent());
             }
-            boolean fresh = !Files.exists(file) || Files.isRegularFile(file) && Files.size(file) == 0 && Copies.of(file).isEmpty();
+            boolean fresh = !Files.exists(file)
+                    || Files.isRegularFile(file)
+                            && Files.size(file) == 0
+                            && Copies.of(file).isEmpty();
             if (fresh) {
                 Lock lock = Lock.take(file).orElseThrow(() -> cannotWrite(file, null));
                 return writing(file, clock, lock, true);
@@ -103,7 +117,7 @@ public final class Opening {
             }
             int format = format(handle);
             if (format > FORMAT) {
-                Handle memory = Newer.inMemory(handle);
+                Handle memory = NewerFormat.inMemory(handle);
                 close(handle, lock);
                 return new Opened(memory, Standing.Kind.NEWER, Optional.empty());
             }
@@ -135,7 +149,9 @@ public final class Opening {
         }
     }
 
-    /** What a change of format leaves behind is as large as the book itself, and would go along into each day's copy. */
+    /**
+     * What a change of format leaves behind is as large as the book itself, and would go along into each day's copy.
+     */
     private static void shrink(Handle handle) {
         try {
             handle.execute("VACUUM");
@@ -152,7 +168,12 @@ public final class Opening {
     }
 
     static void migrate(DataSource source) {
-        Flyway.configure().dataSource(source).locations("classpath:wildchalk/storage/book").javaMigrations(new V4__Row_sums()).load().migrate();
+        Flyway.configure()
+                .dataSource(source)
+                .locations("classpath:wildchalk/storage/book")
+                .javaMigrations(new V4__Row_sums())
+                .load()
+                .migrate();
     }
 
     /** The book as it is now, in memory: the file belongs to somebody else, or cannot be written. */
@@ -166,12 +187,12 @@ public final class Opening {
             }
             int format = format(memory);
             if (format > FORMAT) {
-                Handle newer = Newer.inMemory(memory);
+                Handle newer = NewerFormat.inMemory(memory);
                 memory.close();
                 return new Opened(newer, Standing.Kind.NEWER, Optional.empty());
             }
             if (format < FORMAT) {
-                Handle older = Newer.inMemory(memory);
+                Handle older = NewerFormat.inMemory(memory);
                 memory.close();
                 memory = older;
             }
@@ -192,37 +213,55 @@ public final class Opening {
     /** What SQLite's quick check finds; what it finds about the search alone is no damage, that can be made anew. */
     static List<String> faults(Handle handle) {
         // Table by table: the check of a search index takes longer than that of all drills.
-        return handle.createQuery("SELECT name FROM sqlite_schema WHERE type = 'table' AND name NOT LIKE 'words%' AND name NOT LIKE 'sqlite%'")
-                .mapTo(String.class).list().stream().flatMap(table -> faults(handle, "quick_check(" + table + ")").stream()).toList();
+        return handle
+                .createQuery("SELECT name FROM sqlite_schema WHERE type = 'table' AND name NOT LIKE 'words%' AND "
+                        + "name NOT LIKE 'sqlite%'")
+                .mapTo(String.class)
+                .list()
+                .stream()
+                .flatMap(table -> faults(handle, "quick_check(" + table + ")").stream())
+                .toList();
     }
 
-    /** What SQLite's own thorough check finds, which compares every list with its rows; takes a while in a large book. */
+    /**
+     * What SQLite's own thorough check finds, which compares every list with its rows; takes a while in a large book.
+     */
     static List<String> allFaults(Handle handle) {
         return faults(handle, "integrity_check");
     }
 
     private static List<String> faults(Handle handle, String check) {
         return handle.createQuery("PRAGMA " + check).mapTo(String.class).list().stream()
-                .filter(line -> !line.equals("ok") && !line.contains("FTS5")).toList();
+                .filter(line -> !line.equals("ok") && !line.contains("FTS5"))
+                .toList();
     }
 
     /** The format of a book; 0 for one that was just begun. */
     private static int format(Handle handle) {
         boolean known = handle.createQuery("SELECT count(*) FROM sqlite_schema WHERE name = 'flyway_schema_history'")
-                .mapTo(Integer.class).one() > 0;
-        return !known ? 0 : handle.createQuery("SELECT coalesce(max(CAST(version AS INTEGER)), 0) FROM flyway_schema_history WHERE success")
-                .mapTo(Integer.class).one();
+                        .mapTo(Integer.class)
+                        .one()
+                > 0;
+        return !known
+                ? 0
+                : handle.createQuery("SELECT coalesce(max(CAST(version AS INTEGER)), 0) FROM flyway_schema_history "
+                                + "WHERE success")
+                        .mapTo(Integer.class)
+                        .one();
     }
 
     private static void refuseWhatIsNoBook(Path file) throws IOException {
         if (Files.isRegularFile(file) && isBook(file)) {
             return;
         }
-        if (Files.isRegularFile(file) && (isCutOff(file) || hasMark(file) || !Copies.of(file).isEmpty())) {
+        if (Files.isRegularFile(file)
+                && (isCutOff(file) || hasMark(file) || !Copies.of(file).isEmpty())) {
             throw new DamagedBook(file, null);
         }
-        throw new BookException(file.getFileName() + " is not a Wild Chalk book. It has been left as it is. "
-                + "Choose another file, or a new name to begin a new book.", null);
+        throw new BookException(
+                file.getFileName() + " is not a Wild Chalk book. It has been left as it is. "
+                        + "Choose another file, or a new name to begin a new book.",
+                null);
     }
 
     private static boolean isBook(Path file) throws IOException {
@@ -239,7 +278,9 @@ public final class Opening {
     /** Whether there is less of it than the head of a database. */
     private static boolean isCutOff(Path file) throws IOException {
         byte[] all = Files.size(file) < HEAD ? Files.readAllBytes(file) : new byte[0];
-        return all.length > 0 && Arrays.equals(all, 0, Math.min(all.length, SQLITE.length), SQLITE, 0, Math.min(all.length, SQLITE.length));
+        return all.length > 0
+                && Arrays.equals(
+                        all, 0, Math.min(all.length, SQLITE.length), SQLITE, 0, Math.min(all.length, SQLITE.length));
     }
 
     /** Whether the file was a book before its beginning was spoilt. */
@@ -271,7 +312,9 @@ public final class Opening {
     }
 
     static BookException cannotWrite(Path file, Exception cause) {
-        return new BookException("The book " + file.getFileName() + " cannot be written. What is in it is safe. "
-                + "Check that the disk is not full and that the folder may be written to, then open it again.", cause);
+        return new BookException(
+                "The book " + file.getFileName() + " cannot be written. What is in it is safe. "
+                        + "Check that the disk is not full and that the folder may be written to, then open it again.",
+                cause);
     }
 }

@@ -14,8 +14,7 @@ public final class Packing {
     /** A drill is 8 MB at most; what says it is more is damaged. */
     private static final int LARGEST = 16 << 20;
 
-    private Packing() {
-    }
+    private Packing() {}
 
     static byte[] pack(String text) {
         ByteArrayOutputStream packed = new ByteArrayOutputStream();

@@ -23,13 +23,14 @@ import org.sqlite.SQLiteException;
 /** Connections to book files, to copies of them in memory, and what the trouble with one means. */
 public final class Sqlite {
 
-    private static final Set<SQLiteErrorCode> DAMAGE = EnumSet.of(SQLiteErrorCode.SQLITE_CORRUPT, SQLiteErrorCode.SQLITE_NOTADB,
+    private static final Set<SQLiteErrorCode> DAMAGE = EnumSet.of(
+            SQLiteErrorCode.SQLITE_CORRUPT,
+            SQLiteErrorCode.SQLITE_NOTADB,
             // What is asked is always right: where it is not understood, the tables are not what they were.
             SQLiteErrorCode.SQLITE_ERROR);
     private static final int BUSY_MILLIS = 3000;
 
-    private Sqlite() {
-    }
+    private Sqlite() {}
 
     /** A file that is written. */
     static SQLiteDataSource writing(Path file) {
@@ -81,7 +82,10 @@ public final class Sqlite {
     /** Copies all of it with SQLite's own backup call: it is one moment's state, whoever writes meanwhile. */
     static void backup(Handle from, String target) {
         try {
-            int code = from.getConnection().unwrap(SQLiteConnection.class).getDatabase().backup("main", target, null);
+            int code = from.getConnection()
+                    .unwrap(SQLiteConnection.class)
+                    .getDatabase()
+                    .backup("main", target, null);
             if (code != 0) {
                 throw new SQLiteException("the copy failed", SQLiteErrorCode.getErrorCode(code));
             }
@@ -149,9 +153,16 @@ public final class Sqlite {
 
     /** Whether the file cannot be written now, but might be later. */
     static boolean isOutOfReach(Throwable trouble) {
-        return !isDamage(trouble) && List.of(SQLiteErrorCode.SQLITE_FULL, SQLiteErrorCode.SQLITE_READONLY, SQLiteErrorCode.SQLITE_IOERR,
-                SQLiteErrorCode.SQLITE_CANTOPEN, SQLiteErrorCode.SQLITE_PERM, SQLiteErrorCode.SQLITE_BUSY, SQLiteErrorCode.SQLITE_LOCKED)
-                .contains(base(trouble));
+        return !isDamage(trouble)
+                && List.of(
+                                SQLiteErrorCode.SQLITE_FULL,
+                                SQLiteErrorCode.SQLITE_READONLY,
+                                SQLiteErrorCode.SQLITE_IOERR,
+                                SQLiteErrorCode.SQLITE_CANTOPEN,
+                                SQLiteErrorCode.SQLITE_PERM,
+                                SQLiteErrorCode.SQLITE_BUSY,
+                                SQLiteErrorCode.SQLITE_LOCKED)
+                        .contains(base(trouble));
     }
 
     /** The kind of trouble; extended codes have it in their lowest byte. */

@@ -21,6 +21,7 @@ public record Standing(Kind kind, int waiting) {
         NEWER
     }
 
+    /** Whether every edit comes into the file at once. */
     public boolean isKept() {
         return kind == Kind.KEEPING;
     }

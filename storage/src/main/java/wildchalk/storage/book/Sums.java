@@ -5,16 +5,16 @@ import java.util.zip.CRC32;
 import wildchalk.storage.kind.DrillKind;
 
 /**
- * Check sums of rows (CRC-32 over every column that matters, each ended by a zero byte). Rows of drills are older than kinds:
- * in their sums the kind does not stand, in those of all others it comes first.
+ * Check sums of rows (CRC-32 over every column that matters, each ended by a zero byte). Rows of drills are older than
+ * kinds: in their sums the kind does not stand, in those of all others it comes first.
  */
 public final class Sums {
 
-    private Sums() {
-    }
+    private Sums() {}
 
     /** Of a document's row; {@code deleted} may be null. */
-    public static long document(String kind, String id, String title, String body, long created, long changed, Long deleted) {
+    public static long document(
+            String kind, String id, String title, String body, long created, long changed, Long deleted) {
         return sum(kind, id, title, body, created, changed, deleted);
     }
 
@@ -35,7 +35,8 @@ public final class Sums {
     }
 
     private static void add(Object column, CRC32 crc) {
-        crc.update(column instanceof byte[] bytes ? bytes : String.valueOf(column).getBytes(StandardCharsets.UTF_8));
+        crc.update(
+                column instanceof byte[] bytes ? bytes : String.valueOf(column).getBytes(StandardCharsets.UTF_8));
         crc.update(0);
     }
 }

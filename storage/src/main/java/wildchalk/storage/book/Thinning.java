@@ -6,8 +6,7 @@ import java.util.List;
 /** Which old versions go when there are too many: those that lie close together for their age. The first one stays. */
 final class Thinning {
 
-    private Thinning() {
-    }
+    private Thinning() {}
 
     /**
      * The places in the list of those that go.

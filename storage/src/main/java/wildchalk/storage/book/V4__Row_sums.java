@@ -14,12 +14,21 @@ public final class V4__Row_sums extends BaseJavaMigration {
     public void migrate(Context context) throws SQLException {
         try (Statement read = context.getConnection().createStatement();
                 ResultSet row = read.executeQuery("SELECT id, title, body, created, changed, deleted FROM drill");
-                PreparedStatement write = context.getConnection().prepareStatement("UPDATE drill SET sum = ? WHERE id = ?")) {
+                PreparedStatement write =
+                        context.getConnection().prepareStatement("UPDATE drill SET sum = ? WHERE id = ?")) {
             while (row.next()) {
                 long when = row.getLong(6);
                 Long deleted = row.wasNull() ? null : when;
-                write.setLong(1, Sums.document("drill", row.getString(1), row.getString(2), row.getString(3), row.getLong(4), row.getLong(5),
-                        deleted));
+                write.setLong(
+                        1,
+                        Sums.document(
+                                "drill",
+                                row.getString(1),
+                                row.getString(2),
+                                row.getString(3),
+                                row.getLong(4),
+                                row.getLong(5),
+                                deleted));
                 write.setString(2, row.getString(1));
                 write.addBatch();
             }
@@ -27,9 +36,18 @@ public final class V4__Row_sums extends BaseJavaMigration {
         }
         try (Statement read = context.getConnection().createStatement();
                 ResultSet row = read.executeQuery("SELECT drill, n, edit, body, made FROM version");
-                PreparedStatement write = context.getConnection().prepareStatement("UPDATE version SET sum = ? WHERE drill = ? AND n = ?")) {
+                PreparedStatement write = context.getConnection()
+                        .prepareStatement("UPDATE version SET sum = ? WHERE drill = ? AND n = ?")) {
             while (row.next()) {
-                write.setLong(1, Sums.version("drill", row.getString(1), row.getLong(2), row.getString(3), row.getObject(4), row.getLong(5)));
+                write.setLong(
+                        1,
+                        Sums.version(
+                                "drill",
+                                row.getString(1),
+                                row.getLong(2),
+                                row.getString(3),
+                                row.getObject(4),
+                                row.getLong(5)));
                 write.setString(2, row.getString(1));
                 write.setLong(3, row.getLong(2));
                 write.addBatch();

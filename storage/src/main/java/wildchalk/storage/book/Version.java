@@ -7,8 +7,8 @@ import wildchalk.core.document.History;
 import wildchalk.storage.kind.Kind;
 
 /**
- * A document as it was after an edit, not read yet: reading all of them takes as long as a coach notices, and may be done on any
- * thread.
+ * A document as it was after an edit, not read yet: reading all of them takes as long as a coach notices, and may be
+ * done on any thread.
  *
  * @param n its number among the document's versions
  * @param edit the name of what was done
@@ -19,7 +19,8 @@ public record Version<T extends Document<T>>(Kind<T> kind, long n, String edit, 
 
     /** @throws BookException when it is damaged */
     public History.Kept<T> read() {
-        return new History.Kept<>(Change.read(edit), Kept.parse(kind, "the book", text()).document());
+        return new History.Kept<>(
+                Change.read(edit), Kept.parse(kind, "the book", text()).document());
     }
 
     String text() {
@@ -30,6 +31,7 @@ public record Version<T extends Document<T>>(Kind<T> kind, long n, String edit, 
         } catch (IOException e) {
             // Said below.
         }
-        throw new BookException("This version is damaged and cannot be read. The " + kind.word() + " itself is as it was.", null);
+        throw new BookException(
+                "This version is damaged and cannot be read. The " + kind.word() + " itself is as it was.", null);
     }
 }

@@ -30,29 +30,32 @@ public final class BundleReader {
 
     private final Path file;
     private final Kinds kinds;
+    private final Surfaces known;
     private long read;
 
-    private BundleReader(Path file, Kinds kinds) {
+    private BundleReader(Path file, Kinds kinds, Surfaces known) {
         this.file = file;
         this.kinds = kinds;
+        this.known = known;
     }
 
     /**
-     * Reads a bundle. The surfaces in it are added to those of the program, where it has none of that name.
+     * Reads a bundle of drills on surfaces that come with the program or with the bundle.
      *
      * @throws FormatException when it is none, or anything in it is not sound; the message names the file and the part
      */
     public static Bundle read(Path file) throws FormatException {
-        return read(file, Kinds.USUAL);
+        return read(file, Kinds.USUAL, Surfaces.BUILT_IN);
     }
 
     /**
      * The same with documents of other kinds.
      *
      * @param kinds those that are known; files of others are left out and counted
+     * @param known the surfaces there are; one of the bundle with the name of one of these is not looked at
      */
-    public static Bundle read(Path file, Kinds kinds) throws FormatException {
-        return new BundleReader(file, kinds).bundle();
+    public static Bundle read(Path file, Kinds kinds, Surfaces known) throws FormatException {
+        return new BundleReader(file, kinds, known).bundle();
     }
 
     private Bundle bundle() throws FormatException {
@@ -60,7 +63,8 @@ public final class BundleReader {
             if (zip.size() > MOST_FILES) {
                 throw refused("there are " + zip.size() + " files in it; a bundle holds up to " + MOST_FILES);
             }
-            List<ZipEntry> entries = new ArrayList<>(zip.stream().map(ZipEntry.class::cast).toList());
+            List<ZipEntry> entries =
+                    new ArrayList<>(zip.stream().map(ZipEntry.class::cast).toList());
             entries.sort(Comparator.comparing(ZipEntry::getName));
             for (ZipEntry entry : entries) {
                 refuseClimbing(entry.getName());
@@ -69,17 +73,25 @@ public final class BundleReader {
             for (ZipEntry entry : within(entries, Bundle.SURFACES, Bundle.SURFACE)) {
                 surfaces.add(part(entry, SurfaceFiles::read, text(zip, entry)));
             }
-            surfaces.stream().filter(s -> Surfaces.plan(s.id()).isEmpty()).forEach(Surfaces::add);
+            Surfaces all = known;
+            for (SurfacePlan surface : surfaces) {
+                all = all.plan(surface.id()).isPresent() ? all : all.with(surface);
+            }
             List<Typed<?>> documents = new ArrayList<>();
-            for (Kind<?> kind : kinds.all()) {
+            for (Kind<?> kind : kinds.knowing(all).all()) {
                 for (ZipEntry entry : within(entries, Bundle.folder(kind), Bundle.ending(kind))) {
                     documents.add(document(kind, entry, text(zip, entry)));
                 }
             }
-            int unknown = (int) entries.stream().filter(e -> !e.isDirectory() && e.getName().endsWith(Bundle.JSON)
-                    && !e.getName().startsWith(Bundle.SURFACES)).count() - documents.size();
+            int unknown = (int) entries.stream()
+                            .filter(e -> !e.isDirectory()
+                                    && e.getName().endsWith(Bundle.JSON)
+                                    && !e.getName().startsWith(Bundle.SURFACES))
+                            .count()
+                    - documents.size();
             if (documents.isEmpty() && unknown > 0) {
-                throw refused("what is in it is of a kind that this program does not know; update Wild Chalk to open it");
+                throw refused(
+                        "what is in it is of a kind that this program does not know; update Wild Chalk to open it");
             }
             if (documents.isEmpty()) {
                 throw refused("there is no drill in it; choose a bundle that was handed out by this program");
@@ -100,14 +112,22 @@ public final class BundleReader {
 
     /** Nothing is ever unpacked to a disk; but whoever writes such a name means no good. */
     private void refuseClimbing(String name) throws FormatException {
-        boolean climbs = name.startsWith("/") || name.contains("\\") || name.contains(":") || List.of(name.split("/")).contains("..");
+        boolean climbs = name.startsWith("/")
+                || name.contains("\\")
+                || name.contains(":")
+                || List.of(name.split("/")).contains("..");
         if (climbs) {
-            throw refused("the file \"" + name + "\" in it points outside the bundle; it was not made by this program, and nothing was opened");
+            throw refused("the file \"" + name
+                    + "\" in it points outside the bundle; it was not made by this program, and nothing was opened");
         }
     }
 
     private static List<ZipEntry> within(List<ZipEntry> entries, String folder, String ending) {
-        return entries.stream().filter(e -> !e.isDirectory() && e.getName().startsWith(folder) && e.getName().endsWith(ending)).toList();
+        return entries.stream()
+                .filter(e -> !e.isDirectory()
+                        && e.getName().startsWith(folder)
+                        && e.getName().endsWith(ending))
+                .toList();
     }
 
     /** Counts what really comes out: what a file says about its size may be wrong. */
@@ -122,7 +142,8 @@ public final class BundleReader {
         }
     }
 
-    private <T extends Document<T>> Typed<T> document(Kind<T> kind, ZipEntry entry, String json) throws FormatException {
+    private <T extends Document<T>> Typed<T> document(Kind<T> kind, ZipEntry entry, String json)
+            throws FormatException {
         Told<T> told = part(entry, kind::read, json);
         return new Typed<>(kind, told.document(), told.words());
     }

@@ -3,12 +3,13 @@ package wildchalk.storage.bundle;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
-import java.util.Set;
-import java.util.TreeSet;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import wildchalk.core.document.Document;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.surface.SurfacePlan;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.storage.kind.DrillKind;
 import wildchalk.storage.kind.Kind;
@@ -17,9 +18,14 @@ import wildchalk.storage.kind.Kind;
 public final class BundleWriter implements AutoCloseable {
 
     private final ZipOutputStream zip;
-    private final Set<String> surfaces = new TreeSet<>();
+    private final Map<String, SurfacePlan> surfaces = new TreeMap<>();
     private int documents;
 
+    /**
+     * Begins a bundle; it is whole when this is closed.
+     *
+     * @param out closed with it
+     */
     public BundleWriter(OutputStream out) {
         zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
     }
@@ -30,14 +36,16 @@ public final class BundleWriter implements AutoCloseable {
         if (png.length > 0) {
             put(Bundle.PICTURES + name + ".png", png);
         }
-        Surfaces.own(drill.venue().surface()).ifPresent(s -> surfaces.add(s.id()));
+        drill.venue().plan().filter(s -> !Surfaces.isBuiltIn(s.id())).ifPresent(s -> surfaces.put(s.id(), s));
     }
 
     /** Adds a document of any kind; the name of its file without folder and ending. */
     public <T extends Document<T>> String add(Kind<T> kind, T document) throws IOException {
         // Numbered, because two may be called the same and an id may be no file name.
         String name = String.format("%04d", ++documents);
-        put(Bundle.folder(kind) + name + Bundle.ending(kind), kind.write(document).getBytes(StandardCharsets.UTF_8));
+        put(
+                Bundle.folder(kind) + name + Bundle.ending(kind),
+                kind.write(document).getBytes(StandardCharsets.UTF_8));
         return name;
     }
 
@@ -49,8 +57,9 @@ public final class BundleWriter implements AutoCloseable {
 
     @Override
     public void close() throws IOException {
-        for (String id : surfaces) {
-            put(Bundle.SURFACES + id.replaceAll("[^A-Za-z0-9_-]", "_") + Bundle.SURFACE, Surfaces.own(id).orElseThrow().json().getBytes(StandardCharsets.UTF_8));
+        for (SurfacePlan surface : surfaces.values()) {
+            String name = surface.id().replaceAll("[^A-Za-z0-9_-]", "_") + Bundle.SURFACE;
+            put(Bundle.SURFACES + name, surface.json().getBytes(StandardCharsets.UTF_8));
         }
         zip.close();
     }

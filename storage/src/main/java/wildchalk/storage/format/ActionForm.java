@@ -1,7 +1,6 @@
 package wildchalk.storage.format;
 
 import static wildchalk.storage.format.DrillReader.value;
-import static wildchalk.storage.format.DrillWriter.place;
 import static wildchalk.storage.format.DrillWriter.word;
 
 import com.fasterxml.jackson.databind.JsonNode;
@@ -15,13 +14,14 @@ import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.TravelPath;
 import wildchalk.core.geometry.Vec;
 
 /** Actions as they stand in drill files. */
 final class ActionForm {
 
-    private ActionForm() {
-    }
+    private ActionForm() {}
 
     /** Every kind of action and its word. */
     enum Kind implements Word {
@@ -50,17 +50,17 @@ final class ActionForm {
 
     private static final ActionCases<Kind> KIND = new ActionCases<>() {
         @Override
-        public Kind run(Action.Run run) {
+        public Kind run(Travel.Run run) {
             return Kind.RUN;
         }
 
         @Override
-        public Kind carry(Action.Carry carry) {
+        public Kind carry(Travel.Carry carry) {
             return Kind.CARRY;
         }
 
         @Override
-        public Kind collect(Action.Collect collect) {
+        public Kind collect(Travel.Collect collect) {
             return Kind.COLLECT;
         }
 
@@ -107,25 +107,52 @@ final class ActionForm {
         Cue cue = CueForm.read(o.path("cue"));
         Action.Touch touch = value(o, "touch", Action.Touch.CONTROLLED);
         Action.Ending ending = value(o, "ending", Action.Ending.GO_ON);
-        Kind kind = Word.find(Kind.values(), o.path("kind").asText()).orElseThrow(() -> new UnknownWord(o, "kind", Word.list(Kind.values())));
+        Kind kind = Word.find(Kind.values(), o.path("kind").asText())
+                .orElseThrow(() -> new UnknownWord(o, "kind", Word.list(Kind.values())));
         return switch (kind) {
-            case RUN -> new Action.Run(id, who, path(o), going(o), ending, cue);
-            case CARRY -> new Action.Carry(id, who, path(o), going(o), ending, cue);
-            case COLLECT -> new Action.Collect(id, who, path(o), going(o), ending, cue);
-            case PASS -> new Action.Pass(id, who, spot(o.path("to")), touch, value(o, "manner", Action.Manner.FLAT),
-                    optional(o, "off", w -> value(o, "off", Action.Wall.LEFT)), cue);
-            case SHOT -> new Action.Shot(id, who, spot(o.path("to")), touch, value(o, "result", Action.Result.OPEN),
-                    optional(o, "next", ActionForm::spot), cue);
-            case SHADOW -> new Action.Shadow(id, who, o.path("whom").asText(),
-                    value(o, "way", Action.Shadow.Way.MARK), value(o, "side", Action.Shadow.Side.GOAL),
-                    o.path("distance").asDouble(Action.Shadow.USUAL_DISTANCE), value(o, "gait", Action.Gait.SPRINT),
-                    optional(o, "until", CueForm::moment), cue);
-            case HOLD -> new Action.Hold(id, who, value(o, "stance", Action.Hold.Stance.WAIT),
-                    optional(o, "facing", ActionForm::spot), value(o, "turn", Action.Hold.Turn.SHORTER),
-                    o.path("seconds").asDouble(0), optional(o, "until", CueForm::moment), cue);
+            case RUN -> new Travel.Run(id, who, path(o), going(o), ending, cue);
+            case CARRY -> new Travel.Carry(id, who, path(o), going(o), ending, cue);
+            case COLLECT -> new Travel.Collect(id, who, path(o), going(o), ending, cue);
+            case PASS -> new Action.Pass(
+                    id,
+                    who,
+                    spot(o.path("to")),
+                    touch,
+                    value(o, "manner", Action.Manner.FLAT),
+                    optional(o, "off", w -> value(o, "off", Action.Wall.LEFT)),
+                    cue);
+            case SHOT -> new Action.Shot(
+                    id,
+                    who,
+                    spot(o.path("to")),
+                    touch,
+                    value(o, "result", Action.Result.OPEN),
+                    optional(o, "next", ActionForm::spot),
+                    cue);
+            case SHADOW -> new Action.Shadow(
+                    id,
+                    who,
+                    o.path("whom").asText(),
+                    new Action.Shadow.Style(
+                            value(o, "way", Action.Shadow.Way.MARK),
+                            value(o, "side", Action.Shadow.Side.GOAL),
+                            o.path("distance").asDouble(Action.Shadow.USUAL_DISTANCE)),
+                    value(o, "gait", Action.Gait.SPRINT),
+                    optional(o, "until", CueForm::moment),
+                    cue);
+            case HOLD -> new Action.Hold(
+                    id,
+                    who,
+                    value(o, "stance", Action.Hold.Stance.WAIT),
+                    optional(o, "facing", ActionForm::spot),
+                    value(o, "turn", Action.Hold.Turn.SHORTER),
+                    o.path("seconds").asDouble(0),
+                    optional(o, "until", CueForm::moment),
+                    cue);
             case CALL -> new Action.Call(id, who, o.path("word").asText(), cue);
             case BLOW -> new Action.Blow(id, who, cue);
-            case HANDLE -> new Action.Handle(id, who, o.path("piece").asText(), value(o, "deed", Action.Handle.Deed.DROP), cue);
+            case HANDLE -> new Action.Handle(
+                    id, who, o.path("piece").asText(), value(o, "deed", Action.Handle.Deed.DROP), cue);
         };
     }
 
@@ -133,13 +160,18 @@ final class ActionForm {
         return o.has(key) ? Optional.of(read.apply(o.path(key))) : Optional.empty();
     }
 
-    private static Action.Path path(JsonNode o) {
-        return new Action.Path(DrillReader.list(o.path("path"), ActionForm::spot), o.path("smooth").asBoolean(false));
+    private static TravelPath path(JsonNode o) {
+        return new TravelPath(
+                DrillReader.list(o.path("path"), ActionForm::spot),
+                o.path("smooth").asBoolean(false));
     }
 
     private static Going going(JsonNode o) {
-        return new Going(value(o, "gait", Action.Gait.RUN), o.path("pace").asDouble(1),
-                value(o, "corner", Going.Corner.CUT), optional(o, "watching", ActionForm::spot));
+        return new Going(
+                value(o, "gait", Action.Gait.RUN),
+                o.path("pace").asDouble(1),
+                value(o, "corner", Going.Corner.CUT),
+                optional(o, "watching", ActionForm::spot));
     }
 
     static Spot spot(JsonNode o) {
@@ -149,7 +181,8 @@ final class ActionForm {
         if (o.has("target")) {
             return new Spot.AtTarget(o.path("target").asText());
         }
-        return new Spot.AtPiece(o.path("piece").asText(), o.has("offset") ? DrillReader.vec(o.path("offset")) : Vec.ZERO);
+        return new Spot.AtPiece(
+                o.path("piece").asText(), o.has("offset") ? DrillReader.vec(o.path("offset")) : Vec.ZERO);
     }
 
     static ObjectNode write(Action action) {
@@ -164,7 +197,7 @@ final class ActionForm {
     private record Details(ObjectNode o) implements ActionCases.Travels<ObjectNode> {
 
         @Override
-        public ObjectNode travel(Action.Travel t) {
+        public ObjectNode travel(Travel t) {
             ArrayNode path = o.putArray("path");
             t.path().through().forEach(s -> path.add(spot(s)));
             o.put("smooth", t.path().smooth());
@@ -190,7 +223,10 @@ final class ActionForm {
 
         @Override
         public ObjectNode shadow(Action.Shadow s) {
-            o.put("whom", s.whom()).put("way", word(s.way())).put("side", word(s.side())).put("distance", s.distance())
+            o.put("whom", s.whom())
+                    .put("way", word(s.way()))
+                    .put("side", word(s.side()))
+                    .put("distance", s.distance())
                     .put("gait", word(s.gait()));
             s.until().ifPresent(u -> o.set("until", CueForm.write(u)));
             return o;

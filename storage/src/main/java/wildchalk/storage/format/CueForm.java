@@ -6,15 +6,13 @@ import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
-import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Cue.Trigger;
 
 /** Moments and cues as they stand in drill files. */
 final class CueForm {
 
-    private CueForm() {
-    }
+    private CueForm() {}
 
     /** Every kind of moment and its word. */
     enum Kind implements Word {
@@ -135,7 +133,8 @@ final class CueForm {
         String action = o.path("action").asText();
         String who = o.path("who").asText();
         double metres = o.path("metres").asDouble();
-        Kind kind = Word.find(Kind.values(), o.path("on").asText()).orElseThrow(() -> new UnknownWord(o, "on", Word.list(Kind.values())));
+        Kind kind = Word.find(Kind.values(), o.path("on").asText())
+                .orElseThrow(() -> new UnknownWord(o, "on", Word.list(Kind.values())));
         return switch (kind) {
             case WHISTLE -> new Cue.Whistle();
             case NEXT -> new Cue.Next();
@@ -167,7 +166,9 @@ final class CueForm {
     }
 
     static ObjectNode write(Trigger trigger) {
-        ObjectNode o = JsonNodeFactory.instance.objectNode().put("on", trigger.match(KIND).word());
+        ObjectNode o = JsonNodeFactory.instance
+                .objectNode()
+                .put("on", trigger.match(KIND).word());
         trigger.of().ifPresent(of -> o.put("action", of));
         return trigger.match(new Details(o));
     }

@@ -16,13 +16,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Collectors;
+import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.GivenIds;
-import wildchalk.core.drill.Length;
 import wildchalk.core.drill.Ladder;
-import wildchalk.core.drill.Plan;
 import wildchalk.core.drill.Rung;
+import wildchalk.core.drill.RungPlan;
 import wildchalk.core.drill.Showing;
 import wildchalk.core.drill.Soundness;
 import wildchalk.core.drill.Venue;
@@ -30,7 +31,7 @@ import wildchalk.core.edit.Untangled;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;
-import java.util.stream.Collectors;
+import wildchalk.core.surface.Surfaces;
 
 /** Reads a drill from JSON and refuses what is not sound with one plain line. */
 public final class DrillReader {
@@ -38,27 +39,34 @@ public final class DrillReader {
     private static final long LARGEST = 8L << 20;
 
     private final FileText text;
+    private final Surfaces surfaces;
 
-    private DrillReader(FileText text) {
+    private DrillReader(FileText text, Surfaces surfaces) {
         this.text = text;
+        this.surfaces = surfaces;
     }
 
     /**
-     * Reads a drill file.
+     * Reads a drill file on one of the surfaces that come with the program.
      *
      * @throws FormatException when it cannot be read or is not sound; the message names the file
      */
     public static Drill read(Path file) throws FormatException {
-        return told(file).document();
+        return told(file, Surfaces.BUILT_IN).document();
     }
 
-    /** The same as {@link #read(Path)}, with what should be known of it. */
-    public static Told<Drill> told(Path file) throws FormatException {
+    /**
+     * Reads a drill file, with what should be known of it.
+     *
+     * @param surfaces those there are; a drill on any other is read with a space in its place
+     * @throws FormatException when it cannot be read or is not sound; the message names the file
+     */
+    public static Told<Drill> told(Path file, Surfaces surfaces) throws FormatException {
         try {
             if (Files.size(file) > LARGEST) {
                 throw new FormatException("it is larger than any drill, over 8 MB");
             }
-            return told(text(Files.readAllBytes(file)));
+            return told(text(Files.readAllBytes(file)), surfaces);
         } catch (FormatException e) {
             throw e.in(file.getFileName() + ": ");
         } catch (NoSuchFileException e) {
@@ -82,20 +90,26 @@ public final class DrillReader {
     }
 
     /**
-     * Reads the text of a drill file.
+     * Reads the text of a drill file on one of the surfaces that come with the program.
      *
      * @throws FormatException when it is not sound
      */
     public static Drill read(String json) throws FormatException {
-        return told(json).document();
+        return told(json, Surfaces.BUILT_IN).document();
     }
 
-    /** The same as {@link #read(String)}, with what should be known of it. */
-    public static Told<Drill> told(String json) throws FormatException {
+    /**
+     * Reads the text of a drill file, with what should be known of it.
+     *
+     * @param surfaces those there are; a drill on any other is read with a space in its place
+     * @throws FormatException when it is not sound
+     */
+    public static Told<Drill> told(String json, Surfaces surfaces) throws FormatException {
         FileText text = FileText.checked(json, FileText.Form.DRILL);
-        DrillReader reader = new DrillReader(text);
+        DrillReader reader = new DrillReader(text, surfaces);
         Drill drill = reader.drill();
-        reader.refuse(Soundness.twice(drill).stream().filter(Soundness::isOnOneRung).toList());
+        reader.refuse(
+                Soundness.twice(drill).stream().filter(Soundness::isOnOneRung).toList());
         boolean idsPerRung = text.root().path("version").asInt() < DrillWriter.IDS_PER_DRILL;
         Untangled untangled = idsPerRung ? Untangled.of(drill) : new Untangled(drill, List.of());
         reader.refuse(Soundness.faults(untangled.drill(), untangled.drill().surface()));
@@ -113,7 +127,10 @@ public final class DrillReader {
         List<Soundness.Place> places = fault.places();
         String pointer = places.isEmpty() ? text.pointerOf(fault.rung(), fault.id()) : text.pointerOf(places.get(0));
         String line = text.where(pointer) + "\"" + fault.id() + "\" " + fault.what();
-        return places.isEmpty() ? line : line + " (the other: " + text.where(text.pointerOf(places.get(1))).replaceFirst(": $", ")");
+        return places.isEmpty()
+                ? line
+                : line + " (the other: "
+                        + text.where(text.pointerOf(places.get(1))).replaceFirst(": $", ")");
     }
 
     private Drill drill() throws FormatException {
@@ -125,11 +142,15 @@ public final class DrillReader {
     }
 
     private Drill drill(JsonNode o) {
-        return new Drill(o.path("id").asText(), o.path("title").asText(), venue(o), showing(o),
-                value(o, "lineKey", Drill.LineKey.RUNS_PLAIN),
+        return new Drill(
+                o.path("id").asText(),
+                o.path("title").asText(),
+                venue(o),
+                showing(o).reading(value(o, "lineKey", Drill.LineKey.RUNS_PLAIN)),
                 new Effort(value(o, "level", Effort.Level.ADULT), value(o, "intensity", Effort.Intensity.LIVE)),
                 list(o.path("stages"), this::rung),
-                texts(o.path("points")), texts(o.path("questions")), texts(o.path("cautions")), given(o.path("given")));
+                new Drill.Notes(texts(o.path("points")), texts(o.path("questions")), texts(o.path("cautions"))),
+                given(o.path("given")));
     }
 
     private static GivenIds given(JsonNode o) {
@@ -138,43 +159,74 @@ public final class DrillReader {
         return new GivenIds(highest);
     }
 
-    private static Venue venue(JsonNode o) {
+    private Venue venue(JsonNode o) {
         Map<String, Double> sizes = new HashMap<>();
-        o.path("sizes").fields().forEachRemaining(e -> sizes.put(e.getKey(), e.getValue().asDouble()));
-        return Venue.of(o.path("surface").asText(), sizes,
+        o.path("sizes")
+                .fields()
+                .forEachRemaining(e -> sizes.put(e.getKey(), e.getValue().asDouble()));
+        return Venue.of(
+                surfaces,
+                o.path("surface").asText(),
+                sizes,
                 o.has("footprint") ? Optional.of(footprint(o.path("footprint"))) : Optional.empty());
     }
 
     private static Venue.Footprint footprint(JsonNode o) {
         Map<String, Vec> targets = new HashMap<>();
         o.path("targets").fields().forEachRemaining(e -> targets.put(e.getKey(), vec(e.getValue())));
-        return new Venue.Footprint(o.path("length").asDouble(), o.path("width").asDouble(),
-                value(o, "ground", Surface.Ground.TURF), o.path("ball").asText("football"), targets);
+        return new Venue.Footprint(
+                o.path("length").asDouble(),
+                o.path("width").asDouble(),
+                value(o, "ground", Surface.Ground.TURF),
+                o.path("ball").asText("football"),
+                targets);
     }
 
     private static Showing showing(JsonNode o) {
         JsonNode c = o.path("crop");
-        Optional<Box> crop = c.isMissingNode() ? Optional.empty() : Optional.of(new Box(c.path(0).asDouble(),
-                c.path(1).asDouble(), c.path(2).asDouble(), c.path(3).asDouble()));
-        return new Showing(o.path("view").asText("whole"), crop, value(o, "attack", Showing.Attack.RIGHT));
+        Optional<Box> crop = c.isMissingNode()
+                ? Optional.empty()
+                : Optional.of(new Box(
+                        c.path(0).asDouble(),
+                        c.path(1).asDouble(),
+                        c.path(2).asDouble(),
+                        c.path(3).asDouble()));
+        return new Showing(
+                o.path("view").asText("whole"),
+                crop,
+                value(o, "attack", Showing.Attack.RIGHT),
+                Drill.LineKey.RUNS_PLAIN);
     }
 
     private Rung rung(JsonNode o) {
         Optional<String> from = o.has("from") ? Optional.of(o.path("from").asText()) : Optional.empty();
-        return new Rung(o.path("id").asText(), o.path("title").asText(), from, plan(o), list(o.path("pieces"), PieceForm::read),
-                list(o.path("actions"), ActionForm::read), list(o.path("said"), SaidForm::read), texts(o.path("without")),
-                texts(o.path("order")));
+        return new Rung(
+                o.path("id").asText(),
+                o.path("title").asText(),
+                from,
+                plan(o),
+                list(o.path("pieces"), PieceForm::read),
+                list(o.path("actions"), ActionForm::read),
+                list(o.path("said"), SaidForm::read),
+                new Rung.Below(texts(o.path("without")), texts(o.path("order"))));
     }
 
-    private static Plan plan(JsonNode o) {
-        Plan plan = Plan.of(value(o, "step", Plan.Step.PROGRESSION)).with(o.has("length") ? Optional.of(length(o.path("length"))) : Optional.empty())
+    private static RungPlan plan(JsonNode o) {
+        RungPlan plan = RungPlan.of(value(o, "step", RungPlan.Step.PROGRESSION))
+                .with(o.has("length") ? Optional.of(length(o.path("length"))) : Optional.empty())
                 .climbing(o.path("climb").asText(""));
         return o.has("intensity") ? plan.going(Optional.of(value(o, "intensity", Effort.Intensity.LIVE))) : plan;
     }
 
-    private static Length length(JsonNode o) {
-        return new Length(list(o.path("turns"), t -> new Length.Turn(t.path("amount").asDouble(), value(t, "measure", Length.Measure.TIMES),
-                t.path("words").asText(""))), o.path("then").asText(""));
+    private static Dose length(JsonNode o) {
+        return new Dose(
+                list(
+                        o.path("turns"),
+                        t -> new Dose.Turn(
+                                t.path("amount").asDouble(),
+                                value(t, "measure", Dose.Measure.TIMES),
+                                t.path("words").asText(""))),
+                o.path("then").asText(""));
     }
 
     static Vec vec(JsonNode o) {
@@ -187,8 +239,11 @@ public final class DrillReader {
             return usual;
         }
         E[] all = usual.getDeclaringClass().getEnumConstants();
-        return Arrays.stream(all).filter(e -> DrillWriter.word(e).equals(o.path(key).asText())).findFirst()
-                .orElseThrow(() -> new UnknownWord(o, key, Arrays.stream(all).map(DrillWriter::word).collect(Collectors.joining(", "))));
+        return Arrays.stream(all)
+                .filter(e -> DrillWriter.word(e).equals(o.path(key).asText()))
+                .findFirst()
+                .orElseThrow(() -> new UnknownWord(
+                        o, key, Arrays.stream(all).map(DrillWriter::word).collect(Collectors.joining(", "))));
     }
 
     static List<String> texts(JsonNode array) {

@@ -12,8 +12,8 @@ import java.util.Locale;
 import java.util.TreeMap;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.GivenIds;
-import wildchalk.core.drill.Plan;
 import wildchalk.core.drill.Rung;
+import wildchalk.core.drill.RungPlan;
 import wildchalk.core.drill.Showing;
 import wildchalk.core.drill.Venue;
 import wildchalk.core.geometry.Vec;
@@ -24,16 +24,15 @@ public final class DrillWriter {
     static final int VERSION = 7;
     /** Since this version ids are given per drill, before per rung. */
     static final int IDS_PER_DRILL = 7;
+
     private static final ObjectMapper MAPPER = new ObjectMapper();
     private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
 
-    private DrillWriter() {
-    }
+    private DrillWriter() {}
 
     /** The file's text; reading it gives exactly the same drill. */
     public static String write(Drill drill) {
-        DefaultPrettyPrinter printer = new DefaultPrettyPrinter()
-                .withObjectIndenter(new DefaultIndenter("  ", "\n"));
+        DefaultPrettyPrinter printer = new DefaultPrettyPrinter().withObjectIndenter(new DefaultIndenter("  ", "\n"));
         printer.indentArraysWith(new DefaultIndenter("  ", "\n"));
         try {
             return MAPPER.writer(printer).writeValueAsString(tree(drill)) + "\n";
@@ -44,12 +43,16 @@ public final class DrillWriter {
 
     private static ObjectNode tree(Drill drill) {
         ObjectNode o = NODES.objectNode();
-        o.put("format", FileText.Form.DRILL.format()).put("version", VERSION).put("id", drill.id()).put("title", drill.title())
+        o.put("format", FileText.Form.DRILL.format())
+                .put("version", VERSION)
+                .put("id", drill.id())
+                .put("title", drill.title())
                 .put("surface", drill.venue().surface());
         venue(o, drill.venue());
         showing(o, drill.showing());
         o.put("lineKey", word(drill.lineKey()));
-        o.put("level", word(drill.effort().level())).put("intensity", word(drill.effort().intensity()));
+        o.put("level", word(drill.effort().level()))
+                .put("intensity", word(drill.effort().intensity()));
         ArrayNode stages = o.putArray("stages");
         drill.ladder().forEach(rung -> stages.add(rung(rung)));
         texts(o, "points", drill.points());
@@ -68,8 +71,11 @@ public final class DrillWriter {
             new TreeMap<>(venue.sizes()).forEach(sizes::put);
         }
         venue.footprint().ifPresent(f -> {
-            ObjectNode print = o.putObject("footprint").put("length", f.length()).put("width", f.width())
-                    .put("ground", word(f.ground())).put("ball", f.ball());
+            ObjectNode print = o.putObject("footprint")
+                    .put("length", f.length())
+                    .put("width", f.width())
+                    .put("ground", word(f.ground()))
+                    .put("ball", f.ball());
             ObjectNode targets = print.putObject("targets");
             new TreeMap<>(f.targets()).forEach((id, at) -> targets.set(id, place(at)));
         });
@@ -77,7 +83,9 @@ public final class DrillWriter {
 
     private static void showing(ObjectNode o, Showing showing) {
         o.put("view", showing.view());
-        showing.crop().ifPresent(b -> o.putArray("crop").add(b.x()).add(b.y()).add(b.width()).add(b.height()));
+        showing.crop()
+                .ifPresent(b ->
+                        o.putArray("crop").add(b.x()).add(b.y()).add(b.width()).add(b.height()));
         if (showing.attack() != Showing.Attack.RIGHT) {
             o.put("attack", word(showing.attack()));
         }
@@ -92,9 +100,9 @@ public final class DrillWriter {
         rung.pieces().forEach(p -> pieces.add(PieceForm.write(p)));
         ArrayNode actions = o.putArray("actions");
         rung.actions().forEach(a -> actions.add(ActionForm.write(a)));
-        if (!rung.said().isEmpty()) {
+        if (!rung.instructions().isEmpty()) {
             ArrayNode said = o.putArray("said");
-            rung.said().forEach(i -> said.add(SaidForm.write(i)));
+            rung.instructions().forEach(i -> said.add(SaidForm.write(i)));
         }
         if (!rung.without().isEmpty()) {
             texts(o, "without", rung.without());
@@ -105,14 +113,17 @@ public final class DrillWriter {
         return o;
     }
 
-    private static void plan(ObjectNode o, Plan plan) {
-        if (plan.step() != Plan.Step.PROGRESSION) {
+    private static void plan(ObjectNode o, RungPlan plan) {
+        if (plan.step() != RungPlan.Step.PROGRESSION) {
             o.put("step", word(plan.step()));
         }
-        plan.length().ifPresent(length -> {
+        plan.dose().ifPresent(length -> {
             ObjectNode l = o.putObject("length");
             ArrayNode turns = l.putArray("turns");
-            length.turns().forEach(t -> turns.addObject().put("amount", t.amount()).put("measure", word(t.measure())).put("words", t.words()));
+            length.turns().forEach(t -> turns.addObject()
+                    .put("amount", t.amount())
+                    .put("measure", word(t.measure()))
+                    .put("words", t.words()));
             l.put("then", length.then());
         });
         if (!plan.climb().isEmpty()) {

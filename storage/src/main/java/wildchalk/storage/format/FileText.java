@@ -49,8 +49,11 @@ final class FileText {
             this.format = format;
             this.newest = newest;
             this.schema = JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
-                    .getSchema(FileText.class.getResourceAsStream(noun + ".schema.json"),
-                            SchemaValidatorsConfig.builder().pathType(PathType.JSON_POINTER).build());
+                    .getSchema(
+                            FileText.class.getResourceAsStream(noun + ".schema.json"),
+                            SchemaValidatorsConfig.builder()
+                                    .pathType(PathType.JSON_POINTER)
+                                    .build());
         }
 
         String format() {
@@ -75,13 +78,13 @@ final class FileText {
         FileText text = new FileText(json, parse(json, form));
         text.refuseNotNumbers();
         text.refuseOtherFormats(form);
-        Optional<ValidationMessage> worst = form.schema.validate(text.root).stream().min(Comparator
-                .comparing((ValidationMessage m) -> -m.getInstanceLocation().getNameCount())
-                .thenComparing(m -> m.getInstanceLocation().toString()));
+        Optional<ValidationMessage> worst = form.schema.validate(text.root).stream()
+                .min(Comparator.comparing((ValidationMessage m) ->
+                                -m.getInstanceLocation().getNameCount())
+                        .thenComparing(m -> m.getInstanceLocation().toString()));
         if (worst.isPresent()) {
             String pointer = worst.get().getInstanceLocation().toString();
-            throw new FormatException(text.where(pointer)
-                    + SchemaWords.plain(worst.get(), text.root.at(pointer)));
+            throw new FormatException(text.where(pointer) + SchemaWords.plain(worst.get(), text.root.at(pointer)));
         }
         return text;
     }
@@ -94,30 +97,37 @@ final class FileText {
             return MAPPER.readTree(json);
         } catch (JsonProcessingException e) {
             if (e.getLocation() == null) {
-                throw new FormatException("line " + deepest(json) + ": it is nested deeper than any drill; a drill file is text as in Wild Chalk's own");
+                throw new FormatException("line " + deepest(json)
+                        + ": it is nested deeper than any drill; a drill file is text as in Wild Chalk's own");
             }
             String said = String.valueOf(e.getOriginalMessage());
             boolean begun = json.stripLeading().startsWith("{");
             if (begun && (e instanceof JsonEOFException || said.contains("end-of-input") || endsInside(json, e))) {
-                throw new FormatException(line(e.getLocation())
-                        + "the file is cut off here; take a whole copy of it");
+                throw new FormatException(line(e.getLocation()) + "the file is cut off here; take a whole copy of it");
             }
             if (said.startsWith("Duplicate field")) {
-                throw new FormatException(line(e.getLocation())
-                        + "the same name stands twice here; keep one of the two");
+                throw new FormatException(
+                        line(e.getLocation()) + "the same name stands twice here; keep one of the two");
             }
-            throw new FormatException(line(e.getLocation())
-                    + "this is not JSON; a " + form.noun + " file is JSON text, as in Wild Chalk's own");
+            throw new FormatException(line(e.getLocation()) + "this is not JSON; a " + form.noun
+                    + " file is JSON text, as in Wild Chalk's own");
         }
     }
 
-    /** The line of the first bracket that opens more than is taken; brackets in texts count too, so it may be an earlier one. */
+    /**
+     * The line of the first bracket that opens more than is taken; brackets in texts count too, so it may be an earlier
+     * one.
+     */
     private static int deepest(String json) {
         int line = 1;
         int depth = 0;
         for (int i = 0; i < json.length() && depth <= StreamReadConstraints.DEFAULT_MAX_DEPTH; i++) {
             char c = json.charAt(i);
-            depth += c == '[' || c == '{' ? 1 : c == ']' || c == '}' ? -1 : 0;
+            depth += switch (c) {
+                case '[', '{' -> 1;
+                case ']', '}' -> -1;
+                default -> 0;
+            };
             line += c == '\n' ? 1 : 0;
         }
         return line;
@@ -160,8 +170,7 @@ final class FileText {
     String where(String pointer) {
         try (JsonParser parser = MAPPER.createParser(json)) {
             while (parser.nextToken() != null) {
-                if (parser.getParsingContext().pathAsPointer().toString().equals(pointer)
-                        || pointer.isEmpty()) {
+                if (parser.getParsingContext().pathAsPointer().toString().equals(pointer) || pointer.isEmpty()) {
                     return line(parser.currentTokenLocation()) + place(pointer);
                 }
             }
@@ -194,7 +203,9 @@ final class FileText {
         for (int i = 0; at.isArray() && i < at.size(); i++) {
             inside.add(Map.entry(Integer.toString(i), at.get(i)));
         }
-        return inside.stream().flatMap(e -> pointer(e.getValue(), wanted).map(p -> "/" + e.getKey() + p).stream()).findFirst();
+        return inside.stream()
+                .flatMap(e -> pointer(e.getValue(), wanted).map(p -> "/" + e.getKey() + p).stream())
+                .findFirst();
     }
 
     /** The JSON pointer of a piece, action or stage by its id; without a stage, of a size of the surface. */

@@ -12,6 +12,11 @@ public final class FormatException extends Exception {
 
     private final transient List<String> lines;
 
+    /**
+     * Something is not sound.
+     *
+     * @param message one line, in plain words
+     */
     public FormatException(String message) {
         this(List.of(message));
     }

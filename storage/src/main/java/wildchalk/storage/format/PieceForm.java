@@ -10,12 +10,12 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Arrays;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PieceCases;
-import wildchalk.core.drill.Team;
 import wildchalk.core.geometry.Vec;
 
 /** Pieces as they stand in drill files. Gear is written by its own kind: "cone", "hoop". */
@@ -103,8 +103,7 @@ final class PieceForm {
         }
     };
 
-    private PieceForm() {
-    }
+    private PieceForm() {}
 
     /** @throws UnknownWord for a kind that is in no table */
     static Piece read(JsonNode o) {
@@ -117,44 +116,81 @@ final class PieceForm {
         Vec at = DrillReader.vec(o.path("at"));
         double facing = o.path("facing").asDouble(0);
         String label = o.path("label").asText("");
-        Team team = value(o, "team", Team.CORAL);
+        Bib bib = value(o, "team", Bib.CORAL);
         return switch (kind) {
-            case PLAYER -> new Piece.Player(id, at, facing, label, team);
-            case GOALKEEPER -> new Piece.Goalkeeper(id, at, facing, label, team);
+            case PLAYER -> new Piece.Player(id, at, facing, label, bib);
+            case GOALKEEPER -> new Piece.Goalkeeper(id, at, facing, label, bib);
             case COACH -> new Piece.Coach(id, at, facing, label);
-            case LINE_UP -> new Piece.LineUp(id, at, facing, label, team, o.path("waiting").asInt(0), o.path("name").asText(""),
-                    new Piece.Queue(o.path("queueDirection").asDouble(Math.PI), o.path("queueSpacing").asDouble(0)));
-            case BALL -> new Piece.Ball(id, at, o.has("heldBy") ? Optional.of(o.path("heldBy").asText()) : Optional.empty());
+            case LINE_UP -> new Piece.LineUp(
+                    id,
+                    at,
+                    facing,
+                    label,
+                    bib,
+                    o.path("waiting").asInt(0),
+                    o.path("name").asText(""),
+                    new Piece.Queue(
+                            o.path("queueDirection").asDouble(Math.PI),
+                            o.path("queueSpacing").asDouble(0)));
+            case BALL -> new Piece.Ball(
+                    id, at, o.has("heldBy") ? Optional.of(o.path("heldBy").asText()) : Optional.empty());
             case SUPPLY -> new Piece.Supply(id, at, o.path("count").asInt(1));
             case NOTE -> new Piece.Note(id, at, o.path("text").asText());
-            case TAPE -> new Piece.Tape(id, value(o, "reading", Piece.Tape.Reading.LENGTH), DrillReader.list(o.path("points"), DrillReader::vec));
+            case TAPE -> new Piece.Tape(
+                    id,
+                    value(o, "reading", Piece.Tape.Reading.LENGTH),
+                    DrillReader.list(o.path("points"), DrillReader::vec));
             case ZONE -> new Piece.Zone(id, at, outline(o.path("outline")), label, value(o, "colour", Colour.WHITE));
-            case STATION -> new Piece.Station(id, at, outline(o.path("outline")), o.path("number").asInt(1), o.path("title").asText(""),
+            case STATION -> new Piece.Station(
+                    id,
+                    at,
+                    outline(o.path("outline")),
+                    o.path("number").asInt(1),
+                    o.path("title").asText(""),
                     o.path("minutes").asDouble(0));
         };
     }
 
     private static Piece item(JsonNode o) {
-        GearKind kind = Arrays.stream(GearKind.values()).filter(k -> word(k).equals(o.path("kind").asText())).findFirst()
-                .orElseThrow(() -> new UnknownWord(o, "kind", Word.list(Kind.values()) + ", "
-                        + Arrays.stream(GearKind.values()).map(DrillWriter::word).collect(Collectors.joining(", "))));
+        GearKind kind = Arrays.stream(GearKind.values())
+                .filter(k -> word(k).equals(o.path("kind").asText()))
+                .findFirst()
+                .orElseThrow(() -> new UnknownWord(
+                        o,
+                        "kind",
+                        Word.list(Kind.values()) + ", "
+                                + Arrays.stream(GearKind.values())
+                                        .map(DrillWriter::word)
+                                        .collect(Collectors.joining(", "))));
         double width = o.path("width").asDouble(kind.width());
         // Goals of the first version had no depth.
         double depth = o.path("depth").asDouble(kind == GearKind.GOAL ? width * 0.35 : kind.depth());
-        return new Piece.Item(o.path("id").asText(), DrillReader.vec(o.path("at")), kind, o.path("facing").asDouble(0),
-                value(o, "colour", kind.colour()), o.path("label").asText(""), width, depth);
+        return new Piece.Item(
+                o.path("id").asText(),
+                DrillReader.vec(o.path("at")),
+                kind,
+                o.path("facing").asDouble(0),
+                value(o, "colour", kind.colour()),
+                o.path("label").asText(""),
+                width,
+                depth);
     }
 
     private static Outline outline(JsonNode o) {
         if (o.has("radius")) {
             return new Outline.Circle(o.path("radius").asDouble());
         }
-        return o.has("corners") ? new Outline.Corners(DrillReader.list(o.path("corners"), DrillReader::vec))
-                : new Outline.Rectangle(o.path("width").asDouble(), o.path("depth").asDouble(), o.path("turn").asDouble(0));
+        return o.has("corners")
+                ? new Outline.Corners(DrillReader.list(o.path("corners"), DrillReader::vec))
+                : new Outline.Rectangle(
+                        o.path("width").asDouble(),
+                        o.path("depth").asDouble(),
+                        o.path("turn").asDouble(0));
     }
 
     static ObjectNode write(Piece piece) {
-        return piece.match(new Written(JsonNodeFactory.instance.objectNode().put("id", piece.id()).put("kind", piece.match(KIND))));
+        return piece.match(new Written(
+                JsonNodeFactory.instance.objectNode().put("id", piece.id()).put("kind", piece.match(KIND))));
     }
 
     private record Written(ObjectNode o) implements PieceCases<ObjectNode> {
@@ -170,12 +206,12 @@ final class PieceForm {
 
         @Override
         public ObjectNode player(Piece.Player p) {
-            return person(p).put("team", word(p.team()));
+            return person(p).put("team", word(p.bib()));
         }
 
         @Override
         public ObjectNode goalkeeper(Piece.Goalkeeper g) {
-            return person(g).put("team", word(g.team()));
+            return person(g).put("team", word(g.bib()));
         }
 
         @Override
@@ -185,17 +221,21 @@ final class PieceForm {
 
         @Override
         public ObjectNode lineUp(Piece.LineUp l) {
-            person(l).put("team", word(l.team())).put("waiting", l.waiting()).put("name", l.name());
+            person(l).put("team", word(l.bib())).put("waiting", l.waiting()).put("name", l.name());
             if (!l.queue().equals(Piece.Queue.BEHIND)) {
-                o.put("queueDirection", l.queue().direction()).put("queueSpacing", l.queue().spacing());
+                o.put("queueDirection", l.queue().direction())
+                        .put("queueSpacing", l.queue().spacing());
             }
             return o;
         }
 
         @Override
         public ObjectNode item(Piece.Item i) {
-            return at(i).put("facing", i.facing()).put("colour", word(i.colour())).put("label", i.label())
-                    .put("width", i.width()).put("depth", i.depth());
+            return at(i).put("facing", i.facing())
+                    .put("colour", word(i.colour()))
+                    .put("label", i.label())
+                    .put("width", i.width())
+                    .put("depth", i.depth());
         }
 
         @Override

@@ -13,8 +13,7 @@ import wildchalk.core.drill.Sign;
 /** What a coach says besides, as it stands in drill files: reads, freezes and limits. */
 final class SaidForm {
 
-    private SaidForm() {
-    }
+    private SaidForm() {}
 
     /** Every kind of what is said and its word. */
     enum Kind implements Word {
@@ -42,21 +41,38 @@ final class SaidForm {
 
     /** @throws UnknownWord for a kind that is in no table */
     static Instruction read(JsonNode o) {
-        Kind kind = Word.find(Kind.values(), o.path("kind").asText()).orElseThrow(() -> new UnknownWord(o, "kind", Word.list(Kind.values())));
+        Kind kind = Word.find(Kind.values(), o.path("kind").asText())
+                .orElseThrow(() -> new UnknownWord(o, "kind", Word.list(Kind.values())));
         String id = o.path("id").asText();
         String who = o.path("who").asText();
         String zone = o.path("zone").asText();
         return switch (kind) {
-            case READ -> new Instruction.Read(id, who, DrillReader.list(o.path("options"), SaidForm::option),
-                    text(o, "under"), o.has("rule") ? Optional.of(DrillReader.value(o, "rule", Instruction.Rule.OPEN)) : Optional.empty());
-            case FREEZE -> new Instruction.Freeze(id, CueForm.read(o.path("at")), o.path("question").asText(),
-                    o.path("answer").asText(), DrillReader.list(o.path("signs"), SaidForm::sign));
+            case READ -> new Instruction.Read(
+                    id,
+                    who,
+                    DrillReader.list(o.path("options"), SaidForm::option),
+                    text(o, "under"),
+                    o.has("rule")
+                            ? Optional.of(DrillReader.value(o, "rule", Instruction.Rule.OPEN))
+                            : Optional.empty());
+            case FREEZE -> new Instruction.Freeze(
+                    id,
+                    CueForm.read(o.path("at")),
+                    o.path("question").asText(),
+                    o.path("answer").asText(),
+                    DrillReader.list(o.path("signs"), SaidForm::sign));
             case MOVE_ON -> new Instruction.MoveOn(id, DrillReader.value(o, "way", Instruction.Way.ONE_WAY));
-            case AT_MOST -> new Limit.AtMost(id, DrillReader.value(o, "counted", Limit.Counted.TOUCHES),
-                    o.path("most").asInt(), text(o, "who"));
+            case AT_MOST -> new Limit.AtMost(
+                    id,
+                    DrillReader.value(o, "counted", Limit.Counted.TOUCHES),
+                    o.path("most").asInt(),
+                    text(o, "who"));
             case PASSES_FIRST -> new Limit.PassesFirst(id, o.path("passes").asInt(), text(o, "line"));
             case ENTRIES_FIRST -> new Limit.EntriesFirst(id, o.path("entries").asInt(), zone);
-            case WITHIN -> new Limit.Within(id, o.path("seconds").asDouble(), text(o, "zone"),
+            case WITHIN -> new Limit.Within(
+                    id,
+                    o.path("seconds").asDouble(),
+                    text(o, "zone"),
                     o.has("from") ? Optional.of(CueForm.moment(o.path("from"))) : Optional.empty());
             case ONLY_IN -> new Limit.OnlyIn(id, zone, DrillReader.texts(o.path("people")));
             case NOT_BEFORE -> new Limit.NotBefore(id, who, CueForm.moment(o.path("moment")));
@@ -64,12 +80,18 @@ final class SaidForm {
     }
 
     private static Instruction.Option option(JsonNode o) {
-        return new Instruction.Option(o.path("id").asText(), o.path("label").asText(), o.path("reason").asText(),
+        return new Instruction.Option(
+                o.path("id").asText(),
+                o.path("label").asText(),
+                o.path("reason").asText(),
                 DrillReader.texts(o.path("actions")));
     }
 
     private static Sign sign(JsonNode o) {
-        return new Sign(DrillReader.value(o, "sign", Sign.Kind.RING), DrillReader.list(o.path("at"), ActionForm::spot), o.path("words").asText(""));
+        return new Sign(
+                DrillReader.value(o, "sign", Sign.Kind.RING),
+                DrillReader.list(o.path("at"), ActionForm::spot),
+                o.path("words").asText(""));
     }
 
     private static Optional<String> text(JsonNode o, String key) {
@@ -92,14 +114,23 @@ final class SaidForm {
             read.under().ifPresent(u -> o.put("under", u));
             read.rule().ifPresent(r -> o.put("rule", DrillWriter.word(r)));
             ArrayNode options = o.putArray("options");
-            read.options().forEach(option -> DrillWriter.texts(options.addObject().put("id", option.id())
-                    .put("label", option.label()).put("reason", option.reason()), "actions", option.actions()));
+            read.options()
+                    .forEach(option -> DrillWriter.texts(
+                            options.addObject()
+                                    .put("id", option.id())
+                                    .put("label", option.label())
+                                    .put("reason", option.reason()),
+                            "actions",
+                            option.actions()));
             return o;
         }
 
         @Override
         public ObjectNode freeze(Instruction.Freeze freeze) {
-            kind(Kind.FREEZE).put("question", freeze.question()).put("answer", freeze.answer()).set("at", CueForm.write(freeze.at()));
+            kind(Kind.FREEZE)
+                    .put("question", freeze.question())
+                    .put("answer", freeze.answer())
+                    .set("at", CueForm.write(freeze.at()));
             if (!freeze.signs().isEmpty()) {
                 signs(o.putArray("signs"), freeze);
             }

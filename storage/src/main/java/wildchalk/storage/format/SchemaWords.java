@@ -8,8 +8,7 @@ import java.util.List;
 /** Says in plain words how a value breaks the schema. */
 final class SchemaWords {
 
-    private SchemaWords() {
-    }
+    private SchemaWords() {}
 
     static String plain(ValidationMessage message, JsonNode value) {
         JsonNode rule = message.getSchemaNode();
@@ -24,8 +23,7 @@ final class SchemaWords {
             case "exclusiveMinimum" -> shown(value) + " is out of range; it should be more than " + rule.asText();
             case "minItems" -> "there should be at least " + rule.asText() + " here";
             case "maxItems", "maxLength" -> "there is too much here; the most is " + rule.asText();
-            case "minLength", "pattern" -> shown(value)
-                    + " is no id; use letters, digits, dots and dashes";
+            case "minLength", "pattern" -> shown(value) + " is no id; use letters, digits, dots and dashes";
             default -> message.getMessage();
         };
     }

@@ -14,8 +14,7 @@ import wildchalk.core.setout.SheetWords;
 /** Writes a set-out sheet as JSON (docs/format/setout.md). */
 public final class SheetWriter {
 
-    private SheetWriter() {
-    }
+    private SheetWriter() {}
 
     /** One object: the bag, the walk and a step for each piece, with its measurements by tape and in paces. */
     public static String write(String stage, Sheet sheet, Units units) {
@@ -26,7 +25,10 @@ public final class SheetWriter {
         o.put("walk", number(sheet.walk())).put("trips", sheet.trips()).put("seconds", number(sheet.seconds()));
         ArrayNode steps = o.putArray("steps");
         for (Sheet.Step step : sheet.steps()) {
-            ObjectNode s = steps.addObject().put("n", step.n()).put("piece", step.piece().id()).put("name", step.name())
+            ObjectNode s = steps.addObject()
+                    .put("n", step.n())
+                    .put("piece", step.piece().id())
+                    .put("name", step.name())
                     .put("trip", step.trip());
             place(s, "drawn", step.piece().at());
             s.put("words", SheetWords.tape(step.tape(), units));
@@ -45,8 +47,10 @@ public final class SheetWriter {
             o.put("way", "legs").set("from", anchor(legs.from()));
             ArrayNode list = o.putArray("legs");
             legs.legs().forEach(l -> {
-                ObjectNode leg = list.addObject().put("way", l.way().name().toLowerCase(Locale.ROOT))
-                        .put("number", l.number()).put("metres", number(l.metres()));
+                ObjectNode leg = list.addObject()
+                        .put("way", l.way().name().toLowerCase(Locale.ROOT))
+                        .put("number", l.number())
+                        .put("metres", number(l.metres()));
                 if (!l.line().isEmpty()) {
                     leg.put("line", l.line());
                 }
@@ -63,11 +67,16 @@ public final class SheetWriter {
     }
 
     private static void tape(ArrayNode tapes, Anchor from, Measured.Tape tape) {
-        tapes.addObject().put("number", tape.number()).put("metres", number(tape.metres())).set("from", anchor(from));
+        tapes.addObject()
+                .put("number", tape.number())
+                .put("metres", number(tape.metres()))
+                .set("from", anchor(from));
     }
 
     private static ObjectNode anchor(Anchor anchor) {
-        ObjectNode o = JsonNodeFactory.instance.objectNode().put(anchor.isPiece() ? "piece" : "landmark", anchor.id())
+        ObjectNode o = JsonNodeFactory.instance
+                .objectNode()
+                .put(anchor.isPiece() ? "piece" : "landmark", anchor.id())
                 .put("name", anchor.name());
         return place(o, "at", anchor.at());
     }

@@ -19,8 +19,7 @@ public final class SurfaceFiles {
     private static final String ENDING = ".surface.json";
     private static final long LARGEST = 2L << 20;
 
-    private SurfaceFiles() {
-    }
+    private SurfaceFiles() {}
 
     /**
      * Reads one file.
@@ -80,19 +79,29 @@ public final class SurfaceFiles {
     }
 
     /**
-     * Adds every surface file of a folder to the surfaces of the program.
+     * The surfaces of a club.
      *
-     * @return what was refused, a line for each; empty when all is well or there is no such folder
+     * @param surfaces those of the program and those that were read
+     * @param refused what was refused, a line for each; empty when all is well
      */
-    public static List<String> addAll(Path folder) {
+    public record Club(Surfaces surfaces, List<String> refused) {}
+
+    /**
+     * The surfaces of the program with every surface file of a folder; those of the program alone when there is no such
+     * folder.
+     */
+    public static Club in(Path folder) {
+        Surfaces surfaces = Surfaces.BUILT_IN;
         List<String> refused = new ArrayList<>();
         if (!Files.isDirectory(folder)) {
-            return refused;
+            return new Club(surfaces, refused);
         }
         try (Stream<Path> files = Files.list(folder)) {
-            for (Path file : files.filter(f -> f.getFileName().toString().endsWith(ENDING)).sorted().toList()) {
+            for (Path file : files.filter(f -> f.getFileName().toString().endsWith(ENDING))
+                    .sorted()
+                    .toList()) {
                 try {
-                    Surfaces.add(read(file));
+                    surfaces = surfaces.with(read(file));
                 } catch (FormatException e) {
                     refused.add(e.getMessage());
                 }
@@ -100,6 +109,6 @@ public final class SurfaceFiles {
         } catch (IOException e) {
             refused.add(folder.getFileName() + ": the folder of surfaces cannot be read");
         }
-        return refused;
+        return new Club(surfaces, refused);
     }
 }

@@ -6,13 +6,13 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
 import java.util.TreeSet;
 import wildchalk.core.geometry.Vec;
-import wildchalk.core.rehearsal.Beat;
-import wildchalk.core.rehearsal.Decision;
-import wildchalk.core.rehearsal.Event;
-import wildchalk.core.rehearsal.Movement;
-import wildchalk.core.rehearsal.Pose;
-import wildchalk.core.rehearsal.Problem;
-import wildchalk.core.rehearsal.Timeline;
+import wildchalk.core.motion.Pose;
+import wildchalk.core.timeline.Beat;
+import wildchalk.core.timeline.Decision;
+import wildchalk.core.timeline.Event;
+import wildchalk.core.timeline.Movement;
+import wildchalk.core.timeline.Problem;
+import wildchalk.core.timeline.Timeline;
 
 /** Writes a rehearsal as JSON (docs/format/timeline.md). */
 public final class TimelineWriter {
@@ -20,8 +20,7 @@ public final class TimelineWriter {
     private static final double EVERY = 0.1;
     private static final double APART_EVERY = 0.5;
 
-    private TimelineWriter() {
-    }
+    private TimelineWriter() {}
 
     /** One object: beats, events, tracks sampled each tenth of a second and at every event, problems. */
     public static String write(String stage, Timeline timeline) {
@@ -29,13 +28,20 @@ public final class TimelineWriter {
         o.put("stage", stage).put("duration", number(timeline.duration()));
         ArrayNode beats = o.putArray("beats");
         for (Beat beat : timeline.beats()) {
-            ArrayNode actions = beats.addObject().put("n", beat.n()).put("t", number(beat.t())).putArray("actions");
+            ArrayNode actions = beats.addObject()
+                    .put("n", beat.n())
+                    .put("t", number(beat.t()))
+                    .putArray("actions");
             beat.actions().forEach(actions::add);
         }
         ArrayNode events = o.putArray("events");
         for (Event e : timeline.events()) {
-            events.addObject().put("t", number(e.t())).put("kind", e.kind().word()).put("action", e.action())
-                    .put("who", e.who()).put("ball", e.ball());
+            events.addObject()
+                    .put("t", number(e.t()))
+                    .put("kind", e.kind().word())
+                    .put("action", e.action())
+                    .put("who", e.who())
+                    .put("ball", e.ball());
         }
         tracks(o.putObject("tracks"), timeline);
         possession(o.putArray("possession"), timeline);
@@ -54,8 +60,13 @@ public final class TimelineWriter {
 
     private static void decisions(ArrayNode decisions, Timeline timeline) {
         for (Decision decision : timeline.decisions()) {
-            ArrayNode weighed = decisions.addObject().put("read", decision.read()).put("rule", DrillWriter.word(decision.rule()))
-                    .put("option", decision.option()).put("t", number(decision.t())).putArray("weighed");
+            ArrayNode weighed = decisions
+                    .addObject()
+                    .put("read", decision.read())
+                    .put("rule", DrillWriter.word(decision.rule()))
+                    .put("option", decision.option())
+                    .put("t", number(decision.t()))
+                    .putArray("weighed");
             for (Decision.Weighed w : decision.weighed()) {
                 ObjectNode one = weighed.addObject().put("option", w.option()).put("who", w.who());
                 if (Double.isFinite(w.metres())) {
@@ -95,15 +106,20 @@ public final class TimelineWriter {
 
     private static void possession(ArrayNode all, Timeline timeline) {
         for (String ball : timeline.balls()) {
-            timeline.possessions(ball).forEach(p -> all.addObject().put("ball", ball).put("who", p.who())
-                    .put("from", number(p.from())).put("to", number(p.to())));
+            timeline.possessions(ball).forEach(p -> all.addObject()
+                    .put("ball", ball)
+                    .put("who", p.who())
+                    .put("from", number(p.from()))
+                    .put("to", number(p.to())));
         }
     }
 
     private static void people(ObjectNode people, Timeline timeline) {
         for (String id : timeline.people()) {
             Movement m = Movement.of(timeline, id);
-            people.putObject(id).put("distance", number(m.distance())).put("topSpeed", number(m.topSpeed()))
+            people.putObject(id)
+                    .put("distance", number(m.distance()))
+                    .put("topSpeed", number(m.topSpeed()))
                     .put("moving", number(m.moving()));
         }
     }
@@ -116,7 +132,9 @@ public final class TimelineWriter {
                 Movement.Nearest n = Movement.nearest(timeline, ids.get(i), ids.get(k));
                 ObjectNode o = all.addObject();
                 o.putArray("people").add(ids.get(i)).add(ids.get(k));
-                o.put("least", number(n.metres())).put("at", number(n.t())).put("first", number(n.atFirst()))
+                o.put("least", number(n.metres()))
+                        .put("at", number(n.t()))
+                        .put("first", number(n.atFirst()))
                         .put("last", number(n.atLast()));
                 ArrayNode over = o.putArray("over");
                 Movement.spacing(timeline, ids.get(i), ids.get(k), APART_EVERY).forEach(d -> over.add(centimetres(d)));
@@ -125,7 +143,10 @@ public final class TimelineWriter {
     }
 
     private static void add(ArrayNode track, double t, Vec at, double facing) {
-        track.addObject().put("t", number(t)).put("x", number(at.x())).put("y", number(at.y()))
+        track.addObject()
+                .put("t", number(t))
+                .put("x", number(at.x()))
+                .put("y", number(at.y()))
                 .put("facing", number(Math.IEEEremainder(facing, 2 * Math.PI)));
     }
 

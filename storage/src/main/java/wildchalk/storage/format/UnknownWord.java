@@ -2,7 +2,10 @@ package wildchalk.storage.format;
 
 import com.fasterxml.jackson.databind.JsonNode;
 
-/** A word that no table has, in a text that fits the schema all the same: it is refused with its place, never read as another. */
+/**
+ * A word that no table has, in a text that fits the schema all the same: it is refused with its place, never read as
+ * another.
+ */
 final class UnknownWord extends RuntimeException {
 
     private static final long serialVersionUID = 1L;

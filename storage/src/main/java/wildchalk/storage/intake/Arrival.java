@@ -13,7 +13,12 @@ import wildchalk.storage.kind.Typed;
 public record Arrival(String file, Kind kind, Optional<Typed<?>> document, String words) {
 
     /** How it stands to the book. */
-    public enum Kind { NEW, CHANGED, SAME, REFUSED }
+    public enum Kind {
+        NEW,
+        CHANGED,
+        SAME,
+        REFUSED
+    }
 
     static Arrival refused(String file, String why) {
         return new Arrival(file, Kind.REFUSED, Optional.empty(), why);

@@ -16,6 +16,7 @@ import java.util.stream.Stream;
 import wildchalk.core.document.Document;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.surface.SurfacePlan;
+import wildchalk.core.surface.Surfaces;
 import wildchalk.storage.bundle.Bundle;
 import wildchalk.storage.bundle.BundleReader;
 import wildchalk.storage.format.DrillReader;
@@ -44,7 +45,10 @@ public record Intake(List<Arrival> read, List<SurfacePlan> surfaces) {
         for (Path path : chosen) {
             if (Files.isDirectory(path)) {
                 try (Stream<Path> inside = Files.walk(path)) {
-                    inside.filter(Files::isRegularFile).filter(Intake::isDrillFile).sorted().forEach(files::add);
+                    inside.filter(Files::isRegularFile)
+                            .filter(Intake::isDrillFile)
+                            .sorted()
+                            .forEach(files::add);
                 } catch (IOException e) {
                     // It is among those that are refused when it is read.
                     files.add(path);
@@ -62,29 +66,40 @@ public record Intake(List<Arrival> read, List<SurfacePlan> surfaces) {
     }
 
     /**
-     * Reads files; takes a while for many.
+     * Reads files; takes a while for many. A surface that comes with one of them is known to those after it.
      *
+     * @param known the surfaces there are
      * @param done told after each how many are read
      */
-    public static Intake read(List<Path> files, IntConsumer done) {
-        return read(files, Kinds.USUAL, done);
+    public static Intake read(List<Path> files, Surfaces known, IntConsumer done) {
+        return read(files, Kinds.USUAL, known, done);
     }
 
     /** The same with documents of other kinds. */
-    public static Intake read(List<Path> files, Kinds kinds, IntConsumer done) {
+    public static Intake read(List<Path> files, Kinds kinds, Surfaces known, IntConsumer done) {
         List<Arrival> read = new ArrayList<>();
         List<SurfacePlan> surfaces = new ArrayList<>();
+        Surfaces all = known;
         for (int i = 0; i < files.size(); i++) {
             Path file = files.get(i);
             String name = file.getFileName().toString();
             try {
-                Bundle bundle = name.toLowerCase(Locale.ROOT).endsWith(".zip") ? BundleReader.read(file, kinds) : alone(file, kinds);
-                bundle.documents().forEach(t -> read.add(new Arrival(name, Arrival.Kind.NEW, Optional.of(t), String.join(" ", t.words()))));
+                Bundle bundle = name.toLowerCase(Locale.ROOT).endsWith(".zip")
+                        ? BundleReader.read(file, kinds, all)
+                        : alone(file, kinds, all);
+                bundle.documents()
+                        .forEach(t -> read.add(
+                                new Arrival(name, Arrival.Kind.NEW, Optional.of(t), String.join(" ", t.words()))));
                 if (bundle.unknown() > 0) {
-                    read.add(Arrival.refused(name, bundle.unknown() + " of the files in it are of a kind that this program does not know; "
-                            + "update Wild Chalk to take them in"));
+                    read.add(Arrival.refused(
+                            name,
+                            bundle.unknown() + " of the files in it are of a kind that this program does not know; "
+                                    + "update Wild Chalk to take them in"));
                 }
                 surfaces.addAll(bundle.surfaces());
+                for (SurfacePlan surface : bundle.surfaces()) {
+                    all = all.plan(surface.id()).isPresent() ? all : all.with(surface);
+                }
             } catch (FormatException e) {
                 String why = e.getMessage();
                 read.add(Arrival.refused(name, why.startsWith(name + ": ") ? why.substring(name.length() + 2) : why));
@@ -95,13 +110,14 @@ public record Intake(List<Arrival> read, List<SurfacePlan> surfaces) {
     }
 
     /** One file by itself. What names no other kind is read as a drill: that says best what is wrong with it. */
-    private static Bundle alone(Path file, Kinds kinds) throws FormatException {
-        Optional<Kind<?>> other = kinds.ofText(beginning(file)).filter(k -> k != DrillKind.DRILLS);
+    private static Bundle alone(Path file, Kinds kinds, Surfaces known) throws FormatException {
+        Optional<Kind<?>> other =
+                kinds.ofText(beginning(file)).filter(k -> !k.word().equals(DrillKind.DRILLS.word()));
         if (other.isEmpty()) {
-            Told<Drill> told = DrillReader.told(file);
+            Told<Drill> told = DrillReader.told(file, known);
             return new Bundle(List.of(new Typed<>(DrillKind.DRILLS, told.document(), told.words())), List.of(), 0);
         }
-        return new Bundle(List.of(read(other.get(), file)), List.of(), 0);
+        return new Bundle(List.of(read(other.get().knowing(known), file)), List.of(), 0);
     }
 
     private static String beginning(Path file) {
@@ -132,15 +148,27 @@ public record Intake(List<Arrival> read, List<SurfacePlan> surfaces) {
     /** The same, each compared with the document of its kind and id that is there. */
     public Intake compared(There there) {
         Map<String, Typed<?>> before = new HashMap<>();
-        return new Intake(read.stream().map(a -> a.document().isEmpty() ? a : compared(a, a.document().get(), there, before)).toList(), surfaces);
+        return new Intake(
+                read.stream()
+                        .map(a -> a.document().isEmpty()
+                                ? a
+                                : compared(a, a.document().get(), there, before))
+                        .toList(),
+                surfaces);
     }
 
-    private static <T extends Document<T>> Arrival compared(Arrival arrival, Typed<T> arrived, There inBook, Map<String, Typed<?>> before) {
+    private static <T extends Document<T>> Arrival compared(
+            Arrival arrival, Typed<T> arrived, There inBook, Map<String, Typed<?>> before) {
         T document = arrived.document();
         Typed<?> twin = before.putIfAbsent(arrived.kind().word() + " " + document.id(), arrived);
         if (twin != null) {
-            return twin.as(arrived.kind()).orElseThrow().isLike(document) ? new Arrival(arrival.file(), Arrival.Kind.SAME, arrival.document(), "it comes twice")
-                    : new Arrival(arrival.file(), Arrival.Kind.NEW, arrival.document(), "another " + arrived.kind().word() + " has its id and comes with it");
+            return twin.as(arrived.kind()).orElseThrow().isLike(document)
+                    ? new Arrival(arrival.file(), Arrival.Kind.SAME, arrival.document(), "it comes twice")
+                    : new Arrival(
+                            arrival.file(),
+                            Arrival.Kind.NEW,
+                            arrival.document(),
+                            "another " + arrived.kind().word() + " has its id and comes with it");
         }
         Optional<T> there = inBook.find(arrived.kind(), document.id());
         if (there.isEmpty()) {
@@ -152,7 +180,10 @@ public record Intake(List<Arrival> read, List<SurfacePlan> surfaces) {
         List<String> changes = arrived.kind().changes(there.get(), document);
         String more = changes.size() > CHANGES_SAID ? "; and " + (changes.size() - CHANGES_SAID) + " more" : "";
         String apart = arrival.words().isEmpty() ? "" : ". " + arrival.words();
-        return new Arrival(arrival.file(), Arrival.Kind.CHANGED, Optional.of(arrived.following(there.get())),
+        return new Arrival(
+                arrival.file(),
+                Arrival.Kind.CHANGED,
+                Optional.of(arrived.following(there.get())),
                 String.join("; ", changes.subList(0, Math.min(CHANGES_SAID, changes.size()))) + more + apart);
     }
 
@@ -163,6 +194,7 @@ public record Intake(List<Arrival> read, List<SurfacePlan> surfaces) {
         return all;
     }
 
+    /** How many stand so to the book. */
     public long count(Arrival.Kind kind) {
         return read.stream().filter(a -> a.kind() == kind).count();
     }

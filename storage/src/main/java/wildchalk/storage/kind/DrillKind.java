@@ -4,6 +4,7 @@ import java.util.List;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.script.Changes;
+import wildchalk.core.surface.Surfaces;
 import wildchalk.storage.format.DrillReader;
 import wildchalk.storage.format.DrillWriter;
 import wildchalk.storage.format.FormatException;
@@ -12,9 +13,18 @@ import wildchalk.storage.format.Told;
 /** Drills (docs/format/drill.md). */
 public final class DrillKind implements Kind<Drill> {
 
-    public static final DrillKind DRILLS = new DrillKind();
+    /** On the surfaces that come with the program. */
+    public static final DrillKind DRILLS = new DrillKind(Surfaces.BUILT_IN);
 
-    private DrillKind() {
+    private final Surfaces surfaces;
+
+    private DrillKind(Surfaces surfaces) {
+        this.surfaces = surfaces;
+    }
+
+    @Override
+    public DrillKind knowing(Surfaces others) {
+        return new DrillKind(others);
     }
 
     @Override
@@ -29,7 +39,7 @@ public final class DrillKind implements Kind<Drill> {
 
     @Override
     public Told<Drill> read(String text) throws FormatException {
-        return DrillReader.told(text);
+        return DrillReader.told(text, surfaces);
     }
 
     @Override

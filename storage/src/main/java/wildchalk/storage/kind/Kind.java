@@ -3,6 +3,7 @@ package wildchalk.storage.kind;
 import java.util.List;
 import java.util.Set;
 import wildchalk.core.document.Document;
+import wildchalk.core.surface.Surfaces;
 import wildchalk.storage.format.FormatException;
 import wildchalk.storage.format.Told;
 
@@ -40,6 +41,11 @@ public interface Kind<T extends Document<T>> {
      * @throws FormatException when it is not sound, or newer
      */
     Told<T> read(String text) throws FormatException;
+
+    /** The same, reading what it reads on these surfaces; itself for documents that lie on none. */
+    default Kind<T> knowing(Surfaces surfaces) {
+        return this;
+    }
 
     /** What is another after than before, in a coach's words, a line each. */
     List<String> changes(T before, T after);

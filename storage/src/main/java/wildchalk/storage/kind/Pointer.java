@@ -6,5 +6,4 @@ package wildchalk.storage.kind;
  * @param kind the word of its kind
  * @param version its number among the versions of that document
  */
-public record Pointer(String kind, String id, long version) {
-}
+public record Pointer(String kind, String id, long version) {}

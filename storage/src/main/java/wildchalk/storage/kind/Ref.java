@@ -6,5 +6,4 @@ package wildchalk.storage.kind;
  * @param kind the word of its kind
  * @param id unique among those of its kind
  */
-public record Ref(String kind, String id) {
-}
+public record Ref(String kind, String id) {}

@@ -10,17 +10,19 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * The pages of an SQLite file and of the edits that are still beside it (the write-ahead log), as SQLite's published file format
- * lays them out.
+ * The pages of an SQLite file and of the edits that are still beside it (the write-ahead log), as SQLite's published
+ * file format lays them out.
  */
 final class Pages {
 
     /** What our books have; a page size that is not a power of two from 512 on is damaged. */
     private static final int USUAL_SIZE = 4096;
+
     private static final int FILE_HEAD = 100;
     private static final int PAGE_COUNT = 28;
     /** A gigabyte and more; a number beyond is spoilt itself. */
     private static final int MOST_PAGES = 1 << 20;
+
     private static final int LOG_HEAD = 32;
     private static final int FRAME_HEAD = 24;
 

@@ -8,8 +8,8 @@ import java.util.Optional;
 import java.util.function.IntFunction;
 
 /**
- * The rows in the leaves of tables and indexes, as SQLite's published file format lays them out. Each row is read for itself: one that
- * makes no sense is left out, its neighbours are not.
+ * The rows in the leaves of tables and indexes, as SQLite's published file format lays them out. Each row is read for
+ * itself: one that makes no sense is left out, its neighbours are not.
  */
 final class Records {
 
@@ -18,6 +18,7 @@ final class Records {
     private static final int LEAF_HEAD = 8;
     /** A drill is 8 MB at most. */
     private static final int LARGEST = 17 << 20;
+
     private static final int MOST_COLUMNS = 40;
 
     private final Pages pages;
@@ -44,7 +45,9 @@ final class Records {
                 int cells = page.getShort(head + 3) & 0xFFFF;
                 for (int i = 0; i < cells && head + LEAF_HEAD + 2 * i + 2 <= page.limit(); i++) {
                     int at = page.getShort(head + LEAF_HEAD + 2 * i) & 0xFFFF;
-                    row(page, at, kind, pages::page).or(() -> row(page, at, kind, pages::inFile)).ifPresent(rows::add);
+                    row(page, at, kind, pages::page)
+                            .or(() -> row(page, at, kind, pages::inFile))
+                            .ifPresent(rows::add);
                 }
             }
         }
@@ -80,7 +83,7 @@ final class Records {
         byte[] payload = new byte[length];
         page.get(at, payload, 0, here);
         int next = here < length ? page.getInt(at + here) : 0;
-        for (int done = here; done < length;) {
+        for (int done = here; done < length; ) {
             ByteBuffer more = overflow.apply(next);
             if (more == null) {
                 throw new IllegalArgumentException("the chain is broken");

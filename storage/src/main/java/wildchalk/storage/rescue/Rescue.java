@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -55,23 +56,58 @@ public final class Rescue {
      *
      * @param kind the word of its kind
      */
-    public record Named(String kind, String title) {
-    }
+    public record Named(String kind, String title) {}
 
     /**
      * What was saved. Nothing is changed until it is {@linkplain #take taken}.
      *
      * @param counts how many documents in all, by the words of their kinds, those that were put aside included
-     * @param fromCopy those that the damaged book no longer has and a copy has
-     * @param older those that are not as they were last
-     * @param lost those that there were and that cannot be read anywhere
+     * @param changed what is not as it was last
      * @param versions how many old versions
      * @param copy the day of the copy that was used; empty when there is none
-     * @param spoilt the share of the damaged book that is missing or empty: with it documents may have gone of which nothing is known
-     * @param unknown names of what a newer program keeps in the file and this one does not know; it stays in the damaged book
+     * @param spoilt the share of the damaged book that is missing or empty: with it documents may have gone of which
+     *     nothing is known
+     * @param unknown names of what a newer program keeps in the file and this one does not know; it stays in the
+     *     damaged book
      */
-    public record Saved(Path book, Map<String, Integer> counts, List<Named> fromCopy, List<Named> older, List<Named> lost, int versions,
-                        Optional<LocalDate> copy, double spoilt, List<String> unknown) {
+    public record Saved(
+            Path book,
+            Map<String, Integer> counts,
+            Changed changed,
+            int versions,
+            Optional<LocalDate> copy,
+            double spoilt,
+            List<String> unknown) {
+
+        /**
+         * What is not as it was last.
+         *
+         * @param fromCopy those that the damaged book no longer has and a copy has
+         * @param older those that are not as they were last
+         * @param lost those that there were and that cannot be read anywhere
+         */
+        public record Changed(List<Named> fromCopy, List<Named> older, List<Named> lost) {
+            public Changed {
+                fromCopy = List.copyOf(fromCopy);
+                older = List.copyOf(older);
+                lost = List.copyOf(lost);
+            }
+        }
+
+        /** Those that the damaged book no longer has and a copy has. */
+        public List<Named> fromCopy() {
+            return changed.fromCopy();
+        }
+
+        /** Those that are not as they were last. */
+        public List<Named> older() {
+            return changed.older();
+        }
+
+        /** Those that there were and that cannot be read anywhere. */
+        public List<Named> lost() {
+            return changed.lost();
+        }
 
         /** How many documents in all. */
         public int documents() {
@@ -88,10 +124,15 @@ public final class Rescue {
         return save(book, Kinds.USUAL);
     }
 
-    /** The same with documents of other kinds; those of a kind that is not known are saved as they are, by their check sums. */
+    /**
+     * The same with documents of other kinds; those of a kind that is not known are saved as they are, by their check
+     * sums.
+     */
     public static Saved save(Path book, Kinds kinds) {
         try {
-            Optional<Copies.Copy> from = Copies.of(book).stream().filter(c -> holdsSomething(c.file())).findFirst();
+            Optional<Copies.Copy> from = Copies.of(book).stream()
+                    .filter(c -> holdsSomething(c.file()))
+                    .findFirst();
             Salvage copy = from.isPresent() ? Salvage.of(from.get().file()) : Salvage.NOTHING;
             return new Rescue(book, kinds, from, Salvage.of(book), copy).write();
         } catch (IOException e) {
@@ -108,24 +149,29 @@ public final class Rescue {
     }
 
     private static BookException trouble(Path book, IOException e) {
-        return new BookException("What can be saved of " + book.getFileName() + " could not be written beside it. The damaged book is as it was. "
-                + "Make room on the disk, or move the book to a folder that can be written, and open it again.", e);
+        return new BookException(
+                "What can be saved of " + book.getFileName()
+                        + " could not be written beside it. The damaged book is as it was. "
+                        + "Make room on the disk, or move the book to a folder that can be written, and open it again.",
+                e);
     }
 
     private Saved write() throws IOException {
         List<DocumentRows.Raw> documents = documents();
-        Set<Ref> refs = new HashSet<>(documents.stream().map(d -> new Ref(d.kind(), d.id())).toList());
+        Set<Ref> refs = new HashSet<>(
+                documents.stream().map(d -> new Ref(d.kind(), d.id())).toList());
         List<VersionRows.Raw> versions = versions(refs);
         Contents.Order order = Contents.order(book);
         Contents.Order before = from.map(c -> Contents.order(c.file())).orElse(new Contents.Order(Map.of(), Map.of()));
         Map<String, String> settings = new HashMap<>(before.settings());
         settings.putAll(order.settings());
         Map<String, Set<String>> collections = new HashMap<>(before.collections());
-        order.collections().forEach((name, in) -> collections.merge(name, in, (a, b) -> {
-            Set<String> both = new HashSet<>(a);
-            both.addAll(b);
-            return both;
-        }));
+        order.collections()
+                .forEach((name, in) -> collections.merge(name, in, (a, b) -> {
+                    Set<String> both = new HashSet<>(a);
+                    both.addAll(b);
+                    return both;
+                }));
         Path part = book.resolveSibling(Contents.saved(book).getFileName() + ".part");
         Files.deleteIfExists(part);
         new Contents(documents, versions, settings, collections).begin(part, kinds);
@@ -133,9 +179,18 @@ public final class Rescue {
         Files.move(part, Contents.saved(book), StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
         Map<String, Integer> counts = new TreeMap<>();
         documents.forEach(d -> counts.merge(d.kind(), 1, Integer::sum));
-        List<String> unknown = damaged.tables().stream().filter(t -> !Opening.isOurs(t)).sorted().toList();
-        return new Saved(book, Map.copyOf(counts), List.copyOf(fromCopy), List.copyOf(older), List.copyOf(lost), versions.size(),
-                from.map(Copies.Copy::day), damaged.spoilt(), unknown);
+        List<String> unknown = damaged.tables().stream()
+                .filter(t -> !Opening.isOurs(t))
+                .sorted()
+                .toList();
+        return new Saved(
+                book,
+                Map.copyOf(counts),
+                new Saved.Changed(fromCopy, older, lost),
+                versions.size(),
+                from.map(Copies.Copy::day),
+                damaged.spoilt(),
+                unknown);
     }
 
     /** Each document in the newest sound state there is of it: its own row, its newest version, the copy. */
@@ -145,9 +200,13 @@ public final class Rescue {
         refs.addAll(damaged.versions().keySet());
         refs.addAll(copy.documents().keySet());
         List<DocumentRows.Raw> saved = new ArrayList<>();
-        for (Ref ref : refs.stream().sorted(Comparator.comparing(Ref::kind).thenComparing(Ref::id)).toList()) {
-            Optional<DocumentRows.Raw> own = newest(Optional.ofNullable(damaged.documents().get(ref)), version(ref));
-            Optional<DocumentRows.Raw> best = newest(own, Optional.ofNullable(copy.documents().get(ref)));
+        for (Ref ref : refs.stream()
+                .sorted(Comparator.comparing(Ref::kind).thenComparing(Ref::id))
+                .toList()) {
+            Optional<DocumentRows.Raw> own =
+                    newest(Optional.ofNullable(damaged.documents().get(ref)), version(ref));
+            Optional<DocumentRows.Raw> best =
+                    newest(own, Optional.ofNullable(copy.documents().get(ref)));
             Salvage.Known known = damaged.known().get(ref);
             if (best.isEmpty()) {
                 lost.add(new Named(ref.kind(), known == null ? ref.id() : known.title()));
@@ -171,14 +230,24 @@ public final class Rescue {
 
     /** The document as its newest version says. */
     private Optional<DocumentRows.Raw> version(Ref ref) {
-        Optional<VersionRows.Raw> newest = damaged.versions().getOrDefault(ref, Map.of()).values().stream().max(Comparator.comparingLong(VersionRows.Raw::n));
+        Optional<VersionRows.Raw> newest = damaged.versions().getOrDefault(ref, Map.of()).values().stream()
+                .max(Comparator.comparingLong(VersionRows.Raw::n));
         try {
             if (newest.isPresent()) {
                 String body = Packing.text(newest.get().body());
                 long made = newest.get().made();
                 DocumentRows.Raw known = copy.documents().get(ref);
-                return Optional.of(new DocumentRows.Raw(ref.kind(), ref.id(), title(ref, body), body, known == null ? made : known.created(), made, null,
-                        known != null && known.favourite(), known == null ? null : known.used()));
+                return Optional.of(new DocumentRows.Raw(
+                        ref.kind(),
+                        ref.id(),
+                        title(ref, body),
+                        body,
+                        new DocumentRows.Raw.Dates(
+                                known == null ? made : known.created(),
+                                made,
+                                null,
+                                known == null ? null : known.used()),
+                        known != null && known.favourite()));
             }
         } catch (IOException | FormatException e) {
             // Then the copy has to do.
@@ -190,7 +259,13 @@ public final class Rescue {
     private String title(Ref ref, String body) throws FormatException {
         Optional<Kind<?>> kind = kinds.of(ref.kind());
         Salvage.Known known = damaged.known().get(ref);
-        return kind.isPresent() ? kind.get().read(body).document().title() : known == null ? ref.id() : known.title();
+        if (kind.isPresent()) {
+            return kind.get().read(body).document().title();
+        }
+        if (known == null) {
+            return ref.id();
+        }
+        return known.title();
     }
 
     private List<VersionRows.Raw> versions(Set<Ref> saved) {
@@ -198,7 +273,9 @@ public final class Rescue {
         for (Salvage from : List.of(copy, damaged)) {
             from.versions().forEach((ref, byNumber) -> byNumber.forEach((n, row) -> all.put(ref + "/" + n, row)));
         }
-        return all.values().stream().filter(v -> saved.contains(new Ref(v.kind(), v.id()))).toList();
+        return all.values().stream()
+                .filter(v -> saved.contains(new Ref(v.kind(), v.id())))
+                .toList();
     }
 
     /**
@@ -210,7 +287,8 @@ public final class Rescue {
     public static Path take(Saved saved) {
         Path book = saved.book();
         String name = book.getFileName().toString().replaceFirst("\\.chalkbook$", "");
-        Path aside = book.resolveSibling(name + " damaged " + LocalDateTime.now().format(STAMP) + ".chalkbook");
+        Path aside = book.resolveSibling(
+                name + " damaged " + LocalDateTime.now(ZoneId.systemDefault()).format(STAMP) + ".chalkbook");
         try {
             Path log = book.resolveSibling(book.getFileName() + "-wal");
             if (Files.exists(log)) {

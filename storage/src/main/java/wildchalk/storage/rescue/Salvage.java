@@ -17,8 +17,9 @@ import wildchalk.storage.kind.Kind;
 import wildchalk.storage.kind.Ref;
 
 /**
- * What can be read from the pages of a book, damaged or not. A row is believed by its check sum, which covers its kind: what
- * merely has columns of the same types is none. Rows of books that are older than sums are believed when a drill can be read.
+ * What can be read from the pages of a book, damaged or not. A row is believed by its check sum, which covers its kind:
+ * what merely has columns of the same types is none. Rows of books that are older than sums are believed when a drill
+ * can be read.
  *
  * @param documents each in its newest sound state
  * @param versions sound ones, by document and number
@@ -26,29 +27,35 @@ import wildchalk.storage.kind.Ref;
  * @param tables the names of the tables that the file says it has
  * @param spoilt the share of the pages that are missing or empty
  */
-record Salvage(Map<Ref, DocumentRows.Raw> documents, Map<Ref, Map<Long, VersionRows.Raw>> versions, Map<Ref, Known> known, Set<String> tables,
-               double spoilt) {
+record Salvage(
+        Map<Ref, DocumentRows.Raw> documents,
+        Map<Ref, Map<Long, VersionRows.Raw>> versions,
+        Map<Ref, Known> known,
+        Set<String> tables,
+        double spoilt) {
 
     static final Salvage NOTHING = new Salvage(Map.of(), Map.of(), Map.of(), Set.of(), 0);
     private static final String DRILL = DrillKind.DRILLS.word();
     /** Columns of a document's row, of its row in the books of formats 1 to 4, and of the lists of either. */
     private static final int COLUMNS = 10;
+
     private static final int OLD_COLUMNS = 9;
     private static final int LISTED = 9;
     private static final int OLD_LISTED = 8;
 
     /** A document of which nothing is sure but that there was one. */
-    record Known(String title, long changed) {
-    }
+    record Known(String title, long changed) {}
 
     static Salvage of(Path file) throws IOException {
         Pages pages = Pages.read(file);
-        Salvage salvage = new Salvage(new HashMap<>(), new HashMap<>(), new HashMap<>(), new HashSet<>(), pages.spoilt());
+        Salvage salvage =
+                new Salvage(new HashMap<>(), new HashMap<>(), new HashMap<>(), new HashSet<>(), pages.spoilt());
         Records records = new Records(pages);
         records.rows().forEach(salvage::take);
         List<List<Object>> entries = records.entries();
         entries.forEach(salvage::listed);
-        // A book that has kinds lists nothing as older ones did: whatever looks like that is left over, or somebody else's.
+        // A book that has kinds lists nothing as older ones did: whatever looks like that is left over, or somebody
+        // else's.
         if (!salvage.tables.contains("kept") && salvage.known.isEmpty()) {
             entries.forEach(salvage::listedBefore);
         }
@@ -61,9 +68,20 @@ record Salvage(Map<Ref, DocumentRows.Raw> documents, Map<Ref, Map<Long, VersionR
         } else if (row.size() >= 5 && row.size() <= OLD_COLUMNS && starts(row, "SSSNN")) {
             document(raw(DRILL, row), row.size() == OLD_COLUMNS ? row.get(OLD_COLUMNS - 1) : null);
         } else if (row.size() == 7 && starts(row, "SSNSBN")) {
-            version(new VersionRows.Raw((String) row.get(0), (String) row.get(1), (Long) row.get(2), (String) row.get(3), row.get(4), (Long) row.get(5)), row.get(6));
+            version(
+                    new VersionRows.Raw(
+                            (String) row.get(0),
+                            (String) row.get(1),
+                            (Long) row.get(2),
+                            (String) row.get(3),
+                            row.get(4),
+                            (Long) row.get(5)),
+                    row.get(6));
         } else if (row.size() >= 5 && row.size() <= 6 && starts(row, "SNSBN")) {
-            version(new VersionRows.Raw(DRILL, (String) row.get(0), (Long) row.get(1), (String) row.get(2), row.get(3), (Long) row.get(4)),
+            version(
+                    new VersionRows.Raw(
+                            DRILL, (String) row.get(0), (Long) row.get(1), (String) row.get(2), row.get(3), (Long)
+                                    row.get(4)),
                     row.size() > 5 ? row.get(5) : null);
         } else if (row.size() == 5 && starts(row, "SSSNS") && "table".equals(row.get(0))) {
             tables.add((String) row.get(1));
@@ -88,11 +106,12 @@ record Salvage(Map<Ref, DocumentRows.Raw> documents, Map<Ref, Map<Long, VersionR
     private static boolean starts(List<Object> row, String types) {
         for (int i = 0; i < types.length(); i++) {
             Object column = i < row.size() ? row.get(i) : null;
-            boolean fits = switch (types.charAt(i)) {
-                case 'S' -> column instanceof String;
-                case 'N' -> column instanceof Long;
-                default -> column instanceof String || column instanceof byte[];
-            };
+            boolean fits =
+                    switch (types.charAt(i)) {
+                        case 'S' -> column instanceof String;
+                        case 'N' -> column instanceof Long;
+                        default -> column instanceof String || column instanceof byte[];
+                    };
             if (!fits) {
                 return false;
             }
@@ -104,13 +123,25 @@ record Salvage(Map<Ref, DocumentRows.Raw> documents, Map<Ref, Map<Long, VersionR
         known.merge(ref, new Known(title, changed), (a, b) -> b.changed() >= a.changed() ? b : a);
     }
 
-    /** @param columns id, title, body, created, changed, deleted, favourite, used; the last ones may be missing in old books */
+    /**
+     * @param columns id, title, body, created, changed, deleted, favourite, used; the last ones may be missing in old
+     *     books
+     */
     private static DocumentRows.Raw raw(String kind, List<Object> columns) {
         Object deleted = columns.size() > 5 ? columns.get(5) : null;
         Object favourite = columns.size() > 6 ? columns.get(6) : null;
         Object used = columns.size() > 7 ? columns.get(7) : null;
-        return new DocumentRows.Raw(kind, (String) columns.get(0), (String) columns.get(1), (String) columns.get(2), (Long) columns.get(3),
-                (Long) columns.get(4), deleted instanceof Long d ? d : null, Long.valueOf(1).equals(favourite), used instanceof Long u ? u : null);
+        return new DocumentRows.Raw(
+                kind,
+                (String) columns.get(0),
+                (String) columns.get(1),
+                (String) columns.get(2),
+                new DocumentRows.Raw.Dates(
+                        (Long) columns.get(3),
+                        (Long) columns.get(4),
+                        deleted instanceof Long d ? d : null,
+                        used instanceof Long u ? u : null),
+                Long.valueOf(1).equals(favourite));
     }
 
     private void document(DocumentRows.Raw raw, Object sum) {
@@ -126,7 +157,8 @@ record Salvage(Map<Ref, DocumentRows.Raw> documents, Map<Ref, Map<Long, VersionR
     private void version(VersionRows.Raw raw, Object sum) {
         try {
             if (isSound(raw.kind(), Packing.text(raw.body()), sum, raw.sum())) {
-                versions.computeIfAbsent(new Ref(raw.kind(), raw.id()), d -> new HashMap<>()).put(raw.n(), raw);
+                versions.computeIfAbsent(new Ref(raw.kind(), raw.id()), d -> new HashMap<>())
+                        .put(raw.n(), raw);
             }
         } catch (IOException e) {
             // One version less; how many there are is counted.
@@ -139,7 +171,10 @@ record Salvage(Map<Ref, DocumentRows.Raw> documents, Map<Ref, Map<Long, VersionR
             return is == should;
         }
         try {
-            return kind.equals(DRILL) && Optional.of(DrillKind.DRILLS.read(body).document()).filter(d -> !d.title().isEmpty()).isPresent();
+            return kind.equals(DRILL)
+                    && Optional.of(DrillKind.DRILLS.read(body).document())
+                            .filter(d -> !d.title().isEmpty())
+                            .isPresent();
         } catch (FormatException e) {
             return false;
         }

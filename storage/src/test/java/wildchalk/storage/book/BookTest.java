@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
@@ -40,7 +41,10 @@ class BookTest {
     }
 
     private static List<String> ids(Book book, boolean aside) {
-        return book.rows().stream().filter(r -> r.isAside() == aside).map(Book.Row::id).toList();
+        return book.rows().stream()
+                .filter(r -> r.isAside() == aside)
+                .map(Book.Row::id)
+                .toList();
     }
 
     private static List<String> edits(Book book, String id) {
@@ -65,7 +69,8 @@ class BookTest {
         try (Book book = Book.open(file())) {
             book.drills().add(drill("a"));
             book.drills().keep(drill("a").withTitle("Seen"), "Rename drill");
-            try (Connection other = DriverManager.getConnection("jdbc:sqlite:" + file()); Statement ask = other.createStatement();
+            try (Connection other = DriverManager.getConnection("jdbc:sqlite:" + file());
+                    Statement ask = other.createStatement();
                     ResultSet row = ask.executeQuery("SELECT title FROM kept")) {
                 assertTrue(row.next());
                 assertEquals("Seen", row.getString(1));
@@ -144,9 +149,12 @@ class BookTest {
             }
             List<String> edits = edits(book, "a");
             assertEquals(300, edits.size());
-            assertEquals(IntStream.range(0, 200).mapToObj(i -> "Edit " + (420 - i)).toList(), edits.subList(0, 200));
+            assertEquals(
+                    IntStream.range(0, 200).mapToObj(i -> "Edit " + (420 - i)).toList(), edits.subList(0, 200));
             assertEquals("New drill", edits.get(299));
-            assertEquals("Title 420", book.drills().history("a").get(0).read().document().title());
+            assertEquals(
+                    "Title 420",
+                    book.drills().history("a").get(0).read().document().title());
             assertEquals(200, book.drills().versions("a").size());
         }
     }
@@ -156,7 +164,10 @@ class BookTest {
         try (Book book = Book.open(file())) {
             Drill first = book.drills().add(drill("a"));
             book.drills().keep(first.withTitle("Two"), "Rename drill");
-            assertEquals(List.of(new History.Kept<>(new Change.Edited("New drill"), first), new History.Kept<>(new Change.Edited("Rename drill"), first.withTitle("Two"))),
+            assertEquals(
+                    List.of(
+                            new History.Kept<>(new Change.Edited("New drill"), first),
+                            new History.Kept<>(new Change.Edited("Rename drill"), first.withTitle("Two"))),
                     book.drills().versions("a").stream().map(Version::read).toList());
             assertEquals(List.of(), book.drills().versions("b"));
         }
@@ -168,20 +179,28 @@ class BookTest {
         try (Book book = Book.open(file())) {
             Drill first = book.drills().add(drill("a"));
             for (int i = 0; i < 5; i++) {
-                book.drills().keep(DrillEdits.points(List.of("x".repeat(3_000_000), "" + i)).apply(first), "Edit " + i);
+                book.drills()
+                        .keep(
+                                DrillEdits.points(List.of("x".repeat(3_000_000), "" + i))
+                                        .apply(first),
+                                "Edit " + i);
             }
-            assertEquals(List.of("Edit 3", "Edit 4"), book.drills().versions("a").stream().map(Version::edit).toList());
+            assertEquals(
+                    List.of("Edit 3", "Edit 4"),
+                    book.drills().versions("a").stream().map(Version::edit).toList());
         }
     }
 
     @Test
     void fileThatIsNoBookIsRefusedAndLeftAsItWas() throws Exception {
         byte[] recipe = "Two onions, and then some more text than a header has, so that it could be anything at all."
-                .getBytes();
+                .getBytes(StandardCharsets.UTF_8);
         Files.write(file(), recipe);
         BookException e = assertThrows(BookException.class, () -> Book.open(file()));
-        assertEquals("Test.chalkbook is not a Wild Chalk book. It has been left as it is. "
-                + "Choose another file, or a new name to begin a new book.", e.getMessage());
+        assertEquals(
+                "Test.chalkbook is not a Wild Chalk book. It has been left as it is. "
+                        + "Choose another file, or a new name to begin a new book.",
+                e.getMessage());
         assertArrayEquals(recipe, Files.readAllBytes(file()));
         assertThrows(BookException.class, () -> Book.open(folder));
     }
@@ -214,11 +233,14 @@ class BookTest {
         try (Book book = Book.open(file())) {
             book.drills().add(drill("a"));
             book.drills().delete("a");
-            book.takeIn(List.of(typed(drill("a").withTitle("Another")), typed(drill("b"))), List.of(typed(drill("a").withTitle("Newer"))));
+            book.takeIn(
+                    List.of(typed(drill("a").withTitle("Another")), typed(drill("b"))),
+                    List.of(typed(drill("a").withTitle("Newer"))));
             assertEquals(Set.of("a", "a-2", "b"), Set.copyOf(ids(book, false)));
             assertEquals("Newer", book.drills().load("a").title());
             assertEquals(List.of("Taken in from a file", "New drill"), edits(book, "a"));
-            assertThrows(NullPointerException.class, () -> book.takeIn(Arrays.asList(typed(drill("c")), null), List.of()));
+            assertThrows(
+                    NullPointerException.class, () -> book.takeIn(Arrays.asList(typed(drill("c")), null), List.of()));
             assertEquals(3, book.rows().size());
         }
     }
@@ -239,9 +261,17 @@ class BookTest {
             book.renameCollection(book.collection("Cold"), "Cold days");
         }
         try (Book book = Book.open(file(), clock)) {
-            assertEquals(List.of("Cold days", "Wet days"), book.collections().stream().map(Shelf.Collection::name).toList());
-            Book.Row a = book.rows().stream().filter(r -> r.id().equals("a")).findFirst().orElseThrow();
-            Book.Row b = book.rows().stream().filter(r -> r.id().equals("b")).findFirst().orElseThrow();
+            assertEquals(
+                    List.of("Cold days", "Wet days"),
+                    book.collections().stream().map(Shelf.Collection::name).toList());
+            Book.Row a = book.rows().stream()
+                    .filter(r -> r.id().equals("a"))
+                    .findFirst()
+                    .orElseThrow();
+            Book.Row b = book.rows().stream()
+                    .filter(r -> r.id().equals("b"))
+                    .findFirst()
+                    .orElseThrow();
             assertTrue(a.favourite() && !b.favourite());
             assertEquals(Set.of(book.collection("Wet days")), a.collections());
             assertEquals(clock.millis(), b.used());

@@ -14,7 +14,8 @@ import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import wildchalk.core.catalogue.Glancing;
+import wildchalk.core.catalogue.DrillSummarizer;
+import wildchalk.core.surface.Surfaces;
 import wildchalk.storage.DemoDrills;
 import wildchalk.storage.format.DrillReader;
 
@@ -37,17 +38,27 @@ class CatalogueTest {
     }
 
     private static void look(Book book) {
-        Map<Book.Unseen, Glancing.Seen> seen = new LinkedHashMap<>();
-        book.unseen(100).forEach(u -> seen.put(u, u.look().orElseThrow()));
+        Map<Book.Unseen, DrillSummarizer.Seen> seen = new LinkedHashMap<>();
+        book.unseen(100).forEach(u -> seen.put(u, u.look(Surfaces.BUILT_IN).orElseThrow()));
         book.seen(seen);
     }
 
     private static List<String> found(Book book, String words) {
-        return book.search(words).stream().map(n -> book.rows().stream().filter(r -> r.number() == n).findFirst().orElseThrow().id()).toList();
+        return book.search(words).stream()
+                .map(n -> book.rows().stream()
+                        .filter(r -> r.number() == n)
+                        .findFirst()
+                        .orElseThrow()
+                        .id())
+                .toList();
     }
 
     private static int number(Book book, String id) {
-        return book.rows().stream().filter(r -> r.id().equals(id)).findFirst().orElseThrow().number();
+        return book.rows().stream()
+                .filter(r -> r.id().equals(id))
+                .findFirst()
+                .orElseThrow()
+                .number();
     }
 
     @Test
@@ -60,7 +71,9 @@ class CatalogueTest {
             assertEquals(0, book.unseen(100).size());
             assertTrue(book.rows().stream().allMatch(r -> r.seen() && r.glance().people() > 0));
             book.drills().keep(book.drills().load("skylark").withTitle("Skylark at noon"), "Rename drill");
-            assertEquals(List.of("skylark"), book.unseen(100).stream().map(Book.Unseen::id).toList());
+            assertEquals(
+                    List.of("skylark"),
+                    book.unseen(100).stream().map(Book.Unseen::id).toList());
         }
     }
 
@@ -83,8 +96,11 @@ class CatalogueTest {
         try (Book book = Book.open(file())) {
             look(book);
             Map<Integer, Book.Lit> lit = book.lit("turn", List.of(number(book, "turnstile"), number(book, "skylark")));
-            assertEquals(List.of("", "Turnstile", ""), lit.get(number(book, "turnstile")).title());
-            Book.Lit pass = book.lit("pass", book.search("pass")).values().iterator().next();
+            assertEquals(
+                    List.of("", "Turnstile", ""),
+                    lit.get(number(book, "turnstile")).title());
+            Book.Lit pass =
+                    book.lit("pass", book.search("pass")).values().iterator().next();
             assertTrue(pass.words().size() >= 3, pass.words().toString());
         }
     }
@@ -106,7 +122,8 @@ class CatalogueTest {
         try (Book book = Book.open(file())) {
             look(book);
         }
-        try (Connection c = DriverManager.getConnection("jdbc:sqlite:" + file()); Statement s = c.createStatement()) {
+        try (Connection c = DriverManager.getConnection("jdbc:sqlite:" + file());
+                Statement s = c.createStatement()) {
             s.execute("UPDATE words_data SET block = zeroblob(length(block)) WHERE id > 10");
         }
         try (Book book = Book.open(file())) {

@@ -9,15 +9,16 @@ import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import wildchalk.core.drill.Drill;
-import java.util.Map;
-import java.util.Set;
-import java.util.stream.Collectors;
 
 /** Books as earlier programs wrote them, kept as they were. */
 class FormatsTest {
@@ -41,19 +42,41 @@ class FormatsTest {
         Hours clock = new Hours();
         try (Book book = Book.open(file, clock)) {
             assertEquals(Standing.KEEPING, book.standing());
-            assertEquals(List.of("Skylark at dusk", "Sixpenny Square"),
-                    book.rows().stream().filter(r -> !r.isAside()).map(r -> book.drills().load(r.id()).title()).sorted((a, b) -> b.compareTo(a)).toList());
-            assertEquals(List.of("turnstile"), book.rows().stream().filter(Book.Row::isAside).map(Book.Row::id).toList());
-            assertEquals(List.of("Undo: Rename drill", "Rename drill", "New drill"), book.drills().history("sixpenny").stream().map(Version::edit).toList());
-            assertEquals("Sixpenny Square at dusk", book.drills().history("sixpenny").get(1).read().document().title());
+            assertEquals(
+                    List.of("Skylark at dusk", "Sixpenny Square"),
+                    book.rows().stream()
+                            .filter(r -> !r.isAside())
+                            .map(r -> book.drills().load(r.id()).title())
+                            .sorted((a, b) -> b.compareTo(a))
+                            .toList());
+            assertEquals(
+                    List.of("turnstile"),
+                    book.rows().stream()
+                            .filter(Book.Row::isAside)
+                            .map(Book.Row::id)
+                            .toList());
+            assertEquals(
+                    List.of("Undo: Rename drill", "Rename drill", "New drill"),
+                    book.drills().history("sixpenny").stream()
+                            .map(Version::edit)
+                            .toList());
+            assertEquals(
+                    "Sixpenny Square at dusk",
+                    book.drills().history("sixpenny").get(1).read().document().title());
             assertEquals(unit, book.setting("unit", "m"));
             book.check();
             // And all that came later can be done in it.
             book.drills().favourite("skylark", true);
             book.drills().keep(book.drills().load("skylark").withTitle("Skylark at noon"), "Rename drill");
-            assertEquals("Skylark at dusk", book.drills().history("skylark").get(1).read().document().title());
+            assertEquals(
+                    "Skylark at dusk",
+                    book.drills().history("skylark").get(1).read().document().title());
         }
-        Path copy = Copies.of(file).stream().map(Copies.Copy::file).filter(f -> f.toString().contains("before format")).findFirst().orElseThrow();
+        Path copy = Copies.of(file).stream()
+                .map(Copies.Copy::file)
+                .filter(f -> f.toString().contains("before format"))
+                .findFirst()
+                .orElseThrow();
         assertTrue(copy.getFileName().toString().endsWith("before format " + Opening.FORMAT + ".chalkbook"));
         assertEquals(before.length, Files.size(copy));
     }
@@ -78,7 +101,8 @@ class FormatsTest {
         try (Book book = Book.open(sample(4))) {
             Map<String, Book.Row> rows = book.rows().stream().collect(Collectors.toMap(Book.Row::id, r -> r));
             assertTrue(rows.get("sixpenny").favourite());
-            assertEquals(Set.of(book.collection("Wet evenings")), rows.get("skylark").collections());
+            assertEquals(
+                    Set.of(book.collection("Wet evenings")), rows.get("skylark").collections());
             assertTrue(rows.values().stream().allMatch(Book.Row::seen), "nothing needs to be looked at anew");
             assertEquals(List.of(rows.get("skylark").number()), book.search("dusk"));
             book.drills().delete("skylark");
@@ -106,6 +130,8 @@ class FormatsTest {
             assertEquals("Day 13 late", copy.drills().load("a").title());
             copy.check();
         }
-        assertFalse(Files.list(folder.resolve("Days copies")).anyMatch(f -> f.toString().endsWith(".part")));
+        try (Stream<Path> copies = Files.list(folder.resolve("Days copies"))) {
+            assertFalse(copies.anyMatch(f -> f.toString().endsWith(".part")));
+        }
     }
 }

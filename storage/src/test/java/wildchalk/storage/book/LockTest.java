@@ -32,7 +32,8 @@ class LockTest {
 
     @Test
     void booksDoNotStandInEachOthersWay() throws IOException {
-        try (Lock one = Lock.take(book()).orElseThrow(); Lock other = Lock.take(folder.resolve("Away days.chalkbook")).orElseThrow()) {
+        try (Lock one = Lock.take(book()).orElseThrow();
+                Lock other = Lock.take(folder.resolve("Away days.chalkbook")).orElseThrow()) {
             assertFalse(one.equals(other));
         }
     }
@@ -45,8 +46,14 @@ class LockTest {
     /** A program that is stopped has no chance to give anything back; the system does it. */
     @Test
     void aProgramThatIsStoppedHoldsNothing() throws Exception {
-        Process other = new ProcessBuilder(ProcessHandle.current().info().command().orElseThrow(), "-cp", System.getProperty("java.class.path"),
-                Holder.class.getName(), book().toString()).redirectError(ProcessBuilder.Redirect.DISCARD).start();
+        Process other = new ProcessBuilder(
+                        ProcessHandle.current().info().command().orElseThrow(),
+                        "-cp",
+                        System.getProperty("java.class.path"),
+                        Holder.class.getName(),
+                        book().toString())
+                .redirectError(ProcessBuilder.Redirect.DISCARD)
+                .start();
         try {
             assertEquals('h', other.getInputStream().read(), "it holds it");
             assertEquals(Optional.empty(), Lock.take(book()));
@@ -61,8 +68,7 @@ class LockTest {
     /** Another program that has a book open and never ends by itself. */
     static final class Holder {
 
-        private Holder() {
-        }
+        private Holder() {}
 
         public static void main(String[] args) throws Exception {
             try (Lock lock = Lock.take(Path.of(args[0])).orElseThrow()) {

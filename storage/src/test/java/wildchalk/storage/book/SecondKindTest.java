@@ -22,11 +22,12 @@ import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import wildchalk.core.document.Document;
 import wildchalk.core.document.Change;
+import wildchalk.core.document.Document;
 import wildchalk.core.document.Edit;
 import wildchalk.core.document.History;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.surface.Surfaces;
 import wildchalk.storage.bundle.Bundle;
 import wildchalk.storage.bundle.BundleReader;
 import wildchalk.storage.bundle.BundleWriter;
@@ -41,7 +42,9 @@ import wildchalk.storage.kind.Rota;
 import wildchalk.storage.kind.Typed;
 import wildchalk.storage.rescue.Rescue;
 
-/** A second, made-up kind of document goes through everything that is promised for drills, beside them in the same book. */
+/**
+ * A second, made-up kind of document goes through everything that is promised for drills, beside them in the same book.
+ */
 class SecondKindTest {
 
     private static final Kinds BOTH = Kinds.USUAL.and(Rota.KIND);
@@ -71,15 +74,25 @@ class SecondKindTest {
         try (Book book = Book.open(file())) {
             book.drills().add(drill("a"));
             assertEquals("a", book.of(Rota.KIND).add(rota("a")).id(), "ids are free by kind");
-            assertEquals("a-2", book.of(Rota.KIND).add(rota("a").withTitle("More bibs")).id());
+            assertEquals(
+                    "a-2",
+                    book.of(Rota.KIND).add(rota("a").withTitle("More bibs")).id());
             assertEquals("Bibs a (copy)", book.of(Rota.KIND).duplicate("a").title());
             book.of(Rota.KIND).favourite("a", true);
             book.of(Rota.KIND).use("a");
             book.of(Rota.KIND).delete("a");
             assertEquals(1, book.drills().list().size());
             assertFalse(book.drills().list().get(0).isAside());
-            assertEquals(List.of("a", "a-2", "a-3"), book.of(Rota.KIND).list().stream().map(Kept.Listed::id).sorted().toList());
-            Kept.Listed listed = book.of(Rota.KIND).list().stream().filter(l -> l.id().equals("a")).findFirst().orElseThrow();
+            assertEquals(
+                    List.of("a", "a-2", "a-3"),
+                    book.of(Rota.KIND).list().stream()
+                            .map(Kept.Listed::id)
+                            .sorted()
+                            .toList());
+            Kept.Listed listed = book.of(Rota.KIND).list().stream()
+                    .filter(l -> l.id().equals("a"))
+                    .findFirst()
+                    .orElseThrow();
             assertTrue(listed.isAside() && listed.favourite() && listed.used() > 0);
             book.of(Rota.KIND).restore("a");
             assertEquals(rota("a"), book.of(Rota.KIND).load("a"));
@@ -103,7 +116,8 @@ class SecondKindTest {
             book.of(Rota.KIND).keep(history.now(), new Change.Undone("Rename 5").words());
         }
         try (Book book = Book.open(file())) {
-            History<Rota> again = History.replayed(book.of(Rota.KIND).versions("a").stream().map(Version::read).toList());
+            History<Rota> again = History.replayed(
+                    book.of(Rota.KIND).versions("a").stream().map(Version::read).toList());
             assertEquals(history, again);
             assertEquals("Bibs 5", again.redo().now().title());
         }
@@ -116,7 +130,8 @@ class SecondKindTest {
             for (int i = 2; i <= 420; i++) {
                 book.drills().keep(drill("a").withTitle("Title " + i), "Edit " + i);
                 if (i == 7) {
-                    book.of(Rota.KIND).add(rota("w").naming(Set.of(new Pointer("drill", "a", 5), new Pointer("drill", "a", 6))));
+                    book.of(Rota.KIND)
+                            .add(rota("w").naming(Set.of(new Pointer("drill", "a", 5), new Pointer("drill", "a", 6))));
                 }
             }
             // It names another one now, and could name these again after an undo.
@@ -124,7 +139,8 @@ class SecondKindTest {
             for (int i = 421; i <= 700; i++) {
                 book.drills().keep(drill("a").withTitle("Title " + i), "Edit " + i);
             }
-            List<Long> left = book.drills().history("a").stream().map(Version::n).toList();
+            List<Long> left =
+                    book.drills().history("a").stream().map(Version::n).toList();
             assertTrue(left.containsAll(List.of(5L, 6L, 400L)), left.toString());
             assertTrue(left.size() <= VersionRows.NEWEST + VersionRows.OLDER + 3, left.size() + " versions");
             assertFalse(left.contains(4L) && left.contains(7L) && left.contains(8L), "its neighbours are thinned");
@@ -144,7 +160,8 @@ class SecondKindTest {
 
     @Test
     void aWindowThatOnlyLooksRemembersWhatWasChangedOfEitherKind() {
-        try (Book first = Book.open(file()); Book second = Book.open(file())) {
+        try (Book first = Book.open(file());
+                Book second = Book.open(file())) {
             assertTrue(first.standing().isKept());
             second.of(Rota.KIND).add(rota("mine"));
             second.drills().add(drill("d"));
@@ -165,7 +182,9 @@ class SecondKindTest {
             book.drills().add(drill("a"));
             book.of(Rota.KIND).add(rota("r"));
         }
-        sql("INSERT INTO kept SELECT 'sonnet', id, title, replace(body, 'rota', 'sonnet'), created, changed, deleted, favourite, used, sum FROM kept WHERE kind = 'rota'",
+        sql(
+                "INSERT INTO kept SELECT 'sonnet', id, title, replace(body, 'rota', 'sonnet'), created, "
+                        + "changed, deleted, favourite, used, sum FROM kept WHERE kind = 'rota'",
                 "UPDATE flyway_schema_history SET version = '99' WHERE version = '5'");
         try (Book book = Book.open(file())) {
             assertEquals(Standing.Kind.NEWER, book.standing().kind());
@@ -175,7 +194,8 @@ class SecondKindTest {
     }
 
     private void sql(String... statements) throws Exception {
-        try (Connection c = DriverManager.getConnection("jdbc:sqlite:" + file()); Statement s = c.createStatement()) {
+        try (Connection c = DriverManager.getConnection("jdbc:sqlite:" + file());
+                Statement s = c.createStatement()) {
             for (String statement : statements) {
                 s.execute(statement);
             }
@@ -185,30 +205,47 @@ class SecondKindTest {
     @Test
     void bothTravelInABundleAndAreTakenInTogether() throws Exception {
         Path zip = folder.resolve("both.zip");
-        try (OutputStream out = Files.newOutputStream(zip); BundleWriter writer = new BundleWriter(out)) {
+        try (OutputStream out = Files.newOutputStream(zip);
+                BundleWriter writer = new BundleWriter(out)) {
             writer.add(drill("a"), new byte[0]);
             writer.add(Rota.KIND, rota("r"));
             writer.add(Rota.KIND, rota("s"));
         }
-        assertEquals(2, Typed.of(Rota.KIND, BundleReader.read(zip, BOTH).documents()).size());
+        assertEquals(
+                2,
+                Typed.of(
+                                Rota.KIND,
+                                BundleReader.read(zip, BOTH, Surfaces.BUILT_IN).documents())
+                        .size());
         Bundle asKnown = BundleReader.read(zip);
         assertEquals(1, asKnown.documents().size());
         assertEquals(2, asKnown.unknown(), "what is not known is counted, not passed over");
-        assertTrue(Intake.read(List.of(zip), n -> { }).read().get(1).words().startsWith("2 of the files in it are of a kind that this program does not know"));
-        Path alone = Files.writeString(folder.resolve("alone.rota.json"), Rota.KIND.write(rota("r").withTitle("Bibs in spring")));
+        assertTrue(Intake.read(List.of(zip), Surfaces.BUILT_IN, n -> {})
+                .read()
+                .get(1)
+                .words()
+                .startsWith("2 of the files in it are of a kind that this program does not know"));
+        Path alone = Files.writeString(
+                folder.resolve("alone.rota.json"), Rota.KIND.write(rota("r").withTitle("Bibs in spring")));
         try (Book book = Book.open(file())) {
             book.of(Rota.KIND).add(rota("s"));
             book.of(Rota.KIND).add(Rota.of("r", "Old", "one"));
-            Intake intake = Intake.read(List.of(zip, alone), BOTH, n -> { }).compared(there(book));
-            assertEquals(List.of(Arrival.Kind.NEW, Arrival.Kind.CHANGED, Arrival.Kind.SAME, Arrival.Kind.NEW), intake.read().stream().map(Arrival::kind).toList());
+            Intake intake = Intake.read(List.of(zip, alone), BOTH, Surfaces.BUILT_IN, n -> {})
+                    .compared(there(book));
+            assertEquals(
+                    List.of(Arrival.Kind.NEW, Arrival.Kind.CHANGED, Arrival.Kind.SAME, Arrival.Kind.NEW),
+                    intake.read().stream().map(Arrival::kind).toList());
             assertEquals("2 weeks instead of 1", intake.read().get(1).words());
             book.takeIn(intake.of(Arrival.Kind.NEW), intake.of(Arrival.Kind.CHANGED));
             assertEquals(rota("r"), book.of(Rota.KIND).load("r"));
             assertEquals("Bibs in spring", book.of(Rota.KIND).load("r-2").title());
-            assertEquals("Taken in from a file", book.of(Rota.KIND).history("r").get(0).edit());
+            assertEquals(
+                    "Taken in from a file",
+                    book.of(Rota.KIND).history("r").get(0).edit());
         }
         assertThrows(FormatException.class, () -> {
-            try (OutputStream out = Files.newOutputStream(zip); BundleWriter writer = new BundleWriter(out)) {
+            try (OutputStream out = Files.newOutputStream(zip);
+                    BundleWriter writer = new BundleWriter(out)) {
                 writer.add(Rota.KIND, rota("r"));
             }
             BundleReader.read(zip);
@@ -226,10 +263,12 @@ class SecondKindTest {
 
     @Test
     void copiesGoFromBookToBook() {
-        try (Book book = Book.open(file()); Book other = Book.open(folder.resolve("Badgers.chalkbook"))) {
+        try (Book book = Book.open(file());
+                Book other = Book.open(folder.resolve("Badgers.chalkbook"))) {
             book.of(Rota.KIND).add(rota("r"));
             other.of(Rota.KIND).add(rota("r"));
-            assertEquals("r-2", other.of(Rota.KIND).add(book.of(Rota.KIND).load("r")).id());
+            assertEquals(
+                    "r-2", other.of(Rota.KIND).add(book.of(Rota.KIND).load("r")).id());
             assertEquals(2, other.of(Rota.KIND).list().size());
         }
     }
@@ -285,19 +324,27 @@ class SecondKindTest {
         }
     }
 
-    /** A table of somebody else, with columns like those of drills: once it was reported as lost drills, by wrong names. */
+    /**
+     * A table of somebody else, with columns like those of drills: once it was reported as lost drills, by wrong names.
+     */
     @Test
     void aTableOfANewerProgramIsNotTakenForDrillsAndIsSpokenOf() throws Exception {
         fill();
-        sql("CREATE TABLE songs (id TEXT, title TEXT, body TEXT, made INTEGER, sung INTEGER, extra INTEGER, a INTEGER, b INTEGER, c INTEGER)",
-                "INSERT INTO songs VALUES ('s1', 'Heave ho', '{\"format\": \"a-song\"}', 1, 2, 3, 0, 0, 77), ('s2', 'Row on', 'la', 1, 2, 3, 0, 0, 78)",
+        sql(
+                "CREATE TABLE songs (id TEXT, title TEXT, body TEXT, made INTEGER, sung INTEGER, extra INTEGER, "
+                        + "a INTEGER, b INTEGER, c INTEGER)",
+                "INSERT INTO songs VALUES ('s1', 'Heave ho', '{\"format\": \"a-song\"}', 1, 2, 3, 0, 0, 77), "
+                        + "('s2', 'Row on', 'la', 1, 2, 3, 0, 0, 78)",
                 "CREATE INDEX sung ON songs (made, id, title, sung, extra, a, b)");
         spoil("\"Drill d3\"");
         Rescue.Saved saved = Rescue.save(file(), BOTH);
         assertEquals(Map.of("drill", 8, "rota", 9), saved.counts());
         assertEquals(List.of(), saved.older());
         assertEquals(List.of("songs"), saved.unknown());
-        assertTrue(saved.lost().stream().noneMatch(n -> n.title().equals("s1") || n.title().equals("Heave ho")), saved.lost().toString());
+        assertTrue(
+                saved.lost().stream()
+                        .noneMatch(n -> n.title().equals("s1") || n.title().equals("Heave ho")),
+                saved.lost().toString());
     }
 
     @Test

@@ -31,7 +31,12 @@ class StandingTest {
     }
 
     private static boolean run(String... command) throws IOException, InterruptedException {
-        return new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(ProcessBuilder.Redirect.DISCARD).start().waitFor() == 0;
+        return new ProcessBuilder(command)
+                        .redirectErrorStream(true)
+                        .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                        .start()
+                        .waitFor()
+                == 0;
     }
 
     @Test
@@ -64,7 +69,8 @@ class StandingTest {
         try (Book second = Book.open(file())) {
             second.drills().keep(drill("a").withTitle("Second"), "Rename drill");
             first.close();
-            try (Connection other = DriverManager.getConnection("jdbc:sqlite:" + file()); Statement busy = other.createStatement()) {
+            try (Connection other = DriverManager.getConnection("jdbc:sqlite:" + file());
+                    Statement busy = other.createStatement()) {
                 busy.execute("BEGIN IMMEDIATE");
                 assertFalse(second.tryAgain());
                 assertEquals(1, second.standing().waiting());
@@ -90,7 +96,9 @@ class StandingTest {
             first.drills().keep(drill("a").withTitle("First"), "Rename drill");
             first.close();
             assertFalse(second.tryAgain());
-            assertEquals(List.of("Second"), second.drills().unkept().stream().map(Drill::title).toList());
+            assertEquals(
+                    List.of("Second"),
+                    second.drills().unkept().stream().map(Drill::title).toList());
         }
         try (Book book = Book.open(file())) {
             assertEquals("First", book.drills().load("a").title());
@@ -102,8 +110,10 @@ class StandingTest {
         try (Book book = Book.open(file())) {
             book.drills().add(drill("a"));
         }
-        try (Connection c = DriverManager.getConnection("jdbc:sqlite:" + file()); Statement s = c.createStatement()) {
-            s.execute("INSERT INTO flyway_schema_history SELECT 99, '99', 'later', 'SQL', 'V99', 1, '', installed_on, 1, 1 "
+        try (Connection c = DriverManager.getConnection("jdbc:sqlite:" + file());
+                Statement s = c.createStatement()) {
+            s.execute("INSERT INTO flyway_schema_history SELECT 99, '99', 'later', 'SQL', 'V99', 1, '', "
+                    + "installed_on, 1, 1 "
                     + "FROM flyway_schema_history LIMIT 1");
             s.execute("ALTER TABLE kept ADD COLUMN weather TEXT");
             s.execute("ALTER TABLE kept RENAME COLUMN used TO last_used");
@@ -130,7 +140,8 @@ class StandingTest {
     /** A real disk, where mounting is allowed. */
     private void onDisk(String size, OnDisk work) throws Exception {
         Path disk = Files.createDirectory(folder.resolve("disk"));
-        Assumptions.assumeTrue(run("mount", "-t", "tmpfs", "-o", "size=" + size, "tmpfs", disk.toString()), "no disk can be had here");
+        Assumptions.assumeTrue(
+                run("mount", "-t", "tmpfs", "-o", "size=" + size, "tmpfs", disk.toString()), "no disk can be had here");
         try {
             work.with(disk, disk.resolve("Test.chalkbook"));
         } finally {
@@ -146,7 +157,8 @@ class StandingTest {
             Path filler = disk.resolve("filler");
             fill(filler);
             for (int i = 0; i < 60 && book.standing().isKept(); i++) {
-                book.drills().keep(drill("a").withNotes(List.of("x".repeat(4000) + i), List.of(), List.of()), "Edit " + i);
+                book.drills()
+                        .keep(drill("a").withNotes(List.of("x".repeat(4000) + i), List.of(), List.of()), "Edit " + i);
             }
             assertEquals(Standing.Kind.WAITING, book.standing().kind());
             book.drills().keep(drill("a").withTitle("Waits"), "Rename drill");

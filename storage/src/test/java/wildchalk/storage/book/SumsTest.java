@@ -20,20 +20,47 @@ import wildchalk.storage.kind.DrillKind;
 /** What tells a row that is as it was written from one that is not. */
 class SumsTest {
 
-    private static final DocumentRows.Raw ROW = new DocumentRows.Raw("drill", "a", "Title", "{}", 1, 2, null, false, null);
+    private static final DocumentRows.Raw ROW =
+            new DocumentRows.Raw("drill", "a", "Title", "{}", new DocumentRows.Raw.Dates(1, 2, null, null), false);
 
     @Test
     void everyColumnThatMattersChangesTheSum() {
         long sum = ROW.sum();
-        assertEquals(sum, new DocumentRows.Raw("drill", "a", "Title", "{}", 1, 2, null, true, 9L).sum(), "a star is no part of it");
-        assertNotEquals(sum, new DocumentRows.Raw("drill", "b", "Title", "{}", 1, 2, null, false, null).sum());
-        assertNotEquals(sum, new DocumentRows.Raw("drill", "a", "Titles", "{}", 1, 2, null, false, null).sum());
-        assertNotEquals(sum, new DocumentRows.Raw("drill", "a", "Title", "[]", 1, 2, null, false, null).sum());
-        assertNotEquals(sum, new DocumentRows.Raw("drill", "a", "Title", "{}", 2, 2, null, false, null).sum());
-        assertNotEquals(sum, new DocumentRows.Raw("drill", "a", "Title", "{}", 1, 3, null, false, null).sum());
-        assertNotEquals(sum, new DocumentRows.Raw("drill", "a", "Title", "{}", 1, 2, 0L, false, null).sum(), "put aside is another thing than not");
+        assertEquals(
+                sum,
+                new DocumentRows.Raw("drill", "a", "Title", "{}", new DocumentRows.Raw.Dates(1, 2, null, 9L), true)
+                        .sum(),
+                "a star is no part of it");
+        assertNotEquals(
+                sum,
+                new DocumentRows.Raw("drill", "b", "Title", "{}", new DocumentRows.Raw.Dates(1, 2, null, null), false)
+                        .sum());
+        assertNotEquals(
+                sum,
+                new DocumentRows.Raw("drill", "a", "Titles", "{}", new DocumentRows.Raw.Dates(1, 2, null, null), false)
+                        .sum());
+        assertNotEquals(
+                sum,
+                new DocumentRows.Raw("drill", "a", "Title", "[]", new DocumentRows.Raw.Dates(1, 2, null, null), false)
+                        .sum());
+        assertNotEquals(
+                sum,
+                new DocumentRows.Raw("drill", "a", "Title", "{}", new DocumentRows.Raw.Dates(2, 2, null, null), false)
+                        .sum());
+        assertNotEquals(
+                sum,
+                new DocumentRows.Raw("drill", "a", "Title", "{}", new DocumentRows.Raw.Dates(1, 3, null, null), false)
+                        .sum());
+        assertNotEquals(
+                sum,
+                new DocumentRows.Raw("drill", "a", "Title", "{}", new DocumentRows.Raw.Dates(1, 2, 0L, null), false)
+                        .sum(),
+                "put aside is another thing than not");
         // Where one column ends and the next begins counts as well.
-        assertNotEquals(new DocumentRows.Raw("drill", "ab", "c", "", 1, 2, null, false, null).sum(), new DocumentRows.Raw("drill", "a", "bc", "", 1, 2, null, false, null).sum());
+        assertNotEquals(
+                new DocumentRows.Raw("drill", "ab", "c", "", new DocumentRows.Raw.Dates(1, 2, null, null), false).sum(),
+                new DocumentRows.Raw("drill", "a", "bc", "", new DocumentRows.Raw.Dates(1, 2, null, null), false)
+                        .sum());
     }
 
     @Test
@@ -47,7 +74,8 @@ class SumsTest {
     void kindOfWhatIsNoDrillStandsInItsSum() {
         CRC32 crc = new CRC32();
         crc.update("song\0a\0Title\0{}\0001\0002\0null\0".getBytes(StandardCharsets.UTF_8));
-        DocumentRows.Raw song = new DocumentRows.Raw("song", "a", "Title", "{}", 1, 2, null, false, null);
+        DocumentRows.Raw song =
+                new DocumentRows.Raw("song", "a", "Title", "{}", new DocumentRows.Raw.Dates(1, 2, null, null), false);
         assertEquals(crc.getValue(), song.sum());
         assertNotEquals(song.sum(), ROW.sum());
         assertNotEquals(Sums.version("song", "a", 1, "Edit", "x", 5), Sums.version("drill", "a", 1, "Edit", "x", 5));
@@ -61,7 +89,8 @@ class SumsTest {
     }
 
     @Property
-    void packedTextThatIsSpoiltIsNeverTakenForAnother(@ForAll @IntRange(max = 5000) int at, @ForAll @IntRange(max = 7) int bit) {
+    void packedTextThatIsSpoiltIsNeverTakenForAnother(
+            @ForAll @IntRange(max = 5000) int at, @ForAll @IntRange(max = 7) int bit) {
         String text = "A drill that was kept, and what was said of it. ".repeat(20);
         byte[] packed = Packing.pack(text);
         byte[] spoilt = packed.clone();
@@ -76,7 +105,8 @@ class SumsTest {
         byte[] packed = Packing.pack("A drill that was kept. ".repeat(50));
         byte[] cut = Arrays.copyOf(packed, packed.length / 2);
         assertThrows(IOException.class, () -> Packing.text(cut));
-        BookException e = assertThrows(BookException.class, () -> new Version<>(DrillKind.DRILLS, 1, "Edit", 5, cut).read());
+        BookException e =
+                assertThrows(BookException.class, () -> new Version<>(DrillKind.DRILLS, 1, "Edit", 5, cut).read());
         assertTrue(e.getMessage().contains("The drill itself is as it was."));
         assertThrows(BookException.class, () -> new Version<>(DrillKind.DRILLS, 1, "Edit", 5, null).read());
     }

@@ -15,7 +15,8 @@ import net.jqwik.api.constraints.Size;
 class ThinningProperties {
 
     @Property
-    void asManyStayAsMayAndTheFirstIsOneOfThem(@ForAll @Size(max = 150) List<@LongRange(min = 0, max = 1_000_000) Long> gaps,
+    void asManyStayAsMayAndTheFirstIsOneOfThem(
+            @ForAll @Size(max = 150) List<@LongRange(min = 0, max = 1_000_000) Long> gaps,
             @ForAll @IntRange(min = 1, max = 120) int most) {
         List<Long> made = times(gaps);
         List<Integer> go = Thinning.surplus(made, 200_000_000L, most);

@@ -14,8 +14,8 @@ class DrillFileProperties {
     private static final String TEXT = DemoDrills.text("skylark");
 
     @Property(tries = 1500)
-    void damagedFileIsSoundOrRefusedWithOnePlainLine(@ForAll @IntRange(max = 100_000) int at,
-            @ForAll @IntRange(max = 12) int gone, @ForAll char put) {
+    void damagedFileIsSoundOrRefusedWithOnePlainLine(
+            @ForAll @IntRange(max = 100_000) int at, @ForAll @IntRange(max = 12) int gone, @ForAll char put) {
         int from = at % TEXT.length();
         String damaged = TEXT.substring(0, from) + put + TEXT.substring(Math.min(TEXT.length(), from + gone));
         try {

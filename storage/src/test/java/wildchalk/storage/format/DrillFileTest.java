@@ -23,7 +23,7 @@ import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Ruler;
 import wildchalk.core.rehearsal.Rehearsal;
-import wildchalk.core.rehearsal.Timeline;
+import wildchalk.core.timeline.Timeline;
 import wildchalk.storage.DemoDrills;
 
 class DrillFileTest {
@@ -47,15 +47,25 @@ class DrillFileTest {
         Timeline timeline = Rehearsal.of(stage, drill.surface());
         assertTrue(stage.actions().size() >= 4);
         assertEquals(List.of(), timeline.problems());
-        assertTrue(timeline.beats().stream().anyMatch(b -> b.actions().stream()
-                .map(a -> stage.action(a).orElseThrow()).filter(a -> a.cue().trigger().of().isPresent())
-                .map(a -> a.who()).distinct().count() >= 2), "two people react to one moment");
+        assertTrue(
+                timeline.beats().stream()
+                        .anyMatch(b -> b.actions().stream()
+                                        .map(a -> stage.action(a).orElseThrow())
+                                        .filter(a -> a.cue().trigger().of().isPresent())
+                                        .map(a -> a.who())
+                                        .distinct()
+                                        .count()
+                                >= 2),
+                "two people react to one moment");
         assertFalse(drill.cautions().isEmpty());
     }
 
     /** What is done to the sound file, and what the one line must say. The line numbers are those of the demo file. */
     @ParameterizedTest
-    @CsvSource(delimiter = '|', textBlock = """
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
         "kind": "carry"              | "kind": "juggle"                | line 45: stages/0/actions/1/kind: "juggle" is not known here; it can be run, carry, collect, pass, shot, shadow, hold, call, blow, handle
         "at": [24, -8.5]             | "at": [NaN, -8.5]               | NaN is not a number that can be measured; write metres, such as 12.5
         "at": [24, -8.5]             | "at": [1e999, -8.5]             | is not a number that can be measured
@@ -96,7 +106,11 @@ class DrillFileTest {
 
     /** What is said at fault, and what the one line must say. */
     @ParameterizedTest
-    @CsvSource(delimiter = '|', quoteCharacter = '`', textBlock = """
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            textBlock =
+                    """
         {"id": "r", "kind": "read", "who": "p7", "options": [{"id": "o", "label": "x"}]} | options: there should be at least 2 here
         {"id": "r", "kind": "read", "who": "p77", "options": [{"id": "o", "label": "x"}, {"id": "q", "label": "y"}]} | "r" is decided by "p77", but no person and no ball has that id
         {"id": "r", "kind": "read", "who": "p7", "options": [{"id": "o", "label": "x"}, {"id": "o", "label": "y"}]} | "r" has two options called "o"; give one of them another id
@@ -117,8 +131,9 @@ class DrillFileTest {
     void whatIsSaidAmissIsRefusedWithOneLine(String said, String line) {
         String text = DemoDrills.text("turnstile");
         int at = text.indexOf("\"pieces\"");
-        FormatException e = assertThrows(FormatException.class, () -> DrillReader.read(
-                text.substring(0, at) + "\"said\": [" + said + "], " + text.substring(at)));
+        FormatException e = assertThrows(
+                FormatException.class,
+                () -> DrillReader.read(text.substring(0, at) + "\"said\": [" + said + "], " + text.substring(at)));
         assertTrue(e.getMessage().contains(line), e.getMessage());
         assertTrue(e.getMessage().startsWith("line "), e.getMessage());
     }
@@ -129,7 +144,8 @@ class DrillFileTest {
         for (int length = 1; length < text.length(); length++) {
             String cut = text.substring(0, length);
             FormatException e = assertThrows(FormatException.class, () -> DrillReader.read(cut));
-            assertTrue(e.getMessage().matches("line \\d+: the file is cut off here; take a whole copy of it"),
+            assertTrue(
+                    e.getMessage().matches("line \\d+: the file is cut off here; take a whole copy of it"),
                     "cut after " + length + ": " + e.getMessage());
         }
     }
@@ -146,8 +162,7 @@ class DrillFileTest {
 
     @Test
     void missingOrUnreadableFileIsNamed(@TempDir Path folder) throws Exception {
-        FormatException none = assertThrows(FormatException.class,
-                () -> DrillReader.read(folder.resolve("none.json")));
+        FormatException none = assertThrows(FormatException.class, () -> DrillReader.read(folder.resolve("none.json")));
         assertTrue(none.getMessage().endsWith("there is no such file"));
         Path bytes = folder.resolve("bytes.json");
         Files.write(bytes, new byte[] {(byte) 0xC3, (byte) 0x28, 0, 1});
@@ -178,14 +193,21 @@ class DrillFileTest {
         Drill drill = DrillReader.read(DemoDrills.text("turnstile").replace("\"field-hockey\"", "\"swamp\""));
         assertTrue(drill.venue().isMissing());
         assertTrue(drill.surface().length() > 0);
-        assertEquals(List.of(), Rehearsal.of(Ladder.build(drill, "s1"), drill.surface()).problems());
+        assertEquals(
+                List.of(),
+                Rehearsal.of(Ladder.build(drill, "s1"), drill.surface()).problems());
     }
 
     @Test
     void goalOfTheFirstVersionIsAsDeepAsItWasDrawn() throws Exception {
-        Drill drill = DrillReader.read(DemoDrills.text("turnstile").replace("{\"id\": \"c1\", \"kind\": \"cone\"",
-                "{\"id\": \"g1\", \"kind\": \"goal\", \"at\": [1, 2], \"width\": 2}, {\"id\": \"c1\", \"kind\": \"cone\""));
-        assertEquals(Piece.Item.goal("g1", new Vec(1, 2), 0, 2), Ladder.build(drill, "s1").piece("g1").orElseThrow());
+        Drill drill = DrillReader.read(DemoDrills.text("turnstile")
+                .replace(
+                        "{\"id\": \"c1\", \"kind\": \"cone\"",
+                        "{\"id\": \"g1\", \"kind\": \"goal\", \"at\": [1, 2], \"width\": 2}, {\"id\": "
+                                + "\"c1\", \"kind\": \"cone\""));
+        assertEquals(
+                Piece.Item.goal("g1", new Vec(1, 2), 0, 2),
+                Ladder.build(drill, "s1").piece("g1").orElseThrow());
     }
 
     @Test
@@ -199,26 +221,35 @@ class DrillFileTest {
         assertEquals(timeline.beats().size(), o.path("beats").size());
         assertEquals("a1", o.at("/beats/0/actions/0").asText());
         assertEquals(timeline.events().size(), o.path("events").size());
-        o.path("events").forEach(e -> assertTrue(
-                Set.of("start", "release", "arrival", "touch", "turn", "contest", "enter", "end").contains(e.path("kind").asText())));
+        o.path("events")
+                .forEach(e ->
+                        assertTrue(Set.of("start", "release", "arrival", "touch", "turn", "contest", "enter", "end")
+                                .contains(e.path("kind").asText())));
         JsonNode arrival = o.path("events").findParents("kind").stream()
-                .filter(e -> e.path("kind").asText().equals("arrival")).findFirst().orElseThrow();
+                .filter(e -> e.path("kind").asText().equals("arrival"))
+                .findFirst()
+                .orElseThrow();
         assertEquals("p7", arrival.path("who").asText());
         assertEquals("b1", arrival.path("ball").asText());
         for (String id : List.of("f", "p7", "b1")) {
             JsonNode track = o.path("tracks").path(id);
             assertTrue(track.size() > 30);
-            assertTrue(track.get(0).has("t") && track.get(0).has("x") && track.get(0).has("y")
+            assertTrue(track.get(0).has("t")
+                    && track.get(0).has("x")
+                    && track.get(0).has("y")
                     && track.get(0).has("facing"));
         }
         assertEquals(0, o.path("problems").size());
         JsonNode first = o.at("/possession/0");
         assertEquals("f", first.path("who").asText());
         assertEquals(0, first.path("from").asDouble(), 1e-9);
-        assertEquals(timeline.times("a1").orElseThrow().release(), first.path("to").asDouble(), 1e-6);
+        assertEquals(
+                timeline.times("a1").orElseThrow().release(), first.path("to").asDouble(), 1e-6);
         // 9 runs as far as the line is long, and stands before and after.
-        assertEquals(Ruler.length(timeline.line("a3")), o.at("/people/p9/distance").asDouble(), 0.1);
-        assertTrue(o.at("/people/p9/topSpeed").asDouble() > 3 && o.at("/people/p9/topSpeed").asDouble() < 8);
+        assertEquals(
+                Ruler.length(timeline.line("a3")), o.at("/people/p9/distance").asDouble(), 0.1);
+        assertTrue(o.at("/people/p9/topSpeed").asDouble() > 3
+                && o.at("/people/p9/topSpeed").asDouble() < 8);
         assertTrue(o.at("/people/p9/moving").asDouble() > 2);
         int people = timeline.people().size();
         assertEquals(people * (people - 1) / 2, o.path("spacing").size());

@@ -14,7 +14,8 @@ import wildchalk.core.edit.RandomEdits;
 class EditedRoundTripProperties {
 
     @Property(tries = 150)
-    void everyEditIsKeptExactly(@ForAll @Size(max = 15) List<@IntRange(max = 9999) Integer> choices) throws FormatException {
+    void everyEditIsKeptExactly(@ForAll @Size(max = 15) List<@IntRange(max = 9999) Integer> choices)
+            throws FormatException {
         Drill drill = RandomEdits.start();
         for (int n : choices) {
             drill = RandomEdits.anywhere(drill, n).apply(drill);

@@ -24,16 +24,16 @@ import wildchalk.core.drill.Sign;
 import wildchalk.core.drill.Soundness;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.measure.Unit;
-import wildchalk.core.rehearsal.Event;
-import wildchalk.core.rehearsal.Problem;
 import wildchalk.core.rehearsal.Rehearsal;
-import wildchalk.core.rehearsal.Timeline;
 import wildchalk.core.script.Script;
 import wildchalk.core.script.ScriptWriter;
+import wildchalk.core.timeline.Event;
+import wildchalk.core.timeline.Problem;
+import wildchalk.core.timeline.Timeline;
 
 /**
- * A small drill for each kind of action and each kind of cue. Beside each stands what a person has read and found right:
- * its events, to a hundredth of a second, and its script.
+ * A small drill for each kind of action and each kind of cue. Beside each stands what a person has read and found
+ * right: its events, to a hundredth of a second, and its script.
  */
 class GalleryTest {
 
@@ -41,7 +41,9 @@ class GalleryTest {
 
     static List<Path> drills() throws IOException {
         try (Stream<Path> files = Files.list(GALLERY)) {
-            return files.filter(f -> f.toString().endsWith(".drill.json")).sorted().toList();
+            return files.filter(f -> f.toString().endsWith(".drill.json"))
+                    .sorted()
+                    .toList();
         }
     }
 
@@ -53,16 +55,31 @@ class GalleryTest {
         Timeline timeline = Rehearsal.of(stage, drill.surface());
         StringBuilder is = new StringBuilder();
         for (Event e : timeline.events()) {
-            is.append(String.format(Locale.ROOT, "%.2f %s %s %s%s\n", e.t(), e.kind().word(), e.action(),
+            is.append(String.format(
+                    Locale.ROOT,
+                    "%.2f %s %s %s%s\n",
+                    e.t(),
+                    e.kind().word(),
+                    e.action(),
                     e.who() == null ? "nobody" : e.who(),
                     e.ball() == null ? "" : " " + e.ball()));
         }
         is.append('\n');
         Script script = ScriptWriter.write(stage, timeline, drill.surface(), Unit.METRES);
         script.limits().forEach(l -> is.append(l.text()).append('\n'));
-        script.lines().forEach(l -> is.append(l.heading()).append(l.heading().isEmpty() ? "" : "\n").append(l.beat()).append(". ").append(l.text()).append('\n'));
-        stage.said(Instruction.Freeze.class).forEach(f -> Answer.of(f, stage, timeline, drill.surface(), Unit.METRES)
-                .forEach(d -> is.append("? ").append(DrillWriter.word(d.kind())).append(' ').append(d.words()).append('\n')));
+        script.lines().forEach(l -> is.append(l.heading())
+                .append(l.heading().isEmpty() ? "" : "\n")
+                .append(l.beat())
+                .append(". ")
+                .append(l.text())
+                .append('\n'));
+        stage.instructions(Instruction.Freeze.class)
+                .forEach(f -> Answer.of(f, stage, timeline, drill.surface(), Unit.METRES)
+                        .forEach(d -> is.append("? ")
+                                .append(DrillWriter.word(d.kind()))
+                                .append(' ')
+                                .append(d.words())
+                                .append('\n')));
         for (Problem p : timeline.problems()) {
             is.append(String.format(Locale.ROOT, "! %.2f %s %s\n", p.t(), p.action(), p.message()));
         }
@@ -76,9 +93,10 @@ class GalleryTest {
         Set<String> seen = new TreeSet<>();
         for (Path file : drills()) {
             Stage stage = Ladder.build(DrillReader.read(file), "s1");
-            stage.said().forEach(i -> seen.add(i.getClass().getSimpleName()));
-            stage.said(Instruction.Read.class).forEach(r -> r.rule().ifPresent(rule -> seen.add(rule.name())));
-            stage.said(Instruction.Freeze.class).forEach(f -> f.signs().forEach(s -> seen.add(s.kind().name())));
+            stage.instructions().forEach(i -> seen.add(i.getClass().getSimpleName()));
+            stage.instructions(Instruction.Read.class).forEach(r -> r.rule().ifPresent(rule -> seen.add(rule.name())));
+            stage.instructions(Instruction.Freeze.class)
+                    .forEach(f -> f.signs().forEach(s -> seen.add(s.kind().name())));
             for (Action action : stage.actions()) {
                 seen.add(action.getClass().getSimpleName());
                 seen.add(action.cue().trigger().getClass().getSimpleName());
@@ -96,7 +114,8 @@ class GalleryTest {
     }
 
     private static Stream<Class<?>> permitted(Class<?> sealed) {
-        return sealed.isSealed() ? Stream.of(sealed.getPermittedSubclasses()).flatMap(GalleryTest::permitted)
+        return sealed.isSealed()
+                ? Stream.of(sealed.getPermittedSubclasses()).flatMap(GalleryTest::permitted)
                 : Stream.of(sealed);
     }
 }

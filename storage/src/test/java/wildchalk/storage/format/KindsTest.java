@@ -24,7 +24,11 @@ class KindsTest {
     private static final ObjectMapper JSON = new ObjectMapper();
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', quoteCharacter = '`', textBlock = """
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            textBlock =
+                    """
             action | {"id": "a", "who": "p", "kind": "juggle", "cue": {"on": "whistle"}}
             action | {"id": "a", "who": "p", "cue": {"on": "whistle"}}
             action | {"id": "a", "who": "p", "kind": "run", "path": [[1, 1]], "cue": {"on": "sneeze"}}
@@ -37,19 +41,24 @@ class KindsTest {
     void anUnknownWordIsNotReadAsAnother(String what, String json) throws IOException {
         JsonNode o = JSON.readTree(json);
         assertThrows(UnknownWord.class, () -> {
-            Object read = switch (what) {
-                case "action" -> ActionForm.read(o);
-                case "piece" -> PieceForm.read(o);
-                default -> SaidForm.read(o);
-            };
+            Object read =
+                    switch (what) {
+                        case "action" -> ActionForm.read(o);
+                        case "piece" -> PieceForm.read(o);
+                        default -> SaidForm.read(o);
+                    };
             assertEquals(null, read, "read as something");
         });
     }
 
-    /** A kind that somebody adds to the schema and to no table is found here, and one in a table that the schema refuses. */
+    /**
+     * A kind that somebody adds to the schema and to no table is found here, and one in a table that the schema
+     * refuses.
+     */
     @Test
     void theTablesAndTheSchemaKnowTheSameWords() throws IOException {
-        JsonNode defs = JSON.readTree(KindsTest.class.getResourceAsStream("drill.schema.json")).path("$defs");
+        JsonNode defs = JSON.readTree(KindsTest.class.getResourceAsStream("drill.schema.json"))
+                .path("$defs");
         assertEquals(words(ActionForm.Kind.values()), enums(defs.path("action"), "kind"));
         assertEquals(words(CueForm.Kind.values()), enums(defs.path("moment"), "on"));
         assertEquals(words(SaidForm.Kind.values()), enums(defs.path("said"), "kind"));
@@ -75,6 +84,8 @@ class KindsTest {
         JsonNode action = text.root().path("stages").path(0).path("actions").path(1);
         assertEquals("/stages/0/actions/1", text.pointerOf(action));
         assertTrue(text.where(text.pointerOf(action) + "/kind").startsWith("line "));
-        assertEquals("/stages/0/pieces/0", text.pointerOf(text.root().path("stages").path(0).path("pieces").path(0)));
+        assertEquals(
+                "/stages/0/pieces/0",
+                text.pointerOf(text.root().path("stages").path(0).path("pieces").path(0)));
     }
 }

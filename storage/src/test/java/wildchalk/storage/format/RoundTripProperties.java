@@ -14,28 +14,31 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.GivenIds;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Instruction;
-import wildchalk.core.drill.Sign;
-import wildchalk.core.drill.Plan;
-import wildchalk.core.drill.Length;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rung;
+import wildchalk.core.drill.RungPlan;
 import wildchalk.core.drill.Showing;
+import wildchalk.core.drill.Sign;
 import wildchalk.core.drill.Spot;
-import wildchalk.core.drill.Team;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.TravelPath;
 import wildchalk.core.drill.Venue;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.surface.Surfaces;
 
 /** Any drill that can be drawn is written and read back exactly as it was. */
 class RoundTripProperties {
@@ -54,23 +57,54 @@ class RoundTripProperties {
     @Provide
     Arbitrary<Drill> drills() {
         Arbitrary<String> texts = Arbitraries.strings().ofMaxLength(40);
-        return Combinators.combine(texts, texts.list().ofMaxSize(3), rungs(),
-                Arbitraries.of(Drill.LineKey.values()), venues(), showings()).as((title, notes, rungs, key, venue, showing) ->
-                new Drill("d-1", title, venue, showing, key, Effort.LIVE, rungs, notes, notes, List.of(),
+        return Combinators.combine(
+                        texts,
+                        texts.list().ofMaxSize(3),
+                        rungs(),
+                        Arbitraries.of(Drill.LineKey.values()),
+                        venues(),
+                        showings())
+                .as((title, notes, rungs, key, venue, showing) -> new Drill(
+                        "d-1",
+                        title,
+                        venue,
+                        showing.reading(key),
+                        Effort.LIVE,
+                        rungs,
+                        new Drill.Notes(notes, notes, List.of()),
                         notes.isEmpty() ? GivenIds.NONE : new GivenIds(Map.of("p", 40 + notes.size(), "st", 1))));
     }
 
     private static Arbitrary<Venue> venues() {
-        return Arbitraries.oneOf(Arbitraries.of(Venue.of("ice-rink-na"), Venue.of("no-such-surface"),
-                        Venue.of("club-lawn", Map.of("length", 33.3), Optional.of(new Venue.Footprint(33.3, 20,
-                                Surface.Ground.SAND, "netball", Map.of("own-goal", new Vec(-16, 0.25)))))),
-                Arbitraries.doubles().between(90, 120).map(l -> Venue.of("football-11").withSize("length", l)));
+        return Arbitraries.oneOf(
+                Arbitraries.of(
+                        Venue.of("ice-rink-na"),
+                        Venue.of("no-such-surface"),
+                        Venue.of(
+                                Surfaces.BUILT_IN,
+                                "club-lawn",
+                                Map.of("length", 33.3),
+                                Optional.of(new Venue.Footprint(
+                                        33.3,
+                                        20,
+                                        Surface.Ground.SAND,
+                                        "netball",
+                                        Map.of("own-goal", new Vec(-16, 0.25)))))),
+                Arbitraries.doubles().between(90, 120).map(l -> Venue.of("football-11")
+                        .withSize("length", l)));
     }
 
     private static Arbitrary<Showing> showings() {
-        return Combinators.combine(Arbitraries.of("whole", "own-half"), Arbitraries.of(Showing.Attack.values()),
-                Arbitraries.doubles().between(1, 60), Arbitraries.of(true, false)).as((view, attack, wide, cropped) ->
-                new Showing(view, cropped ? Optional.of(new Box(-wide / 3, 2, wide, 7)) : Optional.empty(), attack));
+        return Combinators.combine(
+                        Arbitraries.of("whole", "own-half"),
+                        Arbitraries.of(Showing.Attack.values()),
+                        Arbitraries.doubles().between(1, 60),
+                        Arbitraries.of(true, false))
+                .as((view, attack, wide, cropped) -> new Showing(
+                        view,
+                        cropped ? Optional.of(new Box(-wide / 3, 2, wide, 7)) : Optional.empty(),
+                        attack,
+                        Drill.LineKey.RUNS_PLAIN));
     }
 
     private static Arbitrary<List<Rung>> rungs() {
@@ -81,49 +115,93 @@ class RoundTripProperties {
                         actions.add(unnamed.get(i).number(i));
                     }
                     List<Rung> rungs = new ArrayList<>();
-                    rungs.add(new Rung("s1", "Start", Optional.empty(), pieces, actions, said(actions.size()), List.of()));
+                    rungs.add(new Rung(
+                            "s1", "Start", Optional.empty(), pieces, actions, said(actions.size()), List.of()));
                     if (second) {
                         Piece cone = Piece.Item.cone("c9", new Vec(1, 2), Colour.BLUE);
-                        List<String> without = actions.isEmpty() ? List.of()
+                        List<String> without = actions.isEmpty()
+                                ? List.of()
                                 : List.of(actions.get(actions.size() - 1).id());
-                        rungs.add(new Rung("s2", "Harder", Optional.of("s1"), plan(actions.size()), List.of(cone), List.of(), List.of(), without,
-                                actions.size() % 2 == 0 ? List.of() : actions.stream().map(Action::id).sorted(Comparator.reverseOrder()).toList()));
+                        rungs.add(new Rung(
+                                "s2",
+                                "Harder",
+                                Optional.of("s1"),
+                                plan(actions.size()),
+                                List.of(cone),
+                                List.of(),
+                                List.of(),
+                                new Rung.Below(
+                                        without,
+                                        actions.size() % 2 == 0
+                                                ? List.of()
+                                                : actions.stream()
+                                                        .map(Action::id)
+                                                        .sorted(Comparator.reverseOrder())
+                                                        .toList())));
                     }
                     return rungs;
                 });
     }
 
-    private static Plan plan(int n) {
-        Length.Turn turn = new Length.Turn(0.5 + n, pick(Length.Measure.values(), n), n % 2 == 0 ? "" : "each side");
-        return Plan.of(pick(Plan.Step.values(), n)).with(n % 3 == 0 ? Optional.empty() : Optional.of(new Length(List.of(turn, turn), "")))
-                .climbing(n % 2 == 0 ? "" : "8 of 10").going(n == 1 ? Optional.empty() : Optional.of(pick(Effort.Intensity.values(), n)));
+    private static RungPlan plan(int n) {
+        Dose.Turn turn = new Dose.Turn(0.5 + n, pick(Dose.Measure.values(), n), n % 2 == 0 ? "" : "each side");
+        return RungPlan.of(pick(RungPlan.Step.values(), n))
+                .with(n % 3 == 0 ? Optional.empty() : Optional.of(new Dose(List.of(turn, turn), "")))
+                .climbing(n % 2 == 0 ? "" : "8 of 10")
+                .going(n == 1 ? Optional.empty() : Optional.of(pick(Effort.Intensity.values(), n)));
     }
 
     /** One of each kind, so that actions have something to name, anywhere and any way round. */
     private static Arbitrary<List<Piece>> pieces() {
         Arbitrary<Double> angles = Arbitraries.doubles().between(-7, 7).ofScale(12);
         Arbitrary<String> labels = Arbitraries.strings().ofMaxLength(12);
-        return Combinators.combine(places().list().ofSize(7), angles, labels, Arbitraries.of(Team.values()),
-                Arbitraries.of(Colour.values()), Arbitraries.integers().between(0, 60))
-                .as((at, facing, label, team, colour, waiting) -> List.of(
-                        new Piece.Player("p0", at.get(0), facing, label, team),
-                        new Piece.Goalkeeper("p1", at.get(1), facing, label, team),
+        return Combinators.combine(
+                        places().list().ofSize(7),
+                        angles,
+                        labels,
+                        Arbitraries.of(Bib.values()),
+                        Arbitraries.of(Colour.values()),
+                        Arbitraries.integers().between(0, 60))
+                .as((at, facing, label, bib, colour, waiting) -> List.of(
+                        new Piece.Player("p0", at.get(0), facing, label, bib),
+                        new Piece.Goalkeeper("p1", at.get(1), facing, label, bib),
                         new Piece.Coach("p2", at.get(2), facing, label),
-                        new Piece.LineUp("p3", at.get(3), facing, label, team, waiting, label,
+                        new Piece.LineUp(
+                                "p3",
+                                at.get(3),
+                                facing,
+                                label,
+                                bib,
+                                waiting,
+                                label,
                                 waiting % 2 == 0 ? Piece.Queue.BEHIND : new Piece.Queue(facing / 3, waiting / 7.0)),
                         Piece.Item.cone("c0", at.get(4), colour),
                         new Piece.Ball("b0", at.get(5), waiting % 2 == 0 ? Optional.of("p0") : Optional.empty()),
-                        new Piece.Item("g0", at.get(6), GearKind.values()[waiting % GearKind.values().length], facing,
-                                colour, label, 1.5, 0.25 + waiting / 3.0),
-                        new Piece.Supply("u0", at.get(1), waiting), new Piece.Note("n0", at.get(2), label),
+                        new Piece.Item(
+                                "g0",
+                                at.get(6),
+                                GearKind.values()[waiting % GearKind.values().length],
+                                facing,
+                                colour,
+                                label,
+                                1.5,
+                                0.25 + waiting / 3.0),
+                        new Piece.Supply("u0", at.get(1), waiting),
+                        new Piece.Note("n0", at.get(2), label),
                         new Piece.Tape("t0", Piece.Tape.Reading.values()[waiting % 3], at.subList(0, 3)),
                         new Piece.Zone("z0", at.get(3), outline(waiting, at), label, colour),
-                        new Piece.Station("st0", at.get(4), outline(waiting + 1, at), 1 + waiting, label, waiting / 4.0)));
+                        new Piece.Station(
+                                "st0", at.get(4), outline(waiting + 1, at), 1 + waiting, label, waiting / 4.0)));
     }
 
     private static Outline outline(int n, List<Vec> at) {
-        return n % 3 == 0 ? new Outline.Circle(0.25 + n) : n % 3 == 1 ? new Outline.Rectangle(0.5 + n, 7.25, n - 3)
-                : new Outline.Corners(at.subList(0, 4));
+        if (n % 3 == 0) {
+            return new Outline.Circle(0.25 + n);
+        }
+        if (n % 3 == 1) {
+            return new Outline.Rectangle(0.5 + n, 7.25, n - 3);
+        }
+        return new Outline.Corners(at.subList(0, 4));
     }
 
     private static Arbitrary<Vec> places() {
@@ -137,36 +215,80 @@ class RoundTripProperties {
     }
 
     private static Arbitrary<Unnamed> actions() {
-        Arbitrary<Spot> spots = Arbitraries.oneOf(places().map(Spot::at),
-                places().map(offset -> new Spot.AtPiece("g0", offset)), Arbitraries.of(Spot.at("p1")),
+        Arbitrary<Spot> spots = Arbitraries.oneOf(
+                places().map(Spot::at),
+                places().map(offset -> new Spot.AtPiece("g0", offset)),
+                Arbitraries.of(Spot.at("p1")),
                 Arbitraries.of(new Spot.AtTarget("own-goal")));
-        Arbitrary<Action.Path> paths = Combinators.combine(spots.list().ofMinSize(1).ofMaxSize(5),
-                Arbitraries.of(true, false)).as(Action.Path::new);
+        Arbitrary<TravelPath> paths = Combinators.combine(
+                        spots.list().ofMinSize(1).ofMaxSize(5), Arbitraries.of(true, false))
+                .as(TravelPath::new);
         Arbitrary<Double> delays = Arbitraries.doubles().between(0, 600).ofScale(3);
-        return Combinators.combine(Arbitraries.integers().between(0, 9), paths, spots,
-                Arbitraries.of(Action.Gait.values()), Arbitraries.of(Action.Ending.values()),
-                Arbitraries.of(Action.Touch.values()), Arbitraries.integers().between(0, 13), delays)
+        return Combinators.combine(
+                        Arbitraries.integers().between(0, 9),
+                        paths,
+                        spots,
+                        Arbitraries.of(Action.Gait.values()),
+                        Arbitraries.of(Action.Ending.values()),
+                        Arbitraries.of(Action.Touch.values()),
+                        Arbitraries.integers().between(0, 13),
+                        delays)
                 .as((kind, path, spot, gait, ending, touch, cue, delay) -> i -> {
                     String who = "p" + (i + kind) % 4;
                     Cue set = cue == 3 ? cue(cue, i) : cue(cue, i).delayed(delay);
                     return switch (kind) {
-                        case 0 -> new Action.Run("a" + i, who, path, new Going(gait, 0.25 + cue / 20.0,
-                                pick(Going.Corner.values(), cue), cue % 3 == 0 ? Optional.of(spot) : Optional.empty()),
-                                ending, set);
-                        case 1 -> new Action.Carry("a" + i, who, path, gait, ending, set);
-                        case 2 -> new Action.Pass("a" + i, who, spot, touch, pick(Action.Manner.values(), cue),
-                                cue % 2 == 0 ? Optional.of(pick(Action.Wall.values(), cue)) : Optional.empty(), set);
-                        case 3 -> new Action.Collect("a" + i, who, path, gait, ending, set);
-                        case 4 -> new Action.Shadow("a" + i, who, "p1", pick(Action.Shadow.Way.values(), cue),
-                                pick(Action.Shadow.Side.values(), i), delay / 20, gait, until(cue, i), set);
-                        case 5 -> new Action.Hold("a" + i, who, pick(Action.Hold.Stance.values(), cue),
-                                cue % 2 == 0 ? Optional.of(spot) : Optional.empty(), pick(Action.Hold.Turn.values(), i),
-                                delay, until(cue, i), set);
+                        case 0 -> new Travel.Run(
+                                "a" + i,
+                                who,
+                                path,
+                                new Going(
+                                        gait,
+                                        0.25 + cue / 20.0,
+                                        pick(Going.Corner.values(), cue),
+                                        cue % 3 == 0 ? Optional.of(spot) : Optional.empty()),
+                                ending,
+                                set);
+                        case 1 -> new Travel.Carry("a" + i, who, path, gait, ending, set);
+                        case 2 -> new Action.Pass(
+                                "a" + i,
+                                who,
+                                spot,
+                                touch,
+                                pick(Action.Manner.values(), cue),
+                                cue % 2 == 0 ? Optional.of(pick(Action.Wall.values(), cue)) : Optional.empty(),
+                                set);
+                        case 3 -> new Travel.Collect("a" + i, who, path, gait, ending, set);
+                        case 4 -> new Action.Shadow(
+                                "a" + i,
+                                who,
+                                "p1",
+                                new Action.Shadow.Style(
+                                        pick(Action.Shadow.Way.values(), cue),
+                                        pick(Action.Shadow.Side.values(), i),
+                                        delay / 20),
+                                gait,
+                                until(cue, i),
+                                set);
+                        case 5 -> new Action.Hold(
+                                "a" + i,
+                                who,
+                                pick(Action.Hold.Stance.values(), cue),
+                                cue % 2 == 0 ? Optional.of(spot) : Optional.empty(),
+                                pick(Action.Hold.Turn.values(), i),
+                                delay,
+                                until(cue, i),
+                                set);
                         case 8 -> new Action.Blow("a" + i, who, set);
                         case 9 -> new Action.Handle("a" + i, who, "g0", pick(Action.Handle.Deed.values(), cue), set);
                         case 6 -> new Action.Call("a" + i, who, "word " + cue, set);
-                        default -> new Action.Shot("a" + i, who, spot, touch, pick(Action.Result.values(), cue),
-                                cue % 2 == 0 ? Optional.of(spot) : Optional.empty(), set);
+                        default -> new Action.Shot(
+                                "a" + i,
+                                who,
+                                spot,
+                                touch,
+                                pick(Action.Result.values(), cue),
+                                cue % 2 == 0 ? Optional.of(spot) : Optional.empty(),
+                                set);
                     };
                 });
     }
@@ -181,8 +303,22 @@ class RoundTripProperties {
 
     private static Cue cue(int n, int i) {
         String before = "a" + (i - 1);
-        return i == 0 || n == 0 ? Cue.whistle() : n == 1 ? Cue.with(before) : n == 2 ? Cue.received(before)
-                : n == 3 ? Cue.after(before).delayed(-0.5) : n == 4 ? Cue.next() : new Cue(moment(n, before), 0);
+        if (i == 0 || n == 0) {
+            return Cue.whistle();
+        }
+        if (n == 1) {
+            return Cue.with(before);
+        }
+        if (n == 2) {
+            return Cue.received(before);
+        }
+        if (n == 3) {
+            return Cue.after(before).delayed(-0.5);
+        }
+        if (n == 4) {
+            return Cue.next();
+        }
+        return new Cue(moment(n, before), 0);
     }
 
     private static Cue.Trigger moment(int n, String before) {
@@ -202,20 +338,48 @@ class RoundTripProperties {
     private static List<Instruction> said(int n) {
         Optional<String> who = n % 2 == 0 ? Optional.empty() : Optional.of("p1");
         Optional<Cue.Trigger> from = n < 2 || n % 2 == 0 ? Optional.empty() : Optional.of(new Cue.With("a0"));
-        return List.of(new Instruction.Read("r1", n % 3 == 0 ? "b0" : "p0", List.of(new Instruction.Option("o1", "shoot", "it is on",
-                        n < 2 ? List.of() : List.of("a0")), new Instruction.Option("o2", "pass", "", List.of())), Optional.empty()),
-                new Instruction.Read("r2", "p1", List.of(new Instruction.Option("o3", "x", "", List.of()),
-                        new Instruction.Option("o4", "y", "", List.of())), Optional.of("o1"),
+        return List.of(
+                new Instruction.Read(
+                        "r1",
+                        n % 3 == 0 ? "b0" : "p0",
+                        List.of(
+                                new Instruction.Option("o1", "shoot", "it is on", n < 2 ? List.of() : List.of("a0")),
+                                new Instruction.Option("o2", "pass", "", List.of())),
+                        Optional.empty()),
+                new Instruction.Read(
+                        "r2",
+                        "p1",
+                        List.of(
+                                new Instruction.Option("o3", "x", "", List.of()),
+                                new Instruction.Option("o4", "y", "", List.of())),
+                        Optional.of("o1"),
                         n < 2 ? Optional.empty() : Optional.of(pick(Instruction.Rule.values(), n))),
-                new Instruction.Freeze("f1", Cue.whistle().delayed(n), "Where?", "There", n < 2 ? List.of() : List.of(
-                        Sign.ring("p0", "p1"), Sign.note(Spot.at(1.5, n), "Here"), Sign.of(Sign.Kind.REGION, List.of(Spot.at("p0"),
-                        new Spot.AtPiece("p1", new Vec(n, -1)), Spot.at(n, 2))), Sign.of(Sign.Kind.SIGHT, List.of(Spot.at("p1"))),
-                        Sign.of(Sign.Kind.SOONER, List.of(Spot.at(0, 0), Spot.at("p0"), Spot.at("p1"))))),
+                new Instruction.Freeze(
+                        "f1",
+                        Cue.whistle().delayed(n),
+                        "Where?",
+                        "There",
+                        n < 2
+                                ? List.of()
+                                : List.of(
+                                        Sign.ring("p0", "p1"),
+                                        Sign.note(Spot.at(1.5, n), "Here"),
+                                        Sign.of(
+                                                Sign.Kind.REGION,
+                                                List.of(
+                                                        Spot.at("p0"),
+                                                        new Spot.AtPiece("p1", new Vec(n, -1)),
+                                                        Spot.at(n, 2))),
+                                        Sign.of(Sign.Kind.SIGHT, List.of(Spot.at("p1"))),
+                                        Sign.of(
+                                                Sign.Kind.SOONER,
+                                                List.of(Spot.at(0, 0), Spot.at("p0"), Spot.at("p1"))))),
                 new Limit.AtMost("l1", pick(Limit.Counted.values(), n), n, who),
                 new Limit.PassesFirst("l2", n, Optional.empty()),
                 new Limit.Within("l3", 0.5 + n, Optional.empty(), from),
                 new Instruction.MoveOn("m1", pick(Instruction.Way.values(), n)),
-                new Limit.OnlyIn("l5", "z0", List.of("p1")), new Limit.EntriesFirst("l6", n, "st0"),
+                new Limit.OnlyIn("l5", "z0", List.of("p1")),
+                new Limit.EntriesFirst("l6", n, "st0"),
                 new Limit.NotBefore("l4", "p0", new Cue.Touches("p1")));
     }
 }

@@ -29,7 +29,9 @@ class SheetWriterTest {
     }
 
     private static Vec stand(JsonNode from, Map<String, Vec> down, Map<String, Vec> landmarks) {
-        return from.has("piece") ? down.get(from.path("piece").asText()) : landmarks.get(from.path("landmark").asText());
+        return from.has("piece")
+                ? down.get(from.path("piece").asText())
+                : landmarks.get(from.path("landmark").asText());
     }
 
     private static Vec follow(JsonNode m, double unit, Map<String, Vec> down, Map<String, Vec> landmarks) {
@@ -37,12 +39,13 @@ class SheetWriterTest {
             Vec here = stand(m.path("from"), down, landmarks);
             for (JsonNode leg : m.path("legs")) {
                 double metres = leg.path("number").asDouble() * unit;
-                here = here.plus(switch (leg.path("way").asText()) {
-                    case "ahead" -> new Vec(metres, 0);
-                    case "back" -> new Vec(-metres, 0);
-                    case "left" -> new Vec(0, -metres);
-                    default -> new Vec(0, metres);
-                });
+                here = here.plus(
+                        switch (leg.path("way").asText()) {
+                            case "ahead" -> new Vec(metres, 0);
+                            case "back" -> new Vec(-metres, 0);
+                            case "left" -> new Vec(0, -metres);
+                            default -> new Vec(0, metres);
+                        });
             }
             return here;
         }
@@ -58,19 +61,20 @@ class SheetWriterTest {
         Vec off = way.quarterTurn().times(Math.sqrt(Math.max(0, ra * ra - along * along)));
         Vec p = a.plus(way.times(along)).plus(off);
         Vec q = a.plus(way.times(along)).minus(off);
-        boolean first = switch (m.path("side").asText()) {
-            case "ahead" -> p.x() > q.x();
-            case "back" -> p.x() < q.x();
-            case "left" -> p.y() < q.y();
-            default -> p.y() > q.y();
-        };
+        boolean first =
+                switch (m.path("side").asText()) {
+                    case "ahead" -> p.x() > q.x();
+                    case "back" -> p.x() < q.x();
+                    case "left" -> p.y() < q.y();
+                    default -> p.y() > q.y();
+                };
         return first ? p : q;
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"football-11", "ice-rink-na", "netball", "gridiron-us-pro", "open-grass"})
     void whoKnowsTheFormatFindsEveryPlace(String id) throws Exception {
-        Surface surface = Surfaces.get(id);
+        Surface surface = Surfaces.BUILT_IN.get(id);
         List<Piece> pieces = new ArrayList<>();
         for (int i = 0; i < 12; i++) {
             double x = ((i * 37) % 90 - 45) / 100.0 * surface.length();
@@ -78,8 +82,9 @@ class SheetWriterTest {
             pieces.add(Piece.Item.of("c" + i, GearKind.values()[i], new Vec(x, y)));
         }
         Units units = new Units(Unit.FEET, 0.8);
-        JsonNode sheet = new ObjectMapper().readTree(SheetWriter.write("s1",
-                SetOut.of(new Stage("s1", "", pieces, List.of()), surface, units, 4), units));
+        JsonNode sheet = new ObjectMapper()
+                .readTree(SheetWriter.write(
+                        "s1", SetOut.of(new Stage("s1", "", pieces, List.of()), surface, units, 4), units));
         Map<String, Vec> landmarks = new HashMap<>();
         surface.landmarks().forEach(l -> landmarks.put(l.id(), l.at()));
         Map<String, Vec> taped = new HashMap<>();

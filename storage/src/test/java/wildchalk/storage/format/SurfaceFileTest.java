@@ -22,8 +22,10 @@ import wildchalk.core.surface.Surfaces;
 class SurfaceFileTest {
 
     private static List<String> ids() {
-        return Surfaces.plans().stream().map(SurfacePlan::id)
-                .filter(id -> Surfaces.class.getResource(id + ".surface.json") != null).toList();
+        return Surfaces.BUILT_IN.plans().stream()
+                .map(SurfacePlan::id)
+                .filter(id -> Surfaces.class.getResource(id + ".surface.json") != null)
+                .toList();
     }
 
     private static String text(String id) throws IOException {
@@ -40,7 +42,11 @@ class SurfaceFileTest {
 
     /** What is done to the football pitch, and what the one line must say. */
     @ParameterizedTest
-    @CsvSource(delimiter = '|', quoteCharacter = '`', textBlock = """
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            textBlock =
+                    """
         "points": [[0, "-Y"], [0, "Y"]] | "points": [[0, "-Y"], [0, "Y + 9"]] | line 42: markings/1: the marking "halfway-line" runs outside the outline, at (0.00, 31.50) m; say "outside": true if it belongs in the run-off
         "X + 0.5"               | "X + 5.5"              | runs outside the run-off, at (
         "w": 0.12               | "w": 0                 | is 0.00 m wide; give the width of its paint
@@ -71,16 +77,18 @@ class SurfaceFileTest {
 
     @Test
     void surfacesOfAClubAreAddedAndWhatIsUnsoundIsNamed(@TempDir Path folder) throws Exception {
-        String own = text("netball").replace("\"id\": \"netball\"", "\"id\": \"quillmoor-hall\"")
+        String own = text("netball")
+                .replace("\"id\": \"netball\"", "\"id\": \"quillmoor-hall\"")
                 .replace("\"length\": 30.5", "\"length\": 28.25");
         Files.writeString(folder.resolve("hall.surface.json"), own);
         Files.writeString(folder.resolve("yard.surface.json"), own.replace("\"width\": 15.25", "\"width\": 0"));
         Files.writeString(folder.resolve("notes.txt"), "not looked at");
-        List<String> refused = SurfaceFiles.addAll(folder);
+        SurfaceFiles.Club club = SurfaceFiles.in(folder);
+        List<String> refused = club.refused();
         assertEquals(1, refused.size());
         assertTrue(refused.get(0).startsWith("yard.surface.json: line "), refused.get(0));
-        assertEquals(28.25, Surfaces.get("quillmoor-hall").length());
-        assertTrue(Surfaces.plans().stream().anyMatch(p -> p.id().equals("quillmoor-hall")));
-        assertEquals(List.of(), SurfaceFiles.addAll(folder.resolve("none")));
+        assertEquals(28.25, club.surfaces().get("quillmoor-hall").length());
+        assertTrue(club.surfaces().plans().stream().anyMatch(p -> p.id().equals("quillmoor-hall")));
+        assertEquals(List.of(), SurfaceFiles.in(folder.resolve("none")).refused());
     }
 }

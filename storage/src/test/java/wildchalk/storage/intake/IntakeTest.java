@@ -8,14 +8,15 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import wildchalk.core.document.Document;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.surface.Surfaces;
 import wildchalk.storage.DemoDrills;
 import wildchalk.storage.format.DrillReader;
 import wildchalk.storage.format.DrillWriter;
-import java.util.stream.Stream;
 import wildchalk.storage.kind.DrillKind;
 import wildchalk.storage.kind.Kind;
 import wildchalk.storage.kind.Typed;
@@ -34,7 +35,10 @@ class IntakeTest {
         return new Intake.There() {
             @Override
             public <T extends Document<T>> Optional<T> find(Kind<T> kind, String id) {
-                return Stream.of(drills).filter(d -> d.id().equals(id)).findFirst().flatMap(d -> new Typed<>(DrillKind.DRILLS, d).as(kind));
+                return Stream.of(drills)
+                        .filter(d -> d.id().equals(id))
+                        .findFirst()
+                        .flatMap(d -> new Typed<>(DrillKind.DRILLS, d).as(kind));
             }
         };
     }
@@ -53,22 +57,31 @@ class IntakeTest {
         write("d.json", DemoDrills.text("turnstile").substring(0, 700));
         write("notes.txt", "nothing to take in");
         AtomicInteger done = new AtomicInteger();
-        Intake intake = Intake.read(Intake.files(List.of(folder)), done::set)
+        Intake intake = Intake.read(Intake.files(List.of(folder)), Surfaces.BUILT_IN, done::set)
                 .compared(there(skylark, ferryman));
         assertEquals(4, done.get());
         assertEquals(List.of("a.json SAME", "b.json CHANGED", "d.json REFUSED", "c.drill.json NEW"), kinds(intake));
-        assertEquals("called Ferry in fog instead of Ferryman", intake.read().get(1).words());
-        assertTrue(intake.read().get(2).words().matches("line \\d+: .*"), intake.read().get(2).words());
+        assertEquals(
+                "called Ferry in fog instead of Ferryman", intake.read().get(1).words());
+        assertTrue(
+                intake.read().get(2).words().matches("line \\d+: .*"),
+                intake.read().get(2).words());
         assertEquals(1, intake.count(Arrival.Kind.NEW));
     }
 
     @Test
     void drillThatComesTwiceIsTakenInOnce() throws Exception {
         Drill one = Drill.empty("one", "One", "field-hockey", "whole");
-        List<Path> files = List.of(write("1.json", DrillWriter.write(one)), write("2.json", DrillWriter.write(one)),
+        List<Path> files = List.of(
+                write("1.json", DrillWriter.write(one)),
+                write("2.json", DrillWriter.write(one)),
                 write("3.json", DrillWriter.write(one.withTitle("Uno"))));
-        Intake intake = Intake.read(files, n -> { }).compared(there());
+        Intake intake = Intake.read(files, Surfaces.BUILT_IN, n -> {}).compared(there());
         assertEquals(List.of("1.json NEW", "2.json SAME", "3.json NEW"), kinds(intake));
-        assertEquals(List.of("One", "Uno"), intake.of(Arrival.Kind.NEW).stream().map(t -> t.document().title()).toList());
+        assertEquals(
+                List.of("One", "Uno"),
+                intake.of(Arrival.Kind.NEW).stream()
+                        .map(t -> t.document().title())
+                        .toList());
     }
 }

@@ -14,8 +14,8 @@ import wildchalk.storage.format.FormatException;
 import wildchalk.storage.format.Told;
 
 /**
- * A made-up second kind of document, for tests and hardships: who washes the bibs and brings the oranges, week by week. It may name
- * versions of drills.
+ * A made-up second kind of document, for tests and hardships: who washes the bibs and brings the oranges, week by week.
+ * It may name versions of drills.
  *
  * @param lines one for each week
  * @param names versions of other documents
@@ -68,10 +68,16 @@ public record Rota(String id, String title, List<String> lines, Set<Pointer> nam
 
         @Override
         public String write(Rota rota) {
-            ObjectNode o = JSON.createObjectNode().put("format", format()).put("id", rota.id()).put("title", rota.title());
+            ObjectNode o = JSON.createObjectNode()
+                    .put("format", format())
+                    .put("id", rota.id())
+                    .put("title", rota.title());
             rota.lines().forEach(o.putArray("lines")::add);
             ArrayNode names = o.putArray("names");
-            rota.names().forEach(n -> names.addObject().put("kind", n.kind()).put("id", n.id()).put("version", n.version()));
+            rota.names().forEach(n -> names.addObject()
+                    .put("kind", n.kind())
+                    .put("id", n.id())
+                    .put("version", n.version()));
             return o.toString();
         }
 
@@ -85,8 +91,13 @@ public record Rota(String id, String title, List<String> lines, Set<Pointer> nam
                 List<String> lines = new ArrayList<>();
                 o.path("lines").forEach(l -> lines.add(l.asText()));
                 Set<Pointer> names = new LinkedHashSet<>();
-                o.path("names").forEach(n -> names.add(new Pointer(n.path("kind").asText(), n.path("id").asText(), n.path("version").asLong())));
-                return new Told<>(new Rota(o.path("id").asText(), o.path("title").asText(), lines, names), List.of());
+                o.path("names")
+                        .forEach(n -> names.add(new Pointer(
+                                n.path("kind").asText(),
+                                n.path("id").asText(),
+                                n.path("version").asLong())));
+                return new Told<>(
+                        new Rota(o.path("id").asText(), o.path("title").asText(), lines, names), List.of());
             } catch (JsonProcessingException e) {
                 throw new FormatException("this is not JSON");
             }
@@ -94,7 +105,8 @@ public record Rota(String id, String title, List<String> lines, Set<Pointer> nam
 
         @Override
         public List<String> changes(Rota before, Rota after) {
-            return List.of(after.lines().size() + " weeks instead of " + before.lines().size());
+            return List.of(
+                    after.lines().size() + " weeks instead of " + before.lines().size());
         }
 
         @Override

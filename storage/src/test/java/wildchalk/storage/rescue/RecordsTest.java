@@ -27,8 +27,24 @@ import org.junit.jupiter.params.provider.ValueSource;
 class RecordsTest {
 
     private static final int ROWS = 200;
-    private static final long[] NUMBERS = {0, 1, -1, 127, -128, 128, 32767, -32768, 8388607, -8388608, 1L << 31, -(1L << 31), (1L << 47) - 1, 1L << 47,
-        Long.MAX_VALUE, Long.MIN_VALUE};
+    private static final long[] NUMBERS = {
+        0,
+        1,
+        -1,
+        127,
+        -128,
+        128,
+        32767,
+        -32768,
+        8388607,
+        -8388608,
+        1L << 31,
+        -(1L << 31),
+        (1L << 47) - 1,
+        1L << 47,
+        Long.MAX_VALUE,
+        Long.MIN_VALUE
+    };
 
     @TempDir
     private Path folder;
@@ -68,10 +84,16 @@ class RecordsTest {
 
     private static Set<String> asked(Connection c) throws SQLException {
         Set<String> rows = new HashSet<>();
-        try (Statement s = c.createStatement(); ResultSet r = s.executeQuery("SELECT a, b, c, d, e FROM t")) {
+        try (Statement s = c.createStatement();
+                ResultSet r = s.executeQuery("SELECT a, b, c, d, e FROM t")) {
             while (r.next()) {
                 double b = r.getDouble(2);
-                rows.add(words(Arrays.asList(r.getLong(1), r.wasNull() || r.getObject(2) == null ? null : b, r.getString(3), r.getBytes(4), r.getString(5))));
+                rows.add(words(Arrays.asList(
+                        r.getLong(1),
+                        r.wasNull() || r.getObject(2) == null ? null : b,
+                        r.getString(3),
+                        r.getBytes(4),
+                        r.getString(5))));
             }
         }
         return rows;
@@ -86,7 +108,10 @@ class RecordsTest {
 
     private Set<String> read() throws IOException {
         Set<String> rows = new HashSet<>();
-        new Records(Pages.read(file())).rows().stream().filter(r -> r.size() == 5 && !"table".equals(r.get(0))).forEach(r -> rows.add(words(r)));
+        new Records(Pages.read(file()))
+                .rows().stream()
+                        .filter(r -> r.size() == 5 && !"table".equals(r.get(0)))
+                        .forEach(r -> rows.add(words(r)));
         return rows;
     }
 
@@ -124,7 +149,10 @@ class RecordsTest {
             fill(c, ROWS, new Random(5));
         }
         Set<Object> named = new HashSet<>();
-        new Records(Pages.read(file())).entries().stream().filter(e -> e.size() == 3 && e.get(0) != null).forEach(e -> named.add(e.get(0)));
+        new Records(Pages.read(file()))
+                .entries().stream()
+                        .filter(e -> e.size() == 3 && e.get(0) != null)
+                        .forEach(e -> named.add(e.get(0)));
         Set<Object> wanted = new HashSet<>();
         for (int i = 0; i < ROWS; i++) {
             if (i % 3 != 0) {

@@ -39,7 +39,8 @@ class RescueTest {
     }
 
     private static Drill drill(int n) {
-        return Drill.empty("d" + n, "Drill " + n, "field-hockey", "whole").withNotes(List.of("Point " + n + " " + "x".repeat(300 * n)), List.of(), List.of());
+        return Drill.empty("d" + n, "Drill " + n, "field-hockey", "whole")
+                .withNotes(List.of("Point " + n + " " + "x".repeat(300 * n)), List.of(), List.of());
     }
 
     @BeforeEach
@@ -106,7 +107,13 @@ class RescueTest {
             book.check();
             assertEquals(drill(4), book.drills().load("d4"));
             assertEquals("yd", book.setting("unit", "m"));
-            assertEquals(Set.of(book.collection("Wet evenings")), book.rows().stream().filter(r -> r.id().equals("d3")).findFirst().orElseThrow().collections());
+            assertEquals(
+                    Set.of(book.collection("Wet evenings")),
+                    book.rows().stream()
+                            .filter(r -> r.id().equals("d3"))
+                            .findFirst()
+                            .orElseThrow()
+                            .collections());
             assertEquals("New drill", book.drills().history("d7").get(0).edit());
         }
     }
@@ -204,7 +211,8 @@ class RescueTest {
 
     @Test
     void whereNothingCanBeWrittenThatIsSaid() {
-        BookException e = assertThrows(BookException.class, () -> Rescue.save(folder.resolve("nowhere").resolve("None.chalkbook")));
+        BookException e = assertThrows(
+                BookException.class, () -> Rescue.save(folder.resolve("nowhere").resolve("None.chalkbook")));
         assertTrue(e.getMessage().contains("The damaged book is as it was."), e.getMessage());
     }
 
@@ -214,10 +222,16 @@ class RescueTest {
         Salvage salvage = Salvage.of(file());
         try (Book book = Book.open(file())) {
             for (String id : ids(book)) {
-                assertEquals(book.drills().text(id).orElseThrow(), salvage.documents().get(ref(id)).body());
-                assertEquals(book.drills().history(id).size(), salvage.versions().get(ref(id)).size());
+                assertEquals(
+                        book.drills().text(id).orElseThrow(),
+                        salvage.documents().get(ref(id)).body());
+                assertEquals(
+                        book.drills().history(id).size(),
+                        salvage.versions().get(ref(id)).size());
             }
-            assertEquals(ids(book).stream().map(RescueTest::ref).collect(Collectors.toSet()), salvage.known().keySet());
+            assertEquals(
+                    ids(book).stream().map(RescueTest::ref).collect(Collectors.toSet()),
+                    salvage.known().keySet());
         }
     }
 }

@@ -58,11 +58,13 @@ final class AskBar extends VBox {
         Label who = new Label(ReadWords.decider(state.stage(), read).orElse("ball"));
         who.getStyleClass().add("board-numbers");
         row.getChildren().add(who);
-        boolean said = state.stage().said().contains(read);
-        boolean workedOut = state.timeline().decisions().stream().anyMatch(d -> d.read().equals(read.id()));
+        boolean said = state.stage().instructions().contains(read);
+        boolean workedOut =
+                state.timeline().decisions().stream().anyMatch(d -> d.read().equals(read.id()));
         for (int i = 0; i < read.options().size(); i++) {
             Option option = read.options().get(i);
-            ToggleButton chip = new ToggleButton(ReadWords.option(state.stage(), read, option).orElse("draw it now"));
+            ToggleButton chip = new ToggleButton(
+                    ReadWords.option(state.stage(), read, option).orElse("draw it now"));
             chip.setId("read-" + read.id() + "-" + option.id());
             chip.getStyleClass().add("view-chip");
             chip.setSelected(option.equals(taken));
@@ -89,7 +91,10 @@ final class AskBar extends VBox {
 
     /** A second press lets a read that is worked out go its own way again. */
     private void look(Read read, Option option) {
-        boolean again = Optional.ofNullable(state.focus().choicesProperty().get().of().get(read.id())).filter(option.id()::equals).isPresent();
+        boolean again = Optional.ofNullable(
+                        state.focus().choicesProperty().get().of().get(read.id()))
+                .filter(option.id()::equals)
+                .isPresent();
         double t = state.head().atProperty().get();
         if (again && read.rule().isPresent()) {
             state.focus().leave(read.id());

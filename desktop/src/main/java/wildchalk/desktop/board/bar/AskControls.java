@@ -36,7 +36,8 @@ final class AskControls extends HBox {
     }
 
     private void rebuild() {
-        List<Object> wanted = List.of(Reads.ways(state.stage()).size(), state.stage().said(Freeze.class));
+        List<Object> wanted =
+                List.of(Reads.ways(state.stage()).size(), state.stage().instructions(Freeze.class));
         if (wanted.equals(shown)) {
             return;
         }
@@ -45,16 +46,24 @@ final class AskControls extends HBox {
         add("freeze-here", "+ ?", "Freeze here and ask (Q)", () -> FreezeCard.make(state, pane));
         int through = Reads.ways(state.stage()).size();
         if (through > 1) {
-            add("ways", through + (through == Reads.MOST_WAYS ? " ways or more" : " ways") + "  ▶", "Plays every way through, one after another", ways::playAll);
+            add(
+                    "ways",
+                    through + (through == Reads.MOST_WAYS ? " ways or more" : " ways") + "  ▶",
+                    "Plays every way through, one after another",
+                    ways::playAll);
         }
-        List<Freeze> freezes = state.stage().said(Freeze.class);
+        List<Freeze> freezes = state.stage().instructions(Freeze.class);
         if (freezes.size() > MOST) {
             getChildren().add(menu(freezes));
             return;
         }
         for (int i = 0; i < freezes.size(); i++) {
             Freeze freeze = freezes.get(i);
-            add("freeze-" + freeze.id(), "?" + (freezes.size() > 1 ? " " + (i + 1) : ""), question(freeze), () -> FreezeCard.open(state, pane, freeze.id()));
+            add(
+                    "freeze-" + freeze.id(),
+                    "?" + (freezes.size() > 1 ? " " + (i + 1) : ""),
+                    question(freeze),
+                    () -> FreezeCard.open(state, pane, freeze.id()));
         }
     }
 

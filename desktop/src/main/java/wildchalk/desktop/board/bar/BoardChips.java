@@ -11,11 +11,11 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Showing;
 import wildchalk.core.drill.Showing.Attack;
 import wildchalk.core.edit.DrillEdits;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.SurfacePlan;
-import wildchalk.core.surface.Surfaces;
 import wildchalk.desktop.board.canvas.BoardPane;
 import wildchalk.desktop.board.card.SizeCard;
 import wildchalk.desktop.board.state.BoardState;
@@ -30,7 +30,7 @@ public final class BoardChips extends HBox {
     private final Button turn = new Button();
     private final ToggleButton sizes = new ToggleButton("Sizes");
     private final ToggleButton tape = new ToggleButton("Tape  T");
-    private String shown = "";
+    private Shown shown;
 
     public BoardChips(BoardState state, BoardPane pane) {
         super(6);
@@ -44,7 +44,8 @@ public final class BoardChips extends HBox {
         view.setId("view-menu");
         turn.setId("turn-board");
         turn.setTooltip(new Tooltip("Turn the board: where the attack goes"));
-        turn.setOnAction(e -> state.apply(DrillEdits.turn(after(state.drill().showing().attack()))));
+        turn.setOnAction(
+                e -> state.apply(DrillEdits.turn(after(state.drill().showing().attack()))));
         sizes.setId("sizes");
         sizes.setOnAction(e -> pane.showCard(sizes.isSelected() ? new SizeCard(state) : null));
         tape.setId("tool-tape");
@@ -61,23 +62,28 @@ public final class BoardChips extends HBox {
         show(state.surface(), state.drill());
     }
 
+    /** What the chips say; when it is another they are made anew. */
+    private record Shown(String surface, Showing showing) {}
+
     private static Attack after(Attack attack) {
         return Attack.values()[(attack.ordinal() + 1) % Attack.values().length];
     }
 
     private void show(Surface surface, Drill drill) {
-        String wanted = surface.id() + drill.showing();
+        Shown wanted = new Shown(surface.id(), drill.showing());
         if (wanted.equals(shown)) {
             return;
         }
         shown = wanted;
-        boolean isWhole = drill.showing().crop().isEmpty() && surface.view(drill.showing().view()).id().equals("whole");
+        boolean isWhole = drill.showing().crop().isEmpty()
+                && surface.view(drill.showing().view()).id().equals("whole");
         whole.setSelected(isWhole);
         view.setText(isWhole ? "Part" : drill.showing().name(surface));
         view.getItems().clear();
         for (Surface.View v : surface.views()) {
             RadioMenuItem item = new RadioMenuItem(v.name());
-            item.setSelected(drill.showing().crop().isEmpty() && v.id().equals(drill.showing().view()));
+            item.setSelected(drill.showing().crop().isEmpty()
+                    && v.id().equals(drill.showing().view()));
             item.setOnAction(e -> state.apply(DrillEdits.showView(v.id())));
             view.getItems().add(item);
         }
@@ -85,21 +91,27 @@ public final class BoardChips extends HBox {
         crop.setOnAction(e -> state.toolProperty().set(Tool.CROP));
         view.getItems().addAll(new SeparatorMenuItem(), crop, new SeparatorMenuItem());
         for (Attack attack : Attack.values()) {
-            RadioMenuItem item = new RadioMenuItem("Attack goes " + attack.name().toLowerCase(Locale.ROOT));
+            RadioMenuItem item =
+                    new RadioMenuItem("Attack goes " + attack.name().toLowerCase(Locale.ROOT));
             item.setSelected(attack == drill.showing().attack());
             item.setOnAction(e -> state.apply(DrillEdits.turn(attack)));
             view.getItems().add(item);
         }
-        String arrow = switch (drill.showing().attack()) {
-            case RIGHT -> "→";
-            case DOWN -> "↓";
-            case LEFT -> "←";
-            case UP -> "↑";
-        };
+        String arrow =
+                switch (drill.showing().attack()) {
+                    case RIGHT -> "→";
+                    case DOWN -> "↓";
+                    case LEFT -> "←";
+                    case UP -> "↑";
+                };
         turn.setText("attack " + arrow);
-        turn.setAccessibleText("The attack goes " + drill.showing().attack().name().toLowerCase(Locale.ROOT)
-                + "; turn the board");
-        boolean any = Surfaces.plan(surface.id()).map(SurfacePlan::sizes).filter(s -> !s.isEmpty()).isPresent();
+        turn.setAccessibleText(
+                "The attack goes " + drill.showing().attack().name().toLowerCase(Locale.ROOT) + "; turn the board");
+        boolean any = drill.venue()
+                .plan()
+                .map(SurfacePlan::sizes)
+                .filter(s -> !s.isEmpty())
+                .isPresent();
         sizes.setVisible(any);
         sizes.setManaged(any);
         requestLayout();

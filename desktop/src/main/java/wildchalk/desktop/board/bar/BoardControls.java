@@ -9,7 +9,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import wildchalk.core.drill.Drill.LineKey;
 import wildchalk.core.edit.DrillEdits;
-import wildchalk.core.measure.Clock;
+import wildchalk.core.measure.TimeFormat;
 import wildchalk.desktop.board.canvas.BoardPane;
 import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.board.state.Playing;
@@ -32,7 +32,16 @@ public final class BoardControls extends HBox {
         play.setId("play");
         play.getStyleClass().add("play");
         play.setOnAction(e -> player.playOrPause());
-        getChildren().addAll(play, clockBox(), new SpeedMenu(state), loop(), new EffortMenu(state), new LooksMenu(state), lineKey(), new AskControls(state, board));
+        getChildren()
+                .addAll(
+                        play,
+                        clockBox(),
+                        new SpeedMenu(state),
+                        loop(),
+                        new EffortMenu(state),
+                        new LooksMenu(state),
+                        lineKey(),
+                        new AskControls(state, board));
         state.head().atProperty().addListener(o -> showTime());
         state.head().playingProperty().addListener(o -> showPlaying());
         state.changesProperty().addListener(o -> showPlaying());
@@ -67,8 +76,8 @@ public final class BoardControls extends HBox {
         key.setAccessibleText("Passes plain, runs dashed");
         key.setId("line-key");
         key.getStyleClass().add("pill");
-        key.setOnAction(e -> state.apply(DrillEdits.readLines(
-                key.isSelected() ? LineKey.PASSES_PLAIN : LineKey.RUNS_PLAIN)));
+        key.setOnAction(
+                e -> state.apply(DrillEdits.readLines(key.isSelected() ? LineKey.PASSES_PLAIN : LineKey.RUNS_PLAIN)));
         Runnable show = () -> key.setSelected(state.drill().lineKey() == LineKey.PASSES_PLAIN);
         state.changesProperty().addListener(o -> show.run());
         show.run();
@@ -76,7 +85,7 @@ public final class BoardControls extends HBox {
     }
 
     private void showTime() {
-        clock.setText(Clock.seconds(state.head().atProperty().get()));
+        clock.setText(TimeFormat.seconds(state.head().atProperty().get()));
     }
 
     private void showPlaying() {

@@ -1,6 +1,5 @@
 package wildchalk.desktop.board.bar;
 
-import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.geometry.BoundingBox;
@@ -23,6 +22,7 @@ public final class BoardOverlays {
     private static final double MARGIN = 10;
     /** The rows at the top of the board, pixels. */
     private static final double TOP_BARS = 66;
+
     private static final double ROW = 38;
     /** Round a question, so that no token is cut, pixels. */
     private static final double ROUND = 22;
@@ -83,7 +83,8 @@ public final class BoardOverlays {
 
     /** How many there are on each side of the ball, in the corner. */
     private void tellNumbers() {
-        numbers.setText(BalanceWords.of(Balance.of(state.stage(), state.timeline(), state.surface()), state.stage(), state.surface()));
+        numbers.setText(BalanceWords.of(
+                Balance.of(state.stage(), state.timeline(), state.surface()), state.stage(), state.surface()));
         numbers.setVisible(!numbers.getText().isEmpty());
         numbers.applyCss();
         numbers.autosize();
@@ -95,8 +96,15 @@ public final class BoardOverlays {
         words.setVisible(at.isPresent());
         at.ifPresent(f -> {
             question.setText(f.question().isBlank() ? "Freeze" : f.question());
-            boolean told = state.focus().frozenProperty().get().filter(Focus.Frozen::answered).isPresent();
-            answer.setText(told ? f.answer() : "Space: " + (f.answer().isBlank() && f.signs().isEmpty() ? "go on" : "the answer"));
+            boolean told = state.focus()
+                    .frozenProperty()
+                    .get()
+                    .filter(Focus.Frozen::answered)
+                    .isPresent();
+            answer.setText(
+                    told
+                            ? f.answer()
+                            : "Space: " + (f.answer().isBlank() && f.signs().isEmpty() ? "go on" : "the answer"));
             answer.setVisible(!answer.getText().isBlank());
             answer.setManaged(answer.isVisible());
             place();
@@ -140,15 +148,20 @@ public final class BoardOverlays {
     /** How many of those that matter the question would hide, and of the words that stand on lines of the answer. */
     private long hidden(double x, double y, double wide, double tall) {
         BoundingBox box = new BoundingBox(x - ROUND, y - ROUND, wide + 2 * ROUND, tall + 2 * ROUND);
-        return state.focus().freeze(state.stage()).stream().flatMap(this::seen).filter(at -> box.contains(pane.map().x(at), pane.map().y(at))).count();
+        return state.focus().freeze(state.stage()).stream()
+                .flatMap(this::seen)
+                .filter(at -> box.contains(pane.map().x(at), pane.map().y(at)))
+                .count();
     }
 
     private Stream<Vec> seen(Freeze freeze) {
         double t = state.timeline().moment(freeze.at()).orElse(0);
         Stream<Vec> people = Answer.matters(freeze, state.stage(), state.timeline(), state.surface()).stream()
-                .flatMap(id -> state.stage().person(id).stream()).map(p -> state.timeline().pose(p.id(), t).at());
+                .flatMap(id -> state.stage().person(id).stream())
+                .map(p -> state.timeline().pose(p.id(), t).at());
         Stream<Vec> middles = Answer.of(freeze, state.stage(), state.timeline(), state.surface(), Unit.METRES).stream()
-                .filter(d -> d.points().size() == 2).map(d -> d.points().get(0).towards(d.points().get(1), 0.5));
+                .filter(d -> d.points().size() == 2)
+                .map(d -> d.points().get(0).towards(d.points().get(1), 0.5));
         return Stream.concat(people, middles);
     }
 }

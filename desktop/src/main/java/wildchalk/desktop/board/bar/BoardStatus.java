@@ -13,6 +13,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.measure.Numbers;
 import wildchalk.desktop.board.canvas.BoardPane;
 import wildchalk.desktop.board.card.UnitsCard;
@@ -71,8 +72,9 @@ public final class BoardStatus extends HBox {
         ToggleButton units = new ToggleButton();
         units.setId("units");
         units.getStyleClass().add("pill");
-        Runnable say = () -> units.setText(state.viewing().unitsProperty().get().unit().name().toLowerCase(Locale.ROOT)
-                + " · pace " + Numbers.plain(state.viewing().unitsProperty().get().pace()) + " m");
+        Runnable say = () -> units.setText(
+                state.viewing().unitsProperty().get().unit().name().toLowerCase(Locale.ROOT) + " · pace "
+                        + Numbers.plain(state.viewing().unitsProperty().get().pace()) + " m");
         units.setMinWidth(Region.USE_PREF_SIZE);
         units.setTooltip(new Tooltip("The unit of lengths, your own pace, and how many cones fit in a hand"));
         state.viewing().unitsProperty().addListener(o -> say.run());
@@ -96,11 +98,14 @@ public final class BoardStatus extends HBox {
         } else if (tool.places()) {
             hint.setText("Click to put it down · digits set the distance · Alt frees it · Esc lets go");
         } else if (state.selection().action().isPresent()) {
-            hint.setText(state.selection().action().get() instanceof Action.Travel
-                    ? "Drag the line to bend it · drag on from its end · Del takes it away · ? shows the keys"
-                    : state.selection().action().get() instanceof Action.Delivery
-                    ? "Drag the line to send it elsewhere · the keys beside it make something else of it · ? shows the keys"
-                    : "The keys beside it make something else of it · Del takes it away · ? shows the keys");
+            if (state.selection().action().get() instanceof Travel) {
+                hint.setText("Drag the line to bend it · drag on from its end · Del takes it away · ? shows the keys");
+            } else if (state.selection().action().get() instanceof Action.Delivery) {
+                hint.setText("Drag the line to send it elsewhere · the keys beside it make something else of it · ? "
+                        + "shows the keys");
+            } else {
+                hint.setText("The keys beside it make something else of it · Del takes it away · ? shows the keys");
+            }
         } else if (state.stage().people().isEmpty()) {
             hint.setText("Press 1 and click on the board: that puts a player down");
         } else if (tool == Tool.MOVE) {

@@ -37,7 +37,8 @@ final class EffortMenu extends MenuButton {
         }
         shown = effort;
         shownOn = state.rung();
-        setText(EffortWords.of(effort.intensity()) + (effort.level() == Effort.Level.ADULT ? "" : " · " + EffortWords.of(effort.level())));
+        setText(EffortWords.of(effort.intensity())
+                + (effort.level() == Effort.Level.ADULT ? "" : " · " + EffortWords.of(effort.level())));
         getItems().clear();
         ToggleGroup intensities = new ToggleGroup();
         for (Effort.Intensity i : Effort.Intensity.values()) {
@@ -46,13 +47,18 @@ final class EffortMenu extends MenuButton {
         getItems().add(new SeparatorMenuItem());
         ToggleGroup levels = new ToggleGroup();
         for (Effort.Level level : Effort.Level.values()) {
-            item(EffortWords.of(level), levels, level == effort.level(), DrillEdits.effort(new Effort(level, state.drill().effort().intensity())));
+            item(
+                    EffortWords.of(level),
+                    levels,
+                    level == effort.level(),
+                    DrillEdits.effort(new Effort(level, state.drill().effort().intensity())));
         }
     }
 
     /** The lowest rung says how hard the drill is gone at, every other one for itself and those above it. */
     private Edit<Drill> going(Effort.Intensity intensity) {
-        return state.madeFrom().isEmpty() ? DrillEdits.effort(new Effort(state.drill().effort().level(), intensity))
+        return state.madeFrom().isEmpty()
+                ? DrillEdits.effort(new Effort(state.drill().effort().level(), intensity))
                 : LadderEdits.planned(state.rung(), "Change pace", p -> p.going(Optional.of(intensity)));
     }
 

@@ -20,19 +20,30 @@ final class LooksMenu extends MenuButton {
         getStyleClass().add("pill");
         setTooltip(new Tooltip("How the board looks, and what helps to read it"));
         ToggleGroup group = new ToggleGroup();
-        RadioMenuItem slate = look("slate", group, () -> state.viewing().lookProperty().set(Look.SLATE));
-        RadioMenuItem paper = look("paper", group, () -> state.viewing().lookProperty().set(Look.PAPER));
-        RadioMenuItem like = look("like the ground", group, () ->
-                state.viewing().lookProperty().set(Look.trueTo(state.surface().ground())));
-        getItems().addAll(slate, paper, like, new SeparatorMenuItem(),
-                aid(state, "beat numbers", "numbers", Aids::numbers, Aids::withNumbers),
-                aid(state, "grid", "grid", Aids::grid, Aids::withGrid),
-                aid(state, "trails", "trails", Aids::trails, Aids::withTrails),
-                aid(state, "where all began", "ghost", Aids::ghost, Aids::withGhost));
+        RadioMenuItem slate =
+                look("slate", group, () -> state.viewing().lookProperty().set(Look.SLATE));
+        RadioMenuItem paper =
+                look("paper", group, () -> state.viewing().lookProperty().set(Look.PAPER));
+        RadioMenuItem like = look("like the ground", group, () -> state.viewing()
+                .lookProperty()
+                .set(Look.trueTo(state.surface().ground())));
+        getItems()
+                .addAll(
+                        slate,
+                        paper,
+                        like,
+                        new SeparatorMenuItem(),
+                        aid(state, "beat numbers", "numbers", Aids::numbers, Aids::withNumbers),
+                        aid(state, "grid", "grid", Aids::grid, Aids::withGrid),
+                        aid(state, "trails", "trails", Aids::trails, Aids::withTrails),
+                        aid(state, "where all began", "ghost", Aids::ghost, Aids::withGhost));
         Runnable show = () -> {
             Look look = state.viewing().lookProperty().get();
-            (look.isTrue() ? like : look == Look.PAPER ? paper : slate).setSelected(true);
-            setText("looks: " + (look.isTrue() ? "ground" : look == Look.PAPER ? "paper" : "slate"));
+            like.setSelected(look.isTrue());
+            paper.setSelected(look == Look.PAPER);
+            slate.setSelected(look == Look.SLATE);
+            String plain = look == Look.PAPER ? "paper" : "slate";
+            setText("looks: " + (look.isTrue() ? "ground" : plain));
         };
         state.viewing().lookProperty().addListener(o -> show.run());
         show.run();
@@ -45,13 +56,14 @@ final class LooksMenu extends MenuButton {
         return item;
     }
 
-    private static CheckMenuItem aid(BoardState state, String words, String id, Predicate<Aids> is,
-                                     BiFunction<Aids, Boolean, Aids> with) {
+    private static CheckMenuItem aid(
+            BoardState state, String words, String id, Predicate<Aids> is, BiFunction<Aids, Boolean, Aids> with) {
         CheckMenuItem item = new CheckMenuItem(words);
         item.setId("aid-" + id);
         item.setSelected(is.test(state.viewing().aidsProperty().get()));
-        item.selectedProperty().addListener((o, was, on) ->
-                state.viewing().aidsProperty().set(with.apply(state.viewing().aidsProperty().get(), on)));
+        item.selectedProperty().addListener((o, was, on) -> state.viewing()
+                .aidsProperty()
+                .set(with.apply(state.viewing().aidsProperty().get(), on)));
         state.viewing().aidsProperty().addListener((o, was, now) -> item.setSelected(is.test(now)));
         return item;
     }

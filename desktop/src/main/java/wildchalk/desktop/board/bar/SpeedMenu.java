@@ -43,7 +43,9 @@ public final class SpeedMenu extends MenuButton {
 
     /** One speed slower or faster. */
     public static void step(BoardState state, int by) {
-        int i = Math.max(0, Math.min(SPEEDS.length - 1, index(state.head().speedProperty().get()) + by));
+        int i = Math.max(
+                0,
+                Math.min(SPEEDS.length - 1, index(state.head().speedProperty().get()) + by));
         state.head().speedProperty().set(SPEEDS[i]);
     }
 }

@@ -46,17 +46,27 @@ import wildchalk.desktop.paint.ScreenMap;
 /** The ledge under the board: chalks on the left, pieces on the right. */
 public final class Tray extends HBox {
 
-    private record Item(Tool tool, String name, String key) {
-    }
+    private record Item(Tool tool, String name, String key) {}
 
-    private static final List<Item> CHALKS = List.of(new Item(Tool.RUN, "Run", "R"),
-            new Item(Tool.CARRY, "Carry", "C"), new Item(Tool.PASS, "Pass", "P"), new Item(Tool.SHOT, "Shot", "S"),
-            new Item(Tool.BACK, "Back", "B"), new Item(Tool.SIDE, "Side", "D"), new Item(Tool.MOVE, "Move", "M"));
-    private static final List<Item> PIECES = List.of(new Item(Tool.PLAYER, "Player", "1"),
-            new Item(Tool.LINE_UP, "Line-up", "2"), new Item(Tool.CONE, "Cone", "3"),
-            new Item(Tool.BALL, "Ball", "4"), new Item(Tool.GEAR, "Gear", "5"),
-            new Item(Tool.GOALKEEPER, "Keeper", "6"), new Item(Tool.COACH, "Coach", "7"),
-            new Item(Tool.PATTERN, "Pattern", "8"), new Item(Tool.AREA, "Area", "9"), new Item(Tool.NOTE, "Note", "N"));
+    private static final List<Item> CHALKS = List.of(
+            new Item(Tool.RUN, "Run", "R"),
+            new Item(Tool.CARRY, "Carry", "C"),
+            new Item(Tool.PASS, "Pass", "P"),
+            new Item(Tool.SHOT, "Shot", "S"),
+            new Item(Tool.BACK, "Back", "B"),
+            new Item(Tool.SIDE, "Side", "D"),
+            new Item(Tool.MOVE, "Move", "M"));
+    private static final List<Item> PIECES = List.of(
+            new Item(Tool.PLAYER, "Player", "1"),
+            new Item(Tool.LINE_UP, "Line-up", "2"),
+            new Item(Tool.CONE, "Cone", "3"),
+            new Item(Tool.BALL, "Ball", "4"),
+            new Item(Tool.GEAR, "Gear", "5"),
+            new Item(Tool.GOALKEEPER, "Keeper", "6"),
+            new Item(Tool.COACH, "Coach", "7"),
+            new Item(Tool.PATTERN, "Pattern", "8"),
+            new Item(Tool.AREA, "Area", "9"),
+            new Item(Tool.NOTE, "Note", "N"));
 
     private static final Stage NOTHING = new Stage("", "", List.of(), List.of());
     private static final Drill SOMETHING = Drill.empty("", "", "open-grass", "whole");
@@ -132,33 +142,45 @@ public final class Tray extends HBox {
         }
         if (tool == Tool.PATTERN) {
             List<Shape> dots = new ArrayList<>();
-            Pattern.of(PatternKind.CIRCLE, Vec.ZERO, new Vec(0, -1.9)).withCount(6).places()
+            Pattern.of(PatternKind.CIRCLE, Vec.ZERO, new Vec(0, -1.9))
+                    .withCount(6)
+                    .places()
                     .forEach(p -> dots.add(new Shape.Fill(Curve.circle(p, 0.5), Ink.CONE_YELLOW, false)));
             return dots;
         }
         if (tool == Tool.AREA) {
-            return List.of(new Shape.Fill(Curve.box(Box.around(Vec.ZERO, 7, 3.6)), Ink.WASH_YELLOW, false),
-                    new Shape.Stroke(Curve.box(Box.around(Vec.ZERO, 7, 3.6)), 0.3, Ink.CONE_YELLOW, List.of(0.9, 0.7), false));
+            return List.of(
+                    new Shape.Fill(Curve.box(Box.around(Vec.ZERO, 7, 3.6)), Ink.WASH_YELLOW, false),
+                    new Shape.Stroke(
+                            Curve.box(Box.around(Vec.ZERO, 7, 3.6)), 0.3, Ink.CONE_YELLOW, List.of(0.9, 0.7), false));
         }
         if (tool == Tool.NOTE) {
             return List.of(new Shape.Label(Vec.ZERO, "Abc", 3.4, Ink.NOTE));
         }
         Piece.Item sample = Piece.Item.of("", tool == Tool.GEAR ? GearKind.MINI_GOAL : GearKind.CONE, Vec.ZERO);
-        return Sample.piece(FreshPieces.of(tool, sample.turnedTo(tool == Tool.GEAR ? Math.PI / 2 : 0), NOTHING, new FreeIds(SOMETHING),
-                Vec.ZERO, Surfaces.get("open-grass")));
+        return Sample.piece(FreshPieces.of(
+                tool,
+                sample.turnedTo(tool == Tool.GEAR ? Math.PI / 2 : 0),
+                NOTHING,
+                new FreeIds(SOMETHING),
+                Vec.ZERO,
+                Surfaces.BUILT_IN.get("open-grass")));
     }
 
     /** Takes a tool in hand, or puts it down when it was; a chalk changes the action that is chosen. */
     void take(Tool tool) {
         if (tool.kind().isPresent() && state.selection().action().isPresent()) {
             Kind kind = tool.kind().get();
-            state.selection().action().filter(a -> Kind.of(a) != kind).ifPresent(a ->
-                    state.apply(ActionEdits.change(state.rung(), "Make it a " + kind.name().toLowerCase(Locale.ROOT),
-                            kind.instead(a))));
+            state.selection()
+                    .action()
+                    .filter(a -> Kind.of(a) != kind)
+                    .ifPresent(a -> state.apply(ActionEdits.change(
+                            state.rung(), "Make it a " + kind.name().toLowerCase(Locale.ROOT), kind.instead(a))));
             showTool();
             return;
         }
-        boolean putDown = state.toolProperty().get() == tool || tool == Tool.GEAR && state.toolProperty().get() == Tool.SUPPLY;
+        boolean putDown = state.toolProperty().get() == tool
+                || tool == Tool.GEAR && state.toolProperty().get() == Tool.SUPPLY;
         if (!putDown) {
             prepare(tool);
         }
@@ -180,12 +202,19 @@ public final class Tray extends HBox {
 
     /** Everything on the ledge, to be taken by name or by key. */
     public List<Command> commands() {
-        return Stream.concat(CHALKS.stream().map(i -> command(i, i.tool() == Tool.MOVE ? "move" : "a chalk")),
-                PIECES.stream().map(i -> command(i, "take something from the ledge"))).toList();
+        return Stream.concat(
+                        CHALKS.stream().map(i -> command(i, i.tool() == Tool.MOVE ? "move" : "a chalk")),
+                        PIECES.stream().map(i -> command(i, "take something from the ledge")))
+                .toList();
     }
 
     private Command command(Item item, String help) {
-        return new Command("Take: " + item.name().toLowerCase(Locale.ROOT), List.of(Key.typing(item.key())), Scope.ALWAYS, help, () -> take(item.tool()));
+        return new Command(
+                "Take: " + item.name().toLowerCase(Locale.ROOT),
+                List.of(Key.typing(item.key())),
+                Scope.ALWAYS,
+                help,
+                () -> take(item.tool()));
     }
 
     private static Tool shownFor(Tool tool) {
@@ -193,6 +222,7 @@ public final class Tray extends HBox {
     }
 
     private void showTool() {
-        buttons.forEach((tool, button) -> button.setSelected(tool == shownFor(state.toolProperty().get())));
+        buttons.forEach((tool, button) ->
+                button.setSelected(tool == shownFor(state.toolProperty().get())));
     }
 }

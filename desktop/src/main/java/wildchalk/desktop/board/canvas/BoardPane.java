@@ -1,6 +1,7 @@
 package wildchalk.desktop.board.canvas;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import javafx.beans.InvalidationListener;
@@ -14,12 +15,13 @@ import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.Rectangle;
-import wildchalk.core.drill.Showing.Attack;
 import wildchalk.core.drill.Showing;
+import wildchalk.core.drill.Showing.Attack;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.scene.Extent;
 import wildchalk.core.scene.Ink;
+import wildchalk.core.scene.Look;
 import wildchalk.core.scene.Shape;
 import wildchalk.core.surface.Surface;
 import wildchalk.desktop.board.state.BoardState;
@@ -33,7 +35,6 @@ import wildchalk.desktop.paint.ScreenMap;
  */
 public final class BoardPane extends Pane {
 
-    private static final double CARD_MARGIN = 10;
     /** Room round what is dragged, in token radii. */
     private static final double ROOM = 2;
 
@@ -50,11 +51,10 @@ public final class BoardPane extends Pane {
     private final FreezeLayer freeze;
     private final Label tag = new Label();
     private Region corner;
-    private Region card;
-    private Region usualCard;
-    private Region specialCard;
-    private final ReadOnlyObjectWrapper<ScreenMap> map = new ReadOnlyObjectWrapper<>(new ScreenMap(1, Vec.ZERO, 1, 1, Attack.RIGHT));
-    private String groundShown = "";
+    private final CardCorner cards = new CardCorner(this, getChildren());
+    private final ReadOnlyObjectWrapper<ScreenMap> map =
+            new ReadOnlyObjectWrapper<>(new ScreenMap(1, Vec.ZERO, 1, 1, Attack.RIGHT));
+    private GroundView groundShown;
     private Set<String> leftOut = Set.of();
     private final Zoom zoom = new Zoom();
     private Showing showing;
@@ -125,18 +125,13 @@ public final class BoardPane extends Pane {
             corner.autosize();
             corner.relocate(w - corner.getWidth() - 12, 8);
         }
-        if (card != null) {
-            card.setMaxWidth(w - 2 * CARD_MARGIN);
-            double wide = Math.min(card.prefWidth(-1), w - 2 * CARD_MARGIN);
-            double tall = card.prefHeight(wide);
-            card.resizeRelocate(CARD_MARGIN, h - tall - CARD_MARGIN, wide, tall);
-        }
+        cards.layout(w, h);
         if (w != ground.getWidth() || h != ground.getHeight()) {
             for (Canvas canvas : new Canvas[] {ground, trails, glow, chalk, difference, setOut, sketch, freeze}) {
                 canvas.setWidth(w);
                 canvas.setHeight(h);
             }
-            groundShown = "";
+            groundShown = null;
             drillChanged();
         }
     }
@@ -190,7 +185,10 @@ public final class BoardPane extends Pane {
         drillChanged();
     }
 
-    /** Where a stroke is shown while it is drawn. A layer with nothing on it is hidden: it would cost a frame all the same. */
+    /**
+     * Where a stroke is shown while it is drawn. A layer with nothing on it is hidden: it would cost a frame all the
+     * same.
+     */
     public Canvas sketch() {
         sketch.setVisible(true);
         return sketch;
@@ -210,53 +208,22 @@ public final class BoardPane extends Pane {
 
     /** The card in the corner of the board while nothing special is under way; null for none. */
     public void showUsualCard(Region usual) {
-        usualCard = usual;
-        showCard();
+        cards.showUsual(usual);
     }
 
     /** A card that goes before the usual one; null gives way to it again. */
     public void showCard(Region special) {
-        specialCard = special;
-        showCard();
-    }
-
-    private void showCard() {
-        Region wanted = specialCard != null ? specialCard : usualCard;
-        if (wanted == card) {
-            return;
-        }
-        // Whoever pressed a button of a card that goes is on the board again, not on whatever comes next in the window.
-        if (card != null && getScene() != null && isIn(card, getScene().getFocusOwner())) {
-            requestFocus();
-        }
-        getChildren().remove(card);
-        card = wanted;
-        if (card != null) {
-            getChildren().add(card);
-        }
-        requestLayout();
-    }
-
-    private static boolean isIn(Region card, Node node) {
-        Node at = node;
-        while (at != null && at != card) {
-            at = at.getParent();
-        }
-        return at != null;
+        cards.showSpecial(special);
     }
 
     /** Whether the card is out of the way of a hand that drags. */
     public void hideCard(boolean hidden) {
-        if (card != null) {
-            card.setVisible(!hidden);
-        }
+        cards.hide(hidden);
     }
 
     /** Makes room on the board for the hand. */
     public void foldCard() {
-        if (card instanceof FoldingCard folding) {
-            folding.fold();
-        }
+        cards.fold();
     }
 
     /** How often the layer that stands still was painted. */
@@ -304,7 +271,8 @@ public final class BoardPane extends Pane {
 
     private void paintMoved() {
         Set<String> ids = state.shown().moved();
-        List<Shape> shapes = ids.isEmpty() ? List.of()
+        List<Shape> shapes = ids.isEmpty()
+                ? List.of()
                 : state.shown().board().chalk(state.selection().chosenProperty().get(), ids::contains);
         Optional<Box> box = Extent.of(shapes);
         moved.setVisible(box.isPresent());
@@ -320,15 +288,27 @@ public final class BoardPane extends Pane {
         moved.setWidth(Math.min(w, 2 * getWidth()));
         moved.setHeight(Math.min(h, 2 * getHeight()));
         moved.relocate(x, y);
-        ScreenBrush brush = new ScreenBrush(moved, state.viewing().lookProperty().get(),
-                map().around(map().toSurface(x + moved.getWidth() / 2, y + moved.getHeight() / 2), moved.getWidth(),
-                        moved.getHeight()));
+        ScreenBrush brush = new ScreenBrush(
+                moved,
+                state.viewing().lookProperty().get(),
+                map().around(
+                                map().toSurface(x + moved.getWidth() / 2, y + moved.getHeight() / 2),
+                                moved.getWidth(),
+                                moved.getHeight()));
         brush.clear();
         brush.paint(shapes);
     }
 
+    /** What the layer of the ground shows; painted when it is another. */
+    private record GroundView(String surface, Map<String, Double> sizes, ScreenMap map, Look look, boolean grid) {}
+
     private void paintAll() {
-        String wanted = state.surface().id() + state.surface().sizes() + map() + state.viewing().lookProperty().get() + state.viewing().aidsProperty().get().grid();
+        GroundView wanted = new GroundView(
+                state.surface().id(),
+                state.surface().sizes(),
+                map(),
+                state.viewing().lookProperty().get(),
+                state.viewing().aidsProperty().get().grid());
         if (!wanted.equals(groundShown)) {
             groundShown = wanted;
             ScreenBrush brush = brush(ground);
@@ -348,8 +328,14 @@ public final class BoardPane extends Pane {
         Set<String> without = leftOut;
         // Whoever puts the gear down is not helped by the lines of what happens later.
         boolean lines = !state.sheets().wantedProperty().get();
-        chalk.show(state.board().chalk(state.selection().chosenProperty().get(), id -> !without.contains(id)
-                && (lines || state.stage().piece(id).isPresent())), map(), state.viewing().lookProperty().get());
+        chalk.show(
+                state.board()
+                        .chalk(
+                                state.selection().chosenProperty().get(),
+                                id -> !without.contains(id)
+                                        && (lines || state.stage().piece(id).isPresent())),
+                map(),
+                state.viewing().lookProperty().get());
     }
 
     private void moved() {
@@ -373,7 +359,8 @@ public final class BoardPane extends Pane {
             tag.setText(w);
             tag.toFront();
             tag.autosize();
-            tag.relocate(Math.max(4, Math.min(getWidth() - tag.getWidth() - 4, x + 14)),
+            tag.relocate(
+                    Math.max(4, Math.min(getWidth() - tag.getWidth() - 4, x + 14)),
                     Math.max(4, Math.min(getHeight() - tag.getHeight() - 4, y + 10)));
         });
     }

@@ -28,7 +28,8 @@ final class ChalkLayer extends Canvas {
 
     void show(List<Shape> shapes, ScreenMap newMap, Look newLook) {
         painted++;
-        Optional<List<Shape>> changed = newMap.equals(map) && newLook == look ? changed(shown, shapes) : Optional.empty();
+        Optional<List<Shape>> changed =
+                newMap.equals(map) && newLook == look ? changed(shown, shapes) : Optional.empty();
         map = newMap;
         look = newLook;
         shown = shapes;
@@ -61,7 +62,10 @@ final class ChalkLayer extends Canvas {
         Set<Shape> fresh = new HashSet<>(is);
         was.forEach(fresh::remove);
         // What lies over what must be as before too.
-        boolean sameOrder = was.stream().filter(s -> !gone.contains(s)).toList().equals(is.stream().filter(s -> !fresh.contains(s)).toList());
+        boolean sameOrder = was.stream()
+                .filter(s -> !gone.contains(s))
+                .toList()
+                .equals(is.stream().filter(s -> !fresh.contains(s)).toList());
         List<Shape> both = new ArrayList<>(gone);
         both.addAll(fresh);
         return sameOrder ? Optional.of(both) : Optional.empty();

@@ -10,7 +10,7 @@ import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.scene.DifferenceShapes;
 import wildchalk.core.scene.Shape;
-import wildchalk.desktop.beside.Newest;
+import wildchalk.desktop.background.Newest;
 import wildchalk.desktop.board.state.BoardModel;
 import wildchalk.desktop.board.state.Shown;
 import wildchalk.desktop.paint.ScreenBrush;
@@ -25,7 +25,10 @@ final class DifferenceLayer extends Canvas {
 
     DifferenceLayer(BoardModel model, Consumer<String> announce) {
         this.model = model;
-        this.working = new Newest<>("comparing two rungs", this::found, trouble -> announce.accept("The two rungs could not be laid over each other."));
+        this.working = new Newest<>(
+                "comparing two rungs",
+                this::found,
+                trouble -> announce.accept("The two rungs could not be laid over each other."));
         setMouseTransparent(true);
         setVisible(false);
     }
@@ -33,7 +36,9 @@ final class DifferenceLayer extends Canvas {
     /** The other rung is worked out beside the window's thread. */
     void repaint(ScreenMap newMap) {
         map = newMap;
-        Optional<String> over = model.focus().overProperty().get().filter(id -> model.drill().ladder().stream().map(Rung::id).anyMatch(id::equals));
+        Optional<String> over = model.focus().overProperty().get().filter(id -> model.drill().ladder().stream()
+                .map(Rung::id)
+                .anyMatch(id::equals));
         if (over.isEmpty()) {
             working.forget();
             setVisible(false);

@@ -26,14 +26,26 @@ final class FreezeLayer extends Canvas {
         Optional<Freeze> freeze = model.focus().freeze(model.stage());
         setVisible(freeze.isPresent());
         freeze.ifPresent(f -> {
-            ScreenBrush brush = new ScreenBrush(this, model.viewing().lookProperty().get(), map);
+            ScreenBrush brush =
+                    new ScreenBrush(this, model.viewing().lookProperty().get(), map);
             brush.clear();
             brush.paint(shapes(f));
         });
     }
 
     private List<Shape> shapes(Freeze freeze) {
-        boolean answered = model.focus().frozenProperty().get().filter(Focus.Frozen::answered).isPresent();
-        return AnswerShapes.frozen(model.board(), freeze, model.stage(), model.timeline(), model.surface(), model.viewing().unitsProperty().get().unit(), answered);
+        boolean answered = model.focus()
+                .frozenProperty()
+                .get()
+                .filter(Focus.Frozen::answered)
+                .isPresent();
+        return AnswerShapes.frozen(
+                model.board(),
+                freeze,
+                model.stage(),
+                model.timeline(),
+                model.surface(),
+                model.viewing().unitsProperty().get().unit(),
+                answered);
     }
 }

@@ -23,8 +23,8 @@ import wildchalk.desktop.paint.ScreenBrush;
 import wildchalk.desktop.paint.ScreenMap;
 
 /**
- * People, balls and the gear that they put down, each on a small canvas of their own that is moved about: playing then repaints only the few dots
- * round each of them, and a token is painted anew only when it turns or lights up.
+ * People, balls and the gear that they put down, each on a small canvas of their own that is moved about: playing then
+ * repaints only the few dots round each of them, and a token is painted anew only when it turns or lights up.
  */
 final class LivePane extends Pane {
 
@@ -36,9 +36,8 @@ final class LivePane extends Pane {
     private static final boolean BETWEEN_PIXELS = Platform.isSupported(ConditionalFeature.SCENE3D);
 
     /** What a canvas shows; painted anew when it changes. */
-    private record Shown(long facing, boolean lit, boolean chosen, double scaleAndTurn, Look look, boolean inHeap,
-                         Piece piece) {
-    }
+    private record Shown(
+            long facing, boolean lit, boolean chosen, double scaleAndTurn, Look look, boolean inHeap, Piece piece) {}
 
     private final BoardModel model;
     private final ObservableValue<Set<String>> selected;
@@ -62,8 +61,10 @@ final class LivePane extends Pane {
         if (!wanted.equals(pieces)) {
             pieces = wanted;
             canvases.keySet().retainAll(wanted.stream().map(Piece::id).toList());
-            getChildren().setAll(wanted.stream().map(p -> canvases.computeIfAbsent(p.id(), LivePane::token))
-                    .toList());
+            getChildren()
+                    .setAll(wanted.stream()
+                            .map(p -> canvases.computeIfAbsent(p.id(), LivePane::token))
+                            .toList());
         }
         Set<String> lit = Lights.of(model);
         Set<String> chosen = selected.getValue();
@@ -71,7 +72,8 @@ final class LivePane extends Pane {
         Optional<String> followed = model.focus().followedProperty().get();
         for (Piece piece : pieces) {
             show(piece, t, lit, chosen, map);
-            boolean aside = followed.isPresent() && !piece.id().equals(followed.get()) && !(piece instanceof Piece.Ball);
+            boolean aside =
+                    followed.isPresent() && !piece.id().equals(followed.get()) && !(piece instanceof Piece.Ball);
             canvases.get(piece.id()).setOpacity(aside ? Shape.Faint.COVER : 1);
         }
     }
@@ -86,13 +88,25 @@ final class LivePane extends Pane {
         Board board = model.shown().board();
         boolean person = piece instanceof Piece.Person;
         boolean inHeap = piece instanceof Piece.Ball b && board.isInHeap(b, t);
-        Vec at = person ? board.pose(piece.id(), t).at() : piece instanceof Piece.Item
-                ? board.gearOnPicture(piece.id(), t) : board.ballOnPicture(piece.id(), t);
+        Vec at;
+        if (person) {
+            at = board.pose(piece.id(), t).at();
+        } else if (piece instanceof Piece.Item) {
+            at = board.gearOnPicture(piece.id(), t);
+        } else {
+            at = board.ballOnPicture(piece.id(), t);
+        }
         double facing = person ? board.pose(piece.id(), t).facing() : 0;
         Canvas canvas = canvases.get(piece.id());
         double side = Math.ceil(2 * REACH * board.frame().unit() * map.scale());
-        Shown now = new Shown(Math.round(facing / TURN), lit.contains(piece.id()), chosen.contains(piece.id()),
-                map.scale() + map.attack().ordinal() * 1e6, model.viewing().lookProperty().get(), inHeap, piece.movedTo(Vec.ZERO));
+        Shown now = new Shown(
+                Math.round(facing / TURN),
+                lit.contains(piece.id()),
+                chosen.contains(piece.id()),
+                map.scale() + map.attack().ordinal() * 1e6,
+                model.viewing().lookProperty().get(),
+                inHeap,
+                piece.movedTo(Vec.ZERO));
         if (!now.equals(shown.put(piece.id(), now)) || canvas.getWidth() != side) {
             canvas.setWidth(side);
             canvas.setHeight(side);
@@ -112,6 +126,8 @@ final class LivePane extends Pane {
         if (piece instanceof Piece.Person person) {
             return board.person(person, t, lit, chosen);
         }
-        return piece instanceof Piece.Item item ? board.gear(item, t, chosen) : board.ball((Piece.Ball) piece, t, chosen);
+        return piece instanceof Piece.Item item
+                ? board.gear(item, t, chosen)
+                : board.ball((Piece.Ball) piece, t, chosen);
     }
 }

@@ -23,7 +23,10 @@ final class SetOutLayer extends Canvas {
         Sheet sheet = state.sheets().sheetProperty().get();
         setVisible(state.sheets().wantedProperty().get() && sheet != null);
         if (isVisible()) {
-            brush.paint(SetOutShapes.of(sheet, state.board().frame(), state.selection().chosenProperty().get()));
+            brush.paint(SetOutShapes.of(
+                    sheet,
+                    state.board().frame(),
+                    state.selection().chosenProperty().get()));
         }
     }
 }

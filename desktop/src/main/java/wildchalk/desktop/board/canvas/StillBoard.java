@@ -6,9 +6,7 @@ import java.util.Set;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.layout.Pane;
-import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Showing.Attack;
-import wildchalk.core.drill.Spot;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.scene.Ink;
 import wildchalk.core.scene.Shape;
@@ -72,7 +70,8 @@ public final class StillBoard extends Pane {
         }
         model.scaleTokens(tokens);
         map = ScreenMap.fit(model.drill(), model.surface(), getWidth(), getHeight());
-        ScreenBrush brush = new ScreenBrush(ground, model.viewing().lookProperty().get(), map);
+        ScreenBrush brush =
+                new ScreenBrush(ground, model.viewing().lookProperty().get(), map);
         brush.fillAll(Ink.AROUND);
         brush.paint(model.board().ground());
         glow.repaint(map);
@@ -82,7 +81,8 @@ public final class StillBoard extends Pane {
     }
 
     private void paintChalk() {
-        ScreenBrush brush = new ScreenBrush(chalk, model.viewing().lookProperty().get(), map);
+        ScreenBrush brush =
+                new ScreenBrush(chalk, model.viewing().lookProperty().get(), map);
         brush.clear();
         Optional<String> followed = model.focus().followedProperty().get();
         if (followed.isEmpty()) {
@@ -96,7 +96,10 @@ public final class StillBoard extends Pane {
 
     /** Whether it is somebody's own action, or a ball to them. */
     private boolean isAbout(String id, String who) {
-        return model.stage().action(id).filter(a -> a.who().equals(who) || a instanceof Action.Pass p
-                && p.to() instanceof Spot.AtPiece to && to.piece().equals(who)).isPresent();
+        return model.stage()
+                .action(id)
+                .filter(a ->
+                        a.who().equals(who) || a.receiver().filter(who::equals).isPresent())
+                .isPresent();
     }
 }

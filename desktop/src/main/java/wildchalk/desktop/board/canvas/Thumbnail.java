@@ -4,10 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import javafx.scene.canvas.Canvas;
+import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.rehearsal.Rehearsal;
-import wildchalk.core.rehearsal.Timeline;
+import wildchalk.core.measure.Units;
+import wildchalk.core.runthrough.RunThrough;
 import wildchalk.core.scene.Board;
 import wildchalk.core.scene.Frame;
 import wildchalk.core.scene.Ink;
@@ -28,11 +29,12 @@ public final class Thumbnail extends Canvas {
 
         public static Ready of(Drill drill, Stage stage) {
             Surface surface = drill.surface();
-            Timeline timeline = Rehearsal.of(stage, surface);
-            Board board = new Board(surface, stage, timeline, drill.lineKey(), Frame.of(drill, surface).scaled(SIGNS));
+            RunThrough through = RunThrough.of(stage, surface, Choices.NONE);
+            Board board =
+                    through.board(drill.lineKey(), Frame.of(drill, surface).scaled(SIGNS), Units.METRIC);
             List<Shape> still = new ArrayList<>(board.ground());
             still.addAll(board.plainChalk());
-            return new Ready(drill, surface, board, timeline.duration(), still);
+            return new Ready(drill, surface, board, through.timeline().duration(), still);
         }
     }
 

@@ -6,8 +6,8 @@ import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.StrokeLineCap;
+import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Piece;
-import wildchalk.core.drill.Team;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.scene.Ink;
 import wildchalk.core.scene.Look;
@@ -15,7 +15,9 @@ import wildchalk.desktop.board.state.BoardModel;
 import wildchalk.desktop.paint.ScreenBrush;
 import wildchalk.desktop.paint.ScreenMap;
 
-/** Where everybody and every ball has been so far. While it plays only what was gone since the last frame is painted. */
+/**
+ * Where everybody and every ball has been so far. While it plays only what was gone since the last frame is painted.
+ */
 final class TrailLayer extends Canvas {
 
     private static final double WIDE = 3;
@@ -42,7 +44,8 @@ final class TrailLayer extends Canvas {
 
     /** Brings the trails in step with the moment that is looked at. */
     void follow() {
-        boolean wanted = model.viewing().aidsProperty().get().trails() && !model.viewing().settingOutProperty().get();
+        boolean wanted = model.viewing().aidsProperty().get().trails()
+                && !model.viewing().settingOutProperty().get();
         setVisible(wanted);
         double t = model.head().atProperty().get();
         if (!wanted || map == null || t == shownTo) {
@@ -68,8 +71,8 @@ final class TrailLayer extends Canvas {
         }
         boolean ball = piece instanceof Piece.Ball;
         Look look = model.viewing().lookProperty().get();
-        Team team = piece instanceof Piece.Person person ? person.team() : Team.CHALK;
-        Color colour = ScreenBrush.colour(look, ball ? Ink.CHALK : Ink.lineOf(team));
+        Bib bib = piece instanceof Piece.Person person ? person.bib() : Bib.CHALK;
+        Color colour = ScreenBrush.colour(look, ball ? Ink.CHALK : Ink.lineOf(bib));
         GraphicsContext g = getGraphicsContext2D();
         g.setStroke(colour.deriveColor(0, 1, 1, FAINT));
         g.setLineWidth(ball ? BALL_WIDE : WIDE);

@@ -8,6 +8,7 @@ final class Zoom {
 
     /** How much one pixel of a wheel's turn enlarges, as an exponent. */
     static final double PER_PIXEL = 0.003;
+
     private static final double MOST = 12;
     private static final double NEARLY_ALL = 1.02;
 
@@ -16,7 +17,8 @@ final class Zoom {
 
     /** The map of the whole, looked at from as near as this. */
     ScreenMap of(ScreenMap whole) {
-        return factor == 1 ? whole
+        return factor == 1
+                ? whole
                 : new ScreenMap(whole.scale() * factor, centre, whole.width(), whole.height(), whole.attack());
     }
 
@@ -30,7 +32,8 @@ final class Zoom {
         if (next == factor) {
             return false;
         }
-        ScreenMap there = new ScreenMap(now.scale() * next / factor, now.centre(), now.width(), now.height(), now.attack());
+        ScreenMap there =
+                new ScreenMap(now.scale() * next / factor, now.centre(), now.width(), now.height(), now.attack());
         centre = now.centre().plus(under.minus(there.toSurface(x, y)));
         factor = next < NEARLY_ALL ? 1 : next;
         return true;

@@ -46,19 +46,47 @@ final class AreaCard extends FlowPane {
     }
 
     private void zone(Piece.Zone zone) {
-        getChildren().addAll(Swatches.colours(zone.colour(), c -> change("Colour",
-                        z -> new Piece.Zone(id, z.at(), z.outline(), ((Piece.Zone) z).label(), c))),
-                Fields.row("label", Fields.text("area-label", zone.label(), 40, t -> change("Label",
-                        z -> new Piece.Zone(id, z.at(), z.outline(), t, ((Piece.Zone) z).colour())))),
-                new RuleMenu(state, zone));
+        getChildren()
+                .addAll(
+                        Swatches.colours(
+                                zone.colour(),
+                                c -> change(
+                                        "Colour",
+                                        z -> new Piece.Zone(id, z.at(), z.outline(), ((Piece.Zone) z).label(), c))),
+                        Fields.row(
+                                "label",
+                                Fields.text(
+                                        "area-label",
+                                        zone.label(),
+                                        40,
+                                        t -> change(
+                                                "Label",
+                                                z -> new Piece.Zone(
+                                                        id, z.at(), z.outline(), t, ((Piece.Zone) z).colour())))),
+                        new RuleMenu(state, zone));
     }
 
     private void station(Piece.Station station) {
-        getChildren().addAll(Fields.row("title", Fields.text("area-title", station.title(), 40, t -> station(s ->
-                        new Piece.Station(id, s.at(), s.outline(), s.number(), t, s.minutes())))),
-                Fields.count("area-minutes", "minutes", (int) Math.round(station.minutes()), 0, 120, n -> station(s ->
-                        new Piece.Station(id, s.at(), s.outline(), s.number(), s.title(), n))),
-                drillMenu(), moveOnMenu());
+        getChildren()
+                .addAll(
+                        Fields.row(
+                                "title",
+                                Fields.text(
+                                        "area-title",
+                                        station.title(),
+                                        40,
+                                        t -> station(s -> new Piece.Station(
+                                                id, s.at(), s.outline(), s.number(), t, s.minutes())))),
+                        Fields.count(
+                                "area-minutes",
+                                "minutes",
+                                (int) Math.round(station.minutes()),
+                                0,
+                                120,
+                                n -> station(
+                                        s -> new Piece.Station(id, s.at(), s.outline(), s.number(), s.title(), n))),
+                        drillMenu(),
+                        moveOnMenu());
     }
 
     private void station(UnaryOperator<Piece.Station> edit) {
@@ -72,7 +100,11 @@ final class AreaCard extends FlowPane {
         menu.getStyleClass().add("pill");
         menu.getItems().add(new MenuItem("looking in the book …"));
         menu.setOnShowing(e -> state.desk().drills(drills -> {
-            List<MenuItem> items = drills.stream().filter(d -> !d.id().equals(state.drill().id())).limit(MOST_OFFERED).map(this::item).toList();
+            List<MenuItem> items = drills.stream()
+                    .filter(d -> !d.id().equals(state.drill().id()))
+                    .limit(MOST_OFFERED)
+                    .map(this::item)
+                    .toList();
             menu.getItems().setAll(items.isEmpty() ? List.of(new MenuItem("The book has no other drill")) : items);
         }));
         return menu;
@@ -81,7 +113,8 @@ final class AreaCard extends FlowPane {
     private MenuItem item(Desk.Titled offered) {
         MenuItem item = new MenuItem(offered.title());
         item.setOnAction(e -> state.desk().drill(offered.id(), drill -> area().ifPresent(a -> {
-            StationEdits.Filled filled = StationEdits.fill(state.rung(), state.stage(), state.freeIds(), (Piece.Station) a, drill, state.surface());
+            StationEdits.Filled filled = StationEdits.fill(
+                    state.rung(), state.stage(), state.freeIds(), (Piece.Station) a, drill, state.surface());
             state.apply(filled.edit());
             if (!filled.words().isEmpty()) {
                 state.desk().say(filled.words());
@@ -91,11 +124,15 @@ final class AreaCard extends FlowPane {
     }
 
     private MenuButton moveOnMenu() {
-        Optional<Instruction.Way> now = state.stage().said(Instruction.MoveOn.class).stream().findFirst().map(Instruction.MoveOn::way);
+        Optional<Instruction.Way> now = state.stage().instructions(Instruction.MoveOn.class).stream()
+                .findFirst()
+                .map(Instruction.MoveOn::way);
         MenuButton menu = new MenuButton("groups: " + words(now));
         menu.setId("area-move-on");
         menu.getStyleClass().add("pill");
-        for (Optional<Instruction.Way> way : List.of(Optional.<Instruction.Way>empty(), Optional.of(Instruction.Way.ONE_WAY),
+        for (Optional<Instruction.Way> way : List.of(
+                Optional.<Instruction.Way>empty(),
+                Optional.of(Instruction.Way.ONE_WAY),
                 Optional.of(Instruction.Way.ALTERNATING))) {
             MenuItem item = new MenuItem(words(way));
             item.setOnAction(e -> {
@@ -108,19 +145,43 @@ final class AreaCard extends FlowPane {
     }
 
     private static String words(Optional<Instruction.Way> way) {
-        return way.map(w -> w == Instruction.Way.ONE_WAY ? "move on one way" : "swap with neighbours").orElse("not said");
+        return way.map(w -> w == Instruction.Way.ONE_WAY ? "move on one way" : "swap with neighbours")
+                .orElse("not said");
     }
 
     private void size(Piece.Area area) {
         Unit unit = state.viewing().unitsProperty().get().unit();
         if (area.outline() instanceof Outline.Circle c) {
-            getChildren().add(Fields.length("area-across", "across", 2 * c.radius(), unit, m -> resize(new Outline.Circle(m / 2))));
+            getChildren()
+                    .add(Fields.length(
+                            "area-across", "across", 2 * c.radius(), unit, m -> resize(new Outline.Circle(m / 2))));
         } else if (area.outline() instanceof Outline.Rectangle r) {
-            getChildren().addAll(
-                    Fields.length("area-width", "length", r.width(), unit, m -> resize(new Outline.Rectangle(m, rectangle().depth(), rectangle().turn()))),
-                    Fields.length("area-depth", "width", r.depth(), unit, m -> resize(new Outline.Rectangle(rectangle().width(), m, rectangle().turn()))),
-                    Fields.row("turn", Fields.degrees("area-turn", "", Math.round(Math.toDegrees(r.turn())), deg ->
-                            resize(new Outline.Rectangle(rectangle().width(), rectangle().depth(), Math.toRadians(deg))))));
+            getChildren()
+                    .addAll(
+                            Fields.length(
+                                    "area-width",
+                                    "length",
+                                    r.width(),
+                                    unit,
+                                    m -> resize(new Outline.Rectangle(
+                                            m, rectangle().depth(), rectangle().turn()))),
+                            Fields.length(
+                                    "area-depth",
+                                    "width",
+                                    r.depth(),
+                                    unit,
+                                    m -> resize(new Outline.Rectangle(
+                                            rectangle().width(), m, rectangle().turn()))),
+                            Fields.row(
+                                    "turn",
+                                    Fields.degrees(
+                                            "area-turn",
+                                            "",
+                                            Math.round(Math.toDegrees(r.turn())),
+                                            deg -> resize(new Outline.Rectangle(
+                                                    rectangle().width(),
+                                                    rectangle().depth(),
+                                                    Math.toRadians(deg))))));
         }
     }
 
@@ -129,7 +190,8 @@ final class AreaCard extends FlowPane {
     }
 
     private void resize(Outline outline) {
-        boolean tooSmall = outline instanceof Outline.Circle c ? 2 * c.radius() < AreaEdits.SMALLEST
+        boolean tooSmall = outline instanceof Outline.Circle c
+                ? 2 * c.radius() < AreaEdits.SMALLEST
                 : outline instanceof Outline.Rectangle r && Math.min(r.width(), r.depth()) < AreaEdits.SMALLEST;
         if (!tooSmall) {
             change("Resize", a -> a.within(outline));

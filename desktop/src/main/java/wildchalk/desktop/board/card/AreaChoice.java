@@ -32,14 +32,28 @@ final class AreaChoice extends FlowPane {
         getStyleClass().add("board-card");
         setPrefWrapLength(720);
         AreaSample now = state.samples().areaProperty().get();
-        getChildren().addAll(
-                pills(AreaSample.What.values(), now.what(), w -> change(state.samples().areaProperty().get().as(w))),
-                pills(AreaSample.Figure.values(), now.figure(), f -> change(state.samples().areaProperty().get().as(f))),
-                Swatches.colours(now.colour(), c -> change(state.samples().areaProperty().get().in(c))),
-                new Separator(Orientation.VERTICAL), new Label("or mark out stations:"));
+        getChildren()
+                .addAll(
+                        pills(
+                                AreaSample.What.values(),
+                                now.what(),
+                                w -> change(state.samples().areaProperty().get().as(w))),
+                        pills(
+                                AreaSample.Figure.values(),
+                                now.figure(),
+                                f -> change(state.samples().areaProperty().get().as(f))),
+                        Swatches.colours(
+                                now.colour(),
+                                c -> change(state.samples().areaProperty().get().in(c))),
+                        new Separator(Orientation.VERTICAL),
+                        new Label("or mark out stations:"));
         for (Division division : Division.values()) {
-            getChildren().add(Fields.step(division.title().toLowerCase(Locale.ROOT), "mark-" + division.name().toLowerCase(Locale.ROOT),
-                    "Divides what is shown into " + division.title().toLowerCase(Locale.ROOT), () -> markOut(division)));
+            getChildren()
+                    .add(Fields.step(
+                            division.title().toLowerCase(Locale.ROOT),
+                            "mark-" + division.name().toLowerCase(Locale.ROOT),
+                            "Divides what is shown into " + division.title().toLowerCase(Locale.ROOT),
+                            () -> markOut(division)));
         }
         getChildren().add(Fields.count("mark-count", "lanes or rings", count, 1, Division.MOST, n -> count = n));
     }

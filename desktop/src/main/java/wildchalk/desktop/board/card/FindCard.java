@@ -33,8 +33,7 @@ public final class FindCard extends VBox {
      *
      * @param what it is, said beside it; for what can be done, its key
      */
-    private record Offer(String words, String what, Runnable take) {
-    }
+    private record Offer(String words, String what, Runnable take) {}
 
     /** @param close takes the card away again */
     public FindCard(BoardState state, List<Command> commands, Runnable close) {
@@ -83,7 +82,8 @@ public final class FindCard extends VBox {
             e.consume();
         } else if (e.getCode() == KeyCode.DOWN || e.getCode() == KeyCode.UP) {
             int next = found.getSelectionModel().getSelectedIndex() + (e.getCode() == KeyCode.DOWN ? 1 : -1);
-            found.getSelectionModel().select(Math.max(0, Math.min(found.getItems().size() - 1, next)));
+            found.getSelectionModel()
+                    .select(Math.max(0, Math.min(found.getItems().size() - 1, next)));
             found.scrollTo(found.getSelectionModel().getSelectedIndex());
             e.consume();
         }
@@ -95,12 +95,16 @@ public final class FindCard extends VBox {
 
     private void search() {
         List<Offer> offers = new ArrayList<>();
-        Finding.in(state.stage(), words.getText()).forEach(f -> offers.add(new Offer(f.words(), "",
-                () -> state.selection().choose(f.ids().toArray(new String[0])))));
-        commands.stream().filter(c -> !c.words().isEmpty() && Finding.isCalled(c.words(), words.getText()))
+        Finding.in(state.stage(), words.getText())
+                .forEach(f -> offers.add(new Offer(
+                        f.words(), "", () -> state.selection().choose(f.ids().toArray(new String[0])))));
+        commands.stream()
+                .filter(c -> !c.words().isEmpty() && Finding.isCalled(c.words(), words.getText()))
                 .forEach(c -> offers.add(new Offer(c.words(), c.key(), c.run())));
-        drills.stream().filter(d -> !d.id().equals(state.drill().id()) && Finding.isCalled(d.title(), words.getText()))
-                .forEach(d -> offers.add(new Offer(d.title(), "open this drill", () -> state.desk().open(d.id()))));
+        drills.stream()
+                .filter(d -> !d.id().equals(state.drill().id()) && Finding.isCalled(d.title(), words.getText()))
+                .forEach(d -> offers.add(new Offer(
+                        d.title(), "open this drill", () -> state.desk().open(d.id()))));
         found.getItems().setAll(offers);
         found.getSelectionModel().selectFirst();
     }

@@ -34,15 +34,21 @@ public final class FreezeCard extends VBox {
     private static final double WRAP = 700;
 
     /** A button that draws something about what is chosen. */
-    private record Drawing(String words, Sign.Kind kind, String help) {
-    }
+    private record Drawing(String words, Sign.Kind kind, String help) {}
 
     private static final List<Drawing> DRAWINGS = List.of(
-            new Drawing("Ring", Sign.Kind.RING, "Round each that is chosen"), new Drawing("Line", Sign.Kind.LINE, "From each that is chosen to the next"),
-            new Drawing("Lane", Sign.Kind.LANE, "Between two: is it open for a ball?"), new Drawing("Ground", Sign.Kind.REGION, "Between three or more"),
-            new Drawing("Note", Sign.Kind.NOTE, "The answer beside what is chosen"), new Drawing("What they see", Sign.Kind.SIGHT, "From where the nose points"),
-            new Drawing("Gap", Sign.Kind.GAP, "How far apart two are"), new Drawing("Passes away", Sign.Kind.AWAY, "How many passes through open lanes they are from the ball"),
-            new Drawing("Who is sooner", Sign.Kind.SOONER, "The first that is not a person is where they go, else the first"));
+            new Drawing("Ring", Sign.Kind.RING, "Round each that is chosen"),
+            new Drawing("Line", Sign.Kind.LINE, "From each that is chosen to the next"),
+            new Drawing("Lane", Sign.Kind.LANE, "Between two: is it open for a ball?"),
+            new Drawing("Ground", Sign.Kind.REGION, "Between three or more"),
+            new Drawing("Note", Sign.Kind.NOTE, "The answer beside what is chosen"),
+            new Drawing("What they see", Sign.Kind.SIGHT, "From where the nose points"),
+            new Drawing("Gap", Sign.Kind.GAP, "How far apart two are"),
+            new Drawing("Passes away", Sign.Kind.AWAY, "How many passes through open lanes they are from the ball"),
+            new Drawing(
+                    "Who is sooner",
+                    Sign.Kind.SOONER,
+                    "The first that is not a person is where they go, else the first"));
 
     private final BoardState state;
     private final BoardPane pane;
@@ -58,19 +64,40 @@ public final class FreezeCard extends VBox {
         getStyleClass().add("board-card");
         Label title = new Label("Freeze and ask");
         title.getStyleClass().add("card-heading");
-        TextField question = wide(Fields.text("freeze-question", freeze.question(), MOST, t -> change(f -> FreezeEdits.ask(state.rung(), f, t), f -> f.question().equals(t))));
-        TextField answer = wide(Fields.text("freeze-answer", freeze.answer(), MOST, t -> change(f -> FreezeEdits.answer(state.rung(), f, t), f -> f.answer().equals(t))));
+        TextField question = wide(Fields.text(
+                "freeze-question",
+                freeze.question(),
+                MOST,
+                t -> change(f -> FreezeEdits.ask(state.rung(), f, t), f -> f.question()
+                        .equals(t))));
+        TextField answer = wide(Fields.text(
+                "freeze-answer",
+                freeze.answer(),
+                MOST,
+                t -> change(f -> FreezeEdits.answer(state.rung(), f, t), f -> f.answer()
+                        .equals(t))));
         FlowPane draw = new FlowPane(6, 6, drawn);
         draw.setPrefWrapLength(WRAP);
         for (Drawing d : DRAWINGS) {
-            Button button = Fields.pill("sign-" + d.kind().name().toLowerCase(Locale.ROOT), d.words(), () -> draw(d.kind()));
+            Button button =
+                    Fields.pill("sign-" + d.kind().name().toLowerCase(Locale.ROOT), d.words(), () -> draw(d.kind()));
             button.setAccessibleText(d.words() + ": " + d.help());
             button.setTooltip(new Tooltip(d.help()));
             draw.getChildren().add(button);
         }
-        draw.getChildren().add(Fields.pill("sign-wipe", "Wipe the last", () -> change(f -> FreezeEdits.undraw(state.rung(), f), f -> f.signs().isEmpty())));
-        HBox head = new HBox(8, title, Fields.pill("freeze-show", "Show the question", () -> show(false)), Fields.pill("freeze-show-answer", "Show the answer", () -> show(true)),
-                Fields.pill("freeze-remove", "Take it away", this::remove), Fields.pill("freeze-close", "Close", this::close));
+        draw.getChildren()
+                .add(Fields.pill(
+                        "sign-wipe",
+                        "Wipe the last",
+                        () -> change(f -> FreezeEdits.undraw(state.rung(), f), f -> f.signs()
+                                .isEmpty())));
+        HBox head = new HBox(
+                8,
+                title,
+                Fields.pill("freeze-show", "Show the question", () -> show(false)),
+                Fields.pill("freeze-show-answer", "Show the answer", () -> show(true)),
+                Fields.pill("freeze-remove", "Take it away", this::remove),
+                Fields.pill("freeze-close", "Close", this::close));
         head.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(head, new HBox(10, Fields.row("asks", question), Fields.row("answer", answer)), draw);
         tell(freeze);
@@ -81,8 +108,14 @@ public final class FreezeCard extends VBox {
         Optional<Freeze> freeze = find(state, id);
         freeze.ifPresent(f -> {
             state.head().playingProperty().set(false);
-            state.timeline().moment(f.at()).ifPresentOrElse(t -> state.head().atProperty().set(Math.max(0, Math.min(state.timeline().duration(), t))),
-                    () -> state.announce("What this freeze waits for does not happen the way that is looked at"));
+            state.timeline()
+                    .moment(f.at())
+                    .ifPresentOrElse(
+                            t -> state.head()
+                                    .atProperty()
+                                    .set(Math.max(0, Math.min(state.timeline().duration(), t))),
+                            () -> state.announce(
+                                    "What this freeze waits for does not happen the way that is looked at"));
             pane.showCard(new FreezeCard(state, pane, f));
         });
     }
@@ -90,7 +123,12 @@ public final class FreezeCard extends VBox {
     /** A new freeze at the moment that is looked at. */
     public static void make(BoardState state, BoardPane pane) {
         state.head().playingProperty().set(false);
-        FreezeEdits.Made made = FreezeEdits.at(state.rung(), state.stage(), state.freeIds(), state.timeline(), state.head().atProperty().get());
+        FreezeEdits.Made made = FreezeEdits.at(
+                state.rung(),
+                state.stage(),
+                state.freeIds(),
+                state.timeline(),
+                state.head().atProperty().get());
         if (state.apply(made.edit())) {
             open(state, pane, made.freeze());
             pane.lookup("#freeze-question").requestFocus();
@@ -98,7 +136,9 @@ public final class FreezeCard extends VBox {
     }
 
     private static Optional<Freeze> find(BoardState state, String id) {
-        return state.stage().said(Freeze.class).stream().filter(f -> f.id().equals(id)).findFirst();
+        return state.stage().instructions(Freeze.class).stream()
+                .filter(f -> f.id().equals(id))
+                .findFirst();
     }
 
     private void change(Function<Freeze, Edit<Drill>> edit, Predicate<Freeze> same) {
@@ -109,24 +149,40 @@ public final class FreezeCard extends VBox {
     }
 
     private void tell(Freeze freeze) {
-        drawn.setText(freeze.signs().isEmpty() ? "Choose people or gear, then draw:" : freeze.signs().size() + " drawn. More, about who is chosen:");
+        drawn.setText(
+                freeze.signs().isEmpty()
+                        ? "Choose people or gear, then draw:"
+                        : freeze.signs().size() + " drawn. More, about who is chosen:");
     }
 
     private void draw(Sign.Kind kind) {
         List<Piece> chosen = chosen(kind);
         if (chosen.size() < kind.least()) {
-            state.announce("Choose " + (kind.least() == 1 ? "somebody or something" : kind.least() + " or more, with Shift held,") + " on the board first");
+            state.announce("Choose "
+                    + (kind.least() == 1 ? "somebody or something" : kind.least() + " or more, with Shift held,")
+                    + " on the board first");
             return;
         }
-        int most = kind == Sign.Kind.LANE || kind == Sign.Kind.GAP ? 2 : kind == Sign.Kind.SIGHT || kind == Sign.Kind.AWAY || kind == Sign.Kind.NOTE ? 1 : chosen.size();
+        int most;
+        if (kind == Sign.Kind.LANE || kind == Sign.Kind.GAP) {
+            most = 2;
+        } else if (kind == Sign.Kind.SIGHT || kind == Sign.Kind.AWAY || kind == Sign.Kind.NOTE) {
+            most = 1;
+        } else {
+            most = chosen.size();
+        }
         List<Spot> spots = chosen.stream().limit(most).map(p -> Spot.at(p.id())).toList();
-        change(f -> FreezeEdits.draw(state.rung(), f, new Sign(kind, spots, kind == Sign.Kind.NOTE ? f.answer() : "")), f -> false);
+        change(
+                f -> FreezeEdits.draw(state.rung(), f, new Sign(kind, spots, kind == Sign.Kind.NOTE ? f.answer() : "")),
+                f -> false);
         show(true);
     }
 
     /** What is chosen, in the order of the stage; for a race the place before the people. */
     private List<Piece> chosen(Sign.Kind kind) {
-        List<Piece> chosen = new ArrayList<>(state.stage().pieces().stream().filter(p -> state.selection().chosenProperty().get().contains(p.id())).toList());
+        List<Piece> chosen = new ArrayList<>(state.stage().pieces().stream()
+                .filter(p -> state.selection().chosenProperty().get().contains(p.id()))
+                .toList());
         if (kind == Sign.Kind.SIGHT || kind == Sign.Kind.AWAY) {
             chosen.removeIf(p -> !(p instanceof Piece.Person));
         } else if (kind == Sign.Kind.SOONER) {

@@ -44,8 +44,12 @@ final class GearCard extends VBox implements FoldingCard {
         others.setOnAction(e -> kinds.setVisible(true));
         others.visibleProperty().bind(kinds.visibleProperty().not());
         others.managedProperty().bind(others.visibleProperty());
-        HBox colours = new HBox(10, others, Swatches.colours(state.samples().gearProperty().get().colour(),
-                c -> state.samples().gearProperty().set(state.samples().gearProperty().get().withColour(c))));
+        HBox colours = new HBox(
+                10,
+                others,
+                Swatches.colours(state.samples().gearProperty().get().colour(), c -> state.samples()
+                        .gearProperty()
+                        .set(state.samples().gearProperty().get().withColour(c))));
         colours.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(kinds, colours);
         fold();
@@ -56,17 +60,23 @@ final class GearCard extends VBox implements FoldingCard {
     @Override
     public void fold() {
         kinds.setVisible(false);
-        others.setText((state.toolProperty().get() == Tool.SUPPLY ? "ball supply"
-                : PieceWords.kind(state.samples().gearProperty().get().kind())) + "  ·  other gear …");
+        others.setText((state.toolProperty().get() == Tool.SUPPLY
+                        ? "ball supply"
+                        : PieceWords.kind(state.samples().gearProperty().get().kind()))
+                + "  ·  other gear …");
     }
 
     private PictureButton button(GearKind kind) {
         Piece.Item item = Piece.Item.of("", kind, Vec.ZERO);
-        PictureButton button = new PictureButton("gear-" + kind.name().toLowerCase(Locale.ROOT).replace('_', '-'),
-                PieceWords.kind(kind), Sample.piece(item.turnedTo(-Math.PI / 2)), ROOM);
+        PictureButton button = new PictureButton(
+                "gear-" + kind.name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                PieceWords.kind(kind),
+                Sample.piece(item.turnedTo(-Math.PI / 2)),
+                ROOM);
         button.setToggleGroup(group);
         Tool tool = state.toolProperty().get();
-        button.setSelected(tool != Tool.SUPPLY && state.samples().gearProperty().get().kind() == kind);
+        button.setSelected(
+                tool != Tool.SUPPLY && state.samples().gearProperty().get().kind() == kind);
         button.setOnAction(e -> {
             button.setSelected(true);
             Piece.Item now = state.samples().gearProperty().get();
@@ -78,8 +88,8 @@ final class GearCard extends VBox implements FoldingCard {
     }
 
     private PictureButton supply() {
-        PictureButton button = new PictureButton("gear-supply", "ball supply",
-                Sample.piece(new Piece.Supply("", Vec.ZERO, 6)), ROOM);
+        PictureButton button =
+                new PictureButton("gear-supply", "ball supply", Sample.piece(new Piece.Supply("", Vec.ZERO, 6)), ROOM);
         button.setToggleGroup(group);
         button.setSelected(state.toolProperty().get() == Tool.SUPPLY);
         button.setOnAction(e -> {

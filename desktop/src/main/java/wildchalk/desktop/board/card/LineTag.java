@@ -12,13 +12,14 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.edit.ActionEdits;
 import wildchalk.core.edit.Mends;
 import wildchalk.core.geometry.Vec;
-import wildchalk.core.rehearsal.Problem;
 import wildchalk.core.script.ScriptWriter;
 import wildchalk.core.stroke.CueChoices;
 import wildchalk.core.stroke.Kind;
+import wildchalk.core.timeline.Problem;
 import wildchalk.desktop.board.canvas.BoardPane;
 import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.paint.ScreenMap;
@@ -63,40 +64,60 @@ public final class LineTag extends FlowPane {
 
     private void show() {
         Optional<Action> action = state.selection().action();
-        boolean shown = getScene() != null && action.isPresent() && !state.head().playingProperty().get() && state.model().draftProperty().get() == null
+        boolean shown = getScene() != null
+                && action.isPresent()
+                && !state.head().playingProperty().get()
+                && state.model().draftProperty().get() == null
                 && !state.sheets().wantedProperty().get();
         setVisible(shown);
         if (!shown) {
             return;
         }
-        getChildren().setAll(label(ActionEdits.describe(action.get(), state.stage()) + " · "
-                + ScriptWriter.cue(state.stage(), state.timeline(), state.surface(), action.get()), "tag-words"));
+        getChildren()
+                .setAll(label(
+                        ActionEdits.describe(action.get(), state.stage()) + " · "
+                                + ScriptWriter.cue(state.stage(), state.timeline(), state.surface(), action.get()),
+                        "tag-words"));
         problem(action.get()).ifPresent(p -> {
             Label what = label(p.message(), "tag-problem");
             what.setWrapText(true);
             what.setMaxWidth(WIDEST - PADDING);
             getChildren().add(what);
-            Mends.of(state.rung(), state.stage(), p).stream().findFirst().ifPresent(m ->
-                    getChildren().add(label("F " + m.words().substring(0, 1).toLowerCase(Locale.ROOT) + m.words().substring(1), "tag-key")));
+            Mends.of(state.rung(), state.stage(), p).stream().findFirst().ifPresent(m -> getChildren()
+                    .add(label(
+                            "F " + m.words().substring(0, 1).toLowerCase(Locale.ROOT)
+                                    + m.words().substring(1),
+                            "tag-key")));
         });
         offers(action.get()).forEach(o -> getChildren().add(label(o, "tag-key")));
         setAccessibleText(text());
         toFront();
         applyCss();
-        double all = getChildren().stream().mapToDouble(n -> n.prefWidth(-1) + getHgap()).sum() + PADDING;
+        double all = getChildren().stream()
+                        .mapToDouble(n -> n.prefWidth(-1) + getHgap())
+                        .sum()
+                + PADDING;
         double wide = Math.min(WIDEST, Math.ceil(all));
         double tall = prefHeight(wide);
         place(pane.map().x(end(action.get())), pane.map().y(end(action.get())), wide, tall);
     }
 
     private Optional<Problem> problem(Action action) {
-        return state.timeline().problems().stream().filter(p -> p.action().equals(action.id())).findFirst();
+        return state.timeline().problems().stream()
+                .filter(p -> p.action().equals(action.id()))
+                .findFirst();
     }
 
-    /** The likeliest way to mend what is wrong with the line that is chosen; empty when nothing is, or only the coach can know. */
+    /**
+     * The likeliest way to mend what is wrong with the line that is chosen; empty when nothing is, or only the coach
+     * can know.
+     */
     public Optional<Edit<Drill>> mend() {
-        return state.selection().action().flatMap(this::problem)
-                .flatMap(p -> Mends.of(state.rung(), state.stage(), p).stream().findFirst()).map(Mends.Mend::edit);
+        return state.selection()
+                .action()
+                .flatMap(this::problem)
+                .flatMap(p -> Mends.of(state.rung(), state.stage(), p).stream().findFirst())
+                .map(Mends.Mend::edit);
     }
 
     private Vec end(Action action) {
@@ -105,9 +126,16 @@ public final class LineTag extends FlowPane {
 
     /** Beside the end of the line, where the fewest people, lines and pieces are. */
     private void place(double x, double y, double wide, double tall) {
-        double[][] places = {{x + AWAY, y - tall / 2}, {x - wide / 2, y + AWAY}, {x - wide / 2, y - AWAY - tall},
-            {x - AWAY - wide, y - tall / 2}, {x + AWAY, y + AWAY}, {x + AWAY, y - AWAY - tall}, {x - AWAY - wide, y + AWAY},
-            {x - AWAY - wide, y - AWAY - tall}};
+        double[][] places = {
+            {x + AWAY, y - tall / 2},
+            {x - wide / 2, y + AWAY},
+            {x - wide / 2, y - AWAY - tall},
+            {x - AWAY - wide, y - tall / 2},
+            {x + AWAY, y + AWAY},
+            {x + AWAY, y - AWAY - tall},
+            {x - AWAY - wide, y + AWAY},
+            {x - AWAY - wide, y - AWAY - tall}
+        };
         double[] best = places[0];
         double least = Double.POSITIVE_INFINITY;
         for (double[] at : places) {
@@ -128,7 +156,9 @@ public final class LineTag extends FlowPane {
         double t = state.head().atProperty().get();
         double sum = box.contains(x, y) ? 10 : 0;
         for (Piece piece : state.stage().pieces()) {
-            Vec at = piece instanceof Piece.Person ? state.board().pose(piece.id(), t).at() : piece.at();
+            Vec at = piece instanceof Piece.Person
+                    ? state.board().pose(piece.id(), t).at()
+                    : piece.at();
             sum += box.contains(map.x(at), map.y(at)) ? 1 : 0;
         }
         for (Action action : state.stage().actions()) {
@@ -158,11 +188,13 @@ public final class LineTag extends FlowPane {
         Cue next = CueChoices.after(action, state.stage());
         if (!next.equals(action.cue())) {
             Action tied = action.withCue(next);
-            offers.add("W " + ScriptWriter.cue(state.stage().withAction(tied), state.timeline(), state.surface(), tied));
+            offers.add(
+                    "W " + ScriptWriter.cue(state.stage().withAction(tied), state.timeline(), state.surface(), tied));
         }
-        ActionEdits.nextWay(state.rung(), action, state.surface()).ifPresent(e ->
-                offers.add("K " + e.name().substring(0, 1).toLowerCase(Locale.ROOT) + e.name().substring(1)));
-        if (action instanceof Action.Travel) {
+        ActionEdits.nextWay(state.rung(), action, state.surface())
+                .ifPresent(e -> offers.add("K " + e.name().substring(0, 1).toLowerCase(Locale.ROOT)
+                        + e.name().substring(1)));
+        if (action instanceof Travel) {
             offers.add("E another end");
         }
         offers.add("O or something else");

@@ -28,8 +28,9 @@ public final class PatternChoice extends VBox {
 
     private static final double WIDTH = 720;
     /** What figures are made of. */
-    public static final List<GearKind> OF = List.of(GearKind.CONE, GearKind.MARKER, GearKind.POLE, GearKind.MANNEQUIN,
-            GearKind.HURDLE, GearKind.HOOP);
+    public static final List<GearKind> OF =
+            List.of(GearKind.CONE, GearKind.MARKER, GearKind.POLE, GearKind.MANNEQUIN, GearKind.HURDLE, GearKind.HOOP);
+
     private static final Box ROOM = new Box(-6, -3.4, 12, 6.8);
 
     PatternChoice(BoardState state) {
@@ -40,8 +41,8 @@ public final class PatternChoice extends VBox {
         kinds.setPrefWrapLength(WIDTH);
         ToggleGroup group = new ToggleGroup();
         for (PatternKind kind : PatternKind.values()) {
-            PictureButton button = new PictureButton("pattern-" + kind.name().toLowerCase(Locale.ROOT), kind.title(),
-                    picture(kind), ROOM);
+            PictureButton button = new PictureButton(
+                    "pattern-" + kind.name().toLowerCase(Locale.ROOT), kind.title(), picture(kind), ROOM);
             button.setToggleGroup(group);
             button.setSelected(state.samples().patternProperty().get() == kind);
             button.setOnAction(e -> {
@@ -64,20 +65,23 @@ public final class PatternChoice extends VBox {
             });
             colours.getChildren().add(button);
         }
-        colours.getChildren().add(Swatches.colours(state.samples().gearProperty().get().colour(),
-                c -> state.samples().gearProperty().set(state.samples().gearProperty().get().withColour(c))));
+        colours.getChildren()
+                .add(Swatches.colours(state.samples().gearProperty().get().colour(), c -> state.samples()
+                        .gearProperty()
+                        .set(state.samples().gearProperty().get().withColour(c))));
         colours.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(kinds, colours);
     }
 
     private static List<Shape> picture(PatternKind kind) {
-        Pattern pattern = switch (kind) {
-            case BOX, GRID -> Pattern.of(kind, new Vec(-4.5, -2.2), new Vec(4.5, 2.2));
-            case CIRCLE, STAR -> Pattern.of(kind, Vec.ZERO, new Vec(0, -2.7));
-            case V -> Pattern.of(kind, new Vec(-4, 0), new Vec(4, 0)).withCount(5);
-            case GATE -> Pattern.of(kind, new Vec(0, -2), new Vec(0, 2));
-            default -> Pattern.of(kind, new Vec(-5, 0), new Vec(5, 0));
-        };
+        Pattern pattern =
+                switch (kind) {
+                    case BOX, GRID -> Pattern.of(kind, new Vec(-4.5, -2.2), new Vec(4.5, 2.2));
+                    case CIRCLE, STAR -> Pattern.of(kind, Vec.ZERO, new Vec(0, -2.7));
+                    case V -> Pattern.of(kind, new Vec(-4, 0), new Vec(4, 0)).withCount(5);
+                    case GATE -> Pattern.of(kind, new Vec(0, -2), new Vec(0, 2));
+                    default -> Pattern.of(kind, new Vec(-5, 0), new Vec(5, 0));
+                };
         List<Shape> dots = new ArrayList<>();
         pattern.places().forEach(p -> dots.add(new Shape.Fill(Curve.circle(p, 0.6), Ink.CONE_YELLOW, false)));
         return dots;

@@ -17,7 +17,10 @@ import wildchalk.core.naming.PieceWords;
 import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.control.Fields;
 
-/** What can be changed about a piece: a person's team and label; the colour, label, size and turn of gear; how many balls. */
+/**
+ * What can be changed about a piece: a person's team and label; the colour, label, size and turn of gear; how many
+ * balls.
+ */
 public final class PieceCard extends FlowPane {
 
     private static final int MOST_LABEL = 12;
@@ -40,13 +43,25 @@ public final class PieceCard extends FlowPane {
         if (piece instanceof Piece.Item item) {
             item(item);
         } else if (piece instanceof Piece.Supply supply) {
-            getChildren().add(Fields.count("piece-count", "balls", supply.count(), 0, 500,
-                    n -> apply("Count", new Piece.Supply(supply.id(), supply.at(), n))));
+            getChildren()
+                    .add(Fields.count(
+                            "piece-count",
+                            "balls",
+                            supply.count(),
+                            0,
+                            500,
+                            n -> apply("Count", new Piece.Supply(supply.id(), supply.at(), n))));
         } else if (piece instanceof Piece.Person person) {
             person(person);
         } else if (piece instanceof Piece.Note note) {
-            getChildren().add(Fields.row("says", Fields.text("piece-text", note.text(), 200,
-                    t -> apply("Write", new Piece.Note(note.id(), note.at(), t)))));
+            getChildren()
+                    .add(Fields.row(
+                            "says",
+                            Fields.text(
+                                    "piece-text",
+                                    note.text(),
+                                    200,
+                                    t -> apply("Write", new Piece.Note(note.id(), note.at(), t)))));
         }
     }
 
@@ -60,25 +75,48 @@ public final class PieceCard extends FlowPane {
     }
 
     private void person(Piece.Person person) {
-        if (!(person instanceof Piece.Coach)) {
-            getChildren().add(Swatches.teams(person.team(), t -> people("Team", p -> p.wearing(t))));
+        if (person.isOnATeam()) {
+            getChildren().add(Swatches.teams(person.bib(), t -> people("Team", p -> p.wearing(t))));
         }
-        getChildren().add(Fields.row("label", Fields.text("piece-label", person.label(), MOST_LABEL,
-                t -> people("Label", p -> PersonEdits.called(p, t)))));
+        getChildren()
+                .add(Fields.row(
+                        "label",
+                        Fields.text(
+                                "piece-label",
+                                person.label(),
+                                MOST_LABEL,
+                                t -> people("Label", p -> PersonEdits.called(p, t)))));
         getChildren().add(roles(person));
         if (person instanceof Piece.LineUp lineUp) {
             queue(lineUp);
-            getChildren().add(Fields.count("piece-waiting", "waiting", lineUp.waiting(), 0, 60,
-                    n -> people("Count", p -> PersonEdits.waiting((Piece.LineUp) p, n))));
-            getChildren().add(Fields.row("name", Fields.text("piece-name", lineUp.name(), 40,
-                    t -> people("Name", p -> PersonEdits.named((Piece.LineUp) p, t)))));
+            getChildren()
+                    .add(Fields.count(
+                            "piece-waiting",
+                            "waiting",
+                            lineUp.waiting(),
+                            0,
+                            60,
+                            n -> people("Count", p -> PersonEdits.waiting((Piece.LineUp) p, n))));
+            getChildren()
+                    .add(Fields.row(
+                            "name",
+                            Fields.text(
+                                    "piece-name",
+                                    lineUp.name(),
+                                    40,
+                                    t -> people("Name", p -> PersonEdits.named((Piece.LineUp) p, t)))));
         }
         double degrees = Math.toDegrees(person.facing());
-        getChildren().add(Fields.row("faces",
-                Fields.step("↺", "piece-turn-left", "Turn left (key [)", () -> turn(state, -TURN)),
-                Fields.degrees("piece-turn", "", Math.round(degrees * 10) / 10.0,
-                        d -> people("Turn", p -> PersonEdits.facing(p, Math.toRadians(d)))),
-                Fields.step("↻", "piece-turn-right", "Turn right (key ])", () -> turn(state, TURN))));
+        getChildren()
+                .add(Fields.row(
+                        "faces",
+                        Fields.step("↺", "piece-turn-left", "Turn left (key [)", () -> turn(state, -TURN)),
+                        Fields.degrees(
+                                "piece-turn",
+                                "",
+                                Math.round(degrees * 10) / 10.0,
+                                d -> people("Turn", p -> PersonEdits.facing(p, Math.toRadians(d)))),
+                        Fields.step("↻", "piece-turn-right", "Turn right (key ])", () -> turn(state, TURN))));
     }
 
     private MenuButton roles(Piece.Person person) {
@@ -105,10 +143,28 @@ public final class PieceCard extends FlowPane {
     private void queue(Piece.LineUp lineUp) {
         Unit unit = state.viewing().unitsProperty().get().unit();
         double degrees = Math.round(Math.toDegrees(lineUp.queue().direction()));
-        getChildren().addAll(Fields.row("queue", Fields.degrees("piece-queue", "", degrees, d -> people("Queue", p ->
-                        ((Piece.LineUp) p).queueing(new Piece.Queue(Math.toRadians(d), ((Piece.LineUp) p).queue().spacing()))))),
-                Fields.length("piece-spacing", "gap", lineUp.queue().spacing(), unit, m -> people("Space", p ->
-                        ((Piece.LineUp) p).queueing(new Piece.Queue(((Piece.LineUp) p).queue().direction(), m)))));
+        getChildren()
+                .addAll(
+                        Fields.row(
+                                "queue",
+                                Fields.degrees(
+                                        "piece-queue",
+                                        "",
+                                        degrees,
+                                        d -> people("Queue", p -> ((Piece.LineUp) p)
+                                                .queueing(new Piece.Queue(
+                                                        Math.toRadians(d),
+                                                        ((Piece.LineUp) p)
+                                                                .queue()
+                                                                .spacing()))))),
+                        Fields.length(
+                                "piece-spacing",
+                                "gap",
+                                lineUp.queue().spacing(),
+                                unit,
+                                m -> people("Space", p -> ((Piece.LineUp) p)
+                                        .queueing(new Piece.Queue(
+                                                ((Piece.LineUp) p).queue().direction(), m)))));
     }
 
     private void people(String verb, UnaryOperator<Piece.Person> edit) {
@@ -120,19 +176,37 @@ public final class PieceCard extends FlowPane {
         if (item.kind().isColoured()) {
             getChildren().add(Swatches.colours(item.colour(), c -> change("Colour", i -> i.withColour(c))));
         }
-        getChildren().add(Fields.row("label", Fields.text("piece-label", item.label(), MOST_LABEL,
-                t -> change("Label", i -> i.withLabel(t)))));
-        getChildren().add(Fields.length("piece-width", item.kind().isRound() ? "size" : "width", item.width(), unit,
-                m -> change("Size", i -> i.kind().isRound() ? i.sized(m, m) : i.sized(m, i.depth()))));
+        getChildren()
+                .add(Fields.row(
+                        "label",
+                        Fields.text(
+                                "piece-label", item.label(), MOST_LABEL, t -> change("Label", i -> i.withLabel(t)))));
+        getChildren()
+                .add(Fields.length(
+                        "piece-width",
+                        item.kind().isRound() ? "size" : "width",
+                        item.width(),
+                        unit,
+                        m -> change("Size", i -> i.kind().isRound() ? i.sized(m, m) : i.sized(m, i.depth()))));
         if (!item.kind().isRound()) {
-            getChildren().add(Fields.length("piece-depth", "depth", item.depth(), unit,
-                    m -> change("Size", i -> i.sized(i.width(), m))));
+            getChildren()
+                    .add(Fields.length(
+                            "piece-depth",
+                            "depth",
+                            item.depth(),
+                            unit,
+                            m -> change("Size", i -> i.sized(i.width(), m))));
             double degrees = Math.toDegrees(item.facing());
-            getChildren().add(Fields.row("turn",
-                    Fields.step("↺", "piece-turn-left", "Turn left (key [)", () -> turn(state, -TURN)),
-                    Fields.degrees("piece-turn", "", Math.round(degrees * 10) / 10.0,
-                            d -> change("Turn", i -> i.turnedTo(Math.toRadians(d)))),
-                    Fields.step("↻", "piece-turn-right", "Turn right (key ])", () -> turn(state, TURN))));
+            getChildren()
+                    .add(Fields.row(
+                            "turn",
+                            Fields.step("↺", "piece-turn-left", "Turn left (key [)", () -> turn(state, -TURN)),
+                            Fields.degrees(
+                                    "piece-turn",
+                                    "",
+                                    Math.round(degrees * 10) / 10.0,
+                                    d -> change("Turn", i -> i.turnedTo(Math.toRadians(d)))),
+                            Fields.step("↻", "piece-turn-right", "Turn right (key ])", () -> turn(state, TURN))));
         }
     }
 
@@ -154,8 +228,10 @@ public final class PieceCard extends FlowPane {
             return;
         }
         for (String chosen : state.selection().chosenProperty().get()) {
-            state.stage().piece(chosen).flatMap(p -> turned(p, by)).ifPresent(p ->
-                    state.apply(PieceEdits.change(state.rung(), "Turn", p)));
+            state.stage()
+                    .piece(chosen)
+                    .flatMap(p -> turned(p, by))
+                    .ifPresent(p -> state.apply(PieceEdits.change(state.rung(), "Turn", p)));
         }
     }
 
@@ -164,6 +240,7 @@ public final class PieceCard extends FlowPane {
             return Optional.of(PersonEdits.facing(person, Math.IEEEremainder(person.facing() + by, 2 * Math.PI)));
         }
         return piece instanceof Piece.Item i && !i.kind().isRound()
-                ? Optional.of(i.turnedTo(Math.IEEEremainder(i.facing() + by, 2 * Math.PI))) : Optional.empty();
+                ? Optional.of(i.turnedTo(Math.IEEEremainder(i.facing() + by, 2 * Math.PI)))
+                : Optional.empty();
     }
 }

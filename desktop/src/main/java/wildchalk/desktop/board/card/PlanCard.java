@@ -5,8 +5,8 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
-import wildchalk.core.drill.Length;
-import wildchalk.core.drill.Plan;
+import wildchalk.core.drill.Dose;
+import wildchalk.core.drill.RungPlan;
 import wildchalk.core.edit.LadderEdits;
 import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.control.Fields;
@@ -28,28 +28,36 @@ public final class PlanCard extends VBox {
         getStyleClass().add("board-card");
         Label title = new Label("How long, when to climb");
         title.getStyleClass().add("card-heading");
-        Plan plan = plan();
-        TextField length = wide(Fields.text("plan-length", plan.length().map(Length::words).orElse(""), MOST, this::length));
-        length.setPromptText("10 each side, then switch");
+        RungPlan plan = plan();
+        TextField length =
+                wide(Fields.text("plan-length", plan.dose().map(Dose::words).orElse(""), MOST, this::length));
+        length.setPromptText("6 off each foot, then swap ends");
         TextField climb = wide(Fields.text("plan-climb", plan.climb(), MOST, this::climb));
-        climb.setPromptText("8 of 10 passes are caught");
+        climb.setPromptText("five clean ones in a row");
         Button done = Fields.pill("plan-close", "Close", close);
         getChildren().addAll(title, Fields.row("how long", length), Fields.row("climb when", climb), done);
     }
 
-    private Plan plan() {
-        return state.drill().ladder().stream().filter(r -> r.id().equals(rung)).findFirst().map(r -> r.plan()).orElse(Plan.USUAL);
+    private RungPlan plan() {
+        return state.drill().ladder().stream()
+                .filter(r -> r.id().equals(rung))
+                .findFirst()
+                .map(r -> r.plan())
+                .orElse(RungPlan.USUAL);
     }
 
     private void length(String typed) {
-        if (typed.isBlank() && plan().length().isPresent()) {
+        if (typed.isBlank() && plan().dose().isPresent()) {
             state.apply(LadderEdits.planned(rung, "No length", p -> p.with(Optional.empty())));
         } else if (!typed.isBlank()) {
-            Length.read(typed).ifPresentOrElse(l -> {
-                if (!plan().length().equals(Optional.of(l))) {
-                    state.apply(LadderEdits.planned(rung, "How long", p -> p.with(Optional.of(l))));
-                }
-            }, () -> state.announce("Begin with a number: 10 each side, or 4 min. Nothing was changed."));
+            Dose.read(typed)
+                    .ifPresentOrElse(
+                            l -> {
+                                if (!plan().dose().equals(Optional.of(l))) {
+                                    state.apply(LadderEdits.planned(rung, "How long", p -> p.with(Optional.of(l))));
+                                }
+                            },
+                            () -> state.announce("Begin with a number: 10 each side, or 4 min. Nothing was changed."));
         }
     }
 

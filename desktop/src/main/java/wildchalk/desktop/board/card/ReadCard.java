@@ -44,7 +44,9 @@ public final class ReadCard extends VBox {
         }
         FlowPane foot = new FlowPane(8, 6);
         if (read.options().size() < ReadEdits.MOST_OPTIONS) {
-            foot.getChildren().add(Fields.pill("read-more", "One more option", () -> ReadEdits.also(state.rung(), state.freeIds(), read).ifPresent(m -> make(state, m))));
+            foot.getChildren().add(Fields.pill("read-more", "One more option", () -> ReadEdits.also(
+                            state.rung(), state.freeIds(), read)
+                    .ifPresent(m -> make(state, m))));
         }
         foot.getChildren().addAll(rule(read), Fields.pill("read-close", "Close", () -> pane.showCard(null)));
         getChildren().add(foot);
@@ -52,13 +54,19 @@ public final class ReadCard extends VBox {
 
     /** Shows the card of a read, as it is now. */
     public static void open(BoardState state, BoardPane pane, String read) {
-        pane.showCard(state.stage().said(Read.class).stream().filter(r -> r.id().equals(read)).findFirst().map(r -> new ReadCard(state, pane, r)).orElse(null));
+        pane.showCard(state.stage().instructions(Read.class).stream()
+                .filter(r -> r.id().equals(read))
+                .findFirst()
+                .map(r -> new ReadCard(state, pane, r))
+                .orElse(null));
     }
 
     /** Something else instead of an action, to be drawn next. */
     public static void instead(BoardState state, Action action) {
-        ReadEdits.instead(state.rung(), state.stage(), state.freeIds(), action).ifPresentOrElse(m -> make(state, m),
-                () -> state.announce("A read has up to " + ReadEdits.MOST_OPTIONS + " options"));
+        ReadEdits.instead(state.rung(), state.stage(), state.freeIds(), action)
+                .ifPresentOrElse(
+                        m -> make(state, m),
+                        () -> state.announce("A read has up to " + ReadEdits.MOST_OPTIONS + " options"));
     }
 
     /** Makes room for something else and looks at it, so that what is drawn next belongs there. */
@@ -66,8 +74,11 @@ public final class ReadCard extends VBox {
         if (state.apply(made.edit())) {
             state.focus().choose(made.read(), made.option());
             state.selection().choose();
-            String who = state.stage().said(Read.class).stream().filter(r -> r.id().equals(made.read())).findFirst()
-                    .flatMap(r -> ReadWords.decider(state.stage(), r)).orElse("somebody");
+            String who = state.stage().instructions(Read.class).stream()
+                    .filter(r -> r.id().equals(made.read()))
+                    .findFirst()
+                    .flatMap(r -> ReadWords.decider(state.stage(), r))
+                    .orElse("somebody");
             state.announce("Now draw what " + who + " does instead. What it sets off belongs to it too.");
         }
     }
@@ -78,26 +89,34 @@ public final class ReadCard extends VBox {
         row.setPrefWrapLength(WRAP);
         TextField reason = Fields.text("option-reason-" + i, option.reason(), MOST_REASON, t -> tell(read, i, null, t));
         reason.setPrefWidth(REASON);
-        row.getChildren().addAll(
-                Fields.row((i + 1) + "", Fields.text("option-label-" + i, option.label(), MOST_LABEL, t -> tell(read, i, t, null))),
-                Fields.row("if", reason),
-                Fields.pill("option-gone-" + i, "Take away", () -> {
-                    state.apply(ReadEdits.without(state.rung(), state.stage(), read, option.id()));
-                    open(state, pane, id);
-                }));
+        row.getChildren()
+                .addAll(
+                        Fields.row(
+                                (i + 1) + "",
+                                Fields.text(
+                                        "option-label-" + i, option.label(), MOST_LABEL, t -> tell(read, i, t, null))),
+                        Fields.row("if", reason),
+                        Fields.pill("option-gone-" + i, "Take away", () -> {
+                            state.apply(ReadEdits.without(state.rung(), state.stage(), read, option.id()));
+                            open(state, pane, id);
+                        }));
         return row;
     }
 
     /** @param label null where it stays, as is the reason */
     private void tell(Read read, int i, String label, String reason) {
-        state.stage().said(Read.class).stream().filter(r -> r.id().equals(read.id())).findFirst().filter(r -> r.options().size() > i).ifPresent(now -> {
-            Option option = now.options().get(i);
-            String newLabel = label == null ? option.label() : label;
-            String newReason = reason == null ? option.reason() : reason;
-            if (!newLabel.equals(option.label()) || !newReason.equals(option.reason())) {
-                state.apply(ReadEdits.told(state.rung(), read.id(), option.id(), newLabel, newReason));
-            }
-        });
+        state.stage().instructions(Read.class).stream()
+                .filter(r -> r.id().equals(read.id()))
+                .findFirst()
+                .filter(r -> r.options().size() > i)
+                .ifPresent(now -> {
+                    Option option = now.options().get(i);
+                    String newLabel = label == null ? option.label() : label;
+                    String newReason = reason == null ? option.reason() : reason;
+                    if (!newLabel.equals(option.label()) || !newReason.equals(option.reason())) {
+                        state.apply(ReadEdits.told(state.rung(), read.id(), option.id(), newLabel, newReason));
+                    }
+                });
     }
 
     private MenuButton rule(Read read) {
@@ -105,7 +124,11 @@ public final class ReadCard extends VBox {
         MenuButton menu = new MenuButton(words(read.rule(), who));
         menu.setId("read-rule");
         menu.getStyleClass().add("pill");
-        menu.getItems().addAll(item(Optional.empty(), who), item(Optional.of(Rule.AHEAD), who), item(Optional.of(Rule.OPEN), who));
+        menu.getItems()
+                .addAll(
+                        item(Optional.empty(), who),
+                        item(Optional.of(Rule.AHEAD), who),
+                        item(Optional.of(Rule.OPEN), who));
         return menu;
     }
 
@@ -120,6 +143,7 @@ public final class ReadCard extends VBox {
     }
 
     private static String words(Optional<Rule> rule, String who) {
-        return rule.map(r -> r == Rule.AHEAD ? "worked out: whoever is farther ahead" : "worked out: whoever is open").orElse(who + " decides");
+        return rule.map(r -> r == Rule.AHEAD ? "worked out: whoever is farther ahead" : "worked out: whoever is open")
+                .orElse(who + " decides");
     }
 }

@@ -6,9 +6,9 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Piece;
-import wildchalk.core.drill.Team;
 import wildchalk.core.edit.AreaEdits;
 import wildchalk.desktop.board.state.BoardState;
 
@@ -26,17 +26,22 @@ final class RuleMenu extends MenuButton {
         this.zone = zone;
         setId("area-rule");
         getStyleClass().add("pill");
-        setText("rule: " + AreaEdits.rule(state.stage(), zone.id()).map(this::words).orElse("none"));
+        setText("rule: "
+                + AreaEdits.rule(state.stage(), zone.id()).map(this::words).orElse("none"));
         add("none", Optional::empty);
         add("nobody may be in it", () -> Optional.of(new Limit.OnlyIn(id(), zone.id(), List.of())));
-        for (Team team : Team.values()) {
-            if (!wearing(team).isEmpty()) {
-                add("only " + name(team) + " may be in it", () -> Optional.of(new Limit.OnlyIn(id(), zone.id(), wearing(team))));
+        for (Bib bib : Bib.values()) {
+            if (!wearing(bib).isEmpty()) {
+                add(
+                        "only " + name(bib) + " may be in it",
+                        () -> Optional.of(new Limit.OnlyIn(id(), zone.id(), wearing(bib))));
             }
         }
-        SECONDS.forEach(s -> add("a ball in it within " + s + " s",
+        SECONDS.forEach(s -> add(
+                "a ball in it within " + s + " s",
                 () -> Optional.of(new Limit.Within(id(), s, Optional.of(zone.id()), Optional.empty()))));
-        ENTRIES.forEach(n -> add(n + (n == 1 ? " entry" : " entries") + " of a ball before a shot",
+        ENTRIES.forEach(n -> add(
+                n + (n == 1 ? " entry" : " entries") + " of a ball before a shot",
                 () -> Optional.of(new Limit.EntriesFirst(id(), n, zone.id()))));
     }
 
@@ -50,24 +55,33 @@ final class RuleMenu extends MenuButton {
     }
 
     private String id() {
-        return AreaEdits.rule(state.stage(), zone.id()).map(Limit::id).orElseGet(() -> state.freeIds().take("l"));
+        return AreaEdits.rule(state.stage(), zone.id()).map(Limit::id).orElseGet(() -> state.freeIds()
+                .take("l"));
     }
 
-    private List<String> wearing(Team team) {
-        return state.stage().people().stream().filter(p -> !(p instanceof Piece.Coach) && p.team() == team).map(Piece::id).toList();
+    private List<String> wearing(Bib bib) {
+        return state.stage().people().stream()
+                .filter(p -> p.isOnATeam() && p.bib() == bib)
+                .map(Piece::id)
+                .toList();
     }
 
-    private static String name(Team team) {
-        return team.name().toLowerCase(Locale.ROOT);
+    private static String name(Bib bib) {
+        return bib.name().toLowerCase(Locale.ROOT);
     }
 
     private String words(Limit limit) {
         if (limit instanceof Limit.OnlyIn only) {
-            return only.who().isEmpty() ? "nobody may be in it" : List.of(Team.values()).stream()
-                    .filter(t -> wearing(t).equals(only.who())).findFirst().map(t -> "only " + name(t) + " may be in it")
-                    .orElse("only some may be in it");
+            return only.who().isEmpty()
+                    ? "nobody may be in it"
+                    : List.of(Bib.values()).stream()
+                            .filter(t -> wearing(t).equals(only.who()))
+                            .findFirst()
+                            .map(t -> "only " + name(t) + " may be in it")
+                            .orElse("only some may be in it");
         }
-        return limit instanceof Limit.Within within ? "a ball in it within " + Math.round(within.seconds()) + " s"
+        return limit instanceof Limit.Within within
+                ? "a ball in it within " + Math.round(within.seconds()) + " s"
                 : ((Limit.EntriesFirst) limit).entries() + " entries of a ball before a shot";
     }
 }

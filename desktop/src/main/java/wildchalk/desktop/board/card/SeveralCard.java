@@ -7,8 +7,8 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
+import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Piece;
-import wildchalk.core.drill.Team;
 import wildchalk.core.edit.ArrangeEdits;
 import wildchalk.core.edit.CopyEdits;
 import wildchalk.core.edit.PersonEdits;
@@ -34,25 +34,54 @@ public final class SeveralCard extends FlowPane {
         fresh.getStyleClass().add("pill");
         fresh.setTooltip(new Tooltip("Copies of players get numbers that nobody wears yet; else the same ones"));
         fresh.selectedProperty().bindBidirectional(state.samples().freshLabelsProperty());
-        getChildren().addAll(title, Swatches.teams(null, this::wear),
-                button("Copy", "copy", "Once more, beside these (Ctrl D)", () -> copyBeside(state)),
-                button("Copy to other side", "copy-side", "Once more, from left to right",
-                        () -> copy(state, "Copy to other side", Placement.OTHER_SIDE)),
-                button("Copy to other end", "copy-end", "Once more, at the other end",
-                        () -> copy(state, "Copy to other end", Placement.OTHER_END)),
-                button("Straighten", "straighten", "Onto the straight line that fits them best",
-                        () -> state.apply(ArrangeEdits.straighten(state.rung(), state.stage(), pieces()))),
-                button("Space evenly", "space-evenly", "The same distance from each to the next",
-                        () -> state.apply(ArrangeEdits.spaceEvenly(state.rung(), state.stage(), pieces()))),
-                button("Mirror ⇅", "mirror-side", "These, from left to right", () -> mirror("Mirror left and right",
-                        Placement.OTHER_SIDE)),
-                button("Mirror ⇄", "mirror-end", "These, at the other end", () -> mirror("Mirror end to end",
-                        Placement.OTHER_END)),
-                button("Half round", "half-round", "These, turned half round the middle of the surface",
-                        () -> mirror("Turn half round", Placement.HALF_ROUND)),
-                button("To four corners", "four-corners", "Once more in each of the other three corners", () -> toFourCorners(state)), fresh,
-                button("↺", "several-left", "Turn these to the left ([)", () -> turn(state, -PieceCard.TURN)),
-                button("↻", "several-right", "Turn these to the right (])", () -> turn(state, PieceCard.TURN)));
+        getChildren()
+                .addAll(
+                        title,
+                        Swatches.teams(null, this::wear),
+                        button("Copy", "copy", "Once more, beside these (Ctrl D)", () -> copyBeside(state)),
+                        button(
+                                "Copy to other side",
+                                "copy-side",
+                                "Once more, from left to right",
+                                () -> copy(state, "Copy to other side", Placement.OTHER_SIDE)),
+                        button(
+                                "Copy to other end",
+                                "copy-end",
+                                "Once more, at the other end",
+                                () -> copy(state, "Copy to other end", Placement.OTHER_END)),
+                        button(
+                                "Straighten",
+                                "straighten",
+                                "Onto the straight line that fits them best",
+                                () -> state.apply(ArrangeEdits.straighten(state.rung(), state.stage(), pieces()))),
+                        button(
+                                "Space evenly",
+                                "space-evenly",
+                                "The same distance from each to the next",
+                                () -> state.apply(ArrangeEdits.spaceEvenly(state.rung(), state.stage(), pieces()))),
+                        button(
+                                "Mirror ⇅",
+                                "mirror-side",
+                                "These, from left to right",
+                                () -> mirror("Mirror left and right", Placement.OTHER_SIDE)),
+                        button(
+                                "Mirror ⇄",
+                                "mirror-end",
+                                "These, at the other end",
+                                () -> mirror("Mirror end to end", Placement.OTHER_END)),
+                        button(
+                                "Half round",
+                                "half-round",
+                                "These, turned half round the middle of the surface",
+                                () -> mirror("Turn half round", Placement.HALF_ROUND)),
+                        button(
+                                "To four corners",
+                                "four-corners",
+                                "Once more in each of the other three corners",
+                                () -> toFourCorners(state)),
+                        fresh,
+                        button("↺", "several-left", "Turn these to the left ([)", () -> turn(state, -PieceCard.TURN)),
+                        button("↻", "several-right", "Turn these to the right (])", () -> turn(state, PieceCard.TURN)));
     }
 
     private Set<String> pieces() {
@@ -60,7 +89,8 @@ public final class SeveralCard extends FlowPane {
     }
 
     private static Set<String> pieces(BoardState state) {
-        return state.selection().chosenProperty().get().stream().filter(id -> state.stage().piece(id).isPresent())
+        return state.selection().chosenProperty().get().stream()
+                .filter(id -> state.stage().piece(id).isPresent())
                 .collect(Collectors.toSet());
     }
 
@@ -74,8 +104,8 @@ public final class SeveralCard extends FlowPane {
         return button;
     }
 
-    private void wear(Team team) {
-        state.apply(PersonEdits.wear(state.rung(), pieces(), team));
+    private void wear(Bib bib) {
+        state.apply(PersonEdits.wear(state.rung(), pieces(), bib));
     }
 
     private void mirror(String name, Placement placement) {
@@ -85,14 +115,26 @@ public final class SeveralCard extends FlowPane {
     /** Turns what is chosen round its middle, with all that happens there. */
     static void turn(BoardState state, double degrees) {
         Set<String> chosen = pieces(state);
-        Vec middle = state.stage().pieces().stream().filter(p -> chosen.contains(p.id())).map(Piece::at).reduce(Vec.ZERO, Vec::plus)
+        Vec middle = state.stage().pieces().stream()
+                .filter(p -> chosen.contains(p.id()))
+                .map(Piece::at)
+                .reduce(Vec.ZERO, Vec::plus)
                 .times(1.0 / Math.max(1, chosen.size()));
-        state.apply(CopyEdits.mirror(state.rung(), "Turn", state.stage(), chosen,
-                Placement.turned(middle, Math.toRadians(degrees), Vec.ZERO), state.surface()));
+        state.apply(CopyEdits.mirror(
+                state.rung(),
+                "Turn",
+                state.stage(),
+                chosen,
+                Placement.turned(middle, Math.toRadians(degrees), Vec.ZERO),
+                state.surface()));
     }
 
     private static void toFourCorners(BoardState state) {
-        state.apply(CopyEdits.toFourCorners(state.rung(), state.stage(), pieces(state), state.surface(),
+        state.apply(CopyEdits.toFourCorners(
+                state.rung(),
+                state.stage(),
+                pieces(state),
+                state.surface(),
                 state.samples().freshLabelsProperty().get()));
     }
 
@@ -105,7 +147,14 @@ public final class SeveralCard extends FlowPane {
     private static void copy(BoardState state, String name, Placement placement) {
         Set<String> chosen = pieces(state);
         if (!chosen.isEmpty()) {
-            CopyEdits.Copy copy = CopyEdits.copy(state.rung(), name, state.stage(), state.freeIds(), chosen, placement, state.surface(),
+            CopyEdits.Copy copy = CopyEdits.copy(
+                    state.rung(),
+                    name,
+                    state.stage(),
+                    state.freeIds(),
+                    chosen,
+                    placement,
+                    state.surface(),
                     state.samples().freshLabelsProperty().get());
             if (state.apply(copy.edit())) {
                 state.selection().choose(copy.ids().toArray(new String[0]));

@@ -9,7 +9,6 @@ import wildchalk.core.measure.Numbers;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.surface.Size;
 import wildchalk.core.surface.SurfacePlan;
-import wildchalk.core.surface.Surfaces;
 import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.control.Fields;
 
@@ -27,7 +26,7 @@ public final class SizeCard extends VBox {
         title.getStyleClass().add("card-heading");
         FlowPane fields = new FlowPane(14, 6);
         fields.setPrefWrapLength(560);
-        List<Size> sizes = Surfaces.plan(state.surface().id()).map(SurfacePlan::sizes).orElse(List.of());
+        List<Size> sizes = state.drill().venue().plan().map(SurfacePlan::sizes).orElse(List.of());
         sizes.forEach(s -> fields.getChildren().add(field(s)));
         getChildren().addAll(title, fields);
     }
@@ -37,8 +36,14 @@ public final class SizeCard extends VBox {
         Label range = new Label(Numbers.plain(size.least() / unit.metres()) + " to "
                 + Numbers.plain(size.most() / unit.metres()) + " " + unit.sign());
         range.getStyleClass().add("quiet");
-        return new VBox(0, Fields.length("size-" + size.id(), size.name(),
-                state.surface().sizes().getOrDefault(size.id(), size.usual()), unit,
-                metres -> state.apply(DrillEdits.size(size, Math.round(size.clamp(metres) * 1000) / 1000.0))), range);
+        return new VBox(
+                0,
+                Fields.length(
+                        "size-" + size.id(),
+                        size.name(),
+                        state.surface().sizes().getOrDefault(size.id(), size.usual()),
+                        unit,
+                        metres -> state.apply(DrillEdits.size(size, Math.round(size.clamp(metres) * 1000) / 1000.0))),
+                range);
     }
 }

@@ -11,9 +11,9 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.Circle;
+import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Piece;
-import wildchalk.core.drill.Team;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.scene.Ink;
 import wildchalk.core.scene.Look;
@@ -42,11 +42,11 @@ final class Swatches extends HBox {
     }
 
     /** The teams, with a token of each. */
-    static Swatches teams(Team chosen, Consumer<Team> choose) {
+    static Swatches teams(Bib chosen, Consumer<Bib> choose) {
         Swatches swatches = new Swatches();
-        for (Team team : Team.values()) {
-            Label token = Badge.of(new Piece.Player("", Vec.ZERO, 0, "", team), 20);
-            swatches.add("team-", team, token, team == chosen, choose);
+        for (Bib bib : Bib.values()) {
+            Label token = Badge.of(new Piece.Player("", Vec.ZERO, 0, "", bib), 20);
+            swatches.add("team-", bib, token, bib == chosen, choose);
         }
         return swatches;
     }

@@ -31,13 +31,30 @@ public final class UnitsCard extends HBox {
             button.setSelected(state.viewing().unitsProperty().get().unit() == unit);
             button.setOnAction(e -> {
                 button.setSelected(true);
-                state.viewing().unitsProperty().set(new Units(unit, state.viewing().unitsProperty().get().pace()));
+                state.viewing()
+                        .unitsProperty()
+                        .set(new Units(
+                                unit, state.viewing().unitsProperty().get().pace()));
             });
             getChildren().add(button);
         }
-        getChildren().add(Fields.length("pace", "my pace is", state.viewing().unitsProperty().get().pace(), Unit.METRES,
-                metres -> state.viewing().unitsProperty().set(new Units(state.viewing().unitsProperty().get().unit(), metres))));
-        getChildren().add(Fields.count("handful", "cones in a hand", state.sheets().handfulProperty().get(), 1, 60,
-                n -> state.sheets().handfulProperty().set(n)));
+        getChildren()
+                .add(Fields.length(
+                        "pace",
+                        "my pace is",
+                        state.viewing().unitsProperty().get().pace(),
+                        Unit.METRES,
+                        metres -> state.viewing()
+                                .unitsProperty()
+                                .set(new Units(
+                                        state.viewing().unitsProperty().get().unit(), metres))));
+        getChildren()
+                .add(Fields.count(
+                        "handful",
+                        "cones in a hand",
+                        state.sheets().handfulProperty().get(),
+                        1,
+                        60,
+                        n -> state.sheets().handfulProperty().set(n)));
     }
 }

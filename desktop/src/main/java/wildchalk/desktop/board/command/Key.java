@@ -41,7 +41,8 @@ public record Key(String label, Set<KeyCode> codes, String text, boolean shortcu
     }
 
     public boolean matches(KeyEvent e) {
-        return e.isShortcutDown() == shortcut && shift.map(s -> s == e.isShiftDown()).orElse(true)
+        return e.isShortcutDown() == shortcut
+                && shift.map(s -> s == e.isShiftDown()).orElse(true)
                 && (codes.contains(e.getCode()) || !text.isEmpty() && text.equalsIgnoreCase(e.getText()));
     }
 }

@@ -2,7 +2,10 @@ package wildchalk.desktop.board.command;
 
 /** When a command counts, as it is headed on the help card. */
 public enum Scope {
-    PLACING("With this in the hand"), LINE("For the chosen line"), CHOSEN("For what is chosen"), ALWAYS("Always");
+    PLACING("With this in the hand"),
+    LINE("For the chosen line"),
+    CHOSEN("For what is chosen"),
+    ALWAYS("Always");
 
     private final String heading;
 

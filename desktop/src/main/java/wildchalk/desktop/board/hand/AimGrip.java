@@ -15,7 +15,9 @@ import wildchalk.core.rehearsal.Places;
 import wildchalk.desktop.board.canvas.BoardPane;
 import wildchalk.desktop.board.state.BoardState;
 
-/** Takes where the chosen line goes somewhere else: a pass to somebody else, a shot at another goal, the end of a run. */
+/**
+ * Takes where the chosen line goes somewhere else: a pass to somebody else, a shot at another goal, the end of a run.
+ */
 final class AimGrip extends DraftGrip {
 
     private final BoardPane pane;
@@ -31,21 +33,38 @@ final class AimGrip extends DraftGrip {
         this.action = action;
     }
 
-    /** Takes hold of the chosen pass or shot anywhere on its line; of the end of another line only with the hand that moves things. */
+    /**
+     * Takes hold of the chosen pass or shot anywhere on its line; of the end of another line only with the hand that
+     * moves things.
+     */
     static Optional<Grip> at(Pointer hand, BoardPane pane, BoardState state, Guides guides, boolean moves) {
-        return state.selection().action().filter(a -> a instanceof Action.Delivery
-                        ? state.picking().line(hand.at()).filter(l -> l.id().equals(a.id())).isPresent()
-                        : moves && state.board().route(a.id()).end().distance(hand.at()) < state.board().frame().unit() * 1.1)
+        return state.selection()
+                .action()
+                .filter(a -> a instanceof Action.Delivery
+                        ? state.picking()
+                                .line(hand.at())
+                                .filter(l -> l.id().equals(a.id()))
+                                .isPresent()
+                        : moves
+                                && state.board().route(a.id()).end().distance(hand.at())
+                                        < state.board().frame().unit() * 1.1)
                 .map(a -> new AimGrip(pane, state, guides, a));
     }
 
     /** Somebody, a goal or a piece of gear under the hand; else the place. */
     private Spot spot(Pointer hand) {
-        Optional<Spot> person = state.picking().person(hand.at(), state.head().atProperty().get())
-                .filter(p -> !p.id().equals(action.who())).map(p -> Spot.at(p.id()));
-        return person.or(() -> new Places(state.stage(), state.surface()).goalAt(hand.at(), state.board().frame().unit() * 1.5))
-                .or(() -> state.picking().gear(hand.at()).filter(p -> p instanceof Piece.Item).map(p -> Spot.at(p.id())))
-                .orElseGet(() -> Spot.at(guides.within(guides.snap(hand, Set.of(action.who()), Optional.empty(), false).at())));
+        Optional<Spot> person = state.picking()
+                .person(hand.at(), state.head().atProperty().get())
+                .filter(p -> !p.id().equals(action.who()))
+                .map(p -> Spot.at(p.id()));
+        return person.or(() -> new Places(state.stage(), state.surface())
+                        .goalAt(hand.at(), state.board().frame().unit() * 1.5))
+                .or(() -> state.picking()
+                        .gear(hand.at())
+                        .filter(p -> p instanceof Piece.Item)
+                        .map(p -> Spot.at(p.id())))
+                .orElseGet(() -> Spot.at(guides.within(guides.snap(hand, Set.of(action.who()), Optional.empty(), false)
+                        .at())));
     }
 
     private Optional<Edit<Drill>> edit(Pointer hand) {

@@ -38,8 +38,10 @@ final class AreaGrip implements Grip {
     }
 
     private Vec place(Pointer hand) {
-        Optional<Vec> before = corners.isEmpty() ? Optional.ofNullable(from) : Optional.of(corners.get(corners.size() - 1));
-        return guides.within(guides.snap(hand, Set.of(), before.map(v -> new Reference(v, "the corner before")), true).at());
+        Optional<Vec> before =
+                corners.isEmpty() ? Optional.ofNullable(from) : Optional.of(corners.get(corners.size() - 1));
+        return guides.within(guides.snap(hand, Set.of(), before.map(v -> new Reference(v, "the corner before")), true)
+                .at());
     }
 
     @Override
@@ -78,10 +80,16 @@ final class AreaGrip implements Grip {
 
     private String size(Piece.Area area) {
         if (area.outline() instanceof Outline.Rectangle r) {
-            return guides.units().unit().exact(r.width()) + " × " + guides.units().unit().exact(r.depth());
+            return guides.units().unit().exact(r.width()) + " × "
+                    + guides.units().unit().exact(r.depth());
         }
-        return area.outline() instanceof Outline.Circle c ? guides.units().unit().exact(2 * c.radius()) + " across"
-                : corners.size() < 3 ? "Click corner after corner" : "Enter or the first corner closes it";
+        if (area.outline() instanceof Outline.Circle c) {
+            return guides.units().unit().exact(2 * c.radius()) + " across";
+        }
+        if (corners.size() < 3) {
+            return "Click corner after corner";
+        }
+        return "Enter or the first corner closes it";
     }
 
     @Override
@@ -93,8 +101,9 @@ final class AreaGrip implements Grip {
             return;
         }
         Vec at = place(hand);
-        boolean closes = hand.clicks() > 1 || corners.size() > 2
-                && at.distance(corners.get(0)) < state.board().frame().unit();
+        boolean closes = hand.clicks() > 1
+                || corners.size() > 2
+                        && at.distance(corners.get(0)) < state.board().frame().unit();
         if (closes) {
             enter();
         } else {
@@ -134,23 +143,29 @@ final class AreaGrip implements Grip {
         }
         if (state.samples().areaProperty().get().figure() == AreaSample.Figure.CIRCLE) {
             double radius = from.distance(to);
-            return radius < AreaEdits.SMALLEST / 2 ? Optional.empty() : Optional.of(area(from, new Outline.Circle(radius)));
+            return radius < AreaEdits.SMALLEST / 2
+                    ? Optional.empty()
+                    : Optional.of(area(from, new Outline.Circle(radius)));
         }
         double wide = Math.abs(to.x() - from.x());
         double deep = hand.straight() ? wide : Math.abs(to.y() - from.y());
         Vec other = from.plus(new Vec(Math.copySign(wide, to.x() - from.x()), Math.copySign(deep, to.y() - from.y())));
-        return Math.min(wide, deep) < AreaEdits.SMALLEST ? Optional.empty()
+        return Math.min(wide, deep) < AreaEdits.SMALLEST
+                ? Optional.empty()
                 : Optional.of(area(from.towards(other, 0.5), Outline.rectangle(wide, deep)));
     }
 
     private Piece.Area made(List<Vec> all) {
         Vec middle = all.stream().reduce(Vec.ZERO, Vec::plus).times(1.0 / all.size());
-        return area(middle, new Outline.Corners(all.stream().map(p -> p.minus(middle)).toList()));
+        return area(
+                middle,
+                new Outline.Corners(all.stream().map(p -> p.minus(middle)).toList()));
     }
 
     private Piece.Area area(Vec at, Outline outline) {
         AreaSample sample = state.samples().areaProperty().get();
-        return sample.what() == AreaSample.What.STATION ? StationEdits.fresh(state.stage(), state.freeIds(), at, outline)
+        return sample.what() == AreaSample.What.STATION
+                ? StationEdits.fresh(state.stage(), state.freeIds(), at, outline)
                 : new Piece.Zone(state.freeIds().take("z"), at, outline, "", sample.colour());
     }
 

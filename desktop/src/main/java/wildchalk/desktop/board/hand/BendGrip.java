@@ -2,8 +2,8 @@ package wildchalk.desktop.board.hand;
 
 import java.util.Optional;
 import wildchalk.core.document.Edit;
-import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.edit.PathEdits;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Ruler;
@@ -16,11 +16,11 @@ final class BendGrip extends DraftGrip {
 
     private final BoardPane pane;
     private final BoardState state;
-    private final Action.Travel travel;
+    private final Travel travel;
     private final ChooseGrip click;
     private PathEdits.Held held;
 
-    BendGrip(BoardPane pane, BoardState state, Action.Travel travel) {
+    BendGrip(BoardPane pane, BoardState state, Travel travel) {
         super(pane, state);
         this.pane = pane;
         this.state = state;
@@ -30,8 +30,12 @@ final class BendGrip extends DraftGrip {
 
     @Override
     public void press(Pointer hand) {
-        held = PathEdits.held(travel, state.board().route(travel.id()), new Places(state.stage(), state.surface()),
-                hand.at(), state.board().frame().unit() * 1.2);
+        held = PathEdits.held(
+                travel,
+                state.board().route(travel.id()),
+                new Places(state.stage(), state.surface()),
+                hand.at(),
+                state.board().frame().unit() * 1.2);
     }
 
     @Override

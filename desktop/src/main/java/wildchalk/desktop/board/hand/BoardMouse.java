@@ -6,8 +6,8 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
-import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Vec;
 import wildchalk.desktop.board.canvas.BoardPane;
 import wildchalk.desktop.board.state.BoardState;
@@ -166,7 +166,8 @@ public final class BoardMouse {
         Optional<Piece.Person> person = state.picking().person(hand.at(), t);
         if (person.isPresent() && !moves) {
             String who = person.get().id();
-            return new StrokeGrip(pane, state, guides, who, state.timeline().pose(who, t).at(), true);
+            return new StrokeGrip(
+                    pane, state, guides, who, state.timeline().pose(who, t).at(), true);
         }
         Optional<Grip> aim = person.isPresent() ? Optional.empty() : AimGrip.at(hand, pane, state, guides, moves);
         if (aim.isPresent()) {
@@ -176,23 +177,36 @@ public final class BoardMouse {
         if (corner.isPresent()) {
             return corner.get();
         }
-        Optional<Piece> piece = person.map(p -> (Piece) p).or(() -> state.picking().ball(hand.at(), t).map(b -> b));
+        Optional<Piece> piece = person.map(p -> (Piece) p)
+                .or(() -> state.picking().ball(hand.at(), t).map(b -> b));
         if (piece.isEmpty()) {
             var end = state.picking().pathEnd(hand.at());
             if (end.isPresent()) {
-                return new StrokeGrip(pane, state, guides, end.get().who(), state.board().route(end.get().id()).end(), false);
+                return new StrokeGrip(
+                        pane,
+                        state,
+                        guides,
+                        end.get().who(),
+                        state.board().route(end.get().id()).end(),
+                        false);
             }
             piece = state.picking().gear(hand.at());
         }
-        return piece.isPresent() ? new MoveGrip(pane, state, guides, piece.get()) : bend(hand).orElseGet(() ->
-                new LassoGrip(pane, state));
+        return piece.isPresent()
+                ? new MoveGrip(pane, state, guides, piece.get())
+                : bend(hand).orElseGet(() -> new LassoGrip(pane, state));
     }
 
     /** Takes hold of the line that is chosen, where the hand is on it. */
     private Optional<Grip> bend(Pointer hand) {
-        return state.selection().action().filter(Action.Travel.class::isInstance)
-                .filter(a -> state.picking().line(hand.at()).filter(l -> l.id().equals(a.id())).isPresent())
-                .map(a -> new BendGrip(pane, state, (Action.Travel) a));
+        return state.selection()
+                .action()
+                .filter(Travel.class::isInstance)
+                .filter(a -> state.picking()
+                        .line(hand.at())
+                        .filter(l -> l.id().equals(a.id()))
+                        .isPresent())
+                .map(a -> new BendGrip(pane, state, (Travel) a));
     }
 
     private void drag(MouseEvent e) {

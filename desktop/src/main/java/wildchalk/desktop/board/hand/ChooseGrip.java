@@ -14,7 +14,9 @@ final class ChooseGrip implements Grip {
     @Override
     public void release(Pointer hand, boolean dragged) {
         if (!dragged) {
-            state.picking().line(hand.at()).ifPresentOrElse(a -> state.selection().choose(a.id()), state.selection()::choose);
+            state.picking()
+                    .line(hand.at())
+                    .ifPresentOrElse(a -> state.selection().choose(a.id()), state.selection()::choose);
         }
     }
 }

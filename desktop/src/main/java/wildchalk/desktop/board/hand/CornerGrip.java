@@ -12,7 +12,6 @@ import wildchalk.desktop.board.state.BoardState;
 /** Pulls a corner of the area that is chosen. */
 final class CornerGrip extends DraftGrip {
 
-    private final BoardPane pane;
     private final BoardState state;
     private final Guides guides;
     private final Piece.Area area;
@@ -20,7 +19,6 @@ final class CornerGrip extends DraftGrip {
 
     private CornerGrip(BoardPane pane, BoardState state, Guides guides, Piece.Area area, int corner) {
         super(pane, state);
-        this.pane = pane;
         this.state = state;
         this.guides = guides;
         this.area = area;
@@ -30,19 +28,24 @@ final class CornerGrip extends DraftGrip {
     /** Takes hold of the corner under the hand, of the one area that is chosen. */
     static Optional<Grip> at(Pointer hand, BoardPane pane, BoardState state, Guides guides) {
         Set<String> chosen = state.selection().chosenProperty().get();
-        return state.stage().areas().stream().filter(a -> chosen.size() == 1 && chosen.contains(a.id())).findFirst().flatMap(area -> {
-            var corners = area.outline().at(area.at());
-            for (int i = 0; i < corners.size(); i++) {
-                if (corners.get(i).distance(hand.at()) < state.board().frame().unit() * 0.8) {
-                    return Optional.of(new CornerGrip(pane, state, guides, area, i));
-                }
-            }
-            return Optional.empty();
-        });
+        return state.stage().areas().stream()
+                .filter(a -> chosen.size() == 1 && chosen.contains(a.id()))
+                .findFirst()
+                .flatMap(area -> {
+                    var corners = area.outline().at(area.at());
+                    for (int i = 0; i < corners.size(); i++) {
+                        if (corners.get(i).distance(hand.at())
+                                < state.board().frame().unit() * 0.8) {
+                            return Optional.of(new CornerGrip(pane, state, guides, area, i));
+                        }
+                    }
+                    return Optional.empty();
+                });
     }
 
     private Piece.Area pulled(Pointer hand) {
-        Vec to = guides.within(guides.snap(hand, Set.of(area.id()), Optional.empty(), true).at());
+        Vec to = guides.within(
+                guides.snap(hand, Set.of(area.id()), Optional.empty(), true).at());
         return AreaEdits.pulled(area, corner, to);
     }
 

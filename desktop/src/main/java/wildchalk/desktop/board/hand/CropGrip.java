@@ -32,14 +32,17 @@ final class CropGrip implements Grip {
     }
 
     private Box box(Vec to) {
-        return new Box(Math.min(from.x(), to.x()), Math.min(from.y(), to.y()), Math.abs(to.x() - from.x()),
+        return new Box(
+                Math.min(from.x(), to.x()),
+                Math.min(from.y(), to.y()),
+                Math.abs(to.x() - from.x()),
                 Math.abs(to.y() - from.y()));
     }
 
     @Override
     public void drag(Pointer hand) {
-        pane.sketch(List.of(new Shape.Stroke(Curve.box(box(hand.at())), state.board().frame().unit() * 0.15,
-                Ink.SIGNAL, List.of(), false)));
+        pane.sketch(List.of(new Shape.Stroke(
+                Curve.box(box(hand.at())), state.board().frame().unit() * 0.15, Ink.SIGNAL, List.of(), false)));
     }
 
     @Override

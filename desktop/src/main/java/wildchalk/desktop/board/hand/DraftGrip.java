@@ -4,7 +4,10 @@ import java.util.Optional;
 import wildchalk.desktop.board.canvas.BoardPane;
 import wildchalk.desktop.board.state.BoardState;
 
-/** A grip that shows what it would make of the drill until the hand lets go; Escape takes that back, and the rest of the drag does nothing. */
+/**
+ * A grip that shows what it would make of the drill until the hand lets go; Escape takes that back, and the rest of the
+ * drag does nothing.
+ */
 abstract class DraftGrip implements Grip {
 
     private final BoardPane pane;

@@ -1,11 +1,11 @@
 package wildchalk.desktop.board.hand;
 
 import java.util.Optional;
+import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.drill.Team;
 import wildchalk.core.edit.PersonEdits;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;
@@ -16,40 +16,47 @@ public final class FreshPieces {
 
     private static final int USUAL_SUPPLY = 6;
 
-    private FreshPieces() {
-    }
+    private FreshPieces() {}
 
     /** @param sample what gear looks like: its kind, colour and sizes */
     public static Piece of(Tool tool, Piece.Item sample, Stage stage, FreeIds ids, Vec at, Surface surface) {
-        double ahead = surface.targets().isEmpty() ? 0
+        double ahead = surface.targets().isEmpty()
+                ? 0
                 : Math.round(surface.targets().get(0).at().minus(at).angle() * 100) / 100.0;
         return switch (tool) {
-            case LINE_UP -> new Piece.LineUp(ids.take("l"), at, ahead, PersonEdits.freeNumber(stage), Team.MINT, 3, "line");
+            case LINE_UP -> new Piece.LineUp(
+                    ids.take("l"), at, ahead, PersonEdits.freeNumber(stage), Bib.MINT, 3, "line");
             case CONE -> Piece.Item.cone(ids.take("c"), at, sample.colour());
             case GEAR -> gear(sample, ids, at, surface);
             case SUPPLY -> new Piece.Supply(ids.take("u"), at, USUAL_SUPPLY);
             case BALL -> new Piece.Ball(ids.take("b"), at, Optional.empty());
-            case GOALKEEPER -> new Piece.Goalkeeper(ids.take("k"), at, Math.PI, "GK", Team.LEMON);
+            case GOALKEEPER -> new Piece.Goalkeeper(ids.take("k"), at, Math.PI, "GK", Bib.LEMON);
             case NOTE -> new Piece.Note(ids.take("n"), at, "note");
             case COACH -> new Piece.Coach(ids.take("h"), at, ahead, "C");
-            default -> new Piece.Player(ids.take("p"), at, ahead, PersonEdits.freeNumber(stage), team(stage));
+            default -> new Piece.Player(ids.take("p"), at, ahead, PersonEdits.freeNumber(stage), bib(stage));
         };
     }
 
     /** A goal that can be moved is as large as the surface's own. */
     private static Piece gear(Piece.Item sample, FreeIds ids, Vec at, Surface surface) {
-        Piece.Item item = new Piece.Item(ids.take("g"), at, sample.kind(), sample.facing(), sample.colour(), "",
-                sample.width(), sample.depth());
+        Piece.Item item = new Piece.Item(
+                ids.take("g"), at, sample.kind(), sample.facing(), sample.colour(), "", sample.width(), sample.depth());
         if (sample.kind() != GearKind.GOAL) {
             return item;
         }
-        return surface.targets().stream().filter(t -> t.shape() == Surface.Target.Shape.GOAL).findFirst()
-                .map(t -> item.sized(t.width(), Math.max(0.5, t.depth()))).orElse(item);
+        return surface.targets().stream()
+                .filter(t -> t.shape() == Surface.Target.Shape.GOAL)
+                .findFirst()
+                .map(t -> item.sized(t.width(), Math.max(0.5, t.depth())))
+                .orElse(item);
     }
 
     /** The colour of the player put down last. */
-    private static Team team(Stage stage) {
-        return stage.pieces().stream().filter(Piece.Player.class::isInstance).map(p -> ((Piece.Player) p).team())
-                .reduce((a, b) -> b).orElse(Team.CORAL);
+    private static Bib bib(Stage stage) {
+        return stage.pieces().stream()
+                .filter(Piece.Player.class::isInstance)
+                .map(p -> ((Piece.Player) p).bib())
+                .reduce((a, b) -> b)
+                .orElse(Bib.CORAL);
     }
 }

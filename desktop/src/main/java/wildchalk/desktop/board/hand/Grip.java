@@ -3,24 +3,19 @@ package wildchalk.desktop.board.hand;
 /** What the hand does from pressing to letting go, and while it hovers: chalking, moving, placing, measuring. */
 interface Grip {
 
-    default void press(Pointer hand) {
-    }
+    default void press(Pointer hand) {}
 
     /** The hand has moved with the button down, farther than a click. */
-    default void drag(Pointer hand) {
-    }
+    default void drag(Pointer hand) {}
 
     /** @param dragged whether it was more than a click */
-    default void release(Pointer hand, boolean dragged) {
-    }
+    default void release(Pointer hand, boolean dragged) {}
 
     /** The hand has moved with the button up. */
-    default void hover(Pointer hand) {
-    }
+    default void hover(Pointer hand) {}
 
     /** A number that was typed while the hand was down or measuring has changed. */
-    default void typed() {
-    }
+    default void typed() {}
 
     /** Enter was pressed; false when that means nothing here. */
     default boolean enter() {
@@ -33,8 +28,7 @@ interface Grip {
     }
 
     /** The hand takes up something else, or leaves the board. */
-    default void letGo() {
-    }
+    default void letGo() {}
 
     /** Whether digits that are typed now are a length. */
     default boolean measures() {

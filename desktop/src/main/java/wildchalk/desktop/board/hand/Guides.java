@@ -7,6 +7,7 @@ import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Numbers;
 import wildchalk.core.measure.Units;
 import wildchalk.core.naming.PieceWords;
+import wildchalk.core.snap.Reason;
 import wildchalk.core.snap.Reference;
 import wildchalk.core.snap.Snapped;
 import wildchalk.core.snap.Snapper;
@@ -55,8 +56,10 @@ final class Guides {
 
     private Optional<Double> typedMetres() {
         try {
-            return typed.isEmpty() ? Optional.empty()
-                    : Optional.of(Double.parseDouble(typed.toString()) * units().unit().metres());
+            return typed.isEmpty()
+                    ? Optional.empty()
+                    : Optional.of(Double.parseDouble(typed.toString())
+                            * units().unit().metres());
         } catch (NumberFormatException e) {
             return Optional.empty();
         }
@@ -66,9 +69,13 @@ final class Guides {
         return state.viewing().unitsProperty().get();
     }
 
-    /** What distances are measured from: the piece used last that is not in the hand itself, or where the drag began. */
+    /**
+     * What distances are measured from: the piece used last that is not in the hand itself, or where the drag began.
+     */
     Optional<Reference> reference(Set<String> moving, Optional<Vec> start) {
-        return state.selection().reference().filter(p -> !moving.contains(p.id()))
+        return state.selection()
+                .reference()
+                .filter(p -> !moving.contains(p.id()))
                 .map(p -> new Reference(p.at(), PieceWords.among(state.stage(), p)))
                 .or(() -> start.map(s -> new Reference(s, "where it was")));
     }
@@ -85,7 +92,7 @@ final class Guides {
             return Snapper.exactly(hand.at(), reference.get(), exact.get(), units());
         }
         if (hand.free()) {
-            return new Snapped(hand.at(), "");
+            return new Snapped(hand.at(), new Reason.Free());
         }
         return new Snapper(state.stage(), state.surface(), units(), moving, onto)
                 .snap(hand.at(), reference, REACH / pane.map().scale());
@@ -94,16 +101,17 @@ final class Guides {
     /** "5.0 m · 7 paces from yellow cone 2 · 45° · on the 23 m line" */
     String words(Snapped snapped, Optional<Reference> reference) {
         if (reference.isEmpty()) {
-            return snapped.reason().isEmpty() ? "free" : snapped.reason();
+            String reason = snapped.reason().words();
+            return reason.isEmpty() ? "free" : reason;
         }
         Vec way = snapped.at().minus(reference.get().at());
         String from = units().both(way.length()) + " from " + reference.get().name();
-        String angle = way.length() < 0.01 ? "" : " · "
-                + Numbers.plain(Math.round(Math.abs(Math.toDegrees(way.angle())))) + "°";
+        String angle = way.length() < 0.01
+                ? ""
+                : " · " + Numbers.plain(Math.round(Math.abs(Math.toDegrees(way.angle())))) + "°";
         // What the reason says about the distance is said already.
-        String where = snapped.reason().contains(" from ")
-                ? snapped.reason().startsWith("on ") ? " · " + snapped.reason().split(", ")[0] : ""
-                : snapped.reason().isEmpty() ? "" : " · " + snapped.reason();
+        String ground = snapped.reason().ofTheGround();
+        String where = ground.isEmpty() ? "" : " · " + ground;
         return from + angle + where + (typed.isEmpty() ? "" : " · typed " + typed);
     }
 

@@ -6,18 +6,20 @@ import java.util.Optional;
 import javafx.scene.input.KeyEvent;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Vec;
 import wildchalk.desktop.board.canvas.BoardPane;
 import wildchalk.desktop.board.state.BoardState;
 
 /**
- * A hand that is moved with the keyboard. Tab goes from piece to piece; Enter begins a line from who is chosen, arrows lead
- * its end, Enter lets go. With something from the ledge in it, arrows move it and Enter puts it down.
+ * A hand that is moved with the keyboard. Tab goes from piece to piece; Enter begins a line from who is chosen, arrows
+ * lead its end, Enter lets go. With something from the ledge in it, arrows move it and Enter puts it down.
  */
 public final class KeyHand {
 
     /** How far an arrow moves the hand, metres; with Shift. */
     private static final double STEP = 1;
+
     private static final double FINE = 0.1;
     /** Pieces whose places on the page differ by less than this many token radii stand in one row. */
     private static final double ROW = 3;
@@ -28,6 +30,7 @@ public final class KeyHand {
     private Vec at;
     /** Whose line is being led, and from where; null when none is. */
     private String who;
+
     private Vec from;
     private Grip grip;
 
@@ -92,12 +95,13 @@ public final class KeyHand {
     private boolean begin() {
         double t = state.head().atProperty().get();
         Optional<Piece.Person> person = state.selection().chosenProperty().get().stream()
-                .flatMap(id -> state.stage().person(id).stream()).findFirst();
+                .flatMap(id -> state.stage().person(id).stream())
+                .findFirst();
         Optional<Action> line = state.selection().action();
         if (person.isPresent()) {
             who = person.get().id();
             from = state.timeline().pose(who, t).at();
-        } else if (line.isPresent() && line.get() instanceof Action.Travel) {
+        } else if (line.isPresent() && line.get() instanceof Travel) {
             who = line.get().who();
             from = state.board().route(line.get().id()).end();
         } else {
@@ -120,10 +124,15 @@ public final class KeyHand {
     /** Chooses the next piece in reading order; beyond the last one the keyboard goes on through the window. */
     private boolean walk(int by) {
         List<Piece> pieces = state.stage().pieces().stream()
-                .filter(p -> !(p instanceof Piece.Ball b && b.heldBy().isPresent()))
-                .sorted(Comparator.comparingLong(this::row).thenComparingDouble(p -> pane.map().x(p.at()))).toList();
+                .filter(p -> p.heldBy().isEmpty())
+                .sorted(Comparator.comparingLong(this::row)
+                        .thenComparingDouble(p -> pane.map().x(p.at())))
+                .toList();
         List<String> ids = pieces.stream().map(Piece::id).toList();
-        int now = state.selection().chosenProperty().get().size() == 1 ? ids.indexOf(state.selection().chosenProperty().get().iterator().next()) : -1;
+        int now = state.selection().chosenProperty().get().size() == 1
+                ? ids.indexOf(
+                        state.selection().chosenProperty().get().iterator().next())
+                : -1;
         int next = now < 0 && by < 0 ? ids.size() - 1 : now + by;
         if (next < 0 || next >= ids.size()) {
             return false;
@@ -134,6 +143,7 @@ public final class KeyHand {
     }
 
     private long row(Piece piece) {
-        return Math.round(pane.map().y(piece.at()) / (ROW * state.board().frame().unit() * pane.map().scale()));
+        return Math.round(pane.map().y(piece.at())
+                / (ROW * state.board().frame().unit() * pane.map().scale()));
     }
 }

@@ -41,8 +41,8 @@ final class LassoGrip implements Grip {
         }
         loop.add(hand.at());
         double unit = state.board().frame().unit();
-        pane.sketch(List.of(new Shape.Stroke(Curve.closed(loop), unit * 0.12, Ink.SIGNAL,
-                List.of(unit * 0.5, unit * 0.4), false)));
+        pane.sketch(List.of(
+                new Shape.Stroke(Curve.closed(loop), unit * 0.12, Ink.SIGNAL, List.of(unit * 0.5, unit * 0.4), false)));
         pane.showTag(Optional.of(counted(inside())), hand.x(), hand.y());
     }
 
@@ -57,7 +57,8 @@ final class LassoGrip implements Grip {
             click.release(hand, false);
             return;
         }
-        Set<String> chosen = new HashSet<>(hand.straight() ? state.selection().chosenProperty().get() : Set.of());
+        Set<String> chosen = new HashSet<>(
+                hand.straight() ? state.selection().chosenProperty().get() : Set.of());
         chosen.addAll(inside());
         state.selection().choose(chosen.toArray(new String[0]));
     }
@@ -74,8 +75,10 @@ final class LassoGrip implements Grip {
         double t = state.head().atProperty().get();
         Set<String> ids = new HashSet<>();
         for (Piece piece : state.stage().pieces()) {
-            Vec at = piece instanceof Piece.Person ? state.timeline().pose(piece.id(), t).at() : piece.at();
-            boolean inHand = piece instanceof Piece.Ball b && b.heldBy().isPresent();
+            Vec at = piece instanceof Piece.Person
+                    ? state.timeline().pose(piece.id(), t).at()
+                    : piece.at();
+            boolean inHand = piece.heldBy().isPresent();
             if (!inHand && Polygon.contains(loop, at)) {
                 ids.add(piece.id());
             }
@@ -84,6 +87,12 @@ final class LassoGrip implements Grip {
     }
 
     private static String counted(Set<String> ids) {
-        return ids.isEmpty() ? "nothing yet" : ids.size() == 1 ? "1 piece" : ids.size() + " pieces";
+        if (ids.isEmpty()) {
+            return "nothing yet";
+        }
+        if (ids.size() == 1) {
+            return "1 piece";
+        }
+        return ids.size() + " pieces";
     }
 }

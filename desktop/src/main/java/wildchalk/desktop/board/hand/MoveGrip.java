@@ -17,7 +17,6 @@ final class MoveGrip extends DraftGrip {
 
     static final String BEYOND = "That is outside the run-off, where nothing can stand: ";
 
-    private final BoardPane pane;
     private final BoardState state;
     private final Guides guides;
     private final Piece piece;
@@ -27,7 +26,6 @@ final class MoveGrip extends DraftGrip {
 
     MoveGrip(BoardPane pane, BoardState state, Guides guides, Piece piece) {
         super(pane, state);
-        this.pane = pane;
         this.state = state;
         this.guides = guides;
         this.piece = piece;
@@ -47,7 +45,13 @@ final class MoveGrip extends DraftGrip {
     }
 
     private Snapped place(Pointer hand) {
-        Pointer held = new Pointer(hand.at().minus(gripped), hand.x(), hand.y(), hand.straight(), hand.free(), hand.moves(),
+        Pointer held = new Pointer(
+                hand.at().minus(gripped),
+                hand.x(),
+                hand.y(),
+                hand.straight(),
+                hand.free(),
+                hand.moves(),
                 hand.clicks());
         return guides.snap(held, moving, reference(), false);
     }
@@ -91,8 +95,11 @@ final class MoveGrip extends DraftGrip {
     /** Whether the piece, or one that moves along, would come to lie outside the run-off. */
     private boolean isLost(Pointer hand) {
         Vec by = guides.within(place(hand).at()).minus(piece.at());
-        return guides.isBeyond(place(hand).at()) || moving.size() > 1 && state.stage().pieces().stream()
-                .filter(p -> moving.contains(p.id())).anyMatch(p -> guides.isBeyond(p.at().plus(by)));
+        return guides.isBeyond(place(hand).at())
+                || moving.size() > 1
+                        && state.stage().pieces().stream()
+                                .filter(p -> moving.contains(p.id()))
+                                .anyMatch(p -> guides.isBeyond(p.at().plus(by)));
     }
 
     private Edit<Drill> edit(Pointer hand, Snapped snapped) {
@@ -101,7 +108,9 @@ final class MoveGrip extends DraftGrip {
             return PieceEdits.moveAll(state.rung(), state.stage(), moving, to.minus(piece.at()));
         }
         if (piece instanceof Piece.Ball ball) {
-            return state.picking().person(hand.at(), 0).map(p -> PieceEdits.giveBall(state.rung(), ball, p))
+            return state.picking()
+                    .person(hand.at(), 0)
+                    .map(p -> PieceEdits.giveBall(state.rung(), ball, p))
                     .orElseGet(() -> PieceEdits.dropBall(state.rung(), ball, to));
         }
         return PieceEdits.move(state.rung(), piece, to);

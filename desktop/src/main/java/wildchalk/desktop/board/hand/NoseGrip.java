@@ -15,6 +15,7 @@ final class NoseGrip extends DraftGrip {
 
     /** Where the nose is, in token radii from the middle. */
     private static final double FROM = 1.0;
+
     private static final double TO = 2.0;
     private static final double WIDTH = 0.5;
     /** Noses turn in steps of these many degrees; with Alt freely. */
@@ -34,12 +35,16 @@ final class NoseGrip extends DraftGrip {
     /** Takes hold of the nose under the hand, of the one person who is chosen. */
     static Optional<Grip> at(Pointer hand, BoardPane pane, BoardState state) {
         double unit = state.board().frame().unit();
-        return state.selection().chosenProperty().get().stream().flatMap(id -> state.stage().person(id).stream())
-                .filter(p -> state.selection().chosenProperty().get().size() == 1 && state.head().atProperty().get() == 0)
+        return state.selection().chosenProperty().get().stream()
+                .flatMap(id -> state.stage().person(id).stream())
+                .filter(p -> state.selection().chosenProperty().get().size() == 1
+                        && state.head().atProperty().get() == 0)
                 .filter(p -> {
                     Vec from = hand.at().minus(p.at()).rotated(-p.facing());
                     return from.x() > FROM * unit && from.x() < TO * unit && Math.abs(from.y()) < WIDTH * unit;
-                }).findFirst().map(p -> new NoseGrip(pane, state, p));
+                })
+                .findFirst()
+                .map(p -> new NoseGrip(pane, state, p));
     }
 
     private Edit<Drill> turned(Pointer hand) {
@@ -52,7 +57,12 @@ final class NoseGrip extends DraftGrip {
     public void drag(Pointer hand) {
         if (!isDropped()) {
             state.preview(turned(hand));
-            pane.showTag(Optional.of("faces " + Math.round(Math.toDegrees(hand.at().minus(person.at()).angle())) + "°"), hand.x(), hand.y());
+            pane.showTag(
+                    Optional.of("faces "
+                            + Math.round(
+                                    Math.toDegrees(hand.at().minus(person.at()).angle())) + "°"),
+                    hand.x(),
+                    hand.y());
         }
     }
 

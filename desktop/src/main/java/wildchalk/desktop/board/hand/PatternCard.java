@@ -8,8 +8,8 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.util.StringConverter;
 import wildchalk.core.measure.Units;
-import wildchalk.core.pattern.Pattern.Numbering;
 import wildchalk.core.pattern.Pattern;
+import wildchalk.core.pattern.Pattern.Numbering;
 import wildchalk.core.pattern.PatternKind;
 import wildchalk.desktop.control.Fields;
 
@@ -36,20 +36,32 @@ final class PatternCard extends FlowPane {
         title.getStyleClass().add("card-heading");
         getChildren().add(title);
         if (kind.isCounted()) {
-            getChildren().add(Fields.count("pattern-count", "count", pattern.count(), 2, Pattern.MOST,
-                    n -> change(p -> p.withCount(n))));
+            getChildren()
+                    .add(Fields.count(
+                            "pattern-count",
+                            "count",
+                            pattern.count(),
+                            2,
+                            Pattern.MOST,
+                            n -> change(p -> p.withCount(n))));
         }
         if (kind.hasRows()) {
-            getChildren().add(Fields.count("pattern-rows", "rows", pattern.rows(), 1, Pattern.MOST,
-                    n -> change(p -> p.withRows(n))));
+            getChildren()
+                    .add(Fields.count(
+                            "pattern-rows", "rows", pattern.rows(), 1, Pattern.MOST, n -> change(p -> p.withRows(n))));
         }
         if (kind.hasBreadth()) {
-            getChildren().add(Fields.length("pattern-breadth", "across", pattern.breadth(), units.unit(),
-                    m -> change(p -> p.withBreadth(m))));
+            getChildren()
+                    .add(Fields.length(
+                            "pattern-breadth",
+                            "across",
+                            pattern.breadth(),
+                            units.unit(),
+                            m -> change(p -> p.withBreadth(m))));
         }
         if (kind.hasAngle()) {
-            getChildren().add(Fields.degrees("pattern-angle", "open", pattern.angle(),
-                    d -> change(p -> p.withAngle(d))));
+            getChildren()
+                    .add(Fields.degrees("pattern-angle", "open", pattern.angle(), d -> change(p -> p.withAngle(d))));
         }
         if (kind.isNumbered()) {
             getChildren().add(Fields.row("gaps", numbering()));
@@ -76,8 +88,13 @@ final class PatternCard extends FlowPane {
         box.setConverter(new StringConverter<>() {
             @Override
             public String toString(Numbering n) {
-                return n == null || n == Numbering.NONE ? "no numbers"
-                        : n == Numbering.OUTWARD ? "odd and even" : "left to right";
+                if (n == null || n == Numbering.NONE) {
+                    return "no numbers";
+                }
+                if (n == Numbering.OUTWARD) {
+                    return "odd and even";
+                }
+                return "left to right";
             }
 
             @Override

@@ -42,7 +42,8 @@ final class PatternGrip implements Grip {
     }
 
     private Optional<Reference> anchor() {
-        return pattern == null ? guides.reference(Set.of(), Optional.empty())
+        return pattern == null
+                ? guides.reference(Set.of(), Optional.empty())
                 : Optional.of(new Reference(movesFrom ? pattern.to() : pattern.from(), "the other end"));
     }
 
@@ -111,7 +112,8 @@ final class PatternGrip implements Grip {
         if (pattern.from().distance(pattern.to()) < 0.01) {
             drop();
         } else {
-            pane.showCard(new PatternCard(pattern, state.viewing().unitsProperty().get(), this::change, this::enter, this::drop));
+            pane.showCard(new PatternCard(
+                    pattern, state.viewing().unitsProperty().get(), this::change, this::enter, this::drop));
         }
     }
 
@@ -121,18 +123,25 @@ final class PatternGrip implements Grip {
     }
 
     private Edit<Drill> edit() {
-        List<Piece> pieces = pattern.pieces(state.freeIds(), state.samples().gearProperty().get());
+        List<Piece> pieces =
+                pattern.pieces(state.freeIds(), state.samples().gearProperty().get());
         long items = pieces.stream().filter(Piece.Item.class::isInstance).count();
-        return PieceEdits.placeAll(state.rung(), pattern.kind().title().toLowerCase(Locale.ROOT) + " of " + items + " "
-                + PieceWords.several(PieceWords.kind(state.samples().gearProperty().get().kind())), pieces);
+        return PieceEdits.placeAll(
+                state.rung(),
+                pattern.kind().title().toLowerCase(Locale.ROOT) + " of " + items + " "
+                        + PieceWords.several(PieceWords.kind(
+                                state.samples().gearProperty().get().kind())),
+                pieces);
     }
 
     private void show() {
         if (pattern != null) {
             state.preview(edit());
             double unit = state.board().frame().unit();
-            pane.sketch(Stream.of(pattern.from(), pattern.to()).map(end -> (Shape) new Shape.Stroke(
-                    Curve.circle(end, unit * 1.1), unit * 0.14, Ink.SIGNAL, List.of(), false)).toList());
+            pane.sketch(Stream.of(pattern.from(), pattern.to())
+                    .map(end -> (Shape)
+                            new Shape.Stroke(Curve.circle(end, unit * 1.1), unit * 0.14, Ink.SIGNAL, List.of(), false))
+                    .toList());
         }
     }
 

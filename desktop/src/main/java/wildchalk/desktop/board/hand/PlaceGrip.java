@@ -34,14 +34,20 @@ final class PlaceGrip implements Grip {
     }
 
     private Piece piece(Pointer hand) {
-        return FreshPieces.of(state.toolProperty().get(), state.samples().gearProperty().get(), state.stage(), state.freeIds(),
-                guides.within(place(hand).at()), state.surface());
+        return FreshPieces.of(
+                state.toolProperty().get(),
+                state.samples().gearProperty().get(),
+                state.stage(),
+                state.freeIds(),
+                guides.within(place(hand).at()),
+                state.surface());
     }
 
     private Edit<Drill> edit(Pointer hand, Piece piece) {
         Optional<Piece.Person> under = state.picking().person(hand.at(), 0);
         return piece instanceof Piece.Ball ball && under.isPresent()
-                ? PieceEdits.giveBall(state.rung(), ball, under.get()) : PieceEdits.place(state.rung(), piece);
+                ? PieceEdits.giveBall(state.rung(), ball, under.get())
+                : PieceEdits.place(state.rung(), piece);
     }
 
     @Override

@@ -17,7 +17,13 @@ import wildchalk.desktop.board.canvas.BoardPane;
 record Pointer(Vec at, double x, double y, boolean straight, boolean free, boolean moves, int clicks) {
 
     static Pointer of(MouseEvent e, BoardPane pane) {
-        return new Pointer(pane.map().toSurface(e.getX(), e.getY()), e.getX(), e.getY(), e.isShiftDown(), e.isAltDown(),
-                e.isShortcutDown() || e.getButton() == MouseButton.SECONDARY, e.getClickCount());
+        return new Pointer(
+                pane.map().toSurface(e.getX(), e.getY()),
+                e.getX(),
+                e.getY(),
+                e.isShiftDown(),
+                e.isAltDown(),
+                e.isShortcutDown() || e.getButton() == MouseButton.SECONDARY,
+                e.getClickCount());
     }
 }

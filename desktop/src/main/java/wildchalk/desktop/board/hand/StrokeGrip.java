@@ -65,14 +65,14 @@ final class StrokeGrip implements Grip {
         Snapped end = end(last);
         List<Vec> meant = meant(end, last.straight());
         draw(meant);
-        boolean telling = end.reason().startsWith("on the ") && !end.reason().equals("on the grid");
-        String where = telling ? " · " + end.reason() : "";
+        String where = end.reason().namesTheGround() ? " · " + end.reason().words() : "";
         pane.showTag(Optional.of(words(guess(meant, last.straight()).get(0), meant) + where), last.x(), last.y());
     }
 
     private Snapped end(Pointer hand) {
         // Later in the rep people are elsewhere than where they could be snapped to.
-        return guides.snap(hand, Set.of(who), Optional.of(start), state.head().atProperty().get() == 0);
+        return guides.snap(
+                hand, Set.of(who), Optional.of(start), state.head().atProperty().get() == 0);
     }
 
     /** The stroke as it will be: its end where the hand snaps to; a typed length makes it straight. */
@@ -124,9 +124,17 @@ final class StrokeGrip implements Grip {
 
     private List<Action> guess(List<Vec> meant, boolean straight) {
         Guess guess = new Guess(state.stage(), state.timeline(), state.surface(), state.freeIds());
-        Gesture gesture = new Gesture(who, meant, straight || guides.isTyped(), state.head().atProperty().get(),
+        Gesture gesture = new Gesture(
+                who,
+                meant,
+                straight || guides.isTyped(),
+                state.head().atProperty().get(),
                 state.board().frame().unit() * 1.5);
-        return state.toolProperty().get().kind().map(k -> List.of(guess.as(k, gesture))).orElseGet(() -> guess.all(gesture));
+        return state.toolProperty()
+                .get()
+                .kind()
+                .map(k -> List.of(guess.as(k, gesture)))
+                .orElseGet(() -> guess.all(gesture));
     }
 
     /** "pass to 9 · as 7 receives · 14.6 m · 19.5 paces" */

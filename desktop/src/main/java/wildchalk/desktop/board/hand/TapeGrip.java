@@ -6,8 +6,8 @@ import java.util.Optional;
 import java.util.Set;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
-import wildchalk.core.drill.Piece.Tape.Reading;
 import wildchalk.core.drill.Piece.Tape;
+import wildchalk.core.drill.Piece.Tape.Reading;
 import wildchalk.core.edit.PieceEdits;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.scene.Sample;
@@ -46,7 +46,8 @@ final class TapeGrip implements Grip {
     }
 
     private Optional<Reference> reference() {
-        return points.isEmpty() ? Optional.empty()
+        return points.isEmpty()
+                ? Optional.empty()
                 : Optional.of(new Reference(points.get(points.size() - 1), "the last place"));
     }
 
@@ -59,13 +60,19 @@ final class TapeGrip implements Grip {
         last = hand;
         Snapped snapped = place(hand);
         show(Optional.of(snapped.at()));
-        pane.showTag(Optional.of(points.isEmpty() ? zone(hand.at()).orElse(guides.words(snapped, Optional.empty()))
-                : guides.words(snapped, reference())), hand.x(), hand.y());
+        pane.showTag(
+                Optional.of(
+                        points.isEmpty()
+                                ? zone(hand.at()).orElse(guides.words(snapped, Optional.empty()))
+                                : guides.words(snapped, reference())),
+                hand.x(),
+                hand.y());
     }
 
     /** Before it is laid, the tape says in which named part of the surface it is. */
     private Optional<String> zone(Vec at) {
-        return state.surface().zones().stream().filter(z -> z.contains(at))
+        return state.surface().zones().stream()
+                .filter(z -> z.contains(at))
                 .min((a, b) -> Double.compare(a.area(), b.area()))
                 .map(z -> z.name() + " · " + guides.units().area(z.area()));
     }
@@ -74,8 +81,10 @@ final class TapeGrip implements Grip {
     public void press(Pointer hand) {
         Vec at = place(hand).at();
         if (hand.clicks() >= 2 && reading.get() == Reading.AREA && points.size() < 3) {
-            state.surface().zones().stream().filter(z -> z.contains(hand.at()))
-                    .min((a, b) -> Double.compare(a.area(), b.area())).map(Surface.Zone::outline)
+            state.surface().zones().stream()
+                    .filter(z -> z.contains(hand.at()))
+                    .min((a, b) -> Double.compare(a.area(), b.area()))
+                    .map(Surface.Zone::outline)
                     .ifPresent(this::lay);
         } else if (points.isEmpty() || points.get(points.size() - 1).distance(at) > 0.01) {
             points.add(at);
@@ -122,12 +131,16 @@ final class TapeGrip implements Grip {
             return Optional.empty();
         }
         // Until there are enough places for an angle or an area, the length is read off.
-        return Optional.of(new Tape(state.freeIds().take("t"), all.size() < needed ? Reading.LENGTH : read,
+        return Optional.of(new Tape(
+                state.freeIds().take("t"),
+                all.size() < needed ? Reading.LENGTH : read,
                 read == Reading.ANGLE && all.size() > 3 ? all.subList(0, 3) : all));
     }
 
     private void show(Optional<Vec> next) {
-        pane.sketch(tape(next).map(t -> Sample.mark(t, state.board().frame(), guides.units())).orElse(List.of()));
+        pane.sketch(tape(next)
+                .map(t -> Sample.mark(t, state.board().frame(), guides.units()))
+                .orElse(List.of()));
     }
 
     @Override

@@ -22,7 +22,7 @@ import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.edit.LadderEdits;
 import wildchalk.core.edit.Reach;
-import wildchalk.desktop.beside.Newest;
+import wildchalk.desktop.background.Newest;
 import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.control.LiveScroll;
 
@@ -38,10 +38,14 @@ public final class LadderPane extends LiveScroll {
 
     private final BoardState state;
     private final VBox rungs = new VBox(10);
-    private final Newest<List<RungCard.Drawn>> pictures = new Newest<>("drawing small pictures of rungs", this::take, trouble -> { /* The cards say in words what they are. */ });
+    private final Newest<List<RungCard.Drawn>> pictures =
+            new Newest<>("drawing small pictures of rungs", this::take, trouble -> {
+                /* The cards say in words what they are. */
+            });
     private final Map<String, RungCard> cards = new HashMap<>();
     /** The cards whose picture is not up to date, and how it comes to be. */
     private final Map<RungCard, Supplier<RungCard.Drawn>> pending = new LinkedHashMap<>();
+
     private Map<String, Stage> stages = Map.of();
     private Drill shown;
     private String current = "";
@@ -89,7 +93,11 @@ public final class LadderPane extends LiveScroll {
             VBox.setMargin(card, new Insets(0, 0, 0, rung.isVariation() ? RungCard.INDENT : 0));
             shown.add(card);
         }
-        if (!rungs.getChildren().subList(Math.min(1, rungs.getChildren().size()), rungs.getChildren().size()).equals(shown.subList(1, shown.size()))) {
+        if (!rungs.getChildren()
+                .subList(
+                        Math.min(1, rungs.getChildren().size()),
+                        rungs.getChildren().size())
+                .equals(shown.subList(1, shown.size()))) {
             rungs.getChildren().setAll(shown);
         }
         pending.keySet().retainAll(cards.values());
@@ -111,7 +119,16 @@ public final class LadderPane extends LiveScroll {
             double bottom = current.getBoundsInParent().getMaxY();
             double above = getVvalue() * over;
             if (top < above || bottom > above + getViewportBounds().getHeight()) {
-                setVvalue(Math.max(0, Math.min(1, (top < above ? top - GAP : bottom + GAP - getViewportBounds().getHeight()) / over)));
+                setVvalue(Math.max(
+                        0,
+                        Math.min(
+                                1,
+                                (top < above
+                                                ? top - GAP
+                                                : bottom
+                                                        + GAP
+                                                        - getViewportBounds().getHeight())
+                                        / over)));
             }
         }
     }
@@ -153,12 +170,23 @@ public final class LadderPane extends LiveScroll {
     private void tellReach(Map<String, Stage> was) {
         Drill before = shown;
         shown = state.drill();
-        boolean both = before != shown && before.ladder().size() > 1 && before.ladder().stream().anyMatch(r -> r.id().equals(state.rung()));
+        boolean both = before != shown
+                && before.ladder().size() > 1
+                && before.ladder().stream().anyMatch(r -> r.id().equals(state.rung()));
         Reach reach = both ? Reach.of(was, stages, shown, state.rung()) : new Reach(List.of(), List.of());
-        cards.forEach((key, card) -> card.follow(reach.followed().stream().anyMatch(r -> key(r).equals(key)),
+        cards.forEach((key, card) -> card.follow(
+                reach.followed().stream().anyMatch(r -> key(r).equals(key)),
                 reach.kept().stream().anyMatch(r -> key(r).equals(key))));
-        String words = Stream.of(said("Also on ", reach.followed(), ""), said("", reach.kept(), reach.kept().size() > 1 ? " keep their own: go there to see both" : " keeps its own: go there to see both"))
-                .filter(w -> !w.isEmpty()).collect(Collectors.joining(". "));
+        String words = Stream.of(
+                        said("Also on ", reach.followed(), ""),
+                        said(
+                                "",
+                                reach.kept(),
+                                reach.kept().size() > 1
+                                        ? " keep their own: go there to see both"
+                                        : " keeps its own: go there to see both"))
+                .filter(w -> !w.isEmpty())
+                .collect(Collectors.joining(". "));
         if (!words.isEmpty()) {
             // After whoever else is told of the change, who would say something else in its place.
             Platform.runLater(() -> state.announce(words + "."));
@@ -166,8 +194,10 @@ public final class LadderPane extends LiveScroll {
     }
 
     private String said(String before, List<Rung> rungs, String after) {
-        List<String> places = rungs.stream().map(r -> Ladder.signs(state.drill()).get(r.id())).toList();
-        return places.isEmpty() ? "" : before + (before.isEmpty() ? places.size() > 1 ? "Rungs " : "Rung " : places.size() > 1 ? "rungs " : "rung ") + String.join(", ", places) + after;
+        List<String> places =
+                rungs.stream().map(r -> Ladder.signs(state.drill()).get(r.id())).toList();
+        String which = (before.isEmpty() ? "Rung" : "rung") + (places.size() > 1 ? "s " : " ");
+        return places.isEmpty() ? "" : before + which + String.join(", ", places) + after;
     }
 
     /** Above the top: the same once more, to be made harder. */

@@ -16,8 +16,8 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import wildchalk.core.document.Edit;
+import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Length;
 import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.edit.LadderEdits;
@@ -32,6 +32,7 @@ final class RungCard extends VBox {
     private static final double WIDTH = 108;
     /** How far in a variation stands, pixels. */
     static final double INDENT = 12;
+
     private static final double HEIGHT = 58;
 
     private static final PseudoClass FOLLOWED = PseudoClass.getPseudoClass("followed");
@@ -39,8 +40,7 @@ final class RungCard extends VBox {
     private static final PseudoClass BESIDE = PseudoClass.getPseudoClass("beside");
 
     /** A rung, worked out for its picture. */
-    record Drawn(RungCard card, Stage stage, Thumbnail.Ready picture) {
-    }
+    record Drawn(RungCard card, Stage stage, Thumbnail.Ready picture) {}
 
     private final BoardState state;
     private final String id;
@@ -63,7 +63,7 @@ final class RungCard extends VBox {
         this.id = id;
         wide = WIDTH - (beside ? INDENT : 0);
         picture = new Thumbnail(wide, HEIGHT);
-        
+
         pseudoClassStateChanged(BESIDE, beside);
         setMaxWidth(USE_PREF_SIZE);
         setId("rung-" + id);
@@ -119,12 +119,15 @@ final class RungCard extends VBox {
             getStyleClass().add(style);
         }
         name.setText(sign + " " + rung.title());
-        length.setText(rung.plan().length().map(Length::words).orElse(""));
+        length.setText(rung.plan().dose().map(Dose::words).orElse(""));
         length.setManaged(!length.getText().isEmpty());
-        setAccessibleText("Rung " + sign + ": " + rung.title() + (length.isManaged() ? ", " + length.getText() : "") + (current ? ", shown" : ". Enter goes there"));
+        setAccessibleText("Rung " + sign + ": " + rung.title() + (length.isManaged() ? ", " + length.getText() : "")
+                + (current ? ", shown" : ". Enter goes there"));
         menu.setAccessibleText("What to do with rung " + sign);
         Drill drill = state.drill();
-        boolean same = stage.equals(shown) && drawnFor.showing().equals(drill.showing()) && drawnFor.venue().equals(drill.venue())
+        boolean same = stage.equals(shown)
+                && drawnFor.showing().equals(drill.showing())
+                && drawnFor.venue().equals(drill.venue())
                 && drawnFor.lineKey() == drill.lineKey();
         if (same) {
             return Optional.empty();
@@ -187,8 +190,10 @@ final class RungCard extends VBox {
         }
         items.add(item("Rename", () -> rename(rung)));
         if (!id.equals(state.rung())) {
-            boolean under = state.focus().overProperty().get().filter(id::equals).isPresent();
-            items.add(item(under ? "No longer under the other" : "Lay it under the one that is shown",
+            boolean under =
+                    state.focus().overProperty().get().filter(id::equals).isPresent();
+            items.add(item(
+                    under ? "No longer under the other" : "Lay it under the one that is shown",
                     () -> state.focus().overProperty().set(under ? Optional.empty() : Optional.of(id))));
         }
         if (n < all) {

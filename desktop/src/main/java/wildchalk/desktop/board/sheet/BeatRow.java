@@ -8,7 +8,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.TextFlow;
-import wildchalk.core.measure.Clock;
+import wildchalk.core.measure.TimeFormat;
 import wildchalk.core.script.Script;
 
 /** One beat of the call sheet: its number, its moment and its words. */
@@ -16,6 +16,7 @@ final class BeatRow extends HBox {
 
     /** Shown and hidden instead of restyling the row, which would lay out the whole sheet with every beat. */
     private final Region light = new Region();
+
     private final Script.Line line;
     private final TextFlow words = new TextFlow();
 
@@ -27,7 +28,7 @@ final class BeatRow extends HBox {
         light.setVisible(false);
         Label number = new Label(Integer.toString(line.beat()));
         number.getStyleClass().add("beat-number");
-        Label time = new Label(Clock.seconds(line.t()));
+        Label time = new Label(TimeFormat.seconds(line.t()));
         time.getStyleClass().add("beat-time");
         words.getStyleClass().add("beat-text");
         line.phrases().forEach(p -> words.getChildren().add(phrase.apply(p)));

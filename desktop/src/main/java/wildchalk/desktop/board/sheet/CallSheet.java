@@ -27,10 +27,10 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.edit.DrillEdits;
 import wildchalk.core.edit.Mends;
 import wildchalk.core.edit.Retelling;
-import wildchalk.core.measure.Clock;
-import wildchalk.core.rehearsal.Problem;
+import wildchalk.core.measure.TimeFormat;
 import wildchalk.core.script.Counts;
 import wildchalk.core.script.Script;
+import wildchalk.core.timeline.Problem;
 import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.board.state.Lights;
 import wildchalk.desktop.control.Badge;
@@ -46,14 +46,14 @@ public final class CallSheet extends VBox {
     private static final double CHIP_MARGIN = 40;
 
     /** What a row says, and how those look who are named in it. */
-    private record Told(Script.Line line, List<List<Object>> looks) {
-    }
+    private record Told(Script.Line line, List<List<Object>> looks) {}
 
     private final BoardState state;
     private final Map<Told, Node> told = new HashMap<>();
     private List<String> counted = List.of();
     /** What is lit up: the playing board asks with every frame. */
     private int litBeat = NOTHING_LIT;
+
     private Set<String> litChosen = Set.of();
     private final TextField title = new TextField();
     private final SurfaceMenu where;
@@ -64,6 +64,7 @@ public final class CallSheet extends VBox {
     private final LiveScroll scroll = new LiveScroll();
     /** The action whose words are being dragged to another beat; empty for none. */
     private String carried = "";
+
     private final NotesPane notes;
     private final VBox problems = new VBox(6);
 
@@ -149,11 +150,15 @@ public final class CallSheet extends VBox {
         where.tell();
         differs.rebuild();
         count();
-        limits.getChildren().setAll(state.script().limits().stream().map(l -> limit(l.text())).toList());
+        limits.getChildren()
+                .setAll(state.script().limits().stream()
+                        .map(l -> limit(l.text()))
+                        .toList());
         limits.setManaged(!state.script().limits().isEmpty());
         tell();
         notes.rebuild();
-        problems.getChildren().setAll(state.timeline().problems().stream().map(this::problem).toList());
+        problems.getChildren()
+                .setAll(state.timeline().problems().stream().map(this::problem).toList());
         problems.setVisible(!state.timeline().problems().isEmpty());
         problems.setManaged(problems.isVisible());
         litBeat = NOTHING_LIT;
@@ -172,8 +177,12 @@ public final class CallSheet extends VBox {
                 heading.setWrapText(true);
                 rows.add(heading);
             }
-            Told key = new Told(line, line.phrases().stream().flatMap(p -> state.stage().person(p.piece()).stream())
-                    .map(p -> List.<Object>of(p.getClass(), p.team(), p.label())).toList());
+            Told key = new Told(
+                    line,
+                    line.phrases().stream()
+                            .flatMap(p -> state.stage().person(p.piece()).stream())
+                            .map(p -> List.<Object>of(p.getClass(), p.bib(), p.label()))
+                            .toList());
             Node row = before.containsKey(key) ? before.get(key) : line(line);
             told.put(key, row);
             rows.add(row);
@@ -190,7 +199,7 @@ public final class CallSheet extends VBox {
     private void count() {
         List<String> wanted = new ArrayList<>(Counts.of(state.stage(), state.surface()));
         if (state.timeline().duration() > 0) {
-            wanted.add("one rep " + Clock.seconds(state.timeline().duration()));
+            wanted.add("one rep " + TimeFormat.seconds(state.timeline().duration()));
         }
         if (!wanted.equals(counted)) {
             counted = wanted;
@@ -238,22 +247,26 @@ public final class CallSheet extends VBox {
     private void drop(Script.Line line) {
         setCursor(null);
         Optional<Action> action = state.stage().action(carried);
-        Optional<Action> first = line.phrases().stream().flatMap(p -> state.stage().action(p.action()).stream())
-                .filter(a -> !a.id().equals(carried)).findFirst();
+        Optional<Action> first = line.phrases().stream()
+                .flatMap(p -> state.stage().action(p.action()).stream())
+                .filter(a -> !a.id().equals(carried))
+                .findFirst();
         boolean here = line.phrases().stream().anyMatch(p -> p.action().equals(carried));
         carried = "";
         if (action.isEmpty() || first.isEmpty() || here) {
             return;
         }
         Optional<Edit<Drill>> edit = Retelling.together(state.rung(), state.stage(), action.get(), first.get());
-        edit.ifPresentOrElse(state::apply, () -> state.desk().say("Beat " + line.beat() + " waits for this itself, so it cannot begin "
-                + "with it. Nothing was changed."));
+        edit.ifPresentOrElse(state::apply, () -> state.desk()
+                .say("Beat " + line.beat() + " waits for this itself, so it cannot begin "
+                        + "with it. Nothing was changed."));
         state.selection().choose(action.get().id());
     }
 
     private Node phrase(Script.Phrase phrase) {
         Node node;
-        if (phrase.part() == Script.Part.WHO && state.stage().person(phrase.piece()).isPresent()
+        if (phrase.part() == Script.Part.WHO
+                && state.stage().person(phrase.piece()).isPresent()
                 && state.stage().person(phrase.piece()).get().label().equals(phrase.text())) {
             node = Badge.of(state.stage().person(phrase.piece()).get(), 20);
         } else {
@@ -264,8 +277,9 @@ public final class CallSheet extends VBox {
         }
         node.setUserData(phrase);
         if (state.stage().action(phrase.action()).isPresent()) {
-            node.setOnMouseEntered(e -> state.focus().pointedAtProperty().set(phrase.piece().isEmpty()
-                    ? Set.of(phrase.action()) : Set.of(phrase.action(), phrase.piece())));
+            node.setOnMouseEntered(e -> state.focus()
+                    .pointedAtProperty()
+                    .set(phrase.piece().isEmpty() ? Set.of(phrase.action()) : Set.of(phrase.action(), phrase.piece())));
             node.setOnMouseExited(e -> state.focus().pointedAtProperty().set(Set.of()));
             node.setOnMouseClicked(e -> {
                 state.selection().choose(phrase.action());
@@ -285,10 +299,15 @@ public final class CallSheet extends VBox {
     private Node problem(Problem problem) {
         Label mark = new Label("!");
         mark.getStyleClass().add("problem-mark");
-        String who = state.stage().action(problem.action()).flatMap(a -> state.stage().person(a.who()))
-                .map(Piece.Person::label).orElse("");
-        Label text = new Label(problem.message().startsWith(who) || who.isEmpty()
-                ? problem.message() : who + ": " + problem.message());
+        String who = state.stage()
+                .action(problem.action())
+                .flatMap(a -> state.stage().person(a.who()))
+                .map(Piece.Person::label)
+                .orElse("");
+        Label text = new Label(
+                problem.message().startsWith(who) || who.isEmpty()
+                        ? problem.message()
+                        : who + ": " + problem.message());
         text.setWrapText(true);
         FlowPane mends = new FlowPane(6, 4);
         for (Mends.Mend mend : Mends.of(state.rung(), state.stage(), problem)) {
@@ -322,9 +341,16 @@ public final class CallSheet extends VBox {
         litChosen = chosen;
         for (Node node : lines.getChildren()) {
             if (node instanceof BeatRow row) {
-                row.light(row.line().beat() == now || row.line().phrases().stream().anyMatch(p -> chosen.contains(p.action())));
-                row.words().getChildren().forEach(n -> mark(n, "chosen-phrase", n.getUserData() instanceof Script.Phrase p
-                        && !p.action().isEmpty() && chosen.contains(p.action())));
+                row.light(row.line().beat() == now
+                        || row.line().phrases().stream().anyMatch(p -> chosen.contains(p.action())));
+                row.words()
+                        .getChildren()
+                        .forEach(n -> mark(
+                                n,
+                                "chosen-phrase",
+                                n.getUserData() instanceof Script.Phrase p
+                                        && !p.action().isEmpty()
+                                        && chosen.contains(p.action())));
                 if (row.line().beat() == now) {
                     show(row);
                 }

@@ -22,8 +22,7 @@ final class CueMenu {
     /** A step of a delay, seconds. */
     private static final double STEP = 0.5;
 
-    private CueMenu() {
-    }
+    private CueMenu() {}
 
     static void show(BoardState state, Action action, Node at) {
         ContextMenu menu = new ContextMenu();
@@ -34,7 +33,8 @@ final class CueMenu {
             String words = ScriptWriter.cue(state.stage().withAction(tied), state.timeline(), state.surface(), tied);
             RadioMenuItem item = new RadioMenuItem(words);
             item.setSelected(cue.trigger().equals(action.cue().trigger()));
-            item.setOnAction(e -> apply(state, action, cue.delayed(Math.max(0, action.cue().delay()))));
+            item.setOnAction(e ->
+                    apply(state, action, cue.delayed(Math.max(0, action.cue().delay()))));
             items.add(item);
         }
         items.add(new SeparatorMenuItem());

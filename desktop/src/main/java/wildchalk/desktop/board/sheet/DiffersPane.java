@@ -14,8 +14,8 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import wildchalk.core.drill.Ladder;
-import wildchalk.core.drill.Plan;
 import wildchalk.core.drill.Rung;
+import wildchalk.core.drill.RungPlan;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.edit.ActionEdits;
 import wildchalk.core.edit.LadderEdits;
@@ -48,9 +48,15 @@ final class DiffersPane extends VBox {
         differs.setId("rung-differs");
         plan.setId("rung-plan");
         show.setId("differs-show");
-        show.setAccessibleText("Shows on the board what is new, moved or gone, with the rung it was made from under it");
-        show.setOnAction(e -> state.focus().overProperty().set(show.isSelected() ? state.madeFrom().map(Stage::id) : Optional.empty()));
-        state.focus().overProperty().addListener(o -> show.setSelected(state.focus().overProperty().get().isPresent()));
+        show.setAccessibleText(
+                "Shows on the board what is new, moved or gone, with the rung it was made from under it");
+        show.setOnAction(e -> state.focus()
+                .overProperty()
+                .set(show.isSelected() ? state.madeFrom().map(Stage::id) : Optional.empty()));
+        state.focus()
+                .overProperty()
+                .addListener(
+                        o -> show.setSelected(state.focus().overProperty().get().isPresent()));
         below.setId("differs-below");
         below.getItems().add(new MenuItem());
         below.setOnShowing(e -> offer());
@@ -63,17 +69,29 @@ final class DiffersPane extends VBox {
 
     void rebuild() {
         Optional<Stage> from = state.madeFrom();
-        differs.setText(from.map(b -> Differences.of(b, state.stage(), state.timeline(), state.surface(), state.viewing().unitsProperty().get().unit()))
-                .map(words -> words.isEmpty() ? "Like the rung it was made from, until something is changed here." : String.join("; ", words)).orElse(""));
+        differs.setText(from.map(b -> Differences.of(
+                        b,
+                        state.stage(),
+                        state.timeline(),
+                        state.surface(),
+                        state.viewing().unitsProperty().get().unit()))
+                .map(words -> words.isEmpty()
+                        ? "Like the rung it was made from, until something is changed here."
+                        : String.join("; ", words))
+                .orElse(""));
         hide(differs, from.isEmpty());
-        Plan now = rung().plan();
+        RungPlan now = rung().plan();
         String climb = now.climb().isBlank() ? "" : "Climb when " + now.climb();
-        plan.setText(Stream.of(now.length().map(l -> l.words()).orElse(""), climb).filter(w -> !w.isEmpty()).collect(Collectors.joining(". ")));
+        plan.setText(Stream.of(now.dose().map(l -> l.words()).orElse(""), climb)
+                .filter(w -> !w.isEmpty())
+                .collect(Collectors.joining(". ")));
         hide(plan, plan.getText().isEmpty());
         String sign = from.map(f -> Ladder.signs(state.drill()).get(f.id())).orElse("");
         below.setText("As on rung " + sign);
         below.setAccessibleText("Takes over single things as they are on rung " + sign);
-        boolean different = from.map(f -> !Differences.ids(f, state.stage()).all().isEmpty()).orElse(false);
+        boolean different = from.map(
+                        f -> !Differences.ids(f, state.stage()).all().isEmpty())
+                .orElse(false);
         buttons.getChildren().setAll(different ? List.of(show, below, planned) : List.of(planned));
     }
 
@@ -83,7 +101,10 @@ final class DiffersPane extends VBox {
     }
 
     private Rung rung() {
-        return state.drill().ladder().stream().filter(r -> r.id().equals(state.rung())).findFirst().orElseThrow();
+        return state.drill().ladder().stream()
+                .filter(r -> r.id().equals(state.rung()))
+                .findFirst()
+                .orElseThrow();
     }
 
     /** Each thing that is otherwise here, to be taken as it is below. */
@@ -112,7 +133,13 @@ final class DiffersPane extends VBox {
     }
 
     private static String name(Stage stage, String id) {
-        return stage.piece(id).map(p -> PieceWords.among(stage, p)).or(() -> stage.action(id).map(a -> stage.person(a.who())
-                .map(p -> p.label() + "'s ").orElse("") + ActionEdits.describe(a, stage))).orElse("rule");
+        return stage.piece(id)
+                .map(p -> PieceWords.among(stage, p))
+                .or(() -> stage.action(id)
+                        .map(a -> stage.person(a.who())
+                                        .map(p -> p.label() + "'s ")
+                                        .orElse("")
+                                + ActionEdits.describe(a, stage)))
+                .orElse("rule");
     }
 }

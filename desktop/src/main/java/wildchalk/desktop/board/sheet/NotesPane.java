@@ -17,13 +17,18 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.edit.DrillEdits;
 import wildchalk.desktop.board.state.BoardState;
 
-/** Coaching points, questions and cautions: each is changed where it stands, and a new one is typed below the others. */
+/**
+ * Coaching points, questions and cautions: each is changed where it stands, and a new one is typed below the others.
+ */
 final class NotesPane extends VBox {
 
     /** One of the lists. */
-    private record Section(String heading, String style, String prompt, Function<Drill, List<String>> read,
-                           Function<List<String>, Edit<Drill>> write) {
-    }
+    private record Section(
+            String heading,
+            String style,
+            String prompt,
+            Function<Drill, List<String>> read,
+            Function<List<String>, Edit<Drill>> write) {}
 
     private static final List<Section> SECTIONS = List.of(
             new Section("Coaching points", "note", "Add a coaching point", Drill::points, DrillEdits::points),

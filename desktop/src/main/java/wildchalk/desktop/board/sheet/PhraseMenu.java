@@ -72,7 +72,8 @@ final class PhraseMenu {
     }
 
     private void people() {
-        state.stage().people().stream().filter(p -> !p.id().equals(action.who()))
+        state.stage().people().stream()
+                .filter(p -> !p.id().equals(action.who()))
                 .forEach(p -> add(PieceWords.name(p), Retelling.by(state.rung(), action, p)));
     }
 
@@ -104,7 +105,9 @@ final class PhraseMenu {
         state.surface().targets().forEach(t -> to(t.name(), new Spot.AtTarget(t.id())));
         if (!sends) {
             items.add(new SeparatorMenuItem());
-            state.surface().landmarks().stream().sorted(Comparator.comparingDouble(l -> l.at().distance(end))).limit(PLACES)
+            state.surface().landmarks().stream()
+                    .sorted(Comparator.comparingDouble(l -> l.at().distance(end)))
+                    .limit(PLACES)
                     .forEach(l -> to(l.name(), Spot.at(l.at())));
         }
     }
@@ -116,8 +119,10 @@ final class PhraseMenu {
 
     /** People for what goes from one to another, gear besides; the nearest first. */
     private List<Piece> near(Vec end) {
-        return state.stage().pieces().stream().filter(p -> p instanceof Piece.Person
-                        || p instanceof Piece.Item && !(action instanceof Action.Shadow))
-                .sorted(Comparator.comparingDouble(p -> p.at().distance(end))).limit(PLACES).toList();
+        return state.stage().pieces().stream()
+                .filter(p -> p instanceof Piece.Person || p instanceof Piece.Item && !(action instanceof Action.Shadow))
+                .sorted(Comparator.comparingDouble(p -> p.at().distance(end)))
+                .limit(PLACES)
+                .toList();
     }
 }

@@ -8,9 +8,9 @@ import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.Tooltip;
+import wildchalk.core.drill.Venue;
 import wildchalk.core.edit.SurfaceEdits;
-import wildchalk.core.surface.Surface;
-import wildchalk.core.surface.Surfaces;
+import wildchalk.core.surface.SurfacePlan;
 import wildchalk.desktop.board.state.BoardState;
 
 /** On which surface the drill is, and which part of it is shown; takes it onto another one. */
@@ -40,19 +40,25 @@ final class SurfaceMenu extends MenuButton {
 
     private void fill() {
         Map<String, Menu> sports = new TreeMap<>();
-        Surfaces.all().stream().sorted(Comparator.comparing(Surface::name)).forEach(surface -> {
-            Menu here = new Menu(surface.name());
-            here.setDisable(surface.id().equals(state.drill().venue().surface()));
-            here.getItems().addAll(item("places by their landmarks", surface, SurfaceEdits.Carrying.LANDMARK),
-                    item("places to scale", surface, SurfaceEdits.Carrying.SCALE));
-            sports.computeIfAbsent(capital(surface.sport()), Menu::new).getItems().add(here);
-        });
+        state.desk().surfaces().plans().stream()
+                .sorted(Comparator.comparing(SurfacePlan::name))
+                .forEach(surface -> {
+                    Menu here = new Menu(surface.name());
+                    here.setDisable(surface.id().equals(state.drill().venue().surface()));
+                    here.getItems()
+                            .addAll(
+                                    item("places by their landmarks", surface, SurfaceEdits.Carrying.LANDMARK),
+                                    item("places to scale", surface, SurfaceEdits.Carrying.SCALE));
+                    sports.computeIfAbsent(capital(surface.sport()), sport -> new Menu(sport))
+                            .getItems()
+                            .add(here);
+                });
         getItems().setAll(sports.values());
     }
 
-    private MenuItem item(String words, Surface surface, SurfaceEdits.Carrying carrying) {
+    private MenuItem item(String words, SurfacePlan surface, SurfaceEdits.Carrying carrying) {
         MenuItem item = new MenuItem(words);
-        item.setOnAction(e -> state.apply(SurfaceEdits.onto(state.drill(), surface.id(), carrying)));
+        item.setOnAction(e -> state.apply(SurfaceEdits.onto(state.drill(), Venue.of(surface), carrying)));
         return item;
     }
 }

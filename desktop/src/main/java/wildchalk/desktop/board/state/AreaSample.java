@@ -5,9 +5,16 @@ import wildchalk.core.drill.Colour;
 /** What the next area that is drawn looks like. */
 public record AreaSample(What what, Figure figure, Colour colour) {
 
-    public enum What { ZONE, STATION }
+    public enum What {
+        ZONE,
+        STATION
+    }
 
-    public enum Figure { RECTANGLE, CIRCLE, CORNERS }
+    public enum Figure {
+        RECTANGLE,
+        CIRCLE,
+        CORNERS
+    }
 
     static final AreaSample USUAL = new AreaSample(What.ZONE, Figure.RECTANGLE, Colour.YELLOW);
 

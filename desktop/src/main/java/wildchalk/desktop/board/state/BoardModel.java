@@ -9,13 +9,16 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.rehearsal.Timeline;
 import wildchalk.core.scene.Board;
 import wildchalk.core.scene.Frame;
 import wildchalk.core.scene.Look;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.timeline.Timeline;
 
-/** What is on a board: a rung of a drill, the moment and the way through it, and how it is looked at. Nothing here changes the drill. */
+/**
+ * What is on a board: a rung of a drill, the moment and the way through it, and how it is looked at. Nothing here
+ * changes the drill.
+ */
 public final class BoardModel {
 
     private final PlayHead head = new PlayHead();
@@ -82,8 +85,13 @@ public final class BoardModel {
 
     /** How the rung is shown that is looked at. */
     public Shown.Manner manner() {
-        return new Shown.Manner(surface, drill.lineKey(), Frame.of(drill, surface).scaled(tokens), viewing.unitsProperty().get(),
-                viewing.aidsProperty().get(), focus.choicesProperty().get());
+        return new Shown.Manner(
+                surface,
+                drill.lineKey(),
+                Frame.of(drill, surface).scaled(tokens),
+                viewing.unitsProperty().get(),
+                viewing.aidsProperty().get(),
+                focus.choicesProperty().get());
     }
 
     /** Draws tokens and lines larger or smaller: who looks from nearer needs them no larger on the screen. */

@@ -15,12 +15,12 @@ import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.edit.ReadEdits;
-import wildchalk.core.rehearsal.Timeline;
 import wildchalk.core.scene.Board;
 import wildchalk.core.scene.Picking;
 import wildchalk.core.script.Script;
 import wildchalk.core.surface.Surface;
-import wildchalk.desktop.beside.Newest;
+import wildchalk.core.timeline.Timeline;
+import wildchalk.desktop.background.Newest;
 
 /** The Board while it is drawn on: the drill, what of it is on the board, what is chosen and what is in the hand. */
 public final class BoardState {
@@ -30,6 +30,7 @@ public final class BoardState {
 
     /** Boards with no more than this are worked out within a frame. */
     private static final int FEW_ACTIONS = 40;
+
     private static final int FEW_PIECES = 300;
     private static final int FEW_RUNGS = 3;
 
@@ -56,7 +57,9 @@ public final class BoardState {
         model = new BoardModel(drill);
         selection = new Selection(model::stage);
         sheets = new SheetDesk(model.viewing().settingOutProperty(), desk::say);
-        drafts = new Newest<>("working an edit out that is under way", model::draft,
+        drafts = new Newest<>(
+                "working an edit out that is under way",
+                model::draft,
                 trouble -> announce("This cannot be shown while it is dragged; let go to do it."));
         // Before any view hears of a change, everything that goes with it is the new one.
         model.changesProperty().addListener(o -> follow());
@@ -65,10 +68,13 @@ public final class BoardState {
     }
 
     private void follow() {
-        script = model.base().through().script(model.viewing().unitsProperty().get().unit());
+        script = model.base()
+                .through()
+                .script(model.viewing().unitsProperty().get().unit());
         drafts.forget();
         selection.keepToStage();
-        sheets.ask(model.stage(), model.surface(), model.viewing().unitsProperty().get());
+        sheets.ask(
+                model.stage(), model.surface(), model.viewing().unitsProperty().get());
     }
 
     /**
@@ -78,11 +84,15 @@ public final class BoardState {
      */
     public boolean apply(Edit<Drill> edit) {
         putBack();
-        Edit<Drill> wanted = ReadEdits.lookingAt(edit, rung(), focus().choicesProperty().get());
+        Edit<Drill> wanted =
+                ReadEdits.lookingAt(edit, rung(), focus().choicesProperty().get());
         Drill next = wanted.apply(drill());
-        int pieces = next.ladder().stream().anyMatch(r -> r.id().equals(rung())) ? Ladder.build(next, rung()).pieces().size() : 0;
+        int pieces = next.ladder().stream().anyMatch(r -> r.id().equals(rung()))
+                ? Ladder.build(next, rung()).pieces().size()
+                : 0;
         if (pieces > MOST_PIECES && pieces > stage().pieces().size()) {
-            desk.say("A drill holds up to " + MOST_PIECES + " pieces, and this would make " + pieces + ". Nothing was changed.");
+            desk.say("A drill holds up to " + MOST_PIECES + " pieces, and this would make " + pieces
+                    + ". Nothing was changed.");
             return false;
         }
         document.apply(new Edit<>(edit.name(), d -> next));
@@ -111,7 +121,9 @@ public final class BoardState {
         String shown = rung();
         Shown.Manner manner = model.manner();
         Supplier<Shown> work = () -> before.changed(Ladder.build(edit.apply(now), shown), manner);
-        if (stage().actions().size() > FEW_ACTIONS || stage().pieces().size() > FEW_PIECES || now.ladder().size() > FEW_RUNGS) {
+        if (stage().actions().size() > FEW_ACTIONS
+                || stage().pieces().size() > FEW_PIECES
+                || now.ladder().size() > FEW_RUNGS) {
             drafts.ask(work);
         } else {
             model.draft(work.get());
@@ -126,7 +138,10 @@ public final class BoardState {
 
     /** The rung that this one was made from; empty for one that follows none. */
     public Optional<Stage> madeFrom() {
-        return drill().ladder().get(model.place()).from().filter(f -> drill().ladder().stream().anyMatch(r -> r.id().equals(f)))
+        return drill().ladder()
+                .get(model.place())
+                .from()
+                .filter(f -> drill().ladder().stream().anyMatch(r -> r.id().equals(f)))
                 .map(f -> Ladder.build(drill(), f));
     }
 

@@ -8,10 +8,10 @@ import java.util.stream.Collectors;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.edit.ActionEdits;
-import wildchalk.core.measure.Clock;
+import wildchalk.core.measure.TimeFormat;
 import wildchalk.core.naming.PieceWords;
-import wildchalk.core.rehearsal.ActionTimes;
 import wildchalk.core.script.ScriptWriter;
+import wildchalk.core.timeline.ActionTimes;
 
 /** The board and the strip in words, for whoever has them read aloud. */
 public final class BoardVoice {
@@ -25,19 +25,32 @@ public final class BoardVoice {
     /** What is in the hand and what is chosen, with what can be done about it. */
     public String board() {
         Tool tool = state.toolProperty().get();
-        String hand = tool == Tool.GUESS ? "" : " In the hand: " + tool.name().toLowerCase(Locale.ROOT).replace('_', '-') + ".";
+        String hand = tool == Tool.GUESS
+                ? ""
+                : " In the hand: " + tool.name().toLowerCase(Locale.ROOT).replace('_', '-') + ".";
         Set<String> chosen = state.selection().chosenProperty().get();
         Optional<Action> line = state.selection().action();
-        List<Piece> pieces = state.stage().pieces().stream().filter(p -> chosen.contains(p.id())).toList();
-        String what = line.isPresent() ? line(line.get()) + ", chosen. Letters make something else of it."
-                : pieces.size() == 1 ? piece(pieces.get(0))
-                : pieces.isEmpty() ? "The board. Tab goes from piece to piece." : pieces.size() + " pieces, chosen.";
+        List<Piece> pieces = state.stage().pieces().stream()
+                .filter(p -> chosen.contains(p.id()))
+                .toList();
+        String what;
+        if (line.isPresent()) {
+            what = line(line.get()) + ", chosen. Letters make something else of it.";
+        } else if (pieces.size() == 1) {
+            what = piece(pieces.get(0));
+        } else if (pieces.isEmpty()) {
+            what = "The board. Tab goes from piece to piece.";
+        } else {
+            what = pieces.size() + " pieces, chosen.";
+        }
         return what + hand;
     }
 
     private String piece(Piece piece) {
         String name = PieceWords.among(state.stage(), piece) + ", chosen.";
-        return piece instanceof Piece.Person ? name + " Enter begins a line, arrows move it." : name + " Arrows move it.";
+        return piece instanceof Piece.Person
+                ? name + " Enter begins a line, arrows move it."
+                : name + " Arrows move it.";
     }
 
     private String line(Action action) {
@@ -48,12 +61,15 @@ public final class BoardVoice {
 
     /** Who does what, when: a clause for each block of the strip. */
     public String strip() {
-        return "Reaction strip. " + state.stage().actions().stream().filter(a -> state.timeline().times(a.id()).isPresent())
-                .map(this::block).collect(Collectors.joining("; "));
+        return "Reaction strip. "
+                + state.stage().actions().stream()
+                        .filter(a -> state.timeline().times(a.id()).isPresent())
+                        .map(this::block)
+                        .collect(Collectors.joining("; "));
     }
 
     private String block(Action action) {
         ActionTimes t = state.timeline().times(action.id()).orElseThrow();
-        return line(action) + ", " + Clock.seconds(t.start()) + " to " + Clock.seconds(t.end());
+        return line(action) + ", " + TimeFormat.seconds(t.start()) + " to " + TimeFormat.seconds(t.end());
     }
 }

@@ -3,6 +3,7 @@ package wildchalk.desktop.board.state;
 import java.util.List;
 import java.util.function.Consumer;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.surface.Surfaces;
 
 /** What the board asks of the window that it lies in. */
 public interface Desk {
@@ -20,6 +21,11 @@ public interface Desk {
         }
 
         @Override
+        public Surfaces surfaces() {
+            return Surfaces.BUILT_IN;
+        }
+
+        @Override
         public void open(String id) {
             throw new IllegalStateException("there is no drill to open");
         }
@@ -31,14 +37,16 @@ public interface Desk {
     };
 
     /** A drill that can be asked for. */
-    record Titled(String id, String title) {
-    }
+    record Titled(String id, String title) {}
 
     /** The drills of the book, the one changed last first; told on the window's thread. */
     void drills(Consumer<List<Titled>> then);
 
     /** One of them; told on the window's thread. */
     void drill(String id, Consumer<Drill> then);
+
+    /** The surfaces there are. */
+    Surfaces surfaces();
 
     /** Takes another drill onto the board. */
     void open(String id);

@@ -1,6 +1,8 @@
 package wildchalk.desktop.board.state;
 
+import java.util.List;
 import java.util.function.BiConsumer;
+import java.util.stream.IntStream;
 import javafx.beans.property.ReadOnlyLongProperty;
 import javafx.beans.property.ReadOnlyLongWrapper;
 import wildchalk.core.document.Change;
@@ -8,9 +10,10 @@ import wildchalk.core.document.Edit;
 import wildchalk.core.document.History;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.FreeIds;
+import wildchalk.desktop.page.Undoable;
 
 /** The drill that a page works on, with what was done to it. Whatever is done is kept at once. */
-public final class DrillDocument {
+public final class DrillDocument implements Undoable {
 
     private final BiConsumer<Drill, Change> keep;
     private final ReadOnlyLongWrapper changes = new ReadOnlyLongWrapper();
@@ -44,15 +47,34 @@ public final class DrillDocument {
         history.nextUndo().ifPresent(name -> take(history.undo(), new Change.Undone(name)));
     }
 
-    /** Goes back to how it was so many edits ago; nothing when there are not so many. */
+    @Override
     public void undo(int steps) {
-        if (steps > 0 && steps <= history.done().size()) {
+        if (steps == 1) {
+            undo();
+        } else if (steps > 1 && steps <= history.done().size()) {
             take(history.undo(steps), new Change.UndoneSteps(steps));
         }
     }
 
+    @Override
     public void redo() {
         history.nextRedo().ifPresent(name -> take(history.redo(), new Change.Redone(name)));
+    }
+
+    @Override
+    public List<String> done() {
+        return newestFirst(history.done());
+    }
+
+    @Override
+    public List<String> undone() {
+        return newestFirst(history.undone());
+    }
+
+    private static List<String> newestFirst(List<History.Step<Drill>> steps) {
+        return IntStream.rangeClosed(1, steps.size())
+                .mapToObj(i -> steps.get(steps.size() - i).name())
+                .toList();
     }
 
     /** Takes what was done to the drill before it was opened, so that it can be undone too. */

@@ -11,7 +11,10 @@ import wildchalk.core.drill.Instruction.Freeze;
 import wildchalk.core.drill.Reads;
 import wildchalk.core.drill.Stage;
 
-/** What of a rung is looked at, besides the moment: which options, which rung it is laid over, at which freeze it stands. */
+/**
+ * What of a rung is looked at, besides the moment: which options, which rung it is laid over, at which freeze it
+ * stands.
+ */
 public final class Focus {
 
     /**
@@ -20,8 +23,7 @@ public final class Focus {
      * @param freeze its id
      * @param answered whether the answer is shown
      */
-    public record Frozen(String freeze, boolean answered) {
-    }
+    public record Frozen(String freeze, boolean answered) {}
 
     private final ObjectProperty<Choices> choices = new SimpleObjectProperty<>(Choices.NONE);
     private final ObjectProperty<Optional<String>> over = new SimpleObjectProperty<>(Optional.empty());
@@ -56,8 +58,11 @@ public final class Focus {
 
     /** Forgets what is not there any more. */
     void keepTo(Stage stage) {
-        Map<String, String> there = choices.get().of().entrySet().stream().filter(e -> Reads.of(stage).stream()
-                .anyMatch(r -> r.id().equals(e.getKey()) && r.option(e.getValue()).isPresent())).collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
+        Map<String, String> there = choices.get().of().entrySet().stream()
+                .filter(e -> Reads.of(stage).stream()
+                        .anyMatch(r -> r.id().equals(e.getKey())
+                                && r.option(e.getValue()).isPresent()))
+                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
         if (there.size() < choices.get().of().size()) {
             choices.set(new Choices(there));
         }
@@ -74,7 +79,9 @@ public final class Focus {
 
     /** The freeze that the board stands at. */
     public Optional<Freeze> freeze(Stage stage) {
-        return frozen.get().flatMap(f -> stage.said(Freeze.class).stream().filter(s -> s.id().equals(f.freeze())).findFirst());
+        return frozen.get().flatMap(f -> stage.instructions(Freeze.class).stream()
+                .filter(s -> s.id().equals(f.freeze()))
+                .findFirst());
     }
 
     /** Goes another way at a read. */
@@ -84,7 +91,8 @@ public final class Focus {
 
     /** Lets a read go its usual way. */
     public void leave(String read) {
-        choices.set(new Choices(choices.get().of().entrySet().stream().filter(e -> !e.getKey().equals(read))
+        choices.set(new Choices(choices.get().of().entrySet().stream()
+                .filter(e -> !e.getKey().equals(read))
                 .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue))));
     }
 }

@@ -3,13 +3,12 @@ package wildchalk.desktop.board.state;
 import java.util.HashSet;
 import java.util.Optional;
 import java.util.Set;
-import wildchalk.core.rehearsal.Beat;
+import wildchalk.core.timeline.Beat;
 
 /** What shines in picture, words and strip at the moment that is looked at. */
 public final class Lights {
 
-    private Lights() {
-    }
+    private Lights() {}
 
     /** The actions under way, and what is pointed at, by id. */
     public static Set<String> of(BoardModel model) {

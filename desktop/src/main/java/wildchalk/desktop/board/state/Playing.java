@@ -8,7 +8,7 @@ import java.util.Set;
 import java.util.stream.DoubleStream;
 import javafx.animation.AnimationTimer;
 import wildchalk.core.drill.Instruction.Freeze;
-import wildchalk.core.rehearsal.Beat;
+import wildchalk.core.timeline.Beat;
 
 /** Moves the play head while the drill plays. */
 public final class Playing extends AnimationTimer {
@@ -20,17 +20,19 @@ public final class Playing extends AnimationTimer {
     /** How long the end is shown before it plays again, seconds. */
     private static final double REST = 0.8;
 
-    private final BoardState state;
+    private final BoardModel model;
     private long before;
     private double rested;
     /** The freezes that were asked since it began to play. */
     private final Set<String> passed = new HashSet<>();
 
-    public Playing(BoardState state) {
-        this.state = state;
-        state.head().atProperty().addListener(o -> state.focus().freeze(state.stage()).filter(f -> Math.abs(moment(f) - state.head().atProperty().get()) > NEAR)
-                .ifPresent(f -> state.focus().frozenProperty().set(Optional.empty())));
-        state.head().playingProperty().addListener((o, was, is) -> {
+    public Playing(BoardModel model) {
+        this.model = model;
+        model.head().atProperty().addListener(o -> model.focus()
+                .freeze(model.stage())
+                .filter(f -> Math.abs(moment(f) - model.head().atProperty().get()) > NEAR)
+                .ifPresent(f -> model.focus().frozenProperty().set(Optional.empty())));
+        model.head().playingProperty().addListener((o, was, is) -> {
             if (is) {
                 before = 0;
                 start();
@@ -42,51 +44,59 @@ public final class Playing extends AnimationTimer {
 
     /** Plays on, from the start again when all is over; or stands still. */
     public void playOrPause() {
-        if (state.focus().frozenProperty().get().isPresent()) {
+        if (model.focus().frozenProperty().get().isPresent()) {
             goOn();
             return;
         }
         passed.clear();
-        boolean play = !state.head().playingProperty().get() && state.timeline().duration() > 0;
-        if (play && state.head().atProperty().get() >= state.timeline().duration() - 1e-6) {
-            state.head().atProperty().set(0);
+        boolean play = !model.head().playingProperty().get() && model.timeline().duration() > 0;
+        if (play && model.head().atProperty().get() >= model.timeline().duration() - 1e-6) {
+            model.head().atProperty().set(0);
         }
-        state.head().playingProperty().set(play);
+        model.head().playingProperty().set(play);
     }
 
     /** From a question to its answer, from the answer on. */
     private void goOn() {
-        Focus.Frozen frozen = state.focus().frozenProperty().get().orElseThrow();
-        Optional<Freeze> freeze = state.focus().freeze(state.stage());
-        boolean answer = !frozen.answered() && freeze.filter(f -> !f.answer().isBlank() || !f.signs().isEmpty()).isPresent();
-        state.focus().frozenProperty().set(answer ? Optional.of(new Focus.Frozen(frozen.freeze(), true)) : Optional.empty());
+        Focus.Frozen frozen = model.focus().frozenProperty().get().orElseThrow();
+        Optional<Freeze> freeze = model.focus().freeze(model.stage());
+        boolean answer = !frozen.answered()
+                && freeze.filter(f -> !f.answer().isBlank() || !f.signs().isEmpty())
+                        .isPresent();
+        model.focus()
+                .frozenProperty()
+                .set(answer ? Optional.of(new Focus.Frozen(frozen.freeze(), true)) : Optional.empty());
         if (!answer) {
-            state.head().playingProperty().set(state.head().atProperty().get() < state.timeline().duration() - 1e-6);
+            model.head()
+                    .playingProperty()
+                    .set(model.head().atProperty().get() < model.timeline().duration() - 1e-6);
         }
     }
 
     /** The first freeze between two moments. */
     private Optional<Freeze> freeze(double from, double to) {
-        return state.stage().said(Freeze.class).stream().filter(f -> !passed.contains(f.id()) && moment(f) >= from - 1e-9 && moment(f) <= to + 1e-9)
+        return model.stage().instructions(Freeze.class).stream()
+                .filter(f -> !passed.contains(f.id()) && moment(f) >= from - 1e-9 && moment(f) <= to + 1e-9)
                 .min(Comparator.comparingDouble(this::moment));
     }
 
     /** When a freeze comes, not before the whistle; NaN for never. */
     private double moment(Freeze freeze) {
-        OptionalDouble t = state.timeline().moment(freeze.at());
+        OptionalDouble t = model.timeline().moment(freeze.at());
         return t.isPresent() ? Math.max(0, t.getAsDouble()) : Double.NaN;
     }
 
     /** Goes to the beat before or after the moment that is looked at, and stands there. */
     public void step(int by) {
-        state.head().playingProperty().set(false);
-        double now = state.head().atProperty().get();
-        double end = state.timeline().duration();
-        DoubleStream beats = state.timeline().beats().stream().mapToDouble(Beat::t);
-        double to = by > 0 ? beats.filter(t -> t > now + STILL).min().orElse(end)
+        model.head().playingProperty().set(false);
+        double now = model.head().atProperty().get();
+        double end = model.timeline().duration();
+        DoubleStream beats = model.timeline().beats().stream().mapToDouble(Beat::t);
+        double to = by > 0
+                ? beats.filter(t -> t > now + STILL).min().orElse(end)
                 : beats.filter(t -> t < now - STILL).max().orElse(0);
         // Just after the beat: its lines are lit.
-        state.head().atProperty().set(to == 0 ? 0 : Math.min(end, to + STILL / 2));
+        model.head().atProperty().set(to == 0 ? 0 : Math.min(end, to + STILL / 2));
     }
 
     @Override
@@ -98,32 +108,34 @@ public final class Playing extends AnimationTimer {
     }
 
     private void play(double seconds) {
-        double end = state.timeline().duration();
-        double before = state.head().atProperty().get();
-        double t = Math.min(end, before + seconds * state.head().speedProperty().get());
+        double end = model.timeline().duration();
+        double before = model.head().atProperty().get();
+        double t = Math.min(end, before + seconds * model.head().speedProperty().get());
         Optional<Freeze> freeze = freeze(before, t);
         if (freeze.isPresent()) {
             passed.add(freeze.get().id());
-            state.head().atProperty().set(moment(freeze.get()));
+            model.head().atProperty().set(moment(freeze.get()));
             // Whoever hears that it stands must know why.
-            state.focus().frozenProperty().set(Optional.of(new Focus.Frozen(freeze.get().id(), false)));
-            state.head().playingProperty().set(false);
+            model.focus()
+                    .frozenProperty()
+                    .set(Optional.of(new Focus.Frozen(freeze.get().id(), false)));
+            model.head().playingProperty().set(false);
             return;
         }
         if (t < end) {
             rested = 0;
-            state.head().atProperty().set(t);
+            model.head().atProperty().set(t);
             return;
         }
-        state.head().atProperty().set(end);
+        model.head().atProperty().set(end);
         rested += seconds;
-        if (!state.head().loopingProperty().get()) {
+        if (!model.head().loopingProperty().get()) {
             rested = 0;
-            state.head().playingProperty().set(false);
+            model.head().playingProperty().set(false);
         } else if (rested >= REST) {
             rested = 0;
             passed.clear();
-            state.head().atProperty().set(0);
+            model.head().atProperty().set(0);
         }
     }
 }

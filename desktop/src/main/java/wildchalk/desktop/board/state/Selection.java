@@ -48,7 +48,8 @@ public final class Selection {
 
     private Set<String> stillThere(Set<String> ids) {
         Set<String> left = new HashSet<>(ids);
-        left.removeIf(id -> stage.get().piece(id).isEmpty() && stage.get().action(id).isEmpty());
+        left.removeIf(
+                id -> stage.get().piece(id).isEmpty() && stage.get().action(id).isEmpty());
         return Set.copyOf(left);
     }
 

@@ -11,14 +11,13 @@ import wildchalk.core.measure.Units;
 import wildchalk.core.setout.SetOut;
 import wildchalk.core.setout.Sheet;
 import wildchalk.core.surface.Surface;
-import wildchalk.desktop.beside.Beside;
+import wildchalk.desktop.background.Background;
 
 /** Works the set-out sheet out while it is wanted, beside the window's thread; the newest question wins. */
 public final class SheetDesk {
 
     /** What a sheet is asked for. */
-    private record Question(Stage stage, Surface surface, Units units, int handful) {
-    }
+    private record Question(Stage stage, Surface surface, Units units, int handful) {}
 
     private final BooleanProperty wanted;
     private final IntegerProperty handful = new SimpleIntegerProperty(SetOut.USUAL_HANDFUL);
@@ -51,18 +50,23 @@ public final class SheetDesk {
         if (!wanted.get() || asked.equals(answered)) {
             return;
         }
-        Beside.work("working the set-out sheet out", () -> SetOut.of(asked.stage(), asked.surface(), asked.units(), asked.handful()), done -> {
-            if (asked.equals(newest)) {
-                answered = asked;
-                sheet.set(done);
-            }
-        }, trouble -> {
-            if (asked.equals(newest)) {
-                answered = asked;
-                sheet.set(null);
-                say.accept("The set-out sheet could not be worked out for this drill. The drill is safe; it is tried anew when something is changed.");
-            }
-        });
+        Background.work(
+                "working the set-out sheet out",
+                () -> SetOut.of(asked.stage(), asked.surface(), asked.units(), asked.handful()),
+                done -> {
+                    if (asked.equals(newest)) {
+                        answered = asked;
+                        sheet.set(done);
+                    }
+                },
+                trouble -> {
+                    if (asked.equals(newest)) {
+                        answered = asked;
+                        sheet.set(null);
+                        say.accept("The set-out sheet could not be worked out for this drill. The drill is safe; "
+                                + "it is tried anew when something is changed.");
+                    }
+                });
     }
 
     /** Whether the sheet is shown. */

@@ -7,12 +7,12 @@ import wildchalk.core.drill.Drill.LineKey;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.measure.Units;
-import wildchalk.core.rehearsal.Timeline;
 import wildchalk.core.runthrough.RunThrough;
 import wildchalk.core.scene.Aids;
 import wildchalk.core.scene.Board;
 import wildchalk.core.scene.Frame;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.timeline.Timeline;
 
 /**
  * A stage worked out and drawn. It can be worked out on any thread.
@@ -61,8 +61,10 @@ public record Shown(RunThrough through, Board board, Set<String> moved) {
         Set<String> changes = new HashSet<>();
         Set<Piece> same = new HashSet<>(stage().pieces());
         next.pieces().stream().filter(p -> !same.contains(p)).forEach(p -> changes.add(p.id()));
-        next.actions().stream().filter(a -> stage().action(a.id()).isEmpty()
-                || !then.timeline().line(a.id()).equals(timeline().line(a.id()))).forEach(a -> changes.add(a.id()));
+        next.actions().stream()
+                .filter(a -> stage().action(a.id()).isEmpty()
+                        || !then.timeline().line(a.id()).equals(timeline().line(a.id())))
+                .forEach(a -> changes.add(a.id()));
         return new Shown(then.through, then.board.reusingLines(board).prepared(), Set.copyOf(changes));
     }
 }

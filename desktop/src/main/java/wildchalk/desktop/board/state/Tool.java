@@ -5,9 +5,27 @@ import wildchalk.core.stroke.Kind;
 
 /** What is in the hand: a chalk that means one thing, a piece to put down, a tape, or nothing in particular. */
 public enum Tool {
-    GUESS(null), MOVE(null), TAPE(null), CROP(null), PATTERN(null), AREA(null),
-    RUN(Kind.RUN), CARRY(Kind.CARRY), PASS(Kind.PASS), SHOT(Kind.SHOT), BACK(Kind.BACK), SIDE(Kind.SIDE),
-    PLAYER(null), LINE_UP(null), CONE(null), BALL(null), GEAR(null), SUPPLY(null), GOALKEEPER(null), COACH(null), NOTE(null);
+    GUESS(null),
+    MOVE(null),
+    TAPE(null),
+    CROP(null),
+    PATTERN(null),
+    AREA(null),
+    RUN(Kind.RUN),
+    CARRY(Kind.CARRY),
+    PASS(Kind.PASS),
+    SHOT(Kind.SHOT),
+    BACK(Kind.BACK),
+    SIDE(Kind.SIDE),
+    PLAYER(null),
+    LINE_UP(null),
+    CONE(null),
+    BALL(null),
+    GEAR(null),
+    SUPPLY(null),
+    GOALKEEPER(null),
+    COACH(null),
+    NOTE(null);
 
     private final Kind kind;
 

@@ -30,7 +30,10 @@ public final class Viewing {
         return units;
     }
 
-    /** Whether the gear is looked at as it is put down: whoever does that is not helped by the lines of what happens later. */
+    /**
+     * Whether the gear is looked at as it is put down: whoever does that is not helped by the lines of what happens
+     * later.
+     */
     public BooleanProperty settingOutProperty() {
         return settingOut;
     }

@@ -22,7 +22,9 @@ import wildchalk.desktop.board.state.Lights;
 import wildchalk.desktop.control.Badge;
 import wildchalk.desktop.control.LiveScroll;
 
-/** The reaction strip: a row for each person, a block for each action, threads from what happens to what it sets off. */
+/**
+ * The reaction strip: a row for each person, a block for each action, threads from what happens to what it sets off.
+ */
 public final class Strip extends StackPane {
 
     private static final double ROW = StripMap.ROW;
@@ -50,7 +52,8 @@ public final class Strip extends StackPane {
         scroll.setContent(content);
         Pane over = new Pane(playhead, handle);
         over.setMouseTransparent(true);
-        playhead.endYProperty().bind(Bindings.min(heightProperty(), content.heightProperty()).subtract(6));
+        playhead.endYProperty()
+                .bind(Bindings.min(heightProperty(), content.heightProperty()).subtract(6));
         getChildren().addAll(scroll, over);
         setMinHeight(90);
         content.getStyleClass().add("strip-content");
@@ -103,18 +106,19 @@ public final class Strip extends StackPane {
         state.stage().actions().forEach(a -> brush.block(g, a, false));
         state.stage().actions().forEach(a -> brush.thread(g, a));
         Reads.of(state.stage()).forEach(r -> brush.fork(g, r));
-        state.stage().said(Instruction.Freeze.class).forEach(f -> brush.freeze(g, f));
+        state.stage().instructions(Instruction.Freeze.class).forEach(f -> brush.freeze(g, f));
         forgetLit();
     }
 
     /**
-     * Shows the blocks under way in full colour, each on a canvas of its own over the others: while the board plays only
-     * what lights up or goes out is painted.
+     * Shows the blocks under way in full colour, each on a canvas of its own over the others: while the board plays
+     * only what lights up or goes out is painted.
      */
     private void changeLit() {
         litShown = Lights.of(state.model());
         bright.forEach((id, canvas) -> canvas.setVisible(litShown.contains(id)));
-        state.stage().actions().stream().filter(a -> litShown.contains(a.id()) && !bright.containsKey(a.id()))
+        state.stage().actions().stream()
+                .filter(a -> litShown.contains(a.id()) && !bright.containsKey(a.id()))
                 .forEach(this::light);
     }
 

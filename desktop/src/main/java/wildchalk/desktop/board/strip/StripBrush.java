@@ -6,16 +6,17 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Reads;
-import wildchalk.core.drill.Team;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.edit.ActionEdits;
-import wildchalk.core.rehearsal.ActionTimes;
 import wildchalk.core.scene.Ink;
 import wildchalk.core.scene.Look;
 import wildchalk.core.stroke.Kind;
+import wildchalk.core.timeline.ActionTimes;
 import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.paint.ScreenBrush;
 import wildchalk.desktop.paint.Type;
@@ -25,6 +26,7 @@ final class StripBrush {
 
     /** Width of a letter, pixels; about. */
     private static final double LETTER = 6.6;
+
     private static final double ROW = StripMap.ROW;
     private static final Color INK = Color.web("#1D2B2A");
     private static final Color HAIR = Color.web("#DCD4C2");
@@ -33,6 +35,7 @@ final class StripBrush {
     private static final double FIRST_AWAY = 20;
     /** Length and spread of a fork's prongs, pixels. */
     private static final double PRONG = 15;
+
     private static final double SPREAD = 5;
 
     private final BoardState state;
@@ -60,7 +63,8 @@ final class StripBrush {
         }
         g.setStroke(HAIR);
         for (int row = 0; row <= map.rows(); row++) {
-            g.strokeLine(StripMap.LEFT, StripMap.TOP + ROW * row + 0.5, map.x(map.end()), StripMap.TOP + ROW * row + 0.5);
+            g.strokeLine(
+                    StripMap.LEFT, StripMap.TOP + ROW * row + 0.5, map.x(map.end()), StripMap.TOP + ROW * row + 0.5);
         }
     }
 
@@ -87,36 +91,48 @@ final class StripBrush {
         if (isCovered(action, t)) {
             return;
         }
-        boolean inFull = !(action instanceof Action.Carry) && !(action instanceof Action.Delivery);
+        boolean inFull = !(action instanceof Travel.Carry) && !(action instanceof Action.Delivery);
         String text = inFull ? ActionEdits.describe(action, state.stage()) : ActionEdits.kind(action);
         g.fillText(fitting(text, Math.max(width, room(action, t) - 10) - 9), x + 7, y + (ROW - 6) / 2);
     }
 
     /** Whether a longer block of the same person begins at the same moment: its word stands there. */
     private boolean isCovered(Action action, ActionTimes t) {
-        return state.stage().actionsOf(action.who()).stream().filter(a -> !a.id().equals(action.id()))
+        return state.stage().actionsOf(action.who()).stream()
+                .filter(a -> !a.id().equals(action.id()))
                 .flatMap(a -> state.timeline().times(a.id()).stream())
                 .anyMatch(o -> Math.abs(o.start() - t.start()) < 0.05 && o.end() > t.end());
     }
 
     /** Pixels from the start of a block to the next one of the same person. */
     double room(Action action, ActionTimes t) {
-        double next = state.stage().actionsOf(action.who()).stream().filter(a -> !a.id().equals(action.id()))
-                .flatMap(a -> state.timeline().times(a.id()).stream()).mapToDouble(ActionTimes::start)
-                .filter(s -> s >= t.start()).min().orElse(map.end());
+        double next = state.stage().actionsOf(action.who()).stream()
+                .filter(a -> !a.id().equals(action.id()))
+                .flatMap(a -> state.timeline().times(a.id()).stream())
+                .mapToDouble(ActionTimes::start)
+                .filter(s -> s >= t.start())
+                .min()
+                .orElse(map.end());
         return map.x(next) - map.x(t.start());
     }
 
     /** As much of a text as goes into a width; none when that says nothing. */
     private static String fitting(String text, double width) {
         int letters = (int) (width / LETTER);
-        return letters >= text.length() ? text : letters < 3 ? "" : text.substring(0, letters - 1).strip() + "…";
+        if (letters >= text.length()) {
+            return text;
+        }
+        if (letters < 3) {
+            return "";
+        }
+        return text.substring(0, letters - 1).strip() + "…";
     }
 
     private Color colour(Action action) {
-        Team team = state.stage().person(action.who()).map(Piece.Person::team).orElse(Team.CHALK);
-        return team == Team.CHALK ? ScreenBrush.colour(Look.PAPER, Ink.FAINT)
-                : ScreenBrush.colour(Look.SLATE, Ink.of(team));
+        Bib bib = state.stage().person(action.who()).map(Piece.Person::bib).orElse(Bib.CHALK);
+        return bib == Bib.CHALK
+                ? ScreenBrush.colour(Look.PAPER, Ink.FAINT)
+                : ScreenBrush.colour(Look.SLATE, Ink.of(bib));
     }
 
     /** From the moment that sets an action off to its start, and from a release to where the ball arrives. */
@@ -130,7 +146,8 @@ final class StripBrush {
         g.setFill(INK);
         g.setLineWidth(1.2);
         g.setLineDashes(2, 3);
-        Action cause = action.cue().trigger() instanceof Cue.Next ? null
+        Action cause = action.cue().trigger().followsOwn()
+                ? null
                 : action.cue().trigger().of().flatMap(state.stage()::action).orElse(null);
         if (cause != null) {
             g.strokeLine(map.x(t.cued()), causeY(action, cause), map.x(t.cued()), y);
@@ -140,7 +157,13 @@ final class StripBrush {
         if (Kind.of(action).sendsBall() && !Double.isNaN(t.arrival())) {
             double to = receiverY(action, y);
             // After the word, which may be longer than its block.
-            double from = Math.min(map.x(t.arrival()), Math.max(map.x(t.end()), map.x(t.start()) + 11 + LETTER * ActionEdits.kind(action).length()));
+            double from = Math.min(
+                    map.x(t.arrival()),
+                    Math.max(
+                            map.x(t.end()),
+                            map.x(t.start())
+                                    + 11
+                                    + LETTER * ActionEdits.kind(action).length()));
             g.beginPath();
             g.moveTo(from, y);
             double middle = (from + map.x(t.arrival())) / 2;
@@ -160,13 +183,18 @@ final class StripBrush {
         return state.timeline().events().stream()
                 .filter(e -> e.action().equals(action.id()) && e.who() != null && map.hasRow(e.who()))
                 .reduce((a, b) -> a.t() > b.t() ? a : b)
-                .map(e -> map.rowTop(e.who()) + ROW / 2).orElse(otherwise);
+                .map(e -> map.rowTop(e.who()) + ROW / 2)
+                .orElse(otherwise);
     }
 
     /** A read as a fork: a prong for each way, the one that is taken long and drawn out. */
     void fork(GraphicsContext g, Instruction.Read read) {
-        Optional<Instruction.Option> taken = Reads.taken(state.stage(), state.timeline().settled(state.focus().choicesProperty().get()), read);
-        Optional<Action> first = taken.flatMap(o -> o.actions().stream().flatMap(id -> state.stage().action(id).stream())
+        Optional<Instruction.Option> taken = Reads.taken(
+                state.stage(),
+                state.timeline().settled(state.focus().choicesProperty().get()),
+                read);
+        Optional<Action> first = taken.flatMap(o -> o.actions().stream()
+                .flatMap(id -> state.stage().action(id).stream())
                 .filter(a -> state.timeline().times(a.id()).isPresent())
                 .min((a, b) -> Double.compare(cued(a), cued(b))));
         if (first.isEmpty()) {

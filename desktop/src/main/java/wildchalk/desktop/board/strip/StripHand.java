@@ -10,13 +10,13 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.edit.ActionEdits;
 import wildchalk.core.edit.Retiming;
-import wildchalk.core.rehearsal.ActionTimes;
 import wildchalk.core.script.ScriptWriter;
+import wildchalk.core.timeline.ActionTimes;
 import wildchalk.desktop.board.state.BoardState;
 
 /**
- * The mouse on the reaction strip. A block that is dragged in its row waits longer or less long; dragged to an edge of a
- * block in another row, it waits for that. Beside the blocks the play head is dragged.
+ * The mouse on the reaction strip. A block that is dragged in its row waits longer or less long; dragged to an edge of
+ * a block in another row, it waits for that. Beside the blocks the play head is dragged.
  */
 final class StripHand {
 
@@ -51,7 +51,8 @@ final class StripHand {
         content.setOnMousePressed(this::press);
         content.setOnMouseDragged(this::drag);
         content.setOnMouseReleased(e -> release());
-        content.setOnMouseMoved(e -> content.setCursor(blockAt(e.getX(), e.getY()).isPresent() ? Cursor.OPEN_HAND : null));
+        content.setOnMouseMoved(
+                e -> content.setCursor(blockAt(e.getX(), e.getY()).isPresent() ? Cursor.OPEN_HAND : null));
     }
 
     /** What is shown while a block is dragged, to lie over the blocks. */
@@ -60,9 +61,13 @@ final class StripHand {
     }
 
     private Optional<Action> blockAt(double x, double y) {
-        return state.stage().actions().stream().filter(a -> y >= map.rowTop(a) && y < map.rowTop(a) + StripMap.ROW)
-                .filter(a -> state.timeline().times(a.id()).filter(t -> x >= map.x(t.start())
-                        && x <= Math.max(map.x(t.end()), map.x(t.start()) + WIDEST_CLICK)).isPresent())
+        return state.stage().actions().stream()
+                .filter(a -> y >= map.rowTop(a) && y < map.rowTop(a) + StripMap.ROW)
+                .filter(a -> state.timeline()
+                        .times(a.id())
+                        .filter(t ->
+                                x >= map.x(t.start()) && x <= Math.max(map.x(t.end()), map.x(t.start()) + WIDEST_CLICK))
+                        .isPresent())
                 .reduce((a, b) -> b);
     }
 
@@ -84,7 +89,8 @@ final class StripHand {
             scrub(e.getX());
         } else if (wanted != null || Math.abs(e.getX() - pressedX) > CLICK) {
             double start = map.seconds(e.getX() - StripMap.LEFT) - grabbed;
-            wanted = Retiming.pulled(held, state.stage(), state.timeline(), map.rowAt(e.getY()), start, map.seconds(REACH));
+            wanted = Retiming.pulled(
+                    held, state.stage(), state.timeline(), map.rowAt(e.getY()), start, map.seconds(REACH));
             show(e.getX(), e.getY());
         }
     }
@@ -102,11 +108,16 @@ final class StripHand {
     }
 
     private void showOutline() {
-        Optional<ActionTimes> then = held == null || state.model().draftProperty().get() == null ? Optional.empty()
-                : state.shown().timeline().times(held.id());
+        Optional<ActionTimes> then =
+                held == null || state.model().draftProperty().get() == null
+                        ? Optional.empty()
+                        : state.shown().timeline().times(held.id());
         outline.setVisible(then.isPresent());
-        then.ifPresent(t -> outline.resizeRelocate(map.x(t.start()), map.rowTop(held) + 2,
-                Math.max(6, map.x(t.end()) - map.x(t.start())), StripMap.ROW - 4));
+        then.ifPresent(t -> outline.resizeRelocate(
+                map.x(t.start()),
+                map.rowTop(held) + 2,
+                Math.max(6, map.x(t.end()) - map.x(t.start())),
+                StripMap.ROW - 4));
     }
 
     private void release() {

@@ -28,7 +28,8 @@ final class StripMap {
     /** A row for each person who does something; returns them from the top. */
     List<Piece.Person> layOut() {
         List<Piece.Person> actors = state.stage().people().stream()
-                .filter(p -> !state.stage().actionsOf(p.id()).isEmpty()).toList();
+                .filter(p -> !state.stage().actionsOf(p.id()).isEmpty())
+                .toList();
         rowOf.clear();
         actors.forEach(p -> rowOf.put(p.id(), rowOf.size()));
         return actors;
@@ -71,6 +72,10 @@ final class StripMap {
     /** Whose row is at a height; empty above the first and below the last. */
     String rowAt(double y) {
         int row = (int) Math.floor((y - TOP) / ROW);
-        return rowOf.entrySet().stream().filter(e -> e.getValue() == row).map(Map.Entry::getKey).findFirst().orElse("");
+        return rowOf.entrySet().stream()
+                .filter(e -> e.getValue() == row)
+                .map(Map.Entry::getKey)
+                .findFirst()
+                .orElse("");
     }
 }

@@ -1,4 +1,5 @@
 /**
- * The reaction strip under the board: who does what when, and its hand. Never how times come about: that is the rehearsal's.
+ * The reaction strip under the board: who does what when, and its hand. Never how times come about: that is the
+ * rehearsal's.
  */
 package wildchalk.desktop.board.strip;

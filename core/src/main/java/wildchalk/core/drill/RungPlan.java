@@ -1,0 +1,46 @@
+package wildchalk.core.drill;
+
+import java.util.Optional;
+
+/**
+ * How a rung is practised, besides what happens on it.
+ *
+ * @param step how it stands to the rung it was made from
+ * @param dose how long or how often; empty when nothing is said
+ * @param climb when the players are ready for the next rung ("five clean ones in a row"); may be empty
+ * @param intensity how hard they go; as on the rung it was made from, when empty
+ */
+public record RungPlan(Step step, Optional<Dose> dose, String climb, Optional<Effort.Intensity> intensity) {
+
+    public static final RungPlan USUAL = new RungPlan(Step.PROGRESSION, Optional.empty(), "", Optional.empty());
+
+    /** How one rung stands to another. */
+    public enum Step {
+        /** Harder. */
+        PROGRESSION,
+        /** Easier. */
+        REGRESSION,
+        /** Neither: another side, a smaller space, other numbers. It stands beside the ladder. */
+        VARIATION
+    }
+
+    /** One of which no more is said than how it stands to the other. */
+    public static RungPlan of(Step step) {
+        return new RungPlan(step, Optional.empty(), "", Optional.empty());
+    }
+
+    /** The same for so long or so often; empty when nothing is said. */
+    public RungPlan with(Optional<Dose> newDose) {
+        return new RungPlan(step, newDose, climb, intensity);
+    }
+
+    /** The same with the next rung coming at another time, in the coach's words; may be empty. */
+    public RungPlan climbing(String when) {
+        return new RungPlan(step, dose, when, intensity);
+    }
+
+    /** The same, going as hard as that; empty to go as on the rung it was made from. */
+    public RungPlan going(Optional<Effort.Intensity> newIntensity) {
+        return new RungPlan(step, dose, climb, newIntensity);
+    }
+}

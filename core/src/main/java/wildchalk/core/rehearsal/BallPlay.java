@@ -1,0 +1,155 @@
+package wildchalk.core.rehearsal;
+
+import java.util.Optional;
+import java.util.function.Predicate;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Action.Delivery;
+import wildchalk.core.drill.Choices;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Reads;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.motion.Speeds;
+import wildchalk.core.rehearsal.Agenda.Entry;
+import wildchalk.core.rehearsal.Agenda.Kind;
+import wildchalk.core.timeline.Event;
+
+/** What happens to balls in a rep: they are sent, come off walls, arrive, are taken up and fought for. */
+final class BallPlay {
+
+    private final RehearsalState rep;
+    private final Stage stage;
+    private final Choices choices;
+    private final Deliveries deliveries;
+    private final Shadows shadows;
+    private final Problems problems;
+    private final Speeds speeds;
+
+    BallPlay(
+            RehearsalState rep,
+            Stage stage,
+            Choices choices,
+            Deliveries deliveries,
+            Shadows shadows,
+            Problems problems,
+            Speeds speeds) {
+        this.rep = rep;
+        this.stage = stage;
+        this.choices = choices;
+        this.deliveries = deliveries;
+        this.shadows = shadows;
+        this.problems = problems;
+        this.speeds = speeds;
+    }
+
+    boolean hasBall(String who) {
+        return deliveries.hasBall(who);
+    }
+
+    /** Where the ball that is to be collected lies, or will; empty when it does not. */
+    Optional<Vec> lies(Travel.Collect collect) {
+        return deliveries.lies(collect, rep.now());
+    }
+
+    void deliver(Delivery delivery) {
+        Optional<Double> leaves = deliveries.prepare(delivery, rep.now());
+        if (leaves.isPresent()) {
+            rep.plan(leaves.get(), Kind.RELEASE, delivery.id());
+        } else {
+            problems.noBall(delivery);
+            rep.plan(rep.now(), Kind.END, delivery.id());
+        }
+    }
+
+    void release(Entry entry) {
+        Delivery delivery = (Delivery) rep.action(entry.action());
+        Deliveries.Sent sent = deliveries.release(delivery, rep.now());
+        shadows.changedBall(rep.now());
+        if (delivery instanceof Action.Pass pass) {
+            problems.cannotGoSo(pass, deliveries, sent);
+        }
+        rep.released(delivery.id());
+        rep.note(Event.Kind.RELEASE, delivery.id(), delivery.who(), sent.ball());
+        rep.happens(new Cue.Released(delivery.id()));
+        expect(sent);
+        rep.plan(rep.now() + speeds.takes().followThrough(), Kind.END, delivery.id());
+    }
+
+    /** Everything on its way to people who have just changed their own way is aimed anew. */
+    void aimAnew(Predicate<String> receivers) {
+        deliveries.aimAnew(receivers).forEach(this::expect);
+    }
+
+    private void expect(Deliveries.Sent sent) {
+        String id = sent.delivery().id();
+        sent.flight()
+                .meetsWall()
+                .filter(t -> t >= rep.now())
+                .ifPresent(t -> rep.plan(t, Kind.BANK, id, sent.version(), null));
+        rep.plan(sent.arrival(), Kind.ARRIVAL, id, sent.version(), null);
+        rep.foresee(new Cue.Received(id), sent.arrival(), sent.version());
+    }
+
+    /**
+     * A ball comes off a wall: it touches something, but nobody. A pass that is aimed anew after that is aimed anew
+     * from the start, as by somebody who saw it coming; then only its last way off the wall is told.
+     */
+    void bank(Entry entry) {
+        deliveries.onItsWay(entry.action(), entry.version()).ifPresent(sent -> {
+            rep.unnote(Event.Kind.TOUCH, entry.action());
+            rep.note(Event.Kind.TOUCH, entry.action(), null, sent.ball());
+            rep.touches(null, sent.ball());
+        });
+    }
+
+    void arrive(Entry entry) {
+        if (deliveries.onItsWay(entry.action(), entry.version()).isEmpty()) {
+            return;
+        }
+        Deliveries.Sent sent = deliveries.arrive(entry.action(), rep.now());
+        shadows.changedBall(rep.now());
+        rep.arrived(entry.action());
+        Optional<String> receiver = deliveries.receiver(sent.delivery());
+        rep.note(
+                Event.Kind.ARRIVAL,
+                entry.action(),
+                receiver.orElse(sent.delivery().who()),
+                sent.ball());
+        receiver.ifPresent(r -> rep.note(Event.Kind.TOUCH, entry.action(), r, sent.ball()));
+        rep.happens(new Cue.Received(entry.action()));
+        rep.touches(receiver.orElse(null), sent.ball());
+    }
+
+    /** Somebody has come to a ball that they went for. */
+    void collected(Travel.Collect collect) {
+        Optional<String> ball = isToLose(collect) ? Optional.empty() : deliveries.collect(collect, rep.now());
+        if (ball.isPresent()) {
+            shadows.changedBall(rep.now());
+            rep.note(Event.Kind.TOUCH, collect.id(), collect.who(), ball.get());
+            rep.touches(collect.who(), ball.get());
+            return;
+        }
+        boolean others = rep.actions().stream()
+                .anyMatch(a -> a instanceof Travel.Collect c
+                        && c != collect
+                        && c.path().last().equals(collect.path().last())
+                        && rep.hasStarted(c.id()));
+        if (others) {
+            rep.note(Event.Kind.CONTEST, collect.id(), collect.who(), null);
+        } else {
+            problems.nothingThere(collect);
+        }
+    }
+
+    /** Whether another who goes for the same ball has been chosen to win it. */
+    private boolean isToLose(Travel.Collect collect) {
+        Optional<String> winner = Deliveries.wanted(collect).flatMap(b -> Reads.winner(stage, choices, b));
+        return winner.filter(w -> !w.equals(collect.who())).isPresent()
+                && rep.actions().stream()
+                        .anyMatch(a -> a instanceof Travel.Collect c
+                                && c.who().equals(winner.get())
+                                && c.path().last().equals(collect.path().last())
+                                && rep.isOn(c.id()));
+    }
+}

@@ -1,0 +1,195 @@
+package wildchalk.core.rehearsal;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Cue.Trigger;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.motion.PersonTrack;
+import wildchalk.core.motion.Speeds;
+import wildchalk.core.rehearsal.Agenda.Entry;
+import wildchalk.core.rehearsal.Agenda.Kind;
+import wildchalk.core.timeline.Event;
+
+/** What people do with their legs in a rep: they travel, follow, stand, and are sent elsewhere. */
+final class Locomotion {
+
+    /** Nobody is followed longer than this after the last thing that happens, seconds. */
+    private static final double PATIENCE = 20;
+
+    private static final double LOOK = 0.1;
+    /** Slower than this a follower has come to rest, m/s. */
+    private static final double RESTS = 0.05;
+
+    private final RehearsalState rep;
+    private final Bodies bodies;
+    private final Shadows shadows;
+    private final BallPlay balls;
+    private final Watches watches;
+    private final Problems problems;
+    private final Speeds speeds;
+    private final Map<String, Supplier<List<Vec>>> lines;
+    /** What each person has set out on last. */
+    private final Map<String, Action> lasting = new HashMap<>();
+
+    private final Map<String, List<Trigger>> marks = new HashMap<>();
+
+    Locomotion(
+            RehearsalState rep,
+            Bodies bodies,
+            Shadows shadows,
+            BallPlay balls,
+            Watches watches,
+            Problems problems,
+            Speeds speeds,
+            Map<String, Supplier<List<Vec>>> lines) {
+        this.rep = rep;
+        this.bodies = bodies;
+        this.shadows = shadows;
+        this.balls = balls;
+        this.watches = watches;
+        this.problems = problems;
+        this.speeds = speeds;
+        this.lines = lines;
+    }
+
+    /** Lets it be known when somebody comes to a part of their path. */
+    void lookOutFor(Stream<Trigger> moments) {
+        moments.filter(m -> m instanceof Cue.Partway || m instanceof Cue.Gone)
+                .forEach(m -> marks.computeIfAbsent(m.of().orElseThrow(), k -> new ArrayList<>())
+                        .add(m));
+    }
+
+    void travel(Travel travel) {
+        if (travel instanceof Travel.Carry && !balls.hasBall(travel.who())) {
+            problems.noBall(travel);
+        }
+        Bodies.Chain chain = bodies.running(travel.who());
+        if (chain == null || chain.indexOf(travel.id()) < 0) {
+            leave(travel.who(), travel.id());
+            Optional<Vec> to = travel instanceof Travel.Collect c ? balls.lies(c) : Optional.empty();
+            chain = bodies.start(travel, to, rep.now());
+            changedWay(travel.who());
+        }
+        double over = Math.max(rep.now(), chain.endOf(travel.id()));
+        rep.plan(over, Kind.END, travel.id());
+        rep.foresee(new Cue.After(travel.id()), over, 0);
+        for (Trigger moment : marks.getOrDefault(travel.id(), List.of())) {
+            rep.plan(Math.max(rep.now(), chain.timeAt(travel.id(), moment)), Kind.MARK, travel.id(), 0, moment);
+        }
+    }
+
+    void mark(Entry entry) {
+        if (rep.isOn(entry.action())) {
+            rep.happens(entry.moment());
+        }
+    }
+
+    /**
+     * Somebody goes another way: those who follow them see it, and balls on their way to any of them are aimed anew.
+     */
+    private void changedWay(String who) {
+        boolean followers = shadows.changedWay(who, rep.now());
+        balls.aimAnew(r -> r.equals(who) || followers && shadows.isFollower(r));
+    }
+
+    /** Who is sent elsewhere leaves what they were on: what was under way ends here, what was to follow never comes. */
+    private void leave(String who, String newAction) {
+        Bodies.Chain chain = bodies.running(who);
+        if (chain != null) {
+            chain.travels().stream().filter(t -> !rep.hasStarted(t.id())).forEach(problems::sentElsewhere);
+            chain.travels().stream().filter(t -> rep.hasStarted(t.id())).forEach(t -> rep.end(t.id()));
+        }
+        Action before = lasting.put(who, rep.action(newAction));
+        if (before instanceof Action.Shadow || before instanceof Action.Hold) {
+            rep.end(before.id());
+        }
+    }
+
+    void shadow(Action.Shadow shadow) {
+        leave(shadow.who(), shadow.id());
+        bodies.forget(shadow.who());
+        shadows.begin(shadow, rep.now());
+        changedWay(shadow.who());
+        if (shadow.way() == Action.Shadow.Way.CHASE) {
+            Trigger caught = new Cue.Near(shadow.who(), shadow.whom(), shadow.distance());
+            rep.endsAt(shadow, caught);
+            watches.lookOutFor(caught, rep.now());
+        }
+    }
+
+    /** Somebody stops following; where they went until then is their line. */
+    void unshadow(Action.Shadow shadow) {
+        if (shadows.isFollowing(shadow.id())) {
+            List<Vec> line = shadows.end(shadow.id(), rep.now());
+            lines.put(shadow.id(), () -> line);
+            bodies.halt(shadow.who(), rep.now());
+            changedWay(shadow.who());
+        }
+    }
+
+    void hold(Action.Hold hold) {
+        leave(hold.who(), hold.id());
+        bodies.forget(hold.who());
+        double turned = bodies.stand(hold, rep.now());
+        changedWay(hold.who());
+        if (hold.facing().isPresent() || hold.turn() == Action.Hold.Turn.SPIN) {
+            rep.plan(turned, Kind.TURN, hold.id());
+        }
+        if (hold.until().isEmpty()) {
+            rep.plan(Math.max(turned, rep.now() + hold.seconds()), Kind.END, hold.id());
+        }
+    }
+
+    /** Who was called away meanwhile has not turned. */
+    void turn(Entry entry) {
+        if (rep.isOn(entry.action())) {
+            rep.note(Event.Kind.TURN, entry.action(), rep.action(entry.action()).who(), null);
+        }
+    }
+
+    /** Somebody comes to rest and bends down; when they are up again. */
+    double bend(Action action) {
+        leave(action.who(), action.id());
+        bodies.forget(action.who());
+        double rest = bodies.halt(action.who(), rep.now());
+        changedWay(action.who());
+        return rest + speeds.takes().placing();
+    }
+
+    /** Those who follow somebody come to rest once everybody they follow has. */
+    void letFollowersRest() {
+        for (Action.Shadow s : shadows.all()) {
+            if (rep.isOn(s.id())) {
+                rep.plan(restOf(s), Kind.END, s.id());
+            } else {
+                shadows.end(s.id(), rep.now());
+            }
+        }
+    }
+
+    private double restOf(Action.Shadow shadow) {
+        double from = Math.max(rep.now(), bodies.quiet());
+        PersonTrack track = bodies.track(shadow.who());
+        for (double t = from; t < from + PATIENCE; t += LOOK) {
+            // Who has only just begun stands too, but not for long.
+            if (track.velocity(t).length() < RESTS
+                    && track.velocity(t + 3 * LOOK).length() < RESTS) {
+                return t;
+            }
+        }
+        return from + PATIENCE;
+    }
+
+    /** When everybody will stand, as far as is known; not later than patience lasts. */
+    double quiet() {
+        return Math.min(bodies.quiet(), rep.now() + PATIENCE);
+    }
+}

@@ -1,0 +1,294 @@
+package wildchalk.core.timeline;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import java.util.stream.DoubleStream;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Choices;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Cue.Trigger;
+import wildchalk.core.drill.Instruction.Read;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.motion.BallTrack;
+import wildchalk.core.motion.PersonTrack;
+import wildchalk.core.motion.Pose;
+import wildchalk.core.motion.Possession;
+
+/** The result of a rehearsal, one rep: where everyone and every ball is at any time, what happens when, and why not. */
+public final class Timeline implements Play {
+
+    /** Where everything that moves is at any time, by id. */
+    public record Tracks(Map<String, PersonTrack> people, Map<String, BallTrack> balls, Map<String, BallTrack> gear) {}
+
+    private final Tracks tracks;
+    private final Map<String, PersonTrack> people;
+    private final Map<String, BallTrack> balls;
+    private final Map<String, ActionTimes> times;
+    private final Map<String, Supplier<List<Vec>>> lines;
+    private final Map<Trigger, Double> happened;
+    private final List<Event> events;
+    private final List<Beat> beats;
+    private final List<Problem> problems;
+    private final List<Decision> decisions;
+    private final double duration;
+
+    /**
+     * What a rehearsal has found; times in seconds after the whistle.
+     *
+     * @param times when actions happen, by id; those that never do are left out
+     * @param lines where their lines run, worked out when first asked for
+     * @param happened when moments came
+     * @param events in order of time
+     */
+    public Timeline(
+            Tracks tracks,
+            Map<String, ActionTimes> times,
+            Map<String, Supplier<List<Vec>>> lines,
+            Map<Trigger, Double> happened,
+            List<Event> events,
+            List<Beat> beats,
+            List<Problem> problems) {
+        this(tracks, times, lines, happened, events, beats, problems, List.of());
+    }
+
+    private Timeline(
+            Tracks tracks,
+            Map<String, ActionTimes> times,
+            Map<String, Supplier<List<Vec>>> lines,
+            Map<Trigger, Double> happened,
+            List<Event> events,
+            List<Beat> beats,
+            List<Problem> problems,
+            List<Decision> decisions) {
+        this.decisions = List.copyOf(decisions);
+        this.tracks = tracks;
+        this.people = tracks.people();
+        this.balls = tracks.balls();
+        this.happened = happened;
+        this.times = times;
+        this.lines = lines;
+        this.events = List.copyOf(events);
+        this.beats = List.copyOf(beats);
+        this.problems = List.copyOf(problems);
+        this.duration = events.stream().mapToDouble(Event::t).max().orElse(0);
+    }
+
+    /** The same with what breaks limits. */
+    public Timeline with(List<Event> breaches, List<Problem> more) {
+        List<Event> allEvents = new ArrayList<>(events);
+        allEvents.addAll(breaches);
+        allEvents.sort(Comparator.comparingDouble(Event::t));
+        List<Problem> allProblems = new ArrayList<>(problems);
+        allProblems.addAll(more);
+        return new Timeline(tracks, times, lines, happened, allEvents, beats, allProblems, decisions);
+    }
+
+    /** The same with how reads came out. */
+    public Timeline deciding(List<Decision> made) {
+        return new Timeline(tracks, times, lines, happened, events, beats, problems, made);
+    }
+
+    /** How the reads came out that follow from where people are. */
+    public List<Decision> decisions() {
+        return decisions;
+    }
+
+    /** Which way every read goes: as it was chosen, else as was worked out. */
+    public Choices settled(Choices chosen) {
+        Choices settled = chosen;
+        for (Decision decision : decisions) {
+            settled = settled.with(decision.read(), decision.option());
+        }
+        return settled;
+    }
+
+    /**
+     * When a read comes up, seconds after the whistle: as soon as any of its options could begin; empty when it never
+     * does.
+     */
+    public OptionalDouble comesUp(Read read, Stage stage) {
+        return read.options().stream()
+                .flatMap(o -> o.actions().stream().limit(1))
+                .flatMap(id -> stage.action(id).stream())
+                .flatMapToDouble(a -> begins(stage, a))
+                .min();
+    }
+
+    private DoubleStream begins(Stage stage, Action action) {
+        if (times(action.id()).isPresent()) {
+            return DoubleStream.of(times(action.id()).get().cued());
+        }
+        if (action.cue().trigger().followsOwn()) {
+            List<Action> own = stage.actionsOf(action.who());
+            return own.subList(0, own.indexOf(action)).stream()
+                    .flatMap(a -> times(a.id()).stream())
+                    .mapToDouble(ActionTimes::end)
+                    .max()
+                    .stream();
+        }
+        return moment(action.cue()).stream();
+    }
+
+    /** When a moment comes, its delay included, seconds after the whistle; empty when it never does. */
+    public OptionalDouble moment(Cue cue) {
+        OptionalDouble t = moment(cue.trigger());
+        return t.isPresent() ? OptionalDouble.of(t.getAsDouble() + cue.delay()) : t;
+    }
+
+    /** When a moment comes, seconds after the whistle; empty when it never does. */
+    public OptionalDouble moment(Trigger trigger) {
+        if (trigger instanceof Cue.Several several) {
+            List<OptionalDouble> parts =
+                    several.parts().stream().map(this::moment).toList();
+            DoubleStream there =
+                    parts.stream().filter(OptionalDouble::isPresent).mapToDouble(OptionalDouble::getAsDouble);
+            if (several instanceof Cue.FirstOf) {
+                return there.min();
+            }
+            if (parts.stream().allMatch(OptionalDouble::isPresent)) {
+                return there.max();
+            }
+            return OptionalDouble.empty();
+        }
+        Double t = happened.get(trigger.followsOwn() ? new Cue.Whistle() : trigger);
+        return t == null ? OptionalDouble.empty() : OptionalDouble.of(t);
+    }
+
+    @Override
+    public List<String> handled() {
+        return List.copyOf(tracks.gear().keySet());
+    }
+
+    @Override
+    public Vec gear(String piece, double t) {
+        return handled(piece).at(t, who -> pose(who, t).at());
+    }
+
+    @Override
+    public Optional<String> carrier(String piece, double t) {
+        return handled(piece).holder(t);
+    }
+
+    private BallTrack handled(String piece) {
+        BallTrack track = tracks.gear().get(piece);
+        if (track == null) {
+            throw new IllegalArgumentException("nobody handles " + piece);
+        }
+        return track;
+    }
+
+    @Override
+    public double duration() {
+        return duration;
+    }
+
+    @Override
+    public List<Event> events() {
+        return events;
+    }
+
+    /** What happens together, in order of time. */
+    public List<Beat> beats() {
+        return beats;
+    }
+
+    /** What cannot happen, and why; the rest is played around it. */
+    public List<Problem> problems() {
+        return problems;
+    }
+
+    @Override
+    public List<String> people() {
+        return List.copyOf(people.keySet());
+    }
+
+    @Override
+    public List<String> balls() {
+        return List.copyOf(balls.keySet());
+    }
+
+    @Override
+    public Pose pose(String person, double t) {
+        PersonTrack track = people.get(person);
+        if (track == null) {
+            throw new IllegalArgumentException("nobody is called " + person);
+        }
+        return track.pose(t);
+    }
+
+    @Override
+    public Vec ball(String ball, double t) {
+        return track(ball).at(t, who -> pose(who, t).at());
+    }
+
+    @Override
+    public Optional<String> holder(String ball, double t) {
+        return track(ball).holder(t);
+    }
+
+    @Override
+    public List<Possession> possessions(String ball) {
+        return track(ball).possessions(duration);
+    }
+
+    @Override
+    public double inPlayFrom(String ball) {
+        return track(ball).firstHeld();
+    }
+
+    /** The pass or shot that a ball is travelling on at a time. */
+    public Optional<String> sentBy(String ball, double t) {
+        return track(ball).sentBy(t);
+    }
+
+    /** The first ball that a person has at a time. */
+    public Optional<String> ballOf(String person, double t) {
+        return balls.keySet().stream()
+                .filter(b -> holder(b, t).filter(person::equals).isPresent())
+                .findFirst();
+    }
+
+    /** When an action happens; empty when it never does. */
+    public Optional<ActionTimes> times(String action) {
+        return Optional.ofNullable(times.get(action));
+    }
+
+    @Override
+    public Set<String> underWay(double t) {
+        return times.entrySet().stream()
+                .filter(e -> e.getValue().start() <= t && t < e.getValue().over())
+                .map(Map.Entry::getKey)
+                .collect(Collectors.toSet());
+    }
+
+    /** Where an action's line runs, at least two points; for an action that never happens, where it would. */
+    public List<Vec> line(String action) {
+        return lines.containsKey(action) ? lines.get(action).get() : List.of(Vec.ZERO, Vec.ZERO);
+    }
+
+    /** The beat that an action belongs to. */
+    public Optional<Beat> beatOf(String action) {
+        return beats.stream().filter(b -> b.actions().contains(action)).findFirst();
+    }
+
+    /** The last beat that has begun at a time. */
+    public Optional<Beat> beatAt(double t) {
+        return beats.stream().filter(b -> b.t() <= t + 1e-6).reduce((a, b) -> b);
+    }
+
+    private BallTrack track(String ball) {
+        BallTrack track = balls.get(ball);
+        if (track == null) {
+            throw new IllegalArgumentException("no ball is called " + ball);
+        }
+        return track;
+    }
+}

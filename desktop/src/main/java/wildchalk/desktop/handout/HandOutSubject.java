@@ -1,0 +1,19 @@
+package wildchalk.desktop.handout;
+
+import wildchalk.core.drill.Choices;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.measure.Units;
+import wildchalk.core.scene.Look;
+
+/**
+ * What is handed out, as it is looked at.
+ *
+ * @param rung id of the rung that is looked at
+ * @param choices which way its reads go
+ * @param t the moment that is looked at, seconds after the whistle
+ * @param ground the look that is like the ground
+ * @param units how lengths are said
+ * @param handful cones that fit in a hand
+ */
+public record HandOutSubject(
+        Drill drill, String rung, Choices choices, double t, Look ground, Units units, int handful) {}

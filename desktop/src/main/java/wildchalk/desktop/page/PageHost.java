@@ -1,0 +1,45 @@
+package wildchalk.desktop.page;
+
+import java.nio.file.Path;
+import javafx.scene.Node;
+import javafx.stage.Window;
+import wildchalk.core.document.Document;
+import wildchalk.desktop.exchange.Exchange;
+import wildchalk.desktop.keeping.Keeper;
+import wildchalk.desktop.keeping.Opened;
+import wildchalk.desktop.message.Messages;
+
+/** What a page may ask of the window that it lies in. */
+public interface PageHost {
+
+    /** The open book. */
+    Keeper keeper();
+
+    /** What is in the book, as it was opened. */
+    Opened.Contents contents();
+
+    Messages messages();
+
+    Exchange exchange();
+
+    /** Goes to a page. */
+    void go(Page page);
+
+    /** Lets the page take a document that such documents are for. */
+    void open(Document<?> document);
+
+    /** Lays something in place of the page, until {@link #back}. */
+    void lay(Node over);
+
+    /** Shows the page again that something was laid over. */
+    void back();
+
+    /** What can be undone, shown or handed out is another than before. */
+    void changed();
+
+    /** Opens another book in place of this one. */
+    void switchTo(Path book);
+
+    /** The window on the screen. */
+    Window onScreen();
+}
