@@ -53,7 +53,7 @@ class BookFiltersWindowTest extends RealWindow {
 
     private static Set<String> fitting(Predicate<DrillSummary> wanted) {
         return DRILLS.stream()
-                .filter(d -> wanted.test(DrillSummarizer.at(d).glance()))
+                .filter(d -> wanted.test(DrillSummarizer.at(d).summary()))
                 .map(Drill::title)
                 .collect(Collectors.toSet());
     }
@@ -118,9 +118,11 @@ class BookFiltersWindowTest extends RealWindow {
         assertEquals("a quarter", said("#filter-space"));
         take(find("#filter-space"), "any");
         await(() -> rows().size() == DRILLS.size());
-        take(find("#filter-surface"), DrillSummarizer.at(DRILLS.get(0)).glance().place());
+        take(
+                find("#filter-surface"),
+                DrillSummarizer.at(DRILLS.get(0)).summary().place());
         assertShown(g -> g.surface().equals(DRILLS.get(0).venue().surface()));
-        assertEquals(DrillSummarizer.at(DRILLS.get(0)).glance().place(), said("#filter-surface"));
+        assertEquals(DrillSummarizer.at(DRILLS.get(0)).summary().place(), said("#filter-surface"));
         showAllAgain();
     }
 

@@ -85,7 +85,7 @@ class BookWindowTest extends RealWindow {
         List<?> rows = fx(() -> ((ListView<?>) find(".card-grid")).getItems());
         for (Object row : rows) {
             for (Object drill : (List<?>) row) {
-                assertTrue(((Book.Row) drill).glance().people() <= 4);
+                assertTrue(((Book.Row) drill).summary().people() <= 4);
             }
         }
         click("#filter-clear");

@@ -169,10 +169,6 @@ abstract class RealWindow {
         letGo();
     }
 
-    /**
-     * Opens a menu with the mouse and takes an item. The item is taken without the mouse: on a virtual display a menu
-     * may be somewhere else for a moment before it is where it opens.
-     */
     /** Opens the Hand out page at one kind. */
     void handOut(String kind) throws Exception {
         click("#hand-out");
@@ -180,6 +176,10 @@ abstract class RealWindow {
         click("#kind-" + HandOuts.ALL.stream().map(HandOut::words).toList().indexOf(kind));
     }
 
+    /**
+     * Opens a menu with the mouse and takes an item. The item is taken without the mouse: on a virtual display a menu
+     * may be somewhere else for a moment before it is where it opens.
+     */
     void take(Node button, String item) throws Exception {
         ContextMenu list = opened(button);
         fx(() -> {

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -15,6 +16,7 @@ import picocli.CommandLine.Spec;
 import wildchalk.core.surface.Size;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.SurfacePlan;
+import wildchalk.core.surface.Surfaces;
 import wildchalk.handout.surfaces.ContactSheet;
 import wildchalk.storage.format.FormatException;
 import wildchalk.storage.format.SurfaceFiles;
@@ -44,51 +46,41 @@ final class SurfacesCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws FormatException {
-        Optional<SurfacePlan> plan = id == null ? Optional.empty() : Optional.of(plan());
-        List<Surface> shown = plan.map(p -> List.of(p.lay(java.util.Map.of()))).orElseGet(Main.surfaces()::all);
+        Surfaces there = Main.surfaces();
+        Optional<SurfacePlan> plan = id == null ? Optional.empty() : Optional.of(plan(there));
+        List<SurfacePlan> shown = plan.map(List::of).orElseGet(there::plans);
         PrintWriter print = spec.commandLine().getOut();
         if (json) {
             printJson(print, plan, shown);
         } else {
-            shown.forEach(s -> print.println(line(s)));
-            plan.ifPresent(p -> details(print, p, shown.get(0)));
+            shown.forEach(p -> print.println(line(p.usual())));
+            plan.ifPresent(p -> details(print, p, p.usual()));
         }
         print.flush();
-        picture(shown, plan.isPresent());
+        picture(shown.stream().map(SurfacePlan::usual).toList(), plan.isPresent());
         return 0;
     }
 
-    private SurfacePlan plan() throws FormatException {
+    private SurfacePlan plan(Surfaces there) throws FormatException {
         if (id.endsWith(".json")) {
             return SurfaceFiles.read(Path.of(id));
         }
-        return Main.surfaces()
-                .plan(id)
+        return there.plan(id)
                 .orElseThrow(() -> new FormatException("no surface is called \"" + id + "\"; there are "
                         + String.join(
                                 ", ",
-                                Main.surfaces().plans().stream()
-                                        .map(SurfacePlan::id)
-                                        .toList())));
+                                there.plans().stream().map(SurfacePlan::id).toList())));
     }
 
-    private static void printJson(PrintWriter print, Optional<SurfacePlan> plan, List<Surface> shown) {
+    private static void printJson(PrintWriter print, Optional<SurfacePlan> plan, List<SurfacePlan> shown) {
         if (plan.isPresent()) {
-            print.print(SurfaceWriter.write(shown.get(0), plan.get().sizes()));
+            print.print(SurfaceWriter.write(plan.get().usual(), plan.get().sizes()));
             return;
         }
         print.print("{\"surfaces\": [");
-        for (int i = 0; i < shown.size(); i++) {
-            Surface s = shown.get(i);
-            print.print((i == 0 ? "" : ", ")
-                    + SurfaceWriter.write(
-                                    s,
-                                    Main.surfaces()
-                                            .plan(s.id())
-                                            .map(SurfacePlan::sizes)
-                                            .orElse(List.of()))
-                            .strip());
-        }
+        print.print(shown.stream()
+                .map(p -> SurfaceWriter.write(p.usual(), p.sizes()).strip())
+                .collect(Collectors.joining(", ")));
         print.println("]}");
     }
 

@@ -68,10 +68,10 @@ public final class SearchBench {
             tell("the words that are lit on a row of " + SHOWN + " cards, after that", lit);
             tell("listing all drills", times(book::rows));
             tell("filtering all drills", times(() -> rows.stream()
-                    .filter(r -> DrillQuery.ANYTHING.people(OptionalInt.of(6)).fits(r.glance()))
+                    .filter(r -> DrillQuery.ANYTHING.people(OptionalInt.of(6)).fits(r.summary()))
                     .count()));
             tell("how much each is like one of them", times(() -> rows.stream()
-                    .mapToDouble(r -> Likeness.of(rows.get(0).glance(), r.glance()))
+                    .mapToDouble(r -> Likeness.of(rows.get(0).summary(), r.summary()))
                     .max()
                     .orElse(0)));
             long check = System.nanoTime();

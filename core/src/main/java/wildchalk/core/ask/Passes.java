@@ -11,7 +11,7 @@ import java.util.Optional;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.timeline.Lane;
-import wildchalk.core.timeline.Timeline;
+import wildchalk.core.timeline.Play;
 
 /** How many passes somebody is from the ball. */
 final class Passes {
@@ -24,13 +24,13 @@ final class Passes {
      *
      * @return the people on the way, both ends included; empty when no way is open or nobody of the team has the ball
      */
-    static List<Piece.Person> way(Piece.Person to, Stage stage, Timeline timeline, double t) {
+    static List<Piece.Person> way(Piece.Person to, Stage stage, Play play, double t) {
         Map<Piece.Person, Optional<Piece.Person>> from = new HashMap<>();
         Deque<Piece.Person> waiting = new ArrayDeque<>();
         List<Piece.Person> team = stage.people().stream()
                 .filter(p -> p.isOnATeam() && p.bib() == to.bib())
                 .toList();
-        timeline.balls().stream().flatMap(b -> timeline.holder(b, t).stream()).forEach(holder -> team.stream()
+        play.balls().stream().flatMap(b -> play.holder(b, t).stream()).forEach(holder -> team.stream()
                 .filter(p -> p.id().equals(holder))
                 .forEach(p -> {
                     from.putIfAbsent(p, Optional.empty());
@@ -40,7 +40,7 @@ final class Passes {
             Piece.Person at = waiting.poll();
             for (Piece.Person next : team) {
                 if (!from.containsKey(next)
-                        && Lane.of(at, timeline.pose(next.id(), t).at(), stage, timeline, t)
+                        && Lane.of(at, play.pose(next.id(), t).at(), stage, play, t)
                                 .isOpen()) {
                     from.put(next, Optional.of(at));
                     waiting.add(next);

@@ -6,7 +6,7 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.motion.Pose;
 import wildchalk.core.motion.Speeds;
-import wildchalk.core.timeline.Timeline;
+import wildchalk.core.timeline.Play;
 
 /**
  * Who is sooner at a place from one moment on, when all sprint straight there: sooner in time, which is not always
@@ -36,20 +36,19 @@ public record Race(Vec to, List<Runner> runners) {
      * @param speeds how fast people are there
      * @param t seconds after the whistle at which they set out, as they move then
      */
-    public static Race of(Vec to, List<Piece.Person> people, Timeline timeline, Speeds speeds, double t) {
+    public static Race of(Vec to, List<Piece.Person> people, Play play, Speeds speeds, double t) {
         return new Race(
                 to,
                 people.stream()
-                        .map(p -> runner(p, to, timeline, speeds, t))
+                        .map(p -> runner(p, to, play, speeds, t))
                         .sorted(Comparator.comparingDouble(Runner::seconds))
                         .toList());
     }
 
-    private static Runner runner(Piece.Person who, Vec to, Timeline timeline, Speeds speeds, double t) {
-        Pose now = timeline.pose(who.id(), t);
-        Vec velocity = now.at()
-                .minus(timeline.pose(who.id(), Math.max(0, t - LOOK)).at())
-                .times(1 / LOOK);
+    private static Runner runner(Piece.Person who, Vec to, Play play, Speeds speeds, double t) {
+        Pose now = play.pose(who.id(), t);
+        Vec velocity =
+                now.at().minus(play.pose(who.id(), Math.max(0, t - LOOK)).at()).times(1 / LOOK);
         double metres = now.at().distance(to);
         double speed = metres < 1e-9 ? 0 : velocity.dot(to.minus(now.at()).unit());
         return new Runner(who, now.at(), metres, speeds.sprintTime(metres, speed));

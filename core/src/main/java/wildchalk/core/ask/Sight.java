@@ -7,7 +7,7 @@ import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.motion.Pose;
 import wildchalk.core.timeline.Lane;
-import wildchalk.core.timeline.Timeline;
+import wildchalk.core.timeline.Play;
 
 /**
  * What a person can see at one moment, without turning the head: everything within {@link #HALF} of where the nose
@@ -28,21 +28,19 @@ public record Sight(Pose from, Optional<Vec> ball, Optional<Piece.Person> oppone
      *
      * @param t seconds after the whistle
      */
-    public static Sight of(Piece.Person who, Stage stage, Timeline timeline, double t) {
-        Pose pose = timeline.pose(who.id(), t);
-        Optional<Vec> ball = timeline.ballOf(who.id(), t).isPresent()
+    public static Sight of(Piece.Person who, Stage stage, Play play, double t) {
+        Pose pose = play.pose(who.id(), t);
+        Optional<Vec> ball = play.ballOf(who.id(), t).isPresent()
                 ? Optional.empty()
-                : timeline.balls().stream()
-                        .filter(b ->
-                                timeline.inPlayFrom(b) <= t || stage.piece(b).isPresent())
-                        .map(b -> timeline.ball(b, t))
+                : play.balls().stream()
+                        .filter(b -> play.inPlayFrom(b) <= t || stage.piece(b).isPresent())
+                        .map(b -> play.ball(b, t))
                         .min(Comparator.comparingDouble(pose.at()::distance));
         Optional<Piece.Person> opponent = stage.people().stream()
                 .filter(p -> Lane.isOpponent(p, who.bib()))
-                .min(Comparator.comparingDouble(
-                        p -> timeline.pose(p.id(), t).at().distance(pose.at())));
+                .min(Comparator.comparingDouble(p -> play.pose(p.id(), t).at().distance(pose.at())));
         return new Sight(
-                pose, ball, opponent, opponent.map(o -> timeline.pose(o.id(), t).at()));
+                pose, ball, opponent, opponent.map(o -> play.pose(o.id(), t).at()));
     }
 
     /** Whether a place is inside. Where they stand themselves they see everything. */

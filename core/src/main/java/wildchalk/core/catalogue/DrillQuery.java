@@ -24,7 +24,7 @@ import wildchalk.core.drill.GearKind;
  */
 public record DrillQuery(
         Set<String> surfaces,
-        There there,
+        Available there,
         Optional<Space> space,
         OptionalInt minutes,
         Set<Skill> skills,
@@ -37,15 +37,15 @@ public record DrillQuery(
      * @param people a drill fits when its lowest rung needs no more
      * @param gear of the kinds that are short; of others there is enough
      */
-    public record There(OptionalInt people, Map<GearKind, Integer> gear, OptionalInt balls) {
-        public There {
+    public record Available(OptionalInt people, Map<GearKind, Integer> gear, OptionalInt balls) {
+        public Available {
             gear = Map.copyOf(gear);
         }
     }
 
     public static final DrillQuery ANYTHING = new DrillQuery(
             Set.of(),
-            new There(OptionalInt.empty(), Map.of(), OptionalInt.empty()),
+            new Available(OptionalInt.empty(), Map.of(), OptionalInt.empty()),
             Optional.empty(),
             OptionalInt.empty(),
             Set.of(),
@@ -111,7 +111,7 @@ public record DrillQuery(
 
     /** With so many people at most, 0 or more; empty for any number. */
     public DrillQuery people(OptionalInt most) {
-        return with(new There(most, gear(), balls()));
+        return with(new Available(most, gear(), balls()));
     }
 
     /** With so many of a kind of gear; empty for enough. */
@@ -119,15 +119,15 @@ public record DrillQuery(
         Map<GearKind, Integer> changed = new HashMap<>(gear());
         changed.remove(kind);
         most.ifPresent(n -> changed.put(kind, n));
-        return with(new There(people(), changed, balls()));
+        return with(new Available(people(), changed, balls()));
     }
 
     /** With so many balls at most, 0 or more; empty for any number. */
     public DrillQuery balls(OptionalInt most) {
-        return with(new There(people(), gear(), most));
+        return with(new Available(people(), gear(), most));
     }
 
-    private DrillQuery with(There other) {
+    private DrillQuery with(Available other) {
         return new DrillQuery(surfaces, other, space, minutes, skills, ages, intensity);
     }
 
@@ -173,12 +173,12 @@ public record DrillQuery(
                 case CHANGED -> changed.thenComparing(byTitle);
                 case USED -> Comparator.<Dated>comparingLong(d -> -d.used()).thenComparing(changed);
                 case TITLE -> byTitle;
-                case PEOPLE -> Comparator.<Dated>comparingInt(d -> d.glance().people())
+                case PEOPLE -> Comparator.<Dated>comparingInt(d -> d.summary().people())
                         .thenComparing(byTitle);
                 case MINUTES -> Comparator.<Dated>comparingDouble(
-                                d -> d.glance().minutes() == 0
+                                d -> d.summary().minutes() == 0
                                         ? Double.MAX_VALUE
-                                        : d.glance().minutes())
+                                        : d.summary().minutes())
                         .thenComparing(byTitle);
             };
         }
@@ -191,7 +191,7 @@ public record DrillQuery(
         String title();
 
         /** What is known of it. */
-        DrillSummary glance();
+        DrillSummary summary();
 
         /** When it was changed last, milliseconds since 1970. */
         long changed();

@@ -59,17 +59,17 @@ public final class DrillSummarizer {
     }
 
     /** What was seen of a drill. */
-    public record Seen(DrillSummary glance, Texts texts) {}
+    public record Seen(DrillSummary summary, Texts texts) {}
 
     /**
      * Looks a drill over once: every rung is rehearsed and put into words. May take some milliseconds; on any thread.
      */
     public static Seen at(Drill drill) {
-        DrillSummarizer glancing = new DrillSummarizer(drill);
-        return new Seen(glancing.glance(), glancing.texts());
+        DrillSummarizer summarizer = new DrillSummarizer(drill);
+        return new Seen(summarizer.summary(), summarizer.texts());
     }
 
-    private DrillSummary glance() {
+    private DrillSummary summary() {
         Needs lowest = Needs.of(stages.get(0));
         Map<GearKind, Integer> gear = lowest.gear().keySet().stream().collect(Collectors.toMap(k -> k, lowest::of));
         Set<Skill> skills = EnumSet.noneOf(Skill.class);

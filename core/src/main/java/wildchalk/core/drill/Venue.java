@@ -48,7 +48,7 @@ public record Venue(
 
     /** A surface at its usual sizes. */
     public static Venue of(SurfacePlan plan) {
-        return new Venue(plan.id(), Optional.of(plan), Map.of(), Optional.of(Footprint.of(plan.lay(Map.of()))));
+        return new Venue(plan.id(), Optional.of(plan), Map.of(), Optional.of(Footprint.of(plan.usual())));
     }
 
     /**

@@ -44,7 +44,7 @@ final class Untangling {
      * @param by who does or decides it, by the id under which they are known now; empty for what nobody does
      * @param of that rung
      */
-    private record Met(String id, Thing as, String by, Rung of) {}
+    private record Met(String id, Identified as, String by, Rung of) {}
 
     Untangled untangled() {
         Map<String, Rung> done = new HashMap<>();
@@ -65,19 +65,20 @@ final class Untangling {
         Map<String, String> said =
                 rung.from().map(f -> saidMeanings.getOrDefault(f, Map.of())).orElse(Map.of());
         Map<String, String> own = new LinkedHashMap<>(said);
-        rung.pieces().forEach(p -> here.put(p.id(), meant(new Thing.OfPiece(p), "", rung, below)));
+        rung.pieces().forEach(p -> here.put(p.id(), meant(new Identified.OfPiece(p), "", rung, below)));
         rung.actions()
                 .forEach(a -> here.put(
-                        a.id(), meant(new Thing.OfAction(a), here.getOrDefault(a.who(), a.who()), rung, below)));
+                        a.id(), meant(new Identified.OfAction(a), here.getOrDefault(a.who(), a.who()), rung, below)));
         for (Instruction i : rung.instructions()) {
             String id = meant(
-                    new Thing.OfInstruction(i),
+                    new Identified.OfInstruction(i),
                     i instanceof Instruction.Read read ? here.getOrDefault(read.who(), read.who()) : "",
                     rung,
                     said);
             own.put(i.id(), id);
             if (i instanceof Instruction.Read read) {
-                read.options().forEach(o -> here.put(o.id(), meant(new Thing.OfOption(o.id(), id), "", rung, below)));
+                read.options()
+                        .forEach(o -> here.put(o.id(), meant(new Identified.OfOption(o.id(), id), "", rung, below)));
             }
         }
         meanings.put(rung.id(), here);
@@ -92,7 +93,7 @@ final class Untangling {
                 rung.plan(),
                 rung.pieces().stream()
                         .map(p -> transfer(
-                                        new Thing.OfPiece(p),
+                                        new Identified.OfPiece(p),
                                         here,
                                         below,
                                         here.get(p.id()),
@@ -101,7 +102,7 @@ final class Untangling {
                         .toList(),
                 rung.actions().stream()
                         .map(a -> transfer(
-                                        new Thing.OfAction(a),
+                                        new Identified.OfAction(a),
                                         here,
                                         below,
                                         here.get(a.id()),
@@ -110,7 +111,7 @@ final class Untangling {
                         .toList(),
                 rung.instructions().stream()
                         .map(i -> transfer(
-                                        new Thing.OfInstruction(i),
+                                        new Identified.OfInstruction(i),
                                         here,
                                         below,
                                         own.get(i.id()),
@@ -128,7 +129,7 @@ final class Untangling {
     }
 
     /** The id under which a thing of a rung is known: that of what it is a version of, or one of its own. */
-    private String meant(Thing thing, String by, Rung rung, Map<String, String> below) {
+    private String meant(Identified thing, String by, Rung rung, Map<String, String> below) {
         String id = thing.id();
         List<Met> others = met.computeIfAbsent(id, i -> new ArrayList<>());
         List<Met> nearestFirst = new ArrayList<>(others);
@@ -157,7 +158,7 @@ final class Untangling {
      * @param now the id under which the thing is known
      */
     private Transfer transfer(
-            Thing thing, Map<String, String> here, Map<String, String> below, String now, boolean isVersion) {
+            Identified thing, Map<String, String> here, Map<String, String> below, String now, boolean isVersion) {
         Map<String, String> ids = new HashMap<>(here);
         if (isVersion) {
             met.get(thing.id()).stream()

@@ -20,6 +20,7 @@ import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Units;
 import wildchalk.core.motion.Pose;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.timeline.Play;
 import wildchalk.core.timeline.Problem;
 import wildchalk.core.timeline.Timeline;
 
@@ -30,7 +31,11 @@ public final class Board {
 
     private final Surface surface;
     private final Stage stage;
+    /** When actions happen and where their lines run. */
     private final Timeline timeline;
+    /** Who and what is where at a moment. */
+    private final Play play;
+
     private final Frame frame;
     private final Aids aids;
     private final ActionLines lines;
@@ -61,6 +66,7 @@ public final class Board {
         this.surface = surface;
         this.stage = stage;
         this.timeline = timeline;
+        this.play = timeline;
         this.frame = frame;
         this.aids = aids;
         this.lines = new ActionLines(frame.unit(), key);
@@ -314,18 +320,18 @@ public final class Board {
     /** Gear in somebody's hand is drawn beside them. */
     public Vec gearOnPicture(String item, double time) {
         double t = shown(time);
-        return timeline.carrier(item, t)
+        return play.carrier(item, t)
                 .map(who -> {
-                    Pose pose = timeline.pose(who, t);
+                    Pose pose = play.pose(who, t);
                     return pose.at().plus(Vec.polar(frame.unit() * 1.5, pose.facing() + Math.PI / 2));
                 })
-                .orElseGet(() -> timeline.gear(item, t));
+                .orElseGet(() -> play.gear(item, t));
     }
 
     /** The balls of the stage, and those that come out of a heap while it plays. */
     public List<Piece.Ball> balls() {
         List<Piece.Ball> balls = new ArrayList<>(stage.balls());
-        timeline.balls().stream()
+        play.balls().stream()
                 .filter(id -> stage.piece(id).isEmpty())
                 .forEach(id -> balls.add(new Piece.Ball(id, Vec.ZERO, Optional.empty())));
         return balls;
@@ -366,12 +372,12 @@ public final class Board {
 
     /** Whether a ball has not come out of its heap yet, and is not shown. */
     public boolean isInHeap(Piece.Ball ball, double t) {
-        return stage.piece(ball.id()).isEmpty() && shown(t) < timeline.inPlayFrom(ball.id());
+        return stage.piece(ball.id()).isEmpty() && shown(t) < play.inPlayFrom(ball.id());
     }
 
     /** Where a person's token is. */
     public Pose pose(String person, double t) {
-        return timeline.pose(person, shown(t));
+        return play.pose(person, shown(t));
     }
 
     /** At the whistle itself everything is still where it begins. */
@@ -382,11 +388,11 @@ public final class Board {
     /** A carried ball is drawn in front of its carrier, so that both can be seen. */
     public Vec ballOnPicture(String ball, double time) {
         double t = shown(time);
-        return timeline.holder(ball, t)
+        return play.holder(ball, t)
                 .map(who -> {
-                    Pose pose = timeline.pose(who, t);
+                    Pose pose = play.pose(who, t);
                     return pose.at().plus(Vec.polar(frame.unit() * 1.75, pose.facing()));
                 })
-                .orElseGet(() -> timeline.ball(ball, t));
+                .orElseGet(() -> play.ball(ball, t));
     }
 }

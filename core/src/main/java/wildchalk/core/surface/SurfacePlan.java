@@ -129,6 +129,11 @@ public final class SurfacePlan {
         return laid.computeIfAbsent(Map.copyOf(wanted), this::laidOut);
     }
 
+    /** Lays the surface out at its usual sizes. */
+    public Surface usual() {
+        return lay(Map.of());
+    }
+
     private Surface laidOut(Map<String, Double> wanted) {
         Map<String, Double> chosen = new HashMap<>();
         sizes.forEach(s -> chosen.put(s.id(), s.clamp(wanted.getOrDefault(s.id(), s.usual()))));

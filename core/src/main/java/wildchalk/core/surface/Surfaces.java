@@ -70,6 +70,15 @@ public final class Surfaces {
                         .toList());
     }
 
+    /** These and others that come along, such as with drills; where there is one of that id, it stays. */
+    public Surfaces knowing(List<SurfacePlan> others) {
+        Surfaces all = this;
+        for (SurfacePlan other : others) {
+            all = all.plan(other.id()).isPresent() ? all : all.with(other);
+        }
+        return all;
+    }
+
     /** Whether every copy of the program has a kind with this id. */
     public static boolean isBuiltIn(String id) {
         return IDS.contains(id);
@@ -92,7 +101,7 @@ public final class Surfaces {
 
     /** Every surface at its usual sizes. */
     public List<Surface> all() {
-        return plans().stream().map(p -> p.lay(Map.of())).toList();
+        return plans().stream().map(p -> p.usual()).toList();
     }
 
     /**
@@ -102,7 +111,7 @@ public final class Surfaces {
      */
     public Surface get(String id) {
         return plan(id).orElseThrow(() -> new IllegalArgumentException("no surface is called " + id))
-                .lay(Map.of());
+                .usual();
     }
 
     private static SurfacePlan builtIn(String id) {

@@ -47,6 +47,13 @@ public interface Play {
      */
     Optional<String> holder(String ball, double t);
 
+    /** The first ball that a person has at a time; empty while they have none. */
+    default Optional<String> ballOf(String person, double t) {
+        return balls().stream()
+                .filter(b -> holder(b, t).filter(person::equals).isPresent())
+                .findFirst();
+    }
+
     /**
      * Who has a ball, from when until when, in order of time.
      *

@@ -249,13 +249,6 @@ public final class Timeline implements Play {
         return track(ball).sentBy(t);
     }
 
-    /** The first ball that a person has at a time. */
-    public Optional<String> ballOf(String person, double t) {
-        return balls.keySet().stream()
-                .filter(b -> holder(b, t).filter(person::equals).isPresent())
-                .findFirst();
-    }
-
     /** When an action happens; empty when it never does. */
     public Optional<ActionTimes> times(String action) {
         return Optional.ofNullable(times.get(action));

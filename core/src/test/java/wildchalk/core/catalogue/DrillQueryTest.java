@@ -18,9 +18,9 @@ import wildchalk.core.drill.GearKind;
 
 class DrillQueryTest {
 
-    private record Known(String title, DrillSummary glance, long changed, long used) implements DrillQuery.Dated {}
+    private record Known(String title, DrillSummary summary, long changed, long used) implements DrillQuery.Dated {}
 
-    private static DrillSummary glance(
+    private static DrillSummary summary(
             int people, int cones, int balls, double minutes, Space space, Effort.Level age, Set<Skill> skills) {
         return new DrillSummary(
                 "",
@@ -36,7 +36,7 @@ class DrillQueryTest {
 
     private static Known known(String title, int people, double minutes, long changed, long used) {
         return new Known(
-                title, glance(people, 0, 0, minutes, Space.WHOLE, Effort.Level.ADULT, Set.of()), changed, used);
+                title, summary(people, 0, 0, minutes, Space.WHOLE, Effort.Level.ADULT, Set.of()), changed, used);
     }
 
     private static List<String> in(DrillQuery.Order order, List<Known> drills) {
@@ -90,7 +90,7 @@ class DrillQueryTest {
             DrillQuery.ANYTHING.turning(Effort.Level.UNDER_12)
         };
         for (int i = 0; i < 500; i++) {
-            DrillSummary g = glance(
+            DrillSummary g = summary(
                     random.nextInt(12),
                     random.nextInt(6),
                     random.nextInt(5),
@@ -119,8 +119,8 @@ class DrillQueryTest {
     void gearOfWhichThereIsEnoughIsNoLongerAskedFor() {
         DrillQuery few =
                 DrillQuery.ANYTHING.gear(GearKind.CONE, OptionalInt.of(2)).gear(GearKind.POLE, OptionalInt.of(0));
-        assertFalse(few.fits(glance(4, 3, 0, 0, Space.WHOLE, Effort.Level.ADULT, Set.of())));
-        assertTrue(few.fits(glance(4, 2, 0, 0, Space.WHOLE, Effort.Level.ADULT, Set.of())));
+        assertFalse(few.fits(summary(4, 3, 0, 0, Space.WHOLE, Effort.Level.ADULT, Set.of())));
+        assertTrue(few.fits(summary(4, 2, 0, 0, Space.WHOLE, Effort.Level.ADULT, Set.of())));
         assertEquals(
                 DrillQuery.ANYTHING,
                 few.gear(GearKind.CONE, OptionalInt.empty()).gear(GearKind.POLE, OptionalInt.empty()));
@@ -129,11 +129,11 @@ class DrillQueryTest {
     @Test
     void anyOfSeveralAgesWillDoButAllOfSeveralSkills() {
         DrillQuery ages = DrillQuery.ANYTHING.turning(Effort.Level.UNDER_10).turning(Effort.Level.UNDER_12);
-        assertTrue(ages.fits(glance(1, 0, 0, 0, Space.WHOLE, Effort.Level.UNDER_12, Set.of())));
-        assertFalse(ages.fits(glance(1, 0, 0, 0, Space.WHOLE, Effort.Level.ADULT, Set.of())));
+        assertTrue(ages.fits(summary(1, 0, 0, 0, Space.WHOLE, Effort.Level.UNDER_12, Set.of())));
+        assertFalse(ages.fits(summary(1, 0, 0, 0, Space.WHOLE, Effort.Level.ADULT, Set.of())));
         DrillQuery skills = DrillQuery.ANYTHING.turning(Skill.PASSING).turning(Skill.SHOOTING);
-        assertFalse(skills.fits(glance(1, 0, 0, 0, Space.WHOLE, Effort.Level.ADULT, Set.of(Skill.PASSING))));
-        assertTrue(skills.fits(glance(
+        assertFalse(skills.fits(summary(1, 0, 0, 0, Space.WHOLE, Effort.Level.ADULT, Set.of(Skill.PASSING))));
+        assertTrue(skills.fits(summary(
                 1, 0, 0, 0, Space.WHOLE, Effort.Level.ADULT, Set.of(Skill.PASSING, Skill.SHOOTING, Skill.TALKING))));
     }
 }

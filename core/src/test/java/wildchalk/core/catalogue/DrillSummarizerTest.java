@@ -95,7 +95,7 @@ class DrillSummarizerTest {
 
     @Test
     void whatADrillNeedsAndTakesIsCounted() {
-        DrillSummary g = DrillSummarizer.at(passing()).glance();
+        DrillSummary g = DrillSummarizer.at(passing()).summary();
         assertEquals(3, g.people());
         assertEquals(1, g.balls());
         assertEquals(Map.of(GearKind.CONE, 1), g.gear());
@@ -106,7 +106,7 @@ class DrillSummarizerTest {
         assertEquals(14, g.along(), 0.8);
         assertEquals(Space.QUARTER, g.space());
         assertEquals(Map.of("pass lob", 1, "carry", 1, "shadow chase", 1), withoutSequences(g.does()));
-        assertEquals(50, DrillSummarizer.at(running()).glance().along(), 0.5);
+        assertEquals(50, DrillSummarizer.at(running()).summary().along(), 0.5);
     }
 
     private static Map<String, Integer> withoutSequences(Map<String, Integer> does) {
@@ -128,7 +128,7 @@ class DrillSummarizerTest {
     @Test
     void emptyDrillIsNothingToBeAfraidOf() {
         DrillSummary g = DrillSummarizer.at(Drill.empty("d", "Empty", "basketball-intl", "whole"))
-                .glance();
+                .summary();
         assertEquals(0, g.people());
         assertEquals("", g.needs());
         assertEquals(Space.QUARTER, g.space());
@@ -145,7 +145,7 @@ class DrillSummarizerTest {
 
     @Test
     void askedForIsWhatThereIsTonight() {
-        DrillSummary g = DrillSummarizer.at(passing()).glance();
+        DrillSummary g = DrillSummarizer.at(passing()).summary();
         assertTrue(DrillQuery.ANYTHING.fits(g));
         assertTrue(DrillQuery.ANYTHING.people(OptionalInt.of(3)).fits(g));
         assertFalse(DrillQuery.ANYTHING.people(OptionalInt.of(2)).fits(g));
@@ -172,11 +172,11 @@ class DrillSummarizerTest {
 
     @Test
     void alikeIsWhoDoesTheSame() {
-        DrillSummary one = DrillSummarizer.at(passing()).glance();
+        DrillSummary one = DrillSummarizer.at(passing()).summary();
         DrillSummary twin = DrillSummarizer.at(passing().withTitle("Something else altogether"))
-                .glance();
+                .summary();
         DrillSummary other =
-                DrillSummarizer.at(running().withTitle("Over the hedge")).glance();
+                DrillSummarizer.at(running().withTitle("Over the hedge")).summary();
         assertEquals(1, Likeness.of(one, twin), 1e-9);
         assertTrue(Likeness.of(one, other) < 0.5, "a title makes nothing alike");
         assertEquals(Likeness.of(one, other), Likeness.of(other, one), 1e-12);

@@ -68,7 +68,6 @@ final class BoardCommands {
     private final Tray tray;
     private final BoardPane board;
     private final LineCommands lines;
-    private final List<Command> all = new ArrayList<>();
     private boolean helpShown;
 
     BoardCommands(BoardState state, Playing player, Tray tray, BoardPane board, LineCommands lines) {
@@ -81,20 +80,35 @@ final class BoardCommands {
 
     /** All that can be done now; those that count first come first. */
     List<Command> all() {
-        all.clear();
-        all.addAll(lines.all());
-        onWhatIsChosen();
-        playing();
-        looking();
-        all.addAll(tray.commands());
-        add(
+        Listing all = new Listing(new ArrayList<>(lines.all()));
+        onWhatIsChosen(all);
+        playing(all);
+        looking(all);
+        all.commands().addAll(tray.commands());
+        all.always(
                 "Tape: measure",
                 "measure",
                 () -> state.toolProperty().set(state.toolProperty().get() == Tool.TAPE ? Tool.GUESS : Tool.TAPE),
                 Key.of("T", KeyCode.T));
-        add("Freeze and ask here", "freeze here and ask", () -> FreezeCard.make(state, board), Key.of("Q", KeyCode.Q));
-        editing();
-        return List.copyOf(all);
+        all.always(
+                "Freeze and ask here",
+                "freeze here and ask",
+                () -> FreezeCard.make(state, board),
+                Key.of("Q", KeyCode.Q));
+        editing(all);
+        return List.copyOf(all.commands());
+    }
+
+    /** Commands that are being listed. */
+    private record Listing(List<Command> commands) {
+
+        void always(String words, String help, Runnable run, Key... keys) {
+            commands.add(new Command(words, List.of(keys), Scope.ALWAYS, help, run));
+        }
+
+        void onChosen(String help, Runnable run, Key... keys) {
+            commands.add(new Command("", List.of(keys), Scope.CHOSEN, help, run));
+        }
     }
 
     /** Whether a command counts for what is chosen and in the hand. */
@@ -116,43 +130,36 @@ final class BoardCommands {
                 .toList();
     }
 
-    private void add(String words, String help, Runnable run, Key... keys) {
-        all.add(new Command(words, List.of(keys), Scope.ALWAYS, help, run));
-    }
-
-    private void onChosen(String help, Runnable run, Key... keys) {
-        all.add(new Command("", List.of(keys), Scope.CHOSEN, help, run));
-    }
-
-    private void onWhatIsChosen() {
-        nudge("←", KeyCode.LEFT, -1, 0);
-        nudge("→", KeyCode.RIGHT, 1, 0);
-        nudge("↑", KeyCode.UP, 0, -1);
-        nudge("↓", KeyCode.DOWN, 0, 1);
-        onChosen("turn it", () -> PieceCard.turn(state, -TURN), Key.of("[", KeyCode.OPEN_BRACKET));
-        onChosen("turn it", () -> PieceCard.turn(state, TURN), Key.of("]", KeyCode.CLOSE_BRACKET));
-        onChosen("once more beside", () -> SeveralCard.copyBeside(state), Key.ctrl(KeyCode.D));
-        onChosen("copy, cut, paste, to other drills too", () -> PartClipboard.copy(state), Key.ctrl(KeyCode.C));
-        onChosen(
+    private void onWhatIsChosen(Listing all) {
+        nudge(all, "←", KeyCode.LEFT, -1, 0);
+        nudge(all, "→", KeyCode.RIGHT, 1, 0);
+        nudge(all, "↑", KeyCode.UP, 0, -1);
+        nudge(all, "↓", KeyCode.DOWN, 0, 1);
+        all.onChosen("turn it", () -> PieceCard.turn(state, -TURN), Key.of("[", KeyCode.OPEN_BRACKET));
+        all.onChosen("turn it", () -> PieceCard.turn(state, TURN), Key.of("]", KeyCode.CLOSE_BRACKET));
+        all.onChosen("once more beside", () -> SeveralCard.copyBeside(state), Key.ctrl(KeyCode.D));
+        all.onChosen("copy, cut, paste, to other drills too", () -> PartClipboard.copy(state), Key.ctrl(KeyCode.C));
+        all.onChosen(
                 "copy, cut, paste, to other drills too",
                 () -> {
                     PartClipboard.copy(state);
-                    delete();
+                    state.removeChosen();
                 },
                 Key.ctrl(KeyCode.X));
-        onChosen("take it away", this::delete, Key.of("Del", KeyCode.DELETE), Key.of("", KeyCode.BACK_SPACE));
+        all.onChosen(
+                "take it away", state::removeChosen, Key.of("Del", KeyCode.DELETE), Key.of("", KeyCode.BACK_SPACE));
     }
 
     /** Moves what is chosen a little, on the page. */
-    private void nudge(String label, KeyCode key, int right, int down) {
-        onChosen(
+    private void nudge(Listing all, String label, KeyCode key, int right, int down) {
+        all.onChosen(
                 "move it half a metre, with Shift 10 cm",
                 () -> nudge(NUDGE * right, NUDGE * down),
-                Key.of(label, key).with(false));
-        onChosen(
+                Key.of(label, key).withShift(false));
+        all.onChosen(
                 "",
                 () -> nudge(FINE_NUDGE * right, FINE_NUDGE * down),
-                Key.of(label, key).with(true));
+                Key.of(label, key).withShift(true));
     }
 
     private void nudge(double right, double down) {
@@ -163,113 +170,117 @@ final class BoardCommands {
         }
     }
 
-    private void delete() {
-        state.apply(PieceEdits.remove(
-                state.rung(), state.stage(), state.selection().chosenProperty().get()));
-    }
-
-    private void playing() {
+    private void playing(Listing all) {
         // What the space bar does is said when it is let go, because it may have moved the board meanwhile.
-        add("Play or pause", "play or pause", player::playOrPause, Key.of("Space"));
-        add(
+        all.always("Play or pause", "play or pause", player::playOrPause, Key.of("Space"));
+        all.always(
                 "One beat back",
                 "one beat back or on",
                 () -> player.step(-1),
                 Key.of(",", KeyCode.COMMA),
                 Key.of("", KeyCode.PAGE_UP));
-        add(
+        all.always(
                 "One beat on",
                 "one beat back or on",
                 () -> player.step(1),
                 Key.of(".", KeyCode.PERIOD),
                 Key.of("", KeyCode.PAGE_DOWN));
-        add(
+        all.always(
                 "Play slower",
                 "slower, faster",
                 () -> SpeedMenu.step(state, -1),
                 Key.of("-", KeyCode.MINUS, KeyCode.SUBTRACT));
-        add(
+        all.always(
                 "Play faster",
                 "slower, faster",
                 () -> SpeedMenu.step(state, 1),
                 Key.of("+", KeyCode.PLUS, KeyCode.EQUALS, KeyCode.ADD));
-        add(
+        all.always(
                 "Play again and again",
                 "play again and again",
                 () -> state.head()
                         .loopingProperty()
                         .set(!state.head().loopingProperty().get()),
                 Key.of("L", KeyCode.L));
-        add("To the start", "", () -> state.head().atProperty().set(0), Key.of("Home", KeyCode.HOME));
-        add(
+        all.always("To the start", "", () -> state.head().atProperty().set(0), Key.of("Home", KeyCode.HOME));
+        all.always(
                 "To the end",
                 "",
                 () -> state.head().atProperty().set(state.timeline().duration()),
                 Key.of("End", KeyCode.END));
     }
 
-    private void looking() {
-        add("Show all, as large as it goes", "show all", board::fit, Key.of("0", KeyCode.DIGIT0, KeyCode.NUMPAD0));
+    private void looking(Listing all) {
+        all.always(
+                "Show all, as large as it goes", "show all", board::fit, Key.of("0", KeyCode.DIGIT0, KeyCode.NUMPAD0));
         for (Surface.View view : state.surface().views()) {
-            add("Show " + view.name(), "", () -> state.apply(DrillEdits.showView(view.id())));
+            all.always("Show " + view.name(), "", () -> state.apply(DrillEdits.showView(view.id())));
         }
         for (Attack attack : Attack.values()) {
-            add(
+            all.always(
                     "Turn the board: attack goes " + attack.name().toLowerCase(Locale.ROOT),
                     "",
                     () -> state.apply(DrillEdits.turn(attack)));
         }
-        add("Look: slate", "", () -> state.viewing().lookProperty().set(Look.SLATE));
-        add("Look: paper", "", () -> state.viewing().lookProperty().set(Look.PAPER));
-        add("Look: like the ground", "", () -> state.viewing()
+        all.always("Look: slate", "", () -> state.viewing().lookProperty().set(Look.SLATE));
+        all.always("Look: paper", "", () -> state.viewing().lookProperty().set(Look.PAPER));
+        all.always("Look: like the ground", "", () -> state.viewing()
                 .lookProperty()
                 .set(Look.trueTo(state.surface().ground())));
         Aids now = state.viewing().aidsProperty().get();
-        add("Grid on or off", "", () -> state.viewing().aidsProperty().set(now.withGrid(!now.grid())));
-        add("Trails on or off", "", () -> state.viewing().aidsProperty().set(now.withTrails(!now.trails())));
-        add("Where all began on or off", "", () -> state.viewing()
+        all.always("Grid on or off", "", () -> state.viewing().aidsProperty().set(now.withGrid(!now.grid())));
+        all.always("Trails on or off", "", () -> state.viewing().aidsProperty().set(now.withTrails(!now.trails())));
+        all.always("Where all began on or off", "", () -> state.viewing()
                 .aidsProperty()
                 .set(now.withGhost(!now.ghost())));
-        add("Beat numbers on or off", "", () -> state.viewing().aidsProperty().set(now.withNumbers(!now.numbers())));
-        add("Set-out sheet", "", () -> state.sheets().wantedProperty().set(true));
-        add("What happens, in words", "", () -> state.sheets().wantedProperty().set(false));
+        all.always("Beat numbers on or off", "", () -> state.viewing()
+                .aidsProperty()
+                .set(now.withNumbers(!now.numbers())));
+        all.always("Set-out sheet", "", () -> state.sheets().wantedProperty().set(true));
+        all.always("What happens, in words", "", () -> state.sheets()
+                .wantedProperty()
+                .set(false));
     }
 
-    private void editing() {
-        add("Undo", "undo, redo", state.document()::undo, Key.ctrl(KeyCode.Z).with(false));
-        add(
+    private void editing(Listing all) {
+        all.always(
+                "Undo",
+                "undo, redo",
+                state.document()::undo,
+                Key.ctrl(KeyCode.Z).withShift(false));
+        all.always(
                 "Redo",
                 "undo, redo",
                 state.document()::redo,
                 Key.ctrl(KeyCode.Y),
-                Key.ctrl(KeyCode.Z).with(true).hidden());
-        add(
+                Key.ctrl(KeyCode.Z).withShift(true).hidden());
+        all.always(
                 "Choose all",
                 "choose all",
                 () -> state.selection().choose(allPieces().toArray(new String[0])),
                 Key.ctrl(KeyCode.A));
-        add("Paste", "", () -> PartClipboard.paste(state, state::announce), Key.ctrl(KeyCode.V));
-        add(
+        all.always("Paste", "", () -> PartClipboard.paste(state, state::announce), Key.ctrl(KeyCode.V));
+        all.always(
                 "",
                 "find pieces, commands, drills by name",
                 this::find,
                 Key.ctrl(KeyCode.K),
                 Key.ctrl(KeyCode.F).hidden());
-        add(
+        all.always(
                 "Which keys do what",
                 "this card",
                 this::helpCard,
                 Key.typing("?"),
-                Key.of("", KeyCode.SLASH).with(true));
-        add("", "", this::letGo, Key.of("Esc", KeyCode.ESCAPE));
-        add(
+                Key.of("", KeyCode.SLASH).withShift(true));
+        all.always("", "", this::letGo, Key.of("Esc", KeyCode.ESCAPE));
+        all.always(
                 "",
                 "",
                 () -> state.announce("Choose the line first that something else can happen instead of"),
                 Key.of("O", KeyCode.O));
-        add("Mirror everything left and right", "", () -> mirror("Mirror left and right", Placement.OTHER_SIDE));
-        add("Mirror everything end to end", "", () -> mirror("Mirror end to end", Placement.OTHER_END));
-        add("Turn everything half round", "", () -> mirror("Turn half round", Placement.HALF_ROUND));
+        all.always("Mirror everything left and right", "", () -> mirror("Mirror left and right", Placement.OTHER_SIDE));
+        all.always("Mirror everything end to end", "", () -> mirror("Mirror end to end", Placement.OTHER_END));
+        all.always("Turn everything half round", "", () -> mirror("Turn half round", Placement.HALF_ROUND));
     }
 
     private void find() {

@@ -9,7 +9,6 @@ import wildchalk.core.drill.Travel;
 import wildchalk.core.edit.ActionEdits;
 import wildchalk.core.edit.LineEdits;
 import wildchalk.core.edit.PathEdits;
-import wildchalk.core.edit.PieceEdits;
 import wildchalk.core.geometry.Route;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.rehearsal.Places;
@@ -56,7 +55,7 @@ final class LineCommands {
                         Scope.LINE,
                         "either this, or something else: draw it then",
                         this::instead),
-                line("Del", KeyCode.DELETE, "take it away", a -> remove(), KeyCode.BACK_SPACE));
+                line("Del", KeyCode.DELETE, "take it away", a -> state.removeChosen(), KeyCode.BACK_SPACE));
     }
 
     private Command line(String label, KeyCode key, String help, Consumer<Action> run, KeyCode... also) {
@@ -74,11 +73,6 @@ final class LineCommands {
 
     private void instead() {
         state.selection().action().ifPresent(line -> ReadCard.instead(state, line));
-    }
-
-    private void remove() {
-        state.apply(PieceEdits.remove(
-                state.rung(), state.stage(), state.selection().chosenProperty().get()));
     }
 
     /** Cuts the line that is chosen: under the mouse when that is on it, else in the middle. */

@@ -73,7 +73,7 @@ final class CardMenu {
                         () -> keeper.ask(book -> book.drills().duplicate(row.id()), onBegin)),
                 item("Something like this", () -> {
                     finder.forget();
-                    finder.placeProperty().set(new Place.Like(row.id(), row.glance()));
+                    finder.placeProperty().set(new Place.Like(row.id(), row.summary()));
                 }),
                 item("Old versions …", () -> versions.accept(row)),
                 new SeparatorMenuItem(),

@@ -136,7 +136,7 @@ final class DrillCard extends VBox {
             image.setImage(null);
             titleRow.getChildren().set(1, title);
         }
-        DrillSummary g = row.glance();
+        DrillSummary g = row.summary();
         setId("card-" + row.id());
         setAccessibleText(row.title());
         menu.setAccessibleText("What to do with " + row.title());

@@ -159,7 +159,7 @@ final class FilterBar extends FlowPane {
         Map<String, String> names = new TreeMap<>();
         finder.rows().stream()
                 .filter(r -> r.seen())
-                .forEach(r -> names.put(r.glance().surface(), r.glance().place()));
+                .forEach(r -> names.put(r.summary().surface(), r.summary().place()));
         return names;
     }
 
@@ -176,7 +176,7 @@ final class FilterBar extends FlowPane {
 
     private List<MenuItem> skillItems() {
         Set<Skill> there = finder.rows().stream()
-                .flatMap(r -> r.glance().skills().stream())
+                .flatMap(r -> r.summary().skills().stream())
                 .collect(Collectors.toCollection(() -> EnumSet.noneOf(Skill.class)));
         return nothingElse(there.stream()
                 .map(s -> check(s.words(), asked().skills().contains(s), () -> ask(asked().turning(s))))
@@ -227,7 +227,7 @@ final class FilterBar extends FlowPane {
 
     private List<MenuItem> gearItems() {
         Set<GearKind> there = finder.rows().stream()
-                .flatMap(r -> r.glance().gear().keySet().stream())
+                .flatMap(r -> r.summary().gear().keySet().stream())
                 .collect(Collectors.toCollection(() -> EnumSet.noneOf(GearKind.class)));
         List<MenuItem> items = new ArrayList<>();
         MenuItem head = new CustomMenuItem(new Label("What is short; left empty, there is enough"), false);

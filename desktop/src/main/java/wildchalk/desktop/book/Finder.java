@@ -96,7 +96,7 @@ final class Finder {
                                 r.id(),
                                 looked.numbers().get(r.id()),
                                 r.title(),
-                                () -> looked.glances().get(r.id()),
+                                () -> looked.summaries().get(r.id()),
                                 true,
                                 r.dates(),
                                 r.favourite(),
@@ -133,7 +133,7 @@ final class Finder {
             List<Book.Row> fitting = all.stream()
                     .filter(in::holds)
                     // Asked for anything, nothing need be read of what is known of them.
-                    .filter(r -> wanted.equals(DrillQuery.ANYTHING) || wanted.fits(r.glance()))
+                    .filter(r -> wanted.equals(DrillQuery.ANYTHING) || wanted.fits(r.summary()))
                     .toList();
             return numbers.map(best -> inOrder(fitting, best)).orElseGet(() -> inOrder(fitting, in, by));
         });
@@ -148,7 +148,7 @@ final class Finder {
     private static List<Book.Row> inOrder(List<Book.Row> fitting, Place in, DrillQuery.Order by) {
         if (in instanceof Place.Like like) {
             Map<String, Double> alike = new HashMap<>();
-            fitting.forEach(r -> alike.put(r.id(), Likeness.of(like.glance(), r.glance())));
+            fitting.forEach(r -> alike.put(r.id(), Likeness.of(like.summary(), r.summary())));
             return fitting.stream()
                     .sorted(Comparator.comparingDouble(r -> -alike.get(r.id())))
                     .limit(ALIKE)

@@ -64,7 +64,7 @@ final class NewDrill extends ListButton {
     }
 
     private static Drill empty(SurfacePlan plan) {
-        Surface surface = plan.lay(Map.of());
+        Surface surface = plan.usual();
         boolean small = surface.targets().isEmpty() || surface.length() <= SMALL;
         return Drill.empty("drill", "New drill", Venue.of(plan), small ? "whole" : "attacking-half");
     }
@@ -77,7 +77,7 @@ final class NewDrill extends ListButton {
     private Menu figures() {
         SurfacePlan surface = finder.rows().stream()
                 .filter(r -> !r.isAside())
-                .flatMap(r -> keeper.surfaces().plan(r.glance().surface()).stream())
+                .flatMap(r -> keeper.surfaces().plan(r.summary().surface()).stream())
                 .findFirst()
                 .orElse(keeper.surfaces().plans().get(0));
         Menu menu = new Menu("With cones set out, on " + surface.name());

@@ -50,7 +50,7 @@ sealed interface Place {
     }
 
     /** Those that are like one of them, the most alike first. */
-    record Like(String id, DrillSummary glance) implements Place {
+    record Like(String id, DrillSummary summary) implements Place {
         @Override
         public boolean holds(Book.Row row) {
             return !row.isAside() && !row.id().equals(id);

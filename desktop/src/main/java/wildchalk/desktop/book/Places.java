@@ -82,7 +82,7 @@ final class Places extends ScrollPane {
                         place("Favourites", Place.FAVOURITES, "place-favourites"),
                         place("Used lately", Place.LATELY, "place-lately"));
         if (finder.placeProperty().get() instanceof Place.Like like) {
-            list.getChildren().add(place("Like " + like.glance().title(), like, "place-like"));
+            list.getChildren().add(place("Like " + like.summary().title(), like, "place-like"));
         }
         Label heading = new Label("Collections");
         heading.getStyleClass().add("places-heading");

@@ -236,10 +236,8 @@ final class TakeInPane extends BorderPane {
         }
         keeper.ask(
                 book -> {
-                    intake.surfaces().forEach(plan -> {
-                        book.know(plan);
-                        keepSurface(plan);
-                    });
+                    book.know(intake.surfaces());
+                    intake.surfaces().forEach(this::keepSurface);
                     book.takeIn(fresh, versions);
                     return fresh.size() + versions.size();
                 },

@@ -25,7 +25,7 @@ public final class Cataloguer {
     private boolean busy;
 
     /** What was seen of drills, and the numbers by which the search knows them, by their ids. */
-    public record Looked(Map<String, DrillSummary> glances, Map<String, Integer> numbers) {}
+    public record Looked(Map<String, DrillSummary> summaries, Map<String, Integer> numbers) {}
 
     /** @param onSeen told on the window's thread */
     public Cataloguer(Keeper keeper, Consumer<Looked> onSeen) {
@@ -59,12 +59,12 @@ public final class Cataloguer {
                                 unseen.stream()
                                         .filter(u -> !seen.containsKey(u))
                                         .forEach(u -> unreadable.add(u.id()));
-                                Map<String, DrillSummary> glances = new LinkedHashMap<>();
-                                seen.forEach((of, s) -> glances.put(of.id(), s.glance()));
+                                Map<String, DrillSummary> summaries = new LinkedHashMap<>();
+                                seen.forEach((of, s) -> summaries.put(of.id(), s.summary()));
                                 keeper.ask(
                                         b -> b.seen(seen),
                                         numbers -> {
-                                            onSeen.accept(new Looked(glances, numbers));
+                                            onSeen.accept(new Looked(summaries, numbers));
                                             next();
                                         },
                                         () -> busy = false);

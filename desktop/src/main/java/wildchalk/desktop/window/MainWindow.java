@@ -27,11 +27,11 @@ import wildchalk.desktop.keeping.Opened;
 import wildchalk.desktop.message.Messages;
 import wildchalk.desktop.page.Page;
 import wildchalk.desktop.page.PageHost;
-import wildchalk.desktop.pages.Door;
+import wildchalk.desktop.pages.PageKind;
 import wildchalk.storage.rescue.Rescue;
 
 /**
- * The window: its pages, what is kept, and messages. It knows pages only as such; {@link Door#ALL} says which there
+ * The window: its pages, what is kept, and messages. It knows pages only as such; {@link PageKind#ALL} says which there
  * are.
  */
 public final class MainWindow extends StackPane {
@@ -41,7 +41,7 @@ public final class MainWindow extends StackPane {
 
     private final BorderPane frame = new BorderPane();
     private final Messages messages = new Messages();
-    private final TopBar bar = new TopBar(Door.ALL, this::goTo, this::show, this::handOut);
+    private final TopBar bar = new TopBar(PageKind.ALL, this::goTo, this::show, this::handOut);
     private final Exchange exchange;
     private final Consumer<Path> onSwitch;
     private Keeper keeper;
@@ -154,7 +154,7 @@ public final class MainWindow extends StackPane {
         keeper = opened;
         bar.kept().follow(keeper, messages, until -> pages.forEach(p -> p.keptAgain(until)));
         PageHost host = host(contents);
-        pages = Door.ALL.stream().map(d -> d.make().apply(host)).toList();
+        pages = PageKind.ALL.stream().map(k -> k.make().apply(host)).toList();
         go(pages.get(0));
     }
 

@@ -14,7 +14,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import wildchalk.desktop.page.Page;
 import wildchalk.desktop.page.Undoable;
-import wildchalk.desktop.pages.Door;
+import wildchalk.desktop.pages.PageKind;
 
 /**
  * The bar at the top of the window: a tab for each page, whether all is kept, and what can be done on the page that is
@@ -31,14 +31,14 @@ final class TopBar extends HBox {
     private Optional<Undoable> history = Optional.empty();
 
     /** @param go told the number of the page that is wanted */
-    TopBar(List<Door> doors, IntConsumer go, Runnable showIt, Runnable handItOut) {
+    TopBar(List<PageKind> kinds, IntConsumer go, Runnable showIt, Runnable handItOut) {
         super(14);
         setAlignment(Pos.CENTER_LEFT);
         getStyleClass().add("top-bar");
         Label name = new Label("Wild Chalk");
         name.getStyleClass().add("name");
-        for (int i = 0; i < doors.size(); i++) {
-            tabs.add(tab(doors.get(i), i, go));
+        for (int i = 0; i < kinds.size(); i++) {
+            tabs.add(tab(kinds.get(i), i, go));
         }
         List.of(undo, redo).forEach(b -> {
             b.setTooltip(new Tooltip());
@@ -63,9 +63,9 @@ final class TopBar extends HBox {
         getChildren().addAll(gap, kept, undo, redo, show, handOut);
     }
 
-    private static ToggleButton tab(Door door, int number, IntConsumer go) {
-        ToggleButton tab = new ToggleButton(door.title());
-        tab.setId(door.id());
+    private static ToggleButton tab(PageKind kind, int number, IntConsumer go) {
+        ToggleButton tab = new ToggleButton(kind.title());
+        tab.setId(kind.id());
         tab.getStyleClass().add("tab-button");
         tab.setOnAction(e -> go.accept(number));
         return tab;

@@ -77,7 +77,7 @@ class FinderTest {
         assertEquals(
                 all, finder.rows().stream().map(Book.Row::number).distinct().count());
         assertTrue(finder.rows().stream()
-                .allMatch(r -> r.number() > 0 && !r.glance().place().isEmpty()));
+                .allMatch(r -> r.number() > 0 && !r.summary().place().isEmpty()));
     }
 
     @Test
@@ -121,12 +121,12 @@ class FinderTest {
                 .findFirst()
                 .orElseThrow();
         fx(() -> {
-            finder.placeProperty().set(new Place.Like(skylark.id(), skylark.glance()));
+            finder.placeProperty().set(new Place.Like(skylark.id(), skylark.summary()));
             return null;
         });
         await(() -> shown().size() == DemoBook.drills().size() - 1);
         List<Double> alike = finder.shownProperty().get().stream()
-                .map(r -> Likeness.of(skylark.glance(), r.glance()))
+                .map(r -> Likeness.of(skylark.summary(), r.summary()))
                 .toList();
         assertEquals(alike.stream().sorted((a, b) -> Double.compare(b, a)).toList(), alike);
     }

@@ -95,7 +95,7 @@ public final class Book implements AutoCloseable {
         }
 
         @Override
-        public DrillSummary glance() {
+        public DrillSummary summary() {
             return known.get();
         }
 
@@ -163,9 +163,9 @@ public final class Book implements AutoCloseable {
         return surfaces;
     }
 
-    /** Knows one more surface from now on, such as one that came with drills; one that is there stays. */
-    public void know(SurfacePlan plan) {
-        surfaces = surfaces.plan(plan.id()).isPresent() ? surfaces : surfaces.with(plan);
+    /** Knows more surfaces from now on, such as came with drills; those that are there stay. */
+    public void know(List<SurfacePlan> more) {
+        surfaces = surfaces.knowing(more);
     }
 
     /** How it stands to its file. */

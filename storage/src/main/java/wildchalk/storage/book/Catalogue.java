@@ -66,7 +66,7 @@ final class Catalogue {
                             id,
                             row.getInt(7),
                             title,
-                            body == null ? () -> DrillSummary.unseen(title) : new KeptGlance(body),
+                            body == null ? () -> DrillSummary.unseen(title) : new KeptSummary(body),
                             body != null,
                             new Book.Row.Dates(row.getLong(3), aside ? deleted : 0, row.getLong(6)),
                             row.getInt(5) != 0,
@@ -106,7 +106,7 @@ final class Catalogue {
                 .bind("drill", of.id())
                 .bind("of", of.sum())
                 .bind("maker", MAKER)
-                .bind("body", GlanceForm.write(seen.glance()))
+                .bind("body", SummaryForm.write(seen.summary()))
                 .execute();
         Optional<Integer> number = h.createQuery("SELECT n FROM kept_glance WHERE kind = :kind AND id = :drill")
                 .bind("kind", DRILL)

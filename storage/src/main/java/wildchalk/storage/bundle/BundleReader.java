@@ -73,12 +73,8 @@ public final class BundleReader {
             for (ZipEntry entry : within(entries, Bundle.SURFACES, Bundle.SURFACE)) {
                 surfaces.add(part(entry, SurfaceFiles::read, text(zip, entry)));
             }
-            Surfaces all = known;
-            for (SurfacePlan surface : surfaces) {
-                all = all.plan(surface.id()).isPresent() ? all : all.with(surface);
-            }
             List<Typed<?>> documents = new ArrayList<>();
-            for (Kind<?> kind : kinds.knowing(all).all()) {
+            for (Kind<?> kind : kinds.knowing(known.knowing(surfaces)).all()) {
                 for (ZipEntry entry : within(entries, Bundle.folder(kind), Bundle.ending(kind))) {
                     documents.add(document(kind, entry, text(zip, entry)));
                 }

@@ -97,9 +97,7 @@ public record Intake(List<Arrival> read, List<SurfacePlan> surfaces) {
                                     + "update Wild Chalk to take them in"));
                 }
                 surfaces.addAll(bundle.surfaces());
-                for (SurfacePlan surface : bundle.surfaces()) {
-                    all = all.plan(surface.id()).isPresent() ? all : all.with(surface);
-                }
+                all = all.knowing(bundle.surfaces());
             } catch (FormatException e) {
                 String why = e.getMessage();
                 read.add(Arrival.refused(name, why.startsWith(name + ": ") ? why.substring(name.length() + 2) : why));

@@ -66,10 +66,11 @@ class CatalogueTest {
         try (Book book = Book.open(file())) {
             assertEquals(5, book.unseen(100).size());
             assertFalse(book.rows().get(0).seen());
-            assertEquals("Turnstile", book.rows().get(0).glance().title());
+            assertEquals("Turnstile", book.rows().get(0).summary().title());
             look(book);
             assertEquals(0, book.unseen(100).size());
-            assertTrue(book.rows().stream().allMatch(r -> r.seen() && r.glance().people() > 0));
+            assertTrue(
+                    book.rows().stream().allMatch(r -> r.seen() && r.summary().people() > 0));
             book.drills().keep(book.drills().load("skylark").withTitle("Skylark at noon"), "Rename drill");
             assertEquals(
                     List.of("skylark"),

@@ -31,7 +31,8 @@ public record Key(String label, Set<KeyCode> codes, String text, boolean shortcu
         return new Key("Ctrl " + codes[0].getName(), Set.of(codes), "", true, Optional.empty());
     }
 
-    public Key with(boolean shiftHeld) {
+    /** The same only with Shift, or only without. */
+    public Key withShift(boolean shiftHeld) {
         return new Key(label, codes, text, shortcut, Optional.of(shiftHeld));
     }
 

@@ -1,6 +1,7 @@
 package wildchalk.desktop.board.state;
 
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.BiConsumer;
 import java.util.function.Supplier;
 import javafx.beans.property.ObjectProperty;
@@ -14,6 +15,7 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.edit.PieceEdits;
 import wildchalk.core.edit.ReadEdits;
 import wildchalk.core.scene.Board;
 import wildchalk.core.scene.Picking;
@@ -97,6 +99,14 @@ public final class BoardState {
         }
         document.apply(new Edit<>(edit.name(), d -> next));
         return true;
+    }
+
+    /** Takes what is chosen away. */
+    public void removeChosen() {
+        Set<String> chosen = selection.chosenProperty().get();
+        if (!chosen.isEmpty()) {
+            apply(PieceEdits.remove(rung(), stage(), chosen));
+        }
     }
 
     /** Tells the coach something about what they just did. */

@@ -48,7 +48,7 @@ class CommandTest {
         assertTrue(Key.of("-", KeyCode.MINUS, KeyCode.SUBTRACT).matches(pressed(KeyCode.SUBTRACT, "-", false, false)));
         assertFalse(
                 Key.of("L", KeyCode.L).matches(pressed(KeyCode.L, "l", false, true)), "with Ctrl it is another key");
-        assertTrue(Key.ctrl(KeyCode.Z).with(false).matches(pressed(KeyCode.Z, "z", false, true)));
-        assertFalse(Key.ctrl(KeyCode.Z).with(false).matches(pressed(KeyCode.Z, "z", true, true)));
+        assertTrue(Key.ctrl(KeyCode.Z).withShift(false).matches(pressed(KeyCode.Z, "z", false, true)));
+        assertFalse(Key.ctrl(KeyCode.Z).withShift(false).matches(pressed(KeyCode.Z, "z", true, true)));
     }
 }

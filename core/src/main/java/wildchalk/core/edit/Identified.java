@@ -13,7 +13,7 @@ import wildchalk.core.drill.Soundness;
 import wildchalk.core.naming.PieceWords;
 
 /** Whatever has an id on a rung, with what tells it from something else that has the same id on another. */
-sealed interface Thing {
+sealed interface Identified {
 
     /** Nearer than this two pieces stand in the same place, metres. */
     double SAME_PLACE = 0.5;
@@ -28,13 +28,13 @@ sealed interface Thing {
      *
      * @param byOthers whether somebody else does or decides it
      */
-    boolean differs(Thing other, boolean byOthers);
+    boolean differs(Identified other, boolean byOthers);
 
     /** What a coach would call it; empty when it is not spoken of by itself. */
     Optional<String> name();
 
     /** A piece: one of another kind is another, and one that looks otherwise, unless it stands in the same place. */
-    record OfPiece(Piece piece) implements Thing {
+    record OfPiece(Piece piece) implements Identified {
 
         /** What a piece is, and what tells it from others of its kind. */
         private record Identity(String kind, String look) {}
@@ -50,7 +50,7 @@ sealed interface Thing {
         }
 
         @Override
-        public boolean differs(Thing other, boolean byOthers) {
+        public boolean differs(Identified other, boolean byOthers) {
             if (!(other instanceof OfPiece that)) {
                 return true;
             }
@@ -118,7 +118,7 @@ sealed interface Thing {
     }
 
     /** An action: of another kind, or elsewhere, by somebody else, it is another. */
-    record OfAction(Action action) implements Thing {
+    record OfAction(Action action) implements Identified {
 
         @Override
         public String id() {
@@ -137,7 +137,7 @@ sealed interface Thing {
         }
 
         @Override
-        public boolean differs(Thing other, boolean byOthers) {
+        public boolean differs(Identified other, boolean byOthers) {
             return !(other instanceof OfAction that)
                     || byOthers
                             && (action.getClass() != that.action.getClass()
@@ -154,7 +154,7 @@ sealed interface Thing {
      * Something said: a decision about other actions by somebody else is another, and a question in other words at
      * another moment.
      */
-    record OfInstruction(Instruction instruction) implements Thing {
+    record OfInstruction(Instruction instruction) implements Identified {
 
         @Override
         public String id() {
@@ -172,7 +172,7 @@ sealed interface Thing {
         }
 
         @Override
-        public boolean differs(Thing other, boolean byOthers) {
+        public boolean differs(Identified other, boolean byOthers) {
             return !(other instanceof OfInstruction that)
                     || instruction.getClass() != that.instruction.getClass()
                     || differ(instruction, that.instruction, byOthers);
@@ -221,7 +221,7 @@ sealed interface Thing {
      *
      * @param read id under which its read is known
      */
-    record OfOption(String id, String read) implements Thing {
+    record OfOption(String id, String read) implements Identified {
 
         @Override
         public List<String> named() {
@@ -229,7 +229,7 @@ sealed interface Thing {
         }
 
         @Override
-        public boolean differs(Thing other, boolean byOthers) {
+        public boolean differs(Identified other, boolean byOthers) {
             return !(other instanceof OfOption that) || !read.equals(that.read);
         }
 

@@ -7,21 +7,21 @@ import wildchalk.core.catalogue.DrillSummary;
  * What is known of a drill at a glance, read from its text when it is first asked for: of ten thousand drills few are
  * looked at.
  */
-final class KeptGlance implements Supplier<DrillSummary> {
+final class KeptSummary implements Supplier<DrillSummary> {
 
     private String body;
-    private DrillSummary glance;
+    private DrillSummary summary;
 
-    KeptGlance(String body) {
+    KeptSummary(String body) {
         this.body = body;
     }
 
     @Override
     public synchronized DrillSummary get() {
-        if (glance == null) {
-            glance = GlanceForm.read(body);
+        if (summary == null) {
+            summary = SummaryForm.read(body);
             body = null;
         }
-        return glance;
+        return summary;
     }
 }

@@ -15,7 +15,7 @@ import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.GearKind;
 
 /** What is known of a drill as it is kept in a book: one flat JSON object, as the first books had it. */
-final class GlanceForm {
+final class SummaryForm {
 
     private static final JsonMapper MAPPER = JsonMapper.builder().build();
     private static final ObjectReader GEAR = MAPPER.readerFor(new TypeReference<Map<GearKind, Integer>>() {});
@@ -23,7 +23,7 @@ final class GlanceForm {
     private static final ObjectReader SKILLS = MAPPER.readerFor(new TypeReference<Set<Skill>>() {});
     private static final ObjectReader DOES = MAPPER.readerFor(new TypeReference<Map<String, Integer>>() {});
 
-    private GlanceForm() {}
+    private SummaryForm() {}
 
     static String write(DrillSummary of) {
         ObjectNode o = MAPPER.createObjectNode();

@@ -12,9 +12,9 @@ import wildchalk.desktop.page.PageHost;
  * @param id by which its tab is found
  * @param make makes it for a book that has just been opened
  */
-public record Door(String title, String id, Function<PageHost, Page> make) {
+public record PageKind(String title, String id, Function<PageHost, Page> make) {
 
     /** All pages, in the order of their tabs; the first is shown when a book is opened. */
-    public static final List<Door> ALL =
-            List.of(new Door("Book", "tab-book", BookPage::new), new Door("Board", "tab-board", BoardPage::new));
+    public static final List<PageKind> ALL = List.of(
+            new PageKind("Book", "tab-book", BookPage::new), new PageKind("Board", "tab-board", BoardPage::new));
 }
