@@ -10,6 +10,7 @@ import wildchalk.core.drill.Action.Touch;
 import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
@@ -23,7 +24,9 @@ import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.core.timeline.Timeline;
 
-/** Builds small stages for tests, step by step. */
+/**
+ * Builds small stages for tests, step by step. Nobody in them needs time to react unless it is said: cues are plain.
+ */
 public final class Stages {
 
     public static final Surface TURF = Surfaces.BUILT_IN.get("field-hockey");
@@ -105,13 +108,15 @@ public final class Stages {
     }
 
     public Stage build() {
-        return new Stage("s1", "Start here", pieces, actions).withInstructions(said);
+        return new Stage("s1", "Start here", pieces, actions)
+                .withInstructions(said)
+                .at(Effort.LIVE.reacting(false));
     }
 
     /** A drill of which the stage is the only rung. */
     public static Drill drill(Stage stage) {
         return Ladder.put(
-                Drill.empty("d", "Drill", "field-hockey", "whole"),
+                Drill.empty("d", "Drill", "field-hockey", "whole").withEffort(stage.effort()),
                 new Stage("s1", stage.title(), stage.pieces(), stage.actions()).withInstructions(stage.instructions()));
     }
 

@@ -136,7 +136,7 @@ class AskingWindowTest extends RealWindow {
     @Test
     void aFreezeOnTheWayDoesNotEndThePlayingOfAllWays() throws Exception {
         eitherOr();
-        fx(() -> board().apply(FreezeEdits.at("s1", board().stage(), board().freeIds(), board().timeline(), 0.4)
+        fx(() -> board().apply(FreezeEdits.at("s1", board().stage(), board().freeIds(), board().timeline(), 0)
                 .edit()));
         click("#ways");
         await(() -> board().focus().frozenProperty().get().isPresent());

@@ -169,13 +169,17 @@ class EditingWindowTest extends RealWindow {
         double second = (strip.getWidth() - 72)
                 / Math.max(4, Math.ceil(board().timeline().duration() + 0.4));
         double arrival = board().timeline().times(action(0).id()).orElseThrow().arrival();
-        // The third row begins on the whistle; the second is where the pass arrives.
+        double start = board().timeline().times(action(2).id()).orElseThrow().start();
+        // The third row begins on the whistle, as soon as that was heard; the second is where the pass arrives.
         drag(
-                strip.localToScreen(56 + 12, 22 + 25 * 2.5),
+                strip.localToScreen(56 + 12 + second * start, 22 + 25 * 2.5),
                 strip.localToScreen(56 + 12 + second * arrival, 22 + 25 * 1.5));
         assertEquals(Cue.received(action(0).id()), action(2).cue());
+        double reaction = board().timeline().times(action(2).id()).orElseThrow().start()
+                - board().timeline().times(action(0).id()).orElseThrow().arrival();
+        assertEquals(0.3, reaction, 1e-6);
         drag(
-                strip.localToScreen(56 + second * arrival + 12, 22 + 25 * 2.5),
+                strip.localToScreen(56 + second * (arrival + reaction) + 12, 22 + 25 * 2.5),
                 strip.localToScreen(56 + 12 + second * (arrival + 1), 22 + 25 * 2.5));
         assertEquals(1, action(2).cue().delay(), 0.11);
         assertEquals(Cue.received(action(0).id()).trigger(), action(2).cue().trigger());

@@ -30,8 +30,13 @@ class GearWindowTest extends RealWindow {
     private void openEmptyPitch() throws Exception {
         open(Request.demo(book()).openingNothing());
         take(find("#new-drill"), "Football pitch");
-        await(() -> session.board().isPresent());
+        await(() -> session.board().isPresent() && find("#board") != null);
         settle();
+        // Keys go to the page as soon as it has them; on a slow machine that is after it is there.
+        fx(() -> {
+            find("#board").requestFocus();
+            return null;
+        });
     }
 
     private List<Piece.Item> items() {

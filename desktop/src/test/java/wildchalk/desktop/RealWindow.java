@@ -162,9 +162,10 @@ abstract class RealWindow {
         awaitReleases(expected);
     }
 
+    /** What a key brings up is there a moment later: a mouse waits for it, as a hand does. */
     void click(String id) throws Exception {
-        Node node = find(id);
-        robot.moveTo(node);
+        await(() -> find(id) != null);
+        robot.moveTo(find(id));
         robot.press(MouseButton.PRIMARY);
         letGo();
     }
@@ -194,15 +195,22 @@ abstract class RealWindow {
         settle();
     }
 
-    /** Opens the list of a button with the mouse. */
+    /** Opens the list of a button with the mouse: once more where a page that just comes in stood in the way. */
     ContextMenu opened(Node button) throws Exception {
-        robot.clickOn(button);
         Callable<Optional<ContextMenu>> list = () -> Window.getWindows().stream()
                 .filter(ContextMenu.class::isInstance)
                 .map(ContextMenu.class::cast)
                 .findFirst();
-        await(() -> list.call().isPresent());
-        return fx(list).orElseThrow();
+        for (int tries = 0; tries < 3; tries++) {
+            robot.clickOn(button);
+            for (int waited = 0; waited < 20_000 && fx(list).isEmpty(); waited += 50) {
+                WaitForAsyncUtils.sleep(50, TimeUnit.MILLISECONDS);
+            }
+            if (fx(list).isPresent()) {
+                return fx(list).orElseThrow();
+            }
+        }
+        throw new TimeoutException("no list opens at " + button);
     }
 
     /** How many drills the Book shows, those included that are to be scrolled to. */
@@ -278,6 +286,9 @@ abstract class RealWindow {
 
     private void awaitReleases(int expected) {
         for (int i = 0; i < 4000 && SwiftRobot.released() < expected; i++) {
+            if (i == 1000) {
+                System.out.println("a key or button was not heard of for five seconds");
+            }
             WaitForAsyncUtils.sleep(5, TimeUnit.MILLISECONDS);
         }
         settle();

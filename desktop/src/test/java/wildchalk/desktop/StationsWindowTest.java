@@ -45,7 +45,7 @@ class StationsWindowTest extends RealWindow {
         });
         settle();
         type(KeyCode.SPACE);
-        await(() -> board().head().atProperty().get() > 0.3);
+        await(() -> board().head().atProperty().get() > 0.7);
         type(KeyCode.SPACE);
         assertEquals(Set.of(1, 2, 3, 4), fx(this::playing));
         double t = board().head().atProperty().get();

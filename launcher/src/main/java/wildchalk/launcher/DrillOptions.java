@@ -12,7 +12,6 @@ import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Spec;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Reads;
@@ -33,7 +32,7 @@ class DrillOptions {
     @Option(
             names = "--level",
             paramLabel = "LEVEL",
-            description = "who: under-8 to under-16, or adult; as the drill says when left out")
+            description = "who: under-8 to under-16, adult, women or men; as the drill says when left out")
     private String level;
 
     @Option(
@@ -73,9 +72,9 @@ class DrillOptions {
 
     Rehearsed rehearse(Path file) throws FormatException {
         Drill read = DrillReader.told(file, Main.surfaces()).document();
-        Drill drill = read.withEffort(new Effort(
-                chosen(level, read.effort().level(), "--level"),
-                chosen(intensity, read.effort().intensity(), "--intensity")));
+        Drill drill = read.withEffort(read.effort()
+                .with(chosen(level, read.effort().level(), "--level"))
+                .with(chosen(intensity, read.effort().intensity(), "--intensity")));
         String id = stageId == null ? drill.ladder().get(0).id() : stageId;
         if (drill.ladder().stream().noneMatch(r -> r.id().equals(id))) {
             throw new FormatException(file.getFileName() + ": it has no stage \"" + id + "\"; there are "

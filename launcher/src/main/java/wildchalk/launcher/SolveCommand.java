@@ -6,7 +6,11 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Spec;
+import wildchalk.core.ask.Why;
+import wildchalk.core.drill.Action;
+import wildchalk.core.edit.ActionEdits;
 import wildchalk.core.measure.TimeFormat;
 import wildchalk.core.timeline.Event;
 import wildchalk.core.timeline.Problem;
@@ -24,6 +28,9 @@ final class SolveCommand implements Callable<Integer> {
     @Option(names = "--json", description = "print one JSON object and nothing else")
     private boolean json;
 
+    @Option(names = "--why", paramLabel = "ACTION", description = "which figures made the time of this action")
+    private String why;
+
     @Spec
     private CommandSpec spec;
 
@@ -31,7 +38,9 @@ final class SolveCommand implements Callable<Integer> {
     public Integer call() throws Exception {
         DrillOptions.Rehearsed r = drill.rehearse();
         PrintWriter out = spec.commandLine().getOut();
-        if (json) {
+        if (why != null) {
+            why(r, out);
+        } else if (json) {
             out.print(TimelineWriter.write(r.stage().id(), r.timeline()));
         } else {
             out.println(r.drill().title() + ", one rep "
@@ -47,5 +56,26 @@ final class SolveCommand implements Callable<Integer> {
         }
         out.flush();
         return 0;
+    }
+
+    private void why(DrillOptions.Rehearsed r, PrintWriter out) {
+        Action action = r.stage()
+                .action(why)
+                .orElseThrow(() -> new ParameterException(
+                        spec.commandLine(),
+                        "there is no action \"" + why + "\" in this stage; there are "
+                                + String.join(
+                                        ", ",
+                                        r.stage().actions().stream()
+                                                .map(Action::id)
+                                                .toList())));
+        out.println(ActionEdits.describe(action, r.stage()));
+        Why.of(action, r.stage(), r.timeline(), r.surface())
+                .ifPresentOrElse(
+                        account -> {
+                            account.happened().forEach(out::println);
+                            account.parts().forEach(p -> out.println("  " + p.words()));
+                        },
+                        () -> out.println("it never happens"));
     }
 }

@@ -153,8 +153,8 @@ public final class Answer {
     private Drawn away(Piece.Person who) {
         List<Piece.Person> way = Passes.way(who, stage, timeline, t);
         List<Vec> points = way.isEmpty()
-                ? List.of(timeline.pose(who.id(), t).at())
-                : way.stream().map(p -> timeline.pose(p.id(), t).at()).toList();
+                ? List.of(timeline.at(who.id(), t))
+                : way.stream().map(p -> timeline.at(p.id(), t)).toList();
         String words;
         if (way.isEmpty()) {
             words = name(who.id()) + " is cut off";
@@ -194,7 +194,7 @@ public final class Answer {
     private Vec place(Spot spot) {
         if (spot instanceof Spot.AtPiece p) {
             if (stage.person(p.piece()).isPresent()) {
-                return timeline.pose(p.piece(), t).at().plus(p.offset());
+                return timeline.at(p.piece(), t).plus(p.offset());
             }
             if (timeline.balls().contains(p.piece())) {
                 return timeline.ball(p.piece(), t).plus(p.offset());

@@ -62,7 +62,7 @@ public record Balance(double t, int attackers, int defenders, Optional<String> j
                     at,
                     ids(players.stream()
                             .filter(p -> p.bib() != bib.get()
-                                    && timeline.pose(p.id(), at).at().distance(goal) < ball - BEHIND))));
+                                    && timeline.at(p.id(), at).distance(goal) < ball - BEHIND))));
         }
         return told(moments, attackers.size());
     }

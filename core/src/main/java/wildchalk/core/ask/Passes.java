@@ -40,8 +40,7 @@ final class Passes {
             Piece.Person at = waiting.poll();
             for (Piece.Person next : team) {
                 if (!from.containsKey(next)
-                        && Lane.of(at, play.pose(next.id(), t).at(), stage, play, t)
-                                .isOpen()) {
+                        && Lane.of(at, play.at(next.id(), t), stage, play, t).isOpen()) {
                     from.put(next, Optional.of(at));
                     waiting.add(next);
                 }

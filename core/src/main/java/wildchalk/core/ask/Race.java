@@ -47,10 +47,9 @@ public record Race(Vec to, List<Runner> runners) {
 
     private static Runner runner(Piece.Person who, Vec to, Play play, Speeds speeds, double t) {
         Pose now = play.pose(who.id(), t);
-        Vec velocity =
-                now.at().minus(play.pose(who.id(), Math.max(0, t - LOOK)).at()).times(1 / LOOK);
+        Vec velocity = now.at().minus(play.at(who.id(), Math.max(0, t - LOOK))).times(1 / LOOK);
         double metres = now.at().distance(to);
         double speed = metres < 1e-9 ? 0 : velocity.dot(to.minus(now.at()).unit());
-        return new Runner(who, now.at(), metres, speeds.sprintTime(metres, speed));
+        return new Runner(who, now.at(), metres, speeds.forPerson(who.id()).sprintTime(metres, speed));
     }
 }

@@ -38,9 +38,8 @@ public record Sight(Pose from, Optional<Vec> ball, Optional<Piece.Person> oppone
                         .min(Comparator.comparingDouble(pose.at()::distance));
         Optional<Piece.Person> opponent = stage.people().stream()
                 .filter(p -> Lane.isOpponent(p, who.bib()))
-                .min(Comparator.comparingDouble(p -> play.pose(p.id(), t).at().distance(pose.at())));
-        return new Sight(
-                pose, ball, opponent, opponent.map(o -> play.pose(o.id(), t).at()));
+                .min(Comparator.comparingDouble(p -> play.at(p.id(), t).distance(pose.at())));
+        return new Sight(pose, ball, opponent, opponent.map(o -> play.at(o.id(), t)));
     }
 
     /** Whether a place is inside. Where they stand themselves they see everything. */

@@ -116,7 +116,7 @@ public final class DrillSummarizer {
         double until = Math.min(LONGEST, timeline.duration());
         for (double t = 0; t < until + STEP; t += STEP) {
             double at = Math.min(t, until);
-            timeline.people().forEach(p -> places.add(timeline.pose(p, at).at()));
+            timeline.people().forEach(p -> places.add(timeline.at(p, at)));
             timeline.balls().forEach(b -> places.add(timeline.ball(b, at)));
         }
         return places.isEmpty() ? new Box(0, 0, 0, 0) : Box.around(places);

@@ -144,7 +144,7 @@ public final class Ladder {
         return Stream.concat(Stream.of(rung), origins(drill, rung).stream())
                 .flatMap(r -> r.plan().intensity().stream())
                 .findFirst()
-                .map(i -> new Effort(drill.effort().level(), i))
+                .map(i -> drill.effort().with(i))
                 .orElse(drill.effort());
     }
 

@@ -47,6 +47,13 @@ public final class DrillEdits {
         return new Edit<>("Change the pace", drill -> drill.withEffort(effort));
     }
 
+    /** Lets people need a moment before they do what something sets off, or shows ideal times. */
+    public static Edit<Drill> reacting(boolean now) {
+        return new Edit<>(
+                now ? "People need time to react" : "Nobody needs time to react",
+                drill -> drill.withEffort(drill.effort().reacting(now)));
+    }
+
     /** Lets lines be read otherwise. */
     public static Edit<Drill> readLines(Drill.LineKey key) {
         return new Edit<>("Change line key", drill -> drill.withLineKey(key));

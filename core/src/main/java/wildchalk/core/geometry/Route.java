@@ -13,6 +13,7 @@ public final class Route {
     private final double[] y;
     private final double[] s;
     private final double[] bend;
+    private final boolean[] straight;
     private final double[] sectionEnds;
     private final List<Spin> spins;
 
@@ -25,16 +26,18 @@ public final class Route {
      */
     record Spin(int from, int to, double by) {}
 
-    Route(List<Vec> points, List<Double> bends, double[] sectionEnds, List<Spin> spins) {
+    Route(List<Vec> points, List<Double> bends, List<Boolean> straights, double[] sectionEnds, List<Spin> spins) {
         int n = points.size();
         x = new double[n];
         y = new double[n];
         s = new double[n];
         bend = new double[n];
+        straight = new boolean[n];
         for (int i = 0; i < n; i++) {
             x[i] = points.get(i).x();
             y[i] = points.get(i).y();
             bend[i] = bends.get(i);
+            straight[i] = straights.get(i);
             s[i] = i == 0 ? 0 : s[i - 1] + Math.hypot(x[i] - x[i - 1], y[i] - y[i - 1]);
         }
         this.sectionEnds = sectionEnds.clone();
@@ -69,6 +72,11 @@ public final class Route {
     /** Curvature at the node {@code i}, in 1/m: 0 where it is straight. */
     public double bendAt(int i) {
         return bend[i];
+    }
+
+    /** Curvature on the way from the node {@code i} to the next, in 1/m: 0 where that is straight. */
+    public double bendAfter(int i) {
+        return i + 1 >= bend.length || straight[i + 1] ? 0 : Math.min(bend[i], bend[i + 1]);
     }
 
     /** Metres from the start to the end of the section {@code i}. */

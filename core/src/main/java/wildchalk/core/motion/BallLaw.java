@@ -1,19 +1,34 @@
 package wildchalk.core.motion;
 
 /**
- * How a ball goes along a straight line: v² = v₀² − 2as, at constant speed when nothing slows it.
+ * How a ball goes along a straight line: v² = v₀² − 2as, at constant speed when nothing slows it. It is launched as
+ * suits the distance, so that it arrives playable.
  *
- * @param speed launch speed, m/s, positive
+ * @param near launch speed for a place at hand, m/s, positive
+ * @param perMetre how much more for each metre that it goes, 1/s, not negative
+ * @param most launch speed at most, m/s
  * @param slowing a, m/s², not negative
+ * @param arrives the least speed that it arrives with, m/s: a longer pass is played harder, whatever the most
  */
-public record BallLaw(double speed, double slowing) implements BallMotion {
+public record BallLaw(double near, double perMetre, double most, double slowing, double arrives) implements BallMotion {
 
-    /** The least speed a ball arrives with, m/s: a longer pass is played harder. Assumed. */
+    /** The least speed a ball arrives with when nothing else is said, m/s. Assumed. */
     private static final double ARRIVES_WITH = 2;
+
+    /** One that is launched with the same speed whatever the distance. */
+    public static BallLaw even(double speed, double slowing) {
+        return new BallLaw(speed, 0, speed, slowing, ARRIVES_WITH);
+    }
+
+    /** The same launched with a share of the speed, and slowed at least so much, m/s². */
+    BallLaw scaled(double share, double leastSlowing) {
+        return new BallLaw(near * share, perMetre * share, most * share, Math.max(slowing, leastSlowing), arrives);
+    }
 
     /** The launch speed for a distance: the usual one, or what still arrives. Metres, m/s. */
     public double launch(double distance) {
-        return Math.max(speed, Math.sqrt(ARRIVES_WITH * ARRIVES_WITH + 2 * slowing * distance));
+        double usual = Math.min(most, near + perMetre * distance);
+        return Math.max(usual, Math.sqrt(arrives * arrives + 2 * slowing * distance));
     }
 
     @Override

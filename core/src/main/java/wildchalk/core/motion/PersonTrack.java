@@ -25,10 +25,15 @@ public final class PersonTrack {
         stretches.add(next);
     }
 
-    /** Where they are and how they face at a time, seconds. */
+    /** Where they are and how they should face at a time, seconds; see {@link #seen}. */
     public Pose pose(double time) {
         Stretch on = stretchAt(time);
         return on == null ? first : on.pose(Math.min(time, on.end()));
+    }
+
+    /** Where they are at a time, seconds, and how they face: turned no faster than a body turns. */
+    public Pose seen(double time) {
+        return new Pose(at(time), Nose.at(time, t -> pose(t).facing()));
     }
 
     /** Where they are at a time, seconds. */

@@ -117,9 +117,7 @@ public final class SpeedProfile {
                 section++;
             }
             boolean onCorner = Math.abs(route.along(corner) - s[i]) < 1e-9;
-            double bend = onCorner || corner + 1 >= route.nodes()
-                    ? route.bendAt(corner)
-                    : Math.min(route.bendAt(corner), route.bendAt(corner + 1));
+            double bend = onCorner ? route.bendAt(corner) : route.bendAfter(corner);
             top[i] = tops[section];
             // Only bends hold a body back by force; a gait's top speed is what it settles to.
             limit[i] = bend > 0 ? Math.sqrt(grip / bend) : Double.POSITIVE_INFINITY;

@@ -1,31 +1,46 @@
 package wildchalk.core.motion;
 
-import jakarta.json.Json;
 import jakarta.json.JsonObject;
-import jakarta.json.JsonReader;
 import java.util.EnumMap;
-import java.util.Locale;
+import java.util.HashMap;
 import java.util.Map;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Gait;
 import wildchalk.core.drill.Action.Manner;
 import wildchalk.core.drill.Effort;
+import wildchalk.core.drill.Figure;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.geometry.Cornering;
 import wildchalk.core.surface.Surface;
 
 /**
- * How fast people and balls are on a surface. The built-in figures stand with their sources in {@code speeds.json}.
+ * How fast people and balls are on a surface, made from the figures of {@link FigureTable}.
  *
  * @param legs how fast people are
  * @param corners how corners are taken
  * @param takes how long things take that are done on the spot
+ * @param reaction how long people need before they do what something sets off
  * @param pass how a flat pass goes
  * @param shot how a shot goes
  * @param ways how balls go that are passed otherwise
+ * @param people those who are not like the rest, by id
  */
 public record Speeds(
-        Legs legs, Corners corners, Takes takes, BallLaw pass, BallLaw shot, Map<Manner, BallMotion> ways) {
+        Legs legs,
+        Corners corners,
+        Takes takes,
+        Reaction reaction,
+        BallLaw pass,
+        BallLaw shot,
+        Map<Manner, BallMotion> ways,
+        Map<String, Speeds> people) {
+
+    /** A walk is never slower than this, m/s. */
+    private static final double SLOWEST_WALK = 1.0;
+
+    /** Nobody needs to turn more tightly than this, however slowly they go, metres; assumed. */
+    private static final double NARROWEST = 0.3;
 
     /**
      * How fast people are.
@@ -45,27 +60,19 @@ public record Speeds(
     /**
      * How corners are taken.
      *
-     * @param cut radius that a cut is rounded with, metres
+     * @param within metres from the drawn place at which they are passed at most
+     * @param plant what a planted foot stands, as a share of the grip in a bend
+     * @param push how fast a planted foot throws a body another way, m/s
      * @param tightTurn radius of a tight turn, metres
      * @param spin share of a cut's speed that is left while spinning
      */
-    public record Corners(double cut, double tightTurn, double spin) {
-
-        /** Metres. */
-        public double radius(Going.Corner corner) {
-            return corner == Going.Corner.TIGHT_TURN ? tightTurn : cut;
-        }
-
-        /** Of the speed that a corner of that radius usually leaves. */
-        public double share(Going.Corner corner) {
-            return corner == Going.Corner.SPIN ? spin : 1;
-        }
-    }
+    public record Corners(double within, double plant, double push, double tightTurn, double spin) {}
 
     /**
      * How long things take that are done on the spot, seconds.
      *
-     * @param control from receiving to releasing again, unless first time
+     * @param control from receiving to passing on, unless first time
+     * @param catchAndShoot from receiving to shooting, unless first time
      * @param followThrough after the release until the body is free
      * @param turning half a turn
      * @param landing from a jump stop until the body is free
@@ -73,7 +80,13 @@ public record Speeds(
      * @param placing putting a piece of gear down with care, or picking it up
      */
     public record Takes(
-            double control, double followThrough, double turning, double landing, double touching, double placing) {
+            double control,
+            double catchAndShoot,
+            double followThrough,
+            double turning,
+            double landing,
+            double touching,
+            double placing) {
 
         /** What the end of a path takes besides. */
         public double after(Action.Ending ending) {
@@ -85,9 +98,24 @@ public record Speeds(
             }
             return 0;
         }
+
+        /** From having a ball to sending it. */
+        public double before(Action.Delivery delivery) {
+            if (delivery.touch() == Action.Touch.FIRST_TIME) {
+                return 0;
+            }
+            return delivery instanceof Action.Shot ? catchAndShoot : control;
+        }
     }
 
-    private static final JsonObject FILE = load();
+    /**
+     * How long people need before they do what something sets off, seconds.
+     *
+     * @param heard to a whistle or a call
+     * @param seen to a ball or a person
+     * @param ready to the same, for who is on the move and foresees it
+     */
+    public record Reaction(double heard, double seen, double ready) {}
 
     /** Metres per second by gait, without the ball. */
     public Map<Gait, Double> top() {
@@ -116,6 +144,7 @@ public record Speeds(
 
     public Speeds {
         ways = Map.copyOf(ways);
+        people = Map.copyOf(people);
     }
 
     /** The built-in figures for a surface: grown people who go at it live. */
@@ -123,58 +152,78 @@ public record Speeds(
         return of(surface, Effort.LIVE);
     }
 
-    /** The built-in figures for a surface and those who are on it. */
+    /** The figures for a surface and those who are on it, with what a drill has otherwise. */
     public static Speeds of(Surface surface, Effort effort) {
-        JsonObject people = FILE.getJsonObject("people")
-                .getJsonObject(surface.ground().name().toLowerCase(Locale.ROOT));
-        JsonObject ball = FILE.getJsonObject("balls").getJsonObject(surface.ball());
-        JsonObject level = FILE.getJsonObject("levels").getJsonObject(word(effort.level()));
-        JsonObject intensity = FILE.getJsonObject("intensities").getJsonObject(word(effort.intensity()));
-        double quick = number(level, "people") * number(intensity, "people");
-        double arms = number(level, "balls") * number(intensity, "balls");
-        Map<Gait, Double> top = new EnumMap<>(Gait.class);
-        for (Gait gait : Gait.values()) {
-            top.put(gait, quick * number(people.getJsonObject("top"), word(gait)));
-        }
-        BallLaw pass = law(ball.getJsonObject("pass"), arms);
-        return new Speeds(
-                new Legs(
-                        top,
-                        number(people, "settle"),
-                        number(people, "brake"),
-                        number(people, "grip"),
-                        number(people, "ball")),
-                new Corners(number(FILE, "cornerRadius"), number(people, "tightTurn"), number(FILE, "spin")),
-                durations(),
-                pass,
-                law(ball.getJsonObject("shot"), arms),
-                ways(pass));
+        Map<Figure, Double> all = FigureTable.of(surface, effort);
+        Map<String, Speeds> people = new HashMap<>();
+        effort.own().people().forEach((who, own) -> {
+            Map<Figure, Double> theirs = new EnumMap<>(all);
+            theirs.putAll(own);
+            people.put(who, of(theirs, Map.of()));
+        });
+        return of(all, people);
     }
 
-    private static Takes durations() {
+    /** Made from every figure there is, each in its measure. */
+    private static Speeds of(Map<Figure, Double> f, Map<String, Speeds> people) {
+        Map<Gait, Double> top = new EnumMap<>(Gait.class);
+        for (Gait gait : Gait.values()) {
+            top.put(gait, f.get(Figure.valueOf(gait.name())));
+        }
+        BallLaw pass = new BallLaw(
+                f.get(Figure.PASS_NEAR),
+                f.get(Figure.PASS_PER_METRE),
+                f.get(Figure.PASS_MOST),
+                f.get(Figure.PASS_SLOWING),
+                f.get(Figure.PASS_ARRIVES));
+        return new Speeds(
+                new Legs(top, f.get(Figure.SETTLE), f.get(Figure.BRAKE), f.get(Figure.GRIP), f.get(Figure.WITH_BALL)),
+                new Corners(
+                        f.get(Figure.WITHIN),
+                        f.get(Figure.PLANT),
+                        f.get(Figure.PUSH),
+                        f.get(Figure.TIGHT_TURN),
+                        f.get(Figure.SPIN)),
+                takes(f),
+                new Reaction(f.get(Figure.REACTION_HEARD), f.get(Figure.REACTION_SEEN), f.get(Figure.REACTION_READY)),
+                pass,
+                BallLaw.even(f.get(Figure.SHOT), f.get(Figure.SHOT_SLOWING)),
+                ways(pass),
+                people);
+    }
+
+    private static Takes takes(Map<Figure, Double> f) {
         return new Takes(
-                number(FILE, "control"),
-                number(FILE, "followThrough"),
-                number(FILE, "turning"),
-                number(FILE, "landing"),
-                number(FILE, "touching"),
-                number(FILE, "placing"));
+                f.get(Figure.CONTROL),
+                f.get(Figure.CATCH_AND_SHOOT),
+                f.get(Figure.FOLLOW_THROUGH),
+                f.get(Figure.TURNING),
+                f.get(Figure.LANDING),
+                f.get(Figure.TOUCHING),
+                f.get(Figure.PLACING));
     }
 
     private static Map<Manner, BallMotion> ways(BallLaw pass) {
         Map<Manner, BallMotion> ways = new EnumMap<>(Manner.class);
-        JsonObject file = FILE.getJsonObject("ways");
         for (Manner manner : Manner.values()) {
-            JsonObject way = file.getJsonObject(word(manner));
-            ways.put(manner, way == null ? pass : motion(way, pass));
+            ways.put(
+                    manner,
+                    FigureTable.way(manner).map(way -> motion(way, pass)).orElse(pass));
         }
         return ways;
     }
 
     private static BallMotion motion(JsonObject way, BallLaw pass) {
         return way.containsKey("angle")
-                ? new Lob(Math.toRadians(number(way, "angle")))
-                : new BallLaw(pass.speed() * number(way, "speed"), Math.max(pass.slowing(), number(way, "slowing")));
+                ? new Lob(Math.toRadians(way.getJsonNumber("angle").doubleValue()))
+                : pass.scaled(
+                        way.getJsonNumber("speed").doubleValue(),
+                        way.getJsonNumber("slowing").doubleValue());
+    }
+
+    /** How fast one person is, and the balls that they send. */
+    public Speeds forPerson(String who) {
+        return people.getOrDefault(who, this);
     }
 
     /**
@@ -191,10 +240,36 @@ public record Speeds(
         return delivery instanceof Action.Pass p ? ways.getOrDefault(p.manner(), pass) : shot;
     }
 
-    /** Top speed of a travel, m/s. */
+    /** Top speed of a travel without the ball, m/s. */
     public double topOf(Travel travel) {
-        double free = top().get(travel.gait()) * travel.going().pace();
-        return travel instanceof Travel.Carry ? free * withBall() : free;
+        double top = top().get(travel.gait()) * travel.going().pace();
+        return travel.gait() == Gait.WALK ? Math.max(SLOWEST_WALK, top) : top;
+    }
+
+    /** How the corners of a travel are taken at a top speed, m/s. */
+    public Cornering cornering(Going.Corner corner, double speed) {
+        double push = corners.push() * corners.push() / (4 * grip());
+        if (corner == Going.Corner.TIGHT_TURN) {
+            return new Cornering(
+                    corners.within(),
+                    corners.tightTurn(),
+                    1,
+                    Double.POSITIVE_INFINITY,
+                    Double.POSITIVE_INFINITY,
+                    true,
+                    false);
+        }
+        boolean spins = corner == Going.Corner.SPIN;
+        double share = spins ? corners.spin() * corners.spin() : 1;
+        double widest = Math.max(NARROWEST, speed * speed / (grip() * corners.plant()));
+        return new Cornering(
+                corners.within(),
+                widest,
+                corners.plant() * share,
+                push * share,
+                speed * speed / grip() * share,
+                false,
+                spins);
     }
 
     /**
@@ -204,27 +279,17 @@ public record Speeds(
      * @param speed how fast they go that way already, m/s
      */
     public double sprintTime(double metres, double speed) {
-        return metres <= 0
-                ? 0
-                : SpeedProfile.freeTime(
-                        metres, Math.max(0, Math.min(speed, top().get(Gait.SPRINT))), top().get(Gait.SPRINT), settle());
+        return timeFor(metres, Math.max(0, Math.min(speed, top().get(Gait.SPRINT))), top().get(Gait.SPRINT));
     }
 
-    private static BallLaw law(JsonObject o, double share) {
-        return new BallLaw(number(o, "speed") * share, number(o, "slowing"));
-    }
-
-    private static String word(Enum<?> value) {
-        return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
-    }
-
-    private static double number(JsonObject o, String key) {
-        return o.getJsonNumber(key).doubleValue();
-    }
-
-    private static JsonObject load() {
-        try (JsonReader reader = Json.createReader(Speeds.class.getResourceAsStream("speeds.json"))) {
-            return reader.readObject();
-        }
+    /**
+     * How long somebody takes who goes straight to a place and on, seconds.
+     *
+     * @param metres 0 or more
+     * @param speed how fast they go that way already, m/s
+     * @param top how fast they go at most, m/s, over 0
+     */
+    public double timeFor(double metres, double speed, double top) {
+        return metres <= 0 ? 0 : SpeedProfile.freeTime(metres, speed, top, settle());
     }
 }

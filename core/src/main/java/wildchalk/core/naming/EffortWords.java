@@ -20,8 +20,11 @@ public final class EffortWords {
 
     /** "under 12", "adults" */
     public static String of(Effort.Level level) {
-        return level == Effort.Level.ADULT
-                ? "adults"
-                : level.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+        return switch (level) {
+            case ADULT -> "adults";
+            case WOMEN -> "women";
+            case MEN -> "men";
+            default -> level.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+        };
     }
 }

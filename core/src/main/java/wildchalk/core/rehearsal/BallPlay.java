@@ -9,7 +9,6 @@ import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Reads;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
-import wildchalk.core.geometry.Vec;
 import wildchalk.core.motion.Speeds;
 import wildchalk.core.rehearsal.Agenda.Entry;
 import wildchalk.core.rehearsal.Agenda.Kind;
@@ -17,6 +16,9 @@ import wildchalk.core.timeline.Event;
 
 /** What happens to balls in a rep: they are sent, come off walls, arrive, are taken up and fought for. */
 final class BallPlay {
+
+    /** Who comes this long after another is in time to fight for a ball, seconds; assumed. */
+    private static final double CONTESTED = 1;
 
     private final RehearsalState rep;
     private final Stage stage;
@@ -47,9 +49,9 @@ final class BallPlay {
         return deliveries.hasBall(who);
     }
 
-    /** Where the ball that is to be collected lies, or will; empty when it does not. */
-    Optional<Vec> lies(Travel.Collect collect) {
-        return deliveries.lies(collect, rep.now());
+    /** Where the ball that is to be collected will be; empty when somebody has it, or there is none. */
+    Optional<Deliveries.Course> course(Travel.Collect collect) {
+        return deliveries.course(collect, rep.now());
     }
 
     void deliver(Delivery delivery) {
@@ -68,12 +70,14 @@ final class BallPlay {
         shadows.changedBall(rep.now());
         if (delivery instanceof Action.Pass pass) {
             problems.cannotGoSo(pass, deliveries, sent);
+        } else if (Deliveries.isUnsaved(sent)) {
+            problems.nobodySaves(delivery);
         }
         rep.released(delivery.id());
         rep.note(Event.Kind.RELEASE, delivery.id(), delivery.who(), sent.ball());
         rep.happens(new Cue.Released(delivery.id()));
         expect(sent);
-        rep.plan(rep.now() + speeds.takes().followThrough(), Kind.END, delivery.id());
+        rep.plan(rep.now() + speeds.forPerson(delivery.who()).takes().followThrough(), Kind.END, delivery.id());
     }
 
     /** Everything on its way to people who have just changed their own way is aimed anew. */
@@ -110,7 +114,8 @@ final class BallPlay {
         Deliveries.Sent sent = deliveries.arrive(entry.action(), rep.now());
         shadows.changedBall(rep.now());
         rep.arrived(entry.action());
-        Optional<String> receiver = deliveries.receiver(sent.delivery());
+        Optional<String> receiver = sent.taker();
+        receiver.filter(deliveries::hasSeveral).ifPresent(r -> problems.secondBall(sent.delivery(), r));
         rep.note(
                 Event.Kind.ARRIVAL,
                 entry.action(),
@@ -126,6 +131,11 @@ final class BallPlay {
         Optional<String> ball = isToLose(collect) ? Optional.empty() : deliveries.collect(collect, rep.now());
         if (ball.isPresent()) {
             shadows.changedBall(rep.now());
+            deliveries.cutShort(ball.get()).ifPresent(sent -> {
+                rep.arrived(sent);
+                rep.note(Event.Kind.ARRIVAL, sent, collect.who(), ball.get());
+                rep.happens(new Cue.Received(sent));
+            });
             rep.note(Event.Kind.TOUCH, collect.id(), collect.who(), ball.get());
             rep.touches(collect.who(), ball.get());
             return;
@@ -134,12 +144,19 @@ final class BallPlay {
                 .anyMatch(a -> a instanceof Travel.Collect c
                         && c != collect
                         && c.path().last().equals(collect.path().last())
-                        && rep.hasStarted(c.id()));
+                        && isFoughtFor(c));
         if (others) {
             rep.note(Event.Kind.CONTEST, collect.id(), collect.who(), null);
         } else {
             problems.nothingThere(collect);
         }
+    }
+
+    /** Whether another goes for a ball still, or has only just had it. */
+    private boolean isFoughtFor(Travel.Collect other) {
+        return rep.isOn(other.id())
+                || rep.hasStarted(other.id())
+                        && rep.now() - rep.times().get(other.id()).end() < CONTESTED;
     }
 
     /** Whether another who goes for the same ball has been chosen to win it. */

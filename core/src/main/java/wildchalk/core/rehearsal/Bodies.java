@@ -1,6 +1,7 @@
 package wildchalk.core.rehearsal;
 
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -17,8 +18,10 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.geometry.Cornering;
 import wildchalk.core.geometry.Route;
 import wildchalk.core.geometry.RouteBuilder;
+import wildchalk.core.geometry.SteadyLine;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.motion.Leg;
 import wildchalk.core.motion.PersonTrack;
@@ -60,10 +63,10 @@ final class Bodies {
         }
     }
 
-    /** A turn sharper than this is rounded like this one, in radians. */
+    /** A turn sharper than this is one right back, in radians. */
     private static final double SHARPEST = Math.PI * 0.95;
-    /** Metres before and after the corner that somebody sent another way has at least to round it. Assumed. */
-    private static final double LEAST_REACH = 0.2;
+    /** What a line wavers by less than this is the hand that drew it, metres; nobody runs it. Assumed. */
+    private static final double SHAKE = 0.15;
 
     /** Slower than this is standing, m/s. */
     private static final double STANDS = 0.02;
@@ -104,36 +107,48 @@ final class Bodies {
      * Sends somebody off on {@code first} and all that follows it without a stop.
      *
      * @param end where the first path ends when that is not where it was drawn
+     * @param hasBall whether they have a ball in hand or at their feet
      */
-    Chain start(Travel drawn, Optional<Vec> end, double time) {
+    Chain start(Travel drawn, Optional<Vec> end, double time, boolean hasBall) {
         Travel first =
                 end.map(e -> drawn.withPath(drawn.path().endingAt(Spot.at(e)))).orElse(drawn);
         List<Travel> travels = chain(drawn);
         travels.set(0, first);
         PersonTrack track = tracks.get(first.who());
+        Speeds theirs = speeds.forPerson(first.who());
         Vec velocity = track.velocity(time);
-        RouteBuilder builder = new RouteBuilder(track.at(time), speeds.corners().cut());
-        List<Vec> entry = entry(track.at(time), velocity, first);
+        double[] tops = tops(travels, hasBall, theirs);
+        RouteBuilder builder =
+                new RouteBuilder(track.at(time), theirs.cornering(first.going().corner(), tops[0]));
+        List<Vec> entry = entry(track.at(time), velocity, first, tops[0]);
         boolean hasEntry = !entry.isEmpty();
         if (hasEntry) {
             builder.straight(entry);
         }
-        travels.forEach(travel -> lay(builder, travel));
+        Vec from = track.at(time);
+        for (int i = 0; i < tops.length; i++) {
+            builder.cornering(theirs.cornering(travels.get(i).going().corner(), tops[i]));
+            if (i == 0 && hasEntry) {
+                builder.corneringOnce(theirs.cornering(Going.Corner.CUT, Math.max(tops[0], velocity.length())));
+            }
+            lay(builder, from, travels.get(i), tops[i]);
+            from = places.of(travels.get(i).path().last());
+        }
         Route route = builder.build();
-        double[] tops = tops(travels, hasEntry);
+        tops = hasEntry ? withFirst(tops) : tops;
         boolean stops = !goesThrough(travels.get(travels.size() - 1));
-        SpeedProfile profile = new SpeedProfile(route, tops, velocity.length(), stops, speeds);
+        SpeedProfile profile = new SpeedProfile(route, tops, velocity.length(), stops, theirs);
         addLegs(track, route, profile, travels, hasEntry, time);
         double[] ends = new double[travels.size()];
         int shift = hasEntry ? 1 : 0;
         for (int i = 0; i < ends.length; i++) {
             ends[i] = time + profile.timeAt(route.sectionEnd(i + shift));
-            double from = i == 0 ? 0 : route.sectionEnd(i + shift - 1);
-            double to = route.sectionEnd(i + shift);
-            lines.put(travels.get(i).id(), () -> route.part(from, to));
+            double begin = i == 0 ? 0 : route.sectionEnd(i + shift - 1);
+            double over = route.sectionEnd(i + shift);
+            lines.put(travels.get(i).id(), () -> route.part(begin, over));
         }
         ends[ends.length - 1] +=
-                speeds.takes().after(travels.get(travels.size() - 1).ending());
+                theirs.takes().after(travels.get(travels.size() - 1).ending());
         double[] marks = new double[ends.length + 1];
         for (int i = 0; i < marks.length; i++) {
             marks[i] = i + shift == 0 ? 0 : route.sectionEnd(i + shift - 1);
@@ -157,10 +172,11 @@ final class Bodies {
             return now;
         }
         Vec at = track.at(now);
-        Route route = new RouteBuilder(at, speeds.corners().cut())
-                .straight(List.of(at.plus(velocity.unit().times(speed * speed / (2 * speeds.brake())))))
+        Speeds theirs = speeds.forPerson(who);
+        Route route = RouteBuilder.sharp(at)
+                .straight(List.of(at.plus(velocity.unit().times(speed * speed / (2 * theirs.brake())))))
                 .build();
-        SpeedProfile braking = new SpeedProfile(route, new double[] {speed}, speed, true, speeds);
+        SpeedProfile braking = new SpeedProfile(route, new double[] {speed}, speed, true, theirs);
         double turned = track.pose(now).facing() - velocity.angle();
         track.add(new Leg(now, now + braking.duration(), now, route, braking, turned, null));
         return now + braking.duration();
@@ -178,7 +194,8 @@ final class Bodies {
                 .map(f -> Math.IEEEremainder(f.minus(pose.at()).angle() - pose.facing(), 2 * Math.PI))
                 .orElse(0.0);
         double by = turned(hold.turn(), shorter);
-        double end = rest + Math.abs(by) / Math.PI * speeds.takes().turning();
+        double end =
+                rest + Math.abs(by) / Math.PI * speeds.forPerson(who).takes().turning();
         track.add(new Standing(rest, end, pose.at(), pose.facing(), by));
         return end;
     }
@@ -206,24 +223,35 @@ final class Bodies {
         return places.of(travel.path().through().get(0));
     }
 
-    private void lay(RouteBuilder builder, Travel travel) {
-        List<Vec> through = places.of(travel.path());
-        Going.Corner corner = travel.going().corner();
-        builder.cornering(speeds.corners().radius(corner), speeds.corners().share(corner), corner == Going.Corner.SPIN);
+    private void lay(RouteBuilder builder, Vec from, Travel travel, double top) {
+        List<Vec> line = new ArrayList<>(List.of(from));
+        line.addAll(places.of(travel.path()));
+        BitSet named = new BitSet();
+        for (int i = 1; i < line.size(); i++) {
+            named.set(i, !(travel.path().through().get(i - 1) instanceof Spot.Place));
+        }
+        Speeds theirs = speeds.forPerson(travel.who());
         if (travel.path().smooth()) {
-            builder.smooth(through);
+            List<Vec> steady = SteadyLine.smooth(line, named, SHAKE, theirs.grip() / (top * top));
+            builder.smooth(steady.subList(1, steady.size()));
         } else {
-            builder.straight(through);
+            List<Vec> steady = SteadyLine.straight(line, named, SHAKE);
+            builder.straight(steady.subList(1, steady.size()));
         }
     }
 
-    private double[] tops(List<Travel> travels, boolean hasEntry) {
-        List<Double> tops = new ArrayList<>();
-        if (hasEntry) {
-            tops.add(speeds.topOf(travels.get(0)));
-        }
-        travels.forEach(travel -> tops.add(speeds.topOf(travel)));
-        return tops.stream().mapToDouble(Double::doubleValue).toArray();
+    /** How fast each of several travels is gone at most, m/s: with a ball nobody is as fast as without. */
+    private static double[] tops(List<Travel> travels, boolean hasBall, Speeds theirs) {
+        return travels.stream()
+                .mapToDouble(t -> theirs.topOf(t) * (hasBall || t instanceof Travel.Carry ? theirs.withBall() : 1))
+                .toArray();
+    }
+
+    private static double[] withFirst(double[] tops) {
+        double[] more = new double[tops.length + 1];
+        System.arraycopy(tops, 0, more, 1, tops.length);
+        more[0] = tops[0];
+        return more;
     }
 
     /** Travels that are run as one: each goes through its end into the next. */
@@ -263,7 +291,7 @@ final class Bodies {
      * Somebody at speed who is sent another way needs room: they go on for as far as it takes to brake for whatever
      * turn there is, and turn there.
      */
-    private List<Vec> entry(Vec at, Vec velocity, Travel travel) {
+    private List<Vec> entry(Vec at, Vec velocity, Travel travel, double top) {
         Vec next = firstPlace(travel);
         double speed = velocity.length();
         if (speed < 0.1 || next.distance(at) < 1e-6) {
@@ -273,12 +301,13 @@ final class Bodies {
         if (turn < Math.toRadians(3)) {
             return List.of();
         }
+        Speeds theirs = speeds.forPerson(travel.who());
+        Cornering cornering = theirs.cornering(Going.Corner.CUT, Math.max(top, speed));
         double tan = Math.tan(Math.min(turn, SHARPEST) / 2);
-        double reach = Math.max(
-                LEAST_REACH,
-                Math.min(RouteBuilder.LONGEST_REACH, tan)
-                        * speeds.corners().radius(travel.going().corner()));
-        double brake = speed * speed / (2 * speeds.brake());
+        double room = next.distance(at) / 2;
+        double reach = Math.min(cornering.radius(Math.min(turn, SHARPEST)) * tan, room);
+        double left = Math.sqrt(theirs.grip() * cornering.grip() * reach / tan);
+        double brake = Math.max(0, speed * speed - left * left) / (2 * theirs.brake());
         return List.of(at.plus(velocity.unit().times(brake + reach)));
     }
 
@@ -299,11 +328,12 @@ final class Bodies {
     /** Nobody stops dead: who shoots or passes on the run brakes beyond the end of the path. */
     private Leg easeOff(Route route, double speed, double start, Travel last) {
         double heading = route.heading(route.length());
-        double room = speed * speed / (2 * speeds.brake());
-        Route beyond = new RouteBuilder(route.end(), speeds.corners().cut())
+        Speeds theirs = speeds.forPerson(last.who());
+        double room = speed * speed / (2 * theirs.brake());
+        Route beyond = RouteBuilder.sharp(route.end())
                 .straight(List.of(route.end().plus(Vec.polar(room, heading))))
                 .build();
-        SpeedProfile braking = new SpeedProfile(beyond, new double[] {speeds.topOf(last)}, speed, true, speeds);
+        SpeedProfile braking = new SpeedProfile(beyond, new double[] {theirs.topOf(last)}, speed, true, theirs);
         return new Leg(
                 start,
                 start + braking.duration(),

@@ -91,10 +91,10 @@ final class Decisions {
         if (decider.isEmpty() || stage.person(who).isEmpty()) {
             return Optional.empty();
         }
-        Vec to = receiver.map(r -> timeline.pose(r.id(), t).at()).orElseGet(() -> goesTo(first, timeline));
+        Vec to = receiver.map(r -> timeline.at(r.id(), t)).orElseGet(() -> goesTo(first, timeline));
         double metres = rule == Rule.OPEN
                 ? Lane.of(decider.get(), to, stage, timeline, t).room()
-                : ahead(timeline.pose(who, t).at(), timeline.pose(decider.get().id(), t));
+                : ahead(timeline.at(who, t), timeline.pose(decider.get().id(), t));
         return Optional.of(new Decision.Weighed(option.id(), who, metres));
     }
 

@@ -7,13 +7,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.DoubleFunction;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Delivery;
 import wildchalk.core.drill.Action.Result;
-import wildchalk.core.drill.Action.Touch;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
@@ -35,8 +35,12 @@ final class Deliveries {
     /** A ball this near can be taken up, metres; assumed. */
     private static final double IN_REACH = 1.2;
 
-    /** A ball on its way; found again by the action that sent it. */
-    record Sent(Delivery delivery, String ball, Flight flight, int version) {
+    /**
+     * A ball on its way; found again by the action that sent it.
+     *
+     * @param taker who meets it: whom a pass is for, or the keeper who saves a shot
+     */
+    record Sent(Delivery delivery, String ball, Flight flight, int version, Optional<String> taker) {
 
         Vec from() {
             return flight.way().get(0);
@@ -96,6 +100,12 @@ final class Deliveries {
         return tracks;
     }
 
+    /** Whether somebody has more than one ball; a coach or the front of a line may. */
+    boolean hasSeveral(String who) {
+        return holder.values().stream().filter(who::equals).count() > 1
+                && stage.person(who).filter(Piece.Player.class::isInstance).isPresent();
+    }
+
     boolean hasBall(String who) {
         return holder.containsValue(who);
     }
@@ -130,7 +140,8 @@ final class Deliveries {
                         .flatMap(supplies::take)
                         .map(t -> bringIn(t, delivery.who(), time)));
         ball.ifPresent(b -> promised.put(delivery.id(), b));
-        return ball.map(b -> Math.max(time, since.get(b) + controlTime(delivery)));
+        return ball.map(b -> Math.max(
+                time, since.get(b) + speeds.forPerson(delivery.who()).takes().before(delivery)));
     }
 
     /** A ball from a heap that is now in somebody's hands, or at their feet. */
@@ -139,18 +150,50 @@ final class Deliveries {
         track.liesFrom(Double.NEGATIVE_INFINITY, taken.from());
         tracks.put(taken.ball(), track);
         hold(taken.ball(), who, time);
-        since.put(taken.ball(), time - speeds.takes().control());
+        // A ball from the heap is in the hands that pass it on.
+        since.put(taken.ball(), Double.NEGATIVE_INFINITY);
         return taken.ball();
     }
 
-    private double controlTime(Delivery delivery) {
-        return delivery.touch() == Touch.FIRST_TIME ? 0 : speeds.takes().control();
+    /**
+     * Where a ball that is to be collected will be, seen from a time on.
+     *
+     * @param from when it can be taken at the earliest, seconds
+     * @param at where it is at a time from then on
+     */
+    record Course(double from, DoubleFunction<Vec> at) {}
+
+    /** Where a ball that is to be collected will be; empty when somebody has it, or it is no ball. */
+    Optional<Course> course(Travel.Collect collect, double time) {
+        String ball = wanted(collect).orElse("");
+        if (!tracks.containsKey(ball) || holder.containsKey(ball)) {
+            return Optional.empty();
+        }
+        return Optional.of(new Course(
+                Math.max(time, takeableFrom(ball)), t -> place(ball, t).orElseThrow()));
     }
 
-    /** Where a ball that is to be collected lies, or will have come to rest; empty when it does not lie. */
-    Optional<Vec> lies(Travel.Collect collect, double time) {
-        String piece = wanted(collect).orElse("");
-        return tracks.containsKey(piece) ? tracks.get(piece).rest(time) : Optional.empty();
+    /** A ball that is passed to somebody, shot or in the air is nobody's before it gets there. */
+    private double takeableFrom(String ball) {
+        return onTheirWay.values().stream()
+                .filter(s -> s.ball().equals(ball) && !rollsFree(s.delivery()))
+                .mapToDouble(Sent::arrival)
+                .max()
+                .orElse(Double.NEGATIVE_INFINITY);
+    }
+
+    private boolean rollsFree(Delivery delivery) {
+        return delivery instanceof Action.Pass p && receiver(delivery).isEmpty() && p.manner() != Action.Manner.LOB;
+    }
+
+    /** Takes a ball that somebody has off its way: the action that sent it there, when it was on its way. */
+    Optional<String> cutShort(String ball) {
+        Optional<String> sent = onTheirWay.values().stream()
+                .filter(s -> s.ball().equals(ball))
+                .map(s -> s.delivery().id())
+                .findFirst();
+        sent.ifPresent(onTheirWay::remove);
+        return sent;
     }
 
     /** The piece that somebody goes for; empty for a bare place. */
@@ -167,12 +210,11 @@ final class Deliveries {
                     ? supplies.take(piece).map(t -> bringIn(t, collect.who(), time))
                     : Optional.empty();
         }
-        boolean there = tracks.containsKey(piece)
-                && !holder.containsKey(piece)
-                && tracks.get(piece)
-                        .rest(time)
-                        .filter(r -> r.distance(bodies.track(collect.who()).at(time)) <= IN_REACH)
-                        .isPresent();
+        boolean there = course(collect, time)
+                .filter(c -> c.from() <= time + 1e-9)
+                .filter(c ->
+                        c.at().apply(time).distance(bodies.track(collect.who()).at(time)) <= IN_REACH)
+                .isPresent();
         if (there) {
             hold(piece, collect.who(), time);
         }
@@ -190,7 +232,7 @@ final class Deliveries {
     List<Sent> aimAnew(Predicate<String> receivers) {
         List<Sent> theirs = new ArrayList<>();
         for (Sent sent : onTheirWay.values()) {
-            if (receiver(sent.delivery()).filter(receivers).isPresent()) {
+            if (sent.taker().filter(receivers).isPresent()) {
                 theirs.add(sent);
             }
         }
@@ -199,13 +241,14 @@ final class Deliveries {
     }
 
     private Sent aim(Delivery delivery, String ball, Vec from, double release, int version) {
-        Optional<String> receiver = receiver(delivery);
-        BallMotion motion = speeds.motion(delivery, receiver.isPresent());
+        Optional<String> receiver = receiver(delivery).or(() -> saver(delivery, release));
+        BallMotion motion = speeds.forPerson(delivery.who()).motion(delivery, receiver.isPresent());
         double arrival;
         Vec to;
         if (receiver.isPresent()) {
             PersonTrack track = bodies.track(receiver.get());
-            Vec beside = ((Spot.AtPiece) delivery.to()).offset();
+            Vec beside =
+                    delivery instanceof Action.Pass && delivery.to() instanceof Spot.AtPiece p ? p.offset() : Vec.ZERO;
             arrival = Lead.meeting(
                     release, t -> ways.length(delivery, from, track.at(t).plus(beside)), motion);
             to = track.at(arrival).plus(beside);
@@ -215,8 +258,11 @@ final class Deliveries {
         }
         Flight flight = new Flight(delivery.id(), ways.of(delivery, from, to), release, arrival, motion);
         tracks.get(ball).fliesFrom(release, flight);
+        if (delivery instanceof Action.Shot s && s.result() == Result.REBOUND) {
+            comesOut(s, ball, from, arrival);
+        }
         lines.put(delivery.id(), flight::way);
-        Sent sent = new Sent(delivery, ball, flight, version);
+        Sent sent = new Sent(delivery, ball, flight, version, receiver);
         onTheirWay.put(delivery.id(), sent);
         return sent;
     }
@@ -230,9 +276,8 @@ final class Deliveries {
     /** Takes a ball off its way: whoever it was meant for has it now, or it does what the drill says. */
     Sent arrive(String action, double time) {
         Sent sent = onTheirWay.remove(action);
-        Optional<String> receiver = receiver(sent.delivery());
-        if (receiver.isPresent()) {
-            hold(sent.ball(), receiver.get(), time);
+        if (sent.taker().isPresent()) {
+            hold(sent.ball(), sent.taker().get(), time);
         } else {
             comesDown(sent, time);
         }
@@ -243,22 +288,37 @@ final class Deliveries {
         Vec at = places.of(sent.delivery().to());
         BallTrack track = tracks.get(sent.ball());
         Result result = sent.delivery() instanceof Action.Shot s ? s.result() : Result.OPEN;
-        Optional<String> keeper = result == Result.SAVED ? keeper(at, time) : Optional.empty();
-        if (keeper.isPresent()) {
-            track.liesFrom(time, at);
-            hold(sent.ball(), keeper.get(), time);
-        } else if (result == Result.REBOUND) {
-            Vec out = ((Action.Shot) sent.delivery())
-                    .next()
-                    .map(places::of)
-                    .orElse(at.plus(sent.from().minus(at).unit().times(REBOUND)));
-            BallMotion motion = speeds.ways().getOrDefault(Action.Manner.ROLL, speeds.pass());
-            double rest = time + motion.time(at.distance(out));
-            track.fliesFrom(time, new Flight(sent.delivery().id(), List.of(at, out), time, rest, motion));
-            track.liesFrom(rest, out);
+        if (result == Result.REBOUND) {
+            comesOut((Action.Shot) sent.delivery(), sent.ball(), sent.from(), time);
         } else {
             track.liesFrom(time, at);
         }
+    }
+
+    /** A ball comes off the goal and rolls on until it lies; whoever goes for it sees that coming. */
+    private void comesOut(Action.Shot shot, String ball, Vec from, double time) {
+        Vec at = places.of(shot.to());
+        Vec out =
+                shot.next().map(places::of).orElse(at.plus(from.minus(at).unit().times(REBOUND)));
+        BallMotion motion = speeds.ways().getOrDefault(Action.Manner.ROLL, speeds.pass());
+        double rest = time + motion.time(at.distance(out));
+        BallTrack track = tracks.get(ball);
+        track.fliesFrom(time, new Flight(shot.id(), List.of(at, out), time, rest, motion));
+        track.liesFrom(rest, out);
+    }
+
+    /** The keeper who saves a shot that is to be saved: who is near enough to the goal as it leaves. */
+    private Optional<String> saver(Delivery delivery, double time) {
+        return delivery instanceof Action.Shot s && s.result() == Result.SAVED
+                ? keeper(places.of(s.to()), time)
+                : Optional.empty();
+    }
+
+    /** Whether a shot is to be saved and nobody is there to do so. */
+    static boolean isUnsaved(Sent sent) {
+        return sent.delivery() instanceof Action.Shot s
+                && s.result() == Result.SAVED
+                && sent.taker().isEmpty();
     }
 
     private Optional<String> keeper(Vec target, double time) {

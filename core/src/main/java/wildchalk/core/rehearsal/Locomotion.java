@@ -24,6 +24,9 @@ final class Locomotion {
     /** Nobody is followed longer than this after the last thing that happens, seconds. */
     private static final double PATIENCE = 20;
 
+    /** Who is sent another way so soon after setting off was sent two ways at once, seconds. */
+    private static final double AT_ONCE = 1e-6;
+
     private static final double LOOK = 0.1;
     /** Slower than this a follower has come to rest, m/s. */
     private static final double RESTS = 0.05;
@@ -40,6 +43,7 @@ final class Locomotion {
     private final Map<String, Action> lasting = new HashMap<>();
 
     private final Map<String, List<Trigger>> marks = new HashMap<>();
+    private final Fetching fetching;
 
     Locomotion(
             RehearsalState rep,
@@ -58,6 +62,7 @@ final class Locomotion {
         this.problems = problems;
         this.speeds = speeds;
         this.lines = lines;
+        this.fetching = new Fetching(bodies, speeds);
     }
 
     /** Lets it be known when somebody comes to a part of their path. */
@@ -72,13 +77,21 @@ final class Locomotion {
             problems.noBall(travel);
         }
         Bodies.Chain chain = bodies.running(travel.who());
+        double over = rep.now();
         if (chain == null || chain.indexOf(travel.id()) < 0) {
             leave(travel.who(), travel.id());
-            Optional<Vec> to = travel instanceof Travel.Collect c ? balls.lies(c) : Optional.empty();
-            chain = bodies.start(travel, to, rep.now());
+            Optional<Deliveries.Course> course =
+                    travel instanceof Travel.Collect c ? balls.course(c) : Optional.empty();
+            if (course.isPresent()) {
+                Fetching.Met met = fetching.fetch(travel, course.get(), rep.now());
+                chain = met.chain();
+                over = met.time();
+            } else {
+                chain = bodies.start(travel, Optional.empty(), rep.now(), balls.hasBall(travel.who()));
+            }
             changedWay(travel.who());
         }
-        double over = Math.max(rep.now(), chain.endOf(travel.id()));
+        over = Math.max(over, chain.endOf(travel.id()));
         rep.plan(over, Kind.END, travel.id());
         rep.foresee(new Cue.After(travel.id()), over, 0);
         for (Trigger moment : marks.getOrDefault(travel.id(), List.of())) {
@@ -105,6 +118,9 @@ final class Locomotion {
         Bodies.Chain chain = bodies.running(who);
         if (chain != null) {
             chain.travels().stream().filter(t -> !rep.hasStarted(t.id())).forEach(problems::sentElsewhere);
+            chain.travels().stream()
+                    .filter(t -> rep.isOn(t.id()) && rep.times().get(t.id()).start() > rep.now() - AT_ONCE)
+                    .forEach(problems::twoAtOnce);
             chain.travels().stream().filter(t -> rep.hasStarted(t.id())).forEach(t -> rep.end(t.id()));
         }
         Action before = lasting.put(who, rep.action(newAction));
@@ -161,7 +177,7 @@ final class Locomotion {
         bodies.forget(action.who());
         double rest = bodies.halt(action.who(), rep.now());
         changedWay(action.who());
-        return rest + speeds.takes().placing();
+        return rest + speeds.forPerson(action.who()).takes().placing();
     }
 
     /** Those who follow somebody come to rest once everybody they follow has. */

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Action.Delivery;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Instruction;
@@ -75,6 +76,37 @@ final class Problems {
                 action,
                 Problem.Kind.NO_BALL,
                 name + " has no ball here: give " + name + " one, or let this wait until " + name + " receives a pass");
+    }
+
+    void secondBall(Delivery delivery, String receiver) {
+        String name = name(receiver);
+        add(
+                delivery,
+                Problem.Kind.NOT_SO,
+                name + " has a ball already when this one comes: let " + name
+                        + " send it first, or send this one to somebody else");
+    }
+
+    void throughTheBoards(Travel travel) {
+        add(
+                travel,
+                Problem.Kind.NOT_SO,
+                name(travel.who()) + " would go through the boards: keep the line inside them");
+    }
+
+    void nobodySaves(Delivery shot) {
+        add(
+                shot,
+                Problem.Kind.NOT_SO,
+                "no keeper is near enough to save this: put one in the goal, or let the shot end otherwise");
+    }
+
+    void twoAtOnce(Action action) {
+        add(
+                action,
+                Problem.Kind.SENT_ELSEWHERE,
+                name(action.who()) + " is sent another way at the same moment, so this is never begun: "
+                        + "let one of them come after the other");
     }
 
     void nothingThere(Travel.Collect collect) {
@@ -176,6 +208,13 @@ final class Problems {
     private String vain(Action action) {
         Optional<Action> other = waitsFor(action);
         if (action.cue().trigger() instanceof Cue.Called called) {
+            boolean once = stage.actions().stream()
+                    .anyMatch(a -> a instanceof Action.Call c && c.word().equals(called.word()));
+            if (once) {
+                return "this waits for another call \u201c" + called.word()
+                        + "\u201d after the one that " + name(action.who())
+                        + " has gone on already: let it be called once more, or choose what sets this off";
+            }
             return "this waits for the call \u201c" + called.word()
                     + "\u201d, but nobody calls it: let somebody, or choose what " + "sets it off";
         }

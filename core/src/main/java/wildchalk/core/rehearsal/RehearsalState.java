@@ -7,7 +7,9 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.ToDoubleBiFunction;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Cue.Trigger;
@@ -29,6 +31,7 @@ final class RehearsalState {
     private final Waiting starting = new Waiting();
     private final Waiting ending = new Waiting();
     private Consumer<Action> onEnd = a -> {};
+    private ToDoubleBiFunction<Action, Trigger> reaction = (a, m) -> 0;
     private double now;
 
     /** @param played in drawing order */
@@ -47,6 +50,11 @@ final class RehearsalState {
     /** What is to be done when an action ends, before anybody hears of it. */
     void onEnd(Consumer<Action> doing) {
         onEnd = doing;
+    }
+
+    /** How many seconds pass between a moment and what somebody begins, or ends, when it comes. */
+    void reactingBy(ToDoubleBiFunction<Action, Trigger> seconds) {
+        reaction = seconds;
     }
 
     double now() {
@@ -99,6 +107,11 @@ final class RehearsalState {
         return all;
     }
 
+    /** Whether something waits for a moment to come once more. */
+    boolean waitsAgainFor(Trigger moment) {
+        return starting.stillWaits(moment);
+    }
+
     /** Lets an action be over at a moment, besides what else ends it. */
     void endsAt(Action action, Trigger moment) {
         ending.add(action, moment);
@@ -124,15 +137,36 @@ final class RehearsalState {
     /** A moment comes: what waits for it is set off, what lasts until it is over. */
     void happens(Trigger moment) {
         happened.putIfAbsent(moment, now);
+        Optional<ActionTimes> together = moment instanceof Cue.With w && hasReacted(w.action())
+                ? Optional.of(times.get(w.action()))
+                : Optional.empty();
+        double cued = together.map(ActionTimes::cued).orElse(now);
         for (Action a : starting.happens(moment)) {
-            double start = now + Math.max(0, a.cue().delay());
-            agenda.add(new Entry(start, Kind.START, order.get(a.id()), a.id(), now, 0, null));
+            // Who is told to wait for a while has reacted by then.
+            double start =
+                    now + Math.max(a.cue().delay(), together.isPresent() ? 0 : reaction.applyAsDouble(a, moment));
+            agenda.add(new Entry(start, Kind.START, order.get(a.id()), a.id(), cued, 0, null));
         }
         for (Action a : ending.happens(moment)) {
-            if (hasStarted(a.id())) {
+            double late = isOn(a.id()) ? reaction.applyAsDouble(a, moment) : 0;
+            if (late > 0) {
+                plan(now + late, Kind.END, a.id());
+            } else if (hasStarted(a.id())) {
                 end(a.id());
             }
         }
+    }
+
+    /**
+     * Whether somebody set off after a moment to react: who does something together with them has seen or heard the
+     * same and sets off with them. A whistle and a call are heard first.
+     */
+    private boolean hasReacted(String id) {
+        ActionTimes t = times.get(id);
+        Action action = actions.get(id);
+        return t.start() > t.cued()
+                && action.cue().delay() == 0
+                && !(action instanceof Action.Call || action instanceof Action.Blow);
     }
 
     /** Sets off what waits for so long before a moment that is foreseen. */

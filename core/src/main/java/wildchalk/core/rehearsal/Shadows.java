@@ -25,6 +25,8 @@ final class Shadows {
     private static final double EAGER = 3;
     /** Share of the brake that is counted on when closing in; assumed. */
     private static final double CAREFUL = 0.8;
+    /** Ground lost while backing off, as a share of what would be lost in one time constant; assumed. */
+    private static final double GIVES_UP = 0.7;
     /** Nearer than this a marker faces the other, metres; farther off they face where they run. Assumed. */
     private static final double WATCHES = 8;
     /** Fastest turn of a body, radians per second; assumed. */
@@ -68,7 +70,10 @@ final class Shadows {
         active.put(
                 shadow.id(),
                 new Follower(
-                        shadow, way, tracks.apply(shadow.whom()), speeds.top().get(shadow.gait())));
+                        shadow,
+                        way,
+                        tracks.apply(shadow.whom()),
+                        speeds.forPerson(shadow.who()).top().get(shadow.gait())));
     }
 
     /** Somebody stops following; where they went until then. */
@@ -167,11 +172,21 @@ final class Shadows {
             return target.minus(now.at()).unit().times(top);
         }
         Vec aim = aims.place(shadow, target, velocity, now.at(), t);
+        if (shadow.way() == Shadow.Way.CLOSE_DOWN) {
+            aim = aim.plus(aim.minus(target).unit().times(givenUp(now, target, velocity)));
+        }
         Vec gap = aim.minus(now.at());
         double closing = Math.min(EAGER * gap.length(), Math.sqrt(2 * CAREFUL * speeds.brake() * gap.length()));
-        Vec along = shadow.way() == Shadow.Way.CLOSE_DOWN && gap.length() > 1 ? Vec.ZERO : velocity;
-        Vec v = along.plus(gap.unit().times(closing));
+        // Seen from the other: who comes at them is braked for, and given way to, before the two meet.
+        Vec v = velocity.plus(gap.unit().times(closing));
         return v.length() > top ? v.unit().times(top) : v;
+    }
+
+    /** What is lost to somebody who comes at a follower until that one backs off as fast, metres. */
+    private double givenUp(State now, Vec target, Vec velocity) {
+        Vec away = now.at().minus(target).unit();
+        double slower = velocity.dot(away) - Math.max(0, now.velocity().dot(away));
+        return GIVES_UP * Math.max(0, slower) * speeds.settle();
     }
 
     /**

@@ -37,7 +37,7 @@ final class Sightings {
     private record Seen(DoubleFunction<Vec> place, double fastest, double from) {}
 
     private Seen person(String who) {
-        return new Seen(t -> timeline.pose(who, t).at(), FASTEST_PERSON, 0);
+        return new Seen(t -> timeline.at(who, t), FASTEST_PERSON, 0);
     }
 
     private Seen ball(String ball) {

@@ -21,6 +21,7 @@ import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.motion.PersonTrack;
 import wildchalk.core.motion.Speeds;
 import wildchalk.core.rehearsal.Agenda.Entry;
 import wildchalk.core.rehearsal.Agenda.Kind;
@@ -35,6 +36,13 @@ import wildchalk.core.timeline.Timeline;
  */
 final class Simulation {
 
+    /** Who goes faster than this is on the move, m/s. */
+    private static final double ON_THE_MOVE = 0.5;
+
+    /** Who touches the boards is no farther beyond them than this, metres. */
+    private static final double AT_THE_BOARDS = 0.3;
+
+    private final Surface surface;
     private final Stage stage;
     private final Choices choices;
     private final Places places;
@@ -51,6 +59,7 @@ final class Simulation {
     private final Map<String, Supplier<List<Vec>>> lines = new HashMap<>();
 
     Simulation(Stage stage, Surface surface, Speeds speeds, Choices choices) {
+        this.surface = surface;
         this.stage = stage;
         this.choices = choices;
         this.places = new Places(stage, surface);
@@ -70,6 +79,12 @@ final class Simulation {
         this.legs = new Locomotion(rep, bodies, shadows, balls, watches, problems, speeds, lines);
         legs.lookOutFor(moments());
         rep.onEnd(this::ended);
+        rep.reactingBy(new Reacting(stage, speeds, who -> isOnTheMove(who))::before);
+    }
+
+    private boolean isOnTheMove(String who) {
+        PersonTrack track = bodies.track(who);
+        return track != null && track.velocity(rep.now()).length() > ON_THE_MOVE;
     }
 
     /** Everything that something waits for, or that the coach says something about. */
@@ -156,6 +171,9 @@ final class Simulation {
             rep.note(Event.Kind.ENTER, e.zone(), e.who(), null);
         }
         rep.happens(seen.trigger());
+        if (rep.waitsAgainFor(seen.trigger())) {
+            watches.lookOutAgainFor(seen.trigger(), seen.time());
+        }
     }
 
     /** An early start counts only while what it foresees still stands. */
@@ -238,6 +256,12 @@ final class Simulation {
 
         @Override
         public Void travel(Travel travel) {
+            boolean inside = surface.contains(bodies.track(travel.who()).at(rep.now()), 0);
+            if (surface.edge() == Surface.Edge.BOARDS
+                    && inside
+                    && places.of(travel.path()).stream().anyMatch(p -> !surface.contains(p, AT_THE_BOARDS))) {
+                problems.throughTheBoards(travel);
+            }
             legs.travel(travel);
             return null;
         }

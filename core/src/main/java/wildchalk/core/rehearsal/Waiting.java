@@ -10,6 +10,7 @@ import java.util.Set;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Cue.Trigger;
+import wildchalk.core.drill.Travel;
 
 /** Which actions wait for which moment: for one, for all of several, or for the first of several. */
 final class Waiting {
@@ -39,21 +40,42 @@ final class Waiting {
                 .forEach(t -> waits.computeIfAbsent(t, k -> new ArrayList<>()).add(wait));
     }
 
-    /** The actions that a moment sets off, each once, in the order in which they began to wait. */
+    /**
+     * The actions that a moment sets off, each once, in the order in which they began to wait. Of what comes more than
+     * once, a call, a touch, somebody who comes by, each time sets off the next way of a person: nobody goes two at
+     * once.
+     */
     List<Action> happens(Trigger moment) {
         List<Wait> waiting = waits.get(moment);
         if (waiting == null) {
             return List.of();
         }
         List<Action> off = new ArrayList<>();
+        Set<String> going = new HashSet<>();
         for (Wait wait : waiting) {
             wait.toCome.remove(moment);
-            if (!wait.over && wait.toCome.isEmpty()) {
+            boolean next = !comesAgain(moment) || !movesTheBody(wait.action) || !going.contains(wait.action.who());
+            if (!wait.over && wait.toCome.isEmpty() && next) {
+                going.add(wait.action.who());
                 wait.over = true;
                 off.add(wait.action);
             }
         }
         return off;
+    }
+
+    private static boolean movesTheBody(Action action) {
+        return action instanceof Travel || action instanceof Action.Shadow || action instanceof Action.Hold;
+    }
+
+    private static boolean comesAgain(Trigger moment) {
+        return moment instanceof Cue.Called || moment instanceof Cue.Touches || Watches.isWatched(moment);
+    }
+
+    /** Whether somebody waits for a moment that has come to come once more. */
+    boolean stillWaits(Trigger moment) {
+        return comesAgain(moment)
+                && waits.getOrDefault(moment, List.of()).stream().anyMatch(w -> !w.over);
     }
 
     /** The actions that wait for one moment and for nothing else. */

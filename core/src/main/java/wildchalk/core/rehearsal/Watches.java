@@ -103,6 +103,16 @@ final class Watches {
 
     /** Begins to look out for something; who is near already has come near now, who is in a zone must come in anew. */
     void lookOutFor(Trigger trigger, double now) {
+        DoublePredicate holds = holding(trigger, now);
+        watches.add(new Watch(trigger, holds, !(trigger instanceof Cue.Near) && holds.test(now)));
+    }
+
+    /** Looks out for something that has just been seen to come again: it has to end first. */
+    void lookOutAgainFor(Trigger trigger, double now) {
+        watches.add(new Watch(trigger, holding(trigger, now), !(trigger instanceof Cue.Crosses)));
+    }
+
+    private DoublePredicate holding(Trigger trigger, double now) {
         DoublePredicate holds;
         if (trigger instanceof Cue.Enters e) {
             holds = inside(e);
@@ -111,7 +121,7 @@ final class Watches {
         } else {
             holds = near((Cue.Near) trigger);
         }
-        watches.add(new Watch(trigger, holds, !(trigger instanceof Cue.Near) && holds.test(now)));
+        return holds;
     }
 
     private DoublePredicate inside(Cue.Enters e) {

@@ -12,7 +12,7 @@ final class Lines {
     private Lines() {}
 
     static Route route(List<Vec> points) {
-        return new RouteBuilder(points.get(0), 0)
+        return RouteBuilder.sharp(points.get(0))
                 .straight(points.subList(1, points.size()))
                 .build();
     }

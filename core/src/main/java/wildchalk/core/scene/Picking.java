@@ -30,10 +30,7 @@ public final class Picking {
     /** The person whose token is at {@code p} at a time. */
     public Optional<Piece.Person> person(Vec p, double t) {
         return nearest(
-                stage.people(),
-                x -> timeline.pose(x.id(), t).at(),
-                p,
-                board.frame().unit() * 1.3);
+                stage.people(), x -> timeline.at(x.id(), t), p, board.frame().unit() * 1.3);
     }
 
     /** The ball at a place, metres, at a time, seconds; empty when none is near enough for a hand. */

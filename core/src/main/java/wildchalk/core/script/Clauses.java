@@ -372,8 +372,8 @@ final class Clauses {
             return false;
         }
         double step = 0.1;
-        Vec before = timeline.pose(who, arrival - step).at();
-        return before.distance(timeline.pose(who, arrival).at()) > ON_THE_RUN * step;
+        Vec before = timeline.at(who, arrival - step);
+        return before.distance(timeline.at(who, arrival)) > ON_THE_RUN * step;
     }
 
     private void where(String text, String piece, Action action) {

@@ -92,7 +92,23 @@ final class Moments {
         }
         Optional<Action> other =
                 trigger.followsOwn() ? before(action) : trigger.of().flatMap(stage::action);
-        return other.map(o -> ofAction(trigger, o)).orElseGet(() -> watched(trigger));
+        return other.map(o -> ofAction(trigger, o)).orElseGet(() -> watched(trigger, action));
+    }
+
+    /** What has set the same person off before is waited for to come once more. */
+    private String watched(Trigger trigger, Action action) {
+        boolean again = action != null
+                && !trigger.equals(new Cue.Whistle())
+                && !trigger.followsOwn()
+                && stage.actionsOf(action.who()).stream()
+                        .takeWhile(a -> !a.id().equals(action.id()))
+                        .anyMatch(a -> a.cue().trigger().equals(trigger));
+        if (!again) {
+            return watched(trigger);
+        }
+        return trigger instanceof Cue.Called called
+                ? words.say("on.next.call", called.word())
+                : words.say("again", watched(trigger));
     }
 
     /** Without the word that joins it: "7 receives", "the whistle". */

@@ -1,9 +1,11 @@
 package wildchalk.core.stroke;
 
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.List;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.TravelPath;
+import wildchalk.core.geometry.SteadyLine;
 import wildchalk.core.geometry.Vec;
 
 /** Makes a clean path of a line drawn by hand. */
@@ -25,31 +27,10 @@ final class Freehand {
         if (straight || stray < Math.max(reach * 0.4, STRAIGHT * first.distance(last))) {
             return new TravelPath(List.of(end), false);
         }
-        List<Vec> kept = new ArrayList<>();
-        keep(points, 0, points.size() - 1, reach * 0.35, kept);
+        List<Vec> kept = SteadyLine.straight(points, new BitSet(), reach * 0.35);
         List<Spot> spots = new ArrayList<>();
-        kept.forEach(p -> spots.add(Spot.at(p)));
+        kept.subList(1, kept.size() - 1).forEach(p -> spots.add(Spot.at(p)));
         spots.add(end);
         return new TravelPath(spots, true);
-    }
-
-    /**
-     * Ramer, Douglas and Peucker: the points between two ends that a line within {@code tolerance} cannot do without.
-     */
-    private static void keep(List<Vec> points, int from, int to, double tolerance, List<Vec> kept) {
-        int farthest = -1;
-        double most = tolerance;
-        for (int i = from + 1; i < to; i++) {
-            double off = points.get(i).distanceToStretch(points.get(from), points.get(to));
-            if (off > most) {
-                most = off;
-                farthest = i;
-            }
-        }
-        if (farthest >= 0) {
-            keep(points, from, farthest, tolerance, kept);
-            kept.add(points.get(farthest));
-            keep(points, farthest, to, tolerance, kept);
-        }
     }
 }

@@ -148,7 +148,7 @@ public final class Guess {
 
     /** Whether somebody at a heap of balls plays one in: a coach to anywhere, a player to a team-mate. */
     private boolean playsIn(Gesture gesture) {
-        Vec at = timeline.pose(gesture.who(), timeline.duration() + 1).at();
+        Vec at = timeline.at(gesture.who(), timeline.duration() + 1);
         boolean supply = stage.pieces().stream()
                 .anyMatch(p ->
                         p instanceof Piece.Supply u && u.count() > 0 && u.at().distance(at) <= Piece.Supply.IN_REACH);
@@ -207,8 +207,8 @@ public final class Guess {
 
     /** How far somebody is from a place, now or when all they do so far is over. */
     private double away(Piece.Person person, Vec place, double lookedAt) {
-        Vec now = timeline.pose(person.id(), lookedAt).at();
-        Vec last = timeline.pose(person.id(), timeline.duration() + 1).at();
+        Vec now = timeline.at(person.id(), lookedAt);
+        Vec last = timeline.at(person.id(), timeline.duration() + 1);
         return Math.min(now.distance(place), last.distance(place));
     }
 

@@ -22,18 +22,17 @@ public record Lane(Vec from, Vec to, double room, Optional<String> nearest) {
     static Lane of(Vec from, Vec to, Bib bib, Stage stage, Play play, double t) {
         Optional<Piece.Person> nearest = stage.people().stream()
                 .filter(p -> isOpponent(p, bib))
-                .min(Comparator.comparingDouble(p -> play.pose(p.id(), t).at().distanceToStretch(from, to)));
+                .min(Comparator.comparingDouble(p -> play.at(p.id(), t).distanceToStretch(from, to)));
         return new Lane(
                 from,
                 to,
-                nearest.map(p -> play.pose(p.id(), t).at().distanceToStretch(from, to))
-                        .orElse(Double.POSITIVE_INFINITY),
+                nearest.map(p -> play.at(p.id(), t).distanceToStretch(from, to)).orElse(Double.POSITIVE_INFINITY),
                 nearest.map(Piece::id));
     }
 
     /** The lane from one person to a place. */
     public static Lane of(Piece.Person who, Vec to, Stage stage, Play play, double t) {
-        return of(play.pose(who.id(), t).at(), to, who.bib(), stage, play, t);
+        return of(play.at(who.id(), t), to, who.bib(), stage, play, t);
     }
 
     /** Whether somebody plays against those who wear that; a coach never does. */

@@ -31,11 +31,11 @@ public record Movement(double distance, double topSpeed, double moving) {
         double distance = 0;
         double top = 0;
         double moving = 0;
-        Vec before = play.pose(person, 0).at();
+        Vec before = play.at(person, 0);
         double end = play.duration();
         for (double t = 0; t < end; t += EVERY) {
             double dt = Math.min(EVERY, end - t);
-            Vec at = play.pose(person, t + dt).at();
+            Vec at = play.at(person, t + dt);
             double gone = at.distance(before);
             distance += gone;
             top = Math.max(top, gone / dt);
@@ -73,6 +73,6 @@ public record Movement(double distance, double topSpeed, double moving) {
     }
 
     private static double apart(Play play, String one, String other, double t) {
-        return play.pose(one, t).at().distance(play.pose(other, t).at());
+        return play.at(one, t).distance(play.at(other, t));
     }
 }

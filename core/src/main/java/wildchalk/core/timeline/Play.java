@@ -34,6 +34,15 @@ public interface Play {
     Pose pose(String person, double t);
 
     /**
+     * Where a person is at a time; quicker than {@link #pose} for who need not know how they face.
+     *
+     * @throws IllegalArgumentException when nobody has this id
+     */
+    default Vec at(String person, double t) {
+        return pose(person, t).at();
+    }
+
+    /**
      * Where a ball is at a time: exactly where its carrier is while it is carried.
      *
      * @throws IllegalArgumentException when no ball has this id

@@ -169,7 +169,7 @@ public final class Timeline implements Play {
 
     @Override
     public Vec gear(String piece, double t) {
-        return handled(piece).at(t, who -> pose(who, t).at());
+        return handled(piece).at(t, who -> at(who, t));
     }
 
     @Override
@@ -217,16 +217,25 @@ public final class Timeline implements Play {
 
     @Override
     public Pose pose(String person, double t) {
-        PersonTrack track = people.get(person);
+        return person(person).seen(t);
+    }
+
+    @Override
+    public Vec at(String person, double t) {
+        return person(person).at(t);
+    }
+
+    private PersonTrack person(String id) {
+        PersonTrack track = people.get(id);
         if (track == null) {
-            throw new IllegalArgumentException("nobody is called " + person);
+            throw new IllegalArgumentException("nobody is called " + id);
         }
-        return track.pose(t);
+        return track;
     }
 
     @Override
     public Vec ball(String ball, double t) {
-        return track(ball).at(t, who -> pose(who, t).at());
+        return track(ball).at(t, who -> at(who, t));
     }
 
     @Override

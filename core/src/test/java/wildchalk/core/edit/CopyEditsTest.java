@@ -52,7 +52,8 @@ class CopyEditsTest {
                     Optional.of(new Cue.Enters("9", "right-circle")),
                     Cue.after("a1")))
             .build();
-    private final Drill drill = Ladder.put(Drill.empty("d", "D", "ice-rink-na", "whole"), stage);
+    private final Drill drill =
+            Ladder.put(Drill.empty("d", "D", "ice-rink-na", "whole").withEffort(stage.effort()), stage);
 
     private Stage mirrored(Stage from, Placement placement) {
         return Ladder.build(

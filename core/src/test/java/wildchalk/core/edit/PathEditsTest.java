@@ -13,11 +13,16 @@ import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
+import wildchalk.core.geometry.Cornering;
 import wildchalk.core.geometry.RouteBuilder;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.rehearsal.Places;
 
 class PathEditsTest {
+
+    /** Rounded with half a metre, whatever the turn. */
+    private static final Cornering CUT =
+            new Cornering(1e6, 0.5, 1, Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, false, false);
 
     private final Stage stage = new Stages()
             .player("7", 0, 0)
@@ -34,7 +39,7 @@ class PathEditsTest {
     private PathEdits.Held held(double x, double y) {
         return PathEdits.held(
                 travel("a1"),
-                new RouteBuilder(Vec.ZERO, 0.5)
+                new RouteBuilder(Vec.ZERO, CUT)
                         .straight(places.of(travel("a1").path()))
                         .build(),
                 places,

@@ -43,7 +43,7 @@ class ReadyChangesTest {
     }
 
     private static Stage after(Stage stage, String start) {
-        Drill drill = Ladder.put(Drill.empty("d", "D", "field-hockey", "whole"), stage);
+        Drill drill = Ladder.put(Drill.empty("d", "D", "field-hockey", "whole").withEffort(stage.effort()), stage);
         Stage changed = Ladder.build(
                 changes(stage).stream()
                         .filter(c -> c.words().startsWith(start))
@@ -119,7 +119,7 @@ class ReadyChangesTest {
 
     @Test
     void whatComesFromBehindOrTwiceIsWarnedOfOnce() {
-        Drill drill = Ladder.put(Drill.empty("d", "D", "field-hockey", "whole"), stage);
+        Drill drill = Ladder.put(Drill.empty("d", "D", "field-hockey", "whole").withEffort(stage.effort()), stage);
         List<ReadyChanges.Change> changes = changes(stage);
         Drill chased = changes.stream()
                 .filter(c -> c.words().equals("Add a chaser"))

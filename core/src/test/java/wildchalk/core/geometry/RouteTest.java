@@ -8,9 +8,13 @@ import org.junit.jupiter.api.Test;
 
 class RouteTest {
 
+    /** Rounded with half a metre, whatever the turn. */
+    private static final Cornering CUT =
+            new Cornering(1e6, 0.5, 1, Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, false, false);
+
     @Test
     void straightRouteIsAsLongAsItsSides() {
-        Route route = new RouteBuilder(new Vec(1, 1), 0.5)
+        Route route = new RouteBuilder(new Vec(1, 1), CUT)
                 .straight(List.of(new Vec(4, 5)))
                 .build();
         assertEquals(5, route.length(), 1e-12);
@@ -20,7 +24,7 @@ class RouteTest {
 
     @Test
     void squareCornerIsAQuarterCircleThatTouchesBothSides() {
-        Route route = new RouteBuilder(Vec.ZERO, 0.5)
+        Route route = new RouteBuilder(Vec.ZERO, CUT)
                 .straight(List.of(new Vec(10, 0), new Vec(10, 10)))
                 .build();
         // 10 − r on both sides and a quarter of the circle between; the arc is laid in chords.
@@ -35,7 +39,7 @@ class RouteTest {
 
     @Test
     void sectionsEndWhereTheyWereLaidTo() {
-        Route route = new RouteBuilder(Vec.ZERO, 0.5)
+        Route route = new RouteBuilder(Vec.ZERO, CUT)
                 .straight(List.of(new Vec(20, 0)))
                 .straight(List.of(new Vec(40, 0)))
                 .build();
@@ -46,7 +50,7 @@ class RouteTest {
     @Test
     void smoothRouteGoesThroughEverySpotAndNeverTurnsOnAPoint() {
         List<Vec> spots = List.of(new Vec(5, 3), new Vec(10, -2), new Vec(16, 1));
-        Route route = new RouteBuilder(Vec.ZERO, 0.5).smooth(spots).build();
+        Route route = new RouteBuilder(Vec.ZERO, CUT).smooth(spots).build();
         spots.forEach(p -> assertEquals(0, route.distanceTo(p), 1e-6));
         for (double s = 0.1; s < route.length(); s += 0.1) {
             double turn = Math.abs(Math.IEEEremainder(route.heading(s) - route.heading(s - 0.1), 2 * Math.PI));
@@ -56,7 +60,7 @@ class RouteTest {
 
     @Test
     void smoothAfterStraightIsRoundedToo() {
-        Route route = new RouteBuilder(Vec.ZERO, 0.5)
+        Route route = new RouteBuilder(Vec.ZERO, CUT)
                 .straight(List.of(new Vec(10, 0)))
                 .smooth(List.of(new Vec(12, 5), new Vec(9, 9)))
                 .build();
@@ -69,7 +73,7 @@ class RouteTest {
 
     @Test
     void routeToNowhereHasNoLengthAndNoTrouble() {
-        Route route = new RouteBuilder(new Vec(3, 4), 0.5)
+        Route route = new RouteBuilder(new Vec(3, 4), CUT)
                 .straight(List.of(new Vec(3, 4)))
                 .build();
         assertEquals(0, route.length());
@@ -78,7 +82,7 @@ class RouteTest {
 
     @Test
     void turningBackOnTheSpotIsAllowed() {
-        Route route = new RouteBuilder(Vec.ZERO, 0.5)
+        Route route = new RouteBuilder(Vec.ZERO, CUT)
                 .straight(List.of(new Vec(5, 0), Vec.ZERO))
                 .build();
         assertEquals(10, route.length(), 0.1);

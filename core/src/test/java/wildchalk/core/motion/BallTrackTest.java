@@ -16,7 +16,7 @@ class BallTrackTest {
     private final BallTrack track = new BallTrack();
 
     private static Flight flight(double start, double end) {
-        return new Flight("a1", List.of(HERE, THERE), start, end, new BallLaw(10 / (end - start), 0));
+        return new Flight("a1", List.of(HERE, THERE), start, end, BallLaw.even(10 / (end - start), 0));
     }
 
     private Vec at(double time) {

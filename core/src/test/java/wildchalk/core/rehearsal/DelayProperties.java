@@ -13,6 +13,7 @@ import net.jqwik.api.Provide;
 import wildchalk.core.Stages;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Soundness;
 import wildchalk.core.drill.Spot;
@@ -25,7 +26,8 @@ class DelayProperties {
 
     @Property(tries = 1500)
     void doublingADelayMovesExactlyWhatDependsOnIt(@ForAll("stages") Stage drawn) {
-        Stage stage = drawn.withInstructions(List.of());
+        // Who is told to wait has reacted by then: a delay counts from the moment itself.
+        Stage stage = drawn.withInstructions(List.of()).at(Effort.LIVE.reacting(false));
         Timeline before = Rehearsal.of(stage, Stages.TURF);
         for (Action action : stage.actions()) {
             if (action.cue().delay() > 0 && before.times(action.id()).isPresent()) {

@@ -78,8 +78,11 @@ class ReactionsTest {
                 .run("b1", "9", Cue.received("a1").delayed(-0.5), 10, 20);
         Timeline t = stages.rehearse();
         double arrival = t.times("a1").orElseThrow().arrival();
-        // v₀² − v² = 2as: 15 m at 15 m/s, slowing 1 m/s²: t = (15 − √(225 − 30)) / 1.
-        assertEquals(15 - Math.sqrt(195), arrival - t.times("a1").orElseThrow().release(), 1e-6);
+        // v₀² − v² = 2as: 15 m at 8.5 + 0.35 · 15 = 13.75 m/s, slowing 1 m/s².
+        assertEquals(
+                13.75 - Math.sqrt(13.75 * 13.75 - 30),
+                arrival - t.times("a1").orElseThrow().release(),
+                1e-6);
         assertEquals(arrival - 0.5, t.times("b1").orElseThrow().start(), 1e-6);
     }
 

@@ -107,7 +107,9 @@ class RehearsalTest {
                     slowest,
                     t.pose("7", time).at().distance(t.pose("7", time + 0.005).at()) / 0.005);
         }
-        assertEquals(Math.sqrt(TURF.grip() * TURF.corners().cut()), slowest, 0.05);
+        // Passed within so much, a square corner has the radius within / (√2 − 1).
+        double radius = TURF.corners().within() / (Math.sqrt(2) - 1);
+        assertEquals(Math.sqrt(TURF.grip() * TURF.corners().plant() * radius), slowest, 0.05);
     }
 
     @Test
@@ -119,7 +121,7 @@ class RehearsalTest {
                 .ball("b1", "1")
                 .pass("a1", "1", "2", Cue.whistle())
                 .rehearse();
-        double v = TURF.pass().speed();
+        double v = TURF.pass().launch(24);
         double a = TURF.pass().slowing();
         double expected = (v - Math.sqrt(v * v - 2 * a * 24)) / a;
         assertEquals(expected, t.times("a1").orElseThrow().arrival(), MILLISECOND);
@@ -139,7 +141,7 @@ class RehearsalTest {
         Vec met = t.pose("2", pass.arrival()).at();
         assertTrue(t.ball("b1", pass.arrival() - 1e-4).distance(met) < 0.01);
         // The ball's own law from where it was released to where they met.
-        double v = TURF.pass().speed();
+        double v = TURF.pass().launch(met.length());
         double a = TURF.pass().slowing();
         double flight = pass.arrival() - pass.release();
         assertEquals(met.length(), v * flight - a * flight * flight / 2, 0.01);

@@ -221,4 +221,25 @@ class ShadowsTest {
                         .count());
         assertEquals(0.2, called.times("h1").orElseThrow().end(), 1e-9);
     }
+
+    @Test
+    void whoClosesDownStaysGoalSideAndOffWhoeverComesAtThem() {
+        for (double distance : new double[] {2, 3.5, 5}) {
+            Timeline t = new Stages()
+                    .player("7", 5, 3)
+                    .player("4", 34, -2, Bib.SKY)
+                    .ball("b", "7")
+                    .carry("a1", "7", Cue.whistle(), 38, 1)
+                    .shadow("a2", "4", "7", Action.Shadow.Way.CLOSE_DOWN, distance, Cue.whistle())
+                    .rehearse();
+            Vec goal = Stages.TURF.target("goal").orElseThrow().at();
+            double end = t.times("a1").orElseThrow().end();
+            for (double time = 0; time < end; time += 0.05) {
+                Vec seven = t.at("7", time);
+                Vec four = t.at("4", time);
+                assertTrue(seven.distance(four) > 0.7 * distance, "too near at " + time + ": " + seven.distance(four));
+                assertTrue(four.distance(goal) < seven.distance(goal), "on the wrong side at " + time);
+            }
+        }
+    }
 }

@@ -58,7 +58,7 @@ class FreehandTest {
             points.add(new Vec(i + 1, points.get(i).y() + steps.get(i) * 0.4));
         }
         TravelPath path = path(points, false);
-        RouteBuilder builder = new RouteBuilder(points.get(0), 0);
+        RouteBuilder builder = RouteBuilder.sharp(points.get(0));
         List<Vec> through =
                 path.through().stream().map(s -> ((Spot.Place) s).at()).toList();
         Route route = path.smooth()

@@ -133,7 +133,7 @@ final class ShowView extends StackPane {
         double t = showing.board().head().atProperty().get();
         Optional<String> hit = showing.board().stage().people().stream()
                 .filter(p -> {
-                    Vec pose = showing.board().timeline().pose(p.id(), t).at();
+                    Vec pose = showing.board().timeline().at(p.id(), t);
                     return Math.hypot(
                                     board.map().x(pose) - at.getX(), board.map().y(pose) - at.getY())
                             < NEAR;

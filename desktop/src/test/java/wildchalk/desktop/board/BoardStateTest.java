@@ -152,7 +152,8 @@ class BoardStateTest {
         assertTrue(Lights.beat(state.model()).isEmpty());
         state.head().atProperty().set(0.5);
         assertEquals(Set.of("a1"), Lights.of(state.model()));
-        state.head().atProperty().set(1.5);
+        // Whoever sees the second moment has set off by then.
+        state.head().atProperty().set(state.timeline().beats().get(1).t() + 0.4);
         assertEquals(Set.of("a2", "a3", "a4", "a5"), Lights.of(state.model()));
         assertEquals(2, Lights.beat(state.model()).orElseThrow().n());
         state.focus().pointedAtProperty().set(Set.of("a6"));

@@ -49,7 +49,7 @@ class CaptionsTest {
     @Test
     void theEndSaysHowLongARepIsAndWhenToClimb() {
         assertEquals(
-                "That is one rep: 9.3 s. Climb when 8 of 10 feeds are caught on the run.", caption(at("s1", Kind.END)));
+                "That is one rep: 7.5 s. Climb when 8 of 10 feeds are caught on the run.", caption(at("s1", Kind.END)));
         assertFalse(
                 caption(at("s3", Kind.END)).contains("Climb"),
                 "nobody climbs from what stands beside the ladder without a word for it");
@@ -80,7 +80,7 @@ class CaptionsTest {
         assertEquals("When 7 is halfway: 9 runs 12 m and 11 runs 2.5 m.", Captions.next(START, Unit.METRES));
         Tour before = at("s4", Kind.QUESTION).back();
         assertEquals("Ask: What is on, and who told you?", Captions.next(before, Unit.METRES));
-        assertTrue(Captions.next(before.next(), Unit.METRES).startsWith("The answer: 4 has shut the lane"));
+        assertTrue(Captions.next(before.next(), Unit.METRES).startsWith("The answer: 5 has come back into the lane"));
         assertEquals(
                 "Rung 2: One who stays off (4 min left, 4 min right, then the feeders move on)",
                 Captions.next(at("s1", Kind.END), Unit.METRES));

@@ -147,7 +147,7 @@ public final class DrillReader {
                 o.path("title").asText(),
                 venue(o),
                 showing(o).reading(value(o, "lineKey", Drill.LineKey.RUNS_PLAIN)),
-                new Effort(value(o, "level", Effort.Level.ADULT), value(o, "intensity", Effort.Intensity.LIVE)),
+                EffortForm.read(o),
                 list(o.path("stages"), this::rung),
                 new Drill.Notes(texts(o.path("points")), texts(o.path("questions")), texts(o.path("cautions"))),
                 given(o.path("given")));

@@ -21,7 +21,7 @@ import wildchalk.core.geometry.Vec;
 /** Writes a drill as JSON (docs/format/drill.md). */
 public final class DrillWriter {
 
-    static final int VERSION = 7;
+    static final int VERSION = 8;
     /** Since this version ids are given per drill, before per rung. */
     static final int IDS_PER_DRILL = 7;
 
@@ -51,8 +51,7 @@ public final class DrillWriter {
         venue(o, drill.venue());
         showing(o, drill.showing());
         o.put("lineKey", word(drill.lineKey()));
-        o.put("level", word(drill.effort().level()))
-                .put("intensity", word(drill.effort().intensity()));
+        EffortForm.write(o, drill.effort());
         ArrayNode stages = o.putArray("stages");
         drill.ladder().forEach(rung -> stages.add(rung(rung)));
         texts(o, "points", drill.points());

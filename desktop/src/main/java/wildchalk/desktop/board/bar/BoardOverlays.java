@@ -158,7 +158,7 @@ public final class BoardOverlays {
         double t = state.timeline().moment(freeze.at()).orElse(0);
         Stream<Vec> people = Answer.matters(freeze, state.stage(), state.timeline(), state.surface()).stream()
                 .flatMap(id -> state.stage().person(id).stream())
-                .map(p -> state.timeline().pose(p.id(), t).at());
+                .map(p -> state.timeline().at(p.id(), t));
         Stream<Vec> middles = Answer.of(freeze, state.stage(), state.timeline(), state.surface(), Unit.METRES).stream()
                 .filter(d -> d.points().size() == 2)
                 .map(d -> d.points().get(0).towards(d.points().get(1), 0.5));

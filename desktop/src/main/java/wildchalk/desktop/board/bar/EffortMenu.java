@@ -1,6 +1,7 @@
 package wildchalk.desktop.board.bar;
 
 import java.util.Optional;
+import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
@@ -51,14 +52,20 @@ final class EffortMenu extends MenuButton {
                     EffortWords.of(level),
                     levels,
                     level == effort.level(),
-                    DrillEdits.effort(new Effort(level, state.drill().effort().intensity())));
+                    DrillEdits.effort(state.drill().effort().with(level)));
         }
+        getItems().add(new SeparatorMenuItem());
+        CheckMenuItem reacting = new CheckMenuItem("people need a moment to react");
+        reacting.setId("reacting");
+        reacting.setSelected(effort.reacting());
+        reacting.setOnAction(e -> state.apply(DrillEdits.reacting(reacting.isSelected())));
+        getItems().add(reacting);
     }
 
     /** The lowest rung says how hard the drill is gone at, every other one for itself and those above it. */
     private Edit<Drill> going(Effort.Intensity intensity) {
         return state.madeFrom().isEmpty()
-                ? DrillEdits.effort(new Effort(state.drill().effort().level(), intensity))
+                ? DrillEdits.effort(state.drill().effort().with(intensity))
                 : LadderEdits.planned(state.rung(), "Change pace", p -> p.going(Optional.of(intensity)));
     }
 

@@ -166,8 +166,7 @@ public final class BoardMouse {
         Optional<Piece.Person> person = state.picking().person(hand.at(), t);
         if (person.isPresent() && !moves) {
             String who = person.get().id();
-            return new StrokeGrip(
-                    pane, state, guides, who, state.timeline().pose(who, t).at(), true);
+            return new StrokeGrip(pane, state, guides, who, state.timeline().at(who, t), true);
         }
         Optional<Grip> aim = person.isPresent() ? Optional.empty() : AimGrip.at(hand, pane, state, guides, moves);
         if (aim.isPresent()) {

@@ -100,7 +100,7 @@ public final class KeyHand {
         Optional<Action> line = state.selection().action();
         if (person.isPresent()) {
             who = person.get().id();
-            from = state.timeline().pose(who, t).at();
+            from = state.timeline().at(who, t);
         } else if (line.isPresent() && line.get() instanceof Travel) {
             who = line.get().who();
             from = state.board().route(line.get().id()).end();

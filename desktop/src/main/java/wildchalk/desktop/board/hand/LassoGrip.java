@@ -75,9 +75,7 @@ final class LassoGrip implements Grip {
         double t = state.head().atProperty().get();
         Set<String> ids = new HashSet<>();
         for (Piece piece : state.stage().pieces()) {
-            Vec at = piece instanceof Piece.Person
-                    ? state.timeline().pose(piece.id(), t).at()
-                    : piece.at();
+            Vec at = piece instanceof Piece.Person ? state.timeline().at(piece.id(), t) : piece.at();
             boolean inHand = piece.heldBy().isPresent();
             if (!inHand && Polygon.contains(loop, at)) {
                 ids.add(piece.id());

@@ -135,7 +135,10 @@ final class StripBrush {
                 : ScreenBrush.colour(Look.SLATE, Ink.of(bib));
     }
 
-    /** From the moment that sets an action off to its start, and from a release to where the ball arrives. */
+    /**
+     * From the moment that sets an action off to its start, which takes a moment, and from a release to where the ball
+     * arrives.
+     */
     void thread(GraphicsContext g, Action action) {
         ActionTimes t = state.timeline().times(action.id()).orElse(null);
         if (t == null) {
@@ -149,8 +152,11 @@ final class StripBrush {
         Action cause = action.cue().trigger().followsOwn()
                 ? null
                 : action.cue().trigger().of().flatMap(state.stage()::action).orElse(null);
+        boolean reacts = !action.cue().trigger().followsOwn() && t.start() - t.cued() > 0.01;
         if (cause != null) {
             g.strokeLine(map.x(t.cued()), causeY(action, cause), map.x(t.cued()), y);
+        }
+        if (cause != null || reacts) {
             g.strokeLine(map.x(t.cued()), y, map.x(t.start()), y);
             g.fillOval(map.x(t.start()) - 3.5, y - 3.5, 7, 7);
         }

@@ -1,0 +1,65 @@
+package wildchalk.core.naming;
+
+import java.util.Locale;
+import wildchalk.core.drill.Figure;
+
+/** What the figures of moving are called, and how they are written. */
+public final class FigureWords {
+
+    private FigureWords() {}
+
+    /** "top speed of a sprint" */
+    public static String of(Figure figure) {
+        return switch (figure) {
+            case WALK -> "speed of a walk";
+            case JOG -> "speed of a jog";
+            case RUN -> "top speed of a run";
+            case SPRINT -> "top speed of a sprint";
+            case BACK -> "top speed backwards";
+            case SIDE -> "top speed sideways";
+            case SETTLE -> "time constant of speeding up";
+            case BRAKE -> "hardest slowing";
+            case GRIP -> "hardest pull in a bend";
+            case PLANT -> "grip of a planted foot, of that in a bend";
+            case PUSH -> "throw of a foot that pushes off";
+            case WITHIN -> "corners are passed within";
+            case TIGHT_TURN -> "radius of a tight turn";
+            case SPIN -> "speed left in a spin";
+            case WITH_BALL -> "speed left with the ball";
+            case TURNING -> "half a turn on the spot";
+            case LANDING -> "landing from a jump stop";
+            case TOUCHING -> "bending down to touch";
+            case PLACING -> "putting gear down or picking it up";
+            case REACTION_HEARD -> "reaction to what is heard";
+            case REACTION_SEEN -> "reaction to what is seen";
+            case REACTION_READY -> "reaction on the move";
+            case CONTROL -> "from receiving to passing on";
+            case CATCH_AND_SHOOT -> "from receiving to shooting";
+            case FOLLOW_THROUGH -> "following through";
+            case PASS_NEAR -> "launch of the shortest pass";
+            case PASS_PER_METRE -> "launch added for each metre";
+            case PASS_MOST -> "launch of a pass at most";
+            case PASS_SLOWING -> "slowing of a pass";
+            case PASS_ARRIVES -> "arrival of a pass at least";
+            case SHOT -> "launch of a shot";
+            case SHOT_SLOWING -> "slowing of a shot";
+        };
+    }
+
+    /** "7.2 m/s", "0.25 s", "85 %" */
+    public static String value(Figure figure, double value) {
+        return switch (figure.measure()) {
+            case SPEED -> number(value) + " m/s";
+            case TIME -> number(value) + " s";
+            case PULL -> number(value) + " m/s²";
+            case LENGTH -> number(value) + " m";
+            case SHARE -> Math.round(100 * value) + " %";
+            case RATE -> number(value) + " m/s";
+        };
+    }
+
+    private static String number(double value) {
+        String text = String.format(Locale.ROOT, "%.2f", value);
+        return text.endsWith("0") ? text.substring(0, text.length() - 1) : text;
+    }
+}
