@@ -141,7 +141,8 @@ class TimedTestsTest {
                 Vec end = new Vec(leg, 0).plus(Vec.polar(leg, Math.toRadians(angle)));
                 double is = through(Stages.TURF, Effort.LIVE, leg, 0, end.x(), end.y());
                 all.add(String.format("%d: %.2f", angle, is));
-                assertTrue(is >= before - 0.025, angle + "° takes " + is + " s, less than " + before + "; " + all);
+                // Cut by 0.4 m, a corner of 40° is 0.2 m less far: the whole way is that much shorter.
+                assertTrue(is >= before - 0.035, angle + "° takes " + is + " s, less than " + before + "; " + all);
                 before = Math.max(before, is);
             }
             System.out.println(leg + " m: " + all);
