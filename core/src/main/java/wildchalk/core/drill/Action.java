@@ -43,9 +43,10 @@ public sealed interface Action
      * A pass to a person or a place.
      *
      * @param manner how the ball goes
+     * @param force how hard it is sent
      * @param off the side of the surface that it comes off; empty for straight there
      */
-    record Pass(String id, String who, Spot to, Touch touch, Manner manner, Optional<Wall> off, Cue cue)
+    record Pass(String id, String who, Spot to, Touch touch, Manner manner, Force force, Optional<Wall> off, Cue cue)
             implements Delivery {
 
         @Override
@@ -55,7 +56,7 @@ public sealed interface Action
 
         /** The usual pass: straight there. */
         public Pass(String id, String who, Spot to, Touch touch, Cue cue) {
-            this(id, who, to, touch, Manner.FLAT, Optional.empty(), cue);
+            this(id, who, to, touch, Manner.FLAT, Force.USUAL, Optional.empty(), cue);
         }
 
         @Override
@@ -65,28 +66,33 @@ public sealed interface Action
 
         @Override
         public Pass withCue(Cue newCue) {
-            return new Pass(id, who, to, touch, manner, off, newCue);
+            return new Pass(id, who, to, touch, manner, force, off, newCue);
         }
 
         @Override
         public Pass withTo(Spot place) {
-            return new Pass(id, who, place, touch, manner, off, cue);
+            return new Pass(id, who, place, touch, manner, force, off, cue);
         }
 
         /** The same, with the ball going another way. */
         public Pass going(Manner newManner) {
-            return new Pass(id, who, to, touch, newManner, off, cue);
+            return new Pass(id, who, to, touch, newManner, force, off, cue);
+        }
+
+        /** The same sent as hard as that. */
+        public Pass sent(Force newForce) {
+            return new Pass(id, who, to, touch, manner, newForce, off, cue);
         }
 
         /** The same off a side of the surface. */
         public Pass comingOff(Wall wall) {
-            return new Pass(id, who, to, touch, manner, Optional.of(wall), cue);
+            return new Pass(id, who, to, touch, manner, force, Optional.of(wall), cue);
         }
 
         /** The same where there are no boards: off nothing, and flat where it went along them. */
         public Pass withoutBoards() {
             Manner there = manner == Manner.RIM ? Manner.FLAT : manner;
-            return new Pass(id, who, to, touch, there, Optional.empty(), cue);
+            return new Pass(id, who, to, touch, there, force, Optional.empty(), cue);
         }
     }
 
@@ -194,8 +200,11 @@ public sealed interface Action
         /** On which side of them. */
         public enum Side {
             ANY,
+            /** Between them and the goal that whoever follows looks after. */
             GOAL,
-            BALL
+            BALL,
+            /** Between them and the goal at the other end. */
+            OTHER_GOAL
         }
     }
 
@@ -341,6 +350,13 @@ public sealed interface Action
         RIM
     }
 
+    /** How hard a pass is sent. */
+    enum Force {
+        USUAL,
+        HARD,
+        SOFT
+    }
+
     /** A side of the surface that a ball can come off: boards, glass or a wall. */
     enum Wall {
         LEFT,
@@ -377,6 +393,8 @@ public sealed interface Action
         WAIT,
         /** Lands on both feet at once and may go off on either. */
         JUMP_STOP,
+        /** Stops the ball dead there and is free to play it on; who has none just stops. */
+        TRAP,
         /** Touches what is there, a cone, a line or a wall, and is free to come back. */
         TOUCH
     }

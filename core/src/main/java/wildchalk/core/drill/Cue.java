@@ -23,6 +23,11 @@ public record Cue(Trigger trigger, double delay) {
             return false;
         }
 
+        /** The moment that is counted when only a certain time of it is waited for; else itself. */
+        default Trigger counted() {
+            return this;
+        }
+
         /** The single moments in it; itself when it is one. */
         default List<Trigger> parts() {
             return List.of(this);
@@ -69,6 +74,9 @@ public record Cue(Trigger trigger, double delay) {
 
         /** For {@link Called}. */
         R called(Called called);
+
+        /** For {@link Occurrence}. */
+        R occurrence(Occurrence occurrence);
 
         /** For {@link AllOf}. */
         R allOf(AllOf allOf);
@@ -213,8 +221,29 @@ public record Cue(Trigger trigger, double delay) {
         }
     }
 
-    /** A person or ball crosses a straight line of the surface, either way. */
-    public record Crosses(String who, String line) implements Trigger {
+    /**
+     * A person or ball crosses a straight line of the surface.
+     *
+     * @param heading which way they go as they do
+     */
+    public record Crosses(String who, String line, Heading heading) implements Trigger {
+
+        /** Either way. */
+        public Crosses(String who, String line) {
+            this(who, line, Heading.EITHER);
+        }
+
+        /** Which way somebody goes over a line, seen on the page from the own end. */
+        public enum Heading {
+            EITHER,
+            /** Towards the end that is attacked. */
+            UP,
+            /** Towards the own end. */
+            DOWN,
+            LEFT,
+            RIGHT
+        }
+
         @Override
         public <R> R match(Cases<R> cases) {
             return cases.crosses(this);
@@ -262,6 +291,35 @@ public record Cue(Trigger trigger, double delay) {
         @Override
         public <R> R match(Cases<R> cases) {
             return cases.called(this);
+        }
+    }
+
+    /**
+     * One certain time of a moment that comes more than once: the third call, the next time that somebody crosses a
+     * line after a pass.
+     *
+     * @param moment a call, a touch, or somebody who comes somewhere
+     * @param nth which of them, counted from 1
+     * @param since id of the action after whose end they are counted; empty for from the whistle on
+     */
+    public record Occurrence(Trigger moment, int nth, Optional<String> since) implements Trigger {
+
+        /** Nobody counts any further. */
+        public static final int MOST = 9;
+
+        @Override
+        public Trigger counted() {
+            return moment;
+        }
+
+        @Override
+        public List<String> watched() {
+            return moment.watched();
+        }
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.occurrence(this);
         }
     }
 

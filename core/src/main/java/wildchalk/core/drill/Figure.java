@@ -43,6 +43,8 @@ public enum Figure {
     CONTROL(Measure.TIME, 0, 4),
     /** From receiving until a shot leaves. */
     CATCH_AND_SHOOT(Measure.TIME, 0, 4),
+    /** Taking a ball up on two steps before it is laid up at a ring on the run. */
+    GATHER(Measure.TIME, 0, 3),
     FOLLOW_THROUGH(Measure.TIME, 0, 3),
     /** How fast a flat pass leaves for a place at hand. */
     PASS_NEAR(Measure.SPEED, 1, 30),
@@ -54,6 +56,10 @@ public enum Figure {
     PASS_SLOWING(Measure.PULL, 0, 8),
     /** How fast it still is when it arrives, at least. */
     PASS_ARRIVES(Measure.SPEED, 0.5, 20),
+    /** How much faster a hard pass leaves than a usual one. */
+    HARD(Measure.SHARE, 1, 2),
+    /** How much slower a soft pass leaves than a usual one. */
+    SOFT(Measure.SHARE, 0.3, 1),
     SHOT(Measure.SPEED, 1, 60),
     SHOT_SLOWING(Measure.PULL, 0, 8);
 

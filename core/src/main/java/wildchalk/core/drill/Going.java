@@ -8,28 +8,42 @@ import wildchalk.core.drill.Action.Gait;
  *
  * @param pace share of the gait's top speed, over 0 and up to 1
  * @param corner how the corners of the path are taken
+ * @param pivot to which side the body turns as it begins the path, when it faces another way than before
  * @param watching what the nose is kept on; empty to look where the gait looks
  */
-public record Going(Gait gait, double pace, Corner corner, Optional<Spot> watching) {
+public record Going(Gait gait, double pace, Corner corner, Pivot pivot, Optional<Spot> watching) {
 
     /** Going all out, looking where one goes. */
     public static Going of(Gait gait) {
-        return new Going(gait, 1, Corner.CUT, Optional.empty());
+        return new Going(gait, 1, Corner.CUT, Pivot.NONE, Optional.empty());
     }
 
     /** The same at a share of the usual speed, over 0 and at most 1. */
     public Going paced(double share) {
-        return new Going(gait, share, corner, watching);
+        return new Going(gait, share, corner, pivot, watching);
     }
 
     /** The same, with corners taken otherwise. */
     public Going cornering(Corner newCorner) {
-        return new Going(gait, pace, newCorner, watching);
+        return new Going(gait, pace, newCorner, pivot, watching);
     }
 
     /** The same, with an eye on something. */
     public Going watching(Spot spot) {
-        return new Going(gait, pace, corner, Optional.of(spot));
+        return new Going(gait, pace, corner, pivot, Optional.of(spot));
+    }
+
+    /** The same, begun with a pivot to a side. */
+    public Going pivoting(Pivot newPivot) {
+        return new Going(gait, pace, corner, newPivot, watching);
+    }
+
+    /** To which side a body turns on the move. */
+    public enum Pivot {
+        /** Whichever is less, without more ado. */
+        NONE,
+        LEFT,
+        RIGHT
     }
 
     /** How a corner is taken. */

@@ -109,6 +109,19 @@ public final class Reads {
         return out;
     }
 
+    /** Whether two actions never happen both, because they belong to different options of a read. */
+    public static boolean excludes(Stage stage, String action, String other) {
+        return stage.instructions(Read.class).stream()
+                .filter(r -> r.options().stream()
+                        .noneMatch(
+                                o -> o.actions().contains(action) && o.actions().contains(other)))
+                .anyMatch(r -> hasOptionOf(r, action) && hasOptionOf(r, other));
+    }
+
+    private static boolean hasOptionOf(Read read, String action) {
+        return read.options().stream().anyMatch(o -> o.actions().contains(action));
+    }
+
     /** Who is to win a ball; empty for whoever gets there first. */
     public static Optional<String> winner(Stage stage, Choices choices, String ball) {
         List<Travel.Collect> contest = contest(stage, ball);

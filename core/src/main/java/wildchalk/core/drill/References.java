@@ -118,6 +118,7 @@ final class References {
                 .filter(a -> stage.action(a).isEmpty())
                 .ifPresent(a -> faults.add("has a cue that waits for \"" + a + "\", but no action has that id"));
         trigger.watched().stream()
+                .filter(id -> trigger.counted() == trigger)
                 .filter(id -> stage.piece(id).isEmpty())
                 .forEach(id -> faults.add("has a cue that watches \"" + id + "\", but nobody and nothing has that id"));
         trigger.match(new Cue.Families<>() {
@@ -144,6 +145,21 @@ final class References {
 
             @Override
             public Boolean called(Cue.Called called) {
+                return true;
+            }
+
+            @Override
+            public Boolean occurrence(Cue.Occurrence o) {
+                trigger(o.moment(), faults);
+                o.since()
+                        .filter(a -> stage.action(a).isEmpty())
+                        .ifPresent(a ->
+                                faults.add("has a cue that counts from \"" + a + "\" on, but no action has that id"));
+                boolean again = o.moment().watched().size() > 0 || o.moment() instanceof Cue.Called;
+                if (!again || o.nth() < 1 || o.nth() > Cue.Occurrence.MOST) {
+                    faults.add("has a cue that counts what comes once: only calls, touches and who comes somewhere "
+                            + "can be counted, from 1 to " + Cue.Occurrence.MOST);
+                }
                 return true;
             }
 

@@ -218,6 +218,13 @@ final class CueTies {
         }
 
         @Override
+        public Optional<Trigger> occurrence(Cue.Occurrence o) {
+            return o.moment()
+                    .match(this)
+                    .map(m -> new Cue.Occurrence(m, o.nth(), o.since().filter(a -> !gone.contains(a))));
+        }
+
+        @Override
         public Optional<Trigger> enters(Cue.Enters enters) {
             return unless(gone.contains(enters.who()) || gone.contains(enters.zone()), enters);
         }

@@ -82,6 +82,9 @@ public final class LineEdits {
             if (t instanceof Cue.Several several) {
                 return several.with(several.parts().stream().map(this::trigger).toList());
             }
+            if (t instanceof Cue.Occurrence o && o.since().filter(old::equals).isPresent()) {
+                return new Cue.Occurrence(o.moment(), o.nth(), Optional.of(fresh));
+            }
             if (t instanceof Cue.After a && a.action().equals(old)) {
                 return new Cue.After(fresh);
             }
@@ -148,7 +151,14 @@ public final class LineEdits {
                                     : p)
                             .toList())
                     .withAction(new Action.Pass(
-                            pass.id(), to, Spot.at(pass.who()), pass.touch(), pass.manner(), pass.off(), pass.cue()))));
+                            pass.id(),
+                            to,
+                            Spot.at(pass.who()),
+                            pass.touch(),
+                            pass.manner(),
+                            pass.force(),
+                            pass.off(),
+                            pass.cue()))));
         }
         return Optional.empty();
     }

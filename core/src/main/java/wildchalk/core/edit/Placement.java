@@ -2,6 +2,8 @@ package wildchalk.core.edit;
 
 import wildchalk.core.drill.Action.Hold.Turn;
 import wildchalk.core.drill.Action.Wall;
+import wildchalk.core.drill.Cue.Crosses.Heading;
+import wildchalk.core.drill.Going.Pivot;
 import wildchalk.core.geometry.Vec;
 
 /**
@@ -60,6 +62,27 @@ public record Placement(boolean ends, boolean sides, double turn, Vec shift) {
     /** Whether left becomes right. */
     boolean isMirror() {
         return ends != sides;
+    }
+
+    /** Which way over a line: half round, up is down and left is right. */
+    Heading heading(Heading heading) {
+        boolean round = Math.cos(turn) < 0;
+        return switch (heading) {
+            case EITHER -> Heading.EITHER;
+            case UP -> ends != round ? Heading.DOWN : Heading.UP;
+            case DOWN -> ends != round ? Heading.UP : Heading.DOWN;
+            case LEFT -> sides != round ? Heading.RIGHT : Heading.LEFT;
+            case RIGHT -> sides != round ? Heading.LEFT : Heading.RIGHT;
+        };
+    }
+
+    /** To which side somebody pivots on the move. */
+    Pivot pivot(Pivot pivot) {
+        return switch (pivot) {
+            case NONE -> Pivot.NONE;
+            case LEFT -> isMirror() ? Pivot.RIGHT : Pivot.LEFT;
+            case RIGHT -> isMirror() ? Pivot.LEFT : Pivot.RIGHT;
+        };
     }
 
     /** A mirror makes left of right; two mirrors do not. */

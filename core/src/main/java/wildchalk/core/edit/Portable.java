@@ -138,7 +138,7 @@ record Portable(Stage stage, List<String> lost) {
         }
 
         private void markZone(Cue.Trigger trigger) {
-            if (trigger instanceof Cue.Enters e) {
+            if (trigger.counted() instanceof Cue.Enters e) {
                 mark(e.zone());
             }
         }
@@ -258,6 +258,7 @@ record Portable(Stage stage, List<String> lost) {
 
         private static boolean watchesNoLine(Instruction.Freeze freeze) {
             return freeze.at().trigger().parts().stream()
+                    .map(Cue.Trigger::counted)
                     .noneMatch(t -> t instanceof Cue.Crosses || t instanceof Cue.Enters);
         }
     }

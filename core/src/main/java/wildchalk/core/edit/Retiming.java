@@ -92,7 +92,12 @@ public final class Retiming {
         if (waitedFor.isEmpty()) {
             return action.cue();
         }
-        double delay = Math.round((start - waitedFor.getAsDouble()) / STEP) * STEP;
+        double later = start - waitedFor.getAsDouble();
+        // Within the time in which somebody reacts there is nothing to wait for.
+        double reacts = action.cue().delay() == 0
+                ? timeline.times(action.id()).map(t -> t.start() - t.cued()).orElse(0.0)
+                : 0;
+        double delay = later > 0 && later <= reacts + STEP / 2 ? 0 : Math.round(later / STEP) * STEP;
         double least = isForeseen(action.cue()) ? Math.max(-FORESIGHT, -waitedFor.getAsDouble()) : 0;
         // A tenth is no exact number: it is kept as people write it.
         return action.cue().delayed(Math.round(Math.max(least, delay) * 10) / 10.0);

@@ -194,6 +194,7 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
                     spot(p.to()),
                     p.touch(),
                     p.manner(),
+                    p.force(),
                     p.off().map(placement::wall),
                     cue(p.cue()));
         }
@@ -252,7 +253,11 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
 
         private Going going(Going going) {
             return new Going(
-                    going.gait(), going.pace(), going.corner(), going.watching().map(Transfer.this::spot));
+                    going.gait(),
+                    going.pace(),
+                    going.corner(),
+                    placement.pivot(going.pivot()),
+                    going.watching().map(Transfer.this::spot));
         }
 
         private TravelPath path(TravelPath path) {

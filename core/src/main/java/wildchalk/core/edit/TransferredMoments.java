@@ -61,7 +61,15 @@ record TransferredMoments(Transfer transfer) implements Cue.Cases<Cue.Trigger> {
 
     @Override
     public Cue.Trigger crosses(Cue.Crosses c) {
-        return new Cue.Crosses(transfer.id(c.who()), transfer.name(c.line()));
+        return new Cue.Crosses(
+                transfer.id(c.who()),
+                transfer.name(c.line()),
+                transfer.placement().heading(c.heading()));
+    }
+
+    @Override
+    public Cue.Trigger occurrence(Cue.Occurrence o) {
+        return new Cue.Occurrence(o.moment().match(this), o.nth(), o.since().map(transfer::id));
     }
 
     @Override

@@ -21,6 +21,11 @@ public record Flight(String action, List<Vec> way, double start, double end, Bal
         return way.get(way.size() - 1);
     }
 
+    /** How fast it goes on along the ground when it is there, m/s. */
+    public double arrivesWith() {
+        return motion.arrivesWith(Ruler.length(way));
+    }
+
     /** When it meets the wall that it comes off, to 10⁻⁶ s; empty when it goes straight. */
     public Optional<Double> meetsWall() {
         if (way.size() < 3) {

@@ -21,23 +21,17 @@ import wildchalk.core.surface.Surface;
  * @param corners how corners are taken
  * @param takes how long things take that are done on the spot
  * @param reaction how long people need before they do what something sets off
- * @param pass how a flat pass goes
- * @param shot how a shot goes
- * @param ways how balls go that are passed otherwise
+ * @param balls how balls go
  * @param people those who are not like the rest, by id
  */
 public record Speeds(
-        Legs legs,
-        Corners corners,
-        Takes takes,
-        Reaction reaction,
-        BallLaw pass,
-        BallLaw shot,
-        Map<Manner, BallMotion> ways,
-        Map<String, Speeds> people) {
+        Legs legs, Corners corners, Takes takes, Reaction reaction, Balls balls, Map<String, Speeds> people) {
 
     /** A walk is never slower than this, m/s. */
     private static final double SLOWEST_WALK = 1.0;
+
+    /** A flat pass into space arrives with so much of the least speed of one to somebody; assumed. */
+    private static final double FOR_SPACE = 1.5;
 
     /** Nobody needs to turn more tightly than this, however slowly they go, metres; assumed. */
     private static final double NARROWEST = 0.3;
@@ -73,6 +67,7 @@ public record Speeds(
      *
      * @param control from receiving to passing on, unless first time
      * @param catchAndShoot from receiving to shooting, unless first time
+     * @param gather taking a ball up on two steps before it is laid up on the run
      * @param followThrough after the release until the body is free
      * @param turning half a turn
      * @param landing from a jump stop until the body is free
@@ -82,6 +77,7 @@ public record Speeds(
     public record Takes(
             double control,
             double catchAndShoot,
+            double gather,
             double followThrough,
             double turning,
             double landing,
@@ -117,6 +113,36 @@ public record Speeds(
      */
     public record Reaction(double heard, double seen, double ready) {}
 
+    /**
+     * How balls go.
+     *
+     * @param pass how a flat pass goes
+     * @param shot how a shot goes
+     * @param ways how balls go that are passed otherwise
+     * @param hard how much faster than usual a hard pass leaves, a share over 1
+     * @param soft how much slower a soft one leaves, a share under 1
+     */
+    public record Balls(BallLaw pass, BallLaw shot, Map<Manner, BallMotion> ways, double hard, double soft) {
+        public Balls {
+            ways = Map.copyOf(ways);
+        }
+    }
+
+    /** How a flat pass goes. */
+    public BallLaw pass() {
+        return balls.pass();
+    }
+
+    /** How a shot goes. */
+    public BallLaw shot() {
+        return balls.shot();
+    }
+
+    /** How balls go that are passed otherwise than flat. */
+    public Map<Manner, BallMotion> ways() {
+        return balls.ways();
+    }
+
     /** Metres per second by gait, without the ball. */
     public Map<Gait, Double> top() {
         return legs.top();
@@ -143,7 +169,6 @@ public record Speeds(
     }
 
     public Speeds {
-        ways = Map.copyOf(ways);
         people = Map.copyOf(people);
     }
 
@@ -186,9 +211,12 @@ public record Speeds(
                         f.get(Figure.SPIN)),
                 takes(f),
                 new Reaction(f.get(Figure.REACTION_HEARD), f.get(Figure.REACTION_SEEN), f.get(Figure.REACTION_READY)),
-                pass,
-                BallLaw.even(f.get(Figure.SHOT), f.get(Figure.SHOT_SLOWING)),
-                ways(pass),
+                new Balls(
+                        pass,
+                        BallLaw.even(f.get(Figure.SHOT), f.get(Figure.SHOT_SLOWING)),
+                        ways(pass),
+                        f.get(Figure.HARD),
+                        f.get(Figure.SOFT)),
                 people);
     }
 
@@ -196,6 +224,7 @@ public record Speeds(
         return new Takes(
                 f.get(Figure.CONTROL),
                 f.get(Figure.CATCH_AND_SHOOT),
+                f.get(Figure.GATHER),
                 f.get(Figure.FOLLOW_THROUGH),
                 f.get(Figure.TURNING),
                 f.get(Figure.LANDING),
@@ -226,18 +255,44 @@ public record Speeds(
         return people.getOrDefault(who, this);
     }
 
+    /** Who meets a ball. */
+    public enum Met {
+        /** Whom it is for. */
+        ON_ITS_WAY,
+        /** Somebody goes for it. */
+        LATER,
+        NEVER
+    }
+
     /**
-     * How the ball of a pass or shot goes. A ball that is rolled to nobody is rolled so that it comes to rest there.
+     * How the ball of a pass or shot goes. A ball that is rolled to nobody is rolled so that it comes to rest there;
+     * one that goes along the ground into space is weighted for whoever goes for it.
      */
-    public BallMotion motion(Action.Delivery delivery, boolean met) {
-        if (!met
-                && delivery instanceof Action.Pass p
-                && p.manner() == Manner.ROLL
-                && ways.get(Manner.ROLL) instanceof BallLaw roll
-                && roll.slowing() > 0) {
-            return new RollingOut(roll.slowing());
+    public BallMotion motion(Action.Delivery delivery, Met met) {
+        if (!(delivery instanceof Action.Pass pass)) {
+            return shot();
         }
-        return delivery instanceof Action.Pass p ? ways.getOrDefault(p.manner(), pass) : shot;
+        BallMotion way = ways().getOrDefault(pass.manner(), pass());
+        if (!(way instanceof BallLaw law)) {
+            return way;
+        }
+        boolean rolled = pass.manner() == Manner.ROLL;
+        if (rolled && met == Met.NEVER && pass.force() == Action.Force.USUAL && law.slowing() > 0) {
+            return new RollingOut(law.slowing());
+        }
+        double arrives = law.arrives() * (rolled ? 1 : FOR_SPACE);
+        BallLaw suited = met == Met.ON_ITS_WAY || law.slowing() == 0 || !isAlongTheGround(pass.manner())
+                ? law
+                : law.weighted(arrives);
+        return switch (pass.force()) {
+            case USUAL -> suited;
+            case HARD -> suited.forced(balls.hard());
+            case SOFT -> suited.forced(balls.soft());
+        };
+    }
+
+    private static boolean isAlongTheGround(Manner manner) {
+        return manner == Manner.FLAT || manner == Manner.PUSH || manner == Manner.ROLL;
     }
 
     /** Top speed of a travel without the ball, m/s. */

@@ -35,6 +35,9 @@ public final class FigureWords {
             case REACTION_READY -> "reaction on the move";
             case CONTROL -> "from receiving to passing on";
             case CATCH_AND_SHOOT -> "from receiving to shooting";
+            case GATHER -> "taking the ball up before a lay-up";
+            case HARD -> "launch of a hard pass, of a usual one";
+            case SOFT -> "launch of a soft pass, of a usual one";
             case FOLLOW_THROUGH -> "following through";
             case PASS_NEAR -> "launch of the shortest pass";
             case PASS_PER_METRE -> "launch added for each metre";

@@ -131,11 +131,7 @@ final class BallPlay {
         Optional<String> ball = isToLose(collect) ? Optional.empty() : deliveries.collect(collect, rep.now());
         if (ball.isPresent()) {
             shadows.changedBall(rep.now());
-            deliveries.cutShort(ball.get()).ifPresent(sent -> {
-                rep.arrived(sent);
-                rep.note(Event.Kind.ARRIVAL, sent, collect.who(), ball.get());
-                rep.happens(new Cue.Received(sent));
-            });
+            deliveries.cutShort(ball.get()).ifPresent(sent -> taken(sent, collect));
             rep.note(Event.Kind.TOUCH, collect.id(), collect.who(), ball.get());
             rep.touches(collect.who(), ball.get());
             return;
@@ -149,6 +145,18 @@ final class BallPlay {
             rep.note(Event.Kind.CONTEST, collect.id(), collect.who(), null);
         } else {
             problems.nothingThere(collect);
+        }
+    }
+
+    /** A ball is taken on its way: from somebody it was meant for, it never comes to them. */
+    private void taken(Deliveries.Sent sent, Travel.Collect by) {
+        String pass = sent.delivery().id();
+        if (sent.taker().isPresent()) {
+            rep.note(Event.Kind.CUT_OUT, by.id(), by.who(), sent.ball());
+        } else {
+            rep.arrived(pass);
+            rep.note(Event.Kind.ARRIVAL, pass, by.who(), sent.ball());
+            rep.happens(new Cue.Received(pass));
         }
     }
 

@@ -9,13 +9,17 @@ import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;
 
 /**
- * Boards with round corners, along which a ball runs: straight into the corner, round it, and out of it straight to
- * where it goes. Along the boards is measured clockwise on the page, from where the left ones begin to be straight.
+ * Boards with round corners, along which a ball runs: straight into the corner, round it, out of it along the boards,
+ * and off them just before where it goes. Along the boards is measured clockwise on the page, from where the left ones
+ * begin to be straight.
  */
 final class Boards {
 
     /** Corners of a smaller radius than this stop a ball, metres; assumed. */
     private static final double LEAST_RADIUS = 0.5;
+
+    /** So many metres along the boards for each metre off them a ball comes away from them; assumed. */
+    private static final double COMES_OFF = 2;
 
     private static final int STEPS = 40;
     private static final Wall[] IN_ORDER = {Wall.LEFT, Wall.END, Wall.RIGHT, Wall.OWN_END};
@@ -49,6 +53,9 @@ final class Boards {
         List<Vec> way = clockwise ? round(from, start, gap, to) : round(to, start + gap, length() - gap, from);
         if (!clockwise) {
             Collections.reverse(way);
+        }
+        if (way.size() > 2) {
+            comingOff(nearest(to), to, clockwise).ifPresent(p -> way.add(way.size() - 1, p));
         }
         return way.size() > 2 ? Optional.of(way) : Optional.empty();
     }
@@ -121,6 +128,27 @@ final class Boards {
         }
         way.add(to);
         return way;
+    }
+
+    /**
+     * Where a ball that goes to a place beside the boards comes off them; empty when that is in a corner.
+     *
+     * @param on how far along the boards is the place of them that is nearest, metres
+     */
+    private Optional<Vec> comingOff(double on, Vec to, boolean clockwise) {
+        for (int i = 0; i < 4; i++) {
+            double gone = on - begin(i);
+            if (gone > 1e-6 && gone <= straight(i) + 1e-6) {
+                Vec a = centre((i + 3) % 4).plus(Vec.polar(radius, (i - 1) * Math.PI / 2));
+                Vec way = Vec.polar(1, i * Math.PI / 2);
+                double off = to.distance(a.plus(way.times(gone)));
+                double left = gone + (clockwise ? -off : off) * COMES_OFF;
+                return left > 1e-6 && left < straight(i) - 1e-6
+                        ? Optional.of(a.plus(way.times(left)))
+                        : Optional.empty();
+            }
+        }
+        return Optional.empty();
     }
 
     /** Whether a stretch of the boards runs along the straight part of a wall. */

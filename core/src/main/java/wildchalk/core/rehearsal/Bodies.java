@@ -61,12 +61,20 @@ final class Bodies {
         double endOf(String action) {
             return ends[indexOf(action)];
         }
+
+        /** Whether a path has a good part to come yet at a time. */
+        boolean leaves(String action, double time) {
+            return marks[indexOf(action) + 1] - profile.gone(time - begun) > LEFT_OUT;
+        }
     }
 
     /** A turn sharper than this is one right back, in radians. */
     private static final double SHARPEST = Math.PI * 0.95;
     /** What a line wavers by less than this is the hand that drew it, metres; nobody runs it. Assumed. */
     private static final double SHAKE = 0.15;
+
+    /** Who is nearer than this to the end of a path when they are sent another way has been there, metres. */
+    private static final double LEFT_OUT = 1;
 
     /** Slower than this is standing, m/s. */
     private static final double STANDS = 0.02;
@@ -78,16 +86,16 @@ final class Bodies {
     private final Map<String, Chain> running = new HashMap<>();
     private final Map<String, Supplier<List<Vec>>> lines;
 
-    Bodies(Stage stage, Places places, Speeds speeds, Map<String, Supplier<List<Vec>>> lines) {
+    /** @param played what happens on this way through, in drawing order */
+    Bodies(Stage stage, List<Action> played, Places places, Speeds speeds, Map<String, Supplier<List<Vec>>> lines) {
         this.places = places;
         this.speeds = speeds;
         this.lines = lines;
         for (Piece.Person person : stage.people()) {
             tracks.put(person.id(), new PersonTrack(new Pose(person.at(), person.facing())));
         }
-        stage.actions().forEach(a -> actionsOf
-                .computeIfAbsent(a.who(), w -> new ArrayList<>())
-                .add(a));
+        played.forEach(
+                a -> actionsOf.computeIfAbsent(a.who(), w -> new ArrayList<>()).add(a));
     }
 
     Map<String, PersonTrack> tracks() {
@@ -178,7 +186,7 @@ final class Bodies {
                 .build();
         SpeedProfile braking = new SpeedProfile(route, new double[] {speed}, speed, true, theirs);
         double turned = track.pose(now).facing() - velocity.angle();
-        track.add(new Leg(now, now + braking.duration(), now, route, braking, turned, null));
+        track.add(new Leg(now, now + braking.duration(), now, route, braking, turned, Leg.Pivot.NONE, null));
         return now + braking.duration();
     }
 
@@ -278,7 +286,7 @@ final class Bodies {
     }
 
     private Action next(Action action) {
-        List<Action> own = actionsOf.get(action.who());
+        List<Action> own = actionsOf.getOrDefault(action.who(), List.of());
         for (int i = 0; i + 1 < own.size(); i++) {
             if (own.get(i).id().equals(action.id())) {
                 return own.get(i + 1);
@@ -316,8 +324,12 @@ final class Bodies {
         double start = time;
         for (int i = 0; i < travels.size(); i++) {
             double end = time + profile.timeAt(route.sectionEnd(i + (hasEntry ? 1 : 0)));
-            double turned = turned(travels.get(i).gait(), track.pose(start).facing(), route.heading(0));
-            track.add(new Leg(start, end, time, route, profile, turned, watched(travels.get(i))));
+            double before = track.pose(start).facing();
+            double turned = turned(travels.get(i).gait(), before, route.heading(0));
+            int section = i + (hasEntry ? 1 : 0);
+            double faces = route.heading((section == 0 ? 0 : route.sectionEnd(section - 1)) + 1e-6) + turned;
+            Leg.Pivot pivot = pivot(travels.get(i), Math.IEEEremainder(faces - before, 2 * Math.PI));
+            track.add(new Leg(start, end, time, route, profile, turned, pivot, watched(travels.get(i))));
             start = end;
         }
         if (profile.endSpeed() > 1e-6) {
@@ -341,7 +353,20 @@ final class Bodies {
                 beyond,
                 braking,
                 turned(last.gait(), heading, heading),
+                Leg.Pivot.NONE,
                 watched(last));
+    }
+
+    /** How a body turns as it begins a path, that could turn by {@code shorter}. */
+    private Leg.Pivot pivot(Travel travel, double shorter) {
+        boolean left = travel.going().pivot() == Going.Pivot.LEFT;
+        if (travel.going().pivot() == Going.Pivot.NONE || Math.abs(shorter) < 0.1) {
+            return Leg.Pivot.NONE;
+        }
+        double by = turned(left ? Action.Hold.Turn.OPEN_LEFT : Action.Hold.Turn.OPEN_RIGHT, shorter);
+        return new Leg.Pivot(
+                by,
+                Math.abs(by) / Math.PI * speeds.forPerson(travel.who()).takes().turning());
     }
 
     /** Where what somebody watches on the way is at a time; null for who looks where they go. */

@@ -1,6 +1,7 @@
 package wildchalk.core.rehearsal;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -24,14 +25,17 @@ import wildchalk.core.motion.BallTrack;
 import wildchalk.core.motion.Flight;
 import wildchalk.core.motion.PersonTrack;
 import wildchalk.core.motion.Speeds;
+import wildchalk.core.surface.Surface;
 
 /** Keeps the balls of a stage: who has which, and where those on their way are met. */
 final class Deliveries {
 
     /** A keeper this near the target can save, metres; assumed. */
     private static final double SAVES_WITHIN = 5;
-    /** How far a rebound comes out when nobody says, metres; assumed. */
-    private static final double REBOUND = 4;
+    /** Who shoots at a ring on the run gathers the ball when they are no farther from it than this, metres; assumed. */
+    private static final double LAYS_UP_WITHIN = 6;
+    /** Who is faster than this shoots on the run, m/s; assumed. */
+    private static final double ON_THE_RUN = 1.5;
     /** A ball this near can be taken up, metres; assumed. */
     private static final double IN_REACH = 1.2;
 
@@ -61,6 +65,8 @@ final class Deliveries {
     private final Bodies bodies;
     private final BallWays ways;
     private final Supplies supplies;
+    private final Loose loose;
+    private final Surface surface;
     private final Set<String> people;
     private final Map<String, BallTrack> tracks = new LinkedHashMap<>();
     private final Map<String, String> holder = new HashMap<>();
@@ -71,14 +77,16 @@ final class Deliveries {
 
     Deliveries(
             Stage stage,
+            Surface surface,
             Places places,
-            BallWays ways,
             Speeds speeds,
             Bodies bodies,
             Map<String, Supplier<List<Vec>>> lines) {
         this.stage = stage;
+        this.surface = surface;
         this.places = places;
-        this.ways = ways;
+        this.ways = new BallWays(surface);
+        this.loose = new Loose(stage, surface, places, speeds);
         this.speeds = speeds;
         this.bodies = bodies;
         this.supplies = new Supplies(stage);
@@ -134,14 +142,31 @@ final class Deliveries {
         Optional<String> ball = holder.entrySet().stream()
                 .filter(e -> e.getValue().equals(delivery.who()) && !promised.containsValue(e.getKey()))
                 .map(Map.Entry::getKey)
-                .sorted()
-                .findFirst()
+                // The first that was drawn.
+                .min(Comparator.comparingInt(b -> List.copyOf(tracks.keySet()).indexOf(b)))
                 .or(() -> supplies.inReach(bodies.track(delivery.who()).at(time))
                         .flatMap(supplies::take)
                         .map(t -> bringIn(t, delivery.who(), time)));
         ball.ifPresent(b -> promised.put(delivery.id(), b));
-        return ball.map(b -> Math.max(
-                time, since.get(b) + speeds.forPerson(delivery.who()).takes().before(delivery)));
+        return ball.map(b -> Math.max(time, since.get(b) + handling(delivery, time)));
+    }
+
+    /** How long a ball is had before it leaves again, seconds. */
+    private double handling(Delivery delivery, double time) {
+        Speeds.Takes takes = speeds.forPerson(delivery.who()).takes();
+        return isLayUp(delivery, time) ? Math.max(takes.gather(), takes.before(delivery)) : takes.before(delivery);
+    }
+
+    /** Whether somebody shoots at a ring near by as they run: the ball is gathered on two steps first. */
+    private boolean isLayUp(Delivery delivery, double time) {
+        PersonTrack track = bodies.track(delivery.who());
+        return delivery instanceof Action.Shot
+                && delivery.to() instanceof Spot.AtTarget t
+                && surface.target(t.target())
+                        .filter(x -> x.shape() == Surface.Target.Shape.BASKET)
+                        .isPresent()
+                && track.velocity(time).length() > ON_THE_RUN
+                && places.of(delivery.to()).distance(track.at(time)) <= LAYS_UP_WITHIN;
     }
 
     /** A ball from a heap that is now in somebody's hands, or at their feet. */
@@ -169,30 +194,35 @@ final class Deliveries {
         if (!tracks.containsKey(ball) || holder.containsKey(ball)) {
             return Optional.empty();
         }
-        return Optional.of(new Course(
-                Math.max(time, takeableFrom(ball)), t -> place(ball, t).orElseThrow()));
+        return Optional.of(new Course(Math.max(time, takeableFrom(ball, collect.who())), t -> place(ball, t)
+                .orElseThrow()));
     }
 
-    /** A ball that is passed to somebody, shot or in the air is nobody's before it gets there. */
-    private double takeableFrom(String ball) {
+    /** A ball that is shot or in the air is nobody's before it gets there. */
+    private double takeableFrom(String ball, String by) {
         return onTheirWay.values().stream()
-                .filter(s -> s.ball().equals(ball) && !rollsFree(s.delivery()))
+                .filter(s -> s.ball().equals(ball) && !canBeTaken(s.delivery(), by))
                 .mapToDouble(Sent::arrival)
-                .max()
-                .orElse(Double.NEGATIVE_INFINITY);
+                .reduce(loose.freeFrom(ball), Math::max);
     }
 
-    private boolean rollsFree(Delivery delivery) {
-        return delivery instanceof Action.Pass p && receiver(delivery).isEmpty() && p.manner() != Action.Manner.LOB;
+    /**
+     * Whether a ball can be taken on its way: one that goes to a place by anybody, one that goes to somebody by whoever
+     * else is there sooner. High up it cannot.
+     */
+    private boolean canBeTaken(Delivery delivery, String by) {
+        return delivery instanceof Action.Pass p
+                && p.manner() != Action.Manner.LOB
+                && p.manner() != Action.Manner.HAND_OFF
+                && !by.equals(delivery.who())
+                && receiver(delivery).filter(by::equals).isEmpty();
     }
 
-    /** Takes a ball that somebody has off its way: the action that sent it there, when it was on its way. */
-    Optional<String> cutShort(String ball) {
-        Optional<String> sent = onTheirWay.values().stream()
-                .filter(s -> s.ball().equals(ball))
-                .map(s -> s.delivery().id())
-                .findFirst();
-        sent.ifPresent(onTheirWay::remove);
+    /** Takes a ball that somebody has off its way: what had sent it there, when it was on its way. */
+    Optional<Sent> cutShort(String ball) {
+        Optional<Sent> sent =
+                onTheirWay.values().stream().filter(s -> s.ball().equals(ball)).findFirst();
+        sent.ifPresent(s -> onTheirWay.remove(s.delivery().id()));
         return sent;
     }
 
@@ -242,7 +272,7 @@ final class Deliveries {
 
     private Sent aim(Delivery delivery, String ball, Vec from, double release, int version) {
         Optional<String> receiver = receiver(delivery).or(() -> saver(delivery, release));
-        BallMotion motion = speeds.forPerson(delivery.who()).motion(delivery, receiver.isPresent());
+        BallMotion motion = speeds.forPerson(delivery.who()).motion(delivery, met(delivery, ball, receiver));
         double arrival;
         Vec to;
         if (receiver.isPresent()) {
@@ -258,13 +288,26 @@ final class Deliveries {
         }
         Flight flight = new Flight(delivery.id(), ways.of(delivery, from, to), release, arrival, motion);
         tracks.get(ball).fliesFrom(release, flight);
-        if (delivery instanceof Action.Shot s && s.result() == Result.REBOUND) {
-            comesOut(s, ball, from, arrival);
-        }
         lines.put(delivery.id(), flight::way);
         Sent sent = new Sent(delivery, ball, flight, version, receiver);
+        if (receiver.isEmpty()) {
+            // Whoever goes for it sees where it will come.
+            loose.comesDown(sent, tracks.get(ball), arrival);
+        }
         onTheirWay.put(delivery.id(), sent);
         return sent;
+    }
+
+    private Speeds.Met met(Delivery delivery, String ball, Optional<String> receiver) {
+        if (receiver.isPresent()) {
+            return Speeds.Met.ON_ITS_WAY;
+        }
+        // Whoever sends it does not know yet which way a read will go.
+        boolean goneFor = stage.actions().stream()
+                .anyMatch(a -> a instanceof Travel.Collect c
+                        && !c.who().equals(delivery.who())
+                        && c.wanted().filter(ball::equals).isPresent());
+        return goneFor ? Speeds.Met.LATER : Speeds.Met.NEVER;
     }
 
     /** Whether a pass off a wall or round the boards cannot be: there is none where it would meet it. */
@@ -276,35 +319,8 @@ final class Deliveries {
     /** Takes a ball off its way: whoever it was meant for has it now, or it does what the drill says. */
     Sent arrive(String action, double time) {
         Sent sent = onTheirWay.remove(action);
-        if (sent.taker().isPresent()) {
-            hold(sent.ball(), sent.taker().get(), time);
-        } else {
-            comesDown(sent, time);
-        }
+        sent.taker().ifPresent(who -> hold(sent.ball(), who, time));
         return sent;
-    }
-
-    private void comesDown(Sent sent, double time) {
-        Vec at = places.of(sent.delivery().to());
-        BallTrack track = tracks.get(sent.ball());
-        Result result = sent.delivery() instanceof Action.Shot s ? s.result() : Result.OPEN;
-        if (result == Result.REBOUND) {
-            comesOut((Action.Shot) sent.delivery(), sent.ball(), sent.from(), time);
-        } else {
-            track.liesFrom(time, at);
-        }
-    }
-
-    /** A ball comes off the goal and rolls on until it lies; whoever goes for it sees that coming. */
-    private void comesOut(Action.Shot shot, String ball, Vec from, double time) {
-        Vec at = places.of(shot.to());
-        Vec out =
-                shot.next().map(places::of).orElse(at.plus(from.minus(at).unit().times(REBOUND)));
-        BallMotion motion = speeds.ways().getOrDefault(Action.Manner.ROLL, speeds.pass());
-        double rest = time + motion.time(at.distance(out));
-        BallTrack track = tracks.get(ball);
-        track.fliesFrom(time, new Flight(shot.id(), List.of(at, out), time, rest, motion));
-        track.liesFrom(rest, out);
     }
 
     /** The keeper who saves a shot that is to be saved: who is near enough to the goal as it leaves. */

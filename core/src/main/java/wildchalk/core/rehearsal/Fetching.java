@@ -19,6 +19,9 @@ final class Fetching {
     /** How much later a ball may come than whoever runs on with it, seconds. */
     private static final double IN_TIME = 0.15;
 
+    /** How much slower one is tried after the other, as a share. */
+    private static final double SLOWER = 0.04;
+
     private static final int TRIES = 6;
 
     /** The run to a ball and when they have it, seconds. */
@@ -34,7 +37,8 @@ final class Fetching {
 
     /** Sends somebody to where they meet a ball first; they wait there when the ball comes later. */
     Met fetch(Travel travel, Deliveries.Course ball, double now) {
-        double time = first(travel, ball, now);
+        double late = 0;
+        double time = first(travel, ball, now, now, late);
         Vec place = ball.at().apply(time);
         Bodies.Chain chain = bodies.start(travel, Optional.of(place), now, false);
         for (int i = 0; i < TRIES; i++) {
@@ -47,29 +51,52 @@ final class Fetching {
             if (there <= time) {
                 break;
             }
-            // Whoever is late for it goes where it will be by then.
-            time = there;
+            // Whoever would be late for it, for a turn they have to make, goes to where it is later.
+            late += there - time;
+            time = first(travel, ball, now, time + LOOK, late);
             place = ball.at().apply(time);
             chain = bodies.start(travel, Optional.of(place), now, false);
         }
         if (chain.endOf(travel.id()) < time - IN_TIME && travel.ending() == Ending.GO_ON) {
-            chain = bodies.start(travel.withEnding(Ending.STOP), Optional.of(place), now, false);
+            chain = unhurried(travel, place, time, now);
         }
         return new Met(chain, time);
     }
 
-    /** The first moment at which somebody who goes straight there can be where the ball is. */
-    private double first(Travel travel, Deliveries.Course ball, double now) {
+    /** Somebody who has time waits where the ball comes; with too little time for that they do not hurry. */
+    private Bodies.Chain unhurried(Travel travel, Vec place, double time, double now) {
+        Optional<Vec> there = Optional.of(place);
+        Bodies.Chain chain = bodies.start(travel.withEnding(Ending.STOP), there, now, false);
+        double pace = travel.going().pace();
+        for (double share = 1 - SLOWER; chain.endOf(travel.id()) > time && share > 0; share -= SLOWER) {
+            Travel slower = travel.withGoing(travel.going().paced(pace * share));
+            chain = bodies.start(slower, there, now, false);
+            if (chain.endOf(travel.id()) > time - IN_TIME) {
+                // As slow as that they are there with the ball; a little faster they were before it.
+                return chain.endOf(travel.id()) <= time + 1e-9
+                        ? chain
+                        : bodies.start(
+                                travel.withGoing(travel.going().paced(pace * (share + SLOWER))), there, now, false);
+            }
+        }
+        return chain;
+    }
+
+    /**
+     * The first moment at which somebody who goes straight there, and loses so much time, can be where the ball is,
+     * from a time on.
+     */
+    private double first(Travel travel, Deliveries.Course ball, double now, double from, double lost) {
         PersonTrack track = bodies.track(travel.who());
         Vec at = track.at(now);
         Vec velocity = track.velocity(now);
         Speeds theirs = speeds.forPerson(travel.who());
         double top = theirs.topOf(travel);
-        for (double t = Math.max(now, ball.from()); t < now + LOOK_UP_TO; t += LOOK) {
+        for (double t = Math.max(from, ball.from()); t < now + LOOK_UP_TO; t += LOOK) {
             Vec way = ball.at().apply(t).minus(at);
             double metres = Math.max(0, way.length() - NEAR);
             double towards = metres == 0 ? 0 : Math.max(0, Math.min(top, velocity.dot(way.unit())));
-            if (theirs.timeFor(metres, towards, top) <= t - now) {
+            if (theirs.timeFor(metres, towards, top) + lost <= t - now) {
                 return t;
             }
         }

@@ -121,6 +121,9 @@ final class Locomotion {
             chain.travels().stream()
                     .filter(t -> rep.isOn(t.id()) && rep.times().get(t.id()).start() > rep.now() - AT_ONCE)
                     .forEach(problems::twoAtOnce);
+            chain.travels().stream()
+                    .filter(t -> rep.isOn(t.id()) && chain.leaves(t.id(), rep.now()))
+                    .forEach(t -> rep.note(Event.Kind.BREAK_OFF, t.id(), t.who(), null));
             chain.travels().stream().filter(t -> rep.hasStarted(t.id())).forEach(t -> rep.end(t.id()));
         }
         Action before = lasting.put(who, rep.action(newAction));

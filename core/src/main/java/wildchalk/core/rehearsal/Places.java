@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Reads;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
@@ -67,14 +68,17 @@ public final class Places {
         return path.through().stream().map(this::of).toList();
     }
 
-    /** Where somebody stands at the end of their last path before {@code action}, or at the start. */
+    /**
+     * Where somebody stands at the end of their last path before {@code action}, or at the start. What they do instead
+     * of it, in another option of the same read, does not take them anywhere.
+     */
     public Vec before(Action action) {
         Vec place = stage.person(action.who()).map(Piece::at).orElse(Vec.ZERO);
         for (Action other : stage.actionsOf(action.who())) {
             if (other.id().equals(action.id())) {
                 break;
             }
-            if (other instanceof Travel travel) {
+            if (other instanceof Travel travel && !Reads.excludes(stage, other.id(), action.id())) {
                 place = of(travel.path().last());
             }
         }

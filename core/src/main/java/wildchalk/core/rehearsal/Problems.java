@@ -87,6 +87,29 @@ final class Problems {
                         + " send it first, or send this one to somebody else");
     }
 
+    /** Who has more balls from the start than they send away keeps one that is in the way. */
+    void tooManyBalls(Collection<Action> played) {
+        for (Piece.Person person : stage.people()) {
+            List<Piece.Ball> balls = stage.balls().stream()
+                    .filter(b -> b.heldBy().filter(person.id()::equals).isPresent())
+                    .toList();
+            long sent = played.stream()
+                    .filter(a -> a instanceof Delivery && a.who().equals(person.id()))
+                    .count();
+            if (person instanceof Piece.Player && balls.size() > sent + 1) {
+                String id = balls.get(1).id();
+                found.putIfAbsent(
+                        id,
+                        new Problem(
+                                id,
+                                Problem.Kind.NOT_SO,
+                                name(person.id()) + " has " + balls.size() + " balls from the start and sends "
+                                        + (sent == 0 ? "none" : sent == 1 ? "one" : "" + sent)
+                                        + " of them away: give one to somebody else, or put it down"));
+            }
+        }
+    }
+
     void throughTheBoards(Travel travel) {
         add(
                 travel,
@@ -207,6 +230,16 @@ final class Problems {
 
     private String vain(Action action) {
         Optional<Action> other = waitsFor(action);
+        if (action.cue().trigger() instanceof Cue.Occurrence o) {
+            if (o.nth() == 1) {
+                return "this waits for something to come once more, and that never happens: choose what sets it off";
+            }
+            return "this waits for time " + o.nth() + " of "
+                    + (o.moment() instanceof Cue.Called c
+                            ? "the call \u201c" + c.word() + "\u201d"
+                            : "what " + name(o.watched().get(0)) + " does")
+                    + ", and that does not come so often: choose what sets it off";
+        }
         if (action.cue().trigger() instanceof Cue.Called called) {
             boolean once = stage.actions().stream()
                     .anyMatch(a -> a instanceof Action.Call c && c.word().equals(called.word()));

@@ -35,11 +35,12 @@ public final class Rehearsal {
      */
     public static Timeline of(Stage stage, Surface surface, Speeds speeds, Choices choices) {
         Surface marked = stage.marked(surface);
-        return new Decisions(
+        Timeline timeline = new Decisions(
                         stage,
                         marked,
                         choices,
                         c -> Limits.judged(stage, marked, new Simulation(stage, marked, speeds, c).run()))
                 .timeline();
+        return Collisions.told(stage, timeline);
     }
 }

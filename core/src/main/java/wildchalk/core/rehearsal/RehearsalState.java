@@ -22,14 +22,18 @@ import wildchalk.core.timeline.Event;
 /** The state of one run-through: what time it is, what is still to come, who waits for what, and what has happened. */
 final class RehearsalState {
 
+    /** What waits where only something that is said does. */
+    private static final Action NOBODYS = new Action.Blow("", "", Cue.whistle());
+
     private final Map<String, Action> actions = new LinkedHashMap<>();
     private final Map<String, Integer> order = new HashMap<>();
     private final Map<String, ActionTimes> times = new HashMap<>();
     private final Map<Trigger, Double> happened = new HashMap<>();
     private final List<Event> events = new ArrayList<>();
     private final Agenda agenda = new Agenda();
-    private final Waiting starting = new Waiting();
-    private final Waiting ending = new Waiting();
+    private final Waiting starting = new Waiting(this::counted);
+    private final Waiting ending = new Waiting(this::counted);
+    private final Waiting said = new Waiting(this::counted);
     private Consumer<Action> onEnd = a -> {};
     private ToDoubleBiFunction<Action, Trigger> reaction = (a, m) -> 0;
     private double now;
@@ -45,6 +49,10 @@ final class RehearsalState {
             starting.add(a, cues.get(a.id()));
             Soundness.until(a).ifPresent(u -> ending.add(a, u));
         });
+    }
+
+    private void counted(Trigger moment) {
+        happened.putIfAbsent(moment, now);
     }
 
     /** What is to be done when an action ends, before anybody hears of it. */
@@ -109,7 +117,12 @@ final class RehearsalState {
 
     /** Whether something waits for a moment to come once more. */
     boolean waitsAgainFor(Trigger moment) {
-        return starting.stillWaits(moment);
+        return starting.stillWaits(moment) || ending.stillWaits(moment) || said.stillWaits(moment);
+    }
+
+    /** Lets it be known when a moment comes that only something that is said waits for. */
+    void lookOutFor(Trigger moment) {
+        moment.parts().stream().filter(p -> p.counted() != p).forEach(p -> said.add(NOBODYS, p));
     }
 
     /** Lets an action be over at a moment, besides what else ends it. */
@@ -137,6 +150,7 @@ final class RehearsalState {
     /** A moment comes: what waits for it is set off, what lasts until it is over. */
     void happens(Trigger moment) {
         happened.putIfAbsent(moment, now);
+        said.happens(moment);
         Optional<ActionTimes> together = moment instanceof Cue.With w && hasReacted(w.action())
                 ? Optional.of(times.get(w.action()))
                 : Optional.empty();

@@ -63,20 +63,22 @@ final class Simulation {
         this.stage = stage;
         this.choices = choices;
         this.places = new Places(stage, surface);
-        this.bodies = new Bodies(stage, places, speeds, lines);
-        this.deliveries = new Deliveries(stage, places, new BallWays(surface), speeds, bodies, lines);
-        this.handling = new Handling(stage, bodies);
         Set<String> notTaken = Reads.notTaken(stage, choices);
         this.problems = new Problems(stage, notTaken);
-        Vec attacked = surface.target("goal").map(Surface.Target::at).orElse(new Vec(surface.length() / 2, 0));
-        Shadows shadows = new Shadows(bodies::track, new Aims(attacked, deliveries::ballFor), speeds);
-        this.watches = new Watches(surface, this::where);
-        this.rep = new RehearsalState(stage.actions().stream()
+        List<Action> played = stage.actions().stream()
                 .filter(a -> !notTaken.contains(a.id()))
                 .filter(a -> problems.canBePlayed(a, places))
-                .toList());
+                .toList();
+        this.bodies = new Bodies(stage, played, places, speeds, lines);
+        this.deliveries = new Deliveries(stage, surface, places, speeds, bodies, lines);
+        this.handling = new Handling(stage, bodies);
+        Ends ends = new Ends(stage, surface, (who, t) -> bodies.track(who).at(t));
+        Shadows shadows = new Shadows(bodies::track, new Aims(ends::defended, deliveries::ballFor), speeds);
+        this.watches = new Watches(surface, this::where);
+        this.rep = new RehearsalState(played);
         this.balls = new BallPlay(rep, stage, choices, deliveries, shadows, problems, speeds);
         this.legs = new Locomotion(rep, bodies, shadows, balls, watches, problems, speeds, lines);
+        Limits.moments(stage).forEach(rep::lookOutFor);
         legs.lookOutFor(moments());
         rep.onEnd(this::ended);
         rep.reactingBy(new Reacting(stage, speeds, who -> isOnTheMove(who))::before);
@@ -89,7 +91,8 @@ final class Simulation {
 
     /** Everything that something waits for, or that the coach says something about. */
     private Stream<Trigger> moments() {
-        return Stream.concat(rep.moments().stream(), Limits.moments(stage)).distinct();
+        return Stream.concat(rep.moments().stream(), Limits.moments(stage).map(Trigger::counted))
+                .distinct();
     }
 
     private Optional<Vec> where(String id, double t) {
@@ -117,6 +120,7 @@ final class Simulation {
             }
         }
         problems.neverStarted(rep.actions(), rep.times().keySet());
+        problems.tooManyBalls(rep.actions());
         problems.leadsNowhere(choices, rep.times().keySet());
         for (Action action : stage.actions()) {
             lines.putIfAbsent(action.id(), () -> plannedLine(action));

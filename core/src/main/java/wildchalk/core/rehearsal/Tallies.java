@@ -21,6 +21,11 @@ final class Tallies {
     /** Metres that a ball is carried with one dribble; assumed. */
     private static final double PER_DRIBBLE = 2;
 
+    /** Looked at so long before, seconds, a ball that has not moved farther than that since, metres, lies. */
+    private static final double JUST_BEFORE = 0.1;
+
+    private static final double LIES = 0.05;
+
     /** More than may be: when, by what and whom, and how many in all. */
     record Over(double t, String action, String who, int count) {}
 
@@ -60,22 +65,28 @@ final class Tallies {
         for (String ball : timeline.balls()) {
             for (Possession spell : timeline.possessions(ball)) {
                 if (limit.who().filter(w -> !w.equals(spell.who())).isEmpty()) {
-                    over(limit, spell).ifPresent(over::add);
+                    over(limit, spell, isDead(ball, spell)).ifPresent(over::add);
                 }
             }
         }
         return over;
     }
 
-    private Optional<Over> over(Limit.AtMost limit, Possession spell) {
+    /** Whether a ball lies dead when somebody comes to have it: what they do with it first is their first touch. */
+    private boolean isDead(String ball, Possession spell) {
+        return spell.from() <= 0
+                || timeline.ball(ball, spell.from() - JUST_BEFORE).distance(timeline.ball(ball, spell.from())) < LIES;
+    }
+
+    private Optional<Over> over(Limit.AtMost limit, Possession spell, boolean dead) {
         boolean touches = limit.counted() == Limit.Counted.TOUCHES;
-        int n = touches ? 1 : 0;
+        int n = touches && !dead ? 1 : 0;
         Action breaks = null;
         for (Action action : stage.actionsOf(spell.who())) {
             Optional<ActionTimes> times = timeline.times(action.id())
                     .filter(t -> t.start() >= spell.from() - 1e-9 && t.start() <= spell.to() + 1e-9);
             if (times.isPresent()) {
-                n += counted(action, spell, touches);
+                n += counted(action, touches, dead);
                 breaks = breaks == null && n > limit.most() ? action : breaks;
             }
         }
@@ -84,11 +95,11 @@ final class Tallies {
                 : Optional.of(new Over(timeline.times(breaks.id()).orElseThrow().start(), breaks.id(), spell.who(), n));
     }
 
-    private int counted(Action action, Possession spell, boolean touches) {
+    private int counted(Action action, boolean touches, boolean dead) {
         if (action instanceof Travel.Carry) {
             return carried(action, touches);
         }
-        return touches && sentOn(action, spell) ? 1 : 0;
+        return touches && isSentOn(action, dead) ? 1 : 0;
     }
 
     private int carried(Action carry, boolean touches) {
@@ -97,13 +108,10 @@ final class Tallies {
     }
 
     /** Whether a ball is sent on with a touch of its own. */
-    private boolean sentOn(Action action, Possession spell) {
-        boolean received = spell.from() > 0;
+    private boolean isSentOn(Action action, boolean dead) {
         return action instanceof Action.Delivery d
-                && !(received && d.touch() == Action.Touch.FIRST_TIME)
-                && timeline.times(action.id())
-                        .filter(t -> t.release() <= spell.to() + 1e-9)
-                        .isPresent();
+                && (dead || d.touch() != Action.Touch.FIRST_TIME)
+                && !Double.isNaN(timeline.times(action.id()).orElseThrow().release());
     }
 
     List<Event> shots() {

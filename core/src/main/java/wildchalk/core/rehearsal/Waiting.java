@@ -6,7 +6,9 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Cue.Trigger;
@@ -15,37 +17,70 @@ import wildchalk.core.drill.Travel;
 /** Which actions wait for which moment: for one, for all of several, or for the first of several. */
 final class Waiting {
 
+    /** One moment that is waited for: once, or for a certain time that it comes. */
+    private static final class Part {
+        private final Trigger trigger;
+        private final Trigger moment;
+        private final Optional<Trigger> since;
+        private int left;
+        private boolean come;
+
+        Part(Trigger trigger) {
+            this.trigger = trigger;
+            this.moment = trigger.counted();
+            this.left = trigger instanceof Cue.Occurrence o ? o.nth() : 1;
+            this.since = trigger instanceof Cue.Occurrence o ? o.since().map(Cue.After::new) : Optional.empty();
+        }
+    }
+
     /** One action that waits; with several moments to come it waits for the last of them. */
     private static final class Wait {
         private final Action action;
         private final Trigger whole;
-        private final Set<Trigger> toCome = new HashSet<>();
+        private final List<Part> parts;
         private boolean over;
 
         Wait(Action action, Trigger whole) {
             this.action = action;
             this.whole = whole;
+            this.parts = whole.parts().stream().distinct().map(Part::new).toList();
+        }
+
+        boolean isThere() {
+            return whole instanceof Cue.AllOf
+                    ? parts.stream().allMatch(p -> p.come)
+                    : parts.stream().anyMatch(p -> p.come);
+        }
+
+        /** Whether it waits for a certain time of a moment. */
+        boolean counts(Trigger moment) {
+            return parts.stream().anyMatch(p -> p.moment.equals(moment) && p.trigger != p.moment);
         }
     }
 
     private final Map<Trigger, List<Wait>> waits = new HashMap<>();
+    private final Set<Trigger> begun = new HashSet<>();
+    private final Consumer<Trigger> onCounted;
+
+    /** @param onCounted told when a certain time of a moment has come */
+    Waiting(Consumer<Trigger> onCounted) {
+        this.onCounted = onCounted;
+    }
 
     /** Lets an action wait. */
     void add(Action action, Trigger trigger) {
         Wait wait = new Wait(action, trigger);
-        if (trigger instanceof Cue.AllOf) {
-            wait.toCome.addAll(trigger.parts());
-        }
-        new HashSet<>(trigger.parts())
-                .forEach(t -> waits.computeIfAbsent(t, k -> new ArrayList<>()).add(wait));
+        wait.parts.stream().map(p -> p.moment).distinct().forEach(t -> waits.computeIfAbsent(t, k -> new ArrayList<>())
+                .add(wait));
     }
 
     /**
      * The actions that a moment sets off, each once, in the order in which they began to wait. Of what comes more than
      * once, a call, a touch, somebody who comes by, each time sets off the next way of a person: nobody goes two at
-     * once.
+     * once. Who waits for a certain time of it does not count as one of those.
      */
     List<Action> happens(Trigger moment) {
+        begun.add(moment);
         List<Wait> waiting = waits.get(moment);
         if (waiting == null) {
             return List.of();
@@ -53,15 +88,34 @@ final class Waiting {
         List<Action> off = new ArrayList<>();
         Set<String> going = new HashSet<>();
         for (Wait wait : waiting) {
-            wait.toCome.remove(moment);
-            boolean next = !comesAgain(moment) || !movesTheBody(wait.action) || !going.contains(wait.action.who());
-            if (!wait.over && wait.toCome.isEmpty() && next) {
-                going.add(wait.action.who());
+            boolean there = comes(wait, moment);
+            boolean counts = wait.counts(moment);
+            boolean next =
+                    counts || !comesAgain(moment) || !movesTheBody(wait.action) || !going.contains(wait.action.who());
+            if (!wait.over && there && next) {
+                if (!counts) {
+                    going.add(wait.action.who());
+                }
                 wait.over = true;
                 off.add(wait.action);
             }
         }
         return off;
+    }
+
+    /** Counts a moment; whether all that is waited for is there now. */
+    private boolean comes(Wait wait, Trigger moment) {
+        for (Part part : wait.parts) {
+            boolean counting = part.since.filter(s -> !begun.contains(s)).isEmpty();
+            if (part.moment.equals(moment) && counting && !part.come) {
+                part.left--;
+                part.come = part.left == 0;
+                if (part.come && part.trigger != part.moment) {
+                    onCounted.accept(part.trigger);
+                }
+            }
+        }
+        return wait.isThere();
     }
 
     private static boolean movesTheBody(Action action) {
@@ -123,6 +177,11 @@ final class Waiting {
             @Override
             public Trigger whistle(Cue.Whistle whistle) {
                 return whistle;
+            }
+
+            @Override
+            public Trigger occurrence(Cue.Occurrence occurrence) {
+                return occurrence;
             }
 
             @Override

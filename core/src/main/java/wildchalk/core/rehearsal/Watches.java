@@ -86,6 +86,11 @@ final class Watches {
         }
 
         @Override
+        public Boolean occurrence(Cue.Occurrence occurrence) {
+            return false;
+        }
+
+        @Override
         public Boolean enters(Cue.Enters enters) {
             return true;
         }
@@ -109,7 +114,8 @@ final class Watches {
 
     /** Looks out for something that has just been seen to come again: it has to end first. */
     void lookOutAgainFor(Trigger trigger, double now) {
-        watches.add(new Watch(trigger, holding(trigger, now), !(trigger instanceof Cue.Crosses)));
+        boolean eitherWay = trigger instanceof Cue.Crosses c && c.heading() == Cue.Crosses.Heading.EITHER;
+        watches.add(new Watch(trigger, holding(trigger, now), !eitherWay));
     }
 
     private DoublePredicate holding(Trigger trigger, double now) {
@@ -130,7 +136,7 @@ final class Watches {
                 && where.apply(e.who(), t).filter(p -> zone.get().contains(p)).isPresent();
     }
 
-    /** Whether somebody is on the other side of a line from where they were. */
+    /** Whether somebody is on the other side of a line from where they were, or on the one that they go to. */
     private DoublePredicate beyond(Cue.Crosses c, double now) {
         Optional<Marking.Straight> line = surface.line(c.line());
         Optional<Vec> first = where.apply(c.who(), now);
@@ -139,10 +145,22 @@ final class Watches {
         }
         Vec a = line.get().points().get(0);
         Vec way = line.get().points().get(line.get().points().size() - 1).minus(a);
-        double side = Math.signum(way.cross(first.get().minus(a)));
+        double side = c.heading() == Cue.Crosses.Heading.EITHER
+                ? Math.signum(way.cross(first.get().minus(a)))
+                : -Math.signum(way.cross(towards(c.heading())));
         return t -> where.apply(c.who(), t)
                 .filter(p -> way.cross(p.minus(a)) * side < 0)
                 .isPresent();
+    }
+
+    private static Vec towards(Cue.Crosses.Heading heading) {
+        return switch (heading) {
+            case EITHER -> Vec.ZERO;
+            case UP -> new Vec(1, 0);
+            case DOWN -> new Vec(-1, 0);
+            case LEFT -> new Vec(0, -1);
+            case RIGHT -> new Vec(0, 1);
+        };
     }
 
     private DoublePredicate near(Cue.Near n) {

@@ -8,17 +8,22 @@ import wildchalk.core.drill.Action.Gait;
 import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Drill.LineKey;
+import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Curve;
 import wildchalk.core.geometry.Route;
+import wildchalk.core.geometry.Vec;
 
 /**
  * Action lines by the key: the ball (plain, nobody has it; wave, carried; dashes, it travels; heavy with a thin
  * companion, a shot), the body (wedges where it does not face the way it goes) and the end (arrow, bar, open ring).
  */
 final class ActionLines {
+
+    /** Pieces of the curl of a pivot. */
+    private static final int CURL = 16;
 
     private final double unit;
     private final LineKey key;
@@ -52,7 +57,7 @@ final class ActionLines {
             public List<Shape> collect(Travel.Collect collect) {
                 return body(
                         collect,
-                        Ending.GO_ON,
+                        collect.ending() == Ending.TRAP ? Ending.TRAP : Ending.GO_ON,
                         key == LineKey.PASSES_PLAIN ? dashes() : List.of(),
                         stage,
                         route,
@@ -120,8 +125,28 @@ final class ActionLines {
                         new Shape.Fill(Lines.noseMark(route.at(s), route.heading(s) + turned, unit * 0.55), ink, true));
             }
         }
+        shapes.addAll(pivot(run, route, from, ink));
         shapes.addAll(end(run.ending(), route, to, ink));
         return shapes;
+    }
+
+    /** A curl beside the beginning of a path, on the side that the body turns to. */
+    private List<Shape> pivot(Travel travel, Route route, double from, Ink ink) {
+        if (travel.going().pivot() == Going.Pivot.NONE) {
+            return List.of();
+        }
+        double side = travel.going().pivot() == Going.Pivot.LEFT ? -1 : 1;
+        double heading = route.heading(from);
+        double radius = unit * 0.5;
+        Vec centre = route.at(from).plus(Vec.polar(unit * 0.95, heading + side * Math.PI / 2));
+        List<Vec> curl = new ArrayList<>();
+        for (int i = 0; i <= CURL; i++) {
+            curl.add(centre.plus(Vec.polar(radius, heading + side * (0.25 + 1.5 * i / CURL) * Math.PI)));
+        }
+        Vec end = curl.get(CURL);
+        return List.of(
+                stroke(Curve.open(curl), ink, List.of()),
+                stroke(Lines.arrow(end, heading + side * (1.75 + 0.5) * Math.PI, unit * 0.5), ink, List.of()));
     }
 
     private List<Shape> carry(Travel.Carry carry, Stage stage, Route route, double from, double to) {
@@ -130,6 +155,7 @@ final class ActionLines {
         List<Shape> shapes = new ArrayList<>();
         shapes.add(stroke(Lines.wave(route, from, to - plain, unit * 0.36, unit * 2.1), ink, List.of()));
         shapes.add(stroke(Curve.open(route.part(to - plain, to)), ink, List.of()));
+        shapes.addAll(pivot(carry, route, from, ink));
         shapes.addAll(end(carry.ending(), route, to, ink));
         return shapes;
     }
@@ -164,6 +190,10 @@ final class ActionLines {
             case JUMP_STOP -> List.of(
                     stroke(Lines.bar(route.at(to), heading, unit * 1.5), ink, List.of()),
                     stroke(Lines.bar(route.at(Math.max(0, to - unit * 0.5)), heading, unit * 1.5), ink, List.of()));
+                // A bar, and the ball that is stopped before it.
+            case TRAP -> List.of(
+                    stroke(Lines.bar(route.at(to), heading, unit * 1.5), ink, List.of()),
+                    new Shape.Fill(Curve.circle(route.at(Math.max(0, to - unit * 0.7)), unit * 0.3), ink, true));
             case TOUCH -> List.of(
                     stroke(Lines.arrow(route.at(to), heading, unit * 0.95), ink, List.of()),
                     new Shape.Fill(Curve.circle(route.at(to), unit * 0.3), ink, true));

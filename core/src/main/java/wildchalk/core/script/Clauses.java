@@ -98,6 +98,7 @@ final class Clauses {
         public Boolean travel(Travel travel) {
             return travel.ending() == Action.Ending.GO_ON
                     && travel.going().watching().isEmpty()
+                    && travel.going().pivot() == Going.Pivot.NONE
                     && travel.going().corner() != Going.Corner.SPIN;
         }
 
@@ -198,13 +199,16 @@ final class Clauses {
     void say(Action action) {
         name(action.who(), action.id());
         join("space");
+        if (action instanceof Travel t && t.going().pivot() != Going.Pivot.NONE) {
+            add(words.say("pivot." + key(t.going().pivot())), Part.WHAT, "", action.id());
+        }
         add(comesBack(action) ? words.say("verb.back") : words.verb(action), Part.WHAT, "", action.id());
         action.match(details);
     }
 
     /** Whether a clause can be joined by "and": it has none of its own and begins with its person. */
     boolean isPlain(Action action) {
-        return action.cue().delay() == 0 && action.match(plain);
+        return action.cue().delay() == 0 && timeline.brokenOff(action.id()).isEmpty() && action.match(plain);
     }
 
     private void tell(Action.Shadow shadow) {
@@ -251,9 +255,13 @@ final class Clauses {
     }
 
     private void tell(Travel travel) {
-        if (comesBack(travel)) {
-            return;
+        if (!comesBack(travel)) {
+            tellWay(travel);
         }
+        timeline.brokenOff(travel.id()).ifPresent(m -> where(words.say("breaks.off", unit.spoken(m)), "", travel));
+    }
+
+    private void tellWay(Travel travel) {
         List<Vec> line = timeline.line(travel.id());
         where(words.say("space") + unit.spoken(Ruler.length(line)), "", travel);
         pace(travel.going().pace(), travel);
@@ -262,7 +270,9 @@ final class Clauses {
                     .anyMatch(a -> a instanceof Travel.Collect c
                             && !c.id().equals(travel.id())
                             && c.path().last().equals(travel.path().last()));
-            where(words.say(contested ? "for.the.ball" : "and.collects", words.word("ball")), "", travel);
+            String takes = travel.ending() == Action.Ending.TRAP ? "and.traps" : "and.collects";
+            String key = contested ? "for.the.ball" : takes;
+            where(words.say(timeline.cutsOut(travel.id()) ? "and.cuts.out" : key, words.word("ball")), "", travel);
             return;
         }
         whereabouts.gate(line).ifPresent(g -> where(words.say("space") + g.text(), g.piece(), travel));
@@ -307,6 +317,9 @@ final class Clauses {
         }
         if (pass.touch() == Action.Touch.FIRST_TIME) {
             where(words.say("first.time"), "", pass);
+        }
+        if (pass.force() != Action.Force.USUAL) {
+            where(words.say("force." + key(pass.force())), "", pass);
         }
         where(words.say("space") + unit.spoken(Ruler.length(line)), "", pass);
         if (pass.manner() == Action.Manner.RIM && line.size() > 2) {

@@ -51,6 +51,11 @@ final class Moments {
         }
 
         @Override
+        public String occurrence(Cue.Occurrence o) {
+            return counted(o);
+        }
+
+        @Override
         public String enters(Cue.Enters e) {
             return words.say(
                     "as.enters",
@@ -60,7 +65,8 @@ final class Moments {
 
         @Override
         public String crosses(Cue.Crosses c) {
-            return words.say("as.crosses", thing(c.who()), lineName(c.line()));
+            return words.say("as.crosses", thing(c.who()), lineName(c.line()))
+                    + words.say("heading." + Clauses.key(c.heading()));
         }
 
         @Override
@@ -161,6 +167,18 @@ final class Moments {
         }
         String text = bare(trigger, action);
         return text.equals(bare(new Cue.Whistle(), action)) ? words.say("whistle.goes") : text;
+    }
+
+    /** "On the third call “go”", "As 7 crosses the halfway line for the second time, once 6 has let it go". */
+    private String counted(Cue.Occurrence o) {
+        String nth = words.say("nth." + Math.min(o.nth(), Cue.Occurrence.MOST));
+        String moment = o.moment() instanceof Cue.Called called
+                ? words.say(o.nth() == 1 ? "on.call" : "on.nth.call", called.word(), nth)
+                : o.nth() == 1 ? watched(o.moment()) : words.say("nth.time", watched(o.moment()), nth);
+        return o.since()
+                .flatMap(stage::action)
+                .map(a -> words.say("counted.since", moment, bare(new Cue.After(a.id()), null)))
+                .orElse(moment);
     }
 
     private String list(List<String> items, String last) {
@@ -331,6 +349,11 @@ final class Moments {
         @Override
         public String near(Cue.Near near) {
             return watched(near);
+        }
+
+        @Override
+        public String occurrence(Cue.Occurrence occurrence) {
+            return counted(occurrence);
         }
 
         @Override

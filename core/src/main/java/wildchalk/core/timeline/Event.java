@@ -23,11 +23,15 @@ public record Event(double t, Kind kind, String action, String who, String ball)
         CONTEST,
         ENTER,
         LIMIT,
+        /** Somebody takes a ball on its way to another. */
+        CUT_OUT,
+        /** Somebody leaves a way before its end, because they are sent another way. */
+        BREAK_OFF,
         END;
 
         /** The name in the open formats. */
         public String word() {
-            return name().toLowerCase(Locale.ROOT);
+            return name().toLowerCase(Locale.ROOT).replace('_', '-');
         }
     }
 }

@@ -4,7 +4,7 @@ package wildchalk.core.timeline;
  * Something in a stage that cannot happen as drawn, or breaks a limit.
  *
  * @param action id of the action; of the limit, when no action breaks it; of the read, when an option of it leads
- *     nowhere
+ *     nowhere; of the ball, when somebody has one too many
  * @param message what is wrong and what to do, in plain words
  * @param kind what it is about, for whoever wants to mend it
  * @param t when, seconds after the whistle; NaN for what never happens

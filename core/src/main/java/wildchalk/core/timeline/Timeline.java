@@ -28,6 +28,9 @@ public final class Timeline implements Play {
     /** Where everything that moves is at any time, by id. */
     public record Tracks(Map<String, PersonTrack> people, Map<String, BallTrack> balls, Map<String, BallTrack> gear) {}
 
+    /** How often one looks how far somebody has come, seconds. */
+    private static final double LOOK = 0.1;
+
     private final Tracks tracks;
     private final Map<String, PersonTrack> people;
     private final Map<String, BallTrack> balls;
@@ -99,6 +102,32 @@ public final class Timeline implements Play {
     /** How the reads came out that follow from where people are. */
     public List<Decision> decisions() {
         return decisions;
+    }
+
+    /**
+     * How far somebody has come, metres, of a path that they leave before its end; empty for one that they go to the
+     * end.
+     */
+    public OptionalDouble brokenOff(String action) {
+        return events.stream()
+                .filter(e -> e.kind() == Event.Kind.BREAK_OFF && e.action().equals(action))
+                .mapToDouble(e -> gone(e.who(), times.get(action).start(), e.t()))
+                .findFirst();
+    }
+
+    /** Whether somebody who goes for a ball takes it on its way to another. */
+    public boolean cutsOut(String action) {
+        return events.stream()
+                .anyMatch(e -> e.kind() == Event.Kind.CUT_OUT && e.action().equals(action));
+    }
+
+    private double gone(String who, double from, double to) {
+        int steps = Math.max(1, (int) Math.ceil((to - from) / LOOK));
+        double sum = 0;
+        for (int i = 0; i < steps; i++) {
+            sum += at(who, from + (to - from) * i / steps).distance(at(who, from + (to - from) * (i + 1) / steps));
+        }
+        return sum;
     }
 
     /** Which way every read goes: as it was chosen, else as was worked out. */

@@ -61,6 +61,7 @@ class DrillSummarizerTest {
                         Spot.at("9"),
                         Action.Touch.FIRST_TIME,
                         Action.Manner.LOB,
+                        Action.Force.USUAL,
                         Optional.empty(),
                         Cue.whistle()))
                 .withAction(new Travel.Carry(

@@ -145,7 +145,14 @@ final class AnyStage {
                         Arbitraries.of(Action.Wall.class).injectNull(0.5),
                         cues)
                 .as((who, to, manner, wall, cue) -> id -> new Action.Pass(
-                        id, who, Spot.at(to), Touch.CONTROLLED, manner, Optional.ofNullable(wall), cue));
+                        id,
+                        who,
+                        Spot.at(to),
+                        Touch.CONTROLLED,
+                        manner,
+                        Action.Force.USUAL,
+                        Optional.ofNullable(wall),
+                        cue));
         Arbitrary<Unnamed> shadows = Combinators.combine(
                         people,
                         people,

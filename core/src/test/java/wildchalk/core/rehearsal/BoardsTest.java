@@ -40,13 +40,15 @@ class BoardsTest {
     void roundOneCornerItIsTwoStraightsAndAQuarterCircle() {
         List<Vec> way = boards.way(new Vec(X - 1, 0), new Vec(X - R - 10, Y - 1), Optional.empty())
                 .orElseThrow();
-        // Into the corner: 1 m towards the end boards and Y − R along; out of it: 10 m along and 1 m off the boards.
+        // Into the corner: 1 m towards the end boards and Y − R along; out of it: 8 m along the boards, and off them to
+        // a place 1 m away from them and 2 m on.
         double in = Math.hypot(1, Y - R);
-        double out = Math.hypot(10, 1);
+        double out = 8 + Math.hypot(2, 1);
         assertEquals(in + Math.PI / 2 * R + out, Ruler.length(way), 0.005);
         assertEquals(0, way.get(1).distance(new Vec(X, Y - R)), 1e-9);
-        assertEquals(0, way.get(way.size() - 2).distance(new Vec(X - R, Y)), 1e-9);
-        way.subList(1, way.size() - 1).forEach(p -> assertEquals(R, p.distance(new Vec(X - R, Y - R)), 1e-9));
+        assertEquals(0, way.get(way.size() - 3).distance(new Vec(X - R, Y)), 1e-9);
+        assertEquals(0, way.get(way.size() - 2).distance(new Vec(X - R - 8, Y)), 1e-9);
+        way.subList(1, way.size() - 2).forEach(p -> assertEquals(R, p.distance(new Vec(X - R, Y - R)), 1e-9));
     }
 
     @Test

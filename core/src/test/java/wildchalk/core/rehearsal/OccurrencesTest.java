@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.timeline.Problem;
@@ -96,5 +97,79 @@ class OccurrencesTest {
         assertEquals(0, t.pose("6", second).at().x(), 0.001);
         assertTrue(second > t.times("d1").orElseThrow().end(), "on the way back");
         assertEquals(Optional.of("8"), t.holder("b", t.duration()));
+    }
+
+    private static Cue nth(Cue.Trigger moment, int nth, String since) {
+        return new Cue(new Cue.Occurrence(moment, nth, Optional.ofNullable(since)), 0);
+    }
+
+    @Test
+    void aCertainCallIsWaitedForWhateverComesBefore() {
+        Timeline t = called(3)
+                .player("9", 0, 5)
+                .run("n", "9", nth(UP.trigger(), 2, null), 8, 5)
+                .run("n3", "9", nth(UP.trigger(), 3, null), 8, 12)
+                .rehearse();
+        assertEquals(List.of(), t.problems());
+        assertEquals(5, t.times("n").orElseThrow().start(), 1e-9);
+        assertEquals(9, t.times("n3").orElseThrow().start(), 1e-9);
+        assertEquals(5, t.times("r2").orElseThrow().start(), 1e-9, "the others go on as they did");
+    }
+
+    @Test
+    void aCallThatDoesNotComeOftenEnoughIsTold() {
+        Timeline t = called(3)
+                .player("9", 0, 5)
+                .run("n", "9", nth(UP.trigger(), 4, null), 8, 5)
+                .rehearse();
+        assertTrue(t.times("n").isEmpty());
+        assertTrue(
+                t.problems().get(0).message().contains("up"),
+                t.problems().get(0).message());
+    }
+
+    /** 6 goes over the halfway line, comes back over it, and goes over it once more. */
+    private static Stages threeTimes() {
+        return new Stages()
+                .player("6", -4, -8)
+                .player("9", -20, -20)
+                .run("d1", "6", Cue.whistle(), 4, -8)
+                .run("d2", "6", Cue.next(), -4, -8)
+                .run("d3", "6", Cue.next(), 8, -8);
+    }
+
+    @Test
+    void whichWayAndWhichTimeSomebodyCrossesALineCanBeSaid() {
+        Timeline t = threeTimes().rehearse();
+        double there = t.times("d1").orElseThrow().end();
+        double back = t.times("d2").orElseThrow().end();
+        assertTrue(starts(Cue.Crosses.Heading.UP, 1, null) < there);
+        double down = starts(Cue.Crosses.Heading.DOWN, 1, null);
+        assertTrue(down > there && down < back, "on the way back: " + down);
+        assertTrue(starts(Cue.Crosses.Heading.UP, 2, null) > back);
+        assertTrue(starts(Cue.Crosses.Heading.EITHER, 3, null) > back);
+        double since = starts(Cue.Crosses.Heading.EITHER, 1, "d1");
+        assertEquals(down, since, 1e-3, "the next time after they have been there");
+        assertTrue(starts(Cue.Crosses.Heading.EITHER, 1, "d2") > back);
+    }
+
+    private static double starts(Cue.Crosses.Heading heading, int nth, String since) {
+        Timeline t = threeTimes()
+                .run("n", "9", nth(new Cue.Crosses("6", "halfway-line", heading), nth, since), -15, -20)
+                .rehearse();
+        double start = t.times("n").orElseThrow().start();
+        assertEquals(0, t.at("6", start).x(), 0.01);
+        return start;
+    }
+
+    @Test
+    void aStopCanWaitForACertainTimeOfAMoment() {
+        Stages s = threeTimes();
+        Cue second = nth(new Cue.Crosses("6", "halfway-line"), 2, null);
+        s.say(new Instruction.Freeze("f", second, "Who is free?", "6"));
+        Timeline t = s.rehearse();
+        double moment = t.moment(second).orElseThrow();
+        assertTrue(moment > t.times("d1").orElseThrow().end());
+        assertEquals(0, t.at("6", moment).x(), 0.01);
     }
 }

@@ -17,6 +17,7 @@ import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.motion.Speeds;
+import wildchalk.core.surface.Surface;
 import wildchalk.core.timeline.ActionTimes;
 import wildchalk.core.timeline.Problem;
 import wildchalk.core.timeline.Timeline;
@@ -278,12 +279,15 @@ class RehearsalTest {
                 .ball("b1", "1")
                 .shot("a1", "1", Cue.whistle())
                 .rehearse();
-        assertEquals(Stages.TURF.target("goal").orElseThrow().at(), t.ball("b1", t.duration() + 1));
+        Surface.Target goal = Stages.TURF.target("goal").orElseThrow();
+        Vec lies = t.ball("b1", t.duration() + 1);
+        assertTrue(lies.x() > goal.at().x() + 0.5, "behind the line");
+        assertTrue(lies.x() < goal.at().x() + goal.depth(), "and in the net");
         assertTrue(t.holder("b1", t.duration() + 1).isEmpty());
     }
 
     @Test
-    void passToAPlaceLiesThere() {
+    void passToAPlaceGoesOnAndSlowsUntilItLies() {
         Timeline t = Rehearsal.of(
                 new Stages()
                         .player("1", 0, 0)
@@ -291,7 +295,15 @@ class RehearsalTest {
                         .build()
                         .withAction(new Action.Pass("a1", "1", Spot.at(12, 3), Action.Touch.CONTROLLED, Cue.whistle())),
                 Stages.TURF);
-        assertEquals(new Vec(12, 3), t.ball("b1", 30));
+        double there = t.times("a1").orElseThrow().arrival();
+        assertEquals(0, t.ball("b1", there).distance(new Vec(12, 3)), 0.01);
+        double before = t.ball("b1", there - 0.1).distance(t.ball("b1", there));
+        double after = t.ball("b1", there).distance(t.ball("b1", there + 0.1));
+        assertEquals(before, after, 0.03, "it goes on as fast as it came");
+        Vec lies = t.ball("b1", 30);
+        assertEquals(0, new Vec(12, 3).unit().cross(lies.unit()), 1e-9, "the same way");
+        double far = lies.distance(new Vec(12, 3));
+        assertTrue(far > 3 && far < 15, "it lies " + far + " m beyond");
     }
 
     @Test

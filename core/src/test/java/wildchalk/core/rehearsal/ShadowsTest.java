@@ -168,7 +168,7 @@ class ShadowsTest {
     void twoWhoFollowEachOtherComeToRest() {
         Timeline t = new Stages()
                 .player("7", 0, 0)
-                .player("4", 10, 0, Bib.SKY)
+                .player("4", 10, 3, Bib.SKY)
                 .shadow("s1", "4", "7", Shadow.Way.MARK, 2, Cue.whistle())
                 .shadow("s2", "7", "4", Shadow.Way.MARK, 2, Cue.whistle())
                 .rehearse();

@@ -13,7 +13,7 @@ class WaitingTest {
     private static final Trigger ONE = new Cue.After("a1");
     private static final Trigger OTHER = new Cue.Received("a2");
 
-    private final Waiting waiting = new Waiting();
+    private final Waiting waiting = new Waiting(m -> {});
 
     private static Action call(String id, String who, Trigger trigger) {
         return new Action.Call(id, who, "go", new Cue(trigger, 0));

@@ -80,7 +80,8 @@ class TourTest {
         assertTrue(Tour.of(drill(), "s1").choose(1).isEmpty(), "nothing is decided yet");
         Tour other = fork.choose(2).orElseThrow();
         assertEquals(Kind.FORK, other.stop().kind());
-        assertEquals(fork.stop().t(), other.stop().t(), 1e-6);
+        // Who goes on another way rounds another corner to it: the fork is not at quite the same moment.
+        assertEquals(fork.stop().t(), other.stop().t(), 0.02);
         assertTrue(other.timeline().times("a4").isPresent());
         assertFalse(kinds(other).subList(0, 3).contains(Kind.QUESTION), "nobody receives then");
         Tour later = other.next();

@@ -119,6 +119,7 @@ final class ActionForm {
                     spot(o.path("to")),
                     touch,
                     value(o, "manner", Action.Manner.FLAT),
+                    value(o, "force", Action.Force.USUAL),
                     optional(o, "off", w -> value(o, "off", Action.Wall.LEFT)),
                     cue);
             case SHOT -> new Action.Shot(
@@ -171,6 +172,7 @@ final class ActionForm {
                 value(o, "gait", Action.Gait.RUN),
                 o.path("pace").asDouble(1),
                 value(o, "corner", Going.Corner.CUT),
+                value(o, "pivot", Going.Pivot.NONE),
                 optional(o, "watching", ActionForm::spot));
     }
 
@@ -209,6 +211,9 @@ final class ActionForm {
         public ObjectNode pass(Action.Pass p) {
             o.set("to", spot(p.to()));
             o.put("touch", word(p.touch())).put("manner", word(p.manner()));
+            if (p.force() != Action.Force.USUAL) {
+                o.put("force", word(p.force()));
+            }
             p.off().ifPresent(w -> o.put("off", word(w)));
             return o;
         }
@@ -267,6 +272,9 @@ final class ActionForm {
         }
         if (going.corner() != Going.Corner.CUT) {
             o.put("corner", word(going.corner()));
+        }
+        if (going.pivot() != Going.Pivot.NONE) {
+            o.put("pivot", word(going.pivot()));
         }
         going.watching().ifPresent(w -> o.set("watching", spot(w)));
     }

@@ -6,6 +6,7 @@ import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Cue.Trigger;
 
@@ -111,6 +112,11 @@ final class CueForm {
         }
 
         @Override
+        public Kind occurrence(Cue.Occurrence occurrence) {
+            return occurrence.moment().match(this);
+        }
+
+        @Override
         public Kind allOf(Cue.AllOf allOf) {
             return Kind.ALL;
         }
@@ -127,6 +133,16 @@ final class CueForm {
 
     /** @throws UnknownWord for a kind that is in no table */
     static Trigger moment(JsonNode o) {
+        Trigger moment = uncounted(o);
+        return o.has("nth") || o.has("since")
+                ? new Cue.Occurrence(
+                        moment,
+                        o.path("nth").asInt(1),
+                        o.has("since") ? Optional.of(o.path("since").asText()) : Optional.empty())
+                : moment;
+    }
+
+    private static Trigger uncounted(JsonNode o) {
         if (!o.has("on")) {
             return new Cue.Whistle();
         }
@@ -145,7 +161,8 @@ final class CueForm {
             case PARTWAY -> new Cue.Partway(action, o.path("share").asDouble());
             case GONE -> new Cue.Gone(action, metres);
             case ENTERS -> new Cue.Enters(who, o.path("zone").asText());
-            case CROSSES -> new Cue.Crosses(who, o.path("line").asText());
+            case CROSSES -> new Cue.Crosses(
+                    who, o.path("line").asText(), DrillReader.value(o, "heading", Cue.Crosses.Heading.EITHER));
             case NEAR -> new Cue.Near(who, o.path("other").asText(), metres);
             case TOUCHES -> new Cue.Touches(who);
             case CALLED -> new Cue.Called(o.path("word").asText());
@@ -215,7 +232,15 @@ final class CueForm {
 
         @Override
         public ObjectNode crosses(Cue.Crosses c) {
-            return o.put("who", c.who()).put("line", c.line());
+            o.put("who", c.who()).put("line", c.line());
+            return c.heading() == Cue.Crosses.Heading.EITHER ? o : o.put("heading", DrillWriter.word(c.heading()));
+        }
+
+        @Override
+        public ObjectNode occurrence(Cue.Occurrence occurrence) {
+            occurrence.moment().match(this).put("nth", occurrence.nth());
+            occurrence.since().ifPresent(since -> o.put("since", since));
+            return o;
         }
 
         @Override

@@ -245,6 +245,7 @@ class RoundTripProperties {
                                         gait,
                                         0.25 + cue / 20.0,
                                         pick(Going.Corner.values(), cue),
+                                        pick(Going.Pivot.values(), cue),
                                         cue % 3 == 0 ? Optional.of(spot) : Optional.empty()),
                                 ending,
                                 set);
@@ -255,6 +256,7 @@ class RoundTripProperties {
                                 spot,
                                 touch,
                                 pick(Action.Manner.values(), cue),
+                                pick(Action.Force.values(), cue),
                                 cue % 2 == 0 ? Optional.of(pick(Action.Wall.values(), cue)) : Optional.empty(),
                                 set);
                         case 3 -> new Travel.Collect("a" + i, who, path, gait, ending, set);

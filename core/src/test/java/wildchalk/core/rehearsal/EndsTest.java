@@ -1,0 +1,92 @@
+package wildchalk.core.rehearsal;
+
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import wildchalk.core.Stages;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Action.Gait;
+import wildchalk.core.drill.Action.Shadow;
+import wildchalk.core.drill.Action.Touch;
+import wildchalk.core.drill.Bib;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Spot;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.timeline.Timeline;
+
+/** Two teams that go opposite ways: each stays between the other and its own goal. */
+class EndsTest {
+
+    private static Stages marked(Shadow.Side side) {
+        return new Stages()
+                .player("7", 0, 5, Bib.CORAL)
+                .player("4", 0, 9, Bib.SKY)
+                .action(new Shadow(
+                        "s",
+                        "4",
+                        "7",
+                        new Shadow.Style(Shadow.Way.MARK, side, 2),
+                        Gait.SPRINT,
+                        Optional.empty(),
+                        Cue.whistle()))
+                .run("r", "7", Cue.whistle().delayed(3), 1, 5);
+    }
+
+    /** How far up the field from the marked somebody stands who marks them, metres. */
+    private static double up(Timeline t) {
+        return t.at("4", 3).x() - t.at("7", 3).x();
+    }
+
+    private static Action.Shot shot(String id, String who, String target) {
+        return new Action.Shot(id, who, new Spot.AtTarget(target), Touch.FIRST_TIME, Cue.whistle());
+    }
+
+    @Test
+    void theGoalThatIsAttackedUnlessMoreIsKnown() {
+        assertTrue(up(marked(Shadow.Side.GOAL).rehearse()) > 1.5);
+        assertTrue(up(marked(Shadow.Side.OTHER_GOAL).rehearse()) < -1.5, "the other when it is said");
+    }
+
+    @Test
+    void whereTheirTeamShootsIsWhatIsLookedAfter() {
+        assertTrue(up(marked(Shadow.Side.GOAL)
+                        .player("9", -20, 0, Bib.CORAL)
+                        .ball("b", "9")
+                        .action(shot("a", "9", "own-goal"))
+                        .rehearse())
+                < -1.5);
+        assertTrue(
+                up(marked(Shadow.Side.GOAL)
+                                .player("9", 20, 0, Bib.SKY)
+                                .ball("b", "9")
+                                .action(shot("a", "9", "goal"))
+                                .rehearse())
+                        < -1.5,
+                "nobody looks after the goal that their own team shoots at");
+    }
+
+    @Test
+    void whenTheirKeeperChangesEndsSoDoTheyAll() {
+        Vec own = Stages.TURF.target("own-goal").orElseThrow().at();
+        Vec goal = Stages.TURF.target("goal").orElseThrow().at();
+        Stages s = new Stages()
+                .player("7", 0, 5, Bib.CORAL)
+                .player("4", 0, 9, Bib.SKY)
+                .piece(new Piece.Goalkeeper("k", own, 0, "K", Bib.SKY))
+                .action(new Shadow(
+                        "s",
+                        "4",
+                        "7",
+                        new Shadow.Style(Shadow.Way.MARK, Shadow.Side.GOAL, 2),
+                        Gait.SPRINT,
+                        Optional.of(new Cue.After("k1")),
+                        Cue.whistle()))
+                .sprint("k1", "k", Cue.whistle().delayed(4), goal.x(), 6);
+        Timeline t = s.rehearse();
+        assertTrue(up(t) < -1.5, "on the side of their own keeper");
+        double end = t.times("k1").orElseThrow().end();
+        assertTrue(t.at("4", end).x() - t.at("7", end).x() > 1.5, "and on the other when the keeper is there");
+    }
+}
