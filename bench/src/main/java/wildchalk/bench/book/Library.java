@@ -225,6 +225,7 @@ public final class Library {
                     Spot.at("p" + next),
                     random.nextInt(3) == 0 ? Action.Touch.FIRST_TIME : Action.Touch.CONTROLLED,
                     manner,
+                    Action.Force.USUAL,
                     Optional.empty(),
                     cue));
             cue = Cue.received(id);

@@ -137,7 +137,7 @@ public final class ActionEdits {
     }
 
     /** A puck neither bounces nor rolls; where there are no boards, nothing goes round them. */
-    private static boolean isPossible(Action.Manner manner, Surface surface) {
+    static boolean isPossible(Action.Manner manner, Surface surface) {
         boolean puck = surface.ground() == Surface.Ground.ICE;
         return switch (manner) {
             case BOUNCE, ROLL, HAND_OFF -> !puck;
@@ -151,7 +151,7 @@ public final class ActionEdits {
         return all[(value.ordinal() + 1) % all.length];
     }
 
-    private static String words(Action.Manner manner) {
+    static String words(Action.Manner manner) {
         return switch (manner) {
             case FLAT -> "flat";
             case BOUNCE -> "with a bounce";

@@ -172,13 +172,20 @@ final class Moments {
     /** "On the third call “go”", "As 7 crosses the halfway line for the second time, once 6 has let it go". */
     private String counted(Cue.Occurrence o) {
         String nth = words.say("nth." + Math.min(o.nth(), Cue.Occurrence.MOST));
-        String moment = o.moment() instanceof Cue.Called called
-                ? words.say(o.nth() == 1 ? "on.call" : "on.nth.call", called.word(), nth)
-                : o.nth() == 1 ? watched(o.moment()) : words.say("nth.time", watched(o.moment()), nth);
+        boolean plain = o.nth() == 1 && o.since().isPresent();
+        String moment = o.moment() instanceof Cue.Touches t
+                ? words.say("as.touch", thing(t.who()), words.word("ball"))
+                : watched(o.moment());
+        if (!plain) {
+            moment = o.moment() instanceof Cue.Called called
+                    ? words.say("on.nth.call", called.word(), nth)
+                    : words.say("nth.time", moment, nth);
+        }
+        String said = moment;
         return o.since()
                 .flatMap(stage::action)
-                .map(a -> words.say("counted.since", moment, bare(new Cue.After(a.id()), null)))
-                .orElse(moment);
+                .map(a -> words.say("counted.since", said, bare(new Cue.After(a.id()), null)))
+                .orElse(said);
     }
 
     private String list(List<String> items, String last) {

@@ -25,6 +25,7 @@ import wildchalk.desktop.board.card.FreezeCard;
 import wildchalk.desktop.board.card.KeysCard;
 import wildchalk.desktop.board.card.PieceCard;
 import wildchalk.desktop.board.card.SeveralCard;
+import wildchalk.desktop.board.card.TimesCard;
 import wildchalk.desktop.board.command.Command;
 import wildchalk.desktop.board.command.Command.Help;
 import wildchalk.desktop.board.command.Key;
@@ -95,6 +96,7 @@ final class BoardCommands {
                 "freeze here and ask",
                 () -> FreezeCard.make(state, board),
                 Key.of("Q", KeyCode.Q));
+        all.always("Times and speeds", "", this::times);
         editing(all);
         return List.copyOf(all.commands());
     }
@@ -288,6 +290,10 @@ final class BoardCommands {
                 state, all().stream().filter(c -> counts(c.scope())).toList(), () -> board.showCard(null));
         board.showCard(card);
         card.take();
+    }
+
+    private void times() {
+        board.showCard(new TimesCard(state, () -> board.showCard(null)));
     }
 
     private void helpCard() {

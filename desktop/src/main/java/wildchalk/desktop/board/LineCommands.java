@@ -3,6 +3,7 @@ package wildchalk.desktop.board;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 import javafx.scene.input.KeyCode;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Travel;
@@ -100,8 +101,10 @@ final class LineCommands {
     }
 
     private void nextEnding(Travel travel) {
-        Action.Ending[] all = Action.Ending.values();
-        state.apply(
-                ActionEdits.ending(state.rung(), travel, all[(travel.ending().ordinal() + 1) % all.length]));
+        List<Action.Ending> all = Stream.of(Action.Ending.values())
+                // Who has no ball stops none.
+                .filter(e -> e != Action.Ending.TRAP || !(travel instanceof Travel.Run))
+                .toList();
+        state.apply(ActionEdits.ending(state.rung(), travel, all.get((all.indexOf(travel.ending()) + 1) % all.size())));
     }
 }

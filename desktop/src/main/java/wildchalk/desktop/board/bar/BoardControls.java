@@ -11,6 +11,7 @@ import wildchalk.core.drill.Drill.LineKey;
 import wildchalk.core.edit.DrillEdits;
 import wildchalk.core.measure.TimeFormat;
 import wildchalk.desktop.board.canvas.BoardPane;
+import wildchalk.desktop.board.card.TimesCard;
 import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.board.state.Playing;
 
@@ -38,7 +39,7 @@ public final class BoardControls extends HBox {
                         clockBox(),
                         new SpeedMenu(state),
                         loop(),
-                        new EffortMenu(state),
+                        new EffortMenu(state, () -> board.showCard(new TimesCard(state, () -> board.showCard(null)))),
                         new LooksMenu(state),
                         lineKey(),
                         new AskControls(state, board));

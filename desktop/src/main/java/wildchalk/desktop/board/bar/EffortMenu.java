@@ -3,6 +3,7 @@ package wildchalk.desktop.board.bar;
 import java.util.Optional;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.ToggleGroup;
@@ -19,11 +20,14 @@ import wildchalk.desktop.board.state.BoardState;
 final class EffortMenu extends MenuButton {
 
     private final BoardState state;
+    private final Runnable openTimes;
     private Effort shown;
     private String shownOn;
 
-    EffortMenu(BoardState state) {
+    /** @param openTimes brings up all figures behind the times */
+    EffortMenu(BoardState state, Runnable openTimes) {
         this.state = state;
+        this.openTimes = openTimes;
         setId("effort");
         getStyleClass().add("pill");
         setTooltip(new Tooltip("How hard they go at it, and how old they are: all times follow"));
@@ -59,7 +63,10 @@ final class EffortMenu extends MenuButton {
         reacting.setId("reacting");
         reacting.setSelected(effort.reacting());
         reacting.setOnAction(e -> state.apply(DrillEdits.reacting(reacting.isSelected())));
-        getItems().add(reacting);
+        MenuItem times = new MenuItem("Times and speeds …");
+        times.setId("times");
+        times.setOnAction(e -> openTimes.run());
+        getItems().addAll(reacting, times);
     }
 
     /** The lowest rung says how hard the drill is gone at, every other one for itself and those above it. */

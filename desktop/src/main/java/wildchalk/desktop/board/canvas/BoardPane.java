@@ -221,6 +221,11 @@ public final class BoardPane extends Pane {
         cards.hide(hidden);
     }
 
+    /** Lays the card on top of all that has come meanwhile. */
+    public void cardToFront() {
+        cards.toFront();
+    }
+
     /** Makes room on the board for the hand. */
     public void foldCard() {
         cards.fold();

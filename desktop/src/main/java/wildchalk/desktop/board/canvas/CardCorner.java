@@ -64,6 +64,13 @@ final class CardCorner {
         }
     }
 
+    /** Nothing lies on a card. */
+    void toFront() {
+        if (card != null) {
+            card.toFront();
+        }
+    }
+
     void fold() {
         if (card instanceof FoldingCard folding) {
             folding.fold();

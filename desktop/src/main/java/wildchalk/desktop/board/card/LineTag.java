@@ -92,6 +92,7 @@ public final class LineTag extends FlowPane {
         offers(action.get()).forEach(o -> getChildren().add(label(o, "tag-key")));
         setAccessibleText(text());
         toFront();
+        pane.cardToFront();
         applyCss();
         double all = getChildren().stream()
                         .mapToDouble(n -> n.prefWidth(-1) + getHgap())

@@ -2,9 +2,11 @@ package wildchalk.desktop.board.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import javafx.geometry.Side;
 import javafx.scene.Node;
 import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
@@ -12,7 +14,9 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.edit.ActionEdits;
 import wildchalk.core.edit.Retiming;
+import wildchalk.core.naming.PieceWords;
 import wildchalk.core.script.ScriptWriter;
+import wildchalk.core.stroke.CountedCues;
 import wildchalk.core.stroke.CueChoices;
 import wildchalk.desktop.board.state.BoardState;
 
@@ -28,15 +32,8 @@ final class CueMenu {
         ContextMenu menu = new ContextMenu();
         menu.setId("cue-menu");
         List<MenuItem> items = new ArrayList<>();
-        for (Cue cue : CueChoices.of(action, state.stage())) {
-            Action tied = action.withCue(cue);
-            String words = ScriptWriter.cue(state.stage().withAction(tied), state.timeline(), state.surface(), tied);
-            RadioMenuItem item = new RadioMenuItem(words);
-            item.setSelected(cue.trigger().equals(action.cue().trigger()));
-            item.setOnAction(e ->
-                    apply(state, action, cue.delayed(Math.max(0, action.cue().delay()))));
-            items.add(item);
-        }
+        CueChoices.of(action, state.stage()).forEach(cue -> items.add(item(state, action, cue)));
+        items.addAll(more(state, action));
         items.add(new SeparatorMenuItem());
         double delay = action.cue().delay();
         items.add(delay(state, action, "half a second later", delay + STEP));
@@ -48,6 +45,43 @@ final class CueMenu {
         }
         menu.getItems().setAll(items);
         menu.show(at, Side.BOTTOM, 0, 2);
+    }
+
+    private static MenuItem item(BoardState state, Action action, Cue cue) {
+        Action tied = action.withCue(cue.delayed(0));
+        RadioMenuItem item = new RadioMenuItem(
+                ScriptWriter.cue(state.stage().withAction(tied), state.timeline(), state.surface(), tied));
+        item.setSelected(cue.trigger().equals(action.cue().trigger()));
+        item.setOnAction(
+                e -> apply(state, action, cue.delayed(Math.max(0, action.cue().delay()))));
+        return item;
+    }
+
+    /** Calls, touches and crossings, and for what can come more than once which time of it, and which way. */
+    private static List<MenuItem> more(BoardState state, Action action) {
+        List<MenuItem> items = new ArrayList<>();
+        CountedCues.called(state.stage()).forEach(cue -> items.add(item(state, action, cue)));
+        Menu touches = menu(state, action, "as somebody touches the ball", CountedCues.touches(action, state.stage()));
+        Menu crosses = new Menu("as somebody crosses a line");
+        state.stage().people().forEach(p -> crosses.getItems()
+                .add(menu(state, action, PieceWords.name(p), CountedCues.crosses(p.id(), state.surface()))));
+        Stream.of(touches, crosses).filter(m -> !m.getItems().isEmpty()).forEach(items::add);
+        if (CountedCues.canBeCounted(action.cue().trigger())) {
+            items.add(new SeparatorMenuItem());
+            items.add(menu(state, action, "which time", CountedCues.times(action.cue())));
+            items.add(menu(state, action, "counted from", CountedCues.since(action.cue(), action, state.stage())));
+            List<Cue> headings = CountedCues.headings(action.cue());
+            if (!headings.isEmpty()) {
+                items.add(menu(state, action, "which way", headings));
+            }
+        }
+        return items;
+    }
+
+    private static Menu menu(BoardState state, Action action, String words, List<Cue> cues) {
+        Menu menu = new Menu(words);
+        cues.forEach(cue -> menu.getItems().add(item(state, action, cue)));
+        return menu;
     }
 
     private static MenuItem delay(BoardState state, Action action, String words, double seconds) {

@@ -8,7 +8,9 @@ import java.util.Optional;
 import javafx.geometry.Side;
 import javafx.scene.Node;
 import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
@@ -16,6 +18,7 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.edit.ActionEdits;
+import wildchalk.core.edit.LineWays;
 import wildchalk.core.edit.Retelling;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.naming.PieceWords;
@@ -64,11 +67,13 @@ final class PhraseMenu {
 
     private void add(String words, Edit<Drill> edit) {
         MenuItem item = new MenuItem(words);
-        item.setOnAction(e -> {
-            state.apply(edit);
-            state.selection().choose(action.id());
-        });
+        item.setOnAction(e -> apply(edit));
         items.add(item);
+    }
+
+    private void apply(Edit<Drill> edit) {
+        state.apply(edit);
+        state.selection().choose(action.id());
     }
 
     private void people() {
@@ -84,10 +89,20 @@ final class PhraseMenu {
                 add(name, ActionEdits.change(state.rung(), "Make it a " + name, kind.instead(action)));
             }
         }
-        ActionEdits.nextWay(state.rung(), action, state.surface()).ifPresent(way -> {
-            items.add(new SeparatorMenuItem());
-            add(way.name(), way);
-        });
+        items.add(new SeparatorMenuItem());
+        if (action instanceof Action.Shadow) {
+            ActionEdits.nextWay(state.rung(), action, state.surface()).ifPresent(way -> add(way.name(), way));
+        }
+        for (LineWays.Group group : LineWays.of(state.rung(), action, state.surface())) {
+            Menu menu = new Menu(group.words());
+            for (LineWays.Way way : group.ways()) {
+                RadioMenuItem item = new RadioMenuItem(way.words());
+                item.setSelected(way.taken());
+                item.setOnAction(e -> apply(way.edit()));
+                menu.getItems().add(item);
+            }
+            items.add(menu);
+        }
         items.add(new SeparatorMenuItem());
         MenuItem other = new MenuItem("Or something else");
         other.setOnAction(e -> ReadCard.instead(state, action));

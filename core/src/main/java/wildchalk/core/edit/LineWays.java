@@ -1,0 +1,227 @@
+package wildchalk.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Function;
+import wildchalk.core.document.Edit;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.ActionCases;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Going;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.surface.Surface;
+
+/** The ways in which one action can be done, each with what makes it so: how a ball is sent, how a path is gone. */
+public final class LineWays {
+
+    /**
+     * Ways of which one is taken.
+     *
+     * @param words what they are about: "how hard"
+     */
+    public record Group(String words, List<Way> ways) {
+        public Group {
+            ways = List.copyOf(ways);
+        }
+    }
+
+    /**
+     * One way.
+     *
+     * @param taken whether it is so now
+     */
+    public record Way(String words, boolean taken, Edit<Drill> edit) {}
+
+    private LineWays() {}
+
+    /**
+     * All ways in which an action could be done instead; none for what can be done in one way only.
+     *
+     * @param rung id of the rung it is changed on
+     */
+    public static List<Group> of(String rung, Action action, Surface surface) {
+        return action.match(new Groups(rung, surface));
+    }
+
+    private record Groups(String rung, Surface surface) implements ActionCases.Travels<List<Group>> {
+
+        @Override
+        public List<Group> travel(Travel travel) {
+            boolean hasBall = !(travel instanceof Travel.Run);
+            Going going = travel.going();
+            List<Group> groups = new ArrayList<>();
+            groups.add(group(
+                    "how it ends",
+                    Action.Ending.values(),
+                    travel.ending(),
+                    e -> e != Action.Ending.TRAP || hasBall,
+                    LineWays::words,
+                    travel::withEnding));
+            groups.add(group(
+                    "how it begins",
+                    Going.Pivot.values(),
+                    going.pivot(),
+                    p -> true,
+                    LineWays::words,
+                    p -> travel.withGoing(going.pivoting(p))));
+            groups.add(group(
+                    "how corners are taken",
+                    Going.Corner.values(),
+                    going.corner(),
+                    c -> true,
+                    LineWays::words,
+                    c -> travel.withGoing(going.cornering(c))));
+            return groups;
+        }
+
+        @Override
+        public List<Group> pass(Action.Pass pass) {
+            return List.of(
+                    group("how hard", Action.Force.values(), pass.force(), f -> true, LineWays::words, pass::sent),
+                    group(
+                            "how it goes",
+                            Action.Manner.values(),
+                            pass.manner(),
+                            m -> ActionEdits.isPossible(m, surface),
+                            ActionEdits::words,
+                            pass::going),
+                    touch(
+                            pass,
+                            t -> new Action.Pass(
+                                    pass.id(),
+                                    pass.who(),
+                                    pass.to(),
+                                    t,
+                                    pass.manner(),
+                                    pass.force(),
+                                    pass.off(),
+                                    pass.cue())));
+        }
+
+        @Override
+        public List<Group> shot(Action.Shot shot) {
+            return List.of(
+                    group(
+                            "what becomes of it",
+                            Action.Result.values(),
+                            shot.result(),
+                            r -> true,
+                            LineWays::words,
+                            r -> shot.ending(r, shot.next().orElse(null))),
+                    touch(
+                            shot,
+                            t -> new Action.Shot(
+                                    shot.id(), shot.who(), shot.to(), t, shot.result(), shot.next(), shot.cue())));
+        }
+
+        @Override
+        public List<Group> shadow(Action.Shadow shadow) {
+            return List.of(group(
+                    "on which side",
+                    Action.Shadow.Side.values(),
+                    shadow.side(),
+                    s -> true,
+                    LineWays::words,
+                    s -> new Action.Shadow(
+                            shadow.id(),
+                            shadow.who(),
+                            shadow.whom(),
+                            new Action.Shadow.Style(shadow.way(), s, shadow.distance()),
+                            shadow.gait(),
+                            shadow.until(),
+                            shadow.cue())));
+        }
+
+        @Override
+        public List<Group> hold(Action.Hold hold) {
+            return List.of();
+        }
+
+        @Override
+        public List<Group> call(Action.Call call) {
+            return List.of();
+        }
+
+        @Override
+        public List<Group> blow(Action.Blow blow) {
+            return List.of();
+        }
+
+        @Override
+        public List<Group> handle(Action.Handle handle) {
+            return List.of();
+        }
+
+        private Group touch(Action.Delivery delivery, Function<Action.Touch, Action> changed) {
+            return group(
+                    "how long it is had", Action.Touch.values(), delivery.touch(), t -> true, LineWays::words, changed);
+        }
+
+        private <E extends Enum<E>> Group group(
+                String about,
+                E[] all,
+                E now,
+                Function<E, Boolean> isPossible,
+                Function<E, String> words,
+                Function<E, Action> changed) {
+            List<Way> ways = new ArrayList<>();
+            for (E each : all) {
+                if (isPossible.apply(each) || each == now) {
+                    String said = words.apply(each);
+                    ways.add(new Way(
+                            said, each == now, ActionEdits.change(rung, "Let it be: " + said, changed.apply(each))));
+                }
+            }
+            return new Group(about, ways);
+        }
+    }
+
+    private static String words(Action.Ending ending) {
+        return switch (ending) {
+            case GO_ON -> "goes on into what comes next";
+            case STOP -> "stops";
+            case WAIT -> "stops and waits";
+            case JUMP_STOP -> "in a jump stop";
+            case TRAP -> "stops the ball dead";
+            case TOUCH -> "touches what is there";
+        };
+    }
+
+    private static String words(Going.Pivot pivot) {
+        return switch (pivot) {
+            case NONE -> "straight away";
+            case LEFT -> "with a pivot to the left";
+            case RIGHT -> "with a pivot to the right";
+        };
+    }
+
+    private static String words(Going.Corner corner) {
+        return switch (corner) {
+            case CUT -> "with a cut";
+            case TIGHT_TURN -> "in a tight turn";
+            case SPIN -> "with a spin";
+        };
+    }
+
+    private static String words(Action.Force force) {
+        return switch (force) {
+            case USUAL -> "as usual";
+            case HARD -> "hard";
+            case SOFT -> "softly";
+        };
+    }
+
+    private static String words(Action.Shadow.Side side) {
+        return switch (side) {
+            case ANY -> "whichever is nearer";
+            case GOAL -> "goal-side";
+            case BALL -> "on the side of the ball";
+            case OTHER_GOAL -> "on the side of the other goal";
+        };
+    }
+
+    private static String words(Enum<?> value) {
+        return value.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    }
+}
