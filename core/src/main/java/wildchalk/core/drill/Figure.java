@@ -79,6 +79,7 @@ public enum Figure {
         RATE
     }
 
+    private final String word = name().toLowerCase(Locale.ROOT).replace('_', '-');
     private final Measure measure;
     private final double least;
     private final double most;
@@ -106,7 +107,7 @@ public enum Figure {
 
     /** Its name in files, such as {@code with-ball}. */
     public String word() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return word;
     }
 
     /** The figure of that name; empty when there is none. */

@@ -1,9 +1,9 @@
 package wildchalk.core.motion;
 
-import jakarta.json.JsonObject;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Gait;
 import wildchalk.core.drill.Action.Manner;
@@ -177,8 +177,20 @@ public record Speeds(
         return of(surface, Effort.LIVE);
     }
 
+    /** What the usual figures depend on. */
+    private record Usual(Surface.Ground ground, String ball, Effort effort) {}
+
+    /** There are some hundreds at most; each is made when it is first asked for. */
+    private static final Map<Usual, Speeds> USUAL = new ConcurrentHashMap<>();
+
     /** The figures for a surface and those who are on it, with what a drill has otherwise. */
     public static Speeds of(Surface surface, Effort effort) {
+        return effort.own().isEmpty()
+                ? USUAL.computeIfAbsent(new Usual(surface.ground(), surface.ball(), effort), u -> made(surface, effort))
+                : made(surface, effort);
+    }
+
+    private static Speeds made(Surface surface, Effort effort) {
         Map<Figure, Double> all = FigureTable.of(surface, effort);
         Map<String, Speeds> people = new HashMap<>();
         effort.own().people().forEach((who, own) -> {
@@ -242,12 +254,10 @@ public record Speeds(
         return ways;
     }
 
-    private static BallMotion motion(JsonObject way, BallLaw pass) {
+    private static BallMotion motion(Map<String, Double> way, BallLaw pass) {
         return way.containsKey("angle")
-                ? new Lob(Math.toRadians(way.getJsonNumber("angle").doubleValue()))
-                : pass.scaled(
-                        way.getJsonNumber("speed").doubleValue(),
-                        way.getJsonNumber("slowing").doubleValue());
+                ? new Lob(Math.toRadians(way.get("angle")))
+                : pass.scaled(way.get("speed"), way.get("slowing"));
     }
 
     /** How fast one person is, and the balls that they send. */

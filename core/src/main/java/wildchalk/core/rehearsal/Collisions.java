@@ -3,6 +3,8 @@ package wildchalk.core.rehearsal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.DoubleFunction;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Piece;
@@ -25,7 +27,13 @@ final class Collisions {
      */
     private static final double BODY = 0.3;
 
-    private static final double LOOK = 0.1;
+    /** How often one looks, seconds, and how often more closely in between where two are close, metres. */
+    private static final double LOOK = 0.25;
+
+    private static final double CLOSE = 1;
+    private static final int CLOSE_LOOKS = 5;
+    /** Two do not come at each other faster than this, m/s; assumed. */
+    private static final double FASTEST = 22;
     /** Looked at so much before and after, one is on the other side of the other, seconds. */
     private static final double BEFORE_AND_AFTER = 0.3;
     /** Who hands a ball over so near in time is meant to be there, seconds. */
@@ -47,19 +55,39 @@ final class Collisions {
         return collisions.found.isEmpty() ? timeline : timeline.with(List.of(), collisions.found);
     }
 
+    /** Where somebody is at each look, found when it is first asked for. */
+    private final class Way {
+        private final String who;
+        private final Vec[] places;
+        private final boolean moves;
+
+        Way(String who, int looks) {
+            this.who = who;
+            places = new Vec[looks];
+            moves = timeline.moves(who);
+        }
+
+        Vec at(int look) {
+            if (places[look] == null) {
+                places[look] = timeline.at(who, look * LOOK);
+            }
+            return places[look];
+        }
+    }
+
     private void look() {
-        List<Piece.Person> people = stage.people();
-        int steps = (int) Math.ceil(timeline.duration() / LOOK);
-        List<Vec[]> ways = people.stream().map(p -> way(p.id(), steps)).toList();
+        int looks = (int) Math.ceil(timeline.duration() / LOOK) + 1;
+        List<Way> ways =
+                stage.people().stream().map(p -> new Way(p.id(), looks)).toList();
         for (int i = 0; i < ways.size(); i++) {
             for (int j = i + 1; j < ways.size(); j++) {
-                meets(people.get(i).id(), ways.get(i), people.get(j).id(), ways.get(j));
+                if (ways.get(i).moves || ways.get(j).moves) {
+                    meets(ways.get(i), ways.get(j), looks);
+                }
             }
         }
         for (Piece.Item item : mannequins()) {
-            for (int i = 0; i < ways.size(); i++) {
-                runsInto(people.get(i).id(), ways.get(i), item);
-            }
+            ways.stream().filter(w -> w.moves).forEach(w -> runsInto(w, item, looks));
         }
     }
 
@@ -72,48 +100,60 @@ final class Collisions {
                 .toList();
     }
 
-    private Vec[] way(String who, int steps) {
-        Vec[] way = new Vec[steps + 1];
-        for (int i = 0; i <= steps; i++) {
-            way[i] = timeline.at(who, i * LOOK);
-        }
-        return way;
-    }
-
-    private void meets(String a, Vec[] ofA, String b, Vec[] ofB) {
-        for (int i = 0; i + 1 < ofA.length; i++) {
-            if (isIn(ofA[i].minus(ofB[i]), ofA[i + 1].minus(ofB[i + 1]))) {
-                double t = (i + 0.5) * LOOK;
-                boolean through = goesThrough(
-                        at(a, t - BEFORE_AND_AFTER).minus(at(b, t - BEFORE_AND_AFTER)),
-                        at(a, t + BEFORE_AND_AFTER).minus(at(b, t + BEFORE_AND_AFTER)));
-                if (through && !isMeant(a, b, t)) {
-                    boolean first = ofA[i].distance(ofA[i + 1]) >= ofB[i].distance(ofB[i + 1]);
-                    tell(first ? a : b, Problems.name(stage, first ? b : a), t);
+    private void meets(Way a, Way b, int looks) {
+        for (int i = 0; i + 1 < looks; i += apart(a.at(i), b.at(i))) {
+            if (isClose(a.at(i), b.at(i), a.at(i + 1), b.at(i + 1))) {
+                OptionalDouble met = met(i * LOOK, t -> at(a.who, t).minus(at(b.who, t)));
+                if (met.isPresent() && !isMeant(a.who, b.who, met.getAsDouble())) {
+                    boolean first = a.at(i).distance(a.at(i + 1)) >= b.at(i).distance(b.at(i + 1));
+                    tell(first ? a.who : b.who, Problems.name(stage, first ? b.who : a.who), met.getAsDouble());
                     return;
                 }
             }
         }
     }
 
-    private void runsInto(String who, Vec[] way, Piece.Item item) {
-        for (int i = 0; i + 1 < way.length; i++) {
-            if (isIn(way[i].minus(item.at()), way[i + 1].minus(item.at()))) {
-                double t = (i + 0.5) * LOOK;
-                boolean through = goesThrough(
-                        at(who, t - BEFORE_AND_AFTER).minus(item.at()),
-                        at(who, t + BEFORE_AND_AFTER).minus(item.at()));
-                if (through && !goesTo(who, item.id())) {
-                    tell(who, "the mannequin", t);
+    private void runsInto(Way way, Piece.Item item, int looks) {
+        Vec there = item.at();
+        for (int i = 0; i + 1 < looks; i += apart(way.at(i), there)) {
+            if (isClose(way.at(i), there, way.at(i + 1), there)) {
+                OptionalDouble met = met(i * LOOK, t -> at(way.who, t).minus(there));
+                if (met.isPresent() && !goesTo(way.who, item.id())) {
+                    tell(way.who, "the mannequin", met.getAsDouble());
                     return;
                 }
             }
         }
     }
 
-    /** Whether the way from one place beside somebody to another leads through them. */
-    private static boolean isIn(Vec from, Vec to) {
-        return Math.min(from.length(), to.length()) < 2 && Vec.ZERO.distanceToStretch(from, to) < BODY;
+    /** Whether two, seen at two looks, may have been in one another in between. */
+    private static boolean isClose(Vec a, Vec b, Vec laterA, Vec laterB) {
+        return a.distance(b) < BODY + FASTEST * LOOK
+                && Vec.ZERO.distanceToStretch(a.minus(b), laterA.minus(laterB)) < CLOSE;
+    }
+
+    /**
+     * When, from a look until the next, one goes through the other; empty when they do not.
+     *
+     * @param between where the one is, seen from the other, at a time
+     */
+    private static OptionalDouble met(double from, DoubleFunction<Vec> between) {
+        for (int i = 0; i < CLOSE_LOOKS; i++) {
+            double t = from + LOOK * i / CLOSE_LOOKS;
+            double next = from + LOOK * (i + 1) / CLOSE_LOOKS;
+            double middle = (t + next) / 2;
+            if (Vec.ZERO.distanceToStretch(between.apply(t), between.apply(next)) < BODY
+                    && goesThrough(
+                            between.apply(middle - BEFORE_AND_AFTER), between.apply(middle + BEFORE_AND_AFTER))) {
+                return OptionalDouble.of(middle);
+            }
+        }
+        return OptionalDouble.empty();
+    }
+
+    /** How many looks can be left out, because nobody gets to the other in so short a time. */
+    private static int apart(Vec one, Vec other) {
+        return Math.max(1, (int) ((one.distance(other) - BODY) / (FASTEST * LOOK)));
     }
 
     private static boolean goesThrough(Vec before, Vec after) {

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiFunction;
-import java.util.stream.Stream;
+import java.util.function.DoubleFunction;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Shadow;
 import wildchalk.core.drill.Bib;
@@ -25,6 +25,7 @@ final class Ends {
 
     private final Stage stage;
     private final Surface surface;
+    private final List<Vec> goals;
     private final BiFunction<String, Double, Vec> at;
     private final Vec usual;
 
@@ -33,31 +34,40 @@ final class Ends {
         this.stage = stage;
         this.surface = surface;
         this.at = at;
+        goals = surface.targets().stream().map(Surface.Target::at).toList();
         usual = surface.target(GOAL).map(Surface.Target::at).orElse(new Vec(surface.length() / 2, 0));
     }
 
-    /** The goal that is looked after, at a time, seconds. */
-    Vec defended(Shadow shadow, double t) {
-        Vec theirs = byKeeper(shadow, t).or(() -> byShots(shadow)).orElse(usual);
-        return shadow.side() == Shadow.Side.OTHER_GOAL ? other(theirs) : theirs;
+    /** The goal that is looked after, by time, seconds. */
+    DoubleFunction<Vec> defended(Shadow shadow) {
+        boolean there = shadow.side() == Shadow.Side.OTHER_GOAL;
+        Optional<String> keeper = keeper(shadow);
+        if (keeper.isPresent()) {
+            return t -> {
+                Vec theirs = nearest(at.apply(keeper.get(), t));
+                return there ? other(theirs) : theirs;
+            };
+        }
+        Vec theirs = byShots(shadow).orElse(usual);
+        Vec goal = there ? other(theirs) : theirs;
+        return t -> goal;
+    }
+
+    private Vec nearest(Vec place) {
+        return place.distance(goals.get(0)) <= place.distance(goals.get(1)) ? goals.get(0) : goals.get(1);
     }
 
     private Vec other(Vec goal) {
-        return goals().filter(g -> g.distance(goal) > 1e-6).findFirst().orElse(new Vec(-goal.x(), -goal.y()));
+        return goals.stream().filter(g -> g.distance(goal) > 1e-6).findFirst().orElse(new Vec(-goal.x(), -goal.y()));
     }
 
-    private Stream<Vec> goals() {
-        return surface.targets().stream().map(Surface.Target::at);
-    }
-
-    private Optional<Vec> byKeeper(Shadow shadow, double t) {
-        List<Vec> goals = goals().toList();
+    /** Their own keeper, where there are two goals between which one could change. */
+    private Optional<String> keeper(Shadow shadow) {
         return goals.size() != 2
                 ? Optional.empty()
                 : bib(shadow.who()).flatMap(b -> stage.people().stream()
                         .filter(p -> p instanceof Piece.Goalkeeper k && k.bib() == b)
-                        .map(p -> at.apply(p.id(), t))
-                        .map(k -> k.distance(goals.get(0)) <= k.distance(goals.get(1)) ? goals.get(0) : goals.get(1))
+                        .map(Piece::id)
                         .findFirst());
     }
 

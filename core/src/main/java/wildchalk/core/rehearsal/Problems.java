@@ -1,5 +1,6 @@
 package wildchalk.core.rehearsal;
 
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -89,25 +90,28 @@ final class Problems {
 
     /** Who has more balls from the start than they send away keeps one that is in the way. */
     void tooManyBalls(Collection<Action> played) {
-        for (Piece.Person person : stage.people()) {
-            List<Piece.Ball> balls = stage.balls().stream()
-                    .filter(b -> b.heldBy().filter(person.id()::equals).isPresent())
-                    .toList();
+        Map<String, List<String>> held = new LinkedHashMap<>();
+        stage.balls().forEach(b -> b.heldBy()
+                .ifPresent(w -> held.computeIfAbsent(w, k -> new ArrayList<>()).add(b.id())));
+        held.values().removeIf(balls -> balls.size() < 2);
+        held.forEach((who, balls) -> {
             long sent = played.stream()
-                    .filter(a -> a instanceof Delivery && a.who().equals(person.id()))
+                    .filter(a -> a instanceof Delivery && a.who().equals(who))
                     .count();
-            if (person instanceof Piece.Player && balls.size() > sent + 1) {
-                String id = balls.get(1).id();
+            boolean feeds =
+                    stage.person(who).filter(Piece.Player.class::isInstance).isEmpty();
+            if (!feeds && balls.size() > sent + 1) {
+                String id = balls.get(1);
                 found.putIfAbsent(
                         id,
                         new Problem(
                                 id,
                                 Problem.Kind.NOT_SO,
-                                name(person.id()) + " has " + balls.size() + " balls from the start and sends "
+                                name(who) + " has " + balls.size() + " balls from the start and sends "
                                         + (sent == 0 ? "none" : sent == 1 ? "one" : "" + sent)
                                         + " of them away: give one to somebody else, or put it down"));
             }
-        }
+        });
     }
 
     void throughTheBoards(Travel travel) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.DoubleFunction;
 import java.util.function.Function;
 import wildchalk.core.drill.Action.Shadow;
 import wildchalk.core.geometry.Vec;
@@ -32,7 +33,7 @@ final class Shadows {
     /** Fastest turn of a body, radians per second; assumed. */
     private static final double TURN = 9;
 
-    private record Follower(Shadow shadow, Followed way, PersonTrack other, double top) {}
+    private record Follower(Shadow shadow, Followed way, PersonTrack other, double top, DoubleFunction<Vec> goal) {}
 
     private final Map<String, Follower> active = new LinkedHashMap<>();
     private final Function<String, PersonTrack> tracks;
@@ -73,7 +74,8 @@ final class Shadows {
                         shadow,
                         way,
                         tracks.apply(shadow.whom()),
-                        speeds.forPerson(shadow.who()).top().get(shadow.gait())));
+                        speeds.forPerson(shadow.who()).top().get(shadow.gait()),
+                        aims.goal().apply(shadow)));
     }
 
     /** Somebody stops following; where they went until then. */
@@ -171,7 +173,7 @@ final class Shadows {
         if (shadow.way() == Shadow.Way.CHASE) {
             return target.minus(now.at()).unit().times(top);
         }
-        Vec aim = aims.place(shadow, target, velocity, now.at(), t);
+        Vec aim = aims.place(shadow, f.goal(), target, velocity, now.at(), t);
         if (shadow.way() == Shadow.Way.CLOSE_DOWN) {
             aim = aim.plus(aim.minus(target).unit().times(givenUp(now, target, velocity)));
         }

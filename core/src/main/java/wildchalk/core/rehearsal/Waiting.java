@@ -43,22 +43,38 @@ final class Waiting {
         Wait(Action action, Trigger whole) {
             this.action = action;
             this.whole = whole;
-            this.parts = whole.parts().stream().distinct().map(Part::new).toList();
+            List<Trigger> all = whole.parts();
+            this.parts = all.size() == 1
+                    ? List.of(new Part(all.get(0)))
+                    : all.stream().distinct().map(Part::new).toList();
         }
 
+        /** Whether all, or of several any, that is waited for has come. */
         boolean isThere() {
-            return whole instanceof Cue.AllOf
-                    ? parts.stream().allMatch(p -> p.come)
-                    : parts.stream().anyMatch(p -> p.come);
+            boolean all = whole instanceof Cue.AllOf;
+            for (Part part : parts) {
+                if (part.come != all) {
+                    return !all;
+                }
+            }
+            return all;
         }
 
         /** Whether it waits for a certain time of a moment. */
         boolean counts(Trigger moment) {
-            return parts.stream().anyMatch(p -> p.moment.equals(moment) && p.trigger != p.moment);
+            for (Part part : parts) {
+                if (part.trigger != part.moment && part.moment.equals(moment)) {
+                    return true;
+                }
+            }
+            return false;
         }
     }
 
     private final Map<Trigger, List<Wait>> waits = new HashMap<>();
+    /** From which moments on something is counted, and which of these have come. */
+    private final Set<Trigger> sinces = new HashSet<>();
+
     private final Set<Trigger> begun = new HashSet<>();
     private final Consumer<Trigger> onCounted;
 
@@ -70,8 +86,13 @@ final class Waiting {
     /** Lets an action wait. */
     void add(Action action, Trigger trigger) {
         Wait wait = new Wait(action, trigger);
-        wait.parts.stream().map(p -> p.moment).distinct().forEach(t -> waits.computeIfAbsent(t, k -> new ArrayList<>())
-                .add(wait));
+        Set<Trigger> moments = new HashSet<>();
+        for (Part part : wait.parts) {
+            part.since.ifPresent(sinces::add);
+            if (moments.add(part.moment)) {
+                waits.computeIfAbsent(part.moment, k -> new ArrayList<>()).add(wait);
+            }
+        }
     }
 
     /**
@@ -80,7 +101,9 @@ final class Waiting {
      * once. Who waits for a certain time of it does not count as one of those.
      */
     List<Action> happens(Trigger moment) {
-        begun.add(moment);
+        if (sinces.contains(moment)) {
+            begun.add(moment);
+        }
         List<Wait> waiting = waits.get(moment);
         if (waiting == null) {
             return List.of();

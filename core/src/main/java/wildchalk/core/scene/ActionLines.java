@@ -137,8 +137,8 @@ final class ActionLines {
         }
         double side = travel.going().pivot() == Going.Pivot.LEFT ? -1 : 1;
         double heading = route.heading(from);
-        double radius = unit * 0.5;
-        Vec centre = route.at(from).plus(Vec.polar(unit * 0.95, heading + side * Math.PI / 2));
+        double radius = unit * 0.62;
+        Vec centre = route.at(from).plus(Vec.polar(unit * 1.15, heading + side * Math.PI / 2));
         List<Vec> curl = new ArrayList<>();
         for (int i = 0; i <= CURL; i++) {
             curl.add(centre.plus(Vec.polar(radius, heading + side * (0.25 + 1.5 * i / CURL) * Math.PI)));

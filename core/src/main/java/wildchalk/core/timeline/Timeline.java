@@ -115,6 +115,11 @@ public final class Timeline implements Play {
                 .findFirst();
     }
 
+    /** Whether a person is anywhere else in the rep than where they begin. */
+    public boolean moves(String person) {
+        return people.get(person).end() > 0;
+    }
+
     /** Whether somebody who goes for a ball takes it on its way to another. */
     public boolean cutsOut(String action) {
         return events.stream()
