@@ -14,14 +14,25 @@ import wildchalk.core.geometry.Vec;
  */
 record Aims(Function<Shadow, DoubleFunction<Vec>> goal, BiFunction<String, Double, Vec> ball) {
 
+    /** Beside whom is slower than this, m/s, one stays where one is. */
+    private static final double STANDS = 0.5;
+    /** What lies less aside than this, as a share of how far off it is, lies straight ahead; assumed. */
+    private static final double STRAIGHT_AHEAD = 0.25;
+
+    /** Nearer than this somebody is in the way, metres; assumed. */
+    private static final double NEAR = 3;
+    /** So far round somebody one aims at once, radians. */
+    private static final double ROUND = Math.PI / 5;
+
     /** @param goal what {@link #goal()} says of the shadow */
     Vec place(Shadow shadow, DoubleFunction<Vec> goal, Vec target, Vec velocity, Vec own, double t) {
         if (shadow.way() == Shadow.Way.HIP_TO_HIP) {
-            Vec beside = velocity.length() > 0.5
-                    ? velocity.unit().quarterTurn()
-                    : own.minus(target).unit();
-            double side = own.minus(target).dot(beside) < 0 ? -1 : 1;
-            return target.plus(beside.times(side * shadow.distance()));
+            if (velocity.length() <= STANDS) {
+                return target.plus(own.minus(target).unit().times(shadow.distance()));
+            }
+            Vec beside = velocity.unit().quarterTurn();
+            Vec wanted = beside.times(side(shadow, goal, target, beside, own, t));
+            return target.plus(round(own.minus(target), wanted).times(shadow.distance()));
         }
         Vec way =
                 switch (shadow.side()) {
@@ -32,5 +43,23 @@ record Aims(Function<Shadow, DoubleFunction<Vec>> goal, BiFunction<String, Doubl
         // Who has the ball themselves has no ball side: the goal side it is.
         Vec to = way.length() < 0.3 ? goal.apply(t).minus(target) : way;
         return target.plus(to.unit().times(shadow.distance()));
+    }
+
+    /** Towards the other side of somebody one goes round them, and not through. */
+    private static Vec round(Vec own, Vec wanted) {
+        double turn = Math.atan2(own.cross(wanted), own.dot(wanted));
+        return own.length() < NEAR && Math.abs(turn) > ROUND ? own.unit().rotated(Math.signum(turn) * ROUND) : wanted;
+    }
+
+    /** Beside somebody on the inside: where what is looked after lies; straight ahead of both, the side one is on. */
+    private double side(Shadow shadow, DoubleFunction<Vec> goal, Vec target, Vec beside, Vec own, double t) {
+        Vec inside =
+                switch (shadow.side()) {
+                    case GOAL, OTHER_GOAL -> goal.apply(t).minus(target).unit();
+                    case BALL -> ball.apply(shadow.whom(), t).minus(target).unit();
+                    case ANY -> Vec.ZERO;
+                };
+        double across = inside.dot(beside);
+        return (Math.abs(across) < STRAIGHT_AHEAD ? own.minus(target).dot(beside) : across) < 0 ? -1 : 1;
     }
 }

@@ -3,6 +3,7 @@ package wildchalk.core.rehearsal;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.Optional;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
 import wildchalk.core.drill.Action;
@@ -88,5 +89,43 @@ class EndsTest {
         assertTrue(up(t) < -1.5, "on the side of their own keeper");
         double end = t.times("k1").orElseThrow().end();
         assertTrue(t.at("4", end).x() - t.at("7", end).x() > 1.5, "and on the other when the keeper is there");
+    }
+
+    /** A hundred ways to come at a goal and turn aside; whoever goes along begins between the two. */
+    @Test
+    void whoGoesHipToHipKeepsTheInsideAndIsNeverInTheOther() {
+        Vec goal = Stages.TURF.target("goal").orElseThrow().at();
+        Random random = new Random(5);
+        int outside = 0;
+        for (int k = 0; k < 100; k++) {
+            Vec seven = new Vec(0, 4 + 10 * random.nextDouble());
+            Vec first = new Vec(10 + 10 * random.nextDouble(), seven.y() + 8 * (random.nextDouble() - 0.5));
+            Vec second = first.plus(new Vec(10 + 10 * random.nextDouble(), 20 * (random.nextDouble() - 0.5)));
+            Vec inwards = goal.minus(seven).unit();
+            Vec four =
+                    seven.plus(inwards.times(1.5)).plus(inwards.quarterTurn().times(1.5 * (random.nextDouble() - 0.5)));
+            Timeline t = new Stages()
+                    .player("7", seven.x(), seven.y(), Bib.CORAL)
+                    .player("4", four.x(), four.y(), Bib.SKY)
+                    .run("r1", "7", Cue.whistle(), first.x(), first.y())
+                    .run("r2", "7", Cue.next(), second.x(), second.y())
+                    .action(new Shadow(
+                            "s",
+                            "4",
+                            "7",
+                            new Shadow.Style(Shadow.Way.HIP_TO_HIP, Shadow.Side.GOAL, 1.2),
+                            Gait.SPRINT,
+                            Optional.empty(),
+                            Cue.whistle()))
+                    .rehearse();
+            double worst = Double.NEGATIVE_INFINITY;
+            for (double x = 0; x < t.times("r2").orElseThrow().end(); x += 0.05) {
+                worst = Math.max(
+                        worst, t.at("4", x).distance(goal) - t.at("7", x).distance(goal));
+                assertTrue(t.at("4", x).distance(t.at("7", x)) > 0.45, "in them at " + x + " of " + k);
+            }
+            outside += worst > 0.6 ? 1 : 0;
+        }
+        assertTrue(outside <= 10, outside + " of 100 were left outside");
     }
 }
