@@ -32,8 +32,6 @@ final class Collisions {
 
     private static final double CLOSE = 1;
     private static final int CLOSE_LOOKS = 5;
-    /** Two do not come at each other faster than this, m/s; assumed. */
-    private static final double FASTEST = 22;
     /** Looked at so much before and after, one is on the other side of the other, seconds. */
     private static final double BEFORE_AND_AFTER = 0.3;
     /** Who hands a ball over so near in time is meant to be there, seconds. */
@@ -55,22 +53,26 @@ final class Collisions {
         return collisions.found.isEmpty() ? timeline : timeline.with(List.of(), collisions.found);
     }
 
-    /** Where somebody is at each look, found when it is first asked for. */
+    /** Where somebody is at each look. */
     private final class Way {
         private final String who;
         private final Vec[] places;
-        private final boolean moves;
+        /** How far they come from one look to the next at most, metres. */
+        private final double step;
 
         Way(String who, int looks) {
             this.who = who;
             places = new Vec[looks];
-            moves = timeline.moves(who);
+            boolean moves = timeline.moves(who);
+            double longest = 0;
+            for (int i = 0; i < looks; i++) {
+                places[i] = moves || i == 0 ? timeline.at(who, i * LOOK) : places[0];
+                longest = i == 0 ? 0 : Math.max(longest, places[i].distance(places[i - 1]));
+            }
+            step = longest;
         }
 
         Vec at(int look) {
-            if (places[look] == null) {
-                places[look] = timeline.at(who, look * LOOK);
-            }
             return places[look];
         }
     }
@@ -81,13 +83,11 @@ final class Collisions {
                 stage.people().stream().map(p -> new Way(p.id(), looks)).toList();
         for (int i = 0; i < ways.size(); i++) {
             for (int j = i + 1; j < ways.size(); j++) {
-                if (ways.get(i).moves || ways.get(j).moves) {
-                    meets(ways.get(i), ways.get(j), looks);
-                }
+                meets(ways.get(i), ways.get(j), looks);
             }
         }
         for (Piece.Item item : mannequins()) {
-            ways.stream().filter(w -> w.moves).forEach(w -> runsInto(w, item, looks));
+            ways.forEach(w -> runsInto(w, item, looks));
         }
     }
 
@@ -101,8 +101,8 @@ final class Collisions {
     }
 
     private void meets(Way a, Way b, int looks) {
-        for (int i = 0; i + 1 < looks; i += apart(a.at(i), b.at(i))) {
-            if (isClose(a.at(i), b.at(i), a.at(i + 1), b.at(i + 1))) {
+        for (int i = 0; i + 1 < looks; i += apart(a.at(i).distance(b.at(i)), a.step + b.step)) {
+            if (isClose(a.at(i), b.at(i), a.at(i + 1), b.at(i + 1), a.step + b.step)) {
                 OptionalDouble met = met(i * LOOK, t -> at(a.who, t).minus(at(b.who, t)));
                 if (met.isPresent() && !isMeant(a.who, b.who, met.getAsDouble())) {
                     boolean first = a.at(i).distance(a.at(i + 1)) >= b.at(i).distance(b.at(i + 1));
@@ -115,8 +115,8 @@ final class Collisions {
 
     private void runsInto(Way way, Piece.Item item, int looks) {
         Vec there = item.at();
-        for (int i = 0; i + 1 < looks; i += apart(way.at(i), there)) {
-            if (isClose(way.at(i), there, way.at(i + 1), there)) {
+        for (int i = 0; i + 1 < looks; i += apart(way.at(i).distance(there), way.step)) {
+            if (isClose(way.at(i), there, way.at(i + 1), there, way.step)) {
                 OptionalDouble met = met(i * LOOK, t -> at(way.who, t).minus(there));
                 if (met.isPresent() && !goesTo(way.who, item.id())) {
                     tell(way.who, "the mannequin", met.getAsDouble());
@@ -127,9 +127,8 @@ final class Collisions {
     }
 
     /** Whether two, seen at two looks, may have been in one another in between. */
-    private static boolean isClose(Vec a, Vec b, Vec laterA, Vec laterB) {
-        return a.distance(b) < BODY + FASTEST * LOOK
-                && Vec.ZERO.distanceToStretch(a.minus(b), laterA.minus(laterB)) < CLOSE;
+    private static boolean isClose(Vec a, Vec b, Vec laterA, Vec laterB, double step) {
+        return a.distance(b) < CLOSE + step && Vec.ZERO.distanceToStretch(a.minus(b), laterA.minus(laterB)) < CLOSE;
     }
 
     /**
@@ -138,22 +137,23 @@ final class Collisions {
      * @param between where the one is, seen from the other, at a time
      */
     private static OptionalDouble met(double from, DoubleFunction<Vec> between) {
-        for (int i = 0; i < CLOSE_LOOKS; i++) {
-            double t = from + LOOK * i / CLOSE_LOOKS;
-            double next = from + LOOK * (i + 1) / CLOSE_LOOKS;
-            double middle = (t + next) / 2;
-            if (Vec.ZERO.distanceToStretch(between.apply(t), between.apply(next)) < BODY
+        Vec before = between.apply(from);
+        for (int i = 1; i <= CLOSE_LOOKS; i++) {
+            Vec after = between.apply(from + LOOK * i / CLOSE_LOOKS);
+            double middle = from + LOOK * (i - 0.5) / CLOSE_LOOKS;
+            if (Vec.ZERO.distanceToStretch(before, after) < BODY
                     && goesThrough(
                             between.apply(middle - BEFORE_AND_AFTER), between.apply(middle + BEFORE_AND_AFTER))) {
                 return OptionalDouble.of(middle);
             }
+            before = after;
         }
         return OptionalDouble.empty();
     }
 
-    /** How many looks can be left out, because nobody gets to the other in so short a time. */
-    private static int apart(Vec one, Vec other) {
-        return Math.max(1, (int) ((one.distance(other) - BODY) / (FASTEST * LOOK)));
+    /** How many looks can be left out: nobody gets to the other in so short a time. */
+    private static int apart(double metres, double step) {
+        return step == 0 ? Integer.MAX_VALUE / 2 : Math.max(1, (int) ((metres - CLOSE) / step));
     }
 
     private static boolean goesThrough(Vec before, Vec after) {
