@@ -9,6 +9,7 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Figure;
+import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
@@ -101,6 +102,9 @@ public final class Why {
         if (t.release() - t.start() < 0.001) {
             // Who has had the ball for long needs no time to control it.
             figures.removeAll(List.of(Figure.CONTROL, Figure.CATCH_AND_SHOOT));
+        } else if (action instanceof Action.Shot
+                && Math.abs(t.release() - t.start() - all.get(Figure.GATHER)) < 0.001) {
+            figures.set(0, Figure.GATHER);
         }
         figures.addAll(ofCorners());
         figures.forEach(f -> parts.add(part(f)));
@@ -199,6 +203,9 @@ public final class Why {
                 figures.add(Figure.WITH_BALL);
             }
             figures.add(Figure.BRAKE);
+            if (travel.going().pivot() != Going.Pivot.NONE) {
+                figures.add(Figure.TURNING);
+            }
             if (travel.ending() == Action.Ending.TOUCH) {
                 figures.add(Figure.TOUCHING);
             } else if (travel.ending() == Action.Ending.JUMP_STOP) {
@@ -224,6 +231,9 @@ public final class Why {
                         Figure.PASS_MOST,
                         Figure.PASS_SLOWING,
                         Figure.PASS_ARRIVES));
+            }
+            if (delivery instanceof Action.Pass p && p.force() != Action.Force.USUAL) {
+                figures.add(p.force() == Action.Force.HARD ? Figure.HARD : Figure.SOFT);
             }
             figures.add(Figure.FOLLOW_THROUGH);
             return figures;

@@ -34,7 +34,7 @@ public record Cue(Trigger trigger, double delay) {
         }
 
         /** What the cases say of this kind of moment. */
-        <R> R match(Cases<R> cases);
+        <R> R match(CueCases<R> cases);
 
         /** Ids of the people and pieces that it watches. */
         default List<String> watched() {
@@ -42,112 +42,10 @@ public record Cue(Trigger trigger, double delay) {
         }
     }
 
-    /** One answer for each kind of moment: a new kind is not compiled until every place has answered. */
-    public interface Cases<R> {
-
-        /** For {@link Whistle}. */
-        R whistle(Whistle whistle);
-
-        /** For {@link With}. */
-        R with(With with);
-
-        /** For {@link Released}. */
-        R released(Released released);
-
-        /** For {@link Partway}. */
-        R partway(Partway partway);
-
-        /** For {@link Gone}. */
-        R gone(Gone gone);
-
-        /** For {@link Enters}. */
-        R enters(Enters enters);
-
-        /** For {@link Crosses}. */
-        R crosses(Crosses crosses);
-
-        /** For {@link Near}. */
-        R near(Near near);
-
-        /** For {@link Touches}. */
-        R touches(Touches touches);
-
-        /** For {@link Called}. */
-        R called(Called called);
-
-        /** For {@link Occurrence}. */
-        R occurrence(Occurrence occurrence);
-
-        /** For {@link AllOf}. */
-        R allOf(AllOf allOf);
-
-        /** For {@link FirstOf}. */
-        R firstOf(FirstOf firstOf);
-
-        /** For {@link Received}. */
-        R received(Received received);
-
-        /** For {@link After}. */
-        R after(After after);
-
-        /** For {@link Next}. */
-        R next(Next next);
-    }
-
-    /** One answer for each family of moments, where those of one action and those made of several are treated alike. */
-    public interface Families<R> extends Cases<R> {
-
-        /** @param moment one that is {@linkplain Trigger#of() of} an action */
-        R ofAction(Trigger moment);
-
-        /** For {@link Several}: moments made of others. */
-        R several(Several several);
-
-        @Override
-        default R with(With with) {
-            return ofAction(with);
-        }
-
-        @Override
-        default R released(Released released) {
-            return ofAction(released);
-        }
-
-        @Override
-        default R partway(Partway partway) {
-            return ofAction(partway);
-        }
-
-        @Override
-        default R gone(Gone gone) {
-            return ofAction(gone);
-        }
-
-        @Override
-        default R received(Received received) {
-            return ofAction(received);
-        }
-
-        @Override
-        default R after(After after) {
-            return ofAction(after);
-        }
-
-        @Override
-        default R allOf(AllOf allOf) {
-            return several(allOf);
-        }
-
-        @Override
-        default R firstOf(FirstOf firstOf) {
-            return several(firstOf);
-        }
-    }
-
     /** The start of the rep. */
     public record Whistle() implements Trigger {
         @Override
-        public <R> R match(Cases<R> cases) {
+        public <R> R match(CueCases<R> cases) {
             return cases.whistle(this);
         }
     }
@@ -155,7 +53,7 @@ public record Cue(Trigger trigger, double delay) {
     /** The start of another action. */
     public record With(String action) implements Trigger {
         @Override
-        public <R> R match(Cases<R> cases) {
+        public <R> R match(CueCases<R> cases) {
             return cases.with(this);
         }
 
@@ -168,7 +66,7 @@ public record Cue(Trigger trigger, double delay) {
     /** The ball of a pass or shot has left. */
     public record Released(String action) implements Trigger {
         @Override
-        public <R> R match(Cases<R> cases) {
+        public <R> R match(CueCases<R> cases) {
             return cases.released(this);
         }
 
@@ -185,7 +83,7 @@ public record Cue(Trigger trigger, double delay) {
      */
     public record Partway(String action, double share) implements Trigger {
         @Override
-        public <R> R match(Cases<R> cases) {
+        public <R> R match(CueCases<R> cases) {
             return cases.partway(this);
         }
 
@@ -198,7 +96,7 @@ public record Cue(Trigger trigger, double delay) {
     /** A run or carry has gone so many metres of its path. */
     public record Gone(String action, double metres) implements Trigger {
         @Override
-        public <R> R match(Cases<R> cases) {
+        public <R> R match(CueCases<R> cases) {
             return cases.gone(this);
         }
 
@@ -211,7 +109,7 @@ public record Cue(Trigger trigger, double delay) {
     /** A person or ball comes into a zone of the surface from outside. */
     public record Enters(String who, String zone) implements Trigger {
         @Override
-        public <R> R match(Cases<R> cases) {
+        public <R> R match(CueCases<R> cases) {
             return cases.enters(this);
         }
 
@@ -245,7 +143,7 @@ public record Cue(Trigger trigger, double delay) {
         }
 
         @Override
-        public <R> R match(Cases<R> cases) {
+        public <R> R match(CueCases<R> cases) {
             return cases.crosses(this);
         }
 
@@ -258,7 +156,7 @@ public record Cue(Trigger trigger, double delay) {
     /** A person or ball comes within a distance of another, or of a piece of gear. */
     public record Near(String who, String other, double metres) implements Trigger {
         @Override
-        public <R> R match(Cases<R> cases) {
+        public <R> R match(CueCases<R> cases) {
             return cases.near(this);
         }
 
@@ -276,7 +174,7 @@ public record Cue(Trigger trigger, double delay) {
      */
     public record Touches(String who) implements Trigger {
         @Override
-        public <R> R match(Cases<R> cases) {
+        public <R> R match(CueCases<R> cases) {
             return cases.touches(this);
         }
 
@@ -289,7 +187,7 @@ public record Cue(Trigger trigger, double delay) {
     /** Somebody calls this word. */
     public record Called(String word) implements Trigger {
         @Override
-        public <R> R match(Cases<R> cases) {
+        public <R> R match(CueCases<R> cases) {
             return cases.called(this);
         }
     }
@@ -318,7 +216,7 @@ public record Cue(Trigger trigger, double delay) {
         }
 
         @Override
-        public <R> R match(Cases<R> cases) {
+        public <R> R match(CueCases<R> cases) {
             return cases.occurrence(this);
         }
     }
@@ -342,7 +240,7 @@ public record Cue(Trigger trigger, double delay) {
         }
 
         @Override
-        public <R> R match(Cases<R> cases) {
+        public <R> R match(CueCases<R> cases) {
             return cases.allOf(this);
         }
 
@@ -359,7 +257,7 @@ public record Cue(Trigger trigger, double delay) {
         }
 
         @Override
-        public <R> R match(Cases<R> cases) {
+        public <R> R match(CueCases<R> cases) {
             return cases.firstOf(this);
         }
 
@@ -372,7 +270,7 @@ public record Cue(Trigger trigger, double delay) {
     /** A pass or shot has got where it goes. */
     public record Received(String action) implements Trigger {
         @Override
-        public <R> R match(Cases<R> cases) {
+        public <R> R match(CueCases<R> cases) {
             return cases.received(this);
         }
 
@@ -385,7 +283,7 @@ public record Cue(Trigger trigger, double delay) {
     /** The end of another action. */
     public record After(String action) implements Trigger {
         @Override
-        public <R> R match(Cases<R> cases) {
+        public <R> R match(CueCases<R> cases) {
             return cases.after(this);
         }
 
@@ -403,7 +301,7 @@ public record Cue(Trigger trigger, double delay) {
         }
 
         @Override
-        public <R> R match(Cases<R> cases) {
+        public <R> R match(CueCases<R> cases) {
             return cases.next(this);
         }
     }

@@ -121,7 +121,7 @@ final class References {
                 .filter(id -> trigger.counted() == trigger)
                 .filter(id -> stage.piece(id).isEmpty())
                 .forEach(id -> faults.add("has a cue that watches \"" + id + "\", but nobody and nothing has that id"));
-        trigger.match(new Cue.Families<>() {
+        trigger.match(new CueCases.Families<>() {
             @Override
             public Boolean ofAction(Cue.Trigger moment) {
                 return true;

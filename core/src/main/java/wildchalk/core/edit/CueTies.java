@@ -7,6 +7,7 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Cue.Trigger;
+import wildchalk.core.drill.CueCases;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.LimitCases;
@@ -181,7 +182,7 @@ final class CueTies {
     }
 
     /** A moment without what is gone; empty when nothing is left of it. */
-    private record Left(Set<String> gone) implements Cue.Families<Optional<Trigger>> {
+    private record Left(Set<String> gone) implements CueCases.Families<Optional<Trigger>> {
 
         private Optional<Trigger> unless(boolean lost, Trigger trigger) {
             return lost ? Optional.empty() : Optional.of(trigger);

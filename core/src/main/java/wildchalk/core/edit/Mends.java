@@ -1,6 +1,7 @@
 package wildchalk.core.edit;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.document.Edit;
@@ -12,11 +13,17 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.TravelPath;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.timeline.Problem;
 
 /** What would mend what cannot happen: one edit each, likeliest first. */
 public final class Mends {
+
+    /** Who stands nearer than this to a line is on it, metres, and how far from them it is led past. */
+    private static final double IN_THE_WAY = 0.5;
+
+    private static final double PAST = 1.2;
 
     private Mends() {}
 
@@ -42,6 +49,7 @@ public final class Mends {
             case NEVER, SENT_ELSEWHERE -> cues(rung, stage, action.get());
             case NOWHERE -> List.of(
                     new Mend("Take it away", PieceEdits.remove(rung, stage, List.of(problem.action()))));
+            case IN_THE_WAY -> past(rung, stage, action.get());
             case NOT_SO, LIMIT, LEADS_NOWHERE -> List.of();
         };
     }
@@ -105,5 +113,50 @@ public final class Mends {
         }
         mends.add(new Mend("Begin on the whistle", ActionEdits.cue(rung, action, Cue.whistle())));
         return mends;
+    }
+
+    /** Past who or what stands on a straight way; or later, when whoever is in the way may be gone. */
+    private static List<Mend> past(String rung, Stage stage, Action action) {
+        List<Mend> mends = new ArrayList<>();
+        if (action instanceof Travel travel && travel.path().through().size() == 1) {
+            bent(stage, travel)
+                    .ifPresent(t -> mends.add(
+                            new Mend("Lead the line past", ActionEdits.change(rung, "Lead the line past", t))));
+        }
+        double delay = Math.max(0, action.cue().delay());
+        mends.add(new Mend(
+                "Let it begin a second later",
+                ActionEdits.cue(rung, action, action.cue().delayed(delay + 1))));
+        return mends;
+    }
+
+    /** A straight way bent round whoever or whatever stands on it; empty when nothing does. */
+    private static Optional<Travel> bent(Stage stage, Travel travel) {
+        Optional<Vec> to = place(stage, travel.path().last());
+        Vec from = stage.actionsOf(travel.who()).stream()
+                .takeWhile(a -> !a.equals(travel))
+                .filter(Travel.class::isInstance)
+                .reduce((a, b) -> b)
+                .flatMap(a -> place(stage, ((Travel) a).path().last()))
+                .orElseGet(() -> stage.person(travel.who()).orElseThrow().at());
+        return to.flatMap(end -> stage.pieces().stream()
+                .filter(p -> !p.id().equals(travel.who()))
+                .filter(p -> p instanceof Piece.Person || p instanceof Piece.Item)
+                .map(Piece::at)
+                .filter(p -> p.distanceToStretch(from, end) < IN_THE_WAY)
+                .min(Comparator.comparingDouble(p -> p.distanceToStretch(from, end)))
+                .map(p -> {
+                    Vec way = end.minus(from).unit();
+                    double side = way.cross(p.minus(from)) > 0 ? -1 : 1;
+                    Spot past = Spot.at(p.plus(way.quarterTurn().times(side * PAST)));
+                    return travel.withPath(
+                            new TravelPath(List.of(past, travel.path().last()), true));
+                }));
+    }
+
+    private static Optional<Vec> place(Stage stage, Spot spot) {
+        return spot instanceof Spot.Place at
+                ? Optional.of(at.at())
+                : spot.namedPiece().flatMap(stage::piece).map(Piece::at);
     }
 }

@@ -1,13 +1,14 @@
 package wildchalk.core.edit;
 
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.CueCases;
 
 /**
  * Moments that a transferred part names.
  *
  * @param transfer how it is put elsewhere
  */
-record TransferredMoments(Transfer transfer) implements Cue.Cases<Cue.Trigger> {
+record TransferredMoments(Transfer transfer) implements CueCases<Cue.Trigger> {
 
     @Override
     public Cue.Trigger whistle(Cue.Whistle w) {

@@ -211,7 +211,7 @@ final class Collisions {
                         .reduce((x, y) -> y))
                 .ifPresent(a -> found.add(new Problem(
                         a.id(),
-                        Problem.Kind.NOT_SO,
+                        Problem.Kind.IN_THE_WAY,
                         Problems.name(stage, who) + " runs right through " + through
                                 + " here: lead the line past, or let one of them go later",
                         t)));

@@ -12,6 +12,7 @@ import java.util.function.Consumer;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Cue.Trigger;
+import wildchalk.core.drill.CueCases;
 import wildchalk.core.drill.Travel;
 
 /** Which actions wait for which moment: for one, for all of several, or for the first of several. */
@@ -180,7 +181,7 @@ final class Waiting {
     }
 
     private static Trigger plain(Trigger trigger, String before) {
-        return trigger.match(new Cue.Families<>() {
+        return trigger.match(new CueCases.Families<>() {
             @Override
             public Trigger ofAction(Trigger moment) {
                 return moment;

@@ -7,6 +7,7 @@ import java.util.function.BiFunction;
 import java.util.function.DoublePredicate;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Cue.Trigger;
+import wildchalk.core.drill.CueCases;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.motion.Halving;
 import wildchalk.core.surface.Marking;
@@ -54,7 +55,7 @@ final class Watches {
         return trigger.match(WATCHED);
     }
 
-    private static final Cue.Families<Boolean> WATCHED = new Cue.Families<>() {
+    private static final CueCases.Families<Boolean> WATCHED = new CueCases.Families<>() {
         @Override
         public Boolean ofAction(Trigger moment) {
             return false;

@@ -4,9 +4,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
 import wildchalk.core.drill.Action;
-import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Cue.Trigger;
+import wildchalk.core.drill.CueCases;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
@@ -24,7 +24,7 @@ final class Moments {
     private final Words words;
     private final Predicate<String> plays;
     /** Words for moments that are of no action, or of one that is not there. */
-    private final Cue.Families<String> watched = new Cue.Families<>() {
+    private final CueCases.Families<String> watched = new CueCases.Families<>() {
         @Override
         public String ofAction(Trigger moment) {
             return words.say("on.whistle");
@@ -140,7 +140,7 @@ final class Moments {
         return words.say("pause", s == Math.rint(s) ? Long.toString((long) s) : Double.toString(s));
     }
 
-    private String several(Trigger trigger, Action action) {
+    String several(Trigger trigger, Action action) {
         List<Trigger> parts = trigger.parts();
         boolean all = trigger instanceof Cue.AllOf;
         if (parts.isEmpty()) {
@@ -170,7 +170,7 @@ final class Moments {
     }
 
     /** "On the third call “go”", "As 7 crosses the halfway line for the second time, once 6 has let it go". */
-    private String counted(Cue.Occurrence o) {
+    String counted(Cue.Occurrence o) {
         String nth = words.say("nth." + Math.min(o.nth(), Cue.Occurrence.MOST));
         boolean plain = o.nth() == 1 && o.since().isPresent();
         String moment = o.moment() instanceof Cue.Touches t
@@ -196,187 +196,12 @@ final class Moments {
                         + items.get(items.size() - 1);
     }
 
-    private String watched(Trigger trigger) {
+    String watched(Trigger trigger) {
         return trigger.match(watched);
     }
 
     private String ofAction(Trigger trigger, Action other) {
-        return trigger.match(new OfAction(other));
-    }
-
-    /** Words for moments of another action; those of none are what they are by themselves. */
-    private final class OfAction implements Cue.Cases<String> {
-
-        private final Action other;
-        private final String who;
-
-        OfAction(Action other) {
-            this.other = other;
-            this.who = name(other.who());
-        }
-
-        @Override
-        public String partway(Cue.Partway p) {
-            boolean half = Math.abs(p.share() - 0.5) < 0.005;
-            return words.say(half ? "as.halfway" : "as.partway", who, Math.round(p.share() * 100));
-        }
-
-        @Override
-        public String gone(Cue.Gone g) {
-            return words.say("as.gone", who, unit.spoken(g.metres()));
-        }
-
-        @Override
-        public String released(Cue.Released released) {
-            return words.say("as.releases", who, words.word("ball"));
-        }
-
-        @Override
-        public String received(Cue.Received received) {
-            return receiver(other)
-                    .map(r -> words.say("as.receives", words.name(r)))
-                    .orElseGet(() -> words.say("as.gets.there", words.word("ball")));
-        }
-
-        @Override
-        public String with(Cue.With with) {
-            return other.match(new ActionCases.Families<>() {
-                @Override
-                public String travel(Travel travel) {
-                    return words.say("as.sets.off", who);
-                }
-
-                @Override
-                public String delivery(Action.Delivery delivery) {
-                    return words.say("as.plays", who);
-                }
-
-                @Override
-                public String shadow(Action.Shadow shadow) {
-                    return does();
-                }
-
-                @Override
-                public String hold(Action.Hold hold) {
-                    return does();
-                }
-
-                @Override
-                public String call(Action.Call call) {
-                    return does();
-                }
-
-                @Override
-                public String blow(Action.Blow blow) {
-                    return does();
-                }
-
-                @Override
-                public String handle(Action.Handle handle) {
-                    return does();
-                }
-            });
-        }
-
-        private String does() {
-            return words.say("as.does", who, words.verb(other));
-        }
-
-        @Override
-        public String after(Cue.After after) {
-            return ended();
-        }
-
-        @Override
-        public String next(Cue.Next next) {
-            return ended();
-        }
-
-        private String ended() {
-            return other.match(new ActionCases.Families<>() {
-                @Override
-                public String travel(Travel travel) {
-                    return words.say("when.there", who);
-                }
-
-                @Override
-                public String delivery(Action.Delivery delivery) {
-                    return words.say("once.gone", who);
-                }
-
-                @Override
-                public String shadow(Action.Shadow shadow) {
-                    return shadow.way() == Action.Shadow.Way.CHASE
-                            ? words.say("once.caught", who, name(shadow.whom()))
-                            : words.say("once.done", who, "");
-                }
-
-                @Override
-                public String hold(Action.Hold hold) {
-                    return words.say("once.done", who, "");
-                }
-
-                @Override
-                public String call(Action.Call call) {
-                    return words.say("once.done", who, "");
-                }
-
-                @Override
-                public String blow(Action.Blow blow) {
-                    return words.say("once.done", who, "");
-                }
-
-                @Override
-                public String handle(Action.Handle handle) {
-                    return words.say("once.done", who, "");
-                }
-            });
-        }
-
-        @Override
-        public String whistle(Cue.Whistle whistle) {
-            return watched(whistle);
-        }
-
-        @Override
-        public String called(Cue.Called called) {
-            return watched(called);
-        }
-
-        @Override
-        public String enters(Cue.Enters enters) {
-            return watched(enters);
-        }
-
-        @Override
-        public String crosses(Cue.Crosses crosses) {
-            return watched(crosses);
-        }
-
-        @Override
-        public String near(Cue.Near near) {
-            return watched(near);
-        }
-
-        @Override
-        public String occurrence(Cue.Occurrence occurrence) {
-            return counted(occurrence);
-        }
-
-        @Override
-        public String touches(Cue.Touches touches) {
-            return watched(touches);
-        }
-
-        @Override
-        public String allOf(Cue.AllOf all) {
-            return several(all, other);
-        }
-
-        @Override
-        public String firstOf(Cue.FirstOf first) {
-            return several(first, other);
-        }
+        return trigger.match(new MomentsOfAction(this, words, unit, other, name(other.who())));
     }
 
     /** What the same person does before an action. */

@@ -27,6 +27,8 @@ public record Problem(String action, Kind kind, String message, double t) {
         LEADS_NOWHERE,
         /** It does not work the way it is drawn. */
         NOT_SO,
+        /** Somebody runs right through somebody or something. */
+        IN_THE_WAY,
         /** It breaks a limit. */
         LIMIT
     }

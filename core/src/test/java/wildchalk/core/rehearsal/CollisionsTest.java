@@ -11,9 +11,13 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.edit.Mends;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.timeline.Problem;
 import wildchalk.core.timeline.Timeline;
 
 /** People who run right through one another, and those who are meant to be that near. */
@@ -109,5 +113,28 @@ class CollisionsTest {
                                 Optional.empty(),
                                 new Cue(new Cue.Near("5", "8", 1), 0)))),
                 "hands over");
+    }
+
+    @Test
+    void whatIsToldCanBeMended() {
+        Stages standing =
+                new Stages().player("5", 0, 0).player("8", 10, 0.1, Bib.SKY).sprint("a1", "5", Cue.whistle(), 20, 0);
+        assertEquals(List.of("Lead the line past", "Let it begin a second later"), mended(standing, 0));
+        Stages crossing = new Stages()
+                .player("5", 0, 0)
+                .player("8", 8, -8, Bib.SKY)
+                .sprint("a1", "5", Cue.whistle(), 16, 0)
+                .sprint("a2", "8", Cue.whistle(), 8, 8);
+        assertEquals(List.of("Let it begin a second later"), mended(crossing, 0));
+    }
+
+    /** What is offered; after the first of them nobody runs through anybody. */
+    private static List<String> mended(Stages stages, int which) {
+        Stage stage = stages.build();
+        Problem problem = Rehearsal.of(stage, Stages.TURF).problems().get(0);
+        List<Mends.Mend> mends = Mends.of("s1", stage, problem);
+        Stage after = Ladder.build(mends.get(which).edit().apply(Stages.drill(stage)), "s1");
+        assertEquals(List.of(), Rehearsal.of(after, Stages.TURF).problems());
+        return mends.stream().map(Mends.Mend::words).toList();
     }
 }

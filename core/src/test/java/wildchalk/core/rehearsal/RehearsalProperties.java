@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.lang.management.ManagementFactory;
 import java.lang.management.ThreadMXBean;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -23,6 +24,7 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Reads;
 import wildchalk.core.drill.Soundness;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.edit.CopyEdits;
 import wildchalk.core.edit.Placement;
 import wildchalk.core.geometry.Vec;
@@ -158,6 +160,52 @@ class RehearsalProperties {
                 before = now;
             }
         }
+    }
+
+    /** By where they are seen: two in one place who do not go the same way, and are not meant to meet, are told. */
+    @Property(tries = 300)
+    void nobodyRunsThroughAnybodyWithoutAWord(@ForAll("stages") Stage stage) {
+        Timeline t = Rehearsal.of(stage, Stages.TURF);
+        List<String> people = t.people();
+        for (int i = 0; i < people.size(); i++) {
+            for (int j = i + 1; j < people.size(); j++) {
+                OptionalDouble met = met(t, people.get(i), people.get(j));
+                if (met.isPresent() && !isMeant(stage, people.get(i), people.get(j))) {
+                    Set<String> both = Set.of(people.get(i), people.get(j));
+                    assertTrue(
+                            t.problems().stream()
+                                    .filter(p -> p.message().contains("right through"))
+                                    .anyMatch(p -> stage.action(p.action())
+                                            .filter(a -> both.contains(a.who()))
+                                            .isPresent()),
+                            both + " meet at " + met.getAsDouble() + ", and nothing says so");
+                }
+            }
+        }
+    }
+
+    /** When two are all but in one place and pass at more than 3 m/s, from one side to the other. */
+    private static OptionalDouble met(Timeline t, String a, String b) {
+        for (double time = 0.5; time < Math.min(30, t.duration()) - 0.5; time += 0.01) {
+            Vec now = t.at(a, time).minus(t.at(b, time));
+            Vec before = t.at(a, time - 0.3).minus(t.at(b, time - 0.3));
+            Vec after = t.at(a, time + 0.3).minus(t.at(b, time + 0.3));
+            if (now.length() < 0.15
+                    && before.length() > 1
+                    && after.length() > 1
+                    && before.unit().dot(after.unit()) < -0.8) {
+                return OptionalDouble.of(time);
+            }
+        }
+        return OptionalDouble.empty();
+    }
+
+    private static boolean isMeant(Stage stage, String a, String b) {
+        return stage.actions().stream()
+                .filter(x -> x.who().equals(a) || x.who().equals(b))
+                .anyMatch(x -> x instanceof Action.Shadow s && s.way() == Action.Shadow.Way.CHASE
+                        || x instanceof Travel.Collect
+                        || x instanceof Action.Pass p && p.manner() == Action.Manner.HAND_OFF);
     }
 
     private static boolean isBetween(double moment, double until) {

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Cue.Trigger;
+import wildchalk.core.drill.CueCases;
 
 /** Moments and cues as they stand in drill files. */
 final class CueForm {
@@ -45,7 +46,7 @@ final class CueForm {
         }
     }
 
-    private static final Cue.Cases<Kind> KIND = new Cue.Cases<>() {
+    private static final CueCases<Kind> KIND = new CueCases<>() {
         @Override
         public Kind whistle(Cue.Whistle whistle) {
             return Kind.WHISTLE;
@@ -191,7 +192,7 @@ final class CueForm {
     }
 
     /** What only moments of one kind have. */
-    private record Details(ObjectNode o) implements Cue.Families<ObjectNode> {
+    private record Details(ObjectNode o) implements CueCases.Families<ObjectNode> {
 
         @Override
         public ObjectNode ofAction(Trigger moment) {
