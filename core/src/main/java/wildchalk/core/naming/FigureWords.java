@@ -22,7 +22,7 @@ public final class FigureWords {
             case SETTLE -> "time constant of speeding up";
             case BRAKE -> "hardest slowing";
             case GRIP -> "hardest pull in a bend";
-            case PLANT -> "hold of a planted foot, of that pull";
+            case PLANT -> "grip of a foot that is planted";
             case PUSH -> "throw of a foot that pushes off";
             case WITHIN -> "corners are passed within";
             case TIGHT_TURN -> "radius of a tight turn";

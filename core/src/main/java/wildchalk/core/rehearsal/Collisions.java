@@ -37,6 +37,9 @@ final class Collisions {
     /** Who hands a ball over so near in time is meant to be there, seconds. */
     private static final double HANDS_OVER = 1.5;
 
+    /** Who comes somewhere so soon after another raced them there, seconds; assumed. */
+    private static final double RACES = 2;
+
     private final Stage stage;
     private final Timeline timeline;
     private final List<Problem> found = new ArrayList<>();
@@ -75,6 +78,15 @@ final class Collisions {
         Vec at(int look) {
             return places[look];
         }
+
+        /** The look from which on they are where they are at the last. */
+        int there(int last) {
+            int look = last;
+            while (look > 0 && places[look - 1].distance(places[last]) < BODY) {
+                look--;
+            }
+            return look;
+        }
     }
 
     private void look() {
@@ -84,6 +96,7 @@ final class Collisions {
         for (int i = 0; i < ways.size(); i++) {
             for (int j = i + 1; j < ways.size(); j++) {
                 meets(ways.get(i), ways.get(j), looks);
+                standsIn(ways.get(i), ways.get(j), looks - 1);
             }
         }
         for (Piece.Item item : mannequins()) {
@@ -106,10 +119,33 @@ final class Collisions {
                 OptionalDouble met = met(i * LOOK, t -> at(a.who, t).minus(at(b.who, t)));
                 if (met.isPresent() && !isMeant(a.who, b.who, met.getAsDouble())) {
                     boolean first = a.at(i).distance(a.at(i + 1)) >= b.at(i).distance(b.at(i + 1));
-                    tell(first ? a.who : b.who, Problems.name(stage, first ? b.who : a.who), met.getAsDouble());
+                    through(first ? a.who : b.who, Problems.name(stage, first ? b.who : a.who), met.getAsDouble());
                     return;
                 }
             }
+        }
+    }
+
+    /**
+     * Who ends where another has stood for a while is told; those of a line, who began there, and those who race each
+     * other to one place are not.
+     */
+    private void standsIn(Way a, Way b, int last) {
+        boolean in = a.at(last).distance(b.at(last)) < BODY && a.at(0).distance(b.at(0)) > BODY;
+        if (!in || isMeant(a.who, b.who, last * LOOK)) {
+            return;
+        }
+        int thereA = a.there(last);
+        int thereB = b.there(last);
+        if (Math.abs(thereA - thereB) * LOOK > RACES) {
+            String comes = thereA > thereB ? a.who : b.who;
+            String stands = thereA > thereB ? b.who : a.who;
+            tell(
+                    comes,
+                    Problem.Kind.NOT_SO,
+                    Problems.name(stage, comes) + " ends where " + Problems.name(stage, stands)
+                            + " stands: end the line beside them, or let them go on first",
+                    last * LOOK);
         }
     }
 
@@ -119,7 +155,7 @@ final class Collisions {
             if (isClose(way.at(i), there, way.at(i + 1), there, way.step)) {
                 OptionalDouble met = met(i * LOOK, t -> at(way.who, t).minus(there));
                 if (met.isPresent() && !goesTo(way.who, item.id())) {
-                    tell(way.who, "the mannequin", met.getAsDouble());
+                    through(way.who, "the mannequin", met.getAsDouble());
                     return;
                 }
             }
@@ -198,7 +234,16 @@ final class Collisions {
                 .anyMatch(s -> s instanceof Spot.AtPiece p && p.piece().equals(piece));
     }
 
-    private void tell(String who, String through, double t) {
+    private void through(String who, String what, double t) {
+        tell(
+                who,
+                Problem.Kind.IN_THE_WAY,
+                Problems.name(stage, who) + " runs right through " + what
+                        + " here: lead the line past, or let one of them go later",
+                t);
+    }
+
+    private void tell(String who, Problem.Kind kind, String message, double t) {
         stage.actionsOf(who).stream()
                 .filter(a -> timeline.times(a.id())
                         .filter(x -> x.start() <= t && !(x.end() < t))
@@ -209,11 +254,6 @@ final class Collisions {
                                 .filter(x -> x.start() <= t)
                                 .isPresent())
                         .reduce((x, y) -> y))
-                .ifPresent(a -> found.add(new Problem(
-                        a.id(),
-                        Problem.Kind.IN_THE_WAY,
-                        Problems.name(stage, who) + " runs right through " + through
-                                + " here: lead the line past, or let one of them go later",
-                        t)));
+                .ifPresent(a -> found.add(new Problem(a.id(), kind, message, t)));
     }
 }

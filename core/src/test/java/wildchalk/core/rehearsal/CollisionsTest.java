@@ -81,8 +81,16 @@ class CollisionsTest {
     void whoRunsUpToSomebodyPassesThemOrIsMeantToMeetThemIsNotTold() {
         assertEquals(
                 List.of(),
-                told(new Stages().player("5", 0, 0).player("8", 10, 0).run("a1", "5", Cue.whistle(), 10, 0)),
-                "takes their place");
+                told(new Stages().player("5", 0, 0).player("8", 10, 0).run("a1", "5", Cue.whistle(), 9, 0)),
+                "comes up to them");
+        assertEquals(
+                List.of(),
+                told(new Stages()
+                        .player("5", 0, 0)
+                        .player("8", 10, 0)
+                        .run("a1", "5", Cue.whistle(), 10, 0)
+                        .run("a2", "8", Cue.whistle(), 16, 6)),
+                "takes their place as they leave it");
         assertEquals(
                 List.of(),
                 told(new Stages().player("5", 0, 0).player("8", 10, 0).run("a1", "5", Cue.whistle(), 20, 1.5)),
@@ -113,6 +121,17 @@ class CollisionsTest {
                                 Optional.empty(),
                                 new Cue(new Cue.Near("5", "8", 1), 0)))),
                 "hands over");
+    }
+
+    @Test
+    void whoEndsWhereAnotherStandsIsTold() {
+        assertEquals(
+                List.of("5 ends where 8 stands: end the line beside them, or let them go on first"),
+                told(new Stages().player("5", 0, 0).player("8", 10, 0).run("a1", "5", Cue.whistle(), 10, 0)));
+        assertEquals(
+                List.of(),
+                told(new Stages().player("5", 0, 0).player("8", 0, 0).run("a1", "5", Cue.whistle(), 0.2, 0)),
+                "those of a line stand where they stand");
     }
 
     @Test

@@ -15,6 +15,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.CustomMenuItem;
 import javafx.scene.control.ListView;
+import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.stage.Stage;
@@ -153,6 +154,17 @@ public final class Shots extends Application {
         });
         step(() -> picture("board"));
         step(() -> {
+            board().selection().choose("a2");
+            ((MenuButton) find("#effort"))
+                    .getItems().stream()
+                            .filter(i -> "times".equals(i.getId()))
+                            .findFirst()
+                            .orElseThrow()
+                            .fire();
+        });
+        step(() -> picture("times"));
+        step(() -> {
+            ((Button) find("#times-done")).fire();
             board().selection().choose();
             board().head().atProperty().set(0);
             board().viewing().lookProperty().set(Look.PAPER);
