@@ -11,6 +11,7 @@ import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
+import wildchalk.core.drill.Force;
 import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.GivenIds;
@@ -225,7 +226,7 @@ public final class Library {
                     Spot.at("p" + next),
                     random.nextInt(3) == 0 ? Action.Touch.FIRST_TIME : Action.Touch.CONTROLLED,
                     manner,
-                    Action.Force.USUAL,
+                    Force.USUAL,
                     Optional.empty(),
                     cue));
             cue = Cue.received(id);

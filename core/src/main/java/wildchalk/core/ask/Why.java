@@ -9,6 +9,7 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Figure;
+import wildchalk.core.drill.Force;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
@@ -232,8 +233,8 @@ public final class Why {
                         Figure.PASS_SLOWING,
                         Figure.PASS_ARRIVES));
             }
-            if (delivery instanceof Action.Pass p && p.force() != Action.Force.USUAL) {
-                figures.add(p.force() == Action.Force.HARD ? Figure.HARD : Figure.SOFT);
+            if (delivery instanceof Action.Pass p && p.force() != Force.USUAL) {
+                figures.add(p.force() == Force.HARD ? Figure.HARD : Figure.SOFT);
             }
             figures.add(Figure.FOLLOW_THROUGH);
             return figures;

@@ -200,7 +200,6 @@ public sealed interface Action
         /** On which side of them. */
         public enum Side {
             ANY,
-            /** Between them and the goal that whoever follows looks after. */
             GOAL,
             BALL,
             /** Between them and the goal at the other end. */
@@ -348,13 +347,6 @@ public sealed interface Action
         PUSH,
         HAND_OFF,
         RIM
-    }
-
-    /** How hard a pass is sent. */
-    enum Force {
-        USUAL,
-        HARD,
-        SOFT
     }
 
     /** A side of the surface that a ball can come off: boards, glass or a wall. */

@@ -8,6 +8,7 @@ import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Force;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.surface.Surface;
@@ -78,7 +79,7 @@ public final class LineWays {
         @Override
         public List<Group> pass(Action.Pass pass) {
             return List.of(
-                    group("how hard", Action.Force.values(), pass.force(), f -> true, LineWays::words, pass::sent),
+                    group("how hard", Force.values(), pass.force(), f -> true, LineWays::words, pass::sent),
                     group(
                             "how it goes",
                             Action.Manner.values(),
@@ -204,7 +205,7 @@ public final class LineWays {
         };
     }
 
-    private static String words(Action.Force force) {
+    private static String words(Force force) {
         return switch (force) {
             case USUAL -> "as usual";
             case HARD -> "hard";

@@ -9,6 +9,7 @@ import wildchalk.core.drill.Action.Gait;
 import wildchalk.core.drill.Action.Manner;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Figure;
+import wildchalk.core.drill.Force;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Cornering;
@@ -287,7 +288,7 @@ public record Speeds(
             return way;
         }
         boolean rolled = pass.manner() == Manner.ROLL;
-        if (rolled && met == Met.NEVER && pass.force() == Action.Force.USUAL && law.slowing() > 0) {
+        if (rolled && met == Met.NEVER && pass.force() == Force.USUAL && law.slowing() > 0) {
             return new RollingOut(law.slowing());
         }
         double arrives = law.arrives() * (rolled ? 1 : FOR_SPACE);

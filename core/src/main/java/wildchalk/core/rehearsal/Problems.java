@@ -108,7 +108,7 @@ final class Problems {
                                 id,
                                 Problem.Kind.NOT_SO,
                                 name(who) + " has " + balls.size() + " balls from the start and sends "
-                                        + (sent == 0 ? "none" : sent == 1 ? "one" : "" + sent)
+                                        + (sent == 0 ? "none" : sent)
                                         + " of them away: give one to somebody else, or put it down"));
             }
         });

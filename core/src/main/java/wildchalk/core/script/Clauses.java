@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Force;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
@@ -318,7 +319,7 @@ final class Clauses {
         if (pass.touch() == Action.Touch.FIRST_TIME) {
             where(words.say("first.time"), "", pass);
         }
-        if (pass.force() != Action.Force.USUAL) {
+        if (pass.force() != Force.USUAL) {
             where(words.say("force." + key(pass.force())), "", pass);
         }
         where(words.say("space") + unit.spoken(Ruler.length(line)), "", pass);

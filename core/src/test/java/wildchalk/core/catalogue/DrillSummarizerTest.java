@@ -19,6 +19,7 @@ import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
+import wildchalk.core.drill.Force;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
@@ -61,7 +62,7 @@ class DrillSummarizerTest {
                         Spot.at("9"),
                         Action.Touch.FIRST_TIME,
                         Action.Manner.LOB,
-                        Action.Force.USUAL,
+                        Force.USUAL,
                         Optional.empty(),
                         Cue.whistle()))
                 .withAction(new Travel.Carry(

@@ -13,6 +13,7 @@ import wildchalk.core.drill.Action.Shadow;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Figure;
+import wildchalk.core.drill.Force;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Stage;
@@ -50,7 +51,7 @@ class LineWaysTest {
 
     @Test
     void whatIsChosenIsSo() {
-        assertEquals(Action.Force.HARD, ((Action.Pass) taken("p", "how hard", "hard")).force());
+        assertEquals(Force.HARD, ((Action.Pass) taken("p", "how hard", "hard")).force());
         assertEquals(
                 Going.Pivot.LEFT,
                 ((Travel) taken("r", "how it begins", "with a pivot to the left"))

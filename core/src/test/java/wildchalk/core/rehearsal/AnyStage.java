@@ -15,6 +15,7 @@ import wildchalk.core.drill.Action.Touch;
 import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Force;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
@@ -145,14 +146,7 @@ final class AnyStage {
                         Arbitraries.of(Action.Wall.class).injectNull(0.5),
                         cues)
                 .as((who, to, manner, wall, cue) -> id -> new Action.Pass(
-                        id,
-                        who,
-                        Spot.at(to),
-                        Touch.CONTROLLED,
-                        manner,
-                        Action.Force.USUAL,
-                        Optional.ofNullable(wall),
-                        cue));
+                        id, who, Spot.at(to), Touch.CONTROLLED, manner, Force.USUAL, Optional.ofNullable(wall), cue));
         Arbitrary<Unnamed> shadows = Combinators.combine(
                         people,
                         people,

@@ -10,6 +10,7 @@ import wildchalk.core.Stages;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Force;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
@@ -117,7 +118,7 @@ class CollisionsTest {
                                 Spot.at("8"),
                                 Action.Touch.FIRST_TIME,
                                 Action.Manner.HAND_OFF,
-                                Action.Force.USUAL,
+                                Force.USUAL,
                                 Optional.empty(),
                                 new Cue(new Cue.Near("5", "8", 1), 0)))),
                 "hands over");

@@ -12,6 +12,7 @@ import java.util.function.Function;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Force;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Travel;
@@ -119,7 +120,7 @@ final class ActionForm {
                     spot(o.path("to")),
                     touch,
                     value(o, "manner", Action.Manner.FLAT),
-                    value(o, "force", Action.Force.USUAL),
+                    value(o, "force", Force.USUAL),
                     optional(o, "off", w -> value(o, "off", Action.Wall.LEFT)),
                     cue);
             case SHOT -> new Action.Shot(
@@ -211,7 +212,7 @@ final class ActionForm {
         public ObjectNode pass(Action.Pass p) {
             o.set("to", spot(p.to()));
             o.put("touch", word(p.touch())).put("manner", word(p.manner()));
-            if (p.force() != Action.Force.USUAL) {
+            if (p.force() != Force.USUAL) {
                 o.put("force", word(p.force()));
             }
             p.off().ifPresent(w -> o.put("off", word(w)));

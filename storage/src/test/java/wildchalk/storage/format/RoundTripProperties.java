@@ -20,6 +20,7 @@ import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
+import wildchalk.core.drill.Force;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.GivenIds;
 import wildchalk.core.drill.Going;
@@ -256,7 +257,7 @@ class RoundTripProperties {
                                 spot,
                                 touch,
                                 pick(Action.Manner.values(), cue),
-                                pick(Action.Force.values(), cue),
+                                pick(Force.values(), cue),
                                 cue % 2 == 0 ? Optional.of(pick(Action.Wall.values(), cue)) : Optional.empty(),
                                 set);
                         case 3 -> new Travel.Collect("a" + i, who, path, gait, ending, set);

@@ -1,0 +1,8 @@
+package wildchalk.core.drill;
+
+/** How hard a pass is sent. */
+public enum Force {
+    USUAL,
+    HARD,
+    SOFT
+}
