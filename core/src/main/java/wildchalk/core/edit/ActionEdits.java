@@ -163,7 +163,7 @@ public final class ActionEdits {
         };
     }
 
-    private static String words(Enum<?> value) {
+    static String words(Enum<?> value) {
         return value.name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 

@@ -2,7 +2,6 @@ package wildchalk.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.Function;
 import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
@@ -108,7 +107,7 @@ public final class LineWays {
                             Action.Result.values(),
                             shot.result(),
                             r -> true,
-                            LineWays::words,
+                            ActionEdits::words,
                             r -> shot.ending(r, shot.next().orElse(null))),
                     touch(
                             shot,
@@ -156,7 +155,12 @@ public final class LineWays {
 
         private Group touch(Action.Delivery delivery, Function<Action.Touch, Action> changed) {
             return group(
-                    "how long it is had", Action.Touch.values(), delivery.touch(), t -> true, LineWays::words, changed);
+                    "how long it is had",
+                    Action.Touch.values(),
+                    delivery.touch(),
+                    t -> true,
+                    ActionEdits::words,
+                    changed);
         }
 
         private <E extends Enum<E>> Group group(
@@ -220,9 +224,5 @@ public final class LineWays {
             case BALL -> "on the side of the ball";
             case OTHER_GOAL -> "on the side of the other goal";
         };
-    }
-
-    private static String words(Enum<?> value) {
-        return value.name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 }

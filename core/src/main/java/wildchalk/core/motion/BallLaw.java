@@ -27,13 +27,10 @@ public record BallLaw(double near, double perMetre, double most, double slowing,
 
     /** The same sent harder, or more softly, by a share of its launch speed. */
     BallLaw forced(double share) {
-        // What is weighted has no launch speed of its own: it arrives faster or slower.
-        return new BallLaw(
-                near * share,
-                perMetre * share,
-                most * share,
-                slowing,
-                arrives * Math.min(1, share) * (most == 0 ? Math.max(1, share) : 1));
+        // What is weighted has no launch speed of its own: it arrives faster or slower. All else arrives slower at
+        // most.
+        double arriving = most == 0 ? share : Math.min(1, share);
+        return new BallLaw(near * share, perMetre * share, most * share, slowing, arrives * arriving);
     }
 
     /**

@@ -169,7 +169,7 @@ final class BallPlay {
 
     /** Whether another who goes for the same ball has been chosen to win it. */
     private boolean isToLose(Travel.Collect collect) {
-        Optional<String> winner = Deliveries.wanted(collect).flatMap(b -> Reads.winner(stage, choices, b));
+        Optional<String> winner = collect.wanted().flatMap(b -> Reads.winner(stage, choices, b));
         return winner.filter(w -> !w.equals(collect.who())).isPresent()
                 && rep.actions().stream()
                         .anyMatch(a -> a instanceof Travel.Collect c

@@ -190,7 +190,7 @@ final class Deliveries {
 
     /** Where a ball that is to be collected will be; empty when somebody has it, or it is no ball. */
     Optional<Course> course(Travel.Collect collect, double time) {
-        String ball = wanted(collect).orElse("");
+        String ball = collect.wanted().orElse("");
         if (!tracks.containsKey(ball) || holder.containsKey(ball)) {
             return Optional.empty();
         }
@@ -226,14 +226,9 @@ final class Deliveries {
         return sent;
     }
 
-    /** The piece that somebody goes for; empty for a bare place. */
-    static Optional<String> wanted(Travel.Collect collect) {
-        return collect.wanted();
-    }
-
     /** Takes up a ball that lies there, or one from the heap; empty when there is none. */
     Optional<String> collect(Travel.Collect collect, double time) {
-        String piece = wanted(collect).orElse("");
+        String piece = collect.wanted().orElse("");
         if (supplies.isHeap(piece)) {
             // Who was sent another way before they got there takes none.
             return supplies.isInReach(piece, bodies.track(collect.who()).at(time))

@@ -11,6 +11,7 @@ import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.motion.BallLaw;
+import wildchalk.core.motion.BallMotion;
 import wildchalk.core.motion.BallTrack;
 import wildchalk.core.motion.Flight;
 import wildchalk.core.motion.Speeds;
@@ -76,7 +77,7 @@ final class Loose {
         Vec at = places.of(shot.to());
         Vec out =
                 shot.next().map(places::of).orElse(at.plus(from.minus(at).unit().times(REBOUND)));
-        var motion = speeds.ways().getOrDefault(Manner.ROLL, speeds.pass());
+        BallMotion motion = speeds.ways().getOrDefault(Manner.ROLL, speeds.pass());
         rolls(track, new Flight(shot.id(), List.of(at, out), time, time + motion.time(at.distance(out)), motion));
     }
 

@@ -171,21 +171,25 @@ final class Moments {
 
     /** "On the third call “go”", "As 7 crosses the halfway line for the second time, once 6 has let it go". */
     String counted(Cue.Occurrence o) {
-        String nth = words.say("nth." + Math.min(o.nth(), Cue.Occurrence.MOST));
-        boolean plain = o.nth() == 1 && o.since().isPresent();
+        String moment = time(o);
+        return o.since()
+                .flatMap(stage::action)
+                .map(a -> words.say("counted.since", moment, bare(new Cue.After(a.id()), null)))
+                .orElse(moment);
+    }
+
+    /** Which time of a moment; the first since something else is just the moment. */
+    private String time(Cue.Occurrence o) {
         String moment = o.moment() instanceof Cue.Touches t
                 ? words.say("as.touch", thing(t.who()), words.word("ball"))
                 : watched(o.moment());
-        if (!plain) {
-            moment = o.moment() instanceof Cue.Called called
-                    ? words.say("on.nth.call", called.word(), nth)
-                    : words.say("nth.time", moment, nth);
+        if (o.nth() == 1 && o.since().isPresent()) {
+            return moment;
         }
-        String said = moment;
-        return o.since()
-                .flatMap(stage::action)
-                .map(a -> words.say("counted.since", said, bare(new Cue.After(a.id()), null)))
-                .orElse(said);
+        String nth = words.say("nth." + Math.min(o.nth(), Cue.Occurrence.MOST));
+        return o.moment() instanceof Cue.Called called
+                ? words.say("on.nth.call", called.word(), nth)
+                : words.say("nth.time", moment, nth);
     }
 
     private String list(List<String> items, String last) {

@@ -96,7 +96,7 @@ final class BoardCommands {
                 "freeze here and ask",
                 () -> FreezeCard.make(state, board),
                 Key.of("Q", KeyCode.Q));
-        all.always("Times and speeds", "", this::times);
+        all.always("Times and speeds", "", () -> TimesCard.open(state, board));
         editing(all);
         return List.copyOf(all.commands());
     }
@@ -290,10 +290,6 @@ final class BoardCommands {
                 state, all().stream().filter(c -> counts(c.scope())).toList(), () -> board.showCard(null));
         board.showCard(card);
         card.take();
-    }
-
-    private void times() {
-        board.showCard(new TimesCard(state, () -> board.showCard(null)));
     }
 
     private void helpCard() {

@@ -39,7 +39,7 @@ public final class BoardControls extends HBox {
                         clockBox(),
                         new SpeedMenu(state),
                         loop(),
-                        new EffortMenu(state, () -> board.showCard(new TimesCard(state, () -> board.showCard(null)))),
+                        new EffortMenu(state, () -> TimesCard.open(state, board)),
                         new LooksMenu(state),
                         lineKey(),
                         new AskControls(state, board));

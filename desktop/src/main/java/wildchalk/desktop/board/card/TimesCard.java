@@ -29,6 +29,7 @@ import wildchalk.core.edit.FigureEdits;
 import wildchalk.core.motion.FigureTable;
 import wildchalk.core.naming.FigureWords;
 import wildchalk.core.script.ScriptWriter;
+import wildchalk.desktop.board.canvas.BoardPane;
 import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.control.Fields;
 
@@ -54,7 +55,7 @@ public final class TimesCard extends VBox {
     private Optional<String> who = Optional.empty();
 
     /** @param close lays the card aside */
-    public TimesCard(BoardState state, Runnable close) {
+    private TimesCard(BoardState state, Runnable close) {
         super(6);
         this.state = state;
         setId("times-card");
@@ -79,6 +80,11 @@ public final class TimesCard extends VBox {
         state.changesProperty().addListener(new WeakInvalidationListener(listener));
         state.selection().chosenProperty().addListener(new WeakInvalidationListener(listener));
         show();
+    }
+
+    /** Lays the card on the board until it is done with. */
+    public static void open(BoardState state, BoardPane board) {
+        board.showCard(new TimesCard(state, () -> board.showCard(null)));
     }
 
     private void changed(Observable what) {
