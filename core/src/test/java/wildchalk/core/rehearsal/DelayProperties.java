@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import net.jqwik.api.Arbitrary;
@@ -23,6 +24,9 @@ import wildchalk.core.timeline.Timeline;
 
 /** Doubling a delay moves what depends on it, by just that much where nothing else has a say, and nothing else. */
 class DelayProperties {
+
+    /** What is looked out for is found that exactly, seconds; looks may fall on other moments when others move. */
+    private static final double FOUND = 5e-5;
 
     @Property(tries = 1500)
     void doublingADelayMovesExactlyWhatDependsOnIt(@ForAll("stages") Stage drawn) {
@@ -50,21 +54,30 @@ class DelayProperties {
         }
         for (Action other : stage.actions()) {
             if (!actions.contains(other.id())) {
-                assertEquals(before.times(other.id()), after.times(other.id()), other.id() + " should not have moved");
+                assertSame(before.times(other.id()), after.times(other.id()), other.id());
             }
         }
         for (Piece.Person person : stage.people()) {
             for (double t = 0; t < 10 && !people.contains(person.id()); t += 0.5) {
                 // Where a nose points may follow somebody who is watched; where a body is may not.
-                assertEquals(
-                        before.pose(person.id(), t).at(),
-                        after.pose(person.id(), t).at());
+                assertEquals(0, before.at(person.id(), t).distance(after.at(person.id(), t)), 20 * FOUND);
             }
         }
         ActionTimes then = before.times(moved.id()).orElseThrow();
         after.times(moved.id())
                 .filter(now -> now.cued() == then.cued())
                 .ifPresent(now -> assertEquals(then.start() + delay, now.start(), 1e-9));
+    }
+
+    private static void assertSame(Optional<ActionTimes> before, Optional<ActionTimes> after, String id) {
+        assertEquals(before.isPresent(), after.isPresent(), id + " should not have moved");
+        if (before.isPresent()) {
+            assertEquals(before.get().cued(), after.get().cued(), FOUND, id + " should not have moved");
+            assertEquals(before.get().start(), after.get().start(), FOUND, id + " should not have moved");
+            assertEquals(before.get().release(), after.get().release(), FOUND, id + " should not have moved");
+            assertEquals(before.get().arrival(), after.get().arrival(), FOUND, id + " should not have moved");
+            assertEquals(before.get().end(), after.get().end(), FOUND, id + " should not have moved");
+        }
     }
 
     /** Everybody whose body or ball an action has to do with. */
