@@ -3,6 +3,7 @@ package wildchalk.core.rehearsal;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
@@ -30,6 +31,9 @@ class CorneringProperties {
     private static final double STEP = 0.01;
     /** What the hand shook is left out: a place that matters no more than this is not gone to, metres. */
     private static final double SHAKE = 0.15;
+
+    /** So far from a corner the straight is not rounded any more, metres. */
+    private static final double ROUNDED = 2;
 
     private static Timeline run(Effort effort, Going going, List<Vec> way) {
         double[] xy = new double[2 * way.size()];
@@ -73,6 +77,95 @@ class CorneringProperties {
                 nearest = Math.min(nearest, t.at("7", time).distance(place));
             }
             assertTrue(nearest <= within + 0.05, place + " is passed " + nearest + " m off");
+        }
+    }
+
+    /**
+     * Between the rounding of two corners a straight is run as if it were alone: from the speed that one comes onto it
+     * with, as hard as somebody sets off from rest, to the speed that it is left with, as hard as somebody stops.
+     */
+    @Property(tries = 200)
+    void noStraightIsSlowerThanAlone(@ForAll("ways") List<Vec> way) {
+        Alone alone = new Alone(run(Effort.LIVE, Going.of(Gait.SPRINT), List.of(new Vec(80, 0))));
+        Timeline t = run(Effort.LIVE, Going.of(Gait.SPRINT), way);
+        double seen = 0;
+        Vec from = Vec.ZERO;
+        for (Vec to : way) {
+            Vec along = to.minus(from).unit();
+            if (to.distance(from) > 3 * ROUNDED) {
+                double begin = passes(t, from.plus(along.times(ROUNDED)), along, seen);
+                double end = passes(t, to.minus(along.times(ROUNDED)), along, begin);
+                double between = t.at("7", begin).distance(t.at("7", end));
+                double best = alone.time(speed(t, begin), speed(t, end), between);
+                assertTrue(
+                        end - begin <= best + 0.03,
+                        between + " m to " + to + " in " + (end - begin) + " s, alone " + best);
+                seen = end;
+            }
+            from = to;
+        }
+    }
+
+    /** When somebody is abreast of a place on their straight, from a time on. */
+    private static double passes(Timeline t, Vec place, Vec along, double from) {
+        double time = from;
+        while (time < end(t) && !isAbreast(t, time, place, along)) {
+            time += 0.005;
+        }
+        return time;
+    }
+
+    private static boolean isAbreast(Timeline t, double time, Vec place, Vec along) {
+        Vec off = t.at("7", time).minus(place);
+        Vec goes = t.at("7", time + 0.005).minus(t.at("7", time));
+        return off.length() < 0.6 && off.dot(along) >= 0 && goes.unit().dot(along) > 0.95;
+    }
+
+    private static double speed(Timeline t, double time) {
+        return t.at("7", time + 0.001).distance(t.at("7", time - 0.001)) / 0.002;
+    }
+
+    /** Setting off and stopping, read off somebody who runs straight on and stops: place and speed every 5 ms. */
+    private static final class Alone {
+        private final List<double[]> sets = new ArrayList<>();
+        private final List<double[]> stops = new ArrayList<>();
+
+        Alone(Timeline t) {
+            double top = 0;
+            for (double time = 0; time <= end(t); time += 0.005) {
+                double v = speed(t, time);
+                top = Math.max(top, v);
+                (v < top - 1e-6 && t.at("7", time).x() > 40 ? stops : sets)
+                        .add(new double[] {t.at("7", time).x(), v});
+            }
+        }
+
+        /** The least time for a straight that is entered and left at such speeds, seconds. */
+        double time(double in, double out, double metres) {
+            double begin = place(sets, in);
+            double halt = place(stops, out);
+            double sum = 0;
+            for (double at = 0.005; at < metres; at += 0.01) {
+                double v = Math.min(speedAt(sets, begin + at), speedAt(stops, halt - (metres - at)));
+                sum += 0.01 / Math.max(v, 0.05);
+            }
+            return sum;
+        }
+
+        private static double place(List<double[]> run, double speed) {
+            return run.stream()
+                    .min(Comparator.comparingDouble(s -> Math.abs(s[1] - speed)))
+                    .orElseThrow()[0];
+        }
+
+        private double speedAt(List<double[]> run, double place) {
+            double first = run.get(0)[0];
+            if (run == stops && place < first) {
+                return Double.MAX_VALUE;
+            }
+            return run.stream()
+                    .min(Comparator.comparingDouble(s -> Math.abs(s[0] - place)))
+                    .orElseThrow()[1];
         }
     }
 
