@@ -38,6 +38,10 @@ final class References {
         }
         action.match(new Named(faults));
         Soundness.allSpots(action).forEach(spot -> spot(spot, faults));
+        if (!(action instanceof Action.Pass)
+                && Soundness.allSpots(action).stream().anyMatch(Spot.OnLine.class::isInstance)) {
+            faults.add("goes to a place on a line: only a pass can be met there");
+        }
         return faults;
     }
 
@@ -101,6 +105,21 @@ final class References {
             public Boolean atPiece(Spot.AtPiece p) {
                 return stage.piece(p.piece()).isPresent()
                         || faults.add("goes to \"" + p.piece() + "\", but no piece has that id");
+            }
+
+            @Override
+            public Boolean onLine(Spot.OnLine o) {
+                boolean theirs = stage.action(o.line())
+                        .filter(a -> a instanceof Travel && a.who().equals(o.who()))
+                        .isPresent();
+                if (!theirs) {
+                    faults.add(
+                            "is met on the line \"" + o.line() + "\", but \"" + o.who() + "\" has no line of that id");
+                }
+                if (!(o.share() >= 0 && o.share() <= 1)) {
+                    faults.add("is met at " + o.share() + " of a line: a share is from 0 to 1");
+                }
+                return true;
             }
 
             @Override

@@ -25,6 +25,9 @@ public sealed interface Spot {
 
         /** For {@link AtTarget}. */
         R atTarget(AtTarget atTarget);
+
+        /** For {@link OnLine}. */
+        R onLine(OnLine onLine);
     }
 
     record Place(Vec at) implements Spot {
@@ -52,6 +55,34 @@ public sealed interface Spot {
         @Override
         public <R> R match(Cases<R> cases) {
             return cases.atTarget(this);
+        }
+    }
+
+    /**
+     * A place on the way of somebody who is on the move: who is sent a ball there meets it there.
+     *
+     * @param who id of that person
+     * @param line id of what they travel by
+     * @param share how far along it, 0 to 1 of its length
+     */
+    record OnLine(String who, String line, double share) implements Spot {
+
+        /** A share of at least this is the end of a line. */
+        private static final double AT_THE_END = 0.999;
+
+        /** Whether it is where the line ends. */
+        public boolean isAtEnd() {
+            return share >= AT_THE_END;
+        }
+
+        @Override
+        public Optional<String> namedPiece() {
+            return Optional.of(who);
+        }
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.onLine(this);
         }
     }
 

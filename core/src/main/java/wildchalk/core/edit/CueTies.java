@@ -12,6 +12,7 @@ import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.LimitCases;
 import wildchalk.core.drill.Sign;
+import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Travel;
 
 /** Loosens cues, and what is said, from people, pieces and actions that are gone. */
@@ -36,7 +37,10 @@ final class CueTies {
 
             @Override
             public Action delivery(Action.Delivery delivery) {
-                return delivery;
+                // Whose line is gone is passed to where they are.
+                return delivery.to() instanceof Spot.OnLine o && gone.contains(o.line())
+                        ? delivery.withTo(Spot.at(o.who()))
+                        : delivery;
             }
 
             @Override

@@ -10,6 +10,7 @@ import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PieceCases;
 import wildchalk.core.drill.Soundness;
+import wildchalk.core.drill.Spot;
 import wildchalk.core.naming.PieceWords;
 
 /** Whatever has an id on a rung, with what tells it from something else that has the same id on another. */
@@ -128,7 +129,12 @@ sealed interface Identified {
         @Override
         public List<String> named() {
             List<String> named = new ArrayList<>(List.of(action.who()));
-            Soundness.spots(action).forEach(s -> s.namedPiece().ifPresent(named::add));
+            for (Spot spot : Soundness.spots(action)) {
+                spot.namedPiece().ifPresent(named::add);
+                if (spot instanceof Spot.OnLine o) {
+                    named.add(o.line());
+                }
+            }
             Soundness.triggers(action).forEach(t -> {
                 t.of().ifPresent(named::add);
                 named.addAll(t.watched());

@@ -71,6 +71,14 @@ public final class LineEdits {
         }));
     }
 
+    /** A pass that is sent to wherever its receiver is, led as they go. */
+    public static Edit<Drill> atOnce(String rung, Action.Pass pass) {
+        return ActionEdits.change(
+                rung,
+                "Pass at once",
+                pass.receiver().map(r -> pass.withTo(Spot.at(r))).orElse(pass));
+    }
+
     private static Travel renamed(Travel travel, String id) {
         return (Travel) Transfer.renaming(Map.of(travel.id(), id)).action(travel);
     }

@@ -50,6 +50,7 @@ public final class Mends {
             case NOWHERE -> List.of(
                     new Mend("Take it away", PieceEdits.remove(rung, stage, List.of(problem.action()))));
             case IN_THE_WAY -> past(rung, stage, action.get());
+            case NO_MEETING -> meeting(rung, stage, action.get());
             case NOT_SO, LIMIT, LEADS_NOWHERE -> List.of();
         };
     }
@@ -112,6 +113,22 @@ public final class Mends {
             mends.add(new Mend("Let it follow their last", ActionEdits.cue(rung, action, Cue.next())));
         }
         mends.add(new Mend("Begin on the whistle", ActionEdits.cue(rung, action, Cue.whistle())));
+        return mends;
+    }
+
+    /** Sent to where the receiver is; or its receiver sets off as the passer makes ready. */
+    private static List<Mend> meeting(String rung, Stage stage, Action action) {
+        if (!(action instanceof Action.Pass pass && pass.to() instanceof Spot.OnLine o)) {
+            return List.of();
+        }
+        String name = stage.person(o.who()).map(Piece.Person::label).orElse("them");
+        List<Mend> mends = new ArrayList<>();
+        stage.action(o.line())
+                .filter(line ->
+                        line.cue().trigger().of().filter(pass.id()::equals).isPresent())
+                .ifPresent(line -> mends.add(new Mend(
+                        "Let " + name + " set off with it", ActionEdits.cue(rung, line, Cue.with(pass.id())))));
+        mends.add(new Mend("Pass it at once", LineEdits.atOnce(rung, pass)));
         return mends;
     }
 

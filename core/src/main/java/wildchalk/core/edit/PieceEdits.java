@@ -178,6 +178,9 @@ public final class PieceEdits {
     }
 
     private static Spot untied(Spot spot, Stage stage, Set<String> gone) {
+        if (spot instanceof Spot.OnLine o && gone.contains(o.who())) {
+            return Spot.at(stage.piece(o.who()).map(Piece::at).orElse(Vec.ZERO));
+        }
         if (spot instanceof Spot.AtPiece p && gone.contains(p.piece())) {
             return Spot.at(
                     stage.piece(p.piece()).map(Piece::at).orElse(Vec.ZERO).plus(p.offset()));

@@ -176,6 +176,11 @@ record Portable(Stage stage, List<String> lost) {
                 }
 
                 @Override
+                public Spot onLine(Spot.OnLine o) {
+                    return o;
+                }
+
+                @Override
                 public Spot atTarget(Spot.AtTarget t) {
                     return surface.target(t.target())
                             .map(target -> (Spot) new Spot.AtPiece(

@@ -186,6 +186,11 @@ public final class SurfaceEdits {
                 }
 
                 @Override
+                public Spot onLine(Spot.OnLine o) {
+                    return o;
+                }
+
+                @Override
                 public Spot atTarget(Spot.AtTarget t) {
                     return to.target(t.target()).isPresent()
                             ? t

@@ -357,6 +357,11 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
         }
 
         @Override
+        public Spot onLine(Spot.OnLine o) {
+            return new Spot.OnLine(id(o.who()), id(o.line()), o.share());
+        }
+
+        @Override
         public Spot atTarget(Spot.AtTarget t) {
             return new Spot.AtTarget(name(t.target()));
         }

@@ -1,12 +1,18 @@
 package wildchalk.core.rehearsal;
 
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.Consumer;
 import java.util.function.Predicate;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Delivery;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Reads;
+import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.motion.Speeds;
@@ -19,6 +25,8 @@ final class BallPlay {
 
     /** Who comes this long after another is in time to fight for a ball, seconds; assumed. */
     private static final double CONTESTED = 1;
+    /** What is as little later as this is now, seconds. */
+    private static final double AT_ONCE = 1e-4;
 
     private final RehearsalState rep;
     private final Stage stage;
@@ -27,6 +35,12 @@ final class BallPlay {
     private final Shadows shadows;
     private final Problems problems;
     private final Speeds speeds;
+    private final Meetings meetings;
+    private final Bodies bodies;
+    /** The passes that are ready to be sent and wait for their runner, and since when. */
+    private final Map<Action.Pass, Double> held = new LinkedHashMap<>();
+
+    private Consumer<Action.Pass> come = p -> {};
 
     BallPlay(
             RehearsalState rep,
@@ -35,7 +49,11 @@ final class BallPlay {
             Deliveries deliveries,
             Shadows shadows,
             Problems problems,
-            Speeds speeds) {
+            Speeds speeds,
+            Meetings meetings,
+            Bodies bodies) {
+        this.meetings = meetings;
+        this.bodies = bodies;
         this.rep = rep;
         this.stage = stage;
         this.choices = choices;
@@ -56,7 +74,10 @@ final class BallPlay {
 
     void deliver(Delivery delivery) {
         Optional<Double> leaves = deliveries.prepare(delivery, rep.now());
-        if (leaves.isPresent()) {
+        if (leaves.isPresent() && meetings.isMet(delivery)) {
+            held.put((Action.Pass) delivery, leaves.get());
+            arrangeMeetings();
+        } else if (leaves.isPresent()) {
             rep.plan(leaves.get(), Kind.RELEASE, delivery.id());
         } else {
             problems.noBall(delivery);
@@ -64,8 +85,59 @@ final class BallPlay {
         }
     }
 
+    /** Lets those go at the right moment who hold a ball for somebody of whom it is known when they are there. */
+    void arrangeMeetings() {
+        for (Action.Pass pass : List.copyOf(held.keySet())) {
+            String runner = pass.receiver().orElseThrow();
+            OptionalDouble there = meetings.there(pass, bodies.running(runner));
+            if (there.isPresent()) {
+                double from = Math.max(rep.now(), held.remove(pass));
+                rep.plan(deliveries.letsGo(pass, from, there.getAsDouble()), Kind.RELEASE, pass.id());
+            } else if (rep.hasStarted(((Spot.OnLine) pass.to()).line())) {
+                cannotMeet(pass);
+            }
+        }
+    }
+
+    /** Those who hold a ball for somebody who never comes send it to where they are; whether there are any. */
+    boolean holdNoLonger() {
+        List<Action.Pass> all = List.copyOf(held.keySet());
+        all.forEach(this::cannotMeet);
+        return !all.isEmpty();
+    }
+
+    private void cannotMeet(Action.Pass pass) {
+        held.remove(pass);
+        problems.cannotMeet(pass, rep.hasStarted(((Spot.OnLine) pass.to()).line()));
+        meetings.giveUp(pass.id());
+        rep.plan(rep.now(), Kind.RELEASE, pass.id());
+    }
+
+    /** Whether a pass is to be held longer, or is not met as was planned: its runner has changed their way since. */
+    private boolean isHeldOn(Delivery delivery) {
+        if (!meetings.isMet(delivery)) {
+            return false;
+        }
+        Action.Pass pass = (Action.Pass) delivery;
+        OptionalDouble there =
+                meetings.there(pass, bodies.running(pass.receiver().orElseThrow()));
+        if (there.isEmpty()) {
+            cannotMeet(pass);
+            return true;
+        }
+        double release = deliveries.letsGo(pass, rep.now(), there.getAsDouble());
+        if (release > rep.now() + AT_ONCE) {
+            rep.plan(release, Kind.RELEASE, pass.id());
+            return true;
+        }
+        return false;
+    }
+
     void release(Entry entry) {
         Delivery delivery = (Delivery) rep.action(entry.action());
+        if (isHeldOn(delivery)) {
+            return;
+        }
         Deliveries.Sent sent = deliveries.release(delivery, rep.now());
         shadows.changedBall(rep.now());
         if (delivery instanceof Action.Pass pass) {
@@ -122,8 +194,16 @@ final class BallPlay {
                 receiver.orElse(sent.delivery().who()),
                 sent.ball());
         receiver.ifPresent(r -> rep.note(Event.Kind.TOUCH, entry.action(), r, sent.ball()));
+        if (sent.delivery() instanceof Action.Pass pass && pass.to() instanceof Spot.OnLine) {
+            come.accept(pass);
+        }
         rep.happens(new Cue.Received(entry.action()));
         rep.touches(receiver.orElse(null), sent.ball());
+    }
+
+    /** What is to be done when a pass comes that is met on a line, before anybody hears of it. */
+    void onMet(Consumer<Action.Pass> doing) {
+        come = doing;
     }
 
     /** Somebody has come to a ball that they went for. */

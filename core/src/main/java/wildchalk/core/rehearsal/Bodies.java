@@ -39,14 +39,22 @@ final class Bodies {
      * @param ends when each of them is over, seconds
      * @param marks metres along the route at which each begins, and the end of the last
      */
-    record Chain(List<Travel> travels, double[] ends, double begun, SpeedProfile profile, double[] marks) {
+    record Chain(List<Travel> travels, double[] ends, double begun, Route route, SpeedProfile profile, double[] marks) {
 
-        /** When somebody has come so far along one of the paths. */
-        double timeAt(String action, Cue.Trigger mark) {
+        /** When somebody has come so many metres along one of the paths. */
+        double timeAfter(String action, double metres) {
+            return begun + profile.timeAt(marks[indexOf(action)] + metres);
+        }
+
+        /** Where they are when they have come so many metres along one of the paths. */
+        Vec placeAfter(String action, double metres) {
+            return route.at(marks[indexOf(action)] + metres);
+        }
+
+        /** How long one of the paths is, metres. */
+        double length(String action) {
             int i = indexOf(action);
-            double length = marks[i + 1] - marks[i];
-            double gone = mark instanceof Cue.Partway p ? p.share() * length : ((Cue.Gone) mark).metres();
-            return begun + profile.timeAt(marks[i] + Math.max(0, Math.min(length, gone)));
+            return marks[i + 1] - marks[i];
         }
 
         int indexOf(String action) {
@@ -85,10 +93,18 @@ final class Bodies {
     private final Map<String, PersonTrack> tracks = new LinkedHashMap<>();
     private final Map<String, Chain> running = new HashMap<>();
     private final Map<String, Supplier<List<Vec>>> lines;
+    private final Meetings meetings;
 
     /** @param played what happens on this way through, in drawing order */
-    Bodies(Stage stage, List<Action> played, Places places, Speeds speeds, Map<String, Supplier<List<Vec>>> lines) {
+    Bodies(
+            Stage stage,
+            List<Action> played,
+            Places places,
+            Meetings meetings,
+            Speeds speeds,
+            Map<String, Supplier<List<Vec>>> lines) {
         this.places = places;
+        this.meetings = meetings;
         this.speeds = speeds;
         this.lines = lines;
         for (Piece.Person person : stage.people()) {
@@ -119,8 +135,9 @@ final class Bodies {
      */
     Chain start(Travel drawn, Optional<Vec> end, double time, boolean hasBall) {
         Travel first =
-                end.map(e -> drawn.withPath(drawn.path().endingAt(Spot.at(e)))).orElse(drawn);
+                end.map(e -> drawn.withPath(drawn.path().endingAt(Spot.at(e)))).orElse(meetings.part(drawn));
         List<Travel> travels = chain(drawn);
+        travels.replaceAll(meetings::part);
         travels.set(0, first);
         PersonTrack track = tracks.get(first.who());
         Speeds theirs = speeds.forPerson(first.who());
@@ -161,7 +178,7 @@ final class Bodies {
         for (int i = 0; i < marks.length; i++) {
             marks[i] = i + shift == 0 ? 0 : route.sectionEnd(i + shift - 1);
         }
-        Chain chain = new Chain(travels, ends, time, profile, marks);
+        Chain chain = new Chain(travels, ends, time, route, profile, marks);
         running.put(first.who(), chain);
         return chain;
     }
@@ -278,11 +295,20 @@ final class Bodies {
      * at that very moment. Who has nothing more to do there comes to rest where the line ends.
      */
     private boolean goesThrough(Travel travel) {
+        if (meetings.stop(travel).isPresent()) {
+            return false;
+        }
         Action next = next(travel);
+        boolean onMeeting = next != null
+                && meetings.atEnd(travel)
+                        .filter(p -> next.cue().trigger().equals(new Cue.Received(p.id())))
+                        .isPresent();
         return travel.ending() == Ending.GO_ON
                 && next != null
                 && next.cue().delay() == 0
-                && (next.cue().trigger().followsOwn() || next.cue().trigger().equals(new Cue.After(travel.id())));
+                && (onMeeting
+                        || next.cue().trigger().followsOwn()
+                        || next.cue().trigger().equals(new Cue.After(travel.id())));
     }
 
     private Action next(Action action) {

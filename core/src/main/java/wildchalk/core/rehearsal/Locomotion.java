@@ -5,11 +5,13 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Cue.Trigger;
+import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.motion.PersonTrack;
@@ -44,6 +46,7 @@ final class Locomotion {
 
     private final Map<String, List<Trigger>> marks = new HashMap<>();
     private final Fetching fetching;
+    private final Meetings meetings;
 
     Locomotion(
             RehearsalState rep,
@@ -53,7 +56,9 @@ final class Locomotion {
             Watches watches,
             Problems problems,
             Speeds speeds,
+            Meetings meetings,
             Map<String, Supplier<List<Vec>>> lines) {
+        this.meetings = meetings;
         this.rep = rep;
         this.bodies = bodies;
         this.shadows = shadows;
@@ -91,12 +96,56 @@ final class Locomotion {
             }
             changedWay(travel.who());
         }
-        over = Math.max(over, chain.endOf(travel.id()));
-        rep.plan(over, Kind.END, travel.id());
-        rep.foresee(new Cue.After(travel.id()), over, 0);
-        for (Trigger moment : marks.getOrDefault(travel.id(), List.of())) {
-            rep.plan(Math.max(rep.now(), chain.timeAt(travel.id(), moment)), Kind.MARK, travel.id(), 0, moment);
+        under(travel, chain, over);
+        balls.arrangeMeetings();
+    }
+
+    /** Lets come what comes on a path: its marks and, where nobody stops on it for a ball, its end. */
+    private void under(Travel travel, Bodies.Chain chain, double notBefore) {
+        if (meetings.stop(travel).isEmpty()) {
+            double over = Math.max(notBefore, chain.endOf(travel.id()));
+            rep.plan(over, Kind.END, travel.id());
+            rep.foresee(new Cue.After(travel.id()), over, 0);
         }
+        for (Trigger moment : marks.getOrDefault(travel.id(), List.of())) {
+            OptionalDouble gone = meetings.gone(travel, moment, chain.length(travel.id()));
+            gone.ifPresent(g ->
+                    rep.plan(Math.max(rep.now(), chain.timeAfter(travel.id(), g)), Kind.MARK, travel.id(), 0, moment));
+        }
+    }
+
+    /** Who stood at the place where a pass was to be met goes on: it has come, or nobody waits for it any more. */
+    void goOn(Action.Pass pass) {
+        String line = ((Spot.OnLine) pass.to()).line();
+        boolean waits = rep.isOn(line)
+                && meetings.stop((Travel) rep.action(line)).filter(pass::equals).isPresent();
+        meetings.goOn(pass);
+        if (!waits) {
+            return;
+        }
+        Travel travel = (Travel) rep.action(line);
+        if (((Spot.OnLine) pass.to()).isAtEnd()) {
+            rep.end(line);
+            return;
+        }
+        Supplier<List<Vec>> before = lines.get(line);
+        Bodies.Chain chain = bodies.start(travel, Optional.empty(), rep.now(), balls.hasBall(travel.who()));
+        Supplier<List<Vec>> after = lines.get(line);
+        lines.put(line, () -> Stream.concat(
+                        before.get().stream(), after.get().stream().skip(1))
+                .toList());
+        changedWay(travel.who());
+        under(travel, chain, rep.now());
+    }
+
+    /** Those who wait for a ball that does not come go on; whether there were any. */
+    boolean stopWaiting() {
+        Optional<Action.Pass> waited = rep.actions().stream()
+                .filter(a -> a instanceof Travel && rep.isOn(a.id()))
+                .flatMap(a -> meetings.stop((Travel) a).stream())
+                .findFirst();
+        waited.ifPresent(this::goOn);
+        return waited.isPresent();
     }
 
     void mark(Entry entry) {

@@ -9,6 +9,8 @@ import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
+import wildchalk.core.geometry.Route;
+import wildchalk.core.geometry.RouteBuilder;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;
 
@@ -26,6 +28,14 @@ public final class Places {
         @Override
         public Vec atPiece(Spot.AtPiece p) {
             return stage.piece(p.piece()).map(Piece::at).orElse(Vec.ZERO).plus(p.offset());
+        }
+
+        @Override
+        public Vec onLine(Spot.OnLine o) {
+            return stage.action(o.line())
+                    .filter(Travel.class::isInstance)
+                    .map(a -> onWay((Travel) a, o.share()))
+                    .orElseGet(() -> of(Spot.at(o.who())));
         }
 
         @Override
@@ -61,6 +71,19 @@ public final class Places {
                 .filter(t -> place.distance(t.at()) <= t.width() / 2 + reach)
                 .map(t -> (Spot) new Spot.AtTarget(t.id()))
                 .findFirst());
+    }
+
+    /** How far along a path as it was drawn, a share of its length. */
+    private Vec onWay(Travel travel, double share) {
+        Route way = drawn(travel);
+        return way.at(share * way.length());
+    }
+
+    /** The way of a path as it was drawn, its corners not rounded. */
+    public Route drawn(Travel travel) {
+        RouteBuilder builder = RouteBuilder.sharp(before(travel));
+        List<Vec> through = of(travel.path());
+        return (travel.path().smooth() ? builder.smooth(through) : builder.straight(through)).build();
     }
 
     /** Where a path goes, metres; as many places as it has spots. */

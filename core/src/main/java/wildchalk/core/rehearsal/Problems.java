@@ -162,6 +162,22 @@ final class Problems {
         }
     }
 
+    /**
+     * A pass is sent to where its receiver is, because the two cannot meet as drawn.
+     *
+     * @param gone whether they have set out on the line and left it
+     */
+    void cannotMeet(Action.Pass pass, boolean gone) {
+        String name = name(pass.receiver().orElse(""));
+        add(
+                pass,
+                Problem.Kind.NO_MEETING,
+                gone
+                        ? name + " goes another way before the ball can be there: pass it at once, or earlier"
+                        : name + " sets off only when the ball is on its way, so they cannot come there together: "
+                                + "let " + name + " set off sooner, or pass it at once");
+    }
+
     void cannotHandle(Action.Handle handle, Handling.Trouble trouble) {
         String name = name(handle.who());
         add(

@@ -1,5 +1,7 @@
 package wildchalk.core.rehearsal;
 
+import java.util.HashSet;
+import java.util.Set;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.motion.Speeds;
@@ -36,11 +38,20 @@ public final class Rehearsal {
     public static Timeline of(Stage stage, Surface surface, Speeds speeds, Choices choices) {
         Surface marked = stage.marked(surface);
         Timeline timeline = new Decisions(
-                        stage,
-                        marked,
-                        choices,
-                        c -> Limits.judged(stage, marked, new Simulation(stage, marked, speeds, c).run()))
+                        stage, marked, choices, c -> Limits.judged(stage, marked, played(stage, marked, speeds, c)))
                 .timeline();
         return Collisions.told(stage, timeline);
+    }
+
+    /** Played until everybody who comes too soon to meet a ball waits for it: once, where nobody does. */
+    private static Timeline played(Stage stage, Surface surface, Speeds speeds, Choices choices) {
+        Set<String> waits = new HashSet<>();
+        while (true) {
+            Simulation simulation = new Simulation(stage, surface, speeds, choices, Set.copyOf(waits));
+            Timeline timeline = simulation.run();
+            if (!waits.addAll(simulation.late())) {
+                return timeline;
+            }
+        }
     }
 }

@@ -46,6 +46,7 @@ final class Simulation {
     private final Stage stage;
     private final Choices choices;
     private final Places places;
+    private final Meetings meetings;
     private final Bodies bodies;
     private final Deliveries deliveries;
     private final Handling handling;
@@ -58,7 +59,8 @@ final class Simulation {
     private final BallPlay balls;
     private final Map<String, Supplier<List<Vec>>> lines = new HashMap<>();
 
-    Simulation(Stage stage, Surface surface, Speeds speeds, Choices choices) {
+    /** @param waits ids of the passes for which those wait who are to meet them */
+    Simulation(Stage stage, Surface surface, Speeds speeds, Choices choices, Set<String> waits) {
         this.surface = surface;
         this.stage = stage;
         this.choices = choices;
@@ -69,15 +71,17 @@ final class Simulation {
                 .filter(a -> !notTaken.contains(a.id()))
                 .filter(a -> problems.canBePlayed(a, places))
                 .toList();
-        this.bodies = new Bodies(stage, played, places, speeds, lines);
-        this.deliveries = new Deliveries(stage, surface, places, speeds, bodies, lines);
+        this.meetings = new Meetings(played, places, waits);
+        this.bodies = new Bodies(stage, played, places, meetings, speeds, lines);
+        this.deliveries = new Deliveries(stage, surface, places, speeds, bodies, meetings, lines);
         this.handling = new Handling(stage, bodies);
         Ends ends = new Ends(stage, surface, (who, t) -> bodies.track(who).at(t));
         Shadows shadows = new Shadows(bodies::track, new Aims(ends::defended, deliveries::ballFor), speeds);
         this.watches = new Watches(surface, this::where);
         this.rep = new RehearsalState(played);
-        this.balls = new BallPlay(rep, stage, choices, deliveries, shadows, problems, speeds);
-        this.legs = new Locomotion(rep, bodies, shadows, balls, watches, problems, speeds, lines);
+        this.balls = new BallPlay(rep, stage, choices, deliveries, shadows, problems, speeds, meetings, bodies);
+        this.legs = new Locomotion(rep, bodies, shadows, balls, watches, problems, speeds, meetings, lines);
+        balls.onMet(legs::goOn);
         Limits.moments(stage).forEach(rep::lookOutFor);
         legs.lookOutFor(moments());
         rep.onEnd(this::ended);
@@ -135,6 +139,13 @@ final class Simulation {
                 problems.found());
     }
 
+    /** Ids of the passes that came after whoever was to meet them had gone by. */
+    Set<String> late() {
+        Map<String, Double> arrivals = new HashMap<>();
+        rep.times().forEach((id, t) -> arrivals.put(id, t.arrival()));
+        return meetings.late(arrivals);
+    }
+
     /** When the next thing happens that is known of; while somebody moves or follows, things may yet be seen. */
     private double due() {
         if (rep.agenda().due() < Double.POSITIVE_INFINITY) {
@@ -149,6 +160,9 @@ final class Simulation {
             return quiet;
         }
         // Who waits for what never comes has waited until all else is over.
+        if (balls.holdNoLonger() || legs.stopWaiting()) {
+            return rep.agenda().due() < Double.POSITIVE_INFINITY ? rep.agenda().due() : due();
+        }
         rep.actions().stream()
                 .filter(a -> a instanceof Action.Hold && rep.isOn(a.id()))
                 .forEach(a -> rep.plan(rep.now(), Kind.END, a.id()));

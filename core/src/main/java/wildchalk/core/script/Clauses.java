@@ -23,7 +23,6 @@ import wildchalk.core.measure.Unit;
 import wildchalk.core.script.Script.Part;
 import wildchalk.core.script.Script.Phrase;
 import wildchalk.core.surface.Surface;
-import wildchalk.core.timeline.ActionTimes;
 import wildchalk.core.timeline.Timeline;
 
 /** Says who does what, one clause for each action: "7 carries the ball 12 m to the yellow cone". */
@@ -31,8 +30,6 @@ final class Clauses {
 
     /** Who comes back ends this near to where they set out, metres. */
     private static final double BACK = 1.5;
-    /** Whoever moves faster than this at the end of a pass takes it on the run, m/s. */
-    private static final double ON_THE_RUN = 1;
 
     private final Stage stage;
     private final Timeline timeline;
@@ -41,6 +38,7 @@ final class Clauses {
     private final Words words;
     private final Moments moments;
     private final Whereabouts whereabouts;
+    private final MeetingWords meetings;
     private final List<Phrase> phrases = new ArrayList<>();
     /** What is said of an action after its verb. */
     private final ActionCases.Travels<Void> details = new ActionCases.Travels<>() {
@@ -110,9 +108,10 @@ final class Clauses {
 
         @Override
         public Boolean pass(Action.Pass pass) {
-            return moments.receiver(pass)
-                    .filter(r -> isMoving(r.id(), pass.id()))
-                    .isEmpty();
+            return !meetings.isMet(pass)
+                    && moments.receiver(pass)
+                            .filter(r -> meetings.isOnTheRun(r.id(), pass.id()))
+                            .isEmpty();
         }
 
         @Override
@@ -153,6 +152,7 @@ final class Clauses {
         this.unit = unit;
         this.words = new Words(surface);
         this.moments = new Moments(stage, surface, unit, words, plays(stage, timeline));
+        this.meetings = new MeetingWords(timeline, words, moments);
         this.whereabouts = new Whereabouts(stage, surface, words);
     }
 
@@ -203,6 +203,11 @@ final class Clauses {
         if (action instanceof Travel t && t.going().pivot() != Going.Pivot.NONE) {
             add(words.say("pivot." + key(t.going().pivot())), Part.WHAT, "", action.id());
         }
+        meetings.held(action).ifPresent(until -> {
+            add(words.say("holds"), Part.WHAT, "", action.id());
+            where(until, "", action);
+            join("then.after");
+        });
         add(comesBack(action) ? words.say("verb.back") : words.verb(action), Part.WHAT, "", action.id());
         action.match(details);
     }
@@ -328,10 +333,12 @@ final class Clauses {
         } else {
             pass.off().filter(w -> line.size() > 2).ifPresent(w -> where(words.say("off.wall", wall(w)), "", pass));
         }
-        if (moments.receiver(pass).isPresent()) {
+        if (meetings.isMet(pass)) {
+            where(meetings.meets(pass, whereabouts.at(line.get(line.size() - 1))), "", pass);
+        } else if (moments.receiver(pass).isPresent()) {
             join("to");
             receiver(pass);
-            if (isMoving(moments.receiver(pass).get().id(), pass.id())) {
+            if (meetings.isOnTheRun(moments.receiver(pass).get().id(), pass.id())) {
                 where(words.say("on.the.run"), "", pass);
             }
         } else {
@@ -378,16 +385,6 @@ final class Clauses {
 
     static String key(Enum<?> value) {
         return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
-    }
-
-    private boolean isMoving(String who, String action) {
-        double arrival = timeline.times(action).map(ActionTimes::arrival).orElse(Double.NaN);
-        if (Double.isNaN(arrival)) {
-            return false;
-        }
-        double step = 0.1;
-        Vec before = timeline.at(who, arrival - step);
-        return before.distance(timeline.at(who, arrival)) > ON_THE_RUN * step;
     }
 
     private void where(String text, String piece, Action action) {

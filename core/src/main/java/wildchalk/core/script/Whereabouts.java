@@ -41,24 +41,35 @@ final class Whereabouts {
                         surface.landmarkNear(end, TOWARDS).map(l -> new Named(words.say("near.place", l.name()), "")));
     }
 
+    /** Where something happens: "at the left wing"; empty in the open. */
+    Optional<String> at(Vec place) {
+        return gearNear(place, AT)
+                .map(g -> words.say("at.place", words.name((Piece.Gear) g)))
+                .or(() -> lineAt(place).map(l -> words.say("at.place", l)))
+                .or(() -> surface.landmarkNear(place, AT).map(l -> words.say("at.place", l.name())))
+                .or(() -> surface.landmarkNear(place, TOWARDS).map(l -> words.say("by.place", l.name())));
+    }
+
     /** What somebody touches at the end of a line: gear, or a line of the surface, or else a landmark. */
     Optional<Named> touched(Vec end) {
-        return gear(end).or(() -> line(end)).or(() -> end(end));
+        return gear(end)
+                .or(() -> lineAt(end).map(l -> new Named(words.say("to.place", l), "")))
+                .or(() -> end(end));
     }
 
     private Optional<Named> gear(Vec end) {
         return gearNear(end, AT).map(g -> new Named(words.say("to.place", words.name((Piece.Gear) g)), g.id()));
     }
 
-    /** A straight line of the surface that a place is on. */
-    private Optional<Named> line(Vec end) {
+    /** The name of a straight line of the surface that a place is on. */
+    private Optional<String> lineAt(Vec end) {
         return surface.markings().stream()
                 .filter(m -> !m.name().isEmpty())
                 .filter(m -> surface.line(m.id())
                         .filter(l -> distance(end, l.points()) <= ON_LINE)
                         .isPresent())
                 .findFirst()
-                .map(m -> new Named(words.say("to.place", m.name()), ""));
+                .map(m -> m.name());
     }
 
     private static double distance(Vec p, List<Vec> line) {

@@ -27,10 +27,17 @@ public record Problem(String action, Kind kind, String message, double t) {
         LEADS_NOWHERE,
         /** It does not work the way it is drawn. */
         NOT_SO,
+        /** Ball and receiver cannot meet where it was drawn. */
+        NO_MEETING,
         /** Somebody runs right through somebody or something. */
         IN_THE_WAY,
         /** It breaks a limit. */
         LIMIT
+    }
+
+    /** Whether ball and receiver cannot meet where it was drawn. */
+    public boolean isMeeting() {
+        return kind == Kind.NO_MEETING;
     }
 
     public Problem(String action, Kind kind, String message) {

@@ -126,7 +126,8 @@ public final class Timeline implements Play {
                 .anyMatch(e -> e.kind() == Event.Kind.CUT_OUT && e.action().equals(action));
     }
 
-    private double gone(String who, double from, double to) {
+    /** How far somebody goes from one moment to another, metres. */
+    public double gone(String who, double from, double to) {
         int steps = Math.max(1, (int) Math.ceil((to - from) / LOOK));
         double sum = 0;
         for (int i = 0; i < steps; i++) {

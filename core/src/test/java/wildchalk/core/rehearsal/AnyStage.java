@@ -60,8 +60,26 @@ final class AnyStage {
                     for (int i = 0; i < made.size(); i++) {
                         actions.add(made.get(i).named("a" + i));
                     }
+                    if (heap.equals("u1")) {
+                        // What is met depends on more than on what it is set off by, which some properties look at.
+                        actions.replaceAll(a -> met(a, actions));
+                    }
                     return new Stage("s1", "", pieces, actions).withInstructions(said(made.size()));
                 }));
+    }
+
+    /** Every other pass to somebody who travels is met on their line. */
+    private static Action met(Action action, List<Action> all) {
+        return action instanceof Action.Pass pass && all.indexOf(action) % 2 == 0
+                ? all.stream()
+                        .filter(t -> t instanceof Travel
+                                && !t.who().equals("p" + PEOPLE)
+                                && pass.receiver().filter(t.who()::equals).isPresent())
+                        .findFirst()
+                        .map(t -> (Action)
+                                pass.withTo(new Spot.OnLine(t.who(), t.id(), (all.indexOf(action) + 1) / 15.0)))
+                        .orElse(action)
+                : action;
     }
 
     private static List<Piece> players(List<Vec> at) {

@@ -184,6 +184,12 @@ final class ActionForm {
         if (o.has("target")) {
             return new Spot.AtTarget(o.path("target").asText());
         }
+        if (o.has("line")) {
+            return new Spot.OnLine(
+                    o.path("of").asText(),
+                    o.path("line").asText(),
+                    o.path("share").asDouble(1));
+        }
         return new Spot.AtPiece(
                 o.path("piece").asText(), o.has("offset") ? DrillReader.vec(o.path("offset")) : Vec.ZERO);
     }
@@ -293,6 +299,15 @@ final class ActionForm {
                 o.set("offset", DrillWriter.place(p.offset()));
             }
             return o;
+        }
+
+        @Override
+        public JsonNode onLine(Spot.OnLine o) {
+            return JsonNodeFactory.instance
+                    .objectNode()
+                    .put("line", o.line())
+                    .put("of", o.who())
+                    .put("share", o.share());
         }
 
         @Override
