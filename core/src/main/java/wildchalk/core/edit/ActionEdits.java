@@ -10,6 +10,7 @@ import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.naming.PieceWords;
@@ -247,6 +248,9 @@ public final class ActionEdits {
                 .flatMap(stage::person)
                 .map(x -> " to " + x.label())
                 .orElse("");
+        if (pass.to() instanceof Spot.OnLine o) {
+            return how + off + to + (o.isAtEnd() ? ", met at the end of the line" : ", met on the way");
+        }
         return how + off + to;
     }
 

@@ -7,6 +7,8 @@ import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
+import wildchalk.core.timeline.Timeline;
+import wildchalk.core.timeline.ActionTimes;
 import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
@@ -77,6 +79,27 @@ public final class LineEdits {
                 rung,
                 "Pass at once",
                 pass.receiver().map(r -> pass.withTo(Spot.at(r))).orElse(pass));
+    }
+
+    /**
+     * A pass that is met on a line sent at once instead; one to somebody who is still to run met at the end of that
+     * line.
+     *
+     * @param timeline of the stage
+     * @return empty for a pass to nobody, or to somebody who runs nowhere any more
+     */
+    public static Optional<Edit<Drill>> metOrAtOnce(String rung, Stage stage, Timeline timeline, Action.Pass pass) {
+        if (pass.to() instanceof Spot.OnLine) {
+            return Optional.of(atOnce(rung, pass));
+        }
+        double leaves = timeline.times(pass.id()).map(ActionTimes::start).orElse(0.0);
+        return pass.receiver().stream()
+                .flatMap(r -> stage.actionsOf(r).stream())
+                .filter(a -> a instanceof Travel && !a.cue().trigger().equals(new Cue.Received(pass.id())))
+                .filter(a -> !(timeline.times(a.id()).map(ActionTimes::end).orElse(Double.NaN) <= leaves))
+                .findFirst()
+                .map(a -> ActionEdits.change(
+                        rung, "Meet at the end of the line", pass.withTo(new Spot.OnLine(a.who(), a.id(), 1))));
     }
 
     private static Travel renamed(Travel travel, String id) {

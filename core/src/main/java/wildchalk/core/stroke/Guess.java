@@ -30,17 +30,26 @@ public final class Guess {
     /** Two who stand so near each other, in reaches, hand the ball over. Assumed. */
     private static final double HANDS = 1.9;
 
+    /** Who stands so near the end of a line is where it leads, metres, when it is to be meant otherwise; assumed. */
+    private static final double REACH_AGAIN = 1.5;
+
     private final Stage stage;
     private final Timeline timeline;
     private final Surface surface;
     private final FreeIds ids;
+    private final StrokeEnds ends;
 
     /** @param ids free ones of the drill; the same are given for every stroke, because one of them will be drawn */
     public Guess(Stage stage, Timeline timeline, Surface surface, FreeIds ids) {
+        this(stage, timeline, surface, ids, new StrokeEnds(stage, timeline, surface, ""));
+    }
+
+    private Guess(Stage stage, Timeline timeline, Surface surface, FreeIds ids, StrokeEnds ends) {
         this.ids = ids;
         this.stage = stage;
         this.timeline = timeline;
         this.surface = surface;
+        this.ends = ends;
     }
 
     /** The action that a stroke most likely means, with a fresh id: the first of {@link #all}. */
@@ -74,9 +83,39 @@ public final class Guess {
         return as(kind, gesture, ids.again().take("a"));
     }
 
+    /**
+     * A line that is there, by the same person on the same cue, meant otherwise: a pass goes to whoever is where it
+     * ends, a shot to the goal there or the nearest, and whatever is run goes where it was drawn.
+     */
+    public Action instead(Kind kind, Action action) {
+        List<Vec> line = timeline.line(action.id());
+        if (!kind.sendsBall()) {
+            boolean met = action instanceof Action.Delivery d && d.to() instanceof Spot.OnLine;
+            return kind.instead(met ? ((Action.Delivery) action).withTo(Spot.at(line.get(line.size() - 1))) : action);
+        }
+        double lookedAt = timeline.times(action.id()).map(ActionTimes::start).orElse(0.0);
+        Gesture gesture = new Gesture(
+                action.who(), List.of(line.get(0), line.get(line.size() - 1)), true, lookedAt, REACH_AGAIN);
+        return new Guess(stage, timeline, surface, ids, new StrokeEnds(stage, timeline, surface, action.id()))
+                .as(kind, gesture, action.id())
+                .withCue(action.cue());
+    }
+
+    /**
+     * Where a pass goes that is taken to a place: to a person, or on somebody's way; empty where nobody is or comes.
+     *
+     * @param reach how near somebody, or the way they go, must be, metres
+     */
+    public Optional<Spot> sentTo(Action.Pass pass, Vec place, double reach) {
+        List<Vec> line = timeline.line(pass.id());
+        double lookedAt = timeline.times(pass.id()).map(ActionTimes::start).orElse(0.0);
+        return new StrokeEnds(stage, timeline, surface, pass.id())
+                .passedTo(new Gesture(pass.who(), List.of(line.get(0), place), true, lookedAt, reach), true);
+    }
+
     private Action as(Kind kind, Gesture gesture, String id) {
         if (kind == Kind.SHADOW) {
-            return opponent(gesture, Double.MAX_VALUE)
+            return ends.opponent(gesture, Double.MAX_VALUE)
                     .map(o -> kind.action(id, gesture.who(), new TravelPath(List.of(Spot.at(o)), false), cue(gesture)))
                     .orElseGet(() -> as(Kind.RUN, gesture, id));
         }
@@ -95,9 +134,9 @@ public final class Guess {
         }
         Spot end;
         if (kind == Kind.SHOT) {
-            end = target(gesture).orElseGet(this::nearestGoal);
+            end = ends.goal(gesture).orElseGet(this::nearestGoal);
         } else if (kind == Kind.PASS) {
-            end = receiver(gesture).map(Spot::at).orElse(Spot.at(gesture.end()));
+            end = ends.passedTo(gesture, true).orElse(Spot.at(gesture.end()));
         } else {
             end = tied(gesture);
         }
@@ -120,10 +159,11 @@ public final class Guess {
                 return pass.comingOff(walls.get(0));
             }
         }
-        Optional<String> receiver = receiver(gesture);
-        double gap = receiver.map(r ->
-                        away(stage.person(r).orElseThrow(), gesture.points().get(0), gesture.lookedAt()))
-                .orElse(Double.MAX_VALUE);
+        Optional<Piece.Person> receiver = pass.receiver().flatMap(stage::person);
+        double gap = pass.to() instanceof Spot.OnLine
+                ? Double.MAX_VALUE
+                : receiver.map(r -> ends.away(r, gesture.points().get(0), gesture.lookedAt()))
+                        .orElse(Double.MAX_VALUE);
         if (gap <= HANDS * gesture.reach()) {
             return pass.going(Action.Manner.HAND_OFF);
         }
@@ -136,14 +176,14 @@ public final class Guess {
                 return Kind.PASS;
             }
             return looseBall(gesture).isEmpty()
-                            && opponent(gesture, gesture.reach()).isPresent()
+                            && ends.opponent(gesture, gesture.reach()).isPresent()
                     ? Kind.SHADOW
                     : Kind.RUN;
         }
-        if (receiver(gesture).isPresent()) {
+        if (passedTo(gesture).isPresent()) {
             return Kind.PASS;
         }
-        return target(gesture).isPresent() ? Kind.SHOT : Kind.CARRY;
+        return ends.goal(gesture).isPresent() ? Kind.SHOT : Kind.CARRY;
     }
 
     /** Whether somebody at a heap of balls plays one in: a coach to anywhere, a player to a team-mate. */
@@ -155,23 +195,11 @@ public final class Guess {
         boolean coach = stage.person(gesture.who())
                 .filter(Piece.Coach.class::isInstance)
                 .isPresent();
-        return supply && (coach || receiver(gesture).isPresent());
+        return supply && (coach || passedTo(gesture).isPresent());
     }
 
-    /** A ball that lies, or a heap of them, where a stroke ends. */
     private Optional<String> looseBall(Gesture gesture) {
-        if (hasBall(gesture)) {
-            return Optional.empty();
-        }
-        double near = gesture.reach() * 0.6;
-        return stage.pieces().stream()
-                .filter(p -> p instanceof Piece.Supply
-                        || p instanceof Piece.Ball b
-                                && timeline.holder(b.id(), timeline.duration() + 1)
-                                        .isEmpty())
-                .filter(p -> p.at().distance(gesture.end()) <= near)
-                .map(Piece::id)
-                .findFirst();
+        return hasBall(gesture) ? Optional.empty() : ends.looseBall(gesture);
     }
 
     /** Whether somebody has a ball when they are through with all they do so far, or at the moment looked at. */
@@ -179,50 +207,9 @@ public final class Guess {
         return timeline.ballOf(gesture.who(), timeline.duration() + 1).isPresent();
     }
 
-    /** The team-mate a stroke ends on, where they are now or where their last line ends. */
-    private Optional<String> receiver(Gesture gesture) {
-        Optional<Piece.Person> from = stage.person(gesture.who());
-        return stage.people().stream()
-                .filter(p -> !p.id().equals(gesture.who()) && from.isPresent() && mates(from.get(), p))
-                .filter(p -> away(p, gesture) <= gesture.reach())
-                .min(Comparator.comparingDouble(p -> away(p, gesture)))
-                .map(Piece::id);
-    }
-
-    /** The opponent a stroke ends on, or is nearest to. */
-    private Optional<String> opponent(Gesture gesture, double reach) {
-        Optional<Piece.Person> from = stage.person(gesture.who());
-        return stage.people().stream()
-                .filter(p -> !p.id().equals(gesture.who()) && from.isPresent() && !mates(from.get(), p))
-                // Nobody marks a goalkeeper; a line to where one stands goes to the goal.
-                .filter(p -> !(p instanceof Piece.Goalkeeper))
-                .filter(p -> away(p, gesture) <= reach)
-                .min(Comparator.comparingDouble(p -> away(p, gesture)))
-                .map(Piece::id);
-    }
-
-    private double away(Piece.Person person, Gesture gesture) {
-        return away(person, gesture.end(), gesture.lookedAt());
-    }
-
-    /** How far somebody is from a place, now or when all they do so far is over. */
-    private double away(Piece.Person person, Vec place, double lookedAt) {
-        Vec now = timeline.at(person.id(), lookedAt);
-        Vec last = timeline.at(person.id(), timeline.duration() + 1);
-        return Math.min(now.distance(place), last.distance(place));
-    }
-
-    /** Coaches and line-ups play with everybody; players and goalkeepers with those in their colour. */
-    private static boolean mates(Piece.Person a, Piece.Person b) {
-        return playsWithAll(a) || playsWithAll(b) || a.bib() == b.bib();
-    }
-
-    private static boolean playsWithAll(Piece.Person person) {
-        return !person.isOnATeam() || person instanceof Piece.LineUp;
-    }
-
-    private Optional<Spot> target(Gesture gesture) {
-        return new Places(stage, surface).goalAt(gesture.end(), gesture.reach());
+    /** Where a pass by a stroke goes; who has only just received may play it to anybody. */
+    private Optional<Spot> passedTo(Gesture gesture) {
+        return ends.passedTo(gesture, ends.received(gesture.who()).isPresent());
     }
 
     private Spot nearestGoal() {
@@ -246,22 +233,18 @@ public final class Guess {
 
     private Cue cue(Gesture gesture) {
         List<Action> own = stage.actionsOf(gesture.who());
-        double lastStart = own.isEmpty()
-                ? Double.NEGATIVE_INFINITY
-                : timeline.times(own.get(own.size() - 1).id())
-                        .map(ActionTimes::start)
-                        .orElse(Double.NEGATIVE_INFINITY);
-        Optional<Event> received = timeline.events().stream()
-                .filter(e -> e.kind() == Event.Kind.ARRIVAL && e.who().equals(gesture.who()))
-                .filter(e -> stage.action(e.action())
-                        .filter(a -> a instanceof Action.Pass)
-                        .isPresent())
-                .filter(e -> e.t() > lastStart + 1e-9)
-                .reduce((a, b) -> b);
-        if (received.isPresent()) {
+        Optional<Event> received = ends.received(gesture.who());
+        if (received.isPresent() && !isMetOnTheWay(received.get())) {
             return Cue.received(received.get().action());
         }
         return own.isEmpty() ? cueOfBeat(gesture.lookedAt()) : Cue.next();
+    }
+
+    /** Whether a ball is met half-way along a line: its runner goes on to the end of that first. */
+    private boolean isMetOnTheWay(Event arrival) {
+        return stage.action(arrival.action())
+                .filter(a -> a instanceof Action.Pass p && p.to() instanceof Spot.OnLine o && !o.isAtEnd())
+                .isPresent();
     }
 
     private Cue cueOfBeat(double lookedAt) {

@@ -123,7 +123,7 @@ class GuessTest {
     void passCanBeDrawnToWhereATeamMatesRunEnds() {
         Stage stage = stages.run("a1", "3", Cue.whistle(), 25, 12).build();
         Action.Pass pass = assertInstanceOf(Action.Pass.class, guess(stage, "1", 0, at(0, 0), at(24.5, 12)));
-        assertEquals(Spot.at("3"), pass.to());
+        assertEquals(new Spot.OnLine("3", "a1", 1), pass.to());
     }
 
     @Test

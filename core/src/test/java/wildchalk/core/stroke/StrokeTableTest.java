@@ -14,6 +14,7 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Manner;
 import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Colour;
+import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
@@ -125,6 +126,74 @@ class StrokeTableTest {
             2 | -8.1,0 0,0 | run
             """;
 
+    /** Here 2 runs to 20,-8 (a1), 3 round a bend to 22,10 (a2) and y to 24,4 (a3), all on the whistle. */
+    private static final String LINES =
+            """
+            1 | -10,0 20,-8 | meet 2 at the end
+            1 | -10,0 19.2,-8 | meet 2 at the end
+            1 | -10,0 20.8,-7.5 | meet 2 at the end
+            1 | -10,0 2,-5 19.3,-7.6 | meet 2 at the end
+            1 | -10,0 12.5,-8 | meet 2
+            1 | -10,0 12,-7.4 | meet 2
+            1 | -10,0 15,-8.6 | meet 2
+            1 | -10,0 5,-8 | pass 2
+            1 | -10,0 5.6,-7.6 | pass 2
+            1 | -10,0 22,10 | meet 3 at the end
+            1 | -10,0 21.3,9.6 | meet 3 at the end
+            1 | -10,0 14,11 | meet 3
+            1 | -10,0 6,-11 20,-8 | meet 2 at the end lob
+            1 | -10,0 8,8 | pass 3
+            1 | -10,0 0,-2 | carry
+            1 | -10,0 14,-4 | carry
+            1 | -10,0 27,0 | shot goal
+            1 | -10,0 24,4 | carry
+            1 P | -10,0 12,0 | pass x
+            1 P | -10,0 18,9 | pass y
+            1 P | -10,0 24,4 | meet y at the end
+            1 P | -10,0 0,0 | pass
+            T | -20,5 20,-8 | meet 2 at the end
+            T | -20,5 12,-8 | meet 2
+            T | -20,5 8,8 | pass 3
+            T | -20,5 0,0 | pass
+            x | 12,0 14,-8 | shadow 2
+            x | 12,0 19.6,-8 | shadow 2
+            3 | 22,10 22,-2 | run
+            """;
+
+    /** Here 1 passes to x, on the other side, on the whistle. */
+    private static final String ACROSS =
+            """
+            x | 12,0 -10,0 | pass 1
+            x | 12,0 -9.2,0.5 | pass 1
+            x | 12,0 18,9 | pass y
+            x | 12,0 5,-8 | pass 2
+            x | 12,0 20,-5 | carry
+            x | 12,0 -27,0 | shot own-goal
+            1 | -10,0 12,0 | shadow x
+            1 | -10,0 -2,-4 | run
+            2 | 5,-8 12,0 | shadow x
+            """;
+
+    /** Here 1 passes into space at 4,4, where nobody is. */
+    private static final String SPACE =
+            """
+            2 | 5,-8 4,4 | collect b1
+            3 | 8,8 4.4,4.3 | collect b1
+            x | 12,0 4,4 | collect b1
+            y | 18,9 3.5,3.8 | collect b1
+            2 | 5,-8 12,0 | shadow x
+            2 | 5,-8 20,-6 | run
+            """;
+
+    /** Here 1 shoots, and the ball comes out to 18,-6. */
+    private static final String REBOUND =
+            """
+            2 | 5,-8 18,-6 | collect b1
+            3 | 8,8 17.5,-5.4 | collect b1
+            x | 12,0 18,-6 | collect b1
+            2 | 5,-8 22,8 | run
+            """;
+
     private record Drawn(String line, boolean right, String read) {}
 
     @Test
@@ -135,6 +204,21 @@ class StrokeTableTest {
         all.addAll(draw(BEHIND_THE_NET, rink, new Vec(29, 1), new Vec(5, -8)));
         all.addAll(draw(TURF, Stages.TURF, new Vec(-10, 0), new Vec(5, -8)));
         all.addAll(draw(CLOSE, Surfaces.BUILT_IN.get("basketball-intl"), new Vec(-10, 0), new Vec(-8.1, 0)));
+        share("strokes read as meant, old rows", all);
+        List<Drawn> fresh = new ArrayList<>();
+        Surface turf = Stages.TURF;
+        Action.Touch touch = Action.Touch.CONTROLLED;
+        fresh.addAll(draw(LINES, rink, lines()));
+        fresh.addAll(draw(ACROSS, rink, after(new Action.Pass("a1", "1", Spot.at("x"), touch, Cue.whistle()))));
+        fresh.addAll(draw(SPACE, turf, after(new Action.Pass("a1", "1", Spot.at(4, 4), touch, Cue.whistle()))));
+        fresh.addAll(draw(
+                REBOUND,
+                turf,
+                after(new Action.Shot("a1", "1", new Spot.AtTarget("goal"), touch, Cue.whistle())
+                        .ending(Action.Result.REBOUND, Spot.at(18, -6)))));
+        share("new rows", fresh);
+        assertTrue(fresh.size() >= 40, "" + fresh.size());
+        all.addAll(fresh);
         long right = all.stream().filter(Drawn::right).count();
         String wrong = all.stream()
                 .filter(d -> !d.right())
@@ -145,8 +229,13 @@ class StrokeTableTest {
         assertTrue(right >= WANTED * all.size(), right + " of " + all.size() + ":\n" + wrong);
     }
 
-    private static List<Drawn> draw(String table, Surface surface, Vec one, Vec two) {
-        Stage stage = new Stages()
+    private static void share(String what, List<Drawn> all) {
+        long right = all.stream().filter(Drawn::right).count();
+        System.out.printf(Locale.ROOT, "%s: %d of %d%n", what, right, all.size());
+    }
+
+    private static Stages people(Vec one, Vec two) {
+        return new Stages()
                 .player("1", one.x(), one.y())
                 .player("2", two.x(), two.y())
                 .player("3", 8, 8)
@@ -157,16 +246,42 @@ class StrokeTableTest {
                 .piece(new Piece.Supply("u", new Vec(-20.3, 6.6), 10))
                 .piece(Piece.Item.cone("c1", new Vec(0, -4), Colour.YELLOW))
                 .piece(new Piece.Ball("b3", new Vec(-2, 10), Optional.empty()))
-                .ball("b1", "1")
+                .ball("b1", "1");
+    }
+
+    private static Stage lines() {
+        return people(new Vec(-10, 0), new Vec(5, -8))
+                .run("a1", "2", Cue.whistle(), 20, -8)
+                .travel(new Travel.Run(
+                        "a2",
+                        "3",
+                        Stages.path(true, 14, 11, 22, 10),
+                        Action.Gait.RUN,
+                        Action.Ending.GO_ON,
+                        Cue.whistle()))
+                .run("a3", "y", Cue.whistle(), 24, 4)
                 .build();
+    }
+
+    private static Stage after(Action action) {
+        return people(new Vec(-10, 0), new Vec(5, -8)).action(action).build();
+    }
+
+    private static List<Drawn> draw(String table, Surface surface, Vec one, Vec two) {
+        return draw(table, surface, people(one, two).build());
+    }
+
+    /** "1 P" draws with the chalk of passes in hand. */
+    private static List<Drawn> draw(String table, Surface surface, Stage stage) {
         List<Drawn> drawn = new ArrayList<>();
         Random shake = new Random(7);
         for (String line : table.strip().lines().toList()) {
             String[] parts = line.split("\\|");
-            Gesture gesture = new Gesture(parts[0].strip(), hand(parts[1].strip(), shake), false, 0, REACH);
-            String read =
-                    words(new Guess(stage, Rehearsal.of(stage, surface), surface, new FreeIds(Stages.drill(stage)))
-                            .all(gesture));
+            String[] who = parts[0].strip().split(" ");
+            Gesture gesture = new Gesture(who[0], hand(parts[1].strip(), shake), false, 0, REACH);
+            Guess guess = new Guess(
+                    stage, Rehearsal.of(stage, surface), surface, new FreeIds(Stages.drill(stage)));
+            String read = words(who.length > 1 ? List.of(guess.as(Kind.PASS, gesture)) : guess.all(gesture));
             drawn.add(new Drawn(line.strip(), read.equals(parts[2].strip()), read));
         }
         return drawn;
@@ -204,6 +319,9 @@ class StrokeTableTest {
             String how = pass.manner() == Manner.FLAT
                     ? pass.off().map(w -> " off " + low(w)).orElse("")
                     : " " + low(pass.manner());
+            if (pass.to() instanceof Spot.OnLine o) {
+                return "meet " + o.who() + (o.isAtEnd() ? " at the end" : "") + how;
+            }
             return "pass" + to + how;
         }
         if (action instanceof Action.Shot shot) {

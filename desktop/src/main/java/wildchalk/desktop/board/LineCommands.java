@@ -5,6 +5,8 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
 import javafx.scene.input.KeyCode;
+import wildchalk.core.document.Edit;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.edit.ActionEdits;
@@ -46,6 +48,8 @@ final class LineCommands {
                 line("K", KeyCode.K, "how a pass or a run goes", a -> ActionEdits.nextWay(
                                 state.rung(), a, state.surface())
                         .ifPresent(state::apply)),
+                line("A", KeyCode.A, "a pass: at once, or met on their line", a -> metOrAtOnce(a)
+                        .ifPresent(state::apply)),
                 line("X", KeyCode.X, "cut it where the mouse is", a -> travel(a).ifPresent(this::cut)),
                 line("V", KeyCode.V, "turn it round", this::turnRound),
                 line("F", KeyCode.F, "mend it, where there is a !", a -> tag.mend()
@@ -66,6 +70,12 @@ final class LineCommands {
                 Scope.LINE,
                 help,
                 () -> state.selection().action().ifPresent(run));
+    }
+
+    private Optional<Edit<Drill>> metOrAtOnce(Action action) {
+        return action instanceof Action.Pass pass
+                ? LineEdits.metOrAtOnce(state.rung(), state.stage(), state.timeline(), pass)
+                : Optional.empty();
     }
 
     private static Optional<Travel> travel(Action action) {

@@ -14,6 +14,7 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.edit.ActionEdits;
+import wildchalk.core.edit.LineEdits;
 import wildchalk.core.edit.Mends;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.script.ScriptWriter;
@@ -195,6 +196,10 @@ public final class LineTag extends FlowPane {
         ActionEdits.nextWay(state.rung(), action, state.surface())
                 .ifPresent(e -> offers.add("K " + e.name().substring(0, 1).toLowerCase(Locale.ROOT)
                         + e.name().substring(1)));
+        if (action instanceof Action.Pass pass) {
+            LineEdits.metOrAtOnce(state.rung(), state.stage(), state.timeline(), pass)
+                    .ifPresent(e -> offers.add("A " + e.name().toLowerCase(Locale.ROOT)));
+        }
         if (action instanceof Travel) {
             offers.add("E another end");
         }

@@ -123,7 +123,7 @@ final class StrokeGrip implements Grip {
     }
 
     private List<Action> guess(List<Vec> meant, boolean straight) {
-        Guess guess = new Guess(state.stage(), state.timeline(), state.surface(), state.freeIds());
+        Guess guess = state.guess();
         Gesture gesture = new Gesture(
                 who,
                 meant,

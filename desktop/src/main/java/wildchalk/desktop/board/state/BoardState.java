@@ -20,6 +20,7 @@ import wildchalk.core.edit.ReadEdits;
 import wildchalk.core.scene.Board;
 import wildchalk.core.scene.Picking;
 import wildchalk.core.script.Script;
+import wildchalk.core.stroke.Guess;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.timeline.Timeline;
 import wildchalk.desktop.background.Newest;
@@ -176,6 +177,11 @@ public final class BoardState {
     /** Ids for what is new in the drill. */
     public FreeIds freeIds() {
         return document.freeIds();
+    }
+
+    /** What strokes on the rung that is shown mean. */
+    public Guess guess() {
+        return new Guess(stage(), timeline(), surface(), freeIds());
     }
 
     /** Id of the rung that is shown. */
