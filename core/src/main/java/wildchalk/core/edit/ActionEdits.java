@@ -249,7 +249,7 @@ public final class ActionEdits {
                 .map(x -> " to " + x.label())
                 .orElse("");
         if (pass.to() instanceof Spot.OnLine o) {
-            return how + off + to + (o.isAtEnd() ? ", met at the end of the line" : ", met on the way");
+            return how + off + to + (o.isAtEnd() ? ", met at the end" : ", met on the way");
         }
         return how + off + to;
     }

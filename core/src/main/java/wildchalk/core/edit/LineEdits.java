@@ -7,8 +7,6 @@ import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
-import wildchalk.core.timeline.Timeline;
-import wildchalk.core.timeline.ActionTimes;
 import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
@@ -21,6 +19,8 @@ import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
 import wildchalk.core.geometry.Route;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.timeline.ActionTimes;
+import wildchalk.core.timeline.Timeline;
 
 /** Edits that make other lines of a line: two of one, or the same the other way. */
 public final class LineEdits {

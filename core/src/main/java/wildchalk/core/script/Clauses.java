@@ -152,7 +152,7 @@ final class Clauses {
         this.unit = unit;
         this.words = new Words(surface);
         this.moments = new Moments(stage, surface, unit, words, plays(stage, timeline));
-        this.meetings = new MeetingWords(timeline, words, moments);
+        this.meetings = new MeetingWords(stage, timeline, words, moments);
         this.whereabouts = new Whereabouts(stage, surface, words);
     }
 

@@ -3,8 +3,9 @@ package wildchalk.core.script;
 import java.util.Optional;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Spot;
-import wildchalk.core.geometry.Vec;
+import wildchalk.core.drill.Stage;
 import wildchalk.core.timeline.ActionTimes;
+import wildchalk.core.timeline.Meeting;
 import wildchalk.core.timeline.Timeline;
 
 /**
@@ -13,23 +14,18 @@ import wildchalk.core.timeline.Timeline;
  */
 final class MeetingWords {
 
-    /** Who has the ball no longer than this from when they could play it does not hold it, seconds; assumed. */
-    private static final double HOLDS = 1;
-    /** Who stands at the place for longer than this waits there, seconds; assumed. */
-    private static final double WAITS = 0.3;
-    /** Nearer than this two places are one, metres. */
-    private static final double THERE = 0.3;
-
     /** Whoever moves faster than this at the end of a pass takes it on the run, m/s. */
     private static final double ON_THE_RUN = 1;
 
     private static final double STEP = 0.05;
 
+    private final Meeting meeting;
     private final Timeline timeline;
     private final Words words;
     private final Moments moments;
 
-    MeetingWords(Timeline timeline, Words words, Moments moments) {
+    MeetingWords(Stage stage, Timeline timeline, Words words, Moments moments) {
+        this.meeting = new Meeting(stage, timeline);
         this.timeline = timeline;
         this.words = words;
         this.moments = moments;
@@ -37,28 +33,21 @@ final class MeetingWords {
 
     /** Whether a pass is met on a line, as it was drawn. */
     boolean isMet(Action action) {
-        return action instanceof Action.Pass pass
-                && pass.to() instanceof Spot.OnLine
-                && timeline.times(pass.id())
-                        .filter(t -> Double.isFinite(t.arrival()))
-                        .isPresent()
-                && timeline.problems().stream().noneMatch(p -> p.action().equals(pass.id()) && p.isMeeting());
+        return meeting.isMet(action);
     }
 
     /**
      * Until when the passer holds the ball: "the ball until 7 is half-way there"; empty for who plays it on at once.
      */
     Optional<String> held(Action action) {
-        if (!isMet(action)) {
-            return Optional.empty();
-        }
-        ActionTimes times = timeline.times(action.id()).orElseThrow();
-        if (times.release() - times.start() <= HOLDS) {
-            return Optional.empty();
-        }
-        Spot.OnLine spot = (Spot.OnLine) ((Action.Pass) action).to();
-        return Optional.of(
-                words.say("holds.until." + progress(spot, times), words.word("ball"), moments.name(spot.who())));
+        return meeting.held(action)
+                .map(h -> words.say(
+                        "holds.until."
+                                + progress(
+                                        (Spot.OnLine) ((Action.Pass) action).to(),
+                                        timeline.times(action.id()).orElseThrow()),
+                        words.word("ball"),
+                        moments.name(action.receiver().orElseThrow())));
     }
 
     private String progress(Spot.OnLine spot, ActionTimes times) {
@@ -85,8 +74,7 @@ final class MeetingWords {
      */
     String meets(Action.Pass pass, Optional<String> where) {
         Spot.OnLine spot = (Spot.OnLine) pass.to();
-        double arrival = timeline.times(pass.id()).orElseThrow().arrival();
-        String key = waits(spot.who(), arrival) ? "waits.for.it" : "meets.it";
+        String key = meeting.awaited(pass).isPresent() ? "waits.for.it" : "meets.it";
         return where.map(w -> words.say(key, moments.name(spot.who()), w))
                 .orElseGet(() -> words.say(key + ".there", moments.name(spot.who())));
     }
@@ -98,14 +86,5 @@ final class MeetingWords {
             return false;
         }
         return timeline.at(who, arrival - 2 * STEP).distance(timeline.at(who, arrival)) > ON_THE_RUN * 2 * STEP;
-    }
-
-    private boolean waits(String who, double arrival) {
-        Vec place = timeline.at(who, arrival);
-        double from = arrival;
-        while (from > arrival - WAITS && timeline.at(who, from).distance(place) < THERE / 3) {
-            from -= STEP;
-        }
-        return arrival - from >= WAITS;
     }
 }

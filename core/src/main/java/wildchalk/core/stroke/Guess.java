@@ -1,6 +1,5 @@
 package wildchalk.core.stroke;
 
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Action;
@@ -12,7 +11,6 @@ import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
 import wildchalk.core.geometry.Vec;
-import wildchalk.core.rehearsal.Places;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.timeline.ActionTimes;
 import wildchalk.core.timeline.Event;
@@ -94,8 +92,8 @@ public final class Guess {
             return kind.instead(met ? ((Action.Delivery) action).withTo(Spot.at(line.get(line.size() - 1))) : action);
         }
         double lookedAt = timeline.times(action.id()).map(ActionTimes::start).orElse(0.0);
-        Gesture gesture = new Gesture(
-                action.who(), List.of(line.get(0), line.get(line.size() - 1)), true, lookedAt, REACH_AGAIN);
+        Gesture gesture =
+                new Gesture(action.who(), List.of(line.get(0), line.get(line.size() - 1)), true, lookedAt, REACH_AGAIN);
         return new Guess(stage, timeline, surface, ids, new StrokeEnds(stage, timeline, surface, action.id()))
                 .as(kind, gesture, action.id())
                 .withCue(action.cue());

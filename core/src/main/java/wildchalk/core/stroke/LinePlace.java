@@ -36,7 +36,8 @@ record LinePlace(double along, double length, double metres, double fromEnd) {
             }
             gone += line.get(i).distance(line.get(i + 1));
         }
-        return Optional.of(new LinePlace(along, length, best, line.get(line.size() - 1).distance(place)));
+        return Optional.of(
+                new LinePlace(along, length, best, line.get(line.size() - 1).distance(place)));
     }
 
     /** How far off the line or its end is, metres; infinite when neither is within reach. */

@@ -54,8 +54,7 @@ final class StrokeEnds {
         return line.isPresent() ? line : nearest(gesture, anybody, p -> away(p, gesture));
     }
 
-    private Optional<Spot> nearest(
-            Gesture gesture, boolean anybody, ToDoubleFunction<Piece.Person> metres) {
+    private Optional<Spot> nearest(Gesture gesture, boolean anybody, ToDoubleFunction<Piece.Person> metres) {
         return others(gesture, anybody).stream()
                 .filter(p -> metres.applyAsDouble(p) <= gesture.reach())
                 .min(Comparator.comparingDouble(metres))
@@ -81,10 +80,14 @@ final class StrokeEnds {
                 double end = timeline.times(action.id()).map(ActionTimes::end).orElse(Double.NaN);
                 if (action instanceof Travel && !(end <= ready + OVER)) {
                     Optional<LinePlace> place = LinePlace.of(timeline.line(action.id()), gesture.end());
-                    double off = place.map(p -> p.off(gesture.reach(), ON_A_LINE)).orElse(Double.MAX_VALUE);
+                    double off =
+                            place.map(p -> p.off(gesture.reach(), ON_A_LINE)).orElse(Double.MAX_VALUE);
                     if (off < least) {
                         least = off;
-                        found.add(0, new Spot.OnLine(person.id(), action.id(), place.get().share(gesture.reach())));
+                        found.add(
+                                0,
+                                new Spot.OnLine(
+                                        person.id(), action.id(), place.get().share(gesture.reach())));
                     }
                 }
             }

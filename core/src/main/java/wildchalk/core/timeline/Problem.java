@@ -35,11 +35,6 @@ public record Problem(String action, Kind kind, String message, double t) {
         LIMIT
     }
 
-    /** Whether ball and receiver cannot meet where it was drawn. */
-    public boolean isMeeting() {
-        return kind == Kind.NO_MEETING;
-    }
-
     public Problem(String action, Kind kind, String message) {
         this(action, kind, message, Double.NaN);
     }

@@ -279,8 +279,7 @@ class StrokeTableTest {
             String[] parts = line.split("\\|");
             String[] who = parts[0].strip().split(" ");
             Gesture gesture = new Gesture(who[0], hand(parts[1].strip(), shake), false, 0, REACH);
-            Guess guess = new Guess(
-                    stage, Rehearsal.of(stage, surface), surface, new FreeIds(Stages.drill(stage)));
+            Guess guess = new Guess(stage, Rehearsal.of(stage, surface), surface, new FreeIds(Stages.drill(stage)));
             String read = words(who.length > 1 ? List.of(guess.as(Kind.PASS, gesture)) : guess.all(gesture));
             drawn.add(new Drawn(line.strip(), read.equals(parts[2].strip()), read));
         }

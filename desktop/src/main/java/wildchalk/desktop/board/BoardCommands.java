@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import javafx.beans.property.BooleanProperty;
 import javafx.scene.input.KeyCode;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Showing.Attack;
@@ -215,6 +216,7 @@ final class BoardCommands {
     private void looking(Listing all) {
         all.always(
                 "Show all, as large as it goes", "show all", board::fit, Key.of("0", KeyCode.DIGIT0, KeyCode.NUMPAD0));
+        all.always("The board alone, and back", "the board alone, and back", this::alone, Key.of("H", KeyCode.H));
         for (Surface.View view : state.surface().views()) {
             all.always("Show " + view.name(), "", () -> state.apply(DrillEdits.showView(view.id())));
         }
@@ -242,6 +244,12 @@ final class BoardCommands {
         all.always("What happens, in words", "", () -> state.sheets()
                 .wantedProperty()
                 .set(false));
+    }
+
+    private void alone() {
+        BooleanProperty alone = state.viewing().aloneProperty();
+        alone.set(!alone.get());
+        state.announce(alone.get() ? "The board has all of the window. H brings the rest back." : "");
     }
 
     private void editing(Listing all) {

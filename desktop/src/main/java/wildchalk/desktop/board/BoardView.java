@@ -1,5 +1,6 @@
 package wildchalk.desktop.board;
 
+import java.util.List;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
@@ -25,9 +26,6 @@ import wildchalk.desktop.board.strip.Strip;
 /** The Board with everything round it. */
 public final class BoardView extends BorderPane {
 
-    private static final double CALL_SHEET_SHARE = 0.231;
-    private static final double STRIP_HEIGHT = 182;
-
     private final BoardKeys keys;
 
     public BoardView(BoardState state) {
@@ -51,16 +49,13 @@ public final class BoardView extends BorderPane {
         HBox upper = new HBox(board, ladder);
         HBox.setHgrow(board, Priority.ALWAYS);
         strip.getStyleClass().add("strip-scroll");
-        strip.setPrefHeight(STRIP_HEIGHT);
-        VBox middle = new VBox(upper, tray, new BoardControls(state, player, board), strip, status);
+        BoardControls controls = new BoardControls(state, player, board);
+        BoardRoom room = new BoardRoom(state, this, words, strip, ladder, List.of(tray, controls));
+        VBox middle = new VBox(upper, tray, controls, room.stripEdge(), strip, status);
         VBox.setVgrow(upper, Priority.ALWAYS);
         middle.getStyleClass().add("middle");
-        words.prefWidthProperty().bind(widthProperty().multiply(CALL_SHEET_SHARE));
-        setLeft(words);
+        setLeft(new HBox(words, room.wordsEdge()));
         setCenter(middle);
-        status.offer("words", words);
-        status.offer("strip", strip);
-        status.offer("ladder", ladder);
     }
 
     /** Does what a key asks for; called for every key in the window while the Board is shown. */

@@ -1,9 +1,9 @@
 package wildchalk.desktop.board.bar;
 
 import java.util.Locale;
+import java.util.stream.Stream;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
-import javafx.scene.Node;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
@@ -18,6 +18,7 @@ import wildchalk.core.measure.Numbers;
 import wildchalk.desktop.board.canvas.BoardPane;
 import wildchalk.desktop.board.card.UnitsCard;
 import wildchalk.desktop.board.state.BoardState;
+import wildchalk.desktop.board.state.Room;
 import wildchalk.desktop.board.state.Tool;
 
 /** The line at the foot of the window: what can be done now, what is shown, how lengths are said. */
@@ -39,6 +40,7 @@ public final class BoardStatus extends HBox {
         show.setId("show");
         show.getStyleClass().add("pill");
         show.setMinWidth(Region.USE_PREF_SIZE);
+        Stream.of(Room.Part.values()).forEach(this::offer);
         HBox.setHgrow(hint, Priority.ALWAYS);
         hint.setMaxWidth(Double.MAX_VALUE);
         getChildren().addAll(hint, show, units(), new ScaleBar(board.mapProperty()));
@@ -60,11 +62,15 @@ public final class BoardStatus extends HBox {
     }
 
     /** Lets a part of the window be hidden, so that the board has its room. */
-    public void offer(String words, Node part) {
-        CheckMenuItem item = new CheckMenuItem(words);
-        item.setSelected(true);
-        part.visibleProperty().bind(item.selectedProperty());
-        part.managedProperty().bind(item.selectedProperty());
+    private void offer(Room.Part part) {
+        CheckMenuItem item = new CheckMenuItem(part.name().toLowerCase(Locale.ROOT));
+        item.setOnAction(e -> state.viewing()
+                .roomProperty()
+                .set(state.viewing().roomProperty().get().showing(part, item.isSelected())));
+        Runnable tell = () ->
+                item.setSelected(state.viewing().roomProperty().get().shown().contains(part));
+        state.viewing().roomProperty().addListener(o -> tell.run());
+        tell.run();
         show.getItems().add(item);
     }
 

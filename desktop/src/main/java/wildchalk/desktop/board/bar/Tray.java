@@ -175,7 +175,9 @@ public final class Tray extends HBox {
                     .action()
                     .filter(a -> Kind.of(a) != kind)
                     .ifPresent(a -> state.apply(ActionEdits.change(
-                            state.rung(), "Make it a " + kind.name().toLowerCase(Locale.ROOT), state.guess().instead(kind, a))));
+                            state.rung(),
+                            "Make it a " + kind.name().toLowerCase(Locale.ROOT),
+                            state.guess().instead(kind, a))));
             showTool();
             return;
         }

@@ -75,15 +75,12 @@ public final class LineTag extends FlowPane {
             return;
         }
         getChildren()
-                .setAll(label(
+                .setAll(wrapped(label(
                         ActionEdits.describe(action.get(), state.stage()) + " · "
                                 + ScriptWriter.cue(state.stage(), state.timeline(), state.surface(), action.get()),
-                        "tag-words"));
+                        "tag-words")));
         problem(action.get()).ifPresent(p -> {
-            Label what = label(p.message(), "tag-problem");
-            what.setWrapText(true);
-            what.setMaxWidth(WIDEST - PADDING);
-            getChildren().add(what);
+            getChildren().add(wrapped(label(p.message(), "tag-problem")));
             Mends.of(state.rung(), state.stage(), p).stream().findFirst().ifPresent(m -> getChildren()
                     .add(label(
                             "F " + m.words().substring(0, 1).toLowerCase(Locale.ROOT)
@@ -173,6 +170,12 @@ public final class LineTag extends FlowPane {
 
     private static double within(double from, double length, double room) {
         return Math.max(4, Math.min(room - length - 4, from));
+    }
+
+    private static Label wrapped(Label label) {
+        label.setWrapText(true);
+        label.setMaxWidth(WIDEST - PADDING);
+        return label;
     }
 
     private static Label label(String text, String style) {

@@ -54,9 +54,8 @@ final class AimGrip extends DraftGrip {
     /** Somebody, a goal or a piece of gear under the hand; else the place. */
     private Spot spot(Pointer hand) {
         double reach = state.board().frame().unit() * 1.5;
-        Optional<Spot> met = action instanceof Action.Pass pass
-                ? state.guess().sentTo(pass, hand.at(), reach)
-                : Optional.empty();
+        Optional<Spot> met =
+                action instanceof Action.Pass pass ? state.guess().sentTo(pass, hand.at(), reach) : Optional.empty();
         if (met.isPresent()) {
             return met.get();
         }

@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
+import javafx.css.PseudoClass;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -30,6 +31,10 @@ import wildchalk.desktop.control.LiveScroll;
 public final class LadderPane extends LiveScroll {
 
     private static final double WIDE = 152;
+    /** With a single rung, of which the board shows all. */
+    private static final double NARROW = 86;
+
+    private static final PseudoClass NARROWED = PseudoClass.getPseudoClass("narrow");
     private static final double GAP = 14;
     /** Nanoseconds for cards in one frame: half of it. */
     private static final long A_PART_OF_A_FRAME = 8_000_000;
@@ -56,8 +61,6 @@ public final class LadderPane extends LiveScroll {
         setId("ladder");
         rungs.getStyleClass().add("ladder");
         rungs.setAlignment(Pos.BOTTOM_CENTER);
-        setMinWidth(WIDE);
-        setPrefWidth(WIDE);
         // It is as high as the board: many rungs do not take the strip's room.
         setPrefHeight(0);
         setContent(rungs);
@@ -80,14 +83,19 @@ public final class LadderPane extends LiveScroll {
 
     private void rebuild() {
         List<Rung> ladder = state.drill().ladder();
-        cards.keySet().retainAll(ladder.stream().map(LadderPane::key).toList());
+        boolean narrow = ladder.size() == 1;
+        setMinWidth(narrow ? NARROW : WIDE);
+        setPrefWidth(narrow ? NARROW : WIDE);
+        rungs.pseudoClassStateChanged(NARROWED, narrow);
+        cards.keySet().retainAll(ladder.stream().map(r -> key(r, narrow)).toList());
         List<Node> shown = new ArrayList<>();
         shown.add(harder(ladder.get(ladder.size() - 1)));
         Map<String, String> signs = Ladder.signs(state.drill());
         stages = Ladder.all(state.drill());
         for (int n = ladder.size(); n > 0; n--) {
             Rung rung = ladder.get(n - 1);
-            RungCard card = cards.computeIfAbsent(key(rung), id -> new RungCard(state, rung.id(), rung.isVariation()));
+            RungCard card = cards.computeIfAbsent(
+                    key(rung, narrow), id -> new RungCard(state, rung.id(), rung.isVariation(), narrow));
             card.show(rung, signs.get(rung.id()), stages.get(rung.id())).ifPresent(p -> pending.put(card, p));
             // What stands beside a rung does not stand on it.
             VBox.setMargin(card, new Insets(0, 0, 0, rung.isVariation() ? RungCard.INDENT : 0));
@@ -105,9 +113,9 @@ public final class LadderPane extends LiveScroll {
         Platform.runLater(this::draw);
     }
 
-    /** A variation has a card of its own size. */
-    private static String key(Rung rung) {
-        return rung.id() + (rung.isVariation() ? " beside" : "");
+    /** A variation has a card of its own size, and so has a single rung. */
+    private static String key(Rung rung, boolean narrow) {
+        return rung.id() + (rung.isVariation() ? " beside" : "") + (narrow ? " alone" : "");
     }
 
     /** Brings the rung that is looked at into sight. */
@@ -175,8 +183,8 @@ public final class LadderPane extends LiveScroll {
                 && before.ladder().stream().anyMatch(r -> r.id().equals(state.rung()));
         Reach reach = both ? Reach.of(was, stages, shown, state.rung()) : new Reach(List.of(), List.of());
         cards.forEach((key, card) -> card.follow(
-                reach.followed().stream().anyMatch(r -> key(r).equals(key)),
-                reach.kept().stream().anyMatch(r -> key(r).equals(key))));
+                reach.followed().stream().anyMatch(r -> key(r, false).equals(key)),
+                reach.kept().stream().anyMatch(r -> key(r, false).equals(key))));
         String words = Stream.of(
                         said("Also on ", reach.followed(), ""),
                         said(

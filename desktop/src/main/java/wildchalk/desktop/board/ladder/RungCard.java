@@ -34,6 +34,8 @@ final class RungCard extends VBox {
     static final double INDENT = 12;
 
     private static final double HEIGHT = 58;
+    /** How wide the picture of the only rung is, pixels. */
+    private static final double SMALL = 64;
 
     private static final PseudoClass FOLLOWED = PseudoClass.getPseudoClass("followed");
     private static final PseudoClass KEPT = PseudoClass.getPseudoClass("kept");
@@ -56,13 +58,16 @@ final class RungCard extends VBox {
     /** What is still to be painted; null when all is. */
     private Drawn drawn;
 
-    /** @param beside whether it is a variation, which stands a little in */
-    RungCard(BoardState state, String id, boolean beside) {
+    /**
+     * @param beside whether it is a variation, which stands a little in
+     * @param small whether it is the only one, whose picture nobody needs large
+     */
+    RungCard(BoardState state, String id, boolean beside, boolean small) {
         super(4);
         this.state = state;
         this.id = id;
-        wide = WIDTH - (beside ? INDENT : 0);
-        picture = new Thumbnail(wide, HEIGHT);
+        wide = small ? SMALL : WIDTH - (beside ? INDENT : 0);
+        picture = new Thumbnail(wide, small ? SMALL * HEIGHT / WIDTH : HEIGHT);
 
         pseudoClassStateChanged(BESIDE, beside);
         setMaxWidth(USE_PREF_SIZE);

@@ -86,7 +86,10 @@ final class PhraseMenu {
         for (Kind kind : Kind.values()) {
             if (kind != Kind.SHADOW && kind != Kind.of(action)) {
                 String name = kind.name().toLowerCase(Locale.ROOT);
-                add(name, ActionEdits.change(state.rung(), "Make it a " + name, state.guess().instead(kind, action)));
+                add(
+                        name,
+                        ActionEdits.change(
+                                state.rung(), "Make it a " + name, state.guess().instead(kind, action)));
             }
         }
         items.add(new SeparatorMenuItem());

@@ -14,7 +14,19 @@ public final class Viewing {
     private final ObjectProperty<Look> look = new SimpleObjectProperty<>(Look.SLATE);
     private final ObjectProperty<Aids> aids = new SimpleObjectProperty<>(Aids.USUAL);
     private final ObjectProperty<Units> units = new SimpleObjectProperty<>(Units.METRIC);
+    private final ObjectProperty<Room> room = new SimpleObjectProperty<>(Room.USUAL);
+    private final BooleanProperty alone = new SimpleBooleanProperty();
     private final BooleanProperty settingOut = new SimpleBooleanProperty();
+
+    /** How the window is shared out. */
+    public ObjectProperty<Room> roomProperty() {
+        return room;
+    }
+
+    /** Whether the board has all of the window for now. */
+    public BooleanProperty aloneProperty() {
+        return alone;
+    }
 
     public ObjectProperty<Look> lookProperty() {
         return look;

@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import javafx.beans.binding.Bindings;
+import javafx.beans.property.ReadOnlyDoubleProperty;
+import javafx.beans.property.ReadOnlyDoubleWrapper;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Label;
@@ -29,6 +31,10 @@ public final class Strip extends StackPane {
 
     private static final double ROW = StripMap.ROW;
 
+    /** Room for so many is there from the start: the board is not to change its size with every new line. */
+    private static final int USUAL_ROWS = 5;
+
+    private final ReadOnlyDoubleWrapper needed = new ReadOnlyDoubleWrapper(90);
     private final BoardState state;
     private final Canvas canvas = new Canvas();
     private final Map<String, Canvas> bright = new HashMap<>();
@@ -55,7 +61,6 @@ public final class Strip extends StackPane {
         playhead.endYProperty()
                 .bind(Bindings.min(heightProperty(), content.heightProperty()).subtract(6));
         getChildren().addAll(scroll, over);
-        setMinHeight(90);
         content.getStyleClass().add("strip-content");
         playhead.getStyleClass().add("playhead");
         handle.getStyleClass().add("playhead-handle");
@@ -66,6 +71,11 @@ public final class Strip extends StackPane {
         state.head().atProperty().addListener(o -> moved());
         state.focus().pointedAtProperty().addListener(o -> moved());
         rebuild();
+    }
+
+    /** How high it would be with all its rows in sight, pixels. */
+    public ReadOnlyDoubleProperty neededProperty() {
+        return needed;
     }
 
     private void rebuild() {
@@ -81,8 +91,9 @@ public final class Strip extends StackPane {
             content.getChildren().addAll(hand.shown());
         }
         content.setAccessibleText(new BoardVoice(state).strip());
-        double height = StripMap.TOP + ROW * actors.size() + 8;
+        double height = StripMap.TOP + ROW * actors.size() + 2;
         content.setMinHeight(height);
+        needed.set(StripMap.TOP + ROW * Math.max(USUAL_ROWS, actors.size()) + 2);
         canvas.setWidth(Math.max(1, content.getWidth()));
         canvas.setHeight(height);
         paint();

@@ -17,6 +17,7 @@ import wildchalk.core.scene.Ink;
 import wildchalk.core.scene.Look;
 import wildchalk.core.stroke.Kind;
 import wildchalk.core.timeline.ActionTimes;
+import wildchalk.core.timeline.Meeting;
 import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.paint.ScreenBrush;
 import wildchalk.desktop.paint.Type;
@@ -28,6 +29,7 @@ final class StripBrush {
     private static final double LETTER = 6.6;
 
     private static final double ROW = StripMap.ROW;
+    private static final Color GROUND = Color.web("#F6F1E7");
     private static final Color INK = Color.web("#1D2B2A");
     private static final Color HAIR = Color.web("#DCD4C2");
     private static final Color SOFT = Color.web("#66706C");
@@ -79,6 +81,8 @@ final class StripBrush {
         double y = map.rowTop(action) + 3;
         g.setFill(colour.deriveColor(0, 1, 1, bright ? 1 : 0.55));
         g.fillRoundRect(x, y, width, ROW - 6, 8, 8);
+        Optional<Meeting.Span> stands = stands(action);
+        stands.ifPresent(s -> stand(g, s, y));
         if (state.selection().chosenProperty().get().contains(action.id())) {
             g.setStroke(Color.web("#C8442B"));
             g.setLineWidth(2);
@@ -91,9 +95,36 @@ final class StripBrush {
         if (isCovered(action, t)) {
             return;
         }
-        boolean inFull = !(action instanceof Travel.Carry) && !(action instanceof Action.Delivery);
-        String text = inFull ? ActionEdits.describe(action, state.stage()) : ActionEdits.kind(action);
-        g.fillText(fitting(text, Math.max(width, room(action, t) - 10) - 9), x + 7, y + (ROW - 6) / 2);
+        g.fillText(
+                fitting(text(action, stands.isPresent()), Math.max(width, room(action, t) - 10) - 9),
+                x + 7,
+                y + (ROW - 6) / 2);
+    }
+
+    private String text(Action action, boolean stands) {
+        boolean sends = action instanceof Action.Delivery;
+        if (sends || action instanceof Travel.Carry) {
+            return (sends && stands ? "holds, then " : "") + ActionEdits.kind(action);
+        }
+        return ActionEdits.describe(action, state.stage());
+    }
+
+    /** While the passer holds a ball that is to be met, or the runner waits for it. */
+    private Optional<Meeting.Span> stands(Action action) {
+        Meeting meeting = new Meeting(state.stage(), state.timeline());
+        return action instanceof Travel travel ? meeting.waited(travel) : meeting.held(action);
+    }
+
+    /** A part of a block in which nothing is done but wait: paler, with strokes across. */
+    private void stand(GraphicsContext g, Meeting.Span span, double y) {
+        double from = map.x(span.from());
+        double to = map.x(span.to());
+        g.setStroke(GROUND);
+        g.setLineWidth(2.5);
+        g.setLineDashes();
+        for (double x = from + 4; x < to - 4; x += 7) {
+            g.strokeLine(x, y + ROW - 9, x + 4, y + 3);
+        }
     }
 
     /** Whether a longer block of the same person begins at the same moment: its word stands there. */

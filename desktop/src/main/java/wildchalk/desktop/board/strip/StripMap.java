@@ -13,7 +13,7 @@ final class StripMap {
 
     static final double LEFT = 56;
     static final double TOP = 22;
-    static final double ROW = 25;
+    static final double ROW = 22;
     private static final double RIGHT = 16;
 
     private final BoardState state;
