@@ -265,6 +265,8 @@ class ChalkingWindowTest extends RealWindow {
             return null;
         });
         type(KeyCode.W);
+        robot.clickOn("as 3 receives");
+        settle();
         assertEquals(
                 Cue.received("a1"), board().stage().action("a2").orElseThrow().cue());
         robot.clickOn("As 3 receives");

@@ -135,7 +135,10 @@ class WindowTest extends RealWindow {
 
         type(KeyCode.R);
         assertTrue(board().stage().actions().get(1) instanceof Travel.Run, "one key makes it a run");
+        // The first opens the list, the next goes on in it.
         type(KeyCode.E);
+        type(KeyCode.E);
+        settle();
         assertEquals(Action.Ending.STOP, ((Travel) board().stage().actions().get(1)).ending());
         click("#undo");
         click("#undo");

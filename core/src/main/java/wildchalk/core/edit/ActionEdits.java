@@ -1,5 +1,6 @@
 package wildchalk.core.edit;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -86,6 +87,31 @@ public final class ActionEdits {
                 chalked = chalked.withAction(action);
             }
             return chalked;
+        });
+    }
+
+    /**
+     * Chalks what one stroke means, put in after another action of the same person: what followed that moves on, and
+     * what their next action waited for is now the end of what was put in.
+     */
+    public static Edit<Drill> chalkAfter(String rung, String before, List<Action> fresh) {
+        String last = fresh.get(fresh.size() - 1).id();
+        return StageEdit.of("Chalk a " + kind(fresh.get(0)), rung, stage -> {
+            String who = fresh.get(0).who();
+            List<Action> actions = new ArrayList<>();
+            for (Action action : stage.actions()) {
+                boolean waits =
+                        action.who().equals(who) && action.cue().trigger().equals(new Cue.After(before));
+                actions.add(
+                        waits
+                                ? action.withCue(new Cue(
+                                        new Cue.After(last), action.cue().delay()))
+                                : action);
+                if (action.id().equals(before)) {
+                    actions.addAll(fresh);
+                }
+            }
+            return stage.withActions(actions);
         });
     }
 

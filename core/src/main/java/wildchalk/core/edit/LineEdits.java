@@ -62,8 +62,11 @@ public final class LineEdits {
                     actions.add(before);
                     actions.add(after);
                 } else {
-                    actions.add(action.withCue(new Cue(
-                            moved.trigger(action.cue().trigger()), action.cue().delay())));
+                    actions.add(Respotted.of(
+                            action.withCue(new Cue(
+                                    moved.trigger(action.cue().trigger()),
+                                    action.cue().delay())),
+                            moved::spot));
                 }
             }
             return s.withActions(actions)
@@ -123,6 +126,17 @@ public final class LineEdits {
                 return at(p.share() * length, true);
             }
             return t instanceof Cue.Gone g && g.action().equals(old) ? at(g.metres(), false) : t;
+        }
+
+        /** What is met on the line is met on the part of it where that is. */
+        Spot spot(Spot spot) {
+            if (!(spot instanceof Spot.OnLine o && o.line().equals(old))) {
+                return spot;
+            }
+            double metres = o.share() * length;
+            return metres <= first
+                    ? new Spot.OnLine(o.who(), old, metres / first)
+                    : new Spot.OnLine(o.who(), fresh, (metres - first) / (length - first));
         }
 
         private Cue.Trigger at(double metres, boolean asShare) {

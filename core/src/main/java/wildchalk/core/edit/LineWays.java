@@ -44,20 +44,18 @@ public final class LineWays {
         return action.match(new Groups(rung, surface));
     }
 
+    /** The ways in which a path can end. */
+    public static Group endings(String rung, Travel travel) {
+        return new Groups(rung, null).endings(travel);
+    }
+
     private record Groups(String rung, Surface surface) implements ActionCases.Travels<List<Group>> {
 
         @Override
         public List<Group> travel(Travel travel) {
-            boolean hasBall = !(travel instanceof Travel.Run);
             Going going = travel.going();
             List<Group> groups = new ArrayList<>();
-            groups.add(group(
-                    "how it ends",
-                    Action.Ending.values(),
-                    travel.ending(),
-                    e -> e != Action.Ending.TRAP || hasBall,
-                    LineWays::words,
-                    travel::withEnding));
+            groups.add(endings(travel));
             groups.add(group(
                     "how it begins",
                     Going.Pivot.values(),
@@ -161,6 +159,18 @@ public final class LineWays {
                     t -> true,
                     ActionEdits::words,
                     changed);
+        }
+
+        Group endings(Travel travel) {
+            // Who has no ball stops none.
+            boolean hasBall = !(travel instanceof Travel.Run);
+            return group(
+                    "how it ends",
+                    Action.Ending.values(),
+                    travel.ending(),
+                    e -> e != Action.Ending.TRAP || hasBall,
+                    LineWays::words,
+                    travel::withEnding);
         }
 
         private <E extends Enum<E>> Group group(

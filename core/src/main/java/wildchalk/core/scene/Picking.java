@@ -84,14 +84,25 @@ public final class Picking {
         return piece.at();
     }
 
-    /** The travel whose line ends at {@code p}, when it is its person's last: a stroke from there goes on from it. */
+    /** The travel whose line ends at {@code p}, a person's last before others: a stroke from there goes on from it. */
     public Optional<Action> pathEnd(Vec p) {
-        List<Action> lasts = stage.actions().stream()
-                .filter(a -> a instanceof Travel
-                        && stage.actionsOf(a.who()).indexOf(a)
-                                == stage.actionsOf(a.who()).size() - 1)
-                .toList();
-        return nearest(lasts, a -> board.route(a.id()).end(), p, board.frame().unit() * 1.1);
+        List<Action> travels =
+                stage.actions().stream().filter(a -> a instanceof Travel).toList();
+        double reach = board.frame().unit() * 1.1;
+        Function<Action, Vec> end = a -> board.route(a.id()).end();
+        return nearest(travels.stream().filter(this::isLast).toList(), end, p, reach)
+                .or(() -> nearest(travels, end, p, reach));
+    }
+
+    /** Whether nothing follows an action. */
+    public boolean isLast(Action action) {
+        List<Action> own = stage.actionsOf(action.who());
+        return own.indexOf(action) == own.size() - 1;
+    }
+
+    /** Whether the line of an action runs at a place, whatever else does. */
+    public boolean isOn(Action action, Vec p) {
+        return board.route(action.id()).distanceTo(p) <= board.frame().unit() * 0.7;
     }
 
     /** The action whose line runs at a place, metres; empty when none is near enough for a hand. */

@@ -1,6 +1,7 @@
 package wildchalk.core.stroke;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -8,13 +9,64 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.timeline.ActionTimes;
+import wildchalk.core.timeline.Timeline;
 
 /** What could set an action off, in the order in which a key goes through it. */
 public final class CueChoices {
 
     private CueChoices() {}
 
-    /** The whistle, going on after one's own last, every pass received, every start of somebody else's action. */
+    /** So many choices are likely. */
+    private static final int LIKELY = 6;
+
+    /**
+     * The choices as a list shows them.
+     *
+     * @param likely those that are meant most often, likeliest first
+     * @param others all others, in the order of time; what never comes last
+     */
+    public record Sorted(List<Cue> likely, List<Cue> others) {}
+
+    /**
+     * Likely are what somebody just did or received, the whistle, and what happens shortly before they set off.
+     *
+     * @param timeline of the stage
+     */
+    public static Sorted sorted(Action action, Stage stage, Timeline timeline) {
+        List<Cue> all = of(action, stage);
+        double now = timeline.times(action.id()).map(ActionTimes::cued).orElse(0.0);
+        List<Cue> likely = all.stream()
+                .sorted(Comparator.comparingDouble(c -> unlikely(c, action, stage, timeline, now)))
+                .limit(LIKELY)
+                .toList();
+        List<Cue> others = all.stream()
+                .filter(c -> !likely.contains(c))
+                .sorted(Comparator.comparingDouble(c -> timeline.moment(c).orElse(Double.MAX_VALUE)))
+                .toList();
+        return new Sorted(likely, others);
+    }
+
+    /** How unlikely a choice is: so many seconds away as it comes, and more for what comes later. */
+    private static double unlikely(Cue cue, Action action, Stage stage, Timeline timeline, double now) {
+        boolean own = cue.trigger().followsOwn()
+                || cue.trigger() instanceof Cue.Received r
+                        && stage.action(r.action())
+                                .flatMap(Action::receiver)
+                                .filter(action.who()::equals)
+                                .isPresent();
+        if (own) {
+            return -1;
+        }
+        double away = timeline.moment(cue).orElse(Double.MAX_VALUE / 4) - now;
+        boolean whistle = cue.trigger() instanceof Cue.Whistle;
+        return whistle ? -0.5 : Math.abs(away) * (away > 0 ? 3 : 1);
+    }
+
+    /**
+     * The whistle, going on after one's own last, every ball as it gets there, every start of somebody else's action,
+     * and every end of a path.
+     */
     public static List<Cue> of(Action action, Stage stage) {
         Set<Cue> choices = new LinkedHashSet<>();
         choices.add(Cue.whistle());
@@ -24,7 +76,7 @@ public final class CueChoices {
         }
         for (Action other : stage.actions()) {
             if (!other.id().equals(action.id()) && !waitsFor(other, action, stage)) {
-                if (other instanceof Action.Pass) {
+                if (other instanceof Action.Delivery) {
                     choices.add(Cue.received(other.id()));
                 }
                 if (!other.who().equals(action.who())) {

@@ -1,6 +1,7 @@
 package wildchalk.core.stroke;
 
 import java.util.List;
+import java.util.Optional;
 import wildchalk.core.geometry.Vec;
 
 /**
@@ -11,8 +12,16 @@ import wildchalk.core.geometry.Vec;
  * @param straight whether the coach asked for a straight line
  * @param lookedAt the moment that was on the board, seconds
  * @param reach how near counts as at something, metres
+ * @param after id of the action of theirs that it goes on from, when others of theirs come after that; empty for the
+ *     last
  */
-public record Gesture(String who, List<Vec> points, boolean straight, double lookedAt, double reach) {
+public record Gesture(
+        String who, List<Vec> points, boolean straight, double lookedAt, double reach, Optional<String> after) {
+
+    /** A stroke that goes on after all that somebody does so far. */
+    public Gesture(String who, List<Vec> points, boolean straight, double lookedAt, double reach) {
+        this(who, points, straight, lookedAt, reach, Optional.empty());
+    }
 
     public Gesture {
         points = List.copyOf(points);

@@ -31,6 +31,8 @@ public final class Guess {
     /** Who stands so near the end of a line is where it leads, metres, when it is to be meant otherwise; assumed. */
     private static final double REACH_AGAIN = 1.5;
 
+    private static final double JUST_AFTER = 0.01;
+
     private final Stage stage;
     private final Timeline timeline;
     private final Surface surface;
@@ -69,7 +71,12 @@ public final class Guess {
     private List<Action> outAndBack(Kind kind, Gesture gesture) {
         Vec far = new Trace(gesture).farthest();
         Gesture out = new Gesture(
-                gesture.who(), List.of(gesture.points().get(0), far), true, gesture.lookedAt(), gesture.reach());
+                gesture.who(),
+                List.of(gesture.points().get(0), far),
+                true,
+                gesture.lookedAt(),
+                gesture.reach(),
+                gesture.after());
         FreeIds two = ids.again();
         Travel there = ((Travel) as(kind, out, two.take("a"))).withEnding(Action.Ending.TOUCH);
         TravelPath path = new TravelPath(List.of(Spot.at(gesture.points().get(0))), false);
@@ -202,7 +209,11 @@ public final class Guess {
 
     /** Whether somebody has a ball when they are through with all they do so far, or at the moment looked at. */
     private boolean hasBall(Gesture gesture) {
-        return timeline.ballOf(gesture.who(), timeline.duration() + 1).isPresent();
+        double through = gesture.after()
+                .flatMap(timeline::times)
+                .map(t -> t.end() + JUST_AFTER)
+                .orElse(timeline.duration() + 1);
+        return timeline.ballOf(gesture.who(), through).isPresent();
     }
 
     /** Where a pass by a stroke goes; who has only just received may play it to anybody. */
@@ -230,6 +241,9 @@ public final class Guess {
     }
 
     private Cue cue(Gesture gesture) {
+        if (gesture.after().isPresent()) {
+            return Cue.next();
+        }
         List<Action> own = stage.actionsOf(gesture.who());
         Optional<Event> received = ends.received(gesture.who());
         if (received.isPresent() && !isMetOnTheWay(received.get())) {

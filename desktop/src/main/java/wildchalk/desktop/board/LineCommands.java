@@ -3,7 +3,6 @@ package wildchalk.desktop.board;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
-import java.util.stream.Stream;
 import javafx.scene.input.KeyCode;
 import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
@@ -15,13 +14,14 @@ import wildchalk.core.edit.PathEdits;
 import wildchalk.core.geometry.Route;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.rehearsal.Places;
-import wildchalk.core.stroke.CueChoices;
 import wildchalk.desktop.board.card.LineTag;
 import wildchalk.desktop.board.card.ReadCard;
 import wildchalk.desktop.board.command.Command;
 import wildchalk.desktop.board.command.Key;
 import wildchalk.desktop.board.command.Scope;
 import wildchalk.desktop.board.hand.BoardMouse;
+import wildchalk.desktop.board.sheet.CueMenu;
+import wildchalk.desktop.board.sheet.KeyLists;
 import wildchalk.desktop.board.state.BoardState;
 
 /** What a letter makes of the line that is chosen. */
@@ -39,12 +39,8 @@ final class LineCommands {
 
     List<Command> all() {
         return List.of(
-                line(
-                        "W",
-                        KeyCode.W,
-                        "what sets it off",
-                        a -> state.apply(ActionEdits.cue(state.rung(), a, CueChoices.after(a, state.stage())))),
-                line("E", KeyCode.E, "another end", a -> travel(a).ifPresent(this::nextEnding)),
+                line("W", KeyCode.W, "what sets it off", a -> CueMenu.show(state, a, tag)),
+                line("E", KeyCode.E, "how it ends", a -> travel(a).ifPresent(t -> KeyLists.endings(state, t, tag))),
                 line("K", KeyCode.K, "how a pass or a run goes", a -> ActionEdits.nextWay(
                                 state.rung(), a, state.surface())
                         .ifPresent(state::apply)),
@@ -108,13 +104,5 @@ final class LineCommands {
                         state::apply,
                         () -> state.announce(
                                 "Only a line from where somebody stands, or a pass to somebody, can be turned round"));
-    }
-
-    private void nextEnding(Travel travel) {
-        List<Action.Ending> all = Stream.of(Action.Ending.values())
-                // Who has no ball stops none.
-                .filter(e -> e != Action.Ending.TRAP || !(travel instanceof Travel.Run))
-                .toList();
-        state.apply(ActionEdits.ending(state.rung(), travel, all.get((all.indexOf(travel.ending()) + 1) % all.size())));
     }
 }

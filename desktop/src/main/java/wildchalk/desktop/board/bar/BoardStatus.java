@@ -64,13 +64,14 @@ public final class BoardStatus extends HBox {
     /** Lets a part of the window be hidden, so that the board has its room. */
     private void offer(Room.Part part) {
         CheckMenuItem item = new CheckMenuItem(part.name().toLowerCase(Locale.ROOT));
-        item.setOnAction(e -> state.viewing()
+        item.setSelected(true);
+        item.selectedProperty().addListener((o, was, is) -> state.viewing()
                 .roomProperty()
-                .set(state.viewing().roomProperty().get().showing(part, item.isSelected())));
+                .set(state.viewing().roomProperty().get().showing(part, is)));
         Runnable tell = () ->
                 item.setSelected(state.viewing().roomProperty().get().shown().contains(part));
-        state.viewing().roomProperty().addListener(o -> tell.run());
         tell.run();
+        state.viewing().roomProperty().addListener(o -> tell.run());
         show.getItems().add(item);
     }
 

@@ -9,7 +9,6 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
-import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Travel;
@@ -18,7 +17,6 @@ import wildchalk.core.edit.LineEdits;
 import wildchalk.core.edit.Mends;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.script.ScriptWriter;
-import wildchalk.core.stroke.CueChoices;
 import wildchalk.core.stroke.Kind;
 import wildchalk.core.timeline.Problem;
 import wildchalk.desktop.board.canvas.BoardPane;
@@ -190,12 +188,7 @@ public final class LineTag extends FlowPane {
         for (Kind kind : Kind.of(action).others()) {
             offers.add(kind.key() + " " + kind.name().toLowerCase(Locale.ROOT));
         }
-        Cue next = CueChoices.after(action, state.stage());
-        if (!next.equals(action.cue())) {
-            Action tied = action.withCue(next);
-            offers.add(
-                    "W " + ScriptWriter.cue(state.stage().withAction(tied), state.timeline(), state.surface(), tied));
-        }
+        offers.add("W what sets it off");
         ActionEdits.nextWay(state.rung(), action, state.surface())
                 .ifPresent(e -> offers.add("K " + e.name().substring(0, 1).toLowerCase(Locale.ROOT)
                         + e.name().substring(1)));
@@ -204,7 +197,7 @@ public final class LineTag extends FlowPane {
                     .ifPresent(e -> offers.add("A " + e.name().toLowerCase(Locale.ROOT)));
         }
         if (action instanceof Travel) {
-            offers.add("E another end");
+            offers.add("E how it ends");
         }
         offers.add("O or something else");
         return offers;

@@ -41,10 +41,7 @@ final class AimGrip extends DraftGrip {
         return state.selection()
                 .action()
                 .filter(a -> a instanceof Action.Delivery
-                        ? state.picking()
-                                .line(hand.at())
-                                .filter(l -> l.id().equals(a.id()))
-                                .isPresent()
+                        ? state.picking().isOn(a, hand.at())
                         : moves
                                 && state.board().route(a.id()).end().distance(hand.at())
                                         < state.board().frame().unit() * 1.1)

@@ -98,7 +98,7 @@ public final class BoardMouse {
 
     /** A line from somebody. */
     Grip stroke(String who, Vec from) {
-        return new StrokeGrip(pane, state, guides, who, from, true);
+        return new StrokeGrip(pane, state, guides, StrokeGrip.From.person(who, from));
     }
 
     private Optional<Grip> withTool() {
@@ -166,7 +166,11 @@ public final class BoardMouse {
         Optional<Piece.Person> person = state.picking().person(hand.at(), t);
         if (person.isPresent() && !moves) {
             String who = person.get().id();
-            return new StrokeGrip(pane, state, guides, who, state.timeline().at(who, t), true);
+            return new StrokeGrip(
+                    pane,
+                    state,
+                    guides,
+                    StrokeGrip.From.person(who, state.timeline().at(who, t)));
         }
         Optional<Grip> aim = person.isPresent() ? Optional.empty() : AimGrip.at(hand, pane, state, guides, moves);
         if (aim.isPresent()) {
@@ -181,13 +185,7 @@ public final class BoardMouse {
         if (piece.isEmpty()) {
             var end = state.picking().pathEnd(hand.at());
             if (end.isPresent()) {
-                return new StrokeGrip(
-                        pane,
-                        state,
-                        guides,
-                        end.get().who(),
-                        state.board().route(end.get().id()).end(),
-                        false);
+                return new StrokeGrip(pane, state, guides, StrokeGrip.From.line(state, end.get()));
             }
             piece = state.picking().gear(hand.at());
         }
@@ -201,10 +199,7 @@ public final class BoardMouse {
         return state.selection()
                 .action()
                 .filter(Travel.class::isInstance)
-                .filter(a -> state.picking()
-                        .line(hand.at())
-                        .filter(l -> l.id().equals(a.id()))
-                        .isPresent())
+                .filter(a -> state.picking().isOn(a, hand.at()))
                 .map(a -> new BendGrip(pane, state, (Travel) a));
     }
 

@@ -25,23 +25,43 @@ final class StrokeGrip implements Grip {
 
     private final BoardPane pane;
     private final BoardState state;
-    private final String who;
-    private final boolean fromToken;
+    private final From from;
     private final Guides guides;
     private final Reference start;
     private final List<Vec> stroke = new ArrayList<>();
     private Pointer last;
     private boolean dropped;
 
-    /** @param fromToken whether the hand is on the person, so that a click chooses them */
-    StrokeGrip(BoardPane pane, BoardState state, Guides guides, String who, Vec from, boolean fromToken) {
+    /**
+     * Where a stroke begins.
+     *
+     * @param token whether the hand is on the person, so that a click chooses them
+     * @param after the action that it goes on from when others follow that
+     */
+    record From(String who, Vec at, boolean token, Optional<String> after) {
+
+        /** From somebody, after all they do so far. */
+        static From person(String who, Vec at) {
+            return new From(who, at, true, Optional.empty());
+        }
+
+        /** On from the end of a line. */
+        static From line(BoardState state, Action line) {
+            return new From(
+                    line.who(),
+                    state.board().route(line.id()).end(),
+                    false,
+                    state.picking().isLast(line) ? Optional.empty() : Optional.of(line.id()));
+        }
+    }
+
+    StrokeGrip(BoardPane pane, BoardState state, Guides guides, From from) {
         this.pane = pane;
         this.state = state;
         this.guides = guides;
-        this.start = new Reference(from, "where it begins");
-        this.who = who;
-        this.fromToken = fromToken;
-        stroke.add(from);
+        this.from = from;
+        this.start = new Reference(from.at(), "where it begins");
+        stroke.add(from.at());
     }
 
     @Override
@@ -72,7 +92,10 @@ final class StrokeGrip implements Grip {
     private Snapped end(Pointer hand) {
         // Later in the rep people are elsewhere than where they could be snapped to.
         return guides.snap(
-                hand, Set.of(who), Optional.of(start), state.head().atProperty().get() == 0);
+                hand,
+                Set.of(from.who()),
+                Optional.of(start),
+                state.head().atProperty().get() == 0);
     }
 
     /** The stroke as it will be: its end where the hand snaps to; a typed length makes it straight. */
@@ -104,11 +127,13 @@ final class StrokeGrip implements Grip {
                 return;
             }
             List<Action> actions = guess(meant(end, hand.straight()), hand.straight());
-            state.apply(ActionEdits.chalk(state.rung(), actions));
+            state.apply(from.after()
+                    .map(a -> ActionEdits.chalkAfter(state.rung(), a, actions))
+                    .orElseGet(() -> ActionEdits.chalk(state.rung(), actions)));
             state.selection().choose(actions.get(0).id());
-        } else if (fromToken) {
-            state.selection().chooseAlso(who, hand.straight());
-            state.selection().refer(who);
+        } else if (from.token()) {
+            state.selection().chooseAlso(from.who(), hand.straight());
+            state.selection().refer(from.who());
         } else {
             new ChooseGrip(state).release(hand, false);
         }
@@ -125,11 +150,12 @@ final class StrokeGrip implements Grip {
     private List<Action> guess(List<Vec> meant, boolean straight) {
         Guess guess = state.guess();
         Gesture gesture = new Gesture(
-                who,
+                from.who(),
                 meant,
                 straight || guides.isTyped(),
                 state.head().atProperty().get(),
-                state.board().frame().unit() * 1.5);
+                state.board().frame().unit() * 1.5,
+                from.after());
         return state.toolProperty()
                 .get()
                 .kind()

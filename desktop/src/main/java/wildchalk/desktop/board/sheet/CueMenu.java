@@ -10,6 +10,7 @@ import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.input.KeyCode;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.edit.ActionEdits;
@@ -21,18 +22,28 @@ import wildchalk.core.stroke.CueChoices;
 import wildchalk.desktop.board.state.BoardState;
 
 /** What could set an action off, and how much later, at the words that say it. */
-final class CueMenu {
+public final class CueMenu {
 
     /** A step of a delay, seconds. */
     private static final double STEP = 0.5;
 
     private CueMenu() {}
 
-    static void show(BoardState state, Action action, Node at) {
+    /** Offers them at what says the present one; the key that opened the list goes on to the next. */
+    public static void show(BoardState state, Action action, Node at) {
         ContextMenu menu = new ContextMenu();
+        KeyLists.goOn(menu, KeyCode.W, () -> {
+            apply(state, action, CueChoices.after(action, state.stage()));
+            state.selection().action().ifPresent(now -> show(state, now, at));
+        });
         menu.setId("cue-menu");
         List<MenuItem> items = new ArrayList<>();
-        CueChoices.of(action, state.stage()).forEach(cue -> items.add(item(state, action, cue)));
+        CueChoices.Sorted sorted = CueChoices.sorted(action, state.stage(), state.timeline());
+        sorted.likely().forEach(cue -> items.add(item(state, action, cue)));
+        if (!sorted.others().isEmpty()) {
+            items.add(new SeparatorMenuItem());
+            sorted.others().forEach(cue -> items.add(item(state, action, cue)));
+        }
         items.addAll(more(state, action));
         items.add(new SeparatorMenuItem());
         double delay = action.cue().delay();
