@@ -42,6 +42,8 @@ final class AimGrip extends DraftGrip {
                 .action()
                 .filter(a -> a instanceof Action.Delivery
                         ? state.picking().isOn(a, hand.at())
+                                // Who runs to where a ball comes goes on from there.
+                                && state.picking().pathEnd(hand.at()).isEmpty()
                         : moves
                                 && state.board().route(a.id()).end().distance(hand.at())
                                         < state.board().frame().unit() * 1.1)

@@ -1,0 +1,202 @@
+package wildchalk.desktop;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.BackgroundFill;
+import javafx.scene.layout.Region;
+import javafx.scene.paint.Color;
+import javafx.scene.paint.LinearGradient;
+import javafx.scene.paint.Paint;
+import javafx.stage.PopupWindow;
+import javafx.stage.Window;
+import org.junit.jupiter.api.Test;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.scene.Look;
+
+/** Every list that opens, in the real window: it can be read, and is there for the keyboard. */
+class ListsWindowTest extends RealWindow {
+
+    /** Least contrast of letters and what is behind them. */
+    private static final double READABLE = 4.5;
+
+    private final List<String> faint = new ArrayList<>();
+    private int read;
+
+    private static double light(Color c) {
+        double[] part = {c.getRed(), c.getGreen(), c.getBlue()};
+        for (int i = 0; i < 3; i++) {
+            part[i] = part[i] <= 0.03928 ? part[i] / 12.92 : Math.pow((part[i] + 0.055) / 1.055, 2.4);
+        }
+        return 0.2126 * part[0] + 0.7152 * part[1] + 0.0722 * part[2];
+    }
+
+    private static double contrast(Color a, Color b) {
+        double one = light(a) + 0.05;
+        double two = light(b) + 0.05;
+        return Math.max(one, two) / Math.min(one, two);
+    }
+
+    private static Color colour(Paint paint) {
+        return paint instanceof LinearGradient g ? g.getStops().get(0).getColor() : (Color) paint;
+    }
+
+    /** What is painted behind a node. */
+    private static Optional<Color> behind(Node node) {
+        for (Node at = node; at != null; at = at.getParent()) {
+            if (at instanceof Region r && r.getBackground() != null) {
+                List<BackgroundFill> fills = r.getBackground().getFills();
+                for (int i = fills.size() - 1; i >= 0; i--) {
+                    Color colour = colour(fills.get(i).getFill());
+                    if (colour.getOpacity() > 0.95) {
+                        return Optional.of(colour);
+                    }
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Reads all that is written in the lists that are open. */
+    private void read(String where) {
+        for (Window window : List.copyOf(Window.getWindows())) {
+            if (window instanceof PopupWindow popup && popup.isShowing()) {
+                popup.getScene().getRoot().applyCss();
+                for (Node node : popup.getScene().getRoot().lookupAll(".label")) {
+                    if (node instanceof Labeled l && !l.getText().isBlank() && !l.isDisabled()) {
+                        read++;
+                        double contrast = contrast(
+                                colour(l.getTextFill()), behind(l).orElse(Color.WHITE));
+                        if (contrast < READABLE) {
+                            faint.add(String.format("%s, \u201c%s\u201d: %.1f", where, l.getText(), contrast));
+                        }
+                    }
+                }
+            }
+        }
+    }
+
+    private void readAll(List<MenuItem> items, String where) throws Exception {
+        for (MenuItem item : items) {
+            if (item instanceof Menu menu) {
+                fx(() -> {
+                    menu.show();
+                    return null;
+                });
+                settle();
+                fx(() -> {
+                    read(where + " › " + menu.getText());
+                    menu.hide();
+                    return null;
+                });
+            }
+        }
+    }
+
+    private void everyListOf(String page) throws Exception {
+        List<MenuButton> buttons = fx(() -> stage.getScene().getRoot().lookupAll(".menu-button").stream()
+                .filter(n -> n instanceof MenuButton && isSeen(n))
+                .map(MenuButton.class::cast)
+                .toList());
+        assertTrue(!buttons.isEmpty(), page + " has lists");
+        for (MenuButton button : buttons) {
+            String where = page + ", " + button.getId() + " " + button.getText();
+            fx(() -> {
+                button.show();
+                return null;
+            });
+            settle();
+            fx(() -> {
+                read(where);
+                return null;
+            });
+            readAll(List.copyOf(button.getItems()), where);
+            fx(() -> {
+                button.hide();
+                return null;
+            });
+        }
+    }
+
+    @Test
+    void everyWordOfEveryListCanBeRead() throws Exception {
+        open(Request.demo(book()));
+        everyListOf("the Board");
+        fx(() -> {
+            board().viewing().lookProperty().set(Look.PAPER);
+            return null;
+        });
+        everyListOf("the Board on paper");
+        click("#tab-book");
+        await(() -> stage.getScene().lookup(".card .card-menu") != null);
+        ContextMenu list = opened(stage.getScene().lookup(".card .card-menu"));
+        fx(() -> {
+            read("a card of the Book");
+            return null;
+        });
+        readAll(List.copyOf(list.getItems()), "a card of the Book");
+        assertEquals(List.of(), faint);
+        assertTrue(read > 60, read + " words were read");
+    }
+
+    @Test
+    void whatSetsALineOffAndHowItEndsAreChosenByNameOrWithTheSameKeyAgain() throws Exception {
+        open(Request.demo(book()));
+        Travel line = board().stage().actions().stream()
+                .filter(Travel.class::isInstance)
+                .map(Travel.class::cast)
+                .reduce((a, b) -> b)
+                .orElseThrow();
+        fx(() -> {
+            board().selection().choose(line.id());
+            find("#board").requestFocus();
+            return null;
+        });
+        type(KeyCode.W);
+        await(() -> list("cue-menu").isPresent());
+        fx(() -> {
+            read("W");
+            return null;
+        });
+        Cue before = line.cue();
+        type(KeyCode.W);
+        await(() -> !now(line).cue().equals(before));
+        await(() -> list("cue-menu").isPresent());
+        type(KeyCode.ESCAPE);
+        await(() -> list("cue-menu").isEmpty());
+        type(KeyCode.E);
+        await(() -> list("endings").isPresent());
+        fx(() -> {
+            read("E");
+            return null;
+        });
+        type(KeyCode.E);
+        await(() -> now(line) instanceof Travel t && t.ending() != line.ending());
+        type(KeyCode.ESCAPE);
+        await(() -> list("endings").isEmpty());
+        assertEquals(List.of(), faint);
+    }
+
+    private Action now(Action action) {
+        return board().stage().action(action.id()).orElseThrow();
+    }
+
+    private static Optional<ContextMenu> list(String id) {
+        return Window.getWindows().stream()
+                .filter(w -> w instanceof ContextMenu m && id.equals(m.getId()) && m.isShowing())
+                .map(ContextMenu.class::cast)
+                .findFirst();
+    }
+}
