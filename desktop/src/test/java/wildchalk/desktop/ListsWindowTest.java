@@ -77,8 +77,8 @@ class ListsWindowTest extends RealWindow {
                 for (Node node : popup.getScene().getRoot().lookupAll(".label")) {
                     if (node instanceof Labeled l && !l.getText().isBlank() && !l.isDisabled()) {
                         read++;
-                        double contrast = contrast(
-                                colour(l.getTextFill()), behind(l).orElse(Color.WHITE));
+                        double contrast =
+                                contrast(colour(l.getTextFill()), behind(l).orElse(Color.WHITE));
                         if (contrast < READABLE) {
                             faint.add(String.format("%s, \u201c%s\u201d: %.1f", where, l.getText(), contrast));
                         }

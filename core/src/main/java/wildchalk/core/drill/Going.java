@@ -18,6 +18,11 @@ public record Going(Gait gait, double pace, Corner corner, Pivot pivot, Optional
         return new Going(gait, 1, Corner.CUT, Pivot.NONE, Optional.empty());
     }
 
+    /** The same, moving the body otherwise. */
+    public Going withGait(Action.Gait newGait) {
+        return new Going(newGait, pace, corner, pivot, watching);
+    }
+
     /** The same at a share of the usual speed, over 0 and at most 1. */
     public Going paced(double share) {
         return new Going(gait, share, corner, pivot, watching);

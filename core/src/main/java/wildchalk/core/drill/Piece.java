@@ -247,7 +247,7 @@ public sealed interface Piece {
     record Supply(String id, Vec at, int count) implements Gear {
 
         /** Who stands so near a heap takes their ball from it, metres; assumed. */
-        public static final double IN_REACH = 2.5;
+        public static final double IN_REACH = 3;
 
         @Override
         public <R> R match(PieceCases<R> cases) {

@@ -20,6 +20,10 @@ import wildchalk.core.surface.Surface;
 /** Edits of what happens. */
 public final class ActionEdits {
 
+    /** Ways of going forward, in the order in which a key goes through them. */
+    private static final List<Action.Gait> FORWARD =
+            List.of(Action.Gait.RUN, Action.Gait.SPRINT, Action.Gait.WALK, Action.Gait.JOG);
+
     private static final ActionCases<String> KIND = new ActionCases<>() {
         @Override
         public String run(Travel.Run run) {
@@ -145,6 +149,13 @@ public final class ActionEdits {
                     rung,
                     "Let the shot be " + words(result),
                     shot.ending(result, shot.next().orElse(null))));
+        }
+        if (action instanceof Travel travel && FORWARD.contains(travel.going().gait())) {
+            Action.Gait gait = FORWARD.get((FORWARD.indexOf(travel.going().gait()) + 1) % FORWARD.size());
+            return Optional.of(change(
+                    rung,
+                    "Let them " + words(gait),
+                    travel.withGoing(travel.going().withGait(gait))));
         }
         if (action instanceof Action.Shadow s) {
             Action.Shadow.Way way = after(s.way());

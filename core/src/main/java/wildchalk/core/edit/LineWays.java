@@ -57,6 +57,13 @@ public final class LineWays {
             List<Group> groups = new ArrayList<>();
             groups.add(endings(travel));
             groups.add(group(
+                    "how fast",
+                    Action.Gait.values(),
+                    going.gait(),
+                    g -> true,
+                    LineWays::words,
+                    g -> travel.withGoing(going.withGait(g))));
+            groups.add(group(
                     "how it begins",
                     Going.Pivot.values(),
                     going.pivot(),
@@ -190,6 +197,17 @@ public final class LineWays {
             }
             return new Group(about, ways);
         }
+    }
+
+    private static String words(Action.Gait gait) {
+        return switch (gait) {
+            case WALK -> "walking";
+            case JOG -> "jogging";
+            case RUN -> "running";
+            case SPRINT -> "as fast as they can";
+            case BACK -> "backward";
+            case SIDE -> "sideways";
+        };
     }
 
     private static String words(Action.Ending ending) {

@@ -24,6 +24,8 @@ public final class Mends {
     private static final double IN_THE_WAY = 0.5;
 
     private static final double PAST = 1.2;
+    /** Balls that are brought nearer lie so far from who plays them in, metres. */
+    private static final double BESIDE = 1.5;
 
     private Mends() {}
 
@@ -78,6 +80,9 @@ public final class Mends {
                                         .map(Piece.Person::label)
                                         .orElse("them"),
                         ActionEdits.cue(rung, action, Cue.received(pass.id())))));
+        if (action instanceof Action.Delivery) {
+            nearer(rung, stage, action).ifPresent(mends::add);
+        }
         boolean hasOne = stage.balls().stream()
                 .anyMatch(b -> b.heldBy().filter(action.who()::equals).isPresent());
         if (!hasOne) {
@@ -89,6 +94,32 @@ public final class Mends {
                             (s, ids) -> s.withPiece(new Piece.Ball(ids.take("b"), w.at(), Optional.of(w.id())))))));
         }
         return mends;
+    }
+
+    /** The heap of balls that is nearest to who is to play one, brought to where they can reach it. */
+    private static Optional<Mend> nearer(String rung, Stage stage, Action action) {
+        Vec at = from(stage, action);
+        return stage.pieces().stream()
+                .filter(p ->
+                        p instanceof Piece.Supply u && u.count() > 0 && u.at().distance(at) > Piece.Supply.IN_REACH)
+                .min(Comparator.comparingDouble(p -> p.at().distance(at)))
+                .map(heap -> new Mend(
+                        "Bring the balls nearer",
+                        StageEdit.of(
+                                "Bring the balls nearer",
+                                rung,
+                                s -> s.withPiece(heap.movedTo(
+                                        at.plus(heap.at().minus(at).unit().times(BESIDE)))))));
+    }
+
+    /** Where somebody is to stand when an action comes, as drawn. */
+    private static Vec from(Stage stage, Action action) {
+        return stage.actionsOf(action.who()).stream()
+                .takeWhile(a -> !a.equals(action))
+                .filter(Travel.class::isInstance)
+                .reduce((a, b) -> b)
+                .flatMap(a -> place(stage, ((Travel) a).path().last()))
+                .orElseGet(() -> stage.person(action.who()).map(Piece::at).orElse(Vec.ZERO));
     }
 
     private static List<Mend> ballThere(String rung, Stage stage, Action action) {
@@ -150,12 +181,7 @@ public final class Mends {
     /** A straight way bent round whoever or whatever stands on it; empty when nothing does. */
     private static Optional<Travel> bent(Stage stage, Travel travel) {
         Optional<Vec> to = place(stage, travel.path().last());
-        Vec from = stage.actionsOf(travel.who()).stream()
-                .takeWhile(a -> !a.equals(travel))
-                .filter(Travel.class::isInstance)
-                .reduce((a, b) -> b)
-                .flatMap(a -> place(stage, ((Travel) a).path().last()))
-                .orElseGet(() -> stage.person(travel.who()).orElseThrow().at());
+        Vec from = from(stage, travel);
         return to.flatMap(end -> stage.pieces().stream()
                 .filter(p -> !p.id().equals(travel.who()))
                 .filter(p -> p instanceof Piece.Person || p instanceof Piece.Item)

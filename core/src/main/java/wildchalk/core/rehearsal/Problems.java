@@ -73,6 +73,14 @@ final class Problems {
 
     void noBall(Action action) {
         String name = name(action.who());
+        boolean heap = stage.pieces().stream().anyMatch(p -> p instanceof Piece.Supply u && u.count() > 0);
+        if (heap && action instanceof Delivery) {
+            add(
+                    action,
+                    Problem.Kind.NO_BALL,
+                    "no balls in reach of " + name + ": bring them nearer, or give " + name + " one");
+            return;
+        }
         add(
                 action,
                 Problem.Kind.NO_BALL,

@@ -194,13 +194,16 @@ public final class Guess {
     /** Whether somebody at a heap of balls plays one in: a coach to anywhere, a player to a team-mate. */
     private boolean playsIn(Gesture gesture) {
         Vec at = timeline.at(gesture.who(), timeline.duration() + 1);
+        boolean heap = stage.pieces().stream().anyMatch(p -> p instanceof Piece.Supply u && u.count() > 0);
         boolean supply = stage.pieces().stream()
                 .anyMatch(p ->
                         p instanceof Piece.Supply u && u.count() > 0 && u.at().distance(at) <= Piece.Supply.IN_REACH);
         boolean coach = stage.person(gesture.who())
                 .filter(Piece.Coach.class::isInstance)
                 .isPresent();
-        return supply && (coach || passedTo(gesture).isPresent());
+        boolean toSomebody = passedTo(gesture).isPresent();
+        // A coach whose balls lie too far off means to pass all the same: what is missing is told.
+        return supply && (coach || toSomebody) || heap && coach && toSomebody;
     }
 
     private Optional<String> looseBall(Gesture gesture) {

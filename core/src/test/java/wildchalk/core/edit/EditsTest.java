@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertSame;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
@@ -139,7 +140,7 @@ class EditsTest {
     }
 
     @Test
-    void waysThatAreThereGoRoundInACircleAndRunsHaveNone() {
+    void waysThatAreThereGoRoundInACircle() {
         assertEquals(
                 EnumSet.of(Action.Manner.FLAT, Action.Manner.LOB, Action.Manner.PUSH, Action.Manner.RIM),
                 ways(Surfaces.BUILT_IN.get("ice-rink-na")),
@@ -152,7 +153,19 @@ class EditsTest {
                 Action.Gait.RUN,
                 Action.Ending.STOP,
                 Cue.whistle());
-        assertTrue(ActionEdits.nextWay("s1", run, Stages.TURF).isEmpty());
+        Drill drill = Stages.drill(new Stages().player("7", 0, 0).travel(run).build());
+        List<Action.Gait> gaits = new ArrayList<>();
+        for (int i = 0; i < 4; i++) {
+            Travel now = (Travel) Ladder.build(drill, "s1").action("a2").orElseThrow();
+            drill = ActionEdits.nextWay("s1", now, Stages.TURF).orElseThrow().apply(drill);
+            gaits.add(((Travel) Ladder.build(drill, "s1").action("a2").orElseThrow())
+                    .going()
+                    .gait());
+        }
+        assertEquals(
+                List.of(Action.Gait.SPRINT, Action.Gait.WALK, Action.Gait.JOG, Action.Gait.RUN),
+                gaits,
+                "how fast somebody runs");
     }
 
     /** The ways in which a pass can go, until it goes as at first. */

@@ -61,7 +61,7 @@ final class LineCommands {
 
     private Command line(String label, KeyCode key, String help, Consumer<Action> run, KeyCode... also) {
         return new Command(
-                "",
+                "This line: " + help,
                 also.length == 0 ? List.of(Key.of(label, key)) : List.of(Key.of(label, key), Key.of("", also)),
                 Scope.LINE,
                 help,

@@ -10,6 +10,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.VBox;
+import wildchalk.core.naming.CoachWords;
 import wildchalk.core.naming.Finding;
 import wildchalk.desktop.board.command.Command;
 import wildchalk.desktop.board.state.BoardState;
@@ -68,6 +69,8 @@ public final class FindCard extends VBox {
             protected void updateItem(Offer item, boolean empty) {
                 super.updateItem(item, empty);
                 setText(empty ? null : item.words());
+                setWrapText(true);
+                setPrefWidth(0);
                 Label what = new Label(empty ? "" : item.what());
                 what.getStyleClass().add("quiet");
                 setGraphic(empty || item.what().isEmpty() ? null : what);
@@ -94,19 +97,33 @@ public final class FindCard extends VBox {
     }
 
     private void search() {
+        String text = words.getText();
+        List<Offer> offers = new ArrayList<>(called(text));
+        // Other words for it, where coaches have others.
+        CoachWords.of(text).ifPresent(a -> {
+            a.lookFor().ifPresent(other -> called(other).stream()
+                    .filter(o -> offers.stream().noneMatch(p -> p.words().equals(o.words())))
+                    .forEach(offers::add));
+            a.told().ifPresent(told -> offers.add(new Offer(told, "", () -> state.announce(told))));
+        });
+        found.getItems().setAll(offers);
+        found.getSelectionModel().selectFirst();
+    }
+
+    /** All that goes by a name. */
+    private List<Offer> called(String text) {
         List<Offer> offers = new ArrayList<>();
-        Finding.in(state.stage(), words.getText())
+        Finding.in(state.stage(), text)
                 .forEach(f -> offers.add(new Offer(
                         f.words(), "", () -> state.selection().choose(f.ids().toArray(new String[0])))));
         commands.stream()
-                .filter(c -> !c.words().isEmpty() && Finding.isCalled(c.words(), words.getText()))
+                .filter(c -> !c.words().isEmpty() && Finding.isCalled(c.words(), text))
                 .forEach(c -> offers.add(new Offer(c.words(), c.key(), c.run())));
         drills.stream()
-                .filter(d -> !d.id().equals(state.drill().id()) && Finding.isCalled(d.title(), words.getText()))
+                .filter(d -> !d.id().equals(state.drill().id()) && Finding.isCalled(d.title(), text))
                 .forEach(d -> offers.add(new Offer(
                         d.title(), "open this drill", () -> state.desk().open(d.id()))));
-        found.getItems().setAll(offers);
-        found.getSelectionModel().selectFirst();
+        return offers;
     }
 
     private void choose() {
