@@ -12,6 +12,7 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.BackgroundFill;
 import javafx.scene.layout.Region;
@@ -25,6 +26,7 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.scene.Look;
+import wildchalk.desktop.board.state.Tool;
 
 /** Every list that opens, in the real window: it can be read, and is there for the keyboard. */
 class ListsWindowTest extends RealWindow {
@@ -187,6 +189,35 @@ class ListsWindowTest extends RealWindow {
         type(KeyCode.ESCAPE);
         await(() -> list("endings").isEmpty());
         assertEquals(List.of(), faint);
+    }
+
+    @Test
+    void keysAreTheBoardsAgainWhenAListIsClosedOrAButtonClicked() throws Exception {
+        open(Request.demo(book()));
+        opened(find("#looks"));
+        type(KeyCode.ESCAPE);
+        await(() -> stage.getScene().getFocusOwner() == find("#board"));
+        type(KeyCode.SPACE);
+        await(() -> board().head().playingProperty().get());
+        type(KeyCode.SPACE);
+        await(() -> !board().head().playingProperty().get());
+        click("#loop");
+        assertTrue(board().head().loopingProperty().get());
+        await(() -> stage.getScene().getFocusOwner() == find("#board"));
+        type(KeyCode.SPACE);
+        await(() -> board().head().playingProperty().get());
+        assertTrue(board().head().loopingProperty().get(), "the space bar plays, and does not press the button again");
+    }
+
+    @Test
+    void nameOfARungHasTheLettersThatAreTyped() throws Exception {
+        open(Request.demo(book()));
+        take(stage.getScene().lookup(".rung-menu"), "Rename");
+        await(() -> stage.getScene().getFocusOwner() instanceof TextInputControl);
+        write("crash");
+        type(KeyCode.ENTER);
+        await(() -> board().drill().ladder().get(0).title().contains("crash"));
+        assertEquals(Tool.GUESS, board().toolProperty().get(), "no letter was taken for a chalk");
     }
 
     private Action now(Action action) {

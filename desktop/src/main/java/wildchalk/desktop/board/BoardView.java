@@ -1,7 +1,12 @@
 package wildchalk.desktop.board;
 
 import java.util.List;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.MenuButton;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -56,6 +61,39 @@ public final class BoardView extends BorderPane {
         middle.getStyleClass().add("middle");
         setLeft(new HBox(words, room.wordsEdge()));
         setCenter(middle);
+        addEventHandler(MenuButton.ON_HIDDEN, e -> giveKeysTo(board));
+        addEventFilter(MouseEvent.MOUSE_CLICKED, e -> {
+            if (isOnButton((Node) e.getTarget())) {
+                giveKeysTo(board);
+            }
+        });
+    }
+
+    /** A mouse does not need the button that it was on any more: the keys go back to the board, unless a field opens. */
+    private void giveKeysTo(BoardPane board) {
+        Platform.runLater(() -> {
+            Node has = getScene() == null ? null : getScene().getFocusOwner();
+            if (has instanceof ButtonBase && isIn(has)) {
+                board.requestFocus();
+            }
+        });
+    }
+
+    private boolean isIn(Node node) {
+        Node at = node;
+        while (at != null && at != this) {
+            at = at.getParent();
+        }
+        return at == this;
+    }
+
+    /** Whether a node is part of a button that opens no list: that one keeps the keys until its list is closed. */
+    private static boolean isOnButton(Node node) {
+        Node at = node;
+        while (at != null && !(at instanceof ButtonBase)) {
+            at = at.getParent();
+        }
+        return at != null && !(at instanceof MenuButton);
     }
 
     /** Does what a key asks for; called for every key in the window while the Board is shown. */

@@ -21,6 +21,11 @@ public final class FindCard extends VBox {
 
     private static final double WIDE = 300;
     private static final double TALL = 150;
+    /** What a line of the list loses to its edges and the bar beside it, pixels. */
+    private static final double ROUND = 40;
+
+    /** What is told, not done. */
+    private static final String TOLD = "told";
 
     private final BoardState state;
     private final Runnable close;
@@ -68,12 +73,16 @@ public final class FindCard extends VBox {
             @Override
             protected void updateItem(Offer item, boolean empty) {
                 super.updateItem(item, empty);
-                setText(empty ? null : item.words());
-                setWrapText(true);
-                setPrefWidth(0);
+                boolean told = !empty && item.what().equals(TOLD);
+                setText(empty || told ? null : item.words());
                 Label what = new Label(empty ? "" : item.what());
                 what.getStyleClass().add("quiet");
-                setGraphic(empty || item.what().isEmpty() ? null : what);
+                Label advice = new Label(told ? item.words() : "");
+                advice.setWrapText(true);
+                advice.setPrefWidth(WIDE - ROUND);
+                advice.setMinHeight(USE_PREF_SIZE);
+                Label beside = told ? advice : what;
+                setGraphic(empty || item.what().isEmpty() ? null : beside);
                 setContentDisplay(ContentDisplay.RIGHT);
             }
         };
@@ -104,7 +113,7 @@ public final class FindCard extends VBox {
             a.lookFor().ifPresent(other -> called(other).stream()
                     .filter(o -> offers.stream().noneMatch(p -> p.words().equals(o.words())))
                     .forEach(offers::add));
-            a.told().ifPresent(told -> offers.add(new Offer(told, "", () -> state.announce(told))));
+            a.told().ifPresent(told -> offers.add(new Offer(told, TOLD, () -> state.announce(told))));
         });
         found.getItems().setAll(offers);
         found.getSelectionModel().selectFirst();
