@@ -116,6 +116,40 @@ class GearWindowTest extends RealWindow {
     }
 
     @Test
+    void enterPutsAFigureDownAfterItsCardWasUsedAndEscapeLaysItBackOnly() throws Exception {
+        openEmptyPitch();
+        type(KeyCode.DIGIT8);
+        click("#pattern-circle");
+        dragOnBoard(new Vec(20, 0), new Vec(25, 0));
+        click("#pattern-count-more");
+        type(KeyCode.ESCAPE);
+        assertEquals(0, board().shown().stage().pieces().size(), "it is laid back");
+        type(KeyCode.ENTER);
+        assertEquals(9, board().shown().stage().pieces().size(), "and taken up again as it was");
+        click("#pattern-count-more");
+        type(KeyCode.ENTER);
+        assertEquals(10, items().size(), "Enter does not press the button once more");
+    }
+
+    @Test
+    void typedDistanceIsMeasuredFromWhatIsThereAfterAnUndo() throws Exception {
+        openEmptyPitch();
+        type(KeyCode.DIGIT3);
+        clickOnBoard(new Vec(20, 0));
+        clickOnBoard(new Vec(26, 0));
+        type(KeyCode.CONTROL, KeyCode.Z);
+        assertEquals(1, items().size());
+        robot.moveTo(onScreen(new Vec(27, 3)));
+        robot.press(MouseButton.PRIMARY);
+        robot.moveTo(onScreen(new Vec(28, 4)));
+        type(KeyCode.DIGIT5);
+        letGo();
+        settle();
+        assertEquals(2, items().size());
+        assertEquals(5, items().get(1).at().distance(items().get(0).at()), 0.01);
+    }
+
+    @Test
     void gearIsChosenColouredTurnedAndCounted() throws Exception {
         openEmptyPitch();
         type(KeyCode.DIGIT5);

@@ -31,6 +31,9 @@ final class PatternGrip implements Grip {
     private final Guides guides;
     private Pattern pattern;
     private Pattern likeLast;
+    /** What was laid back and can be taken up again; null when nothing was. */
+    private Pattern aside;
+
     private boolean movesFrom;
     private Pointer last;
 
@@ -112,9 +115,13 @@ final class PatternGrip implements Grip {
         if (pattern.from().distance(pattern.to()) < 0.01) {
             drop();
         } else {
-            pane.showCard(new PatternCard(
-                    pattern, state.viewing().unitsProperty().get(), this::change, this::enter, this::drop));
+            offer();
         }
+    }
+
+    private void offer() {
+        pane.showCard(new PatternCard(
+                pattern, state.viewing().unitsProperty().get(), this::change, this::enter, this::escape));
     }
 
     private void change(Pattern changed) {
@@ -147,6 +154,10 @@ final class PatternGrip implements Grip {
 
     @Override
     public boolean enter() {
+        if (pattern == null && aside != null) {
+            takeUpAgain();
+            return true;
+        }
         if (pattern == null) {
             return false;
         }
@@ -159,6 +170,7 @@ final class PatternGrip implements Grip {
 
     private void drop() {
         pattern = null;
+        aside = null;
         pane.clearSketch();
         state.putBack();
         pane.showCard(null);
@@ -166,14 +178,27 @@ final class PatternGrip implements Grip {
 
     @Override
     public boolean escape() {
-        boolean open = pattern != null;
+        Pattern open = pattern;
         drop();
-        return open;
+        aside = open;
+        if (open != null) {
+            state.announce("The " + open.kind().title().toLowerCase(Locale.ROOT)
+                    + " is laid back on the ledge. Enter takes it up again.");
+        }
+        return open != null;
+    }
+
+    private void takeUpAgain() {
+        pattern = aside;
+        aside = null;
+        offer();
+        show();
     }
 
     /** Taking up another tool lets the figure stand. */
     @Override
     public void letGo() {
+        aside = null;
         if (!enter()) {
             drop();
         }

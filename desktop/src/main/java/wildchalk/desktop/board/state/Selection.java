@@ -1,5 +1,7 @@
 package wildchalk.desktop.board.state;
 
+import java.util.ArrayDeque;
+import java.util.Deque;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -14,9 +16,12 @@ import wildchalk.core.drill.Stage;
 /** What of a stage is chosen, and what distances are measured from. Only what is on the stage can be. */
 public final class Selection {
 
+    private static final int REMEMBERED = 20;
+
     private final Supplier<Stage> stage;
     private final ObjectProperty<Set<String>> chosen = new SimpleObjectProperty<>(Set.of());
-    private String reference = "";
+    /** Those before the last count when that is gone: it was taken away, or its being put down was undone. */
+    private final Deque<String> references = new ArrayDeque<>();
 
     /** @param stage asked each time, because it becomes another with each edit */
     Selection(Supplier<Stage> stage) {
@@ -61,11 +66,17 @@ public final class Selection {
 
     /** What distances are measured from: the piece that was put down, moved or chosen last. */
     public Optional<Piece> reference() {
-        return stage.get().piece(reference);
+        return references.stream()
+                .flatMap(id -> stage.get().piece(id).stream())
+                .findFirst();
     }
 
     /** @param piece id of the piece that distances are measured from now */
     public void refer(String piece) {
-        reference = piece;
+        references.remove(piece);
+        references.addFirst(piece);
+        if (references.size() > REMEMBERED) {
+            references.removeLast();
+        }
     }
 }
