@@ -336,6 +336,57 @@ class SurfacesTest {
         }
     }
 
+    /** A marking, what of it is measured, metres, and the rule. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "basketball-intl | halfway-line | beside | 0.20 | 0.15 m beyond a sideline of 0.05 m",
+                "basketball-intl | throw-in-left | beside | 0.20 | as long, beyond the same line",
+                "basketball-intl | throw-in-left | from the end | 8.325 | 8.325 m from the end line",
+                "gridiron-us-pro | goal-line | wide | 0.2032 | 8 in",
+                "gridiron-us-pro | yard-line-1 | wide | 0.1016 | 4 in",
+                "gridiron-us-college | left-number-10 | inside | 8.2296 | tops 9 yd from the sideline",
+                "gridiron-us-school | left-number-20 | inside | 8.2296 | tops 9 yd from the sideline",
+                "lacrosse-box | crease | round | 2.8194 | 9 ft 3 in to the outer edge",
+                "rugby-union | left-15-line-1 | inside | 15 | 15 m from the touchline"
+            })
+    void markingsAreAsTheRulesPutThem(String id, String name, String what, double metres, String rule) {
+        Surface surface = Surfaces.BUILT_IN.get(id);
+        Marking marking = surface.markings().stream()
+                .filter(m -> m.id().equals(name) || m.id().equals(name.replaceAll("-1$", "")))
+                .findFirst()
+                .orElseThrow();
+        double side = surface.width() / 2;
+        List<Vec> points = marking.shape() instanceof Marking.Straight s ? s.points() : List.of();
+        double is =
+                switch (what) {
+                    case "beside" -> points.stream()
+                                    .mapToDouble(p -> Math.abs(p.y()))
+                                    .max()
+                                    .orElseThrow()
+                            - side;
+                    case "from the end" -> surface.length() / 2 - points.get(0).x();
+                    case "wide" -> marking.width();
+                    case "round" -> ((Marking.Arc) marking.shape()).radius() + marking.width() / 2;
+                    default -> side
+                            - (marking.shape() instanceof Marking.Lettering l
+                                    ? Math.abs(l.centre().y()) - l.height() / 2
+                                    : Math.abs(points.get(0).y()));
+                };
+        assertEquals(metres, is, 0.001, rule);
+    }
+
+    @Test
+    void hashMarksOfTheCanadianFieldAreThoseOfTheAmateurOrTheProfessionalGame() {
+        double yard = 0.9144;
+        SurfacePlan plan = Surfaces.BUILT_IN.plan("gridiron-ca").orElseThrow();
+        Surface amateur = plan.lay(Map.of());
+        Surface professional = plan.lay(Map.of("hashes", 28.0));
+        assertEquals(-(32.5 - 24) * yard, landmark(amateur, "left-20-hash").y(), CENTIMETRE);
+        assertEquals(-(32.5 - 28) * yard, landmark(professional, "left-20-hash").y(), CENTIMETRE, "9 yd apart");
+    }
+
     private static Marking marking(String id, String marking) {
         return Surfaces.BUILT_IN.get(id).markings().stream()
                 .filter(m -> m.id().equals(marking))

@@ -69,7 +69,9 @@ public final class BoardView extends BorderPane {
         });
     }
 
-    /** A mouse does not need the button that it was on any more: the keys go back to the board, unless a field opens. */
+    /**
+     * A mouse does not need the button that it was on any more: the keys go back to the board, unless a field opens.
+     */
     private void giveKeysTo(BoardPane board) {
         Platform.runLater(() -> {
             Node has = getScene() == null ? null : getScene().getFocusOwner();

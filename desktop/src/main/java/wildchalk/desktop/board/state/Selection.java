@@ -66,9 +66,7 @@ public final class Selection {
 
     /** What distances are measured from: the piece that was put down, moved or chosen last. */
     public Optional<Piece> reference() {
-        return references.stream()
-                .flatMap(id -> stage.get().piece(id).stream())
-                .findFirst();
+        return references.stream().flatMap(id -> stage.get().piece(id).stream()).findFirst();
     }
 
     /** @param piece id of the piece that distances are measured from now */
