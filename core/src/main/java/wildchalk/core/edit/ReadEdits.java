@@ -2,7 +2,9 @@ package wildchalk.core.edit;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
@@ -19,6 +21,7 @@ import wildchalk.core.drill.Instruction.Rule;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Reads;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.stroke.CueChoices;
 
 /** Edits of reads: what else somebody can do, when, and what belongs to it. */
@@ -70,6 +73,33 @@ public final class ReadEdits {
                         .toList())
                 .saying(read));
         return Optional.of(new Made(edit, read.id(), other));
+    }
+
+    /**
+     * Lets it be said that either of those wins a ball who go for it; what follows from that belongs to it.
+     *
+     * @return the option in which whoever the action is about wins it; empty for an action that no other contests, or
+     *     where it is said already
+     */
+    public static Optional<Made> eitherWins(String rung, Stage stage, FreeIds ids, Action action) {
+        String ball = action instanceof Travel.Collect c ? c.wanted().orElse("") : "";
+        List<Travel.Collect> contest = ball.isEmpty() ? List.of() : Reads.contest(stage, ball);
+        boolean said =
+                stage.instructions(Read.class).stream().anyMatch(r -> r.who().equals(ball));
+        if (contest.size() < 2 || said) {
+            return Optional.empty();
+        }
+        Map<String, String> wins = new LinkedHashMap<>();
+        contest.forEach(c -> wins.put(c.id(), ids.take("o")));
+        Read read = new Read(
+                ids.take("r"),
+                ball,
+                contest.stream()
+                        .map(c -> new Option(wins.get(c.id()), "", "", List.of(c.id())))
+                        .toList(),
+                Optional.empty());
+        return Optional.of(
+                new Made(StageEdit.of("Either wins it", rung, s -> s.saying(read)), read.id(), wins.get(action.id())));
     }
 
     /** One more option of a read. */

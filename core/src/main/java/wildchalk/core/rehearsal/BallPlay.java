@@ -92,7 +92,7 @@ final class BallPlay {
             OptionalDouble there = meetings.there(pass, bodies.running(runner));
             if (there.isPresent()) {
                 double from = Math.max(rep.now(), held.remove(pass));
-                rep.plan(deliveries.letsGo(pass, from, there.getAsDouble()), Kind.RELEASE, pass.id());
+                rep.plan(deliveries.released().letsGo(pass, from, there.getAsDouble()), Kind.RELEASE, pass.id());
             } else if (rep.hasStarted(((Spot.OnLine) pass.to()).line())) {
                 cannotMeet(pass);
             }
@@ -125,7 +125,7 @@ final class BallPlay {
             cannotMeet(pass);
             return true;
         }
-        double release = deliveries.letsGo(pass, rep.now(), there.getAsDouble());
+        double release = deliveries.released().letsGo(pass, rep.now(), there.getAsDouble());
         if (release > rep.now() + AT_ONCE) {
             rep.plan(release, Kind.RELEASE, pass.id());
             return true;

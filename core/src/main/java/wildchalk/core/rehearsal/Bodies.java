@@ -7,11 +7,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.DoubleFunction;
 import java.util.function.Supplier;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Ending;
-import wildchalk.core.drill.Action.Gait;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Piece;
@@ -94,6 +92,7 @@ final class Bodies {
     private final Map<String, Chain> running = new HashMap<>();
     private final Map<String, Supplier<List<Vec>>> lines;
     private final Meetings meetings;
+    private final Turning turning;
 
     /** @param played what happens on this way through, in drawing order */
     Bodies(
@@ -110,6 +109,7 @@ final class Bodies {
         for (Piece.Person person : stage.people()) {
             tracks.put(person.id(), new PersonTrack(new Pose(person.at(), person.facing())));
         }
+        turning = new Turning(places, tracks);
         played.forEach(
                 a -> actionsOf.computeIfAbsent(a.who(), w -> new ArrayList<>()).add(a));
     }
@@ -218,21 +218,11 @@ final class Bodies {
                 .filter(f -> f.distance(pose.at()) > 0.01)
                 .map(f -> Math.IEEEremainder(f.minus(pose.at()).angle() - pose.facing(), 2 * Math.PI))
                 .orElse(0.0);
-        double by = turned(hold.turn(), shorter);
+        double by = Turning.by(hold.turn(), shorter);
         double end =
                 rest + Math.abs(by) / Math.PI * speeds.forPerson(who).takes().turning();
         track.add(new Standing(rest, end, pose.at(), pose.facing(), by));
         return end;
-    }
-
-    /** By how much a body turns that could turn by {@code shorter}; clockwise is to the right. */
-    private static double turned(Action.Hold.Turn turn, double shorter) {
-        return switch (turn) {
-            case SHORTER -> shorter;
-            case OPEN_LEFT -> shorter > 1e-9 ? shorter - 2 * Math.PI : shorter;
-            case OPEN_RIGHT -> shorter < -1e-9 ? shorter + 2 * Math.PI : shorter;
-            case SPIN -> shorter + (shorter < 0 ? -2 * Math.PI : 2 * Math.PI);
-        };
     }
 
     /** When everybody who does not follow somebody else has come to rest. */
@@ -351,11 +341,11 @@ final class Bodies {
         for (int i = 0; i < travels.size(); i++) {
             double end = time + profile.timeAt(route.sectionEnd(i + (hasEntry ? 1 : 0)));
             double before = track.pose(start).facing();
-            double turned = turned(travels.get(i).gait(), before, route.heading(0));
+            double turned = Turning.with(travels.get(i).gait(), before, route.heading(0));
             int section = i + (hasEntry ? 1 : 0);
             double faces = route.heading((section == 0 ? 0 : route.sectionEnd(section - 1)) + 1e-6) + turned;
-            Leg.Pivot pivot = pivot(travels.get(i), Math.IEEEremainder(faces - before, 2 * Math.PI));
-            track.add(new Leg(start, end, time, route, profile, turned, pivot, watched(travels.get(i))));
+            Leg.Pivot pivot = Turning.pivot(travels.get(i), speeds, Math.IEEEremainder(faces - before, 2 * Math.PI));
+            track.add(new Leg(start, end, time, route, profile, turned, pivot, turning.watched(travels.get(i))));
             start = end;
         }
         if (profile.endSpeed() > 1e-6) {
@@ -378,38 +368,8 @@ final class Bodies {
                 start,
                 beyond,
                 braking,
-                turned(last.gait(), heading, heading),
+                Turning.with(last.gait(), heading, heading),
                 Leg.Pivot.NONE,
-                watched(last));
-    }
-
-    /** How a body turns as it begins a path, that could turn by {@code shorter}. */
-    private Leg.Pivot pivot(Travel travel, double shorter) {
-        boolean left = travel.going().pivot() == Going.Pivot.LEFT;
-        if (travel.going().pivot() == Going.Pivot.NONE || Math.abs(shorter) < 0.1) {
-            return Leg.Pivot.NONE;
-        }
-        double by = turned(left ? Action.Hold.Turn.OPEN_LEFT : Action.Hold.Turn.OPEN_RIGHT, shorter);
-        return new Leg.Pivot(
-                by,
-                Math.abs(by) / Math.PI * speeds.forPerson(travel.who()).takes().turning());
-    }
-
-    /** Where what somebody watches on the way is at a time; null for who looks where they go. */
-    private DoubleFunction<Vec> watched(Travel travel) {
-        Spot spot = travel.going().watching().orElse(null);
-        if (spot instanceof Spot.AtPiece p && tracks.containsKey(p.piece())) {
-            PersonTrack other = tracks.get(p.piece());
-            return t -> other.at(t).plus(p.offset());
-        }
-        return spot == null ? null : t -> places.of(spot);
-    }
-
-    private static double turned(Gait gait, double facing, double heading) {
-        return switch (gait) {
-            case BACK -> Math.PI;
-            case SIDE -> Math.sin(facing - heading) < 0 ? -Math.PI / 2 : Math.PI / 2;
-            default -> 0;
-        };
+                turning.watched(last));
     }
 }

@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.DoubleFunction;
-import java.util.function.DoublePredicate;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
@@ -24,7 +23,6 @@ import wildchalk.core.geometry.Vec;
 import wildchalk.core.motion.BallMotion;
 import wildchalk.core.motion.BallTrack;
 import wildchalk.core.motion.Flight;
-import wildchalk.core.motion.Halving;
 import wildchalk.core.motion.PersonTrack;
 import wildchalk.core.motion.Speeds;
 import wildchalk.core.surface.Surface;
@@ -40,8 +38,6 @@ final class Deliveries {
     private static final double ON_THE_RUN = 1.5;
     /** A ball this near can be taken up, metres; assumed. */
     private static final double IN_REACH = 1.2;
-    /** So near a ball that is to be met is let go to the right moment, seconds. */
-    private static final double AIMED = 1e-6;
 
     /**
      * A ball on its way; found again by the action that sent it.
@@ -69,7 +65,7 @@ final class Deliveries {
     private final Bodies bodies;
     private final BallWays ways;
     private final Supplies supplies;
-    private final Meetings meetings;
+    private final ReleaseTimes released;
     private final Loose loose;
     private final Surface surface;
     private final Set<String> people;
@@ -88,7 +84,6 @@ final class Deliveries {
             Bodies bodies,
             Meetings meetings,
             Map<String, Supplier<List<Vec>>> lines) {
-        this.meetings = meetings;
         this.stage = stage;
         this.surface = surface;
         this.places = places;
@@ -98,6 +93,7 @@ final class Deliveries {
         this.bodies = bodies;
         this.supplies = new Supplies(stage);
         this.lines = lines;
+        this.released = new ReleaseTimes(meetings, bodies, speeds, ways);
         this.people = stage.people().stream().map(Piece::id).collect(Collectors.toSet());
         for (Piece.Ball ball : stage.balls()) {
             BallTrack track = new BallTrack();
@@ -109,6 +105,11 @@ final class Deliveries {
                 track.liesFrom(Double.NEGATIVE_INFINITY, ball.at());
             }
         }
+    }
+
+    /** When passes that are met on a line are let go. */
+    ReleaseTimes released() {
+        return released;
     }
 
     Map<String, BallTrack> tracks() {
@@ -253,20 +254,6 @@ final class Deliveries {
         return there ? Optional.of(piece) : Optional.empty();
     }
 
-    /**
-     * When a pass is let go so that it is met on a line: as late as will do, at once when it comes too late anyway.
-     *
-     * @param from when it can leave at the earliest, seconds
-     * @param there when the runner is at the place
-     */
-    double letsGo(Action.Pass pass, double from, double there) {
-        Vec to = bodies.track(pass.receiver().orElseThrow()).at(there);
-        PersonTrack passer = bodies.track(pass.who());
-        BallMotion motion = speeds.forPerson(pass.who()).motion(pass, Speeds.Met.ON_ITS_WAY);
-        DoublePredicate inTime = r -> r + motion.time(ways.length(pass, passer.at(r), to)) >= there;
-        return inTime.test(from) || there <= from ? from : Halving.begin(inTime, from, there, AIMED);
-    }
-
     /** Lets a promised ball go. */
     Sent release(Delivery delivery, double time) {
         String ball = promised.remove(delivery.id());
@@ -293,7 +280,7 @@ final class Deliveries {
         Vec to;
         if (receiver.isPresent()) {
             PersonTrack track = bodies.track(receiver.get());
-            double there = meets(delivery, release, version);
+            double there = version > 0 ? Double.NaN : released.meets(delivery, release);
             Vec beside =
                     delivery instanceof Action.Pass && delivery.to() instanceof Spot.AtPiece p ? p.offset() : Vec.ZERO;
             if (Double.isFinite(there)) {
@@ -318,22 +305,6 @@ final class Deliveries {
         }
         onTheirWay.put(delivery.id(), sent);
         return sent;
-    }
-
-    /** When a pass is met on a line as it was drawn; NaN for one that is sent to wherever somebody is. */
-    private double meets(Delivery delivery, double release, int version) {
-        // Whose runner has changed their way since goes after them.
-        if (version > 0 || !meetings.isMet(delivery)) {
-            return Double.NaN;
-        }
-        Action.Pass pass = (Action.Pass) delivery;
-        String runner = pass.receiver().orElseThrow();
-        double there = meetings.there(pass, bodies.running(runner)).orElse(Double.NaN);
-        Vec to = bodies.track(runner).at(there);
-        BallMotion motion = speeds.forPerson(pass.who()).motion(pass, Speeds.Met.ON_ITS_WAY);
-        double comes =
-                release + motion.time(ways.length(pass, bodies.track(pass.who()).at(release), to));
-        return meetings.isWaitedFor(pass.id()) || Meetings.together(comes, there) ? there : Double.NaN;
     }
 
     private Speeds.Met met(Delivery delivery, String ball, Optional<String> receiver) {

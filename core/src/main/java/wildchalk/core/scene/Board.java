@@ -43,6 +43,7 @@ public final class Board {
     private final GearShapes gear;
     private final StandingShapes standing;
     private final AreaShapes areas;
+    private final ToAndFro drawn;
     private final Map<String, Route> routes = new ConcurrentHashMap<>();
     private volatile Map<String, List<Shape>> placed;
     private final Set<String> handled;
@@ -70,6 +71,7 @@ public final class Board {
         this.frame = frame;
         this.aids = aids;
         this.lines = new ActionLines(frame.unit(), key);
+        this.drawn = new ToAndFro(stage, timeline, frame.unit());
         this.tokens = new Tokens(frame);
         this.gear = new GearShapes(frame);
         this.areas = new AreaShapes(frame);
@@ -81,7 +83,7 @@ public final class Board {
     /** Takes over the lines that run as they ran on another board, where they were smoothed already; this board. */
     public Board reusingLines(Board before) {
         before.routes.forEach((id, route) -> {
-            if (stage.action(id).isPresent() && before.timeline.line(id).equals(timeline.line(id))) {
+            if (stage.action(id).isPresent() && before.drawn.line(id).equals(drawn.line(id))) {
                 routes.put(id, route);
             }
         });
@@ -105,7 +107,7 @@ public final class Board {
     /** Where the line of an action runs. */
     public Route route(String action) {
         // Few are asked for while something is dragged.
-        return routes.computeIfAbsent(action, id -> Lines.route(timeline.line(id)));
+        return routes.computeIfAbsent(action, id -> Lines.route(drawn.line(id)));
     }
 
     /** The surface with its run-off, markings and targets. */

@@ -207,7 +207,9 @@ public final class Guess {
     }
 
     private Optional<String> looseBall(Gesture gesture) {
-        return hasBall(gesture) ? Optional.empty() : ends.looseBall(gesture);
+        return hasBall(gesture)
+                ? Optional.empty()
+                : ends.looseBall(gesture).or(() -> ends.contested(gesture).flatMap(Travel.Collect::wanted));
     }
 
     /** Whether somebody has a ball when they are through with all they do so far, or at the moment looked at. */
@@ -246,6 +248,10 @@ public final class Guess {
     private Cue cue(Gesture gesture) {
         if (gesture.after().isPresent()) {
             return Cue.next();
+        }
+        Optional<Travel.Collect> other = hasBall(gesture) ? Optional.empty() : ends.contested(gesture);
+        if (other.isPresent()) {
+            return Cue.with(other.get().id());
         }
         List<Action> own = stage.actionsOf(gesture.who());
         Optional<Event> received = ends.received(gesture.who());

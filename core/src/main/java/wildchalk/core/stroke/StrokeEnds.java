@@ -181,6 +181,23 @@ final class StrokeEnds {
                 .findFirst();
     }
 
+    /** Somebody who goes for the same ball where a stroke ends: the two fight for it. */
+    Optional<Travel.Collect> contested(Gesture gesture) {
+        return stage.actions().stream()
+                .filter(a -> a instanceof Travel.Collect c && !c.who().equals(gesture.who()))
+                .map(Travel.Collect.class::cast)
+                .filter(c -> c.wanted()
+                        .filter(b -> stage.piece(b)
+                                .filter(Piece.Ball.class::isInstance)
+                                .isPresent())
+                        .isPresent())
+                .filter(c -> {
+                    List<Vec> line = timeline.line(c.id());
+                    return line.get(line.size() - 1).distance(gesture.end()) <= gesture.reach() * ON_A_THING;
+                })
+                .findFirst();
+    }
+
     private boolean isLoose(Piece.Ball ball) {
         return timeline.holder(ball.id(), timeline.duration() + 1).isEmpty();
     }

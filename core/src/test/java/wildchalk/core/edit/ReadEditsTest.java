@@ -15,12 +15,16 @@ import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Instruction.Read;
 import wildchalk.core.drill.Instruction.Rule;
 import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Reads;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.measure.Unit;
 import wildchalk.core.rehearsal.Rehearsal;
+import wildchalk.core.script.ScriptWriter;
 import wildchalk.core.timeline.Timeline;
 
 class ReadEditsTest {
@@ -175,5 +179,38 @@ class ReadEditsTest {
         assertEquals("lay it off", read(made.read()).options().get(0).label());
         assertEquals("4 shows early", read(made.read()).options().get(0).reason());
         assertEquals(Optional.of(Rule.OPEN), read(made.read()).rule());
+    }
+
+    @Test
+    void eitherOfTwoWhoGoForABallMayWinIt() {
+        TravelPath toBall = new TravelPath(List.of(Spot.at("c")), false);
+        Stage two = new Stages()
+                .player("4", 0, 0)
+                .player("6", 10, 3)
+                .piece(new Piece.Ball("c", new Vec(5, 8), Optional.empty()))
+                .travel(new Travel.Collect("a1", "4", toBall, Action.Gait.RUN, Action.Ending.STOP, Cue.whistle()))
+                .travel(new Travel.Collect("a2", "6", toBall, Action.Gait.RUN, Action.Ending.STOP, Cue.with("a1")))
+                .build();
+        drill = Stages.drill(two);
+        ReadEdits.Made made = ReadEdits.eitherWins(
+                        RUNG, two, new FreeIds(drill), two.action("a2").orElseThrow())
+                .orElseThrow();
+        drill = made.edit().apply(drill);
+        Choices sixWins = Choices.NONE.with(made.read(), made.option());
+        Timeline t = Rehearsal.of(stage(), Stages.TURF, sixWins);
+        assertEquals("6", t.holder("c", t.duration()).orElse(""));
+        String words = ScriptWriter.write(stage(), t, Stages.TURF, Unit.METRES)
+                .lines()
+                .get(0)
+                .text();
+        assertTrue(words.endsWith("either 4 wins it, or 6 does."), words);
+        assertTrue(
+                ReadEdits.eitherWins(
+                                RUNG,
+                                stage(),
+                                new FreeIds(drill),
+                                two.action("a1").orElseThrow())
+                        .isEmpty(),
+                "it is said already");
     }
 }

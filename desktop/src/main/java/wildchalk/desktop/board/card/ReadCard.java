@@ -12,6 +12,7 @@ import wildchalk.core.drill.Instruction.Option;
 import wildchalk.core.drill.Instruction.Read;
 import wildchalk.core.drill.Instruction.Rule;
 import wildchalk.core.edit.ReadEdits;
+import wildchalk.core.naming.PieceWords;
 import wildchalk.core.script.ReadWords;
 import wildchalk.desktop.board.canvas.BoardPane;
 import wildchalk.desktop.board.state.BoardState;
@@ -63,6 +64,14 @@ public final class ReadCard extends VBox {
 
     /** Something else instead of an action, to be drawn next. */
     public static void instead(BoardState state, Action action) {
+        Optional<ReadEdits.Made> contest = ReadEdits.eitherWins(state.rung(), state.stage(), state.freeIds(), action);
+        if (contest.isPresent()) {
+            state.apply(contest.get().edit());
+            state.focus().choose(contest.get().read(), contest.get().option());
+            state.announce("Either may win it. What you draw now follows when "
+                    + state.stage().person(action.who()).map(PieceWords::name).orElse("this one") + " does.");
+            return;
+        }
         ReadEdits.instead(state.rung(), state.stage(), state.freeIds(), action)
                 .ifPresentOrElse(
                         m -> make(state, m),

@@ -1,0 +1,60 @@
+package wildchalk.core.rehearsal;
+
+import java.util.function.DoublePredicate;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Action.Delivery;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.motion.BallMotion;
+import wildchalk.core.motion.Halving;
+import wildchalk.core.motion.PersonTrack;
+import wildchalk.core.motion.Speeds;
+
+/** When a pass is let go so that ball and runner come to a place together. */
+final class ReleaseTimes {
+
+    /** So near a ball that is to be met is let go to the right moment, seconds. */
+    private static final double AIMED = 1e-6;
+
+    private final Meetings meetings;
+    private final Bodies bodies;
+    private final Speeds speeds;
+    private final BallWays ways;
+
+    ReleaseTimes(Meetings meetings, Bodies bodies, Speeds speeds, BallWays ways) {
+        this.meetings = meetings;
+        this.bodies = bodies;
+        this.speeds = speeds;
+        this.ways = ways;
+    }
+
+    /**
+     * When a pass is let go so that it is met on a line: as late as will do, at once when it comes too late anyway.
+     *
+     * @param from when it can leave at the earliest, seconds
+     * @param there when the runner is at the place
+     */
+    double letsGo(Action.Pass pass, double from, double there) {
+        DoublePredicate inTime = release -> comes(pass, release, there) >= there;
+        return inTime.test(from) || there <= from ? from : Halving.begin(inTime, from, there, AIMED);
+    }
+
+    /** When a ball that leaves at a time comes to where its receiver is at another. */
+    private double comes(Action.Pass pass, double release, double there) {
+        Vec to = bodies.track(pass.receiver().orElseThrow()).at(there);
+        PersonTrack passer = bodies.track(pass.who());
+        BallMotion motion = speeds.forPerson(pass.who()).motion(pass, Speeds.Met.ON_ITS_WAY);
+        return release + motion.time(ways.length(pass, passer.at(release), to));
+    }
+
+    /** When a pass is met on a line as it was drawn; NaN for one that is sent to wherever somebody is. */
+    double meets(Delivery delivery, double release) {
+        if (!meetings.isMet(delivery)) {
+            return Double.NaN;
+        }
+        Action.Pass pass = (Action.Pass) delivery;
+        double there = meetings.there(pass, bodies.running(pass.receiver().orElseThrow()))
+                .orElse(Double.NaN);
+        boolean met = meetings.isWaitedFor(pass.id()) || Meetings.together(comes(pass, release, there), there);
+        return met ? there : Double.NaN;
+    }
+}
