@@ -9,6 +9,9 @@ import java.util.List;
  */
 public final class Route {
 
+    /** What is shorter than this has no direction that can be told, metres. */
+    private static final double NO_LENGTH = 1e-9;
+
     private final double[] x;
     private final double[] y;
     private final double[] s;
@@ -154,10 +157,17 @@ public final class Route {
         return best;
     }
 
+    /**
+     * The piece at a distance from the start; one without length has no direction: the one before or after stands for
+     * it.
+     */
     private int segmentAt(double metres) {
         int i = Rising.stretch(s, metres);
-        while (i > 0 && s[i + 1] - s[i] == 0) {
+        while (i > 0 && s[i + 1] - s[i] < NO_LENGTH) {
             i--;
+        }
+        while (i + 2 < s.length && s[i + 1] - s[i] < NO_LENGTH) {
+            i++;
         }
         return i;
     }

@@ -21,6 +21,7 @@ public final class SpeedProfile {
     private final double[] s;
     private final double[] t;
     private final double[] v;
+    private final double tooFast;
 
     /**
      * @param tops top speed of each section of the route, m/s
@@ -38,6 +39,7 @@ public final class SpeedProfile {
             double ds = s[i + 1] - s[i];
             limit[i] = Math.min(limit[i], Math.sqrt(limit[i + 1] * limit[i + 1] + 2 * speeds.brake() * ds));
         }
+        tooFast = startSpeed - limit[0];
         t = new double[n];
         v = new double[n];
         v[0] = startSpeed;
@@ -122,6 +124,13 @@ public final class SpeedProfile {
             // Only bends hold a body back by force; a gait's top speed is what it settles to.
             limit[i] = bend > 0 ? Math.sqrt(grip / bend) : Double.POSITIVE_INFINITY;
         }
+    }
+
+    /**
+     * By how much somebody sets out faster than they can brake for what the route has in store, m/s; negative if not.
+     */
+    public double tooFast() {
+        return tooFast;
     }
 
     /** Seconds for the whole route. */

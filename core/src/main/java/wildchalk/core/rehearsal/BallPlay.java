@@ -74,7 +74,10 @@ final class BallPlay {
 
     void deliver(Delivery delivery) {
         Optional<Double> leaves = deliveries.prepare(delivery, rep.now());
-        if (leaves.isPresent() && meetings.isMet(delivery)) {
+        if (leaves.isPresent() && meetings.isMet(delivery) && meetings.isOver(delivery.id())) {
+            held.put((Action.Pass) delivery, leaves.get());
+            cannotMeet((Action.Pass) delivery);
+        } else if (leaves.isPresent() && meetings.isMet(delivery)) {
             held.put((Action.Pass) delivery, leaves.get());
             arrangeMeetings();
         } else if (leaves.isPresent()) {
@@ -107,10 +110,11 @@ final class BallPlay {
     }
 
     private void cannotMeet(Action.Pass pass) {
+        double from = Math.max(rep.now(), held.getOrDefault(pass, rep.now()));
         held.remove(pass);
         problems.cannotMeet(pass, rep.hasStarted(((Spot.OnLine) pass.to()).line()));
         meetings.giveUp(pass.id());
-        rep.plan(rep.now(), Kind.RELEASE, pass.id());
+        rep.plan(from, Kind.RELEASE, pass.id());
     }
 
     /** Whether a pass is to be held longer, or is not met as was planned: its runner has changed their way since. */

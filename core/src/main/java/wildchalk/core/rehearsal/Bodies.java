@@ -27,6 +27,7 @@ import wildchalk.core.motion.Pose;
 import wildchalk.core.motion.SpeedProfile;
 import wildchalk.core.motion.Speeds;
 import wildchalk.core.motion.Standing;
+import wildchalk.core.motion.Stretch;
 
 /** Moves the people of a stage: travels that follow each other without a stop are one run. */
 final class Bodies {
@@ -74,6 +75,10 @@ final class Bodies {
         }
     }
 
+    /** Who sets out faster by more than this than they can brake for what is ahead runs on past it first, m/s. */
+    private static final double TOO_FAST = 0.3;
+    /** What is off the way by less than this is right ahead, in radians. */
+    private static final double AHEAD = Math.toRadians(3);
     /** A turn sharper than this is one right back, in radians. */
     private static final double SHARPEST = Math.PI * 0.95;
     /** What a line wavers by less than this is the hand that drew it, metres; nobody runs it. Assumed. */
@@ -143,26 +148,16 @@ final class Bodies {
         Speeds theirs = speeds.forPerson(first.who());
         Vec velocity = track.velocity(time);
         double[] tops = tops(travels, hasBall, theirs);
-        RouteBuilder builder =
-                new RouteBuilder(track.at(time), theirs.cornering(first.going().corner(), tops[0]));
-        List<Vec> entry = entry(track.at(time), velocity, first, tops[0]);
-        boolean hasEntry = !entry.isEmpty();
-        if (hasEntry) {
-            builder.straight(entry);
+        Laid laid = laid(travels, tops, entry(track.at(time), velocity, first, tops[0]), track.moving(time));
+        if (laid.profile().tooFast() > TOO_FAST) {
+            // They cannot brake any more for what is right ahead: they run on past it, come to rest, and come back.
+            double rest = velocity.length() * velocity.length() / (2 * theirs.brake());
+            Vec beyond = track.at(time).plus(velocity.unit().times(rest));
+            laid = laid(travels, tops, List.of(beyond), track.moving(time));
         }
-        Vec from = track.at(time);
-        for (int i = 0; i < tops.length; i++) {
-            builder.cornering(theirs.cornering(travels.get(i).going().corner(), tops[i]));
-            if (i == 0 && hasEntry) {
-                builder.corneringOnce(theirs.cornering(Going.Corner.CUT, Math.max(tops[0], velocity.length())));
-            }
-            lay(builder, from, travels.get(i), tops[i]);
-            from = places.of(travels.get(i).path().last());
-        }
-        Route route = builder.build();
-        tops = hasEntry ? withFirst(tops) : tops;
-        boolean stops = !goesThrough(travels.get(travels.size() - 1));
-        SpeedProfile profile = new SpeedProfile(route, tops, velocity.length(), stops, theirs);
+        Route route = laid.route();
+        SpeedProfile profile = laid.profile();
+        boolean hasEntry = laid.hasEntry();
         addLegs(track, route, profile, travels, hasEntry, time);
         double[] ends = new double[travels.size()];
         int shift = hasEntry ? 1 : 0;
@@ -181,6 +176,34 @@ final class Bodies {
         Chain chain = new Chain(travels, ends, time, route, profile, marks);
         running.put(first.who(), chain);
         return chain;
+    }
+
+    /** A way as it is run: its route and the speeds along it, and whether it begins with room to turn. */
+    private record Laid(Route route, SpeedProfile profile, boolean hasEntry) {}
+
+    /** @param entry places that somebody at speed runs to before they turn to the first path; none for who need not */
+    private Laid laid(List<Travel> travels, double[] tops, List<Vec> entry, Stretch.Moving moving) {
+        Speeds theirs = speeds.forPerson(travels.get(0).who());
+        double speed = moving.velocity().length();
+        RouteBuilder builder = new RouteBuilder(
+                moving.at(), theirs.cornering(travels.get(0).going().corner(), tops[0]));
+        boolean hasEntry = !entry.isEmpty();
+        if (hasEntry) {
+            builder.straight(entry);
+        }
+        Vec from = moving.at();
+        for (int i = 0; i < tops.length; i++) {
+            builder.cornering(theirs.cornering(travels.get(i).going().corner(), tops[i]));
+            if (i == 0 && hasEntry) {
+                builder.corneringOnce(theirs.cornering(Going.Corner.CUT, Math.max(tops[0], speed)));
+            }
+            lay(builder, from, travels.get(i), tops[i]);
+            from = places.of(travels.get(i).path().last());
+        }
+        Route route = builder.build();
+        boolean stops = !goesThrough(travels.get(travels.size() - 1));
+        return new Laid(
+                route, new SpeedProfile(route, hasEntry ? withFirst(tops) : tops, speed, stops, theirs), hasEntry);
     }
 
     /** Somebody is not on a run of their own any more. */
@@ -322,7 +345,7 @@ final class Bodies {
             return List.of();
         }
         double turn = Math.abs(Math.atan2(velocity.cross(next.minus(at)), velocity.dot(next.minus(at))));
-        if (turn < Math.toRadians(3)) {
+        if (turn < AHEAD) {
             return List.of();
         }
         Speeds theirs = speeds.forPerson(travel.who());

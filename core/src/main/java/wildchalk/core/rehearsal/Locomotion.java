@@ -184,6 +184,12 @@ final class Locomotion {
     void shadow(Action.Shadow shadow) {
         leave(shadow.who(), shadow.id());
         bodies.forget(shadow.who());
+        if (!rep.isOn(shadow.id())) {
+            // It lasts until the end of what they have left for it.
+            bodies.halt(shadow.who(), rep.now());
+            changedWay(shadow.who());
+            return;
+        }
         shadows.begin(shadow, rep.now());
         changedWay(shadow.who());
         if (shadow.way() == Action.Shadow.Way.CHASE) {

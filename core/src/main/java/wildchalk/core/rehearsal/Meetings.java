@@ -59,7 +59,10 @@ final class Meetings {
         Set<String> lines = new HashSet<>();
         played.stream().filter(Travel.class::isInstance).forEach(a -> lines.add(a.id()));
         for (Action action : played) {
-            if (action instanceof Action.Pass pass && pass.to() instanceof Spot.OnLine o && lines.contains(o.line())) {
+            if (action instanceof Action.Pass pass
+                    && pass.to() instanceof Spot.OnLine o
+                    && lines.contains(o.line())
+                    && !o.who().equals(pass.who())) {
                 on.computeIfAbsent(o.line(), l -> new ArrayList<>()).add(pass);
             }
         }
@@ -86,7 +89,12 @@ final class Meetings {
 
     /** Whether the runner waits for a pass at the place. */
     boolean isWaitedFor(String pass) {
-        return waits.contains(pass);
+        return waits.contains(pass) && !over.contains(pass);
+    }
+
+    /** Whether somebody has waited for a pass in vain and gone on. */
+    boolean isOver(String pass) {
+        return over.contains(pass);
     }
 
     /** The pass that somebody stops and waits for on a line next; empty when they go on to its end. */
