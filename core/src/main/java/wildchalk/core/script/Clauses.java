@@ -37,7 +37,9 @@ final class Clauses {
     private final Unit unit;
     private final Words words;
     private final Moments moments;
-    private final Whereabouts whereabouts;
+    private final Whereabouts ahead;
+    private final Whereabouts turned;
+    private final Sides sides;
     private final MeetingWords meetings;
     private final List<Phrase> phrases = new ArrayList<>();
     /** What is said of an action after its verb. */
@@ -153,7 +155,9 @@ final class Clauses {
         this.words = new Words(surface);
         this.moments = new Moments(stage, surface, unit, words, plays(stage, timeline));
         this.meetings = new MeetingWords(stage, timeline, words, moments);
-        this.whereabouts = new Whereabouts(stage, surface, words);
+        this.sides = new Sides(stage, surface);
+        this.ahead = new Whereabouts(stage, surface, words, false);
+        this.turned = new Whereabouts(stage, surface, words, true);
     }
 
     /** Whether an action is not left out because another option is taken. */
@@ -235,7 +239,7 @@ final class Clauses {
         if (!turns || hold.stance() == Action.Hold.Stance.PIVOT) {
             where(words.say("turn." + key(hold.turn())), "", hold);
         }
-        hold.facing().ifPresent(f -> whereabouts
+        hold.facing().ifPresent(f -> whereabouts(hold)
                 .thing(f)
                 .ifPresent(n -> where(words.say(turns ? "to.face" : "facing", n.text()), n.piece(), hold)));
         if (hold.seconds() > 0 && hold.until().isEmpty()) {
@@ -281,17 +285,19 @@ final class Clauses {
             where(words.say(timeline.cutsOut(travel.id()) ? "and.cuts.out" : key, words.word("ball")), "", travel);
             return;
         }
-        whereabouts.gate(line).ifPresent(g -> where(words.say("space") + g.text(), g.piece(), travel));
+        whereabouts(travel).gate(line).ifPresent(g -> where(words.say("space") + g.text(), g.piece(), travel));
         Vec last = line.get(line.size() - 1);
         boolean touches = travel.ending() == Action.Ending.TOUCH;
-        Optional<Whereabouts.Named> end = touches ? whereabouts.touched(last) : whereabouts.end(last);
+        Optional<Whereabouts.Named> end = touches
+                ? whereabouts(travel).touched(last)
+                : whereabouts(travel).end(last);
         end.ifPresent(e -> where(words.say("space") + e.text(), e.piece(), travel));
         if (travel.going().corner() != Going.Corner.CUT) {
             where(words.say("corner." + key(travel.going().corner())), "", travel);
         }
         travel.going()
                 .watching()
-                .flatMap(whereabouts::thing)
+                .flatMap(whereabouts(travel)::thing)
                 .ifPresent(w -> where(words.say("watching", w.text()), w.piece(), travel));
         if (travel.ending() != Action.Ending.GO_ON) {
             where(
@@ -331,10 +337,13 @@ final class Clauses {
         if (pass.manner() == Action.Manner.RIM && line.size() > 2) {
             where(words.say("round.boards", surface.word("side-line", "boards")), "", pass);
         } else {
-            pass.off().filter(w -> line.size() > 2).ifPresent(w -> where(words.say("off.wall", wall(w)), "", pass));
+            pass.off()
+                    .filter(w -> line.size() > 2)
+                    .ifPresent(
+                            w -> where(words.say("off.wall", whereabouts(pass).wall(w)), "", pass));
         }
         if (meetings.isMet(pass)) {
-            where(meetings.meets(pass, whereabouts.at(line.get(line.size() - 1))), "", pass);
+            where(meetings.meets(pass, whereabouts(pass).at(line.get(line.size() - 1))), "", pass);
         } else if (moments.receiver(pass).isPresent()) {
             join("to");
             receiver(pass);
@@ -342,7 +351,7 @@ final class Clauses {
                 where(words.say("on.the.run"), "", pass);
             }
         } else {
-            Whereabouts.Named end = whereabouts
+            Whereabouts.Named end = whereabouts(pass)
                     .end(line.get(line.size() - 1))
                     .orElse(new Whereabouts.Named(words.say("into.space"), ""));
             where(words.say("space") + end.text(), end.piece(), pass);
@@ -357,14 +366,9 @@ final class Clauses {
                 pass.id());
     }
 
-    /** "the left boards", "the end line". */
-    private String wall(Action.Wall wall) {
-        String end = surface.word("end-line", "end wall");
-        return switch (wall) {
-            case END -> words.say("the", end, key(wall));
-            case OWN_END -> words.say("the.own", end, key(wall));
-            default -> words.say("the.side", surface.word("side-line", "wall"), key(wall));
-        };
+    /** Places as whoever does something sees them, by the way that their team goes. */
+    private Whereabouts whereabouts(Action action) {
+        return sides.isTurned(action.who()) ? turned : ahead;
     }
 
     private void tell(Action.Shot shot) {
@@ -372,7 +376,7 @@ final class Clauses {
             where(words.say("first.time"), "", shot);
         }
         String target = shot.to() instanceof Spot.AtTarget t
-                ? surface.target(t.target()).map(Surface.Target::name).orElse(words.word("goal"))
+                ? whereabouts(shot).target(t.target()).orElse(words.word("goal"))
                 : words.word("goal");
         String piece = shot.to().namedPiece().orElse("");
         join("at");

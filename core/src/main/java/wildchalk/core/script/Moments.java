@@ -66,7 +66,7 @@ final class Moments {
         @Override
         public String crosses(Cue.Crosses c) {
             return words.say("as.crosses", thing(c.who()), lineName(c.line()))
-                    + words.say("heading." + Clauses.key(c.heading()));
+                    + words.say("heading." + Clauses.key(heading(c)));
         }
 
         @Override
@@ -81,6 +81,20 @@ final class Moments {
             return words.say("as.near", thing(n.who()), unit.spoken(n.metres()), thing(n.other()));
         }
     };
+
+    /** Which way somebody crosses a line, as they see it. */
+    private Cue.Crosses.Heading heading(Cue.Crosses c) {
+        if (!new Sides(stage, surface).isTurned(c.who())) {
+            return c.heading();
+        }
+        return switch (c.heading()) {
+            case EITHER -> Cue.Crosses.Heading.EITHER;
+            case UP -> Cue.Crosses.Heading.DOWN;
+            case DOWN -> Cue.Crosses.Heading.UP;
+            case LEFT -> Cue.Crosses.Heading.RIGHT;
+            case RIGHT -> Cue.Crosses.Heading.LEFT;
+        };
+    }
 
     /** @param plays whether an action of this id is not left out because another option is taken */
     Moments(Stage stage, Surface surface, Unit unit, Words words, Predicate<String> plays) {

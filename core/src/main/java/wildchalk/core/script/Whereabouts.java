@@ -1,7 +1,9 @@
 package wildchalk.core.script;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
@@ -23,11 +25,31 @@ final class Whereabouts {
     private final Stage stage;
     private final Surface surface;
     private final Words words;
+    private final boolean turned;
 
-    Whereabouts(Stage stage, Surface surface, Words words) {
+    /** @param turned whether places have the names that they have for who goes the other way */
+    Whereabouts(Stage stage, Surface surface, Words words, boolean turned) {
         this.stage = stage;
         this.surface = surface;
         this.words = words;
+        this.turned = turned;
+    }
+
+    /** The place that has the name of this one where somebody goes the other way: the same, seen from there. */
+    private Vec seen(Vec place) {
+        return turned ? place.mirrored(true, true) : place;
+    }
+
+    private Optional<Surface.Landmark> landmark(Vec place, double metres) {
+        return surface.landmarkNear(seen(place), metres);
+    }
+
+    /** What a goal of the surface is called. */
+    Optional<String> target(String id) {
+        return surface.target(id).map(t -> surface.targets().stream()
+                .min(Comparator.comparingDouble(o -> o.at().distance(seen(t.at()))))
+                .orElse(t)
+                .name());
     }
 
     /** Words for a place, and the piece they name; an empty id for a landmark. */
@@ -36,9 +58,8 @@ final class Whereabouts {
     /** What a line ends at or goes towards; empty in the open. */
     Optional<Named> end(Vec end) {
         return gear(end)
-                .or(() -> surface.landmarkNear(end, AT).map(l -> new Named(words.say("to.place", l.name()), "")))
-                .or(() ->
-                        surface.landmarkNear(end, TOWARDS).map(l -> new Named(words.say("near.place", l.name()), "")));
+                .or(() -> landmark(end, AT).map(l -> new Named(words.say("to.place", l.name()), "")))
+                .or(() -> landmark(end, TOWARDS).map(l -> new Named(words.say("near.place", l.name()), "")));
     }
 
     /** Where something happens: "at the left wing"; empty in the open. */
@@ -46,8 +67,8 @@ final class Whereabouts {
         return gearNear(place, AT)
                 .map(g -> words.say("at.place", words.name((Piece.Gear) g)))
                 .or(() -> lineAt(place).map(l -> words.say("at.place", l)))
-                .or(() -> surface.landmarkNear(place, AT).map(l -> words.say("at.place", l.name())))
-                .or(() -> surface.landmarkNear(place, TOWARDS).map(l -> words.say("by.place", l.name())));
+                .or(() -> landmark(place, AT).map(l -> words.say("at.place", l.name())))
+                .or(() -> landmark(place, TOWARDS).map(l -> words.say("by.place", l.name())));
     }
 
     /** What somebody touches at the end of a line: gear, or a line of the surface, or else a landmark. */
@@ -66,7 +87,7 @@ final class Whereabouts {
         return surface.markings().stream()
                 .filter(m -> !m.name().isEmpty())
                 .filter(m -> surface.line(m.id())
-                        .filter(l -> distance(end, l.points()) <= ON_LINE)
+                        .filter(l -> distance(seen(end), l.points()) <= ON_LINE)
                         .isPresent())
                 .findFirst()
                 .map(m -> m.name());
@@ -80,6 +101,16 @@ final class Whereabouts {
         return least;
     }
 
+    /** "the left boards", "the end line". */
+    String wall(Action.Wall wall) {
+        String end = surface.word("end-line", "end wall");
+        return switch (wall) {
+            case END -> words.say("the", end, Clauses.key(wall));
+            case OWN_END -> words.say("the.own", end, Clauses.key(wall));
+            default -> words.say("the.side", surface.word("side-line", "wall"), Clauses.key(wall));
+        };
+    }
+
     /** What somebody faces. */
     Optional<Named> thing(Spot spot) {
         if (spot instanceof Spot.AtPiece p) {
@@ -90,10 +121,9 @@ final class Whereabouts {
                             .map(g -> new Named(words.say("the", words.name((Piece.Gear) g)), g.id())));
         }
         if (spot instanceof Spot.AtTarget t) {
-            return surface.target(t.target()).map(x -> new Named(words.say("the", x.name()), ""));
+            return target(t.target()).map(x -> new Named(words.say("the", x), ""));
         }
-        return surface.landmarkNear(((Spot.Place) spot).at(), TOWARDS)
-                .map(l -> new Named(words.say("the", l.name()), ""));
+        return landmark(((Spot.Place) spot).at(), TOWARDS).map(l -> new Named(words.say("the", l.name()), ""));
     }
 
     /** The first gate, two pieces of one kind and colour, that a line goes through. */

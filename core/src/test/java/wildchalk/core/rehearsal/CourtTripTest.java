@@ -52,7 +52,7 @@ class CourtTripTest {
                 .piece(new Piece.Ball("b", RING.plus(new Vec(0.8, 0.6)), Optional.empty()));
     }
 
-    private static Travel.Collect fetches(Stages court) {
+    private static Travel.Collect fetches() {
         return new Travel.Collect(
                 "a1", "4", new TravelPath(List.of(Spot.at("b")), false), Gait.SPRINT, Ending.GO_ON, Cue.whistle());
     }
@@ -64,7 +64,7 @@ class CourtTripTest {
 
     private static double trip(TravelPath... lines) {
         Stages s = court();
-        s.travel(fetches(s)).pass("a2", "4", "7", Cue.next());
+        s.travel(fetches()).pass("a2", "4", "7", Cue.next());
         Cue cue = Cue.received("a2");
         int n = 0;
         for (TravelPath line : lines) {
@@ -124,7 +124,7 @@ class CourtTripTest {
     @Test
     void ballUnderTheRingIsThrownInAfterASecond() {
         Stages s = court();
-        s.travel(fetches(s)).pass("a2", "4", "7", Cue.next());
+        s.travel(fetches()).pass("a2", "4", "7", Cue.next());
         Timeline t = Rehearsal.of(s.build().at(Effort.LIVE.reacting(false)), FLOOR);
         double thrown = t.times("a2").orElseThrow().start();
         System.out.printf("fetched and thrown: %.2f s%n", thrown);
