@@ -23,6 +23,11 @@ public sealed interface Action
         return Optional.empty();
     }
 
+    /** Where on somebody's way a pass is met; empty for what is no pass, or goes elsewhere. */
+    default Optional<Spot.OnLine> met() {
+        return Optional.empty();
+    }
+
     /** What the cases say of this kind of action. */
     <R> R match(ActionCases<R> cases);
 
@@ -52,6 +57,11 @@ public sealed interface Action
         @Override
         public Optional<String> receiver() {
             return to.namedPiece();
+        }
+
+        @Override
+        public Optional<Spot.OnLine> met() {
+            return to.onLine();
         }
 
         /** The usual pass: straight there. */
@@ -87,12 +97,6 @@ public sealed interface Action
         /** The same off a side of the surface. */
         public Pass comingOff(Wall wall) {
             return new Pass(id, who, to, touch, manner, force, Optional.of(wall), cue);
-        }
-
-        /** The same where there are no boards: off nothing, and flat where it went along them. */
-        public Pass withoutBoards() {
-            Manner there = manner == Manner.RIM ? Manner.FLAT : manner;
-            return new Pass(id, who, to, touch, there, force, Optional.empty(), cue);
         }
     }
 
@@ -347,14 +351,6 @@ public sealed interface Action
         PUSH,
         HAND_OFF,
         RIM
-    }
-
-    /** A side of the surface that a ball can come off: boards, glass or a wall. */
-    enum Wall {
-        LEFT,
-        RIGHT,
-        END,
-        OWN_END
     }
 
     /** What becomes of a shot. */

@@ -38,8 +38,7 @@ final class References {
         }
         action.match(new Named(faults));
         Soundness.allSpots(action).forEach(spot -> spot(spot, faults));
-        if (!(action instanceof Action.Pass)
-                && Soundness.allSpots(action).stream().anyMatch(Spot.OnLine.class::isInstance)) {
+        if (action.met().isEmpty() && Soundness.allSpots(action).stream().anyMatch(Spot.OnLine.class::isInstance)) {
             faults.add("goes to a place on a line: only a pass can be met there");
         }
         return faults;
@@ -109,8 +108,8 @@ final class References {
 
             @Override
             public Boolean onLine(Spot.OnLine o) {
-                boolean theirs = stage.action(o.line())
-                        .filter(a -> a instanceof Travel && a.who().equals(o.who()))
+                boolean theirs = stage.travel(o.line())
+                        .filter(a -> a.who().equals(o.who()))
                         .isPresent();
                 if (!theirs) {
                     faults.add(

@@ -11,6 +11,11 @@ public sealed interface Spot {
         return Optional.empty();
     }
 
+    /** The place on somebody's way that it is; empty for any other spot. */
+    default Optional<OnLine> onLine() {
+        return Optional.empty();
+    }
+
     /** What the cases say of this kind of spot. */
     <R> R match(Cases<R> cases);
 
@@ -78,6 +83,11 @@ public sealed interface Spot {
         @Override
         public Optional<String> namedPiece() {
             return Optional.of(who);
+        }
+
+        @Override
+        public Optional<OnLine> onLine() {
+            return Optional.of(this);
         }
 
         @Override

@@ -86,6 +86,29 @@ public record Stage(
         return actions.stream().filter(a -> a.who().equals(who)).toList();
     }
 
+    /** The paths that somebody goes, in drawing order. */
+    public List<Travel> travelsOf(String who) {
+        return actions.stream()
+                .filter(a -> a.who().equals(who))
+                .filter(Travel.class::isInstance)
+                .map(Travel.class::cast)
+                .toList();
+    }
+
+    /** The path of an id; empty for what is none. */
+    public Optional<Travel> travel(String id) {
+        return action(id).filter(Travel.class::isInstance).map(Travel.class::cast);
+    }
+
+    /** The heaps in which there are balls. */
+    public List<Piece.Supply> heaps() {
+        return pieces.stream()
+                .filter(Piece.Supply.class::isInstance)
+                .map(Piece.Supply.class::cast)
+                .filter(s -> s.count() > 0)
+                .toList();
+    }
+
     /**
      * Who has a piece of gear in their hands when the rep begins: whoever puts it down, when it is put down before it
      * is picked up. Empty for what stands on the surface.

@@ -11,7 +11,6 @@ import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.naming.PieceWords;
@@ -285,10 +284,12 @@ public final class ActionEdits {
                 .flatMap(stage::person)
                 .map(x -> " to " + x.label())
                 .orElse("");
-        if (pass.to() instanceof Spot.OnLine o) {
-            return how + off + to + (o.isAtEnd() ? ", met at the end" : ", met on the way");
-        }
-        return how + off + to;
+        return how
+                + off
+                + to
+                + pass.met()
+                        .map(o -> o.isAtEnd() ? ", met at the end" : ", met on the way")
+                        .orElse("");
     }
 
     private static String gait(Action.Gait gait) {

@@ -38,9 +38,11 @@ final class CueTies {
             @Override
             public Action delivery(Action.Delivery delivery) {
                 // Whose line is gone is passed to where they are.
-                return delivery.to() instanceof Spot.OnLine o && gone.contains(o.line())
-                        ? delivery.withTo(Spot.at(o.who()))
-                        : delivery;
+                return delivery.to()
+                        .onLine()
+                        .filter(o -> gone.contains(o.line()))
+                        .map(o -> (Action) delivery.withTo(Spot.at(o.who())))
+                        .orElse(delivery);
             }
 
             @Override

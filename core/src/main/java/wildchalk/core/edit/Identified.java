@@ -131,9 +131,7 @@ sealed interface Identified {
             List<String> named = new ArrayList<>(List.of(action.who()));
             for (Spot spot : Soundness.spots(action)) {
                 spot.namedPiece().ifPresent(named::add);
-                if (spot instanceof Spot.OnLine o) {
-                    named.add(o.line());
-                }
+                spot.onLine().ifPresent(o -> named.add(o.line()));
             }
             Soundness.triggers(action).forEach(t -> {
                 t.of().ifPresent(named::add);

@@ -92,13 +92,13 @@ public final class LineEdits {
      * @return empty for a pass to nobody, or to somebody who runs nowhere any more
      */
     public static Optional<Edit<Drill>> metOrAtOnce(String rung, Stage stage, Timeline timeline, Action.Pass pass) {
-        if (pass.to() instanceof Spot.OnLine) {
+        if (pass.met().isPresent()) {
             return Optional.of(atOnce(rung, pass));
         }
         double leaves = timeline.times(pass.id()).map(ActionTimes::start).orElse(0.0);
         return pass.receiver().stream()
-                .flatMap(r -> stage.actionsOf(r).stream())
-                .filter(a -> a instanceof Travel && !a.cue().trigger().equals(new Cue.Received(pass.id())))
+                .flatMap(r -> stage.travelsOf(r).stream())
+                .filter(a -> !a.cue().trigger().equals(new Cue.Received(pass.id())))
                 .filter(a -> !(timeline.times(a.id()).map(ActionTimes::end).orElse(Double.NaN) <= leaves))
                 .findFirst()
                 .map(a -> ActionEdits.change(
@@ -130,13 +130,16 @@ public final class LineEdits {
 
         /** What is met on the line is met on the part of it where that is. */
         Spot spot(Spot spot) {
-            if (!(spot instanceof Spot.OnLine o && o.line().equals(old))) {
-                return spot;
-            }
-            double metres = o.share() * length;
+            return spot.onLine()
+                    .filter(o -> o.line().equals(old))
+                    .map(o -> onPart(o.who(), o.share() * length))
+                    .orElse(spot);
+        }
+
+        private Spot onPart(String who, double metres) {
             return metres <= first
-                    ? new Spot.OnLine(o.who(), old, metres / first)
-                    : new Spot.OnLine(o.who(), fresh, (metres - first) / (length - first));
+                    ? new Spot.OnLine(who, old, metres / first)
+                    : new Spot.OnLine(who, fresh, (metres - first) / (length - first));
         }
 
         private Cue.Trigger at(double metres, boolean asShare) {

@@ -149,9 +149,11 @@ public final class Mends {
 
     /** Sent to where the receiver is; or its receiver sets off as the passer makes ready. */
     private static List<Mend> meeting(String rung, Stage stage, Action action) {
-        if (!(action instanceof Action.Pass pass && pass.to() instanceof Spot.OnLine o)) {
+        if (action.met().isEmpty()) {
             return List.of();
         }
+        Action.Pass pass = (Action.Pass) action;
+        Spot.OnLine o = action.met().get();
         String name = stage.person(o.who()).map(Piece.Person::label).orElse("them");
         List<Mend> mends = new ArrayList<>();
         stage.action(o.line())

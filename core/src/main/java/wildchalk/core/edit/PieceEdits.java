@@ -178,8 +178,9 @@ public final class PieceEdits {
     }
 
     private static Spot untied(Spot spot, Stage stage, Set<String> gone) {
-        if (spot instanceof Spot.OnLine o && gone.contains(o.who())) {
-            return Spot.at(stage.piece(o.who()).map(Piece::at).orElse(Vec.ZERO));
+        if (spot.onLine().filter(o -> gone.contains(o.who())).isPresent()) {
+            return Spot.at(
+                    spot.namedPiece().flatMap(stage::piece).map(Piece::at).orElse(Vec.ZERO));
         }
         if (spot instanceof Spot.AtPiece p && gone.contains(p.piece())) {
             return Spot.at(

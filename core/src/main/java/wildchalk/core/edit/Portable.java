@@ -116,7 +116,7 @@ record Portable(Stage stage, List<String> lost) {
             if (pass.off().isPresent()) {
                 lost.add("passes off the boards go straight");
             }
-            return pass.withoutBoards();
+            return Respotted.withoutBoards(pass);
         }
 
         /** Nobody can wait for somebody to cross a line that is not there. */

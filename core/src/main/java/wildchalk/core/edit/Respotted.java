@@ -1,5 +1,6 @@
 package wildchalk.core.edit;
 
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
@@ -13,6 +14,13 @@ import wildchalk.core.drill.TravelPath;
  * @param spots what stands in place of a spot
  */
 record Respotted(UnaryOperator<Spot> spots) implements ActionCases.Travels<Action> {
+
+    /** A pass where there are no boards: off nothing, and flat where it went along them. */
+    static Action.Pass withoutBoards(Action.Pass pass) {
+        Action.Manner there = pass.manner() == Action.Manner.RIM ? Action.Manner.FLAT : pass.manner();
+        return new Action.Pass(
+                pass.id(), pass.who(), pass.to(), pass.touch(), there, pass.force(), Optional.empty(), pass.cue());
+    }
 
     static Action of(Action action, UnaryOperator<Spot> spots) {
         return action.match(new Respotted(spots));

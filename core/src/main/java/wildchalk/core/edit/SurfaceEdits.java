@@ -144,7 +144,7 @@ public final class SurfaceEdits {
         private Action action(Action action) {
             Action carried = Respotted.of(action, this::spot);
             boolean boards = to.edge() == Surface.Edge.BOARDS || from.edge() == to.edge();
-            return !boards && carried instanceof Action.Pass pass ? pass.withoutBoards() : carried;
+            return !boards && carried instanceof Action.Pass pass ? Respotted.withoutBoards(pass) : carried;
         }
 
         private Instruction said(Instruction said) {

@@ -12,7 +12,6 @@ import wildchalk.core.drill.Action.Delivery;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Reads;
-import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.motion.Speeds;
@@ -36,7 +35,6 @@ final class BallPlay {
     private final Problems problems;
     private final Speeds speeds;
     private final Meetings meetings;
-    private final Bodies bodies;
     /** The passes that are ready to be sent and wait for their runner, and since when. */
     private final Map<Action.Pass, Double> held = new LinkedHashMap<>();
 
@@ -50,10 +48,8 @@ final class BallPlay {
             Shadows shadows,
             Problems problems,
             Speeds speeds,
-            Meetings meetings,
-            Bodies bodies) {
+            Meetings meetings) {
         this.meetings = meetings;
-        this.bodies = bodies;
         this.rep = rep;
         this.stage = stage;
         this.choices = choices;
@@ -91,12 +87,11 @@ final class BallPlay {
     /** Lets those go at the right moment who hold a ball for somebody of whom it is known when they are there. */
     void arrangeMeetings() {
         for (Action.Pass pass : List.copyOf(held.keySet())) {
-            String runner = pass.receiver().orElseThrow();
-            OptionalDouble there = meetings.there(pass, bodies.running(runner));
+            OptionalDouble there = deliveries.released().there(pass);
             if (there.isPresent()) {
                 double from = Math.max(rep.now(), held.remove(pass));
                 rep.plan(deliveries.released().letsGo(pass, from, there.getAsDouble()), Kind.RELEASE, pass.id());
-            } else if (rep.hasStarted(((Spot.OnLine) pass.to()).line())) {
+            } else if (rep.hasStarted(pass.met().orElseThrow().line())) {
                 cannotMeet(pass);
             }
         }
@@ -112,7 +107,7 @@ final class BallPlay {
     private void cannotMeet(Action.Pass pass) {
         double from = Math.max(rep.now(), held.getOrDefault(pass, rep.now()));
         held.remove(pass);
-        problems.cannotMeet(pass, rep.hasStarted(((Spot.OnLine) pass.to()).line()));
+        problems.cannotMeet(pass, rep.hasStarted(pass.met().orElseThrow().line()));
         meetings.giveUp(pass.id());
         rep.plan(from, Kind.RELEASE, pass.id());
     }
@@ -123,8 +118,7 @@ final class BallPlay {
             return false;
         }
         Action.Pass pass = (Action.Pass) delivery;
-        OptionalDouble there =
-                meetings.there(pass, bodies.running(pass.receiver().orElseThrow()));
+        OptionalDouble there = deliveries.released().there(pass);
         if (there.isEmpty()) {
             cannotMeet(pass);
             return true;
@@ -198,8 +192,8 @@ final class BallPlay {
                 receiver.orElse(sent.delivery().who()),
                 sent.ball());
         receiver.ifPresent(r -> rep.note(Event.Kind.TOUCH, entry.action(), r, sent.ball()));
-        if (sent.delivery() instanceof Action.Pass pass && pass.to() instanceof Spot.OnLine) {
-            come.accept(pass);
+        if (sent.delivery().met().isPresent()) {
+            come.accept((Action.Pass) sent.delivery());
         }
         rep.happens(new Cue.Received(entry.action()));
         rep.touches(receiver.orElse(null), sent.ball());

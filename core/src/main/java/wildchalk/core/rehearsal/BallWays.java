@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Delivery;
-import wildchalk.core.drill.Action.Wall;
+import wildchalk.core.drill.Wall;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Ruler;
 import wildchalk.core.surface.Surface;

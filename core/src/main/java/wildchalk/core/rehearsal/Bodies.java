@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.stream.DoubleStream;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.Cue;
@@ -16,7 +17,6 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
-import wildchalk.core.geometry.Cornering;
 import wildchalk.core.geometry.Route;
 import wildchalk.core.geometry.RouteBuilder;
 import wildchalk.core.geometry.SteadyLine;
@@ -75,12 +75,6 @@ final class Bodies {
         }
     }
 
-    /** Who sets out faster by more than this than they can brake for what is ahead runs on past it first, m/s. */
-    private static final double TOO_FAST = 0.3;
-    /** What is off the way by less than this is right ahead, in radians. */
-    private static final double AHEAD = Math.toRadians(3);
-    /** A turn sharper than this is one right back, in radians. */
-    private static final double SHARPEST = Math.PI * 0.95;
     /** What a line wavers by less than this is the hand that drew it, metres; nobody runs it. Assumed. */
     private static final double SHAKE = 0.15;
 
@@ -119,6 +113,11 @@ final class Bodies {
                 a -> actionsOf.computeIfAbsent(a.who(), w -> new ArrayList<>()).add(a));
     }
 
+    /** The passes that are met on lines. */
+    Meetings meetings() {
+        return meetings;
+    }
+
     Map<String, PersonTrack> tracks() {
         return tracks;
     }
@@ -146,14 +145,15 @@ final class Bodies {
         travels.set(0, first);
         PersonTrack track = tracks.get(first.who());
         Speeds theirs = speeds.forPerson(first.who());
-        Vec velocity = track.velocity(time);
         double[] tops = tops(travels, hasBall, theirs);
-        Laid laid = laid(travels, tops, entry(track.at(time), velocity, first, tops[0]), track.moving(time));
-        if (laid.profile().tooFast() > TOO_FAST) {
-            // They cannot brake any more for what is right ahead: they run on past it, come to rest, and come back.
-            double rest = velocity.length() * velocity.length() / (2 * theirs.brake());
-            Vec beyond = track.at(time).plus(velocity.unit().times(rest));
-            laid = laid(travels, tops, List.of(beyond), track.moving(time));
+        Laid laid = laid(
+                travels,
+                tops,
+                Redirection.entry(
+                        track.moving(time), places.of(first.path().through().get(0)), theirs, tops[0]),
+                track.moving(time));
+        if (laid.profile().tooFast() > Redirection.TOO_FAST) {
+            laid = laid(travels, tops, Redirection.beyond(track.moving(time), theirs), track.moving(time));
         }
         Route route = laid.route();
         SpeedProfile profile = laid.profile();
@@ -203,7 +203,17 @@ final class Bodies {
         Route route = builder.build();
         boolean stops = !goesThrough(travels.get(travels.size() - 1));
         return new Laid(
-                route, new SpeedProfile(route, hasEntry ? withFirst(tops) : tops, speed, stops, theirs), hasEntry);
+                route,
+                new SpeedProfile(
+                        route,
+                        hasEntry
+                                ? DoubleStream.concat(DoubleStream.of(tops[0]), DoubleStream.of(tops))
+                                        .toArray()
+                                : tops,
+                        speed,
+                        stops,
+                        theirs),
+                hasEntry);
     }
 
     /** Somebody is not on a run of their own any more. */
@@ -257,10 +267,6 @@ final class Bodies {
                 .orElse(0);
     }
 
-    private Vec firstPlace(Travel travel) {
-        return places.of(travel.path().through().get(0));
-    }
-
     private void lay(RouteBuilder builder, Vec from, Travel travel, double top) {
         List<Vec> line = new ArrayList<>(List.of(from));
         line.addAll(places.of(travel.path()));
@@ -283,13 +289,6 @@ final class Bodies {
         return travels.stream()
                 .mapToDouble(t -> theirs.topOf(t) * (hasBall || t instanceof Travel.Carry ? theirs.withBall() : 1))
                 .toArray();
-    }
-
-    private static double[] withFirst(double[] tops) {
-        double[] more = new double[tops.length + 1];
-        System.arraycopy(tops, 0, more, 1, tops.length);
-        more[0] = tops[0];
-        return more;
     }
 
     /** Travels that are run as one: each goes through its end into the next. */
@@ -332,30 +331,6 @@ final class Bodies {
             }
         }
         return null;
-    }
-
-    /**
-     * Somebody at speed who is sent another way needs room: they go on for as far as it takes to brake for whatever
-     * turn there is, and turn there.
-     */
-    private List<Vec> entry(Vec at, Vec velocity, Travel travel, double top) {
-        Vec next = firstPlace(travel);
-        double speed = velocity.length();
-        if (speed < 0.1 || next.distance(at) < 1e-6) {
-            return List.of();
-        }
-        double turn = Math.abs(Math.atan2(velocity.cross(next.minus(at)), velocity.dot(next.minus(at))));
-        if (turn < AHEAD) {
-            return List.of();
-        }
-        Speeds theirs = speeds.forPerson(travel.who());
-        Cornering cornering = theirs.cornering(Going.Corner.CUT, Math.max(top, speed));
-        double tan = Math.tan(Math.min(turn, SHARPEST) / 2);
-        double room = next.distance(at) / 2;
-        double reach = Math.min(cornering.radius(Math.min(turn, SHARPEST)) * tan, room);
-        double left = Math.sqrt(theirs.grip() * cornering.grip() * reach / tan);
-        double brake = Math.max(0, speed * speed - left * left) / (2 * theirs.brake());
-        return List.of(at.plus(velocity.unit().times(brake + reach)));
     }
 
     private void addLegs(

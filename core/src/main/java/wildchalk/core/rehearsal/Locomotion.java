@@ -11,7 +11,6 @@ import java.util.stream.Stream;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Cue.Trigger;
-import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.motion.PersonTrack;
@@ -56,9 +55,8 @@ final class Locomotion {
             Watches watches,
             Problems problems,
             Speeds speeds,
-            Meetings meetings,
             Map<String, Supplier<List<Vec>>> lines) {
-        this.meetings = meetings;
+        this.meetings = bodies.meetings();
         this.rep = rep;
         this.bodies = bodies;
         this.shadows = shadows;
@@ -116,7 +114,7 @@ final class Locomotion {
 
     /** Who stood at the place where a pass was to be met goes on: it has come, or nobody waits for it any more. */
     void goOn(Action.Pass pass) {
-        String line = ((Spot.OnLine) pass.to()).line();
+        String line = pass.met().orElseThrow().line();
         boolean waits = rep.isOn(line)
                 && meetings.stop((Travel) rep.action(line)).filter(pass::equals).isPresent();
         meetings.goOn(pass);
@@ -124,7 +122,7 @@ final class Locomotion {
             return;
         }
         Travel travel = (Travel) rep.action(line);
-        if (((Spot.OnLine) pass.to()).isAtEnd()) {
+        if (pass.met().orElseThrow().isAtEnd()) {
             rep.end(line);
             return;
         }
@@ -141,7 +139,8 @@ final class Locomotion {
     /** Those who wait for a ball that does not come go on; whether there were any. */
     boolean stopWaiting() {
         Optional<Action.Pass> waited = rep.actions().stream()
-                .filter(a -> a instanceof Travel && rep.isOn(a.id()))
+                .filter(a -> rep.isOn(a.id()))
+                .filter(Travel.class::isInstance)
                 .flatMap(a -> meetings.stop((Travel) a).stream())
                 .findFirst();
         waited.ifPresent(this::goOn);

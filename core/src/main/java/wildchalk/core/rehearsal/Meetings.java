@@ -59,12 +59,10 @@ final class Meetings {
         Set<String> lines = new HashSet<>();
         played.stream().filter(Travel.class::isInstance).forEach(a -> lines.add(a.id()));
         for (Action action : played) {
-            if (action instanceof Action.Pass pass
-                    && pass.to() instanceof Spot.OnLine o
-                    && lines.contains(o.line())
-                    && !o.who().equals(pass.who())) {
-                on.computeIfAbsent(o.line(), l -> new ArrayList<>()).add(pass);
-            }
+            action.met()
+                    .filter(o -> lines.contains(o.line()) && !o.who().equals(action.who()))
+                    .ifPresent(o ->
+                            on.computeIfAbsent(o.line(), l -> new ArrayList<>()).add((Action.Pass) action));
         }
         on.values().forEach(p -> p.sort(Comparator.comparingDouble(Meetings::share)));
     }
@@ -75,16 +73,15 @@ final class Meetings {
     }
 
     private static double share(Action.Pass pass) {
-        Spot.OnLine spot = (Spot.OnLine) pass.to();
+        Spot.OnLine spot = pass.met().orElseThrow();
         return spot.isAtEnd() ? 1 : Math.max(0, spot.share());
     }
 
     /** Whether a pass is met on a line, and not sent to where somebody is. */
     boolean isMet(Action action) {
-        return action instanceof Action.Pass pass
-                && pass.to() instanceof Spot.OnLine o
-                && on.getOrDefault(o.line(), List.of()).contains(pass)
-                && !givenUp.contains(pass.id());
+        return action.met().stream().anyMatch(o -> on.getOrDefault(o.line(), List.of()).stream()
+                        .anyMatch(action::equals))
+                && !givenUp.contains(action.id());
     }
 
     /** Whether the runner waits for a pass at the place. */
@@ -180,7 +177,7 @@ final class Meetings {
      * @param running the run that they are on
      */
     OptionalDouble there(Action.Pass pass, Bodies.Chain running) {
-        Spot.OnLine spot = (Spot.OnLine) pass.to();
+        Spot.OnLine spot = pass.met().orElseThrow();
         if (running == null || running.indexOf(spot.line()) < 0) {
             return OptionalDouble.empty();
         }
@@ -221,7 +218,7 @@ final class Meetings {
     /** A pass has come, or is not waited for any longer: the runner goes on from there. */
     void goOn(Action.Pass pass) {
         over.add(pass.id());
-        done.put(((Spot.OnLine) pass.to()).line(), share(pass));
+        done.put(pass.met().orElseThrow().line(), share(pass));
     }
 
     /** The passes that came after their runner had gone by. */

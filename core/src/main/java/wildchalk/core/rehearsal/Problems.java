@@ -73,8 +73,7 @@ final class Problems {
 
     void noBall(Action action) {
         String name = name(action.who());
-        boolean heap = stage.pieces().stream().anyMatch(p -> p instanceof Piece.Supply u && u.count() > 0);
-        if (heap && action instanceof Delivery) {
+        if (!stage.heaps().isEmpty() && action instanceof Delivery) {
             add(
                     action,
                     Problem.Kind.NO_BALL,

@@ -1,5 +1,6 @@
 package wildchalk.core.rehearsal;
 
+import java.util.OptionalDouble;
 import java.util.function.DoublePredicate;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Delivery;
@@ -38,6 +39,11 @@ final class ReleaseTimes {
         return inTime.test(from) || there <= from ? from : Halving.begin(inTime, from, there, AIMED);
     }
 
+    /** When the runner is where a pass is met, if they are on a run that leads there. */
+    OptionalDouble there(Action.Pass pass) {
+        return meetings.there(pass, bodies.running(pass.receiver().orElseThrow()));
+    }
+
     /** When a ball that leaves at a time comes to where its receiver is at another. */
     private double comes(Action.Pass pass, double release, double there) {
         Vec to = bodies.track(pass.receiver().orElseThrow()).at(there);
@@ -52,8 +58,7 @@ final class ReleaseTimes {
             return Double.NaN;
         }
         Action.Pass pass = (Action.Pass) delivery;
-        double there = meetings.there(pass, bodies.running(pass.receiver().orElseThrow()))
-                .orElse(Double.NaN);
+        double there = there(pass).orElse(Double.NaN);
         boolean met = meetings.isWaitedFor(pass.id()) || Meetings.together(comes(pass, release, there), there);
         return met ? there : Double.NaN;
     }

@@ -79,8 +79,8 @@ final class Simulation {
         Shadows shadows = new Shadows(bodies::track, new Aims(ends::defended, deliveries::ballFor), speeds);
         this.watches = new Watches(surface, this::where);
         this.rep = new RehearsalState(played);
-        this.balls = new BallPlay(rep, stage, choices, deliveries, shadows, problems, speeds, meetings, bodies);
-        this.legs = new Locomotion(rep, bodies, shadows, balls, watches, problems, speeds, meetings, lines);
+        this.balls = new BallPlay(rep, stage, choices, deliveries, shadows, problems, speeds, meetings);
+        this.legs = new Locomotion(rep, bodies, shadows, balls, watches, problems, speeds, lines);
         balls.onMet(legs::goOn);
         Limits.moments(stage).forEach(rep::lookOutFor);
         legs.lookOutFor(moments());

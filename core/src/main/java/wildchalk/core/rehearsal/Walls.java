@@ -2,7 +2,7 @@ package wildchalk.core.rehearsal;
 
 import java.util.List;
 import java.util.Optional;
-import wildchalk.core.drill.Action.Wall;
+import wildchalk.core.drill.Wall;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;
 

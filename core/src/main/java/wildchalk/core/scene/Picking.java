@@ -87,7 +87,7 @@ public final class Picking {
     /** The travel whose line ends at {@code p}, a person's last before others: a stroke from there goes on from it. */
     public Optional<Action> pathEnd(Vec p) {
         List<Action> travels =
-                stage.actions().stream().filter(a -> a instanceof Travel).toList();
+                stage.actions().stream().filter(Travel.class::isInstance).toList();
         double reach = board.frame().unit() * 1.1;
         Function<Action, Vec> end = a -> board.route(a.id()).end();
         return nearest(travels.stream().filter(this::isLast).toList(), end, p, reach)

@@ -29,7 +29,10 @@ final class ToAndFro {
         List<Vec> line = timeline.line(id);
         boolean passed = line.size() == 2
                 && stage.action(id).filter(Action.Pass.class::isInstance).isPresent();
-        if (!passed || stage.actions().stream().noneMatch(a -> comesBack(a, id, line))) {
+        if (!passed
+                || stage.actions().stream()
+                        .filter(Action.Pass.class::isInstance)
+                        .noneMatch(a -> comesBack(a, id, line))) {
             return line;
         }
         Vec aside = line.get(1).minus(line.get(0)).unit().quarterTurn().times(ASIDE * unit);
@@ -37,11 +40,9 @@ final class ToAndFro {
     }
 
     private boolean comesBack(Action other, String id, List<Vec> line) {
-        if (!(other instanceof Action.Pass) || other.id().equals(id)) {
-            return false;
-        }
         List<Vec> way = timeline.line(other.id());
-        return way.size() == 2
+        return !other.id().equals(id)
+                && way.size() == 2
                 && way.get(0).distance(line.get(1)) < SAME * unit
                 && way.get(1).distance(line.get(0)) < SAME * unit;
     }

@@ -44,7 +44,7 @@ final class MeetingWords {
                 .map(h -> words.say(
                         "holds.until."
                                 + progress(
-                                        (Spot.OnLine) ((Action.Pass) action).to(),
+                                        action.met().orElseThrow(),
                                         timeline.times(action.id()).orElseThrow()),
                         words.word("ball"),
                         moments.name(action.receiver().orElseThrow())));
@@ -73,7 +73,7 @@ final class MeetingWords {
      * @param where the place, said as "at the left wing"; empty where it has no name
      */
     String meets(Action.Pass pass, Optional<String> where) {
-        Spot.OnLine spot = (Spot.OnLine) pass.to();
+        Spot.OnLine spot = pass.met().orElseThrow();
         String key = meeting.awaited(pass).isPresent() ? "waits.for.it" : "meets.it";
         return where.map(w -> words.say(key, moments.name(spot.who()), w))
                 .orElseGet(() -> words.say(key + ".there", moments.name(spot.who())));

@@ -3,10 +3,10 @@ package wildchalk.core.script;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Wall;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;
 
@@ -102,7 +102,7 @@ final class Whereabouts {
     }
 
     /** "the left boards", "the end line". */
-    String wall(Action.Wall wall) {
+    String wall(Wall wall) {
         String end = surface.word("end-line", "end wall");
         return switch (wall) {
             case END -> words.say("the", end, Clauses.key(wall));

@@ -10,6 +10,7 @@ import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
+import wildchalk.core.drill.Wall;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.timeline.ActionTimes;
@@ -95,7 +96,7 @@ public final class Guess {
     public Action instead(Kind kind, Action action) {
         List<Vec> line = timeline.line(action.id());
         if (!kind.sendsBall()) {
-            boolean met = action instanceof Action.Delivery d && d.to() instanceof Spot.OnLine;
+            boolean met = action.met().isPresent();
             return kind.instead(met ? ((Action.Delivery) action).withTo(Spot.at(line.get(line.size() - 1))) : action);
         }
         double lookedAt = timeline.times(action.id()).map(ActionTimes::start).orElse(0.0);
@@ -155,7 +156,7 @@ public final class Guess {
         Trace trace = new Trace(gesture);
         if (surface.edge() == Surface.Edge.BOARDS) {
             double near = gesture.reach() * 0.5;
-            List<Action.Wall> walls = trace.walls(surface, near);
+            List<Wall> walls = trace.walls(surface, near);
             if (trace.rounds(surface, near)) {
                 Action.Pass round = pass.going(Action.Manner.RIM);
                 return walls.isEmpty() ? round : round.comingOff(walls.get(0));
@@ -165,7 +166,7 @@ public final class Guess {
             }
         }
         Optional<Piece.Person> receiver = pass.receiver().flatMap(stage::person);
-        double gap = pass.to() instanceof Spot.OnLine
+        double gap = pass.met().isPresent()
                 ? Double.MAX_VALUE
                 : receiver.map(r -> ends.away(r, gesture.points().get(0), gesture.lookedAt()))
                         .orElse(Double.MAX_VALUE);
@@ -194,10 +195,8 @@ public final class Guess {
     /** Whether somebody at a heap of balls plays one in: a coach to anywhere, a player to a team-mate. */
     private boolean playsIn(Gesture gesture) {
         Vec at = timeline.at(gesture.who(), timeline.duration() + 1);
-        boolean heap = stage.pieces().stream().anyMatch(p -> p instanceof Piece.Supply u && u.count() > 0);
-        boolean supply = stage.pieces().stream()
-                .anyMatch(p ->
-                        p instanceof Piece.Supply u && u.count() > 0 && u.at().distance(at) <= Piece.Supply.IN_REACH);
+        boolean heap = !stage.heaps().isEmpty();
+        boolean supply = stage.heaps().stream().anyMatch(u -> u.at().distance(at) <= Piece.Supply.IN_REACH);
         boolean coach = stage.person(gesture.who())
                 .filter(Piece.Coach.class::isInstance)
                 .isPresent();
@@ -264,7 +263,8 @@ public final class Guess {
     /** Whether a ball is met half-way along a line: its runner goes on to the end of that first. */
     private boolean isMetOnTheWay(Event arrival) {
         return stage.action(arrival.action())
-                .filter(a -> a instanceof Action.Pass p && p.to() instanceof Spot.OnLine o && !o.isAtEnd())
+                .flatMap(Action::met)
+                .filter(o -> !o.isAtEnd())
                 .isPresent();
     }
 

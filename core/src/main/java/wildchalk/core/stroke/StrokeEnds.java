@@ -76,9 +76,9 @@ final class StrokeEnds {
         List<Spot> found = new ArrayList<>();
         double least = Double.MAX_VALUE;
         for (Piece.Person person : others(gesture, anybody)) {
-            for (Action action : stage.actionsOf(person.id())) {
+            for (Travel action : stage.travelsOf(person.id())) {
                 double end = timeline.times(action.id()).map(ActionTimes::end).orElse(Double.NaN);
-                if (action instanceof Travel && !(end <= ready + OVER)) {
+                if (!(end <= ready + OVER)) {
                     Optional<LinePlace> place = LinePlace.of(timeline.line(action.id()), gesture.end());
                     double off =
                             place.map(p -> p.off(gesture.reach(), ON_A_LINE)).orElse(Double.MAX_VALUE);
@@ -119,7 +119,7 @@ final class StrokeEnds {
         return timeline.events().stream()
                 .filter(e -> e.kind() == Event.Kind.ARRIVAL && e.who().equals(who))
                 .filter(e -> stage.action(e.action())
-                        .filter(a -> a instanceof Action.Pass)
+                        .filter(Action.Pass.class::isInstance)
                         .isPresent())
                 .filter(e -> e.t() > lastStart + 1e-9)
                 .reduce((a, b) -> b);
@@ -139,8 +139,7 @@ final class StrokeEnds {
 
     /** Whether a stroke ends on where somebody will go: they are closed down where they will be. */
     private boolean isOnWay(Piece.Person person, Gesture gesture, double reach) {
-        return stage.actionsOf(person.id()).stream()
-                .filter(Travel.class::isInstance)
+        return stage.travelsOf(person.id()).stream()
                 .flatMap(a -> LinePlace.of(timeline.line(a.id()), gesture.end()).stream())
                 .anyMatch(p -> p.off(reach, ON_A_LINE) <= reach);
     }

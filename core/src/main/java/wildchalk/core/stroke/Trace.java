@@ -2,7 +2,7 @@ package wildchalk.core.stroke;
 
 import java.util.ArrayList;
 import java.util.List;
-import wildchalk.core.drill.Action.Wall;
+import wildchalk.core.drill.Wall;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Ruler;
 import wildchalk.core.surface.Surface;

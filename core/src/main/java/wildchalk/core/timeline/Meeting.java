@@ -2,7 +2,6 @@ package wildchalk.core.timeline;
 
 import java.util.Optional;
 import wildchalk.core.drill.Action;
-import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Vec;
@@ -29,13 +28,12 @@ public record Meeting(Stage stage, Timeline timeline) {
 
     /** Whether a pass is met on a line, as it was drawn. */
     public boolean isMet(Action action) {
-        return action instanceof Action.Pass pass
-                && pass.to() instanceof Spot.OnLine
-                && timeline.times(pass.id())
+        return action.met().isPresent()
+                && timeline.times(action.id())
                         .filter(t -> Double.isFinite(t.arrival()))
                         .isPresent()
                 && timeline.problems().stream()
-                        .noneMatch(p -> p.action().equals(pass.id()) && p.kind() == Problem.Kind.NO_MEETING);
+                        .noneMatch(p -> p.action().equals(action.id()) && p.kind() == Problem.Kind.NO_MEETING);
     }
 
     /** How long somebody holds a ball that they could play, so that it is met; empty for who plays it on at once. */
@@ -65,9 +63,7 @@ public record Meeting(Stage stage, Timeline timeline) {
     /** How long somebody stands on a path, or at its end, and waits for a ball; empty for who goes on at once. */
     public Optional<Span> waited(Travel travel) {
         return stage.actions().stream()
-                .filter(a -> a instanceof Action.Pass p
-                        && p.to() instanceof Spot.OnLine o
-                        && o.line().equals(travel.id()))
+                .filter(a -> a.met().filter(o -> o.line().equals(travel.id())).isPresent())
                 .flatMap(a -> awaited((Action.Pass) a).stream())
                 .findFirst();
     }

@@ -20,6 +20,7 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Soundness;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Wall;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.rehearsal.Rehearsal;
 import wildchalk.core.surface.Surface;
@@ -38,7 +39,7 @@ class CopyEditsTest {
             .piece(Piece.Item.cone("c1", new Vec(20, -8), Colour.RED))
             .ball("b1", "7")
             .action(new Action.Pass("a1", "7", Spot.at("9"), Action.Touch.CONTROLLED, Cue.whistle())
-                    .comingOff(Action.Wall.RIGHT))
+                    .comingOff(Wall.RIGHT))
             .shadow("a2", "x", "9", Action.Shadow.Way.CHASE, 1, Cue.received("a1"))
             .carry("a3", "9", Cue.received("a1"), 20, 9)
             .shot("a4", "9", Cue.next())
@@ -72,8 +73,7 @@ class CopyEditsTest {
     @Test
     void wallsTurnsTargetsAndZonesAreThoseOfTheOtherSide() {
         Stage side = mirrored(stage, Placement.OTHER_SIDE);
-        assertEquals(
-                Optional.of(Action.Wall.LEFT), ((Action.Pass) side.action("a1").orElseThrow()).off());
+        assertEquals(Optional.of(Wall.LEFT), ((Action.Pass) side.action("a1").orElseThrow()).off());
         Action.Hold hold = (Action.Hold) side.action("a5").orElseThrow();
         assertEquals(Action.Hold.Turn.OPEN_RIGHT, hold.turn());
         assertEquals(Optional.of(new Cue.Enters("9", "left-circle")), hold.until());

@@ -25,6 +25,7 @@ import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
+import wildchalk.core.drill.Wall;
 import wildchalk.core.geometry.Vec;
 
 /** Stages at random, sensible or not, for properties that hold for all of them. */
@@ -161,7 +162,7 @@ final class AnyStage {
                         people,
                         people,
                         Arbitraries.of(Action.Manner.class),
-                        Arbitraries.of(Action.Wall.class).injectNull(0.5),
+                        Arbitraries.of(Wall.class).injectNull(0.5),
                         cues)
                 .as((who, to, manner, wall, cue) -> id -> new Action.Pass(
                         id, who, Spot.at(to), Touch.CONTROLLED, manner, Force.USUAL, Optional.ofNullable(wall), cue));

@@ -12,8 +12,8 @@ import javafx.scene.layout.Region;
 import wildchalk.desktop.board.ladder.LadderPane;
 import wildchalk.desktop.board.sheet.CallSheet;
 import wildchalk.desktop.board.state.BoardState;
-import wildchalk.desktop.board.state.Room;
 import wildchalk.desktop.board.strip.Strip;
+import wildchalk.desktop.keeping.Room;
 
 /** Shares the window out: the board has what the words, the strip and the ladder do not need. */
 final class BoardRoom {

@@ -4,7 +4,6 @@ import java.util.Locale;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.measure.Units;
 import wildchalk.core.setout.SetOut;
-import wildchalk.desktop.board.state.Room;
 import wildchalk.storage.book.Book;
 
 /**

@@ -17,6 +17,7 @@ import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
+import wildchalk.core.drill.Wall;
 import wildchalk.core.geometry.Vec;
 
 /** Actions as they stand in drill files. */
@@ -121,7 +122,7 @@ final class ActionForm {
                     touch,
                     value(o, "manner", Action.Manner.FLAT),
                     value(o, "force", Force.USUAL),
-                    optional(o, "off", w -> value(o, "off", Action.Wall.LEFT)),
+                    optional(o, "off", w -> value(o, "off", Wall.LEFT)),
                     cue);
             case SHOT -> new Action.Shot(
                     id,

@@ -36,6 +36,7 @@ import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
 import wildchalk.core.drill.Venue;
+import wildchalk.core.drill.Wall;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;
@@ -258,7 +259,7 @@ class RoundTripProperties {
                                 touch,
                                 pick(Action.Manner.values(), cue),
                                 pick(Force.values(), cue),
-                                cue % 2 == 0 ? Optional.of(pick(Action.Wall.values(), cue)) : Optional.empty(),
+                                cue % 2 == 0 ? Optional.of(pick(Wall.values(), cue)) : Optional.empty(),
                                 set);
                         case 3 -> new Travel.Collect("a" + i, who, path, gait, ending, set);
                         case 4 -> new Action.Shadow(

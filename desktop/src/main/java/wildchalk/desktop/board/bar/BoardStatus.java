@@ -18,8 +18,8 @@ import wildchalk.core.measure.Numbers;
 import wildchalk.desktop.board.canvas.BoardPane;
 import wildchalk.desktop.board.card.UnitsCard;
 import wildchalk.desktop.board.state.BoardState;
-import wildchalk.desktop.board.state.Room;
 import wildchalk.desktop.board.state.Tool;
+import wildchalk.desktop.keeping.Room;
 
 /** The line at the foot of the window: what can be done now, what is shown, how lengths are said. */
 public final class BoardStatus extends HBox {

@@ -7,6 +7,7 @@ import javafx.beans.property.SimpleObjectProperty;
 import wildchalk.core.measure.Units;
 import wildchalk.core.scene.Aids;
 import wildchalk.core.scene.Look;
+import wildchalk.desktop.keeping.Room;
 
 /** How the coach likes to look at a board, whatever drill is on it. */
 public final class Viewing {

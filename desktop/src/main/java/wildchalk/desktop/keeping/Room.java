@@ -1,4 +1,4 @@
-package wildchalk.desktop.board.state;
+package wildchalk.desktop.keeping;
 
 import java.util.EnumSet;
 import java.util.Set;
