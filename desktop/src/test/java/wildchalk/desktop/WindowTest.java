@@ -164,7 +164,7 @@ class WindowTest extends RealWindow {
             List<String> edits = book.drills().history(shown.id()).stream()
                     .map(Version::edit)
                     .toList();
-            assertTrue(edits.contains("Undo: Change end"), edits.toString());
+            assertTrue(edits.contains("Undo: Let it be: stops"), edits.toString());
         }
     }
 

@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.Set;
 import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
-import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
@@ -126,11 +125,6 @@ public final class ActionEdits {
     /** Lets an action be set off by something else. */
     public static Edit<Drill> cue(String rung, Action action, Cue cue) {
         return change(rung, "Change cue", action.withCue(cue));
-    }
-
-    /** Lets a travel end otherwise. */
-    public static Edit<Drill> ending(String rung, Travel travel, Ending ending) {
-        return change(rung, "Change end", travel.withEnding(ending));
     }
 
     /** The next way of doing the same: how a ball is passed, what becomes of a shot, how somebody is followed. */

@@ -249,7 +249,7 @@ final class BoardCommands {
     private void alone() {
         BooleanProperty alone = state.viewing().aloneProperty();
         alone.set(!alone.get());
-        state.announce(alone.get() ? "The board has all of the window. H brings the rest back." : "");
+        state.announce(alone.get() ? "The board has all of the window. H brings the rest back." : "The rest is back.");
     }
 
     private void editing(Listing all) {

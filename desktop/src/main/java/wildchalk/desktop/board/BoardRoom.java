@@ -87,9 +87,11 @@ final class BoardRoom {
             state.viewing().roomProperty().set(pulled.apply(e));
             e.consume();
         });
+        edge.setOnMouseReleased(e -> state.viewing().settleRoom());
         edge.setOnMouseClicked(e -> {
             if (e.getClickCount() == 2) {
                 state.viewing().roomProperty().set(usual.apply(room()));
+                state.viewing().settleRoom();
             }
         });
     }

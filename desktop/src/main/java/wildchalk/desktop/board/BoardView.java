@@ -53,6 +53,9 @@ public final class BoardView extends BorderPane {
         keys = new BoardKeys(player, mouse, new KeyHand(board, state, mouse), commands);
         HBox upper = new HBox(board, ladder);
         HBox.setHgrow(board, Priority.ALWAYS);
+        // The board has what is left; how large it was before asks for nothing.
+        upper.setMinHeight(0);
+        upper.setPrefHeight(0);
         strip.getStyleClass().add("strip-scroll");
         BoardControls controls = new BoardControls(state, player, board);
         BoardRoom room = new BoardRoom(state, this, words, strip, ladder, List.of(tray, controls));

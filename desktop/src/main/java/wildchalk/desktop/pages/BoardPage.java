@@ -3,11 +3,9 @@ package wildchalk.desktop.pages;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
-import javafx.animation.PauseTransition;
 import javafx.beans.InvalidationListener;
 import javafx.scene.Node;
 import javafx.scene.input.KeyEvent;
-import javafx.util.Duration;
 import wildchalk.core.document.Document;
 import wildchalk.core.document.History;
 import wildchalk.core.drill.Drill;
@@ -34,9 +32,6 @@ import wildchalk.storage.kind.DrillKind;
 
 /** The Board: one drill of the book, to draw on. */
 public final class BoardPage implements Page {
-
-    /** An edge that was pulled is kept so long after it came to rest. */
-    private static final Duration PULLED = Duration.millis(400);
 
     private final PageHost host;
     private final Keeper keeper;
@@ -159,17 +154,15 @@ public final class BoardPage implements Page {
             opened.viewing().unitsProperty().set(preferences.units());
             opened.sheets().handfulProperty().set(preferences.handful());
             opened.viewing().roomProperty().set(preferences.room());
+            opened.viewing().settleRoom();
             InvalidationListener keep = o -> keeper.tell(book -> new Preferences(
                             opened.viewing().unitsProperty().get(),
                             opened.sheets().handfulProperty().get(),
-                            opened.viewing().roomProperty().get())
+                            opened.viewing().settledRoomProperty().get())
                     .write(book));
             opened.viewing().unitsProperty().addListener(keep);
             opened.sheets().handfulProperty().addListener(keep);
-            // Not with every pixel that an edge is pulled.
-            PauseTransition pulled = new PauseTransition(PULLED);
-            pulled.setOnFinished(e -> keep.invalidated(null));
-            opened.viewing().roomProperty().addListener(o -> pulled.playFromStart());
+            opened.viewing().settledRoomProperty().addListener(keep);
         });
     }
 

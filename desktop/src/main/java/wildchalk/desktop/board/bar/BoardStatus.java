@@ -65,9 +65,12 @@ public final class BoardStatus extends HBox {
     private void offer(Room.Part part) {
         CheckMenuItem item = new CheckMenuItem(part.name().toLowerCase(Locale.ROOT));
         item.setSelected(true);
-        item.selectedProperty().addListener((o, was, is) -> state.viewing()
-                .roomProperty()
-                .set(state.viewing().roomProperty().get().showing(part, is)));
+        item.selectedProperty().addListener((o, was, is) -> {
+            state.viewing()
+                    .roomProperty()
+                    .set(state.viewing().roomProperty().get().showing(part, is));
+            state.viewing().settleRoom();
+        });
         Runnable tell = () ->
                 item.setSelected(state.viewing().roomProperty().get().shown().contains(part));
         tell.run();
