@@ -19,6 +19,7 @@ import wildchalk.core.drill.Instruction.Option;
 import wildchalk.core.drill.Instruction.Read;
 import wildchalk.core.drill.Instruction.Rule;
 import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Reads;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
@@ -95,7 +96,11 @@ public final class ReadEdits {
                 ids.take("r"),
                 ball,
                 contest.stream()
-                        .map(c -> new Option(wins.get(c.id()), "", "", List.of(c.id())))
+                        .map(c -> new Option(
+                                wins.get(c.id()),
+                                stage.person(c.who()).map(Piece.Person::label).orElse("") + " wins",
+                                "",
+                                List.of(c.id())))
                         .toList(),
                 Optional.empty());
         return Optional.of(
