@@ -99,9 +99,8 @@ public final class Mends {
     /** The heap of balls that is nearest to who is to play one, brought to where they can reach it. */
     private static Optional<Mend> nearer(String rung, Stage stage, Action action) {
         Vec at = from(stage, action);
-        return stage.pieces().stream()
-                .filter(p ->
-                        p instanceof Piece.Supply u && u.count() > 0 && u.at().distance(at) > Piece.Supply.IN_REACH)
+        return stage.heaps().stream()
+                .filter(p -> p.at().distance(at) > Piece.Supply.IN_REACH)
                 .min(Comparator.comparingDouble(p -> p.at().distance(at)))
                 .map(heap -> new Mend(
                         "Bring the balls nearer",

@@ -70,17 +70,25 @@ final class BallPlay {
 
     void deliver(Delivery delivery) {
         Optional<Double> leaves = deliveries.prepare(delivery, rep.now());
-        if (leaves.isPresent() && meetings.isMet(delivery) && meetings.isOver(delivery.id())) {
-            held.put((Action.Pass) delivery, leaves.get());
-            cannotMeet((Action.Pass) delivery);
-        } else if (leaves.isPresent() && meetings.isMet(delivery)) {
-            held.put((Action.Pass) delivery, leaves.get());
-            arrangeMeetings();
-        } else if (leaves.isPresent()) {
-            rep.plan(leaves.get(), Kind.RELEASE, delivery.id());
-        } else {
+        if (leaves.isEmpty()) {
             problems.noBall(delivery);
             rep.plan(rep.now(), Kind.END, delivery.id());
+        } else if (meetings.isMet(delivery)) {
+            meet((Action.Pass) delivery, leaves.get());
+        } else {
+            rep.plan(leaves.get(), Kind.RELEASE, delivery.id());
+        }
+    }
+
+    /**
+     * Holds a ball that is to be met until it is known when its runner is there; who waited in vain gets it at once.
+     */
+    private void meet(Action.Pass pass, double leaves) {
+        held.put(pass, leaves);
+        if (meetings.isOver(pass.id())) {
+            cannotMeet(pass);
+        } else {
+            arrangeMeetings();
         }
     }
 

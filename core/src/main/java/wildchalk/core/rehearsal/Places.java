@@ -32,10 +32,7 @@ public final class Places {
 
         @Override
         public Vec onLine(Spot.OnLine o) {
-            return stage.action(o.line())
-                    .filter(Travel.class::isInstance)
-                    .map(a -> onWay((Travel) a, o.share()))
-                    .orElseGet(() -> of(Spot.at(o.who())));
+            return stage.travel(o.line()).map(line -> onWay(line, o.share())).orElseGet(() -> of(Spot.at(o.who())));
         }
 
         @Override

@@ -181,8 +181,8 @@ final class Problems {
                 Problem.Kind.NO_MEETING,
                 gone
                         ? name + " goes another way before the ball can be there: pass it at once, or earlier"
-                        : name + " sets off only when the ball is on its way, so they cannot come there together: "
-                                + "let " + name + " set off sooner, or pass it at once");
+                        : name + " sets off there only after this pass, so they cannot come there together: " + "let "
+                                + name + " set off sooner, or pass it at once");
     }
 
     void cannotHandle(Action.Handle handle, Handling.Trouble trouble) {
