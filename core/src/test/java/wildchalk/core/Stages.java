@@ -102,6 +102,15 @@ public final class Stages {
                 cue));
     }
 
+    /** A read with an option for each action, the first of which is taken. */
+    public static Instruction.Read either(String id, String who, String... actions) {
+        List<Instruction.Option> options = new ArrayList<>();
+        for (String action : actions) {
+            options.add(new Instruction.Option("o" + (options.size() + 1), "", "", List.of(action)));
+        }
+        return new Instruction.Read(id, who, options, Optional.empty());
+    }
+
     public Stages say(Instruction instruction) {
         said.add(instruction);
         return this;

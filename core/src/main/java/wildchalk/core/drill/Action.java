@@ -184,6 +184,11 @@ public sealed interface Action
             return new Shadow(id, who, whom, style, gait, until, newCue);
         }
 
+        /** The same, run at and stopped short of, from whichever side. */
+        public Shadow closingDown() {
+            return new Shadow(id, who, whom, new Style(Way.CLOSE_DOWN, side(), distance()), gait, until, cue);
+        }
+
         /** The same, ended by something else; empty for what ends it usually. */
         public Shadow until(Optional<Cue.Trigger> newUntil) {
             return new Shadow(id, who, whom, style, gait, newUntil, cue);

@@ -76,6 +76,7 @@ final class BallPlay {
         } else if (meetings.isMet(delivery)) {
             meet((Action.Pass) delivery, leaves.get());
         } else {
+            delivery.met().ifPresent(o -> problems.cannotMeet((Action.Pass) delivery, Problems.NoMeeting.NOT_THIS_WAY));
             rep.plan(leaves.get(), Kind.RELEASE, delivery.id());
         }
     }
@@ -115,7 +116,8 @@ final class BallPlay {
     private void cannotMeet(Action.Pass pass) {
         double from = Math.max(rep.now(), held.getOrDefault(pass, rep.now()));
         held.remove(pass);
-        problems.cannotMeet(pass, rep.hasStarted(pass.met().orElseThrow().line()));
+        boolean gone = rep.hasStarted(pass.met().orElseThrow().line());
+        problems.cannotMeet(pass, gone ? Problems.NoMeeting.GONE : Problems.NoMeeting.TOO_LATE);
         meetings.giveUp(pass.id());
         rep.plan(from, Kind.RELEASE, pass.id());
     }

@@ -169,20 +169,32 @@ final class Problems {
         }
     }
 
-    /**
-     * A pass is sent to where its receiver is, because the two cannot meet as drawn.
-     *
-     * @param gone whether they have set out on the line and left it
-     */
-    void cannotMeet(Action.Pass pass, boolean gone) {
+    /** Why two cannot meet. */
+    enum NoMeeting {
+        /** The runner has left their line. */
+        GONE,
+        /** The runner waits for the pass itself. */
+        TOO_LATE,
+        /** The line belongs to an option that is not taken, or is somebody else's. */
+        NOT_THIS_WAY
+    }
+
+    /** A pass is sent to where its receiver is, because the two cannot meet as drawn. */
+    void cannotMeet(Action.Pass pass, NoMeeting why) {
         String name = name(pass.receiver().orElse(""));
         add(
                 pass,
                 Problem.Kind.NO_MEETING,
-                gone
-                        ? name + " goes another way before the ball can be there: pass it at once, or earlier"
-                        : name + " sets off there only after this pass, so they cannot come there together: " + "let "
-                                + name + " set off sooner, or pass it at once");
+                switch (why) {
+                    case GONE -> name + " goes another way before the ball can be there: pass it at once, or earlier";
+                    case TOO_LATE -> name
+                            + " sets off there only after this pass, so they cannot come there together: let "
+                            + name + " set off sooner, or pass it at once";
+                    case NOT_THIS_WAY -> name
+                            + " does not go there on this way through, so the ball is sent to where " + name
+                            + " is: pass it at once, or make it part of the option in which " + name
+                            + " goes there";
+                });
     }
 
     void cannotHandle(Action.Handle handle, Handling.Trouble trouble) {

@@ -1,5 +1,6 @@
 package wildchalk.core.stroke;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.geometry.Vec;
@@ -30,5 +31,22 @@ public record Gesture(
     /** Where it ends, metres. */
     public Vec end() {
         return points.get(points.size() - 1);
+    }
+
+    /** The same stroke, cut off so many metres before its end; empty when hardly anything of it is left. */
+    Optional<Gesture> endingShortBy(double metres) {
+        Vec end = end();
+        int last = points.size() - 1;
+        while (last > 0 && points.get(last - 1).distance(end) < metres) {
+            last--;
+        }
+        if (last == 0 || points.get(0).distance(end) < 2 * metres) {
+            return Optional.empty();
+        }
+        Vec before = points.get(last - 1);
+        double far = before.distance(end);
+        List<Vec> left = new ArrayList<>(points.subList(0, last));
+        left.add(before.towards(end, (far - metres) / far));
+        return Optional.of(new Gesture(who, left, straight, lookedAt, reach, after));
     }
 }

@@ -1,5 +1,6 @@
 package wildchalk.core.stroke;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Action;
@@ -31,6 +32,12 @@ public final class Guess {
 
     /** Who stands so near the end of a line is where it leads, metres, when it is to be meant otherwise; assumed. */
     private static final double REACH_AGAIN = 1.5;
+
+    /** Who hands a ball over stops so far short of whom they give it to, metres; assumed. */
+    private static final double ARM = 1;
+
+    /** Who runs along with somebody ends so far beside them, metres; assumed. */
+    private static final double BESIDE = 1.5;
 
     private static final double JUST_AFTER = 0.01;
 
@@ -84,6 +91,24 @@ public final class Guess {
         return List.of(there, kind.action(two.take("a"), gesture.who(), path, Cue.next()));
     }
 
+    /**
+     * The actions for a stroke whose kind the coach has chosen: one; or two for a carry that ends at a team-mate, or on
+     * the way they go, because the ball is handed over there.
+     */
+    public List<Action> all(Kind kind, Gesture gesture) {
+        Optional<Spot> mate = kind == Kind.CARRY ? ends.passedTo(gesture, false) : Optional.empty();
+        if (mate.isEmpty()) {
+            return List.of(as(kind, gesture));
+        }
+        FreeIds two = ids.again();
+        List<Action> both = new ArrayList<>();
+        gesture.endingShortBy(ARM).ifPresent(g -> both.add(as(kind, g, two.take("a"))));
+        Cue cue = both.isEmpty() ? cue(gesture) : Cue.next();
+        both.add(new Action.Pass(two.take("a"), gesture.who(), mate.get(), Action.Touch.CONTROLLED, cue)
+                .going(Action.Manner.HAND_OFF));
+        return both;
+    }
+
     /** The action for a stroke whose kind the coach has chosen. */
     public Action as(Kind kind, Gesture gesture) {
         return as(kind, gesture, ids.again().take("a"));
@@ -122,7 +147,7 @@ public final class Guess {
     private Action as(Kind kind, Gesture gesture, String id) {
         if (kind == Kind.SHADOW) {
             return ends.opponent(gesture, Double.MAX_VALUE)
-                    .map(o -> kind.action(id, gesture.who(), new TravelPath(List.of(Spot.at(o)), false), cue(gesture)))
+                    .map(o -> marks(kind, id, gesture, o))
                     .orElseGet(() -> as(Kind.RUN, gesture, id));
         }
         if (kind == Kind.RUN && looseBall(gesture).isPresent()) {
@@ -138,6 +163,10 @@ public final class Guess {
                     Action.Ending.STOP,
                     cue(gesture));
         }
+        Optional<Spot.OnLine> mate = kind == Kind.RUN ? goesWith(gesture) : Optional.empty();
+        if (mate.isPresent()) {
+            return alongside(id, gesture, mate.get());
+        }
         Spot end;
         if (kind == Kind.SHOT) {
             end = ends.goal(gesture).orElseGet(this::nearestGoal);
@@ -149,6 +178,39 @@ public final class Guess {
         TravelPath path = Freehand.path(gesture.points(), gesture.straight(), gesture.reach(), end);
         Action action = kind.action(id, gesture.who(), path, cue(gesture));
         return action instanceof Action.Pass pass && !gesture.straight() ? asDrawn(pass, gesture) : action;
+    }
+
+    /** Somebody is looked after where they are, and closed down where they will be. */
+    private Action marks(Kind kind, String id, Gesture gesture, String opponent) {
+        Action marked = kind.action(id, gesture.who(), new TravelPath(List.of(Spot.at(opponent)), false), cue(gesture));
+        return marked instanceof Action.Shadow shadow && ends.isAhead(opponent, gesture)
+                ? shadow.closingDown()
+                : marked;
+    }
+
+    /** The team-mate's line that a run goes along with: only who has nothing else to wait for does so. */
+    private Optional<Spot.OnLine> goesWith(Gesture gesture) {
+        boolean free = gesture.after().isEmpty()
+                && stage.actionsOf(gesture.who()).isEmpty()
+                && ends.received(gesture.who()).isEmpty();
+        return free ? ends.mateWay(gesture) : Optional.empty();
+    }
+
+    /**
+     * To the end of a team-mate's line beside them, setting off together; onto the middle of it as they have gone by.
+     */
+    private Action alongside(String id, Gesture gesture, Spot.OnLine mate) {
+        List<Vec> line = timeline.line(mate.line());
+        Vec end = gesture.end();
+        Cue cue = new Cue(new Cue.Partway(mate.line(), mate.share()), 0);
+        if (mate.isAtEnd()) {
+            Vec there = line.get(line.size() - 1);
+            Vec from = gesture.points().get(0);
+            end = there.plus(from.minus(there).unit().times(BESIDE));
+            cue = Cue.with(mate.line());
+        }
+        TravelPath path = Freehand.path(gesture.points(), gesture.straight(), gesture.reach(), Spot.at(end));
+        return Kind.RUN.action(id, gesture.who(), path, cue);
     }
 
     /** A pass that goes the way it was drawn. */

@@ -76,8 +76,8 @@ final class StrokeEnds {
         List<Spot> found = new ArrayList<>();
         double least = Double.MAX_VALUE;
         for (Piece.Person person : others(gesture, anybody)) {
-            for (Travel action : stage.travelsOf(person.id())) {
-                double end = timeline.times(action.id()).map(ActionTimes::end).orElse(Double.NaN);
+            for (Travel action : gone(person)) {
+                double end = timeline.times(action.id()).orElseThrow().end();
                 if (!(end <= ready + OVER)) {
                     Optional<LinePlace> place = LinePlace.of(timeline.line(action.id()), gesture.end());
                     double off =
@@ -93,6 +93,13 @@ final class StrokeEnds {
             }
         }
         return found.stream().findFirst();
+    }
+
+    /** The ways that somebody goes on the way through that is looked at: what another option draws is not met. */
+    private List<Travel> gone(Piece.Person person) {
+        return stage.travelsOf(person.id()).stream()
+                .filter(a -> timeline.times(a.id()).isPresent())
+                .toList();
     }
 
     /** When whoever draws could play a ball: as they receive it, or when all they do so far is over. */
@@ -139,9 +146,23 @@ final class StrokeEnds {
 
     /** Whether a stroke ends on where somebody will go: they are closed down where they will be. */
     private boolean isOnWay(Piece.Person person, Gesture gesture, double reach) {
-        return stage.travelsOf(person.id()).stream()
+        return gone(person).stream()
                 .flatMap(a -> LinePlace.of(timeline.line(a.id()), gesture.end()).stream())
                 .anyMatch(p -> p.off(reach, ON_A_LINE) <= reach);
+    }
+
+    /** Whether a stroke ends on where an opponent will be, and not on them. */
+    boolean isAhead(String opponent, Gesture gesture) {
+        return stage.person(opponent)
+                .filter(p -> now(p, gesture) > gesture.reach() && isOnWay(p, gesture, gesture.reach()))
+                .isPresent();
+    }
+
+    /** The place on a team-mate's way that a run ends on, when they have yet to go it. */
+    Optional<Spot.OnLine> mateWay(Gesture gesture) {
+        return onLine(gesture, false)
+                .map(Spot.OnLine.class::cast)
+                .filter(o -> stage.person(o.who()).filter(p -> !playsWithAll(p)).isPresent());
     }
 
     /** How far somebody is from where a stroke ends, now. */
@@ -183,7 +204,9 @@ final class StrokeEnds {
     /** Somebody who goes for the same ball where a stroke ends: the two fight for it. */
     Optional<Travel.Collect> contested(Gesture gesture) {
         return stage.actions().stream()
-                .filter(a -> a instanceof Travel.Collect c && !c.who().equals(gesture.who()))
+                .filter(a -> a instanceof Travel.Collect c
+                        && !c.who().equals(gesture.who())
+                        && timeline.times(c.id()).isPresent())
                 .map(Travel.Collect.class::cast)
                 .filter(c -> c.wanted()
                         .filter(b -> stage.piece(b)

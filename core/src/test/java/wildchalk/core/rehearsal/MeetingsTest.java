@@ -10,7 +10,9 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.Action.Gait;
 import wildchalk.core.drill.Action.Touch;
+import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
@@ -168,6 +170,31 @@ class MeetingsTest {
                 List.of(Problem.Kind.NO_MEETING),
                 t.problems().stream().map(Problem::kind).toList());
         assertEquals("7", t.holder("b", t.duration() + 1).orElse(""));
+    }
+
+    /** 7 goes up the line or comes short; the pass is drawn to the line that is gone only one of the two ways. */
+    private static Stage eitherWay() {
+        return two().run("a1", "7", Cue.whistle(), 20, 10)
+                .run("a3", "7", Cue.whistle(), 2, 4)
+                .say(Stages.either("r1", "7", "a1", "a3"))
+                .action(meets("a2", "3", "7", "a1", 1, new Cue(new Cue.Whistle(), 0.5)))
+                .build();
+    }
+
+    @Test
+    void lineThatIsNotGoneThisWayCannotBeMetAndSaysSo() {
+        Stage stage = eitherWay();
+        assertEquals(List.of(), Rehearsal.of(stage, Stages.TURF).problems());
+        Instruction.Read read = stage.instructions(Instruction.Read.class).get(0);
+        Timeline other = Rehearsal.of(
+                stage,
+                Stages.TURF,
+                Choices.NONE.with(read.id(), read.options().get(1).id()));
+        assertEquals(
+                List.of(Problem.Kind.NO_MEETING),
+                other.problems().stream().map(Problem::kind).toList());
+        assertTrue(other.problems().get(0).message().contains("this way"), other.problems()::toString);
+        assertEquals("7", other.holder("b", other.duration() + 1).orElse(""), "it is passed all the same");
     }
 
     @Test

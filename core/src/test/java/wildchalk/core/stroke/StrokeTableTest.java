@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Random;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
 import wildchalk.core.drill.Action;
@@ -20,6 +21,7 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.TravelPath;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.rehearsal.Rehearsal;
 import wildchalk.core.surface.Surface;
@@ -155,9 +157,57 @@ class StrokeTableTest {
             T | -20,5 12,-8 | meet 2
             T | -20,5 8,8 | pass 3
             T | -20,5 0,0 | pass
-            x | 12,0 14,-8 | shadow 2
-            x | 12,0 19.6,-8 | shadow 2
+            x | 12,0 14,-8 | close down 2
+            x | 12,0 19.6,-8 | close down 2
             3 | 22,10 22,-2 | run
+            """;
+
+    /** The same lines; whoever runs onto one goes along, or behind; a chosen carry to somebody ends in their hands. */
+    private static final String MATES =
+            """
+            x | 12,0 24,4 | run with y
+            x | 12,0 18,2 23.3,3.6 | run with y
+            x | 12,0 24.6,4.8 | run with y
+            x | 12,0 21,6.5 | run behind y
+            x | 12,0 16,4 21.2,6.1 | run behind y
+            x | 12,0 22,-4 | run
+            x | 12,0 20,0 | run
+            x | 12,0 5,-8 | shadow 2
+            x | 12,0 22,10 | close down 3
+            x | 12,0 14,11 | close down 3
+            y | 24,4 26,8 | run
+            2 | 20,-8 25,-3 | run
+            1 C | -10,0 20,-8 | carry, then meet 2 at the end hand-off
+            1 C | -10,0 12,-8 | carry, then meet 2 hand-off
+            1 C | -10,0 -2,4 | carry
+            1 C | -10,0 12,0 | carry
+            1 C | -10,0 24,4 | carry
+            """;
+
+    /** As in the first table, with the chalk of carries in hand. */
+    private static final String CARRIED =
+            """
+            1 C | -10,0 5,-8 | carry, then pass 2 hand-off
+            1 C | -10,0 0,2 5,-8 | carry, then pass 2 hand-off
+            1 C | -10,0 8.6,7.5 | carry, then pass 3 hand-off
+            1 C | -10,0 0,0 | carry
+            """;
+
+    /** 2 goes to 20,-8 or comes to 0,8: only the first is taken, so the other line is not there to be met. */
+    private static final String EITHER =
+            """
+            1 | -10,0 20,-8 | meet 2 at the end
+            1 | -10,0 12.5,-8 | meet 2
+            1 | -10,0 0,8 | carry
+            1 | -10,0 2.2,1 | carry
+            x | 12,0 0.2,7.6 | run
+            """;
+
+    /** 2 goes for the ball at b3 or runs to 20,-8: only the second is taken, so nobody contests the ball. */
+    private static final String LEFT_ALONE =
+            """
+            3 | 8,8 -2,10 | collect b3
+            x | 12,0 -2.2,9.7 | collect b3
             """;
 
     /** Here 1 passes to x, on the other side, on the whistle. */
@@ -217,6 +267,13 @@ class StrokeTableTest {
                 after(new Action.Shot("a1", "1", new Spot.AtTarget("goal"), touch, Cue.whistle())
                         .ending(Action.Result.REBOUND, Spot.at(18, -6)))));
         share("new rows", fresh);
+        List<Drawn> mates = new ArrayList<>();
+        mates.addAll(draw(MATES, rink, lines()));
+        mates.addAll(draw(CARRIED, rink, new Vec(-10, 0), new Vec(5, -8)));
+        mates.addAll(draw(EITHER, rink, either()));
+        mates.addAll(draw(LEFT_ALONE, turf, leftAlone()));
+        share("rows onto lines, and of options", mates);
+        fresh.addAll(mates);
         assertTrue(fresh.size() >= 40, "" + fresh.size());
         all.addAll(fresh);
         long right = all.stream().filter(Drawn::right).count();
@@ -263,12 +320,41 @@ class StrokeTableTest {
                 .build();
     }
 
+    private static Stage either() {
+        return people(new Vec(-10, 0), new Vec(5, -8))
+                .run("a1", "2", Cue.whistle(), 20, -8)
+                .run("a2", "2", Cue.whistle(), 0, 8)
+                .say(Stages.either("r1", "2", "a1", "a2"))
+                .build();
+    }
+
+    private static Stage leftAlone() {
+        return people(new Vec(-10, 0), new Vec(5, -8))
+                .run("a1", "2", Cue.whistle(), 20, -8)
+                .travel(new Travel.Collect(
+                        "a2",
+                        "2",
+                        new TravelPath(List.of(Spot.at("b3")), false),
+                        Action.Gait.RUN,
+                        Action.Ending.STOP,
+                        Cue.whistle()))
+                .say(Stages.either("r1", "2", "a1", "a2"))
+                .build();
+    }
+
     private static Stage after(Action action) {
         return people(new Vec(-10, 0), new Vec(5, -8)).action(action).build();
     }
 
     private static List<Drawn> draw(String table, Surface surface, Vec one, Vec two) {
         return draw(table, surface, people(one, two).build());
+    }
+
+    private static Kind chalk(String key) {
+        return Stream.of(Kind.values())
+                .filter(k -> k.key().equals(key))
+                .findFirst()
+                .orElseThrow();
     }
 
     /** "1 P" draws with the chalk of passes in hand. */
@@ -280,7 +366,7 @@ class StrokeTableTest {
             String[] who = parts[0].strip().split(" ");
             Gesture gesture = new Gesture(who[0], hand(parts[1].strip(), shake), false, 0, REACH);
             Guess guess = new Guess(stage, Rehearsal.of(stage, surface), surface, new FreeIds(Stages.drill(stage)));
-            String read = words(who.length > 1 ? List.of(guess.as(Kind.PASS, gesture)) : guess.all(gesture));
+            String read = words(stage, who.length > 1 ? guess.all(chalk(who[1]), gesture) : guess.all(gesture));
             drawn.add(new Drawn(line.strip(), read.equals(parts[2].strip()), read));
         }
         return drawn;
@@ -307,8 +393,11 @@ class StrokeTableTest {
         return points;
     }
 
-    private static String words(List<Action> actions) {
+    private static String words(Stage stage, List<Action> actions) {
         Action action = actions.get(0);
+        if (actions.size() == 2 && actions.get(1) instanceof Action.Pass) {
+            return words(stage, actions.subList(0, 1)) + ", then " + words(stage, actions.subList(1, 2));
+        }
         if (actions.size() == 2) {
             String what = ((Travel) action).path().last() instanceof Spot.AtPiece p ? " " + p.piece() : "";
             return "touch" + what + " and back" + (action instanceof Travel.Carry ? " with the ball" : "");
@@ -327,7 +416,17 @@ class StrokeTableTest {
             return "shot " + (shot.to() instanceof Spot.AtTarget t ? t.target() : "");
         }
         if (action instanceof Action.Shadow shadow) {
-            return "shadow " + shadow.whom();
+            return (shadow.way() == Action.Shadow.Way.CLOSE_DOWN ? "close down " : "shadow ") + shadow.whom();
+        }
+        if (action instanceof Travel
+                && !(action instanceof Travel.Carry)
+                && action.cue().trigger().of().isPresent()) {
+            String other = stage.action(action.cue().trigger().of().get())
+                    .orElseThrow()
+                    .who();
+            return low(Kind.of(action))
+                    + (action.cue().trigger() instanceof Cue.Partway ? " behind " : " with ")
+                    + other;
         }
         String end = action instanceof Travel t && t.path().last() instanceof Spot.AtPiece p ? " " + p.piece() : "";
         return low(Kind.of(action)).replace("run", action instanceof Travel.Collect ? "collect" : "run") + end;

@@ -156,11 +156,7 @@ final class StrokeGrip implements Grip {
                 state.head().atProperty().get(),
                 state.board().frame().unit() * 1.5,
                 from.after());
-        return state.toolProperty()
-                .get()
-                .kind()
-                .map(k -> List.of(guess.as(k, gesture)))
-                .orElseGet(() -> guess.all(gesture));
+        return state.toolProperty().get().kind().map(k -> guess.all(k, gesture)).orElseGet(() -> guess.all(gesture));
     }
 
     /** "pass to 9 · as 7 receives · 14.6 m · 19.5 paces" */
