@@ -3,8 +3,12 @@ package wildchalk.core.drill;
 import java.util.List;
 import java.util.Optional;
 
-/** What a coach says besides what is drawn: a limit, a decision, a stop, or how groups go from station to station. */
-public sealed interface Instruction permits Limit, Instruction.Read, Instruction.Freeze, Instruction.MoveOn {
+/**
+ * What a coach says besides what is drawn: a limit, a decision, a stop, how groups go from station to station, or which
+ * end a team attacks.
+ */
+public sealed interface Instruction
+        permits Limit, Instruction.Read, Instruction.Freeze, Instruction.MoveOn, Instruction.Attacks {
 
     /** Unique within its drill. */
     String id();
@@ -26,6 +30,9 @@ public sealed interface Instruction permits Limit, Instruction.Read, Instruction
 
         /** For {@link MoveOn}. */
         R moveOn(MoveOn moveOn);
+
+        /** For {@link Attacks}. */
+        R attacks(Attacks attacks);
 
         /** For {@link Limit}. */
         R limit(Limit limit);
@@ -76,7 +83,10 @@ public sealed interface Instruction permits Limit, Instruction.Read, Instruction
      * action.
      */
     enum Rule {
-        /** Whoever is farther ahead: nearer to where the shot goes, else farther the way the decider faces. */
+        /**
+         * Whoever is farther ahead: nearer to the goal that the decider attacks, else farther the way the decider
+         * faces.
+         */
         AHEAD,
         /** Whoever has no opponent near the way of the ball; the first of those. */
         OPEN
@@ -147,6 +157,33 @@ public sealed interface Instruction permits Limit, Instruction.Read, Instruction
         @Override
         public MoveOn withId(String newId) {
             return new MoveOn(newId, way);
+        }
+    }
+
+    /**
+     * Which end a team attacks.
+     *
+     * @param from the moment from which they do, a change of ends; empty for from the start
+     */
+    record Attacks(String id, Bib team, End end, Optional<Cue> from) implements Instruction {
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.attacks(this);
+        }
+
+        @Override
+        public Attacks withId(String newId) {
+            return new Attacks(newId, team, end, from);
+        }
+
+        /** The same towards the other end. */
+        public Attacks towards(End newEnd) {
+            return new Attacks(id, team, newEnd, from);
+        }
+
+        /** The same from another moment on. */
+        public Attacks from(Cue moment) {
+            return new Attacks(id, team, end, Optional.of(moment));
         }
     }
 

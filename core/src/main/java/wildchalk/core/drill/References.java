@@ -240,6 +240,12 @@ final class References {
             }
 
             @Override
+            public List<String> attacks(Instruction.Attacks attacks) {
+                attacks.from().ifPresent(c -> c.trigger().parts().forEach(t -> trigger(t, faults)));
+                return faults;
+            }
+
+            @Override
             public List<String> limit(Limit limit) {
                 limit.matchLimit(new Bounds(faults))
                         .filter(w -> stage.person(w).isEmpty())

@@ -10,6 +10,7 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.GivenIds;
@@ -143,7 +144,9 @@ public final class CopyEdits {
         List<Action> actions = new ArrayList<>(stage.actions());
         part.actions().forEach(a -> actions.add(transfer.action(a)));
         List<Instruction> said = new ArrayList<>(stage.instructions());
-        part.instructions().forEach(i -> said.add(transfer.instruction(i)));
+        part.instructions().stream()
+                .filter(i -> !(i instanceof Instruction.Attacks a && isSaid(stage, a.team())))
+                .forEach(i -> said.add(transfer.instruction(i)));
         return new Put(
                 stage.withPieces(pieces).withActions(actions).withInstructions(said),
                 part.pieces().stream().map(p -> transfer.ids().get(p.id())).collect(Collectors.toSet()));
@@ -176,11 +179,26 @@ public final class CopyEdits {
         for (Action action : part.actions()) {
             mirrored = mirrored.withAction(transfer.action(action));
         }
-        for (Instruction said : part.instructions()) {
+        List<Instruction> along = new ArrayList<>(part.instructions());
+        stage.instructions(Instruction.Attacks.class).stream()
+                .filter(a -> isWhole(stage, a.team(), chosen))
+                .forEach(along::add);
+        for (Instruction said : along) {
             mirrored = mirrored.saying(transfer.instruction(said));
         }
         Stage done = mirrored;
         return StageEdit.of(name, rung, s -> done);
+    }
+
+    /** Whether it is said already which end a team attacks: a copy says nothing else of it. */
+    private static boolean isSaid(Stage stage, Bib team) {
+        return stage.instructions(Instruction.Attacks.class).stream().anyMatch(a -> a.team() == team);
+    }
+
+    private static boolean isWhole(Stage stage, Bib team, Set<String> chosen) {
+        return stage.people().stream()
+                .filter(p -> p instanceof Piece.Player && p.bib() == team)
+                .allMatch(p -> chosen.contains(p.id()));
     }
 
     /** What goes along: the chosen pieces, balls in the hands of chosen people, and what these people do. */

@@ -130,6 +130,15 @@ final class CueTies {
             }
 
             @Override
+            public Optional<Instruction> attacks(Instruction.Attacks attacks) {
+                return attacks.from().isEmpty()
+                        ? Optional.of(attacks)
+                        : left(attacks.from().get().trigger(), gone)
+                                .map(t -> attacks.from(
+                                        new Cue(t, attacks.from().get().delay())));
+            }
+
+            @Override
             public Optional<Instruction> limit(Limit limit) {
                 return limit.matchLimit(new Loosened(gone));
             }

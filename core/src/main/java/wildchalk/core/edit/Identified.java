@@ -213,6 +213,11 @@ sealed interface Identified {
                 }
 
                 @Override
+                public String attacks(Instruction.Attacks attacks) {
+                    return "which end a team attacks";
+                }
+
+                @Override
                 public String limit(Limit limit) {
                     return "a limit";
                 }

@@ -59,6 +59,11 @@ public record Placement(boolean ends, boolean sides, double turn, Vec shift) {
         };
     }
 
+    /** Whether what went up the surface goes down it. */
+    boolean turnsEnds() {
+        return ends != (Math.cos(turn) < 0);
+    }
+
     /** Whether left becomes right. */
     boolean isMirror() {
         return ends != sides;
@@ -69,8 +74,8 @@ public record Placement(boolean ends, boolean sides, double turn, Vec shift) {
         boolean round = Math.cos(turn) < 0;
         return switch (heading) {
             case EITHER -> Heading.EITHER;
-            case UP -> ends != round ? Heading.DOWN : Heading.UP;
-            case DOWN -> ends != round ? Heading.UP : Heading.DOWN;
+            case UP -> turnsEnds() ? Heading.DOWN : Heading.UP;
+            case DOWN -> turnsEnds() ? Heading.UP : Heading.DOWN;
             case LEFT -> sides != round ? Heading.RIGHT : Heading.LEFT;
             case RIGHT -> sides != round ? Heading.LEFT : Heading.RIGHT;
         };

@@ -215,6 +215,11 @@ record Portable(Stage stage, List<String> lost) {
                 }
 
                 @Override
+                public Optional<Instruction> attacks(Instruction.Attacks attacks) {
+                    return Optional.empty();
+                }
+
+                @Override
                 public Optional<Instruction> limit(Limit limit) {
                     return limit.matchLimit(new Freed());
                 }

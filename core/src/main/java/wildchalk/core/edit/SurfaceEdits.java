@@ -167,6 +167,11 @@ public final class SurfaceEdits {
                 }
 
                 @Override
+                public Instruction attacks(Instruction.Attacks attacks) {
+                    return attacks;
+                }
+
+                @Override
                 public Instruction limit(Limit limit) {
                     return limit;
                 }

@@ -302,6 +302,15 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
         }
 
         @Override
+        public Instruction attacks(Instruction.Attacks a) {
+            return new Instruction.Attacks(
+                    id(a.id()),
+                    a.team(),
+                    placement.turnsEnds() ? a.end().other() : a.end(),
+                    a.from().map(Transfer.this::cue));
+        }
+
+        @Override
         public Instruction limit(Limit limit) {
             return limit.matchLimit(this);
         }

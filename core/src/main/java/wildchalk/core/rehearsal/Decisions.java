@@ -8,11 +8,13 @@ import java.util.OptionalDouble;
 import java.util.function.Function;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Choices;
+import wildchalk.core.drill.Ends;
 import wildchalk.core.drill.Instruction.Option;
 import wildchalk.core.drill.Instruction.Read;
 import wildchalk.core.drill.Instruction.Rule;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Reads;
+import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.motion.Pose;
@@ -29,6 +31,7 @@ final class Decisions {
 
     private final Stage stage;
     private final Places places;
+    private final Ends ends;
     private final Function<Choices, Timeline> rehearse;
     private final List<Decision> made = new ArrayList<>();
     private Choices choices;
@@ -36,6 +39,7 @@ final class Decisions {
     Decisions(Stage stage, Surface surface, Choices choices, Function<Choices, Timeline> rehearse) {
         this.stage = stage;
         this.places = new Places(stage, surface);
+        this.ends = new Ends(stage, surface);
         this.choices = choices;
         this.rehearse = rehearse;
     }
@@ -94,7 +98,10 @@ final class Decisions {
         Vec to = receiver.map(r -> timeline.at(r.id(), t)).orElseGet(() -> goesTo(first, timeline));
         double metres = rule == Rule.OPEN
                 ? Lane.of(decider.get(), to, stage, timeline, t).room()
-                : ahead(timeline.at(who, t), timeline.pose(decider.get().id(), t));
+                : ahead(
+                        timeline.at(who, t),
+                        timeline.pose(decider.get().id(), t),
+                        attacked(decider.get(), timeline, t));
         return Optional.of(new Decision.Weighed(option.id(), who, metres));
     }
 
@@ -104,14 +111,27 @@ final class Decisions {
     }
 
     /**
-     * How far ahead of the decider somebody is: nearer to what is shot at; without a shot, the way the decider faces.
+     * How far ahead of the decider somebody is: nearer to the goal that is attacked; where there is none, the way the
+     * decider faces.
      */
-    private double ahead(Vec place, Pose decider) {
-        return stage.actions().stream()
-                .filter(Action.Shot.class::isInstance)
-                .map(a -> places.of(((Action.Shot) a).to()))
-                .findFirst()
-                .map(goal -> decider.at().distance(goal) - place.distance(goal))
+    private static double ahead(Vec place, Pose decider, Optional<Vec> goal) {
+        return goal.map(g -> decider.at().distance(g) - place.distance(g))
                 .orElseGet(() -> place.minus(decider.at()).dot(Vec.polar(1, decider.facing())));
+    }
+
+    /**
+     * The goal that somebody's team attacks then; where nothing tells, what the first shot at a goal or at gear goes
+     * to.
+     */
+    private Optional<Vec> attacked(Piece.Person decider, Timeline timeline, double t) {
+        return ends.team(decider.id())
+                .flatMap(b -> ends.at(b, timeline::moment, t))
+                .flatMap(k -> ends.goal(k.end()))
+                .or(() -> stage.actions().stream()
+                        .filter(Action.Shot.class::isInstance)
+                        .map(a -> ((Action.Shot) a).to())
+                        .filter(s -> !(s instanceof Spot.Place))
+                        .map(places::of)
+                        .findFirst());
     }
 }

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
@@ -64,6 +65,11 @@ final class Limits {
         @Override
         public Stream<Trigger> moveOn(Instruction.MoveOn moveOn) {
             return Stream.empty();
+        }
+
+        @Override
+        public Stream<Trigger> attacks(Instruction.Attacks attacks) {
+            return attacks.from().map(Cue::trigger).stream();
         }
 
         @Override

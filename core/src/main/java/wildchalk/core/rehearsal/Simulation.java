@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
@@ -27,6 +28,7 @@ import wildchalk.core.rehearsal.Agenda.Entry;
 import wildchalk.core.rehearsal.Agenda.Kind;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.timeline.Event;
+import wildchalk.core.timeline.Happened;
 import wildchalk.core.timeline.Timeline;
 
 /**
@@ -75,8 +77,9 @@ final class Simulation {
         this.bodies = new Bodies(stage, played, places, meetings, speeds, lines);
         this.deliveries = new Deliveries(stage, surface, places, speeds, bodies, meetings, lines);
         this.handling = new Handling(stage, bodies);
-        Ends ends = new Ends(stage, surface, (who, t) -> bodies.track(who).at(t));
-        Shadows shadows = new Shadows(bodies::track, new Aims(ends::defended, deliveries::ballFor), speeds);
+        Defended defended =
+                new Defended(stage, surface, (who, t) -> bodies.track(who).at(t), cue -> happened(cue));
+        Shadows shadows = new Shadows(bodies::track, new Aims(defended::by, deliveries::ballFor), speeds);
         this.watches = new Watches(surface, this::where);
         this.rep = new RehearsalState(played);
         this.balls = new BallPlay(rep, stage, choices, deliveries, shadows, problems, speeds, meetings);
@@ -86,6 +89,10 @@ final class Simulation {
         legs.lookOutFor(moments());
         rep.onEnd(this::ended);
         rep.reactingBy(new Reacting(stage, speeds, who -> isOnTheMove(who))::before);
+    }
+
+    private OptionalDouble happened(Cue cue) {
+        return new Happened(rep.happened()).moment(cue);
     }
 
     private boolean isOnTheMove(String who) {

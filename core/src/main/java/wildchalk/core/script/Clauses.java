@@ -153,9 +153,9 @@ final class Clauses {
         this.surface = surface;
         this.unit = unit;
         this.words = new Words(surface);
-        this.moments = new Moments(stage, surface, unit, words, plays(stage, timeline));
+        this.sides = Sides.of(stage, surface, timeline);
+        this.moments = new Moments(stage, surface, unit, words, plays(stage, timeline), sides);
         this.meetings = new MeetingWords(stage, timeline, words, moments);
-        this.sides = new Sides(stage, surface);
         this.ahead = new Whereabouts(stage, surface, words, false);
         this.turned = new Whereabouts(stage, surface, words, true);
     }
@@ -368,7 +368,7 @@ final class Clauses {
 
     /** Places as whoever does something sees them, by the way that their team goes. */
     private Whereabouts whereabouts(Action action) {
-        return sides.isTurned(action.who()) ? turned : ahead;
+        return sides.isTurned(action) ? turned : ahead;
     }
 
     private void tell(Action.Shot shot) {

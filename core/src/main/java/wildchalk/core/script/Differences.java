@@ -234,6 +234,11 @@ public final class Differences {
             }
 
             @Override
+            public String attacks(Instruction.Attacks attacks) {
+                return attacks.from().isPresent() ? "change of ends" : "end to attack";
+            }
+
+            @Override
             public String limit(Limit limit) {
                 return "rule";
             }

@@ -23,6 +23,7 @@ final class Moments {
     private final Unit unit;
     private final Words words;
     private final Predicate<String> plays;
+    private final Sides sides;
     /** Words for moments that are of no action, or of one that is not there. */
     private final CueCases.Families<String> watched = new CueCases.Families<>() {
         @Override
@@ -84,7 +85,7 @@ final class Moments {
 
     /** Which way somebody crosses a line, as they see it. */
     private Cue.Crosses.Heading heading(Cue.Crosses c) {
-        if (!new Sides(stage, surface).isTurned(c.who())) {
+        if (!sides.isTurned(c.who(), c)) {
             return c.heading();
         }
         return switch (c.heading()) {
@@ -97,7 +98,8 @@ final class Moments {
     }
 
     /** @param plays whether an action of this id is not left out because another option is taken */
-    Moments(Stage stage, Surface surface, Unit unit, Words words, Predicate<String> plays) {
+    Moments(Stage stage, Surface surface, Unit unit, Words words, Predicate<String> plays, Sides sides) {
+        this.sides = sides;
         this.plays = plays;
         this.stage = stage;
         this.surface = surface;

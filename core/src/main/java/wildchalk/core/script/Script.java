@@ -7,7 +7,7 @@ import java.util.stream.Collectors;
  * A stage in words.
  *
  * @param lines one for each beat; with stations, one for each beat of each station, station by station
- * @param limits one sentence for each limit, and how groups move on; said before the rep
+ * @param limits one sentence for each limit, changes of ends, and how groups move on; said before the rep
  */
 public record Script(List<Line> lines, List<Phrase> limits) {
 

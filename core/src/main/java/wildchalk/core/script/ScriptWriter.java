@@ -78,6 +78,7 @@ public final class ScriptWriter {
         List<Phrase> said = new ArrayList<>(stage.instructions(Limit.class).stream()
                 .map(l -> new Phrase(limits.of(l), Part.SAID, "", l.id()))
                 .toList());
+        said.addAll(new EndWords(stage, surface, timeline, unit).changes());
         stations.movingOn().ifPresent(said::add);
         return new Script(lines, said);
     }

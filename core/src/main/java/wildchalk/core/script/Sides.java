@@ -1,42 +1,62 @@
 package wildchalk.core.script;
 
-import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.Function;
+import java.util.function.ToDoubleFunction;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Bib;
-import wildchalk.core.drill.Piece;
-import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.End;
+import wildchalk.core.drill.Ends;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.timeline.ActionTimes;
+import wildchalk.core.timeline.Timeline;
 
 /**
- * Which teams go the other way than the surface is named for: those who shoot, and only at the goal at its own end. To
- * them that is the goal, and the other one their own.
+ * Which people go the other way than the surface is named for, so that its goal is their own and its left their right.
+ * Who only looks after the goal that others attack does not: both are told from the side of the attack, as coaches do.
+ *
+ * @param moments when something comes, seconds; empty for what never does
+ * @param begins when somebody begins something, seconds
  */
-record Sides(Stage stage, Surface surface) {
+record Sides(Ends ends, Function<Cue, OptionalDouble> moments, ToDoubleFunction<Action> begins) {
 
-    /** Whether what is ahead of somebody is what the surface calls its own end. */
-    boolean isTurned(String who) {
-        Optional<Bib> bib = bib(who);
-        boolean both = surface.targets().stream().anyMatch(t -> t.at().x() > 0)
-                && surface.targets().stream().anyMatch(t -> t.at().x() < 0);
-        if (bib.isEmpty() || !both) {
-            return false;
-        }
-        List<Vec> shotAt = stage.actions().stream()
-                .filter(a -> a instanceof Action.Shot && bib.equals(bib(a.who())))
-                .flatMap(a -> target(((Action.Shot) a).to()).stream())
-                .map(Surface.Target::at)
-                .toList();
-        return !shotAt.isEmpty() && shotAt.stream().allMatch(g -> g.x() < 0);
+    /** As things are in a rep. */
+    static Sides of(Stage stage, Surface surface, Timeline timeline) {
+        return new Sides(new Ends(stage, surface), timeline::moment, a -> timeline.times(a.id())
+                .map(ActionTimes::start)
+                .orElse(0.0));
     }
 
-    private Optional<Surface.Target> target(Spot spot) {
-        return spot instanceof Spot.AtTarget t ? surface.target(t.target()) : Optional.empty();
+    /** As things are before the rep. */
+    static Sides atStart(Stage stage, Surface surface) {
+        return new Sides(new Ends(stage, surface), c -> OptionalDouble.empty(), a -> 0);
     }
 
-    private Optional<Bib> bib(String who) {
-        return stage.person(who).filter(Piece.Person::isOnATeam).map(Piece.Person::bib);
+    /** Whether what is ahead of whoever does something, as they begin it, is what the surface calls its own end. */
+    boolean isTurned(Action action) {
+        return isTurned(action.who(), begins.applyAsDouble(action));
+    }
+
+    /** Whether what is ahead of somebody as a moment comes is what the surface calls its own end. */
+    boolean isTurned(String who, Cue.Trigger moment) {
+        return isTurned(who, moments.apply(new Cue(moment, 0)).orElse(0));
+    }
+
+    /** Whether what is ahead of somebody at a time is what the surface calls its own end. */
+    private boolean isTurned(String who, double t) {
+        Optional<Bib> team = ends.team(who);
+        return team.flatMap(b -> ends.at(b, moments, t))
+                .filter(k -> k.end() == End.OWN_GOAL && goesThere(k))
+                .isPresent();
+    }
+
+    private static boolean goesThere(Ends.Known known) {
+        return switch (known.why()) {
+            case SAID, THEY_SHOOT, BEGIN -> true;
+            case OTHERS_SHOOT, KEEPER -> false;
+        };
     }
 }

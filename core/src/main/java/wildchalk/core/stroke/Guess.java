@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Ends;
 import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
@@ -169,7 +170,7 @@ public final class Guess {
         }
         Spot end;
         if (kind == Kind.SHOT) {
-            end = ends.goal(gesture).orElseGet(this::nearestGoal);
+            end = ends.goal(gesture).orElseGet(() -> attackedGoal(gesture));
         } else if (kind == Kind.PASS) {
             end = ends.passedTo(gesture, true).orElse(Spot.at(gesture.end()));
         } else {
@@ -287,10 +288,17 @@ public final class Guess {
         return ends.passedTo(gesture, ends.received(gesture.who()).isPresent());
     }
 
-    private Spot nearestGoal() {
-        return surface.targets().isEmpty()
-                ? Spot.at(Vec.ZERO)
-                : new Spot.AtTarget(surface.targets().get(0).id());
+    /** The goal that somebody's team attacks; where nothing tells, the goal of the surface. */
+    private Spot attackedGoal(Gesture gesture) {
+        Ends teams = new Ends(stage, surface);
+        Optional<Vec> attacked = teams.team(gesture.who())
+                .flatMap(b -> teams.at(b, timeline::moment, gesture.lookedAt()))
+                .flatMap(k -> teams.goal(k.end()));
+        return surface.targets().stream()
+                .filter(t -> attacked.isEmpty() || t.at().equals(attacked.get()))
+                .findFirst()
+                .map(t -> (Spot) new Spot.AtTarget(t.id()))
+                .orElse(Spot.at(Vec.ZERO));
     }
 
     /** The end of a path: on gear it is tied to it, at a landmark it is exactly there. */

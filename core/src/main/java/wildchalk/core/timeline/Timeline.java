@@ -36,7 +36,7 @@ public final class Timeline implements Play {
     private final Map<String, BallTrack> balls;
     private final Map<String, ActionTimes> times;
     private final Map<String, Supplier<List<Vec>>> lines;
-    private final Map<Trigger, Double> happened;
+    private final Happened happened;
     private final List<Event> events;
     private final List<Beat> beats;
     private final List<Problem> problems;
@@ -75,7 +75,7 @@ public final class Timeline implements Play {
         this.tracks = tracks;
         this.people = tracks.people();
         this.balls = tracks.balls();
-        this.happened = happened;
+        this.happened = new Happened(happened);
         this.times = times;
         this.lines = lines;
         this.events = List.copyOf(events);
@@ -91,12 +91,12 @@ public final class Timeline implements Play {
         allEvents.sort(Comparator.comparingDouble(Event::t));
         List<Problem> allProblems = new ArrayList<>(problems);
         allProblems.addAll(more);
-        return new Timeline(tracks, times, lines, happened, allEvents, beats, allProblems, decisions);
+        return new Timeline(tracks, times, lines, happened.when(), allEvents, beats, allProblems, decisions);
     }
 
     /** The same with how reads came out. */
     public Timeline deciding(List<Decision> made) {
-        return new Timeline(tracks, times, lines, happened, events, beats, problems, made);
+        return new Timeline(tracks, times, lines, happened.when(), events, beats, problems, made);
     }
 
     /** How the reads came out that follow from where people are. */
@@ -174,27 +174,12 @@ public final class Timeline implements Play {
 
     /** When a moment comes, its delay included, seconds after the whistle; empty when it never does. */
     public OptionalDouble moment(Cue cue) {
-        OptionalDouble t = moment(cue.trigger());
-        return t.isPresent() ? OptionalDouble.of(t.getAsDouble() + cue.delay()) : t;
+        return happened.moment(cue);
     }
 
     /** When a moment comes, seconds after the whistle; empty when it never does. */
     public OptionalDouble moment(Trigger trigger) {
-        if (trigger instanceof Cue.Several several) {
-            List<OptionalDouble> parts =
-                    several.parts().stream().map(this::moment).toList();
-            DoubleStream there =
-                    parts.stream().filter(OptionalDouble::isPresent).mapToDouble(OptionalDouble::getAsDouble);
-            if (several instanceof Cue.FirstOf) {
-                return there.min();
-            }
-            if (parts.stream().allMatch(OptionalDouble::isPresent)) {
-                return there.max();
-            }
-            return OptionalDouble.empty();
-        }
-        Double t = happened.get(trigger.followsOwn() ? new Cue.Whistle() : trigger);
-        return t == null ? OptionalDouble.empty() : OptionalDouble.of(t);
+        return happened.moment(trigger);
     }
 
     @Override

@@ -7,12 +7,16 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
+import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.End;
+import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Instruction.Option;
 import wildchalk.core.drill.Instruction.Read;
 import wildchalk.core.drill.Instruction.Rule;
+import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.script.ScriptWriter;
@@ -167,5 +171,21 @@ class DecisionsTest {
                         .build())
                 .problems();
         assertTrue(problems.stream().anyMatch(p -> p.action().equals("r1")), "nobody calls, so nothing of it begins");
+    }
+
+    /** A ball is thrown off the boards first, the other team shoots the other way, and said is said. */
+    @Test
+    void aheadIsNearerToTheGoalThatTheirTeamAttacks() {
+        Stages s = two(Rule.AHEAD, 15, 18)
+                .player("5", -30, 20)
+                .player("6", 20, -20, Bib.SKY)
+                .ball("c", "5")
+                .ball("d", "6")
+                .action(new Action.Shot("x1", "5", Spot.at(-30, 27), Action.Touch.CONTROLLED, Cue.whistle()))
+                .action(new Action.Shot(
+                        "x2", "6", new Spot.AtTarget("own-goal"), Action.Touch.CONTROLLED, Cue.whistle()));
+        assertEquals("right", of(s.build()).decisions().get(0).option(), "the other goal than the others shoot at");
+        s.say(new Instruction.Attacks("e1", Bib.CORAL, End.OWN_GOAL, Optional.empty()));
+        assertEquals("left", of(s.build()).decisions().get(0).option(), "9 is nearer to the other end");
     }
 }

@@ -39,7 +39,8 @@ class MomentsTest {
                     "h", "4", Action.Hold.Stance.SCREEN, Optional.of(Spot.at("7")), 1, Optional.empty(), Cue.next()))
             .build();
 
-    private final Moments moments = new Moments(STAGE, Stages.TURF, Unit.METRES, new Words(Stages.TURF), id -> true);
+    private final Moments moments = new Moments(
+            STAGE, Stages.TURF, Unit.METRES, new Words(Stages.TURF), id -> true, Sides.atStart(STAGE, Stages.TURF));
 
     static Stream<Arguments> words() {
         return Stream.of(

@@ -2,15 +2,19 @@ package wildchalk.core.script;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Touch;
 import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.End;
+import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.measure.Unit;
@@ -63,7 +67,6 @@ class SidesTest {
         Stage stage = both().run("a3", "9", Cue.whistle(), -15, 5)
                 .run("a4", "5", new Cue(new Cue.Crosses("9", "halfway-line", Cue.Crosses.Heading.DOWN), 0), 10, -5)
                 .build();
-        assertTrue(new Sides(stage, COURT).isTurned("9"), "9 plays with 8");
         String cue = ScriptWriter.cue(
                 stage, Rehearsal.of(stage, COURT), COURT, stage.action("a4").orElseThrow());
         Stage other = both().run("a3", "5", Cue.whistle(), 15, 5)
@@ -78,7 +81,24 @@ class SidesTest {
     void whoShootsAtBothOrNeitherSeesPlacesAsTheSurfaceNamesThem() {
         Stage stage = both().action(new Action.Shot("a3", "8", new Spot.AtTarget("goal"), Touch.CONTROLLED, Cue.next()))
                 .build();
-        assertFalse(new Sides(stage, COURT).isTurned("8"));
-        assertFalse(new Sides(new Stages().player("1", 0, 0).build(), COURT).isTurned("1"));
+        assertTrue(words(stage).get(0).contains("8 shoots at their own goal"), () -> words(stage)
+                .get(0));
+    }
+
+    /** 8 runs to the same place before and after the teams have changed ends. */
+    @Test
+    void afterAChangeOfEndsPlacesAreSeenFromTheOtherSide() {
+        Stages stages = both().run("a3", "9", Cue.whistle(), -13, 1)
+                .run("a4", "9", Cue.next(), 0, 5)
+                .run("a5", "9", Cue.next(), -13, 1);
+        List<String> same = words(stages.build());
+        Stage stage = stages.say(new Instruction.Attacks("e1", Bib.SKY, End.GOAL, Optional.of(Cue.after("a3"))))
+                .build();
+        List<String> changed = words(stage);
+        assertEquals(same.get(0), changed.get(0), "as before until then");
+        assertNotEquals(same.get(2), changed.get(2), "not from then on");
+        Script script = ScriptWriter.write(stage, Rehearsal.of(stage, COURT), COURT, Unit.METRES);
+        String said = script.limits().get(0).text();
+        assertEquals("When 9 gets there, sky change ends", said);
     }
 }

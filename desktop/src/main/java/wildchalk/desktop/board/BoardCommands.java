@@ -18,6 +18,7 @@ import wildchalk.core.edit.Placement;
 import wildchalk.core.scene.Aids;
 import wildchalk.core.scene.Look;
 import wildchalk.core.surface.Surface;
+import wildchalk.desktop.board.bar.EndArrows;
 import wildchalk.desktop.board.bar.SpeedMenu;
 import wildchalk.desktop.board.bar.Tray;
 import wildchalk.desktop.board.canvas.BoardPane;
@@ -97,6 +98,7 @@ final class BoardCommands {
                 "freeze here and ask",
                 () -> FreezeCard.make(state, board),
                 Key.of("Q", KeyCode.Q));
+        all.always("All change ends here", "", () -> EndArrows.changeHere(state));
         all.always("Times and speeds", "", () -> TimesCard.open(state, board));
         editing(all);
         return List.copyOf(all.commands());

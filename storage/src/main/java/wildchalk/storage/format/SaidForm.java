@@ -5,6 +5,8 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Optional;
+import wildchalk.core.drill.Bib;
+import wildchalk.core.drill.End;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.LimitCases;
@@ -20,6 +22,7 @@ final class SaidForm {
         READ("read"),
         FREEZE("freeze"),
         MOVE_ON("move-on"),
+        ATTACKS("attacks"),
         AT_MOST("at-most"),
         PASSES_FIRST("passes-first"),
         ENTRIES_FIRST("entries-first"),
@@ -62,6 +65,11 @@ final class SaidForm {
                     o.path("answer").asText(),
                     DrillReader.list(o.path("signs"), SaidForm::sign));
             case MOVE_ON -> new Instruction.MoveOn(id, DrillReader.value(o, "way", Instruction.Way.ONE_WAY));
+            case ATTACKS -> new Instruction.Attacks(
+                    id,
+                    DrillReader.value(o, "team", Bib.CORAL),
+                    DrillReader.value(o, "end", End.GOAL),
+                    o.has("from") ? Optional.of(CueForm.read(o.path("from"))) : Optional.empty());
             case AT_MOST -> new Limit.AtMost(
                     id,
                     DrillReader.value(o, "counted", Limit.Counted.TOUCHES),
@@ -140,6 +148,15 @@ final class SaidForm {
         @Override
         public ObjectNode moveOn(Instruction.MoveOn on) {
             return kind(Kind.MOVE_ON).put("way", DrillWriter.word(on.way()));
+        }
+
+        @Override
+        public ObjectNode attacks(Instruction.Attacks attacks) {
+            kind(Kind.ATTACKS)
+                    .put("team", DrillWriter.word(attacks.team()))
+                    .put("end", DrillWriter.word(attacks.end()));
+            attacks.from().ifPresent(f -> o.set("from", CueForm.write(f)));
+            return o;
         }
 
         @Override

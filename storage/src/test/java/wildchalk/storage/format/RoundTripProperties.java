@@ -20,6 +20,7 @@ import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
+import wildchalk.core.drill.End;
 import wildchalk.core.drill.Force;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.GivenIds;
@@ -382,6 +383,13 @@ class RoundTripProperties {
                 new Limit.PassesFirst("l2", n, Optional.empty()),
                 new Limit.Within("l3", 0.5 + n, Optional.empty(), from),
                 new Instruction.MoveOn("m1", pick(Instruction.Way.values(), n)),
+                new Instruction.Attacks(
+                        "e1",
+                        pick(Bib.values(), n),
+                        pick(End.values(), n),
+                        n % 2 == 0
+                                ? Optional.empty()
+                                : Optional.of(Cue.whistle().delayed(n))),
                 new Limit.OnlyIn("l5", "z0", List.of("p1")),
                 new Limit.EntriesFirst("l6", n, "st0"),
                 new Limit.NotBefore("l4", "p0", new Cue.Touches("p1")));

@@ -21,7 +21,10 @@ import wildchalk.desktop.board.card.SizeCard;
 import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.board.state.Tool;
 
-/** In the corner of the board: what part of the surface is shown and which way up, its sizes, and the tape. */
+/**
+ * In the corner of the board: what part of the surface is shown and which way up, who attacks which end, its sizes, and
+ * the tape.
+ */
 public final class BoardChips extends HBox {
 
     private final BoardState state;
@@ -58,6 +61,7 @@ public final class BoardChips extends HBox {
         });
         getChildren().addAll(whole, view, turn, sizes, tape);
         getChildren().forEach(c -> c.getStyleClass().add("view-chip"));
+        getChildren().add(3, new EndArrows(state));
         state.changesProperty().addListener(o -> show(state.surface(), state.drill()));
         show(state.surface(), state.drill());
     }

@@ -2,6 +2,7 @@ package wildchalk.desktop.board.hand;
 
 import java.util.Optional;
 import wildchalk.core.drill.Bib;
+import wildchalk.core.drill.Ends;
 import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Piece;
@@ -20,9 +21,8 @@ public final class FreshPieces {
 
     /** @param sample what gear looks like: its kind, colour and sizes */
     public static Piece of(Tool tool, Piece.Item sample, Stage stage, FreeIds ids, Vec at, Surface surface) {
-        double ahead = surface.targets().isEmpty()
-                ? 0
-                : Math.round(surface.targets().get(0).at().minus(at).angle() * 100) / 100.0;
+        double ahead =
+                facing(at, surface.targets().stream().map(Surface.Target::at).findFirst());
         return switch (tool) {
             case LINE_UP -> new Piece.LineUp(
                     ids.take("l"), at, ahead, PersonEdits.freeNumber(stage), Bib.MINT, 3, "line");
@@ -33,8 +33,19 @@ public final class FreshPieces {
             case GOALKEEPER -> new Piece.Goalkeeper(ids.take("k"), at, Math.PI, "GK", Bib.LEMON);
             case NOTE -> new Piece.Note(ids.take("n"), at, "note");
             case COACH -> new Piece.Coach(ids.take("h"), at, ahead, "C");
-            default -> new Piece.Player(ids.take("p"), at, ahead, PersonEdits.freeNumber(stage), bib(stage));
+            default -> {
+                Bib bib = bib(stage);
+                Ends ends = new Ends(stage, surface);
+                double theirs = ends.atStart(bib)
+                        .map(k -> facing(at, ends.goal(k.end())))
+                        .orElse(ahead);
+                yield new Piece.Player(ids.take("p"), at, theirs, PersonEdits.freeNumber(stage), bib);
+            }
         };
+    }
+
+    private static double facing(Vec at, Optional<Vec> goal) {
+        return goal.map(g -> Math.round(g.minus(at).angle() * 100) / 100.0).orElse(0.0);
     }
 
     /** A goal that can be moved is as large as the surface's own. */

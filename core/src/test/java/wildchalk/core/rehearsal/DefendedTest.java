@@ -12,13 +12,15 @@ import wildchalk.core.drill.Action.Shadow;
 import wildchalk.core.drill.Action.Touch;
 import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.End;
+import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.timeline.Timeline;
 
 /** Two teams that go opposite ways: each stays between the other and its own goal. */
-class EndsTest {
+class DefendedTest {
 
     private static Stages marked(Shadow.Side side) {
         return new Stages()
@@ -89,6 +91,22 @@ class EndsTest {
         assertTrue(up(t) < -1.5, "on the side of their own keeper");
         double end = t.times("k1").orElseThrow().end();
         assertTrue(t.at("4", end).x() - t.at("7", end).x() > 1.5, "and on the other when the keeper is there");
+    }
+
+    @Test
+    void whatIsSaidCountsForMoreThanShotsAndChangesAtItsMoment() {
+        Stages s = marked(Shadow.Side.GOAL)
+                .player("9", -20, 0, Bib.CORAL)
+                .ball("b", "9")
+                .action(shot("a", "9", "goal"))
+                .say(new Instruction.Attacks("e1", Bib.CORAL, End.OWN_GOAL, Optional.empty()));
+        assertTrue(up(s.rehearse()) < -1.5, "the own goal is attacked, and looked after");
+        s.say(new Instruction.Attacks("e2", Bib.SKY, End.OWN_GOAL, Optional.of(Cue.after("r"))))
+                .run("r2", "7", Cue.next().delayed(3), 2, 5);
+        Timeline t = s.rehearse();
+        assertTrue(up(t) < -1.5, "before the change");
+        double later = t.times("r2").orElseThrow().start();
+        assertTrue(t.at("4", later).x() - t.at("7", later).x() > 1.5, "and on the other side after it");
     }
 
     /** A hundred ways to come at a goal and turn aside; whoever goes along begins between the two. */

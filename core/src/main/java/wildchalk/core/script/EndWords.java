@@ -1,0 +1,59 @@
+package wildchalk.core.script;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
+import wildchalk.core.drill.Bib;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Ends;
+import wildchalk.core.drill.Instruction.Attacks;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.measure.Unit;
+import wildchalk.core.surface.Surface;
+import wildchalk.core.timeline.Timeline;
+
+/** Words for changes of ends: "As the keeper gets there, the teams change ends". */
+final class EndWords {
+
+    private final Stage stage;
+    private final Words words;
+    private final Moments moments;
+    private final List<Bib> playing;
+
+    EndWords(Stage stage, Surface surface, Timeline timeline, Unit unit) {
+        this.stage = stage;
+        this.words = new Words(surface);
+        this.playing = new Ends(stage, surface).teams();
+        this.moments = new Moments(stage, surface, unit, words, id -> true, Sides.of(stage, surface, timeline));
+    }
+
+    /** A sentence for each moment at which teams change ends, in the order in which they are said. */
+    List<Script.Phrase> changes() {
+        Map<Cue, List<Attacks>> at = new LinkedHashMap<>(stage.instructions(Attacks.class).stream()
+                .filter(a -> a.from().isPresent())
+                .collect(Collectors.groupingBy(a -> a.from().orElseThrow(), LinkedHashMap::new, Collectors.toList())));
+        return at.entrySet().stream().map(e -> phrase(e.getKey(), e.getValue())).toList();
+    }
+
+    private Script.Phrase phrase(Cue cue, List<Attacks> changes) {
+        String moment = cue.delay() == 0
+                ? moments.of(cue.trigger(), null)
+                : words.say(
+                        cue.delay() > 0 ? "after.moment" : "before.moment",
+                        moments.pause(Math.abs(cue.delay())),
+                        moments.bare(cue.trigger(), null));
+        List<Bib> teams = changes.stream().map(Attacks::team).distinct().toList();
+        boolean all = teams.containsAll(playing);
+        String who = teams.size() > 1 && all
+                ? words.say("ends.all")
+                : teams.stream().map(EndWords::name).collect(Collectors.joining(words.say("ends.and")));
+        String text = words.say("ends.change", moment, who);
+        return new Script.Phrase(text, Script.Part.SAID, "", changes.get(0).id());
+    }
+
+    private static String name(Bib team) {
+        return team.name().toLowerCase(Locale.ROOT);
+    }
+}
