@@ -37,6 +37,7 @@ final class ActionLines {
     List<Shape> of(Action action, Stage stage, Route route) {
         double from = Math.min(unit * 1.25, route.length() * 0.3);
         boolean ontoToken = action instanceof Action.Delivery d
+                && d.met().isEmpty()
                 && d.to().namedPiece().flatMap(stage::person).isPresent();
         double to = route.length() - (ontoToken ? Math.min(unit * 1.35, route.length() * 0.3) : 0);
         if (to - from < unit * 0.2) {

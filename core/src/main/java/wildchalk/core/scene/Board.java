@@ -36,6 +36,8 @@ public final class Board {
     /** Who and what is where at a moment. */
     private final Play play;
 
+    private final OnPicture onPicture;
+
     private final Frame frame;
     private final Aids aids;
     private final ActionLines lines;
@@ -68,6 +70,7 @@ public final class Board {
         this.stage = stage;
         this.timeline = timeline;
         this.play = timeline;
+        this.onPicture = new OnPicture(stage, timeline, frame.unit());
         this.frame = frame;
         this.aids = aids;
         this.lines = new ActionLines(frame.unit(), key);
@@ -321,13 +324,7 @@ public final class Board {
 
     /** Gear in somebody's hand is drawn beside them. */
     public Vec gearOnPicture(String item, double time) {
-        double t = shown(time);
-        return play.carrier(item, t)
-                .map(who -> {
-                    Pose pose = play.pose(who, t);
-                    return pose.at().plus(Vec.polar(frame.unit() * 1.5, pose.facing() + Math.PI / 2));
-                })
-                .orElseGet(() -> play.gear(item, t));
+        return onPicture.gear(item, time);
     }
 
     /** The balls of the stage, and those that come out of a heap while it plays. */
@@ -374,27 +371,16 @@ public final class Board {
 
     /** Whether a ball has not come out of its heap yet, and is not shown. */
     public boolean isInHeap(Piece.Ball ball, double t) {
-        return stage.piece(ball.id()).isEmpty() && shown(t) < play.inPlayFrom(ball.id());
+        return stage.piece(ball.id()).isEmpty() && OnPicture.shown(t) < play.inPlayFrom(ball.id());
     }
 
-    /** Where a person's token is. */
+    /** Where a person's token is: where they are, unless another's would hide it. */
     public Pose pose(String person, double t) {
-        return play.pose(person, shown(t));
-    }
-
-    /** At the whistle itself everything is still where it begins. */
-    private static double shown(double t) {
-        return t <= 0 ? -1 : t;
+        return onPicture.pose(person, t);
     }
 
     /** A carried ball is drawn in front of its carrier, so that both can be seen. */
     public Vec ballOnPicture(String ball, double time) {
-        double t = shown(time);
-        return play.holder(ball, t)
-                .map(who -> {
-                    Pose pose = play.pose(who, t);
-                    return pose.at().plus(Vec.polar(frame.unit() * 1.75, pose.facing()));
-                })
-                .orElseGet(() -> play.ball(ball, t));
+        return onPicture.ball(ball, time);
     }
 }

@@ -4,10 +4,13 @@ import java.util.Locale;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
 import java.util.function.IntConsumer;
+import javafx.event.Event;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import wildchalk.core.measure.Numbers;
 import wildchalk.core.measure.Unit;
@@ -73,7 +76,16 @@ public final class Fields {
                 take.run();
             }
         });
+        field.addEventFilter(KeyEvent.KEY_PRESSED, e -> passOn(field, e));
         return field;
+    }
+
+    /** Undo in a field in which nothing was typed undoes what was drawn, as it does beside the field. */
+    private static void passOn(TextField field, KeyEvent e) {
+        if (e.isShortcutDown() && e.getCode() == KeyCode.Z && !field.isUndoable() && !field.isRedoable()) {
+            e.consume();
+            Event.fireEvent(field.getParent(), e.copyFor(field.getParent(), field.getParent()));
+        }
     }
 
     private static int parse(String text, int otherwise) {

@@ -14,8 +14,8 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.GearKind;
@@ -71,12 +71,12 @@ public final class Tray extends HBox {
     private static final Stage NOTHING = new Stage("", "", List.of(), List.of());
     private static final Drill SOMETHING = Drill.empty("", "", "open-grass", "whole");
 
-    private static final double SAMPLE_WIDTH = 36;
+    private static final double SAMPLE_WIDTH = 33;
     private static final double SAMPLE_HEIGHT = 17;
 
     private final BoardState state;
     private final Map<Tool, Canvas> samples = new EnumMap<>(Tool.class);
-    private Drill.LineKey keyShown;
+    private Shown shown;
     private final Map<Tool, ToggleButton> buttons = new EnumMap<>(Tool.class);
 
     public Tray(BoardState state) {
@@ -93,6 +93,7 @@ public final class Tray extends HBox {
         PIECES.forEach(this::add);
         state.toolProperty().addListener((o, was, is) -> showTool());
         state.changesProperty().addListener(o -> drawSamples());
+        state.samples().gearProperty().addListener(o -> drawSamples());
         drawSamples();
     }
 
@@ -102,14 +103,15 @@ public final class Tray extends HBox {
         Label name = new Label(item.name());
         name.getStyleClass().add("tray-name");
         name.setMinWidth(USE_PREF_SIZE);
-        VBox face = new VBox(1, sample, name);
-        face.setAlignment(Pos.CENTER);
         Label key = new Label(item.key());
         key.getStyleClass().add("tray-key");
-        StackPane.setAlignment(key, Pos.TOP_RIGHT);
-        StackPane stack = new StackPane(face, key);
-        stack.setMouseTransparent(true);
-        ToggleButton button = new ToggleButton(null, stack);
+        key.setMinWidth(USE_PREF_SIZE);
+        HBox upper = new HBox(sample, key);
+        upper.setAlignment(Pos.TOP_CENTER);
+        VBox face = new VBox(1, upper, name);
+        face.setAlignment(Pos.CENTER);
+        face.setMouseTransparent(true);
+        ToggleButton button = new ToggleButton(null, face);
         button.setId("tool-" + item.tool().name().toLowerCase(Locale.ROOT).replace('_', '-'));
         button.getStyleClass().add("tray-item");
         button.setAccessibleText(item.name() + ", key " + item.key());
@@ -119,23 +121,27 @@ public final class Tray extends HBox {
         getChildren().add(button);
     }
 
-    /** Draws the samples by the line key of the drill. */
+    /** What the samples on the ledge show: lines by the key of the drill, pieces as they will be put down. */
+    private record Shown(Drill.LineKey key, Piece.Item gear, Bib team) {}
+
     private void drawSamples() {
-        if (state.drill().lineKey() == keyShown) {
+        Shown wanted = new Shown(
+                state.drill().lineKey(), state.samples().gearProperty().get(), FreshPieces.team(state.stage()));
+        if (wanted.equals(shown)) {
             return;
         }
-        keyShown = state.drill().lineKey();
+        shown = wanted;
         ScreenMap map = ScreenMap.fit(new Box(-5.3, -2.5, 10.6, 5), SAMPLE_WIDTH, SAMPLE_HEIGHT);
         samples.forEach((tool, canvas) -> {
             ScreenBrush brush = ScreenBrush.forThumbnail(canvas, Look.PAPER, map);
             brush.clear();
-            brush.paint(sample(tool, keyShown));
+            brush.paint(sample(tool, wanted));
         });
     }
 
-    private static List<Shape> sample(Tool tool, Drill.LineKey key) {
+    private static List<Shape> sample(Tool tool, Shown shown) {
         if (tool.kind().isPresent()) {
-            return Sample.line(tool.kind().get(), key);
+            return Sample.line(tool.kind().get(), shown.key());
         }
         if (tool == Tool.MOVE) {
             return Sample.hand();
@@ -157,14 +163,16 @@ public final class Tray extends HBox {
         if (tool == Tool.NOTE) {
             return List.of(new Shape.Label(Vec.ZERO, "Abc", 3.4, Ink.NOTE));
         }
-        Piece.Item sample = Piece.Item.of("", tool == Tool.GEAR ? GearKind.MINI_GOAL : GearKind.CONE, Vec.ZERO);
-        return Sample.piece(FreshPieces.of(
+        Piece.Item gear = taken(tool, shown.gear());
+        double turned = tool == Tool.GEAR && gear.kind() == GearKind.MINI_GOAL ? Math.PI / 2 : gear.facing();
+        Piece piece = FreshPieces.of(
                 tool,
-                sample.turnedTo(tool == Tool.GEAR ? Math.PI / 2 : 0),
+                gear.turnedTo(turned),
                 NOTHING,
                 new FreeIds(SOMETHING),
                 Vec.ZERO,
-                Surfaces.BUILT_IN.get("open-grass")));
+                Surfaces.BUILT_IN.get("open-grass"));
+        return Sample.piece(piece instanceof Piece.Player p ? p.wearing(shown.team()) : piece);
     }
 
     /** Takes a tool in hand, or puts it down when it was; a chalk changes the action that is chosen. */
@@ -190,16 +198,22 @@ public final class Tray extends HBox {
         showTool();
     }
 
-    /** A cone is put down as a cone, a figure is made of small things; gear is what was used last. */
     private void prepare(Tool tool) {
-        Piece.Item now = state.samples().gearProperty().get();
-        boolean cone = now.kind() == GearKind.CONE;
-        boolean other = tool == Tool.PATTERN && !PatternChoice.OF.contains(now.kind());
-        if (other || tool == Tool.CONE && !cone) {
-            state.samples().gearProperty().set(Piece.Item.of("", GearKind.CONE, Vec.ZERO));
-        } else if (tool == Tool.GEAR && cone) {
-            state.samples().gearProperty().set(Piece.Item.of("", GearKind.MINI_GOAL, Vec.ZERO));
+        if (tool == Tool.PATTERN || tool == Tool.CONE || tool == Tool.GEAR) {
+            state.samples()
+                    .gearProperty()
+                    .set(taken(tool, state.samples().gearProperty().get()));
         }
+    }
+
+    /** A cone is put down as a cone, a figure is made of small things; gear is what was used last. */
+    private static Piece.Item taken(Tool tool, Piece.Item last) {
+        boolean cone = last.kind() == GearKind.CONE;
+        boolean large = tool == Tool.PATTERN && !PatternChoice.OF.contains(last.kind());
+        if (large || tool == Tool.CONE && !cone) {
+            return Piece.Item.of("", GearKind.CONE, Vec.ZERO);
+        }
+        return tool == Tool.GEAR && cone ? Piece.Item.of("", GearKind.MINI_GOAL, Vec.ZERO) : last;
     }
 
     /** Everything on the ledge, to be taken by name or by key. */

@@ -51,7 +51,7 @@ public final class BoardPane extends Pane {
     private final FreezeLayer freeze;
     private final Label tag = new Label();
     private Region corner;
-    private final CardCorner cards = new CardCorner(this, getChildren());
+    private final CardCorner cards;
     private final ReadOnlyObjectWrapper<ScreenMap> map =
             new ReadOnlyObjectWrapper<>(new ScreenMap(1, Vec.ZERO, 1, 1, Attack.RIGHT));
     private GroundView groundShown;
@@ -61,6 +61,7 @@ public final class BoardPane extends Pane {
 
     public BoardPane(BoardState state) {
         this.state = state;
+        this.cards = new CardCorner(this, getChildren(), state);
         this.glow = new GlowLayer(state.model());
         this.trails = new TrailLayer(state.model());
         this.live = new LivePane(state.model(), state.selection().chosenProperty());
@@ -125,7 +126,7 @@ public final class BoardPane extends Pane {
             corner.autosize();
             corner.relocate(w - corner.getWidth() - 12, 8);
         }
-        cards.layout(w, h);
+        cards.layout(w, h, map());
         if (w != ground.getWidth() || h != ground.getHeight()) {
             for (Canvas canvas : new Canvas[] {ground, trails, glow, chalk, difference, setOut, sketch, freeze}) {
                 canvas.setWidth(w);

@@ -6,6 +6,8 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import javafx.beans.InvalidationListener;
+import javafx.beans.WeakInvalidationListener;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -31,7 +33,7 @@ public final class FreezeCard extends VBox {
 
     private static final int MOST = 200;
     private static final double WIDE = 300;
-    private static final double WRAP = 700;
+    private static final double WRAP = 430;
 
     /** A button that draws something about what is chosen. */
     private record Drawing(String words, Sign.Kind kind, String help) {}
@@ -54,6 +56,7 @@ public final class FreezeCard extends VBox {
     private final BoardPane pane;
     private final String id;
     private final Label drawn = new Label();
+    private final InvalidationListener gone = o -> closeWhenGone();
 
     private FreezeCard(BoardState state, BoardPane pane, Freeze freeze) {
         super(6);
@@ -94,13 +97,14 @@ public final class FreezeCard extends VBox {
         HBox head = new HBox(
                 8,
                 title,
-                Fields.pill("freeze-show", "Show the question", () -> show(false)),
-                Fields.pill("freeze-show-answer", "Show the answer", () -> show(true)),
+                Fields.pill("freeze-show", "The question", () -> show(false)),
+                Fields.pill("freeze-show-answer", "The answer", () -> show(true)),
                 Fields.pill("freeze-remove", "Take it away", this::remove),
                 Fields.pill("freeze-close", "Close", this::close));
         head.setAlignment(Pos.CENTER_LEFT);
-        getChildren().addAll(head, new HBox(10, Fields.row("asks", question), Fields.row("answer", answer)), draw);
+        getChildren().addAll(head, Fields.row("asks", question), Fields.row("answer", answer), draw);
         tell(freeze);
+        state.changesProperty().addListener(new WeakInvalidationListener(gone));
     }
 
     /** Goes to the moment of a freeze and shows its card. */
@@ -198,6 +202,13 @@ public final class FreezeCard extends VBox {
     private void remove() {
         find(state, id).ifPresent(f -> state.apply(FreezeEdits.remove(state.rung(), f)));
         close();
+    }
+
+    /** When the freeze is undone, or is not on the rung that is looked at, its card goes too. */
+    private void closeWhenGone() {
+        if (find(state, id).isEmpty()) {
+            close();
+        }
     }
 
     private void close() {

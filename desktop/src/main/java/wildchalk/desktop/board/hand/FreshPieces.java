@@ -34,7 +34,7 @@ public final class FreshPieces {
             case NOTE -> new Piece.Note(ids.take("n"), at, "note");
             case COACH -> new Piece.Coach(ids.take("h"), at, ahead, "C");
             default -> {
-                Bib bib = bib(stage);
+                Bib bib = team(stage);
                 Ends ends = new Ends(stage, surface);
                 double theirs = ends.atStart(bib)
                         .map(k -> facing(at, ends.goal(k.end())))
@@ -62,8 +62,8 @@ public final class FreshPieces {
                 .orElse(item);
     }
 
-    /** The colour of the player put down last. */
-    private static Bib bib(Stage stage) {
+    /** The team of a player who is put down now: that of the one put down last. */
+    public static Bib team(Stage stage) {
         return stage.pieces().stream()
                 .filter(Piece.Player.class::isInstance)
                 .map(p -> ((Piece.Player) p).bib())

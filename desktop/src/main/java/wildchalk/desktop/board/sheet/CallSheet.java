@@ -10,7 +10,6 @@ import javafx.scene.Cursor;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
@@ -55,7 +54,7 @@ public final class CallSheet extends VBox {
     private int litBeat = NOTHING_LIT;
 
     private Set<String> litChosen = Set.of();
-    private final TextField title = new TextField();
+    private final TitleField title;
     private final SurfaceMenu where;
     private final DiffersPane differs;
     private final FlowPane chips = new FlowPane(6, 6);
@@ -71,20 +70,12 @@ public final class CallSheet extends VBox {
     /** @param write shows where it is written down how long the rung is practised */
     public CallSheet(BoardState state, Runnable write) {
         this.state = state;
+        this.title = new TitleField(name -> state.apply(DrillEdits.rename(name)));
         this.differs = new DiffersPane(state, write);
         this.notes = new NotesPane(state);
         this.where = new SurfaceMenu(state);
         setId("call-sheet");
         getStyleClass().add("call-sheet");
-        title.setId("drill-title");
-        title.getStyleClass().add("drill-title");
-        title.setAccessibleText("Title of the drill");
-        title.setOnAction(e -> rename());
-        title.focusedProperty().addListener((o, was, is) -> {
-            if (!is) {
-                rename();
-            }
-        });
         VBox words = new VBox(10, differs, chips, limits, lines, notes);
         words.getStyleClass().add("call-sheet-words");
         scroll.setContent(words);
@@ -136,17 +127,8 @@ public final class CallSheet extends VBox {
         return tabs;
     }
 
-    private void rename() {
-        String wanted = title.getText().strip();
-        if (wanted.isEmpty()) {
-            title.setText(state.drill().title());
-        } else if (!wanted.equals(state.drill().title())) {
-            state.apply(DrillEdits.rename(wanted));
-        }
-    }
-
     private void rebuild() {
-        title.setText(state.drill().title());
+        title.show(state.drill().title());
         where.tell();
         differs.rebuild();
         count();
@@ -309,6 +291,7 @@ public final class CallSheet extends VBox {
                         ? problem.message()
                         : who + ": " + problem.message());
         text.setWrapText(true);
+        text.setMinHeight(USE_PREF_SIZE);
         FlowPane mends = new FlowPane(6, 4);
         for (Mends.Mend mend : Mends.of(state.rung(), state.stage(), problem)) {
             Button button = new Button(mend.words());

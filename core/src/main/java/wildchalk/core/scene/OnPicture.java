@@ -1,0 +1,106 @@
+package wildchalk.core.scene;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.motion.Pose;
+import wildchalk.core.timeline.Play;
+
+/**
+ * Where people, balls and gear are drawn at a time: where they are, but for what would hide another. A ball in
+ * somebody's hands lies in front of them, gear beside them, and whose token lies under another's peeps out.
+ */
+final class OnPicture {
+
+    /** A token that is under another is drawn no nearer to it than this, in token radii, so that its letters show. */
+    private static final double PEEPS_OUT = 1.5;
+    /** In front of somebody a ball lies so far off, and gear so far beside them, in token radii. */
+    private static final double IN_FRONT = 1.75;
+
+    private static final double BESIDE = 1.5;
+    /** Two that stand in one place are told apart across this direction, radians. */
+    private static final double APART = Math.toRadians(110);
+
+    private static final double ONE_PLACE = 1e-3;
+
+    private final List<Piece.Person> people;
+    private final Play play;
+    private final double unit;
+    private volatile Seen seen = new Seen(Double.NaN, Map.of());
+
+    private record Seen(double t, Map<String, Pose> poses) {}
+
+    /** @param unit the radius of a token, metres */
+    OnPicture(Stage stage, Play play, double unit) {
+        this.people = stage.people();
+        this.play = play;
+        this.unit = unit;
+    }
+
+    /** At the whistle itself everything is still where it begins. */
+    static double shown(double t) {
+        return t <= 0 ? -1 : t;
+    }
+
+    Pose pose(String person, double t) {
+        Seen now = seen;
+        if (now.t() != t) {
+            // Every frame asks for everybody, several times.
+            now = new Seen(t, poses(shown(t)));
+            seen = now;
+        }
+        Pose pose = now.poses().get(person);
+        return pose == null ? play.pose(person, shown(t)) : pose;
+    }
+
+    private Map<String, Pose> poses(double t) {
+        List<Pose> there = people.stream().map(p -> play.pose(p.id(), t)).toList();
+        List<Pose> drawn = new ArrayList<>();
+        for (int i = 0; i < there.size(); i++) {
+            Vec at = there.get(i).at();
+            // Who is put down later lies on top, and stays where they are.
+            for (int k = i + 1; k < there.size(); k++) {
+                at = at.plus(aside(there.get(i), there.get(k).at()));
+            }
+            drawn.add(new Pose(at, there.get(i).facing()));
+        }
+        Map<String, Pose> poses = new HashMap<>();
+        for (int i = 0; i < drawn.size(); i++) {
+            poses.put(people.get(i).id(), drawn.get(i));
+        }
+        return poses;
+    }
+
+    private Vec aside(Pose under, Vec over) {
+        Vec off = under.at().minus(over);
+        double hidden = PEEPS_OUT * unit - off.length();
+        if (hidden <= 0) {
+            return Vec.ZERO;
+        }
+        Vec way = off.length() < ONE_PLACE ? Vec.polar(1, under.facing() + APART) : off.unit();
+        return way.times(hidden);
+    }
+
+    Vec ball(String ball, double time) {
+        double t = shown(time);
+        Function<String, Vec> inFront = who -> {
+            Pose pose = pose(who, time);
+            return pose.at().plus(Vec.polar(unit * IN_FRONT, pose.facing()));
+        };
+        return play.holder(ball, t).map(inFront).orElseGet(() -> play.ball(ball, t));
+    }
+
+    Vec gear(String item, double time) {
+        double t = shown(time);
+        Function<String, Vec> beside = who -> {
+            Pose pose = pose(who, time);
+            return pose.at().plus(Vec.polar(unit * BESIDE, pose.facing() + Math.PI / 2));
+        };
+        return play.carrier(item, t).map(beside).orElseGet(() -> play.gear(item, t));
+    }
+}
