@@ -1,7 +1,10 @@
 package wildchalk.core.drill;
 
+import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 
@@ -10,24 +13,28 @@ import java.util.TreeMap;
  *
  * @param people who play, those who wait in line-ups included; coaches are not counted
  * @param gear what is put down, by kind and colour; bags are not counted
+ * @param balls all of them
+ * @param heaps how many of the balls each heap holds, largest first
  */
-public record Needs(int people, Map<GearKind, Map<Colour, Integer>> gear, int balls) {
+public record Needs(int people, Map<GearKind, Map<Colour, Integer>> gear, int balls, List<Integer> heaps) {
 
     public Needs {
         gear = Collections.unmodifiableMap(gear.isEmpty() ? new EnumMap<>(GearKind.class) : new EnumMap<>(gear));
+        heaps = heaps.stream().sorted(Comparator.reverseOrder()).toList();
     }
 
     /** What a stage takes, counted. */
     public static Needs of(Stage stage) {
         Counting counting = new Counting();
         stage.pieces().forEach(p -> p.match(counting));
-        return new Needs(counting.people, counting.gear, counting.balls);
+        return new Needs(counting.people, counting.gear, counting.balls, counting.heaps);
     }
 
     private static final class Counting implements PieceCases.Families<Void> {
 
         private final Map<GearKind, Map<Colour, Integer>> gear = new EnumMap<>(GearKind.class);
         private int people;
+        private final List<Integer> heaps = new ArrayList<>();
         private int balls;
 
         @Override
@@ -58,6 +65,9 @@ public record Needs(int people, Map<GearKind, Map<Colour, Integer>> gear, int ba
         @Override
         public Void supply(Piece.Supply supply) {
             balls += supply.count();
+            if (supply.count() > 0) {
+                heaps.add(supply.count());
+            }
             return null;
         }
 

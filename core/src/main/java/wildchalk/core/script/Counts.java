@@ -28,9 +28,22 @@ public final class Counts {
         }
         needs.gear().forEach((kind, byColour) -> counts.add(gear(kind, byColour, words)));
         if (needs.balls() > 0) {
-            counts.add(needs.balls() + " " + words.word(needs.balls() == 1 ? "ball" : "balls"));
+            counts.add(balls(needs, words));
         }
         return counts;
+    }
+
+    /** "8 balls (6 in a heap)": those in heaps are told apart, because the others are in hands or lie by themselves. */
+    private static String balls(Needs needs, Words words) {
+        String all = needs.balls() + " " + words.word(needs.balls() == 1 ? "ball" : "balls");
+        int heaped = needs.heaps().stream().mapToInt(Integer::intValue).sum();
+        if (heaped == 0) {
+            return all;
+        }
+        String heaps = words.say("count.heaps", needs.heaps().size());
+        return heaped == needs.balls()
+                ? words.say("count.all.heaped", all, heaps)
+                : words.say("count.heaped", all, heaped, heaps);
     }
 
     /** The colours are told apart when there are several. */

@@ -3,10 +3,12 @@ package wildchalk.core.drill;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.script.Counts;
 
 class NeedsTest {
 
@@ -51,12 +53,19 @@ class NeedsTest {
                 .piece(new Piece.Supply("s", new Vec(-3, 0), 6))
                 .build();
         assertEquals(7, Needs.of(stage).balls());
+        assertEquals(List.of(6), Needs.of(stage).heaps());
+        assertEquals(List.of("1 player", "7 balls (6 in a heap)"), Counts.of(stage, Stages.TURF));
+        Stage two = stage.withPiece(new Piece.Supply("s2", new Vec(3, 0), 4));
+        assertEquals("11 balls (10 in 2 heaps)", Counts.of(two, Stages.TURF).get(1));
+        Stage heap =
+                new Stages().piece(new Piece.Supply("s", new Vec(-3, 0), 6)).build();
+        assertEquals(List.of("6 balls in a heap"), Counts.of(heap, Stages.TURF));
     }
 
     @Test
     void anEmptyStageNeedsNothingAndNobodyChangesWhatIsNeeded() {
         Needs none = Needs.of(new Stages().build());
-        assertEquals(new Needs(0, Map.of(), 0), none);
+        assertEquals(new Needs(0, Map.of(), 0, List.of()), none);
         assertThrows(UnsupportedOperationException.class, () -> none.gear().put(GearKind.CONE, Map.of()));
     }
 }

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
@@ -26,6 +27,10 @@ public final class Card implements HandOut {
     private static final double[] SIZES = {10.5, 10, 9.5, 9, 8.5};
     /** So many of the sizes are tried to get by with a single page. */
     private static final int FOR_ONE_PAGE = 3;
+    /** So many of the sizes of pictures are tried for that. */
+    private static final int PICTURES_FOR_ONE_PAGE = 2;
+    /** A page of which less is filled is one too many. */
+    private static final double HARDLY_ANYTHING = 0.33;
     /** Shares of the page that a picture may be high; the first only where the page is broad. */
     private static final double[] PICTURES = {0.6, 0.42, 0.3, 0.23, 0.19};
 
@@ -74,37 +79,58 @@ public final class Card implements HandOut {
 
     private record Made(Layout layout, Setting setting) {}
 
-    /** On one page where that can be read as well; else as large as two pages hold. */
+    /**
+     * On one page where that can be read as well; else as large as two pages hold, unless hardly anything would stand
+     * on the second and smaller letters put all on one.
+     */
     private static Made fitting(Order order, List<Facts> rungs) {
         int first = order.paper().across() ? 0 : 1;
-        for (int i = 0; i < FOR_ONE_PAGE; i++) {
-            Made made = set(order, rungs, SIZES[i], PICTURES[first]);
-            if (made.layout().pages() == 1) {
-                return made;
-            }
+        Optional<Made> one = onOnePage(order, rungs, first, FOR_ONE_PAGE);
+        if (one.isPresent()) {
+            return one.get();
         }
         Made made = null;
         for (int k = first; k < PICTURES.length; k++) {
             for (double size : SIZES) {
                 made = set(order, rungs, size, PICTURES[k]);
                 if (made.layout().pages() <= WANTED_PAGES) {
-                    return made;
+                    boolean emptyish = made.layout().lastFilled(sheet(order)) < HARDLY_ANYTHING;
+                    return emptyish
+                            ? onOnePage(order, rungs, first, SIZES.length).orElse(made)
+                            : made;
                 }
             }
         }
         return made;
     }
 
-    private static Made set(Order order, List<Facts> rungs, double size, double share) {
+    /** On one page, in one of so many sizes and with pictures that can still be read. */
+    private static Optional<Made> onOnePage(Order order, List<Facts> rungs, int first, int sizes) {
+        for (int i = 0; i < sizes; i++) {
+            for (int k = first; k < first + PICTURES_FOR_ONE_PAGE; k++) {
+                Made made = set(order, rungs, SIZES[i], PICTURES[k]);
+                if (made.layout().pages() == 1) {
+                    return Optional.of(made);
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Layout.Sheet sheet(Order order) {
         Order.Paper paper = order.paper();
-        Layout.Sheet sheet = new Layout.Sheet(
+        return new Layout.Sheet(
                 MARGIN,
                 MARGIN,
                 paper.width() - 2 * MARGIN,
                 paper.height() - 2 * MARGIN - FOOT,
                 paper.across() ? 3 : 2,
                 GUTTER);
-        Setting head = new Setting(sheet.width(), size, paper.look());
+    }
+
+    private static Made set(Order order, List<Facts> rungs, double size, double share) {
+        Layout.Sheet sheet = sheet(order);
+        Setting head = new Setting(sheet.width(), size, order.paper().look());
         CardContent content = new CardContent(order, rungs, head, head.wide(sheet.column()), sheet.height() * share);
         return new Made(Layout.of(content.head(), content.body(), sheet), head);
     }

@@ -1,7 +1,9 @@
 package wildchalk.handout.card;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -21,6 +23,7 @@ import wildchalk.core.setout.Sheet;
 import wildchalk.core.setout.SheetWords;
 import wildchalk.core.setout.Starts;
 import wildchalk.core.timeline.Beat;
+import wildchalk.core.timeline.Problem;
 import wildchalk.handout.order.Order;
 import wildchalk.handout.order.Played;
 import wildchalk.handout.type.Typeface;
@@ -47,6 +50,9 @@ final class CardContent {
     private final Setting column;
     private final double highest;
     private final boolean pictureInHead;
+
+    /** On which rung of the card something is told, by its words. */
+    private final Map<String, String> printed = new HashMap<>();
 
     /** @param highest no picture is higher, points */
     CardContent(Order order, List<Facts> rungs, Setting head, Setting column, double highest) {
@@ -139,23 +145,61 @@ final class CardContent {
         }
         Script script = rung.script();
         script.limits().forEach(l -> slices.addAll(column.numbered("!", l.text())));
+        asBefore(rung).forEach(l -> slices.addAll(column.words(l)));
         for (Script.Line line : script.lines()) {
             if (!line.heading().isEmpty()) {
                 slices.add(column.title("H3", line.heading(), 1.05, false));
             }
-            slices.addAll(column.numbered(Integer.toString(line.beat()), line.text()));
+            if (!printed.containsKey(line.text())) {
+                slices.addAll(column.numbered(Integer.toString(line.beat()), line.text()));
+            }
         }
         for (Freeze freeze : rung.stage().instructions(Freeze.class)) {
             slices.addAll(column.numbered(
                     "?", freeze.question() + (freeze.answer().isBlank() ? "" : " Answer: " + freeze.answer())));
         }
-        rung.timeline().problems().forEach(p -> slices.addAll(column.numbered("!", "Still open: " + p.message())));
+        rung.timeline().problems().stream()
+                .map(Problem::message)
+                .filter(m -> !printed.containsKey(m))
+                .forEach(m -> slices.addAll(column.numbered("!", "Still open: " + m)));
+        script.lines().forEach(l -> printed.putIfAbsent(l.text(), rung.sign()));
+        rung.timeline().problems().forEach(p -> printed.putIfAbsent(p.message(), rung.sign()));
         if (!rung.rung().plan().climb().isBlank()) {
             slices.addAll(
                     column.words("P", "", "Climb when " + rung.rung().plan().climb() + ".", Typeface.TEXT_BOLD));
         }
         slices.add(Slice.gap(column.size() * 0.6));
         return slices;
+    }
+
+    /** Which beats are told on another rung of this card, so that nothing stands on it twice. */
+    private List<String> asBefore(Played rung) {
+        Map<String, List<Integer>> told = new LinkedHashMap<>();
+        rung.script().lines().stream()
+                .filter(l -> printed.containsKey(l.text()))
+                .forEach(l -> told.computeIfAbsent(printed.get(l.text()), s -> new ArrayList<>())
+                        .add(l.beat()));
+        return told.entrySet().stream()
+                .map(e -> e.getValue().size() == rung.script().lines().size()
+                        ? "All beats as on " + e.getKey() + "."
+                        : capital(beats(e.getValue()) + " as on " + e.getKey() + "."))
+                .toList();
+    }
+
+    /** "beats 1 to 4 and 6" */
+    private static String beats(List<Integer> all) {
+        List<String> runs = new ArrayList<>();
+        for (int i = 0; i < all.size(); i++) {
+            int from = all.get(i);
+            while (i + 1 < all.size() && all.get(i + 1) == all.get(i) + 1) {
+                i++;
+            }
+            int to = all.get(i);
+            runs.add(from == to ? "" + from : from + (to == from + 1 ? " and " : " to ") + to);
+        }
+        String last = runs.remove(runs.size() - 1);
+        return (all.size() == 1 ? "beat " : "beats ")
+                + (runs.isEmpty() ? last : String.join(", ", runs) + " and " + last);
     }
 
     private List<Slice> pictures(Played rung) {

@@ -10,6 +10,9 @@ import java.util.List;
  */
 record Layout(List<Placed> placed, int pages) {
 
+    /** As finely as columns are made even, points. */
+    private static final double FINE = 4;
+
     /** A slice on a page, counted from 0; its upper left corner, points. */
     record Placed(Slice slice, int page, double x, double y) {}
 
@@ -21,7 +24,48 @@ record Layout(List<Placed> placed, int pages) {
         }
     }
 
+    /** As full as can be, page by page; what is on the last page is shared out evenly among its columns. */
     static Layout of(List<Slice> head, List<Slice> body, Sheet sheet) {
+        Layout full = of(head, body, sheet, new Foot(Integer.MAX_VALUE, 0));
+        int last = full.pages() - 1;
+        double low = sheet.top();
+        double high = sheet.top() + sheet.height();
+        while (high - low > FINE) {
+            double middle = (low + high) / 2;
+            Layout tried = of(head, body, sheet, new Foot(last, middle));
+            if (tried.pages() == full.pages() && tried.reach(last) <= middle) {
+                full = tried;
+                high = middle;
+            } else {
+                low = middle;
+            }
+        }
+        return full;
+    }
+
+    /** How far down the slices of a page go, points. */
+    private double reach(int page) {
+        return placed.stream()
+                .filter(p -> p.page() == page)
+                .mapToDouble(p -> p.y() + p.slice().height())
+                .max()
+                .orElse(0);
+    }
+
+    /** How much of the last page is filled, a share of its height. */
+    double lastFilled(Sheet sheet) {
+        return (reach(pages - 1) - sheet.top()) / sheet.height();
+    }
+
+    /** A page that ends earlier than the others, and where, points. */
+    private record Foot(int page, double y) {
+
+        double of(int asked, Sheet sheet) {
+            return asked == page ? y : sheet.top() + sheet.height();
+        }
+    }
+
+    private static Layout of(List<Slice> head, List<Slice> body, Sheet sheet, Foot foot) {
         List<Placed> placed = new ArrayList<>();
         double y = sheet.top();
         int page = 0;
@@ -33,7 +77,7 @@ record Layout(List<Placed> placed, int pages) {
             placed.add(new Placed(slice, page, sheet.left(), y));
             y += slice.height();
         }
-        Cursor cursor = new Cursor(sheet, page, y);
+        Cursor cursor = new Cursor(sheet, foot, page, y);
         for (int i = 0; i < body.size(); i++) {
             double group = body.get(i).height();
             for (int k = i; body.get(k).staysWithNext() && k + 1 < body.size(); k++) {
@@ -51,6 +95,7 @@ record Layout(List<Placed> placed, int pages) {
     private static final class Cursor {
 
         private final Sheet sheet;
+        private final Foot feet;
         private int page;
         private int column;
         /** Where the columns of this page begin. */
@@ -58,7 +103,8 @@ record Layout(List<Placed> placed, int pages) {
 
         private double y;
 
-        Cursor(Sheet sheet, int page, double y) {
+        Cursor(Sheet sheet, Foot feet, int page, double y) {
+            this.feet = feet;
             this.sheet = sheet;
             this.page = page;
             this.top = y;
@@ -70,9 +116,10 @@ record Layout(List<Placed> placed, int pages) {
         }
 
         private void room(double wanted) {
-            double foot = sheet.top() + sheet.height();
             boolean fitsNowhere = wanted > sheet.height();
-            while (y + wanted > foot && (y > top || top > sheet.top()) && !(fitsNowhere && y <= sheet.top())) {
+            while (y + wanted > feet.of(page, sheet)
+                    && (y > top || top > sheet.top())
+                    && !(fitsNowhere && y <= sheet.top())) {
                 column++;
                 if (column == sheet.columns()) {
                     column = 0;

@@ -68,4 +68,19 @@ class LayoutTest {
             }
         }
     }
+
+    @Test
+    void whatIsOnTheLastPageStandsInEvenColumns() {
+        Layout layout = Layout.of(List.of(slice(100, false)), Collections.nCopies(11, slice(100, false)), SHEET);
+        assertEquals(1, layout.pages());
+        long left = layout.placed().stream().filter(p -> p.x() < 100).count() - 1;
+        assertEquals(6, left, "six in one column, five in the other");
+        assertEquals(700.0 / 700, layout.lastFilled(SHEET), 1e-9);
+        Layout two = Layout.of(List.of(), Collections.nCopies(18, slice(100, false)), SHEET);
+        assertEquals(2, two.pages());
+        assertEquals(
+                2,
+                two.placed().stream().filter(p -> p.page() == 1 && p.x() < 100).count());
+        assertEquals(200.0 / 700, two.lastFilled(SHEET), 1e-9);
+    }
 }
