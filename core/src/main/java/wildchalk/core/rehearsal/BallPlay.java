@@ -86,7 +86,8 @@ final class BallPlay {
      */
     private void meet(Action.Pass pass, double leaves) {
         held.put(pass, leaves);
-        if (meetings.isOver(pass.id())) {
+        if (meetings.isOver(pass.id())
+                || problems.waitsFor(pass.met().orElseThrow().line(), pass.id())) {
             cannotMeet(pass);
         } else {
             arrangeMeetings();

@@ -304,6 +304,24 @@ final class Problems {
         return "this waits for something by " + who + " that never happens: choose what sets it off";
     }
 
+    /** Whether an action comes, by whatever detour, only after another: waiting for it would be waiting for ever. */
+    boolean waitsFor(String action, String other) {
+        Set<String> seen = new HashSet<>();
+        Optional<Action> next = stage.action(action);
+        while (next.isPresent() && seen.add(next.get().id())) {
+            if (next.get().cue().trigger() instanceof Cue.FirstOf) {
+                return false;
+            }
+            // Who sets off with another does not wait for what that one does.
+            boolean together = next.get().cue().trigger() instanceof Cue.With;
+            next = waitsFor(next.get());
+            if (!together && next.filter(a -> a.id().equals(other)).isPresent()) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     private boolean inCircle(Action action) {
         Set<String> seen = new HashSet<>();
         Optional<Action> next = Optional.of(action);

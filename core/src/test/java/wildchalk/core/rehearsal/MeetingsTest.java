@@ -172,6 +172,21 @@ class MeetingsTest {
         assertEquals("7", t.holder("b", t.duration() + 1).orElse(""));
     }
 
+    /** Others play on for a long time; who can never be met is not waited for until they have done. */
+    @Test
+    void ballThatCannotBeMetLeavesAtOnceAndNotWhenAllElseIsOver() {
+        Timeline t = two().player("8", -10, -10)
+                .run("a8", "8", Cue.whistle(), 30, -10)
+                .run("a1", "7", Cue.received("a2"), 10, 10)
+                .run("a3", "7", Cue.next(), 20, 10)
+                .action(meets("a2", "3", "7", "a3", 1, Cue.whistle()))
+                .rehearse();
+        assertEquals(
+                List.of(Problem.Kind.NO_MEETING),
+                t.problems().stream().map(Problem::kind).toList());
+        assertTrue(release(t, "a2") < 1, "released at " + release(t, "a2"));
+    }
+
     /** 7 goes up the line or comes short; the pass is drawn to the line that is gone only one of the two ways. */
     private static Stage eitherWay() {
         return two().run("a1", "7", Cue.whistle(), 20, 10)
