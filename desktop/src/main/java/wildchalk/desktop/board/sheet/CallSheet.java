@@ -47,6 +47,9 @@ public final class CallSheet extends VBox {
     /** What a row says, and how those look who are named in it. */
     private record Told(Script.Line line, List<List<Object>> looks) {}
 
+    /** What is wrong takes no more of the height than this; more of it is scrolled. */
+    private static final double MOST_WRONG = 0.3;
+
     private final BoardState state;
     private final Map<Told, Node> told = new HashMap<>();
     private List<String> counted = List.of();
@@ -89,7 +92,14 @@ public final class CallSheet extends VBox {
         chips.getStyleClass().add("chips");
         chips.setMinWidth(0);
         lines.setId("script");
-        getChildren().addAll(title, where, tabs(), body, problems);
+        LiveScroll wrong = new LiveScroll();
+        wrong.setContent(problems);
+        wrong.getStyleClass().add("problems-scroll");
+        wrong.visibleProperty().bind(problems.visibleProperty());
+        wrong.managedProperty().bind(problems.visibleProperty());
+        wrong.maxHeightProperty().bind(heightProperty().multiply(MOST_WRONG));
+        wrong.setMinHeight(USE_PREF_SIZE);
+        getChildren().addAll(title, where, tabs(), body, wrong);
         state.changesProperty().addListener(o -> rebuild());
         state.head().atProperty().addListener(o -> light());
         state.selection().chosenProperty().addListener(o -> light());

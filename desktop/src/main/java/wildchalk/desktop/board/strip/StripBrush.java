@@ -95,10 +95,7 @@ final class StripBrush {
         if (isCovered(action, t)) {
             return;
         }
-        g.fillText(
-                fitting(text(action, stands.isPresent()), Math.max(width, room(action, t) - 10) - 9),
-                x + 7,
-                y + (ROW - 6) / 2);
+        g.fillText(fitting(text(action, stands.isPresent()), room(action, t) - 19), x + 7, y + (ROW - 6) / 2);
     }
 
     private String text(Action action, boolean stands) {
@@ -135,7 +132,7 @@ final class StripBrush {
                 .anyMatch(o -> Math.abs(o.start() - t.start()) < 0.05 && o.end() > t.end());
     }
 
-    /** Pixels from the start of a block to the next one of the same person. */
+    /** Pixels from the start of a block to the next one of the same person, or to where its ball arrives. */
     double room(Action action, ActionTimes t) {
         double next = state.stage().actionsOf(action.who()).stream()
                 .filter(a -> !a.id().equals(action.id()))
@@ -144,7 +141,8 @@ final class StripBrush {
                 .filter(s -> s >= t.start())
                 .min()
                 .orElse(map.end());
-        return map.x(next) - map.x(t.start());
+        double arrives = Double.isFinite(t.arrival()) ? t.arrival() : next;
+        return map.x(Math.min(next, arrives)) - map.x(t.start());
     }
 
     /** As much of a text as goes into a width; none when that says nothing. */
