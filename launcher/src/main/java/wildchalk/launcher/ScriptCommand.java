@@ -30,7 +30,7 @@ final class ScriptCommand implements Callable<Integer> {
                 out.println();
                 out.println(line.heading());
             }
-            out.println(line.beat() + ". " + line.text());
+            out.println(line.marked());
         }
         out.flush();
         return 0;

@@ -92,20 +92,31 @@ public final class Reads {
                         .or(() -> read.options().stream().findFirst());
     }
 
-    /** Ids of the actions that do not happen, because another option is taken. */
+    /**
+     * Ids of the actions that do not happen, because another option is taken. What stands in options of several reads,
+     * an outer one and one that arises in it, happens only where all of them that arise go so.
+     */
     public static Set<String> notTaken(Stage stage, Choices choices) {
         List<Read> reads = of(stage);
         Set<String> out = new HashSet<>();
         Set<String> in = new HashSet<>();
+        Set<String> open = new HashSet<>();
         for (Read read : reads) {
             Optional<Option> taken = taken(reads, choices, read, 0);
-            for (Option option : read.options()) {
-                (taken.filter(option::equals).isPresent() ? in : out).addAll(option.actions());
+            Set<String> all = new HashSet<>();
+            read.options().forEach(o -> all.addAll(o.actions()));
+            if (taken.isEmpty()) {
+                open.addAll(all);
+            } else {
+                in.addAll(taken.get().actions());
+                all.removeAll(taken.get().actions());
+                out.addAll(all);
             }
-            // Whoever loses a ball goes for it all the same.
-            contest(stage, read.who()).forEach(c -> in.add(c.id()));
         }
-        out.removeAll(in);
+        // What is only in reads that do not arise is out; whoever loses a ball goes for it all the same.
+        open.removeAll(in);
+        out.addAll(open);
+        reads.forEach(r -> contest(stage, r.who()).forEach(c -> out.remove(c.id())));
         return out;
     }
 

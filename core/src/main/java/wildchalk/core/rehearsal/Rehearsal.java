@@ -33,14 +33,17 @@ public final class Rehearsal {
 
     /**
      * The same with people and balls as fast as that and reads going the way they are chosen. Never fails; see
-     * {@link Timeline#problems}.
+     * {@link Timeline#problems}. What is not chosen is worked out when it is asked for ({@link Timeline#otherWays}).
      */
     public static Timeline of(Stage stage, Surface surface, Speeds speeds, Choices choices) {
         Surface marked = stage.marked(surface);
-        Timeline timeline = new Decisions(
-                        stage, marked, choices, c -> Limits.judged(stage, marked, played(stage, marked, speeds, c)))
-                .timeline();
-        return Collisions.told(stage, timeline);
+        AllWays ways = new AllWays(stage, chosen -> {
+            Timeline timeline = new Decisions(
+                            stage, marked, chosen, c -> Limits.judged(stage, marked, played(stage, marked, speeds, c)))
+                    .timeline();
+            return Collisions.told(stage, timeline);
+        });
+        return ways.going(choices);
     }
 
     /** Played until everybody who comes too soon to meet a ball waits for it: once, where nobody does. */

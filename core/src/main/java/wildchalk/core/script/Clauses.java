@@ -4,9 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Predicate;
-import java.util.stream.Collectors;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Cue;
@@ -154,19 +152,15 @@ final class Clauses {
         this.unit = unit;
         this.words = new Words(surface);
         this.sides = Sides.of(stage, surface, timeline);
-        this.moments = new Moments(stage, surface, unit, words, plays(stage, timeline), sides);
+        this.moments = new Moments(stage, surface, unit, words, plays(timeline), sides);
         this.meetings = new MeetingWords(stage, timeline, words, moments);
         this.ahead = new Whereabouts(stage, surface, words, false);
         this.turned = new Whereabouts(stage, surface, words, true);
     }
 
-    /** Whether an action is not left out because another option is taken. */
-    private static Predicate<String> plays(Stage stage, Timeline timeline) {
-        Set<String> optional = stage.instructions(Instruction.Read.class).stream()
-                .flatMap(r -> r.options().stream())
-                .flatMap(o -> o.actions().stream())
-                .collect(Collectors.toSet());
-        return id -> !optional.contains(id) || timeline.times(id).isPresent();
+    /** Whether an action does not only happen on another way. */
+    private static Predicate<String> plays(Timeline timeline) {
+        return id -> timeline.playing(id) == timeline;
     }
 
     /** What has been said so far. */

@@ -40,7 +40,8 @@ public final class SecondPerson {
                                 l.phrases().stream()
                                         .map(p -> told(p, told, who))
                                         .toList(),
-                                l.heading()))
+                                l.heading(),
+                                l.depth()))
                         .toList(),
                 script.limits());
     }

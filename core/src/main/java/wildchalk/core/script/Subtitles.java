@@ -15,7 +15,8 @@ public final class Subtitles {
 
     /** The lines of the beat that begins at a time, or is under way; of stations, of all that began together. */
     public static List<Script.Line> at(Script script, double t) {
-        List<Script.Line> lines = script.lines();
+        List<Script.Line> lines =
+                script.lines().stream().filter(Script.Line::isTaken).toList();
         double begun = lines.stream()
                 .mapToDouble(Script.Line::t)
                 .filter(b -> b <= t + NEAR)

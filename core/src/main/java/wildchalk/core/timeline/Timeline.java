@@ -41,6 +41,7 @@ public final class Timeline implements Play {
     private final List<Beat> beats;
     private final List<Problem> problems;
     private final List<Decision> decisions;
+    private final OtherWays ways;
     private final double duration;
 
     /**
@@ -59,7 +60,7 @@ public final class Timeline implements Play {
             List<Event> events,
             List<Beat> beats,
             List<Problem> problems) {
-        this(tracks, times, lines, happened, events, beats, problems, List.of());
+        this(tracks, times, lines, happened, events, beats, problems, List.of(), OtherWays.NONE);
     }
 
     private Timeline(
@@ -70,7 +71,9 @@ public final class Timeline implements Play {
             List<Event> events,
             List<Beat> beats,
             List<Problem> problems,
-            List<Decision> decisions) {
+            List<Decision> decisions,
+            OtherWays ways) {
+        this.ways = ways;
         this.decisions = List.copyOf(decisions);
         this.tracks = tracks;
         this.people = tracks.people();
@@ -91,12 +94,33 @@ public final class Timeline implements Play {
         allEvents.sort(Comparator.comparingDouble(Event::t));
         List<Problem> allProblems = new ArrayList<>(problems);
         allProblems.addAll(more);
-        return new Timeline(tracks, times, lines, happened.when(), allEvents, beats, allProblems, decisions);
+        return new Timeline(tracks, times, lines, happened.when(), allEvents, beats, allProblems, decisions, ways);
     }
 
     /** The same with how reads came out. */
     public Timeline deciding(List<Decision> made) {
-        return new Timeline(tracks, times, lines, happened.when(), events, beats, problems, made);
+        return new Timeline(tracks, times, lines, happened.when(), events, beats, problems, made, ways);
+    }
+
+    /**
+     * The same knowing the other ways through.
+     *
+     * @param elsewhere problems that are none, because what they are about happens on another way
+     */
+    public Timeline among(OtherWays others, Set<Problem> elsewhere) {
+        List<Problem> left =
+                problems.stream().filter(p -> !elsewhere.contains(p)).toList();
+        return new Timeline(tracks, times, lines, happened.when(), events, beats, left, decisions, others);
+    }
+
+    /** The ways through beside this one. */
+    public OtherWays otherWays() {
+        return ways;
+    }
+
+    /** This way where an action happens on it, else the nearest one on which it does; this one when there is none. */
+    public Timeline playing(String action) {
+        return times.containsKey(action) ? this : ways.playing(action).orElse(this);
     }
 
     /** How the reads came out that follow from where people are. */
@@ -159,13 +183,15 @@ public final class Timeline implements Play {
 
     private DoubleStream begins(Stage stage, Action action) {
         if (times(action.id()).isPresent()) {
-            return DoubleStream.of(times(action.id()).get().cued());
+            ActionTimes at = times(action.id()).get();
+            return DoubleStream.of(
+                    Math.min(at.start(), at.cued() + Math.max(0, action.cue().delay())));
         }
         if (action.cue().trigger().followsOwn()) {
             List<Action> own = stage.actionsOf(action.who());
             return own.subList(0, own.indexOf(action)).stream()
                     .flatMap(a -> times(a.id()).stream())
-                    .mapToDouble(ActionTimes::end)
+                    .mapToDouble(a -> a.end() + action.cue().delay())
                     .max()
                     .stream();
         }
@@ -291,8 +317,15 @@ public final class Timeline implements Play {
                 .collect(Collectors.toSet());
     }
 
-    /** Where an action's line runs, at least two points; for an action that never happens, where it would. */
+    /**
+     * Where an action's line runs, at least two points: for one that is not chosen, as it runs on the way on which it
+     * is; for an action that never happens, where it would.
+     */
     public List<Vec> line(String action) {
+        Timeline way = playing(action);
+        if (way != this) {
+            return way.line(action);
+        }
         return lines.containsKey(action) ? lines.get(action).get() : List.of(Vec.ZERO, Vec.ZERO);
     }
 

@@ -68,6 +68,7 @@ class RehearsalProperties {
     private static boolean accountedFor(Stage stage, Timeline t, Action action, int deep) {
         boolean itself = t.times(action.id()).isPresent()
                 || t.problems().stream().anyMatch(p -> p.action().equals(action.id()))
+                || t.otherWays().playing(action.id()).isPresent()
                 // Of a read, what does not belong to its first option; of one that may not come up, anything.
                 || Reads.of(stage).stream()
                         .flatMap(r -> r.options().stream().skip(r.under().isPresent() ? 0 : 1))

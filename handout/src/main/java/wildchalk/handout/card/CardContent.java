@@ -151,7 +151,7 @@ final class CardContent {
                 slices.add(column.title("H3", line.heading(), 1.05, false));
             }
             if (!printed.containsKey(line.text())) {
-                slices.addAll(column.numbered(Integer.toString(line.beat()), line.text()));
+                slices.addAll(column.numbered(line.mark(), line.text(), line.depth()));
             }
         }
         for (Freeze freeze : rung.stage().instructions(Freeze.class)) {
@@ -176,6 +176,7 @@ final class CardContent {
     private List<String> asBefore(Played rung) {
         Map<String, List<Integer>> told = new LinkedHashMap<>();
         rung.script().lines().stream()
+                .filter(Script.Line::isTaken)
                 .filter(l -> printed.containsKey(l.text()))
                 .forEach(l -> told.computeIfAbsent(printed.get(l.text()), s -> new ArrayList<>())
                         .add(l.beat()));

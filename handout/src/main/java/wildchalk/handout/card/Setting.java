@@ -25,6 +25,9 @@ record Setting(double width, double size, Look look) {
     /** A paragraph of more lines than this may be torn apart. */
     private static final int TOGETHER = 9;
     /** Room for a number before a line, in sizes. */
+    /** An option is set so much further in than what happens anyway, in sizes of type. */
+    private static final double STEP_IN = 1.6;
+
     private static final double NUMBER = 2.1;
 
     /** The same in a column of another width. */
@@ -62,9 +65,18 @@ record Setting(double width, double size, Look look) {
         return words("P", number, words, Typeface.TEXT);
     }
 
+    /** The same so many steps further in. */
+    List<Slice> numbered(String number, String words, int depth) {
+        return words("P", number, words, Typeface.TEXT, depth * size * STEP_IN);
+    }
+
     /** @param number stands before the first line; empty for none */
     List<Slice> words(String kind, String number, String words, Typeface face) {
-        double in = number.isEmpty() ? 0 : size * NUMBER;
+        return words(kind, number, words, face, 0);
+    }
+
+    private List<Slice> words(String kind, String number, String words, Typeface face, double left) {
+        double in = left + (number.isEmpty() ? 0 : size * NUMBER);
         List<String> lines = Lines.wrapped(words, face, size, width - in);
         List<Slice> slices = new ArrayList<>();
         for (int from = 0; from < lines.size(); from += TOGETHER) {
@@ -74,9 +86,14 @@ record Setting(double width, double size, Look look) {
             slices.add(new Slice(part.size() * size * LINE + after, false, (pdf, x, y) -> {
                 if (first && number.equals(BULLET)) {
                     pdf.unsaid(() -> pdf.text(
-                            number, Typeface.TEXT_BOLD, size, ink(Ink.CHALK), x + size * 0.5, y + size * LINE * 0.76));
+                            number,
+                            Typeface.TEXT_BOLD,
+                            size,
+                            ink(Ink.CHALK),
+                            x + left + size * 0.5,
+                            y + size * LINE * 0.76));
                 } else if (first && !number.isEmpty()) {
-                    number(pdf, number, x, y);
+                    number(pdf, number, x + left, y);
                 }
                 pdf.tagged(kind, Optional.empty(), () -> {
                     for (int i = 0; i < part.size(); i++) {

@@ -186,6 +186,7 @@ final class RungData {
             lines.addObject()
                     .put("n", line.beat())
                     .put("t", hundredths(line.t()))
+                    .put("depth", line.depth())
                     .put("heading", line.heading())
                     .put("text", pool.of(Subtitles.words(line, way.stage())));
         }

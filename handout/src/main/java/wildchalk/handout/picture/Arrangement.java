@@ -104,7 +104,7 @@ record Arrangement(
         List<String> said = new ArrayList<>();
         played.script().limits().forEach(l -> said.add(l.text()));
         for (Script.Line line : played.script().lines()) {
-            said.add((line.heading().isEmpty() ? "" : line.heading() + ": ") + line.beat() + ". " + line.text());
+            said.add((line.heading().isEmpty() ? "" : line.heading() + ": ") + line.marked());
         }
         for (String words : said) {
             for (String line : Lines.wrapped(words, Typeface.TEXT, size, width - 2 * left)) {

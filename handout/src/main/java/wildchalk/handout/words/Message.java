@@ -87,7 +87,7 @@ public final class Message implements HandOut {
             if (!line.heading().isEmpty()) {
                 lines.add(line.heading());
             }
-            lines.add(line.beat() + ". " + line.text());
+            lines.add(line.marked());
         }
         rung.stage()
                 .instructions(Freeze.class)

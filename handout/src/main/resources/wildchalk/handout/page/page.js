@@ -134,9 +134,11 @@
       const li = document.createElement('li');
       li.tabIndex = 0;
       li.dataset.line = i;
-      li.append(element('b', line.n), element('span', pooled(told !== undefined ? told : line.text)));
+      if (line.depth) { li.style.marginLeft = 1.2 * line.depth + 'em'; }
+      li.append(element('b', line.n || '\u2013'), element('span', pooled(told !== undefined ? told : line.text)));
+      if (!line.n) { li.classList.add('other'); }
       if (followed && told === undefined) { li.classList.add('aside'); }
-      const go = () => { pause(); seek(line.t + (line.t > 0 ? 0.001 : 0)); };
+      const go = () => { if (line.n) { pause(); seek(line.t + (line.t > 0 ? 0.001 : 0)); } };
       li.addEventListener('click', go);
       li.addEventListener('keydown', e => { if (e.key === 'Enter') { go(); } });
       rows.push(li);

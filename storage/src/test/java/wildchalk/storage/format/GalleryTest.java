@@ -69,9 +69,7 @@ class GalleryTest {
         script.limits().forEach(l -> is.append(l.text()).append('\n'));
         script.lines().forEach(l -> is.append(l.heading())
                 .append(l.heading().isEmpty() ? "" : "\n")
-                .append(l.beat())
-                .append(". ")
-                .append(l.text())
+                .append(l.marked())
                 .append('\n'));
         stage.instructions(Instruction.Freeze.class)
                 .forEach(f -> Answer.of(f, stage, timeline, drill.surface(), Unit.METRES)

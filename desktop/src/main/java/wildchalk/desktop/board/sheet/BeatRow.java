@@ -1,6 +1,7 @@
 package wildchalk.desktop.board.sheet;
 
 import java.util.function.Function;
+import javafx.geometry.Insets;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
@@ -14,6 +15,9 @@ import wildchalk.core.script.Script;
 /** One beat of the call sheet: its number, its moment and its words. */
 final class BeatRow extends HBox {
 
+    /** What belongs to an option stands so much further in, pixels. */
+    private static final double STEP_IN = 16;
+
     /** Shown and hidden instead of restyling the row, which would lay out the whole sheet with every beat. */
     private final Region light = new Region();
 
@@ -26,16 +30,22 @@ final class BeatRow extends HBox {
         light.getStyleClass().add("beat-light");
         light.setManaged(false);
         light.setVisible(false);
-        Label number = new Label(Integer.toString(line.beat()));
+        Label number = new Label(line.mark());
         number.getStyleClass().add("beat-number");
         Label time = new Label(TimeFormat.seconds(line.t()));
         time.getStyleClass().add("beat-time");
         words.getStyleClass().add("beat-text");
         line.phrases().forEach(p -> words.getChildren().add(phrase.apply(p)));
         words.setAccessibleText(line.text());
-        VBox text = new VBox(2, time, words);
+        VBox text = line.isTaken() ? new VBox(2, time, words) : new VBox(words);
         HBox.setHgrow(text, Priority.ALWAYS);
         getStyleClass().add("beat");
+        if (line.depth() > 0) {
+            setPadding(new Insets(2, 0, 2, STEP_IN * line.depth()));
+        }
+        if (!line.isTaken()) {
+            getStyleClass().add("beat-other");
+        }
         getChildren().addAll(light, number, text);
     }
 

@@ -226,6 +226,9 @@ public final class CallSheet extends VBox {
     private Node line(Script.Line line) {
         BeatRow row = new BeatRow(line, this::phrase);
         row.setOnMouseClicked(e -> {
+            if (!line.isTaken()) {
+                return;
+            }
             state.head().playingProperty().set(false);
             state.head().atProperty().set(Math.min(state.timeline().duration(), line.t() + 0.001));
         });
@@ -250,7 +253,7 @@ public final class CallSheet extends VBox {
         }
         Optional<Edit<Drill>> edit = Retelling.together(state.rung(), state.stage(), action.get(), first.get());
         edit.ifPresentOrElse(state::apply, () -> state.desk()
-                .say("Beat " + line.beat() + " waits for this itself, so it cannot begin "
+                .say((line.isTaken() ? "Beat " + line.beat() : "That") + " waits for this itself, so it cannot begin "
                         + "with it. Nothing was changed."));
         state.selection().choose(action.get().id());
     }

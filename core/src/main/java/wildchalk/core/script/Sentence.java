@@ -1,0 +1,358 @@
+package wildchalk.core.script;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.stream.Collectors;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Instruction;
+import wildchalk.core.drill.Reads;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.measure.Unit;
+import wildchalk.core.script.Script.Part;
+import wildchalk.core.script.Script.Phrase;
+import wildchalk.core.surface.Surface;
+import wildchalk.core.timeline.Decision;
+import wildchalk.core.timeline.Timeline;
+
+/** One sentence of the script, put together on the way on which it happens. */
+final class Sentence {
+
+    private final Stage stage;
+    private final Timeline way;
+    private final Surface surface;
+    private final Unit unit;
+    private final Words words;
+    private final Moments moments;
+    private final Clauses clauses;
+
+    /** @param way the rep that it is about */
+    Sentence(Stage stage, Timeline way, Surface surface, Unit unit) {
+        this.stage = stage;
+        this.way = way;
+        this.surface = surface;
+        this.unit = unit;
+        this.clauses = new Clauses(stage, way, surface, unit);
+        this.words = clauses.words();
+        this.moments = clauses.moments();
+    }
+
+    Clauses clauses() {
+        return clauses;
+    }
+
+    Moments moments() {
+        return moments;
+    }
+
+    /** What it says, with a capital at its beginning and a stop at its end. */
+    List<Phrase> ended() {
+        List<Phrase> phrases = clauses.phrases();
+        if (!phrases.get(phrases.size() - 1).text().endsWith(":")) {
+            clauses.join("stop");
+        }
+        if (phrases.size() > 1 && phrases.get(0).text().equals(words.say("either.way"))) {
+            Phrase cue = phrases.get(1);
+            phrases.set(1, new Phrase(lower(cue.text()), cue.part(), cue.piece(), cue.action()));
+        }
+        Phrase first = phrases.get(0);
+        phrases.set(0, new Phrase(capital(first.text()), first.part(), first.piece(), first.action()));
+        return phrases;
+    }
+
+    /** What happens at one moment, each with the pause before it that is its own. */
+    void all(List<Action> actions) {
+        for (int i = 0; i < actions.size(); i++) {
+            if (i > 0) {
+                boolean plain =
+                        actions.size() == 2 && clauses.isPlain(actions.get(0)) && clauses.isPlain(actions.get(1));
+                clauses.join(plain ? "join.and" : "join.list");
+            }
+            Action action = actions.get(i);
+            // A single action's pause is said with what sets it off.
+            if (actions.size() > 1) {
+                pause(action, 0);
+            }
+            clauses.say(action);
+        }
+    }
+
+    /** How much later than what is said already an action comes. */
+    private void pause(Action action, double said) {
+        double later = action.cue().delay() - said;
+        if (later != 0) {
+            clauses.add(
+                    words.say(later > 0 ? "after.pause" : "before.that", moments.pause(Math.abs(later))),
+                    Part.CUE,
+                    "",
+                    action.id());
+        }
+    }
+
+    /** What sets a moment off. */
+    void cue(Action first, boolean many) {
+        Cue cue = first.cue();
+        boolean goesOn = cue.trigger().followsOwn() && moments.before(first).isPresent()
+                || cue.trigger() instanceof Cue.After a
+                        && moments.before(first)
+                                .filter(b -> b.id().equals(a.action()))
+                                .isPresent();
+        boolean then = goesOn && !many && cue.delay() == 0;
+        boolean own = !many
+                && cue.delay() == 0
+                && cue.trigger() instanceof Cue.Received r
+                && stage.action(r.action())
+                        .flatMap(moments::receiver)
+                        .filter(p -> p.id().equals(first.who()))
+                        .isPresent();
+        String text;
+        if (then) {
+            text = words.say("then");
+        } else if (own) {
+            text = words.say("on.receiving");
+        } else if (many || cue.delay() == 0) {
+            text = moments.of(cue.trigger(), first);
+        } else if (goesOn && cue.delay() > 0) {
+            text = words.say("later", moments.pause(cue.delay()));
+        } else {
+            text = moment(cue, first);
+        }
+        clauses.add(text, Part.CUE, "", first.id());
+        if (then) {
+            clauses.join("space");
+        } else {
+            clauses.join(many ? "join.cue.many" : "join.cue");
+        }
+    }
+
+    private String moment(Cue cue, Action first) {
+        return words.say(
+                cue.delay() > 0 ? "after.moment" : "before.moment",
+                moments.pause(Math.abs(cue.delay())),
+                moments.bare(cue.trigger(), first));
+    }
+
+    /** The cue of a moment at which somebody decides: the pause that all options share is said with it. */
+    void cueOfFork(Action first, double pause, boolean many) {
+        Cue cue = first.cue();
+        String text = pause == 0 ? moments.of(cue.trigger(), first) : moment(cue.delayed(pause), first);
+        clauses.add(text, Part.CUE, "", first.id());
+        clauses.join(many ? "join.cue.many" : "join.cue");
+    }
+
+    /** "either left: 7 passes 12 m to 9, if the lane is open, or …": all options in one sentence. */
+    void eitherOr(Fork fork, Cue.Trigger said, double pause) {
+        for (int i = 0; i < fork.branches().size(); i++) {
+            Fork.Branch branch = fork.branches().get(i);
+            clauses.say(fork.read(), i == 0 ? "either" : "or");
+            name(fork, branch);
+            begin(fork, branch, said, pause);
+        }
+        why(fork);
+    }
+
+    private void name(Fork fork, Fork.Branch branch) {
+        if (!branch.option().label().isBlank()) {
+            clauses.say(fork.read(), "option.name", branch.option().label());
+        }
+    }
+
+    /** What an option begins with, told on its own way. */
+    private void begin(Fork fork, Fork.Branch branch, Cue.Trigger said, double pause) {
+        Sentence other = new Sentence(stage, branch.way(), surface, unit);
+        List<Action> first = Fork.first(stage, branch);
+        other.after(first, said, pause);
+        if (first.isEmpty()) {
+            other.clauses.say(fork.read(), "option.nothing");
+        }
+        if (!branch.option().reason().isBlank()) {
+            other.clauses.say(fork.read(), "if", branch.option().reason());
+        }
+        clauses.phrases().addAll(other.clauses.phrases());
+    }
+
+    /**
+     * What happens after something that is said already: only what else sets it off, or how much later it comes.
+     *
+     * @param said what has set it off
+     * @param pause the pause that is said already, seconds
+     */
+    void after(List<Action> actions, Cue.Trigger said, double pause) {
+        after(actions, said, pause, Set.of());
+    }
+
+    /** @param won ids of the runs for a ball after which it is told what follows */
+    void after(List<Action> actions, Cue.Trigger said, double pause, Set<String> won) {
+        for (int i = 0; i < actions.size(); i++) {
+            if (i > 0) {
+                boolean plain =
+                        actions.size() == 2 && clauses.isPlain(actions.get(0)) && clauses.isPlain(actions.get(1));
+                clauses.join(plain ? "join.and" : "join.list");
+            }
+            Action action = actions.get(i);
+            boolean same = action.cue().trigger().equals(said)
+                    || action.cue().trigger().followsOwn() && said.followsOwn();
+            if (same || isOf(action.cue().trigger(), won)) {
+                pause(action, pause);
+            } else {
+                ownCue(action);
+            }
+            clauses.say(action);
+        }
+    }
+
+    private boolean isOf(Cue.Trigger trigger, Set<String> won) {
+        return !won.isEmpty()
+                && (trigger.followsOwn() || trigger.of().filter(won::contains).isPresent());
+    }
+
+    /** What comes now happens whichever option is taken. */
+    void eitherWay(Fork fork) {
+        clauses.say(fork.read(), "either.way");
+    }
+
+    /** What sets off an action that begins otherwise than what stands before it. */
+    private void ownCue(Action action) {
+        String moment =
+                action.cue().delay() == 0 ? moments.of(action.cue().trigger(), action) : moment(action.cue(), action);
+        clauses.add(lower(moment), Part.CUE, "", action.id());
+        clauses.join("space");
+    }
+
+    /** "7 decides": what follows is told option by option. */
+    void decides(Fork fork) {
+        Optional<String> who = stage.person(fork.read().who()).map(p -> p.id());
+        if (who.isPresent()) {
+            clauses.name(who.get(), "");
+            clauses.say(fork.read(), "decides");
+        } else {
+            clauses.say(fork.read(), "decided");
+        }
+        why(fork);
+    }
+
+    /** Begins the part of an option: "Either left: ", "If 4 wins it: ". */
+    void headed(Fork fork, int i) {
+        Fork.Branch branch = fork.branches().get(i);
+        if (fork.isContest(stage)) {
+            Optional<Action> winner = winner(branch);
+            clauses.say(fork.read(), "if.wins.before");
+            winner.ifPresent(w -> clauses.name(w.who(), w.id()));
+            clauses.say(fork.read(), "if.wins.after");
+            return;
+        }
+        clauses.say(fork.read(), i == 0 ? "option.either" : "option.or");
+        name(fork, branch);
+    }
+
+    void because(Fork fork, Fork.Branch branch) {
+        if (!branch.option().reason().isBlank() && !fork.isContest(stage)) {
+            clauses.say(fork.read(), "if", branch.option().reason());
+        }
+    }
+
+    /** Why it is the one and not the other, where it follows from where people are. */
+    private void why(Fork fork) {
+        way.decisions().stream()
+                .filter(d -> d.read().equals(fork.read().id()))
+                .findFirst()
+                .ifPresent(d -> workedOut(fork.read(), d));
+    }
+
+    private void workedOut(Instruction.Read read, Decision decision) {
+        boolean open = decision.rule() == Instruction.Rule.OPEN;
+        String figures = decision.weighed().stream()
+                .map(w -> {
+                    String who = moments.name(w.who());
+                    if (open) {
+                        if (Double.isInfinite(w.metres())) {
+                            return words.say("has.nobody.near", who);
+                        }
+                        return words.say("has.room", who, unit.exact(w.metres()));
+                    }
+                    return words.say(w.metres() < 0 ? "is.behind" : "is.ahead", who, unit.exact(Math.abs(w.metres())));
+                })
+                .collect(Collectors.joining(words.say("list.comma")));
+        clauses.say(read, open ? "rule.open" : "rule.ahead", figures);
+    }
+
+    private Optional<Action> winner(Fork.Branch branch) {
+        return branch.option().actions().stream()
+                .flatMap(id -> stage.action(id).stream())
+                .filter(Travel.Collect.class::isInstance)
+                .findFirst();
+    }
+
+    /** Who wins a ball that several go for, said with the last of them to set out. */
+    void contests(List<Action> actions, Set<String> happen) {
+        for (Action action : actions) {
+            Optional<String> ball = action instanceof Travel.Collect c ? c.wanted() : Optional.empty();
+            List<Travel.Collect> all = ball.map(b -> Reads.contest(stage, b)).orElse(List.of());
+            if (all.size() < 2 || !isLast(action, all, happen)) {
+                continue;
+            }
+            Optional<Instruction.Read> read = stage.instructions(Instruction.Read.class).stream()
+                    .filter(r -> r.who().equals(ball.get()))
+                    .findFirst();
+            if (read.isEmpty()) {
+                clauses.join("whoever.first");
+            }
+            read.ifPresent(this::winners);
+        }
+    }
+
+    private boolean isLast(Action action, List<Travel.Collect> all, Set<String> happen) {
+        return all.stream()
+                .map(Action::id)
+                .filter(happen::contains)
+                .reduce((a, b) -> way.times(b).orElseThrow().start()
+                                >= way.times(a).orElseThrow().start()
+                        ? b
+                        : a)
+                .filter(action.id()::equals)
+                .isPresent();
+    }
+
+    private void winners(Instruction.Read read) {
+        for (int i = 0; i < read.options().size(); i++) {
+            Instruction.Option option = read.options().get(i);
+            clauses.say(read, i == 0 ? "either.wins" : "or");
+            winner(new Fork.Branch(option, way, Set.of())).ifPresent(w -> clauses.name(w.who(), w.id()));
+            clauses.say(read, i == 0 ? "wins" : "does");
+            if (!option.reason().isBlank()) {
+                clauses.say(read, "if", option.reason());
+            }
+        }
+    }
+
+    /** Stops that come up in a part of a rep and are not said yet. */
+    List<Phrase> freezes(double from, double until, Set<String> said) {
+        Clauses stops = new Clauses(stage, way, surface, unit);
+        for (Instruction.Freeze freeze : stage.instructions(Instruction.Freeze.class)) {
+            OptionalDouble t = way.moment(freeze.at());
+            if (t.isPresent()
+                    && t.getAsDouble() > from + 1e-9
+                    && t.getAsDouble() <= until + 1e-9
+                    && said.add(freeze.id())) {
+                stops.say(
+                        freeze,
+                        freeze.question().isBlank() ? "freeze" : "freeze.ask",
+                        lower(moments.of(freeze.at().trigger(), null)),
+                        freeze.question());
+            }
+        }
+        return new ArrayList<>(stops.phrases());
+    }
+
+    static String lower(String text) {
+        return text.isEmpty() ? text : Character.toLowerCase(text.charAt(0)) + text.substring(1);
+    }
+
+    static String capital(String text) {
+        return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+}

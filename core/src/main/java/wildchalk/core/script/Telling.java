@@ -1,0 +1,251 @@
+package wildchalk.core.script;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.measure.Unit;
+import wildchalk.core.script.Script.Line;
+import wildchalk.core.script.Script.Phrase;
+import wildchalk.core.surface.Surface;
+import wildchalk.core.timeline.Beat;
+import wildchalk.core.timeline.Timeline;
+
+/**
+ * Tells every way through a stage: what happens anyway beat by beat, and where somebody decides, each option with all
+ * that follows from it, a step further in. What happens on several ways is told once.
+ */
+final class Telling {
+
+    private final Stage stage;
+    private final Surface surface;
+    private final Unit unit;
+    private final Timeline chosen;
+    private final StationWords.Group group;
+    private final Set<String> stops;
+    private final Forks all;
+    private final List<Line> lines = new ArrayList<>();
+
+    /**
+     * @param chosen the way that is looked at
+     * @param group whom it is about
+     * @param stops ids of the freezes that are said already
+     */
+    Telling(Stage stage, Surface surface, Unit unit, Timeline chosen, StationWords.Group group, Set<String> stops) {
+        this.stage = stage;
+        this.surface = surface;
+        this.unit = unit;
+        this.chosen = chosen;
+        this.group = group;
+        this.stops = stops;
+        this.all = new Forks(stage);
+    }
+
+    List<Line> lines() {
+        new Level(chosen, Fork.played(stage, chosen), 0, Set.of(), Optional.empty()).tell();
+        return lines;
+    }
+
+    /**
+     * How the part of an option begins.
+     *
+     * @param said what set the decision off, which is not said again
+     * @param pause the pause before it that is said already, seconds
+     */
+    private record Head(Fork fork, int branch, Cue.Trigger said, double pause) {}
+
+    /** What is told of one way at one depth. */
+    private final class Level {
+
+        private final Timeline way;
+        private final Set<String> only;
+        private final int depth;
+        private final Optional<Head> head;
+        private final List<Fork> forks;
+        private final Set<String> told;
+        /** In which decision's part something is told. */
+        private final Map<String, Fork> owners = new HashMap<>();
+
+        private boolean begun;
+        private boolean parted;
+
+        Level(Timeline way, Set<String> only, int depth, Set<String> toldBefore, Optional<Head> head) {
+            this.way = way;
+            this.only = only;
+            this.depth = depth;
+            this.head = head;
+            List<Fork> open =
+                    all.of(way, toldBefore).stream().filter(this::belongsHere).toList();
+            this.forks = open.stream()
+                    .filter(f -> open.stream().noneMatch(f::liesIn))
+                    .toList();
+            this.told = new HashSet<>(toldBefore);
+            forks.forEach(f -> told.add(f.read().id()));
+            for (Fork fork : forks) {
+                fork.way().only().stream()
+                        .filter(only::contains)
+                        .forEach(id -> owners.merge(id, fork, (a, b) -> a.at() > b.at() ? a : b));
+            }
+        }
+
+        private boolean belongsHere(Fork fork) {
+            boolean ours = fork.branches().stream()
+                    .flatMap(b -> b.only().stream())
+                    .flatMap(id -> stage.action(id).stream())
+                    .anyMatch(a -> group.people().contains(a.who()));
+            boolean within = head.isEmpty()
+                    || fork.way().only().stream().anyMatch(only::contains)
+                    || fork.read()
+                            .under()
+                            .filter(u -> u.equals(head.get()
+                                    .fork()
+                                    .branches()
+                                    .get(head.get().branch())
+                                    .option()
+                                    .id()))
+                            .isPresent();
+            return ours && within;
+        }
+
+        void tell() {
+            List<Beat> beats = way.beats();
+            for (int i = 0; i < beats.size(); i++) {
+                Beat beat = beats.get(i);
+                double from = i == 0 ? -1 : beat.t();
+                double until = i + 1 < beats.size() ? beats.get(i + 1).t() : Double.POSITIVE_INFINITY;
+                List<Action> here = group.of(beat).stream()
+                        .flatMap(b -> b.actions().stream())
+                        .filter(only::contains)
+                        .flatMap(id -> stage.action(id).stream())
+                        .toList();
+                if (!here.isEmpty()) {
+                    tell(beat, here, from, until);
+                }
+            }
+            if (!begun && head.isPresent() && !head.get().fork().isContest(stage)) {
+                Sentence sentence = sentence();
+                sentence.headed(head.get().fork(), head.get().branch());
+                sentence.clauses().say(head.get().fork().read(), "option.nothing");
+                add(0, head.get().fork().at(), sentence.ended());
+            }
+        }
+
+        private Sentence sentence() {
+            return new Sentence(stage, way, surface, unit);
+        }
+
+        private void add(int beat, double t, List<Phrase> phrases) {
+            lines.add(new Line(beat, t, phrases, "", depth));
+            begun = true;
+        }
+
+        /** One beat: what happens anyway, then whatever is decided there. */
+        private void tell(Beat beat, List<Action> here, double from, double until) {
+            List<Action> sure =
+                    here.stream().filter(a -> !owners.containsKey(a.id())).toList();
+            List<Fork> beginning = forks.stream().filter(f -> begins(f, here)).toList();
+            List<Fork> decided =
+                    beginning.stream().filter(f -> !f.isContest(stage)).toList();
+            Action first = sure.isEmpty() ? here.get(0) : sure.get(0);
+            double pause = sure.isEmpty() && decided.size() == 1 ? shared(decided.get(0)) : 0;
+            if (!sure.isEmpty() || !decided.isEmpty()) {
+                Sentence sentence = sentence();
+                begin(sentence, first, sure, decided, pause);
+                decided.forEach(f -> decide(sentence, f, first, pause, f != decided.get(0) || !sure.isEmpty()));
+                sentence.contests(sure, only);
+                List<Phrase> phrases = sentence.ended();
+                phrases.addAll(sentence.freezes(from, until, stops));
+                add(way == chosen ? beat.n() : 0, beat.t(), phrases);
+            }
+            beginning.stream()
+                    .filter(f -> f.isContest(stage) || !f.isShort(stage))
+                    .forEach(f -> part(f, first.cue().trigger(), pause));
+        }
+
+        /** Whether a decision comes up in a beat: what follows from it begins there. */
+        private boolean begins(Fork fork, List<Action> here) {
+            if (fork.isContest(stage)) {
+                return here.stream()
+                        .anyMatch(a -> fork.read().options().stream()
+                                        .anyMatch(o -> o.actions().contains(a.id()))
+                                && Math.abs(way.times(a.id()).orElseThrow().start() - fork.at()) < 1e-6);
+            }
+            Optional<String> begun = fork.way().only().stream()
+                    .filter(id -> owners.get(id) == fork)
+                    .min((a, b) -> Double.compare(
+                            way.times(a).orElseThrow().cued(),
+                            way.times(b).orElseThrow().cued()));
+            return begun.isPresent()
+                    ? here.stream().anyMatch(a -> a.id().equals(begun.get()))
+                    : here.stream()
+                            .anyMatch(a -> way.times(a.id()).orElseThrow().cued() >= fork.at() - 1e-6);
+        }
+
+        /** The pause before a decision that all its options share, seconds. */
+        private double shared(Fork fork) {
+            List<Double> pauses = fork.branches().stream()
+                    .flatMap(b -> Fork.first(stage, b).stream().limit(1))
+                    .map(a -> a.cue().delay())
+                    .distinct()
+                    .toList();
+            return pauses.size() == 1 ? pauses.get(0) : 0;
+        }
+
+        private void begin(Sentence sentence, Action first, List<Action> sure, List<Fork> decided, double pause) {
+            if (head.isPresent() && !begun) {
+                Head h = head.get();
+                sentence.headed(h.fork(), h.branch());
+                Set<String> won = h.fork().isContest(stage)
+                        ? Set.copyOf(
+                                h.fork().branches().get(h.branch()).option().actions())
+                        : Set.of();
+                sentence.after(sure, h.said(), h.pause(), won);
+                sentence.because(h.fork(), h.fork().branches().get(h.branch()));
+                return;
+            }
+            if (parted) {
+                sentence.eitherWay(forks.get(0));
+                parted = false;
+            }
+            if (decided.isEmpty()) {
+                sentence.cue(first, sure.size() > 1);
+            } else {
+                boolean sayAll = !sure.isEmpty() || decided.get(0).isShort(stage);
+                sentence.cueOfFork(first, pause, sayAll);
+            }
+            sentence.all(sure);
+        }
+
+        private void decide(Sentence sentence, Fork fork, Action first, double pause, boolean joined) {
+            if (joined) {
+                sentence.clauses().join("join.list");
+            }
+            if (fork.isShort(stage)) {
+                sentence.eitherOr(fork, first.cue().trigger(), pause);
+            } else {
+                sentence.decides(fork);
+            }
+        }
+
+        /** All options of a decision, each with what follows from it. */
+        private void part(Fork fork, Cue.Trigger said, double pause) {
+            int before = lines.size();
+            for (int i = 0; i < fork.branches().size(); i++) {
+                Fork.Branch branch = fork.branches().get(i);
+                Set<String> mine = new LinkedHashSet<>(branch.only());
+                if (i == fork.taken()) {
+                    mine.removeIf(id -> owners.getOrDefault(id, fork) != fork);
+                }
+                new Level(branch.way(), mine, depth + 1, told, Optional.of(new Head(fork, i, said, pause))).tell();
+            }
+            parted = lines.size() > before;
+        }
+    }
+}
