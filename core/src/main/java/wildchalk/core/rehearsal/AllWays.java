@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Instruction.Option;
@@ -41,21 +42,25 @@ final class AllWays {
         this.rehearse = rehearse;
     }
 
-    /** One way, which knows the others. */
-    Timeline going(Choices choices) {
+    /**
+     * The way that is looked at, which knows the others.
+     *
+     * @param judge says what breaks limits and who runs through whom; of the others nobody asks that
+     */
+    Timeline lookedAt(Choices choices, UnaryOperator<Timeline> judge) {
+        return reads.isEmpty() ? judge.apply(bare(choices)) : among(choices, judge.apply(bare(choices)));
+    }
+
+    private Timeline other(Choices choices) {
         Timeline known = whole.get(choices);
         if (known == null) {
-            known = among(choices);
+            known = among(choices, bare(choices));
             whole.put(choices, known);
         }
         return known;
     }
 
-    private Timeline among(Choices choices) {
-        Timeline here = bare(choices);
-        if (reads.isEmpty()) {
-            return here;
-        }
+    private Timeline among(Choices choices, Timeline here) {
         From others = new From(choices, here);
         Set<Problem> elsewhere = here.problems().stream()
                 .filter(p -> p.kind() == Problem.Kind.NEVER || p.kind() == Problem.Kind.SENT_ELSEWHERE)
@@ -113,13 +118,13 @@ final class AllWays {
             return reads.stream()
                     .filter(r -> r.id().equals(read))
                     .flatMap(r -> r.option(option).stream().map(o -> with(choices, r, o)))
-                    .map(AllWays.this::going)
+                    .map(AllWays.this::other)
                     .findFirst();
         }
 
         @Override
         public Optional<Timeline> playing(String action) {
-            return look(action).map(AllWays.this::going);
+            return look(action).map(AllWays.this::other);
         }
 
         private Optional<Choices> look(String action) {

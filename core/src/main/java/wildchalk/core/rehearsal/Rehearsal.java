@@ -37,13 +37,10 @@ public final class Rehearsal {
      */
     public static Timeline of(Stage stage, Surface surface, Speeds speeds, Choices choices) {
         Surface marked = stage.marked(surface);
-        AllWays ways = new AllWays(stage, chosen -> {
-            Timeline timeline = new Decisions(
-                            stage, marked, chosen, c -> Limits.judged(stage, marked, played(stage, marked, speeds, c)))
-                    .timeline();
-            return Collisions.told(stage, timeline);
-        });
-        return ways.going(choices);
+        AllWays ways =
+                new AllWays(stage, chosen -> new Decisions(stage, marked, chosen, c -> played(stage, marked, speeds, c))
+                        .timeline());
+        return ways.lookedAt(choices, t -> Collisions.told(stage, Limits.judged(stage, marked, t)));
     }
 
     /** Played until everybody who comes too soon to meet a ball waits for it: once, where nobody does. */

@@ -1,7 +1,9 @@
 package wildchalk.core.script;
 
+import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -28,7 +30,16 @@ record Fork(Read read, List<Branch> branches, int taken, double at) {
      * @param way the rep that it makes
      * @param only ids of what happens on that way, but not on all the others
      */
-    record Branch(Option option, Timeline way, Set<String> only) {}
+    record Branch(Option option, Timeline way, Set<String> only) {
+
+        /** The first that happens then: of the option itself, else of what else happens only then. */
+        Optional<Action> begins(Stage stage) {
+            return first(stage, this).stream().findFirst().or(() -> only.stream()
+                    .min(Comparator.comparingDouble(
+                            id -> way.times(id).orElseThrow().cued()))
+                    .flatMap(stage::action));
+        }
+    }
 
     /** Who wins a ball is open only where several are on their way to it at once. */
     static boolean isOpen(Stage stage, Timeline way, Read read) {
@@ -45,9 +56,8 @@ record Fork(Read read, List<Branch> branches, int taken, double at) {
 
     /** When a contest is decided, or somebody decides. */
     static OptionalDouble comesUp(Stage stage, Timeline way, Read read, Option taken) {
-        List<Travel.Collect> contest = Reads.contest(stage, read.who());
-        if (!contest.isEmpty()) {
-            return contest.stream()
+        if (isContest(stage, way, read)) {
+            return Reads.contest(stage, read.who()).stream()
                     .flatMap(c -> way.times(c.id()).stream())
                     .mapToDouble(ActionTimes::start)
                     .max();
@@ -72,12 +82,23 @@ record Fork(Read read, List<Branch> branches, int taken, double at) {
 
     /** Whether it is about who wins a ball. */
     boolean isContest(Stage stage) {
-        return !Reads.contest(stage, read.who()).isEmpty();
+        return isContest(stage, way().way(), read);
+    }
+
+    /** Several go for its ball, and the options are about them. */
+    private static boolean isContest(Stage stage, Timeline way, Read read) {
+        List<Travel.Collect> contest = Reads.contest(stage, read.who()).stream()
+                .filter(c -> way.times(c.id()).isPresent())
+                .toList();
+        return contest.size() > 1
+                && read.options().stream().anyMatch(o -> contest.stream()
+                        .anyMatch(c -> o.actions().contains(c.id())));
     }
 
     /** Whether this one only comes up because another one went as it did. */
     boolean liesIn(Fork other) {
-        if (other == this || other.at() > at + 1e-9) {
+        boolean over = other.read().under().flatMap(read::option).isPresent();
+        if (other == this || over || other.at() > at + 1e-9) {
             return false;
         }
         boolean under =

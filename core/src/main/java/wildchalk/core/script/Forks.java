@@ -9,11 +9,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.IntStream;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Instruction.Option;
 import wildchalk.core.drill.Instruction.Read;
 import wildchalk.core.drill.Reads;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.timeline.ActionTimes;
 import wildchalk.core.timeline.Timeline;
 
 /** Finds the decisions on a way, and what follows from each, by playing all of their options. */
@@ -58,8 +60,9 @@ final class Forks {
         for (Read read : reads) {
             Optional<Option> taken = Reads.taken(stage, way.otherWays().settled(), read);
             if (!told.contains(read.id()) && taken.isPresent() && Fork.isOpen(stage, way, read)) {
-                OptionalDouble at = Fork.comesUp(stage, way, read, taken.get());
                 Optional<Options> options = options(way, read);
+                OptionalDouble here = Fork.comesUp(stage, way, read, taken.get());
+                OptionalDouble at = here.isPresent() ? here : begun(read, options);
                 if (at.isPresent() && options.isPresent()) {
                     forks.add(new Fork(
                             read,
@@ -70,6 +73,17 @@ final class Forks {
             }
         }
         return forks;
+    }
+
+    /** When anything of an option begins on its own way, seconds: on the way that is told nothing of any does. */
+    private static OptionalDouble begun(Read read, Optional<Options> options) {
+        return options.stream()
+                .flatMapToDouble(o -> IntStream.range(0, o.ways().size())
+                        .boxed()
+                        .flatMap(i -> read.options().get(i).actions().stream()
+                                .flatMap(id -> o.ways().get(i).times(id).stream()))
+                        .mapToDouble(ActionTimes::cued))
+                .min();
     }
 
     private Optional<Options> options(Timeline way, Read read) {

@@ -3,6 +3,7 @@ package wildchalk.core.script;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -10,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Reads;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.script.Script.Line;
@@ -50,7 +52,26 @@ final class Telling {
 
     List<Line> lines() {
         new Level(chosen, Fork.played(stage, chosen), 0, Set.of(), Optional.empty()).tell();
+        tellRest();
         return lines;
+    }
+
+    /** What only happens when several decide otherwise in a way that no single decision shows is told last. */
+    private void tellRest() {
+        Set<String> said = new HashSet<>();
+        lines.forEach(l -> l.phrases().forEach(p -> said.add(p.action())));
+        Map<Timeline, Set<String>> rest = new LinkedHashMap<>();
+        for (Action action : stage.actions()) {
+            Timeline way = chosen.playing(action.id());
+            if (!said.contains(action.id())
+                    && group.people().contains(action.who())
+                    && way.times(action.id()).isPresent()) {
+                rest.computeIfAbsent(way, w -> new LinkedHashSet<>()).add(action.id());
+            }
+        }
+        Set<String> reads = new HashSet<>();
+        Reads.of(stage).forEach(r -> reads.add(r.id()));
+        rest.forEach((way, ids) -> new Level(way, ids, 1, reads, Optional.empty()).tell());
     }
 
     /**
@@ -72,6 +93,9 @@ final class Telling {
         private final Set<String> told;
         /** In which decision's part something is told. */
         private final Map<String, Fork> owners = new HashMap<>();
+
+        /** Ids of the reads that were told by themselves. */
+        private final Set<String> left = new HashSet<>();
 
         private boolean begun;
         private boolean parted;
@@ -96,10 +120,8 @@ final class Telling {
         }
 
         private boolean belongsHere(Fork fork) {
-            boolean ours = fork.branches().stream()
-                    .flatMap(b -> b.only().stream())
-                    .flatMap(id -> stage.action(id).stream())
-                    .anyMatch(a -> group.people().contains(a.who()));
+            boolean ours =
+                    fork.branches().stream().flatMap(b -> b.only().stream()).anyMatch(this::isOurs);
             boolean within = head.isEmpty()
                     || fork.way().only().stream().anyMatch(only::contains)
                     || fork.read()
@@ -114,10 +136,17 @@ final class Telling {
             return ours && within;
         }
 
+        private boolean isOurs(String action) {
+            return stage.action(action)
+                    .filter(a -> group.people().contains(a.who()))
+                    .isPresent();
+        }
+
         void tell() {
             List<Beat> beats = way.beats();
             for (int i = 0; i < beats.size(); i++) {
                 Beat beat = beats.get(i);
+                forks.stream().filter(f -> f.at() < beat.t() - 1e-6).forEach(this::tellLeft);
                 double from = i == 0 ? -1 : beat.t();
                 double until = i + 1 < beats.size() ? beats.get(i + 1).t() : Double.POSITIVE_INFINITY;
                 List<Action> here = group.of(beat).stream()
@@ -129,11 +158,39 @@ final class Telling {
                     tell(beat, here, from, until);
                 }
             }
+            forks.forEach(this::tellLeft);
             if (!begun && head.isPresent() && !head.get().fork().isContest(stage)) {
                 Sentence sentence = sentence();
                 sentence.headed(head.get().fork(), head.get().branch());
                 sentence.clauses().say(head.get().fork().read(), "option.nothing");
                 add(0, head.get().fork().at(), sentence.ended());
+            }
+        }
+
+        /** A decision after which nothing happens on this way is told by itself when it has come up. */
+        private void tellLeft(Fork fork) {
+            boolean owns = owners.containsValue(fork)
+                    && owners.entrySet().stream().anyMatch(e -> e.getValue() == fork && isOurs(e.getKey()));
+            Optional<Fork.Branch> other = fork.branches().stream()
+                    .filter(b -> b.begins(stage).isPresent())
+                    .findFirst();
+            if (owns
+                    || fork.isContest(stage)
+                    || other.isEmpty()
+                    || !left.add(fork.read().id())) {
+                return;
+            }
+            Action first = other.get().begins(stage).orElseThrow();
+            double pause = shared(fork);
+            Sentence sentence = new Sentence(stage, other.get().way(), surface, unit);
+            if (head.isPresent() && !begun) {
+                sentence.headed(head.get().fork(), head.get().branch());
+            }
+            sentence.cueOfFork(first, pause, fork.isShort(stage));
+            decide(sentence, fork, first, pause, false);
+            add(0, fork.at(), sentence.ended());
+            if (!fork.isShort(stage)) {
+                part(fork, first.cue().trigger(), pause);
             }
         }
 
@@ -156,13 +213,25 @@ final class Telling {
             Action first = sure.isEmpty() ? here.get(0) : sure.get(0);
             double pause = sure.isEmpty() && decided.size() == 1 ? shared(decided.get(0)) : 0;
             if (!sure.isEmpty() || !decided.isEmpty()) {
+                // What is told option by option comes last; a second one of those has a line of its own.
+                List<Fork> inLine = new ArrayList<>(
+                        decided.stream().filter(f -> f.isShort(stage)).toList());
+                List<Fork> parts =
+                        decided.stream().filter(f -> !f.isShort(stage)).toList();
+                inLine.addAll(parts.subList(0, Math.min(1, parts.size())));
                 Sentence sentence = sentence();
-                begin(sentence, first, sure, decided, pause);
-                decided.forEach(f -> decide(sentence, f, first, pause, f != decided.get(0) || !sure.isEmpty()));
+                begin(sentence, first, sure, inLine, pause);
+                inLine.forEach(f -> decide(sentence, f, first, pause, f != inLine.get(0) || !sure.isEmpty()));
                 sentence.contests(sure, only);
                 List<Phrase> phrases = sentence.ended();
                 phrases.addAll(sentence.freezes(from, until, stops));
-                add(way == chosen ? beat.n() : 0, beat.t(), phrases);
+                int n = way == chosen ? beat.n() : 0;
+                add(n, beat.t(), phrases);
+                for (Fork fork : parts.subList(Math.min(1, parts.size()), parts.size())) {
+                    Sentence more = sentence();
+                    more.decides(fork);
+                    add(n, beat.t(), more.ended());
+                }
             }
             beginning.stream()
                     .filter(f -> f.isContest(stage) || !f.isShort(stage))
@@ -178,14 +247,11 @@ final class Telling {
                                 && Math.abs(way.times(a.id()).orElseThrow().start() - fork.at()) < 1e-6);
             }
             Optional<String> begun = fork.way().only().stream()
-                    .filter(id -> owners.get(id) == fork)
+                    .filter(id -> owners.get(id) == fork && isOurs(id))
                     .min((a, b) -> Double.compare(
                             way.times(a).orElseThrow().cued(),
                             way.times(b).orElseThrow().cued()));
-            return begun.isPresent()
-                    ? here.stream().anyMatch(a -> a.id().equals(begun.get()))
-                    : here.stream()
-                            .anyMatch(a -> way.times(a.id()).orElseThrow().cued() >= fork.at() - 1e-6);
+            return here.stream().anyMatch(a -> begun.filter(a.id()::equals).isPresent());
         }
 
         /** The pause before a decision that all its options share, seconds. */

@@ -29,7 +29,7 @@ import wildchalk.core.drill.Wall;
 import wildchalk.core.geometry.Vec;
 
 /** Stages at random, sensible or not, for properties that hold for all of them. */
-final class AnyStage {
+public final class AnyStage {
 
     private static final int PEOPLE = 5;
     private static final int ACTIONS = 10;
@@ -37,7 +37,7 @@ final class AnyStage {
     private AnyStage() {}
 
     /** People in every role, heaps, areas, balls and a cone. */
-    static Arbitrary<Stage> stages() {
+    public static Arbitrary<Stage> stages() {
         return stages(AnyStage::everybody, "u1");
     }
 

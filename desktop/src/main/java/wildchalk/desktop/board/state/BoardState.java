@@ -14,6 +14,7 @@ import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Reads;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.edit.PieceEdits;
 import wildchalk.core.edit.ReadEdits;
@@ -134,7 +135,8 @@ public final class BoardState {
         Supplier<Shown> work = () -> before.changed(Ladder.build(edit.apply(now), shown), manner);
         if (stage().actions().size() > FEW_ACTIONS
                 || stage().pieces().size() > FEW_PIECES
-                || now.ladder().size() > FEW_RUNGS) {
+                || now.ladder().size() > FEW_RUNGS
+                || !Reads.of(stage()).isEmpty()) {
             drafts.ask(work);
         } else {
             model.draft(work.get());
