@@ -1,6 +1,7 @@
 package wildchalk.launcher;
 
 import java.nio.file.Path;
+import java.util.List;
 import picocli.CommandLine.Parameters;
 import wildchalk.storage.format.FormatException;
 
@@ -12,5 +13,10 @@ final class DrillArgument extends DrillOptions {
 
     Rehearsed rehearse() throws FormatException {
         return rehearse(file);
+    }
+
+    /** The wanted rung; without one, all of them, lowest first. */
+    List<Rehearsed> rungs() throws FormatException {
+        return stage().isPresent() ? List.of(rehearse(file)) : all(file);
     }
 }

@@ -1,7 +1,9 @@
 package wildchalk.launcher;
 
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -15,6 +17,7 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Reads;
+import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.naming.VenueWords;
 import wildchalk.core.runthrough.RunThrough;
@@ -71,15 +74,41 @@ class DrillOptions {
     }
 
     Rehearsed rehearse(Path file) throws FormatException {
-        Drill read = DrillReader.told(file, Main.surfaces()).document();
-        Drill drill = read.withEffort(read.effort()
-                .with(chosen(level, read.effort().level(), "--level"))
-                .with(chosen(intensity, read.effort().intensity(), "--intensity")));
+        Drill drill = read(file);
         String id = stageId == null ? drill.ladder().get(0).id() : stageId;
         if (drill.ladder().stream().noneMatch(r -> r.id().equals(id))) {
             throw new FormatException(file.getFileName() + ": it has no stage \"" + id + "\"; there are "
                     + String.join(", ", drill.ladder().stream().map(r -> r.id()).toList()));
         }
+        return rehearsed(drill, id, file);
+    }
+
+    /** Every rung, lowest first; a read that a rung has not got goes its usual way there. */
+    List<Rehearsed> all(Path file) throws FormatException {
+        Drill drill = read(file);
+        List<Rehearsed> all = new ArrayList<>();
+        for (Rung rung : drill.ladder()) {
+            Stage stage = Ladder.build(drill, rung.id());
+            Map<String, String> known = new HashMap<>(reads);
+            known.keySet()
+                    .retainAll(
+                            Reads.of(stage).stream().map(Instruction.Read::id).toList());
+            all.add(new Rehearsed(drill, RunThrough.of(stage, drill.surface(), choices(stage, file, known))));
+        }
+        boolean onNone = reads.keySet().stream()
+                .anyMatch(k ->
+                        all.stream().flatMap(r -> Reads.of(r.stage()).stream()).noneMatch(r -> r.id().equals(k)));
+        if (onNone) {
+            choices(all.get(0).stage(), file, reads);
+        }
+        return all;
+    }
+
+    private Drill read(Path file) throws FormatException {
+        Drill read = DrillReader.told(file, Main.surfaces()).document();
+        Drill drill = read.withEffort(read.effort()
+                .with(chosen(level, read.effort().level(), "--level"))
+                .with(chosen(intensity, read.effort().intensity(), "--intensity")));
         if (drill.venue().isMissing()) {
             spec.commandLine()
                     .getErr()
@@ -87,8 +116,12 @@ class DrillOptions {
                             + drill.venue().surface() + "\" is not here; " + VenueWords.standIn(drill.venue())
                             + " stands in for it");
         }
+        return drill;
+    }
+
+    private Rehearsed rehearsed(Drill drill, String id, Path file) throws FormatException {
         Stage stage = Ladder.build(drill, id);
-        return new Rehearsed(drill, RunThrough.of(stage, drill.surface(), choices(stage, file)));
+        return new Rehearsed(drill, RunThrough.of(stage, drill.surface(), choices(stage, file, reads)));
     }
 
     /** The wanted stage; empty when none was named. */
@@ -96,7 +129,7 @@ class DrillOptions {
         return Optional.ofNullable(stageId);
     }
 
-    private Choices choices(Stage stage, Path file) throws FormatException {
+    private static Choices choices(Stage stage, Path file, Map<String, String> reads) throws FormatException {
         List<Instruction.Read> known = Reads.of(stage);
         for (Map.Entry<String, String> choice : reads.entrySet()) {
             Instruction.Read read = known.stream()

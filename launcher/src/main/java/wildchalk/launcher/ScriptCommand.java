@@ -1,15 +1,21 @@
 package wildchalk.launcher;
 
 import java.io.PrintWriter;
+import java.util.List;
+import java.util.Map;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Spec;
+import wildchalk.core.drill.Ladder;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.script.Script;
 
-@Command(name = "script", mixinStandardHelpOptions = true, description = "The drill in words.")
+@Command(
+        name = "script",
+        mixinStandardHelpOptions = true,
+        description = "The drill in words: one rung, or without --stage all.")
 final class ScriptCommand implements Callable<Integer> {
 
     @Mixin
@@ -20,10 +26,22 @@ final class ScriptCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
-        DrillOptions.Rehearsed r = drill.rehearse();
         PrintWriter out = spec.commandLine().getOut();
-        out.println(r.drill().title());
-        Script script = r.through().script(Unit.METRES);
+        List<DrillOptions.Rehearsed> rungs = drill.rungs();
+        out.println(rungs.get(0).drill().title());
+        Map<String, String> signs = Ladder.signs(rungs.get(0).drill());
+        for (DrillOptions.Rehearsed rung : rungs) {
+            if (rungs.size() > 1) {
+                out.println();
+                out.println(signs.get(rung.stage().id()) + " " + rung.stage().title());
+            }
+            tell(rung.through().script(Unit.METRES), out);
+        }
+        out.flush();
+        return 0;
+    }
+
+    private static void tell(Script script, PrintWriter out) {
         script.limits().forEach(l -> out.println(l.text()));
         for (Script.Line line : script.lines()) {
             if (!line.heading().isEmpty()) {
@@ -32,7 +50,5 @@ final class ScriptCommand implements Callable<Integer> {
             }
             out.println(line.marked());
         }
-        out.flush();
-        return 0;
     }
 }

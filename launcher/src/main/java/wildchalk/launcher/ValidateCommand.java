@@ -11,6 +11,7 @@ import picocli.CommandLine.Spec;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Venue;
 import wildchalk.core.naming.VenueWords;
+import wildchalk.core.runthrough.Hitch;
 import wildchalk.storage.format.DrillReader;
 import wildchalk.storage.format.FormatException;
 import wildchalk.storage.format.SurfaceFiles;
@@ -19,7 +20,8 @@ import wildchalk.storage.format.Told;
 @Command(
         name = "validate",
         mixinStandardHelpOptions = true,
-        description = "Is it a sound drill or surface file: a line for each fault, with where it is.")
+        description = "Is it a sound drill or surface file: a line for each fault, with where it is. Of a "
+                + "sound drill also what would not play as drawn, by rung and option.")
 final class ValidateCommand implements Callable<Integer> {
 
     @Parameters(paramLabel = "FILE", arity = "1..*", description = "drill or surface files")
@@ -35,6 +37,7 @@ final class ValidateCommand implements Callable<Integer> {
         for (Path file : files) {
             try {
                 out.println(file.getFileName() + ": " + verdict(file));
+                hitches(file).forEach(h -> out.println("  would not play so, " + h.words()));
             } catch (FormatException e) {
                 e.lines().forEach(out::println);
                 result = Main.INPUT_AT_FAULT;
@@ -42,6 +45,13 @@ final class ValidateCommand implements Callable<Integer> {
         }
         out.flush();
         return result;
+    }
+
+    /** What is sound and yet cannot be played as drawn: a warning. */
+    private static List<Hitch> hitches(Path file) throws FormatException {
+        return SurfaceFiles.isSurface(file)
+                ? List.of()
+                : Hitch.of(DrillReader.told(file, Main.surfaces()).document());
     }
 
     private static String verdict(Path file) throws FormatException {

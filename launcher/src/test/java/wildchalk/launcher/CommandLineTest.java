@@ -60,6 +60,41 @@ class CommandLineTest {
     }
 
     @Test
+    void validateSaysWhatWouldNotPlayByRungAndOption(@TempDir Path folder) throws Exception {
+        String file =
+                """
+                {"format": "wild-chalk-drill", "version": 10, "id": "d", "title": "D", "surface": "open-gym", "stages": [
+                 {"id": "s1", "title": "Low", "pieces": [
+                   {"id": "p", "kind": "player", "at": [0, 0], "label": "6", "team": "mint"},
+                   {"id": "q", "kind": "player", "at": [4, 4], "label": "8", "team": "mint"}], "actions": [
+                   {"id": "a", "kind": "run", "who": "p", "path": [[5, 0]], "smooth": false, "gait": "run", "ending": "go-on", "cue": {"on": "whistle"}},
+                   {"id": "b", "kind": "pass", "who": "p", "to": {"piece": "q"}, "touch": "controlled", "cue": {"on": "whistle"}}],
+                  "said": [{"id": "r", "kind": "read", "who": "p", "options": [
+                   {"id": "o1", "label": "go", "reason": "", "actions": ["a"]},
+                   {"id": "o2", "label": "give", "reason": "", "actions": ["b"]}]}]}]}
+                """;
+        Path rough = Files.writeString(folder.resolve("rough.json"), file);
+        Said said = wildchalk("validate", rough.toString());
+        assertEquals(0, said.code(), "a warning is no fault");
+        assertEquals(
+                "rough.json: sound\n  would not play so, rung 1, give: 6 has no ball here: give 6 one, or let this wait "
+                        + "until 6 receives a pass\n",
+                said.out());
+    }
+
+    @Test
+    void scriptTellsAllRungsUnlessOneIsNamed() {
+        String drill = "../demo/lamplighter.drill.json";
+        String all = wildchalk("script", drill).out();
+        String one = wildchalk("script", drill, "--stage", "s1").out();
+        assertTrue(all.contains("\n2a Other side\n"), all);
+        assertTrue(all.length() > 2 * one.length(), one);
+        Said wrong = wildchalk("script", drill, "--read", "zz=o1");
+        assertEquals(1, wrong.code());
+        assertTrue(wrong.err().contains("it has no read \"zz\""), wrong.err());
+    }
+
+    @Test
     void validateHasALineForEachClashAndAWordForWhatWasKeptApart(@TempDir Path folder) throws Exception {
         String file =
                 """
