@@ -22,6 +22,9 @@ import wildchalk.core.timeline.Timeline;
 /** One sentence of the script, put together on the way on which it happens. */
 final class Sentence {
 
+    /** Two that differ by less than is said are as far, metres. */
+    private static final double SAME = 0.05;
+
     private final Stage stage;
     private final Timeline way;
     private final Surface surface;
@@ -278,6 +281,18 @@ final class Sentence {
                 })
                 .collect(Collectors.joining(words.say("list.comma")));
         clauses.say(read, open ? "rule.open" : "rule.ahead", figures);
+        decision.weighed().stream()
+                .filter(w -> w.option().equals(decision.option()))
+                .findFirst()
+                .ifPresent(
+                        w -> clauses.say(read, isTie(decision, w) ? "rule.tie" : "rule.winner", moments.name(w.who())));
+    }
+
+    /** Whether another has as much as the one who is taken. */
+    private static boolean isTie(Decision decision, Decision.Weighed taken) {
+        return decision.weighed().stream()
+                .filter(w -> w != taken)
+                .anyMatch(w -> w.metres() == taken.metres() || Math.abs(w.metres() - taken.metres()) < SAME);
     }
 
     private Optional<Action> winner(Fork.Branch branch) {

@@ -188,4 +188,58 @@ class DecisionsTest {
         s.say(new Instruction.Attacks("e1", Bib.CORAL, End.OWN_GOAL, Optional.empty()));
         assertEquals("left", of(s.build()).decisions().get(0).option(), "9 is nearer to the other end");
     }
+
+    @Test
+    void tieIsBrokenAndSaid() {
+        Stage even = two(Rule.OPEN, 15, 15).build();
+        Timeline t = of(even);
+        assertEquals("left", t.decisions().get(0).option());
+        String words = ScriptWriter.write(even, t, Stages.TURF, Unit.METRES)
+                .lines()
+                .get(1)
+                .text();
+        assertTrue(words.endsWith("That is a tie, so it is 9, who is named first."), words);
+        Stage uneven = two(Rule.AHEAD, 15, 18).build();
+        String other = ScriptWriter.write(uneven, of(uneven), Stages.TURF, Unit.METRES)
+                .lines()
+                .get(1)
+                .text();
+        assertTrue(other.endsWith("So 11 it is."), other);
+    }
+
+    /** 7 waits after getting there before deciding: what counts is how it stands then. */
+    @Test
+    void decisionIsMadeWhenItIsMadeAndNotBefore() {
+        Stage stage = new Stages()
+                .player("7", 0, 0)
+                .player("9", 12, 10)
+                .player("11", 14, -10)
+                .ball("b", "7")
+                .carry("a1", "7", Cue.whistle(), 8, 0)
+                .action(new Action.Pass(
+                        "a2",
+                        "7",
+                        Spot.at("9"),
+                        Action.Touch.CONTROLLED,
+                        Cue.after("a1").delayed(2)))
+                .action(new Action.Pass(
+                        "a3",
+                        "7",
+                        Spot.at("11"),
+                        Action.Touch.CONTROLLED,
+                        Cue.after("a1").delayed(2)))
+                .run("a4", "9", Cue.after("a1"), 18, 10)
+                .say(read(Rule.AHEAD))
+                .build();
+        Timeline t = of(stage);
+        double there = t.times("a1").orElseThrow().end();
+        assertEquals(there + 2, t.decisions().get(0).t(), 0.05);
+        assertEquals("left", t.decisions().get(0).option(), "by then 9 has gone past 11");
+        String words = ScriptWriter.write(stage, t, Stages.TURF, Unit.METRES).lines().stream()
+                .map(l -> l.text())
+                .filter(l -> l.contains("decides") || l.contains("either"))
+                .findFirst()
+                .orElseThrow();
+        assertTrue(words.contains("2 s"), words);
+    }
 }

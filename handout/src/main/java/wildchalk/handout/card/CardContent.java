@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Drill;
@@ -150,7 +151,7 @@ final class CardContent {
             if (!line.heading().isEmpty()) {
                 slices.add(column.title("H3", line.heading(), 1.05, false));
             }
-            if (!printed.containsKey(line.text())) {
+            if (!isToldBefore(line, script)) {
                 slices.addAll(column.numbered(line.mark(), line.text(), line.depth()));
             }
         }
@@ -172,18 +173,30 @@ final class CardContent {
         return slices;
     }
 
+    /** Whether a line, and all that is told of its beat, stands on another rung of this card. */
+    private boolean isToldBefore(Script.Line line, Script script) {
+        return line.isTaken()
+                ? script.lines().stream()
+                        .filter(l -> l.beat() == line.beat())
+                        .allMatch(l -> printed.containsKey(l.text()))
+                : printed.containsKey(line.text());
+    }
+
     /** Which beats are told on another rung of this card, so that nothing stands on it twice. */
     private List<String> asBefore(Played rung) {
-        Map<String, List<Integer>> told = new LinkedHashMap<>();
-        rung.script().lines().stream()
-                .filter(Script.Line::isTaken)
-                .filter(l -> printed.containsKey(l.text()))
-                .forEach(l -> told.computeIfAbsent(printed.get(l.text()), s -> new ArrayList<>())
-                        .add(l.beat()));
+        List<Script.Line> lines = rung.script().lines();
+        Set<Integer> fresh = lines.stream()
+                .filter(l -> !printed.containsKey(l.text()))
+                .map(Script.Line::beat)
+                .collect(Collectors.toSet());
+        Map<String, Set<Integer>> told = new LinkedHashMap<>();
+        lines.stream().filter(l -> l.isTaken() && !fresh.contains(l.beat())).forEach(l -> told.computeIfAbsent(
+                        printed.get(l.text()), s -> new TreeSet<>())
+                .add(l.beat()));
         return told.entrySet().stream()
-                .map(e -> e.getValue().size() == rung.script().lines().size()
-                        ? "All beats as on " + e.getKey() + "."
-                        : capital(beats(e.getValue()) + " as on " + e.getKey() + "."))
+                .map(e -> fresh.isEmpty() && told.size() == 1
+                        ? "All as on " + e.getKey() + "."
+                        : capital(beats(List.copyOf(e.getValue())) + " as on " + e.getKey() + "."))
                 .toList();
     }
 

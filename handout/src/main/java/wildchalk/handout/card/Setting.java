@@ -27,6 +27,8 @@ record Setting(double width, double size, Look look) {
     /** Room for a number before a line, in sizes. */
     /** An option is set so much further in than what happens anyway, in sizes of type. */
     private static final double STEP_IN = 1.6;
+    /** Before what only happens when something else is decided than on the picture. */
+    private static final String DASH = "\u2013";
 
     private static final double NUMBER = 2.1;
 
@@ -84,7 +86,7 @@ record Setting(double width, double size, Look look) {
             boolean first = from == 0;
             double after = from + TOGETHER >= lines.size() ? size * 0.35 : 0;
             slices.add(new Slice(part.size() * size * LINE + after, false, (pdf, x, y) -> {
-                if (first && number.equals(BULLET)) {
+                if (first && (number.equals(BULLET) || number.equals(DASH))) {
                     pdf.unsaid(() -> pdf.text(
                             number,
                             Typeface.TEXT_BOLD,

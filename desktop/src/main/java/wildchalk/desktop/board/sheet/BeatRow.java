@@ -1,7 +1,6 @@
 package wildchalk.desktop.board.sheet;
 
 import java.util.function.Function;
-import javafx.geometry.Insets;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
@@ -16,7 +15,7 @@ import wildchalk.core.script.Script;
 final class BeatRow extends HBox {
 
     /** What belongs to an option stands so much further in, pixels. */
-    private static final double STEP_IN = 16;
+    private static final double STEP_IN = 8;
 
     /** Shown and hidden instead of restyling the row, which would lay out the whole sheet with every beat. */
     private final Region light = new Region();
@@ -40,13 +39,13 @@ final class BeatRow extends HBox {
         VBox text = line.isTaken() ? new VBox(2, time, words) : new VBox(words);
         HBox.setHgrow(text, Priority.ALWAYS);
         getStyleClass().add("beat");
-        if (line.depth() > 0) {
-            setPadding(new Insets(2, 0, 2, STEP_IN * line.depth()));
-        }
         if (!line.isTaken()) {
             getStyleClass().add("beat-other");
         }
-        getChildren().addAll(light, number, text);
+        Region in = new Region();
+        in.setMinWidth(STEP_IN * line.depth());
+        in.setManaged(line.depth() > 0);
+        getChildren().addAll(light, in, number, text);
     }
 
     @Override
