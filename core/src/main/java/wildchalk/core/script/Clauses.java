@@ -145,22 +145,22 @@ final class Clauses {
         }
     };
 
-    Clauses(Stage stage, Timeline timeline, Surface surface, Unit unit) {
+    /**
+     * @param possible whether an action can happen as far as is told; what only sets something off elsewhere is left
+     *     out
+     */
+    Clauses(Stage stage, Timeline timeline, Surface surface, Unit unit, Predicate<String> possible) {
         this.stage = stage;
         this.timeline = timeline;
         this.surface = surface;
         this.unit = unit;
         this.words = new Words(surface);
         this.sides = Sides.of(stage, surface, timeline);
-        this.moments = new Moments(stage, surface, unit, words, plays(timeline), sides);
+        this.moments =
+                new Moments(stage, surface, unit, words, id -> timeline.playing(id) == timeline, sides, possible);
         this.meetings = new MeetingWords(stage, timeline, words, moments);
         this.ahead = new Whereabouts(stage, surface, words, false);
         this.turned = new Whereabouts(stage, surface, words, true);
-    }
-
-    /** Whether an action does not only happen on another way. */
-    private static Predicate<String> plays(Timeline timeline) {
-        return id -> timeline.playing(id) == timeline;
     }
 
     /** What has been said so far. */

@@ -26,7 +26,8 @@ final class EndWords {
         this.stage = stage;
         this.words = new Words(surface);
         this.playing = new Ends(stage, surface).teams();
-        this.moments = new Moments(stage, surface, unit, words, id -> true, Sides.of(stage, surface, timeline));
+        this.moments =
+                new Moments(stage, surface, unit, words, id -> true, Sides.of(stage, surface, timeline), id -> true);
     }
 
     /** A sentence for each moment at which teams change ends, in the order in which they are said. */

@@ -69,7 +69,7 @@ final class LimitWords {
         this.stage = stage;
         this.surface = surface;
         this.words = new Words(surface);
-        this.moments = new Moments(stage, surface, unit, words, id -> true, Sides.atStart(stage, surface));
+        this.moments = new Moments(stage, surface, unit, words, id -> true, Sides.atStart(stage, surface), id -> true);
     }
 
     String of(Limit limit) {

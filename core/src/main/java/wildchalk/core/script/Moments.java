@@ -24,6 +24,7 @@ final class Moments {
     private final Words words;
     private final Predicate<String> plays;
     private final Sides sides;
+    private final Predicate<String> possible;
     /** Words for moments that are of no action, or of one that is not there. */
     private final CueCases.Families<String> watched = new CueCases.Families<>() {
         @Override
@@ -97,8 +98,19 @@ final class Moments {
         };
     }
 
-    /** @param plays whether an action of this id is not left out because another option is taken */
-    Moments(Stage stage, Surface surface, Unit unit, Words words, Predicate<String> plays, Sides sides) {
+    /**
+     * @param plays whether an action of this id is not left out because another option is taken
+     * @param possible whether it can happen on the ways that are told of; what comes first is one of those
+     */
+    Moments(
+            Stage stage,
+            Surface surface,
+            Unit unit,
+            Words words,
+            Predicate<String> plays,
+            Sides sides,
+            Predicate<String> possible) {
+        this.possible = possible;
         this.sides = sides;
         this.plays = plays;
         this.stage = stage;
@@ -136,9 +148,11 @@ final class Moments {
     /** Without the word that joins it: "7 receives", "the whistle". */
     String bare(Trigger trigger, Action action) {
         if (trigger instanceof Cue.Several && trigger.parts().stream().anyMatch(t -> !(t instanceof Cue.After))) {
-            return list(
-                    trigger.parts().stream().map(t -> clause(t, action)).toList(),
-                    trigger instanceof Cue.AllOf ? "list.and" : "list.or");
+            List<String> clauses = parts(trigger).stream()
+                    .map(t -> clause(t, action))
+                    .distinct()
+                    .toList();
+            return list(clauses, trigger instanceof Cue.AllOf ? "list.and" : "list.or");
         }
         String text = of(trigger, action);
         return text.substring(text.indexOf(' ') + 1);
@@ -157,7 +171,7 @@ final class Moments {
     }
 
     String several(Trigger trigger, Action action) {
-        List<Trigger> parts = trigger.parts();
+        List<Trigger> parts = parts(trigger);
         boolean all = trigger instanceof Cue.AllOf;
         if (parts.isEmpty()) {
             return words.say("on.whistle");
@@ -169,11 +183,24 @@ final class Moments {
                 .filter(Travel.class::isInstance)
                 .map(a -> name(a.who()))
                 .toList();
+        List<String> clauses =
+                parts.stream().map(t -> clause(t, action)).distinct().toList();
+        if (clauses.size() == 1) {
+            return of(parts.get(0), action);
+        }
         if (there.size() == parts.size() && there.size() > 1) {
             return words.say(all ? "when.all.there" : "when.there", list(there, all ? "list.and" : "list.or"));
         }
-        List<String> clauses = parts.stream().map(t -> clause(t, action)).toList();
         return words.say(all ? "once.all" : "as.first", list(clauses, all ? "list.and" : "list.or"));
+    }
+
+    /** Of what comes first only what can come on the way that is told: the others are told where they come. */
+    private List<Trigger> parts(Trigger trigger) {
+        List<Trigger> here = trigger.parts().stream()
+                .filter(t -> trigger instanceof Cue.AllOf
+                        || t.of().filter(id -> !possible.test(id)).isEmpty())
+                .toList();
+        return here.isEmpty() ? trigger.parts() : here;
     }
 
     /** "7 receives", "the call “go” comes". */

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
@@ -32,14 +33,24 @@ final class Sentence {
     private final Words words;
     private final Moments moments;
     private final Clauses clauses;
+    private final Predicate<String> possible;
 
-    /** @param way the rep that it is about */
+    /** @param way the rep that it is about, and no other */
     Sentence(Stage stage, Timeline way, Surface surface, Unit unit) {
+        this(stage, way, surface, unit, id -> way.playing(id) == way);
+    }
+
+    /**
+     * @param way the rep that it is about
+     * @param possible whether an action can happen on the ways of which it is told
+     */
+    Sentence(Stage stage, Timeline way, Surface surface, Unit unit, Predicate<String> possible) {
+        this.possible = possible;
         this.stage = stage;
         this.way = way;
         this.surface = surface;
         this.unit = unit;
-        this.clauses = new Clauses(stage, way, surface, unit);
+        this.clauses = new Clauses(stage, way, surface, unit, possible);
         this.words = clauses.words();
         this.moments = clauses.moments();
     }
@@ -192,8 +203,13 @@ final class Sentence {
     void after(List<Action> actions, Cue.Trigger said, double pause, Set<String> won) {
         for (int i = 0; i < actions.size(); i++) {
             if (i > 0) {
-                boolean plain =
-                        actions.size() == 2 && clauses.isPlain(actions.get(0)) && clauses.isPlain(actions.get(1));
+                boolean plain = actions.size() == 2
+                        && actions.get(1)
+                                .cue()
+                                .trigger()
+                                .equals(actions.get(0).cue().trigger())
+                        && clauses.isPlain(actions.get(0))
+                        && clauses.isPlain(actions.get(1));
                 clauses.join(plain ? "join.and" : "join.list");
             }
             Action action = actions.get(i);
@@ -231,11 +247,13 @@ final class Sentence {
         Optional<String> who = stage.person(fork.read().who()).map(p -> p.id());
         if (who.isPresent()) {
             clauses.name(who.get(), "");
-            clauses.say(fork.read(), "decides");
-        } else {
-            clauses.say(fork.read(), "decided");
         }
+        clauses.say(fork.read(), who.isPresent() ? "decides" : "decided");
+        int before = clauses.phrases().size();
         why(fork);
+        if (clauses.phrases().size() == before) {
+            clauses.join("colon");
+        }
     }
 
     /** Begins the part of an option: "Either left: ", "If 4 wins it: ". */
@@ -344,23 +362,37 @@ final class Sentence {
         }
     }
 
-    /** Stops that come up in a part of a rep and are not said yet. */
-    List<Phrase> freezes(double from, double until, Set<String> said) {
-        Clauses stops = new Clauses(stage, way, surface, unit);
+    /**
+     * Stops that come up in a part of a rep and are not said yet: those at its very beginning stand before what happens
+     * then.
+     *
+     * @param phrases of what happens
+     */
+    List<Phrase> withStops(List<Phrase> phrases, double from, double until, Set<String> said) {
+        Clauses before = new Clauses(stage, way, surface, unit, possible);
+        Clauses after = new Clauses(stage, way, surface, unit, possible);
         for (Instruction.Freeze freeze : stage.instructions(Instruction.Freeze.class)) {
             OptionalDouble t = way.moment(freeze.at());
-            if (t.isPresent()
-                    && t.getAsDouble() > from + 1e-9
-                    && t.getAsDouble() <= until + 1e-9
-                    && said.add(freeze.id())) {
-                stops.say(
-                        freeze,
-                        freeze.question().isBlank() ? "freeze" : "freeze.ask",
-                        lower(moments.of(freeze.at().trigger(), null)),
-                        freeze.question());
+            boolean here = t.isPresent() && t.getAsDouble() >= from - 1e-9 && t.getAsDouble() < until - 1e-9;
+            if (here && said.add(freeze.id())) {
+                boolean first = t.getAsDouble() <= from + 1e-6 && t.getAsDouble() > 1e-6;
+                stop(freeze, first ? before : after);
+                if (first) {
+                    before.join("space");
+                }
             }
         }
-        return new ArrayList<>(stops.phrases());
+        List<Phrase> all = new ArrayList<>(before.phrases());
+        all.addAll(phrases);
+        all.addAll(after.phrases());
+        Phrase first = all.get(0);
+        all.set(0, new Phrase(first.text().stripLeading(), first.part(), first.piece(), first.action()));
+        return all;
+    }
+
+    private void stop(Instruction.Freeze freeze, Clauses to) {
+        String moment = freeze.at().delay() == 0 ? moments.of(freeze.at().trigger(), null) : moment(freeze.at(), null);
+        to.say(freeze, freeze.question().isBlank() ? "freeze" : "freeze.ask", lower(moment), freeze.question());
     }
 
     static String lower(String text) {

@@ -147,7 +147,7 @@ final class Telling {
             for (int i = 0; i < beats.size(); i++) {
                 Beat beat = beats.get(i);
                 forks.stream().filter(f -> f.at() < beat.t() - 1e-6).forEach(this::tellLeft);
-                double from = i == 0 ? -1 : beat.t();
+                double from = i == 0 ? Double.NEGATIVE_INFINITY : beat.t();
                 double until = i + 1 < beats.size() ? beats.get(i + 1).t() : Double.POSITIVE_INFINITY;
                 List<Action> here = group.of(beat).stream()
                         .flatMap(b -> b.actions().stream())
@@ -194,8 +194,17 @@ final class Telling {
             }
         }
 
+        /** What happens anyway may be set off by what only happens on one of the ways that begin here. */
         private Sentence sentence() {
-            return new Sentence(stage, way, surface, unit);
+            return new Sentence(
+                    stage,
+                    way,
+                    surface,
+                    unit,
+                    id -> way.playing(id) == way
+                            || forks.stream()
+                                    .flatMap(f -> f.branches().stream())
+                                    .anyMatch(b -> b.only().contains(id)));
         }
 
         private void add(int beat, double t, List<Phrase> phrases) {
@@ -223,8 +232,7 @@ final class Telling {
                 begin(sentence, first, sure, inLine, pause);
                 inLine.forEach(f -> decide(sentence, f, first, pause, f != inLine.get(0) || !sure.isEmpty()));
                 sentence.contests(sure, only);
-                List<Phrase> phrases = sentence.ended();
-                phrases.addAll(sentence.freezes(from, until, stops));
+                List<Phrase> phrases = sentence.withStops(sentence.ended(), from, until, stops);
                 int n = way == chosen ? beat.n() : 0;
                 add(n, beat.t(), phrases);
                 for (Fork fork : parts.subList(Math.min(1, parts.size()), parts.size())) {

@@ -28,6 +28,9 @@ public final class Timeline implements Play {
     /** Where everything that moves is at any time, by id. */
     public record Tracks(Map<String, PersonTrack> people, Map<String, BallTrack> balls, Map<String, BallTrack> gear) {}
 
+    /** How decisions came out that follow from where people are, and what would happen otherwise. */
+    private record Decided(List<Decision> made, OtherWays ways) {}
+
     /** How often one looks how far somebody has come, seconds. */
     private static final double LOOK = 0.1;
 
@@ -40,8 +43,7 @@ public final class Timeline implements Play {
     private final List<Event> events;
     private final List<Beat> beats;
     private final List<Problem> problems;
-    private final List<Decision> decisions;
-    private final OtherWays ways;
+    private final Decided decided;
     private final double duration;
 
     /**
@@ -60,7 +62,7 @@ public final class Timeline implements Play {
             List<Event> events,
             List<Beat> beats,
             List<Problem> problems) {
-        this(tracks, times, lines, happened, events, beats, problems, List.of(), OtherWays.NONE);
+        this(tracks, times, lines, happened, events, beats, problems, new Decided(List.of(), OtherWays.NONE));
     }
 
     private Timeline(
@@ -71,10 +73,8 @@ public final class Timeline implements Play {
             List<Event> events,
             List<Beat> beats,
             List<Problem> problems,
-            List<Decision> decisions,
-            OtherWays ways) {
-        this.ways = ways;
-        this.decisions = List.copyOf(decisions);
+            Decided decided) {
+        this.decided = decided;
         this.tracks = tracks;
         this.people = tracks.people();
         this.balls = tracks.balls();
@@ -94,12 +94,20 @@ public final class Timeline implements Play {
         allEvents.sort(Comparator.comparingDouble(Event::t));
         List<Problem> allProblems = new ArrayList<>(problems);
         allProblems.addAll(more);
-        return new Timeline(tracks, times, lines, happened.when(), allEvents, beats, allProblems, decisions, ways);
+        return new Timeline(tracks, times, lines, happened.when(), allEvents, beats, allProblems, decided);
     }
 
     /** The same with how reads came out. */
     public Timeline deciding(List<Decision> made) {
-        return new Timeline(tracks, times, lines, happened.when(), events, beats, problems, made, ways);
+        return new Timeline(
+                tracks,
+                times,
+                lines,
+                happened.when(),
+                events,
+                beats,
+                problems,
+                new Decided(List.copyOf(made), decided.ways()));
     }
 
     /**
@@ -110,22 +118,23 @@ public final class Timeline implements Play {
     public Timeline among(OtherWays others, Set<Problem> elsewhere) {
         List<Problem> left =
                 problems.stream().filter(p -> !elsewhere.contains(p)).toList();
-        return new Timeline(tracks, times, lines, happened.when(), events, beats, left, decisions, others);
+        return new Timeline(
+                tracks, times, lines, happened.when(), events, beats, left, new Decided(decided.made(), others));
     }
 
     /** The ways through beside this one. */
     public OtherWays otherWays() {
-        return ways;
+        return decided.ways();
     }
 
     /** This way where an action happens on it, else the nearest one on which it does; this one when there is none. */
     public Timeline playing(String action) {
-        return times.containsKey(action) ? this : ways.playing(action).orElse(this);
+        return times.containsKey(action) ? this : decided.ways().playing(action).orElse(this);
     }
 
     /** How the reads came out that follow from where people are. */
     public List<Decision> decisions() {
-        return decisions;
+        return decided.made();
     }
 
     /**
@@ -163,7 +172,7 @@ public final class Timeline implements Play {
     /** Which way every read goes: as it was chosen, else as was worked out. */
     public Choices settled(Choices chosen) {
         Choices settled = chosen;
-        for (Decision decision : decisions) {
+        for (Decision decision : decided.made()) {
             settled = settled.with(decision.read(), decision.option());
         }
         return settled;

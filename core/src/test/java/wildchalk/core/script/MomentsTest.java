@@ -40,7 +40,13 @@ class MomentsTest {
             .build();
 
     private final Moments moments = new Moments(
-            STAGE, Stages.TURF, Unit.METRES, new Words(Stages.TURF), id -> true, Sides.atStart(STAGE, Stages.TURF));
+            STAGE,
+            Stages.TURF,
+            Unit.METRES,
+            new Words(Stages.TURF),
+            id -> true,
+            Sides.atStart(STAGE, Stages.TURF),
+            id -> true);
 
     static Stream<Arguments> words() {
         return Stream.of(

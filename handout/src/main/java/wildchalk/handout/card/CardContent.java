@@ -155,9 +155,11 @@ final class CardContent {
                 slices.addAll(column.numbered(line.mark(), line.text(), line.depth()));
             }
         }
+        // A question without an answer is in the script already.
         for (Freeze freeze : rung.stage().instructions(Freeze.class)) {
-            slices.addAll(column.numbered(
-                    "?", freeze.question() + (freeze.answer().isBlank() ? "" : " Answer: " + freeze.answer())));
+            if (!freeze.answer().isBlank()) {
+                slices.addAll(column.numbered("?", freeze.question() + " Answer: " + freeze.answer()));
+            }
         }
         rung.timeline().problems().stream()
                 .map(Problem::message)
