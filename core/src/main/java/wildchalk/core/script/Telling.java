@@ -161,7 +161,7 @@ final class Telling {
             forks.forEach(this::tellLeft);
             if (!begun && head.isPresent() && !head.get().fork().isContest(stage)) {
                 Sentence sentence = sentence();
-                sentence.headed(head.get().fork(), head.get().branch());
+                sentence.forks().headed(head.get().fork(), head.get().branch());
                 sentence.clauses().say(head.get().fork().read(), "option.nothing");
                 add(0, head.get().fork().at(), sentence.ended());
             }
@@ -184,7 +184,7 @@ final class Telling {
             double pause = shared(fork);
             Sentence sentence = new Sentence(stage, other.get().way(), surface, unit);
             if (head.isPresent() && !begun) {
-                sentence.headed(head.get().fork(), head.get().branch());
+                sentence.forks().headed(head.get().fork(), head.get().branch());
             }
             sentence.cueOfFork(first, pause, fork.isShort(stage));
             decide(sentence, fork, first, pause, false);
@@ -231,13 +231,13 @@ final class Telling {
                 Sentence sentence = sentence();
                 begin(sentence, first, sure, inLine, pause);
                 inLine.forEach(f -> decide(sentence, f, first, pause, f != inLine.get(0) || !sure.isEmpty()));
-                sentence.contests(sure, only);
+                sentence.forks().contests(sure, only);
                 List<Phrase> phrases = sentence.withStops(sentence.ended(), from, until, stops);
                 int n = way == chosen ? beat.n() : 0;
                 add(n, beat.t(), phrases);
                 for (Fork fork : parts.subList(Math.min(1, parts.size()), parts.size())) {
                     Sentence more = sentence();
-                    more.decides(fork);
+                    more.forks().decides(fork);
                     add(n, beat.t(), more.ended());
                 }
             }
@@ -275,17 +275,17 @@ final class Telling {
         private void begin(Sentence sentence, Action first, List<Action> sure, List<Fork> decided, double pause) {
             if (head.isPresent() && !begun) {
                 Head h = head.get();
-                sentence.headed(h.fork(), h.branch());
+                sentence.forks().headed(h.fork(), h.branch());
                 Set<String> won = h.fork().isContest(stage)
                         ? Set.copyOf(
                                 h.fork().branches().get(h.branch()).option().actions())
                         : Set.of();
                 sentence.after(sure, h.said(), h.pause(), won);
-                sentence.because(h.fork(), h.fork().branches().get(h.branch()));
+                sentence.forks().because(h.fork(), h.fork().branches().get(h.branch()));
                 return;
             }
             if (parted) {
-                sentence.eitherWay(forks.get(0));
+                sentence.forks().eitherWay(forks.get(0));
                 parted = false;
             }
             if (decided.isEmpty()) {
@@ -302,9 +302,9 @@ final class Telling {
                 sentence.clauses().join("join.list");
             }
             if (fork.isShort(stage)) {
-                sentence.eitherOr(fork, first.cue().trigger(), pause);
+                sentence.forks().eitherOr(fork, first.cue().trigger(), pause);
             } else {
-                sentence.decides(fork);
+                sentence.forks().decides(fork);
             }
         }
 
