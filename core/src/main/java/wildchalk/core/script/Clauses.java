@@ -282,9 +282,7 @@ final class Clauses {
         whereabouts(travel).gate(line).ifPresent(g -> where(words.say("space") + g.text(), g.piece(), travel));
         Vec last = line.get(line.size() - 1);
         boolean touches = travel.ending() == Action.Ending.TOUCH;
-        Optional<Whereabouts.Named> end = touches
-                ? whereabouts(travel).touched(last)
-                : whereabouts(travel).end(last);
+        Optional<Whereabouts.Named> end = touches ? whereabouts(travel).touched(last) : way(travel, line);
         end.ifPresent(e -> where(words.say("space") + e.text(), e.piece(), travel));
         if (travel.going().corner() != Going.Corner.CUT) {
             where(words.say("corner." + key(travel.going().corner())), "", travel);
@@ -299,6 +297,12 @@ final class Clauses {
                     "",
                     travel);
         }
+    }
+
+    /** Where a way leads; who goes backwards is not told that it is forwards. */
+    private Optional<Whereabouts.Named> way(Action action, List<Vec> line) {
+        boolean back = action instanceof Travel t && t.gait() == Action.Gait.BACK;
+        return new WayWords(stage, surface, words, sides.isTurned(action)).of(line, !back);
     }
 
     private void pace(double share, Action action) {
@@ -345,10 +349,13 @@ final class Clauses {
                 where(words.say("on.the.run"), "", pass);
             }
         } else {
-            Whereabouts.Named end = whereabouts(pass)
-                    .end(line.get(line.size() - 1))
-                    .orElse(new Whereabouts.Named(words.say("into.space"), ""));
-            where(words.say("space") + end.text(), end.piece(), pass);
+            Optional<Whereabouts.Named> end = whereabouts(pass).end(line.get(line.size() - 1));
+            Optional<Whereabouts.Named> way = end.isPresent() ? end : way(pass, line);
+            where(words.say("space") + (end.isPresent() ? "" : words.say("into.space")), "", pass);
+            if (end.isEmpty() && way.isPresent()) {
+                join("list.comma");
+            }
+            way.ifPresent(w -> where(w.text(), w.piece(), pass));
         }
     }
 

@@ -43,7 +43,7 @@ class ScriptTest {
         assertEquals(
                 List.of(
                         "On the whistle, 1 passes 12 m to 2.",
-                        "As 2 receives: 2 carries the ball 27 m to the penalty spot and 3 runs 14 m.",
+                        "As 2 receives: 2 carries the ball 27 m to the penalty spot and 3 runs 14 m forwards to the right.",
                         "Then 2 shoots at the goal from 6 m."),
                 words(stage, Stages.TURF));
     }

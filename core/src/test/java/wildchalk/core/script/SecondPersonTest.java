@@ -50,13 +50,13 @@ class SecondPersonTest {
     void verbsFollowWhoIsTold() {
         assertEquals(
                 List.of(
-                        "On the whistle, you carry the ball 8 m.",
-                        "When you are halfway, 9 runs 6 m and stops.",
+                        "On the whistle, you carry the ball 8 m forwards.",
+                        "When you are halfway, 9 runs 6 m forwards to the right and stops.",
                         "Then you pass 12 m to 9, on the run.",
                         "On receiving, 9 shoots at the goal from 26 m."),
                 told("7"));
         List<String> nine = told("9");
-        assertEquals("When 7 is halfway, you run 6 m and stop.", nine.get(1));
+        assertEquals("When 7 is halfway, you run 6 m forwards to the right and stop.", nine.get(1));
         assertEquals("Then 7 passes 12 m to you, on the run.", nine.get(2));
         assertTrue(nine.get(3).startsWith("On receiving, you shoot at the goal"), nine.get(3));
     }
