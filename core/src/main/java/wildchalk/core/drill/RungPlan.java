@@ -14,6 +14,17 @@ public record RungPlan(Step step, Optional<Dose> dose, String climb, Optional<Ef
 
     public static final RungPlan USUAL = new RungPlan(Step.PROGRESSION, Optional.empty(), "", Optional.empty());
 
+    /**
+     * When to climb, as it goes on after "climb when": what was begun with a capital is not, unless that is all
+     * capitals, as a number or a name of a position is.
+     */
+    public String climbWords() {
+        boolean word =
+                climb.length() > 1 && Character.isUpperCase(climb.charAt(0)) && Character.isLowerCase(climb.charAt(1));
+        String begun = word ? Character.toLowerCase(climb.charAt(0)) + climb.substring(1) : climb;
+        return begun.endsWith(".") ? begun.substring(0, begun.length() - 1) : begun;
+    }
+
     /** How one rung stands to another. */
     public enum Step {
         /** Harder. */

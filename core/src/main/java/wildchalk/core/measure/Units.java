@@ -31,7 +31,7 @@ public record Units(Unit unit, double pace) {
     public String paces(double metres) {
         double n = metres / pace;
         double rounded = n < 10 ? Math.round(n * 2) / 2.0 : Math.round(n);
-        return Numbers.plain(rounded) + (rounded == 1 ? " pace" : " paces");
+        return Numbers.plain(rounded) + (rounded > 0 && rounded <= 1 ? " pace" : " paces");
     }
 
     /** "665 m²" */

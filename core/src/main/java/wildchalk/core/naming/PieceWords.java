@@ -85,7 +85,7 @@ public final class PieceWords {
         if (name.endsWith("y")) {
             return name.substring(0, name.length() - 1) + "ies";
         }
-        if (name.endsWith("ch")) {
+        if (name.endsWith("ch") || name.endsWith("x") || name.endsWith("s")) {
             return name + "es";
         }
         return name + "s";

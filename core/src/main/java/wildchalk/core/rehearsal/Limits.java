@@ -169,9 +169,10 @@ final class Limits {
             String name = Problems.name(stage, over.who());
             String message =
                     switch (most.counted()) {
-                        case TOUCHES -> name + " needs " + over.count() + " touches and may have " + most.most()
-                                + ": let them play it sooner, or allow more";
-                        case DRIBBLES -> name + " needs " + over.count() + " dribbles and may have " + most.most()
+                        case TOUCHES -> name + " needs " + over.count() + (over.count() == 1 ? " touch" : " touches")
+                                + " and may have " + most.most() + ": let them play it sooner, or allow more";
+                        case DRIBBLES -> name + " needs " + over.count()
+                                + (over.count() == 1 ? " dribble" : " dribbles") + " and may have " + most.most()
                                 + ": make the way shorter, or allow more";
                         case PASSES -> "this is pass number " + over.count() + ", and only " + most.most()
                                 + " may be played: take one out, or allow more";

@@ -312,7 +312,7 @@ final class Clauses {
                     switch ((int) percent) {
                         case 50 -> words.say("pace.half");
                         case 75 -> words.say("pace.three-quarter");
-                        default -> words.say("pace", percent);
+                        default -> words.say("pace", words.share(share));
                     };
             where(pace, "", action);
         }

@@ -202,8 +202,8 @@ public final class Differences {
         below.instructions().stream()
                 .filter(i -> here.instructions().stream().noneMatch(b -> b.id().equals(i.id())))
                 .forEach(i -> gone.merge(kind(i), 1, Integer::sum));
-        fresh.forEach((kind, n) -> words.add("+ " + (n == 1 ? kind : n + " " + kind + "s")));
-        gone.forEach((kind, n) -> words.add("− " + (n == 1 ? kind : n + " " + kind + "s")));
+        fresh.forEach((kind, n) -> words.add("+ " + (n == 1 ? kind : n + " " + PieceWords.several(kind))));
+        gone.forEach((kind, n) -> words.add("− " + (n == 1 ? kind : n + " " + PieceWords.several(kind))));
         here.instructions().stream()
                 .filter(i -> !below.instructions().contains(i)
                         && below.instructions().stream().anyMatch(b -> b.id().equals(i.id())))

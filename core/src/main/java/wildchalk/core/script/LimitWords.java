@@ -101,7 +101,7 @@ final class LimitWords {
     }
 
     private String zone(String id) {
-        return surface.zone(id).map(Surface.Zone::name).orElse(id);
+        return words.zone(stage, surface, id);
     }
 
     private String list(List<String> who) {

@@ -59,10 +59,7 @@ final class Moments {
 
         @Override
         public String enters(Cue.Enters e) {
-            return words.say(
-                    "as.enters",
-                    thing(e.who()),
-                    surface.zone(e.zone()).map(Surface.Zone::name).orElse(e.zone()));
+            return words.say("as.enters", thing(e.who()), words.zone(stage, surface, e.zone()));
         }
 
         @Override

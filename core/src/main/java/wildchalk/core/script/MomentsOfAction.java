@@ -13,7 +13,7 @@ record MomentsOfAction(Moments moments, Words words, Unit unit, Action other, St
     @Override
     public String partway(Cue.Partway p) {
         boolean half = Math.abs(p.share() - 0.5) < 0.005;
-        return words.say(half ? "as.halfway" : "as.partway", who, Math.round(p.share() * 100));
+        return words.say(half ? "as.halfway" : "as.partway", who, words.share(p.share()));
     }
 
     @Override

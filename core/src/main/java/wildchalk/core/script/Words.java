@@ -11,6 +11,7 @@ import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PieceCases;
+import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.naming.PieceWords;
 import wildchalk.core.surface.Surface;
@@ -23,6 +24,11 @@ final class Words {
 
     /** Taking a pattern apart costs more than filling it in, and a format is for one thread at a time. */
     private static final Map<String, MessageFormat> FORMATS = new ConcurrentHashMap<>();
+
+    /** A label so short is a name. */
+    private static final int SHORT = 3;
+    /** What is written on an area in so few words is its name. */
+    private static final int SIGN = 2;
 
     private final Surface surface;
     private final ActionCases<String> verb = new ActionCases<>() {
@@ -97,7 +103,11 @@ final class Words {
         @Override
         public String item(Piece.Item item) {
             String name = say("gear." + key(item.kind()), colour(item.colour()));
-            return item.label().isBlank() ? name : name + " " + item.label();
+            if (item.label().isBlank()) {
+                return name;
+            }
+            // A letter or a number is its name; whatever is longer is written on it.
+            return item.label().length() <= SHORT ? name + " " + item.label() : say("gear.named", name, item.label());
         }
 
         @Override
@@ -145,6 +155,23 @@ final class Words {
 
     String verb(Action action) {
         return action.match(verb);
+    }
+
+    /** "the left circle"; what somebody has written on an area in several words is quoted. */
+    String zone(Stage stage, Surface marked, String id) {
+        String name = marked.zone(id).map(Surface.Zone::name).orElse(id);
+        boolean written = stage.piece(id)
+                .filter(p -> p instanceof Piece.Zone z && z.label().strip().split(" ").length > SIGN)
+                .isPresent();
+        return written ? say("zone.named", name) : say("the", name);
+    }
+
+    /** "a third", "three quarters": the nearest that people say, of a share over 0 and under 1. */
+    String share(double share) {
+        double quarters = share * 4;
+        boolean quarter = Math.abs(quarters - Math.rint(quarters)) < 0.1 && Math.rint(quarters) % 2 == 1;
+        long tenths = Math.max(1, Math.min(9, Math.round(share * 10)));
+        return say("share." + (quarter ? Math.round(quarters) * 25 : tenths));
     }
 
     /** "two"; from eleven on in figures. */

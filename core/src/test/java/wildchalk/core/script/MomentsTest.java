@@ -62,7 +62,7 @@ class MomentsTest {
                 Arguments.of(new Cue.After("f"), "Once 4 has caught 9"),
                 Arguments.of(new Cue.After("h"), "Once 4 is done"),
                 Arguments.of(new Cue.Partway("r", 0.5), "When 7 is halfway"),
-                Arguments.of(new Cue.Partway("r", 0.3), "When 7 has gone 30 % of the way"),
+                Arguments.of(new Cue.Partway("r", 0.3), "When 7 has gone a third of the way"),
                 Arguments.of(new Cue.Gone("r", 8), "When 7 has gone 8 m"),
                 Arguments.of(new Cue.Enters("7", "circle"), "As 7 comes into the circle"),
                 Arguments.of(new Cue.Crosses("7", "23-line"), "As 7 crosses the 23 m line"),

@@ -27,7 +27,7 @@ final class Captions {
             return "That is one rep: " + TimeFormat.seconds(tour.timeline().duration()) + "."
                     + (tour.rung().plan().climb().isBlank()
                             ? ""
-                            : " Climb when " + tour.rung().plan().climb() + ".");
+                            : " Climb when " + tour.rung().plan().climbWords() + ".");
         }
         List<Script.Line> now =
                 Subtitles.at(script(tour, unit, followed), tour.stop().t());

@@ -51,7 +51,7 @@ final class NotesView extends ScrollPane {
         list("Questions", tour.drill().questions());
         list("Cautions", tour.drill().cautions());
         if (!tour.rung().plan().climb().isBlank()) {
-            list("Climb when", List.of(tour.rung().plan().climb()));
+            list("Climb when", List.of(tour.rung().plan().climbWords()));
         }
         add(
                 "Space goes on · arrows step · R again · 1 to 5 choose · B blank · H speed · L laser · Y "

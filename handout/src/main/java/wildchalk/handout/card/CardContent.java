@@ -169,7 +169,7 @@ final class CardContent {
         rung.timeline().problems().forEach(p -> printed.putIfAbsent(p.message(), rung.sign()));
         if (!rung.rung().plan().climb().isBlank()) {
             slices.addAll(
-                    column.words("P", "", "Climb when " + rung.rung().plan().climb() + ".", Typeface.TEXT_BOLD));
+                    column.words("P", "", "Climb when " + rung.rung().plan().climbWords() + ".", Typeface.TEXT_BOLD));
         }
         slices.add(Slice.gap(column.size() * 0.6));
         return slices;

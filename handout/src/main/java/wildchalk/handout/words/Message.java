@@ -93,7 +93,7 @@ public final class Message implements HandOut {
                 .instructions(Freeze.class)
                 .forEach(f -> lines.add("? " + f.question() + (f.answer().isBlank() ? "" : " (" + f.answer() + ")")));
         if (!rung.rung().plan().climb().isBlank()) {
-            lines.add("Climb when " + rung.rung().plan().climb() + ".");
+            lines.add("Climb when " + rung.rung().plan().climbWords() + ".");
         }
     }
 

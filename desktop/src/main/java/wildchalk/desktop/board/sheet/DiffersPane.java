@@ -81,7 +81,7 @@ final class DiffersPane extends VBox {
                 .orElse(""));
         hide(differs, from.isEmpty());
         RungPlan now = rung().plan();
-        String climb = now.climb().isBlank() ? "" : "Climb when " + now.climb();
+        String climb = now.climb().isBlank() ? "" : "Climb when " + now.climbWords();
         plan.setText(Stream.of(now.dose().map(l -> l.words()).orElse(""), climb)
                 .filter(w -> !w.isEmpty())
                 .collect(Collectors.joining(". ")));
