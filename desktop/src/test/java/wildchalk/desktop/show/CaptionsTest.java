@@ -43,7 +43,7 @@ class CaptionsTest {
         }
         assertTrue(all.stream().noneMatch(String::isBlank));
         assertTrue(all.stream().noneMatch(c -> c.contains("Stop when") || c.contains("ask:")), all.toString());
-        assertEquals("On the whistle, 7 carries the ball 12 m to the orange cone A.", all.get(0));
+        assertEquals("On the whistle, 7 carries the ball 12 m towards the orange cone A.", all.get(0));
     }
 
     @Test
@@ -77,7 +77,9 @@ class CaptionsTest {
 
     @Test
     void theNotesSayWhatTheNextPressGoesOnTo() {
-        assertEquals("When 7 is halfway: 9 runs 12 m and 11 runs 2.5 m.", Captions.next(START, Unit.METRES));
+        assertEquals(
+                "When 7 is halfway: 9 runs 12 m forwards to the right and 11 runs 2.5 m across to the left.",
+                Captions.next(START, Unit.METRES));
         Tour before = at("s4", Kind.QUESTION).back();
         assertEquals("Ask: What is on, and who told you?", Captions.next(before, Unit.METRES));
         assertTrue(Captions.next(before.next(), Unit.METRES).startsWith("The answer: 5 has come back into the lane"));
@@ -96,11 +98,11 @@ class CaptionsTest {
     @Test
     void whoIsFollowedIsToldWhatTheyDoAndElseToWait() {
         assertEquals(
-                "On the whistle, you carry the ball 12 m to the orange cone A.",
+                "On the whistle, you carry the ball 12 m towards the orange cone A.",
                 Captions.of(START, Unit.METRES, Optional.of("p7")));
         assertEquals("You wait.", Captions.of(START, Unit.METRES, Optional.of("p11")));
         assertEquals("You are 7", Captions.follows(START, Optional.of("p7")));
         assertEquals("", Captions.follows(START, Optional.empty()));
-        assertTrue(Captions.of(START, Unit.YARDS, Optional.of("p7")).contains(" yd to the"));
+        assertTrue(Captions.of(START, Unit.YARDS, Optional.of("p7")).contains(" yd towards the"));
     }
 }
