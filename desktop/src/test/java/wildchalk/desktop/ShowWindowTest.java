@@ -135,7 +135,10 @@ class ShowWindowTest extends RealWindow {
                 .map(n -> ((Label) n).getText())
                 .toList()
                 .toString());
-        assertTrue(notes.contains("When 7 is halfway: 9 runs 12 m and 11 runs 2.5 m."), notes);
+        assertTrue(
+                notes.contains(
+                        "When 7 is halfway: 9 runs 12 m forwards to the right and 11 runs 2.5 m across to the left."),
+                notes);
         press(KeyCode.N, () -> !shown.notes().isShowing());
     }
 
@@ -169,7 +172,7 @@ class ShowWindowTest extends RealWindow {
                 KeyCode.Y,
                 () -> shown.showing().board().focus().followedProperty().get().isPresent());
         assertEquals("You are 7", words("#show-you"));
-        assertEquals("On the whistle, you carry the ball 12 m to the orange cone A.", words("#show-caption"));
+        assertEquals("On the whistle, you carry the ball 12 m towards the orange cone A.", words("#show-caption"));
         press(KeyCode.Y, () -> words("#show-you").equals("You are 9"));
         assertEquals("You wait.", words("#show-caption"));
         assertEquals(0.3, fx(() -> node("#token-p7").getOpacity()), 1e-9);

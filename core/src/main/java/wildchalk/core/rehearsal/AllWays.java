@@ -1,6 +1,7 @@
 package wildchalk.core.rehearsal;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -34,21 +35,29 @@ final class AllWays {
     private final Function<Choices, Timeline> rehearse;
     private final Map<Choices, Timeline> bare = new ConcurrentHashMap<>();
     private final Map<Choices, Timeline> whole = new ConcurrentHashMap<>();
+    private final Map<Choices, Timeline> judged = new ConcurrentHashMap<>();
+    private final UnaryOperator<Timeline> judge;
 
-    /** @param rehearse plays the stage as it was chosen, the rest as is worked out */
-    AllWays(Stage stage, Function<Choices, Timeline> rehearse) {
+    /**
+     * @param rehearse plays the stage as it was chosen, the rest as is worked out
+     * @param judge says what breaks limits and who runs through whom; nobody asks that of a way that is not looked at
+     */
+    AllWays(Stage stage, Function<Choices, Timeline> rehearse, UnaryOperator<Timeline> judge) {
+        this.judge = judge;
         this.stage = stage;
         this.reads = Reads.of(stage);
         this.rehearse = rehearse;
     }
 
-    /**
-     * The way that is looked at, which knows the others.
-     *
-     * @param judge says what breaks limits and who runs through whom; of the others nobody asks that
-     */
-    Timeline lookedAt(Choices choices, UnaryOperator<Timeline> judge) {
-        return reads.isEmpty() ? judge.apply(bare(choices)) : among(choices, judge.apply(bare(choices)));
+    /** The way that is looked at, which knows the others. */
+    Timeline lookedAt(Choices choices) {
+        Timeline known = judged.get(choices);
+        if (known == null) {
+            Timeline here = judge.apply(bare(choices));
+            known = reads.isEmpty() ? here : among(choices, here);
+            judged.put(choices, known);
+        }
+        return known;
     }
 
     private Timeline other(Choices choices) {
@@ -123,6 +132,11 @@ final class AllWays {
         }
 
         @Override
+        public Optional<Timeline> chosen(Choices wanted) {
+            return Optional.of(lookedAt(wanted));
+        }
+
+        @Override
         public Optional<Timeline> playing(String action) {
             return look(action).map(AllWays.this::other);
         }
@@ -138,13 +152,19 @@ final class AllWays {
 
         private Optional<Choices> nearest(String action) {
             List<Choices> once = otherwise(choices, action);
-            Set<Choices> all = new LinkedHashSet<>(once);
-            for (Choices changed : once) {
-                if (all.size() < MOST) {
-                    all.addAll(otherwise(changed, action));
+            return happening(once, action).or(() -> {
+                Set<Choices> twice = new LinkedHashSet<>();
+                for (Choices changed : once) {
+                    if (twice.size() < MOST) {
+                        twice.addAll(otherwise(changed, action));
+                    }
                 }
-            }
-            return all.stream()
+                return happening(twice, action);
+            });
+        }
+
+        private Optional<Choices> happening(Collection<Choices> ways, String action) {
+            return ways.stream()
                     .limit(MOST)
                     .filter(c -> bare(c).times(action).isPresent())
                     .findFirst();

@@ -37,10 +37,11 @@ public final class Rehearsal {
      */
     public static Timeline of(Stage stage, Surface surface, Speeds speeds, Choices choices) {
         Surface marked = stage.marked(surface);
-        AllWays ways =
-                new AllWays(stage, chosen -> new Decisions(stage, marked, chosen, c -> played(stage, marked, speeds, c))
-                        .timeline());
-        return ways.lookedAt(choices, t -> Collisions.told(stage, Limits.judged(stage, marked, t)));
+        AllWays ways = new AllWays(
+                stage,
+                chosen -> new Decisions(stage, marked, chosen, c -> played(stage, marked, speeds, c)).timeline(),
+                timeline -> Collisions.told(stage, Limits.judged(stage, marked, timeline)));
+        return ways.lookedAt(choices);
     }
 
     /** Played until everybody who comes too soon to meet a ball waits for it: once, where nobody does. */

@@ -41,7 +41,10 @@ public record RunThrough(Stage stage, Surface surface, Choices choices, Timeline
 
     /** The same stage, another way through. */
     public RunThrough going(Choices other) {
-        return of(stage, surface, other);
+        return timeline.otherWays()
+                .chosen(other)
+                .map(t -> new RunThrough(stage, surface, other, t))
+                .orElseGet(() -> of(stage, surface, other));
     }
 
     /**

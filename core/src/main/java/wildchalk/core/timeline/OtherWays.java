@@ -22,6 +22,11 @@ public interface OtherWays {
         public Optional<Timeline> playing(String action) {
             return Optional.empty();
         }
+
+        @Override
+        public Optional<Timeline> chosen(Choices choices) {
+            return Optional.empty();
+        }
     };
 
     /** Which way every read goes that was chosen or worked out. */
@@ -41,4 +46,7 @@ public interface OtherWays {
      * differ in one decision or two.
      */
     Optional<Timeline> playing(String action);
+
+    /** The same stage with reads going the way they are chosen, as looked at; empty where nothing is decided. */
+    Optional<Timeline> chosen(Choices choices);
 }
