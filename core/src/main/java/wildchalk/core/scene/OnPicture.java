@@ -1,9 +1,6 @@
 package wildchalk.core.scene;
 
-import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.function.Function;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
@@ -31,9 +28,6 @@ final class OnPicture {
     private final List<Piece.Person> people;
     private final Play play;
     private final double unit;
-    private volatile Seen seen = new Seen(Double.NaN, Map.of());
-
-    private record Seen(double t, Map<String, Pose> poses) {}
 
     /** @param unit the radius of a token, metres */
     OnPicture(Stage stage, Play play, double unit) {
@@ -47,33 +41,19 @@ final class OnPicture {
         return t <= 0 ? -1 : t;
     }
 
-    Pose pose(String person, double t) {
-        Seen now = seen;
-        if (now.t() != t) {
-            // Every frame asks for everybody, several times.
-            now = new Seen(t, poses(shown(t)));
-            seen = now;
-        }
-        Pose pose = now.poses().get(person);
-        return pose == null ? play.pose(person, shown(t)) : pose;
-    }
-
-    private Map<String, Pose> poses(double t) {
-        List<Pose> there = people.stream().map(p -> play.pose(p.id(), t)).toList();
-        List<Pose> drawn = new ArrayList<>();
-        for (int i = 0; i < there.size(); i++) {
-            Vec at = there.get(i).at();
-            // Who is put down later lies on top, and stays where they are.
-            for (int k = i + 1; k < there.size(); k++) {
-                at = at.plus(aside(there.get(i), there.get(k).at()));
+    Pose pose(String person, double time) {
+        double t = shown(time);
+        Pose there = play.pose(person, t);
+        Vec at = there.at();
+        boolean above = false;
+        // Who is put down later lies on top, and stays where they are.
+        for (Piece.Person other : people) {
+            if (above) {
+                at = at.plus(aside(there, play.at(other.id(), t)));
             }
-            drawn.add(new Pose(at, there.get(i).facing()));
+            above |= other.id().equals(person);
         }
-        Map<String, Pose> poses = new HashMap<>();
-        for (int i = 0; i < drawn.size(); i++) {
-            poses.put(people.get(i).id(), drawn.get(i));
-        }
-        return poses;
+        return new Pose(at, there.facing());
     }
 
     private Vec aside(Pose under, Vec over) {
