@@ -29,8 +29,13 @@ final class Captions {
                             ? ""
                             : " Climb when " + tour.rung().plan().climbWords() + ".");
         }
-        List<Script.Line> now =
+        List<Script.Line> begun =
                 Subtitles.at(script(tour, unit, followed), tour.stop().t());
+        int outer = begun.stream().mapToInt(Script.Line::depth).min().orElse(0);
+        // Where people are asked what to do nothing says what is done next.
+        List<Script.Line> now = begun.stream()
+                .filter(l -> tour.stop().kind() != Kind.FORK || l.depth() == outer)
+                .toList();
         List<Script.Line> own = followed.map(f -> now.stream()
                         .filter(l -> SecondPerson.isAbout(l, tour.stage(), f))
                         .toList())

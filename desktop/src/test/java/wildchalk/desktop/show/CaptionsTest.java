@@ -65,6 +65,7 @@ class CaptionsTest {
     void aForkOffersItsOptionsByDigitAndNothingElseDoes() {
         Tour fork = at("s1", Kind.FORK);
         assertEquals("What does 7 do?", Captions.decides(fork));
+        assertEquals("When 7 gets there, 7 decides:", caption(fork), "and not what is chosen next");
         assertEquals(List.of("1  feed the cutter", "2  swing it", "3  take it"), Captions.options(fork));
         assertEquals(List.of(), Captions.options(START));
         Tour inner = fork.choose(2).orElseThrow().next();
