@@ -80,21 +80,42 @@ final class Sentence {
         return phrases;
     }
 
-    /** What happens at one moment, each with the pause before it that is its own. */
+    /**
+     * What happens at one moment, each with the pause before it that is its own; who waits for something else than the
+     * first is told what, because it only happens to come then.
+     */
     void all(List<Action> actions) {
         for (int i = 0; i < actions.size(); i++) {
+            Action action = actions.get(i);
+            boolean alike = isAlike(action, actions);
             if (i > 0) {
-                boolean plain =
-                        actions.size() == 2 && clauses.isPlain(actions.get(0)) && clauses.isPlain(actions.get(1));
+                boolean plain = actions.size() == 2
+                        && alike
+                        && clauses.isPlain(actions.get(0))
+                        && clauses.isPlain(actions.get(1));
                 clauses.join(plain ? "join.and" : "join.list");
             }
-            Action action = actions.get(i);
             // A single action's pause is said with what sets it off.
-            if (actions.size() > 1) {
+            if (!alike) {
+                ownCue(action);
+            } else if (actions.size() > 1) {
                 pause(action, 0);
             }
             clauses.say(action);
         }
+    }
+
+    /** Whether somebody is set off like the first, by the same that happens, or sets off with one of the others. */
+    private boolean isAlike(Action action, List<Action> together) {
+        Action first = together.get(0);
+        Cue.Trigger own = action.cue().trigger();
+        Cue.Trigger other = first.cue().trigger();
+        boolean with = own instanceof Cue.With
+                && together.stream()
+                        .anyMatch(a -> own.of().filter(a.id()::equals).isPresent());
+        return with
+                || own.counted().equals(other.counted())
+                || moments.of(own, action).equals(moments.of(other, first));
     }
 
     /** How much later than what is said already an action comes. */
@@ -205,7 +226,7 @@ final class Sentence {
         String moment =
                 action.cue().delay() == 0 ? moments.of(action.cue().trigger(), action) : moment(action.cue(), action);
         clauses.add(lower(moment), Part.CUE, "", action.id());
-        clauses.join("space");
+        clauses.join("join.cue");
     }
 
     /**
