@@ -280,10 +280,11 @@ final class Clauses {
             return;
         }
         whereabouts(travel).gate(line).ifPresent(g -> where(words.say("space") + g.text(), g.piece(), travel));
-        Vec last = line.get(line.size() - 1);
         boolean touches = travel.ending() == Action.Ending.TOUCH;
+        Vec last = line.get(line.size() - 1);
         Optional<Whereabouts.Named> end = touches ? whereabouts(travel).touched(last) : way(travel, line);
         end.ifPresent(e -> where(words.say("space") + e.text(), e.piece(), travel));
+        where(travel instanceof Travel.Carry ? words.say("carry." + key(travel.gait())) : "", "", travel);
         if (travel.going().corner() != Going.Corner.CUT) {
             where(words.say("corner." + key(travel.going().corner())), "", travel);
         }
@@ -301,8 +302,8 @@ final class Clauses {
 
     /** Where a way leads; who goes backwards is not told that it is forwards. */
     private Optional<Whereabouts.Named> way(Action action, List<Vec> line) {
-        boolean back = action instanceof Travel t && t.gait() == Action.Gait.BACK;
-        return new WayWords(stage, surface, words, sides.isTurned(action)).of(line, !back);
+        return new WayWords(stage, surface, words, sides.isTurned(action))
+                .of(line, !(action instanceof Travel t && t.gait() == Action.Gait.BACK));
     }
 
     private void pace(double share, Action action) {
