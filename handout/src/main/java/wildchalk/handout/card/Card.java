@@ -25,6 +25,8 @@ public final class Card implements HandOut {
     private static final int WANTED_PAGES = 2;
     /** Sizes of type that are tried, points; smaller is not read on grass. */
     private static final double[] SIZES = {10.5, 10, 9.5, 9, 8.5};
+    /** Rather than a third page. */
+    private static final double LAST_SIZE = 8;
     /** So many of the sizes are tried to get by with a single page. */
     private static final int FOR_ONE_PAGE = 3;
     /** So many of the sizes of pictures are tried for that. */
@@ -101,7 +103,8 @@ public final class Card implements HandOut {
                 }
             }
         }
-        return made;
+        Made small = set(order, rungs, LAST_SIZE, PICTURES[PICTURES.length - 1]);
+        return small.layout().pages() <= WANTED_PAGES ? small : made;
     }
 
     /** On one page, in one of so many sizes and with pictures that can still be read. */

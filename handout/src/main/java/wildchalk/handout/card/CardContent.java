@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
@@ -44,6 +45,8 @@ final class CardContent {
     private static final double NARROWER = 0.75;
     /** How high the picture of the gear is, as a share of the others: there is less on it. */
     private static final double GEAR = 0.7;
+
+    private static final int FEW_PIECES = 2;
 
     private final Order order;
     private final List<Facts> rungs;
@@ -147,18 +150,22 @@ final class CardContent {
         Script script = rung.script();
         script.limits().forEach(l -> slices.addAll(column.numbered("!", l.text())));
         asBefore(rung).forEach(l -> slices.addAll(column.words(l)));
-        for (Script.Line line : script.lines()) {
-            if (!line.heading().isEmpty()) {
-                slices.add(column.title("H3", line.heading(), 1.05, false));
+        for (List<Script.Line> block : blocks(script)) {
+            boolean fresh = toldOn(block).isEmpty();
+            for (Script.Line line : block) {
+                if (!line.heading().isEmpty()) {
+                    slices.add(column.title("H3", line.heading(), 1.05, false));
+                }
             }
-            if (!isToldBefore(line, script)) {
-                slices.addAll(column.numbered(line.mark(), line.text(), line.depth()));
+            if (fresh) {
+                branches(block).forEach(b -> slices.addAll(branch(b)));
             }
         }
         // A question without an answer is in the script already.
         for (Freeze freeze : rung.stage().instructions(Freeze.class)) {
-            if (!freeze.answer().isBlank()) {
-                slices.addAll(column.numbered("?", freeze.question() + " Answer: " + freeze.answer()));
+            String asked = freeze.question() + " Answer: " + freeze.answer();
+            if (!freeze.answer().isBlank() && printed.putIfAbsent(asked, rung.sign()) == null) {
+                slices.addAll(column.numbered("?", asked));
             }
         }
         rung.timeline().problems().stream()
@@ -175,28 +182,68 @@ final class CardContent {
         return slices;
     }
 
-    /** Whether a line, and all that is told of its beat, stands on another rung of this card. */
-    private boolean isToldBefore(Script.Line line, Script script) {
-        return line.isTaken()
-                ? script.lines().stream()
-                        .filter(l -> l.beat() == line.beat())
-                        .allMatch(l -> printed.containsKey(l.text()))
-                : printed.containsKey(line.text());
+    /** What happens anyway with all the options that are told under it: a part of a decision alone says nothing. */
+    private static List<List<Script.Line>> blocks(Script script) {
+        List<List<Script.Line>> blocks = new ArrayList<>();
+        for (Script.Line line : script.lines()) {
+            if (blocks.isEmpty() || line.depth() == 0) {
+                blocks.add(new ArrayList<>());
+            }
+            blocks.get(blocks.size() - 1).add(line);
+        }
+        return blocks;
+    }
+
+    /** A block taken apart: what happens anyway, then each option of a decision with what follows from it. */
+    private static List<List<Script.Line>> branches(List<Script.Line> block) {
+        List<List<Script.Line>> branches = new ArrayList<>();
+        for (Script.Line line : block) {
+            if (branches.isEmpty() || line.depth() == 1 && !option(line).isEmpty()) {
+                branches.add(new ArrayList<>());
+            }
+            branches.get(branches.size() - 1).add(line);
+        }
+        return branches;
+    }
+
+    /** "Or “take it”": how an option that has a name begins; empty for any other line. */
+    private static String option(Script.Line line) {
+        List<String> said = line.phrases().stream()
+                .takeWhile(p -> p.part() == Script.Part.SAID)
+                .map(Script.Phrase::text)
+                .toList();
+        return said.size() < 2 ? "" : String.join("", said).replaceFirst(":?\\s*$", "");
+    }
+
+    /** An option that is told on another rung is only named. */
+    private List<Slice> branch(List<Script.Line> branch) {
+        Script.Line first = branch.get(0);
+        Optional<String> on = option(first).isEmpty() ? Optional.empty() : toldOn(branch);
+        if (on.isPresent()) {
+            return column.numbered(first.mark(), option(first) + " as on " + on.get() + ".", first.depth());
+        }
+        return branch.stream()
+                .flatMap(l -> column.numbered(l.mark(), l.text(), l.depth()).stream())
+                .toList();
+    }
+
+    /** On which rung of this card all of a block stands; empty when not all of it does, or not on one. */
+    private Optional<String> toldOn(List<Script.Line> block) {
+        Set<String> rungs =
+                block.stream().map(l -> printed.getOrDefault(l.text(), "")).collect(Collectors.toSet());
+        return rungs.size() == 1 ? rungs.stream().findFirst().filter(r -> !r.isEmpty()) : Optional.empty();
     }
 
     /** Which beats are told on another rung of this card, so that nothing stands on it twice. */
     private List<String> asBefore(Played rung) {
-        List<Script.Line> lines = rung.script().lines();
-        Set<Integer> fresh = lines.stream()
-                .filter(l -> !printed.containsKey(l.text()))
-                .map(Script.Line::beat)
-                .collect(Collectors.toSet());
         Map<String, Set<Integer>> told = new LinkedHashMap<>();
-        lines.stream().filter(l -> l.isTaken() && !fresh.contains(l.beat())).forEach(l -> told.computeIfAbsent(
-                        printed.get(l.text()), s -> new TreeSet<>())
-                .add(l.beat()));
+        List<List<Script.Line>> blocks = blocks(rung.script());
+        blocks.forEach(block -> toldOn(block).ifPresent(on -> block.stream()
+                .filter(Script.Line::isTaken)
+                .forEach(l -> told.computeIfAbsent(on, s -> new TreeSet<>()).add(l.beat()))));
+        boolean all = blocks.stream().allMatch(b -> toldOn(b).isPresent()) && told.size() == 1;
         return told.entrySet().stream()
-                .map(e -> fresh.isEmpty() && told.size() == 1
+                .map(e -> all
                         ? "All as on " + e.getKey() + "."
                         : capital(beats(List.copyOf(e.getValue())) + " as on " + e.getKey() + "."))
                 .toList();
@@ -287,7 +334,10 @@ final class CardContent {
         slices.addAll(Slice.together(column.words(SheetWords.summary(sheet, order.units())
                 + String.format(
                         Locale.ROOT, " Paces are %.2f m long.", order.units().pace()))));
-        slices.add(new Diagram(column, highest * GEAR).gear(lowest(), sheet));
+        if (sheet.steps().size() > FEW_PIECES || rungs.size() == 1) {
+            // One cone or two are found without a picture, and a ladder needs the room.
+            slices.add(new Diagram(column, highest * GEAR).gear(lowest(), sheet));
+        }
         sheet.steps().forEach(s -> slices.addAll(step(s, Integer.toString(s.n()))));
         return slices;
     }
