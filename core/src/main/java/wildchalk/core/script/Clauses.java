@@ -282,7 +282,10 @@ final class Clauses {
         whereabouts(travel).gate(line).ifPresent(g -> where(words.say("space") + g.text(), g.piece(), travel));
         boolean touches = travel.ending() == Action.Ending.TOUCH;
         Vec last = line.get(line.size() - 1);
-        Optional<Whereabouts.Named> end = touches ? whereabouts(travel).touched(last) : way(travel, line);
+        // Who goes backwards is not told that it is forwards.
+        Optional<Whereabouts.Named> way = ways(travel).of(line, travel.gait() != Action.Gait.BACK);
+        Optional<Whereabouts.Named> end =
+                touches ? whereabouts(travel).touched(last).or(() -> way) : way;
         end.ifPresent(e -> where(words.say("space") + e.text(), e.piece(), travel));
         where(travel instanceof Travel.Carry ? words.say("carry." + key(travel.gait())) : "", "", travel);
         if (travel.going().corner() != Going.Corner.CUT) {
@@ -300,10 +303,8 @@ final class Clauses {
         }
     }
 
-    /** Where a way leads; who goes backwards is not told that it is forwards. */
-    private Optional<Whereabouts.Named> way(Action action, List<Vec> line) {
-        return new WayWords(stage, surface, words, sides.isTurned(action))
-                .of(line, !(action instanceof Travel t && t.gait() == Action.Gait.BACK));
+    private WayWords ways(Action action) {
+        return new WayWords(stage, surface, words, sides.isTurned(action));
     }
 
     private void pace(double share, Action action) {
@@ -350,13 +351,11 @@ final class Clauses {
                 where(words.say("on.the.run"), "", pass);
             }
         } else {
-            Optional<Whereabouts.Named> end = whereabouts(pass).end(line.get(line.size() - 1));
-            Optional<Whereabouts.Named> way = end.isPresent() ? end : way(pass, line);
-            where(words.say("space") + (end.isPresent() ? "" : words.say("into.space")), "", pass);
-            if (end.isEmpty() && way.isPresent()) {
-                join("list.comma");
-            }
-            way.ifPresent(w -> where(w.text(), w.piece(), pass));
+            boolean open = ways(pass).near(line).isEmpty();
+            where(words.say("space") + (open ? words.say("into.space") : ""), "", pass);
+            ways(pass)
+                    .of(line, true)
+                    .ifPresent(w -> where((open ? words.say("list.comma") : "") + w.text(), w.piece(), pass));
         }
     }
 

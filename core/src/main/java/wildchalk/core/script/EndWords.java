@@ -39,12 +39,7 @@ final class EndWords {
     }
 
     private Script.Phrase phrase(Cue cue, List<Attacks> changes) {
-        String moment = cue.delay() == 0
-                ? moments.of(cue.trigger(), null)
-                : words.say(
-                        cue.delay() > 0 ? "after.moment" : "before.moment",
-                        moments.pause(Math.abs(cue.delay())),
-                        moments.bare(cue.trigger(), null));
+        String moment = moments.of(cue, null);
         List<Bib> teams = changes.stream().map(Attacks::team).distinct().toList();
         boolean all = teams.containsAll(playing);
         String who = teams.size() > 1 && all

@@ -5,7 +5,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Action;
-import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Reads;
 import wildchalk.core.drill.Stage;
@@ -40,7 +39,7 @@ final class ForkWords {
     }
 
     /** "either left: 7 passes 12 m to 9, if the lane is open, or …": all options in one sentence. */
-    void eitherOr(Fork fork, Cue.Trigger said, double pause) {
+    void eitherOr(Fork fork, Action said, double pause) {
         for (int i = 0; i < fork.branches().size(); i++) {
             Fork.Branch branch = fork.branches().get(i);
             clauses.say(fork.read(), i == 0 ? "either" : "or");
@@ -57,7 +56,7 @@ final class ForkWords {
     }
 
     /** What an option begins with, told on its own way. */
-    private void begin(Fork fork, Fork.Branch branch, Cue.Trigger said, double pause) {
+    private void begin(Fork fork, Fork.Branch branch, Action said, double pause) {
         Sentence other = sentence.on(branch.way());
         List<Action> first = Fork.first(stage, branch);
         other.after(first, said, pause);

@@ -116,6 +116,16 @@ final class Moments {
         this.words = words;
     }
 
+    /** "As 7 receives", "Half a second after 7 receives": not yet with a capital. */
+    String of(Cue cue, Action action) {
+        return cue.delay() == 0
+                ? of(cue.trigger(), action)
+                : words.say(
+                        cue.delay() > 0 ? "after.moment" : "before.moment",
+                        pause(Math.abs(cue.delay())),
+                        bare(cue.trigger(), action));
+    }
+
     /** "As 7 receives" */
     String of(Trigger trigger, Action action) {
         if (trigger instanceof Cue.Several) {

@@ -107,15 +107,21 @@ final class Sentence {
 
     /** Whether somebody is set off like the first, by the same that happens, or sets off with one of the others. */
     private boolean isAlike(Action action, List<Action> together) {
-        Action first = together.get(0);
         Cue.Trigger own = action.cue().trigger();
-        Cue.Trigger other = first.cue().trigger();
         boolean with = own instanceof Cue.With
                 && together.stream()
                         .anyMatch(a -> own.of().filter(a.id()::equals).isPresent());
-        return with
-                || own.counted().equals(other.counted())
-                || moments.of(own, action).equals(moments.of(other, first));
+        return with || isSetOffLike(action, together.get(0));
+    }
+
+    /** "Next" is each person's own: only the words tell whether it is the same that happens. */
+    private boolean isSetOffLike(Action action, Action other) {
+        Cue.Trigger own = action.cue().trigger();
+        Cue.Trigger its = other.cue().trigger();
+        boolean next = own.followsOwn() && its.followsOwn();
+        return next && action.who().equals(other.who())
+                || !next && own.counted().equals(its.counted())
+                || moments.of(own, action).equals(moments.of(its, other));
     }
 
     /** How much later than what is said already an action comes. */
@@ -156,7 +162,7 @@ final class Sentence {
         } else if (goesOn && cue.delay() > 0) {
             text = words.say("later", moments.pause(cue.delay()));
         } else {
-            text = moment(cue, first);
+            text = moments.of(cue, first);
         }
         clauses.add(text, Part.CUE, "", first.id());
         if (then) {
@@ -166,33 +172,24 @@ final class Sentence {
         }
     }
 
-    private String moment(Cue cue, Action first) {
-        return words.say(
-                cue.delay() > 0 ? "after.moment" : "before.moment",
-                moments.pause(Math.abs(cue.delay())),
-                moments.bare(cue.trigger(), first));
-    }
-
     /** The cue of a moment at which somebody decides: the pause that all options share is said with it. */
     void cueOfFork(Action first, double pause, boolean many) {
-        Cue cue = first.cue();
-        String text = pause == 0 ? moments.of(cue.trigger(), first) : moment(cue.delayed(pause), first);
-        clauses.add(text, Part.CUE, "", first.id());
+        clauses.add(moments.of(first.cue().delayed(pause), first), Part.CUE, "", first.id());
         clauses.join(many ? "join.cue.many" : "join.cue");
     }
 
     /**
      * What happens after something that is said already: only what else sets it off, or how much later it comes.
      *
-     * @param said what has set it off
+     * @param said what has its cue told already
      * @param pause the pause that is said already, seconds
      */
-    void after(List<Action> actions, Cue.Trigger said, double pause) {
+    void after(List<Action> actions, Action said, double pause) {
         after(actions, said, pause, Set.of());
     }
 
     /** @param won ids of the runs for a ball after which it is told what follows */
-    void after(List<Action> actions, Cue.Trigger said, double pause, Set<String> won) {
+    void after(List<Action> actions, Action said, double pause, Set<String> won) {
         for (int i = 0; i < actions.size(); i++) {
             if (i > 0) {
                 boolean plain = actions.size() == 2
@@ -205,8 +202,7 @@ final class Sentence {
                 clauses.join(plain ? "join.and" : "join.list");
             }
             Action action = actions.get(i);
-            boolean same = action.cue().trigger().equals(said)
-                    || action.cue().trigger().followsOwn() && said.followsOwn();
+            boolean same = isSetOffLike(action, said);
             if (same || isOf(action.cue().trigger(), won)) {
                 pause(action, pause);
             } else {
@@ -223,9 +219,7 @@ final class Sentence {
 
     /** What sets off an action that begins otherwise than what stands before it. */
     private void ownCue(Action action) {
-        String moment =
-                action.cue().delay() == 0 ? moments.of(action.cue().trigger(), action) : moment(action.cue(), action);
-        clauses.add(lower(moment), Part.CUE, "", action.id());
+        clauses.add(lower(moments.of(action.cue(), action)), Part.CUE, "", action.id());
         clauses.join("join.cue");
     }
 
@@ -258,8 +252,8 @@ final class Sentence {
     }
 
     private void stop(Instruction.Freeze freeze, Clauses to) {
-        String moment = freeze.at().delay() == 0 ? moments.of(freeze.at().trigger(), null) : moment(freeze.at(), null);
-        to.say(freeze, freeze.question().isBlank() ? "freeze" : "freeze.ask", lower(moment), freeze.question());
+        String moment = lower(moments.of(freeze.at(), null));
+        to.say(freeze, freeze.question().isBlank() ? "freeze" : "freeze.ask", moment, freeze.question());
     }
 
     static String lower(String text) {

@@ -10,7 +10,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import wildchalk.core.drill.Action;
-import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Reads;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.measure.Unit;
@@ -77,10 +76,10 @@ final class Telling {
     /**
      * How the part of an option begins.
      *
-     * @param said what set the decision off, which is not said again
+     * @param said whose cue is told already, which is not said again
      * @param pause the pause before it that is said already, seconds
      */
-    private record Head(Fork fork, int branch, Cue.Trigger said, double pause) {}
+    private record Head(Fork fork, int branch, Action said, double pause) {}
 
     /** What is told of one way at one depth. */
     private final class Level {
@@ -190,7 +189,7 @@ final class Telling {
             decide(sentence, fork, first, pause, false);
             add(0, fork.at(), sentence.ended());
             if (!fork.isShort(stage)) {
-                part(fork, first.cue().trigger(), pause);
+                part(fork, first, pause);
             }
         }
 
@@ -243,7 +242,7 @@ final class Telling {
             }
             beginning.stream()
                     .filter(f -> f.isContest(stage) || !f.isShort(stage))
-                    .forEach(f -> part(f, first.cue().trigger(), pause));
+                    .forEach(f -> part(f, first, pause));
         }
 
         /** Whether a decision comes up in a beat: what follows from it begins there. */
@@ -302,14 +301,14 @@ final class Telling {
                 sentence.clauses().join("join.list");
             }
             if (fork.isShort(stage)) {
-                sentence.forks().eitherOr(fork, first.cue().trigger(), pause);
+                sentence.forks().eitherOr(fork, first, pause);
             } else {
                 sentence.forks().decides(fork);
             }
         }
 
         /** All options of a decision, each with what follows from it. */
-        private void part(Fork fork, Cue.Trigger said, double pause) {
+        private void part(Fork fork, Action said, double pause) {
             int before = lines.size();
             for (int i = 0; i < fork.branches().size(); i++) {
                 Fork.Branch branch = fork.branches().get(i);

@@ -39,17 +39,25 @@ record WayWords(Stage stage, Surface surface, Words words, boolean turned) {
      * @param towards whether a direction tells anything
      */
     Optional<Named> of(List<Vec> line, boolean towards) {
+        Optional<Named> near = near(line);
+        // A way that comes back to where it began leads nowhere: only what it ends at tells.
+        return near.isPresent() || line.get(0).distance(line.get(line.size() - 1)) < 1
+                ? near
+                : inTheOpen(line, towards);
+    }
+
+    /** What a line ends at or near; empty in the open. */
+    Optional<Named> near(List<Vec> line) {
+        Vec end = line.get(line.size() - 1);
+        return things().filter(t -> t.at().distance(end) <= NEAR)
+                .sorted(Comparator.comparingDouble(t -> t.at().distance(end)))
+                .flatMap(t -> near(t, line.get(0), end).stream())
+                .findFirst();
+    }
+
+    private Optional<Named> inTheOpen(List<Vec> line, boolean towards) {
         Vec from = line.get(0);
         Vec end = line.get(line.size() - 1);
-        // A way that comes back to where it began leads nowhere: only what it ends at tells.
-        boolean loop = from.distance(end) < 1;
-        Optional<Named> near = things().filter(t -> t.at().distance(end) <= NEAR)
-                .sorted(Comparator.comparingDouble(t -> t.at().distance(end)))
-                .flatMap(t -> near(t, from, end).stream())
-                .findFirst();
-        if (near.isPresent() || loop) {
-            return near;
-        }
         return across(from, end).or(() -> ahead(from, end)).or(() -> towards ? direction(from, end) : Optional.empty());
     }
 

@@ -55,13 +55,6 @@ final class Whereabouts {
     /** Words for a place, and the piece they name; an empty id for a landmark. */
     record Named(String text, String piece) {}
 
-    /** What a line ends at or goes towards; empty in the open. */
-    Optional<Named> end(Vec end) {
-        return gear(end)
-                .or(() -> landmark(end, AT).map(l -> new Named(words.say("to.place", l.name()), "")))
-                .or(() -> landmark(end, TOWARDS).map(l -> new Named(words.say("near.place", l.name()), "")));
-    }
-
     /** Where something happens: "at the left wing"; empty in the open. */
     Optional<String> at(Vec place) {
         return gearNear(place, AT)
@@ -71,11 +64,9 @@ final class Whereabouts {
                 .or(() -> landmark(place, TOWARDS).map(l -> words.say("by.place", l.name())));
     }
 
-    /** What somebody touches at the end of a line: gear, or a line of the surface, or else a landmark. */
+    /** What somebody touches at the end of a line: gear, or a line of the surface. */
     Optional<Named> touched(Vec end) {
-        return gear(end)
-                .or(() -> lineAt(end).map(l -> new Named(words.say("to.place", l), "")))
-                .or(() -> end(end));
+        return gear(end).or(() -> lineAt(end).map(l -> new Named(words.say("to.place", l), "")));
     }
 
     private Optional<Named> gear(Vec end) {

@@ -2,6 +2,7 @@ package wildchalk.core.script;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import java.util.Optional;
@@ -72,6 +73,22 @@ class PlainWordsTest {
                 .build();
         assertEquals(
                 "As 9 receives, 4 runs 9 m", told(stage).lines().toList().get(1).substring(0, 25));
+    }
+
+    /** Both go on at the same moment, each after what is their own. */
+    @Test
+    void nextIsEachPersonsOwn() {
+        Stage stage = new Stages()
+                .player("7", 0, 0)
+                .player("9", 0, 9)
+                .run("a1", "7", Cue.whistle(), 6, 0)
+                .run("b1", "9", Cue.whistle(), 6, 9)
+                .run("a2", "7", Cue.next(), 6, -5)
+                .run("b2", "9", Cue.next(), 6, 14)
+                .build();
+        String second = told(stage).lines().toList().get(1);
+        assertEquals("When 7 gets there: 7 runs 5 m", second.substring(0, 29));
+        assertTrue(second.contains("; when 9 gets there, 9 runs 5 m"), second);
     }
 
     @Test
