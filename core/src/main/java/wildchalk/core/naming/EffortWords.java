@@ -1,7 +1,7 @@
 package wildchalk.core.naming;
 
-import java.util.Locale;
 import wildchalk.core.drill.Effort;
+import wildchalk.core.wording.Wordbook;
 
 /** How hard people go at it and how old they are, in words. */
 public final class EffortWords {
@@ -10,21 +10,11 @@ public final class EffortWords {
 
     /** "three-quarter pace", "live" */
     public static String of(Effort.Intensity intensity) {
-        return switch (intensity) {
-            case WALK_THROUGH -> "walk-through";
-            case HALF -> "half pace";
-            case THREE_QUARTER -> "three-quarter pace";
-            case LIVE -> "live";
-        };
+        return PieceWords.BOOK.say("intensity." + Wordbook.key(intensity));
     }
 
     /** "under 12", "adults" */
     public static String of(Effort.Level level) {
-        return switch (level) {
-            case ADULT -> "adults";
-            case WOMEN -> "women";
-            case MEN -> "men";
-            default -> level.name().toLowerCase(Locale.ROOT).replace('_', ' ');
-        };
+        return PieceWords.BOOK.say("level." + Wordbook.key(level));
     }
 }

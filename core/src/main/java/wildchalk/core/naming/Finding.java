@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.wording.Wordbook;
 
 /** Finds pieces by what a coach calls them: one by its name, all of a kind, everybody in a team. */
 public final class Finding {
@@ -47,12 +48,12 @@ public final class Finding {
         Map<String, List<String>> groups = new LinkedHashMap<>();
         for (Piece piece : stage.pieces()) {
             if (piece instanceof Piece.Person person && person.isOnATeam()) {
-                add(groups, "everyone in " + person.bib().name().toLowerCase(Locale.ROOT), piece);
-                add(groups, "everyone", piece);
+                add(groups, PieceWords.BOOK.say("everyone.in", Wordbook.key(person.bib())), piece);
+                add(groups, PieceWords.BOOK.say("everyone"), piece);
             } else if (piece instanceof Piece.Item item) {
-                add(groups, "all " + PieceWords.several(PieceWords.name(piece)), piece);
-                add(groups, "all " + PieceWords.several(PieceWords.kind(item.kind())), piece);
-                add(groups, "all gear", piece);
+                add(groups, PieceWords.BOOK.say("all", PieceWords.several(PieceWords.name(piece))), piece);
+                add(groups, PieceWords.BOOK.say("all", PieceWords.several(PieceWords.kind(item.kind()))), piece);
+                add(groups, PieceWords.BOOK.say("all.gear"), piece);
             }
         }
         return groups.entrySet().stream()

@@ -1,61 +1,66 @@
 package wildchalk.core.naming;
 
 import java.util.List;
-import java.util.Locale;
 import wildchalk.core.drill.Areas;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PieceCases;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.wording.Wordbook;
 
 /** What pieces are called in the names of edits, beside the pointer and on sheets. */
 public final class PieceWords {
 
+    /** The words of this room. */
+    static final Wordbook BOOK = Wordbook.beside(PieceWords.class, "Naming");
+
     private static final PieceCases<String> NAME = new PieceCases<>() {
         @Override
         public String player(Piece.Player player) {
-            return ("player " + player.label()).trim();
+            return BOOK.say("piece.player", player.label()).strip();
         }
 
         @Override
         public String goalkeeper(Piece.Goalkeeper goalkeeper) {
-            return "goalkeeper";
+            return BOOK.say("piece.goalkeeper");
         }
 
         @Override
         public String coach(Piece.Coach coach) {
-            return "coach";
+            return BOOK.say("piece.coach");
         }
 
         @Override
         public String lineUp(Piece.LineUp lineUp) {
-            return lineUp.name().isBlank() ? "line-up" : "line-up of " + lineUp.name();
+            return lineUp.name().isBlank() ? BOOK.say("piece.line-up") : BOOK.say("piece.line-up.of", lineUp.name());
         }
 
         @Override
         public String item(Piece.Item item) {
             String kind = kind(item.kind());
-            return item.kind().isColoured() ? item.colour().name().toLowerCase(Locale.ROOT) + " " + kind : kind;
+            return item.kind().isColoured()
+                    ? BOOK.say("piece.coloured", BOOK.say("colour." + Wordbook.key(item.colour())), kind)
+                    : kind;
         }
 
         @Override
         public String supply(Piece.Supply supply) {
-            return "ball supply";
+            return BOOK.say("piece.supply");
         }
 
         @Override
         public String ball(Piece.Ball ball) {
-            return "ball";
+            return BOOK.say("piece.ball");
         }
 
         @Override
         public String note(Piece.Note note) {
-            return "note";
+            return BOOK.say("piece.note");
         }
 
         @Override
         public String tape(Piece.Tape tape) {
-            return "tape";
+            return BOOK.say("piece.tape");
         }
 
         @Override
@@ -78,7 +83,7 @@ public final class PieceWords {
 
     /** A name for more than one: "yellow cones", "ball supplies", "line-ups of feeders". */
     public static String several(String name) {
-        int of = name.indexOf(" of ");
+        int of = name.indexOf(BOOK.say("of"));
         if (of >= 0) {
             return several(name.substring(0, of)) + name.substring(of);
         }
@@ -110,10 +115,6 @@ public final class PieceWords {
 
     /** "mini-goal", "tackle bag". */
     public static String kind(GearKind kind) {
-        return switch (kind) {
-            case MINI_GOAL -> "mini-goal";
-            case BAG -> "gear bag";
-            default -> kind.name().toLowerCase(Locale.ROOT).replace('_', ' ');
-        };
+        return BOOK.say("gear." + Wordbook.key(kind));
     }
 }

@@ -9,6 +9,6 @@ public final class VenueWords {
 
     /** What stands in for a surface that is missing: "an open space of the same size", where that is known. */
     public static String standIn(Venue venue) {
-        return venue.footprint().isPresent() ? "an open space of the same size" : "an open space";
+        return PieceWords.BOOK.say(venue.footprint().isPresent() ? "stand-in.sized" : "stand-in");
     }
 }

@@ -21,9 +21,11 @@ final class Beats {
         for (Action action : actions) {
             ActionTimes t = times.get(action.id());
             if (t != null) {
-                Double same = moments.floorKey(t.cued() + ONE_MOMENT);
-                boolean known = same != null && same >= t.cued() - ONE_MOMENT;
-                moments.computeIfAbsent(known ? same : t.cued(), k -> new ArrayList<>())
+                // Who does not wait for their moment stands where they begin, before it.
+                double at = Math.min(t.cued(), t.start());
+                Double same = moments.floorKey(at + ONE_MOMENT);
+                boolean known = same != null && same >= at - ONE_MOMENT;
+                moments.computeIfAbsent(known ? same : at, k -> new ArrayList<>())
                         .add(action.id());
             }
         }

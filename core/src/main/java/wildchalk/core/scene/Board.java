@@ -20,6 +20,7 @@ import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Units;
 import wildchalk.core.motion.Pose;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.timeline.BeatNumbers;
 import wildchalk.core.timeline.Play;
 import wildchalk.core.timeline.Problem;
 import wildchalk.core.timeline.Timeline;
@@ -264,13 +265,14 @@ public final class Board {
         stage.pieces().forEach(p -> taken.add(p instanceof Piece.Station s ? areas.number(s) : p.at()));
         stage.actions().forEach(a -> taken.add(route(a.id()).end()));
         Badges badges = new Badges(frame, taken);
+        BeatNumbers numbers = new BeatNumbers(stage, timeline);
         Map<String, List<Shape>> all = new LinkedHashMap<>();
         for (Action action : stage.actions()) {
             List<Shape> shapes = new ArrayList<>();
             Route route = route(action.id());
-            timeline.beatOf(action.id())
-                    .filter(b -> aids.numbers())
-                    .ifPresent(b -> shapes.addAll(badges.number(route, b.n())));
+            if (aids.numbers() && numbers.of(action.id()) > 0) {
+                shapes.addAll(badges.number(route, numbers.of(action.id())));
+            }
             if (wrong.contains(action.id())) {
                 shapes.addAll(badges.warning(route));
             }

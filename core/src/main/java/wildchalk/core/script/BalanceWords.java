@@ -16,7 +16,7 @@ public final class BalanceWords {
 
     /** Empty for no numbers. */
     public static String of(List<Balance> balances, Stage stage, Surface surface) {
-        Words words = new Words(surface);
+        Words words = new Words(surface, stage.people());
         return IntStream.range(0, balances.size())
                 .mapToObj(i -> {
                     Balance b = balances.get(i);

@@ -2,7 +2,6 @@ package wildchalk.core.script;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Predicate;
 import wildchalk.core.drill.Action;
@@ -22,12 +21,10 @@ import wildchalk.core.script.Script.Part;
 import wildchalk.core.script.Script.Phrase;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.timeline.Timeline;
+import wildchalk.core.wording.Wordbook;
 
 /** Says who does what, one clause for each action: "7 carries the ball 12 m to the yellow cone". */
 final class Clauses {
-
-    /** Who comes back ends this near to where they set out, metres. */
-    private static final double BACK = 1.5;
 
     private final Stage stage;
     private final Timeline timeline;
@@ -39,6 +36,7 @@ final class Clauses {
     private final Whereabouts turned;
     private final Sides sides;
     private final MeetingWords meetings;
+    private final TravelWords travels;
     private final List<Phrase> phrases = new ArrayList<>();
     /** What is said of an action after its verb. */
     private final ActionCases.Travels<Void> details = new ActionCases.Travels<>() {
@@ -154,13 +152,14 @@ final class Clauses {
         this.timeline = timeline;
         this.surface = surface;
         this.unit = unit;
-        this.words = new Words(surface);
+        this.words = new Words(surface, stage.people());
         this.sides = Sides.of(stage, surface, timeline);
         this.moments =
                 new Moments(stage, surface, unit, words, id -> timeline.playing(id) == timeline, sides, possible);
         this.meetings = new MeetingWords(stage, timeline, words, moments);
         this.ahead = new Whereabouts(stage, surface, words, false);
         this.turned = new Whereabouts(stage, surface, words, true);
+        this.travels = new TravelWords(stage, timeline, surface, unit, moments);
     }
 
     /** What has been said so far. */
@@ -199,15 +198,41 @@ final class Clauses {
         name(action.who(), action.id());
         join("space");
         if (action instanceof Travel t && t.going().pivot() != Going.Pivot.NONE) {
-            add(words.say("pivot." + key(t.going().pivot())), Part.WHAT, "", action.id());
+            add(words.say("pivot." + Wordbook.key(t.going().pivot())), Part.WHAT, "", action.id());
         }
         meetings.held(action).ifPresent(until -> {
             add(words.say("holds"), Part.WHAT, "", action.id());
             where(until, "", action);
             join("then.after");
         });
-        add(comesBack(action) ? words.say("verb.back") : words.verb(action), Part.WHAT, "", action.id());
+        add(
+                travels.comesBack(action) && timeline.brokenOff(action.id()).isEmpty()
+                        ? words.say("verb.back")
+                        : words.verb(action),
+                Part.WHAT,
+                "",
+                action.id());
         action.match(details);
+    }
+
+    /** What several do alike. */
+    void say(List<Action> group, Together together) {
+        if (group.size() == 1) {
+            say(group.get(0));
+            return;
+        }
+        phrases.addAll(together.names(group));
+        said(group.get(0)).stream().skip(1).map(Together::ofSeveral).forEach(phrases::add);
+    }
+
+    /** What is said of one action, its person first. */
+    List<Phrase> said(Action action) {
+        int before = phrases.size();
+        say(action);
+        List<Phrase> own = phrases.subList(before, phrases.size());
+        List<Phrase> said = List.copyOf(own);
+        own.clear();
+        return said;
     }
 
     /** Whether a clause can be joined by "and": it has none of its own and begins with its person. */
@@ -220,7 +245,7 @@ final class Clauses {
         name(shadow.whom(), shadow.id());
         String side = shadow.way() == Action.Shadow.Way.CHASE || shadow.way() == Action.Shadow.Way.HIP_TO_HIP
                 ? ""
-                : words.say("side." + key(shadow.side()), words.word("ball"), words.word("goal"));
+                : words.say("side." + Wordbook.key(shadow.side()), words.word("ball"), words.word("goal"));
         where(side, "", shadow);
         if (shadow.way() == Action.Shadow.Way.CLOSE_DOWN || shadow.way() == Action.Shadow.Way.MARK) {
             where(words.say("keeps.off", unit.spoken(shadow.distance())), "", shadow);
@@ -231,7 +256,7 @@ final class Clauses {
     private void tell(Action.Hold hold) {
         boolean turns = hold.stance() == Action.Hold.Stance.TURN || hold.stance() == Action.Hold.Stance.PIVOT;
         if (!turns || hold.stance() == Action.Hold.Stance.PIVOT) {
-            where(words.say("turn." + key(hold.turn())), "", hold);
+            where(words.say("turn." + Wordbook.key(hold.turn())), "", hold);
         }
         hold.facing().ifPresent(f -> whereabouts(hold)
                 .thing(f)
@@ -246,77 +271,9 @@ final class Clauses {
         until.ifPresent(u -> where(words.say("until", moments.bare(u, action)), "", action));
     }
 
-    /** Whether somebody goes back to where they set out to touch something. */
-    private boolean comesBack(Action action) {
-        if (!(action instanceof Travel.Run)) {
-            return false;
-        }
-        List<Vec> line = timeline.line(action.id());
-        return moments.before(action)
-                .filter(b -> b instanceof Travel t && t.ending() == Action.Ending.TOUCH)
-                .filter(b -> timeline.line(b.id()).get(0).distance(line.get(line.size() - 1)) <= BACK)
-                .isPresent();
-    }
-
     private void tell(Travel travel) {
-        if (!comesBack(travel)) {
-            tellWay(travel);
-        }
-        timeline.brokenOff(travel.id()).ifPresent(m -> where(words.say("breaks.off", unit.spoken(m)), "", travel));
-    }
-
-    private void tellWay(Travel travel) {
-        List<Vec> line = timeline.line(travel.id());
-        where(words.say("space") + unit.spoken(Ruler.length(line)), "", travel);
-        pace(travel.going().pace(), travel);
-        if (travel instanceof Travel.Collect) {
-            boolean contested = stage.actions().stream()
-                    .anyMatch(a -> a instanceof Travel.Collect c
-                            && !c.id().equals(travel.id())
-                            && c.path().last().equals(travel.path().last()));
-            String takes = travel.ending() == Action.Ending.TRAP ? "and.traps" : "and.collects";
-            String key = contested ? "for.the.ball" : takes;
-            where(words.say(timeline.cutsOut(travel.id()) ? "and.cuts.out" : key, words.word("ball")), "", travel);
-            return;
-        }
-        whereabouts(travel).gate(line).ifPresent(g -> where(words.say("space") + g.text(), g.piece(), travel));
-        boolean touches = travel.ending() == Action.Ending.TOUCH;
-        Vec last = line.get(line.size() - 1);
-        // Who goes backwards is not told that it is forwards.
-        Optional<Whereabouts.Named> way = ways(travel).of(line, travel.gait() != Action.Gait.BACK);
-        Optional<Whereabouts.Named> end =
-                touches ? whereabouts(travel).touched(last).or(() -> way) : way;
-        end.ifPresent(e -> where(words.say("space") + e.text(), e.piece(), travel));
-        where(travel instanceof Travel.Carry ? words.say("carry." + key(travel.gait())) : "", "", travel);
-        if (travel.going().corner() != Going.Corner.CUT) {
-            where(words.say("corner." + key(travel.going().corner())), "", travel);
-        }
-        travel.going()
-                .watching()
-                .flatMap(whereabouts(travel)::thing)
-                .ifPresent(w -> where(words.say("watching", w.text()), w.piece(), travel));
-        if (travel.ending() != Action.Ending.GO_ON) {
-            where(
-                    words.say("ending." + key(travel.ending()) + (touches && end.isEmpty() ? ".ground" : "")),
-                    "",
-                    travel);
-        }
-    }
-
-    private WayWords ways(Action action) {
-        return new WayWords(stage, surface, words, sides.isTurned(action));
-    }
-
-    private void pace(double share, Action action) {
-        if (share < 1) {
-            long percent = Math.round(share * 100);
-            String pace =
-                    switch ((int) percent) {
-                        case 50 -> words.say("pace.half");
-                        case 75 -> words.say("pace.three-quarter");
-                        default -> words.say("pace", words.share(share));
-                    };
-            where(pace, "", action);
+        if (!travels.comesBack(travel) || timeline.brokenOff(travel.id()).isPresent()) {
+            travels.way(travel).forEach(n -> where(n.text(), n.piece(), travel));
         }
     }
 
@@ -331,7 +288,7 @@ final class Clauses {
             where(words.say("first.time"), "", pass);
         }
         if (pass.force() != Force.USUAL) {
-            where(words.say("force." + key(pass.force())), "", pass);
+            where(words.say("force." + Wordbook.key(pass.force())), "", pass);
         }
         where(words.say("space") + unit.spoken(Ruler.length(line)), "", pass);
         if (pass.manner() == Action.Manner.RIM && line.size() > 2) {
@@ -351,9 +308,9 @@ final class Clauses {
                 where(words.say("on.the.run"), "", pass);
             }
         } else {
-            boolean open = ways(pass).near(line).isEmpty();
+            boolean open = travels.ways(pass).near(line).isEmpty();
             where(words.say("space") + (open ? words.say("into.space") : ""), "", pass);
-            ways(pass)
+            travels.ways(pass)
                     .of(line, true)
                     .ifPresent(w -> where((open ? words.say("list.comma") : "") + w.text(), w.piece(), pass));
         }
@@ -384,12 +341,8 @@ final class Clauses {
         where(words.say("the", target), piece, shot);
         where(words.say("from", unit.spoken(Ruler.length(timeline.line(shot.id())))), "", shot);
         if (shot.result() != Action.Result.OPEN) {
-            where(words.say("shot." + key(shot.result()), words.word("ball")), "", shot);
+            where(words.say("shot." + Wordbook.key(shot.result()), words.word("ball")), "", shot);
         }
-    }
-
-    static String key(Enum<?> value) {
-        return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     private void where(String text, String piece, Action action) {

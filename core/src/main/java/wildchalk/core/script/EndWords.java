@@ -24,7 +24,7 @@ final class EndWords {
 
     EndWords(Stage stage, Surface surface, Timeline timeline, Unit unit) {
         this.stage = stage;
-        this.words = new Words(surface);
+        this.words = new Words(surface, stage.people());
         this.playing = new Ends(stage, surface).teams();
         this.moments =
                 new Moments(stage, surface, unit, words, id -> true, Sides.of(stage, surface, timeline), id -> true);

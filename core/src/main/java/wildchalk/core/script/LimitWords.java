@@ -8,6 +8,7 @@ import wildchalk.core.drill.LimitCases;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.wording.Wordbook;
 
 /** Words for limits, as a coach says them before the rep: "Two touches at most". */
 final class LimitWords {
@@ -68,7 +69,7 @@ final class LimitWords {
     LimitWords(Stage stage, Surface surface, Unit unit) {
         this.stage = stage;
         this.surface = surface;
-        this.words = new Words(surface);
+        this.words = new Words(surface, stage.people());
         this.moments = new Moments(stage, surface, unit, words, id -> true, Sides.atStart(stage, surface), id -> true);
     }
 
@@ -95,7 +96,7 @@ final class LimitWords {
 
     private String counted(Limit.Counted counted, int n) {
         return words.say(
-                n == 0 ? "limit.no." + Clauses.key(counted) : "limit.at.most." + Clauses.key(counted),
+                n == 0 ? "limit.no." + Wordbook.key(counted) : "limit.at.most." + Wordbook.key(counted),
                 n,
                 words.number(n));
     }

@@ -11,7 +11,9 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.measure.Unit;
+import wildchalk.core.script.MomentsOfAction.Who;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.wording.Wordbook;
 
 /**
  * Words for what sets people off. The first word of each is the one that joins it: "As 7 receives", "On the whistle".
@@ -65,7 +67,7 @@ final class Moments {
         @Override
         public String crosses(Cue.Crosses c) {
             return words.say("as.crosses", thing(c.who()), lineName(c.line()))
-                    + words.say("heading." + Clauses.key(heading(c)));
+                    + words.say("heading." + Wordbook.key(heading(c)));
         }
 
         @Override
@@ -196,7 +198,7 @@ final class Moments {
             return of(parts.get(0), action);
         }
         if (there.size() == parts.size() && there.size() > 1) {
-            return words.say(all ? "when.all.there" : "when.there", list(there, all ? "list.and" : "list.or"));
+            return words.say(all ? "when.all.there" : "when.there", list(there, all ? "list.and" : "list.or"), 1);
         }
         return words.say(all ? "once.all" : "as.first", list(clauses, all ? "list.and" : "list.or"));
     }
@@ -255,7 +257,39 @@ final class Moments {
     }
 
     private String ofAction(Trigger trigger, Action other) {
-        return trigger.match(new MomentsOfAction(this, words, unit, other, name(other.who())));
+        return ofAction(trigger, other, new Who(name(whose(trigger, other)), 1));
+    }
+
+    private String ofAction(Trigger trigger, Action other, Who who) {
+        return trigger.match(new MomentsOfAction(this, words, unit, other, who));
+    }
+
+    /** Whom a moment is about: who does it, or who receives. */
+    private String whose(Trigger trigger, Action other) {
+        return trigger instanceof Cue.Received ? receiver(other).map(Piece::id).orElse(other.who()) : other.who();
+    }
+
+    private Optional<Action> cause(Action action) {
+        Trigger trigger = action.cue().trigger();
+        return trigger.followsOwn() ? before(action) : trigger.of().flatMap(stage::action);
+    }
+
+    /** Id of the person whom the moment is about that sets an action off; empty for one that is about nobody. */
+    String causer(Action action) {
+        return cause(action).map(o -> whose(action.cue().trigger(), o)).orElse("");
+    }
+
+    /** What sets an action off, of whomever it is about; empty where it is about nobody. */
+    Optional<String> ofSomebody(Action action) {
+        return cause(action).map(o -> ofAction(action.cue().trigger(), o, new Who("", 1)));
+    }
+
+    /** "When A and C have gone 12 m": what sets several off, each by their own. */
+    String ofSeveral(List<Action> actions) {
+        Action first = actions.get(0);
+        List<String> names = actions.stream().map(a -> name(causer(a))).toList();
+        return ofAction(
+                first.cue().trigger(), cause(first).orElseThrow(), new Who(list(names, "list.and"), names.size()));
     }
 
     /** What the same person does before an action. */

@@ -8,28 +8,44 @@ import wildchalk.core.drill.Travel;
 import wildchalk.core.measure.Unit;
 
 /** Words for moments of another action; those of none are what they are by themselves. */
-record MomentsOfAction(Moments moments, Words words, Unit unit, Action other, String who) implements CueCases<String> {
+record MomentsOfAction(Moments moments, Words words, Unit unit, Action other, Who who) implements CueCases<String> {
+
+    /**
+     * Whom it is about.
+     *
+     * @param names one, or several as they are listed
+     * @param count how many
+     */
+    record Who(String names, int count) {}
+
+    private String say(String key, Object... more) {
+        Object[] values = new Object[more.length + 2];
+        values[0] = who.names();
+        values[1] = who.count();
+        System.arraycopy(more, 0, values, 2, more.length);
+        return words.say(key, values);
+    }
 
     @Override
     public String partway(Cue.Partway p) {
         boolean half = Math.abs(p.share() - 0.5) < 0.005;
-        return words.say(half ? "as.halfway" : "as.partway", who, words.share(p.share()));
+        return say(half ? "as.halfway" : "as.partway", words.share(p.share()));
     }
 
     @Override
     public String gone(Cue.Gone g) {
-        return words.say("as.gone", who, unit.spoken(g.metres()));
+        return say("as.gone", unit.spoken(g.metres()));
     }
 
     @Override
     public String released(Cue.Released released) {
-        return words.say("as.releases", who, words.word("ball"));
+        return say("as.releases", words.word(who.count() == 1 ? "ball" : "balls"));
     }
 
     @Override
     public String received(Cue.Received received) {
         return moments.receiver(other)
-                .map(r -> words.say("as.receives", words.name(r)))
+                .map(r -> say("as.receives"))
                 .orElseGet(() -> words.say("as.gets.there", words.word("ball")));
     }
 
@@ -38,12 +54,12 @@ record MomentsOfAction(Moments moments, Words words, Unit unit, Action other, St
         return other.match(new ActionCases.Families<>() {
             @Override
             public String travel(Travel travel) {
-                return words.say("as.sets.off", who);
+                return say("as.sets.off");
             }
 
             @Override
             public String delivery(Action.Delivery delivery) {
-                return words.say("as.plays", who);
+                return say("as.plays");
             }
 
             @Override
@@ -74,7 +90,7 @@ record MomentsOfAction(Moments moments, Words words, Unit unit, Action other, St
     }
 
     private String does() {
-        return words.say("as.does", who, words.verb(other));
+        return say("as.does", words.verb(other));
     }
 
     @Override
@@ -91,39 +107,39 @@ record MomentsOfAction(Moments moments, Words words, Unit unit, Action other, St
         return other.match(new ActionCases.Families<>() {
             @Override
             public String travel(Travel travel) {
-                return words.say("when.there", who);
+                return say("when.there");
             }
 
             @Override
             public String delivery(Action.Delivery delivery) {
-                return words.say("once.gone", who);
+                return say("once.gone");
             }
 
             @Override
             public String shadow(Action.Shadow shadow) {
                 return shadow.way() == Action.Shadow.Way.CHASE
-                        ? words.say("once.caught", who, moments.name(shadow.whom()))
-                        : words.say("once.done", who, "");
+                        ? say("once.caught", moments.name(shadow.whom()))
+                        : say("once.done");
             }
 
             @Override
             public String hold(Action.Hold hold) {
-                return words.say("once.done", who, "");
+                return say("once.done");
             }
 
             @Override
             public String call(Action.Call call) {
-                return words.say("once.done", who, "");
+                return say("once.done");
             }
 
             @Override
             public String blow(Action.Blow blow) {
-                return words.say("once.done", who, "");
+                return say("once.done");
             }
 
             @Override
             public String handle(Action.Handle handle) {
-                return words.say("once.done", who, "");
+                return say("once.done");
             }
         });
     }

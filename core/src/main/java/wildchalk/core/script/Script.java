@@ -44,13 +44,14 @@ public record Script(List<Line> lines, List<Phrase> limits) {
     /**
      * The sentence for one beat.
      *
-     * @param beat its number; 0 for one that only comes on a way that is not taken
+     * @param beat its number in the rep; 0 for one that only comes on a way that is not taken
+     * @param number the number that it is told by: with stations each counts its own; 0 like the beat
      * @param t seconds after the whistle, on the way on which it comes
      * @param heading what the lines from this one on are about: "Station 2 · Fox and hens · 8 min"; empty for none, or
      *     as before
      * @param depth 0 for what happens anyway; else in how many decisions' options it is told
      */
-    public record Line(int beat, double t, List<Phrase> phrases, String heading, int depth) {
+    public record Line(int beat, int number, double t, List<Phrase> phrases, String heading, int depth) {
 
         public Line {
             phrases = List.copyOf(phrases);
@@ -58,7 +59,7 @@ public record Script(List<Line> lines, List<Phrase> limits) {
 
         /** The same under a heading. */
         public Line under(String newHeading) {
-            return new Line(beat, t, phrases, newHeading, depth);
+            return new Line(beat, number, t, phrases, newHeading, depth);
         }
 
         /** Whether it comes on the way that is taken. */
@@ -68,12 +69,12 @@ public record Script(List<Line> lines, List<Phrase> limits) {
 
         /** What stands before it: its number, a dash for what is not taken. */
         public String mark() {
-            return beat > 0 ? Integer.toString(beat) : "\u2013";
+            return isTaken() ? Integer.toString(number) : "\u2013";
         }
 
         /** As it is written down by itself: further in for an option, with its number. */
         public String marked() {
-            return "   ".repeat(depth) + (isTaken() ? beat + ". " : mark() + " ") + text();
+            return "   ".repeat(depth) + (isTaken() ? number + ". " : mark() + " ") + text();
         }
 
         /** As it is said. */

@@ -54,7 +54,7 @@ public final class ScriptWriter {
     public static String sentence(Stage stage, Timeline timeline, Surface surface, Unit unit, Action action) {
         Sentence sentence = new Sentence(stage, timeline.playing(action.id()), stage.marked(surface), unit);
         sentence.clauses().say(action);
-        return new Line(0, 0, sentence.clauses().phrases(), "", 0).text();
+        return new Line(0, 0, 0, sentence.clauses().phrases(), "", 0).text();
     }
 
     /** What sets an action off, in words: "as 7 receives". */

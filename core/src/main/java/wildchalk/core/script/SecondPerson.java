@@ -17,7 +17,9 @@ import wildchalk.core.timeline.Timeline;
 /** The script told to one of those who are in it: "As 7 receives, you run 12 m to the cone and stop." */
 public final class SecondPerson {
 
-    private static final String YOU = "you";
+    /** The name of whoever is told. */
+    static final String YOU = "you";
+
     private static final Map<String, String> IRREGULAR = Map.of("is", "are", "has", "have", "does", "do");
     private static final Pattern YOU_DO = Pattern.compile("\\b([Yy]ou )(first )?([a-z]+s)\\b");
     private static final Pattern AND_DOES = Pattern.compile("^( and )([a-z]+s)\\b");
@@ -36,6 +38,7 @@ public final class SecondPerson {
                 script.lines().stream()
                         .map(l -> new Line(
                                 l.beat(),
+                                l.number(),
                                 l.t(),
                                 l.phrases().stream()
                                         .map(p -> told(p, told, who))

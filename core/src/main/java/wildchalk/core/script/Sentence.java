@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Instruction;
@@ -26,6 +27,9 @@ final class Sentence {
     private final Moments moments;
     private final Clauses clauses;
     private final Predicate<String> possible;
+    private final Together together;
+    /** Whose cues are said already. */
+    private List<Action> told = List.of();
 
     /** @param way the rep that it is about, and no other */
     Sentence(Stage stage, Timeline way, Surface surface, Unit unit) {
@@ -45,6 +49,7 @@ final class Sentence {
         this.clauses = new Clauses(stage, way, surface, unit, possible);
         this.words = clauses.words();
         this.moments = clauses.moments();
+        this.together = new Together(stage, words, moments);
     }
 
     /** What it says of decisions. */
@@ -85,14 +90,18 @@ final class Sentence {
      * first is told what, because it only happens to come then.
      */
     void all(List<Action> actions) {
-        for (int i = 0; i < actions.size(); i++) {
-            Action action = actions.get(i);
+        List<List<Action>> groups = together.groups(
+                actions,
+                a -> isAlike(a, actions),
+                a -> clauses.said(a).stream().skip(1).map(Phrase::text).collect(Collectors.joining()));
+        for (int i = 0; i < groups.size(); i++) {
+            Action action = groups.get(i).get(0);
             boolean alike = isAlike(action, actions);
             if (i > 0) {
-                boolean plain = actions.size() == 2
+                boolean plain = groups.size() == 2
                         && alike
-                        && clauses.isPlain(actions.get(0))
-                        && clauses.isPlain(actions.get(1));
+                        && clauses.isPlain(groups.get(0).get(0))
+                        && clauses.isPlain(action);
                 clauses.join(plain ? "join.and" : "join.list");
             }
             // A single action's pause is said with what sets it off.
@@ -101,7 +110,7 @@ final class Sentence {
             } else if (actions.size() > 1) {
                 pause(action, 0);
             }
-            clauses.say(action);
+            clauses.say(groups.get(i), together);
         }
     }
 
@@ -111,7 +120,7 @@ final class Sentence {
         boolean with = own instanceof Cue.With
                 && together.stream()
                         .anyMatch(a -> own.of().filter(a.id()::equals).isPresent());
-        return with || isSetOffLike(action, together.get(0));
+        return with || told.contains(action) || isSetOffLike(action, together.get(0));
     }
 
     /** "Next" is each person's own: only the words tell whether it is the same that happens. */
@@ -136,8 +145,19 @@ final class Sentence {
         }
     }
 
-    /** What sets a moment off. */
-    void cue(Action first, boolean many) {
+    /** What sets a moment off; where each has their own of one kind, all of those at once. */
+    void cue(List<Action> actions) {
+        Action first = actions.get(0);
+        told = together.eachByTheirOwn(actions);
+        if (told.isEmpty()) {
+            cue(first, actions.size() > 1);
+        } else {
+            clauses.add(moments.ofSeveral(told), Part.CUE, "", first.id());
+            clauses.join("join.cue.many");
+        }
+    }
+
+    private void cue(Action first, boolean many) {
         Cue cue = first.cue();
         boolean goesOn = cue.trigger().followsOwn() && moments.before(first).isPresent()
                 || cue.trigger() instanceof Cue.After a

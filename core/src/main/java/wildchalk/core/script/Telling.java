@@ -17,6 +17,7 @@ import wildchalk.core.script.Script.Line;
 import wildchalk.core.script.Script.Phrase;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.timeline.Beat;
+import wildchalk.core.timeline.BeatNumbers;
 import wildchalk.core.timeline.Timeline;
 
 /**
@@ -32,6 +33,7 @@ final class Telling {
     private final StationWords.Group group;
     private final Set<String> stops;
     private final Forks all;
+    private final BeatNumbers numbers;
     private final List<Line> lines = new ArrayList<>();
 
     /**
@@ -47,6 +49,7 @@ final class Telling {
         this.group = group;
         this.stops = stops;
         this.all = new Forks(stage);
+        this.numbers = new BeatNumbers(stage, chosen);
     }
 
     List<Line> lines() {
@@ -162,7 +165,7 @@ final class Telling {
                 Sentence sentence = sentence();
                 sentence.forks().headed(head.get().fork(), head.get().branch());
                 sentence.clauses().say(head.get().fork().read(), "option.nothing");
-                add(0, head.get().fork().at(), sentence.ended());
+                add(head.get().fork().at(), sentence.ended());
             }
         }
 
@@ -187,7 +190,7 @@ final class Telling {
             }
             sentence.cueOfFork(first, pause, fork.isShort(stage));
             decide(sentence, fork, first, pause, false);
-            add(0, fork.at(), sentence.ended());
+            add(fork.at(), sentence.ended());
             if (!fork.isShort(stage)) {
                 part(fork, first, pause);
             }
@@ -206,9 +209,19 @@ final class Telling {
                                     .anyMatch(b -> b.only().contains(id)));
         }
 
-        private void add(int beat, double t, List<Phrase> phrases) {
-            lines.add(new Line(beat, t, phrases, "", depth));
+        /** What only comes on a way that is not taken. */
+        private void add(double t, List<Phrase> phrases) {
+            lines.add(new Line(0, 0, t, phrases, "", depth));
             begun = true;
+        }
+
+        private void add(Beat beat, Action first, List<Phrase> phrases) {
+            if (way == chosen) {
+                lines.add(new Line(beat.n(), numbers.of(first.id()), beat.t(), phrases, "", depth));
+                begun = true;
+            } else {
+                add(beat.t(), phrases);
+            }
         }
 
         /** One beat: what happens anyway, then whatever is decided there. */
@@ -232,12 +245,11 @@ final class Telling {
                 inLine.forEach(f -> decide(sentence, f, first, pause, f != inLine.get(0) || !sure.isEmpty()));
                 sentence.forks().contests(sure, only);
                 List<Phrase> phrases = sentence.withStops(sentence.ended(), from, until, stops);
-                int n = way == chosen ? beat.n() : 0;
-                add(n, beat.t(), phrases);
+                add(beat, here.get(0), phrases);
                 for (Fork fork : parts.subList(Math.min(1, parts.size()), parts.size())) {
                     Sentence more = sentence();
                     more.forks().decides(fork);
-                    add(n, beat.t(), more.ended());
+                    add(beat, here.get(0), more.ended());
                 }
             }
             beginning.stream()
@@ -288,7 +300,7 @@ final class Telling {
                 parted = false;
             }
             if (decided.isEmpty()) {
-                sentence.cue(first, sure.size() > 1);
+                sentence.cue(sure.isEmpty() ? List.of(first) : sure);
             } else {
                 boolean sayAll = !sure.isEmpty() || decided.get(0).isShort(stage);
                 sentence.cueOfFork(first, pause, sayAll);

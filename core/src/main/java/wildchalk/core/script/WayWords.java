@@ -12,11 +12,12 @@ import wildchalk.core.surface.Surface;
 
 /**
  * Where a way leads, so that whoever reads it knows which way to go: to what it ends at, towards what lies ahead, past
- * what lies behind its end, across a line; in the open, by the way the team goes, or by the gear.
+ * what lies behind its end, across a line; in the open, by the way the team goes, or by the coach and the gear.
  *
  * @param turned whether it is told to who goes the other way than the surface is named for
+ * @param ball where the ball is for which people make a step; empty for who has it, or where there is none
  */
-record WayWords(Stage stage, Surface surface, Words words, boolean turned) {
+record WayWords(Stage stage, Surface surface, Words words, boolean turned, Optional<Vec> ball) {
 
     /** Nearer than this a way ends at a thing, metres. */
     private static final double AT = 0.5;
@@ -28,6 +29,10 @@ record WayWords(Stage stage, Surface surface, Words words, boolean turned) {
     private static final double AHEAD = 25;
 
     private static final double ASIDE = Math.toRadians(20);
+    /** A step, which is told from the ball, is shorter than this, metres. */
+    private static final double STEP = 2;
+    /** Who goes towards or away from something in the open does so within this, radians. */
+    private static final double ROUGHLY = Math.toRadians(35);
     /** Two directions are told apart when they differ by more than half of this, radians. */
     private static final double EIGHTH = Math.PI / 4;
 
@@ -39,34 +44,73 @@ record WayWords(Stage stage, Surface surface, Words words, boolean turned) {
      * @param towards whether a direction tells anything
      */
     Optional<Named> of(List<Vec> line, boolean towards) {
+        Vec from = line.get(0);
+        Vec end = line.get(line.size() - 1);
         Optional<Named> near = near(line);
+        Optional<Named> step = from.distance(end) < STEP && towards ? step(from, end) : Optional.empty();
+        if (step.isPresent() && near.filter(n -> isAt(n, end)).isEmpty()) {
+            return step;
+        }
         // A way that comes back to where it began leads nowhere: only what it ends at tells.
-        return near.isPresent() || line.get(0).distance(line.get(line.size() - 1)) < 1
-                ? near
-                : inTheOpen(line, towards);
+        return near.isPresent() || from.distance(end) < 1 && isLong(line) ? near : inTheOpen(line, towards);
+    }
+
+    private static boolean isLong(List<Vec> line) {
+        return new Course(line).length() >= STEP;
+    }
+
+    private boolean isAt(Named named, Vec end) {
+        return things(end).anyMatch(t -> named.text().equals(words.say("to.place", t.name())));
+    }
+
+    /** A step or two: to or from the ball. */
+    private Optional<Named> step(Vec from, Vec end) {
+        return ball.filter(b -> b.distance(from) > AT).flatMap(b -> toOrFrom(from, end, b, "", words.word("ball")));
+    }
+
+    private Optional<Named> toOrFrom(Vec from, Vec end, Vec thing, String piece, String name) {
+        double off = Math.abs(angle(end.minus(from), thing.minus(from)));
+        if (off <= ROUGHLY) {
+            return Optional.of(new Named(words.say("near.place", name), piece));
+        }
+        return off >= Math.PI - ROUGHLY
+                ? Optional.of(new Named(words.say("away.from.place", name), piece))
+                : Optional.empty();
+    }
+
+    private static double angle(Vec one, Vec other) {
+        return Math.atan2(one.cross(other), one.dot(other));
     }
 
     /** What a line ends at or near; empty in the open. */
     Optional<Named> near(List<Vec> line) {
+        Vec from = line.get(0);
         Vec end = line.get(line.size() - 1);
-        return things().filter(t -> t.at().distance(end) <= NEAR)
+        return things(from)
+                .filter(t -> t.at().distance(end) <= NEAR)
                 .sorted(Comparator.comparingDouble(t -> t.at().distance(end)))
-                .flatMap(t -> near(t, line.get(0), end).stream())
+                .flatMap(t -> near(t, from, end).stream())
                 .findFirst();
     }
 
     private Optional<Named> inTheOpen(List<Vec> line, boolean towards) {
         Vec from = line.get(0);
         Vec end = line.get(line.size() - 1);
-        return across(from, end).or(() -> ahead(from, end)).or(() -> towards ? direction(from, end) : Optional.empty());
+        return across(from, end)
+                .or(() -> zone(from, end))
+                .or(() -> ahead(from, end))
+                .or(() -> towards ? direction(from, end) : Optional.empty());
     }
 
-    private Stream<Thing> things() {
+    private Stream<Thing> things(Vec from) {
+        GearNames names = new GearNames(stage, words, turned);
         Stream<Thing> gear = stage.pieces().stream()
                 .filter(g -> g instanceof Piece.Item || g instanceof Piece.Supply)
                 .filter(g -> stage.inHand(g.id()).isEmpty())
-                .map(g -> new Thing(words.name((Piece.Gear) g), g.id(), g.at()));
-        Stream<Thing> landmarks = surface.landmarks().stream().map(l -> new Thing(l.name(), "", seen(l.at())));
+                .map(g -> new Thing(names.name((Piece.Gear) g, from), g.id(), g.at()));
+        Stream<Thing> landmarks = surface.isOpenGround()
+                ? Stream.empty()
+                : surface.landmarks().stream().map(l -> new Thing(l.name(), "", seen(l.at())));
         return Stream.concat(gear, landmarks);
     }
 
@@ -99,6 +143,16 @@ record WayWords(Stage stage, Surface surface, Words words, boolean turned) {
                 .map(t -> named("across.place", t));
     }
 
+    /** Into an area that was drawn, or out of one. */
+    private Optional<Named> zone(Vec from, Vec end) {
+        return stage.pieces().stream()
+                .filter(Piece.Zone.class::isInstance)
+                .map(Piece.Zone.class::cast)
+                .filter(z -> z.contains(from) != z.contains(end))
+                .max(Comparator.comparing(z -> z.contains(end)))
+                .map(z -> new Named(words.say(z.contains(end) ? "into.zone" : "out.of.zone", words.zone(z)), z.id()));
+    }
+
     /** A place as the surface names it, or as it lies: a mirror twice is none. */
     private Vec seen(Vec place) {
         return turned ? place.mirrored(true, true) : place;
@@ -120,21 +174,45 @@ record WayWords(Stage stage, Surface surface, Words words, boolean turned) {
     /** Gear that lies straight ahead. */
     private Optional<Named> ahead(Vec from, Vec end) {
         Vec way = end.minus(from).unit();
-        return things().filter(t -> !t.piece().isEmpty())
+        return things(from)
+                .filter(t -> !t.piece().isEmpty())
                 .filter(t -> t.at().distance(end) <= AHEAD && t.at().minus(end).dot(way) > 0)
-                .filter(t -> Math.abs(Math.atan2(way.cross(t.at().minus(from)), way.dot(t.at().minus(from)))) <= ASIDE)
+                .filter(t -> Math.abs(angle(way, t.at().minus(from))) <= ASIDE)
                 .min(Comparator.comparingDouble(t -> t.at().distance(end)))
                 .map(t -> named("near.place", t));
     }
 
-    /** As who goes sees it who looks at what their team attacks; empty where nothing is attacked. */
+    /** As who goes sees it who looks at what their team attacks; where nothing is attacked, by what stands about. */
     private Optional<Named> direction(Vec from, Vec end) {
         if (surface.targets().isEmpty()) {
-            return Optional.empty();
+            return byWhatStands(from, end);
         }
         Vec way = end.minus(from);
         double angle = turned ? way.times(-1).angle() : way.angle();
         int eighth = Math.floorMod((int) Math.round(angle / EIGHTH), 8);
         return Optional.of(new Named(words.say("way." + eighth), ""));
+    }
+
+    /** To the coach or away from them, to the coach's left or right; without one, away from gear that is near. */
+    private Optional<Named> byWhatStands(Vec from, Vec end) {
+        Optional<Piece.Coach> coach = stage.pieces().stream()
+                .filter(Piece.Coach.class::isInstance)
+                .map(Piece.Coach.class::cast)
+                .filter(c -> c.at().distance(from) > AT)
+                .min(Comparator.comparingDouble(c -> c.at().distance(from)));
+        if (coach.isPresent()) {
+            Vec at = coach.get().at();
+            String name = words.name(coach.get());
+            double angle = angle(from.minus(at), end.minus(from));
+            int quarter = Math.floorMod((int) Math.round(angle / (Math.PI / 2)), 4);
+            return Optional.of(new Named(
+                    words.say("by.coach." + quarter, name), coach.get().id()));
+        }
+        return things(from)
+                .filter(t -> t.at().distance(from) > AT && t.at().distance(from) <= AHEAD)
+                .sorted(Comparator.comparingDouble(t -> t.at().distance(from)))
+                .filter(t -> Math.abs(angle(end.minus(from), t.at().minus(from))) >= Math.PI - ROUGHLY)
+                .findFirst()
+                .map(t -> named("away.from.place", t));
     }
 }

@@ -9,6 +9,7 @@ import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Wall;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.wording.Wordbook;
 
 /** Finds words for where a line goes: landmarks, gear and gates that people can see. */
 final class Whereabouts {
@@ -17,14 +18,13 @@ final class Whereabouts {
     private static final double AT = 1.3;
     /** Nearer than this it goes towards a thing, in metres. */
     private static final double TOWARDS = 4;
-
-    private static final double WIDEST_GATE = 5;
     /** Nearer than this somebody stands on a line, in metres. */
     private static final double ON_LINE = 0.6;
 
     private final Stage stage;
     private final Surface surface;
     private final Words words;
+    private final GearNames names;
     private final boolean turned;
 
     /** @param turned whether places have the names that they have for who goes the other way */
@@ -32,6 +32,7 @@ final class Whereabouts {
         this.stage = stage;
         this.surface = surface;
         this.words = words;
+        this.names = new GearNames(stage, words, turned);
         this.turned = turned;
     }
 
@@ -41,7 +42,7 @@ final class Whereabouts {
     }
 
     private Optional<Surface.Landmark> landmark(Vec place, double metres) {
-        return surface.landmarkNear(seen(place), metres);
+        return surface.isOpenGround() ? Optional.empty() : surface.landmarkNear(seen(place), metres);
     }
 
     /** What a goal of the surface is called. */
@@ -58,7 +59,7 @@ final class Whereabouts {
     /** Where something happens: "at the left wing"; empty in the open. */
     Optional<String> at(Vec place) {
         return gearNear(place, AT)
-                .map(g -> words.say("at.place", words.name((Piece.Gear) g)))
+                .map(g -> words.say("at.place", names.name((Piece.Gear) g)))
                 .or(() -> lineAt(place).map(l -> words.say("at.place", l)))
                 .or(() -> landmark(place, AT).map(l -> words.say("at.place", l.name())))
                 .or(() -> landmark(place, TOWARDS).map(l -> words.say("by.place", l.name())));
@@ -70,7 +71,7 @@ final class Whereabouts {
     }
 
     private Optional<Named> gear(Vec end) {
-        return gearNear(end, AT).map(g -> new Named(words.say("to.place", words.name((Piece.Gear) g)), g.id()));
+        return gearNear(end, AT).map(g -> new Named(words.say("to.place", names.name((Piece.Gear) g)), g.id()));
     }
 
     /** The name of a straight line of the surface that a place is on. */
@@ -96,9 +97,9 @@ final class Whereabouts {
     String wall(Wall wall) {
         String end = surface.word("end-line", "end wall");
         return switch (wall) {
-            case END -> words.say("the", end, Clauses.key(wall));
-            case OWN_END -> words.say("the.own", end, Clauses.key(wall));
-            default -> words.say("the.side", surface.word("side-line", "wall"), Clauses.key(wall));
+            case END -> words.say("the", end, Wordbook.key(wall));
+            case OWN_END -> words.say("the.own", end, Wordbook.key(wall));
+            default -> words.say("the.side", surface.word("side-line", "wall"), Wordbook.key(wall));
         };
     }
 
@@ -109,33 +110,12 @@ final class Whereabouts {
                     .map(x -> new Named(words.name(x), x.id()))
                     .or(() -> stage.piece(p.piece())
                             .filter(Piece.Gear.class::isInstance)
-                            .map(g -> new Named(words.say("the", words.name((Piece.Gear) g)), g.id())));
+                            .map(g -> new Named(words.say("the", names.name((Piece.Gear) g)), g.id())));
         }
         if (spot instanceof Spot.AtTarget t) {
             return target(t.target()).map(x -> new Named(words.say("the", x), ""));
         }
         return landmark(((Spot.Place) spot).at(), TOWARDS).map(l -> new Named(words.say("the", l.name()), ""));
-    }
-
-    /** The first gate, two pieces of one kind and colour, that a line goes through. */
-    Optional<Named> gate(List<Vec> line) {
-        List<Piece.Item> cones = stage.pieces().stream()
-                .filter(Piece.Item.class::isInstance)
-                .map(Piece.Item.class::cast)
-                .filter(c -> c.kind().standsForGate())
-                .toList();
-        for (int i = 0; i < cones.size(); i++) {
-            for (int k = i + 1; k < cones.size(); k++) {
-                Piece.Item a = cones.get(i);
-                Piece.Item b = cones.get(k);
-                boolean gate =
-                        a.kind() == b.kind() && a.colour() == b.colour() && a.at().distance(b.at()) <= WIDEST_GATE;
-                if (gate && crosses(line, a.at(), b.at())) {
-                    return Optional.of(new Named(words.say("through.gate", words.colour(a.colour())), a.id()));
-                }
-            }
-        }
-        return Optional.empty();
     }
 
     private Optional<Piece> gearNear(Vec p, double metres) {
@@ -144,18 +124,5 @@ final class Whereabouts {
                 .filter(g -> g.at().distance(p) <= metres)
                 .filter(g -> stage.inHand(g.id()).isEmpty())
                 .min((a, b) -> Double.compare(a.at().distance(p), b.at().distance(p)));
-    }
-
-    private static boolean crosses(List<Vec> line, Vec a, Vec b) {
-        for (int i = 0; i + 1 < line.size(); i++) {
-            Vec p = line.get(i);
-            Vec q = line.get(i + 1);
-            boolean splitByLine = q.minus(p).cross(a.minus(p)) * q.minus(p).cross(b.minus(p)) < 0;
-            boolean splitByGate = b.minus(a).cross(p.minus(a)) * b.minus(a).cross(q.minus(a)) < 0;
-            if (splitByLine && splitByGate) {
-                return true;
-            }
-        }
-        return false;
     }
 }

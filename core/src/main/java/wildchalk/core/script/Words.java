@@ -1,12 +1,11 @@
 package wildchalk.core.script;
 
-import java.text.MessageFormat;
-import java.util.Locale;
-import java.util.Map;
-import java.util.ResourceBundle;
-import java.util.concurrent.ConcurrentHashMap;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
+import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Piece;
@@ -15,15 +14,12 @@ import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.naming.PieceWords;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.wording.Wordbook;
 
 /** The words of the script: from the bundle, and where the surface has its own, the surface's. */
 final class Words {
 
-    private static final ResourceBundle BUNDLE =
-            ResourceBundle.getBundle("wildchalk.core.script.Script", Locale.ENGLISH);
-
-    /** Taking a pattern apart costs more than filling it in, and a format is for one thread at a time. */
-    private static final Map<String, MessageFormat> FORMATS = new ConcurrentHashMap<>();
+    private static final Wordbook BOOK = Wordbook.beside(Words.class, "Script");
 
     /** A label so short is a name. */
     private static final int SHORT = 3;
@@ -34,7 +30,7 @@ final class Words {
     private final ActionCases<String> verb = new ActionCases<>() {
         @Override
         public String run(Travel.Run run) {
-            return word(run.gait().name().toLowerCase(Locale.ROOT));
+            return word(Wordbook.key(run.gait()));
         }
 
         @Override
@@ -44,12 +40,14 @@ final class Words {
 
         @Override
         public String collect(Travel.Collect collect) {
-            return word(collect.gait().name().toLowerCase(Locale.ROOT));
+            return word(Wordbook.key(collect.gait()));
         }
 
         @Override
         public String pass(Action.Pass pass) {
-            return pass.manner() == Action.Manner.FLAT ? word("pass") : say("verb." + key(pass.manner()), word("ball"));
+            return pass.manner() == Action.Manner.FLAT
+                    ? word("pass")
+                    : say("verb." + Wordbook.key(pass.manner()), word("ball"));
         }
 
         @Override
@@ -59,13 +57,13 @@ final class Words {
 
         @Override
         public String shadow(Action.Shadow shadow) {
-            return say("verb." + key(shadow.way()));
+            return say("verb." + Wordbook.key(shadow.way()));
         }
 
         @Override
         public String hold(Action.Hold hold) {
             boolean turns = hold.stance() == Action.Hold.Stance.TURN && hold.turn() != Action.Hold.Turn.SHORTER;
-            return say("verb." + key(turns ? hold.turn() : hold.stance()));
+            return say("verb." + Wordbook.key(turns ? hold.turn() : hold.stance()));
         }
 
         @Override
@@ -80,7 +78,7 @@ final class Words {
 
         @Override
         public String handle(Action.Handle handle) {
-            return say("verb." + key(handle.deed()));
+            return say("verb." + Wordbook.key(handle.deed()));
         }
     };
     /** What things are called that have no label. */
@@ -102,7 +100,7 @@ final class Words {
 
         @Override
         public String item(Piece.Item item) {
-            String name = say("gear." + key(item.kind()), colour(item.colour()));
+            String name = say("gear." + Wordbook.key(item.kind()), colour(item.colour()));
             if (item.label().isBlank()) {
                 return name;
             }
@@ -136,21 +134,35 @@ final class Words {
         }
     };
 
+    /** Labels that people of several teams have. */
+    private final Set<String> doubled;
+
     Words(Surface surface) {
+        this(surface, List.of());
+    }
+
+    /** @param people of whom something is told: whoever has the label of somebody in another team gets their team */
+    Words(Surface surface, List<Piece.Person> people) {
         this.surface = surface;
+        this.doubled = people.stream()
+                .filter(p -> people.stream()
+                        .anyMatch(o -> !o.label().isBlank() && o.label().equals(p.label()) && isOfOther(o, p)))
+                .map(Piece.Person::label)
+                .collect(Collectors.toSet());
+    }
+
+    private static boolean isOfOther(Piece.Person one, Piece.Person other) {
+        return one.isOnATeam() && other.isOnATeam() && one.bib() != other.bib();
     }
 
     String say(String key, Object... values) {
         // Surfaces call the other end's things "own"; somebody's own they are theirs.
-        MessageFormat format = FORMATS.computeIfAbsent(key, k -> new MessageFormat(BUNDLE.getString(k)));
-        synchronized (format) {
-            return format.format(values).replace("the own ", "their own ");
-        }
+        return BOOK.say(key, values).replace("the own ", "their own ");
     }
 
     /** The sport's own word. */
     String word(String key) {
-        return surface.words().getOrDefault(key, BUNDLE.getString("word." + key));
+        return surface.words().getOrDefault(key, BOOK.say("word." + key));
     }
 
     String verb(Action action) {
@@ -159,11 +171,21 @@ final class Words {
 
     /** "the left circle"; what somebody has written on an area in several words is quoted. */
     String zone(Stage stage, Surface marked, String id) {
-        String name = marked.zone(id).map(Surface.Zone::name).orElse(id);
-        boolean written = stage.piece(id)
-                .filter(p -> p instanceof Piece.Zone z && z.label().strip().split(" ").length > SIGN)
-                .isPresent();
-        return written ? say("zone.named", name) : say("the", name);
+        return stage.piece(id)
+                .filter(Piece.Zone.class::isInstance)
+                .map(p -> zone((Piece.Zone) p))
+                .orElseGet(
+                        () -> say("the", marked.zone(id).map(Surface.Zone::name).orElse(id)));
+    }
+
+    /** The same of an area that was drawn. */
+    String zone(Piece.Zone zone) {
+        String name = PieceWords.name(zone);
+        if (zone.label().strip().split(" ").length > SIGN) {
+            return say("zone.named", name);
+        }
+        // What has a number is called by it: "gap 2", not "the gap 2".
+        return Character.isDigit(name.charAt(name.length() - 1)) ? name : say("the", name);
     }
 
     /** "a third", "three quarters": the nearest that people say, of a share over 0 and under 1. */
@@ -180,10 +202,12 @@ final class Words {
     }
 
     String name(Piece.Person person) {
-        if (!person.label().isBlank()) {
-            return person.label();
+        if (person.label().isBlank()) {
+            return person.match(nameless);
         }
-        return person.match(nameless);
+        return doubled.contains(person.label()) && person.isOnATeam()
+                ? say("who.of.team", bib(person.bib()), person.label())
+                : person.label();
     }
 
     /** Without an article: "yellow cone", "net". */
@@ -193,14 +217,14 @@ final class Words {
 
     /** "9 cones" */
     String count(GearKind kind, int n) {
-        return say("count." + key(kind), n);
+        return say("count." + Wordbook.key(kind), n);
+    }
+
+    String bib(Bib bib) {
+        return say("bib." + Wordbook.key(bib));
     }
 
     String colour(Colour colour) {
-        return say("colour." + colour.name().toLowerCase(Locale.ROOT));
-    }
-
-    private static String key(Enum<?> value) {
-        return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return say("colour." + Wordbook.key(colour));
     }
 }

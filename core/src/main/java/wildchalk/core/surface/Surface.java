@@ -285,6 +285,11 @@ public record Surface(
         return cornerRadius() > 0 ? Math.hypot(inX, inY) <= cornerRadius() + by : Math.max(inX, inY) <= by;
     }
 
+    /** Whether nothing is marked on it that people could see: its corners and sides are only those of the picture. */
+    public boolean isOpenGround() {
+        return targets().isEmpty() && markings().stream().allMatch(m -> m.name().isEmpty());
+    }
+
     /** The landmark nearest to {@code p} among those within {@code metres}. */
     public Optional<Landmark> landmarkNear(Vec p, double metres) {
         return landmarks().stream()

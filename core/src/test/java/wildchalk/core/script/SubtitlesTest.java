@@ -16,7 +16,7 @@ import wildchalk.core.script.Script.Phrase;
 class SubtitlesTest {
 
     private static Line line(int beat, double t, Phrase... phrases) {
-        return new Line(beat, t, List.of(phrases), "", 0);
+        return new Line(beat, beat, t, List.of(phrases), "", 0);
     }
 
     private static Phrase says(String words) {

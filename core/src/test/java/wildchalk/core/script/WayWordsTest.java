@@ -27,7 +27,7 @@ class WayWordsTest {
             .build();
 
     private static String words(Stage stage, Surface surface, boolean turned, Vec... line) {
-        return new WayWords(stage, surface, new Words(surface), turned)
+        return new WayWords(stage, surface, new Words(surface), turned, Optional.empty())
                 .of(List.of(line), true)
                 .map(Whereabouts.Named::text)
                 .orElse("");
@@ -39,7 +39,7 @@ class WayWordsTest {
         "0, 0, 4, 0.5, towards the blue cone",
         "0, 0, 9, 0, past the blue cone",
         "14, 9, -4, 6, towards the red cone",
-        "6, 2, 6, 5, ''",
+        "6, 2, 6, 5, away from the blue cone",
     })
     void onOpenGroundByTheGear(double x, double y, double toX, double toY, String expected) {
         assertEquals(expected, words(CONES, GRASS, false, new Vec(x, y), new Vec(toX, toY)));
@@ -64,8 +64,8 @@ class WayWordsTest {
 
     @Test
     void whatIsNoNearerAtTheEndIsNotNamed() {
-        Optional<Whereabouts.Named> away =
-                new WayWords(CONES, GRASS, new Words(GRASS), false).of(List.of(new Vec(5, 0), new Vec(3, 0)), true);
+        Optional<Whereabouts.Named> away = new WayWords(CONES, GRASS, new Words(GRASS), false, Optional.empty())
+                .of(List.of(new Vec(5, 0), new Vec(3, 0)), true);
         assertEquals(Optional.empty(), away.filter(n -> n.piece().equals("c1")), "away from the blue cone");
     }
 

@@ -240,7 +240,7 @@ final class CardContent {
         List<List<Script.Line>> blocks = blocks(rung.script());
         blocks.forEach(block -> toldOn(block).ifPresent(on -> block.stream()
                 .filter(Script.Line::isTaken)
-                .forEach(l -> told.computeIfAbsent(on, s -> new TreeSet<>()).add(l.beat()))));
+                .forEach(l -> told.computeIfAbsent(on, s -> new TreeSet<>()).add(l.number()))));
         boolean all = blocks.stream().allMatch(b -> toldOn(b).isPresent()) && told.size() == 1;
         return told.entrySet().stream()
                 .map(e -> all

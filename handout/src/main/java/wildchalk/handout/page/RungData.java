@@ -184,7 +184,7 @@ final class RungData {
         List<Script.Line> script = way.script().lines();
         for (Script.Line line : script) {
             lines.addObject()
-                    .put("n", line.beat())
+                    .put("n", line.number())
                     .put("t", hundredths(line.t()))
                     .put("depth", line.depth())
                     .put("heading", line.heading())

@@ -253,7 +253,7 @@ public final class CallSheet extends VBox {
         }
         Optional<Edit<Drill>> edit = Retelling.together(state.rung(), state.stage(), action.get(), first.get());
         edit.ifPresentOrElse(state::apply, () -> state.desk()
-                .say((line.isTaken() ? "Beat " + line.beat() : "That") + " waits for this itself, so it cannot begin "
+                .say((line.isTaken() ? "Beat " + line.number() : "That") + " waits for this itself, so it cannot begin "
                         + "with it. Nothing was changed."));
         state.selection().choose(action.get().id());
     }
