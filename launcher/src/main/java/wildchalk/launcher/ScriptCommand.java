@@ -33,7 +33,10 @@ final class ScriptCommand implements Callable<Integer> {
         for (DrillOptions.Rehearsed rung : rungs) {
             if (rungs.size() > 1) {
                 out.println();
-                out.println(signs.get(rung.stage().id()) + " " + rung.stage().title());
+                String of = Ladder.variationOf(rung.drill(), rung.stage().id())
+                        .map(s -> " (variation of " + s + ")")
+                        .orElse("");
+                out.println(signs.get(rung.stage().id()) + " " + rung.stage().title() + of);
             }
             tell(rung.through().script(Unit.METRES), out);
         }

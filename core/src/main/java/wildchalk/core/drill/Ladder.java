@@ -2,6 +2,7 @@ package wildchalk.core.drill;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -149,19 +150,45 @@ public final class Ladder {
     }
 
     /**
-     * What rungs are called where there is room for a sign only: "1", "2", and "2a" for a variation beside it; by id.
+     * What rungs are called where there is room for a sign only: "1", "2", and "2a" for a variation of it, wherever
+     * that stands; by id.
      */
     public static Map<String, String> signs(Drill drill) {
-        Map<String, String> signs = new LinkedHashMap<>();
-        int rung = 0;
-        char beside = 'a';
+        Map<String, String> numbers = new HashMap<>();
         for (Rung r : drill.ladder()) {
-            boolean variation = r.isVariation() && rung > 0;
-            rung += variation ? 0 : 1;
-            beside = variation ? beside : 'a';
-            signs.put(r.id(), variation ? rung + String.valueOf(beside++) : Integer.toString(rung));
+            if (!isBeside(drill, r)) {
+                numbers.put(r.id(), Integer.toString(numbers.size() + 1));
+            }
+        }
+        Map<String, String> signs = new LinkedHashMap<>();
+        Map<String, Character> beside = new HashMap<>();
+        for (Rung r : drill.ladder()) {
+            String number = numbers.get(stem(drill, r).id());
+            signs.put(
+                    r.id(),
+                    isBeside(drill, r) ? number + beside.merge(number, 'a', (had, a) -> (char) (had + 1)) : number);
         }
         return signs;
+    }
+
+    /** The sign of the rung of which one is a variation, wherever it stands; empty for any other. */
+    public static Optional<String> variationOf(Drill drill, String rung) {
+        return rung(drill, rung)
+                .filter(r -> isBeside(drill, r))
+                .map(r -> signs(drill).get(stem(drill, r).id()));
+    }
+
+    /** A variation of a rung that is on the ladder. */
+    private static boolean isBeside(Drill drill, Rung rung) {
+        return rung.isVariation() && stem(drill, rung) != rung;
+    }
+
+    /** The rung of which one is a variation, or a variation of a variation; itself for any other. */
+    private static Rung stem(Drill drill, Rung rung) {
+        return Stream.concat(Stream.of(rung), origins(drill, rung).stream())
+                .filter(r -> !r.isVariation())
+                .findFirst()
+                .orElse(rung);
     }
 
     /** What is below without what is gone; what is here in place of what has its id, else after all others. */

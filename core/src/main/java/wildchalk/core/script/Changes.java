@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
+import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Rung;
@@ -13,9 +13,12 @@ import wildchalk.core.measure.Unit;
 import wildchalk.core.naming.EffortWords;
 import wildchalk.core.rehearsal.Rehearsal;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.wording.Wordbook;
 
 /** What became of a drill from one state to another, in words. */
 public final class Changes {
+
+    private static final Wordbook BOOK = Wordbook.beside(Changes.class, "Changes");
 
     private final Drill before;
     private final Drill after;
@@ -34,34 +37,36 @@ public final class Changes {
         Changes changes = new Changes(before, after);
         changes.whole();
         changes.rungs(unit);
-        changes.texts("coaching point", before.points(), after.points());
+        changes.texts("point", before.points(), after.points());
         changes.texts("question", before.questions(), after.questions());
         changes.texts("caution", before.cautions(), after.cautions());
         if (changes.words.isEmpty() && !before.equals(after)) {
-            changes.words.add("a detail is another");
+            changes.say("detail");
         }
         return List.copyOf(changes.words);
     }
 
+    private void say(String key, Object... values) {
+        words.add(BOOK.say(key, values));
+    }
+
     private void whole() {
         if (!before.title().equals(after.title())) {
-            words.add("called " + after.title() + " instead of " + before.title());
+            say("called", after.title(), before.title());
         }
         if (!before.venue().surface().equals(after.venue().surface())) {
-            words.add("on " + after.surface().name() + " instead of "
-                    + before.surface().name());
+            say("surface", after.surface().name(), before.surface().name());
         } else if (!before.venue().equals(after.venue())) {
-            words.add("the surface has another size");
+            say("size");
         }
         if (!before.showing().equals(after.showing())) {
-            words.add("another part of the surface is shown");
+            say("shown");
         }
         if (before.lineKey() != after.lineKey()) {
-            words.add("lines are read the other way round");
+            say("lines");
         }
         if (before.effort().level() != after.effort().level()) {
-            words.add("for " + EffortWords.of(after.effort().level()) + " instead of "
-                    + EffortWords.of(before.effort().level()));
+            say("level", EffortWords.of(after.effort().level()), EffortWords.of(before.effort().level()));
         }
     }
 
@@ -71,51 +76,54 @@ public final class Changes {
         Map<String, String> signs = Ladder.signs(after);
         Surface surface = after.surface();
         for (Rung rung : after.ladder()) {
-            // With one rung there is nothing to tell apart.
-            String which = after.ladder().size() == 1 && before.ladder().size() == 1
-                    ? ""
-                    : "rung " + signs.get(rung.id()) + ": ";
             if (!was.containsKey(rung.id())) {
-                words.add("+ rung " + signs.get(rung.id()) + titled(rung));
+                say("rung.new", signs.get(rung.id()), titled(rung));
                 continue;
             }
             Stage here = is.get(rung.id());
-            Differences.of(was.get(rung.id()), here, Rehearsal.of(here, surface), surface, unit)
-                    .forEach(w -> words.add(which + w));
-            plan(
+            List<String> changes = new ArrayList<>(
+                    Differences.of(was.get(rung.id()), here, Rehearsal.of(here, surface), surface, unit));
+            changes.addAll(plan(
                     before.ladder().stream()
                             .filter(r -> r.id().equals(rung.id()))
                             .findFirst()
                             .orElseThrow(),
-                    rung,
-                    which);
+                    rung));
+            // With one rung there is nothing to tell apart.
+            boolean alone = after.ladder().size() == 1 && before.ladder().size() == 1;
+            changes.forEach(c -> words.add(alone ? c : BOOK.say("rung", signs.get(rung.id()), c)));
         }
         Map<String, String> old = Ladder.signs(before);
         before.ladder().stream()
                 .filter(r -> !is.containsKey(r.id()))
-                .forEach(r -> words.add("− rung " + old.get(r.id()) + titled(r)));
+                .forEach(r -> say("rung.gone", old.get(r.id()), titled(r)));
     }
 
     private static String titled(Rung rung) {
-        return rung.title().isBlank() ? "" : " (" + rung.title() + ")";
+        return rung.title().isBlank() ? "" : BOOK.say("titled", rung.title());
     }
 
-    private void plan(Rung was, Rung is, String which) {
+    private static List<String> plan(Rung was, Rung is) {
+        List<String> changes = new ArrayList<>();
         if (!was.title().equals(is.title())) {
-            words.add(which + "called " + is.title() + " instead of " + was.title());
+            changes.add(BOOK.say("called", is.title(), was.title()));
         }
         if (!was.plan().dose().equals(is.plan().dose())) {
-            words.add(which + is.plan().dose().map(l -> l.words()).orElse("no length") + " instead of "
-                    + was.plan().dose().map(l -> l.words()).orElse("no length"));
+            changes.add(BOOK.say("dose", dose(is), dose(was)));
         }
         if (!Objects.equals(was.plan().climb(), is.plan().climb())) {
-            words.add(which + "climb when "
-                    + Optional.of(is.plan().climb()).filter(c -> !c.isBlank()).orElse("the coach says"));
+            String climb = is.plan().climb();
+            changes.add(BOOK.say("climb", climb.isBlank() ? BOOK.say("climb.coach") : climb));
         }
+        return changes;
+    }
+
+    private static String dose(Rung rung) {
+        return rung.plan().dose().map(Dose::words).orElse(BOOK.say("dose.none"));
     }
 
     private void texts(String kind, List<String> was, List<String> is) {
-        is.stream().filter(t -> !was.contains(t)).forEach(t -> words.add("+ " + kind + ": " + t));
-        was.stream().filter(t -> !is.contains(t)).forEach(t -> words.add("− " + kind + ": " + t));
+        is.stream().filter(t -> !was.contains(t)).forEach(t -> say("text.new", BOOK.say(kind), t));
+        was.stream().filter(t -> !is.contains(t)).forEach(t -> say("text.gone", BOOK.say(kind), t));
     }
 }

@@ -2,18 +2,18 @@ package wildchalk.core.script;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Instruction;
-import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.edit.ActionEdits;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.naming.EffortWords;
 import wildchalk.core.naming.PieceWords;
@@ -21,43 +21,29 @@ import wildchalk.core.surface.Surface;
 import wildchalk.core.timeline.Timeline;
 
 /**
- * What one rung has that the rung below it has not, in words: "+ player 4, starts as 7 receives; mini-goal moved 5.0
- * m".
+ * What one rung has that the rung below it has not, as a coach says it: "live instead of half pace; 4 comes in to chase
+ * 7, as 9 receives". Few things are told one by one; of many only whom they are about.
  */
 public final class Differences {
 
-    /** Nearer than this a piece stands where it stood, metres. */
-    private static final double SAME = 0.005;
+    /** More moved things than this are counted, and of more changes of one person only that there are some. */
+    private static final int EACH = 2;
+    /** More people than this who do otherwise have no names. */
+    private static final int NAMED = 4;
 
     private final Stage below;
     private final Stage here;
-    private final Timeline timeline;
-    private final Surface surface;
     private final Unit unit;
+    private final Likeness likeness;
+    private final NewWords say;
     private final List<String> words = new ArrayList<>();
-    private final boolean mirrored;
 
     private Differences(Stage below, Stage here, Timeline timeline, Surface surface, Unit unit) {
         this.below = below;
         this.here = here;
-        this.timeline = timeline;
-        this.surface = surface;
         this.unit = unit;
-        this.mirrored = isMirrored();
-    }
-
-    /** Whether all that is on both stands on the other side of the middle, at least two of it really elsewhere. */
-    private boolean isMirrored() {
-        List<Piece> both = here.pieces().stream()
-                .filter(p -> below.piece(p.id()).isPresent() && !(p instanceof Piece.Mark))
-                .toList();
-        return both.stream()
-                        .allMatch(p -> here.place(p)
-                                        .distance(
-                                                below.place(below.piece(p.id()).orElseThrow())
-                                                        .mirrored(false, true))
-                                < SAME)
-                && both.stream().filter(p -> Math.abs(here.place(p).y()) > SAME).count() >= 2;
+        this.likeness = new Likeness(below, here);
+        this.say = new NewWords(below, here, timeline, surface);
     }
 
     /**
@@ -95,162 +81,153 @@ public final class Differences {
     }
 
     /**
-     * In the order in which a coach would say it: who and what is new, what is gone, what is moved, what is done
-     * otherwise.
+     * In the order in which a coach would say it: how hard, from where, who and what is new, what is gone, what is
+     * moved, what is done otherwise.
      *
      * @param timeline of the stage {@code here}
      * @return empty when they are the same
      */
     public static List<String> of(Stage below, Stage here, Timeline timeline, Surface surface, Unit unit) {
         Differences differences = new Differences(below, here, timeline, surface, unit);
-        if (differences.mirrored) {
-            differences.words.add("from the other side");
-        }
-        differences.pieces();
+        differences.whole();
+        differences.people();
+        differences.gear();
+        differences.moves();
         differences.actions();
-        if (below.effort().intensity() != here.effort().intensity()) {
-            differences.words.add(EffortWords.of(here.effort().intensity()) + " instead of "
-                    + EffortWords.of(below.effort().intensity()));
-        }
-        differences.compareInstructions();
+        differences.instructions();
         return List.copyOf(differences.words);
     }
 
-    private void pieces() {
-        Map<String, Integer> fresh = new LinkedHashMap<>();
-        for (Piece piece : here.pieces()) {
-            if (below.piece(piece.id()).isEmpty()) {
-                if (piece instanceof Piece.Person person) {
-                    words.add("+ " + PieceWords.name(piece) + start(person));
-                } else {
-                    fresh.merge(PieceWords.name(piece), 1, Integer::sum);
-                }
-            }
+    private void whole() {
+        if (below.effort().intensity() != here.effort().intensity()) {
+            words.add(say.of(
+                    "instead",
+                    EffortWords.of(here.effort().intensity()),
+                    EffortWords.of(below.effort().intensity())));
         }
-        fresh.forEach((name, count) -> words.add("+ " + counted(name, count)));
-        Map<String, Integer> gone = new LinkedHashMap<>();
-        below.pieces().stream()
+        likeness.whole().ifPresent(h -> words.add(say.of("whole." + h.key(), unit.exact(h.metres()))));
+        likeness.copy().ifPresent(h -> words.add(say.of("copy." + h.key(), unit.exact(h.metres()))));
+    }
+
+    private void people() {
+        List<Piece.Person> fresh = here.people().stream()
+                .filter(p -> below.piece(p.id()).isEmpty()
+                        && !likeness.copied().contains(p.id()))
+                .toList();
+        if (fresh.size() <= EACH) {
+            fresh.forEach(p -> words.add(say.comesIn(p)));
+        } else {
+            words.add(say.many("people.in", fresh.stream().map(say::name).toList(), NAMED));
+        }
+        List<String> gone = below.people().stream()
                 .filter(p -> here.piece(p.id()).isEmpty())
-                .forEach(p -> gone.merge(PieceWords.name(p), 1, Integer::sum));
-        gone.forEach((name, count) -> words.add("− " + counted(name, count)));
-        for (Piece piece : here.pieces()) {
-            below.piece(piece.id()).filter(p -> !p.equals(piece)).ifPresent(before -> changed(before, piece));
+                .map(say::name)
+                .toList();
+        if (!gone.isEmpty()) {
+            words.add(say.many("people.out", gone, NAMED));
         }
     }
 
-    private static String counted(String name, int count) {
-        return count == 1 ? name : count + " " + PieceWords.several(name);
+    private void gear() {
+        counted(here, below, n -> !likeness.copied().contains(n.id()), "more");
+        counted(below, here, n -> true, "without");
     }
 
-    private String start(Piece.Person person) {
-        return here.actionsOf(person.id()).stream()
-                .findFirst()
-                .map(a -> ", starts " + ScriptWriter.cue(here, timeline, surface, a))
-                .orElse("");
+    private void counted(Stage with, Stage without, Function<Piece, Boolean> wanted, String key) {
+        Map<String, Integer> counts = new LinkedHashMap<>();
+        with.pieces().stream()
+                .filter(p -> without.piece(p.id()).isEmpty() && !(p instanceof Piece.Person) && wanted.apply(p))
+                .forEach(p -> counts.merge(PieceWords.name(p), 1, Integer::sum));
+        counts.forEach((name, n) -> words.add(say.of(key, n, n == 1 ? name : PieceWords.several(name))));
     }
 
-    private void changed(Piece before, Piece now) {
-        double metres = here.place(now).distance(below.place(before));
-        if (mirrored) {
+    private void moves() {
+        if (likeness.whole().isPresent()) {
             return;
         }
-        if (metres > SAME) {
-            words.add(PieceWords.among(here, now) + " moved " + unit.exact(metres));
-        } else if (!(now instanceof Piece.Ball)) {
-            words.add(PieceWords.among(here, now) + " changed");
-        }
-    }
-
-    private void actions() {
-        for (Action action : here.actions()) {
-            Optional<Action> before = below.action(action.id());
-            if (before.isEmpty()) {
-                // The first of somebody new was said with them.
-                boolean said = below.person(action.who()).isEmpty()
-                        && here.actionsOf(action.who()).get(0).equals(action);
-                if (!said) {
-                    words.add("+ " + named(here, action));
-                }
-            } else if (!before.get().equals(action)) {
-                changed(before.get(), action);
+        List<String> moved = new ArrayList<>();
+        List<String> changed = new ArrayList<>();
+        for (Piece piece : here.pieces()) {
+            Optional<Piece> before = below.piece(piece.id()).filter(p -> !p.equals(piece));
+            double metres = before.map(b -> here.place(piece).distance(below.place(b))).orElse(0.0);
+            if (metres > Likeness.SAME) {
+                moved.add(say.of("moved", PieceWords.among(here, piece), unit.exact(metres)));
+            } else if (before.isPresent() && !(piece instanceof Piece.Ball)) {
+                changed.add(say.of("changed", PieceWords.among(here, piece)));
             }
         }
-        below.actions().stream()
-                .filter(a ->
-                        here.action(a.id()).isEmpty() && here.person(a.who()).isPresent())
-                .forEach(a -> words.add("− " + named(below, a)));
+        few(moved, "many.moved");
+        few(changed, "many.changed");
     }
 
-    private void changed(Action before, Action now) {
-        boolean same = ActionEdits.describe(before, below).equals(ActionEdits.describe(now, here));
-        if (!before.cue().equals(now.cue())) {
-            words.add(named(here, now) + " starts " + ScriptWriter.cue(here, timeline, surface, now));
-        }
-        if (!same) {
-            words.add(named(below, before) + " becomes " + ActionEdits.describe(now, here));
-        } else if (!mirrored && !before.withCue(now.cue()).equals(now)) {
-            words.add(named(here, now) + " goes otherwise");
+    private void few(List<String> each, String key) {
+        if (each.size() <= EACH) {
+            words.addAll(each);
+        } else {
+            words.add(say.of(key, each.size()));
         }
     }
 
-    private void compareInstructions() {
-        Map<String, Integer> fresh = new LinkedHashMap<>();
-        Map<String, Integer> gone = new LinkedHashMap<>();
-        here.instructions().stream()
-                .filter(i -> below.instructions().stream().noneMatch(b -> b.id().equals(i.id())))
-                .forEach(i -> fresh.merge(kind(i), 1, Integer::sum));
-        below.instructions().stream()
-                .filter(i -> here.instructions().stream().noneMatch(b -> b.id().equals(i.id())))
-                .forEach(i -> gone.merge(kind(i), 1, Integer::sum));
-        fresh.forEach((kind, n) -> words.add("+ " + (n == 1 ? kind : n + " " + PieceWords.several(kind))));
-        gone.forEach((kind, n) -> words.add("− " + (n == 1 ? kind : n + " " + PieceWords.several(kind))));
+    /** What those do otherwise who are on both. */
+    private void actions() {
+        Map<String, List<String>> byWho = new LinkedHashMap<>();
+        Set<String> order = new LinkedHashSet<>();
+        here.actions().forEach(a -> order.add(a.who()));
+        below.actions().forEach(a -> order.add(a.who()));
+        for (String who : order) {
+            if (below.person(who).isPresent() && here.person(who).isPresent()) {
+                List<String> changes = changes(who);
+                if (!changes.isEmpty()) {
+                    byWho.put(who, changes);
+                }
+            }
+        }
+        int all = byWho.values().stream().mapToInt(List::size).sum();
+        if (all <= EACH) {
+            byWho.values().forEach(words::addAll);
+            return;
+        }
+        Map<Boolean, List<String>> few = byWho.keySet().stream()
+                .collect(Collectors.partitioningBy(w -> byWho.size() <= EACH && byWho.get(w).size() == 1));
+        few.get(true).forEach(w -> words.addAll(byWho.get(w)));
+        List<String> names = few.get(false).stream()
+                .map(w -> say.name(here.person(w).orElseThrow()))
+                .toList();
+        if (!names.isEmpty()) {
+            words.add(say.many("otherwise", names, NAMED));
+        }
+    }
+
+    private List<String> changes(String who) {
+        List<String> changes = new ArrayList<>();
+        for (Action action : here.actionsOf(who)) {
+            Optional<Action> before = below.action(action.id());
+            if (before.isEmpty()) {
+                changes.add(say.of("does", say.action(here, action)));
+            } else if (!before.get().equals(action)) {
+                changes.addAll(say.changed(before.get(), action, likeness.whole().isPresent()));
+            }
+        }
+        below.actionsOf(who).stream()
+                .filter(a -> here.action(a.id()).isEmpty())
+                .forEach(a -> changes.add(say.of("does.not", say.action(below, a))));
+        return changes;
+    }
+
+    private void instructions() {
+        kinds(here, below, "more");
+        kinds(below, here, "without");
         here.instructions().stream()
                 .filter(i -> !below.instructions().contains(i)
                         && below.instructions().stream().anyMatch(b -> b.id().equals(i.id())))
-                .forEach(i -> words.add(
-                        i instanceof Instruction.Read r
-                                ? here.person(r.who())
-                                                .map(p -> p.label() + "'s ")
-                                                .orElse("the ")
-                                        + (r.rule().isPresent() ? "decision is worked out" : "decision changed")
-                                : "another " + kind(i)));
+                .forEach(i -> words.add(say.changed(i)));
     }
 
-    private static String kind(Instruction said) {
-        return said.match(new Instruction.Cases<>() {
-            @Override
-            public String read(Instruction.Read read) {
-                return "decision";
-            }
-
-            @Override
-            public String freeze(Instruction.Freeze freeze) {
-                return "question";
-            }
-
-            @Override
-            public String moveOn(Instruction.MoveOn moveOn) {
-                return "rule";
-            }
-
-            @Override
-            public String attacks(Instruction.Attacks attacks) {
-                return attacks.from().isPresent() ? "change of ends" : "end to attack";
-            }
-
-            @Override
-            public String limit(Limit limit) {
-                return "rule";
-            }
-        });
-    }
-
-    private static String named(Stage stage, Action action) {
-        return stage.person(action.who())
-                        .map(Piece.Person::label)
-                        .filter(l -> !l.isBlank())
-                        .map(l -> l + "'s ")
-                        .orElse("")
-                + ActionEdits.describe(action, stage);
+    private void kinds(Stage with, Stage without, String key) {
+        Map<String, Integer> counts = new LinkedHashMap<>();
+        with.instructions().stream()
+                .filter(i -> without.instructions().stream().noneMatch(b -> b.id().equals(i.id())))
+                .forEach((Instruction i) -> counts.merge(say.kind(i), 1, Integer::sum));
+        counts.forEach((kind, n) -> words.add(say.of(key, n, n == 1 ? kind : PieceWords.several(kind))));
     }
 }

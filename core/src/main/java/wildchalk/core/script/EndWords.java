@@ -2,7 +2,6 @@ package wildchalk.core.script;
 
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Bib;
@@ -13,6 +12,7 @@ import wildchalk.core.drill.Stage;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.timeline.Timeline;
+import wildchalk.core.wording.Wordbook;
 
 /** Words for changes of ends: "As the keeper gets there, the teams change ends". */
 final class EndWords {
@@ -50,6 +50,6 @@ final class EndWords {
     }
 
     private static String name(Bib team) {
-        return team.name().toLowerCase(Locale.ROOT);
+        return Wordbook.key(team);
     }
 }

@@ -74,6 +74,31 @@ record OnTheWay(Stage stage, Words words, GearNames gear, Unit unit, Function<Pi
     private record By(double at, Kind kind, boolean right, String text, List<String> pieces, Optional<GearKind> row) {}
 
     /**
+     * How somebody turns where a thing stands.
+     *
+     * @param inside whether the thing is where they turn to
+     * @param about whether they turn so far that one says which way
+     * @param sharp whether they do it within a stride or two
+     */
+    private record Turn(boolean inside, boolean about, boolean sharp, boolean right) {
+
+        Kind kind() {
+            if (!inside) {
+                return Kind.CUTTING;
+            }
+            return about ? Kind.TURNING : Kind.ROUND;
+        }
+
+        String key() {
+            String side = right ? ".right" : ".left";
+            if (inside) {
+                return about ? "via.round" + side : "via.round";
+            }
+            return (sharp ? "via.cut" : "via.turn") + side;
+        }
+    }
+
+    /**
      * What is said of it.
      *
      * @param words that go on from a length: " round the far cone, over the hurdle"; empty for a plain way
@@ -207,21 +232,10 @@ record OnTheWay(Stage stage, Words words, GearNames gear, Unit unit, Function<Pi
                     kind));
         }
         if (Math.abs(turn) >= ROUND) {
-            boolean inside = off < OVER || right == turn > 0;
             boolean sharp = Math.abs(course.turning(i, STRIDES / 2)) >= CUT;
-            if (!inside && !sharp) {
-                return Optional.empty();
-            }
-            boolean about = Math.abs(turn) >= ABOUT;
-            String side = turn > 0 ? ".right" : ".left";
-            String round = about ? "via.round" + side : "via.round";
-            return Optional.of(new By(
-                    at,
-                    !inside ? Kind.CUTTING : about ? Kind.TURNING : Kind.ROUND,
-                    turn > 0,
-                    words.say(inside ? round : "via.cut" + side, name),
-                    List.of(id),
-                    kind));
+            boolean inside = off < OVER || right == turn > 0;
+            Turn how = new Turn(inside, Math.abs(turn) >= ABOUT, sharp, turn > 0);
+            return Optional.of(new By(at, how.kind(), turn > 0, words.say(how.key(), name), List.of(id), kind));
         }
         return off > PAST
                 ? Optional.empty()

@@ -85,7 +85,8 @@ final class TravelWords {
                         || along.words().stream().noneMatch(w -> w.piece().equals(e.piece())))
                 .ifPresent(e -> goes(said, e, along.apart() ? "list.comma" : "space"));
         add(said, travel instanceof Travel.Carry ? words.say("carry." + Wordbook.key(travel.gait())) : "");
-        if (travel.going().corner() != Going.Corner.CUT) {
+        boolean corner = travel.going().corner() != Going.Corner.CUT;
+        if (corner) {
             add(said, words.say("corner." + Wordbook.key(travel.going().corner())));
         }
         travel.going()
@@ -96,7 +97,9 @@ final class TravelWords {
             add(said, words.say("breaks.off"));
         } else if (travel.ending() != Action.Ending.GO_ON) {
             boolean ground = touches && end.isEmpty();
-            add(said, words.say("ending." + Wordbook.key(travel.ending()) + (ground ? ".ground" : "")));
+            // What stands between commas ends with one.
+            String comma = corner || travel.going().watching().isPresent() ? words.say("list.comma").stripTrailing() : "";
+            add(said, comma + words.say("ending." + Wordbook.key(travel.ending()) + (ground ? ".ground" : "")));
         }
         return said;
     }
@@ -105,7 +108,8 @@ final class TravelWords {
         boolean contested = stage.actions().stream()
                 .anyMatch(a -> a instanceof Travel.Collect c
                         && !c.id().equals(travel.id())
-                        && c.path().last().equals(travel.path().last()));
+                        && c.path().last().equals(travel.path().last())
+                        && areAtOnce(timeline, c, travel));
         String takes = travel.ending() == Action.Ending.TRAP ? "and.traps" : "and.collects";
         String key = contested ? "for.the.ball" : takes;
         if (timeline.brokenOff(travel.id()).isPresent()) {
@@ -114,6 +118,16 @@ final class TravelWords {
         } else {
             add(said, words.say(timeline.cutsOut(travel.id()) ? "and.cuts.out" : key, words.word("ball")));
         }
+    }
+
+    /** Whether two go for something at about the same time: one is not there already when the other sets off. */
+    static boolean areAtOnce(Timeline timeline, Action one, Action other) {
+        Optional<ActionTimes> a = timeline.times(one.id());
+        Optional<ActionTimes> b = timeline.times(other.id());
+        return a.isPresent()
+                && b.isPresent()
+                && a.get().start() < b.get().end()
+                && b.get().start() < a.get().end();
     }
 
     private void pace(List<Named> said, double share) {

@@ -248,5 +248,15 @@ class LadderEditsTest {
         drill = LadderEdits.harder(drill, "s2").edit().apply(drill);
         assertEquals("[1, 1a, 1b, 2, 3]", Ladder.signs(drill).values().toString());
         assertEquals("[s1, s3, s4, s2, s5]", Ladder.signs(drill).keySet().toString());
+        // Wherever it is moved to, its number is that of the rung it was made from, and so is one made from it.
+        Drill moved = LadderEdits.moved("s4", 2).apply(drill);
+        assertEquals("1b", Ladder.signs(moved).get("s4"));
+        assertEquals("3", Ladder.signs(moved).get("s5"));
+        assertEquals(Optional.of("1"), Ladder.variationOf(moved, "s4"));
+        assertEquals(Optional.empty(), Ladder.variationOf(moved, "s5"));
+        Drill further = LadderEdits.sideways(moved, "s4").edit().apply(moved);
+        assertEquals(
+                List.of("1", "1a", "1b", "1c", "2", "3"),
+                Ladder.signs(further).values().stream().sorted().toList());
     }
 }

@@ -3,6 +3,7 @@ package wildchalk.core.script;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
 import wildchalk.core.drill.Action;
@@ -44,8 +45,8 @@ class DifferencesTest {
         Stage chased = start().player("4", 5, 10, Bib.SKY)
                 .run("a3", "4", Cue.received("a1"), 15, 3)
                 .build();
-        assertEquals(List.of("+ player 4, starts as 9 receives"), words(start().build(), chased));
-        assertEquals(List.of("− player 4"), words(chased, start().build()), "what they did goes with them");
+        assertEquals(List.of("player 4 comes in, as 9 receives"), words(start().build(), chased));
+        assertEquals(List.of("without player 4"), words(chased, start().build()), "what they did goes with them");
     }
 
     @Test
@@ -54,7 +55,7 @@ class DifferencesTest {
         Stage more = below.withPiece(Piece.Item.cone("c2", new Vec(8, 5), Colour.RED))
                 .withPiece(Piece.Item.cone("c3", new Vec(9, 5), Colour.RED))
                 .withPiece(below.piece("c1").orElseThrow().movedTo(new Vec(5, 8)));
-        assertEquals(List.of("+ 2 red cones", "yellow cone moved 3.0 m"), words(below, more));
+        assertEquals(List.of("2 red cones more", "yellow cone moved 3.0 m"), words(below, more));
     }
 
     @Test
@@ -74,8 +75,8 @@ class DifferencesTest {
                 words(below, below.withAction(carry.withCue(Cue.whistle()))));
         Stage shot = below.withAction(
                 new Action.Shot("a4", "9", new Spot.AtTarget("goal"), Action.Touch.CONTROLLED, Cue.next()));
-        assertEquals(List.of("+ 9's shot"), words(below, shot));
-        assertEquals(List.of("− 9's shot"), words(shot, below));
+        assertEquals(List.of("new: 9's shot"), words(below, shot));
+        assertEquals(List.of("without 9's shot"), words(shot, below));
         assertEquals(
                 List.of("9's carry becomes run"),
                 words(
@@ -87,5 +88,79 @@ class DifferencesTest {
                                 Action.Gait.RUN,
                                 Action.Ending.GO_ON,
                                 carry.cue()))));
+    }
+
+    /** Never a list of twenty single things. */
+    @Test
+    void whenMuchIsOtherwiseOnlyWhomItIsAboutIsSaid() {
+        Stages many = new Stages();
+        Stages others = new Stages();
+        for (int i = 0; i < 5; i++) {
+            many.player("p" + i, 0, 4 * i).run("a" + i, "p" + i, Cue.whistle(), 9, 4 * i);
+            others.player("p" + i, 0, 4 * i).run("a" + i, "p" + i, Cue.whistle(), 9, 4 * i - 7);
+            others.run("b" + i, "p" + i, Cue.next(), 0, 4 * i);
+        }
+        assertEquals(List.of("5 do otherwise"), words(many.build(), others.build()));
+        Stages two = new Stages()
+                .player("7", 0, 0)
+                .player("9", 0, 9)
+                .run("a", "7", Cue.whistle(), 9, 0)
+                .run("b", "9", Cue.whistle(), 9, 9);
+        Stages further = new Stages()
+                .player("7", 0, 0)
+                .player("9", 0, 9)
+                .run("a", "7", Cue.whistle(), 9, 3)
+                .run("c", "7", Cue.next(), 9, -3)
+                .run("d", "7", Cue.next(), 0, 0)
+                .run("b", "9", Cue.whistle(), 9, 9);
+        assertEquals(List.of("player 7 does otherwise"), words(two.build(), further.build()));
+    }
+
+    @Test
+    void whatIsMadeByMirroringTurningOrCopyingIsOneClause() {
+        Stage below = start().build().withPiece(start().build().person("7").orElseThrow().movedTo(new Vec(0, -3)));
+        assertEquals(List.of("from the other side"), words(below, all(below, p -> p.mirrored(false, true))));
+        assertEquals(List.of("turned round, the other way"), words(below, all(below, p -> p.mirrored(true, true))));
+        assertEquals(List.of("all of it moved 5.0 m"), words(below, all(below, p -> p.plus(new Vec(3, 4)))));
+        below = start().build();
+        Stage twice = start().player("2", 0, 20)
+                .player("3", 10, 20)
+                .piece(Piece.Item.cone("c2", new Vec(5, 25), Colour.YELLOW))
+                .ball("b2", "2")
+                .pass("d1", "2", "3", Cue.whistle())
+                .carry("d2", "3", Cue.received("d1"), 20, 20)
+                .build();
+        assertEquals(List.of("the same again, 20.0 m away"), words(below, twice));
+    }
+
+    @Test
+    void whoComesInToDoSomethingIsSaidWithIt() {
+        Stage chased = start().player("4", 5, 10, Bib.SKY)
+                .shadow("a3", "4", "9", Action.Shadow.Way.CHASE, 1, Cue.received("a1"))
+                .build();
+        assertEquals(List.of("player 4 comes in to chase 9, as 9 receives"), words(start().build(), chased));
+    }
+
+    private static Stage all(Stage stage, UnaryOperator<Vec> places) {
+        Stage moved = stage;
+        for (Piece piece : stage.pieces()) {
+            if (!(piece instanceof Piece.Ball)) {
+                moved = moved.withPiece(piece.movedTo(places.apply(piece.at())));
+            }
+        }
+        for (Action action : stage.actions()) {
+            if (action instanceof Travel travel) {
+                Spot.Place end = (Spot.Place) travel.path().last();
+                Vec to = places.apply(end.at());
+                moved = moved.withAction(new Travel.Carry(
+                        travel.id(),
+                        travel.who(),
+                        Stages.path(false, to.x(), to.y()),
+                        travel.gait(),
+                        travel.ending(),
+                        travel.cue()));
+            }
+        }
+        return moved;
     }
 }

@@ -74,8 +74,8 @@ class ReadWordsTest {
     void whatIsSaidOtherwiseOnARungIsCounted() {
         Stage asked =
                 STAGE.saying(new Freeze("f1", Cue.whistle(), "?", "")).saying(new Freeze("f2", Cue.whistle(), "?", ""));
-        assertEquals(List.of("+ 2 questions"), differences(STAGE, asked));
-        assertEquals(List.of("− 2 questions"), differences(asked, STAGE));
+        assertEquals(List.of("2 questions more"), differences(STAGE, asked));
+        assertEquals(List.of("without 2 questions"), differences(asked, STAGE));
         Stage ruled = STAGE.saying(new Read("r1", "7", READ.options(), Optional.empty(), Optional.of(Rule.OPEN)));
         assertEquals(List.of("7's decision is worked out"), differences(STAGE, ruled));
         assertEquals(List.of("7's decision changed"), differences(ruled, STAGE));
@@ -100,7 +100,7 @@ class ReadWordsTest {
                 .player("4", 3, 3, Bib.SKY)
                 .run("a1", "7", Cue.whistle(), 5, -5)
                 .build();
-        assertEquals(List.of("from the other side", "+ player 4"), differences(below, more));
+        assertEquals(List.of("from the other side", "player 4 comes in"), differences(below, more));
         Stage bent = new Stages()
                 .player("7", 0, 5)
                 .player("9", 9, -8)

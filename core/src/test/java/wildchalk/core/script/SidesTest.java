@@ -99,6 +99,6 @@ class SidesTest {
         assertNotEquals(same.get(2), changed.get(2), "not from then on");
         Script script = ScriptWriter.write(stage, Rehearsal.of(stage, COURT), COURT, Unit.METRES);
         String said = script.limits().get(0).text();
-        assertEquals("When 9 gets there, sky change ends", said);
+        assertEquals("When 9 gets there, sky change ends.", said);
     }
 }

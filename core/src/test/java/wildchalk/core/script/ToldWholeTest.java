@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
 import wildchalk.core.drill.Action;
@@ -18,6 +19,7 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.TravelPath;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.rehearsal.Rehearsal;
@@ -264,5 +266,30 @@ class ToldWholeTest {
                 .run("c", "7", new Cue(new Cue.Received("p"), 0), 5, -9);
         String first = told(stages).get(0);
         assertTrue(first.startsWith("On the whistle: 7 runs 5 m forwards and breaks off; "), first);
+    }
+
+    @Test
+    void onlyWhoGoesAtAboutTheSameTimeIsInAContest() {
+        Stages both = new Stages()
+                .player("7", 0, 0)
+                .player("9", 0, 12)
+                .piece(new Piece.Ball("b", new Vec(8, 6), Optional.empty()))
+                .travel(collect("a", "7", Cue.whistle()))
+                .travel(collect("c", "9", new Cue(new Cue.Whistle(), 0.4)));
+        assertTrue(told(both).get(0).endsWith("; whoever gets there first has it."), told(both).get(0));
+        Stages late = new Stages()
+                .player("7", 0, 0)
+                .player("9", 0, 12)
+                .piece(new Piece.Ball("b", new Vec(8, 6), Optional.empty()))
+                .travel(collect("a", "7", Cue.whistle()))
+                .run("r", "7", Cue.next(), 20, 0)
+                .travel(collect("c", "9", new Cue(new Cue.Whistle(), 9)));
+        assertTrue(told(late).stream().noneMatch(l -> l.contains("for the ball")), told(late).toString());
+        assertTrue(told(late).stream().noneMatch(l -> l.contains("whoever")), told(late).toString());
+    }
+
+    private static Travel collect(String id, String who, Cue cue) {
+        return new Travel.Collect(
+                id, who, new TravelPath(List.of(Spot.at("b")), false), Gait.SPRINT, Ending.GO_ON, cue);
     }
 }

@@ -14,6 +14,7 @@ import java.util.stream.Collectors;
 import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Instruction.Freeze;
+import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.measure.TimeFormat;
@@ -285,7 +286,10 @@ final class CardContent {
         List<String> words = facts.differs();
         List<Slice> slices = new ArrayList<>();
         if (!words.isEmpty()) {
-            slices.addAll(column.words("P", "", "New here: " + String.join("; ", words) + ".", Typeface.TEXT_BOLD));
+            String which = Ladder.variationOf(order.drill(), rung.rung().id())
+                    .map(s -> "Variation of " + s + ": ")
+                    .orElse("New here: ");
+            slices.addAll(column.words("P", "", which + String.join("; ", words) + ".", Typeface.TEXT_BOLD));
         }
         Map<String, Piece> before = below.pieces().stream().collect(Collectors.toMap(Piece::id, p -> p, (a, b) -> a));
         List<Piece.Person> moved = rung.stage().people().stream()
