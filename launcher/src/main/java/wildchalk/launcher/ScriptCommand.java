@@ -10,6 +10,7 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Spec;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.measure.Unit;
+import wildchalk.core.script.Differences;
 import wildchalk.core.script.Script;
 
 @Command(
@@ -34,7 +35,7 @@ final class ScriptCommand implements Callable<Integer> {
             if (rungs.size() > 1) {
                 out.println();
                 String of = Ladder.variationOf(rung.drill(), rung.stage().id())
-                        .map(s -> " (variation of " + s + ")")
+                        .map(Differences::besideTitle)
                         .orElse("");
                 out.println(signs.get(rung.stage().id()) + " " + rung.stage().title() + of);
             }

@@ -63,7 +63,7 @@ class CommandLineTest {
     void validateSaysWhatWouldNotPlayByRungAndOption(@TempDir Path folder) throws Exception {
         String file =
                 """
-                {"format": "wild-chalk-drill", "version": 10, "id": "d", "title": "D", "surface": "open-gym", "stages": [
+                {"format": "wild-chalk-drill", "version": 11, "id": "d", "title": "D", "surface": "open-gym", "stages": [
                  {"id": "s1", "title": "Low", "pieces": [
                    {"id": "p", "kind": "player", "at": [0, 0], "label": "6", "team": "mint"},
                    {"id": "q", "kind": "player", "at": [4, 4], "label": "8", "team": "mint"}], "actions": [

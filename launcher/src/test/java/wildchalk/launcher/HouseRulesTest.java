@@ -7,6 +7,7 @@ import com.sun.source.tree.ClassTree;
 import com.sun.source.tree.CompilationUnitTree;
 import com.sun.source.tree.ConditionalExpressionTree;
 import com.sun.source.tree.InstanceOfTree;
+import com.sun.source.tree.LiteralTree;
 import com.sun.source.tree.MethodTree;
 import com.sun.source.tree.ParenthesizedTree;
 import com.sun.source.tree.Tree;
@@ -16,11 +17,17 @@ import com.sun.source.util.JavacTask;
 import com.sun.source.util.TreePath;
 import com.sun.source.util.TreePathScanner;
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Properties;
 import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javax.lang.model.element.Modifier;
@@ -38,6 +45,9 @@ class HouseRulesTest {
     private static final int MOST_PARAMETERS = 8;
     /** Of a thousand lines; model code bases have 1 to 3. */
     private static final double MOST_INSTANCEOF = 7;
+
+    /** Two words, or one that is joined to others. */
+    private static final Pattern WORDS = Pattern.compile("[A-Za-z]{2,}[,.:;]? [A-Za-z(]|^ [a-z]{2,}|[a-z]{2,}[,:;]? $");
 
     private static JavacTask javac;
     private static final List<CompilationUnitTree> MAIN = new ArrayList<>();
@@ -218,5 +228,37 @@ class HouseRulesTest {
 
     private static boolean isPublic(Set<Modifier> flags) {
         return flags.contains(Modifier.PUBLIC);
+    }
+
+    /**
+     * What people read stands in files of words, with their plurals and their order. What stood in code before that was
+     * the rule is counted, package by package, and may only become less.
+     */
+    @Test
+    void noMoreWordsStandInCode() throws IOException {
+        Properties before = new Properties();
+        try (InputStream file = HouseRulesTest.class.getResourceAsStream("words-in-code.properties")) {
+            before.load(file);
+        }
+        Map<String, Integer> now = new TreeMap<>();
+        MAIN.stream()
+                .filter(f -> !name(f).startsWith("bench"))
+                .forEach(file -> new TreePathScanner<Void, Void>() {
+                    @Override
+                    public Void visitLiteral(LiteralTree literal, Void nothing) {
+                        if (literal.getValue() instanceof String text
+                                && WORDS.matcher(text).find()) {
+                            now.merge(String.valueOf(file.getPackageName()), 1, Integer::sum);
+                        }
+                        return super.visitLiteral(literal, null);
+                    }
+                }.scan(file, null));
+        Set<String> all = new TreeSet<>(now.keySet());
+        all.addAll(before.stringPropertyNames());
+        List<String> found = all.stream()
+                .filter(p -> now.getOrDefault(p, 0) != Integer.parseInt(before.getProperty(p, "0")))
+                .map(p -> p + "=" + now.getOrDefault(p, 0) + ", before " + before.getProperty(p, "0"))
+                .toList();
+        assertEquals(List.of(), found, "more is not allowed; where there are fewer now, say so in the file");
     }
 }

@@ -11,6 +11,7 @@ import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Figure;
 import wildchalk.core.drill.Force;
 import wildchalk.core.drill.Going;
+import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
@@ -171,7 +172,7 @@ public final class Why {
             }
 
             @Override
-            public Void hold(Action.Hold hold) {
+            public Void hold(Hold hold) {
                 happened.add("takes " + seconds(t.end() - t.start()));
                 return null;
             }
@@ -246,10 +247,8 @@ public final class Why {
         }
 
         @Override
-        public List<Figure> hold(Action.Hold hold) {
-            return hold.facing().isPresent() || hold.turn() == Action.Hold.Turn.SPIN
-                    ? List.of(Figure.TURNING)
-                    : List.of();
+        public List<Figure> hold(Hold hold) {
+            return hold.facing().isPresent() || hold.turn() == Hold.Turn.SPIN ? List.of(Figure.TURNING) : List.of();
         }
 
         @Override

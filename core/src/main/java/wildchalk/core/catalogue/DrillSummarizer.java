@@ -18,6 +18,7 @@ import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Needs;
@@ -149,7 +150,7 @@ public final class DrillSummarizer {
         if (action instanceof Action.Shadow shadow) {
             return kind + " " + word(shadow.way());
         }
-        if (action instanceof Action.Hold hold) {
+        if (action instanceof Hold hold) {
             return kind + " " + word(hold.stance());
         }
         return action instanceof Action.Pass pass && pass.manner() != Action.Manner.FLAT

@@ -5,6 +5,7 @@ import java.util.Set;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
@@ -106,8 +107,8 @@ public enum Skill {
             }
 
             @Override
-            public Void hold(Action.Hold hold) {
-                if (hold.stance() != Action.Hold.Stance.WAIT && hold.stance() != Action.Hold.Stance.TURN) {
+            public Void hold(Hold hold) {
+                if (hold.stance() != Hold.Stance.WAIT && hold.stance() != Hold.Stance.TURN) {
                     skills.add(SCREENING);
                 }
                 return null;

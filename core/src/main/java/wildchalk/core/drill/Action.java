@@ -4,7 +4,7 @@ import java.util.Optional;
 
 /** Something a person does. */
 public sealed interface Action
-        permits Travel, Action.Delivery, Action.Shadow, Action.Hold, Action.Call, Action.Blow, Action.Handle {
+        permits Travel, Action.Delivery, Action.Shadow, Hold, Action.Call, Action.Blow, Action.Handle {
 
     /** Unique within its drill. */
     String id();
@@ -28,6 +28,14 @@ public sealed interface Action
         return Optional.empty();
     }
 
+    /**
+     * What it is called where the sport has a word of its own for it: {@code serve}; empty for what has its general
+     * name. Names that a sport does not know are kept.
+     */
+    default Optional<String> called() {
+        return Optional.empty();
+    }
+
     /** What the cases say of this kind of action. */
     <R> R match(ActionCases<R> cases);
 
@@ -42,17 +50,34 @@ public sealed interface Action
 
         /** The same sent elsewhere. */
         Delivery withTo(Spot place);
+
+        /** The same, with the ball had so long. */
+        Delivery withTouch(Touch newTouch);
     }
 
     /**
      * A pass to a person or a place.
      *
-     * @param manner how the ball goes
-     * @param force how hard it is sent
+     * @param sending how the ball is sent
      * @param off the side of the surface that it comes off; empty for straight there
      */
-    record Pass(String id, String who, Spot to, Touch touch, Manner manner, Force force, Optional<Wall> off, Cue cue)
+    record Pass(String id, String who, Spot to, Touch touch, Sending sending, Optional<Wall> off, Cue cue)
             implements Delivery {
+
+        /** How the ball goes. */
+        public Manner manner() {
+            return sending.manner();
+        }
+
+        /** How hard it is sent. */
+        public Force force() {
+            return sending.force();
+        }
+
+        @Override
+        public Optional<String> called() {
+            return sending.called();
+        }
 
         @Override
         public Optional<String> receiver() {
@@ -66,7 +91,7 @@ public sealed interface Action
 
         /** The usual pass: straight there. */
         public Pass(String id, String who, Spot to, Touch touch, Cue cue) {
-            this(id, who, to, touch, Manner.FLAT, Force.USUAL, Optional.empty(), cue);
+            this(id, who, to, touch, Sending.USUAL, Optional.empty(), cue);
         }
 
         @Override
@@ -76,27 +101,47 @@ public sealed interface Action
 
         @Override
         public Pass withCue(Cue newCue) {
-            return new Pass(id, who, to, touch, manner, force, off, newCue);
+            return new Pass(id, who, to, touch, sending, off, newCue);
         }
 
         @Override
         public Pass withTo(Spot place) {
-            return new Pass(id, who, place, touch, manner, force, off, cue);
+            return new Pass(id, who, place, touch, sending, off, cue);
         }
 
-        /** The same, with the ball going another way. */
+        @Override
+        public Pass withTouch(Touch newTouch) {
+            return new Pass(id, who, to, newTouch, sending, off, cue);
+        }
+
+        /** The same, sent otherwise. */
+        public Pass sent(Sending newSending) {
+            return new Pass(id, who, to, touch, newSending, off, cue);
+        }
+
+        /** The same by another person, to another place. */
+        public Pass by(String other, Spot place) {
+            return new Pass(id, other, place, touch, sending, off, cue);
+        }
+
+        /** The same, off another side of the surface or off none. */
+        public Pass off(Optional<Wall> wall) {
+            return new Pass(id, who, to, touch, sending, wall, cue);
+        }
+
+        /** The same, with the ball going another way; what it was called is then something else. */
         public Pass going(Manner newManner) {
-            return new Pass(id, who, to, touch, newManner, force, off, cue);
+            return sent(new Sending(newManner, force(), Optional.empty()));
         }
 
         /** The same sent as hard as that. */
         public Pass sent(Force newForce) {
-            return new Pass(id, who, to, touch, manner, newForce, off, cue);
+            return sent(new Sending(manner(), newForce, called()));
         }
 
         /** The same off a side of the surface. */
         public Pass comingOff(Wall wall) {
-            return new Pass(id, who, to, touch, manner, force, Optional.of(wall), cue);
+            return off(Optional.of(wall));
         }
     }
 
@@ -105,13 +150,22 @@ public sealed interface Action
      *
      * @param result what becomes of it
      * @param next where a rebound goes; a few metres out of the goal when empty
+     * @param called what it is called in the sport; empty for a shot
      */
-    record Shot(String id, String who, Spot to, Touch touch, Result result, Optional<Spot> next, Cue cue)
+    record Shot(
+            String id,
+            String who,
+            Spot to,
+            Touch touch,
+            Result result,
+            Optional<Spot> next,
+            Optional<String> called,
+            Cue cue)
             implements Delivery {
 
         /** A shot of which the drill says no more. */
         public Shot(String id, String who, Spot to, Touch touch, Cue cue) {
-            this(id, who, to, touch, Result.OPEN, Optional.empty(), cue);
+            this(id, who, to, touch, Result.OPEN, Optional.empty(), Optional.empty(), cue);
         }
 
         @Override
@@ -121,12 +175,22 @@ public sealed interface Action
 
         @Override
         public Shot withCue(Cue newCue) {
-            return new Shot(id, who, to, touch, result, next, newCue);
+            return new Shot(id, who, to, touch, result, next, called, newCue);
         }
 
         @Override
         public Shot withTo(Spot place) {
-            return new Shot(id, who, place, touch, result, next, cue);
+            return new Shot(id, who, place, touch, result, next, called, cue);
+        }
+
+        @Override
+        public Shot withTouch(Touch newTouch) {
+            return new Shot(id, who, to, newTouch, result, next, called, cue);
+        }
+
+        /** The same by another name; empty for the general one. */
+        public Shot called(Optional<String> name) {
+            return new Shot(id, who, to, touch, result, next, name, cue);
         }
 
         /**
@@ -135,7 +199,7 @@ public sealed interface Action
          * @param rebound where the ball goes then; null for a few metres out of the goal
          */
         public Shot ending(Result newResult, Spot rebound) {
-            return new Shot(id, who, to, touch, newResult, Optional.ofNullable(rebound), cue);
+            return new Shot(id, who, to, touch, newResult, Optional.ofNullable(rebound), called, cue);
         }
     }
 
@@ -213,85 +277,6 @@ public sealed interface Action
             BALL,
             /** Between them and the goal at the other end. */
             OTHER_GOAL
-        }
-    }
-
-    /**
-     * Stands, with the body facing something.
-     *
-     * @param facing what the body turns to; empty to stay as it is
-     * @param turn which way round it turns
-     * @param seconds at least; 0 for just the turn
-     * @param until what ends it; empty to end after the seconds
-     */
-    record Hold(
-            String id,
-            String who,
-            Stance stance,
-            Optional<Spot> facing,
-            Turn turn,
-            double seconds,
-            Optional<Cue.Trigger> until,
-            Cue cue)
-            implements Action {
-
-        /** Turns the shorter way round. */
-        public Hold(
-                String id,
-                String who,
-                Stance stance,
-                Optional<Spot> facing,
-                double seconds,
-                Optional<Cue.Trigger> until,
-                Cue cue) {
-            this(id, who, stance, facing, Turn.SHORTER, seconds, until, cue);
-        }
-
-        @Override
-        public <R> R match(ActionCases<R> cases) {
-            return cases.hold(this);
-        }
-
-        @Override
-        public Hold withCue(Cue newCue) {
-            return new Hold(id, who, stance, facing, turn, seconds, until, newCue);
-        }
-
-        /** The same, ended by something else; empty for what ends it usually. */
-        public Hold until(Optional<Cue.Trigger> newUntil) {
-            return new Hold(id, who, stance, facing, turn, seconds, newUntil, cue);
-        }
-
-        /** The same, facing something else; empty to stay as the body is. */
-        public Hold facing(Optional<Spot> spot) {
-            return new Hold(id, who, stance, spot, turn, seconds, until, cue);
-        }
-
-        /** The same, turned the other way round. */
-        public Hold turning(Turn newTurn) {
-            return new Hold(id, who, stance, facing, newTurn, seconds, until, cue);
-        }
-
-        /** What standing there is for. */
-        public enum Stance {
-            WAIT,
-            TURN,
-            PIVOT,
-            SCREEN,
-            BOX_OUT,
-            POST_UP
-        }
-
-        /** Which way round a body turns on the spot. */
-        public enum Turn {
-            /** Whichever is less. */
-            SHORTER,
-            /** Opens to the left. */
-            OPEN_LEFT,
-            /** Opens to the right. */
-            OPEN_RIGHT,
-            /** The shorter way and once round besides. */
-            SPIN
         }
     }
 

@@ -21,8 +21,8 @@ public interface ActionCases<R> {
     /** For {@link Action.Shadow}. */
     R shadow(Action.Shadow shadow);
 
-    /** For {@link Action.Hold}. */
-    R hold(Action.Hold hold);
+    /** For {@link Hold}. */
+    R hold(Hold hold);
 
     /** For {@link Action.Call}. */
     R call(Action.Call call);

@@ -10,37 +10,44 @@ import wildchalk.core.drill.Action.Gait;
  * @param corner how the corners of the path are taken
  * @param pivot to which side the body turns as it begins the path, when it faces another way than before
  * @param watching what the nose is kept on; empty to look where the gait looks
+ * @param called what that is called in the sport; empty for what is called by its gait
  */
-public record Going(Gait gait, double pace, Corner corner, Pivot pivot, Optional<Spot> watching) {
+public record Going(
+        Gait gait, double pace, Corner corner, Pivot pivot, Optional<Spot> watching, Optional<String> called) {
 
     /** Going all out, looking where one goes. */
     public static Going of(Gait gait) {
-        return new Going(gait, 1, Corner.CUT, Pivot.NONE, Optional.empty());
+        return new Going(gait, 1, Corner.CUT, Pivot.NONE, Optional.empty(), Optional.empty());
     }
 
     /** The same, moving the body otherwise. */
     public Going withGait(Action.Gait newGait) {
-        return new Going(newGait, pace, corner, pivot, watching);
+        return new Going(newGait, pace, corner, pivot, watching, called);
     }
 
     /** The same at a share of the usual speed, over 0 and at most 1. */
     public Going paced(double share) {
-        return new Going(gait, share, corner, pivot, watching);
+        return new Going(gait, share, corner, pivot, watching, called);
     }
 
     /** The same, with corners taken otherwise. */
     public Going cornering(Corner newCorner) {
-        return new Going(gait, pace, newCorner, pivot, watching);
+        return new Going(gait, pace, newCorner, pivot, watching, called);
     }
 
     /** The same, with an eye on something. */
     public Going watching(Spot spot) {
-        return new Going(gait, pace, corner, pivot, Optional.of(spot));
+        return new Going(gait, pace, corner, pivot, Optional.of(spot), called);
     }
 
     /** The same, begun with a pivot to a side. */
     public Going pivoting(Pivot newPivot) {
-        return new Going(gait, pace, corner, newPivot, watching);
+        return new Going(gait, pace, corner, newPivot, watching, called);
+    }
+
+    /** The same by another name; empty for what is called by its gait. */
+    public Going called(Optional<String> name) {
+        return new Going(gait, pace, corner, pivot, watching, name);
     }
 
     /** To which side a body turns on the move. */

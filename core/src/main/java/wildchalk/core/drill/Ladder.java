@@ -173,9 +173,8 @@ public final class Ladder {
 
     /** The sign of the rung of which one is a variation, wherever it stands; empty for any other. */
     public static Optional<String> variationOf(Drill drill, String rung) {
-        return rung(drill, rung)
-                .filter(r -> isBeside(drill, r))
-                .map(r -> signs(drill).get(stem(drill, r).id()));
+        return rung(drill, rung).filter(r -> isBeside(drill, r)).map(r -> signs(drill)
+                .get(stem(drill, r).id()));
     }
 
     /** A variation of a rung that is on the ladder. */

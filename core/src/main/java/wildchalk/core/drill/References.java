@@ -64,7 +64,7 @@ final class References {
         }
 
         @Override
-        public Boolean hold(Action.Hold hold) {
+        public Boolean hold(Hold hold) {
             return true;
         }
 

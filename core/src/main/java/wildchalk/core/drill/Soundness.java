@@ -33,7 +33,7 @@ public final class Soundness {
         }
 
         @Override
-        public Optional<Cue.Trigger> hold(Action.Hold hold) {
+        public Optional<Cue.Trigger> hold(Hold hold) {
             return hold.until();
         }
 
@@ -75,7 +75,7 @@ public final class Soundness {
         }
 
         @Override
-        public List<Spot> hold(Action.Hold hold) {
+        public List<Spot> hold(Hold hold) {
             return hold.facing().stream().toList();
         }
 

@@ -11,6 +11,11 @@ public sealed interface Travel extends Action {
     /** How the body goes. */
     Going going();
 
+    @Override
+    default Optional<String> called() {
+        return going().called();
+    }
+
     /** How the body moves. */
     default Gait gait() {
         return going().gait();

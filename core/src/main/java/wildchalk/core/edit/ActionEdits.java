@@ -10,6 +10,7 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.naming.PieceWords;
@@ -54,7 +55,7 @@ public final class ActionEdits {
         }
 
         @Override
-        public String hold(Action.Hold hold) {
+        public String hold(Hold hold) {
             return "hold";
         }
 
@@ -211,12 +212,12 @@ public final class ActionEdits {
         return action.match(new ActionCases.Travels<>() {
             @Override
             public String travel(Travel travel) {
-                return touching(kind(travel), travel);
+                return touching(named(travel).orElse(kind(travel)), travel);
             }
 
             @Override
             public String run(Travel.Run run) {
-                return touching(gait(run.gait()), run);
+                return touching(named(run).orElse(gait(run.gait())), run);
             }
 
             @Override
@@ -226,7 +227,7 @@ public final class ActionEdits {
 
             @Override
             public String shot(Action.Shot shot) {
-                return kind(shot);
+                return named(shot).orElse(kind(shot));
             }
 
             @Override
@@ -236,7 +237,7 @@ public final class ActionEdits {
             }
 
             @Override
-            public String hold(Action.Hold hold) {
+            public String hold(Hold hold) {
                 return words(hold.stance());
             }
 
@@ -260,13 +261,20 @@ public final class ActionEdits {
         });
     }
 
+    /** What the sport calls it, as it stands in lists. */
+    private static Optional<String> named(Action action) {
+        return action.called().map(c -> c.replace('-', ' '));
+    }
+
     private static String touching(String kind, Travel travel) {
         return travel.ending() == Action.Ending.TOUCH ? kind + " and touch" : kind;
     }
 
     private static String describe(Action.Pass pass, Stage stage) {
         String how;
-        if (pass.manner() == Action.Manner.HAND_OFF) {
+        if (pass.called().isPresent()) {
+            how = named(pass).get();
+        } else if (pass.manner() == Action.Manner.HAND_OFF) {
             how = "hand-off";
         } else if (pass.manner() == Action.Manner.FLAT) {
             how = "pass";

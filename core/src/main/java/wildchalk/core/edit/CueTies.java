@@ -8,6 +8,7 @@ import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.CueCases;
+import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.LimitCases;
@@ -51,7 +52,7 @@ final class CueTies {
             }
 
             @Override
-            public Action hold(Action.Hold hold) {
+            public Action hold(Hold hold) {
                 return hold.until(hold.until().flatMap(u -> left(u, gone)));
             }
 

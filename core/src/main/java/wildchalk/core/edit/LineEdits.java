@@ -198,15 +198,7 @@ public final class LineEdits {
                                             p.id(), s.person(to).orElseThrow().at(), Optional.of(to))
                                     : p)
                             .toList())
-                    .withAction(new Action.Pass(
-                            pass.id(),
-                            to,
-                            Spot.at(pass.who()),
-                            pass.touch(),
-                            pass.manner(),
-                            pass.force(),
-                            pass.off(),
-                            pass.cue()))));
+                    .withAction(pass.by(to, Spot.at(pass.who())))));
         }
         return Optional.empty();
     }

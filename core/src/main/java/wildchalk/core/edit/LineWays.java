@@ -2,15 +2,22 @@ package wildchalk.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Stream;
+import wildchalk.core.deed.Deed;
+import wildchalk.core.deed.Deeds;
 import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Force;
 import wildchalk.core.drill.Going;
+import wildchalk.core.drill.Hold;
+import wildchalk.core.drill.Sending;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.wording.Wordbook;
 
 /** The ways in which one action can be done, each with what makes it so: how a ball is sent, how a path is gone. */
 public final class LineWays {
@@ -32,6 +39,8 @@ public final class LineWays {
      * @param taken whether it is so now
      */
     public record Way(String words, boolean taken, Edit<Drill> edit) {}
+
+    private static final Wordbook BOOK = Wordbook.beside(LineWays.class, "Ways");
 
     private LineWays() {}
 
@@ -77,12 +86,13 @@ public final class LineWays {
                     c -> true,
                     LineWays::words,
                     c -> travel.withGoing(going.cornering(c))));
-            return groups;
+            groups.add(called(travel, d -> travel.withGoing(going.called(d.map(Deed::id)))));
+            return groups.stream().filter(g -> !g.ways().isEmpty()).toList();
         }
 
         @Override
         public List<Group> pass(Action.Pass pass) {
-            return List.of(
+            return some(
                     group("how hard", Force.values(), pass.force(), f -> true, LineWays::words, pass::sent),
                     group(
                             "how it goes",
@@ -91,22 +101,18 @@ public final class LineWays {
                             m -> ActionEdits.isPossible(m, surface),
                             ActionEdits::words,
                             pass::going),
-                    touch(
+                    touch(pass),
+                    called(
                             pass,
-                            t -> new Action.Pass(
-                                    pass.id(),
-                                    pass.who(),
-                                    pass.to(),
-                                    t,
-                                    pass.manner(),
+                            d -> pass.sent(new Sending(
+                                    d.flatMap(Deed::manner).orElse(Action.Manner.FLAT),
                                     pass.force(),
-                                    pass.off(),
-                                    pass.cue())));
+                                    d.map(Deed::id)))));
         }
 
         @Override
         public List<Group> shot(Action.Shot shot) {
-            return List.of(
+            return some(
                     group(
                             "what becomes of it",
                             Action.Result.values(),
@@ -114,10 +120,8 @@ public final class LineWays {
                             r -> true,
                             ActionEdits::words,
                             r -> shot.ending(r, shot.next().orElse(null))),
-                    touch(
-                            shot,
-                            t -> new Action.Shot(
-                                    shot.id(), shot.who(), shot.to(), t, shot.result(), shot.next(), shot.cue())));
+                    touch(shot),
+                    called(shot, d -> shot.called(d.map(Deed::id))));
         }
 
         @Override
@@ -139,7 +143,7 @@ public final class LineWays {
         }
 
         @Override
-        public List<Group> hold(Action.Hold hold) {
+        public List<Group> hold(Hold hold) {
             return List.of();
         }
 
@@ -158,14 +162,36 @@ public final class LineWays {
             return List.of();
         }
 
-        private Group touch(Action.Delivery delivery, Function<Action.Touch, Action> changed) {
+        private Group touch(Action.Delivery delivery) {
             return group(
                     "how long it is had",
                     Action.Touch.values(),
                     delivery.touch(),
                     t -> true,
                     ActionEdits::words,
-                    changed);
+                    delivery::withTouch);
+        }
+
+        /** What the sport calls such things; only its general name where it has no other. */
+        private Group called(Action action, Function<Optional<Deed>, Action> changed) {
+            List<Deed> deeds = Deeds.of(surface.ball(), action);
+            Optional<Deed> now = Deeds.called(surface.ball(), action);
+            List<Way> ways = new ArrayList<>();
+            if (!deeds.isEmpty()) {
+                String plain = BOOK.say("called.nothing", ActionEdits.kind(action));
+                ways.add(new Way(plain, now.isEmpty(), let(plain, changed.apply(Optional.empty()))));
+            }
+            deeds.forEach(d -> ways.add(
+                    new Way(d.noun(), now.equals(Optional.of(d)), let(d.noun(), changed.apply(Optional.of(d))))));
+            return new Group(BOOK.say("called"), ways);
+        }
+
+        private static List<Group> some(Group... groups) {
+            return Stream.of(groups).filter(g -> !g.ways().isEmpty()).toList();
+        }
+
+        private Edit<Drill> let(String words, Action changed) {
+            return ActionEdits.change(rung, "Let it be: " + words, changed);
         }
 
         Group endings(Travel travel) {
@@ -191,8 +217,7 @@ public final class LineWays {
             for (E each : all) {
                 if (isPossible.apply(each) || each == now) {
                     String said = words.apply(each);
-                    ways.add(new Way(
-                            said, each == now, ActionEdits.change(rung, "Let it be: " + said, changed.apply(each))));
+                    ways.add(new Way(said, each == now, let(said, changed.apply(each))));
                 }
             }
             return new Group(about, ways);

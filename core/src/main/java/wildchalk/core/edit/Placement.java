@@ -1,8 +1,8 @@
 package wildchalk.core.edit;
 
-import wildchalk.core.drill.Action.Hold.Turn;
 import wildchalk.core.drill.Cue.Crosses.Heading;
 import wildchalk.core.drill.Going.Pivot;
+import wildchalk.core.drill.Hold.Turn;
 import wildchalk.core.drill.Wall;
 import wildchalk.core.geometry.Vec;
 

@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
+import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
@@ -17,9 +18,8 @@ record Respotted(UnaryOperator<Spot> spots) implements ActionCases.Travels<Actio
 
     /** A pass where there are no boards: off nothing, and flat where it went along them. */
     static Action.Pass withoutBoards(Action.Pass pass) {
-        Action.Manner there = pass.manner() == Action.Manner.RIM ? Action.Manner.FLAT : pass.manner();
-        return new Action.Pass(
-                pass.id(), pass.who(), pass.to(), pass.touch(), there, pass.force(), Optional.empty(), pass.cue());
+        Action.Pass straight = pass.off(Optional.empty());
+        return pass.manner() == Action.Manner.RIM ? straight.going(Action.Manner.FLAT) : straight;
     }
 
     static Action of(Action action, UnaryOperator<Spot> spots) {
@@ -51,6 +51,7 @@ record Respotted(UnaryOperator<Spot> spots) implements ActionCases.Travels<Actio
                 shot.touch(),
                 shot.result(),
                 shot.next().map(spots),
+                shot.called(),
                 shot.cue());
     }
 
@@ -60,7 +61,7 @@ record Respotted(UnaryOperator<Spot> spots) implements ActionCases.Travels<Actio
     }
 
     @Override
-    public Action hold(Action.Hold hold) {
+    public Action hold(Hold hold) {
         return hold.facing(hold.facing().map(spots));
     }
 

@@ -8,6 +8,7 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
@@ -76,7 +77,7 @@ public final class Retelling {
             }
 
             @Override
-            public Optional<Edit<Drill>> hold(Action.Hold hold) {
+            public Optional<Edit<Drill>> hold(Hold hold) {
                 return Optional.of(ActionEdits.change(rung, "Face another way", hold.facing(Optional.of(spot))));
             }
 

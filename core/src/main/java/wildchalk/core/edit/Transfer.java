@@ -6,6 +6,7 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Going;
+import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.LimitCases;
@@ -193,8 +194,7 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
                     id(p.who()),
                     spot(p.to()),
                     p.touch(),
-                    p.manner(),
-                    p.force(),
+                    p.sending(),
                     p.off().map(placement::wall),
                     cue(p.cue()));
         }
@@ -208,6 +208,7 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
                     s.touch(),
                     s.result(),
                     s.next().map(Transfer.this::spot),
+                    s.called(),
                     cue(s.cue()));
         }
 
@@ -224,8 +225,8 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
         }
 
         @Override
-        public Action hold(Action.Hold h) {
-            return new Action.Hold(
+        public Action hold(Hold h) {
+            return new Hold(
                     id(h.id()),
                     id(h.who()),
                     h.stance(),
@@ -257,7 +258,8 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
                     going.pace(),
                     going.corner(),
                     placement.pivot(going.pivot()),
-                    going.watching().map(Transfer.this::spot));
+                    going.watching().map(Transfer.this::spot),
+                    going.called());
         }
 
         private TravelPath path(TravelPath path) {

@@ -67,6 +67,12 @@ public final class FigureTable {
         return Optional.ofNullable(PARTS.get("ways").get(word(manner)));
     }
 
+    /** What is left of the launch of a ball, for these people going as they do: a share. */
+    static double launches(Effort effort) {
+        return PARTS.get("levels").get(word(effort.level())).get("balls")
+                * PARTS.get("intensities").get(word(effort.intensity())).get("balls");
+    }
+
     private static void people(Map<Figure, Double> figures, Map<String, Double> ground) {
         for (Figure figure : Figure.values()) {
             Double value = ground.getOrDefault(figure.word(), TAKES.get(figure.word()));

@@ -3,7 +3,10 @@ package wildchalk.core.motion;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import wildchalk.core.deed.Deed;
+import wildchalk.core.deed.Deeds;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Gait;
 import wildchalk.core.drill.Action.Manner;
@@ -120,12 +123,20 @@ public record Speeds(
      * @param pass how a flat pass goes
      * @param shot how a shot goes
      * @param ways how balls go that are passed otherwise
+     * @param deeds how balls go that are sent in a way that the sport has a word and a speed for, by that word
      * @param hard how much faster than usual a hard pass leaves, a share over 1
      * @param soft how much slower a soft one leaves, a share under 1
      */
-    public record Balls(BallLaw pass, BallLaw shot, Map<Manner, BallMotion> ways, double hard, double soft) {
+    public record Balls(
+            BallLaw pass,
+            BallLaw shot,
+            Map<Manner, BallMotion> ways,
+            Map<String, BallMotion> deeds,
+            double hard,
+            double soft) {
         public Balls {
             ways = Map.copyOf(ways);
+            deeds = Map.copyOf(deeds);
         }
     }
 
@@ -197,13 +208,27 @@ public record Speeds(
         effort.own().people().forEach((who, own) -> {
             Map<Figure, Double> theirs = new EnumMap<>(all);
             theirs.putAll(own);
-            people.put(who, of(theirs, Map.of()));
+            people.put(who, of(theirs, deeds(surface, effort, theirs), Map.of()));
         });
-        return of(all, people);
+        return of(all, deeds(surface, effort, all), people);
+    }
+
+    /**
+     * How balls go that are served, thrown in, crossed: as fast as the file says, for who these are and how they go.
+     */
+    private static Map<String, BallMotion> deeds(Surface surface, Effort effort, Map<Figure, Double> f) {
+        Map<String, BallMotion> deeds = new HashMap<>();
+        double share = FigureTable.launches(effort);
+        for (Deed deed : Deeds.of(surface.ball())) {
+            Figure slowing = deed.of() == Deed.Kind.SHOT ? Figure.SHOT_SLOWING : Figure.PASS_SLOWING;
+            deed.flight().launch().ifPresent(v -> deeds.put(deed.id(), BallLaw.even(v * share, f.get(slowing))));
+            deed.flight().angle().ifPresent(a -> deeds.put(deed.id(), new Lob(a)));
+        }
+        return deeds;
     }
 
     /** Made from every figure there is, each in its measure. */
-    private static Speeds of(Map<Figure, Double> f, Map<String, Speeds> people) {
+    private static Speeds of(Map<Figure, Double> f, Map<String, BallMotion> deeds, Map<String, Speeds> people) {
         Map<Gait, Double> top = new EnumMap<>(Gait.class);
         for (Gait gait : Gait.values()) {
             top.put(gait, f.get(Figure.valueOf(gait.name())));
@@ -228,6 +253,7 @@ public record Speeds(
                         pass,
                         BallLaw.even(f.get(Figure.SHOT), f.get(Figure.SHOT_SLOWING)),
                         ways(pass),
+                        deeds,
                         f.get(Figure.HARD),
                         f.get(Figure.SOFT)),
                 people);
@@ -280,10 +306,11 @@ public record Speeds(
      * one that goes along the ground into space is weighted for whoever goes for it.
      */
     public BallMotion motion(Action.Delivery delivery, Met met) {
+        Optional<BallMotion> deed = delivery.called().map(balls.deeds()::get);
         if (!(delivery instanceof Action.Pass pass)) {
-            return shot();
+            return deed.orElse(shot());
         }
-        BallMotion way = ways().getOrDefault(pass.manner(), pass());
+        BallMotion way = deed.orElse(ways().getOrDefault(pass.manner(), pass()));
         if (!(way instanceof BallLaw law)) {
             return way;
         }

@@ -13,6 +13,7 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Going;
+import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
@@ -241,7 +242,7 @@ final class Bodies {
     }
 
     /** Lets somebody come to rest and turn; when they have. */
-    double stand(Action.Hold hold, double now) {
+    double stand(Hold hold, double now) {
         String who = hold.who();
         double rest = halt(who, now);
         PersonTrack track = tracks.get(who);

@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Cue.Trigger;
+import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.motion.PersonTrack;
@@ -175,7 +176,7 @@ final class Locomotion {
             chain.travels().stream().filter(t -> rep.hasStarted(t.id())).forEach(t -> rep.end(t.id()));
         }
         Action before = lasting.put(who, rep.action(newAction));
-        if (before instanceof Action.Shadow || before instanceof Action.Hold) {
+        if (before instanceof Action.Shadow || before instanceof Hold) {
             rep.end(before.id());
         }
     }
@@ -208,12 +209,12 @@ final class Locomotion {
         }
     }
 
-    void hold(Action.Hold hold) {
+    void hold(Hold hold) {
         leave(hold.who(), hold.id());
         bodies.forget(hold.who());
         double turned = bodies.stand(hold, rep.now());
         changedWay(hold.who());
-        if (hold.facing().isPresent() || hold.turn() == Action.Hold.Turn.SPIN) {
+        if (hold.facing().isPresent() || hold.turn() == Hold.Turn.SPIN) {
             rep.plan(turned, Kind.TURN, hold.id());
         }
         if (hold.until().isEmpty()) {

@@ -16,6 +16,7 @@ import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Cue.Trigger;
+import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Reads;
 import wildchalk.core.drill.Spot;
@@ -171,7 +172,7 @@ final class Simulation {
             return rep.agenda().due() < Double.POSITIVE_INFINITY ? rep.agenda().due() : due();
         }
         rep.actions().stream()
-                .filter(a -> a instanceof Action.Hold && rep.isOn(a.id()))
+                .filter(a -> a instanceof Hold && rep.isOn(a.id()))
                 .forEach(a -> rep.plan(rep.now(), Kind.END, a.id()));
         return rep.agenda().due();
     }
@@ -255,7 +256,7 @@ final class Simulation {
             }
 
             @Override
-            public List<Vec> hold(Action.Hold hold) {
+            public List<Vec> hold(Hold hold) {
                 return List.of(from);
             }
 
@@ -304,7 +305,7 @@ final class Simulation {
         }
 
         @Override
-        public Void hold(Action.Hold hold) {
+        public Void hold(Hold hold) {
             legs.hold(hold);
             return null;
         }
@@ -368,7 +369,7 @@ final class Simulation {
         }
 
         @Override
-        public Void hold(Action.Hold hold) {
+        public Void hold(Hold hold) {
             return null;
         }
 

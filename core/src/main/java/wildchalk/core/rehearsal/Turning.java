@@ -2,9 +2,9 @@ package wildchalk.core.rehearsal;
 
 import java.util.Map;
 import java.util.function.DoubleFunction;
-import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Gait;
 import wildchalk.core.drill.Going;
+import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Vec;
@@ -24,7 +24,7 @@ final class Turning {
     }
 
     /** By how much a body turns that could turn by {@code shorter}; clockwise is to the right. */
-    static double by(Action.Hold.Turn turn, double shorter) {
+    static double by(Hold.Turn turn, double shorter) {
         return switch (turn) {
             case SHORTER -> shorter;
             case OPEN_LEFT -> shorter > 1e-9 ? shorter - 2 * Math.PI : shorter;
@@ -48,7 +48,7 @@ final class Turning {
         if (travel.going().pivot() == Going.Pivot.NONE || Math.abs(shorter) < 0.1) {
             return Leg.Pivot.NONE;
         }
-        double by = by(left ? Action.Hold.Turn.OPEN_LEFT : Action.Hold.Turn.OPEN_RIGHT, shorter);
+        double by = by(left ? Hold.Turn.OPEN_LEFT : Hold.Turn.OPEN_RIGHT, shorter);
         return new Leg.Pivot(
                 by,
                 Math.abs(by) / Math.PI * speeds.forPerson(travel.who()).takes().turning());

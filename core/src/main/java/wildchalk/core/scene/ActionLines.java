@@ -9,6 +9,7 @@ import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Drill.LineKey;
 import wildchalk.core.drill.Going;
+import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
@@ -83,7 +84,7 @@ final class ActionLines {
             }
 
             @Override
-            public List<Shape> hold(Action.Hold hold) {
+            public List<Shape> hold(Hold hold) {
                 return List.of();
             }
 

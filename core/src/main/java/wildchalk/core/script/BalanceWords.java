@@ -1,13 +1,13 @@
 package wildchalk.core.script;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import wildchalk.core.ask.Balance;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.wording.Wordbook;
 
 /** The numbers on each side of the ball in words: "4 v 3, then 4 v 4 when mint 6 is back". */
 public final class BalanceWords {
@@ -20,7 +20,7 @@ public final class BalanceWords {
         return IntStream.range(0, balances.size())
                 .mapToObj(i -> {
                     Balance b = balances.get(i);
-                    String numbers = (i == 0 ? "" : "then ") + now(b);
+                    String numbers = i == 0 ? now(b) : words.say("balance.then", now(b));
                     return b.joined()
                             .flatMap(stage::person)
                             .map(p -> numbers + " "
@@ -40,6 +40,6 @@ public final class BalanceWords {
     }
 
     private static String name(Piece.Person person) {
-        return (person.bib().name().toLowerCase(Locale.ROOT) + " " + person.label()).strip();
+        return (Wordbook.key(person.bib()) + " " + person.label()).strip();
     }
 }

@@ -66,7 +66,10 @@ public final class Changes {
             say("lines");
         }
         if (before.effort().level() != after.effort().level()) {
-            say("level", EffortWords.of(after.effort().level()), EffortWords.of(before.effort().level()));
+            say(
+                    "level",
+                    EffortWords.of(after.effort().level()),
+                    EffortWords.of(before.effort().level()));
         }
     }
 

@@ -9,6 +9,7 @@ import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Force;
 import wildchalk.core.drill.Going;
+import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
@@ -65,7 +66,7 @@ final class Clauses {
         }
 
         @Override
-        public Void hold(Action.Hold hold) {
+        public Void hold(Hold hold) {
             tell(hold);
             return null;
         }
@@ -123,7 +124,7 @@ final class Clauses {
         }
 
         @Override
-        public Boolean hold(Action.Hold hold) {
+        public Boolean hold(Hold hold) {
             return false;
         }
 
@@ -253,9 +254,9 @@ final class Clauses {
         until(shadow.until(), shadow);
     }
 
-    private void tell(Action.Hold hold) {
-        boolean turns = hold.stance() == Action.Hold.Stance.TURN || hold.stance() == Action.Hold.Stance.PIVOT;
-        if (!turns || hold.stance() == Action.Hold.Stance.PIVOT) {
+    private void tell(Hold hold) {
+        boolean turns = hold.stance() == Hold.Stance.TURN || hold.stance() == Hold.Stance.PIVOT;
+        if (!turns || hold.stance() == Hold.Stance.PIVOT) {
             where(words.say("turn." + Wordbook.key(hold.turn())), "", hold);
         }
         hold.facing().ifPresent(f -> whereabouts(hold)
@@ -284,7 +285,7 @@ final class Clauses {
             receiver(pass);
             return;
         }
-        if (pass.touch() == Action.Touch.FIRST_TIME) {
+        if (pass.touch() == Action.Touch.FIRST_TIME && words.isHeld()) {
             where(words.say("first.time"), "", pass);
         }
         if (pass.force() != Force.USUAL) {
@@ -330,7 +331,7 @@ final class Clauses {
     }
 
     private void tell(Action.Shot shot) {
-        if (shot.touch() == Action.Touch.FIRST_TIME) {
+        if (shot.touch() == Action.Touch.FIRST_TIME && words.isHeld()) {
             where(words.say("first.time"), "", shot);
         }
         String target = shot.to() instanceof Spot.AtTarget t

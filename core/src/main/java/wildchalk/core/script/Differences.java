@@ -98,6 +98,22 @@ public final class Differences {
         return List.copyOf(differences.words);
     }
 
+    /**
+     * The same in a sentence.
+     *
+     * @param differences as they are told, at least one
+     * @param variationOf sign of the rung of which this is a variation
+     */
+    public static String sentence(List<String> differences, Optional<String> variationOf) {
+        String all = NewWords.say("list", String.join(NewWords.say("between"), differences));
+        return variationOf.map(s -> NewWords.say("variation", s, all)).orElseGet(() -> NewWords.say("here", all));
+    }
+
+    /** What stands behind the title of a variation: " (variation of 2)". */
+    public static String besideTitle(String variationOf) {
+        return NewWords.say("beside.title", variationOf);
+    }
+
     private void whole() {
         if (below.effort().intensity() != here.effort().intensity()) {
             words.add(say.of(
@@ -111,8 +127,7 @@ public final class Differences {
 
     private void people() {
         List<Piece.Person> fresh = here.people().stream()
-                .filter(p -> below.piece(p.id()).isEmpty()
-                        && !likeness.copied().contains(p.id()))
+                .filter(p -> below.piece(p.id()).isEmpty() && !likeness.copied().contains(p.id()))
                 .toList();
         if (fresh.size() <= EACH) {
             fresh.forEach(p -> words.add(say.comesIn(p)));
@@ -149,7 +164,8 @@ public final class Differences {
         List<String> changed = new ArrayList<>();
         for (Piece piece : here.pieces()) {
             Optional<Piece> before = below.piece(piece.id()).filter(p -> !p.equals(piece));
-            double metres = before.map(b -> here.place(piece).distance(below.place(b))).orElse(0.0);
+            double metres =
+                    before.map(b -> here.place(piece).distance(below.place(b))).orElse(0.0);
             if (metres > Likeness.SAME) {
                 moved.add(say.of("moved", PieceWords.among(here, piece), unit.exact(metres)));
             } else if (before.isPresent() && !(piece instanceof Piece.Ball)) {
@@ -188,7 +204,8 @@ public final class Differences {
             return;
         }
         Map<Boolean, List<String>> few = byWho.keySet().stream()
-                .collect(Collectors.partitioningBy(w -> byWho.size() <= EACH && byWho.get(w).size() == 1));
+                .collect(Collectors.partitioningBy(
+                        w -> byWho.size() <= EACH && byWho.get(w).size() == 1));
         few.get(true).forEach(w -> words.addAll(byWho.get(w)));
         List<String> names = few.get(false).stream()
                 .map(w -> say.name(here.person(w).orElseThrow()))
@@ -205,7 +222,8 @@ public final class Differences {
             if (before.isEmpty()) {
                 changes.add(say.of("does", say.action(here, action)));
             } else if (!before.get().equals(action)) {
-                changes.addAll(say.changed(before.get(), action, likeness.whole().isPresent()));
+                changes.addAll(
+                        say.changed(before.get(), action, likeness.whole().isPresent()));
             }
         }
         below.actionsOf(who).stream()

@@ -158,8 +158,7 @@ final class ForkWords {
             Optional<Instruction.Read> read = stage.instructions(Instruction.Read.class).stream()
                     .filter(r -> r.who().equals(ball.get()))
                     .findFirst();
-            if (read.isEmpty()
-                    && all.stream().anyMatch(c -> c != action && TravelWords.areAtOnce(way, c, action))) {
+            if (read.isEmpty() && all.stream().anyMatch(c -> c != action && TravelWords.areAtOnce(way, c, action))) {
                 clauses.join("whoever.first");
             }
             read.ifPresent(this::winners);

@@ -70,9 +70,8 @@ final class Likeness {
         List<Piece> both = here.pieces().stream()
                 .filter(p -> below.piece(p.id()).isPresent() && !(p instanceof Piece.Mark))
                 .toList();
-        long elsewhere = both.stream()
-                .filter(p -> here.place(p).distance(was(p)) > SAME)
-                .count();
+        long elsewhere =
+                both.stream().filter(p -> here.place(p).distance(was(p)) > SAME).count();
         if (elsewhere < SEVERAL) {
             return Optional.empty();
         }

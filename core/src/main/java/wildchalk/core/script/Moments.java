@@ -1,7 +1,10 @@
 package wildchalk.core.script;
 
+import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Predicate;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
@@ -185,22 +188,45 @@ final class Moments {
         if (parts.isEmpty()) {
             return words.say("on.whistle");
         }
-        List<String> there = parts.stream()
-                .filter(Cue.After.class::isInstance)
-                .flatMap(t -> t.of().stream())
-                .flatMap(id -> stage.action(id).stream())
-                .filter(Travel.class::isInstance)
-                .map(a -> name(a.who()))
-                .toList();
         List<String> clauses =
                 parts.stream().map(t -> clause(t, action)).distinct().toList();
         if (clauses.size() == 1) {
             return of(parts.get(0), action);
         }
-        if (there.size() == parts.size() && there.size() > 1) {
-            return words.say(all ? "when.all.there" : "when.there", list(there, all ? "list.and" : "list.or"), 1);
+        Optional<String> alike = alike(parts, all);
+        if (alike.isPresent()) {
+            return alike.get();
         }
         return words.say(all ? "once.all" : "as.first", list(clauses, all ? "list.and" : "list.or"));
+    }
+
+    /** "When 1 and 2 are there", "As the ball leaves 5 or 2": moments that are the same but for whom they are about. */
+    private Optional<String> alike(List<Trigger> parts, boolean all) {
+        List<Action> others = parts.stream()
+                .filter(t -> !t.followsOwn())
+                .flatMap(t -> t.of().stream())
+                .flatMap(id -> stage.action(id).stream())
+                .toList();
+        if (others.size() < parts.size()) {
+            return Optional.empty();
+        }
+        Set<String> patterns = new HashSet<>();
+        Set<String> names = new LinkedHashSet<>();
+        for (int i = 0; i < parts.size(); i++) {
+            patterns.add(ofAction(parts.get(i), others.get(i), new Who("", 1)));
+            names.add(name(whose(parts.get(i), others.get(i))));
+        }
+        if (patterns.size() > 1 || names.size() < parts.size()) {
+            return Optional.empty();
+        }
+        boolean there = all
+                && parts.stream().allMatch(Cue.After.class::isInstance)
+                && others.stream().allMatch(Travel.class::isInstance);
+        String who = list(List.copyOf(names), all ? "list.and" : "list.or");
+        return Optional.of(
+                there
+                        ? words.say("when.all.there", who)
+                        : ofAction(parts.get(0), others.get(0), new Who(who, all ? names.size() : 1)));
     }
 
     /** Of what comes first only what can come on the way that is told: the others are told where they come. */

@@ -4,6 +4,7 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.CueCases;
+import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.measure.Unit;
 
@@ -68,7 +69,7 @@ record MomentsOfAction(Moments moments, Words words, Unit unit, Action other, Wh
             }
 
             @Override
-            public String hold(Action.Hold hold) {
+            public String hold(Hold hold) {
                 return does();
             }
 
@@ -123,7 +124,7 @@ record MomentsOfAction(Moments moments, Words words, Unit unit, Action other, Wh
             }
 
             @Override
-            public String hold(Action.Hold hold) {
+            public String hold(Hold hold) {
                 return say("once.done");
             }
 

@@ -19,6 +19,10 @@ record NewWords(Stage below, Stage here, Timeline timeline, Surface surface) {
 
     private static final Wordbook BOOK = Wordbook.beside(NewWords.class, "New");
 
+    static String say(String key, Object... values) {
+        return BOOK.say(key, values);
+    }
+
     String of(String key, Object... values) {
         return BOOK.say(key, values);
     }
@@ -33,9 +37,12 @@ record NewWords(Stage below, Stage here, Timeline timeline, Surface surface) {
         Optional<Action> first = here.actionsOf(person.id()).stream().findFirst();
         String why = first.filter(Action.Shadow.class::isInstance)
                 .map(Action.Shadow.class::cast)
-                .map(s -> of("to." + Wordbook.key(s.way()), here.person(s.whom()).map(Piece.Person::label).orElse("")))
+                .map(s -> of(
+                        "to." + Wordbook.key(s.way()),
+                        here.person(s.whom()).map(Piece.Person::label).orElse("")))
                 .orElse("");
-        String cue = first.map(a -> of("set.off", ScriptWriter.cue(here, timeline, surface, a))).orElse("");
+        String cue = first.map(a -> of("set.off", ScriptWriter.cue(here, timeline, surface, a)))
+                .orElse("");
         return of("person.in", name(person), why, cue);
     }
 
@@ -46,7 +53,9 @@ record NewWords(Stage below, Stage here, Timeline timeline, Surface surface) {
         }
         String list = names.size() == 1
                 ? names.get(0)
-                : String.join(of("comma"), names.subList(0, names.size() - 1)) + of("and") + names.get(names.size() - 1);
+                : String.join(of("comma"), names.subList(0, names.size() - 1))
+                        + of("and")
+                        + names.get(names.size() - 1);
         return of(key, list, names.size());
     }
 

@@ -14,7 +14,7 @@ public final class ReadWords {
     /** Who decides; empty where nobody does, for who wins a ball. */
     public static Optional<String> decider(Stage stage, Read read) {
         return stage.person(read.who()).map(p -> {
-            String nameless = p.isOnATeam() ? "somebody" : "coach";
+            String nameless = Words.BOOK.say(p.isOnATeam() ? "decider.person" : "decider.coach");
             return p.label().isBlank() ? nameless : p.label();
         });
     }
@@ -23,7 +23,7 @@ public final class ReadWords {
     public static Optional<String> option(Stage stage, Read read, Option option) {
         boolean contest = !stage.instructions().contains(read);
         return !option.label().isBlank()
-                ? Optional.of(option.label() + (contest ? " wins" : ""))
+                ? Optional.of(contest ? Words.BOOK.say("option.wins", option.label()) : option.label())
                 : option.actions().stream()
                         .flatMap(id -> stage.action(id).stream())
                         .findFirst()

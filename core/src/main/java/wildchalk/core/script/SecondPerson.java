@@ -69,7 +69,7 @@ public final class SecondPerson {
         if (own && phrase.part() == Part.WHAT) {
             text = begin(FIRST_WORD, text);
         } else if (own && phrase.part() == Part.WHERE) {
-            text = begin(AND_DOES, text).replace("their own ", "your own ");
+            text = begin(AND_DOES, text).replace(Words.THEIR_OWN, Words.BOOK.say("own.yours"));
         }
         return new Phrase(text, phrase.part(), phrase.piece(), phrase.action());
     }

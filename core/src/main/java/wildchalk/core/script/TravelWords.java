@@ -98,7 +98,9 @@ final class TravelWords {
         } else if (travel.ending() != Action.Ending.GO_ON) {
             boolean ground = touches && end.isEmpty();
             // What stands between commas ends with one.
-            String comma = corner || travel.going().watching().isPresent() ? words.say("list.comma").stripTrailing() : "";
+            String comma = corner || travel.going().watching().isPresent()
+                    ? words.say("list.comma").stripTrailing()
+                    : "";
             add(said, comma + words.say("ending." + Wordbook.key(travel.ending()) + (ground ? ".ground" : "")));
         }
         return said;

@@ -95,11 +95,11 @@ final class Whereabouts {
 
     /** "the left boards", "the end line". */
     String wall(Wall wall) {
-        String end = surface.word("end-line", "end wall");
+        String end = surface.word("end-line", words.say("wall.end"));
         return switch (wall) {
             case END -> words.say("the", end, Wordbook.key(wall));
             case OWN_END -> words.say("the.own", end, Wordbook.key(wall));
-            default -> words.say("the.side", surface.word("side-line", "wall"), Wordbook.key(wall));
+            default -> words.say("the.side", surface.word("side-line", words.say("wall.side")), Wordbook.key(wall));
         };
     }
 

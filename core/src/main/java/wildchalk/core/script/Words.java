@@ -3,11 +3,14 @@ package wildchalk.core.script;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import wildchalk.core.deed.Deed;
+import wildchalk.core.deed.Deeds;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PieceCases;
 import wildchalk.core.drill.Stage;
@@ -19,7 +22,12 @@ import wildchalk.core.wording.Wordbook;
 /** The words of the script: from the bundle, and where the surface has its own, the surface's. */
 final class Words {
 
-    private static final Wordbook BOOK = Wordbook.beside(Words.class, "Script");
+    /** The words of this room. */
+    static final Wordbook BOOK = Wordbook.beside(Words.class, "Script");
+
+    private static final String OWN = BOOK.say("own.surface");
+    /** Whose own it is, told of somebody. */
+    static final String THEIR_OWN = BOOK.say("own.theirs");
 
     /** A label so short is a name. */
     private static final int SHORT = 3;
@@ -61,8 +69,8 @@ final class Words {
         }
 
         @Override
-        public String hold(Action.Hold hold) {
-            boolean turns = hold.stance() == Action.Hold.Stance.TURN && hold.turn() != Action.Hold.Turn.SHORTER;
+        public String hold(Hold hold) {
+            boolean turns = hold.stance() == Hold.Stance.TURN && hold.turn() != Hold.Turn.SHORTER;
             return say("verb." + Wordbook.key(turns ? hold.turn() : hold.stance()));
         }
 
@@ -157,7 +165,7 @@ final class Words {
 
     String say(String key, Object... values) {
         // Surfaces call the other end's things "own"; somebody's own they are theirs.
-        return BOOK.say(key, values).replace("the own ", "their own ");
+        return BOOK.say(key, values).replace(OWN, THEIR_OWN);
     }
 
     /** The sport's own word. */
@@ -165,8 +173,14 @@ final class Words {
         return surface.words().getOrDefault(key, BOOK.say("word." + key));
     }
 
+    /** Whether people have the ball in a game; where nobody ever does it needs no words that it is played at once. */
+    boolean isHeld() {
+        return !surface.word("held", "").equals("never");
+    }
+
+    /** What somebody does: by the sport's own word for it, else by the general one. */
     String verb(Action action) {
-        return action.match(verb);
+        return Deeds.called(surface.ball(), action).map(Deed::verb).orElseGet(() -> action.match(verb));
     }
 
     /** "the left circle"; what somebody has written on an area in several words is quoted. */

@@ -8,6 +8,7 @@ import wildchalk.core.drill.Action.Gait;
 import wildchalk.core.drill.Action.Touch;
 import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
@@ -62,7 +63,7 @@ public enum Kind {
             }
 
             @Override
-            public Kind hold(Action.Hold hold) {
+            public Kind hold(Hold hold) {
                 return RUN;
             }
 
@@ -165,7 +166,7 @@ public enum Kind {
         }
 
         @Override
-        public TravelPath hold(Action.Hold hold) {
+        public TravelPath hold(Hold hold) {
             return new TravelPath(List.of(Spot.at(hold.who())), false);
         }
 

@@ -19,7 +19,6 @@ import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
-import wildchalk.core.drill.Force;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
@@ -56,15 +55,8 @@ class DrillSummarizerTest {
                 .build();
         Piece cone = Piece.Item.cone("c1", new Vec(3, 3), Colour.YELLOW);
         stage = stage.withPiece(cone)
-                .withAction(new Action.Pass(
-                        "a1",
-                        "7",
-                        Spot.at("9"),
-                        Action.Touch.FIRST_TIME,
-                        Action.Manner.LOB,
-                        Force.USUAL,
-                        Optional.empty(),
-                        Cue.whistle()))
+                .withAction(new Action.Pass("a1", "7", Spot.at("9"), Action.Touch.FIRST_TIME, Cue.whistle())
+                        .going(Action.Manner.LOB))
                 .withAction(new Travel.Carry(
                         "a2",
                         "9",

@@ -51,14 +51,8 @@ class SoundnessTest {
 
     @Test
     void whatEndsAnActionIsLookedAtToo() {
-        Action hold = new Action.Hold(
-                "h",
-                "7",
-                Action.Hold.Stance.SCREEN,
-                Optional.empty(),
-                0,
-                Optional.of(new Cue.Received("a9")),
-                Cue.whistle());
+        Action hold = new Hold(
+                "h", "7", Hold.Stance.SCREEN, Optional.empty(), 0, Optional.of(new Cue.Received("a9")), Cue.whistle());
         assertEquals(List.of("h has a cue that waits for \"a9\", but no action has that id"), faults("netball", hold));
     }
 

@@ -15,6 +15,7 @@ import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.FreeIds;
+import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Soundness;
@@ -43,12 +44,12 @@ class CopyEditsTest {
             .shadow("a2", "x", "9", Action.Shadow.Way.CHASE, 1, Cue.received("a1"))
             .carry("a3", "9", Cue.received("a1"), 20, 9)
             .shot("a4", "9", Cue.next())
-            .action(new Action.Hold(
+            .action(new Hold(
                     "a5",
                     "7",
-                    Action.Hold.Stance.TURN,
+                    Hold.Stance.TURN,
                     Optional.of(new Spot.AtPiece("c1", new Vec(1, 2))),
-                    Action.Hold.Turn.OPEN_LEFT,
+                    Hold.Turn.OPEN_LEFT,
                     0,
                     Optional.of(new Cue.Enters("9", "right-circle")),
                     Cue.after("a1")))
@@ -74,15 +75,14 @@ class CopyEditsTest {
     void wallsTurnsTargetsAndZonesAreThoseOfTheOtherSide() {
         Stage side = mirrored(stage, Placement.OTHER_SIDE);
         assertEquals(Optional.of(Wall.LEFT), ((Action.Pass) side.action("a1").orElseThrow()).off());
-        Action.Hold hold = (Action.Hold) side.action("a5").orElseThrow();
-        assertEquals(Action.Hold.Turn.OPEN_RIGHT, hold.turn());
+        Hold hold = (Hold) side.action("a5").orElseThrow();
+        assertEquals(Hold.Turn.OPEN_RIGHT, hold.turn());
         assertEquals(Optional.of(new Cue.Enters("9", "left-circle")), hold.until());
         assertEquals(Optional.of(new Spot.AtPiece("c1", new Vec(1, -2))), hold.facing());
         Stage round = mirrored(stage, Placement.HALF_ROUND);
         assertEquals(
                 new Spot.AtTarget("own-goal"), ((Action.Shot) round.action("a4").orElseThrow()).to());
-        assertEquals(
-                Action.Hold.Turn.OPEN_LEFT, ((Action.Hold) round.action("a5").orElseThrow()).turn());
+        assertEquals(Hold.Turn.OPEN_LEFT, ((Hold) round.action("a5").orElseThrow()).turn());
         assertEquals(Math.PI, Math.abs(((Piece.Player) round.piece("7").orElseThrow()).facing()), 1e-9);
     }
 

@@ -85,6 +85,18 @@ class LineWaysTest {
     }
 
     @Test
+    void whatTheSportHasAWordForCanBeCalledByIt() {
+        Action.Pass pass = (Action.Pass) taken("p", "what it is called", "aerial");
+        assertEquals(Optional.of("aerial"), pass.called());
+        assertEquals(Action.Manner.LOB, pass.manner(), "an aerial goes through the air");
+        // Sent along the ground it is none any more.
+        assertEquals(Optional.empty(), pass.going(Action.Manner.ROLL).called());
+        Surface grass = Surfaces.BUILT_IN.get("open-grass");
+        assertEquals(grass.ball().equals("football"), of("p", grass).stream().anyMatch(g -> g.words()
+                .equals("what it is called")));
+    }
+
+    @Test
     void aFigureOfOnesOwnIsKeptWithinWhatCanBe() {
         Drill own = FigureEdits.set(Figure.SPRINT, 99, Optional.empty()).apply(DRILL);
         assertEquals(Figure.SPRINT.most(), own.effort().own().all().get(Figure.SPRINT));

@@ -15,8 +15,8 @@ import wildchalk.core.drill.Action.Touch;
 import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Cue;
-import wildchalk.core.drill.Force;
 import wildchalk.core.drill.Going;
+import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Outline;
@@ -164,8 +164,9 @@ public final class AnyStage {
                         Arbitraries.of(Action.Manner.class),
                         Arbitraries.of(Wall.class).injectNull(0.5),
                         cues)
-                .as((who, to, manner, wall, cue) -> id -> new Action.Pass(
-                        id, who, Spot.at(to), Touch.CONTROLLED, manner, Force.USUAL, Optional.ofNullable(wall), cue));
+                .as((who, to, manner, wall, cue) -> id -> new Action.Pass(id, who, Spot.at(to), Touch.CONTROLLED, cue)
+                        .going(manner)
+                        .off(Optional.ofNullable(wall)));
         Arbitrary<Unnamed> shadows = Combinators.combine(
                         people,
                         people,
@@ -182,12 +183,12 @@ public final class AnyStage {
                         cue));
         Arbitrary<Unnamed> holds = Combinators.combine(
                         people, places.injectNull(0.3), Arbitraries.integers().between(0, 2), cues)
-                .as((who, at, seconds, cue) -> id -> new Action.Hold(
+                .as((who, at, seconds, cue) -> id -> new Hold(
                         id,
                         who,
-                        Action.Hold.Stance.WAIT,
+                        Hold.Stance.WAIT,
                         Optional.ofNullable(at).map(Spot::at),
-                        Action.Hold.Turn.values()[seconds],
+                        Hold.Turn.values()[seconds],
                         seconds,
                         Optional.empty(),
                         cue));

@@ -4,13 +4,11 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
-import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Cue;
-import wildchalk.core.drill.Force;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
@@ -113,14 +111,12 @@ class CollisionsTest {
                         .carry("a1", "5", Cue.whistle(), 14, 0)
                         .run("a2", "8", Cue.whistle(), 0, 0)
                         .action(new Action.Pass(
-                                "a3",
-                                "5",
-                                Spot.at("8"),
-                                Action.Touch.FIRST_TIME,
-                                Action.Manner.HAND_OFF,
-                                Force.USUAL,
-                                Optional.empty(),
-                                new Cue(new Cue.Near("5", "8", 1), 0)))),
+                                        "a3",
+                                        "5",
+                                        Spot.at("8"),
+                                        Action.Touch.FIRST_TIME,
+                                        new Cue(new Cue.Near("5", "8", 1), 0))
+                                .going(Action.Manner.HAND_OFF))),
                 "hands over");
     }
 

@@ -15,6 +15,7 @@ import wildchalk.core.Stages;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Effort;
+import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Soundness;
 import wildchalk.core.drill.Spot;
@@ -96,7 +97,7 @@ class DelayProperties {
                 // all is over.
                 || action instanceof Action.Handle
                 || action instanceof Action.Shadow
-                || action instanceof Action.Hold h && h.until().isPresent();
+                || action instanceof Hold h && h.until().isPresent();
         return body || Soundness.triggers(action).stream().anyMatch(t -> depends(stage, t, actions, people));
     }
 

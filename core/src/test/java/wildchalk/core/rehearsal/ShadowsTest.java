@@ -11,6 +11,7 @@ import wildchalk.core.drill.Action.Gait;
 import wildchalk.core.drill.Action.Shadow;
 import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.motion.Speeds;
@@ -180,14 +181,8 @@ class ShadowsTest {
     void bodyTurnsToWhatItShallFaceInTheTimeThatTakes() {
         Timeline t = new Stages()
                 .player("7", 0, 0)
-                .action(new Action.Hold(
-                        "h1",
-                        "7",
-                        Action.Hold.Stance.TURN,
-                        Optional.of(Spot.at(-10, 0)),
-                        0,
-                        Optional.empty(),
-                        Cue.whistle()))
+                .action(new Hold(
+                        "h1", "7", Hold.Stance.TURN, Optional.of(Spot.at(-10, 0)), 0, Optional.empty(), Cue.whistle()))
                 .rehearse();
         assertEquals(TURF.takes().turning(), t.times("h1").orElseThrow().end(), 1e-9);
         assertEquals(Math.PI, Math.abs(t.pose("7", 1).facing()), 1e-9);
@@ -199,14 +194,8 @@ class ShadowsTest {
     void whoIsCalledAwayBeforeTheyHaveTurnedHasNotTurned() {
         Stages stages = new Stages()
                 .player("7", 0, 0)
-                .action(new Action.Hold(
-                        "h1",
-                        "7",
-                        Action.Hold.Stance.TURN,
-                        Optional.of(Spot.at(-10, 0)),
-                        3,
-                        Optional.empty(),
-                        Cue.whistle()));
+                .action(new Hold(
+                        "h1", "7", Hold.Stance.TURN, Optional.of(Spot.at(-10, 0)), 3, Optional.empty(), Cue.whistle()));
         assertEquals(
                 1,
                 stages.rehearse().events().stream()

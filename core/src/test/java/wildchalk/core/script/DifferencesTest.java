@@ -118,7 +118,8 @@ class DifferencesTest {
 
     @Test
     void whatIsMadeByMirroringTurningOrCopyingIsOneClause() {
-        Stage below = start().build().withPiece(start().build().person("7").orElseThrow().movedTo(new Vec(0, -3)));
+        Stage below = start().build()
+                .withPiece(start().build().person("7").orElseThrow().movedTo(new Vec(0, -3)));
         assertEquals(List.of("from the other side"), words(below, all(below, p -> p.mirrored(false, true))));
         assertEquals(List.of("turned round, the other way"), words(below, all(below, p -> p.mirrored(true, true))));
         assertEquals(List.of("all of it moved 5.0 m"), words(below, all(below, p -> p.plus(new Vec(3, 4)))));

@@ -15,6 +15,7 @@ import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Cue.Trigger;
+import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
@@ -35,8 +36,7 @@ class MomentsTest {
             .run("q", "9", Cue.next(), 20, 5)
             .shot("s", "9", Cue.next())
             .shadow("f", "4", "9", Action.Shadow.Way.CHASE, 1, Cue.whistle())
-            .action(new Action.Hold(
-                    "h", "4", Action.Hold.Stance.SCREEN, Optional.of(Spot.at("7")), 1, Optional.empty(), Cue.next()))
+            .action(new Hold("h", "4", Hold.Stance.SCREEN, Optional.of(Spot.at("7")), 1, Optional.empty(), Cue.next()))
             .build();
 
     private final Moments moments = new Moments(

@@ -276,7 +276,9 @@ class ToldWholeTest {
                 .piece(new Piece.Ball("b", new Vec(8, 6), Optional.empty()))
                 .travel(collect("a", "7", Cue.whistle()))
                 .travel(collect("c", "9", new Cue(new Cue.Whistle(), 0.4)));
-        assertTrue(told(both).get(0).endsWith("; whoever gets there first has it."), told(both).get(0));
+        assertTrue(
+                told(both).get(0).endsWith("; whoever gets there first has it."),
+                told(both).get(0));
         Stages late = new Stages()
                 .player("7", 0, 0)
                 .player("9", 0, 12)
@@ -284,8 +286,12 @@ class ToldWholeTest {
                 .travel(collect("a", "7", Cue.whistle()))
                 .run("r", "7", Cue.next(), 20, 0)
                 .travel(collect("c", "9", new Cue(new Cue.Whistle(), 9)));
-        assertTrue(told(late).stream().noneMatch(l -> l.contains("for the ball")), told(late).toString());
-        assertTrue(told(late).stream().noneMatch(l -> l.contains("whoever")), told(late).toString());
+        assertTrue(
+                told(late).stream().noneMatch(l -> l.contains("for the ball")),
+                told(late).toString());
+        assertTrue(
+                told(late).stream().noneMatch(l -> l.contains("whoever")),
+                told(late).toString());
     }
 
     private static Travel collect(String id, String who, Cue cue) {

@@ -20,6 +20,7 @@ import wildchalk.core.drill.Stage;
 import wildchalk.core.measure.TimeFormat;
 import wildchalk.core.naming.EffortWords;
 import wildchalk.core.script.Counts;
+import wildchalk.core.script.Differences;
 import wildchalk.core.script.Script;
 import wildchalk.core.setout.SetOut;
 import wildchalk.core.setout.Sheet;
@@ -286,10 +287,9 @@ final class CardContent {
         List<String> words = facts.differs();
         List<Slice> slices = new ArrayList<>();
         if (!words.isEmpty()) {
-            String which = Ladder.variationOf(order.drill(), rung.rung().id())
-                    .map(s -> "Variation of " + s + ": ")
-                    .orElse("New here: ");
-            slices.addAll(column.words("P", "", which + String.join("; ", words) + ".", Typeface.TEXT_BOLD));
+            String sentence = Differences.sentence(
+                    words, Ladder.variationOf(order.drill(), rung.rung().id()));
+            slices.addAll(column.words("P", "", sentence, Typeface.TEXT_BOLD));
         }
         Map<String, Piece> before = below.pieces().stream().collect(Collectors.toMap(Piece::id, p -> p, (a, b) -> a));
         List<Piece.Person> moved = rung.stage().people().stream()

@@ -14,6 +14,8 @@ import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Force;
 import wildchalk.core.drill.Going;
+import wildchalk.core.drill.Hold;
+import wildchalk.core.drill.Sending;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
@@ -82,7 +84,7 @@ final class ActionForm {
         }
 
         @Override
-        public Kind hold(Action.Hold hold) {
+        public Kind hold(Hold hold) {
             return Kind.HOLD;
         }
 
@@ -120,8 +122,7 @@ final class ActionForm {
                     who,
                     spot(o.path("to")),
                     touch,
-                    value(o, "manner", Action.Manner.FLAT),
-                    value(o, "force", Force.USUAL),
+                    new Sending(value(o, "manner", Action.Manner.FLAT), value(o, "force", Force.USUAL), called(o)),
                     optional(o, "off", w -> value(o, "off", Wall.LEFT)),
                     cue);
             case SHOT -> new Action.Shot(
@@ -131,6 +132,7 @@ final class ActionForm {
                     touch,
                     value(o, "result", Action.Result.OPEN),
                     optional(o, "next", ActionForm::spot),
+                    called(o),
                     cue);
             case SHADOW -> new Action.Shadow(
                     id,
@@ -143,12 +145,12 @@ final class ActionForm {
                     value(o, "gait", Action.Gait.SPRINT),
                     optional(o, "until", CueForm::moment),
                     cue);
-            case HOLD -> new Action.Hold(
+            case HOLD -> new Hold(
                     id,
                     who,
-                    value(o, "stance", Action.Hold.Stance.WAIT),
+                    value(o, "stance", Hold.Stance.WAIT),
                     optional(o, "facing", ActionForm::spot),
-                    value(o, "turn", Action.Hold.Turn.SHORTER),
+                    value(o, "turn", Hold.Turn.SHORTER),
                     o.path("seconds").asDouble(0),
                     optional(o, "until", CueForm::moment),
                     cue);
@@ -175,7 +177,12 @@ final class ActionForm {
                 o.path("pace").asDouble(1),
                 value(o, "corner", Going.Corner.CUT),
                 value(o, "pivot", Going.Pivot.NONE),
-                optional(o, "watching", ActionForm::spot));
+                optional(o, "watching", ActionForm::spot),
+                called(o));
+    }
+
+    private static Optional<String> called(JsonNode o) {
+        return optional(o, "called", c -> o.path("called").asText());
     }
 
     static Spot spot(JsonNode o) {
@@ -199,6 +206,7 @@ final class ActionForm {
         ObjectNode o = JsonNodeFactory.instance.objectNode();
         o.put("id", action.id()).put("kind", action.match(KIND).word()).put("who", action.who());
         action.match(new Details(o));
+        action.called().ifPresent(c -> o.put("called", c));
         o.set("cue", CueForm.write(action.cue()));
         return o;
     }
@@ -246,10 +254,10 @@ final class ActionForm {
         }
 
         @Override
-        public ObjectNode hold(Action.Hold h) {
+        public ObjectNode hold(Hold h) {
             o.put("stance", word(h.stance())).put("seconds", h.seconds());
             h.facing().ifPresent(f -> o.set("facing", spot(f)));
-            if (h.turn() != Action.Hold.Turn.SHORTER) {
+            if (h.turn() != Hold.Turn.SHORTER) {
                 o.put("turn", word(h.turn()));
             }
             h.until().ifPresent(u -> o.set("until", CueForm.write(u)));

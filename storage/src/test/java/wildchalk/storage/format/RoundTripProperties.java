@@ -25,12 +25,14 @@ import wildchalk.core.drill.Force;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.GivenIds;
 import wildchalk.core.drill.Going;
+import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.RungPlan;
+import wildchalk.core.drill.Sending;
 import wildchalk.core.drill.Showing;
 import wildchalk.core.drill.Sign;
 import wildchalk.core.drill.Spot;
@@ -249,7 +251,8 @@ class RoundTripProperties {
                                         0.25 + cue / 20.0,
                                         pick(Going.Corner.values(), cue),
                                         pick(Going.Pivot.values(), cue),
-                                        cue % 3 == 0 ? Optional.of(spot) : Optional.empty()),
+                                        cue % 3 == 0 ? Optional.of(spot) : Optional.empty(),
+                                        cue % 4 == 0 ? Optional.of("cut") : Optional.empty()),
                                 ending,
                                 set);
                         case 1 -> new Travel.Carry("a" + i, who, path, gait, ending, set);
@@ -258,8 +261,10 @@ class RoundTripProperties {
                                 who,
                                 spot,
                                 touch,
-                                pick(Action.Manner.values(), cue),
-                                pick(Force.values(), cue),
+                                new Sending(
+                                        pick(Action.Manner.values(), cue),
+                                        pick(Force.values(), cue),
+                                        cue % 3 == 1 ? Optional.of("throw-in") : Optional.empty()),
                                 cue % 2 == 0 ? Optional.of(pick(Wall.values(), cue)) : Optional.empty(),
                                 set);
                         case 3 -> new Travel.Collect("a" + i, who, path, gait, ending, set);
@@ -274,12 +279,12 @@ class RoundTripProperties {
                                 gait,
                                 until(cue, i),
                                 set);
-                        case 5 -> new Action.Hold(
+                        case 5 -> new Hold(
                                 "a" + i,
                                 who,
-                                pick(Action.Hold.Stance.values(), cue),
+                                pick(Hold.Stance.values(), cue),
                                 cue % 2 == 0 ? Optional.of(spot) : Optional.empty(),
-                                pick(Action.Hold.Turn.values(), i),
+                                pick(Hold.Turn.values(), i),
                                 delay,
                                 until(cue, i),
                                 set);
@@ -293,6 +298,7 @@ class RoundTripProperties {
                                 touch,
                                 pick(Action.Result.values(), cue),
                                 cue % 2 == 0 ? Optional.of(spot) : Optional.empty(),
+                                cue % 5 == 2 ? Optional.of("lay-up") : Optional.empty(),
                                 set);
                     };
                 });
