@@ -30,6 +30,8 @@ final class Sentence {
     private final Together together;
     /** Whose cues are said already. */
     private List<Action> told = List.of();
+    /** The pause that is said with what sets them off, seconds. */
+    private double paused;
 
     /** @param way the rep that it is about, and no other */
     Sentence(Stage stage, Timeline way, Surface surface, Unit unit) {
@@ -104,11 +106,10 @@ final class Sentence {
                         && clauses.isPlain(action);
                 clauses.join(plain ? "join.and" : "join.list");
             }
-            // A single action's pause is said with what sets it off.
-            if (!alike) {
+            if (alike) {
+                pause(action, paused);
+            } else {
                 ownCue(action);
-            } else if (actions.size() > 1) {
-                pause(action, 0);
             }
             clauses.say(groups.get(i), together);
         }
@@ -148,6 +149,8 @@ final class Sentence {
     /** What sets a moment off; where each has their own of one kind, all of those at once. */
     void cue(List<Action> actions) {
         Action first = actions.get(0);
+        // A single action's pause is said with what sets it off.
+        paused = actions.size() > 1 ? 0 : first.cue().delay();
         told = together.eachByTheirOwn(actions);
         if (told.isEmpty()) {
             cue(first, actions.size() > 1);
@@ -194,6 +197,7 @@ final class Sentence {
 
     /** The cue of a moment at which somebody decides: the pause that all options share is said with it. */
     void cueOfFork(Action first, double pause, boolean many) {
+        paused = pause;
         clauses.add(moments.of(first.cue().delayed(pause), first), Part.CUE, "", first.id());
         clauses.join(many ? "join.cue.many" : "join.cue");
     }

@@ -99,4 +99,23 @@ class EveryWayProperties {
             }
         }
     }
+
+    /** A pause that nothing else in the rep has stands in the words wherever it is put. */
+    @Property(tries = 100)
+    void everyDelayIsSaid(@ForAll("stages") Stage stage) {
+        for (Action action : stage.actions()) {
+            Stage later = stage.withAction(action.withCue(action.cue().delayed(7.7)));
+            Timeline timeline = Rehearsal.of(later, TURF);
+            boolean plays = timeline.times(action.id()).isPresent()
+                    || oneDecisionAway(later, timeline).stream()
+                            .anyMatch(t -> t.times(action.id()).isPresent());
+            if (plays) {
+                String told = told(later);
+                assertTrue(
+                        told.contains("7.7 s"),
+                        () -> "the pause of " + action.id() + " is not said:\n" + told + later.actions()
+                                + later.instructions());
+            }
+        }
+    }
 }
