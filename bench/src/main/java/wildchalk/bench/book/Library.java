@@ -11,7 +11,6 @@ import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
-import wildchalk.core.drill.Force;
 import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.GivenIds;
@@ -220,15 +219,8 @@ public final class Library {
                     Action.Manner.LOB,
                     Action.Manner.BOUNCE,
                     Action.Manner.ROLL));
-            actions.add(new Action.Pass(
-                    id,
-                    "p" + holder,
-                    Spot.at("p" + next),
-                    random.nextInt(3) == 0 ? Action.Touch.FIRST_TIME : Action.Touch.CONTROLLED,
-                    manner,
-                    Force.USUAL,
-                    Optional.empty(),
-                    cue));
+            Action.Touch touch = random.nextInt(3) == 0 ? Action.Touch.FIRST_TIME : Action.Touch.CONTROLLED;
+            actions.add(new Action.Pass(id, "p" + holder, Spot.at("p" + next), touch, cue).going(manner));
             cue = Cue.received(id);
             holder = next;
         }

@@ -148,19 +148,18 @@ final class Clauses {
      * @param possible whether an action can happen as far as is told; what only sets something off elsewhere is left
      *     out
      */
-    Clauses(Stage stage, Timeline timeline, Surface surface, Unit unit, Predicate<String> possible) {
-        this.stage = stage;
-        this.timeline = timeline;
-        this.surface = surface;
-        this.unit = unit;
-        this.words = new Words(surface, stage.people());
-        this.sides = Sides.of(stage, surface, timeline);
-        this.moments =
-                new Moments(stage, surface, unit, words, id -> timeline.playing(id) == timeline, sides, possible);
+    Clauses(Ground ground, Predicate<String> possible) {
+        this.stage = ground.stage();
+        this.timeline = ground.way();
+        this.surface = ground.surface();
+        this.unit = ground.unit();
+        this.words = ground.words();
+        this.sides = ground.sides();
+        this.moments = new Moments(stage, surface, unit, words, ground::isHere, sides, possible);
         this.meetings = new MeetingWords(stage, timeline, words, moments);
         this.ahead = new Whereabouts(stage, surface, words, false);
         this.turned = new Whereabouts(stage, surface, words, true);
-        this.travels = new TravelWords(stage, timeline, surface, unit, moments);
+        this.travels = new TravelWords(ground, moments);
     }
 
     /** What has been said so far. */

@@ -52,14 +52,15 @@ public final class ScriptWriter {
      * the way on which it does.
      */
     public static String sentence(Stage stage, Timeline timeline, Surface surface, Unit unit, Action action) {
-        Sentence sentence = new Sentence(stage, timeline.playing(action.id()), stage.marked(surface), unit);
+        Sentence sentence = new Sentence(Ground.of(stage, timeline.playing(action.id()), stage.marked(surface), unit));
         sentence.clauses().say(action);
         return new Line(0, 0, 0, sentence.clauses().phrases(), "", 0).text();
     }
 
     /** What sets an action off, in words: "as 7 receives". */
     public static String cue(Stage stage, Timeline timeline, Surface surface, Action action) {
-        Sentence sentence = new Sentence(stage, timeline.playing(action.id()), stage.marked(surface), Unit.METRES);
+        Sentence sentence =
+                new Sentence(Ground.of(stage, timeline.playing(action.id()), stage.marked(surface), Unit.METRES));
         return Sentence.lower(sentence.moments().of(action.cue().trigger(), action));
     }
 }

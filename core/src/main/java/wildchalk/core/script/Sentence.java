@@ -10,19 +10,16 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.measure.Unit;
 import wildchalk.core.script.Script.Part;
 import wildchalk.core.script.Script.Phrase;
-import wildchalk.core.surface.Surface;
 import wildchalk.core.timeline.Timeline;
 
 /** One sentence of the script, put together on the way on which it happens. */
 final class Sentence {
 
+    private final Ground ground;
     private final Stage stage;
     private final Timeline way;
-    private final Surface surface;
-    private final Unit unit;
     private final Words words;
     private final Moments moments;
     private final Clauses clauses;
@@ -33,22 +30,18 @@ final class Sentence {
     /** The pause that is said with what sets them off, seconds. */
     private double paused;
 
-    /** @param way the rep that it is about, and no other */
-    Sentence(Stage stage, Timeline way, Surface surface, Unit unit) {
-        this(stage, way, surface, unit, id -> way.playing(id) == way);
+    /** About one rep and no other. */
+    Sentence(Ground ground) {
+        this(ground, ground::isHere);
     }
 
-    /**
-     * @param way the rep that it is about
-     * @param possible whether an action can happen on the ways of which it is told
-     */
-    Sentence(Stage stage, Timeline way, Surface surface, Unit unit, Predicate<String> possible) {
+    /** @param possible whether an action can happen on the ways of which it is told */
+    Sentence(Ground ground, Predicate<String> possible) {
+        this.ground = ground;
         this.possible = possible;
-        this.stage = stage;
-        this.way = way;
-        this.surface = surface;
-        this.unit = unit;
-        this.clauses = new Clauses(stage, way, surface, unit, possible);
+        this.stage = ground.stage();
+        this.way = ground.way();
+        this.clauses = new Clauses(ground, possible);
         this.words = clauses.words();
         this.moments = clauses.moments();
         this.together = new Together(stage, words, moments);
@@ -56,12 +49,12 @@ final class Sentence {
 
     /** What it says of decisions. */
     ForkWords forks() {
-        return new ForkWords(this, stage, way, unit);
+        return new ForkWords(this, stage, way, ground.unit());
     }
 
     /** Another sentence, put together on another way. */
     Sentence on(Timeline other) {
-        return new Sentence(stage, other, surface, unit);
+        return new Sentence(ground.on(other));
     }
 
     Clauses clauses() {
@@ -254,9 +247,13 @@ final class Sentence {
      * @param phrases of what happens
      */
     List<Phrase> withStops(List<Phrase> phrases, double from, double until, Set<String> said) {
-        Clauses before = new Clauses(stage, way, surface, unit, possible);
-        Clauses after = new Clauses(stage, way, surface, unit, possible);
-        for (Instruction.Freeze freeze : stage.instructions(Instruction.Freeze.class)) {
+        List<Instruction.Freeze> freezes = stage.instructions(Instruction.Freeze.class);
+        if (freezes.isEmpty()) {
+            return phrases;
+        }
+        Clauses before = new Clauses(ground, possible);
+        Clauses after = new Clauses(ground, possible);
+        for (Instruction.Freeze freeze : freezes) {
             OptionalDouble t = way.moment(freeze.at());
             boolean here = t.isPresent() && t.getAsDouble() >= from - 1e-9 && t.getAsDouble() < until - 1e-9;
             if (here && said.add(freeze.id())) {

@@ -1,5 +1,7 @@
 package wildchalk.core.script;
 
+import java.util.EnumMap;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Function;
@@ -18,21 +20,33 @@ import wildchalk.core.timeline.Timeline;
  * Which people go the other way than the surface is named for, so that its goal is their own and its left their right.
  * Who only looks after the goal that others attack does not: both are told from the side of the attack, as coaches do.
  *
+ * @param fixed of the teams that never change ends, whether they go the other way
  * @param moments when something comes, seconds; empty for what never does
  * @param begins when somebody begins something, seconds
  */
-record Sides(Ends ends, Function<Cue, OptionalDouble> moments, ToDoubleFunction<Action> begins) {
+record Sides(
+        Ends ends, Map<Bib, Boolean> fixed, Function<Cue, OptionalDouble> moments, ToDoubleFunction<Action> begins) {
+
+    private static Map<Bib, Boolean> fixed(Ends ends) {
+        Map<Bib, Boolean> fixed = new EnumMap<>(Bib.class);
+        ends.teams().stream()
+                .filter(b -> ends.changes(b).isEmpty())
+                .forEach(b -> fixed.put(b, isTurned(ends.atStart(b))));
+        return fixed;
+    }
 
     /** As things are in a rep. */
     static Sides of(Stage stage, Surface surface, Timeline timeline) {
-        return new Sides(new Ends(stage, surface), timeline::moment, a -> timeline.times(a.id())
+        Ends ends = new Ends(stage, surface);
+        return new Sides(ends, fixed(ends), timeline::moment, a -> timeline.times(a.id())
                 .map(ActionTimes::start)
                 .orElse(0.0));
     }
 
     /** As things are before the rep. */
     static Sides atStart(Stage stage, Surface surface) {
-        return new Sides(new Ends(stage, surface), c -> OptionalDouble.empty(), a -> 0);
+        Ends ends = new Ends(stage, surface);
+        return new Sides(ends, fixed(ends), c -> OptionalDouble.empty(), a -> 0);
     }
 
     /** Whether what is ahead of whoever does something, as they begin it, is what the surface calls its own end. */
@@ -48,9 +62,12 @@ record Sides(Ends ends, Function<Cue, OptionalDouble> moments, ToDoubleFunction<
     /** Whether what is ahead of somebody at a time is what the surface calls its own end. */
     private boolean isTurned(String who, double t) {
         Optional<Bib> team = ends.team(who);
-        return team.flatMap(b -> ends.at(b, moments, t))
-                .filter(k -> k.end() == End.OWN_GOAL && goesThere(k))
-                .isPresent();
+        return team.isPresent()
+                && (fixed.containsKey(team.get()) ? fixed.get(team.get()) : isTurned(ends.at(team.get(), moments, t)));
+    }
+
+    private static boolean isTurned(Optional<Ends.Known> known) {
+        return known.filter(k -> k.end() == End.OWN_GOAL && goesThere(k)).isPresent();
     }
 
     private static boolean goesThere(Ends.Known known) {

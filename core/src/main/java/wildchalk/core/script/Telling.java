@@ -3,6 +3,7 @@ package wildchalk.core.script;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -27,13 +28,13 @@ import wildchalk.core.timeline.Timeline;
 final class Telling {
 
     private final Stage stage;
-    private final Surface surface;
-    private final Unit unit;
     private final Timeline chosen;
     private final StationWords.Group group;
     private final Set<String> stops;
     private final Forks all;
     private final BeatNumbers numbers;
+    private final Ground any;
+    private final Map<Timeline, Ground> grounds = new IdentityHashMap<>();
     private final List<Line> lines = new ArrayList<>();
 
     /**
@@ -43,13 +44,16 @@ final class Telling {
      */
     Telling(Stage stage, Surface surface, Unit unit, Timeline chosen, StationWords.Group group, Set<String> stops) {
         this.stage = stage;
-        this.surface = surface;
-        this.unit = unit;
         this.chosen = chosen;
         this.group = group;
         this.stops = stops;
         this.all = new Forks(stage);
         this.numbers = new BeatNumbers(stage, chosen);
+        this.any = Ground.of(stage, chosen, surface, unit);
+    }
+
+    private Ground ground(Timeline way) {
+        return grounds.computeIfAbsent(way, any::on);
     }
 
     List<Line> lines() {
@@ -184,7 +188,7 @@ final class Telling {
             }
             Action first = other.get().begins(stage).orElseThrow();
             double pause = shared(fork);
-            Sentence sentence = new Sentence(stage, other.get().way(), surface, unit);
+            Sentence sentence = new Sentence(ground(other.get().way()));
             if (head.isPresent() && !begun) {
                 sentence.forks().headed(head.get().fork(), head.get().branch());
             }
@@ -199,14 +203,10 @@ final class Telling {
         /** What happens anyway may be set off by what only happens on one of the ways that begin here. */
         private Sentence sentence() {
             return new Sentence(
-                    stage,
-                    way,
-                    surface,
-                    unit,
-                    id -> way.playing(id) == way
-                            || forks.stream()
-                                    .flatMap(f -> f.branches().stream())
-                                    .anyMatch(b -> b.only().contains(id)));
+                    ground(way),
+                    id -> forks.stream().flatMap(f -> f.branches().stream()).anyMatch(b -> b.only()
+                                    .contains(id))
+                            || ground(way).isHere(id));
         }
 
         /** What only comes on a way that is not taken. */

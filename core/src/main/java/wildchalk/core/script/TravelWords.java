@@ -34,14 +34,14 @@ final class TravelWords {
     private final Moments moments;
     private final Sides sides;
 
-    TravelWords(Stage stage, Timeline timeline, Surface surface, Unit unit, Moments moments) {
-        this.stage = stage;
-        this.timeline = timeline;
-        this.surface = surface;
-        this.unit = unit;
-        this.words = new Words(surface, stage.people());
+    TravelWords(Ground ground, Moments moments) {
+        this.stage = ground.stage();
+        this.timeline = ground.way();
+        this.surface = ground.surface();
+        this.unit = ground.unit();
+        this.words = ground.words();
         this.moments = moments;
-        this.sides = Sides.of(stage, surface, timeline);
+        this.sides = ground.sides();
     }
 
     /** Whether somebody goes back to where they set out to touch something. */
