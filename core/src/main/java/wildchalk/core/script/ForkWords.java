@@ -97,9 +97,11 @@ final class ForkWords {
         name(fork, branch);
     }
 
-    void because(Fork fork, Fork.Branch branch) {
+    /** @param before whether it is told before anything that happens */
+    void because(Fork fork, Fork.Branch branch, boolean before) {
         if (!branch.option().reason().isBlank() && !fork.isContest(stage)) {
-            clauses.say(fork.read(), "if", branch.option().reason());
+            clauses.say(
+                    fork.read(), before ? "if.before" : "if", branch.option().reason());
         }
     }
 

@@ -196,6 +196,23 @@ final class Sentence {
     }
 
     /**
+     * What sets off a decision that comes up within an option: nothing that is said already.
+     *
+     * @param pause before it, seconds
+     * @param said what has its cue told already
+     * @param saidPause the pause that is said already, seconds
+     */
+    void cueWithin(Action first, double pause, Action said, double saidPause) {
+        Cue cue = first.cue().delayed(pause);
+        if (!isSetOffLike(first, said)) {
+            clauses.add(lower(moments.of(cue, first)), Part.CUE, "", first.id());
+            clauses.join("join.cue");
+        } else if (Math.abs(pause - saidPause) > 1e-9) {
+            pause(first.withCue(cue), saidPause);
+        }
+    }
+
+    /**
      * What happens after something that is said already: only what else sets it off, or how much later it comes.
      *
      * @param said what has its cue told already

@@ -34,7 +34,7 @@ final class Telling {
     private final Forks all;
     private final BeatNumbers numbers;
     private final Ground any;
-    private final Map<Timeline, Ground> grounds = new IdentityHashMap<>();
+    private final IdentityHashMap<Timeline, Ground> grounds = new IdentityHashMap<>();
     private final List<Line> lines = new ArrayList<>();
 
     /**
@@ -292,7 +292,11 @@ final class Telling {
                                 h.fork().branches().get(h.branch()).option().actions())
                         : Set.of();
                 sentence.after(sure, h.said(), h.pause(), won);
-                sentence.forks().because(h.fork(), h.fork().branches().get(h.branch()));
+                boolean decidedAtOnce = sure.isEmpty() && !decided.isEmpty();
+                sentence.forks().because(h.fork(), h.fork().branches().get(h.branch()), decidedAtOnce);
+                if (decidedAtOnce) {
+                    sentence.cueWithin(first, pause, h.said(), h.pause());
+                }
                 return;
             }
             if (parted) {

@@ -14,6 +14,7 @@ import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
@@ -297,5 +298,32 @@ class ToldWholeTest {
     private static Travel collect(String id, String who, Cue cue) {
         return new Travel.Collect(
                 id, who, new TravelPath(List.of(Spot.at("b")), false), Gait.SPRINT, Ending.GO_ON, cue);
+    }
+
+    @Test
+    void aDecisionWithinAnOptionHasItsReasonAndItsPause() {
+        Cue later = new Cue(new Cue.Whistle(), 4);
+        Stages stages = new Stages()
+                .player("7", 0, 0)
+                .run("a", "7", later, 9, 0)
+                .run("b", "7", later, 9, 7)
+                .run("c", "7", Cue.whistle(), -9, 0)
+                .say(new Instruction.Read(
+                        "r1",
+                        "7",
+                        List.of(
+                                new Instruction.Option("o1", "up", "nobody comes", List.of()),
+                                new Instruction.Option("o2", "home", "", List.of("c"))),
+                        Optional.empty()))
+                .say(new Instruction.Read(
+                        "r2",
+                        "7",
+                        List.of(
+                                new Instruction.Option("o3", "straight", "", List.of("a")),
+                                new Instruction.Option("o4", "wide", "", List.of("b"))),
+                        Optional.of("o1"),
+                        Optional.empty()));
+        String all = String.join("\n", told(stages));
+        assertTrue(all.contains("Either “up”: if nobody comes, 4 s later either “straight”: 7 runs"), all);
     }
 }
