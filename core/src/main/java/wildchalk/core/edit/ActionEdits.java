@@ -207,6 +207,11 @@ public final class ActionEdits {
         return action.match(KIND);
     }
 
+    /** The same by the sport's own name, where it has one: "throw in". */
+    public static String name(Action action) {
+        return named(action).orElse(kind(action));
+    }
+
     /** What an action is and whom it is for, in a few words: "pass to 9", "run". */
     public static String describe(Action action, Stage stage) {
         return action.match(new ActionCases.Travels<>() {

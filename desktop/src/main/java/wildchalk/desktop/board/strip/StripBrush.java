@@ -101,7 +101,7 @@ final class StripBrush {
     private String text(Action action, boolean stands) {
         boolean sends = action instanceof Action.Delivery;
         if (sends || action instanceof Travel.Carry) {
-            return (sends && stands ? "holds, then " : "") + ActionEdits.kind(action);
+            return (sends && stands ? "holds, then " : "") + ActionEdits.name(action);
         }
         return ActionEdits.describe(action, state.stage());
     }
@@ -198,7 +198,7 @@ final class StripBrush {
                             map.x(t.end()),
                             map.x(t.start())
                                     + 11
-                                    + LETTER * ActionEdits.kind(action).length()));
+                                    + LETTER * ActionEdits.name(action).length()));
             g.beginPath();
             g.moveTo(from, y);
             double middle = (from + map.x(t.arrival())) / 2;
