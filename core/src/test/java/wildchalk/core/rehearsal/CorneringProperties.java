@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.List;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
@@ -102,8 +103,26 @@ class CorneringProperties {
                         between + " m to " + to + " in " + (end - begin) + " s, alone " + best);
                 seen = end;
             }
+            // A way may lead back over where it came from: what is looked at next comes after this place.
+            seen = comesBy(t, to, seen);
             from = to;
         }
+    }
+
+    /** Was measured from the wrong one of two times at which somebody comes by the same place. */
+    @Example
+    void norIsOneThatLeadsBackOverWhereItBegan() {
+        noStraightIsSlowerThanAlone(List.of(new Vec(2, 0), new Vec(-1.64, -0.64), new Vec(18.34, 0.06)));
+    }
+
+    /** When somebody comes by a place that was drawn, from a time on. */
+    private static double comesBy(Timeline t, Vec place, double from) {
+        double within = Speeds.of(Stages.TURF).corners().within() + SHAKE + 0.05;
+        double time = from;
+        while (time < end(t) && t.at("7", time).distance(place) > within) {
+            time += 0.005;
+        }
+        return time;
     }
 
     /** When somebody is abreast of a place on their straight, from a time on. */
