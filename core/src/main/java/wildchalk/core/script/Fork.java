@@ -80,6 +80,11 @@ record Fork(Read read, List<Branch> branches, int taken, double at) {
         return branches.get(taken);
     }
 
+    /** Whether an action is one of its options, and not only what follows from one. */
+    boolean isOptionOf(String action) {
+        return read.options().stream().anyMatch(o -> o.actions().contains(action));
+    }
+
     /** Whether it is about who wins a ball. */
     boolean isContest(Stage stage) {
         return isContest(stage, way().way(), read);

@@ -232,7 +232,9 @@ final class Telling {
             List<Fork> decided =
                     beginning.stream().filter(f -> !f.isContest(stage)).toList();
             Action first = sure.isEmpty() ? here.get(0) : sure.get(0);
-            double pause = sure.isEmpty() && decided.size() == 1 ? shared(decided.get(0)) : 0;
+            // What begins here may only hang on the decision: its pause is not the decision's.
+            boolean own = decided.size() == 1 && decided.get(0).isOptionOf(first.id());
+            double pause = sure.isEmpty() && own ? shared(decided.get(0)) : 0;
             if (!sure.isEmpty() || !decided.isEmpty()) {
                 // What is told option by option comes last; a second one of those has a line of its own.
                 List<Fork> inLine = new ArrayList<>(
