@@ -215,7 +215,7 @@ class LadderWindowTest extends RealWindow {
         await(() -> ((Label) find("#hint")).getText().startsWith("Rung 2 keeps its own"));
         click("#rung-s2");
         assertEquals(there, board().stage().pieces().size(), "the rung is as it was");
-        assertTrue(differs().startsWith("+ line-up of feeders"), differs());
+        assertTrue(differs().startsWith("line-up of feeders comes in"), differs());
         type(KeyCode.CONTROL, KeyCode.Z);
         assertTrue(Ladder.build(board().drill(), "s1").piece(person.id()).isPresent());
     }

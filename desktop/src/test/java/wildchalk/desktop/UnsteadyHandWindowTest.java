@@ -18,9 +18,9 @@ import javafx.scene.input.MouseEvent;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Soundness;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.soundness.Soundness;
 import wildchalk.desktop.board.state.Tool;
 
 /**

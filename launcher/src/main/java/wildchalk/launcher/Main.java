@@ -28,6 +28,7 @@ import wildchalk.storage.format.SurfaceFiles;
             SurfacesCommand.class,
             ValidateCommand.class,
             SolveCommand.class,
+            FlowCommand.class,
             ScriptCommand.class,
             SetOutCommand.class,
             ExportCommand.class

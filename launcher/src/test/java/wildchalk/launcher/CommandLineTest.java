@@ -87,11 +87,41 @@ class CommandLineTest {
         String drill = "../demo/lamplighter.drill.json";
         String all = wildchalk("script", drill).out();
         String one = wildchalk("script", drill, "--stage", "s1").out();
-        assertTrue(all.contains("\n2a Other side\n"), all);
+        assertTrue(all.contains("\n2a Other side (variation of 2)\n"), all);
         assertTrue(all.length() > 2 * one.length(), one);
         Said wrong = wildchalk("script", drill, "--read", "zz=o1");
         assertEquals(1, wrong.code());
         assertTrue(wrong.err().contains("it has no read \"zz\""), wrong.err());
+    }
+
+    @Test
+    void flowSaysWhatManyRepsComeToAndRefusesWhatCannotBeInOneLine(@TempDir Path folder) throws Exception {
+        String drill = "../demo/turnstile.drill.json";
+        Said said = wildchalk("flow", drill, "--people", "12", "--minutes", "8");
+        assertEquals(0, said.code(), said.err());
+        assertTrue(said.out().contains(" reps in 8 min with 12 people, one every "), said.out());
+        Said json = wildchalk("flow", drill, "--people", "12", "--json");
+        assertTrue(json.out().startsWith("{") && json.out().contains("\"cast\""), json.out());
+        assertTrue(wildchalk("flow", drill, "--people", "1").out().startsWith("Turnstile\nIt takes "));
+        for (String[] wrong : new String[][] {
+            {"--people", "61", "61 people: it can be worked out for 1 to 60"},
+            {"--people", "0", "0 people: it can be worked out for 1 to 60"},
+            {"--minutes", "0", "0 minutes: it can be worked out for more than none"},
+            {"--copies", "0", "0 copies: it can be worked out for 1 to 12"}
+        }) {
+            Said no = wildchalk("flow", drill, wrong[0], wrong[1]);
+            assertEquals(2, no.code());
+            assertTrue(no.err().contains(wrong[2]), no.err());
+        }
+        String lost = Files.readString(Path.of(drill))
+                .replaceFirst(
+                        "\"actions\": \\[",
+                        "\"said\": [{\"id\": \"w\", \"kind\": \"goes\", \"who\": \"p7\", \"to\": {\"role\": \"nobody\"}}], "
+                                + "\"actions\": [");
+        Said names = wildchalk(
+                "validate", Files.writeString(folder.resolve("lost.json"), lost).toString());
+        assertEquals(1, names.code());
+        assertTrue(names.out().contains("sends somebody to \"nobody\", but no person has that id"), names.out());
     }
 
     @Test

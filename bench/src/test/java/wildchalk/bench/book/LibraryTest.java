@@ -10,7 +10,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Soundness;
+import wildchalk.core.soundness.Soundness;
 import wildchalk.storage.book.Book;
 
 /** What is measured is a book of drills that could be run. */

@@ -8,7 +8,7 @@ import java.util.Optional;
  * end a team attacks.
  */
 public sealed interface Instruction
-        permits Limit, Instruction.Read, Instruction.Freeze, Instruction.MoveOn, Instruction.Attacks {
+        permits Limit, Rotation, Instruction.Read, Instruction.Freeze, Instruction.MoveOn, Instruction.Attacks {
 
     /** Unique within its drill. */
     String id();
@@ -36,6 +36,9 @@ public sealed interface Instruction
 
         /** For {@link Limit}. */
         R limit(Limit limit);
+
+        /** For {@link Rotation}. */
+        R rotation(Rotation rotation);
     }
 
     /**

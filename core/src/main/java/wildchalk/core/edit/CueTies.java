@@ -12,6 +12,7 @@ import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.LimitCases;
+import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Sign;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Travel;
@@ -143,6 +144,11 @@ final class CueTies {
             public Optional<Instruction> limit(Limit limit) {
                 return limit.matchLimit(new Loosened(gone));
             }
+
+            @Override
+            public Optional<Instruction> rotation(Rotation rotation) {
+                return rotation.matchRotation(new RotationTies(gone));
+            }
         });
     }
 
@@ -193,7 +199,7 @@ final class CueTies {
         }
     }
 
-    private static Optional<Trigger> left(Trigger trigger, Set<String> gone) {
+    static Optional<Trigger> left(Trigger trigger, Set<String> gone) {
         return trigger.match(new Left(gone));
     }
 

@@ -3,8 +3,8 @@ package wildchalk.core.edit;
 import java.util.Map;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
-import wildchalk.core.drill.Soundness;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.soundness.Soundness;
 import wildchalk.core.surface.Surface;
 
 /** Rungs that follow a change of another one. */

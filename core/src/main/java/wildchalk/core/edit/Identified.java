@@ -9,9 +9,10 @@ import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PieceCases;
-import wildchalk.core.drill.Soundness;
+import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.naming.PieceWords;
+import wildchalk.core.soundness.Soundness;
 
 /** Whatever has an id on a rung, with what tells it from something else that has the same id on another. */
 sealed interface Identified {
@@ -220,6 +221,11 @@ sealed interface Identified {
                 @Override
                 public String limit(Limit limit) {
                     return "a limit";
+                }
+
+                @Override
+                public String rotation(Rotation rotation) {
+                    return PieceWords.rotation();
                 }
             }));
         }

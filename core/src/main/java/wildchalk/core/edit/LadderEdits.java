@@ -15,8 +15,8 @@ import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.RungPlan;
-import wildchalk.core.drill.Soundness;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.soundness.Soundness;
 
 /** Edits of the ladder: rungs are made, named, put in order and taken away. What a rung shows stays as it is. */
 public final class LadderEdits {

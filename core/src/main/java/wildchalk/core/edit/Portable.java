@@ -17,10 +17,11 @@ import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.LimitCases;
 import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
-import wildchalk.core.drill.Soundness;
+import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.soundness.Soundness;
 import wildchalk.core.surface.Marking;
 import wildchalk.core.surface.Surface;
 
@@ -222,6 +223,14 @@ record Portable(Stage stage, List<String> lost) {
                 @Override
                 public Optional<Instruction> limit(Limit limit) {
                     return limit.matchLimit(new Freed());
+                }
+
+                @Override
+                public Optional<Instruction> rotation(Rotation rotation) {
+                    // Where its people go is theirs; when reps begin, and on which side, is of all stations at once.
+                    return rotation instanceof Rotation.Goes || rotation instanceof Rotation.Shares
+                            ? Optional.of(rotation)
+                            : Optional.empty();
                 }
             });
         }

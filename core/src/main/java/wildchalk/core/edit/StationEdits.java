@@ -16,13 +16,13 @@ import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
-import wildchalk.core.drill.Soundness;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Numbers;
 import wildchalk.core.pattern.Division;
+import wildchalk.core.soundness.Soundness;
 import wildchalk.core.surface.Surface;
 
 /** Edits of stations: marking them out, putting drills into them, and how groups move on. */

@@ -12,6 +12,7 @@ import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Showing.Attack;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
@@ -174,6 +175,11 @@ public final class SurfaceEdits {
                 @Override
                 public Instruction limit(Limit limit) {
                     return limit;
+                }
+
+                @Override
+                public Instruction rotation(Rotation rotation) {
+                    return rotation;
                 }
             });
         }

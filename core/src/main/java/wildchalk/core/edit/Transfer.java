@@ -13,6 +13,7 @@ import wildchalk.core.drill.LimitCases;
 import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PieceCases;
+import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
@@ -315,6 +316,11 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
         @Override
         public Instruction limit(Limit limit) {
             return limit.matchLimit(this);
+        }
+
+        @Override
+        public Instruction rotation(Rotation rotation) {
+            return rotation.matchRotation(new RotationTransfer(Transfer.this::id, Transfer.this::cue));
         }
 
         @Override

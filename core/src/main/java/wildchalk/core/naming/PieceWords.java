@@ -113,6 +113,11 @@ public final class PieceWords {
         return alike.size() < 2 ? name : name + " " + (alike.indexOf(piece.id()) + 1);
     }
 
+    /** What is said between reps, as it is named where it is in the way of something. */
+    public static String rotation() {
+        return BOOK.say("rotation");
+    }
+
     /** "mini-goal", "tackle bag". */
     public static String kind(GearKind kind) {
         return BOOK.say("gear." + Wordbook.key(kind));

@@ -11,6 +11,7 @@ import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.LimitCases;
+import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.timeline.Event;
@@ -75,6 +76,13 @@ final class Limits {
         @Override
         public Stream<Trigger> limit(Limit limit) {
             return limit.matchLimit(COUNTED_FROM);
+        }
+
+        @Override
+        public Stream<Trigger> rotation(Rotation rotation) {
+            return rotation instanceof Rotation.Starts s && s.when() instanceof Rotation.At at
+                    ? Stream.of(at.moment().trigger())
+                    : Stream.empty();
         }
     };
 

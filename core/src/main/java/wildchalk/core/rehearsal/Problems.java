@@ -15,9 +15,9 @@ import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Reads;
-import wildchalk.core.drill.Soundness;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.soundness.Soundness;
 import wildchalk.core.timeline.Problem;
 
 /** Puts into words what cannot happen as drawn, one problem for each action. */

@@ -13,9 +13,9 @@ import java.util.function.ToDoubleBiFunction;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Cue.Trigger;
-import wildchalk.core.drill.Soundness;
 import wildchalk.core.rehearsal.Agenda.Entry;
 import wildchalk.core.rehearsal.Agenda.Kind;
+import wildchalk.core.soundness.Soundness;
 import wildchalk.core.timeline.ActionTimes;
 import wildchalk.core.timeline.Event;
 

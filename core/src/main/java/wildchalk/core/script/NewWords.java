@@ -7,6 +7,7 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.edit.ActionEdits;
 import wildchalk.core.naming.PieceWords;
@@ -126,6 +127,11 @@ record NewWords(Stage below, Stage here, Timeline timeline, Surface surface) {
                     @Override
                     public String limit(Limit limit) {
                         return "limit";
+                    }
+
+                    @Override
+                    public String rotation(Rotation rotation) {
+                        return "rotation";
                     }
                 }));
     }

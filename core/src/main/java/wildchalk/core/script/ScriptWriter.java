@@ -44,6 +44,7 @@ public final class ScriptWriter {
                 .toList());
         said.addAll(new EndWords(stage, surface, timeline, unit).changes());
         stations.movingOn().ifPresent(said::add);
+        said.addAll(new RotationWords(stage, stage.marked(surface), unit).all());
         return new Script(lines, said);
     }
 

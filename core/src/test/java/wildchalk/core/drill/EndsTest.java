@@ -14,6 +14,7 @@ import wildchalk.core.edit.EndEdits;
 import wildchalk.core.edit.Placement;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.rehearsal.Rehearsal;
+import wildchalk.core.soundness.Soundness;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.core.timeline.Timeline;

@@ -8,6 +8,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.soundness.Soundness;
 
 class LadderTest {
 

@@ -14,8 +14,8 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Limit;
-import wildchalk.core.drill.Soundness;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.soundness.Soundness;
 
 class CueTiesTest {
 

@@ -16,7 +16,7 @@ import wildchalk.core.document.History;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Rung;
-import wildchalk.core.drill.Soundness;
+import wildchalk.core.soundness.Soundness;
 
 /** What holds for any sequence of edits. */
 class HistoryProperties {

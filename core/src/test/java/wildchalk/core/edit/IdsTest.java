@@ -28,12 +28,12 @@ import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.RungPlan;
-import wildchalk.core.drill.Soundness;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.soundness.Soundness;
 
 /** Ids are given per drill and never twice; so nobody on one rung is taken for somebody else on another. */
 class IdsTest {

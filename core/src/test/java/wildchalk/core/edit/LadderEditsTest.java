@@ -17,9 +17,9 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rung;
-import wildchalk.core.drill.Soundness;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.soundness.Soundness;
 
 /** Rungs: what is done below comes up, what is done above stays above. */
 class LadderEditsTest {

@@ -14,13 +14,13 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
-import wildchalk.core.drill.Soundness;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.rehearsal.Places;
 import wildchalk.core.rehearsal.Rehearsal;
+import wildchalk.core.soundness.Soundness;
 import wildchalk.core.timeline.Problem;
 import wildchalk.core.timeline.Timeline;
 

@@ -18,7 +18,6 @@ import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
-import wildchalk.core.drill.Soundness;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Box;
@@ -28,6 +27,7 @@ import wildchalk.core.pattern.Division;
 import wildchalk.core.rehearsal.Rehearsal;
 import wildchalk.core.script.Script;
 import wildchalk.core.script.ScriptWriter;
+import wildchalk.core.soundness.Soundness;
 import wildchalk.core.timeline.Timeline;
 
 /** Stations: whole drills side by side, each where it is put, playing together. */

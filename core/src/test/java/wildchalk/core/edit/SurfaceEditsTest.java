@@ -15,11 +15,11 @@ import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
-import wildchalk.core.drill.Soundness;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Venue;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.soundness.Soundness;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
 

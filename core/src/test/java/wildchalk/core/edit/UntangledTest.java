@@ -19,12 +19,12 @@ import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rung;
-import wildchalk.core.drill.Soundness;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.soundness.Soundness;
 
 /** Drills of older programs, in which two things have one id: what can be told apart is, the rest is as it was. */
 class UntangledTest {

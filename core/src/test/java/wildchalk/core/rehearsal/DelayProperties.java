@@ -17,9 +17,9 @@ import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Piece;
-import wildchalk.core.drill.Soundness;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.soundness.Soundness;
 import wildchalk.core.timeline.ActionTimes;
 import wildchalk.core.timeline.Timeline;
 

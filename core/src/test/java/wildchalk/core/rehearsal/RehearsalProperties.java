@@ -22,13 +22,13 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Reads;
-import wildchalk.core.drill.Soundness;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.edit.CopyEdits;
 import wildchalk.core.edit.Placement;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.motion.Speeds;
+import wildchalk.core.soundness.Soundness;
 import wildchalk.core.timeline.Timeline;
 
 /** What holds for any stage, sensible or not. */

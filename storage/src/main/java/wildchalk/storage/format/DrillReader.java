@@ -25,11 +25,11 @@ import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.RungPlan;
 import wildchalk.core.drill.Showing;
-import wildchalk.core.drill.Soundness;
 import wildchalk.core.drill.Venue;
 import wildchalk.core.edit.Untangled;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.soundness.Soundness;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
 

@@ -24,7 +24,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import wildchalk.core.drill.Soundness;
+import wildchalk.core.soundness.Soundness;
 
 /** The text of a file whose form is right: it is JSON, of a version this program knows, and fits the schema. */
 final class FileText {

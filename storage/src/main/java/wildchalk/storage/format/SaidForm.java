@@ -10,6 +10,7 @@ import wildchalk.core.drill.End;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.LimitCases;
+import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Sign;
 
 /** What a coach says besides, as it stands in drill files: reads, freezes and limits. */
@@ -28,7 +29,12 @@ final class SaidForm {
         ENTRIES_FIRST("entries-first"),
         WITHIN("within"),
         ONLY_IN("only-in"),
-        NOT_BEFORE("not-before");
+        NOT_BEFORE("not-before"),
+        GOES("goes"),
+        NEXT_START("next-start"),
+        SIDES("sides"),
+        FETCHES("fetches"),
+        SHARES("shares");
 
         private final String word;
 
@@ -83,6 +89,7 @@ final class SaidForm {
                     text(o, "zone"),
                     o.has("from") ? Optional.of(CueForm.moment(o.path("from"))) : Optional.empty());
             case ONLY_IN -> new Limit.OnlyIn(id, zone, DrillReader.texts(o.path("people")));
+            case GOES, NEXT_START, SIDES, FETCHES, SHARES -> RotationForm.read(kind, id, o);
             case NOT_BEFORE -> new Limit.NotBefore(id, who, CueForm.moment(o.path("moment")));
         };
     }
@@ -162,6 +169,11 @@ final class SaidForm {
         @Override
         public ObjectNode limit(Limit limit) {
             return limit.matchLimit(this);
+        }
+
+        @Override
+        public ObjectNode rotation(Rotation rotation) {
+            return rotation.matchRotation(new RotationForm(o));
         }
 
         @Override

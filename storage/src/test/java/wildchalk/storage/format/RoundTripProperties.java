@@ -30,6 +30,7 @@ import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.RungPlan;
 import wildchalk.core.drill.Sending;
@@ -345,6 +346,30 @@ class RoundTripProperties {
         };
     }
 
+    private static Rotation.To to(int n) {
+        return switch (n % 4) {
+            case 0 -> new Rotation.Becomes("p1", n % 3 == 0);
+            case 1 -> new Rotation.ChangesWith("p1");
+            case 2 -> new Rotation.Stays();
+            default -> new Rotation.Out();
+        };
+    }
+
+    private static Optional<Rotation.Stay> stay(int n) {
+        return n % 3 == 0
+                ? Optional.empty()
+                : Optional.of(new Rotation.Stay(pick(Rotation.Counted.values(), n), 1 + n));
+    }
+
+    private static Rotation.When when(int n) {
+        return switch (n % 4) {
+            case 0 -> new Rotation.Every(0.5 + n);
+            case 1 -> new Rotation.At(Cue.whistle().delayed(n));
+            case 2 -> new Rotation.Ready();
+            default -> new Rotation.Called("go " + n);
+        };
+    }
+
     /** One of each kind, with and without what may be left out; about people and zones that every surface has. */
     private static List<Instruction> said(int n) {
         Optional<String> who = n % 2 == 0 ? Optional.empty() : Optional.of("p1");
@@ -397,6 +422,11 @@ class RoundTripProperties {
                                 ? Optional.empty()
                                 : Optional.of(Cue.whistle().delayed(n))),
                 new Limit.OnlyIn("l5", "z0", List.of("p1")),
+                new Rotation.Goes("w1", "p0", to(n), stay(n)),
+                new Rotation.Starts("w2", when(n)),
+                new Rotation.Sides("w3", pick(Rotation.Taken.values(), n)),
+                new Rotation.Fetches("w4", pick(Rotation.Fetcher.values(), n)),
+                new Rotation.Shares("w5", "r2", Map.of("o3", 1 + n, "o4", 2)),
                 new Limit.EntriesFirst("l6", n, "st0"),
                 new Limit.NotBefore("l4", "p0", new Cue.Touches("p1")));
     }

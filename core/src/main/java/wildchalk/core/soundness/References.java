@@ -1,4 +1,4 @@
-package wildchalk.core.drill;
+package wildchalk.core.soundness;
 
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -6,6 +6,20 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.ActionCases;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.CueCases;
+import wildchalk.core.drill.Hold;
+import wildchalk.core.drill.Instruction;
+import wildchalk.core.drill.Limit;
+import wildchalk.core.drill.LimitCases;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Rotation;
+import wildchalk.core.drill.Sign;
+import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.surface.Surface;
 
 /** Looks whether everything that actions and instructions name is there. */
@@ -131,7 +145,7 @@ final class References {
         });
     }
 
-    private void trigger(Cue.Trigger trigger, List<String> faults) {
+    void trigger(Cue.Trigger trigger, List<String> faults) {
         trigger.of()
                 .filter(a -> stage.action(a).isEmpty())
                 .ifPresent(a -> faults.add("has a cue that waits for \"" + a + "\", but no action has that id"));
@@ -242,6 +256,12 @@ final class References {
             @Override
             public List<String> attacks(Instruction.Attacks attacks) {
                 attacks.from().ifPresent(c -> c.trigger().parts().forEach(t -> trigger(t, faults)));
+                return faults;
+            }
+
+            @Override
+            public List<String> rotation(Rotation rotation) {
+                rotation.matchRotation(new RotationFaults(References.this, stage, faults));
                 return faults;
             }
 

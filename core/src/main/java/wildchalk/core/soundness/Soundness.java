@@ -1,4 +1,4 @@
-package wildchalk.core.drill;
+package wildchalk.core.soundness;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -8,6 +8,17 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.ActionCases;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Hold;
+import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Rung;
+import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.surface.Surface;
 
 /**

@@ -1,4 +1,4 @@
-package wildchalk.core.drill;
+package wildchalk.core.soundness;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -7,6 +7,12 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Hold;
+import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Stage;
 import wildchalk.core.surface.Surfaces;
 
 class SoundnessTest {

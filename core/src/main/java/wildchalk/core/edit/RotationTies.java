@@ -1,0 +1,51 @@
+package wildchalk.core.edit;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Instruction;
+import wildchalk.core.drill.Rotation;
+import wildchalk.core.drill.RotationCases;
+
+/** What is left of what is said between reps when something is gone; empty when it was about that. */
+record RotationTies(Set<String> gone) implements RotationCases<Optional<Instruction>> {
+
+    @Override
+    public Optional<Instruction> goes(Rotation.Goes goes) {
+        boolean lost = gone.contains(goes.who())
+                || goes.to().role().filter(gone::contains).isPresent();
+        return lost ? Optional.empty() : Optional.of(goes);
+    }
+
+    @Override
+    public Optional<Instruction> starts(Rotation.Starts starts) {
+        return starts.when() instanceof Rotation.At at
+                ? CueTies.left(at.moment().trigger(), gone)
+                        .map(t -> new Rotation.Starts(
+                                starts.id(),
+                                new Rotation.At(new Cue(t, at.moment().delay()))))
+                : Optional.of(starts);
+    }
+
+    @Override
+    public Optional<Instruction> sides(Rotation.Sides sides) {
+        return Optional.of(sides);
+    }
+
+    @Override
+    public Optional<Instruction> fetches(Rotation.Fetches fetches) {
+        return Optional.of(fetches);
+    }
+
+    @Override
+    public Optional<Instruction> shares(Rotation.Shares shares) {
+        if (gone.contains(shares.read())) {
+            return Optional.empty();
+        }
+        Map<String, Integer> left = new LinkedHashMap<>(shares.shares());
+        left.keySet().removeAll(gone);
+        return left.isEmpty() ? Optional.empty() : Optional.of(new Rotation.Shares(shares.id(), shares.read(), left));
+    }
+}

@@ -1,0 +1,57 @@
+package wildchalk.core.flow;
+
+import wildchalk.core.flow.Flow.Side;
+import wildchalk.core.geometry.Vec;
+
+/**
+ * How somebody moves for a while.
+ *
+ * @param rep of which rep, or after which
+ * @param from seconds after the first whistle
+ */
+record Move(String who, int rep, double from, double to, Way way) {
+
+    /** Where somebody is meanwhile. */
+    sealed interface Way {
+
+        /** Seconds after its beginning; {@code share} of it that is over. */
+        Vec at(double seconds, double share);
+
+        /** Whose way it is, as far as it is told: the id of a role, empty between reps. */
+        String role();
+    }
+
+    /** As a role does in a rep. */
+    record InRep(String role, Side side, Played played) implements Way {
+        @Override
+        public Vec at(double seconds, double share) {
+            return Rules.at(played.timeline().at(role, seconds), side);
+        }
+    }
+
+    /** Straight from one place to another. */
+    record Straight(Vec start, Vec end) implements Way {
+        @Override
+        public Vec at(double seconds, double share) {
+            return start.towards(end, share);
+        }
+
+        @Override
+        public String role() {
+            return "";
+        }
+    }
+
+    static Move played(String who, int rep, double t, InRep way) {
+        return new Move(who, rep, t, t + way.played().parts().get(way.role()).ends(), way);
+    }
+
+    /** Where they are at a time between its beginning and its end. */
+    Vec at(double t) {
+        return way.at(t - from, to > from ? Math.max(0, Math.min(1, (t - from) / (to - from))) : 1);
+    }
+
+    boolean isInRep() {
+        return way instanceof InRep;
+    }
+}

@@ -1,0 +1,397 @@
+package wildchalk.core.flow;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Rotation;
+import wildchalk.core.flow.Flow.Doing;
+import wildchalk.core.flow.Flow.Side;
+import wildchalk.core.geometry.Vec;
+
+/** Plays one copy of a drill rep by rep: each rep begins when it is to, and its roles and balls are there. */
+final class Rotating {
+
+    /** More reps than this in one go are no practice. */
+    private static final int MOST = 2000;
+
+    private final Rules rules;
+    private final Ways ways;
+    private final Walks walks;
+    private final int copy;
+    private final int firstLetter;
+    private final double end;
+    private final List<Person> people = new ArrayList<>();
+    private final Map<Place, Line> lines = new LinkedHashMap<>();
+    private final Line bench = new Line();
+    private final Stock stock;
+    private final List<Flow.Rep> reps = new ArrayList<>();
+    private final List<Flow.Jam> jams = new ArrayList<>();
+    private final List<Move> moves = new ArrayList<>();
+
+    /** A role on a side. */
+    private record Place(String role, Side side) {}
+
+    /** One side of a rep about to be played: who has which role. */
+    private record Cast(Side set, Side side, Played played, Map<String, Line.Waiter> who) {}
+
+    /** What is wanted: how many people, from which letter on, for how long. */
+    record Wanted(int copy, int firstLetter, int people, double seconds) {}
+
+    Rotating(Rules rules, Ways ways, Walks walks, Wanted wanted) {
+        this.rules = rules;
+        this.ways = ways;
+        this.walks = walks;
+        this.copy = wanted.copy();
+        this.firstLetter = wanted.firstLetter();
+        this.end = wanted.seconds();
+        this.stock = new Stock(ways.stage());
+        for (int i = 0; i < wanted.people(); i++) {
+            people.add(new Person());
+        }
+    }
+
+    /** Everybody's moves: what they do in reps and between them. */
+    List<Move> moves() {
+        return moves;
+    }
+
+    List<Flow.Rep> reps() {
+        return reps;
+    }
+
+    List<Flow.Jam> jams() {
+        return jams;
+    }
+
+    Stock stock() {
+        return stock;
+    }
+
+    Map<String, Flow.Each> each() {
+        Map<String, Flow.Each> each = new LinkedHashMap<>();
+        for (int i = 0; i < people.size(); i++) {
+            each.put(letter(i), people.get(i).each(copy, end));
+        }
+        return each;
+    }
+
+    private String letter(int person) {
+        return Letters.of(firstLetter + person);
+    }
+
+    void run() {
+        if (people.size() < rules.fewest()) {
+            jam(1, "few", rules.fewest(), people.size());
+            return;
+        }
+        lineUp();
+        double due = 0;
+        for (int n = 1; n <= MOST && due < end; n++) {
+            Optional<List<Cast>> casts = cast(n);
+            if (casts.isEmpty()) {
+                return;
+            }
+            double start = due;
+            for (Cast cast : casts.get()) {
+                start = Math.max(start, ready(cast));
+            }
+            if (Double.isInfinite(start)) {
+                jam(n, "ball", n);
+                return;
+            }
+            if (start >= end) {
+                return;
+            }
+            double next = start;
+            for (Cast cast : casts.get()) {
+                next = Math.max(next, play(n, cast, start, start - due));
+            }
+            due = next;
+        }
+    }
+
+    private void jam(int n, String key, Object... values) {
+        jams.add(new Flow.Jam(n, copy, FlowWords.say("jam." + key, values), FlowWords.say("mend." + key, values)));
+    }
+
+    /** Everybody takes a role, and the rest stand behind those, evenly. */
+    private void lineUp() {
+        int next = 0;
+        for (Side set : rules.sets()) {
+            for (Piece.Person role : rules.roles()) {
+                line(role.id(), set).join(next++, 0);
+            }
+        }
+        List<String> open = rules.open();
+        if (open.isEmpty() && next < people.size() && !rules.hasBench()) {
+            jam(1, "spare", people.size() - next);
+        }
+        for (int k = 0; next < people.size(); k++) {
+            if (open.isEmpty()) {
+                bench.join(next++, 0);
+            } else {
+                int sets = rules.sets().size();
+                line(open.get(k / sets % open.size()), rules.sets().get(k % sets))
+                        .join(next++, 0);
+            }
+        }
+    }
+
+    private Line line(String role, Side set) {
+        return lines.computeIfAbsent(new Place(role, set), p -> new Line());
+    }
+
+    /** Who is first for each role of the next rep; empty, with a jam, when somebody is missing for good. */
+    private Optional<List<Cast>> cast(int n) {
+        List<Cast> casts = new ArrayList<>();
+        for (Side side : rules.taken() == Rotation.Taken.BOTH ? rules.sets() : List.of(side(n))) {
+            Side set = rules.sets().size() == 1 ? Side.DRAWN : side;
+            Map<String, Line.Waiter> who = new HashMap<>();
+            for (Piece.Person role : rules.roles()) {
+                Optional<Line.Waiter> first = line(role.id(), set).first();
+                if (first.isEmpty()) {
+                    jam(n, "empty", FlowWords.role(ways.stage(), role.id()), n);
+                    return Optional.empty();
+                }
+                who.put(role.id(), first.get());
+            }
+            casts.add(new Cast(set, side, ways.next(), who));
+        }
+        return Optional.of(casts);
+    }
+
+    private Side side(int n) {
+        boolean turns = rules.taken() == Rotation.Taken.IN_TURN || rules.taken() == Rotation.Taken.TWO_SETS;
+        return turns && n % 2 == 0 ? Side.MIRRORED : Side.DRAWN;
+    }
+
+    /** When all are there, and the balls: whoever waits on the drawn side goes over to the mirrored one first. */
+    private double ready(Cast cast) {
+        double ready = 0;
+        for (Map.Entry<String, Line.Waiter> entry : cast.who().entrySet()) {
+            Vec from = rules.place(entry.getKey(), cast.set());
+            Vec to = rules.place(entry.getKey(), cast.side());
+            ready = Math.max(ready, entry.getValue().ready() + walks.seconds(from.distance(to)));
+        }
+        for (Played.BallUse ball : cast.played().balls()) {
+            ready = Math.max(ready, stock.ready(ball.from(), cast.set()));
+        }
+        return ready;
+    }
+
+    /** @return when the next rep is due */
+    private double play(int n, Cast cast, double start, double held) {
+        Played played = cast.played();
+        Map<String, String> letters = new LinkedHashMap<>();
+        Map<String, Integer> who = new HashMap<>();
+        for (Piece.Person role : rules.roles()) {
+            int person = line(role.id(), cast.set()).take().person();
+            who.put(role.id(), person);
+            letters.put(role.id(), letter(person));
+        }
+        for (Played.BallUse ball : played.balls()) {
+            stock.take(ball.from(), cast.set());
+        }
+        who.values().forEach(p -> letters.values().stream()
+                .filter(l -> !l.equals(letter(p)))
+                .forEach(people.get(p)::meets));
+        double over = start + played.over();
+        reps.add(new Flow.Rep(n, start, cast.side(), copy, letters, over, held));
+        for (Piece.Person role : rules.roles()) {
+            Played.Part part = played.parts().get(role.id());
+            Person person = people.get(who.get(role.id()));
+            person.takes(role.id(), cast.set(), part);
+            person.does(Doing.BUSY, start + part.begins(), start + part.ends(), n);
+            moves.add(Move.played(letters.get(role.id()), n, start, new Move.InRep(role.id(), cast.side(), played)));
+        }
+        Errands errands = new Errands(cast, start, who);
+        for (Piece.Person role : rules.roles()) {
+            errands.goesOn(n, role.id());
+        }
+        errands.leftLying();
+        return due(start, over, played);
+    }
+
+    private double due(double start, double over, Played played) {
+        if (rules.when() instanceof Rotation.Every every) {
+            return start + every.seconds();
+        }
+        if (rules.when() instanceof Rotation.At at) {
+            return start + played.moment(at.moment()).orElse(played.over());
+        }
+        return over;
+    }
+
+    /** Where people and balls go after one side of a rep. */
+    private final class Errands {
+
+        private final Cast cast;
+        private final double start;
+        private final Map<String, Integer> who;
+        private final List<Played.BallUse> lying = new ArrayList<>();
+        /** Whose role somebody takes who takes theirs, by who is changed with. */
+        private final Map<String, String> changing = new HashMap<>();
+
+        Errands(Cast cast, double start, Map<String, Integer> who) {
+            this.cast = cast;
+            this.start = start;
+            this.who = who;
+            lying.addAll(cast.played().balls());
+            for (Piece.Person role : rules.roles()) {
+                Rotation.Goes goes = rules.of(role.id());
+                if (goes.to() instanceof Rotation.ChangesWith with && !isStill(who.get(role.id()), goes)) {
+                    changing.put(with.who(), role.id());
+                }
+            }
+        }
+
+        /** Sends somebody on, with whatever balls they bring back on the way. */
+        void goesOn(int n, String role) {
+            Played.Part part = cast.played().parts().get(role);
+            int person = who.get(role);
+            Rotation.Goes goes = rules.of(role);
+            boolean changed = changing.containsKey(role);
+            boolean stays = !changed && (goes.to() instanceof Rotation.Stays || isStill(person, goes));
+            String next = role;
+            if (changed) {
+                next = changing.get(role);
+            } else if (!stays) {
+                next = goes.to().role().orElse(role);
+            }
+            Side set = goes.to() instanceof Rotation.Becomes b
+                            && b.otherSide()
+                            && !stays
+                            && rules.sets().size() > 1
+                    ? cast.set().other()
+                    : cast.set();
+            Vec at = Rules.at(part.leaves(), cast.side());
+            double t = start + part.ends();
+            List<Vec> path = new ArrayList<>(List.of(at));
+            for (Played.BallUse ball : brings(role)) {
+                boolean byItself = ball.holder().isPresent()
+                        && ball.from().role().filter(next::equals).isPresent();
+                t = Math.max(
+                        t,
+                        start + (ball.holder().isPresent() ? 0 : cast.played().over()));
+                if (ball.holder().isEmpty()) {
+                    path.add(Rules.at(ball.lies(), cast.side()));
+                }
+                if (!byItself) {
+                    path.add(Rules.at(ball.from().at(), cast.set()));
+                }
+                lying.remove(ball);
+                double there =
+                        t + seconds(path) + (byItself ? seconds(List.of(last(path), rules.place(next, set))) : 0);
+                stock.bring(ball.from(), cast.set(), start, there, byItself);
+            }
+            Line line = line(next, set);
+            path.add(stays ? rules.place(next, set) : rules.slot(next, set, line.size()));
+            double there = t + seconds(path);
+            walks(n, person, t, path);
+            arrives(changed ? "" : role, person, stays, there, line);
+        }
+
+        /** @param role whose place is taken by somebody who was out; empty for none */
+        private void arrives(String role, int person, boolean stays, double there, Line line) {
+            if (stays) {
+                line.keep(person, there);
+                return;
+            }
+            people.get(person).goesOn();
+            if (!role.isEmpty() && rules.of(role).to() instanceof Rotation.Out) {
+                bench.join(person, there);
+                Line.Waiter in = bench.take();
+                line(role, cast.set()).join(in.person(), Math.max(in.ready(), there));
+            } else {
+                line.join(person, there);
+            }
+        }
+
+        /** Whether somebody has the role still, because they are to have it for longer. */
+        private boolean isStill(int person, Rotation.Goes goes) {
+            if (goes.after().isEmpty()) {
+                return false;
+            }
+            Rotation.Stay stay = goes.after().get();
+            Person p = people.get(person);
+            return stay.counted() == Rotation.Counted.REPS ? p.stayed() < stay.n() : p.made() + 1e-9 < stay.n();
+        }
+
+        /** The balls that somebody brings back: those in their hands, and those that they have to fetch. */
+        private List<Played.BallUse> brings(String role) {
+            return lying.stream()
+                    .filter(b -> b.holder().isPresent()
+                            ? b.holder().get().equals(role)
+                            : rules.fetcher() == Rotation.Fetcher.SHOOTER
+                                    && b.lastBy().filter(role::equals).isPresent())
+                    .toList();
+        }
+
+        /** What nobody who played brings back. */
+        void leftLying() {
+            for (Played.BallUse ball : lying) {
+                double over = start + cast.played().over();
+                Vec at = Rules.at(ball.lies(), cast.side());
+                Vec to = Rules.at(ball.from().at(), cast.set());
+                if (rules.fetcher() == Rotation.Fetcher.NOBODY) {
+                    stock.leave(start);
+                } else if (!lastInLine(ball, over, at, to)) {
+                    Vec coach = ways.coach().orElse(to);
+                    double there = over + walks.seconds(coach.distance(at)) + walks.seconds(at.distance(to));
+                    stock.bring(ball.from(), cast.set(), start, there, false);
+                }
+            }
+        }
+
+        private boolean lastInLine(Played.BallUse ball, double over, Vec at, Vec to) {
+            if (rules.fetcher() != Rotation.Fetcher.LAST_IN_LINE) {
+                return false;
+            }
+            for (Map.Entry<Place, Line> entry : lines.entrySet()) {
+                Optional<Integer> idle = entry.getValue().idle(over);
+                if (idle.isPresent()) {
+                    Vec from = rules.slot(entry.getKey().role(), entry.getKey().side(), idle.get());
+                    Line.Waiter waiter = entry.getValue().at(idle.get());
+                    List<Vec> path = List.of(from, at, to, from);
+                    walks(0, waiter.person(), over, path);
+                    stock.bring(ball.from(), cast.set(), start, over + seconds(path.subList(0, 3)), false);
+                    entry.getValue().away(idle.get(), over + seconds(path));
+                    return true;
+                }
+            }
+            return false;
+        }
+
+        private void walks(int n, int person, double t, List<Vec> path) {
+            double far = 0;
+            double at = t;
+            for (int i = 0; i + 1 < path.size(); i++) {
+                double stretch = path.get(i).distance(path.get(i + 1));
+                double until = at + walks.seconds(stretch);
+                if (until > at) {
+                    moves.add(new Move(letter(person), n, at, until, new Move.Straight(path.get(i), path.get(i + 1))));
+                }
+                at = until;
+                far += stretch;
+            }
+            people.get(person).does(Doing.ON_THE_WAY, t, at, n);
+            people.get(person).walks(far);
+        }
+
+        private double seconds(List<Vec> path) {
+            double sum = 0;
+            for (int i = 0; i + 1 < path.size(); i++) {
+                sum += walks.seconds(path.get(i).distance(path.get(i + 1)));
+            }
+            return sum;
+        }
+    }
+
+    private static Vec last(List<Vec> path) {
+        return path.get(path.size() - 1);
+    }
+}

@@ -1,0 +1,116 @@
+package wildchalk.storage.format;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import wildchalk.core.drill.Rotation;
+import wildchalk.core.drill.RotationCases;
+
+/** What is said between reps, as it stands in drill files. */
+record RotationForm(ObjectNode o) implements RotationCases<ObjectNode> {
+
+    static Rotation read(SaidForm.Kind kind, String id, JsonNode o) {
+        return switch (kind) {
+            case GOES -> new Rotation.Goes(id, o.path("who").asText(), to(o.path("to")), after(o.path("after")));
+            case NEXT_START -> new Rotation.Starts(id, when(o.path("when")));
+            case SIDES -> new Rotation.Sides(id, DrillReader.value(o, "taken", Rotation.Taken.AS_DRAWN));
+            case FETCHES -> new Rotation.Fetches(id, DrillReader.value(o, "by", Rotation.Fetcher.SHOOTER));
+            case SHARES -> new Rotation.Shares(id, o.path("read").asText(), shares(o.path("shares")));
+            default -> throw new IllegalArgumentException(kind.word());
+        };
+    }
+
+    private static Rotation.To to(JsonNode o) {
+        if (o.has("role")) {
+            return new Rotation.Becomes(
+                    o.path("role").asText(), o.path("otherSide").asBoolean(false));
+        }
+        if (o.has("changesWith")) {
+            return new Rotation.ChangesWith(o.path("changesWith").asText());
+        }
+        return o.asText().equals("out") ? new Rotation.Out() : new Rotation.Stays();
+    }
+
+    private static Optional<Rotation.Stay> after(JsonNode o) {
+        if (o.has("reps")) {
+            return Optional.of(
+                    new Rotation.Stay(Rotation.Counted.REPS, o.path("reps").asInt()));
+        }
+        return o.has("made")
+                ? Optional.of(
+                        new Rotation.Stay(Rotation.Counted.MADE, o.path("made").asInt()))
+                : Optional.empty();
+    }
+
+    private static Rotation.When when(JsonNode o) {
+        if (o.has("every")) {
+            return new Rotation.Every(o.path("every").asDouble());
+        }
+        if (o.has("moment")) {
+            return new Rotation.At(CueForm.read(o.path("moment")));
+        }
+        return o.has("call") ? new Rotation.Called(o.path("call").asText()) : new Rotation.Ready();
+    }
+
+    private static Map<String, Integer> shares(JsonNode o) {
+        Map<String, Integer> shares = new LinkedHashMap<>();
+        o.fields().forEachRemaining(e -> shares.put(e.getKey(), e.getValue().asInt()));
+        return shares;
+    }
+
+    private ObjectNode kind(SaidForm.Kind kind) {
+        return o.put("kind", kind.word());
+    }
+
+    @Override
+    public ObjectNode goes(Rotation.Goes goes) {
+        kind(SaidForm.Kind.GOES).put("who", goes.who());
+        if (goes.to() instanceof Rotation.Becomes b) {
+            ObjectNode to = o.putObject("to").put("role", b.who());
+            if (b.otherSide()) {
+                to.put("otherSide", true);
+            }
+        } else if (goes.to() instanceof Rotation.ChangesWith c) {
+            o.putObject("to").put("changesWith", c.who());
+        } else {
+            o.put("to", goes.to() instanceof Rotation.Out ? "out" : "stays");
+        }
+        goes.after().ifPresent(s -> o.putObject("after")
+                .put(s.counted() == Rotation.Counted.REPS ? "reps" : "made", s.n()));
+        return o;
+    }
+
+    @Override
+    public ObjectNode starts(Rotation.Starts starts) {
+        kind(SaidForm.Kind.NEXT_START);
+        if (starts.when() instanceof Rotation.Every e) {
+            o.putObject("when").put("every", e.seconds());
+        } else if (starts.when() instanceof Rotation.At at) {
+            o.putObject("when").set("moment", CueForm.write(at.moment()));
+        } else if (starts.when() instanceof Rotation.Called c) {
+            o.putObject("when").put("call", c.word());
+        } else {
+            o.put("when", "ready");
+        }
+        return o;
+    }
+
+    @Override
+    public ObjectNode sides(Rotation.Sides sides) {
+        return kind(SaidForm.Kind.SIDES).put("taken", DrillWriter.word(sides.taken()));
+    }
+
+    @Override
+    public ObjectNode fetches(Rotation.Fetches fetches) {
+        return kind(SaidForm.Kind.FETCHES).put("by", DrillWriter.word(fetches.by()));
+    }
+
+    @Override
+    public ObjectNode shares(Rotation.Shares shares) {
+        ObjectNode node = kind(SaidForm.Kind.SHARES).put("read", shares.read()).putObject("shares");
+        shares.shares().forEach(node::put);
+        return o;
+    }
+}
