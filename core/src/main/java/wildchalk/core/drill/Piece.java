@@ -175,6 +175,19 @@ public sealed interface Piece {
     record Queue(double direction, double spacing) {
 
         public static final Queue BEHIND = new Queue(Math.PI, 0);
+
+        /**
+         * How far behind the front person somebody is drawn, metres.
+         *
+         * @param k which of those who wait, from 1; 0 for the front person
+         * @param unit the radius of a token, metres
+         */
+        public double away(int k, double unit) {
+            if (k == 0) {
+                return 0;
+            }
+            return spacing > 0 ? spacing * k : unit * (2.6 + 1.9 * (k - 1));
+        }
     }
 
     /**

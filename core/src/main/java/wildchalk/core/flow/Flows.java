@@ -44,7 +44,7 @@ public final class Flows {
      * @param copies 1 or more
      * @throws IllegalArgumentException for numbers that are not in these ranges
      */
-    public Flow of(int people, double minutes, int copies) {
+    public synchronized Flow of(int people, double minutes, int copies) {
         if (people < 0 || people > MOST_PEOPLE || minutes < 0 || copies < 1) {
             throw new IllegalArgumentException(people + ", " + minutes + ", " + copies);
         }

@@ -133,6 +133,14 @@ final class Rules {
         return side == Side.DRAWN ? place : place.mirrored(false, true);
     }
 
+    /** Where the {@code k}th of those who wait for a role is drawn; the 0th is in front. */
+    Vec drawn(String role, Side side, int k, double unit) {
+        Piece.Person person = stage.person(role).orElseThrow();
+        Piece.Queue queue = person instanceof Piece.LineUp l ? l.queue() : Piece.Queue.BEHIND;
+        Vec back = Vec.polar(queue.away(k, unit), person.facing() + queue.direction());
+        return at(stage.place(person).plus(back), side);
+    }
+
     /** Where the {@code k}th of those who wait for a role stands; the 0th is in front. */
     Vec slot(String role, Side side, int k) {
         Piece.Person person = stage.person(role).orElseThrow();

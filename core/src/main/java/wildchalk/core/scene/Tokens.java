@@ -151,9 +151,8 @@ final class Tokens {
     List<Shape> queue(Piece.LineUp lineUp) {
         List<Shape> shapes = new ArrayList<>();
         Vec back = Vec.polar(1, lineUp.facing() + lineUp.queue().direction());
-        double spacing = lineUp.queue().spacing();
         for (int i = 0; i < lineUp.waiting(); i++) {
-            double away = spacing > 0 ? spacing * (i + 1) : unit * (2.6 + 1.9 * i);
+            double away = lineUp.queue().away(i + 1, unit);
             Pose pose = new Pose(lineUp.at().plus(back.times(away)), lineUp.facing());
             shapes.add(new Shape.Fill(outline(lineUp, pose, 0.72), Ink.of(lineUp.bib()), false));
         }

@@ -64,7 +64,8 @@ public final class RotationWords implements RotationCases<String> {
         return words.say("next.goes", after(goes), role(goes.who()), where(goes));
     }
 
-    private String after(Rotation.Goes goes) {
+    /** "after three reps ", empty for after each; goes on with where they go. */
+    public String after(Rotation.Goes goes) {
         if (goes.after().isEmpty()) {
             return "";
         }
@@ -72,7 +73,8 @@ public final class RotationWords implements RotationCases<String> {
         return words.say("next.after." + Wordbook.key(stay.counted()), stay.n(), words.number(stay.n()));
     }
 
-    private String where(Rotation.Goes goes) {
+    /** "joins the end of the feeders" */
+    public String where(Rotation.Goes goes) {
         if (goes.to() instanceof Rotation.Becomes b) {
             boolean line =
                     stage.person(b.who()).filter(Piece.LineUp.class::isInstance).isPresent();

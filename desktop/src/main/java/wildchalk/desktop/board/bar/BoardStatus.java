@@ -15,6 +15,7 @@ import javafx.scene.layout.Region;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.measure.Numbers;
+import wildchalk.core.wording.Wordbook;
 import wildchalk.desktop.board.canvas.BoardPane;
 import wildchalk.desktop.board.card.UnitsCard;
 import wildchalk.desktop.board.state.BoardState;
@@ -23,6 +24,8 @@ import wildchalk.desktop.keeping.Room;
 
 /** The line at the foot of the window: what can be done now, what is shown, how lengths are said. */
 public final class BoardStatus extends HBox {
+
+    private static final Wordbook BOOK = Wordbook.beside(BoardStatus.class, "Hints");
 
     private static final PseudoClass SAID = PseudoClass.getPseudoClass("said");
 
@@ -101,6 +104,8 @@ public final class BoardStatus extends HBox {
             hint.setText("Click from place to place · digits set a length · Enter pins it · Esc takes it up");
         } else if (tool == Tool.PATTERN) {
             hint.setText("Drag the figure, change it by its ends or on its card · Enter puts it down");
+        } else if (tool == Tool.NEXT) {
+            hint.setText(BOOK.say("next"));
         } else if (tool == Tool.CROP) {
             hint.setText("Drag a frame round the part to show · Esc lets go");
         } else if (tool == Tool.AREA) {

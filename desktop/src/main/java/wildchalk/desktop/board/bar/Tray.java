@@ -22,11 +22,13 @@ import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.edit.ActionEdits;
+import wildchalk.core.flow.Footpaths;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Curve;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.pattern.Pattern;
 import wildchalk.core.pattern.PatternKind;
+import wildchalk.core.scene.FootpathShapes;
 import wildchalk.core.scene.Ink;
 import wildchalk.core.scene.Look;
 import wildchalk.core.scene.Sample;
@@ -55,6 +57,7 @@ public final class Tray extends HBox {
             new Item(Tool.SHOT, "Shot", "S"),
             new Item(Tool.BACK, "Back", "B"),
             new Item(Tool.SIDE, "Side", "D"),
+            new Item(Tool.NEXT, "Next", "X"),
             new Item(Tool.MOVE, "Move", "M"));
     private static final List<Item> PIECES = List.of(
             new Item(Tool.PLAYER, "Player", "1"),
@@ -145,6 +148,9 @@ public final class Tray extends HBox {
         }
         if (tool == Tool.MOVE) {
             return Sample.hand();
+        }
+        if (tool == Tool.NEXT) {
+            return FootpathShapes.of(List.of(new Footpaths.Footpath("", new Vec(-4, 1), new Vec(4, 1), false)), 1.6);
         }
         if (tool == Tool.PATTERN) {
             List<Shape> dots = new ArrayList<>();

@@ -44,6 +44,7 @@ public final class BoardPane extends Pane {
     private final TrailLayer trails;
     private final ChalkLayer chalk = new ChalkLayer();
     private final SetOutLayer setOut;
+    private final FootpathLayer footpaths;
     private final Canvas moved = new Canvas();
     private final LivePane live;
     private final Canvas sketch = new Canvas();
@@ -66,6 +67,7 @@ public final class BoardPane extends Pane {
         this.trails = new TrailLayer(state.model());
         this.live = new LivePane(state.model(), state.selection().chosenProperty());
         this.setOut = new SetOutLayer(state);
+        this.footpaths = new FootpathLayer(state);
         this.difference = new DifferenceLayer(state.model(), state::announce);
         this.freeze = new FreezeLayer(state.model());
         setId("board");
@@ -85,6 +87,7 @@ public final class BoardPane extends Pane {
         state.viewing().aidsProperty().addListener((o, was, is) -> paintAll());
         state.sheets().sheetProperty().addListener(o -> setOut.repaint(map()));
         state.sheets().wantedProperty().addListener(o -> paintAll());
+        state.flow().wantedProperty().addListener(o -> paintAll());
         state.focus().overProperty().addListener(o -> difference.repaint(map()));
         state.focus().frozenProperty().addListener(o -> freeze.repaint(map()));
         setOnScroll(this::scroll);
@@ -106,7 +109,8 @@ public final class BoardPane extends Pane {
         tag.setVisible(false);
         tag.setManaged(false);
         tag.setMouseTransparent(true);
-        getChildren().addAll(ground, trails, glow, chalk, difference, setOut, moved, live, sketch, freeze, tag);
+        getChildren()
+                .addAll(ground, trails, glow, chalk, difference, setOut, footpaths, moved, live, sketch, freeze, tag);
     }
 
     /** Says what is chosen and in the hand to a screen reader. */
@@ -128,7 +132,8 @@ public final class BoardPane extends Pane {
         }
         cards.layout(w, h, map());
         if (w != ground.getWidth() || h != ground.getHeight()) {
-            for (Canvas canvas : new Canvas[] {ground, trails, glow, chalk, difference, setOut, sketch, freeze}) {
+            for (Canvas canvas :
+                    new Canvas[] {ground, trails, glow, chalk, difference, setOut, footpaths, sketch, freeze}) {
                 canvas.setWidth(w);
                 canvas.setHeight(h);
             }
@@ -325,6 +330,7 @@ public final class BoardPane extends Pane {
         trails.repaint(map());
         paintChalk();
         setOut.repaint(map());
+        footpaths.repaint(map());
         difference.repaint(map());
         freeze.repaint(map());
         paintLive();

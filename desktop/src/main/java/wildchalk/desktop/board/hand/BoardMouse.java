@@ -149,7 +149,11 @@ public final class BoardMouse {
             spaceUsed = true;
             grip = new PanGrip(pane);
         } else if (grip == null) {
-            grip = state.toolProperty().get() == Tool.CROP ? new CropGrip(pane, state) : onWhatIsThere(hand);
+            grip = switch (state.toolProperty().get()) {
+                case CROP -> new CropGrip(pane, state);
+                case NEXT -> NextGrip.at(hand, pane, state);
+                default -> onWhatIsThere(hand);
+            };
         }
         Grip pressed = grip;
         act(() -> pressed.press(hand));

@@ -6,12 +6,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import javafx.beans.property.BooleanProperty;
 import javafx.scene.Cursor;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -83,10 +83,16 @@ public final class CallSheet extends VBox {
         words.getStyleClass().add("call-sheet-words");
         scroll.setContent(words);
         SetOutPane setOut = new SetOutPane(state);
-        StackPane body = new StackPane(scroll, setOut);
+        NextPane next = new NextPane(state);
+        StackPane body = new StackPane(scroll, setOut, next);
         VBox.setVgrow(body, Priority.ALWAYS);
         setOut.visibleProperty().bind(state.sheets().wantedProperty());
-        scroll.visibleProperty().bind(state.sheets().wantedProperty().not());
+        next.visibleProperty().bind(state.flow().wantedProperty());
+        scroll.visibleProperty()
+                .bind(state.sheets()
+                        .wantedProperty()
+                        .or(state.flow().wantedProperty())
+                        .not());
         problems.getStyleClass().add("problems");
         problems.setId("problems");
         chips.getStyleClass().add("chips");
@@ -107,34 +113,43 @@ public final class CallSheet extends VBox {
         rebuild();
     }
 
-    /** The drill in words, or the sheet for whoever puts the gear down. */
-    private HBox tabs() {
-        ToggleGroup group = new ToggleGroup();
-        ToggleButton words = new ToggleButton("What happens");
-        ToggleButton gear = new ToggleButton("Set-out");
-        words.setId("sheet-words");
-        gear.setId("sheet-set-out");
-        for (ToggleButton tab : List.of(words, gear)) {
-            tab.getStyleClass().add("pill");
-            tab.setToggleGroup(group);
-        }
+    /** The drill in words, what comes between reps, or the sheet for whoever puts the gear down. */
+    private FlowPane tabs() {
+        BooleanProperty gear = state.sheets().wantedProperty();
+        BooleanProperty next = state.flow().wantedProperty();
+        ToggleButton words = tab("sheet-words", "What happens", () -> {
+            gear.set(false);
+            next.set(false);
+        });
+        ToggleButton between = tab("sheet-next", NextPane.BOOK.say("tab"), () -> next.set(true));
+        ToggleButton setOut = tab("sheet-set-out", "Set-out", () -> gear.set(true));
         Runnable show = () -> {
-            words.setSelected(!state.sheets().wantedProperty().get());
-            gear.setSelected(state.sheets().wantedProperty().get());
+            words.setSelected(!gear.get() && !next.get());
+            between.setSelected(next.get());
+            setOut.setSelected(gear.get());
         };
-        words.setOnAction(e -> {
-            state.sheets().wantedProperty().set(false);
-            show.run();
-        });
-        gear.setOnAction(e -> {
-            state.sheets().wantedProperty().set(true);
-            show.run();
-        });
-        state.sheets().wantedProperty().addListener(o -> show.run());
+        for (ToggleButton tab : List.of(words, between, setOut)) {
+            tab.selectedProperty().addListener(o -> show.run());
+        }
+        gear.addListener(o -> show.run());
+        next.addListener(o -> show.run());
         show.run();
-        HBox tabs = new HBox(6, words, gear);
+        FlowPane tabs = new FlowPane(6, 6, words, between, setOut);
         tabs.getStyleClass().add("sheet-tabs");
         return tabs;
+    }
+
+    /** What the sheet is called that says what comes between reps. */
+    public static String whoIsNext() {
+        return NextPane.BOOK.say("command");
+    }
+
+    private static ToggleButton tab(String id, String text, Runnable wanted) {
+        ToggleButton tab = new ToggleButton(text);
+        tab.setId(id);
+        tab.getStyleClass().add("pill");
+        tab.setOnAction(e -> wanted.run());
+        return tab;
     }
 
     private void rebuild() {

@@ -43,6 +43,7 @@ public final class BoardState {
     private final Selection selection;
     private final Samples samples = new Samples();
     private final SheetDesk sheets;
+    private final FlowDesk flow;
     private final Desk desk;
     private final ObjectProperty<Tool> tool = new SimpleObjectProperty<>(Tool.GUESS);
     private final ReadOnlyStringWrapper notice = new ReadOnlyStringWrapper("");
@@ -61,6 +62,18 @@ public final class BoardState {
         model = new BoardModel(drill);
         selection = new Selection(model::stage);
         sheets = new SheetDesk(model.viewing().settingOutProperty(), desk::say);
+        flow = new FlowDesk(desk::say);
+        // One sheet at a time.
+        flow.wantedProperty().addListener((o, was, is) -> {
+            if (is) {
+                sheets.wantedProperty().set(false);
+            }
+        });
+        sheets.wantedProperty().addListener((o, was, is) -> {
+            if (is) {
+                flow.wantedProperty().set(false);
+            }
+        });
         drafts = new Newest<>(
                 "working an edit out that is under way",
                 model::draft,
@@ -79,6 +92,7 @@ public final class BoardState {
         selection.keepToStage();
         sheets.ask(
                 model.stage(), model.surface(), model.viewing().unitsProperty().get());
+        flow.ask(model.stage(), model.surface());
     }
 
     /**
@@ -240,6 +254,11 @@ public final class BoardState {
     /** The set-out sheet of the stage, worked out beside the window's thread while it is wanted. */
     public SheetDesk sheets() {
         return sheets;
+    }
+
+    /** What many reps of the stage come to, worked out beside the window's thread while it is wanted. */
+    public FlowDesk flow() {
+        return flow;
     }
 
     public ObjectProperty<Tool> toolProperty() {

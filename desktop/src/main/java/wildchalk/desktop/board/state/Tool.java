@@ -17,6 +17,7 @@ public enum Tool {
     SHOT(Kind.SHOT),
     BACK(Kind.BACK),
     SIDE(Kind.SIDE),
+    NEXT(null),
     PLAYER(null),
     LINE_UP(null),
     CONE(null),
