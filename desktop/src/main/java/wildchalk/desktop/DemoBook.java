@@ -13,8 +13,17 @@ import wildchalk.storage.format.FormatException;
 /** The drills of the Quillmoor Otters, a club that does not exist. */
 public final class DemoBook {
 
-    private static final List<String> DRILLS =
-            List.of("allotment", "ferryman", "lamplighter", "skylark", "sixpenny", "turnstile");
+    private static final List<String> DRILLS = List.of(
+            "allotment",
+            "carillon",
+            "ferryman",
+            "lamplighter",
+            "millrace",
+            "skylark",
+            "sixpenny",
+            "turnstile",
+            "two-piers",
+            "weathervane");
     private static final String OPENED_FIRST = "turnstile";
 
     private DemoBook() {}

@@ -20,8 +20,17 @@ import wildchalk.storage.format.FormatException;
 public final class Tool {
 
     /** The drills that come with the program. */
-    public static final List<String> DEMOS =
-            List.of("allotment", "ferryman", "lamplighter", "sixpenny", "skylark", "turnstile");
+    public static final List<String> DEMOS = List.of(
+            "allotment",
+            "carillon",
+            "ferryman",
+            "lamplighter",
+            "millrace",
+            "sixpenny",
+            "skylark",
+            "turnstile",
+            "two-piers",
+            "weathervane");
 
     /** What a title or a label may hold, and no format may take for anything but text. */
     public static final String HOSTILE =

@@ -57,7 +57,10 @@ record FlowWords(Stage stage, Flow flow) {
             all.add(say(
                     "guessed",
                     flow.guessed().size(),
-                    flow.guessed().stream().map(r -> role(stage, r)).sorted().collect(Collectors.joining(", "))));
+                    flow.guessed().stream()
+                            .map(r -> role(stage, r))
+                            .sorted()
+                            .collect(Collectors.joining(say("comma")))));
         }
         return all;
     }
@@ -67,9 +70,16 @@ record FlowWords(Stage stage, Flow flow) {
         int least = (int) reps.getMin();
         int most = (int) reps.getMax();
         all.add(least == most ? say("each.same", least) : say("each.from", least, most));
+        List<String> without = flow.each().entrySet().stream()
+                .filter(e -> e.getValue().reps() == 0)
+                .map(Map.Entry::getKey)
+                .toList();
+        if (!without.isEmpty() && flow.jams().isEmpty()) {
+            all.add(say("each.without", String.join(say("comma"), without)));
+        }
     }
 
-    private void waits(List<String> all) {
+    private void waits(List<String> told) {
         double busy = statistics(e -> e.seconds(Doing.BUSY)).getAverage();
         double way = statistics(e -> e.seconds(Doing.ON_THE_WAY)).getAverage();
         double waiting = statistics(e -> e.seconds(Doing.WAITING)).getAverage();
@@ -77,18 +87,23 @@ record FlowWords(Stage stage, Flow flow) {
         if (whole <= 0) {
             return;
         }
-        all.add(say("shares", percent(busy / whole), percent(way / whole), percent(waiting / whole)));
+        told.add(say("shares", percent(busy / whole), percent(way / whole), percent(waiting / whole)));
+        // Who is in every rep, a keeper or who feeds, waits for nobody's turn.
+        int most = (int) statistics(e -> e.reps()).getMax();
+        boolean all = flow.each().values().stream().allMatch(e -> e.reps() == most);
         Map.Entry<String, Each> longest = flow.each().entrySet().stream()
+                .filter(e -> all || e.getValue().reps() < most)
                 .max(Comparator.comparingDouble(e -> e.getValue().longestWait()))
                 .orElseThrow();
         List<Double> spans = flow.each().values().stream()
+                .filter(e -> all || e.reps() < most)
                 .flatMap(e -> e.spans().stream())
                 .filter(s -> s.doing() == Doing.WAITING)
                 .map(Flow.Span::seconds)
                 .sorted()
                 .toList();
         if (!spans.isEmpty()) {
-            all.add(say(
+            told.add(say(
                     "waits",
                     seconds(spans.get(spans.size() / 2)),
                     seconds(longest.getValue().longestWait()),

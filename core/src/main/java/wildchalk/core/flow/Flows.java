@@ -69,18 +69,18 @@ public final class Flows {
             most += rotating.stock().needed().most();
             without += rotating.stock().needed().withoutFetching();
         }
-        idle(each, jams);
+        idle(each, reps.size(), jams);
         return new Flow(
                 seconds, reps, each, new Flow.Balls(most, without), interval(reps), jams, meetings, rules.guessed());
     }
 
-    /** Whoever never has a turn though the drill runs. */
-    private static void idle(Map<String, Flow.Each> each, List<Flow.Jam> jams) {
+    /** Whoever never has a turn though there were enough for everybody twice. */
+    private static void idle(Map<String, Flow.Each> each, int reps, List<Flow.Jam> jams) {
         List<String> never = each.entrySet().stream()
                 .filter(e -> e.getValue().reps() == 0)
                 .map(Map.Entry::getKey)
                 .toList();
-        if (jams.isEmpty() && !never.isEmpty()) {
+        if (jams.isEmpty() && !never.isEmpty() && reps >= 2 * each.size()) {
             jams.add(new Flow.Jam(
                     1,
                     1,

@@ -123,7 +123,9 @@ final class Rotating {
         int next = 0;
         for (Side set : rules.sets()) {
             for (Piece.Person role : rules.roles()) {
-                line(role.id(), set).join(next++, 0);
+                if (rules.set(role.id(), set) == set) {
+                    line(role.id(), set).join(next++, 0);
+                }
             }
         }
         List<String> open = rules.open();
@@ -142,7 +144,7 @@ final class Rotating {
     }
 
     private Line line(String role, Side set) {
-        return lines.computeIfAbsent(new Place(role, set), p -> new Line());
+        return lines.computeIfAbsent(new Place(role, rules.set(role, set)), p -> new Line());
     }
 
     /** Who is first for each role of the next rep; empty, with a jam, when somebody is missing for good. */
@@ -256,12 +258,7 @@ final class Rotating {
             Rotation.Goes goes = rules.of(role);
             boolean changed = changing.containsKey(role);
             boolean stays = !changed && (goes.to() instanceof Rotation.Stays || isStill(person, goes));
-            String next = role;
-            if (changed) {
-                next = changing.get(role);
-            } else if (!stays) {
-                next = goes.to().role().orElse(role);
-            }
+            String next = changed ? changing.get(role) : next(role, stays);
             Side set = goes.to() instanceof Rotation.Becomes b
                             && b.otherSide()
                             && !stays
@@ -293,6 +290,19 @@ final class Rotating {
             double there = t + seconds(path);
             walks(n, person, t, path);
             arrives(changed ? "" : role, person, stays, there, line);
+        }
+
+        /** Who changes with somebody goes on as that one would have gone on. */
+        private String next(String role, boolean stays) {
+            Rotation.To to = rules.of(role).to();
+            if (stays) {
+                return role;
+            }
+            if (to instanceof Rotation.ChangesWith with) {
+                Rotation.To theirs = rules.of(with.who()).to();
+                return theirs instanceof Rotation.Becomes b ? b.who() : with.who();
+            }
+            return to.role().orElse(role);
         }
 
         /** @param role whose place is taken by somebody who was out; empty for none */

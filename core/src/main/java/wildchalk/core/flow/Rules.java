@@ -87,7 +87,17 @@ final class Rules {
 
     /** How many it takes at least. */
     int fewest() {
-        return roles.size() * sets().size();
+        return (int) sets().stream()
+                .flatMap(s -> roles.stream().filter(r -> set(r.id(), s) == s))
+                .count();
+    }
+
+    /** Whose line on a side is the same as on the other: a keeper who stays in the middle keeps for both in turn. */
+    Side set(String role, Side side) {
+        boolean both = taken == Rotation.Taken.TWO_SETS
+                && goes.get(role).to() instanceof Rotation.Stays
+                && place(role, Side.DRAWN).distance(place(role, Side.MIRRORED)) < SPACING;
+        return both ? Side.DRAWN : side;
     }
 
     /** Roles behind which more people can wait: line-ups, else whatever somebody goes to, where the balls are first. */
