@@ -26,7 +26,6 @@ import wildchalk.core.drill.Instruction;
 import wildchalk.core.edit.DrillEdits;
 import wildchalk.core.edit.PieceEdits;
 import wildchalk.core.geometry.Vec;
-import wildchalk.core.scene.Look;
 import wildchalk.core.show.Stop;
 import wildchalk.desktop.DemoBook;
 import wildchalk.desktop.OpenWindow;
@@ -40,6 +39,9 @@ import wildchalk.desktop.show.ShowWindows;
 
 /** Draws the pictures of the documents: starts the real window on a fresh demo book and goes from view to view. */
 public final class Shots extends Application {
+
+    /** So many came. */
+    private static final int NIGHT = 12;
 
     private static final Duration SETTLE = Duration.millis(900);
     /** Free ground in one of the drills. */
@@ -167,11 +169,12 @@ public final class Shots extends Application {
             ((Button) find("#times-done")).fire();
             board().selection().choose();
             board().head().atProperty().set(0);
-            board().viewing().lookProperty().set(Look.PAPER);
+            click("#sheet-next");
         });
-        step(() -> picture("board-paper"));
+        step(() -> board().flow().count(NIGHT));
+        step(() -> picture("next"));
         step(() -> {
-            board().viewing().lookProperty().set(Look.SLATE);
+            click("#sheet-words");
             open("sixpenny");
         });
         step(() -> click("#sheet-set-out"));

@@ -57,7 +57,7 @@ public final class Tray extends HBox {
             new Item(Tool.SHOT, "Shot", "S"),
             new Item(Tool.BACK, "Back", "B"),
             new Item(Tool.SIDE, "Side", "D"),
-            new Item(Tool.NEXT, "Next", "X"),
+            new Item(Tool.NEXT, "Next", "G"),
             new Item(Tool.MOVE, "Move", "M"));
     private static final List<Item> PIECES = List.of(
             new Item(Tool.PLAYER, "Player", "1"),
