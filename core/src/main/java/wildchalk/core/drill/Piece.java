@@ -183,10 +183,8 @@ public sealed interface Piece {
          * @param unit the radius of a token, metres
          */
         public double away(int k, double unit) {
-            if (k == 0) {
-                return 0;
-            }
-            return spacing > 0 ? spacing * k : unit * (2.6 + 1.9 * (k - 1));
+            double drawn = k == 0 ? 0 : unit * (2.6 + 1.9 * (k - 1));
+            return spacing > 0 ? spacing * k : drawn;
         }
     }
 

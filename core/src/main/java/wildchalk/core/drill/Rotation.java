@@ -2,12 +2,14 @@ package wildchalk.core.drill;
 
 import java.util.Collections;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * What a coach says of what comes between reps: where people go when their part is over, what lets the next rep begin,
- * which way it is played, who fetches balls. It changes nothing in a rep.
+ * which way it is played, who fetches balls; and what happens again and again within one.
  */
 public sealed interface Rotation extends Instruction {
 
@@ -44,6 +46,26 @@ public sealed interface Rotation extends Instruction {
         default Optional<String> role() {
             return Optional.empty();
         }
+
+        /** Whether it is that role on the other side. */
+        default boolean otherSide() {
+            return false;
+        }
+
+        /** Whether they have the same role again. */
+        default boolean isStay() {
+            return false;
+        }
+
+        /** Whether they are out. */
+        default boolean isOut() {
+            return false;
+        }
+
+        /** Whether the one whose role it is takes theirs. */
+        default boolean isChange() {
+            return false;
+        }
     }
 
     /**
@@ -69,13 +91,28 @@ public sealed interface Rotation extends Instruction {
         public Optional<String> role() {
             return Optional.of(who);
         }
+
+        @Override
+        public boolean isChange() {
+            return true;
+        }
     }
 
     /** Has the same role again. */
-    record Stays() implements To {}
+    record Stays() implements To {
+        @Override
+        public boolean isStay() {
+            return true;
+        }
+    }
 
     /** Is out until somebody else is, and takes their place then. */
-    record Out() implements To {}
+    record Out() implements To {
+        @Override
+        public boolean isOut() {
+            return true;
+        }
+    }
 
     /**
      * How long somebody has a role before they go on.
@@ -106,23 +143,54 @@ public sealed interface Rotation extends Instruction {
     }
 
     /** When the next rep begins; never before its roles are filled. */
-    sealed interface When {}
+    sealed interface When {
+
+        /** Seconds from whistle to whistle; empty where nothing is blown. */
+        default OptionalDouble every() {
+            return OptionalDouble.empty();
+        }
+
+        /** The moment of the rep before; empty where none is. */
+        default Optional<Cue> at() {
+            return Optional.empty();
+        }
+
+        /** The word that is called; empty where nobody calls. */
+        default Optional<String> called() {
+            return Optional.empty();
+        }
+    }
 
     /**
      * The whistle goes every so many seconds.
      *
      * @param seconds over 0
      */
-    record Every(double seconds) implements When {}
+    record Every(double seconds) implements When {
+        @Override
+        public OptionalDouble every() {
+            return OptionalDouble.of(seconds);
+        }
+    }
 
     /** At a moment of the rep before. */
-    record At(Cue moment) implements When {}
+    record At(Cue moment) implements When {
+        @Override
+        public Optional<Cue> at() {
+            return Optional.of(moment);
+        }
+    }
 
     /** When the rep before is over and all are ready. */
     record Ready() implements When {}
 
     /** When somebody calls, who does so when all are ready. */
-    record Called(String word) implements When {}
+    record Called(String word) implements When {
+        @Override
+        public Optional<String> called() {
+            return Optional.of(word);
+        }
+    }
 
     /** Which way reps are played. */
     record Sides(String id, Taken taken) implements Rotation {
@@ -169,6 +237,32 @@ public sealed interface Rotation extends Instruction {
         LAST_IN_LINE,
         NOBODY,
         COACH
+    }
+
+    /**
+     * A stretch of actions that happens again and again within a rep, each time moved on by one: along each side of a
+     * square, round the ring. Drawn once, played as if written out.
+     *
+     * @param actions ids of those that are drawn, which happen the first time
+     * @param times how often it happens in all, over 1
+     * @param round ids of the people or gear in the order in which it moves on: each time whatever is about one of them
+     *     is about the next
+     */
+    record Repeats(String id, List<String> actions, int times, List<String> round) implements Rotation {
+        public Repeats {
+            actions = List.copyOf(actions);
+            round = List.copyOf(round);
+        }
+
+        @Override
+        public <R> R matchRotation(RotationCases<R> cases) {
+            return cases.repeats(this);
+        }
+
+        @Override
+        public Repeats withId(String newId) {
+            return new Repeats(newId, actions, times, round);
+        }
     }
 
     /**

@@ -15,6 +15,9 @@ public interface RotationCases<R> {
     /** For {@link Rotation.Fetches}. */
     R fetches(Rotation.Fetches fetches);
 
+    /** For {@link Rotation.Repeats}. */
+    R repeats(Rotation.Repeats repeats);
+
     /** For {@link Rotation.Shares}. */
     R shares(Rotation.Shares shares);
 }

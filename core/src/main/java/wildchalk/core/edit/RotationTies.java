@@ -1,6 +1,7 @@
 package wildchalk.core.edit;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -21,12 +22,10 @@ record RotationTies(Set<String> gone) implements RotationCases<Optional<Instruct
 
     @Override
     public Optional<Instruction> starts(Rotation.Starts starts) {
-        return starts.when() instanceof Rotation.At at
-                ? CueTies.left(at.moment().trigger(), gone)
-                        .map(t -> new Rotation.Starts(
-                                starts.id(),
-                                new Rotation.At(new Cue(t, at.moment().delay()))))
-                : Optional.of(starts);
+        return starts.when().at().isEmpty()
+                ? Optional.of(starts)
+                : starts.when().at().flatMap(c -> CueTies.left(c.trigger(), gone)
+                        .map(t -> new Rotation.Starts(starts.id(), new Rotation.At(new Cue(t, c.delay())))));
     }
 
     @Override
@@ -37,6 +36,16 @@ record RotationTies(Set<String> gone) implements RotationCases<Optional<Instruct
     @Override
     public Optional<Instruction> fetches(Rotation.Fetches fetches) {
         return Optional.of(fetches);
+    }
+
+    @Override
+    public Optional<Instruction> repeats(Rotation.Repeats repeats) {
+        List<String> left =
+                repeats.actions().stream().filter(a -> !gone.contains(a)).toList();
+        boolean round = repeats.round().stream().noneMatch(gone::contains);
+        return left.isEmpty() || !round
+                ? Optional.empty()
+                : Optional.of(new Rotation.Repeats(repeats.id(), left, repeats.times(), repeats.round()));
     }
 
     @Override

@@ -22,18 +22,22 @@ record RotationTransfer(UnaryOperator<String> ids, UnaryOperator<Cue> cues) impl
 
     @Override
     public Instruction goes(Rotation.Goes g) {
-        Rotation.To to = g.to();
-        if (to instanceof Rotation.Becomes b) {
-            to = new Rotation.Becomes(id(b.who()), b.otherSide());
-        } else if (to instanceof Rotation.ChangesWith c) {
-            to = new Rotation.ChangesWith(id(c.who()));
-        }
+        Rotation.To to = g.to().role()
+                .map(this::id)
+                .map(r -> g.to().isChange()
+                        ? (Rotation.To) new Rotation.ChangesWith(r)
+                        : new Rotation.Becomes(r, g.to().otherSide()))
+                .orElse(g.to());
         return new Rotation.Goes(id(g.id()), id(g.who()), to, g.after());
     }
 
     @Override
     public Instruction starts(Rotation.Starts s) {
-        Rotation.When when = s.when() instanceof Rotation.At at ? new Rotation.At(cues.apply(at.moment())) : s.when();
+        Rotation.When when = s.when()
+                .at()
+                .map(cues)
+                .map(c -> (Rotation.When) new Rotation.At(c))
+                .orElse(s.when());
         return new Rotation.Starts(id(s.id()), when);
     }
 
@@ -45,6 +49,15 @@ record RotationTransfer(UnaryOperator<String> ids, UnaryOperator<Cue> cues) impl
     @Override
     public Instruction fetches(Rotation.Fetches f) {
         return f.withId(id(f.id()));
+    }
+
+    @Override
+    public Instruction repeats(Rotation.Repeats r) {
+        return new Rotation.Repeats(
+                id(r.id()),
+                r.actions().stream().map(this::id).toList(),
+                r.times(),
+                r.round().stream().map(this::id).toList());
     }
 
     @Override

@@ -34,7 +34,7 @@ public final class Footpaths {
         List<Footpath> paths = new ArrayList<>();
         for (Piece.Person role : rules.roles()) {
             Rotation.Goes goes = rules.of(role.id());
-            Side side = goes.to() instanceof Rotation.Becomes b && b.otherSide() ? Side.MIRRORED : Side.DRAWN;
+            Side side = goes.to().otherSide() ? Side.MIRRORED : Side.DRAWN;
             Vec from = played.parts().get(role.id()).leaves();
             Vec to = goes.to()
                     .role()

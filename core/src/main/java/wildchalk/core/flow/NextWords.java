@@ -116,13 +116,13 @@ public final class NextWords {
     }
 
     private Choice goes(Piece.Person role, Rotation.Goes now, Rotation.To to) {
-        Optional<Rotation.Stay> after = to instanceof Rotation.Stays ? Optional.empty() : now.after();
+        Optional<Rotation.Stay> after = to.isStay() ? Optional.empty() : now.after();
         String said = words.where(new Rotation.Goes("", role.id(), to, after));
         return new Choice(said, to.equals(now.to()), RotationEdits.goes(rung, role.id(), to, after));
     }
 
     private List<Choice> lengths(Piece.Person role, Rotation.Goes now) {
-        if (now.to() instanceof Rotation.Stays) {
+        if (now.to().isStay()) {
             return List.of();
         }
         List<Choice> all = new ArrayList<>();

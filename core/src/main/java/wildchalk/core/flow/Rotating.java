@@ -25,15 +25,11 @@ final class Rotating {
     private final int firstLetter;
     private final double end;
     private final List<Person> people = new ArrayList<>();
-    private final Map<Place, Line> lines = new LinkedHashMap<>();
-    private final Line bench = new Line();
+    private final Floor floor;
     private final Stock stock;
     private final List<Flow.Rep> reps = new ArrayList<>();
     private final List<Flow.Jam> jams = new ArrayList<>();
     private final List<Move> moves = new ArrayList<>();
-
-    /** A role on a side. */
-    private record Place(String role, Side side) {}
 
     /** One side of a rep about to be played: who has which role. */
     private record Cast(Side set, Side side, Played played, Map<String, Line.Waiter> who) {}
@@ -48,6 +44,7 @@ final class Rotating {
         this.copy = wanted.copy();
         this.firstLetter = wanted.firstLetter();
         this.end = wanted.seconds();
+        this.floor = new Floor(rules);
         this.stock = new Stock(ways.stage());
         for (int i = 0; i < wanted.people(); i++) {
             people.add(new Person());
@@ -88,7 +85,10 @@ final class Rotating {
             jam(1, "few", rules.fewest(), people.size());
             return;
         }
-        lineUp();
+        int spare = floor.lineUp(people.size());
+        if (spare > 0) {
+            jam(1, "spare", spare);
+        }
         double due = 0;
         for (int n = 1; n <= MOST && due < end; n++) {
             Optional<List<Cast>> casts = cast(n);
@@ -118,35 +118,6 @@ final class Rotating {
         jams.add(new Flow.Jam(n, copy, FlowWords.say("jam." + key, values), FlowWords.say("mend." + key, values)));
     }
 
-    /** Everybody takes a role, and the rest stand behind those, evenly. */
-    private void lineUp() {
-        int next = 0;
-        for (Side set : rules.sets()) {
-            for (Piece.Person role : rules.roles()) {
-                if (rules.set(role.id(), set) == set) {
-                    line(role.id(), set).join(next++, 0);
-                }
-            }
-        }
-        List<String> open = rules.open();
-        if (open.isEmpty() && next < people.size() && !rules.hasBench()) {
-            jam(1, "spare", people.size() - next);
-        }
-        for (int k = 0; next < people.size(); k++) {
-            if (open.isEmpty()) {
-                bench.join(next++, 0);
-            } else {
-                int sets = rules.sets().size();
-                line(open.get(k / sets % open.size()), rules.sets().get(k % sets))
-                        .join(next++, 0);
-            }
-        }
-    }
-
-    private Line line(String role, Side set) {
-        return lines.computeIfAbsent(new Place(role, rules.set(role, set)), p -> new Line());
-    }
-
     /** Who is first for each role of the next rep; empty, with a jam, when somebody is missing for good. */
     private Optional<List<Cast>> cast(int n) {
         List<Cast> casts = new ArrayList<>();
@@ -154,7 +125,7 @@ final class Rotating {
             Side set = rules.sets().size() == 1 ? Side.DRAWN : side;
             Map<String, Line.Waiter> who = new HashMap<>();
             for (Piece.Person role : rules.roles()) {
-                Optional<Line.Waiter> first = line(role.id(), set).first();
+                Optional<Line.Waiter> first = floor.line(role.id(), set).first();
                 if (first.isEmpty()) {
                     jam(n, "empty", FlowWords.role(ways.stage(), role.id()), n);
                     return Optional.empty();
@@ -191,7 +162,7 @@ final class Rotating {
         Map<String, String> letters = new LinkedHashMap<>();
         Map<String, Integer> who = new HashMap<>();
         for (Piece.Person role : rules.roles()) {
-            int person = line(role.id(), cast.set()).take().person();
+            int person = floor.line(role.id(), cast.set()).take().person();
             who.put(role.id(), person);
             letters.put(role.id(), letter(person));
         }
@@ -219,13 +190,13 @@ final class Rotating {
     }
 
     private double due(double start, double over, Played played) {
-        if (rules.when() instanceof Rotation.Every every) {
-            return start + every.seconds();
+        if (rules.when().every().isPresent()) {
+            return start + rules.when().every().getAsDouble();
         }
-        if (rules.when() instanceof Rotation.At at) {
-            return start + played.moment(at.moment()).orElse(played.over());
-        }
-        return over;
+        return rules.when()
+                .at()
+                .map(c -> start + played.moment(c).orElse(played.over()))
+                .orElse(over);
     }
 
     /** Where people and balls go after one side of a rep. */
@@ -245,8 +216,8 @@ final class Rotating {
             lying.addAll(cast.played().balls());
             for (Piece.Person role : rules.roles()) {
                 Rotation.Goes goes = rules.of(role.id());
-                if (goes.to() instanceof Rotation.ChangesWith with && !isStill(who.get(role.id()), goes)) {
-                    changing.put(with.who(), role.id());
+                if (goes.to().isChange() && !isStill(who.get(role.id()), goes)) {
+                    goes.to().role().ifPresent(r -> changing.put(r, role.id()));
                 }
             }
         }
@@ -257,7 +228,7 @@ final class Rotating {
             int person = who.get(role);
             Rotation.Goes goes = rules.of(role);
             boolean changed = changing.containsKey(role);
-            boolean stays = !changed && (goes.to() instanceof Rotation.Stays || isStill(person, goes));
+            boolean stays = !changed && (goes.to().isStay() || isStill(person, goes));
             String next = changed ? changing.get(role) : next(role, stays);
             Side set = goes.to() instanceof Rotation.Becomes b
                             && b.otherSide()
@@ -285,7 +256,7 @@ final class Rotating {
                         t + seconds(path) + (byItself ? seconds(List.of(last(path), rules.place(next, set))) : 0);
                 stock.bring(ball.from(), cast.set(), start, there, byItself);
             }
-            Line line = line(next, set);
+            Line line = floor.line(next, set);
             path.add(stays ? rules.place(next, set) : rules.slot(next, set, line.size()));
             double there = t + seconds(path);
             walks(n, person, t, path);
@@ -298,11 +269,13 @@ final class Rotating {
             if (stays) {
                 return role;
             }
-            if (to instanceof Rotation.ChangesWith with) {
-                Rotation.To theirs = rules.of(with.who()).to();
-                return theirs instanceof Rotation.Becomes b ? b.who() : with.who();
-            }
-            return to.role().orElse(role);
+            Optional<String> theirs = to.isChange()
+                    ? to.role()
+                            .map(r -> rules.of(r).to())
+                            .filter(t -> !t.isChange())
+                            .flatMap(Rotation.To::role)
+                    : Optional.empty();
+            return theirs.or(to::role).orElse(role);
         }
 
         /** @param role whose place is taken by somebody who was out; empty for none */
@@ -312,10 +285,10 @@ final class Rotating {
                 return;
             }
             people.get(person).goesOn();
-            if (!role.isEmpty() && rules.of(role).to() instanceof Rotation.Out) {
-                bench.join(person, there);
-                Line.Waiter in = bench.take();
-                line(role, cast.set()).join(in.person(), Math.max(in.ready(), there));
+            if (!role.isEmpty() && rules.of(role).to().isOut()) {
+                floor.bench().join(person, there);
+                Line.Waiter in = floor.bench().take();
+                floor.line(role, cast.set()).join(in.person(), Math.max(in.ready(), there));
             } else {
                 line.join(person, there);
             }
@@ -361,7 +334,7 @@ final class Rotating {
             if (rules.fetcher() != Rotation.Fetcher.LAST_IN_LINE) {
                 return false;
             }
-            for (Map.Entry<Place, Line> entry : lines.entrySet()) {
+            for (Map.Entry<Floor.Place, Line> entry : floor.lines().entrySet()) {
                 Optional<Integer> idle = entry.getValue().idle(over);
                 if (idle.isPresent()) {
                     Vec from = rules.slot(entry.getKey().role(), entry.getKey().side(), idle.get());

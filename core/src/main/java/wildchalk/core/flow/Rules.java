@@ -95,7 +95,7 @@ final class Rules {
     /** Whose line on a side is the same as on the other: a keeper who stays in the middle keeps for both in turn. */
     Side set(String role, Side side) {
         boolean both = taken == Rotation.Taken.TWO_SETS
-                && goes.get(role).to() instanceof Rotation.Stays
+                && goes.get(role).to().isStay()
                 && place(role, Side.DRAWN).distance(place(role, Side.MIRRORED)) < SPACING;
         return both ? Side.DRAWN : side;
     }
@@ -129,7 +129,7 @@ final class Rules {
 
     /** Whether somebody who is out can come back. */
     boolean hasBench() {
-        return goes.values().stream().anyMatch(g -> g.to() instanceof Rotation.Out);
+        return goes.values().stream().anyMatch(g -> g.to().isOut());
     }
 
     /** Where a role begins. */

@@ -9,6 +9,7 @@ import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.edit.Unrolled;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.rehearsal.Rehearsal;
 import wildchalk.core.surface.Surface;
@@ -54,7 +55,8 @@ final class Ways {
             choices = choices.with(read.id(), option(read, reps));
         }
         reps++;
-        return known.computeIfAbsent(choices, c -> Played.of(stage, Rehearsal.of(stage, surface, c)));
+        Stage written = Unrolled.of(stage);
+        return known.computeIfAbsent(choices, c -> Played.of(written, Rehearsal.of(written, surface, c)));
     }
 
     /** Of options that come three to one, the rarer stands in the middle of the others. */

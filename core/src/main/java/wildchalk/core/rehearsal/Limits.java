@@ -80,9 +80,7 @@ final class Limits {
 
         @Override
         public Stream<Trigger> rotation(Rotation rotation) {
-            return rotation instanceof Rotation.Starts s && s.when() instanceof Rotation.At at
-                    ? Stream.of(at.moment().trigger())
-                    : Stream.empty();
+            return rotation instanceof Rotation.Starts s ? s.when().at().map(Cue::trigger).stream() : Stream.empty();
         }
     };
 

@@ -5,6 +5,7 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Drill.LineKey;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.edit.Unrolled;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.measure.Units;
 import wildchalk.core.rehearsal.Rehearsal;
@@ -36,7 +37,7 @@ public record RunThrough(Stage stage, Surface surface, Choices choices, Timeline
 
     /** A stage on a surface. What cannot happen is a {@link Timeline#problems() problem}, never an exception. */
     public static RunThrough of(Stage stage, Surface surface, Choices choices) {
-        return new RunThrough(stage, surface, choices, Rehearsal.of(stage, surface, choices));
+        return new RunThrough(stage, surface, choices, Rehearsal.of(Unrolled.of(stage), surface, choices));
     }
 
     /** The same stage, another way through. */

@@ -9,6 +9,7 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.edit.Unrolled;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.naming.EffortWords;
 import wildchalk.core.rehearsal.Rehearsal;
@@ -85,7 +86,7 @@ public final class Changes {
             }
             Stage here = is.get(rung.id());
             List<String> changes = new ArrayList<>(
-                    Differences.of(was.get(rung.id()), here, Rehearsal.of(here, surface), surface, unit));
+                    Differences.of(was.get(rung.id()), here, Rehearsal.of(Unrolled.of(here), surface), surface, unit));
             changes.addAll(plan(
                     before.ladder().stream()
                             .filter(r -> r.id().equals(rung.id()))

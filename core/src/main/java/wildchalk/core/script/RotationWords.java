@@ -75,29 +75,29 @@ public final class RotationWords implements RotationCases<String> {
 
     /** "joins the end of the feeders" */
     public String where(Rotation.Goes goes) {
-        if (goes.to() instanceof Rotation.Becomes b) {
-            boolean line =
-                    stage.person(b.who()).filter(Piece.LineUp.class::isInstance).isPresent();
-            String to = line ? words.say("next.joins", line(b.who())) : words.say("next.becomes", role(b.who()));
-            return b.otherSide() ? words.say("next.other.side", to) : to;
+        Rotation.To to = goes.to();
+        if (to.role().isEmpty()) {
+            return words.say(to.isOut() ? "next.out" : "next.stays");
         }
-        if (goes.to() instanceof Rotation.ChangesWith c) {
-            return words.say("next.changes", role(c.who()));
+        String role = to.role().get();
+        if (to.isChange()) {
+            return words.say("next.changes", role(role));
         }
-        return words.say(goes.to() instanceof Rotation.Out ? "next.out" : "next.stays");
+        boolean line = stage.person(role).filter(Piece.LineUp.class::isInstance).isPresent();
+        String there = line ? words.say("next.joins", line(role)) : words.say("next.becomes", role(role));
+        return to.otherSide() ? words.say("next.other.side", there) : there;
     }
 
     @Override
     public String starts(Rotation.Starts starts) {
-        if (starts.when() instanceof Rotation.Every every) {
-            return words.say("next.every", Numbers.plain(every.seconds()));
+        Rotation.When when = starts.when();
+        if (when.every().isPresent()) {
+            return words.say("next.every", Numbers.plain(when.every().getAsDouble()));
         }
-        if (starts.when() instanceof Rotation.At at) {
-            return words.say("next.at", Sentence.lower(moments.of(at.moment(), null)));
+        if (when.at().isPresent()) {
+            return words.say("next.at", Sentence.lower(moments.of(when.at().get(), null)));
         }
-        return starts.when() instanceof Rotation.Called call
-                ? words.say("next.call", call.word())
-                : words.say("next.ready");
+        return when.called().map(c -> words.say("next.call", c)).orElseGet(() -> words.say("next.ready"));
     }
 
     @Override
@@ -108,6 +108,23 @@ public final class RotationWords implements RotationCases<String> {
     @Override
     public String fetches(Rotation.Fetches fetches) {
         return words.say("next.fetches." + Wordbook.key(fetches.by()), words.word("balls"));
+    }
+
+    @Override
+    public String repeats(Rotation.Repeats repeats) {
+        List<String> names = repeats.round().stream().map(this::named).toList();
+        String round =
+                names.isEmpty() ? "" : words.say("next.repeats.round", String.join(words.say("list.comma"), names));
+        return words.say("next.repeats", repeats.times(), words.number(repeats.times()), round);
+    }
+
+    private String named(String id) {
+        return stage.person(id)
+                .map(words::name)
+                .or(() -> stage.piece(id)
+                        .filter(Piece.Gear.class::isInstance)
+                        .map(g -> words.say("the", new GearNames(stage, words, false).name((Piece.Gear) g))))
+                .orElse(id);
     }
 
     @Override

@@ -27,9 +27,7 @@ record RotationFaults(References references, Stage stage, List<String> faults) i
 
     @Override
     public Void starts(Rotation.Starts starts) {
-        if (starts.when() instanceof Rotation.At at) {
-            at.moment().trigger().parts().forEach(t -> references.trigger(t, faults));
-        }
+        starts.when().at().ifPresent(c -> c.trigger().parts().forEach(t -> references.trigger(t, faults)));
         return null;
     }
 
@@ -40,6 +38,13 @@ record RotationFaults(References references, Stage stage, List<String> faults) i
 
     @Override
     public Void fetches(Rotation.Fetches fetches) {
+        return null;
+    }
+
+    @Override
+    public Void repeats(Rotation.Repeats repeats) {
+        repeats.actions().stream().filter(a -> stage.action(a).isEmpty()).forEach(a -> fault("repeats.action", a));
+        repeats.round().stream().filter(p -> stage.piece(p).isEmpty()).forEach(p -> fault("repeats.round", p));
         return null;
     }
 

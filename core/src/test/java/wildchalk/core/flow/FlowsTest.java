@@ -410,4 +410,32 @@ class FlowsTest {
         assertTrue(told.get(0).matches("\\d+ reps in 5 min with 8 people, one every [0-9.]+ s\\."), told.get(0));
         assertTrue(told.stream().anyMatch(s -> s.startsWith("Of the time people are busy ")), told.toString());
     }
+
+    @Test
+    void aStretchRepeatedAlongEachSide() {
+        Stages stages = new Stages()
+                .piece(line("L", -6, -6, "first"))
+                .player("2", 6, -6)
+                .player("3", 6, 6)
+                .player("4", -6, 6)
+                .ball("b", "L")
+                .pass("a", "L", "2", Cue.whistle())
+                .say(new Rotation.Repeats("r", List.of("a"), 4, List.of("L", "2", "3", "4")))
+                .say(goes("L", becomes("2")))
+                .say(goes("2", becomes("3")))
+                .say(goes("3", becomes("4")))
+                .say(goes("4", becomes("L")));
+        Flow flow = play(stages, 6, 4);
+        assertEquals("AEFDCB", who(flow, "L", 6));
+        assertEquals(List.of(), flow.jams());
+        // The ball goes round once in a rep: four passes, not one.
+        double once = rep(new Stages()
+                        .piece(line("L", -6, -6, "first"))
+                        .player("2", 6, -6)
+                        .ball("b", "L")
+                        .pass("a", "L", "2", Cue.whistle()))
+                .duration();
+        assertTrue(
+                flow.reps().get(0).over() > 3 * once, () -> flow.reps().get(0).over() + " s");
+    }
 }

@@ -1,21 +1,19 @@
 package wildchalk.handout.card;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeSet;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Instruction.Freeze;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.measure.TimeFormat;
 import wildchalk.core.naming.EffortWords;
@@ -57,8 +55,7 @@ final class CardContent {
     private final double highest;
     private final boolean pictureInHead;
 
-    /** On which rung of the card something is told, by its words. */
-    private final Map<String, String> printed = new HashMap<>();
+    private final ToldBefore before = new ToldBefore();
 
     /** @param highest no picture is higher, points */
     CardContent(Order order, List<Facts> rungs, Setting head, Setting column, double highest) {
@@ -150,32 +147,32 @@ final class CardContent {
             slices.addAll(pictures(rung));
         }
         Script script = rung.script();
-        script.limits().forEach(l -> slices.addAll(column.numbered("!", l.text())));
-        asBefore(rung).forEach(l -> slices.addAll(column.words(l)));
-        for (List<Script.Line> block : blocks(script)) {
-            boolean fresh = toldOn(block).isEmpty();
+        script.limits().forEach(l -> slices.addAll(limit(rung, l)));
+        before.asBefore(script).forEach(l -> slices.addAll(column.words(l)));
+        for (List<Script.Line> block : ToldBefore.blocks(script)) {
+            boolean fresh = before.on(block).isEmpty();
             for (Script.Line line : block) {
                 if (!line.heading().isEmpty()) {
                     slices.add(column.title("H3", line.heading(), 1.05, false));
                 }
             }
             if (fresh) {
-                branches(block).forEach(b -> slices.addAll(branch(b)));
+                ToldBefore.branches(block).forEach(b -> slices.addAll(branch(b)));
             }
         }
         // A question without an answer is in the script already.
         for (Freeze freeze : rung.stage().instructions(Freeze.class)) {
             String asked = freeze.question() + " Answer: " + freeze.answer();
-            if (!freeze.answer().isBlank() && printed.putIfAbsent(asked, rung.sign()) == null) {
+            if (!freeze.answer().isBlank() && before.isFirst(asked, rung.sign())) {
                 slices.addAll(column.numbered("?", asked));
             }
         }
         rung.timeline().problems().stream()
                 .map(Problem::message)
-                .filter(m -> !printed.containsKey(m))
+                .filter(m -> !before.knows(m))
                 .forEach(m -> slices.addAll(column.numbered("!", "Still open: " + m)));
-        script.lines().forEach(l -> printed.putIfAbsent(l.text(), rung.sign()));
-        rung.timeline().problems().forEach(p -> printed.putIfAbsent(p.message(), rung.sign()));
+        script.lines().forEach(l -> before.isFirst(l.text(), rung.sign()));
+        rung.timeline().problems().forEach(p -> before.isFirst(p.message(), rung.sign()));
         if (!rung.rung().plan().climb().isBlank()) {
             slices.addAll(
                     column.words("P", "", "Climb when " + rung.rung().plan().climbWords() + ".", Typeface.TEXT_BOLD));
@@ -184,87 +181,26 @@ final class CardContent {
         return slices;
     }
 
-    /** What happens anyway with all the options that are told under it: a part of a decision alone says nothing. */
-    private static List<List<Script.Line>> blocks(Script script) {
-        List<List<Script.Line>> blocks = new ArrayList<>();
-        for (Script.Line line : script.lines()) {
-            if (blocks.isEmpty() || line.depth() == 0) {
-                blocks.add(new ArrayList<>());
-            }
-            blocks.get(blocks.size() - 1).add(line);
+    /** Who is next is said on the lowest rung, and where it is otherwise; a rule of the rep on every one. */
+    private List<Slice> limit(Played rung, Script.Phrase said) {
+        boolean between =
+                rung.stage().instructions(Rotation.class).stream().anyMatch(r -> r.id().equals(said.action()));
+        if (!between) {
+            return column.numbered("!", said.text());
         }
-        return blocks;
-    }
-
-    /** A block taken apart: what happens anyway, then each option of a decision with what follows from it. */
-    private static List<List<Script.Line>> branches(List<Script.Line> block) {
-        List<List<Script.Line>> branches = new ArrayList<>();
-        for (Script.Line line : block) {
-            if (branches.isEmpty() || line.depth() == 1 && !option(line).isEmpty()) {
-                branches.add(new ArrayList<>());
-            }
-            branches.get(branches.size() - 1).add(line);
-        }
-        return branches;
-    }
-
-    /** "Or “take it”": how an option that has a name begins; empty for any other line. */
-    private static String option(Script.Line line) {
-        List<String> said = line.phrases().stream()
-                .takeWhile(p -> p.part() == Script.Part.SAID)
-                .map(Script.Phrase::text)
-                .toList();
-        return said.size() < 2 ? "" : String.join("", said).replaceFirst(":?\\s*$", "");
+        return before.isFirst(said.text(), rung.sign()) ? column.numbered(Setting.BULLET, said.text()) : List.of();
     }
 
     /** An option that is told on another rung is only named. */
     private List<Slice> branch(List<Script.Line> branch) {
         Script.Line first = branch.get(0);
-        Optional<String> on = option(first).isEmpty() ? Optional.empty() : toldOn(branch);
+        Optional<String> on = ToldBefore.option(first).isEmpty() ? Optional.empty() : before.on(branch);
         if (on.isPresent()) {
-            return column.numbered(first.mark(), option(first) + " as on " + on.get() + ".", first.depth());
+            return column.numbered(first.mark(), ToldBefore.option(first) + " as on " + on.get() + ".", first.depth());
         }
         return branch.stream()
                 .flatMap(l -> column.numbered(l.mark(), l.text(), l.depth()).stream())
                 .toList();
-    }
-
-    /** On which rung of this card all of a block stands; empty when not all of it does, or not on one. */
-    private Optional<String> toldOn(List<Script.Line> block) {
-        Set<String> rungs =
-                block.stream().map(l -> printed.getOrDefault(l.text(), "")).collect(Collectors.toSet());
-        return rungs.size() == 1 ? rungs.stream().findFirst().filter(r -> !r.isEmpty()) : Optional.empty();
-    }
-
-    /** Which beats are told on another rung of this card, so that nothing stands on it twice. */
-    private List<String> asBefore(Played rung) {
-        Map<String, Set<Integer>> told = new LinkedHashMap<>();
-        List<List<Script.Line>> blocks = blocks(rung.script());
-        blocks.forEach(block -> toldOn(block).ifPresent(on -> block.stream()
-                .filter(Script.Line::isTaken)
-                .forEach(l -> told.computeIfAbsent(on, s -> new TreeSet<>()).add(l.number()))));
-        boolean all = blocks.stream().allMatch(b -> toldOn(b).isPresent()) && told.size() == 1;
-        return told.entrySet().stream()
-                .map(e -> all
-                        ? "All as on " + e.getKey() + "."
-                        : capital(beats(List.copyOf(e.getValue())) + " as on " + e.getKey() + "."))
-                .toList();
-    }
-
-    /** "beats 1 to 4 and 6" */
-    private static String beats(List<Integer> all) {
-        List<String> runs = new ArrayList<>();
-        for (int i = 0; i < all.size(); i++) {
-            int from = all.get(i);
-            while (i + 1 < all.size() && all.get(i + 1) == all.get(i) + 1) {
-                i++;
-            }
-            int to = all.get(i);
-            runs.add(from == to ? "" + from : from + (to == from + 1 ? " and " : " to ") + to);
-        }
-        String last = runs.remove(runs.size() - 1);
-        return (all.size() == 1 ? "beat " : "beats ")
-                + (runs.isEmpty() ? last : String.join(", ", runs) + " and " + last);
     }
 
     private List<Slice> pictures(Played rung) {

@@ -17,6 +17,11 @@ record RotationForm(ObjectNode o) implements RotationCases<ObjectNode> {
             case NEXT_START -> new Rotation.Starts(id, when(o.path("when")));
             case SIDES -> new Rotation.Sides(id, DrillReader.value(o, "taken", Rotation.Taken.AS_DRAWN));
             case FETCHES -> new Rotation.Fetches(id, DrillReader.value(o, "by", Rotation.Fetcher.SHOOTER));
+            case REPEATS -> new Rotation.Repeats(
+                    id,
+                    DrillReader.texts(o.path("actions")),
+                    o.path("times").asInt(),
+                    DrillReader.texts(o.path("round")));
             case SHARES -> new Rotation.Shares(id, o.path("read").asText(), shares(o.path("shares")));
             default -> throw new IllegalArgumentException(kind.word());
         };
@@ -67,15 +72,15 @@ record RotationForm(ObjectNode o) implements RotationCases<ObjectNode> {
     @Override
     public ObjectNode goes(Rotation.Goes goes) {
         kind(SaidForm.Kind.GOES).put("who", goes.who());
-        if (goes.to() instanceof Rotation.Becomes b) {
-            ObjectNode to = o.putObject("to").put("role", b.who());
-            if (b.otherSide()) {
+        Rotation.To place = goes.to();
+        if (place.role().isPresent()) {
+            ObjectNode to = o.putObject("to")
+                    .put(place.isChange() ? "changesWith" : "role", place.role().get());
+            if (place.otherSide()) {
                 to.put("otherSide", true);
             }
-        } else if (goes.to() instanceof Rotation.ChangesWith c) {
-            o.putObject("to").put("changesWith", c.who());
         } else {
-            o.put("to", goes.to() instanceof Rotation.Out ? "out" : "stays");
+            o.put("to", place.isOut() ? "out" : "stays");
         }
         goes.after().ifPresent(s -> o.putObject("after")
                 .put(s.counted() == Rotation.Counted.REPS ? "reps" : "made", s.n()));
@@ -85,13 +90,11 @@ record RotationForm(ObjectNode o) implements RotationCases<ObjectNode> {
     @Override
     public ObjectNode starts(Rotation.Starts starts) {
         kind(SaidForm.Kind.NEXT_START);
-        if (starts.when() instanceof Rotation.Every e) {
-            o.putObject("when").put("every", e.seconds());
-        } else if (starts.when() instanceof Rotation.At at) {
-            o.putObject("when").set("moment", CueForm.write(at.moment()));
-        } else if (starts.when() instanceof Rotation.Called c) {
-            o.putObject("when").put("call", c.word());
-        } else {
+        Rotation.When when = starts.when();
+        when.every().ifPresent(s -> o.putObject("when").put("every", s));
+        when.at().ifPresent(c -> o.putObject("when").set("moment", CueForm.write(c)));
+        when.called().ifPresent(c -> o.putObject("when").put("call", c));
+        if (!o.has("when")) {
             o.put("when", "ready");
         }
         return o;
@@ -105,6 +108,14 @@ record RotationForm(ObjectNode o) implements RotationCases<ObjectNode> {
     @Override
     public ObjectNode fetches(Rotation.Fetches fetches) {
         return kind(SaidForm.Kind.FETCHES).put("by", DrillWriter.word(fetches.by()));
+    }
+
+    @Override
+    public ObjectNode repeats(Rotation.Repeats repeats) {
+        kind(SaidForm.Kind.REPEATS).put("times", repeats.times());
+        DrillWriter.texts(o, "actions", repeats.actions());
+        DrillWriter.texts(o, "round", repeats.round());
+        return o;
     }
 
     @Override

@@ -34,7 +34,8 @@ final class SaidForm {
         NEXT_START("next-start"),
         SIDES("sides"),
         FETCHES("fetches"),
-        SHARES("shares");
+        SHARES("shares"),
+        REPEATS("repeats");
 
         private final String word;
 
@@ -89,7 +90,7 @@ final class SaidForm {
                     text(o, "zone"),
                     o.has("from") ? Optional.of(CueForm.moment(o.path("from"))) : Optional.empty());
             case ONLY_IN -> new Limit.OnlyIn(id, zone, DrillReader.texts(o.path("people")));
-            case GOES, NEXT_START, SIDES, FETCHES, SHARES -> RotationForm.read(kind, id, o);
+            case GOES, NEXT_START, SIDES, FETCHES, SHARES, REPEATS -> RotationForm.read(kind, id, o);
             case NOT_BEFORE -> new Limit.NotBefore(id, who, CueForm.moment(o.path("moment")));
         };
     }

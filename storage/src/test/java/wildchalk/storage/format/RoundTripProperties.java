@@ -374,7 +374,7 @@ class RoundTripProperties {
     private static List<Instruction> said(int n) {
         Optional<String> who = n % 2 == 0 ? Optional.empty() : Optional.of("p1");
         Optional<Cue.Trigger> from = n < 2 || n % 2 == 0 ? Optional.empty() : Optional.of(new Cue.With("a0"));
-        return List.of(
+        List<Instruction> said = new ArrayList<>(List.of(
                 new Instruction.Read(
                         "r1",
                         n % 3 == 0 ? "b0" : "p0",
@@ -428,6 +428,10 @@ class RoundTripProperties {
                 new Rotation.Fetches("w4", pick(Rotation.Fetcher.values(), n)),
                 new Rotation.Shares("w5", "r2", Map.of("o3", 1 + n, "o4", 2)),
                 new Limit.EntriesFirst("l6", n, "st0"),
-                new Limit.NotBefore("l4", "p0", new Cue.Touches("p1")));
+                new Limit.NotBefore("l4", "p0", new Cue.Touches("p1"))));
+        if (n > 1) {
+            said.add(new Rotation.Repeats("w6", List.of("a0"), 2 + n, List.of("p0", "p1")));
+        }
+        return said;
     }
 }
