@@ -33,7 +33,7 @@ import wildchalk.desktop.board.command.Command.Help;
 import wildchalk.desktop.board.command.Key;
 import wildchalk.desktop.board.command.Scope;
 import wildchalk.desktop.board.hand.PartClipboard;
-import wildchalk.desktop.board.sheet.CallSheet;
+import wildchalk.desktop.board.sheet.SheetTabs;
 import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.board.state.Playing;
 import wildchalk.desktop.board.state.Tool;
@@ -245,7 +245,7 @@ final class BoardCommands {
                 .set(now.withNumbers(!now.numbers())));
         all.always("Set-out sheet", "", () -> state.sheets().wantedProperty().set(true));
         all.always(
-                CallSheet.whoIsNext(), "", () -> state.flow().wantedProperty().set(true));
+                SheetTabs.whoIsNext(), "", () -> state.flow().wantedProperty().set(true));
         all.always("What happens, in words", "", () -> {
             state.sheets().wantedProperty().set(false);
             state.flow().wantedProperty().set(false);

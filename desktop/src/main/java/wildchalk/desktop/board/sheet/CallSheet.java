@@ -6,12 +6,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import javafx.beans.property.BooleanProperty;
 import javafx.scene.Cursor;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -23,6 +21,7 @@ import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Rotation;
 import wildchalk.core.edit.DrillEdits;
 import wildchalk.core.edit.Mends;
 import wildchalk.core.edit.Retelling;
@@ -105,51 +104,12 @@ public final class CallSheet extends VBox {
         wrong.managedProperty().bind(problems.visibleProperty());
         wrong.maxHeightProperty().bind(heightProperty().multiply(MOST_WRONG));
         wrong.setMinHeight(USE_PREF_SIZE);
-        getChildren().addAll(title, where, tabs(), body, wrong);
+        getChildren().addAll(title, where, new SheetTabs(state), body, wrong);
         state.changesProperty().addListener(o -> rebuild());
         state.head().atProperty().addListener(o -> light());
         state.selection().chosenProperty().addListener(o -> light());
         state.head().playingProperty().addListener(o -> light());
         rebuild();
-    }
-
-    /** The drill in words, what comes between reps, or the sheet for whoever puts the gear down. */
-    private FlowPane tabs() {
-        BooleanProperty gear = state.sheets().wantedProperty();
-        BooleanProperty next = state.flow().wantedProperty();
-        ToggleButton words = tab("sheet-words", "What happens", () -> {
-            gear.set(false);
-            next.set(false);
-        });
-        ToggleButton between = tab("sheet-next", NextPane.BOOK.say("tab"), () -> next.set(true));
-        ToggleButton setOut = tab("sheet-set-out", "Set-out", () -> gear.set(true));
-        Runnable show = () -> {
-            words.setSelected(!gear.get() && !next.get());
-            between.setSelected(next.get());
-            setOut.setSelected(gear.get());
-        };
-        for (ToggleButton tab : List.of(words, between, setOut)) {
-            tab.selectedProperty().addListener(o -> show.run());
-        }
-        gear.addListener(o -> show.run());
-        next.addListener(o -> show.run());
-        show.run();
-        FlowPane tabs = new FlowPane(6, 6, words, between, setOut);
-        tabs.getStyleClass().add("sheet-tabs");
-        return tabs;
-    }
-
-    /** What the sheet is called that says what comes between reps. */
-    public static String whoIsNext() {
-        return NextPane.BOOK.say("command");
-    }
-
-    private static ToggleButton tab(String id, String text, Runnable wanted) {
-        ToggleButton tab = new ToggleButton(text);
-        tab.setId(id);
-        tab.getStyleClass().add("pill");
-        tab.setOnAction(e -> wanted.run());
-        return tab;
     }
 
     private void rebuild() {
@@ -159,9 +119,10 @@ public final class CallSheet extends VBox {
         count();
         limits.getChildren()
                 .setAll(state.script().limits().stream()
+                        .filter(l -> !isOnTheOtherSheet(l))
                         .map(l -> limit(l.text()))
                         .toList());
-        limits.setManaged(!state.script().limits().isEmpty());
+        limits.setManaged(!limits.getChildren().isEmpty());
         tell();
         notes.rebuild();
         problems.getChildren()
@@ -170,6 +131,12 @@ public final class CallSheet extends VBox {
         problems.setManaged(problems.isVisible());
         litBeat = NOTHING_LIT;
         light();
+    }
+
+    /** What comes between reps has a sheet of its own; what repeats within one is said here. */
+    private boolean isOnTheOtherSheet(Script.Phrase said) {
+        return state.stage().instructions(Rotation.class).stream()
+                .anyMatch(r -> r.id().equals(said.action()) && !(r instanceof Rotation.Repeats));
     }
 
     /** The lines of the script. Those that say what they said stay: making them again is what costs most of an edit. */

@@ -9,6 +9,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -52,6 +53,7 @@ final class NextPane extends ScrollPane {
         state.changesProperty().addListener(o -> rebuild());
         desk.wantedProperty().addListener(o -> rebuild());
         desk.answerProperty().addListener(o -> tell());
+        desk.peopleProperty().addListener(o -> showPeople());
         rebuild();
     }
 
@@ -73,6 +75,13 @@ final class NextPane extends ScrollPane {
                                 1,
                                 MOST_MINUTES,
                                 desk.minutesProperty()::set));
+    }
+
+    /** Whoever said it, the number is the same everywhere. */
+    private void showPeople() {
+        if (numbers.lookup("#next-people") instanceof TextField field) {
+            field.setText(Integer.toString(state.flow().peopleProperty().get()));
+        }
     }
 
     private void rebuild() {

@@ -1,0 +1,51 @@
+package wildchalk.desktop.board.sheet;
+
+import java.util.List;
+import javafx.beans.property.BooleanProperty;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.FlowPane;
+import wildchalk.desktop.board.state.BoardState;
+
+/** The drill in words, what comes between reps, or the sheet for whoever puts the gear down: one at a time. */
+public final class SheetTabs extends FlowPane {
+
+    private static final double GAP = 6;
+
+    SheetTabs(BoardState state) {
+        super(GAP, GAP);
+        getStyleClass().add("sheet-tabs");
+        BooleanProperty gear = state.sheets().wantedProperty();
+        BooleanProperty next = state.flow().wantedProperty();
+        ToggleButton words = tab("sheet-words", NextPane.BOOK.say("tab.words"), () -> {
+            gear.set(false);
+            next.set(false);
+        });
+        ToggleButton between = tab("sheet-next", NextPane.BOOK.say("tab"), () -> next.set(true));
+        ToggleButton setOut = tab("sheet-set-out", NextPane.BOOK.say("tab.set-out"), () -> gear.set(true));
+        Runnable show = () -> {
+            words.setSelected(!gear.get() && !next.get());
+            between.setSelected(next.get());
+            setOut.setSelected(gear.get());
+        };
+        for (ToggleButton tab : List.of(words, between, setOut)) {
+            tab.selectedProperty().addListener(o -> show.run());
+        }
+        gear.addListener(o -> show.run());
+        next.addListener(o -> show.run());
+        show.run();
+        getChildren().addAll(words, between, setOut);
+    }
+
+    private static ToggleButton tab(String id, String text, Runnable wanted) {
+        ToggleButton tab = new ToggleButton(text);
+        tab.setId(id);
+        tab.getStyleClass().add("pill");
+        tab.setOnAction(e -> wanted.run());
+        return tab;
+    }
+
+    /** What the sheet is called that says what comes between reps. */
+    public static String whoIsNext() {
+        return NextPane.BOOK.say("command");
+    }
+}
