@@ -57,8 +57,7 @@ public class FlowBench {
                 new Action.Shot("a4", "p", new Spot.AtTarget("goal"), Action.Touch.FIRST_TIME, Cue.received("a3")));
         List<Instruction> said = List.of(
                 goes("l", "m"),
-                goes("m", "p"),
-                goes("p", "l"),
+                goes("m", "l"),
                 new Rotation.Starts("s", new Rotation.Every(4)),
                 new Rotation.Sides("i", Rotation.Taken.IN_TURN));
         return new Stage("s1", "", pieces, actions).withInstructions(said);

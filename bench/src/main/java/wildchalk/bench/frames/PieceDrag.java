@@ -24,7 +24,7 @@ import wildchalk.desktop.shots.BoardHand;
 
 /**
  * A piece is dragged round in the real window while its frames are counted: one of two hundred cones on a pitch, a cone
- * or a person on a busy board, or one of as many cones as a drill may hold.
+ * or a person on a busy board, one of as many cones as a drill may hold, or who decides in a drill of twelve ways.
  */
 public final class PieceDrag extends Application {
 
@@ -76,13 +76,17 @@ public final class PieceDrag extends Application {
         Drill drill;
         if (what.equals("drag")) {
             drill = cones(CONES);
+        } else if (what.equals("ways")) {
+            drill = ManyWays.drill();
         } else if (what.equals("many")) {
             drill = cones(BoardState.MOST_PIECES);
         } else {
             drill = BusyPlay.drill();
         }
         wildchalk.core.drill.Stage pieces = Ladder.build(drill, "s1");
-        dragged = what.equals("person") ? pieces.people().get(0).id() : alone(pieces);
+        dragged = what.equals("person") || what.equals("ways")
+                ? pieces.people().get(0).id()
+                : alone(pieces);
         session = OpenWindow.start(
                 shown,
                 Request.usual().withBook(book).taking(drill),
