@@ -47,18 +47,18 @@ public class FlowBench {
         List<Piece> pieces = List.of(
                 line("l", new Vec(-15, -8), Bib.CORAL),
                 line("m", new Vec(-15, 8), Bib.SKY),
-                new Piece.Player("p", new Vec(20, 0), Math.PI, "9", Bib.CORAL),
                 new Piece.Ball("b", Vec.ZERO, Optional.of("l")),
-                new Piece.Supply("u", new Vec(-16, -9), 30));
+                new Piece.Supply("u", new Vec(-16, -9), 1000));
         List<Action> actions = List.of(
                 run("a1", "l", 14, 6, Cue.whistle()),
                 run("a2", "m", 14, -6, new Cue(new Cue.Whistle(), 1)),
-                new Action.Pass("a3", "l", Spot.at("p"), Action.Touch.CONTROLLED, Cue.after("a1")),
-                new Action.Shot("a4", "p", new Spot.AtTarget("goal"), Action.Touch.FIRST_TIME, Cue.received("a3")));
+                new Action.Pass("a3", "l", Spot.at("m"), Action.Touch.CONTROLLED, Cue.after("a1")),
+                new Action.Shot("a4", "m", new Spot.AtTarget("goal"), Action.Touch.FIRST_TIME, Cue.received("a3")));
         List<Instruction> said = List.of(
                 goes("l", "m"),
                 goes("m", "l"),
                 new Rotation.Starts("s", new Rotation.Every(4)),
+                new Rotation.Fetches("f", Rotation.Fetcher.NOBODY),
                 new Rotation.Sides("i", Rotation.Taken.IN_TURN));
         return new Stage("s1", "", pieces, actions).withInstructions(said);
     }
