@@ -266,7 +266,7 @@ public sealed interface Rotation extends Instruction {
     }
 
     /**
-     * How often each option of a read is taken: three in four go left.
+     * How often each option of a read is taken: two in three go wide.
      *
      * @param read id of the read
      * @param shares by id of the option, over 0

@@ -198,7 +198,7 @@ final class Words {
         if (zone.label().strip().split(" ").length > SIGN) {
             return say("zone.named", name);
         }
-        // What has a number is called by it: "gap 2", not "the gap 2".
+        // What has a number is called by it: "lane 3", not "the lane 3".
         return Character.isDigit(name.charAt(name.length() - 1)) ? name : say("the", name);
     }
 

@@ -51,8 +51,8 @@ class RotationWordsTest {
                 "After three reps whoever was 7 changes with 9.",
                 said(goes("7", new Rotation.ChangesWith("9"), new Rotation.Stay(Rotation.Counted.REPS, 3))));
         assertEquals(
-                "When ten have gone in, whoever was 7 is out until somebody else is.",
-                said(goes("7", new Rotation.Out(), new Rotation.Stay(Rotation.Counted.MADE, 10))));
+                "When six have gone in, whoever was 7 is out until somebody else is.",
+                said(goes("7", new Rotation.Out(), new Rotation.Stay(Rotation.Counted.MADE, 6))));
         assertEquals(
                 "Whoever was the front of the feeders joins the end of the feeders on the other side.",
                 said(goes("L", new Rotation.Becomes("L", true))));

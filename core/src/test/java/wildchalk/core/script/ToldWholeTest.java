@@ -139,15 +139,15 @@ class ToldWholeTest {
     void throughAnAreaIntoItAndOutOfIt() {
         Stages stages = new Stages()
                 .player("7", 0, 0)
-                .piece(new Piece.Zone("z", new Vec(8, 0), new Outline.Circle(2), "gap 2", Colour.BLUE))
+                .piece(new Piece.Zone("z", new Vec(8, 0), new Outline.Circle(2), "lane 4", Colour.BLUE))
                 .run("a", "7", Cue.whistle(), 16, 0)
                 .run("b", "7", Cue.next(), 9, 0)
                 .run("c", "7", Cue.next(), 9, 7);
         assertEquals(
                 List.of(
-                        "On the whistle, 7 runs 16 m through gap 2.",
-                        "Then 7 runs 7 m into gap 2.",
-                        "Then 7 runs 7 m out of gap 2."),
+                        "On the whistle, 7 runs 16 m through lane 4.",
+                        "Then 7 runs 7 m into lane 4.",
+                        "Then 7 runs 7 m out of lane 4."),
                 told(stages));
     }
 
@@ -157,8 +157,35 @@ class ToldWholeTest {
         for (Vec corner : List.of(new Vec(1, 1), new Vec(9, 1), new Vec(9, 9), new Vec(1, 9))) {
             stages.piece(cone("c" + corner.x() + corner.y(), corner.x(), corner.y()));
         }
-        stages.run("a", "7", Cue.whistle(), 10, 0, 10, 10, 0, 10, 0, 0, 10, 0, 10, 10, 0, 10, 0, 0);
-        assertEquals(List.of("On the whistle, 7 runs 77 m, two laps clockwise round the 4 cones."), told(stages));
+        stages.run(
+                "a",
+                "7",
+                Cue.whistle(),
+                10,
+                0,
+                10,
+                10,
+                0,
+                10,
+                0,
+                0,
+                10,
+                0,
+                10,
+                10,
+                0,
+                10,
+                0,
+                0,
+                10,
+                0,
+                10,
+                10,
+                0,
+                10,
+                0,
+                0);
+        assertEquals(List.of("On the whistle, 7 runs 115 m, three laps clockwise round the 4 cones."), told(stages));
     }
 
     @Test
@@ -240,12 +267,12 @@ class ToldWholeTest {
     @Test
     void whoAllDoTheSameIsToldOnce() {
         Stages stages = new Stages();
-        for (int i = 0; i < 6; i++) {
+        for (int i = 0; i < 5; i++) {
             stages.player("p" + i, 0, -10 + 4 * i, i < 3 ? Bib.CORAL : Bib.SKY);
             stages.travel(new Travel.Run(
                     "a" + i, "p" + i, Stages.path(false, 12, -10 + 4 * i), Gait.SPRINT, Ending.STOP, Cue.whistle()));
         }
-        assertEquals(List.of("On the whistle: all six sprint 12 m forwards and stop."), told(stages));
+        assertEquals(List.of("On the whistle: all five sprint 12 m forwards and stop."), told(stages));
         Stages three = new Stages();
         for (int i = 0; i < 6; i++) {
             three.player("p" + i, 0, -10 + 4 * i, i < 3 ? Bib.CORAL : Bib.SKY);
