@@ -258,6 +258,17 @@ public sealed interface Action
             return new Shadow(id, who, whom, style, gait, newUntil, cue);
         }
 
+        /** The same with the one goal looked after in place of the other; sides that are no goal's stay. */
+        public Shadow acrossEnds() {
+            Side across =
+                    switch (side()) {
+                        case GOAL -> Side.OTHER_GOAL;
+                        case OTHER_GOAL -> Side.GOAL;
+                        default -> side();
+                    };
+            return new Shadow(id, who, whom, new Style(way(), across, distance()), gait, until, cue);
+        }
+
         /** How a person is followed. */
         public enum Way {
             /** Stays between them and what is looked after. */

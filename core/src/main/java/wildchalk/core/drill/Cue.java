@@ -184,6 +184,34 @@ public record Cue(Trigger trigger, double delay) {
         }
     }
 
+    /**
+     * A ball is dead.
+     *
+     * @param ball id of the ball
+     */
+    public record Dead(String ball, How how) implements Trigger {
+
+        /** What makes a ball dead. */
+        public enum How {
+            /** It goes in. */
+            IN,
+            /** It leaves the surface, in somebody's hands or by itself. */
+            OUT,
+            /** Either, or a keeper has it. */
+            EITHER
+        }
+
+        @Override
+        public <R> R match(CueCases<R> cases) {
+            return cases.dead(this);
+        }
+
+        @Override
+        public List<String> watched() {
+            return List.of(ball);
+        }
+    }
+
     /** Somebody calls this word. */
     public record Called(String word) implements Trigger {
         @Override

@@ -30,6 +30,9 @@ public interface CueCases<R> {
     /** For {@link Cue.Touches}. */
     R touches(Cue.Touches touches);
 
+    /** For {@link Cue.Dead}. */
+    R dead(Cue.Dead dead);
+
     /** For {@link Cue.Called}. */
     R called(Cue.Called called);
 

@@ -160,6 +160,15 @@ public sealed interface Piece {
             return new LineUp(id, at, facing, label, newBib, waiting, name, queue);
         }
 
+        /** From one who waits to the next where nothing is said of it, metres; assumed. */
+        public static final double SPACING = 1;
+
+        /** Where one of those who wait stands, from 1; whoever is in front for 0. */
+        public Vec slot(int k) {
+            double spacing = queue.spacing() > 0 ? queue.spacing() : SPACING;
+            return at.plus(Vec.polar(spacing * k, facing + queue.direction()));
+        }
+
         /** The same with those who wait standing otherwise. */
         public LineUp queueing(Queue newQueue) {
             return new LineUp(id, at, facing, label, bib, waiting, name, newQueue);

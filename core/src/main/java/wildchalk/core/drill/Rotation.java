@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.OptionalLong;
 
 /**
  * What a coach says of what comes between reps: where people go when their part is over, what lets the next rep begin,
@@ -19,6 +21,11 @@ public sealed interface Rotation extends Instruction {
     @Override
     default <R> R match(Cases<R> cases) {
         return cases.rotation(this);
+    }
+
+    /** The moment of a rep that it is about; empty for what is about none. */
+    default Optional<Cue> moment() {
+        return Optional.empty();
     }
 
     /**
@@ -66,6 +73,11 @@ public sealed interface Rotation extends Instruction {
         default boolean isChange() {
             return false;
         }
+
+        /** Whether they have the role at once, and the next rep begins with them. */
+        default boolean isAtOnce() {
+            return false;
+        }
     }
 
     /**
@@ -94,6 +106,23 @@ public sealed interface Rotation extends Instruction {
 
         @Override
         public boolean isChange() {
+            return true;
+        }
+    }
+
+    /**
+     * Goes on at once: starts the next rep, which begins as soon as their part of this one is over.
+     *
+     * @param who id of the person whose role they take, before all who wait for it
+     */
+    record GoesOn(String who) implements To {
+        @Override
+        public Optional<String> role() {
+            return Optional.of(who);
+        }
+
+        @Override
+        public boolean isAtOnce() {
             return true;
         }
     }
@@ -131,6 +160,11 @@ public sealed interface Rotation extends Instruction {
 
     /** What lets the next rep begin. */
     record Starts(String id, When when) implements Rotation {
+        @Override
+        public Optional<Cue> moment() {
+            return when.at();
+        }
+
         @Override
         public <R> R matchRotation(RotationCases<R> cases) {
             return cases.starts(this);
@@ -192,8 +226,18 @@ public sealed interface Rotation extends Instruction {
         }
     }
 
-    /** Which way reps are played. */
-    record Sides(String id, Taken taken) implements Rotation {
+    /**
+     * Which way reps are played.
+     *
+     * @param turn how long one side is played where sides are taken in turn; empty for a rep each
+     */
+    record Sides(String id, Taken taken, Optional<Turn> turn) implements Rotation {
+
+        /** Sides that change after each rep, if they do. */
+        public Sides(String id, Taken taken) {
+            this(id, taken, Optional.empty());
+        }
+
         @Override
         public <R> R matchRotation(RotationCases<R> cases) {
             return cases.sides(this);
@@ -201,7 +245,67 @@ public sealed interface Rotation extends Instruction {
 
         @Override
         public Sides withId(String newId) {
-            return new Sides(newId, taken);
+            return new Sides(newId, taken, turn);
+        }
+    }
+
+    /**
+     * How long one side is played.
+     *
+     * @param n over 0; no matter where it is as the rung says
+     */
+    record Turn(Length length, double n) {
+
+        /** What is counted. */
+        public enum Length {
+            REPS,
+            MINUTES,
+            /** As the rung's own length is divided. */
+            AS_THE_RUNG_SAYS
+        }
+    }
+
+    /**
+     * A rep is over at a moment, whatever else is still going on; of several whichever comes first. Nothing said: when
+     * all is done.
+     */
+    record Over(String id, Cue at) implements Rotation {
+        @Override
+        public Optional<Cue> moment() {
+            return Optional.of(at);
+        }
+
+        @Override
+        public <R> R matchRotation(RotationCases<R> cases) {
+            return cases.over(this);
+        }
+
+        @Override
+        public Over withId(String newId) {
+            return new Over(newId, at);
+        }
+    }
+
+    /**
+     * The line steps up within a rep: whoever is next in it does what is drawn for its front from an action on.
+     *
+     * @param line id of the line-up
+     * @param actions ids of the actions at each of which the next one is in front, whether they do it or it is done to
+     *     them
+     */
+    record StepsUp(String id, String line, List<String> actions) implements Rotation {
+        public StepsUp {
+            actions = List.copyOf(actions);
+        }
+
+        @Override
+        public <R> R matchRotation(RotationCases<R> cases) {
+            return cases.stepsUp(this);
+        }
+
+        @Override
+        public StepsUp withId(String newId) {
+            return new StepsUp(newId, line, actions);
         }
     }
 
@@ -244,14 +348,18 @@ public sealed interface Rotation extends Instruction {
      * square, round the ring. Drawn once, played as if written out.
      *
      * @param actions ids of those that are drawn, which happen the first time
-     * @param times how often it happens in all, over 1
      * @param round ids of the people or gear in the order in which it moves on: each time whatever is about one of them
-     *     is about the next
+     *     is about the next; a line-up alone steps up
      */
-    record Repeats(String id, List<String> actions, int times, List<String> round) implements Rotation {
+    record Repeats(String id, List<String> actions, Often often, List<String> round) implements Rotation {
         public Repeats {
             actions = List.copyOf(actions);
             round = List.copyOf(round);
+        }
+
+        /** @param times how often it happens in all, over 1 */
+        public Repeats(String id, List<String> actions, int times, List<String> round) {
+            this(id, actions, new Times(times), round);
         }
 
         @Override
@@ -261,7 +369,41 @@ public sealed interface Rotation extends Instruction {
 
         @Override
         public Repeats withId(String newId) {
-            return new Repeats(newId, actions, times, round);
+            return new Repeats(newId, actions, often, round);
+        }
+    }
+
+    /** How often something happens. */
+    sealed interface Often {
+
+        /** How often in all; empty where a whistle ends it. */
+        default OptionalInt number() {
+            return OptionalInt.empty();
+        }
+
+        /** Seconds after the rep began at which the whistle ends it; empty where it is counted. */
+        default OptionalDouble until() {
+            return OptionalDouble.empty();
+        }
+    }
+
+    /** @param n how often in all, over 1 */
+    record Times(int n) implements Often {
+        @Override
+        public OptionalInt number() {
+            return OptionalInt.of(n);
+        }
+    }
+
+    /**
+     * Until the whistle.
+     *
+     * @param seconds after the rep began, over 0
+     */
+    record UntilWhistle(double seconds) implements Often {
+        @Override
+        public OptionalDouble until() {
+            return OptionalDouble.of(seconds);
         }
     }
 
@@ -269,11 +411,18 @@ public sealed interface Rotation extends Instruction {
      * How often each option of a read is taken: two in three go wide.
      *
      * @param read id of the read
-     * @param shares by id of the option, over 0
+     * @param shares by id of the option, over 0; empty for all alike
+     * @param seed where it is by lot, what the lots are drawn from, so that the same are drawn again; empty to take
+     *     turns
      */
-    record Shares(String id, String read, Map<String, Integer> shares) implements Rotation {
+    record Shares(String id, String read, Map<String, Integer> shares, OptionalLong seed) implements Rotation {
         public Shares {
             shares = Collections.unmodifiableMap(new LinkedHashMap<>(shares));
+        }
+
+        /** Options that take turns. */
+        public Shares(String id, String read, Map<String, Integer> shares) {
+            this(id, read, shares, OptionalLong.empty());
         }
 
         @Override
@@ -283,7 +432,7 @@ public sealed interface Rotation extends Instruction {
 
         @Override
         public Shares withId(String newId) {
-            return new Shares(newId, read, shares);
+            return new Shares(newId, read, shares, seed);
         }
     }
 }

@@ -15,6 +15,12 @@ public interface RotationCases<R> {
     /** For {@link Rotation.Fetches}. */
     R fetches(Rotation.Fetches fetches);
 
+    /** For {@link Rotation.Over}. */
+    R over(Rotation.Over over);
+
+    /** For {@link Rotation.StepsUp}. */
+    R stepsUp(Rotation.StepsUp stepsUp);
+
     /** For {@link Rotation.Repeats}. */
     R repeats(Rotation.Repeats repeats);
 

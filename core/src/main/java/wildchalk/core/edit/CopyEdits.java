@@ -8,10 +8,12 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Ends;
 import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.GivenIds;
 import wildchalk.core.drill.Instruction;
@@ -142,7 +144,7 @@ public final class CopyEdits {
                             : there);
         }
         List<Action> actions = new ArrayList<>(stage.actions());
-        part.actions().forEach(a -> actions.add(transfer.action(a)));
+        part.actions().forEach(a -> actions.add(lookingAfter(stage, surface, placement, transfer.action(a))));
         List<Instruction> said = new ArrayList<>(stage.instructions());
         part.instructions().stream()
                 .filter(i -> !(i instanceof Instruction.Attacks a && isSaid(stage, a.team())))
@@ -177,7 +179,7 @@ public final class CopyEdits {
             mirrored = mirrored.withPiece(transfer.piece(piece, label(piece)));
         }
         for (Action action : part.actions()) {
-            mirrored = mirrored.withAction(transfer.action(action));
+            mirrored = mirrored.withAction(lookingAfter(stage, surface, placement, transfer.action(action)));
         }
         List<Instruction> along = new ArrayList<>(part.instructions());
         stage.instructions(Instruction.Attacks.class).stream()
@@ -188,6 +190,21 @@ public final class CopyEdits {
         }
         Stage done = mirrored;
         return StageEdit.of(name, rung, s -> done);
+    }
+
+    /**
+     * Where nothing tells which goal a marker looks after it is the one that the surface names, which does not change
+     * ends; so the marker looks after the other.
+     */
+    private static Action lookingAfter(Stage stage, Surface surface, Placement placement, Action action) {
+        if (!placement.turnsEnds() || !(action instanceof Action.Shadow shadow)) {
+            return action;
+        }
+        Ends ends = new Ends(stage, surface);
+        boolean told = Stream.of(shadow.who(), shadow.whom())
+                .flatMap(p -> ends.team(p).stream())
+                .anyMatch(t -> ends.atStart(t).isPresent() || !ends.changes(t).isEmpty());
+        return told ? action : shadow.acrossEnds();
     }
 
     /** Whether it is said already which end a team attacks: a copy says nothing else of it. */

@@ -266,5 +266,10 @@ final class CueTies {
         public Optional<Trigger> touches(Cue.Touches touches) {
             return unless(gone.contains(touches.who()), touches);
         }
+
+        @Override
+        public Optional<Trigger> dead(Cue.Dead dead) {
+            return unless(gone.contains(dead.ball()), dead);
+        }
     }
 }

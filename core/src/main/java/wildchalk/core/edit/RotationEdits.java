@@ -1,9 +1,14 @@
 package wildchalk.core.edit;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalLong;
 import java.util.function.BiFunction;
 import java.util.function.Predicate;
 import wildchalk.core.document.Edit;
+import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Stage;
@@ -35,9 +40,90 @@ public final class RotationEdits {
         return said("next.starts", rung, Rotation.Starts.class::isInstance, (id, s) -> new Rotation.Starts(id, when));
     }
 
-    /** Says which sides are played. */
-    public static Edit<Drill> sides(String rung, Rotation.Taken taken) {
-        return said("next.sides", rung, Rotation.Sides.class::isInstance, (id, s) -> new Rotation.Sides(id, taken));
+    /**
+     * Says which sides are played.
+     *
+     * @param turn how long one side is played, where they are taken in turn; empty for a rep
+     */
+    public static Edit<Drill> sides(String rung, Rotation.Taken taken, Optional<Rotation.Turn> turn) {
+        return said(
+                "next.sides", rung, Rotation.Sides.class::isInstance, (id, s) -> new Rotation.Sides(id, taken, turn));
+    }
+
+    /** Says when a rep is over; of what was said of it nothing stays. */
+    public static Edit<Drill> over(String rung, Cue moment) {
+        return said("next.over", rung, Rotation.Over.class::isInstance, (id, s) -> new Rotation.Over(id, moment));
+    }
+
+    /** Takes back what is said of when a rep is over: it is when all is done. */
+    public static Edit<Drill> overWhenDone(String rung) {
+        return StageEdit.of(BOOK.say("next.over"), rung, s -> without(s, Rotation.Over.class::isInstance));
+    }
+
+    /**
+     * Says how often each option of a read is taken.
+     *
+     * @param shares by id of the option, over 0; empty for all alike
+     * @param seed what lots are drawn from; empty to take turns
+     */
+    public static Edit<Drill> shares(String rung, String read, Map<String, Integer> shares, OptionalLong seed) {
+        return said(
+                "next.shares",
+                rung,
+                r -> r instanceof Rotation.Shares s && s.read().equals(read),
+                (id, s) -> new Rotation.Shares(id, read, shares, seed));
+    }
+
+    /** Takes back what is said of how often options are taken: each in turn. */
+    public static Edit<Drill> evenShares(String rung, String read) {
+        return StageEdit.of(
+                BOOK.say("next.shares"),
+                rung,
+                s -> without(s, r -> r instanceof Rotation.Shares x && x.read().equals(read)));
+    }
+
+    /**
+     * Lets a stretch happen again and again.
+     *
+     * @param actions ids of those that are drawn
+     * @param round ids of whom or what it moves on along; of a line-up alone, it steps up
+     */
+    public static Edit<Drill> repeats(String rung, List<String> actions, Rotation.Often often, List<String> round) {
+        return said(
+                "next.repeats",
+                rung,
+                r -> r instanceof Rotation.Repeats x && x.actions().stream().anyMatch(actions::contains),
+                (id, s) -> new Rotation.Repeats(id, actions, often, round));
+    }
+
+    /** Lets what an instruction says of repeating happen once. */
+    public static Edit<Drill> once(String rung, String id) {
+        return StageEdit.of(BOOK.say("next.repeats"), rung, s -> without(s, r -> r.id().equals(id)));
+    }
+
+    /** Lets a line step up: the next one is in front from an action on, or no longer. */
+    public static Edit<Drill> stepsUp(String rung, String line, String action, boolean steps) {
+        return StageEdit.making(BOOK.say("next.steps.up"), rung, (s, ids) -> {
+            Optional<Rotation.StepsUp> known = s.instructions(Rotation.StepsUp.class).stream()
+                    .filter(x -> x.line().equals(line))
+                    .findFirst();
+            List<String> actions =
+                    new ArrayList<>(known.map(Rotation.StepsUp::actions).orElse(List.of()));
+            actions.remove(action);
+            if (steps) {
+                actions.add(action);
+            }
+            String id = known.map(Rotation::id).orElseGet(() -> ids.take("w"));
+            return actions.isEmpty()
+                    ? without(s, r -> r.id().equals(id))
+                    : s.saying(new Rotation.StepsUp(id, line, actions));
+        });
+    }
+
+    private static Stage without(Stage stage, Predicate<Rotation> gone) {
+        return stage.withInstructions(stage.instructions().stream()
+                .filter(i -> !(i instanceof Rotation r && gone.test(r)))
+                .toList());
     }
 
     /** Says who fetches balls. */

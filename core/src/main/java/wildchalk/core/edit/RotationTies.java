@@ -39,13 +39,27 @@ record RotationTies(Set<String> gone) implements RotationCases<Optional<Instruct
     }
 
     @Override
+    public Optional<Instruction> over(Rotation.Over over) {
+        return CueTies.left(over.at().trigger(), gone)
+                .map(t -> new Rotation.Over(over.id(), new Cue(t, over.at().delay())));
+    }
+
+    @Override
+    public Optional<Instruction> stepsUp(Rotation.StepsUp s) {
+        List<String> left = s.actions().stream().filter(a -> !gone.contains(a)).toList();
+        return left.isEmpty() || gone.contains(s.line())
+                ? Optional.empty()
+                : Optional.of(new Rotation.StepsUp(s.id(), s.line(), left));
+    }
+
+    @Override
     public Optional<Instruction> repeats(Rotation.Repeats repeats) {
         List<String> left =
                 repeats.actions().stream().filter(a -> !gone.contains(a)).toList();
         boolean round = repeats.round().stream().noneMatch(gone::contains);
         return left.isEmpty() || !round
                 ? Optional.empty()
-                : Optional.of(new Rotation.Repeats(repeats.id(), left, repeats.times(), repeats.round()));
+                : Optional.of(new Rotation.Repeats(repeats.id(), left, repeats.often(), repeats.round()));
     }
 
     @Override
@@ -55,6 +69,8 @@ record RotationTies(Set<String> gone) implements RotationCases<Optional<Instruct
         }
         Map<String, Integer> left = new LinkedHashMap<>(shares.shares());
         left.keySet().removeAll(gone);
-        return left.isEmpty() ? Optional.empty() : Optional.of(new Rotation.Shares(shares.id(), shares.read(), left));
+        return left.isEmpty() && !shares.shares().isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Rotation.Shares(shares.id(), shares.read(), left, shares.seed()));
     }
 }

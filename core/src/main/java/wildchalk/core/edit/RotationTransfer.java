@@ -22,13 +22,15 @@ record RotationTransfer(UnaryOperator<String> ids, UnaryOperator<Cue> cues) impl
 
     @Override
     public Instruction goes(Rotation.Goes g) {
-        Rotation.To to = g.to().role()
-                .map(this::id)
-                .map(r -> g.to().isChange()
-                        ? (Rotation.To) new Rotation.ChangesWith(r)
-                        : new Rotation.Becomes(r, g.to().otherSide()))
-                .orElse(g.to());
+        Rotation.To to = g.to().role().map(this::id).map(r -> role(g.to(), r)).orElse(g.to());
         return new Rotation.Goes(id(g.id()), id(g.who()), to, g.after());
+    }
+
+    private static Rotation.To role(Rotation.To to, String role) {
+        if (to.isChange()) {
+            return new Rotation.ChangesWith(role);
+        }
+        return to.isAtOnce() ? new Rotation.GoesOn(role) : new Rotation.Becomes(role, to.otherSide());
     }
 
     @Override
@@ -52,11 +54,22 @@ record RotationTransfer(UnaryOperator<String> ids, UnaryOperator<Cue> cues) impl
     }
 
     @Override
+    public Instruction over(Rotation.Over o) {
+        return new Rotation.Over(id(o.id()), cues.apply(o.at()));
+    }
+
+    @Override
+    public Instruction stepsUp(Rotation.StepsUp s) {
+        return new Rotation.StepsUp(
+                id(s.id()), id(s.line()), s.actions().stream().map(this::id).toList());
+    }
+
+    @Override
     public Instruction repeats(Rotation.Repeats r) {
         return new Rotation.Repeats(
                 id(r.id()),
                 r.actions().stream().map(this::id).toList(),
-                r.times(),
+                r.often(),
                 r.round().stream().map(this::id).toList());
     }
 
@@ -64,6 +77,6 @@ record RotationTransfer(UnaryOperator<String> ids, UnaryOperator<Cue> cues) impl
     public Instruction shares(Rotation.Shares s) {
         Map<String, Integer> shares = new LinkedHashMap<>();
         s.shares().forEach((option, n) -> shares.put(id(option), n));
-        return new Rotation.Shares(id(s.id()), id(s.read()), shares);
+        return new Rotation.Shares(id(s.id()), id(s.read()), shares, s.seed());
     }
 }

@@ -84,6 +84,11 @@ record TransferredMoments(Transfer transfer) implements CueCases<Cue.Trigger> {
     }
 
     @Override
+    public Cue.Trigger dead(Cue.Dead d) {
+        return new Cue.Dead(transfer.id(d.ball()), d.how());
+    }
+
+    @Override
     public Cue.Trigger allOf(Cue.AllOf all) {
         return all.with(all.parts().stream().map(transfer::trigger).toList());
     }

@@ -3,22 +3,29 @@ package wildchalk.core.edit;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.function.BiFunction;
+import java.util.function.Function;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.timeline.Timeline;
 
 /** A stage with what repeats written out, as it is played; what is drawn and told stays what was drawn. */
 public final class Unrolled {
 
     /** Stands between the id of an action and which time it is; no id that is given has it. */
     private static final String TIME = "~";
+    /** More actions than these are not written out. */
+    private static final int MOST = 240;
     /** Whatever goes round nearer to its middle than this does not turn, metres. */
     private static final double MIDDLE = 0.5;
 
@@ -34,13 +41,103 @@ public final class Unrolled {
                 .toList();
     }
 
-    /** The same stage where nothing repeats. */
-    public static Stage of(Stage stage) {
+    /**
+     * The stage as it is played: the same where nothing repeats and no line steps up.
+     *
+     * @param play rehearses a stage: what goes on until a whistle is written out as often as it then begins before
+     */
+    public static Stage of(Stage stage, Function<Stage, Timeline> play) {
         Stage unrolled = stage;
+        Map<String, Set<String>> stepping = new LinkedHashMap<>();
+        for (Rotation.StepsUp steps : stage.instructions(Rotation.StepsUp.class)) {
+            stepping.computeIfAbsent(steps.line(), l -> new HashSet<>()).addAll(steps.actions());
+        }
         for (Rotation.Repeats repeats : stage.instructions(Rotation.Repeats.class)) {
-            unrolled = new Unrolled(stage, repeats).onto(unrolled);
+            Unrolled each = new Unrolled(stage, counted(stage, repeats, play));
+            unrolled = each.onto(unrolled);
+            each.line().ifPresent(l -> stepping.computeIfAbsent(l.id(), i -> new HashSet<>())
+                    .addAll(each.firsts(l.id())));
+        }
+        for (Map.Entry<String, Set<String>> line : stepping.entrySet()) {
+            Optional<Piece.LineUp> there = lineUp(unrolled, line.getKey());
+            if (there.isPresent()) {
+                unrolled = SteppedUp.played(unrolled, there.get(), line.getValue());
+            }
         }
         return unrolled;
+    }
+
+    /**
+     * The stage as it is told: what is drawn once stays so, and whoever comes to the front of a line does what they do.
+     *
+     * @param name what somebody of a line-up is called before whom so many were in front, from 1
+     */
+    public static Stage told(Stage stage, BiFunction<Piece.LineUp, Integer, String> name) {
+        Stage told = stage;
+        for (Rotation.StepsUp steps : stage.instructions(Rotation.StepsUp.class)) {
+            Optional<Piece.LineUp> line = lineUp(told, steps.line());
+            if (line.isPresent()) {
+                told = SteppedUp.told(told, line.get(), Set.copyOf(steps.actions()), k -> name.apply(line.get(), k));
+            }
+        }
+        return told;
+    }
+
+    /** As often as it begins before the whistle, if the second time takes as long as all that follow. */
+    private static Rotation.Repeats counted(Stage stage, Rotation.Repeats repeats, Function<Stage, Timeline> play) {
+        if (repeats.often().until().isEmpty()) {
+            return repeats;
+        }
+        Rotation.Repeats few = often(repeats, 3);
+        Timeline tried = play.apply(of(stage.saying(few), play));
+        String first = new Unrolled(stage, few)
+                .stretch.stream().findFirst().map(Action::id).orElse("");
+        OptionalDouble second = start(tried, first + TIME + 1);
+        OptionalDouble third = start(tried, first + TIME + 2);
+        double whistle = repeats.often().until().getAsDouble();
+        int most = Math.max(1, MOST / Math.max(1, repeats.actions().size()));
+        int n = second.isEmpty() || second.getAsDouble() >= whistle ? 1 : 2;
+        if (n == 2 && third.isPresent() && third.getAsDouble() > second.getAsDouble()) {
+            double each = third.getAsDouble() - second.getAsDouble();
+            n += (int) Math.ceil((whistle - second.getAsDouble()) / each - 1e-9) - 1;
+        }
+        return often(repeats, Math.min(most, n));
+    }
+
+    private static Rotation.Repeats often(Rotation.Repeats repeats, int n) {
+        return new Rotation.Repeats(repeats.id(), repeats.actions(), new Rotation.Times(n), repeats.round());
+    }
+
+    private static OptionalDouble start(Timeline timeline, String action) {
+        return timeline.times(action).map(t -> OptionalDouble.of(t.start())).orElse(OptionalDouble.empty());
+    }
+
+    private int times() {
+        return repeats.often().number().orElse(1);
+    }
+
+    private static Optional<Piece.LineUp> lineUp(Stage stage, String id) {
+        return stage.person(id).filter(Piece.LineUp.class::isInstance).map(Piece.LineUp.class::cast);
+    }
+
+    /** The line-up that steps up each time; empty where it goes round. */
+    private Optional<Piece.LineUp> line() {
+        return repeats.round().size() == 1 ? lineUp(stage, repeats.round().get(0)) : Optional.empty();
+    }
+
+    /** What of each time after the first is the first that is about a line-up. */
+    private Set<String> firsts(String line) {
+        Optional<String> first = stretch.stream()
+                .filter(a -> a.who().equals(line)
+                        || a.receiver().filter(line::equals).isPresent())
+                .map(Action::id)
+                .findFirst();
+        Set<String> all = new HashSet<>();
+        for (int k = 1; k < times(); k++) {
+            String time = TIME + k;
+            first.ifPresent(f -> all.add(f + time));
+        }
+        return all;
     }
 
     private Stage onto(Stage before) {
@@ -49,7 +146,7 @@ public final class Unrolled {
             return before;
         }
         List<Action> actions = new ArrayList<>(before.actions());
-        for (int k = 1; k < repeats.times(); k++) {
+        for (int k = 1; k < times(); k++) {
             actions.addAll(time(k));
         }
         return before.withActions(actions);

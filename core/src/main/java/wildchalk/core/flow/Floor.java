@@ -3,6 +3,7 @@ package wildchalk.core.flow;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import wildchalk.core.drill.NextInLine;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.flow.Flow.Side;
 
@@ -22,7 +23,7 @@ final class Floor {
 
     /** Those who wait for a role. */
     Line line(String role, Side set) {
-        return lines.computeIfAbsent(new Place(role, rules.set(role, set)), p -> new Line());
+        return lines.computeIfAbsent(new Place(NextInLine.token(role), rules.set(role, set)), p -> new Line());
     }
 
     /** Those who are out. */
@@ -36,11 +37,12 @@ final class Floor {
     }
 
     /**
-     * Everybody takes a role, and the rest stand behind those, evenly.
+     * Everybody takes a role, and the rest stand behind those, evenly or as asked.
      *
+     * @param asked how many are wanted in a line, whoever is in front among them, by the role it waits for
      * @return how many have nowhere to wait
      */
-    int lineUp(int people) {
+    int lineUp(int people, Map<String, Integer> asked) {
         int next = 0;
         for (Side set : rules.sets()) {
             for (Piece.Person role : rules.roles()) {
@@ -49,10 +51,18 @@ final class Floor {
                 }
             }
         }
-        List<String> open = rules.open();
+        for (Map.Entry<String, Integer> wanted : asked.entrySet()) {
+            for (Side set : rules.sets()) {
+                while (next < people && line(wanted.getKey(), set).size() < wanted.getValue()) {
+                    line(wanted.getKey(), set).join(next++, 0);
+                }
+            }
+        }
+        List<String> open =
+                rules.open().stream().filter(r -> !asked.containsKey(r)).toList();
         int spare = open.isEmpty() && !rules.hasBench() ? people - next : 0;
         int sets = rules.sets().size();
-        for (int k = 0; next < people; k++) {
+        for (int k = 0; next < people && (spare == 0); k++) {
             Line behind = open.isEmpty()
                     ? bench
                     : line(open.get(k / sets % open.size()), rules.sets().get(k % sets));

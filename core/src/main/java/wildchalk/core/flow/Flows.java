@@ -1,10 +1,12 @@
 package wildchalk.core.flow;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.surface.Surface;
 
@@ -16,6 +18,13 @@ public final class Flows {
 
     /** The most people that are asked for. */
     public static final int MOST_PEOPLE = 60;
+    /** Nobody is slower than this share of what a drill says. */
+    public static final double SLOWEST = 0.5;
+    /** Nobody is faster than this share of what a drill says. */
+    public static final double FASTEST = 1.5;
+
+    /** Speeds are told apart by so many per cent. */
+    private static final int GRAIN = 5;
 
     private final Stage stage;
     private final Rules rules;
@@ -24,10 +33,57 @@ public final class Flows {
 
     /** @param surface what the stage is played on, with its areas or without */
     public Flows(Stage stage, Surface surface) {
+        this(stage, surface, Optional.empty());
+    }
+
+    /**
+     * @param surface what the stage is played on, with its areas or without
+     * @param dose how long the rung is practised, by which sides may change; empty when nothing is said of it
+     */
+    public Flows(Stage stage, Surface surface, Optional<Dose> dose) {
         this.stage = stage;
-        this.rules = new Rules(stage);
         this.ways = new Ways(stage, surface);
+        this.rules = new Rules(stage, ways.written(), dose);
         this.walks = new Walks(surface, stage.effort());
+    }
+
+    /**
+     * What is asked for.
+     *
+     * @param people 0 to {@link #MOST_PEOPLE}, coaches left out; put evenly to the copies
+     * @param minutes 0 or more; a rep that has begun by then is cut off
+     * @param copies 1 or more
+     * @param lines how many stand in a line to begin with, whoever is in front among them, by the role that they wait
+     *     for, in each copy; all others stand evenly in the line-ups that are not in it
+     * @param speeds how fast each goes, as a share of what the drill says, in the order of their letters; whoever is
+     *     not in it goes as the drill says. Told apart by five per cent
+     */
+    public record Asked(int people, double minutes, int copies, Map<String, Integer> lines, List<Double> speeds) {
+        public Asked {
+            boolean sound = people >= 0
+                    && people <= MOST_PEOPLE
+                    && minutes >= 0
+                    && copies >= 1
+                    && lines.values().stream().allMatch(n -> n >= 1)
+                    && speeds.stream().allMatch(s -> s >= SLOWEST && s <= FASTEST);
+            if (!sound) {
+                throw new IllegalArgumentException(
+                        people + ", " + minutes + ", " + copies + ", " + lines + ", " + speeds);
+            }
+            lines = Collections.unmodifiableMap(new LinkedHashMap<>(lines));
+            speeds = List.copyOf(speeds);
+        }
+
+        /** So many people for so long, evenly in the lines and as fast as the drill says. */
+        public static Asked of(int people, double minutes, int copies) {
+            return new Asked(people, minutes, copies, Map.of(), List.of());
+        }
+
+        /** How fast somebody goes, per cent of what the drill says. */
+        int percent(int person) {
+            double share = person < speeds.size() ? speeds.get(person) : 1;
+            return (int) Math.round(share * 100 / GRAIN) * GRAIN;
+        }
     }
 
     /** How many people it takes at least, each copy. */
@@ -35,20 +91,32 @@ public final class Flows {
         return rules.fewest();
     }
 
+    /** Ids of the roles behind which people can wait in a line. */
+    public List<String> lines() {
+        return rules.open();
+    }
+
+    /**
+     * The stage played by people who stand evenly in its lines.
+     *
+     * @throws IllegalArgumentException for numbers that are not in the ranges of {@link Asked}
+     */
+    public Flow of(int people, double minutes, int copies) {
+        return of(Asked.of(people, minutes, copies));
+    }
+
     /**
      * The stage played.
      *
-     * @param people 0 to {@link #MOST_PEOPLE}, coaches left out; put evenly to the copies, and there behind the
-     *     line-ups
-     * @param minutes 0 or more; a rep that has begun by then is cut off
-     * @param copies 1 or more
-     * @throws IllegalArgumentException for numbers that are not in these ranges
+     * @throws IllegalArgumentException for a line that is none of its {@link #lines()}
      */
-    public synchronized Flow of(int people, double minutes, int copies) {
-        if (people < 0 || people > MOST_PEOPLE || minutes < 0 || copies < 1) {
-            throw new IllegalArgumentException(people + ", " + minutes + ", " + copies);
+    public synchronized Flow of(Asked asked) {
+        if (!lines().containsAll(asked.lines().keySet())) {
+            throw new IllegalArgumentException(asked.lines() + " of " + lines());
         }
-        double seconds = minutes * 60;
+        int people = asked.people();
+        int copies = asked.copies();
+        double seconds = asked.minutes() * 60;
         List<Flow.Rep> reps = new ArrayList<>();
         Map<String, Flow.Each> each = new LinkedHashMap<>();
         List<Flow.Jam> jams = new ArrayList<>();
@@ -58,8 +126,7 @@ public final class Flows {
         int letter = 0;
         for (int copy = 1; copy <= copies; copy++) {
             int here = people / copies + (copy <= people % copies ? 1 : 0);
-            ways.again();
-            Rotating rotating = new Rotating(rules, ways, walks, new Rotating.Wanted(copy, letter, here, seconds));
+            Rotating rotating = new Rotating(rules, ways, walks, new Rotating.Wanted(copy, letter, here, asked));
             rotating.run();
             letter += here;
             reps.addAll(rotating.reps());

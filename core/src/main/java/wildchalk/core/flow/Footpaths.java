@@ -30,12 +30,12 @@ public final class Footpaths {
      */
     public static List<Footpath> of(Stage stage, Timeline timeline, double unit) {
         Rules rules = new Rules(stage);
-        Played played = Played.of(stage, timeline);
+        Played played = Played.of(stage, timeline, Rules.ends(stage));
         List<Footpath> paths = new ArrayList<>();
         for (Piece.Person role : rules.roles()) {
             Rotation.Goes goes = rules.of(role.id());
             Side side = goes.to().otherSide() ? Side.MIRRORED : Side.DRAWN;
-            Vec from = played.parts().get(role.id()).leaves();
+            Vec from = played.part(role.id()).leaves();
             Vec to = goes.to()
                     .role()
                     .map(r -> rules.drawn(r, side, behind(stage, r), unit))

@@ -30,8 +30,9 @@ final class Line {
         waiters.add(0, new Waiter(person, ready));
     }
 
-    Optional<Waiter> first() {
-        return waiters.isEmpty() ? Optional.empty() : Optional.of(waiters.get(0));
+    /** Whoever comes after {@code k} others; empty when there are not so many. */
+    Optional<Waiter> next(int k) {
+        return k < waiters.size() ? Optional.of(waiters.get(k)) : Optional.empty();
     }
 
     Waiter take() {

@@ -21,11 +21,15 @@ record Move(String who, int rep, double from, double to, Way way) {
         String role();
     }
 
-    /** As a role does in a rep. */
-    record InRep(String role, Side side, Played played) implements Way {
+    /**
+     * As a role does in a rep.
+     *
+     * @param since seconds after the rep began at which they have the role
+     */
+    record InRep(String role, Side side, Played played, double since) implements Way {
         @Override
         public Vec at(double seconds, double share) {
-            return Rules.at(played.timeline().at(role, seconds), side);
+            return Rules.at(played.timeline().at(role, since + seconds), side);
         }
     }
 
@@ -43,7 +47,8 @@ record Move(String who, int rep, double from, double to, Way way) {
     }
 
     static Move played(String who, int rep, double t, InRep way) {
-        return new Move(who, rep, t, t + way.played().parts().get(way.role()).ends(), way);
+        double ends = t + way.played().part(way.role()).ends();
+        return new Move(who, rep, Math.min(ends, t + way.since()), ends, way);
     }
 
     /** Where they are at a time between its beginning and its end. */

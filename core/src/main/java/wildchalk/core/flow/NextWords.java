@@ -183,8 +183,8 @@ public final class NextWords {
                 Rotation.Taken.values(),
                 rules.taken(),
                 stage.instructions(Rotation.Sides.class).isEmpty(),
-                t -> words.of(new Rotation.Sides("", t)),
-                t -> RotationEdits.sides(rung, t));
+                t -> words.of(new Rotation.Sides("", t, Optional.empty())),
+                t -> RotationEdits.sides(rung, t, Optional.empty()));
     }
 
     /** Who fetches balls. */

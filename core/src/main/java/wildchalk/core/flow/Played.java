@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.NextInLine;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
@@ -30,12 +31,21 @@ record Played(Timeline timeline, double over, Map<String, Part> parts, List<Ball
      * What somebody does in a rep.
      *
      * @param acts whether they do anything, or have the ball
+     * @param does whether anything is drawn that they do, rather than only coming to the front of their line
      * @param begins when, seconds after the whistle
      * @param ends when their part is over
      * @param leaves where they are then
      * @param made shots that go in; of those of which nothing is said half do
      */
-    record Part(boolean acts, double begins, double ends, Vec leaves, double metres, Counts counts, double made) {}
+    record Part(
+            boolean acts,
+            boolean does,
+            double begins,
+            double ends,
+            Vec leaves,
+            double metres,
+            Counts counts,
+            double made) {}
 
     /** How often somebody does what. */
     record Counts(int sprints, int touches, int shots) {}
@@ -58,13 +68,26 @@ record Played(Timeline timeline, double over, Map<String, Part> parts, List<Ball
      */
     record Source(Optional<String> role, Optional<String> heap, Vec at) {}
 
+    /** What a role does; nothing for who is in other ways of the rep only. */
+    Part part(String role) {
+        Part part = parts.get(role);
+        return part != null
+                ? part
+                : new Part(
+                        false, false, over, over, timeline.at(NextInLine.token(role), over), 0, new Counts(0, 0, 0), 0);
+    }
+
     /** When a moment comes, seconds after the whistle; empty when it never does. */
     OptionalDouble moment(Cue cue) {
         return timeline.moment(cue);
     }
 
-    static Played of(Stage stage, Timeline timeline) {
+    /** @param ends what ends it before all is done */
+    static Played of(Stage stage, Timeline timeline, List<Cue> ends) {
         double over = timeline.duration();
+        for (Cue end : ends) {
+            over = Math.min(over, timeline.moment(end).orElse(over));
+        }
         Map<String, Part> parts = new HashMap<>();
         for (Piece.Person person : stage.people()) {
             parts.put(person.id(), part(stage, timeline, person.id(), over));
@@ -84,10 +107,14 @@ record Played(Timeline timeline, double over, Map<String, Part> parts, List<Ball
         int sprints = 0;
         int shots = 0;
         double made = 0;
+        boolean does = false;
         for (Action action : stage.actionsOf(who)) {
             Optional<ActionTimes> t = timeline.times(action.id());
-            if (t.isPresent()) {
-                begins = Math.min(begins, t.get().start());
+            if (t.isPresent() && t.get().start() <= over) {
+                if (!NextInLine.isStep(action.id())) {
+                    begins = Math.min(begins, t.get().start());
+                    does = true;
+                }
                 ends = Math.max(ends, Math.min(over, t.get().end()));
                 sprints += action instanceof Travel go && go.gait() == Action.Gait.SPRINT ? 1 : 0;
                 shots += action instanceof Action.Shot ? 1 : 0;
@@ -96,7 +123,7 @@ record Played(Timeline timeline, double over, Map<String, Part> parts, List<Ball
         }
         int touches = 0;
         for (Event event : timeline.events()) {
-            if (event.kind() == Event.Kind.TOUCH && who.equals(event.who())) {
+            if (event.kind() == Event.Kind.TOUCH && who.equals(event.who()) && event.t() <= over) {
                 touches++;
                 begins = Math.min(begins, event.t());
                 ends = Math.max(ends, event.t());
@@ -106,6 +133,7 @@ record Played(Timeline timeline, double over, Map<String, Part> parts, List<Ball
         double end = acts ? ends : over;
         return new Part(
                 acts,
+                does,
                 acts ? begins : over,
                 end,
                 timeline.at(who, end),

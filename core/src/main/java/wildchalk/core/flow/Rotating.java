@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import wildchalk.core.drill.NextInLine;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.flow.Flow.Doing;
@@ -23,7 +24,11 @@ final class Rotating {
     private final Walks walks;
     private final int copy;
     private final int firstLetter;
+    private final Flows.Asked asked;
     private final double end;
+    /** How many have been played, both sides at once counted twice. */
+    private int plays;
+
     private final List<Person> people = new ArrayList<>();
     private final Floor floor;
     private final Stock stock;
@@ -34,8 +39,14 @@ final class Rotating {
     /** One side of a rep about to be played: who has which role. */
     private record Cast(Side set, Side side, Played played, Map<String, Line.Waiter> who) {}
 
-    /** What is wanted: how many people, from which letter on, for how long. */
-    record Wanted(int copy, int firstLetter, int people, double seconds) {}
+    /**
+     * What is wanted.
+     *
+     * @param firstLetter how many people there are in the copies before
+     * @param people how many there are
+     * @param asked of whom
+     */
+    record Wanted(int copy, int firstLetter, int people, Flows.Asked asked) {}
 
     Rotating(Rules rules, Ways ways, Walks walks, Wanted wanted) {
         this.rules = rules;
@@ -43,7 +54,8 @@ final class Rotating {
         this.walks = walks;
         this.copy = wanted.copy();
         this.firstLetter = wanted.firstLetter();
-        this.end = wanted.seconds();
+        this.asked = wanted.asked();
+        this.end = asked.minutes() * 60;
         this.floor = new Floor(rules);
         this.stock = new Stock(ways.stage());
         for (int i = 0; i < wanted.people(); i++) {
@@ -85,13 +97,13 @@ final class Rotating {
             jam(1, "few", rules.fewest(), people.size());
             return;
         }
-        int spare = floor.lineUp(people.size());
+        int spare = floor.lineUp(people.size(), asked.lines());
         if (spare > 0) {
             jam(1, "spare", spare);
         }
         double due = 0;
         for (int n = 1; n <= MOST && due < end; n++) {
-            Optional<List<Cast>> casts = cast(n);
+            Optional<List<Cast>> casts = cast(n, due);
             if (casts.isEmpty()) {
                 return;
             }
@@ -119,36 +131,57 @@ final class Rotating {
     }
 
     /** Who is first for each role of the next rep; empty, with a jam, when somebody is missing for good. */
-    private Optional<List<Cast>> cast(int n) {
+    private Optional<List<Cast>> cast(int n, double due) {
         List<Cast> casts = new ArrayList<>();
-        for (Side side : rules.taken() == Rotation.Taken.BOTH ? rules.sets() : List.of(side(n))) {
+        for (Side side : rules.taken() == Rotation.Taken.BOTH ? rules.sets() : List.of(side(n, due))) {
             Side set = rules.sets().size() == 1 ? Side.DRAWN : side;
             Map<String, Line.Waiter> who = new HashMap<>();
+            Map<Line, Integer> before = new HashMap<>();
             for (Piece.Person role : rules.roles()) {
-                Optional<Line.Waiter> first = floor.line(role.id(), set).first();
-                if (first.isEmpty()) {
+                Line line = floor.line(role.id(), set);
+                Optional<Line.Waiter> next = line.next(before.merge(line, 1, Integer::sum) - 1);
+                if (next.isEmpty()) {
                     jam(n, "empty", FlowWords.role(ways.stage(), role.id()), n);
                     return Optional.empty();
                 }
-                who.put(role.id(), first.get());
+                who.put(role.id(), next.get());
             }
-            casts.add(new Cast(set, side, ways.next(), who));
+            casts.add(new Cast(set, side, ways.rep(plays++, speeds(who)), who));
         }
         return Optional.of(casts);
     }
 
-    private Side side(int n) {
+    /** Who does not go at the usual speed. */
+    private Map<String, Integer> speeds(Map<String, Line.Waiter> who) {
+        if (asked.speeds().isEmpty()) {
+            return Map.of();
+        }
+        Map<String, Integer> speeds = new HashMap<>();
+        who.forEach((role, waiter) -> {
+            int percent = asked.percent(firstLetter + waiter.person());
+            if (percent != 100) {
+                speeds.put(role, percent);
+            }
+        });
+        return speeds;
+    }
+
+    private Side side(int n, double due) {
         boolean turns = rules.taken() == Rotation.Taken.IN_TURN || rules.taken() == Rotation.Taken.TWO_SETS;
-        return turns && n % 2 == 0 ? Side.MIRRORED : Side.DRAWN;
+        return turns && rules.turns().isOther(n - 1, due) ? Side.MIRRORED : Side.DRAWN;
     }
 
     /** When all are there, and the balls: whoever waits on the drawn side goes over to the mirrored one first. */
     private double ready(Cast cast) {
         double ready = 0;
+        // Where a rep goes on into the next nobody has to be there before their part begins.
+        boolean goesOn = reps.size() > 0 && rules.goesOn(cast.played());
         for (Map.Entry<String, Line.Waiter> entry : cast.who().entrySet()) {
             Vec from = rules.place(entry.getKey(), cast.set());
             Vec to = rules.place(entry.getKey(), cast.side());
-            ready = Math.max(ready, entry.getValue().ready() + walks.seconds(from.distance(to)));
+            double there = entry.getValue().ready() + walks.seconds(from.distance(to));
+            double early = goesOn ? cast.played().part(entry.getKey()).begins() : 0;
+            ready = Math.max(ready, there - early);
         }
         for (Played.BallUse ball : cast.played().balls()) {
             ready = Math.max(ready, stock.ready(ball.from(), cast.set()));
@@ -161,9 +194,12 @@ final class Rotating {
         Played played = cast.played();
         Map<String, String> letters = new LinkedHashMap<>();
         Map<String, Integer> who = new HashMap<>();
+        Map<String, Double> since = new HashMap<>();
         for (Piece.Person role : rules.roles()) {
-            int person = floor.line(role.id(), cast.set()).take().person();
+            Line.Waiter waiter = floor.line(role.id(), cast.set()).take();
+            int person = waiter.person();
             who.put(role.id(), person);
+            since.put(role.id(), Math.max(0, waiter.ready() - start));
             letters.put(role.id(), letter(person));
         }
         for (Played.BallUse ball : played.balls()) {
@@ -175,11 +211,15 @@ final class Rotating {
         double over = start + played.over();
         reps.add(new Flow.Rep(n, start, cast.side(), copy, letters, over, held));
         for (Piece.Person role : rules.roles()) {
-            Played.Part part = played.parts().get(role.id());
+            Played.Part part = played.part(role.id());
             Person person = people.get(who.get(role.id()));
             person.takes(role.id(), cast.set(), part);
             person.does(Doing.BUSY, start + part.begins(), start + part.ends(), n);
-            moves.add(Move.played(letters.get(role.id()), n, start, new Move.InRep(role.id(), cast.side(), played)));
+            moves.add(Move.played(
+                    letters.get(role.id()),
+                    n,
+                    start,
+                    new Move.InRep(role.id(), cast.side(), played, since.get(role.id()))));
         }
         Errands errands = new Errands(cast, start, who);
         for (Piece.Person role : rules.roles()) {
@@ -190,6 +230,10 @@ final class Rotating {
     }
 
     private double due(double start, double over, Played played) {
+        if (rules.goesOn(played)) {
+            Played.Part part = played.part(rules.starter(played).orElseThrow());
+            return part.acts() ? start + part.ends() : over;
+        }
         if (rules.when().every().isPresent()) {
             return start + rules.when().every().getAsDouble();
         }
@@ -224,11 +268,12 @@ final class Rotating {
 
         /** Sends somebody on, with whatever balls they bring back on the way. */
         void goesOn(int n, String role) {
-            Played.Part part = cast.played().parts().get(role);
+            Played.Part part = cast.played().part(role);
             int person = who.get(role);
             Rotation.Goes goes = rules.of(role);
             boolean changed = changing.containsKey(role);
-            boolean stays = !changed && (goes.to().isStay() || isStill(person, goes));
+            boolean inFront = rules.staysInFront(role, cast.played());
+            boolean stays = !changed && (inFront || goes.to().isStay() || isStill(person, goes));
             String next = changed ? changing.get(role) : next(role, stays);
             Side set = goes.to() instanceof Rotation.Becomes b
                             && b.otherSide()
@@ -257,17 +302,18 @@ final class Rotating {
                 stock.bring(ball.from(), cast.set(), start, there, byItself);
             }
             Line line = floor.line(next, set);
-            path.add(stays ? rules.place(next, set) : rules.slot(next, set, line.size()));
+            boolean first = stays || goes.to().isAtOnce();
+            path.add(first ? rules.place(next, set) : rules.slot(next, set, line.size()));
             double there = t + seconds(path);
             walks(n, person, t, path);
-            arrives(changed ? "" : role, person, stays, there, line);
+            arrives(changed ? "" : role, person, first, there, line);
         }
 
         /** Who changes with somebody goes on as that one would have gone on. */
         private String next(String role, boolean stays) {
             Rotation.To to = rules.of(role).to();
             if (stays) {
-                return role;
+                return NextInLine.token(role);
             }
             Optional<String> theirs = to.isChange()
                     ? to.role()
@@ -279,8 +325,8 @@ final class Rotating {
         }
 
         /** @param role whose place is taken by somebody who was out; empty for none */
-        private void arrives(String role, int person, boolean stays, double there, Line line) {
-            if (stays) {
+        private void arrives(String role, int person, boolean first, double there, Line line) {
+            if (first) {
                 line.keep(person, there);
                 return;
             }

@@ -8,6 +8,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Dose;
+import wildchalk.core.drill.NextInLine;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Stage;
@@ -18,34 +21,46 @@ import wildchalk.core.geometry.Vec;
 final class Rules {
 
     /** From one who waits to the next where nothing is said of it, metres; assumed. */
-    private static final double SPACING = 1;
+    private static final double SPACING = Piece.LineUp.SPACING;
 
     private final Stage stage;
     private final List<Piece.Person> roles;
     private final Map<String, Rotation.Goes> goes = new HashMap<>();
+    private final Map<String, Vec> places = new HashMap<>();
     private final Set<String> guessed = new HashSet<>();
-    private final Rotation.When when;
+    private final Optional<Rotation.When> when;
     private final Rotation.Taken taken;
+    private final SideTurns turns;
     private final Rotation.Fetcher fetcher;
 
     Rules(Stage stage) {
+        this(stage, stage, Optional.empty());
+    }
+
+    /**
+     * @param written the stage as it is played, with those who come to the front of a line within a rep
+     * @param dose the rung's own length; empty where nothing is said of it
+     */
+    Rules(Stage stage, Stage written, Optional<Dose> dose) {
         this.stage = stage;
-        this.roles =
-                stage.people().stream().filter(p -> !(p instanceof Piece.Coach)).toList();
+        this.roles = written.people().stream()
+                .filter(p -> !(p instanceof Piece.Coach))
+                .toList();
+        roles.forEach(r -> places.put(r.id(), stage.place(r)));
         stage.instructions(Rotation.Goes.class).forEach(g -> goes.put(g.who(), g));
-        this.when = stage.instructions(Rotation.Starts.class).stream()
-                .findFirst()
-                .map(Rotation.Starts::when)
-                .orElse(new Rotation.Ready());
-        this.taken = stage.instructions(Rotation.Sides.class).stream()
-                .findFirst()
-                .map(Rotation.Sides::taken)
-                .orElse(Rotation.Taken.AS_DRAWN);
+        this.when =
+                stage.instructions(Rotation.Starts.class).stream().findFirst().map(Rotation.Starts::when);
+        Optional<Rotation.Sides> sides =
+                stage.instructions(Rotation.Sides.class).stream().findFirst();
+        this.taken = sides.map(Rotation.Sides::taken).orElse(Rotation.Taken.AS_DRAWN);
+        this.turns = new SideTurns(sides.flatMap(Rotation.Sides::turn), dose);
         this.fetcher = stage.instructions(Rotation.Fetches.class).stream()
                 .findFirst()
                 .map(Rotation.Fetches::by)
                 .orElse(Rotation.Fetcher.SHOOTER);
-        roles.forEach(r -> goes.computeIfAbsent(r.id(), id -> guess(r)));
+        stage.people().stream()
+                .filter(p -> !(p instanceof Piece.Coach))
+                .forEach(r -> goes.computeIfAbsent(r.id(), id -> guess(r)));
     }
 
     /** Line-ups move up, and whoever was in front joins the end; everybody else stays. */
@@ -55,12 +70,13 @@ final class Rules {
         return new Rotation.Goes("", role.id(), to, Optional.empty());
     }
 
+    /** Everybody it takes at once, on one side. */
     List<Piece.Person> roles() {
         return roles;
     }
 
     Rotation.Goes of(String role) {
-        return goes.get(role);
+        return goes.get(NextInLine.token(role));
     }
 
     Set<String> guessed() {
@@ -68,7 +84,33 @@ final class Rules {
     }
 
     Rotation.When when() {
-        return when;
+        return when.orElse(new Rotation.Ready());
+    }
+
+    /** Whether the next rep is started at once by whoever this one ends with. */
+    boolean goesOn(Played played) {
+        return when.isEmpty() && starter(played).isPresent();
+    }
+
+    /**
+     * The role of whoever starts the next rep at once: who is said to, or who has only come to the front of their line
+     * in this one.
+     */
+    Optional<String> starter(Played played) {
+        return roles.stream()
+                .map(Piece::id)
+                .filter(r -> of(r).to().isAtOnce() || staysInFront(r, played))
+                .findFirst();
+    }
+
+    /** Whether somebody has come to the front of their line within a rep, and is there still. */
+    boolean staysInFront(String role, Played played) {
+        return NextInLine.line(role).isPresent() && !played.part(role).does();
+    }
+
+    /** When sides change that are taken in turn. */
+    SideTurns turns() {
+        return turns;
     }
 
     Rotation.Taken taken() {
@@ -95,7 +137,7 @@ final class Rules {
     /** Whose line on a side is the same as on the other: a keeper who stays in the middle keeps for both in turn. */
     Side set(String role, Side side) {
         boolean both = taken == Rotation.Taken.TWO_SETS
-                && goes.get(role).to().isStay()
+                && of(role).to().isStay()
                 && place(role, Side.DRAWN).distance(place(role, Side.MIRRORED)) < SPACING;
         return both ? Side.DRAWN : side;
     }
@@ -111,14 +153,24 @@ final class Rules {
         }
         Set<String> targets = new LinkedHashSet<>();
         for (Piece.Person role : roles) {
-            Rotation.Goes g = goes.get(role.id());
+            Rotation.Goes g = of(role.id());
             if (g.to().role().isPresent()) {
                 targets.add(role.id());
             }
         }
         List<String> open = new ArrayList<>(targets);
-        open.sort((a, b) -> Boolean.compare(hasBall(b), hasBall(a)));
+        // Who is taken on at once never waits; who takes them on does.
+        open.removeIf(r -> goes.values().stream()
+                .anyMatch(g -> g.to().isAtOnce() && g.to().role().equals(Optional.of(r))));
+        open.sort((a, b) -> Integer.compare(first(a), first(b)));
         return open.isEmpty() ? open : open.subList(0, 1);
+    }
+
+    private int first(String role) {
+        if (of(role).to().isAtOnce()) {
+            return 0;
+        }
+        return hasBall(role) ? 1 : 2;
     }
 
     private boolean hasBall(String role) {
@@ -134,8 +186,16 @@ final class Rules {
 
     /** Where a role begins. */
     Vec place(String role, Side side) {
-        Vec at = stage.place(stage.person(role).orElseThrow());
-        return at(at, side);
+        return at(places.get(role), side);
+    }
+
+    /** What ends a rep before all is done; whichever comes first. */
+    static List<Cue> ends(Stage stage) {
+        List<Cue> ends = new ArrayList<>();
+        stage.instructions(Rotation.Over.class).forEach(o -> ends.add(o.at()));
+        stage.instructions(Rotation.Repeats.class)
+                .forEach(r -> r.often().until().ifPresent(s -> ends.add(new Cue(new Cue.Whistle(), s))));
+        return ends;
     }
 
     /** A place as it is on a side. */
@@ -153,7 +213,7 @@ final class Rules {
 
     /** Where the {@code k}th of those who wait for a role stands; the 0th is in front. */
     Vec slot(String role, Side side, int k) {
-        Piece.Person person = stage.person(role).orElseThrow();
+        Piece.Person person = stage.person(NextInLine.token(role)).orElseThrow();
         Piece.Queue queue = person instanceof Piece.LineUp l ? l.queue() : Piece.Queue.BEHIND;
         double spacing = queue.spacing() > 0 ? queue.spacing() : SPACING;
         Vec back = Vec.polar(spacing * k, person.facing() + queue.direction());

@@ -208,6 +208,20 @@ final class BallPlay {
         }
         rep.happens(new Cue.Received(entry.action()));
         rep.touches(receiver.orElse(null), sent.ball());
+        if (sent.delivery() instanceof Action.Shot shot) {
+            dies(shot, sent.ball(), receiver.isPresent());
+        }
+    }
+
+    /** A shot goes in, of which nothing else is said, or a keeper has it. */
+    private void dies(Action.Shot shot, String ball, boolean kept) {
+        boolean in = !kept && (shot.result() == Action.Result.IN || shot.result() == Action.Result.OPEN);
+        if (in) {
+            rep.happens(new Cue.Dead(ball, Cue.Dead.How.IN));
+        }
+        if (in || kept) {
+            rep.happens(new Cue.Dead(ball, Cue.Dead.How.EITHER));
+        }
     }
 
     /** What is to be done when a pass comes that is met on a line, before anybody hears of it. */

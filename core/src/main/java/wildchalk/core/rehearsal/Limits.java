@@ -80,7 +80,7 @@ final class Limits {
 
         @Override
         public Stream<Trigger> rotation(Rotation rotation) {
-            return rotation instanceof Rotation.Starts s ? s.when().at().map(Cue::trigger).stream() : Stream.empty();
+            return rotation.moment().map(Cue::trigger).stream();
         }
     };
 

@@ -220,6 +220,11 @@ final class Waiting {
             }
 
             @Override
+            public Trigger dead(Cue.Dead dead) {
+                return dead;
+            }
+
+            @Override
             public Trigger enters(Cue.Enters enters) {
                 return enters;
             }

@@ -21,6 +21,9 @@ final class Watches {
 
     private static final double FINE = 1e-5;
 
+    /** So near a target what is off the surface is in its net, metres; assumed. */
+    private static final double NET = 4;
+
     private static final class Watch {
         private final Trigger trigger;
         private final DoublePredicate holds;
@@ -87,6 +90,12 @@ final class Watches {
         }
 
         @Override
+        public Boolean dead(Cue.Dead dead) {
+            // What goes in, or is held, is no matter of places.
+            return dead.how() != Cue.Dead.How.IN;
+        }
+
+        @Override
         public Boolean occurrence(Cue.Occurrence occurrence) {
             return false;
         }
@@ -125,6 +134,8 @@ final class Watches {
             holds = inside(e);
         } else if (trigger instanceof Cue.Crosses c) {
             holds = beyond(c, now);
+        } else if (trigger instanceof Cue.Dead d) {
+            holds = outside(d);
         } else {
             holds = near((Cue.Near) trigger);
         }
@@ -135,6 +146,14 @@ final class Watches {
         Optional<Surface.Zone> zone = surface.zone(e.zone());
         return t -> zone.isPresent()
                 && where.apply(e.who(), t).filter(p -> zone.get().contains(p)).isPresent();
+    }
+
+    /** Whether a ball is off the surface, and not in a net. */
+    private DoublePredicate outside(Cue.Dead d) {
+        return t -> where.apply(d.ball(), t)
+                .filter(p ->
+                        !surface.contains(p, 0) && surface.targets().stream().noneMatch(g -> g.at().distance(p) < NET))
+                .isPresent();
     }
 
     /** Whether somebody is on the other side of a line from where they were, or on the one that they go to. */

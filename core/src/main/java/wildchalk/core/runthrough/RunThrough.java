@@ -37,7 +37,8 @@ public record RunThrough(Stage stage, Surface surface, Choices choices, Timeline
 
     /** A stage on a surface. What cannot happen is a {@link Timeline#problems() problem}, never an exception. */
     public static RunThrough of(Stage stage, Surface surface, Choices choices) {
-        return new RunThrough(stage, surface, choices, Rehearsal.of(Unrolled.of(stage), surface, choices));
+        Stage written = Unrolled.of(stage, s -> Rehearsal.of(s, surface, choices));
+        return new RunThrough(stage, surface, choices, Rehearsal.of(written, surface, choices));
     }
 
     /** The same stage, another way through. */

@@ -11,6 +11,7 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Drill.LineKey;
+import wildchalk.core.drill.NextInLine;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
@@ -37,6 +38,7 @@ public final class Board {
     /** Who and what is where at a moment. */
     private final Play play;
 
+    private final List<Piece.Person> people;
     private final OnPicture onPicture;
 
     private final Frame frame;
@@ -71,7 +73,9 @@ public final class Board {
         this.stage = stage;
         this.timeline = timeline;
         this.play = timeline;
-        this.onPicture = new OnPicture(stage, timeline, frame.unit());
+        this.people = new ArrayList<>(stage.people());
+        people.addAll(NextInLine.of(stage, timeline.people()));
+        this.onPicture = new OnPicture(people, timeline, frame.unit());
         this.frame = frame;
         this.aids = aids;
         this.lines = new ActionLines(frame.unit(), key);
@@ -80,7 +84,7 @@ public final class Board {
         this.gear = new GearShapes(frame);
         this.areas = new AreaShapes(frame);
         this.handled = Set.copyOf(timeline.handled());
-        this.standing = new StandingShapes(stage, handled, frame, units);
+        this.standing = new StandingShapes(stage, handled, people, frame, units);
         this.wrong = timeline.problems().stream().map(Problem::action).collect(Collectors.toUnmodifiableSet());
     }
 
@@ -284,7 +288,7 @@ public final class Board {
     /** People and balls at a time. */
     public List<Shape> live(double t, Set<String> lit, Set<String> chosen) {
         List<Shape> shapes = new ArrayList<>();
-        stage.people().forEach(p -> shapes.addAll(person(p, t, lit, chosen)));
+        people.forEach(p -> shapes.addAll(person(p, t, lit, chosen)));
         gearInPlay().forEach(g -> shapes.addAll(gear(g, t, chosen)));
         balls().forEach(b -> shapes.addAll(ball(b, t, chosen)));
         return shapes;
@@ -327,6 +331,11 @@ public final class Board {
     /** Gear in somebody's hand is drawn beside them. */
     public Vec gearOnPicture(String item, double time) {
         return onPicture.gear(item, time);
+    }
+
+    /** The people of the stage, and those who come to the front of a line within the rep. */
+    public List<Piece.Person> people() {
+        return List.copyOf(people);
     }
 
     /** The balls of the stage, and those that come out of a heap while it plays. */

@@ -3,7 +3,6 @@ package wildchalk.core.scene;
 import java.util.List;
 import java.util.function.Function;
 import wildchalk.core.drill.Piece;
-import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.motion.Pose;
 import wildchalk.core.timeline.Play;
@@ -30,8 +29,8 @@ final class OnPicture {
     private final double unit;
 
     /** @param unit the radius of a token, metres */
-    OnPicture(Stage stage, Play play, double unit) {
-        this.people = stage.people();
+    OnPicture(List<Piece.Person> people, Play play, double unit) {
+        this.people = people;
         this.play = play;
         this.unit = unit;
     }

@@ -34,7 +34,7 @@ public final class Sample {
         public List<Shape> lineUp(Piece.LineUp lineUp) {
             Tokens small = new Tokens(1.2);
             Piece.LineUp nameless = new Piece.LineUp("", new Vec(3.2, 0), 0, "", lineUp.bib(), 2, "");
-            List<Shape> shapes = new ArrayList<>(small.queue(nameless));
+            List<Shape> shapes = new ArrayList<>(small.queue(nameless, 0));
             shapes.addAll(small.person(nameless, new Pose(nameless.at(), 0)));
             return shapes;
         }

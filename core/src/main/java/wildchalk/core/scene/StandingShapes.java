@@ -2,6 +2,7 @@ package wildchalk.core.scene;
 
 import java.util.List;
 import java.util.Set;
+import wildchalk.core.drill.NextInLine;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PieceCases;
 import wildchalk.core.drill.Stage;
@@ -13,6 +14,7 @@ final class StandingShapes implements PieceCases.Families<List<Shape>> {
 
     private final Stage stage;
     private final Set<String> handled;
+    private final List<Piece.Person> people;
     private final double unit;
     private final Tokens tokens;
     private final GearShapes gear;
@@ -22,10 +24,12 @@ final class StandingShapes implements PieceCases.Families<List<Shape>> {
      * Shapes of what stands on a board.
      *
      * @param handled ids of the gear that is put down or picked up while it plays
+     * @param people those who are drawn where they are at a time, whoever comes to the front of a line among them
      * @param units how pinned measures are said
      */
-    StandingShapes(Stage stage, Set<String> handled, Frame frame, Units units) {
+    StandingShapes(Stage stage, Set<String> handled, List<Piece.Person> people, Frame frame, Units units) {
         this.stage = stage;
+        this.people = people;
         this.handled = handled;
         this.unit = frame.unit();
         this.tokens = new Tokens(frame);
@@ -40,7 +44,10 @@ final class StandingShapes implements PieceCases.Families<List<Shape>> {
 
     @Override
     public List<Shape> lineUp(Piece.LineUp lineUp) {
-        return tokens.queue(lineUp);
+        long inPlay = people.stream()
+                .filter(p -> NextInLine.line(p.id()).filter(lineUp.id()::equals).isPresent())
+                .count();
+        return tokens.queue(lineUp, (int) inPlay);
     }
 
     @Override

@@ -147,11 +147,15 @@ final class Tokens {
                 .build();
     }
 
-    /** Those who wait behind the front person, and what the queue is called. */
-    List<Shape> queue(Piece.LineUp lineUp) {
+    /**
+     * Those who wait behind the front person, and what the queue is called.
+     *
+     * @param inPlay how many of them come to the front within the rep, so that they are drawn where they are
+     */
+    List<Shape> queue(Piece.LineUp lineUp, int inPlay) {
         List<Shape> shapes = new ArrayList<>();
         Vec back = Vec.polar(1, lineUp.facing() + lineUp.queue().direction());
-        for (int i = 0; i < lineUp.waiting(); i++) {
+        for (int i = inPlay; i < lineUp.waiting(); i++) {
             double away = lineUp.queue().away(i + 1, unit);
             Pose pose = new Pose(lineUp.at().plus(back.times(away)), lineUp.facing());
             shapes.add(new Shape.Fill(outline(lineUp, pose, 0.72), Ink.of(lineUp.bib()), false));

@@ -85,8 +85,12 @@ public final class Changes {
                 continue;
             }
             Stage here = is.get(rung.id());
-            List<String> changes = new ArrayList<>(
-                    Differences.of(was.get(rung.id()), here, Rehearsal.of(Unrolled.of(here), surface), surface, unit));
+            List<String> changes = new ArrayList<>(Differences.of(
+                    was.get(rung.id()),
+                    here,
+                    Rehearsal.of(Unrolled.of(here, s -> Rehearsal.of(s, surface)), surface),
+                    surface,
+                    unit));
             changes.addAll(plan(
                     before.ladder().stream()
                             .filter(r -> r.id().equals(rung.id()))

@@ -81,10 +81,26 @@ final class Moments {
         }
 
         @Override
+        public String dead(Cue.Dead d) {
+            return words.say("as.dead." + Wordbook.key(d.how()), ball(d.ball()));
+        }
+
+        @Override
         public String near(Cue.Near n) {
             return words.say("as.near", thing(n.who()), unit.spoken(n.metres()), thing(n.other()));
         }
     };
+
+    /** "the ball"; of several whose it is from the start: "T's ball". */
+    private String ball(String id) {
+        boolean one = stage.balls().size() <= 1;
+        return stage.piece(id)
+                .flatMap(Piece::heldBy)
+                .filter(w -> !one)
+                .flatMap(stage::person)
+                .map(p -> words.say("ball.of", words.name(p), words.word("ball")))
+                .orElse(words.say("the", words.word("ball")));
+    }
 
     /** Which way somebody crosses a line, as they see it. */
     private Cue.Crosses.Heading heading(Cue.Crosses c) {

@@ -181,6 +181,11 @@ record MomentsOfAction(Moments moments, Words words, Unit unit, Action other, Wh
     }
 
     @Override
+    public String dead(Cue.Dead dead) {
+        return moments.watched(dead);
+    }
+
+    @Override
     public String allOf(Cue.AllOf all) {
         return moments.several(all, other);
     }

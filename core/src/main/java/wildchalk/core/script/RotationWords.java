@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rotation;
@@ -51,6 +52,18 @@ public final class RotationWords implements RotationCases<String> {
                 .orElse(id);
     }
 
+    /**
+     * Whoever comes to the front of a line within a rep: "the second of the feeders".
+     *
+     * @param k how many were in front before, from 1
+     */
+    String next(Piece.LineUp line, int k) {
+        String nth = words.say("nth." + Math.min(k + 1, Cue.Occurrence.MOST));
+        return line.name().isBlank()
+                ? words.say("next.in.line", nth, words.name(line))
+                : words.say("next.of.line", nth, line.name());
+    }
+
     private String line(String id) {
         return stage.person(id)
                 .map(p -> p instanceof Piece.LineUp l && !l.name().isBlank()
@@ -83,6 +96,9 @@ public final class RotationWords implements RotationCases<String> {
         if (to.isChange()) {
             return words.say("next.changes", role(role));
         }
+        if (to.isAtOnce()) {
+            return words.say("next.goes.on", role(role));
+        }
         boolean line = stage.person(role).filter(Piece.LineUp.class::isInstance).isPresent();
         String there = line ? words.say("next.joins", line(role)) : words.say("next.becomes", role(role));
         return to.otherSide() ? words.say("next.other.side", there) : there;
@@ -102,7 +118,26 @@ public final class RotationWords implements RotationCases<String> {
 
     @Override
     public String sides(Rotation.Sides sides) {
-        return words.say("next.sides." + Wordbook.key(sides.taken()));
+        String taken = words.say("next.sides." + Wordbook.key(sides.taken()));
+        return sides.turn().map(t -> words.say("next.turn", taken, turn(t))).orElse(taken);
+    }
+
+    private String turn(Rotation.Turn turn) {
+        String key = "next.turn." + Wordbook.key(turn.length());
+        return turn.length() == Rotation.Turn.Length.REPS
+                ? words.say(key, (int) turn.n(), words.number((int) turn.n()))
+                : words.say(key, turn.n(), Numbers.plain(turn.n()));
+    }
+
+    @Override
+    public String over(Rotation.Over over) {
+        return words.say("next.over", Sentence.lower(moments.of(over.at(), null)));
+    }
+
+    @Override
+    public String stepsUp(Rotation.StepsUp steps) {
+        int n = steps.actions().size() + 1;
+        return words.say("next.steps.up", n, words.number(n), line(steps.line()));
     }
 
     @Override
@@ -112,10 +147,24 @@ public final class RotationWords implements RotationCases<String> {
 
     @Override
     public String repeats(Rotation.Repeats repeats) {
-        List<String> names = repeats.round().stream().map(this::named).toList();
-        String round =
-                names.isEmpty() ? "" : words.say("next.repeats.round", String.join(words.say("list.comma"), names));
-        return words.say("next.repeats", repeats.times(), words.number(repeats.times()), round);
+        String round = round(repeats.round());
+        if (repeats.often().until().isPresent()) {
+            return words.say(
+                    "next.repeats.until", Numbers.plain(repeats.often().until().getAsDouble()), round);
+        }
+        int times = repeats.often().number().orElse(1);
+        return words.say("next.repeats", times, words.number(times), round);
+    }
+
+    private String round(List<String> round) {
+        if (round.isEmpty()) {
+            return "";
+        }
+        if (round.size() == 1) {
+            return words.say("next.repeats.line", line(round.get(0)));
+        }
+        List<String> names = round.stream().map(this::named).toList();
+        return words.say("next.repeats.round", String.join(words.say("list.comma"), names));
     }
 
     private String named(String id) {
@@ -129,7 +178,20 @@ public final class RotationWords implements RotationCases<String> {
 
     @Override
     public String shares(Rotation.Shares shares) {
+        String parts = parts(shares);
+        if (shares.seed().isPresent()) {
+            return parts.isEmpty()
+                    ? words.say("next.lots", Long.toString(shares.seed().getAsLong()))
+                    : words.say(
+                            "next.lots.shares",
+                            parts,
+                            Long.toString(shares.seed().getAsLong()));
+        }
         int all = shares.shares().values().stream().mapToInt(Integer::intValue).sum();
+        return words.say("next.shares", words.number(all), parts);
+    }
+
+    private String parts(Rotation.Shares shares) {
         List<String> parts = new ArrayList<>();
         for (Map.Entry<String, Integer> share : shares.shares().entrySet()) {
             String option = stage.instructions(Instruction.Read.class).stream()
@@ -139,6 +201,6 @@ public final class RotationWords implements RotationCases<String> {
                     .orElse(share.getKey());
             parts.add(words.say("next.share", words.number(share.getValue()), option));
         }
-        return words.say("next.shares", words.number(all), String.join(words.say("list.comma"), parts));
+        return String.join(words.say("list.comma"), parts);
     }
 }

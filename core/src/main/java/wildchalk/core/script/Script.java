@@ -2,6 +2,7 @@ package wildchalk.core.script;
 
 import java.util.List;
 import java.util.stream.Collectors;
+import wildchalk.core.drill.NextInLine;
 
 /**
  * A stage in words.
@@ -39,7 +40,11 @@ public record Script(List<Line> lines, List<Phrase> limits) {
      * @param piece id of the person or gear it names; empty for none
      * @param action id of the action it is about, of the read, stop or limit when it says one; empty for none
      */
-    public record Phrase(String text, Part part, String piece, String action) {}
+    public record Phrase(String text, Part part, String piece, String action) {
+        public Phrase {
+            piece = NextInLine.token(piece);
+        }
+    }
 
     /**
      * The sentence for one beat.

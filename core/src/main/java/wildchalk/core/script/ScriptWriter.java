@@ -6,7 +6,9 @@ import java.util.List;
 import java.util.Set;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Limit;
+import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.edit.Unrolled;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.script.Script.Line;
 import wildchalk.core.script.Script.Part;
@@ -28,12 +30,14 @@ public final class ScriptWriter {
     public static Script write(Stage stage, Timeline timeline, Surface surface, Unit unit) {
         List<Line> lines = new ArrayList<>();
         Surface marked = stage.marked(surface);
-        StationWords stations = new StationWords(stage, surface);
+        RotationWords rotation = new RotationWords(stage, marked, unit);
+        Stage told = told(stage, timeline, rotation);
+        StationWords stations = new StationWords(told, surface);
         // A stop for all is said once.
         Set<String> stops = new HashSet<>();
         for (StationWords.Group group : stations.groups()) {
             String heading = group.heading();
-            for (Line line : new Telling(stage, marked, unit, timeline, group, stops).lines()) {
+            for (Line line : new Telling(told, marked, unit, timeline, group, stops).lines()) {
                 lines.add(line.under(heading));
                 heading = "";
             }
@@ -44,8 +48,15 @@ public final class ScriptWriter {
                 .toList());
         said.addAll(new EndWords(stage, surface, timeline, unit).changes());
         stations.movingOn().ifPresent(said::add);
-        said.addAll(new RotationWords(stage, stage.marked(surface), unit).all());
+        said.addAll(rotation.all());
         return new Script(lines, said);
+    }
+
+    /** With whoever comes to the front of a line as somebody of their own, where they are played so. */
+    private static Stage told(Stage stage, Timeline timeline, RotationWords rotation) {
+        Stage told = Unrolled.told(stage, rotation::next);
+        boolean played = told.people().stream().map(Piece::id).allMatch(timeline.people()::contains);
+        return played ? told : stage;
     }
 
     /**
@@ -53,8 +64,10 @@ public final class ScriptWriter {
      * the way on which it does.
      */
     public static String sentence(Stage stage, Timeline timeline, Surface surface, Unit unit, Action action) {
-        Sentence sentence = new Sentence(Ground.of(stage, timeline.playing(action.id()), stage.marked(surface), unit));
-        sentence.clauses().say(action);
+        Surface marked = stage.marked(surface);
+        Stage told = told(stage, timeline, new RotationWords(stage, marked, unit));
+        Sentence sentence = new Sentence(Ground.of(told, timeline.playing(action.id()), marked, unit));
+        sentence.clauses().say(told.action(action.id()).orElse(action));
         return new Line(0, 0, 0, sentence.clauses().phrases(), "", 0).text();
     }
 

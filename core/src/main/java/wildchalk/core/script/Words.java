@@ -11,6 +11,7 @@ import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Hold;
+import wildchalk.core.drill.NextInLine;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PieceCases;
 import wildchalk.core.drill.Stage;
@@ -218,6 +219,9 @@ final class Words {
     String name(Piece.Person person) {
         if (person.label().isBlank()) {
             return person.match(nameless);
+        }
+        if (NextInLine.line(person.id()).isPresent()) {
+            return person.label();
         }
         return doubled.contains(person.label()) && person.isOnATeam()
                 ? say("who.of.team", bib(person.bib()), person.label())

@@ -206,6 +206,11 @@ final class References {
             }
 
             @Override
+            public Boolean dead(Cue.Dead dead) {
+                return true;
+            }
+
+            @Override
             public Boolean enters(Cue.Enters enters) {
                 zone("has a cue about", enters.zone(), faults);
                 return true;

@@ -2,6 +2,7 @@ package wildchalk.core.soundness;
 
 import java.util.List;
 import wildchalk.core.drill.Instruction;
+import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.RotationCases;
 import wildchalk.core.drill.Stage;
@@ -38,6 +39,21 @@ record RotationFaults(References references, Stage stage, List<String> faults) i
 
     @Override
     public Void fetches(Rotation.Fetches fetches) {
+        return null;
+    }
+
+    @Override
+    public Void over(Rotation.Over over) {
+        over.at().trigger().parts().forEach(t -> references.trigger(t, faults));
+        return null;
+    }
+
+    @Override
+    public Void stepsUp(Rotation.StepsUp steps) {
+        if (stage.person(steps.line()).filter(Piece.LineUp.class::isInstance).isEmpty()) {
+            fault("steps.line", steps.line());
+        }
+        steps.actions().stream().filter(a -> stage.action(a).isEmpty()).forEach(a -> fault("steps.action", a));
         return null;
     }
 

@@ -86,6 +86,29 @@ class CopyEditsTest {
         assertEquals(Math.PI, Math.abs(((Piece.Player) round.piece("7").orElseThrow()).facing()), 1e-9);
     }
 
+    /** Where nothing tells which way a team goes a marker still stands where the mirror shows them. */
+    @Test
+    void markersLookAfterTheOtherGoalWhereNothingTellsWhich() {
+        Stage untold = new Stages()
+                .player("7", 4, -3)
+                .player("x", 9, 2, Bib.SKY)
+                .run("a1", "7", Cue.whistle(), 8, 5)
+                .shadow("a2", "x", "7", Action.Shadow.Way.MARK, 1.5, Cue.with("a1"))
+                .build();
+        Timeline before = Rehearsal.of(untold, RINK);
+        Vec marks = before.at("x", before.duration());
+        assertTrue(marks.x() > before.at("7", before.duration()).x(), "between them and the goal");
+        for (Placement p : List.of(Placement.OTHER_END, Placement.HALF_ROUND)) {
+            Stage turned = Ladder.build(
+                    CopyEdits.mirror("s1", "Mirror", untold, Set.of("7", "x"), p, RINK)
+                            .apply(Ladder.put(drill, untold)),
+                    "s1");
+            Timeline after = Rehearsal.of(turned, RINK);
+            Vec there = after.at("x", after.duration());
+            assertTrue(there.distance(p.place(marks)) < 0.05, marks + " became " + there);
+        }
+    }
+
     @Test
     void copyDoesTheSameAtTheSameTimesAndKnowsOnlyItself() {
         CopyEdits.Copy copy =

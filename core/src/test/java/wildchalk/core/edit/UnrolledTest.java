@@ -22,6 +22,10 @@ import wildchalk.core.timeline.Timeline;
 /** What repeats is played just as if it were written out. */
 class UnrolledTest {
 
+    private static Stage written(Stage stage) {
+        return Unrolled.of(stage, s -> Rehearsal.of(s, Stages.TURF));
+    }
+
     private static final List<Vec> SQUARE = List.of(new Vec(-6, -6), new Vec(6, -6), new Vec(6, 6), new Vec(-6, 6));
 
     private static Stages ring() {
@@ -33,7 +37,7 @@ class UnrolledTest {
     }
 
     private static void same(Stage repeated, Stage written) {
-        Timeline one = Rehearsal.of(Unrolled.of(repeated), Stages.TURF);
+        Timeline one = Rehearsal.of(written(repeated), Stages.TURF);
         Timeline other = Rehearsal.of(written, Stages.TURF);
         assertEquals(other.duration(), one.duration(), 1e-9);
         for (double t = 0; t <= one.duration(); t += 0.1) {
@@ -104,9 +108,9 @@ class UnrolledTest {
     @Test
     void whereNothingRepeatsNothingIsWritten() {
         Stage plain = ring().pass("a", "p0", "p1", Cue.whistle()).build();
-        assertSame(plain, Unrolled.of(plain));
+        assertSame(plain, written(plain));
         Stage lost =
                 plain.withInstructions(List.of(new Rotation.Repeats("r", List.of("a"), 3, List.of("p0", "nobody"))));
-        assertEquals(1, Unrolled.of(lost).actions().size());
+        assertEquals(1, written(lost).actions().size());
     }
 }

@@ -98,7 +98,7 @@ class TokensTest {
     @Test
     void queueStandsBehindItsFrontPerson() {
         Piece.LineUp lineUp = new Piece.LineUp("l", Vec.ZERO, 0, "F", Bib.MINT, 3, "feeders");
-        List<Shape> queue = tokens.queue(lineUp);
+        List<Shape> queue = tokens.queue(lineUp, 0);
         assertEquals(4, queue.size());
         for (Shape shape : queue.subList(0, 3)) {
             ends(((Shape.Fill) shape).outline()).forEach(p -> assertTrue(p.x() < -1, "behind"));
@@ -170,7 +170,7 @@ class TokensTest {
     void nameOfAQueueNeverLiesOnThoseWhoWait() {
         for (int quarter = 0; quarter < 8; quarter++) {
             Piece.LineUp queue = new Piece.LineUp("l", Vec.ZERO, quarter * Math.PI / 4, "F", Bib.MINT, 4, "feeders");
-            List<Shape> shapes = new Tokens(1).queue(queue);
+            List<Shape> shapes = new Tokens(1).queue(queue, 0);
             Shape.Label label = (Shape.Label) shapes.get(shapes.size() - 1);
             double half = label.text().length() * 0.3;
             for (int i = 0; i < queue.waiting(); i++) {

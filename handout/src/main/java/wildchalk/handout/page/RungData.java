@@ -89,11 +89,13 @@ final class RungData {
     }
 
     private void people(ArrayNode people, Board board) {
-        for (Piece.Person person : rung.stage().people()) {
+        for (Piece.Person person : board.people()) {
+            // Whoever comes to the front of a line has no name by which they could be followed.
+            boolean named = rung.stage().person(person.id()).isPresent();
             ObjectNode node = people.addObject()
                     .put("id", person.id())
                     .put("label", person.label())
-                    .put("name", PieceWords.among(rung.stage(), person));
+                    .put("name", named ? PieceWords.among(rung.stage(), person) : "");
             node.put("turning", pool.of(local(board.token(person).turning(), Vec.ZERO)));
             node.put("upright", pool.of(local(board.token(person).upright(), Vec.ZERO)));
         }
@@ -135,9 +137,7 @@ final class RungData {
         node.put("duration", Math.round(duration * 100) / 100.0);
         chalk(node, way, board);
         ObjectNode tracks = node.putObject("tracks");
-        way.stage()
-                .people()
-                .forEach(p -> tracks.put(p.id(), pool.of(Track.of(duration, t -> pose(board.pose(p.id(), t))))));
+        board.people().forEach(p -> tracks.put(p.id(), pool.of(Track.of(duration, t -> pose(board.pose(p.id(), t))))));
         board.gearInPlay()
                 .forEach(g ->
                         tracks.put(g.id(), pool.of(Track.of(duration, t -> place(board.gearOnPicture(g.id(), t))))));

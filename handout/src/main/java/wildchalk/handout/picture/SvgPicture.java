@@ -125,7 +125,7 @@ public final class SvgPicture implements HandOut {
                     ScriptWriter.sentence(played.stage(), played.timeline(), played.surface(), Unit.METRES, action);
             brush.group(Markup.id("action", action.id()), said, board.chalk(Set.of(), action.id()::equals));
         }
-        for (Piece.Person person : played.stage().people()) {
+        for (Piece.Person person : board.people()) {
             brush.group(
                     Markup.id("token", person.id()),
                     PieceWords.among(played.stage(), person),

@@ -41,7 +41,7 @@
     $('climb').textContent = rung.climb ? 'Climb when ' + rung.climb + '.' : '';
     $('limits').replaceChildren(...rung.limits.map(l => element('li', pooled(l))));
     const follow = $('follow');
-    follow.replaceChildren(option('', 'everybody'), ...rung.people.map(p => option(p.id, p.name)));
+    follow.replaceChildren(option('', 'everybody'), ...rung.people.filter(p => p.name).map(p => option(p.id, p.name)));
     followed = rung.people.some(p => p.id === followed) ? followed : '';
     follow.value = followed;
     tokens = [];

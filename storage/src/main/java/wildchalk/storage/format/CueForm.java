@@ -30,6 +30,7 @@ final class CueForm {
         CROSSES("crosses"),
         NEAR("near"),
         TOUCHES("touches"),
+        DEAD("dead"),
         CALLED("called"),
         ALL("all"),
         FIRST("first");
@@ -108,6 +109,11 @@ final class CueForm {
         }
 
         @Override
+        public Kind dead(Cue.Dead dead) {
+            return Kind.DEAD;
+        }
+
+        @Override
         public Kind called(Cue.Called called) {
             return Kind.CALLED;
         }
@@ -166,6 +172,7 @@ final class CueForm {
                     who, o.path("line").asText(), DrillReader.value(o, "heading", Cue.Crosses.Heading.EITHER));
             case NEAR -> new Cue.Near(who, o.path("other").asText(), metres);
             case TOUCHES -> new Cue.Touches(who);
+            case DEAD -> new Cue.Dead(o.path("ball").asText(), DrillReader.value(o, "how", Cue.Dead.How.EITHER));
             case CALLED -> new Cue.Called(o.path("word").asText());
             case ALL -> new Cue.AllOf(parts(o));
             case FIRST -> new Cue.FirstOf(parts(o));
@@ -252,6 +259,11 @@ final class CueForm {
         @Override
         public ObjectNode touches(Cue.Touches t) {
             return o.put("who", t.who());
+        }
+
+        @Override
+        public ObjectNode dead(Cue.Dead d) {
+            return o.put("ball", d.ball()).put("how", DrillWriter.word(d.how()));
         }
 
         @Override

@@ -5,6 +5,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalLong;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.RotationCases;
 
@@ -15,14 +16,19 @@ record RotationForm(ObjectNode o) implements RotationCases<ObjectNode> {
         return switch (kind) {
             case GOES -> new Rotation.Goes(id, o.path("who").asText(), to(o.path("to")), after(o.path("after")));
             case NEXT_START -> new Rotation.Starts(id, when(o.path("when")));
-            case SIDES -> new Rotation.Sides(id, DrillReader.value(o, "taken", Rotation.Taken.AS_DRAWN));
+            case SIDES -> new Rotation.Sides(
+                    id, DrillReader.value(o, "taken", Rotation.Taken.AS_DRAWN), turn(o.path("turn")));
             case FETCHES -> new Rotation.Fetches(id, DrillReader.value(o, "by", Rotation.Fetcher.SHOOTER));
             case REPEATS -> new Rotation.Repeats(
                     id,
                     DrillReader.texts(o.path("actions")),
-                    o.path("times").asInt(),
+                    o.has("until")
+                            ? new Rotation.UntilWhistle(o.path("until").asDouble())
+                            : new Rotation.Times(o.path("times").asInt()),
                     DrillReader.texts(o.path("round")));
-            case SHARES -> new Rotation.Shares(id, o.path("read").asText(), shares(o.path("shares")));
+            case SHARES -> new Rotation.Shares(id, o.path("read").asText(), shares(o.path("shares")), seed(o));
+            case REP_OVER -> new Rotation.Over(id, CueForm.read(o.path("at")));
+            case STEPS_UP -> new Rotation.StepsUp(id, o.path("line").asText(), DrillReader.texts(o.path("actions")));
             default -> throw new IllegalArgumentException(kind.word());
         };
     }
@@ -34,6 +40,9 @@ record RotationForm(ObjectNode o) implements RotationCases<ObjectNode> {
         }
         if (o.has("changesWith")) {
             return new Rotation.ChangesWith(o.path("changesWith").asText());
+        }
+        if (o.has("goesOn")) {
+            return new Rotation.GoesOn(o.path("goesOn").asText());
         }
         return o.asText().equals("out") ? new Rotation.Out() : new Rotation.Stays();
     }
@@ -65,6 +74,24 @@ record RotationForm(ObjectNode o) implements RotationCases<ObjectNode> {
         return shares;
     }
 
+    private static Optional<Rotation.Turn> turn(JsonNode o) {
+        if (o.has("reps")) {
+            return Optional.of(
+                    new Rotation.Turn(Rotation.Turn.Length.REPS, o.path("reps").asDouble()));
+        }
+        if (o.has("minutes")) {
+            return Optional.of(new Rotation.Turn(
+                    Rotation.Turn.Length.MINUTES, o.path("minutes").asDouble()));
+        }
+        return o.isTextual()
+                ? Optional.of(new Rotation.Turn(Rotation.Turn.Length.AS_THE_RUNG_SAYS, 1))
+                : Optional.empty();
+    }
+
+    private static OptionalLong seed(JsonNode o) {
+        return o.has("seed") ? OptionalLong.of(o.path("seed").asLong()) : OptionalLong.empty();
+    }
+
     private ObjectNode kind(SaidForm.Kind kind) {
         return o.put("kind", kind.word());
     }
@@ -74,8 +101,7 @@ record RotationForm(ObjectNode o) implements RotationCases<ObjectNode> {
         kind(SaidForm.Kind.GOES).put("who", goes.who());
         Rotation.To place = goes.to();
         if (place.role().isPresent()) {
-            ObjectNode to = o.putObject("to")
-                    .put(place.isChange() ? "changesWith" : "role", place.role().get());
+            ObjectNode to = o.putObject("to").put(word(place), place.role().get());
             if (place.otherSide()) {
                 to.put("otherSide", true);
             }
@@ -85,6 +111,13 @@ record RotationForm(ObjectNode o) implements RotationCases<ObjectNode> {
         goes.after().ifPresent(s -> o.putObject("after")
                 .put(s.counted() == Rotation.Counted.REPS ? "reps" : "made", s.n()));
         return o;
+    }
+
+    private static String word(Rotation.To place) {
+        if (place.isAtOnce()) {
+            return "goesOn";
+        }
+        return place.isChange() ? "changesWith" : "role";
     }
 
     @Override
@@ -102,7 +135,28 @@ record RotationForm(ObjectNode o) implements RotationCases<ObjectNode> {
 
     @Override
     public ObjectNode sides(Rotation.Sides sides) {
-        return kind(SaidForm.Kind.SIDES).put("taken", DrillWriter.word(sides.taken()));
+        kind(SaidForm.Kind.SIDES).put("taken", DrillWriter.word(sides.taken()));
+        sides.turn().ifPresent(turn -> {
+            switch (turn.length()) {
+                case REPS -> o.putObject("turn").put("reps", (int) turn.n());
+                case MINUTES -> o.putObject("turn").put("minutes", turn.n());
+                case AS_THE_RUNG_SAYS -> o.put("turn", "as-the-rung-says");
+            }
+        });
+        return o;
+    }
+
+    @Override
+    public ObjectNode over(Rotation.Over over) {
+        kind(SaidForm.Kind.REP_OVER).set("at", CueForm.write(over.at()));
+        return o;
+    }
+
+    @Override
+    public ObjectNode stepsUp(Rotation.StepsUp steps) {
+        kind(SaidForm.Kind.STEPS_UP).put("line", steps.line());
+        DrillWriter.texts(o, "actions", steps.actions());
+        return o;
     }
 
     @Override
@@ -112,7 +166,9 @@ record RotationForm(ObjectNode o) implements RotationCases<ObjectNode> {
 
     @Override
     public ObjectNode repeats(Rotation.Repeats repeats) {
-        kind(SaidForm.Kind.REPEATS).put("times", repeats.times());
+        kind(SaidForm.Kind.REPEATS);
+        repeats.often().number().ifPresent(n -> o.put("times", n));
+        repeats.often().until().ifPresent(s -> o.put("until", s));
         DrillWriter.texts(o, "actions", repeats.actions());
         DrillWriter.texts(o, "round", repeats.round());
         return o;
@@ -122,6 +178,7 @@ record RotationForm(ObjectNode o) implements RotationCases<ObjectNode> {
     public ObjectNode shares(Rotation.Shares shares) {
         ObjectNode node = kind(SaidForm.Kind.SHARES).put("read", shares.read()).putObject("shares");
         shares.shares().forEach(node::put);
+        shares.seed().ifPresent(s -> o.put("seed", s));
         return o;
     }
 }

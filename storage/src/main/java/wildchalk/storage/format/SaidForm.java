@@ -35,7 +35,9 @@ final class SaidForm {
         SIDES("sides"),
         FETCHES("fetches"),
         SHARES("shares"),
-        REPEATS("repeats");
+        REPEATS("repeats"),
+        REP_OVER("rep-over"),
+        STEPS_UP("steps-up");
 
         private final String word;
 
@@ -90,7 +92,8 @@ final class SaidForm {
                     text(o, "zone"),
                     o.has("from") ? Optional.of(CueForm.moment(o.path("from"))) : Optional.empty());
             case ONLY_IN -> new Limit.OnlyIn(id, zone, DrillReader.texts(o.path("people")));
-            case GOES, NEXT_START, SIDES, FETCHES, SHARES, REPEATS -> RotationForm.read(kind, id, o);
+            case GOES, NEXT_START, SIDES, FETCHES, SHARES, REPEATS, REP_OVER, STEPS_UP -> RotationForm.read(
+                    kind, id, o);
             case NOT_BEFORE -> new Limit.NotBefore(id, who, CueForm.moment(o.path("moment")));
         };
     }

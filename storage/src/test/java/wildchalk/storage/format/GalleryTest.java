@@ -16,6 +16,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import wildchalk.core.ask.Answer;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Instruction;
@@ -23,7 +24,7 @@ import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Sign;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.measure.Unit;
-import wildchalk.core.rehearsal.Rehearsal;
+import wildchalk.core.runthrough.RunThrough;
 import wildchalk.core.script.Script;
 import wildchalk.core.script.ScriptWriter;
 import wildchalk.core.soundness.Soundness;
@@ -52,7 +53,7 @@ class GalleryTest {
     void happensAndReadsAsItShould(Path file) throws Exception {
         Drill drill = DrillReader.read(file);
         Stage stage = Ladder.build(drill, "s1");
-        Timeline timeline = Rehearsal.of(stage, drill.surface());
+        Timeline timeline = RunThrough.of(stage, drill.surface(), Choices.NONE).timeline();
         StringBuilder is = new StringBuilder();
         for (Event e : timeline.events()) {
             is.append(String.format(

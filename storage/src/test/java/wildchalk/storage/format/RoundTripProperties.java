@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalLong;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
@@ -237,7 +238,7 @@ class RoundTripProperties {
                         Arbitraries.of(Action.Gait.values()),
                         Arbitraries.of(Action.Ending.values()),
                         Arbitraries.of(Action.Touch.values()),
-                        Arbitraries.integers().between(0, 13),
+                        Arbitraries.integers().between(0, 14),
                         delays)
                 .as((kind, path, spot, gait, ending, touch, cue, delay) -> i -> {
                     String who = "p" + (i + kind) % 4;
@@ -342,17 +343,29 @@ class RoundTripProperties {
             case 10 -> new Cue.Near("p1", "c0", 2);
             case 11 -> new Cue.Called("go");
             case 12 -> new Cue.Touches("b0");
+            case 13 -> new Cue.Dead("b0", pick(Cue.Dead.How.values(), n));
             default -> new Cue.AllOf(List.of(new Cue.After(before), new Cue.With(before)));
         };
     }
 
     private static Rotation.To to(int n) {
-        return switch (n % 4) {
+        return switch (n % 5) {
             case 0 -> new Rotation.Becomes("p1", n % 3 == 0);
             case 1 -> new Rotation.ChangesWith("p1");
             case 2 -> new Rotation.Stays();
+            case 3 -> new Rotation.GoesOn("p1");
             default -> new Rotation.Out();
         };
+    }
+
+    private static Optional<Rotation.Turn> turn(int n) {
+        return n % 4 == 0
+                ? Optional.empty()
+                : Optional.of(new Rotation.Turn(pick(Rotation.Turn.Length.values(), n), 1));
+    }
+
+    private static OptionalLong seed(int n) {
+        return n % 2 == 0 ? OptionalLong.empty() : OptionalLong.of(n);
     }
 
     private static Optional<Rotation.Stay> stay(int n) {
@@ -424,13 +437,16 @@ class RoundTripProperties {
                 new Limit.OnlyIn("l5", "z0", List.of("p1")),
                 new Rotation.Goes("w1", "p0", to(n), stay(n)),
                 new Rotation.Starts("w2", when(n)),
-                new Rotation.Sides("w3", pick(Rotation.Taken.values(), n)),
+                new Rotation.Sides("w3", pick(Rotation.Taken.values(), n), turn(n)),
+                new Rotation.Over("w7", new Cue(new Cue.Dead("b0", pick(Cue.Dead.How.values(), n)), n)),
                 new Rotation.Fetches("w4", pick(Rotation.Fetcher.values(), n)),
-                new Rotation.Shares("w5", "r2", Map.of("o3", 1 + n, "o4", 2)),
+                new Rotation.Shares("w5", "r2", Map.of("o3", 1 + n, "o4", 2), seed(n)),
                 new Limit.EntriesFirst("l6", n, "st0"),
                 new Limit.NotBefore("l4", "p0", new Cue.Touches("p1"))));
         if (n > 1) {
-            said.add(new Rotation.Repeats("w6", List.of("a0"), 2 + n, List.of("p0", "p1")));
+            Rotation.Often often = n % 2 == 0 ? new Rotation.Times(2 + n) : new Rotation.UntilWhistle(n + 0.5);
+            said.add(new Rotation.StepsUp("w8", "p3", List.of("a0")));
+            said.add(new Rotation.Repeats("w6", List.of("a0"), often, List.of("p0", "p1")));
         }
         return said;
     }

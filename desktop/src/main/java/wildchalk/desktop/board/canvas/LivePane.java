@@ -55,7 +55,7 @@ final class LivePane extends Pane {
 
     /** Shows everybody as they are at the moment that is looked at. */
     void show(ScreenMap map) {
-        List<Piece> wanted = new ArrayList<>(model.shown().stage().people());
+        List<Piece> wanted = new ArrayList<>(model.shown().board().people());
         wanted.addAll(model.shown().board().gearInPlay());
         wanted.addAll(model.shown().board().balls());
         if (!wanted.equals(pieces)) {
