@@ -1,6 +1,8 @@
 package wildchalk.launcher;
 
 import java.io.PrintWriter;
+import java.util.List;
+import java.util.Map;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -8,6 +10,7 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Spec;
+import wildchalk.core.drill.Ladder;
 import wildchalk.core.flow.Flow;
 import wildchalk.core.flow.Flows;
 import wildchalk.core.wording.Wordbook;
@@ -35,6 +38,12 @@ final class FlowCommand implements Callable<Integer> {
     @Option(names = "--copies", paramLabel = "C", descriptionKey = "copies")
     private int copies = 1;
 
+    @Option(names = "--line", paramLabel = "L=N", descriptionKey = "line")
+    private Map<String, Integer> lines = Map.of();
+
+    @Option(names = "--speeds", paramLabel = "S", split = ",", descriptionKey = "speeds")
+    private List<Double> speeds = List.of();
+
     @Option(names = "--json", descriptionKey = "json")
     private boolean json;
 
@@ -53,8 +62,10 @@ final class FlowCommand implements Callable<Integer> {
             throw refused("copies.range", copies, MOST_COPIES);
         }
         DrillOptions.Rehearsed r = drill.rehearse();
-        Flows flows = new Flows(r.stage(), r.surface());
-        Flow flow = flows.of(people == null ? flows.fewest() * copies : people, minutes, copies);
+        Flows flows = new Flows(
+                r.stage(), r.surface(), Ladder.dose(r.drill(), r.stage().id()));
+        int all = people == null ? flows.fewest() * copies : people;
+        Flow flow = flows.of(new Flows.Asked(all, minutes, copies, lines(flows), speeds()));
         PrintWriter out = spec.commandLine().getOut();
         if (json) {
             out.print(FlowWriter.write(r.stage().id(), flow));
@@ -64,6 +75,27 @@ final class FlowCommand implements Callable<Integer> {
         }
         out.flush();
         return 0;
+    }
+
+    private Map<String, Integer> lines(Flows flows) {
+        for (Map.Entry<String, Integer> line : lines.entrySet()) {
+            if (!flows.lines().contains(line.getKey())) {
+                throw refused("line.none", line.getKey(), flows.lines().size(), String.join(", ", flows.lines()));
+            }
+            if (line.getValue() < 1) {
+                throw refused("line.range", line.getValue());
+            }
+        }
+        return lines;
+    }
+
+    private List<Double> speeds() {
+        for (double speed : speeds) {
+            if (!(speed >= Flows.SLOWEST && speed <= Flows.FASTEST)) {
+                throw refused("speeds.range", speed, Flows.SLOWEST, Flows.FASTEST);
+            }
+        }
+        return speeds;
     }
 
     private ParameterException refused(String key, Object... values) {

@@ -107,7 +107,9 @@ class CommandLineTest {
             {"--people", "61", "61 people: it can be worked out for 1 to 60"},
             {"--people", "0", "0 people: it can be worked out for 1 to 60"},
             {"--minutes", "0", "0 minutes: it can be worked out for more than none"},
-            {"--copies", "0", "0 copies: it can be worked out for 1 to 12"}
+            {"--copies", "0", "0 copies: it can be worked out for 1 to 12"},
+            {"--line", "nobody=3", "\"nobody\" is no line that people wait in; there are: "},
+            {"--speeds", "1,0.2", "0.2 of the speed of the drill: it can be worked out for 0.5 to 1.5"}
         }) {
             Said no = wildchalk("flow", drill, wrong[0], wrong[1]);
             assertEquals(2, no.code());

@@ -233,6 +233,11 @@ public final class Ladder {
                 .orElse(EMPTY);
     }
 
+    /** How long a rung is practised; empty when nothing is said of it, or there is no such rung. */
+    public static Optional<Dose> dose(Drill drill, String rung) {
+        return rung(drill, rung).flatMap(r -> r.plan().dose());
+    }
+
     private static Optional<Rung> rung(Drill drill, String id) {
         return drill.ladder().stream().filter(r -> r.id().equals(id)).findFirst();
     }

@@ -96,6 +96,16 @@ public final class Flows {
         return rules.open();
     }
 
+    /** How many stand in each line to begin with, whoever is in front among them, on one side of the first copy. */
+    public Map<String, Integer> linedUp(Asked asked) {
+        int here = asked.people() / asked.copies() + (asked.people() % asked.copies() > 0 ? 1 : 0);
+        Floor floor = new Floor(rules);
+        floor.lineUp(here, asked.lines());
+        Map<String, Integer> lined = new LinkedHashMap<>();
+        lines().forEach(l -> lined.put(l, floor.line(l, Flow.Side.DRAWN).size()));
+        return lined;
+    }
+
     /**
      * The stage played by people who stand evenly in its lines.
      *

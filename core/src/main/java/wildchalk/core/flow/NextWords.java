@@ -3,7 +3,6 @@ package wildchalk.core.flow;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Function;
 import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
@@ -17,10 +16,9 @@ import wildchalk.core.measure.Unit;
 import wildchalk.core.script.RotationWords;
 import wildchalk.core.surface.Surface;
 
-/** What is said between the reps of a rung, in phrases, each with all that could be said instead. */
+/** Where everybody goes between the reps of a rung, in phrases, each with all that could be said instead. */
 public final class NextWords {
 
-    private static final List<Integer> EVERY = List.of(8, 12, 16, 20, 30);
     private static final List<Integer> REPS = List.of(2, 3, 4, 6);
     private static final List<Integer> MADE = List.of(3, 5, 10);
 
@@ -50,8 +48,15 @@ public final class NextWords {
      * @param role id of the person whose role it is about; empty for what is about all
      * @param guess whether nothing is said of it and this is taken for granted
      * @param choices in groups, what there is most reason for first
+     * @param several whether any number of them can be said at once
      */
-    public record Phrase(String role, String words, boolean guess, List<List<Choice>> choices) {}
+    public record Phrase(String role, String words, boolean guess, List<List<Choice>> choices, boolean several) {
+
+        /** Of which one choice is said. */
+        public Phrase(String role, String words, boolean guess, List<List<Choice>> choices) {
+            this(role, words, guess, choices, false);
+        }
+    }
 
     /** "joins the end of the feeders" */
     public String where(Rotation.Goes goes) {
@@ -111,8 +116,16 @@ public final class NextWords {
         rules.roles().stream()
                 .filter(r -> !r.id().equals(role.id()))
                 .forEach(r -> all.add(goes(role, now, new Rotation.ChangesWith(r.id()))));
+        rules.roles().stream()
+                .filter(r -> !r.id().equals(role.id()) && begins(r.id()))
+                .forEach(r -> all.add(goes(role, now, new Rotation.GoesOn(r.id()))));
         all.add(goes(role, now, new Rotation.Out()));
         return all;
+    }
+
+    /** Whether somebody does something as soon as a rep begins. */
+    private boolean begins(String role) {
+        return stage.actionsOf(role).stream().anyMatch(a -> a.cue().trigger() instanceof Cue.Whistle);
     }
 
     private Choice goes(Piece.Person role, Rotation.Goes now, Rotation.To to) {
@@ -145,64 +158,5 @@ public final class NextWords {
         return rules.guessed().contains(role.id())
                 ? List.of()
                 : List.of(new Choice(FlowWords.say("as.guessed"), false, RotationEdits.unsaid(rung, role.id())));
-    }
-
-    /** When the next rep begins. */
-    public Phrase starts() {
-        boolean guess = stage.instructions(Rotation.Starts.class).isEmpty();
-        List<Choice> moments = new ArrayList<>();
-        for (Action action : stage.actions()) {
-            if (action instanceof Action.Delivery) {
-                moments.add(when(new Rotation.At(new Cue(new Cue.Released(action.id()), 0))));
-                if (action.receiver().flatMap(stage::person).isPresent()) {
-                    moments.add(when(new Rotation.At(Cue.received(action.id()))));
-                }
-            }
-        }
-        return new Phrase(
-                "",
-                said(rules.when()),
-                guess,
-                List.of(
-                        List.of(when(new Rotation.Ready()), when(new Rotation.Called(FlowWords.say("call")))),
-                        EVERY.stream().map(s -> when(new Rotation.Every(s))).toList(),
-                        moments));
-    }
-
-    private String said(Rotation.When when) {
-        return words.of(new Rotation.Starts("", when));
-    }
-
-    private Choice when(Rotation.When when) {
-        return new Choice(said(when), when.equals(rules.when()), RotationEdits.starts(rung, when));
-    }
-
-    /** Which sides are played. */
-    public Phrase sides() {
-        return one(
-                Rotation.Taken.values(),
-                rules.taken(),
-                stage.instructions(Rotation.Sides.class).isEmpty(),
-                t -> words.of(new Rotation.Sides("", t, Optional.empty())),
-                t -> RotationEdits.sides(rung, t, Optional.empty()));
-    }
-
-    /** Who fetches balls. */
-    public Phrase fetches() {
-        return one(
-                Rotation.Fetcher.values(),
-                rules.fetcher(),
-                stage.instructions(Rotation.Fetches.class).isEmpty(),
-                f -> words.of(new Rotation.Fetches("", f)),
-                f -> RotationEdits.fetches(rung, f));
-    }
-
-    private static <E> Phrase one(
-            E[] all, E now, boolean guess, Function<E, String> said, Function<E, Edit<Drill>> edit) {
-        List<Choice> choices = new ArrayList<>();
-        for (E each : all) {
-            choices.add(new Choice(said.apply(each), each.equals(now), edit.apply(each)));
-        }
-        return new Phrase("", said.apply(now), guess, List.of(choices));
     }
 }

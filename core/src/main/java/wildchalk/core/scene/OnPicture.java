@@ -1,7 +1,9 @@
 package wildchalk.core.scene;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
+import wildchalk.core.drill.NextInLine;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.motion.Pose;
@@ -23,6 +25,8 @@ final class OnPicture {
     private static final double APART = Math.toRadians(110);
 
     private static final double ONE_PLACE = 1e-3;
+    /** Who is farther off the line than this has left it, metres. */
+    private static final double IN_LINE = 0.15;
 
     private final List<Piece.Person> people;
     private final Play play;
@@ -43,7 +47,7 @@ final class OnPicture {
     Pose pose(String person, double time) {
         double t = shown(time);
         Pose there = play.pose(person, t);
-        Vec at = there.at();
+        Vec at = queueing(person, there.at());
         boolean above = false;
         // Who is put down later lies on top, and stays where they are.
         for (Piece.Person other : people) {
@@ -53,6 +57,32 @@ final class OnPicture {
             above |= other.id().equals(person);
         }
         return new Pose(at, there.facing());
+    }
+
+    /** Who is still to come to the front of a line stands in it as far apart as those who wait are drawn. */
+    private Vec queueing(String person, Vec at) {
+        Optional<Piece.LineUp> line = NextInLine.line(person).flatMap(this::lineUp);
+        if (line.isEmpty()) {
+            return at;
+        }
+        Piece.LineUp l = line.get();
+        Vec back = l.slot(1).minus(l.slot(0));
+        double k = at.minus(l.at()).dot(back) / back.dot(back);
+        boolean stands = k > 0 && at.distance(l.at().plus(back.times(k))) < IN_LINE;
+        if (!stands) {
+            return at;
+        }
+        int whole = (int) k;
+        double nearer = l.queue().away(whole, unit);
+        double away = nearer + (k - whole) * (l.queue().away(whole + 1, unit) - nearer);
+        return l.at().plus(back.unit().times(away));
+    }
+
+    private Optional<Piece.LineUp> lineUp(String id) {
+        return people.stream()
+                .filter(p -> p.id().equals(id) && p instanceof Piece.LineUp)
+                .map(Piece.LineUp.class::cast)
+                .findFirst();
     }
 
     private Vec aside(Pose under, Vec over) {

@@ -73,7 +73,7 @@ class DrillFileTest {
         "at": [24, -8.5]             | "at": [24]                      | stages/0/pieces/1/at: there should be at least 2 here
         "at": [24, -8.5]             | "at": "left wing"               | stages/0/pieces/1/at: "left wing" should be a list in [ ]
         "on": "received", "action": "a1"} | "on": "received", "action": "a99"} | "a2" has a cue that waits for "a99", but no action has that id
-        "on": "next"                 | "on": "sneeze"                  | "sneeze" is not known here; it can be whistle, next, with, released, received, after, partway, gone, enters, crosses, near, touches, called, all, first
+        "on": "next"                 | "on": "sneeze"                  | "sneeze" is not known here; it can be whistle, next, with, released, received, after, partway, gone, enters, crosses, near, touches, dead, called, all, first
         "on": "received", "action": "a1"} | "on": "received"}          | "action" is missing; add it
         "version": 1                 | "version": 12                   | line 3: version: it was written by a newer Wild Chalk (format version 12, this one reads up to 11); update Wild Chalk to open it
         "format": "wild-chalk-drill" | "format": "recipe"              | line 2: format: this is not a drill file: it should say "format": "wild-chalk-drill"

@@ -1,11 +1,15 @@
 package wildchalk.desktop.board.sheet;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import javafx.geometry.Side;
 import javafx.scene.Node;
+import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.SeparatorMenuItem;
@@ -13,8 +17,14 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Piece;
 import wildchalk.core.flow.Flows;
 import wildchalk.core.flow.NextWords;
+import wildchalk.core.flow.RepWords;
+import wildchalk.core.measure.Unit;
+import wildchalk.core.script.ScriptWriter;
+import wildchalk.core.surface.Surface;
 import wildchalk.core.wording.Wordbook;
 import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.board.state.FlowDesk;
@@ -34,6 +44,9 @@ final class NextPane extends ScrollPane {
     private final VBox said = new VBox(4);
     private final Label heading = new Label();
     private final VBox numbers = new VBox(4);
+    private final VBox lines = new VBox(4);
+    private final VBox again = new VBox(4);
+    private Set<String> lined = Set.of();
     private final VBox told = new VBox(4);
 
     NextPane(BoardState state) {
@@ -47,10 +60,11 @@ final class NextPane extends ScrollPane {
         told.setId("next-told");
         said.setId("next-said");
         FlowDesk desk = state.flow();
-        VBox all = new VBox(8, said, heading, numbers, told);
+        VBox all = new VBox(8, said, heading, numbers, lines, told);
         all.getStyleClass().addAll("call-sheet-words", "next-words");
         setContent(all);
         state.changesProperty().addListener(o -> rebuild());
+        state.selection().chosenProperty().addListener((o, was, is) -> choose());
         desk.wantedProperty().addListener(o -> rebuild());
         desk.answerProperty().addListener(o -> tell());
         desk.peopleProperty().addListener(o -> showPeople());
@@ -88,29 +102,59 @@ final class NextPane extends ScrollPane {
         if (!state.flow().wantedProperty().get()) {
             return;
         }
-        NextWords words = new NextWords(
-                state.rung(),
-                state.stage(),
-                state.stage().marked(state.surface()),
-                state.viewing().unitsProperty().get().unit());
+        Surface marked = state.stage().marked(state.surface());
+        Unit unit = state.viewing().unitsProperty().get().unit();
+        List<NextWords.Phrase> roles = new NextWords(state.rung(), state.stage(), marked, unit).roles();
         said.getChildren().clear();
-        List<NextWords.Phrase> roles = words.roles();
         if (roles.isEmpty()) {
             said.getChildren().add(quiet(BOOK.say("nobody")));
             return;
         }
-        said.getChildren().addAll(phrase(words.starts()), phrase(words.sides()));
+        RepWords reps = new RepWords(state.rung(), state.stage(), marked, unit);
+        said.getChildren()
+                .addAll(phrase("starts", reps.starts()), phrase("over", reps.over()), phrase("sides", reps.sides()));
+        reps.shares().forEach(s -> said.getChildren().add(phrase("shares", s)));
+        reps.steps(this::sentence).forEach(s -> said.getChildren().add(phrase("steps", s)));
+        again.getChildren().clear();
+        said.getChildren().add(again);
+        showAgain(reps);
         roles.forEach(r -> said.getChildren().add(row(r)));
-        said.getChildren().add(phrase(words.fetches()));
+        said.getChildren().add(phrase("fetches", reps.fetches()));
         said.getChildren().add(quiet(BOOK.say("guess")));
         ask();
         tell();
     }
 
+    private String sentence(Action action) {
+        return ScriptWriter.sentence(
+                state.stage(),
+                state.timeline(),
+                state.surface(),
+                state.viewing().unitsProperty().get().unit(),
+                action);
+    }
+
+    /** What happens again, or what of the lines that are chosen could. */
+    private void showAgain(RepWords reps) {
+        again.getChildren()
+                .setAll(reps.again(state.selection().chosenProperty().get()).stream()
+                        .map(a -> phrase("again", a))
+                        .toList());
+    }
+
+    private void choose() {
+        if (state.flow().wantedProperty().get()) {
+            showAgain(new RepWords(
+                    state.rung(),
+                    state.stage(),
+                    state.stage().marked(state.surface()),
+                    state.viewing().unitsProperty().get().unit()));
+        }
+    }
+
     private Node row(NextWords.Phrase phrase) {
         Label who = Badge.of(state.stage().person(phrase.role()).orElseThrow(), BADGE);
-        Hyperlink words = phrase(phrase);
-        words.setId("next-" + phrase.role());
+        Hyperlink words = phrase(phrase.role(), phrase);
         HBox row = new HBox(8, who, words);
         HBox.setHgrow(words, Priority.ALWAYS);
         row.getStyleClass().add("next-row");
@@ -119,8 +163,9 @@ final class NextPane extends ScrollPane {
     }
 
     /** Words that open what could be said instead. */
-    private Hyperlink phrase(NextWords.Phrase phrase) {
+    private Hyperlink phrase(String about, NextWords.Phrase phrase) {
         Hyperlink words = new Hyperlink(phrase.words());
+        words.setId("next-" + about);
         words.setWrapText(true);
         words.getStyleClass().add(phrase.guess() ? "next-guess" : "next-phrase");
         words.setOnAction(e -> offer(phrase, words));
@@ -135,13 +180,58 @@ final class NextPane extends ScrollPane {
                 menu.getItems().add(new SeparatorMenuItem());
             }
             for (NextWords.Choice choice : group) {
-                RadioMenuItem item = new RadioMenuItem(choice.words());
-                item.setSelected(choice.taken());
-                item.setOnAction(e -> state.apply(choice.edit()));
-                menu.getItems().add(item);
+                menu.getItems().add(item(choice, phrase.several()));
             }
         }
         menu.show(at, Side.BOTTOM, 0, 2);
+    }
+
+    private MenuItem item(NextWords.Choice choice, boolean several) {
+        MenuItem item;
+        if (several) {
+            CheckMenuItem check = new CheckMenuItem(choice.words());
+            check.setSelected(choice.taken());
+            item = check;
+        } else {
+            RadioMenuItem radio = new RadioMenuItem(choice.words());
+            radio.setSelected(choice.taken());
+            item = radio;
+        }
+        item.setOnAction(e -> state.apply(choice.edit()));
+        return item;
+    }
+
+    /** How many stand in each of several lines; what was not said is even. */
+    private void showLines(Map<String, Integer> standing) {
+        if (standing.size() < 2) {
+            lines.getChildren().clear();
+            return;
+        }
+        if (!standing.keySet().equals(lined)) {
+            lined = Set.copyOf(standing.keySet());
+            lines.getChildren()
+                    .setAll(standing.entrySet().stream()
+                            .map(l -> Fields.count(
+                                    "next-line-" + l.getKey(),
+                                    BOOK.say("line", label(l.getKey())),
+                                    l.getValue(),
+                                    1,
+                                    Flows.MOST_PEOPLE,
+                                    n -> state.flow().line(l.getKey(), n)))
+                            .toList());
+        }
+        standing.forEach((role, n) -> {
+            if (lines.lookup("#next-line-" + role) instanceof TextField field) {
+                field.setText(Integer.toString(n));
+            }
+        });
+    }
+
+    private String label(String role) {
+        return state.stage()
+                .person(role)
+                .map(p -> p instanceof Piece.LineUp l && !l.name().isBlank() ? l.name() : p.label())
+                .orElse(role);
     }
 
     private void tell() {
@@ -151,6 +241,7 @@ final class NextPane extends ScrollPane {
                 desk.peopleProperty().get(),
                 Integer.toString(desk.minutesProperty().get())));
         FlowDesk.Answer answer = desk.answerProperty().get();
+        showLines(answer == null ? Map.of() : answer.lines());
         told.getChildren()
                 .setAll(
                         answer == null

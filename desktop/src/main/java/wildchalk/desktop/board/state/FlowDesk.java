@@ -1,6 +1,9 @@
 package wildchalk.desktop.board.state;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.IntegerProperty;
@@ -8,6 +11,7 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleIntegerProperty;
+import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.flow.Flow;
@@ -24,20 +28,24 @@ public final class FlowDesk {
     private static final int USUAL_MINUTES = 8;
 
     /** What is asked for. */
-    private record Question(Stage stage, Surface surface, int people, int minutes) {}
+    private record Question(
+            Stage stage, Surface surface, Optional<Dose> dose, int people, int minutes, Map<String, Integer> lines) {}
 
     /**
      * What many reps come to.
      *
      * @param told in plain sentences
+     * @param lines how many stand in each line to begin with, whoever is in front among them
      */
-    public record Answer(Flow flow, List<String> told) {}
+    public record Answer(Flow flow, List<String> told, Map<String, Integer> lines) {}
 
     private final BooleanProperty wanted = new SimpleBooleanProperty();
     private final IntegerProperty people = new SimpleIntegerProperty();
     private final IntegerProperty minutes = new SimpleIntegerProperty(USUAL_MINUTES);
     private final ReadOnlyObjectWrapper<Answer> answer = new ReadOnlyObjectWrapper<>();
     private final Consumer<String> say;
+    /** How many stand in a line, where that is said. */
+    private Map<String, Integer> lines = Map.of();
     /** Whether somebody has said how many there are; until then there are as many as are drawn. */
     private boolean counted;
 
@@ -52,11 +60,11 @@ public final class FlowDesk {
         minutes.addListener(o -> again());
     }
 
-    void ask(Stage stage, Surface surface) {
+    void ask(Stage stage, Surface surface, Optional<Dose> dose) {
         if (!counted) {
             people.set(Math.min(Flows.MOST_PEOPLE, drawn(stage)));
         }
-        newest = new Question(stage, surface, people.get(), minutes.get());
+        newest = new Question(stage, surface, dose, people.get(), minutes.get(), lines);
         work();
     }
 
@@ -73,9 +81,17 @@ public final class FlowDesk {
         people.set(howMany);
     }
 
+    /** Says how many stand in a line to begin with; all others stand evenly in the other lines. */
+    public void line(String role, int howMany) {
+        Map<String, Integer> more = new LinkedHashMap<>(lines);
+        more.put(role, howMany);
+        lines = Map.copyOf(more);
+        again();
+    }
+
     private void again() {
         if (newest != null) {
-            newest = new Question(newest.stage(), newest.surface(), people.get(), minutes.get());
+            newest = new Question(newest.stage(), newest.surface(), newest.dose(), people.get(), minutes.get(), lines);
             work();
         }
     }
@@ -88,9 +104,13 @@ public final class FlowDesk {
         Background.work(
                 BOOK.say("working"),
                 () -> {
-                    Flows flows = new Flows(asked.stage(), asked.surface());
-                    Flow flow = flows.of(asked.people(), asked.minutes(), 1);
-                    return new Answer(flow, flows.told(flow));
+                    Flows flows = new Flows(asked.stage(), asked.surface(), asked.dose());
+                    // A line that is gone since is asked for no more.
+                    Map<String, Integer> there = new LinkedHashMap<>(asked.lines());
+                    there.keySet().retainAll(flows.lines());
+                    Flows.Asked all = new Flows.Asked(asked.people(), asked.minutes(), 1, there, List.of());
+                    Flow flow = flows.of(all);
+                    return new Answer(flow, flows.told(flow), flows.linedUp(all));
                 },
                 done -> {
                     if (asked.equals(newest)) {
