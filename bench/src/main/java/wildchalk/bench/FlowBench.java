@@ -22,6 +22,7 @@ import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
+import wildchalk.core.drill.When;
 import wildchalk.core.flow.Flow;
 import wildchalk.core.flow.Flows;
 import wildchalk.core.geometry.Vec;
@@ -57,7 +58,7 @@ public class FlowBench {
         List<Instruction> said = List.of(
                 goes("l", "m"),
                 goes("m", "l"),
-                new Rotation.Starts("s", new Rotation.Every(4)),
+                new Rotation.Starts("s", new When.Every(4)),
                 new Rotation.Fetches("f", Rotation.Fetcher.NOBODY),
                 new Rotation.Sides("i", Rotation.Taken.IN_TURN));
         return new Stage("s1", "", pieces, actions).withInstructions(said);

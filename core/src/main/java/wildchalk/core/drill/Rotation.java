@@ -5,8 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
-import java.util.OptionalInt;
 import java.util.OptionalLong;
 
 /**
@@ -176,56 +174,6 @@ public sealed interface Rotation extends Instruction {
         }
     }
 
-    /** When the next rep begins; never before its roles are filled. */
-    sealed interface When {
-
-        /** Seconds from whistle to whistle; empty where nothing is blown. */
-        default OptionalDouble every() {
-            return OptionalDouble.empty();
-        }
-
-        /** The moment of the rep before; empty where none is. */
-        default Optional<Cue> at() {
-            return Optional.empty();
-        }
-
-        /** The word that is called; empty where nobody calls. */
-        default Optional<String> called() {
-            return Optional.empty();
-        }
-    }
-
-    /**
-     * The whistle goes every so many seconds.
-     *
-     * @param seconds over 0
-     */
-    record Every(double seconds) implements When {
-        @Override
-        public OptionalDouble every() {
-            return OptionalDouble.of(seconds);
-        }
-    }
-
-    /** At a moment of the rep before. */
-    record At(Cue moment) implements When {
-        @Override
-        public Optional<Cue> at() {
-            return Optional.of(moment);
-        }
-    }
-
-    /** When the rep before is over and all are ready. */
-    record Ready() implements When {}
-
-    /** When somebody calls, who does so when all are ready. */
-    record Called(String word) implements When {
-        @Override
-        public Optional<String> called() {
-            return Optional.of(word);
-        }
-    }
-
     /**
      * Which way reps are played.
      *
@@ -359,7 +307,7 @@ public sealed interface Rotation extends Instruction {
 
         /** @param times how often it happens in all, over 1 */
         public Repeats(String id, List<String> actions, int times, List<String> round) {
-            this(id, actions, new Times(times), round);
+            this(id, actions, new Often.Times(times), round);
         }
 
         @Override
@@ -370,40 +318,6 @@ public sealed interface Rotation extends Instruction {
         @Override
         public Repeats withId(String newId) {
             return new Repeats(newId, actions, often, round);
-        }
-    }
-
-    /** How often something happens. */
-    sealed interface Often {
-
-        /** How often in all; empty where a whistle ends it. */
-        default OptionalInt number() {
-            return OptionalInt.empty();
-        }
-
-        /** Seconds after the rep began at which the whistle ends it; empty where it is counted. */
-        default OptionalDouble until() {
-            return OptionalDouble.empty();
-        }
-    }
-
-    /** @param n how often in all, over 1 */
-    record Times(int n) implements Often {
-        @Override
-        public OptionalInt number() {
-            return OptionalInt.of(n);
-        }
-    }
-
-    /**
-     * Until the whistle.
-     *
-     * @param seconds after the rep began, over 0
-     */
-    record UntilWhistle(double seconds) implements Often {
-        @Override
-        public OptionalDouble until() {
-            return OptionalDouble.of(seconds);
         }
     }
 

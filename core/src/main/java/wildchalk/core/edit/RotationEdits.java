@@ -10,8 +10,10 @@ import java.util.function.Predicate;
 import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Often;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.When;
 import wildchalk.core.wording.Wordbook;
 
 /** Edits of what is said between reps: each takes the place of what was said of the same before. */
@@ -36,7 +38,7 @@ public final class RotationEdits {
     }
 
     /** Says when the next rep begins. */
-    public static Edit<Drill> starts(String rung, Rotation.When when) {
+    public static Edit<Drill> starts(String rung, When when) {
         return said("next.starts", rung, Rotation.Starts.class::isInstance, (id, s) -> new Rotation.Starts(id, when));
     }
 
@@ -88,7 +90,7 @@ public final class RotationEdits {
      * @param actions ids of those that are drawn
      * @param round ids of whom or what it moves on along; of a line-up alone, it steps up
      */
-    public static Edit<Drill> repeats(String rung, List<String> actions, Rotation.Often often, List<String> round) {
+    public static Edit<Drill> repeats(String rung, List<String> actions, Often often, List<String> round) {
         return said(
                 "next.repeats",
                 rung,

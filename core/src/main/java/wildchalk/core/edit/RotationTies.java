@@ -9,6 +9,7 @@ import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.RotationCases;
+import wildchalk.core.drill.When;
 
 /** What is left of what is said between reps when something is gone; empty when it was about that. */
 record RotationTies(Set<String> gone) implements RotationCases<Optional<Instruction>> {
@@ -25,7 +26,7 @@ record RotationTies(Set<String> gone) implements RotationCases<Optional<Instruct
         return starts.when().at().isEmpty()
                 ? Optional.of(starts)
                 : starts.when().at().flatMap(c -> CueTies.left(c.trigger(), gone)
-                        .map(t -> new Rotation.Starts(starts.id(), new Rotation.At(new Cue(t, c.delay())))));
+                        .map(t -> new Rotation.Starts(starts.id(), new When.At(new Cue(t, c.delay())))));
     }
 
     @Override

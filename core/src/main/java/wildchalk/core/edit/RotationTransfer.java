@@ -7,6 +7,7 @@ import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.RotationCases;
+import wildchalk.core.drill.When;
 
 /**
  * What is said between reps, about others than it was.
@@ -35,11 +36,7 @@ record RotationTransfer(UnaryOperator<String> ids, UnaryOperator<Cue> cues) impl
 
     @Override
     public Instruction starts(Rotation.Starts s) {
-        Rotation.When when = s.when()
-                .at()
-                .map(cues)
-                .map(c -> (Rotation.When) new Rotation.At(c))
-                .orElse(s.when());
+        When when = s.when().at().map(cues).map(c -> (When) new When.At(c)).orElse(s.when());
         return new Rotation.Starts(id(s.id()), when);
     }
 

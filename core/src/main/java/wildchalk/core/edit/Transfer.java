@@ -13,6 +13,7 @@ import wildchalk.core.drill.LimitCases;
 import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PieceCases;
+import wildchalk.core.drill.Queue;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Travel;
@@ -102,8 +103,8 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
 
         @Override
         public Piece lineUp(Piece.LineUp l) {
-            Piece.Queue queue = placement.isMirror()
-                    ? new Piece.Queue(-l.queue().direction(), l.queue().spacing())
+            Queue queue = placement.isMirror()
+                    ? new Queue(-l.queue().direction(), l.queue().spacing())
                     : l.queue();
             return new Piece.LineUp(
                     id(l.id()),

@@ -122,7 +122,7 @@ public final class Flows {
      */
     public synchronized Flow of(Asked asked) {
         if (!lines().containsAll(asked.lines().keySet())) {
-            throw new IllegalArgumentException(asked.lines() + " of " + lines());
+            throw new IllegalArgumentException(asked.lines() + ": " + lines());
         }
         int people = asked.people();
         int copies = asked.copies();

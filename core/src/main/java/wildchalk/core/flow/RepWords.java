@@ -13,10 +13,12 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Instruction;
+import wildchalk.core.drill.Often;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Rotation.Turn.Length;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.When;
 import wildchalk.core.edit.RotationEdits;
 import wildchalk.core.flow.NextWords.Choice;
 import wildchalk.core.flow.NextWords.Phrase;
@@ -62,9 +64,9 @@ public final class RepWords {
         List<Choice> moments = new ArrayList<>();
         for (Action action : stage.actions()) {
             if (action instanceof Action.Delivery) {
-                moments.add(when(new Rotation.At(new Cue(new Cue.Released(action.id()), 0))));
+                moments.add(when(new When.At(new Cue(new Cue.Released(action.id()), 0))));
                 if (action.receiver().flatMap(stage::person).isPresent()) {
-                    moments.add(when(new Rotation.At(Cue.received(action.id()))));
+                    moments.add(when(new When.At(Cue.received(action.id()))));
                 }
             }
         }
@@ -73,12 +75,12 @@ public final class RepWords {
                 words.of(new Rotation.Starts("", rules.when())),
                 said(Rotation.Starts.class).isEmpty(),
                 List.of(
-                        List.of(when(new Rotation.Ready()), when(new Rotation.Called(FlowWords.say("call")))),
-                        EVERY.stream().map(s -> when(new Rotation.Every(s))).toList(),
+                        List.of(when(new When.Ready()), when(new When.Called(FlowWords.say("call")))),
+                        EVERY.stream().map(s -> when(new When.Every(s))).toList(),
                         moments));
     }
 
-    private Choice when(Rotation.When when) {
+    private Choice when(When when) {
         String said = words.of(new Rotation.Starts("", when));
         return new Choice(said, when.equals(rules.when()), RotationEdits.starts(rung, when));
     }
@@ -246,11 +248,10 @@ public final class RepWords {
     }
 
     private List<List<Choice>> often(Rotation.Repeats stretch, Optional<Rotation.Repeats> now) {
-        List<Rotation.Often> counted =
-                TIMES.stream().map(n -> (Rotation.Often) new Rotation.Times(n)).toList();
-        List<Rotation.Often> until = UNTIL.stream()
-                .map(s -> (Rotation.Often) new Rotation.UntilWhistle(s))
-                .toList();
+        List<Often> counted =
+                TIMES.stream().map(n -> (Often) new Often.Times(n)).toList();
+        List<Often> until =
+                UNTIL.stream().map(s -> (Often) new Often.UntilWhistle(s)).toList();
         Choice once = new Choice(
                 FlowWords.say("again.once"),
                 now.isEmpty(),
@@ -258,7 +259,7 @@ public final class RepWords {
         return List.of(often(stretch, counted, now), often(stretch, until, now), List.of(once));
     }
 
-    private List<Choice> often(Rotation.Repeats stretch, List<Rotation.Often> all, Optional<Rotation.Repeats> now) {
+    private List<Choice> often(Rotation.Repeats stretch, List<Often> all, Optional<Rotation.Repeats> now) {
         return all.stream()
                 .map(o -> new Choice(
                         words.of(new Rotation.Repeats("", stretch.actions(), o, stretch.round())),

@@ -12,8 +12,10 @@ import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.NextInLine;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Queue;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.When;
 import wildchalk.core.flow.Flow.Side;
 import wildchalk.core.geometry.Vec;
 
@@ -28,7 +30,7 @@ final class Rules {
     private final Map<String, Rotation.Goes> goes = new HashMap<>();
     private final Map<String, Vec> places = new HashMap<>();
     private final Set<String> guessed = new HashSet<>();
-    private final Optional<Rotation.When> when;
+    private final Optional<When> when;
     private final Rotation.Taken taken;
     private final SideTurns turns;
     private final Rotation.Fetcher fetcher;
@@ -83,8 +85,8 @@ final class Rules {
         return guessed;
     }
 
-    Rotation.When when() {
-        return when.orElse(new Rotation.Ready());
+    When when() {
+        return when.orElse(new When.Ready());
     }
 
     /** Whether the next rep is started at once by whoever this one ends with. */
@@ -206,7 +208,7 @@ final class Rules {
     /** Where the {@code k}th of those who wait for a role is drawn; the 0th is in front. */
     Vec drawn(String role, Side side, int k, double unit) {
         Piece.Person person = stage.person(role).orElseThrow();
-        Piece.Queue queue = person instanceof Piece.LineUp l ? l.queue() : Piece.Queue.BEHIND;
+        Queue queue = person instanceof Piece.LineUp l ? l.queue() : Queue.BEHIND;
         Vec back = Vec.polar(queue.away(k, unit), person.facing() + queue.direction());
         return at(stage.place(person).plus(back), side);
     }
@@ -214,7 +216,7 @@ final class Rules {
     /** Where the {@code k}th of those who wait for a role stands; the 0th is in front. */
     Vec slot(String role, Side side, int k) {
         Piece.Person person = stage.person(NextInLine.token(role)).orElseThrow();
-        Piece.Queue queue = person instanceof Piece.LineUp l ? l.queue() : Piece.Queue.BEHIND;
+        Queue queue = person instanceof Piece.LineUp l ? l.queue() : Queue.BEHIND;
         double spacing = queue.spacing() > 0 ? queue.spacing() : SPACING;
         Vec back = Vec.polar(spacing * k, person.facing() + queue.direction());
         return at(stage.place(person).plus(back), side);

@@ -10,6 +10,7 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.RotationCases;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.When;
 import wildchalk.core.measure.Numbers;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.surface.Surface;
@@ -106,7 +107,7 @@ public final class RotationWords implements RotationCases<String> {
 
     @Override
     public String starts(Rotation.Starts starts) {
-        Rotation.When when = starts.when();
+        When when = starts.when();
         if (when.every().isPresent()) {
             return words.say("next.every", Numbers.plain(when.every().getAsDouble()));
         }

@@ -20,6 +20,7 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.When;
 import wildchalk.core.flow.Flow.Doing;
 import wildchalk.core.geometry.Vec;
 
@@ -69,12 +70,12 @@ class FlowProperties {
         if (random.nextBoolean()) {
             stages.say(new Rotation.Fetches("fe", pick(random, Rotation.Fetcher.values())));
         }
-        Rotation.When when =
+        When when =
                 switch (random.nextInt(4)) {
-                    case 0 -> new Rotation.Every(1 + random.nextInt(15));
-                    case 1 -> new Rotation.At(Cue.received("a0"));
-                    case 2 -> new Rotation.Called("go");
-                    default -> new Rotation.Ready();
+                    case 0 -> new When.Every(1 + random.nextInt(15));
+                    case 1 -> new When.At(Cue.received("a0"));
+                    case 2 -> new When.Called("go");
+                    default -> new When.Ready();
                 };
         stages.say(new Rotation.Starts("st", when));
     }
@@ -183,7 +184,7 @@ class FlowProperties {
                 .run("c", "M", Cue.whistle(), 5 + random.nextInt(20), -random.nextInt(20))
                 .say(new Rotation.Goes("g1", "L", new Rotation.Becomes("M", false), Optional.empty()))
                 .say(new Rotation.Goes("g2", "M", new Rotation.Becomes("L", false), Optional.empty()))
-                .say(new Rotation.Starts("st", new Rotation.Every(1 + random.nextInt(6))));
+                .say(new Rotation.Starts("st", new When.Every(1 + random.nextInt(6))));
         Flows flows = new Flows(stages.build(), Stages.TURF);
         int fewer = flows.of(people, MINUTES, 1).reps().size();
         int more = flows.of(people + 1, MINUTES, 1).reps().size();

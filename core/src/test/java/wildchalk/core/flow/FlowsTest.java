@@ -17,6 +17,7 @@ import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.When;
 import wildchalk.core.flow.Flow.Doing;
 import wildchalk.core.flow.Flow.Side;
 import wildchalk.core.geometry.Vec;
@@ -242,14 +243,14 @@ class FlowsTest {
         Stages every = new Stages()
                 .piece(line("L", 0, 0, "runners"))
                 .sprint("a", "L", Cue.whistle(), 40, 0)
-                .say(new Rotation.Starts("n", new Rotation.Every(2)));
+                .say(new Rotation.Starts("n", new When.Every(2)));
         Flow flow = play(every, 20, 2);
         begin(flow, 0, 2, 4, 6, 8, 10);
         assertTrue(flow.reps().get(0).over() > flow.reps().get(1).t());
         Stages moment = new Stages()
                 .piece(line("L", 0, 0, "runners"))
                 .sprint("a", "L", Cue.whistle(), 40, 0)
-                .say(new Rotation.Starts("n", new Rotation.At(new Cue(new Cue.Gone("a", 10), 0))));
+                .say(new Rotation.Starts("n", new When.At(new Cue(new Cue.Gone("a", 10), 0))));
         double ten = rep(moment).moment(new Cue(new Cue.Gone("a", 10), 0)).orElseThrow();
         begin(play(moment, 20, 2), 0, ten, 2 * ten, 3 * ten);
     }
@@ -261,7 +262,7 @@ class FlowsTest {
                 .piece(line("M", 0, 9, "right"))
                 .sprint("a", "L", Cue.whistle(), 30, 9)
                 .sprint("c", "M", new Cue(new Cue.Whistle(), 1), 30, -9)
-                .say(new Rotation.Starts("n", new Rotation.Every(1)));
+                .say(new Rotation.Starts("n", new When.Every(1)));
         Flow flow = play(crossing, 24, 1);
         assertFalse(flow.meetings().isEmpty());
         assertTrue(

@@ -15,6 +15,7 @@ import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.When;
 import wildchalk.core.edit.PieceEdits;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Unit;
@@ -60,10 +61,9 @@ class RotationWordsTest {
 
     @Test
     void whenAndWhereTheNextRepStarts() {
-        assertEquals("The next rep starts every 12 s.", said(new Rotation.Starts("s", new Rotation.Every(12))));
+        assertEquals("The next rep starts every 12 s.", said(new Rotation.Starts("s", new When.Every(12))));
         assertEquals(
-                "The next rep starts as 7 receives.",
-                said(new Rotation.Starts("s", new Rotation.At(Cue.received("a")))));
+                "The next rep starts as 7 receives.", said(new Rotation.Starts("s", new When.At(Cue.received("a")))));
         assertEquals(
                 "Reps are played on one side and the other in turn.",
                 said(new Rotation.Sides("s", Rotation.Taken.IN_TURN)));

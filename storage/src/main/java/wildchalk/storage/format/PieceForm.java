@@ -16,6 +16,7 @@ import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PieceCases;
+import wildchalk.core.drill.Queue;
 import wildchalk.core.geometry.Vec;
 
 /** Pieces as they stand in drill files. Gear is written by its own kind: "cone", "hoop". */
@@ -129,7 +130,7 @@ final class PieceForm {
                     bib,
                     o.path("waiting").asInt(0),
                     o.path("name").asText(""),
-                    new Piece.Queue(
+                    new Queue(
                             o.path("queueDirection").asDouble(Math.PI),
                             o.path("queueSpacing").asDouble(0)));
             case BALL -> new Piece.Ball(
@@ -222,7 +223,7 @@ final class PieceForm {
         @Override
         public ObjectNode lineUp(Piece.LineUp l) {
             person(l).put("team", word(l.bib())).put("waiting", l.waiting()).put("name", l.name());
-            if (!l.queue().equals(Piece.Queue.BEHIND)) {
+            if (!l.queue().equals(Queue.BEHIND)) {
                 o.put("queueDirection", l.queue().direction())
                         .put("queueSpacing", l.queue().spacing());
             }

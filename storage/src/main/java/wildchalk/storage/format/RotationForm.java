@@ -6,8 +6,10 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
+import wildchalk.core.drill.Often;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.RotationCases;
+import wildchalk.core.drill.When;
 
 /** What is said between reps, as it stands in drill files. */
 record RotationForm(ObjectNode o) implements RotationCases<ObjectNode> {
@@ -23,8 +25,8 @@ record RotationForm(ObjectNode o) implements RotationCases<ObjectNode> {
                     id,
                     DrillReader.texts(o.path("actions")),
                     o.has("until")
-                            ? new Rotation.UntilWhistle(o.path("until").asDouble())
-                            : new Rotation.Times(o.path("times").asInt()),
+                            ? new Often.UntilWhistle(o.path("until").asDouble())
+                            : new Often.Times(o.path("times").asInt()),
                     DrillReader.texts(o.path("round")));
             case SHARES -> new Rotation.Shares(id, o.path("read").asText(), shares(o.path("shares")), seed(o));
             case REP_OVER -> new Rotation.Over(id, CueForm.read(o.path("at")));
@@ -58,14 +60,14 @@ record RotationForm(ObjectNode o) implements RotationCases<ObjectNode> {
                 : Optional.empty();
     }
 
-    private static Rotation.When when(JsonNode o) {
+    private static When when(JsonNode o) {
         if (o.has("every")) {
-            return new Rotation.Every(o.path("every").asDouble());
+            return new When.Every(o.path("every").asDouble());
         }
         if (o.has("moment")) {
-            return new Rotation.At(CueForm.read(o.path("moment")));
+            return new When.At(CueForm.read(o.path("moment")));
         }
-        return o.has("call") ? new Rotation.Called(o.path("call").asText()) : new Rotation.Ready();
+        return o.has("call") ? new When.Called(o.path("call").asText()) : new When.Ready();
     }
 
     private static Map<String, Integer> shares(JsonNode o) {
@@ -123,7 +125,7 @@ record RotationForm(ObjectNode o) implements RotationCases<ObjectNode> {
     @Override
     public ObjectNode starts(Rotation.Starts starts) {
         kind(SaidForm.Kind.NEXT_START);
-        Rotation.When when = starts.when();
+        When when = starts.when();
         when.every().ifPresent(s -> o.putObject("when").put("every", s));
         when.at().ifPresent(c -> o.putObject("when").set("moment", CueForm.write(c)));
         when.called().ifPresent(c -> o.putObject("when").put("call", c));

@@ -29,8 +29,10 @@ import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
+import wildchalk.core.drill.Often;
 import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Queue;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.RungPlan;
@@ -42,6 +44,7 @@ import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
 import wildchalk.core.drill.Venue;
 import wildchalk.core.drill.Wall;
+import wildchalk.core.drill.When;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;
@@ -181,7 +184,7 @@ class RoundTripProperties {
                                 bib,
                                 waiting,
                                 label,
-                                waiting % 2 == 0 ? Piece.Queue.BEHIND : new Piece.Queue(facing / 3, waiting / 7.0)),
+                                waiting % 2 == 0 ? Queue.BEHIND : new Queue(facing / 3, waiting / 7.0)),
                         Piece.Item.cone("c0", at.get(4), colour),
                         new Piece.Ball("b0", at.get(5), waiting % 2 == 0 ? Optional.of("p0") : Optional.empty()),
                         new Piece.Item(
@@ -374,12 +377,12 @@ class RoundTripProperties {
                 : Optional.of(new Rotation.Stay(pick(Rotation.Counted.values(), n), 1 + n));
     }
 
-    private static Rotation.When when(int n) {
+    private static When when(int n) {
         return switch (n % 4) {
-            case 0 -> new Rotation.Every(0.5 + n);
-            case 1 -> new Rotation.At(Cue.whistle().delayed(n));
-            case 2 -> new Rotation.Ready();
-            default -> new Rotation.Called("go " + n);
+            case 0 -> new When.Every(0.5 + n);
+            case 1 -> new When.At(Cue.whistle().delayed(n));
+            case 2 -> new When.Ready();
+            default -> new When.Called("go " + n);
         };
     }
 
@@ -444,7 +447,7 @@ class RoundTripProperties {
                 new Limit.EntriesFirst("l6", n, "st0"),
                 new Limit.NotBefore("l4", "p0", new Cue.Touches("p1"))));
         if (n > 1) {
-            Rotation.Often often = n % 2 == 0 ? new Rotation.Times(2 + n) : new Rotation.UntilWhistle(n + 0.5);
+            Often often = n % 2 == 0 ? new Often.Times(2 + n) : new Often.UntilWhistle(n + 0.5);
             said.add(new Rotation.StepsUp("w8", "p3", List.of("a0")));
             said.add(new Rotation.Repeats("w6", List.of("a0"), often, List.of("p0", "p1")));
         }

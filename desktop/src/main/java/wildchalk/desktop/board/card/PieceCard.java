@@ -10,6 +10,7 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Queue;
 import wildchalk.core.edit.PersonEdits;
 import wildchalk.core.edit.PieceEdits;
 import wildchalk.core.measure.Unit;
@@ -152,7 +153,7 @@ public final class PieceCard extends FlowPane {
                                         "",
                                         degrees,
                                         d -> people("Queue", p -> ((Piece.LineUp) p)
-                                                .queueing(new Piece.Queue(
+                                                .queueing(new Queue(
                                                         Math.toRadians(d),
                                                         ((Piece.LineUp) p)
                                                                 .queue()
@@ -163,7 +164,7 @@ public final class PieceCard extends FlowPane {
                                 lineUp.queue().spacing(),
                                 unit,
                                 m -> people("Space", p -> ((Piece.LineUp) p)
-                                        .queueing(new Piece.Queue(
+                                        .queueing(new Queue(
                                                 ((Piece.LineUp) p).queue().direction(), m)))));
     }
 
