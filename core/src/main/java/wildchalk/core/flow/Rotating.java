@@ -15,8 +15,8 @@ import wildchalk.core.geometry.Vec;
 /** Plays one copy of a drill rep by rep: each rep begins when it is to, and its roles and balls are there. */
 final class Rotating {
 
-    /** More reps than this in one go are no practice. */
-    private static final int MOST = 2000;
+    /** More parts that somebody plays than these, in all reps together, are not worked out in one go. */
+    private static final int MOST = 10_000;
 
     private final Rules rules;
     private final Ways ways;
@@ -96,7 +96,8 @@ final class Rotating {
             jam(1, "spare", spare);
         }
         double due = 0;
-        for (int n = 1; n <= MOST && due < end; n++) {
+        int parts = 0;
+        for (int n = 1; due < end; n++) {
             Optional<List<Cast>> casts = cast(n, due);
             if (casts.isEmpty()) {
                 return;
@@ -110,6 +111,11 @@ final class Rotating {
                 return;
             }
             if (start >= end) {
+                return;
+            }
+            parts += casts.get().size() * rules.roles().size();
+            if (parts > MOST) {
+                jam(n, "many", n);
                 return;
             }
             double next = start;

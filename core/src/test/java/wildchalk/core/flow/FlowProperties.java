@@ -16,6 +16,7 @@ import wildchalk.core.Stages;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Often;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Spot;
@@ -65,7 +66,25 @@ class FlowProperties {
 
     private static void said(Stages stages, Random random) {
         if (random.nextBoolean()) {
-            stages.say(new Rotation.Sides("si", pick(random, Rotation.Taken.values())));
+            Optional<Rotation.Turn> turn = random.nextBoolean()
+                    ? Optional.empty()
+                    : Optional.of(
+                            new Rotation.Turn(pick(random, Rotation.Turn.Length.values()), 1 + random.nextInt(3)));
+            stages.say(new Rotation.Sides("si", pick(random, Rotation.Taken.values()), turn));
+        }
+        if (random.nextInt(3) == 0) {
+            Cue dead = new Cue(new Cue.Dead("b", pick(random, Cue.Dead.How.values())), 0);
+            Cue blown = new Cue(new Cue.Whistle(), 1 + random.nextInt(9));
+            stages.say(new Rotation.Over("ov", pick(random, new Cue[] {dead, blown, Cue.after("a1")})));
+        }
+        if (random.nextInt(4) == 0) {
+            stages.say(new Rotation.StepsUp("su", "r1", List.of("a1")));
+        }
+        if (random.nextInt(4) == 0) {
+            Often often = random.nextBoolean()
+                    ? new Often.Times(2 + random.nextInt(3))
+                    : new Often.UntilWhistle(1 + random.nextInt(20));
+            stages.say(new Rotation.Repeats("re", List.of("a0"), often, List.of("r0", "r1")));
         }
         if (random.nextBoolean()) {
             stages.say(new Rotation.Fetches("fe", pick(random, Rotation.Fetcher.values())));
@@ -82,7 +101,8 @@ class FlowProperties {
 
     private static Rotation.To to(Random random, List<String> roles) {
         String other = roles.get(random.nextInt(roles.size()));
-        return switch (random.nextInt(5)) {
+        return switch (random.nextInt(6)) {
+            case 5 -> new Rotation.GoesOn(other);
             case 0 -> new Rotation.Stays();
             case 1 -> new Rotation.Out();
             case 2 -> new Rotation.ChangesWith(other);
@@ -165,11 +185,49 @@ class FlowProperties {
             @ForAll @IntRange(max = 100000) int seed, @ForAll @IntRange(max = 20) int people) {
         Flow flow = play(seed, people, 1);
         assertEquals(flow, play(seed, people, 1));
-        assertTrue(flow.reps().size() <= 2000);
         flow.jams().forEach(j -> assertTrue(!j.why().isBlank() && !j.mend().isBlank()));
         boolean stopsShort =
                 flow.reps().isEmpty() || flow.reps().get(flow.reps().size() - 1).over() + 60 < flow.seconds();
         assertTrue(!stopsShort || !flow.jams().isEmpty(), "a drill that stops says why");
+    }
+
+    /** An hour of whistles every half second is cut short, and says so. */
+    @Property(tries = 40)
+    void moreThanCanBeWorkedOutIsSaidAndNotPlayed(@ForAll @IntRange(max = 100000) int seed) {
+        Stage stage = any(seed);
+        Stage often = stage.withInstructions(Stream.concat(
+                        stage.instructions().stream().filter(i -> !(i instanceof Rotation.Starts)),
+                        Stream.of(new Rotation.Starts("st", new When.Every(0.5))))
+                .toList());
+        Flow flow = new Flows(often, Stages.TURF).of(24, 60, 1);
+        int parts = flow.reps().stream().mapToInt(r -> r.cast().size()).sum();
+        assertTrue(parts <= 10_000, parts + " parts");
+        boolean stopped =
+                flow.reps().isEmpty() || flow.reps().get(flow.reps().size() - 1).t() + 60 < flow.seconds();
+        assertTrue(!stopped || !flow.jams().isEmpty(), "what is cut short says so");
+    }
+
+    /** Round a ring of any shape and stretch: drawn once and repeated, or all of it drawn. */
+    @Property(tries = 100)
+    void aRepeatedStretchIsTheSameFlowAsWrittenOut(
+            @ForAll @IntRange(max = 100000) int seed, @ForAll @IntRange(max = 14) int people) {
+        Rings ring = new Rings(seed);
+        Stage repeated = ring.repeated();
+        Stage written = ring.written();
+        Flow one = new Flows(repeated, Stages.TURF).of(people, MINUTES, 1);
+        Flow other = new Flows(written, Stages.TURF).of(people, MINUTES, 1);
+        assertEquals(other.jams(), one.jams());
+        assertEquals(other.reps().size(), one.reps().size());
+        for (int i = 0; i < one.reps().size(); i++) {
+            assertEquals(other.reps().get(i).cast(), one.reps().get(i).cast());
+            assertEquals(other.reps().get(i).t(), one.reps().get(i).t(), 0.02);
+        }
+        other.each().forEach((letter, each) -> {
+            for (Doing doing : Doing.values()) {
+                assertEquals(each.seconds(doing), one.each().get(letter).seconds(doing), 0.5, letter + " " + doing);
+            }
+            assertEquals(each.metres(), one.each().get(letter).metres(), 1, letter);
+        });
     }
 
     /** One more who waits never costs a rep, where only line-ups move and all are as quick. */
