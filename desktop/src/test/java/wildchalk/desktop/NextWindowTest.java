@@ -5,10 +5,12 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.scene.Parent;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -115,5 +117,80 @@ class NextWindowTest extends RealWindow {
         await(() -> !find("#next").isVisible() && find("#set-out").isVisible());
         click("#sheet-words");
         await(() -> !find("#set-out").isVisible());
+    }
+
+    /** A line that feeds a runner, who gives it back to the next in line and runs on to another line. */
+    private static Drill relayWithTwoLines() {
+        Stage stage = new Stage(
+                "s1",
+                "Start here",
+                List.of(
+                        new Piece.LineUp("f", FEEDER, 0, "F", Bib.MINT, 3, "feeders"),
+                        new Piece.LineUp("r", RUNNER, 0, "R", Bib.CORAL, 2, "runners"),
+                        new Piece.Ball("b", FEEDER, Optional.of("f"))),
+                List.of(
+                        run("a1", "r", 4, -2, Cue.whistle()),
+                        new Action.Pass("a2", "f", Spot.at("r"), Action.Touch.CONTROLLED, Cue.after("a1")),
+                        new Action.Pass("a3", "r", Spot.at("f"), Action.Touch.CONTROLLED, Cue.received("a2"))));
+        return Ladder.put(Drill.empty("relay", "Relay", "handball", "whole"), stage);
+    }
+
+    private <R extends Rotation> Optional<R> rotation(Class<R> kind) {
+        return board().stage().instructions(kind).stream().findFirst();
+    }
+
+    @Test
+    void whenRepsEndAndHowSidesTurnAndWhoStepsUpIsTakenFromMenus() throws Exception {
+        open(Request.usual().withBook(folder.resolve("other")).taking(relayWithTwoLines()));
+        click("#sheet-next");
+        await(() -> find("#next-over") != null);
+        assertEquals("A rep is over when all is done.", phrase("over"));
+        take(find("#next-over"), "A rep is over 20 s after the whistle.");
+        await(() -> rotation(Rotation.Over.class).isPresent());
+        assertEquals("A rep is over 20 s after the whistle.", phrase("over"));
+
+        take(find("#next-sides"), "Reps are played on one side and the other in turn.");
+        await(() -> rotation(Rotation.Sides.class).isPresent());
+        take(find("#next-sides"), "Reps are played on one side and the other in turn, three reps each.");
+        await(() -> rotation(Rotation.Sides.class).flatMap(Rotation.Sides::turn).isPresent());
+
+        take(find("#next-steps"), "The next one is in front as R passes 14 m to F.");
+        await(() -> rotation(Rotation.StepsUp.class).isPresent());
+        assertEquals("In each rep two of the feeders have a turn, one after the other.", phrase("steps"));
+        take(find("#next-steps"), "The next one is in front as R passes 14 m to the second of the feeders.");
+        await(() -> rotation(Rotation.StepsUp.class).isEmpty());
+
+        for (int i = 0; i < 5; i++) {
+            type(KeyCode.SHORTCUT, KeyCode.Z);
+        }
+        await(() -> board().stage().instructions().isEmpty());
+    }
+
+    @Test
+    void chosenLinesHappenAgainAndLinesAreUneven() throws Exception {
+        open(Request.usual().withBook(folder.resolve("other")).taking(relayWithTwoLines()));
+        click("#sheet-next");
+        await(() -> told().contains(" with "));
+        assertEquals(List.of(), fx(() -> List.copyOf(((Parent) find("#next-again-all")).getChildrenUnmodifiable())));
+        fx(() -> {
+            board().selection().choose("a1", "a2", "a3");
+            return null;
+        });
+        await(() -> find("#next-again") != null);
+        assertEquals("The 3 chosen lines happen once.", phrase("again"));
+        take(find("#next-again"), "The same happens three times in all, each time by the next of the runners.");
+        await(() -> rotation(Rotation.Repeats.class).isPresent());
+        take(find("#next-again"), "Happens once.");
+        await(() -> rotation(Rotation.Repeats.class).isEmpty());
+
+        await(() -> find("#next-line-f") != null);
+        int feeders = lined("f");
+        int runners = lined("r");
+        click("#next-line-f-more");
+        await(() -> lined("f") == feeders + 1 && lined("r") == runners - 1);
+    }
+
+    private int lined(String role) throws Exception {
+        return fx(() -> Integer.parseInt(((TextField) find("#next-line-" + role)).getText()));
     }
 }

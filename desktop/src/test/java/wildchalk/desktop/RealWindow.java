@@ -188,7 +188,8 @@ abstract class RealWindow {
             items(list.getItems())
                     .filter(i -> item.equals(i.getText()))
                     .findFirst()
-                    .orElseThrow()
+                    .orElseThrow(() -> new AssertionError(item + " is not among "
+                            + items(list.getItems()).map(MenuItem::getText).toList()))
                     .fire();
             return null;
         });

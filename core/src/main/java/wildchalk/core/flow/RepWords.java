@@ -1,13 +1,16 @@
 package wildchalk.core.flow;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
@@ -61,15 +64,16 @@ public final class RepWords {
 
     /** When the next rep begins. */
     public Phrase starts() {
-        List<Choice> moments = new ArrayList<>();
-        for (Action action : stage.actions()) {
-            if (action instanceof Action.Delivery) {
-                moments.add(when(new When.At(new Cue(new Cue.Released(action.id()), 0))));
-                if (action.receiver().flatMap(stage::person).isPresent()) {
-                    moments.add(when(new When.At(Cue.received(action.id()))));
-                }
-            }
-        }
+        Set<String> optional = new HashSet<>();
+        stage.instructions(Instruction.Read.class).forEach(r -> r.options().forEach(o -> optional.addAll(o.actions())));
+        Map<String, Choice> moments = new LinkedHashMap<>();
+        // Two balls that may leave the same hands are one moment in words: the one that always leaves them.
+        Stream.concat(
+                        stage.actions().stream().filter(a -> !optional.contains(a.id())),
+                        stage.actions().stream().filter(a -> optional.contains(a.id())))
+                .filter(Action.Delivery.class::isInstance)
+                .flatMap(this::moments)
+                .forEach(choice -> moments.putIfAbsent(choice.words(), choice));
         return new Phrase(
                 "",
                 words.of(new Rotation.Starts("", rules.when())),
@@ -77,7 +81,14 @@ public final class RepWords {
                 List.of(
                         List.of(when(new When.Ready()), when(new When.Called(FlowWords.say("call")))),
                         EVERY.stream().map(s -> when(new When.Every(s))).toList(),
-                        moments));
+                        List.copyOf(moments.values())));
+    }
+
+    private Stream<Choice> moments(Action delivery) {
+        Choice released = when(new When.At(new Cue(new Cue.Released(delivery.id()), 0)));
+        return delivery.receiver().flatMap(stage::person).isPresent()
+                ? Stream.of(released, when(new When.At(Cue.received(delivery.id()))))
+                : Stream.of(released);
     }
 
     private Choice when(When when) {
@@ -174,9 +185,13 @@ public final class RepWords {
                 uneven.add(shares(read, shares, OptionalLong.empty(), now));
             }
         }
+        List<Choice> lots = new ArrayList<>();
+        OptionalLong drawn = now.map(Rotation.Shares::seed).orElse(OptionalLong.empty());
+        if (drawn.isPresent()) {
+            lots.add(shares(read, now.get().shares(), drawn, now));
+        }
         // Other lots than those that are drawn now: each time it is asked for.
-        long seed = now.map(Rotation.Shares::seed).orElse(OptionalLong.empty()).orElse(0) + 1;
-        List<Choice> lots = List.of(shares(read, Map.of(), OptionalLong.of(seed), now));
+        lots.add(shares(read, Map.of(), OptionalLong.of(drawn.orElse(0) + 1), now));
         String words = now.map(this.words::of).orElse(turns.words());
         return new Phrase("", words, now.isEmpty(), List.of(List.of(turns), uneven, lots));
     }
@@ -233,37 +248,44 @@ public final class RepWords {
     public List<Phrase> again(Set<String> chosen) {
         List<Phrase> all = new ArrayList<>();
         for (Rotation.Repeats repeats : stage.instructions(Rotation.Repeats.class)) {
-            all.add(new Phrase("", words.of(repeats), false, often(repeats, Optional.of(repeats))));
+            all.add(new Phrase("", words.of(repeats), false, often(repeats.actions(), Optional.of(repeats))));
         }
         List<String> stretch = stage.actions().stream()
                 .map(Action::id)
                 .filter(chosen::contains)
                 .toList();
-        List<String> round = Rounds.of(stage, stretch);
-        if (!stretch.isEmpty() && !round.isEmpty() && all.isEmpty()) {
-            Rotation.Repeats could = new Rotation.Repeats("", stretch, 2, round);
-            all.add(new Phrase("", FlowWords.say("again.could", stretch.size()), true, often(could, Optional.empty())));
+        if (all.isEmpty() && !Rounds.of(stage, stretch).isEmpty()) {
+            all.add(new Phrase(
+                    "", FlowWords.say("again.could", stretch.size()), true, often(stretch, Optional.empty())));
         }
         return all;
     }
 
-    private List<List<Choice>> often(Rotation.Repeats stretch, Optional<Rotation.Repeats> now) {
-        List<Often> counted =
-                TIMES.stream().map(n -> (Often) new Often.Times(n)).toList();
-        List<Often> until =
-                UNTIL.stream().map(s -> (Often) new Often.UntilWhistle(s)).toList();
-        Choice once = new Choice(
+    /** All numbers of times along whom it goes now or would likely go, and the usual ones along others. */
+    private List<List<Choice>> often(List<String> stretch, Optional<Rotation.Repeats> now) {
+        Set<List<String>> rounds = new LinkedHashSet<>();
+        now.ifPresent(n -> rounds.add(n.round()));
+        rounds.addAll(Rounds.of(stage, stretch));
+        List<List<Choice>> groups = new ArrayList<>();
+        for (List<String> round : rounds) {
+            List<Often> often = new ArrayList<>();
+            (groups.isEmpty() ? TIMES : TIMES.subList(0, 3)).forEach(n -> often.add(new Often.Times(n)));
+            (groups.isEmpty() ? UNTIL : UNTIL.subList(1, 2)).forEach(t -> often.add(new Often.UntilWhistle(t)));
+            groups.add(often(new Rotation.Repeats("", stretch, 2, round), often, now));
+        }
+        groups.add(List.of(new Choice(
                 FlowWords.say("again.once"),
                 now.isEmpty(),
-                RotationEdits.once(rung, now.map(Rotation::id).orElse("")));
-        return List.of(often(stretch, counted, now), often(stretch, until, now), List.of(once));
+                RotationEdits.once(rung, now.map(Rotation::id).orElse("")))));
+        return groups;
     }
 
     private List<Choice> often(Rotation.Repeats stretch, List<Often> all, Optional<Rotation.Repeats> now) {
         return all.stream()
                 .map(o -> new Choice(
                         words.of(new Rotation.Repeats("", stretch.actions(), o, stretch.round())),
-                        now.filter(n -> n.often().equals(o)).isPresent(),
+                        now.filter(n -> n.often().equals(o) && n.round().equals(stretch.round()))
+                                .isPresent(),
                         RotationEdits.repeats(rung, stretch.actions(), o, stretch.round())))
                 .toList();
     }

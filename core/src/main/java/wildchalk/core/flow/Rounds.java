@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Piece;
@@ -20,32 +19,36 @@ final class Rounds {
     private Rounds() {}
 
     /**
-     * The line-up, where only one is in it that passes to nobody; else everybody round their middle, from whoever the
-     * stretch begins with towards whoever it goes to. Empty where it goes to nobody.
+     * Along whom it could move on, the likeliest first: everybody round their middle, from whoever the stretch begins
+     * with towards whoever it goes to, and each line-up that has a part in it, whose next one has it the next time.
      *
      * @param stretch ids of the actions, in order
      */
-    static List<String> of(Stage stage, List<String> stretch) {
+    static List<List<String>> of(Stage stage, List<String> stretch) {
         List<Action> actions =
                 stage.actions().stream().filter(a -> stretch.contains(a.id())).toList();
         if (actions.isEmpty()) {
             return List.of();
         }
         String first = actions.get(0).who();
-        Set<String> doers = new LinkedHashSet<>();
-        actions.forEach(a -> doers.add(a.who()));
-        Optional<String> next = actions.stream()
+        Set<String> about = new LinkedHashSet<>();
+        actions.forEach(a -> about.add(a.who()));
+        List<String> receivers = actions.stream()
                 .flatMap(a -> a.receiver().stream())
-                .filter(r -> !r.equals(first) && stage.person(r).isPresent())
-                .reduce((a, b) -> b);
-        if (next.isEmpty()) {
-            boolean line = doers.size() == 1
-                    && stage.person(first)
-                            .filter(Piece.LineUp.class::isInstance)
-                            .isPresent();
-            return line ? List.of(first) : List.of();
-        }
-        return round(stage, first, next.get());
+                .filter(r -> stage.person(r).isPresent())
+                .toList();
+        about.addAll(receivers);
+        List<List<String>> all = new ArrayList<>();
+        about.stream()
+                .filter(id ->
+                        stage.person(id).filter(Piece.LineUp.class::isInstance).isPresent())
+                .forEach(id -> all.add(List.of(id)));
+        receivers.stream()
+                .filter(r -> !r.equals(first))
+                .reduce((one, later) -> later)
+                .map(next -> round(stage, first, next))
+                .ifPresent(ring -> all.add(ring.size() > 2 ? 0 : all.size(), ring));
+        return List.copyOf(all);
     }
 
     private static List<String> round(Stage stage, String first, String next) {

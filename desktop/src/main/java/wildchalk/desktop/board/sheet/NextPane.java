@@ -1,8 +1,8 @@
 package wildchalk.desktop.board.sheet;
 
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import javafx.geometry.Side;
 import javafx.scene.Node;
 import javafx.scene.control.CheckMenuItem;
@@ -46,7 +46,7 @@ final class NextPane extends ScrollPane {
     private final VBox numbers = new VBox(4);
     private final VBox lines = new VBox(4);
     private final VBox again = new VBox(4);
-    private Set<String> lined = Set.of();
+    private Map<String, String> lined = Map.of();
     private final VBox told = new VBox(4);
 
     NextPane(BoardState state) {
@@ -59,6 +59,7 @@ final class NextPane extends ScrollPane {
         heading.setWrapText(true);
         told.setId("next-told");
         said.setId("next-said");
+        again.setId("next-again-all");
         FlowDesk desk = state.flow();
         VBox all = new VBox(8, said, heading, numbers, lines, told);
         all.getStyleClass().addAll("call-sheet-words", "next-words");
@@ -205,15 +206,18 @@ final class NextPane extends ScrollPane {
     private void showLines(Map<String, Integer> standing) {
         if (standing.size() < 2) {
             lines.getChildren().clear();
+            lined = Map.of();
             return;
         }
-        if (!standing.keySet().equals(lined)) {
-            lined = Set.copyOf(standing.keySet());
+        Map<String, String> names = new LinkedHashMap<>();
+        standing.keySet().forEach(role -> names.put(role, label(role)));
+        if (!names.equals(lined)) {
+            lined = names;
             lines.getChildren()
                     .setAll(standing.entrySet().stream()
                             .map(l -> Fields.count(
                                     "next-line-" + l.getKey(),
-                                    BOOK.say("line", label(l.getKey())),
+                                    BOOK.say("line", names.get(l.getKey())),
                                     l.getValue(),
                                     1,
                                     Flows.MOST_PEOPLE,
