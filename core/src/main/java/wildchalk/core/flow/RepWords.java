@@ -241,7 +241,8 @@ public final class RepWords {
     }
 
     /**
-     * What happens again and again within a rep: what is said of it, else what could be said of what is chosen.
+     * What happens again and again within a rep: what is said of it, else what could be said of the lines that are
+     * chosen, or of all where none is.
      *
      * @param chosen ids of what is chosen on the board
      */
@@ -250,13 +251,12 @@ public final class RepWords {
         for (Rotation.Repeats repeats : stage.instructions(Rotation.Repeats.class)) {
             all.add(new Phrase("", words.of(repeats), false, often(repeats.actions(), Optional.of(repeats))));
         }
-        List<String> stretch = stage.actions().stream()
-                .map(Action::id)
-                .filter(chosen::contains)
-                .toList();
+        List<String> drawn = stage.actions().stream().map(Action::id).toList();
+        List<String> picked = drawn.stream().filter(chosen::contains).toList();
+        List<String> stretch = picked.isEmpty() ? drawn : picked;
         if (all.isEmpty() && !Rounds.of(stage, stretch).isEmpty()) {
-            all.add(new Phrase(
-                    "", FlowWords.say("again.could", stretch.size()), true, often(stretch, Optional.empty())));
+            String once = picked.isEmpty() ? FlowWords.say("again.all") : FlowWords.say("again.could", picked.size());
+            all.add(new Phrase("", once, true, often(stretch, Optional.empty())));
         }
         return all;
     }

@@ -59,7 +59,6 @@ final class NextPane extends ScrollPane {
         heading.setWrapText(true);
         told.setId("next-told");
         said.setId("next-said");
-        again.setId("next-again-all");
         FlowDesk desk = state.flow();
         VBox all = new VBox(8, said, heading, numbers, lines, told);
         all.getStyleClass().addAll("call-sheet-words", "next-words");
