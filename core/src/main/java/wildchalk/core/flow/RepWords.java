@@ -253,7 +253,10 @@ public final class RepWords {
         }
         List<String> drawn = stage.actions().stream().map(Action::id).toList();
         List<String> picked = drawn.stream().filter(chosen::contains).toList();
-        List<String> stretch = picked.isEmpty() ? drawn : picked;
+        boolean few = stage.actions().stream().map(Action::who).distinct().count() <= 2;
+        boolean line = stage.people().stream().anyMatch(Piece.LineUp.class::isInstance);
+        // All of what many do one after the other is hardly meant to move on along a ring.
+        List<String> stretch = picked.isEmpty() && (few || line) ? drawn : picked;
         if (all.isEmpty() && !Rounds.of(stage, stretch).isEmpty()) {
             String once = picked.isEmpty() ? FlowWords.say("again.all") : FlowWords.say("again.could", picked.size());
             all.add(new Phrase("", once, true, often(stretch, Optional.empty())));

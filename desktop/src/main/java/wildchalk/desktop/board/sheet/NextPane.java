@@ -216,7 +216,7 @@ final class NextPane extends ScrollPane {
                     .setAll(standing.entrySet().stream()
                             .map(l -> Fields.count(
                                     "next-line-" + l.getKey(),
-                                    BOOK.say("line", names.get(l.getKey())),
+                                    names.get(l.getKey()),
                                     l.getValue(),
                                     1,
                                     Flows.MOST_PEOPLE,
@@ -233,7 +233,7 @@ final class NextPane extends ScrollPane {
     private String label(String role) {
         return state.stage()
                 .person(role)
-                .map(p -> p instanceof Piece.LineUp l && !l.name().isBlank() ? l.name() : p.label())
+                .map(p -> p instanceof Piece.LineUp l && !l.name().isBlank() ? l.name() : BOOK.say("line", p.label()))
                 .orElse(role);
     }
 
