@@ -173,7 +173,7 @@ final class SteppedUp {
                 ? lastReceived(who)
                 : Cue.after(theirs.get(theirs.size() - 1).id());
         String id = NextInLine.aside(who);
-        Vec beside = Vec.polar(ASIDE, line.facing() - Math.PI / 2);
+        Vec beside = Vec.polar(ASIDE, line.facing() + Math.PI / 2 * (othersAreOnTheLeft() ? 1 : -1));
         // Out of the way first, then back; each behind the one before, so that nobody stands in anybody.
         actions.add(run(
                 id,
@@ -182,6 +182,16 @@ final class SteppedUp {
                 line.slot(0).plus(beside),
                 line.slot(most - front + 1).plus(beside)));
         return Cue.with(id);
+    }
+
+    /** Whoever steps aside does so away from the others, in a mirrored drill on the other side. */
+    private boolean othersAreOnTheLeft() {
+        Vec ahead = Vec.polar(1, line.facing());
+        double right = stage.people().stream()
+                .filter(p -> !p.id().equals(line.id()))
+                .mapToDouble(p -> ahead.cross(stage.place(p).minus(line.at())))
+                .sum();
+        return right < 0;
     }
 
     private Cue lastReceived(String who) {
