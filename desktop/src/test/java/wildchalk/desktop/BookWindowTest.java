@@ -174,7 +174,7 @@ class BookWindowTest extends RealWindow {
                 .getText()
                 .equals("30 new · 1 changed · 1 the same as in the book · 1 not sound. Nothing is taken "
                         + "in yet; what is not sound stays out."));
-        assertTrue(find("#take-in-list").lookupAll(".label").stream()
+        await(() -> find("#take-in-list").lookupAll(".label").stream()
                 .anyMatch(n -> ((Label) n).getText().startsWith("line 2: ")));
         click("#take-in-go");
         await(() -> cards() == DEMO + 30);

@@ -62,6 +62,15 @@ final class Course {
         return best;
     }
 
+    /** How near to something one comes, metres; too far by a step at most. */
+    double distance(Vec thing) {
+        double least = Double.MAX_VALUE;
+        for (Vec p : points) {
+            least = Math.min(least, p.distance(thing));
+        }
+        return least;
+    }
+
     /** Where one looks in the first so many metres. */
     List<Vec> until(double metres) {
         int n = step == 0 ? 0 : (int) Math.round(metres / step);

@@ -1,6 +1,7 @@
 package wildchalk.core.script;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Piece;
@@ -19,7 +20,9 @@ final class Gates {
 
     private final Words words;
     private final GearNames names;
-    private final List<Gate> all = new ArrayList<>();
+    private final List<Piece.Item> posts;
+    private final List<Piece.Item> acrossThePage;
+    private List<Gate> all;
 
     /** Its two posts. */
     record Gate(Piece.Item a, Piece.Item b) {
@@ -50,30 +53,79 @@ final class Gates {
     Gates(Stage stage, Words words, GearNames names) {
         this.words = words;
         this.names = names;
-        List<Piece.Item> posts = stage.pieces().stream()
+        this.posts = stage.pieces().stream()
                 .filter(Piece.Item.class::isInstance)
                 .map(Piece.Item.class::cast)
                 .filter(i -> i.kind().standsForGate() && stage.inHand(i.id()).isEmpty())
                 .toList();
-        for (int i = 0; i < posts.size(); i++) {
-            for (int k = i + 1; k < posts.size(); k++) {
-                if (isGate(posts.get(i), posts.get(k), posts)) {
-                    all.add(new Gate(posts.get(i), posts.get(k)));
-                }
-            }
-        }
+        this.acrossThePage = posts.stream()
+                .sorted(Comparator.comparingDouble(p -> p.at().x()))
+                .toList();
     }
 
-    List<Gate> all() {
+    /** All there are, in the order of their posts. */
+    private List<Gate> all() {
+        if (all == null) {
+            all = among(posts);
+        }
         return all;
     }
 
-    private static boolean isGate(Piece.Item a, Piece.Item b, List<Piece.Item> posts) {
-        return isAlike(a, b)
-                && a.at().distance(b.at()) <= WIDEST
-                && posts.stream()
-                        .filter(p -> p != a && p != b && isAlike(p, a))
-                        .noneMatch(p -> isInRow(p.at(), a.at(), b.at()));
+    /** Those through which a course may go: each of their posts is nearer to it than they are wide. */
+    List<Gate> near(Course course) {
+        return among(
+                posts.stream().filter(p -> course.distance(p.at()) <= WIDEST).toList());
+    }
+
+    private List<Gate> among(List<Piece.Item> some) {
+        List<Gate> gates = new ArrayList<>();
+        for (int i = 0; i < some.size(); i++) {
+            for (int k = i + 1; k < some.size(); k++) {
+                if (isGate(some.get(i), some.get(k))) {
+                    gates.add(new Gate(some.get(i), some.get(k)));
+                }
+            }
+        }
+        return gates;
+    }
+
+    private boolean isGate(Piece.Item a, Piece.Item b) {
+        if (Math.abs(a.at().x() - b.at().x()) > WIDEST || !isAlike(a, b)) {
+            return false;
+        }
+        double wide = a.at().distance(b.at());
+        return wide <= WIDEST && !isInRow(a, b, NEXT * wide);
+    }
+
+    /** Whether any other like one stands in a row with two: looked for among those that are near across the page. */
+    private boolean isInRow(Piece.Item a, Piece.Item b, double near) {
+        double left = Math.min(a.at().x(), b.at().x()) - near;
+        double right = Math.max(a.at().x(), b.at().x()) + near;
+        for (int i = from(left); i < acrossThePage.size(); i++) {
+            Piece.Item p = acrossThePage.get(i);
+            if (p.at().x() > right) {
+                return false;
+            }
+            if (p != a && p != b && isAlike(p, a) && isInRow(p.at(), a.at(), b.at())) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** The first across the page that stands at a place or to the right of it. */
+    private int from(double x) {
+        int low = 0;
+        int high = acrossThePage.size();
+        while (low < high) {
+            int middle = (low + high) >>> 1;
+            if (acrossThePage.get(middle).at().x() < x) {
+                low = middle + 1;
+            } else {
+                high = middle;
+            }
+        }
+        return low;
     }
 
     private static boolean isAlike(Piece.Item a, Piece.Item b) {
@@ -93,7 +145,7 @@ final class Gates {
         if (!a.label().isBlank() && !b.label().isBlank()) {
             return words.say("via.between", words.name(a), b.label());
         }
-        List<Gate> alike = all.stream().filter(g -> isAlike(g.a(), a)).toList();
+        List<Gate> alike = all().stream().filter(g -> isAlike(g.a(), a)).toList();
         String name = words.say("gate", words.colour(a.colour()));
         return words.say(
                 "via.through",

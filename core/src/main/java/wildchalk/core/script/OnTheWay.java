@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import wildchalk.core.drill.GearKind;
@@ -179,7 +180,7 @@ record OnTheWay(Stage stage, Words words, GearNames gear, Unit unit, Function<Pi
         Gates gates = new Gates(stage, words, gear);
         List<By> through = new ArrayList<>();
         Set<String> used = new HashSet<>();
-        for (Gates.Gate gate : gates.all()) {
+        for (Gates.Gate gate : gates.near(course)) {
             List<String> posts = List.of(gate.a().id(), gate.b().id());
             double at = gate.crossing(course);
             if (at >= 0 && posts.stream().noneMatch(used::contains)) {
@@ -201,21 +202,26 @@ record OnTheWay(Stage stage, Words words, GearNames gear, Unit unit, Function<Pi
     private List<By> things(Course course, Set<String> told) {
         List<By> all = new ArrayList<>();
         items().filter(i -> !told.contains(i.id())).forEach(i -> by(
-                        course, i.at(), words.say("the", gear.name(i, course.start())), i.id(), Optional.of(i.kind()))
+                        course,
+                        i.at(),
+                        () -> words.say("the", gear.name(i, course.start())),
+                        i.id(),
+                        Optional.of(i.kind()))
                 .ifPresent(all::add));
         stage.people().forEach(p -> places.apply(p)
-                .flatMap(at -> by(course, at, words.name(p), p.id(), Optional.empty()))
+                .flatMap(at -> by(course, at, () -> words.name(p), p.id(), Optional.empty()))
                 .filter(b -> b.kind() != Kind.OVER && b.kind() != Kind.LEAVING)
                 .ifPresent(all::add));
         return all;
     }
 
-    private Optional<By> by(Course course, Vec thing, String name, String id, Optional<GearKind> kind) {
+    private Optional<By> by(Course course, Vec thing, Supplier<String> called, String id, Optional<GearKind> kind) {
         int i = course.nearest(thing);
         double off = course.points().get(i).distance(thing);
         if (off > BY || thing.distance(course.start()) <= END || thing.distance(course.end()) <= END) {
             return Optional.empty();
         }
+        String name = called.get();
         boolean right = course.way(i).cross(thing.minus(course.points().get(i))) > 0;
         double turn = course.turning(i, BEND);
         double at = course.along(i);

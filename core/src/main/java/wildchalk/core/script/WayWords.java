@@ -3,6 +3,7 @@ package wildchalk.core.script;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
@@ -37,7 +38,7 @@ record WayWords(Stage stage, Surface surface, Words words, boolean turned, Optio
     private static final double EIGHTH = Math.PI / 4;
 
     /** A thing that has a name, and where it is. */
-    private record Thing(String name, String piece, Vec at) {}
+    private record Thing(Supplier<String> name, String piece, Vec at) {}
 
     /**
      * @param line where it leads, metres, as it is gone
@@ -60,7 +61,8 @@ record WayWords(Stage stage, Surface surface, Words words, boolean turned, Optio
     }
 
     private boolean isAt(Named named, Vec end) {
-        return things(end).anyMatch(t -> named.text().equals(words.say("to.place", t.name())));
+        return things(end).anyMatch(t -> named.text()
+                .equals(words.say("to.place", t.name().get())));
     }
 
     /** A step or two: to or from the ball. */
@@ -107,10 +109,10 @@ record WayWords(Stage stage, Surface surface, Words words, boolean turned, Optio
         Stream<Thing> gear = stage.pieces().stream()
                 .filter(g -> g instanceof Piece.Item || g instanceof Piece.Supply)
                 .filter(g -> stage.inHand(g.id()).isEmpty())
-                .map(g -> new Thing(names.name((Piece.Gear) g, from), g.id(), g.at()));
+                .map(g -> new Thing(() -> names.name((Piece.Gear) g, from), g.id(), g.at()));
         Stream<Thing> landmarks = surface.isOpenGround()
                 ? Stream.empty()
-                : surface.landmarks().stream().map(l -> new Thing(l.name(), "", seen(l.at())));
+                : surface.landmarks().stream().map(l -> new Thing(l::name, "", seen(l.at())));
         return Stream.concat(gear, landmarks);
     }
 
@@ -129,7 +131,7 @@ record WayWords(Stage stage, Surface surface, Words words, boolean turned, Optio
     }
 
     private Named named(String key, Thing thing) {
-        return new Named(words.say(key, thing.name()), thing.piece());
+        return new Named(words.say(key, thing.name().get()), thing.piece());
     }
 
     /** The last straight line of the surface with a name that lies between. */
@@ -138,7 +140,7 @@ record WayWords(Stage stage, Surface surface, Words words, boolean turned, Optio
                 .filter(m -> !m.name().isEmpty())
                 .flatMap(m -> surface.line(m.id()).stream()
                         .flatMap(l -> crossed(l.points(), seen(from), seen(end)).stream())
-                        .map(at -> new Thing(m.name(), "", seen(at))))
+                        .map(at -> new Thing(m::name, "", seen(at))))
                 .min(Comparator.comparingDouble(t -> t.at().distance(end)))
                 .map(t -> named("across.place", t));
     }

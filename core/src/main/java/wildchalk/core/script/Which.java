@@ -105,15 +105,24 @@ record Which(boolean turned) {
     }
 
     private static Optional<String> ofMany(List<Vec> all, int at, Vec from) {
-        List<Vec> others = all.stream()
-                .filter(p -> p.distance(from) > APART)
-                .sorted(Comparator.comparingDouble(p -> p.distance(from)))
-                .toList();
-        int rank = others.indexOf(all.get(at));
-        if (rank == 0) {
+        double far = all.get(at).distance(from);
+        if (far <= APART) {
+            return Optional.empty();
+        }
+        boolean next = true;
+        boolean farthest = true;
+        for (int i = 0; i < all.size(); i++) {
+            double other = all.get(i).distance(from);
+            boolean nearer = other < far || other == far && i < at;
+            if (i != at && other > APART) {
+                next &= !nearer;
+                farthest &= nearer;
+            }
+        }
+        if (next) {
             return Optional.of("next");
         }
-        return rank == others.size() - 1 ? Optional.of("farthest") : Optional.empty();
+        return farthest ? Optional.of("farthest") : Optional.empty();
     }
 
     private static int rank(List<Vec> all, int at, ToDoubleFunction<Vec> by) {
