@@ -29,6 +29,7 @@ import wildchalk.storage.format.SurfaceFiles;
             ValidateCommand.class,
             SolveCommand.class,
             FlowCommand.class,
+            GroupsCommand.class,
             ScriptCommand.class,
             SetOutCommand.class,
             ExportCommand.class

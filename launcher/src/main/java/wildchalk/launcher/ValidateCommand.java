@@ -14,17 +14,18 @@ import wildchalk.core.naming.VenueWords;
 import wildchalk.core.runthrough.Hitch;
 import wildchalk.storage.format.DrillReader;
 import wildchalk.storage.format.FormatException;
+import wildchalk.storage.format.SquadReader;
 import wildchalk.storage.format.SurfaceFiles;
 import wildchalk.storage.format.Told;
 
 @Command(
         name = "validate",
         mixinStandardHelpOptions = true,
-        description = "Is it a sound drill or surface file: a line for each fault, with where it is. Of a "
+        description = "Is it a sound drill, squad or surface file: a line for each fault, with where it is. Of a "
                 + "sound drill also what would not play as drawn, by rung and option.")
 final class ValidateCommand implements Callable<Integer> {
 
-    @Parameters(paramLabel = "FILE", arity = "1..*", description = "drill or surface files")
+    @Parameters(paramLabel = "FILE", arity = "1..*", description = "drill, squad or surface files")
     private List<Path> files;
 
     @Spec
@@ -49,7 +50,7 @@ final class ValidateCommand implements Callable<Integer> {
 
     /** What is sound and yet cannot be played as drawn: a warning. */
     private static List<Hitch> hitches(Path file) throws FormatException {
-        return SurfaceFiles.isSurface(file)
+        return SurfaceFiles.isSurface(file) || SquadReader.isSquad(file)
                 ? List.of()
                 : Hitch.of(DrillReader.told(file, Main.surfaces()).document());
     }
@@ -57,6 +58,10 @@ final class ValidateCommand implements Callable<Integer> {
     private static String verdict(Path file) throws FormatException {
         if (SurfaceFiles.isSurface(file)) {
             SurfaceFiles.read(file);
+            return "sound";
+        }
+        if (SquadReader.isSquad(file)) {
+            SquadReader.read(file);
             return "sound";
         }
         Told<Drill> told = DrillReader.told(file, Main.surfaces());

@@ -15,9 +15,12 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import picocli.CommandLine;
+import wildchalk.core.squad.Member;
+import wildchalk.core.squad.Squad;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.storage.bundle.BundleReader;
 import wildchalk.storage.format.DrillReader;
+import wildchalk.storage.format.SquadWriter;
 
 class CommandLineTest {
 
@@ -120,6 +123,60 @@ class CommandLineTest {
                 "validate", Files.writeString(folder.resolve("lost.json"), lost).toString());
         assertEquals(1, names.code());
         assertTrue(names.out().contains("sends somebody to \"nobody\", but no person has that id"), names.out());
+    }
+
+    @Test
+    void groupsAreMadeOfATableAndOfASquadFile(@TempDir Path folder) throws Exception {
+        Path table = Files.writeString(
+                folder.resolve("club.csv"),
+                """
+                number;name;position;strength
+                1;Maren;keeper;4
+                2;Odile;back;3
+                3;Tibor;back;5
+                4;Wenna;front;2
+                7;Paavo;keeper;2
+                8;Calla;front;nine
+                """);
+        Said two = wildchalk("groups", table.toString(), "--groups", "2", "--in-each", "keeper");
+        assertEquals(0, two.code(), two.err());
+        assertTrue(two.out().startsWith("Group 1: "), two.out());
+        assertTrue(two.out().contains("A keeper in each, as wished."), two.out());
+        assertTrue(two.out().contains("Line 7: the strength \u201cnine\u201d is not 1 to 5"), two.out());
+        Said three = wildchalk("groups", table.toString(), "--groups", "3", "--in-each", "keeper");
+        assertTrue(three.out().contains("Cannot be had: a keeper in each."), three.out());
+
+        Squad squad = Squad.empty("s", "Juniors");
+        for (String name : List.of("Maren", "Odile", "Tibor", "Wenna")) {
+            squad = squad.with(Member.named("", name));
+        }
+        Path file = Files.writeString(folder.resolve("club.squad.json"), SquadWriter.write(squad));
+        Said json = wildchalk("groups", file.toString(), "--groups", "2", "--seed", "5", "--json");
+        assertTrue(json.out().contains("\"best\" : true"), json.out());
+        assertEquals(json, wildchalk("groups", file.toString(), "--groups", "2", "--seed", "5", "--json"));
+        assertEquals(
+                "club.squad.json: sound\n",
+                wildchalk("validate", file.toString()).out());
+        for (String[] wrong : new String[][] {
+            {"0", "even", "--groups: 0: it can be 1 to 4, as there are 4 people"},
+            {"9", "even", "--groups: 9: it can be 1 to 4, as there are 4 people"},
+            {"2", "odd", "--kind: \u201codd\u201d is not known; it can be even, strength"}
+        }) {
+            Said no = wildchalk("groups", file.toString(), "--groups", wrong[0], "--kind", wrong[1]);
+            assertEquals(2, no.code());
+            assertTrue(no.err().contains(wrong[2]), no.err());
+        }
+    }
+
+    /** Whatever needs no window is run where there is no display. */
+    @Test
+    void theScriptKnowsWhichCommandsNeedNoWindow() throws Exception {
+        String script = Files.readString(Path.of("../wildchalk"));
+        for (String command : Main.commandLine().getSubcommands().keySet()) {
+            boolean window = List.of("open", "demo", "shots").contains(command);
+            boolean listed = script.lines().anyMatch(l -> l.matches(".*[ |]" + command + "\\|.*-h\\|--help.*"));
+            assertEquals(!window, listed, command);
+        }
     }
 
     @Test

@@ -1,13 +1,6 @@
 package wildchalk.storage.format;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import java.io.IOException;
-import java.nio.ByteBuffer;
-import java.nio.CharBuffer;
-import java.nio.charset.CoderResult;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -36,8 +29,6 @@ import wildchalk.core.surface.Surfaces;
 /** Reads a drill from JSON and refuses what is not sound with one plain line. */
 public final class DrillReader {
 
-    private static final long LARGEST = 8L << 20;
-
     private final FileText text;
     private final Surfaces surfaces;
 
@@ -63,30 +54,10 @@ public final class DrillReader {
      */
     public static Told<Drill> told(Path file, Surfaces surfaces) throws FormatException {
         try {
-            if (Files.size(file) > LARGEST) {
-                throw new FormatException("it is larger than any drill, over 8 MB");
-            }
-            return told(text(Files.readAllBytes(file)), surfaces);
+            return told(FileText.of(file, FileText.Form.DRILL), surfaces);
         } catch (FormatException e) {
             throw e.in(file.getFileName() + ": ");
-        } catch (NoSuchFileException e) {
-            throw new FormatException(file + ": there is no such file");
-        } catch (IOException e) {
-            throw new FormatException(file.getFileName() + ": it cannot be read as text; choose a drill file");
         }
-    }
-
-    /** The bytes as text; where they are none, that place is named. */
-    private static String text(byte[] bytes) throws FormatException {
-        ByteBuffer in = ByteBuffer.wrap(bytes);
-        CharBuffer out = CharBuffer.allocate(bytes.length);
-        CoderResult result = StandardCharsets.UTF_8.newDecoder().decode(in, out, true);
-        String text = out.flip().toString();
-        if (result.isError()) {
-            throw new FormatException("line " + (text.lines().count() + (text.isEmpty() || text.endsWith("\n") ? 1 : 0))
-                    + ": there is something here that is no text; take a whole copy of the file");
-        }
-        return text;
     }
 
     /**

@@ -18,6 +18,13 @@ import com.networknt.schema.SchemaValidatorsConfig;
 import com.networknt.schema.SpecVersion;
 import com.networknt.schema.ValidationMessage;
 import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.CharBuffer;
+import java.nio.charset.CoderResult;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -25,6 +32,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.soundness.Soundness;
+import wildchalk.core.wording.Wordbook;
 
 /** The text of a file whose form is right: it is JSON, of a version this program knows, and fits the schema. */
 final class FileText {
@@ -34,9 +42,13 @@ final class FileText {
             .enable(JsonReadFeature.ALLOW_NON_NUMERIC_NUMBERS)
             .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
             .build();
+    private static final Wordbook BOOK = Wordbook.beside(FileText.class, "Text");
+    private static final long LARGEST = 8L << 20;
+
     /** What kind of file it is to be. */
     enum Form {
         DRILL("drill", "wild-chalk-drill", DrillWriter.VERSION),
+        SQUAD("squad", "wild-chalk-squad", SquadWriter.VERSION),
         SURFACE("surface", "wild-chalk-surface", SurfaceFiles.VERSION);
 
         private final String noun;
@@ -71,6 +83,37 @@ final class FileText {
 
     JsonNode root() {
         return root;
+    }
+
+    /**
+     * The text of a file.
+     *
+     * @throws FormatException when there is none, it is too large or no text; the message does not name the file
+     */
+    static String of(Path file, Form form) throws FormatException {
+        try {
+            if (Files.size(file) > LARGEST) {
+                throw new FormatException(BOOK.say("large", form.noun));
+            }
+            return text(Files.readAllBytes(file));
+        } catch (NoSuchFileException e) {
+            throw new FormatException(BOOK.say("none"));
+        } catch (IOException e) {
+            throw new FormatException(BOOK.say("unreadable", form.noun));
+        }
+    }
+
+    /** The bytes as text; where they are none, that place is named. */
+    private static String text(byte[] bytes) throws FormatException {
+        ByteBuffer in = ByteBuffer.wrap(bytes);
+        CharBuffer out = CharBuffer.allocate(bytes.length);
+        CoderResult result = StandardCharsets.UTF_8.newDecoder().decode(in, out, true);
+        String text = out.flip().toString();
+        if (result.isError()) {
+            long line = text.lines().count() + (text.isEmpty() || text.endsWith("\n") ? 1 : 0);
+            throw new FormatException(BOOK.say("no.text", line));
+        }
+        return text;
     }
 
     /** Parses and checks. */

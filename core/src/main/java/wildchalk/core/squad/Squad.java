@@ -1,0 +1,147 @@
+package wildchalk.core.squad;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import wildchalk.core.document.Document;
+
+/**
+ * The people of a team and who of them is there.
+ *
+ * @param ids the highest number that was given to anybody in it, so that none is given twice
+ * @param people in the coach's order
+ * @param tonight the evening that is prepared or on
+ * @param lately who was in one group on the evenings before, the latest last: the groups of each
+ */
+public record Squad(
+        String id,
+        String title,
+        int ids,
+        List<Member> people,
+        List<Helper> staff,
+        Evening tonight,
+        List<List<List<String>>> lately)
+        implements Document<Squad> {
+
+    /** Evenings before more than these are no longer remembered. */
+    public static final int MOST_LATELY = 12;
+
+    private static final String ID = "m";
+
+    public Squad {
+        people = List.copyOf(people);
+        staff = List.copyOf(staff);
+        lately = lately.stream()
+                .skip(Math.max(0, lately.size() - MOST_LATELY))
+                .map(evening -> evening.stream().map(List::copyOf).toList())
+                .toList();
+    }
+
+    /** One without anybody. */
+    public static Squad empty(String id, String title) {
+        return new Squad(id, title, 0, List.of(), List.of(), Evening.UNSAID, List.of());
+    }
+
+    /** Somebody of the squad or a guest. */
+    public Optional<Member> person(String person) {
+        return all().filter(p -> p.id().equals(person)).findFirst();
+    }
+
+    /** Everybody of the squad, then the guests. */
+    public Stream<Member> all() {
+        return Stream.concat(people.stream(), tonight.guests().stream());
+    }
+
+    /** Those who are put into groups tonight. */
+    public List<Member> playing() {
+        return all().filter(p -> tonight.of(p.id()).state().plays()).toList();
+    }
+
+    /** The same with one more of whom this is known; their id is given here. */
+    public Squad with(Member somebody) {
+        List<Member> more = new ArrayList<>(people);
+        more.add(somebody.withId(ID + (ids + 1)));
+        return new Squad(id, title, ids + 1, more, staff, tonight, lately);
+    }
+
+    /** The same with a guest for tonight; their id is given here. */
+    public Squad welcoming(Member guest) {
+        return new Squad(id, title, ids + 1, people, staff, tonight.welcoming(guest.withId(ID + (ids + 1))), lately);
+    }
+
+    /** The same with one of the staff more; their id is given here. */
+    public Squad with(Helper helper) {
+        List<Helper> more = new ArrayList<>(staff);
+        more.add(new Helper(ID + (ids + 1), helper.name(), helper.duty(), helper.leads()));
+        return new Squad(id, title, ids + 1, people, more, tonight, lately);
+    }
+
+    /** The same with other people, by ids that were given. */
+    public Squad of(List<Member> newPeople) {
+        return new Squad(id, title, ids, newPeople, staff, tonight, lately);
+    }
+
+    /** The same with somebody as they are now. */
+    public Squad knowing(Member somebody) {
+        Evening evening = new Evening(
+                tonight.day(),
+                tonight.presence(),
+                tonight.guests().stream()
+                        .map(g -> g.id().equals(somebody.id()) ? somebody : g)
+                        .toList(),
+                tonight.groups());
+        return of(people.stream()
+                        .map(p -> p.id().equals(somebody.id()) ? somebody : p)
+                        .toList())
+                .on(evening);
+    }
+
+    /** The same on another evening. */
+    public Squad on(Evening evening) {
+        return new Squad(id, title, ids, people, staff, evening, lately);
+    }
+
+    /** The same without somebody; who was with whom is still counted, by an id that says nothing. */
+    public Squad without(String person) {
+        return new Squad(
+                id,
+                title,
+                ids,
+                people.stream().filter(p -> !p.id().equals(person)).toList(),
+                staff.stream().filter(h -> !h.id().equals(person)).toList(),
+                tonight.without(person),
+                lately);
+    }
+
+    /** The evening is over: who was with whom is remembered, guests are gone, and everybody is expected again. */
+    public Squad evening() {
+        List<List<List<String>>> more = new ArrayList<>(lately);
+        tonight.groups().ifPresent(g -> more.add(g.people()));
+        return new Squad(id, title, ids, people, staff, Evening.UNSAID, more);
+    }
+
+    @Override
+    public Squad withId(String newId) {
+        return new Squad(newId, title, ids, people, staff, tonight, lately);
+    }
+
+    @Override
+    public Squad withTitle(String newTitle) {
+        return new Squad(id, newTitle, ids, people, staff, tonight, lately);
+    }
+
+    @Override
+    public Squad following(Squad before) {
+        return counting(Math.max(ids, before.ids));
+    }
+
+    @Override
+    public boolean isLike(Squad other) {
+        return counting(0).equals(other.counting(0));
+    }
+
+    private Squad counting(int given) {
+        return new Squad(id, title, given, people, staff, tonight, lately);
+    }
+}

@@ -1,0 +1,75 @@
+package wildchalk.storage.people;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import wildchalk.core.grouping.Handed;
+import wildchalk.core.squad.Member;
+import wildchalk.core.wording.Wordbook;
+
+/** Writes people as a table that any spreadsheet opens; nothing in it can be taken for something to be worked out. */
+public final class PeopleWriter {
+
+    /** What a spreadsheet would work out begins with one of these. */
+    private static final String DOES_SOMETHING = "=+-@\t\r";
+
+    private PeopleWriter() {}
+
+    /**
+     * A table with heads.
+     *
+     * @param views whether the coach's own view of them, their strength and speed, is written too
+     */
+    public static String write(List<Member> people, boolean views) {
+        StringBuilder text = new StringBuilder();
+        try (CSVPrinter out = new CSVPrinter(text, CSVFormat.DEFAULT)) {
+            List<String> heads = new ArrayList<>(
+                    List.of(Column.NAME.head(), Column.NUMBER.head(), Column.POSITION.head(), Column.SIDE.head()));
+            if (views) {
+                heads.add(Column.STRENGTH.head());
+                heads.add(Column.SPEED.head());
+            }
+            out.printRecord(heads);
+            for (Member person : people) {
+                out.printRecord(cells(person, views));
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return text.toString();
+    }
+
+    private static List<String> cells(Member person, boolean views) {
+        String side = person.side() == Handed.UNSAID ? "" : Wordbook.key(person.side());
+        List<String> cells = new ArrayList<>(List.of(
+                harmless(person.name()),
+                harmless(person.number()),
+                harmless(String.join("/", person.positions())),
+                side));
+        if (views) {
+            cells.add(
+                    person.level().strength() == 0
+                            ? ""
+                            : Integer.toString(person.level().strength()));
+            cells.add(
+                    person.level().speed() == 0
+                            ? ""
+                            : Double.toString(person.level().speed()));
+        }
+        return cells;
+    }
+
+    /** The same with an apostrophe before what a spreadsheet would work out. */
+    static String harmless(String cell) {
+        return !cell.isEmpty() && DOES_SOMETHING.indexOf(cell.charAt(0)) >= 0 ? "'" + cell : cell;
+    }
+
+    /** What {@link #harmless} was made of. */
+    static String asItWas(String cell) {
+        boolean made = cell.length() > 1 && cell.charAt(0) == '\'' && DOES_SOMETHING.indexOf(cell.charAt(1)) >= 0;
+        return made ? cell.substring(1) : cell;
+    }
+}
