@@ -12,7 +12,7 @@ import javafx.animation.AnimationTimer;
 import javafx.application.Application;
 import javafx.stage.Stage;
 import wildchalk.bench.Crowd;
-import wildchalk.core.drill.Colour;
+import wildchalk.core.colour.Colour;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;

@@ -10,7 +10,7 @@ import java.util.function.Consumer;
 import javafx.animation.AnimationTimer;
 import javafx.application.Application;
 import javafx.stage.Stage;
-import wildchalk.core.drill.Colour;
+import wildchalk.core.colour.Colour;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;

@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import wildchalk.core.colour.Bib;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;
 

@@ -1,5 +1,7 @@
 package wildchalk.core.drill;
 
+import wildchalk.core.colour.Colour;
+
 /** What kinds of gear can be put down. The sizes are typical ones, in metres, and can be changed on each piece. */
 public enum GearKind {
     CONE(0.23, 0.23, Colour.YELLOW, 0.1),

@@ -7,6 +7,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import wildchalk.core.colour.Colour;
 
 /**
  * What a stage cannot do without, counted.

@@ -5,6 +5,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.OptionalLong;
 
 /**
@@ -307,7 +309,7 @@ public sealed interface Rotation extends Instruction {
 
         /** @param times how often it happens in all, over 1 */
         public Repeats(String id, List<String> actions, int times, List<String> round) {
-            this(id, actions, new Often.Times(times), round);
+            this(id, actions, new Times(times), round);
         }
 
         @Override
@@ -318,6 +320,40 @@ public sealed interface Rotation extends Instruction {
         @Override
         public Repeats withId(String newId) {
             return new Repeats(newId, actions, often, round);
+        }
+    }
+
+    /** How often something happens. */
+    sealed interface Often {
+
+        /** How often in all; empty where a whistle ends it. */
+        default OptionalInt number() {
+            return OptionalInt.empty();
+        }
+
+        /** Seconds after the rep began at which the whistle ends it; empty where it is counted. */
+        default OptionalDouble until() {
+            return OptionalDouble.empty();
+        }
+    }
+
+    /** @param n how often in all, over 1 */
+    record Times(int n) implements Often {
+        @Override
+        public OptionalInt number() {
+            return OptionalInt.of(n);
+        }
+    }
+
+    /**
+     * Until the whistle.
+     *
+     * @param seconds after the rep began, over 0
+     */
+    record UntilWhistle(double seconds) implements Often {
+        @Override
+        public OptionalDouble until() {
+            return OptionalDouble.of(seconds);
         }
     }
 

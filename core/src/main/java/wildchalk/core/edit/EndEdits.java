@@ -1,8 +1,8 @@
 package wildchalk.core.edit;
 
 import java.util.Optional;
+import wildchalk.core.colour.Bib;
 import wildchalk.core.document.Edit;
-import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.End;

@@ -10,7 +10,6 @@ import java.util.function.Predicate;
 import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Often;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.When;
@@ -90,7 +89,7 @@ public final class RotationEdits {
      * @param actions ids of those that are drawn
      * @param round ids of whom or what it moves on along; of a line-up alone, it steps up
      */
-    public static Edit<Drill> repeats(String rung, List<String> actions, Often often, List<String> round) {
+    public static Edit<Drill> repeats(String rung, List<String> actions, Rotation.Often often, List<String> round) {
         return said(
                 "next.repeats",
                 rung,

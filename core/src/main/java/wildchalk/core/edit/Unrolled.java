@@ -13,7 +13,6 @@ import java.util.function.BiFunction;
 import java.util.function.Function;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
-import wildchalk.core.drill.Often;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Stage;
@@ -106,7 +105,7 @@ public final class Unrolled {
     }
 
     private static Rotation.Repeats often(Rotation.Repeats repeats, int n) {
-        return new Rotation.Repeats(repeats.id(), repeats.actions(), new Often.Times(n), repeats.round());
+        return new Rotation.Repeats(repeats.id(), repeats.actions(), new Rotation.Times(n), repeats.round());
     }
 
     private static OptionalDouble start(Timeline timeline, String action) {

@@ -16,7 +16,6 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Instruction;
-import wildchalk.core.drill.Often;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Rotation.Turn.Length;
@@ -271,9 +270,9 @@ public final class RepWords {
         rounds.addAll(Rounds.of(stage, stretch));
         List<List<Choice>> groups = new ArrayList<>();
         for (List<String> round : rounds) {
-            List<Often> often = new ArrayList<>();
-            (groups.isEmpty() ? TIMES : TIMES.subList(0, 3)).forEach(n -> often.add(new Often.Times(n)));
-            (groups.isEmpty() ? UNTIL : UNTIL.subList(1, 2)).forEach(t -> often.add(new Often.UntilWhistle(t)));
+            List<Rotation.Often> often = new ArrayList<>();
+            (groups.isEmpty() ? TIMES : TIMES.subList(0, 3)).forEach(n -> often.add(new Rotation.Times(n)));
+            (groups.isEmpty() ? UNTIL : UNTIL.subList(1, 2)).forEach(t -> often.add(new Rotation.UntilWhistle(t)));
             groups.add(often(new Rotation.Repeats("", stretch, 2, round), often, now));
         }
         groups.add(List.of(new Choice(
@@ -283,7 +282,7 @@ public final class RepWords {
         return groups;
     }
 
-    private List<Choice> often(Rotation.Repeats stretch, List<Often> all, Optional<Rotation.Repeats> now) {
+    private List<Choice> often(Rotation.Repeats stretch, List<Rotation.Often> all, Optional<Rotation.Repeats> now) {
         return all.stream()
                 .map(o -> new Choice(
                         words.of(new Rotation.Repeats("", stretch.actions(), o, stretch.round())),

@@ -20,7 +20,7 @@ public record Asked(
 
     public Asked {
         if (groups < 1) {
-            throw new IllegalArgumentException("groups: " + groups);
+            throw new IllegalArgumentException("groups=" + groups);
         }
         people = people.stream().sorted(Comparator.comparing(Entrant::id)).toList();
         wishes = List.copyOf(wishes);

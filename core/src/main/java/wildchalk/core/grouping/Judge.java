@@ -32,6 +32,7 @@ public final class Judge {
         int broken(int[] group);
     }
 
+    /** For one asking; what is weighed is worked out here, once. */
     public Judge(Asked asked) {
         this.asked = asked;
         this.groups = asked.groups();

@@ -2,11 +2,11 @@ package wildchalk.core.scene;
 
 import java.util.ArrayList;
 import java.util.List;
+import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.Action.Gait;
 import wildchalk.core.drill.ActionCases;
-import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Drill.LineKey;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Hold;

@@ -1,7 +1,7 @@
 package wildchalk.core.scene;
 
-import wildchalk.core.drill.Bib;
-import wildchalk.core.drill.Colour;
+import wildchalk.core.colour.Bib;
+import wildchalk.core.colour.Colour;
 
 /** Names for what things are painted with; a {@link Look} gives each a colour. */
 public enum Ink {

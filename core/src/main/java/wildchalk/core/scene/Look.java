@@ -2,7 +2,7 @@ package wildchalk.core.scene;
 
 import java.util.EnumMap;
 import java.util.Map;
-import wildchalk.core.drill.Colour;
+import wildchalk.core.colour.Colour;
 import wildchalk.core.surface.Surface;
 
 /**

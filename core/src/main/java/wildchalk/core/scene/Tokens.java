@@ -2,7 +2,7 @@ package wildchalk.core.scene;
 
 import java.util.ArrayList;
 import java.util.List;
-import wildchalk.core.drill.Bib;
+import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.geometry.Curve;
 import wildchalk.core.geometry.Vec;

@@ -3,7 +3,7 @@ package wildchalk.core.script;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import wildchalk.core.drill.Colour;
+import wildchalk.core.colour.Colour;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Needs;
 import wildchalk.core.drill.Stage;

@@ -4,7 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import wildchalk.core.drill.Bib;
+import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Ends;
 import wildchalk.core.drill.Instruction.Attacks;

@@ -3,7 +3,7 @@ package wildchalk.core.setout;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import wildchalk.core.drill.Bib;
+import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.measure.Units;

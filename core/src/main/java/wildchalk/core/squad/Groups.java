@@ -2,7 +2,7 @@ package wildchalk.core.squad;
 
 import java.util.ArrayList;
 import java.util.List;
-import wildchalk.core.drill.Bib;
+import wildchalk.core.colour.Bib;
 import wildchalk.core.grouping.Style;
 import wildchalk.core.grouping.Wish;
 

@@ -45,7 +45,7 @@ public record Member(
 
         public Level {
             if (strength < 0 || strength > STRONGEST) {
-                throw new IllegalArgumentException("strength: " + strength);
+                throw new IllegalArgumentException("strength=" + strength);
             }
             sprints = List.copyOf(sprints);
         }

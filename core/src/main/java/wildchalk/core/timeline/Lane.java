@@ -2,7 +2,7 @@ package wildchalk.core.timeline;
 
 import java.util.Comparator;
 import java.util.Optional;
-import wildchalk.core.drill.Bib;
+import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Vec;

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
+import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Ends.Why;
 import wildchalk.core.edit.CopyEdits;
 import wildchalk.core.edit.EndEdits;

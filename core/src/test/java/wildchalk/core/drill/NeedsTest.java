@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
+import wildchalk.core.colour.Bib;
+import wildchalk.core.colour.Colour;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.script.Counts;
 

@@ -9,7 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
-import wildchalk.core.drill.Colour;
+import wildchalk.core.colour.Colour;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;

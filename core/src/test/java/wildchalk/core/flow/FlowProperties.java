@@ -13,10 +13,9 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import wildchalk.core.Stages;
+import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Action;
-import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Cue;
-import wildchalk.core.drill.Often;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Spot;
@@ -81,9 +80,9 @@ class FlowProperties {
             stages.say(new Rotation.StepsUp("su", "r1", List.of("a1")));
         }
         if (random.nextInt(4) == 0) {
-            Often often = random.nextBoolean()
-                    ? new Often.Times(2 + random.nextInt(3))
-                    : new Often.UntilWhistle(1 + random.nextInt(20));
+            Rotation.Often often = random.nextBoolean()
+                    ? new Rotation.Times(2 + random.nextInt(3))
+                    : new Rotation.UntilWhistle(1 + random.nextInt(20));
             stages.say(new Rotation.Repeats("re", List.of("a0"), often, List.of("r0", "r1")));
         }
         if (random.nextBoolean()) {

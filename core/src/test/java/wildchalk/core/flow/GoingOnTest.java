@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
-import wildchalk.core.drill.Bib;
+import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rotation;

@@ -7,10 +7,9 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
+import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Action;
-import wildchalk.core.drill.Bib;
 import wildchalk.core.drill.Cue;
-import wildchalk.core.drill.Often;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Spot;
@@ -165,7 +164,7 @@ class RepOverTest {
                     .ball("b", "1")
                     .pass("a", "1", "2", Cue.whistle())
                     .say(new Rotation.Repeats(
-                            "r", List.of("a"), new Often.UntilWhistle(whistle), List.of("1", "2", "3", "4")))
+                            "r", List.of("a"), new Rotation.UntilWhistle(whistle), List.of("1", "2", "3", "4")))
                     .build();
             Timeline t = rep(stage);
             assertEquals(List.of(), t.problems());

@@ -11,7 +11,7 @@ import java.util.Set;
 import java.util.function.BiFunction;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
-import wildchalk.core.drill.Bib;
+import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Instruction;

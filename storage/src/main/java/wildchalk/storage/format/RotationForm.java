@@ -6,7 +6,6 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
-import wildchalk.core.drill.Often;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.RotationCases;
 import wildchalk.core.drill.When;
@@ -25,8 +24,8 @@ record RotationForm(ObjectNode o) implements RotationCases<ObjectNode> {
                     id,
                     DrillReader.texts(o.path("actions")),
                     o.has("until")
-                            ? new Often.UntilWhistle(o.path("until").asDouble())
-                            : new Often.Times(o.path("times").asInt()),
+                            ? new Rotation.UntilWhistle(o.path("until").asDouble())
+                            : new Rotation.Times(o.path("times").asInt()),
                     DrillReader.texts(o.path("round")));
             case SHARES -> new Rotation.Shares(id, o.path("read").asText(), shares(o.path("shares")), seed(o));
             case REP_OVER -> new Rotation.Over(id, CueForm.read(o.path("at")));

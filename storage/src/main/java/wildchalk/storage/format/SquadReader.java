@@ -14,7 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import wildchalk.core.drill.Bib;
+import wildchalk.core.colour.Bib;
 import wildchalk.core.grouping.Handed;
 import wildchalk.core.grouping.Style;
 import wildchalk.core.grouping.Wish;

@@ -14,9 +14,9 @@ import net.jqwik.api.Combinators;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
+import wildchalk.core.colour.Bib;
+import wildchalk.core.colour.Colour;
 import wildchalk.core.drill.Action;
-import wildchalk.core.drill.Bib;
-import wildchalk.core.drill.Colour;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Drill;
@@ -29,7 +29,6 @@ import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
-import wildchalk.core.drill.Often;
 import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Queue;
@@ -447,7 +446,7 @@ class RoundTripProperties {
                 new Limit.EntriesFirst("l6", n, "st0"),
                 new Limit.NotBefore("l4", "p0", new Cue.Touches("p1"))));
         if (n > 1) {
-            Often often = n % 2 == 0 ? new Often.Times(2 + n) : new Often.UntilWhistle(n + 0.5);
+            Rotation.Often often = n % 2 == 0 ? new Rotation.Times(2 + n) : new Rotation.UntilWhistle(n + 0.5);
             said.add(new Rotation.StepsUp("w8", "p3", List.of("a0")));
             said.add(new Rotation.Repeats("w6", List.of("a0"), often, List.of("p0", "p1")));
         }

@@ -1,7 +1,7 @@
 package wildchalk.desktop.board.hand;
 
 import java.util.Optional;
-import wildchalk.core.drill.Bib;
+import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Ends;
 import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.GearKind;

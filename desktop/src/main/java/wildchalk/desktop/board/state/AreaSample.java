@@ -1,6 +1,6 @@
 package wildchalk.desktop.board.state;
 
-import wildchalk.core.drill.Colour;
+import wildchalk.core.colour.Colour;
 
 /** What the next area that is drawn looks like. */
 public record AreaSample(What what, Figure figure, Colour colour) {

@@ -1,4 +1,4 @@
-package wildchalk.core.drill;
+package wildchalk.core.colour;
 
 /** A team's colour and fill: the fill tells teams apart where there is no colour. */
 public enum Bib {

@@ -1,4 +1,4 @@
-package wildchalk.core.drill;
+package wildchalk.core.colour;
 
 /** Colours of gear that a call can name. */
 public enum Colour {
