@@ -16,7 +16,10 @@ import wildchalk.core.squad.Member;
 import wildchalk.core.wording.Wordbook;
 import wildchalk.storage.format.FormatException;
 
-/** People from a table in a text, with columns in any order, or from a list with a name in each line. */
+/**
+ * People from a table in a text or the first sheet of a spreadsheet, with columns in any order, or from a list with a
+ * name in each line.
+ */
 public final class PeopleFile {
 
     /** More lines than these are not taken. */
@@ -61,11 +64,13 @@ public final class PeopleFile {
      * @throws FormatException when it is no such list
      */
     public static Taken read(byte[] bytes, String name) throws FormatException {
-        if (Table.isNoText(bytes)) {
+        if (!Spreadsheet.isOne(bytes) && Table.isNoText(bytes)) {
             throw new FormatException(BOOK.say("no.text", name));
         }
         try {
-            return new PeopleFile(name).people(Table.of(bytes));
+            return new PeopleFile(name).people(Spreadsheet.isOne(bytes) ? Spreadsheet.of(bytes) : Table.of(bytes));
+        } catch (Spreadsheet.Refused e) {
+            throw new FormatException(BOOK.say(e.why(), name));
         } catch (Table.Open e) {
             throw new FormatException(BOOK.say("open.quote", name, e.line()));
         }

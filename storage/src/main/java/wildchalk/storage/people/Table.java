@@ -58,7 +58,7 @@ record Table(List<Row> rows, boolean old) {
                 return true;
             }
         }
-        return bytes.length > 3 && bytes[0] == 'P' && bytes[1] == 'K' && bytes[2] == 3;
+        return false;
     }
 
     private static boolean isWide(byte[] bytes) {
