@@ -63,10 +63,12 @@ final class GroupsCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
-        Taken taken = SquadReader.isSquad(file) ? new Taken(List.of(), List.of()) : PeopleFile.read(file);
-        Squad squad = taken.people().isEmpty()
-                ? SquadReader.read(file)
-                : Squad.empty("", "").of(taken.people());
+        boolean written = SquadReader.isSquad(file);
+        Taken taken = written ? new Taken(List.of(), List.of()) : PeopleFile.read(file);
+        Squad squad = written ? SquadReader.read(file) : Squad.empty("", "");
+        for (Member member : taken.people()) {
+            squad = squad.with(member);
+        }
         Asked asked = asked(squad);
         Division division = Divider.usual().divide(asked);
         Map<String, String> names = squad.all().collect(Collectors.toMap(Member::id, Member::name));

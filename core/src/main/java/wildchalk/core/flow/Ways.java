@@ -112,7 +112,7 @@ final class Ways {
         Optional<Rotation.Shares> said = said(read);
         Map<String, Integer> shares = said.map(Rotation.Shares::shares).orElse(Map.of());
         return said.isPresent() && said.get().seed().isPresent()
-                ? drawn(read, shares, said.get().seed().getAsLong() + n)
+                ? drawn(read, shares, new SplittableRandom(said.get().seed().getAsLong()), n)
                 : inTurn(read, shares, n);
     }
 
@@ -124,8 +124,9 @@ final class Ways {
         return read.options().stream().mapToInt(o -> share(shares, o)).sum();
     }
 
-    private static String drawn(Instruction.Read read, Map<String, Integer> shares, long lot) {
-        double left = new SplittableRandom(lot).nextDouble() * Math.max(1, all(read, shares));
+    private static String drawn(Instruction.Read read, Map<String, Integer> shares, SplittableRandom lots, int n) {
+        double lot = lots.doubles(n + 1L).skip(n).findFirst().orElseThrow();
+        double left = lot * Math.max(1, all(read, shares));
         for (Instruction.Option option : read.options()) {
             left -= share(shares, option);
             if (left < 0) {

@@ -412,6 +412,23 @@ class FlowsTest {
         assertTrue(told.stream().anyMatch(s -> s.startsWith("Of the time people are busy ")), told.toString());
     }
 
+    /** Whoever never has a turn waits all the time; that is no wait as a rule. */
+    @Test
+    void whoHasNothingToDoIsNoRule() {
+        Stage stage = new Stages()
+                .player("1", 0, 0)
+                .player("2", 0, 6)
+                .run("a", "1", Cue.whistle(), 8, 0)
+                .run("c", "2", Cue.whistle(), 8, 6)
+                .build();
+        Flows flows = new Flows(stage, Stages.TURF);
+        String waits = flows.told(flows.of(5, 3, 1)).stream()
+                .filter(t -> t.startsWith("A wait is "))
+                .findFirst()
+                .orElse("");
+        assertTrue(!waits.contains("180"), waits);
+    }
+
     @Test
     void aStretchRepeatedAlongEachSide() {
         Stages stages = new Stages()
