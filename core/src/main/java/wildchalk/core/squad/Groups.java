@@ -12,7 +12,7 @@ import wildchalk.core.grouping.Wish;
  * @param style after what they are divided
  * @param wishes what is wished of them
  * @param seed of the lots
- * @param groups in order
+ * @param groups in order; none while only wishes are known
  */
 public record Groups(Style style, List<Wish> wishes, long seed, List<Group> groups) {
 
@@ -26,6 +26,9 @@ public record Groups(Style style, List<Wish> wishes, long seed, List<Group> grou
             people = List.copyOf(people);
         }
     }
+
+    /** None yet, and nothing wished. */
+    public static final Groups NONE = new Groups(Style.EVEN, List.of(), 1, List.of());
 
     public Groups {
         wishes = List.copyOf(wishes);
@@ -58,6 +61,29 @@ public record Groups(Style style, List<Wish> wishes, long seed, List<Group> grou
             all.add(people);
         }
         return of(all);
+    }
+
+    /** What each wears, in their order. */
+    public List<Bib> bibs() {
+        return groups.stream().map(Group::bib).toList();
+    }
+
+    /** The same with a group wearing another bib; a group that wore it wears what this one did. */
+    public Groups wearing(int group, Bib bib) {
+        Bib before = groups.get(group).bib();
+        List<Group> all = new ArrayList<>();
+        for (int g = 0; g < groups.size(); g++) {
+            Group one = groups.get(g);
+            Bib worn = one.bib() == bib ? before : one.bib();
+            all.add(new Group(g == group ? bib : worn, one.people()));
+        }
+        return new Groups(style, wishes, seed, all);
+    }
+
+    /** What stays for another evening: the style, and the wishes that are about no group of this one. */
+    public Groups emptied() {
+        return new Groups(
+                style, wishes.stream().filter(w -> !(w instanceof Wish.Pinned)).toList(), seed, List.of());
     }
 
     /** The same with other wishes. */

@@ -82,6 +82,11 @@ public record Squad(
         return new Squad(id, title, ids, newPeople, staff, tonight, lately);
     }
 
+    /** The same with other staff, by ids that were given. */
+    public Squad led(List<Helper> newStaff) {
+        return new Squad(id, title, ids, people, newStaff, tonight, lately);
+    }
+
     /** The same with somebody as they are now. */
     public Squad knowing(Member somebody) {
         Evening evening = new Evening(
@@ -114,11 +119,19 @@ public record Squad(
                 lately);
     }
 
-    /** The evening is over: who was with whom is remembered, guests are gone, and everybody is expected again. */
+    /**
+     * The evening is over: who was with whom is remembered, guests are gone, and everybody is expected again. Wishes
+     * stay, for pairs and lines that are kept whole.
+     */
     public Squad evening() {
         List<List<List<String>>> more = new ArrayList<>(lately);
-        tonight.groups().ifPresent(g -> more.add(g.people()));
-        return new Squad(id, title, ids, people, staff, Evening.UNSAID, more);
+        tonight.groups().filter(g -> !g.groups().isEmpty()).ifPresent(g -> more.add(g.people()));
+        Groups left = tonight.groups().map(Groups::emptied).orElse(Groups.NONE);
+        for (Member guest : tonight.guests()) {
+            left = left.without(guest.id());
+        }
+        Evening next = left.wishes().isEmpty() ? Evening.UNSAID : Evening.UNSAID.in(left);
+        return new Squad(id, title, ids, people, staff, next, more);
     }
 
     @Override

@@ -55,7 +55,7 @@ public final class SquadChanges {
         if (!before.staff().equals(after.staff())) {
             all.add(BOOK.say("staff"));
         }
-        if (after.lately().size() > before.lately().size() && after.tonight().equals(Evening.UNSAID)) {
+        if (!before.lately().equals(after.lately())) {
             all.add(BOOK.say("evening"));
             return all;
         }

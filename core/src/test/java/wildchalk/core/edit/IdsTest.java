@@ -114,7 +114,7 @@ class IdsTest {
      * Whatever was done before, on any rung: who is put on one is seen on every rung that follows it, and nobody else
      * goes.
      */
-    @Property(tries = 300)
+    @Property(tries = 300, seed = "19081")
     void whoComesIsSeenOnEveryRungThatFollows(
             @ForAll @Size(max = 15) List<@IntRange(max = 99999) Integer> choices,
             @ForAll @IntRange(max = 99) int where) {
@@ -173,7 +173,7 @@ class IdsTest {
     /**
      * Over edits, undos and redos on every rung: an id that comes was never there before, and means one kind of thing.
      */
-    @Property(tries = 300)
+    @Property(tries = 300, seed = "19081")
     void noIdIsEverGivenTwice(@ForAll @Size(max = 25) List<@IntRange(max = 99999) Integer> choices) {
         History<Drill> history = History.of(RandomEdits.start());
         Set<String> ever = ids(history.now());

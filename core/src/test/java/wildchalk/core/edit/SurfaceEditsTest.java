@@ -88,7 +88,7 @@ class SurfaceEditsTest {
                         .cue());
     }
 
-    @Property(tries = 150)
+    @Property(tries = 150, seed = "19081")
     void anyDrillStaysSoundAndOnTheSurface(
             @ForAll @Size(max = 12) List<@IntRange(max = 9999) Integer> choices,
             @ForAll @IntRange(max = 26) int n,

@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
+import wildchalk.desktop.control.ListButton;
 import wildchalk.desktop.exchange.Exchange;
 
 /** The name of the book that is open; pressed, the others. */

@@ -20,6 +20,7 @@ import javafx.scene.shape.Rectangle;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextFlow;
 import wildchalk.core.catalogue.DrillSummary;
+import wildchalk.desktop.control.ListButton;
 import wildchalk.storage.book.Book;
 
 /**

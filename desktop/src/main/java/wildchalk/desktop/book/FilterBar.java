@@ -33,6 +33,7 @@ import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.naming.EffortWords;
 import wildchalk.core.naming.PieceWords;
+import wildchalk.desktop.control.ListButton;
 
 /** The filters of the Book: a pill for each, which says what is asked while something is. */
 final class FilterBar extends FlowPane {

@@ -16,6 +16,7 @@ import wildchalk.core.edit.Beginnings;
 import wildchalk.core.pattern.PatternKind;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.SurfacePlan;
+import wildchalk.desktop.control.ListButton;
 import wildchalk.desktop.keeping.Keeper;
 import wildchalk.storage.book.Book;
 

@@ -4,7 +4,6 @@ import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.input.KeyEvent;
 import wildchalk.core.document.Document;
-import wildchalk.desktop.handout.HandOutSubject;
 import wildchalk.storage.book.Standing;
 
 /**
@@ -45,8 +44,8 @@ public interface Page {
         return Optional.empty();
     }
 
-    /** What is handed out from it; empty when there is nothing. */
-    default Optional<HandOutSubject> handOutSubject() {
+    /** Lets the coach choose how what is on it is handed out; empty when there is nothing. */
+    default Optional<Runnable> handingOut() {
         return Optional.empty();
     }
 

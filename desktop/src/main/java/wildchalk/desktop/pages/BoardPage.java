@@ -7,16 +7,16 @@ import javafx.beans.InvalidationListener;
 import javafx.scene.Node;
 import javafx.scene.input.KeyEvent;
 import wildchalk.core.document.Document;
-import wildchalk.core.document.History;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.naming.VenueWords;
 import wildchalk.core.scene.Look;
 import wildchalk.core.surface.Surfaces;
-import wildchalk.desktop.background.Background;
 import wildchalk.desktop.board.BoardView;
 import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.board.state.Desk;
+import wildchalk.desktop.handout.HandOutPane;
 import wildchalk.desktop.handout.HandOutSubject;
+import wildchalk.desktop.handout.Wanted;
 import wildchalk.desktop.keeping.BookPlaces;
 import wildchalk.desktop.keeping.Keeper;
 import wildchalk.desktop.keeping.Preferences;
@@ -27,7 +27,6 @@ import wildchalk.desktop.page.Undoable;
 import wildchalk.desktop.show.ShowState;
 import wildchalk.desktop.show.ShowWindows;
 import wildchalk.storage.book.Standing;
-import wildchalk.storage.book.Version;
 import wildchalk.storage.kind.DrillKind;
 
 /** The Board: one drill of the book, to draw on. */
@@ -98,20 +97,13 @@ public final class BoardPage implements Page {
         keeper.ask(b -> b.drills().told(opened.drill().id()), told -> told.filter(
                         t -> !t.words().isEmpty())
                 .ifPresent(t -> messages.warn(String.join(" ", t.words()))));
-        keeper.ask(b -> b.drills().versions(opened.drill().id()), versions -> {
-            if (versions.isEmpty()) {
-                return;
-            }
-            Background.work(
-                    "reading what was done before",
-                    () -> History.replayed(versions.stream().map(Version::read).toList()),
-                    past -> {
-                        opened.document().recall(past);
-                        host.changed();
-                    },
-                    trouble -> messages.warn(trouble.words("What was done to this drill before could not be read.")
-                            + " It cannot be undone; the drill is whole, and what you do now can be."));
-        });
+        opened.document()
+                .recall(
+                        keeper,
+                        DrillKind.DRILLS,
+                        host::changed,
+                        trouble -> messages.warn(trouble.words("What was done to this drill before could not be read.")
+                                + " It cannot be undone; the drill is whole, and what you do now can be."));
     }
 
     private Desk desk() {
@@ -194,15 +186,37 @@ public final class BoardPage implements Page {
     }
 
     @Override
-    public Optional<HandOutSubject> handOutSubject() {
-        return state().map(s -> new HandOutSubject(
+    public Optional<Runnable> handingOut() {
+        return state().map(s -> () -> handOut(new HandOutSubject(
                 s.drill(),
                 s.rung(),
                 s.focus().choicesProperty().get(),
                 s.head().atProperty().get(),
                 Look.trueTo(s.surface().ground()),
                 s.viewing().unitsProperty().get(),
-                s.sheets().handfulProperty().get()));
+                s.sheets().handfulProperty().get())));
+    }
+
+    /** Lets the coach choose how what is on the page is handed out. */
+    private void handOut(HandOutSubject subject) {
+        keeper.ask(Wanted::read, wanted -> {
+            HandOutPane pane = new HandOutPane(
+                    subject,
+                    wanted,
+                    host.exchange().chooser(),
+                    now -> keep(now, subject),
+                    messages::say,
+                    () -> host.go(this));
+            host.lay(pane);
+            pane.requestFocus();
+        });
+    }
+
+    private void keep(Wanted wanted, HandOutSubject subject) {
+        keeper.tell(b -> {
+            wanted.write(b);
+            b.drills().use(subject.drill().id());
+        });
     }
 
     /** From the rung that is looked at. */

@@ -19,9 +19,6 @@ import javafx.stage.Window;
 import wildchalk.core.document.Document;
 import wildchalk.core.drill.Drill;
 import wildchalk.desktop.exchange.Exchange;
-import wildchalk.desktop.handout.HandOutPane;
-import wildchalk.desktop.handout.HandOutSubject;
-import wildchalk.desktop.handout.Wanted;
 import wildchalk.desktop.keeping.Keeper;
 import wildchalk.desktop.keeping.Opened;
 import wildchalk.desktop.message.Messages;
@@ -70,7 +67,7 @@ public final class MainWindow extends StackPane {
                 show();
             } else if (e.isShortcutDown()
                     && e.getCode() == KeyCode.P
-                    && page.handOutSubject().isPresent()) {
+                    && page.handingOut().isPresent()) {
                 handOut();
             } else {
                 page.press(e);
@@ -128,24 +125,11 @@ public final class MainWindow extends StackPane {
         inSight().flatMap(Page::showing).ifPresent(Runnable::run);
     }
 
-    /** Lets the coach choose how what is on the page is handed out. */
     private void handOut() {
-        inSight().ifPresent(page -> {
+        inSight().ifPresent(page -> page.handingOut().ifPresent(out -> {
             page.leave();
-            keeper.ask(Wanted::read, wanted -> page.handOutSubject().ifPresent(subject -> {
-                HandOutPane pane = new HandOutPane(
-                        subject, wanted, exchange.chooser(), now -> keep(now, subject), messages::say, () -> go(page));
-                lay(pane);
-                pane.requestFocus();
-            }));
-        });
-    }
-
-    private void keep(Wanted wanted, HandOutSubject subject) {
-        keeper.tell(b -> {
-            wanted.write(b);
-            b.drills().use(subject.drill().id());
-        });
+            out.run();
+        }));
     }
 
     /** Shows an open book; everything in the window is kept in it. */

@@ -90,7 +90,7 @@ final class TopBar extends HBox {
         history = inSight.flatMap(Page::history);
         offer(undo, "Undo", history.map(Undoable::done).orElse(List.of()));
         offer(redo, "Redo", history.map(Undoable::undone).orElse(List.of()));
-        handOut.setVisible(inSight.flatMap(Page::handOutSubject).isPresent());
+        handOut.setVisible(inSight.flatMap(Page::handingOut).isPresent());
         show.setVisible(inSight.flatMap(Page::showing).isPresent());
     }
 

@@ -81,14 +81,14 @@ class SumsTest {
         assertNotEquals(Sums.version("song", "a", 1, "Edit", "x", 5), Sums.version("drill", "a", 1, "Edit", "x", 5));
     }
 
-    @Property
+    @Property(seed = "19081")
     void packedTextComesBack(@ForAll @StringLength(max = 4000) String text) throws IOException {
         String sound = new String(text.getBytes(StandardCharsets.UTF_8), StandardCharsets.UTF_8);
         assertEquals(sound, Packing.text(Packing.pack(sound)));
         assertEquals(sound, Packing.text(sound));
     }
 
-    @Property
+    @Property(seed = "19081")
     void packedTextThatIsSpoiltIsNeverTakenForAnother(
             @ForAll @IntRange(max = 5000) int at, @ForAll @IntRange(max = 7) int bit) {
         String text = "A drill that was kept, and what was said of it. ".repeat(20);

@@ -1,4 +1,4 @@
-package wildchalk.desktop.book;
+package wildchalk.desktop.control;
 
 import java.util.List;
 import java.util.function.Supplier;
@@ -15,12 +15,12 @@ import javafx.scene.layout.Region;
  * A button that opens a list. The list is made when somebody asks for it: a page has dozens of them, and few are ever
  * opened.
  */
-class ListButton extends Button {
+public class ListButton extends Button {
 
     private Supplier<List<MenuItem>> items = List::of;
     private ContextMenu list;
 
-    ListButton(String words) {
+    public ListButton(String words) {
         super(words);
         getStyleClass().add("list-button");
         setAccessibleRole(AccessibleRole.MENU_BUTTON);
@@ -40,19 +40,19 @@ class ListButton extends Button {
     }
 
     /** @param made what the list offers, asked for each time it is opened */
-    final void offer(Supplier<List<MenuItem>> made) {
+    public final void offer(Supplier<List<MenuItem>> made) {
         items = made;
     }
 
     /** Shows by an arrow that there is a list. */
-    final void point() {
+    public final void point() {
         Region arrow = new Region();
         arrow.getStyleClass().add("list-arrow");
         setGraphic(arrow);
         setContentDisplay(ContentDisplay.RIGHT);
     }
 
-    final void open() {
+    public final void open() {
         list = new ContextMenu(items.get().toArray(MenuItem[]::new));
         list.show(this, Side.BOTTOM, 0, 0);
     }
