@@ -6,9 +6,12 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.squad.Squad;
 import wildchalk.storage.book.Book;
 import wildchalk.storage.format.DrillReader;
 import wildchalk.storage.format.FormatException;
+import wildchalk.storage.format.SquadReader;
+import wildchalk.storage.kind.SquadKind;
 
 /** The drills of the Quillmoor Otters, a club that does not exist. */
 public final class DemoBook {
@@ -32,6 +35,22 @@ public final class DemoBook {
     public static void fill(Book book) {
         if (book.rows().isEmpty()) {
             drills().forEach(book.drills()::add);
+            book.of(SquadKind.SQUADS).add(squad());
+        }
+    }
+
+    /** The people of the club: none of them exists. */
+    public static Squad squad() {
+        try {
+            return SquadReader.read(text("otters.squad.json"));
+        } catch (IOException | FormatException e) {
+            throw new IllegalStateException("the demo squad cannot be read", e);
+        }
+    }
+
+    private static String text(String file) throws IOException {
+        try (InputStream in = DemoBook.class.getResourceAsStream("demo/" + file)) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
         }
     }
 
@@ -52,8 +71,8 @@ public final class DemoBook {
     }
 
     private static Drill read(String name) {
-        try (InputStream in = DemoBook.class.getResourceAsStream("demo/" + name + ".drill.json")) {
-            return DrillReader.read(new String(in.readAllBytes(), StandardCharsets.UTF_8));
+        try {
+            return DrillReader.read(text(name + ".drill.json"));
         } catch (IOException | FormatException e) {
             throw new IllegalStateException("the demo drill " + name + " cannot be read", e);
         }

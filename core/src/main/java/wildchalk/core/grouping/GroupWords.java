@@ -20,11 +20,23 @@ public final class GroupWords {
 
     private final Asked asked;
     private final Function<String, String> name;
+    private final List<String> groups;
 
     /** @param name what somebody is called, by id */
     public GroupWords(Asked asked, Function<String, String> name) {
+        this(asked, name, List.of());
+    }
+
+    /**
+     * The words for groups that have names.
+     *
+     * @param name what somebody is called, by id
+     * @param groups what each group is called; those after the last by their number
+     */
+    public GroupWords(Asked asked, Function<String, String> name, List<String> groups) {
         this.asked = asked;
         this.name = name;
+        this.groups = List.copyOf(groups);
     }
 
     /** Everything that should be known of a division, the weightiest first. */
@@ -117,6 +129,11 @@ public final class GroupWords {
     /** A wish as it is said among others: "Ada and Bo together". */
     public String wish(Wish wish) {
         return wish.match(new WishWords(this));
+    }
+
+    /** What a group is called: "coral", "group 3". */
+    String group(int g) {
+        return g < groups.size() ? groups.get(g) : BOOK.say("group", g + 1);
     }
 
     String names(List<String> people) {

@@ -19,7 +19,7 @@ record WishWords(GroupWords words) implements WishCases<String> {
 
     @Override
     public String pinned(Wish.Pinned wish) {
-        return GroupWords.say("pinned", words.names(List.of(wish.person())), wish.group() + 1);
+        return GroupWords.say("pinned", words.names(List.of(wish.person())), words.group(wish.group()));
     }
 
     @Override

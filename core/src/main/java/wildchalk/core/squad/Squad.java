@@ -5,11 +5,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import wildchalk.core.document.Document;
+import wildchalk.core.drill.Effort;
 
 /**
  * The people of a team and who of them is there.
  *
  * @param ids the highest number that was given to anybody in it, so that none is given twice
+ * @param usual where they play and how old they are: what their speeds are measured by
  * @param people in the coach's order
  * @param tonight the evening that is prepared or on
  * @param lately who was in one group on the evenings before, the latest last: the groups of each
@@ -18,11 +20,24 @@ public record Squad(
         String id,
         String title,
         int ids,
+        Usual usual,
         List<Member> people,
         List<Helper> staff,
         Evening tonight,
         List<List<List<String>>> lately)
         implements Document<Squad> {
+
+    /**
+     * What is usual for a squad.
+     *
+     * @param surface id of the surface that they play on most; empty where nothing is said
+     * @param level how old, or how far on, they are
+     */
+    public record Usual(String surface, Effort.Level level) {
+
+        /** Of grown people of whom no more is said. */
+        public static final Usual UNSAID = new Usual("", Effort.Level.ADULT);
+    }
 
     /** Evenings before more than these are no longer remembered. */
     public static final int MOST_LATELY = 12;
@@ -40,7 +55,7 @@ public record Squad(
 
     /** One without anybody. */
     public static Squad empty(String id, String title) {
-        return new Squad(id, title, 0, List.of(), List.of(), Evening.UNSAID, List.of());
+        return new Squad(id, title, 0, Usual.UNSAID, List.of(), List.of(), Evening.UNSAID, List.of());
     }
 
     /** Somebody of the squad or a guest. */
@@ -60,31 +75,44 @@ public record Squad(
 
     /** The same with one more of whom this is known; their id is given here. */
     public Squad with(Member somebody) {
-        List<Member> more = new ArrayList<>(people);
-        more.add(somebody.withId(ID + (ids + 1)));
-        return new Squad(id, title, ids + 1, more, staff, tonight, lately);
+        return with(List.of(somebody));
+    }
+
+    /** The same with more people at the end; their ids are given here. */
+    public Squad with(List<Member> more) {
+        List<Member> all = new ArrayList<>(people);
+        int given = ids;
+        for (Member somebody : more) {
+            all.add(somebody.withId(ID + ++given));
+        }
+        return new Squad(id, title, given, usual, all, staff, tonight, lately);
     }
 
     /** The same with a guest for tonight; their id is given here. */
     public Squad welcoming(Member guest) {
-        return new Squad(id, title, ids + 1, people, staff, tonight.welcoming(guest.withId(ID + (ids + 1))), lately);
+        return new Squad(id, title, ids + 1, usual, people, staff, tonight.welcoming(guest.withId(ID + (ids + 1))), lately);
     }
 
     /** The same with one of the staff more; their id is given here. */
     public Squad with(Helper helper) {
         List<Helper> more = new ArrayList<>(staff);
         more.add(new Helper(ID + (ids + 1), helper.name(), helper.duty(), helper.leads()));
-        return new Squad(id, title, ids + 1, people, more, tonight, lately);
+        return new Squad(id, title, ids + 1, usual, people, more, tonight, lately);
     }
 
     /** The same with other people, by ids that were given. */
     public Squad of(List<Member> newPeople) {
-        return new Squad(id, title, ids, newPeople, staff, tonight, lately);
+        return new Squad(id, title, ids, usual, newPeople, staff, tonight, lately);
+    }
+
+    /** The same, with something else usual. */
+    public Squad usually(Usual other) {
+        return new Squad(id, title, ids, other, people, staff, tonight, lately);
     }
 
     /** The same with other staff, by ids that were given. */
     public Squad led(List<Helper> newStaff) {
-        return new Squad(id, title, ids, people, newStaff, tonight, lately);
+        return new Squad(id, title, ids, usual, people, newStaff, tonight, lately);
     }
 
     /** The same with somebody as they are now. */
@@ -104,7 +132,7 @@ public record Squad(
 
     /** The same on another evening. */
     public Squad on(Evening evening) {
-        return new Squad(id, title, ids, people, staff, evening, lately);
+        return new Squad(id, title, ids, usual, people, staff, evening, lately);
     }
 
     /** The same without somebody; who was with whom is still counted, by an id that says nothing. */
@@ -113,6 +141,7 @@ public record Squad(
                 id,
                 title,
                 ids,
+                usual,
                 people.stream().filter(p -> !p.id().equals(person)).toList(),
                 staff.stream().filter(h -> !h.id().equals(person)).toList(),
                 tonight.without(person),
@@ -131,17 +160,17 @@ public record Squad(
             left = left.without(guest.id());
         }
         Evening next = left.wishes().isEmpty() ? Evening.UNSAID : Evening.UNSAID.in(left);
-        return new Squad(id, title, ids, people, staff, next, more);
+        return new Squad(id, title, ids, usual, people, staff, next, more);
     }
 
     @Override
     public Squad withId(String newId) {
-        return new Squad(newId, title, ids, people, staff, tonight, lately);
+        return new Squad(newId, title, ids, usual, people, staff, tonight, lately);
     }
 
     @Override
     public Squad withTitle(String newTitle) {
-        return new Squad(id, newTitle, ids, people, staff, tonight, lately);
+        return new Squad(id, newTitle, ids, usual, people, staff, tonight, lately);
     }
 
     @Override
@@ -155,6 +184,6 @@ public record Squad(
     }
 
     private Squad counting(int given) {
-        return new Squad(id, title, given, people, staff, tonight, lately);
+        return new Squad(id, title, given, usual, people, staff, tonight, lately);
     }
 }

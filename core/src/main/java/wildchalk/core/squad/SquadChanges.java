@@ -46,6 +46,9 @@ public final class SquadChanges {
         if (!before.title().equals(after.title())) {
             all.add(BOOK.say("title", after.title()));
         }
+        if (!before.usual().equals(after.usual())) {
+            all.add(BOOK.say("usual"));
+        }
         people("added", after.people(), p -> before.person(p.id()).isEmpty()).ifPresent(all::add);
         people("gone", before.people(), p -> after.person(p.id()).isEmpty()).ifPresent(all::add);
         people("changed", after.people(), p -> before.person(p.id())

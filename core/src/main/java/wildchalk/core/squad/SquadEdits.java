@@ -16,32 +16,30 @@ public final class SquadEdits {
 
     private SquadEdits() {}
 
+    static String words(String key, Object... values) {
+        return BOOK.say(key, values);
+    }
+
     /** More people at the end of the list; their ids are given by the squad. */
     public static Edit<Squad> add(List<Member> people) {
         String name = people.size() == 1 ? people.get(0).name() : "";
-        return new Edit<>(BOOK.say("add", people.size(), name), squad -> {
-            Squad more = squad;
-            for (Member one : people) {
-                more = more.with(one);
-            }
-            return more;
-        });
+        return new Edit<>(words("add", people.size(), name), squad -> squad.with(people));
     }
 
     /** A guest for tonight. */
     public static Edit<Squad> welcome(String name) {
-        return new Edit<>(BOOK.say("guest", name), squad -> squad.welcoming(Member.named("", name)));
+        return new Edit<>(words("guest", name), squad -> squad.welcoming(Member.named("", name)));
     }
 
     /** One of the staff more. */
     public static Edit<Squad> add(Helper helper) {
-        return new Edit<>(BOOK.say("staff", helper.name()), squad -> squad.with(helper));
+        return new Edit<>(words("staff", helper.name()), squad -> squad.with(helper));
     }
 
     /** One of the staff as they are now. */
     public static Edit<Squad> change(Helper helper) {
         return new Edit<>(
-                BOOK.say("change", helper.name()),
+                words("change", helper.name()),
                 squad -> squad.led(squad.staff().stream()
                         .map(h -> h.id().equals(helper.id()) ? helper : h)
                         .toList()));
@@ -49,23 +47,28 @@ public final class SquadEdits {
 
     /** Somebody as they are now. */
     public static Edit<Squad> change(Member person) {
-        return new Edit<>(BOOK.say("change", person.name()), squad -> squad.knowing(person));
+        return new Edit<>(words("change", person.name()), squad -> squad.knowing(person));
     }
 
     /** Somebody goes from the list; what is remembered of who was with whom stays. */
     public static Edit<Squad> remove(String name, String person) {
-        return new Edit<>(BOOK.say("remove", name), squad -> squad.without(person));
+        return new Edit<>(words("remove", name), squad -> squad.without(person));
     }
 
     /** The squad is called otherwise. */
     public static Edit<Squad> rename(String title) {
-        return new Edit<>(BOOK.say("rename"), squad -> squad.withTitle(title));
+        return new Edit<>(words("rename"), squad -> squad.withTitle(title));
+    }
+
+    /** They play elsewhere, or are older than was said. */
+    public static Edit<Squad> usually(Squad.Usual usual) {
+        return new Edit<>(words("usual"), squad -> squad.usually(usual));
     }
 
     /** Somebody is there otherwise. Who does not play is in no group. */
     public static Edit<Squad> presence(String name, String person, Presence how) {
         return evening(
-                BOOK.say("there", name, SquadChanges.presence(how)),
+                words("there", name, SquadChanges.presence(how)),
                 e -> how.state().plays()
                         ? e.with(person, how)
                         : leaving(e, person).with(person, how));
@@ -81,7 +84,7 @@ public final class SquadEdits {
 
     /** Groups, made anew. */
     public static Edit<Squad> group(Groups groups) {
-        return evening(BOOK.say("group", groups.groups().size()), e -> e.in(groups));
+        return evening(words("group", groups.groups().size()), e -> e.in(groups));
     }
 
     /**
@@ -94,7 +97,7 @@ public final class SquadEdits {
     }
 
     private static String name(String name, int to) {
-        return BOOK.say("move", name, to + 1);
+        return words("move", name, to + 1);
     }
 
     /**
@@ -103,13 +106,13 @@ public final class SquadEdits {
      * @param group from 0
      */
     public static Edit<Squad> colour(int group, Bib bib) {
-        return groups(BOOK.say("colour", group + 1), g -> g.wearing(group, bib));
+        return groups(words("colour", group + 1), g -> g.wearing(group, bib));
     }
 
     /** One wish more. */
     public static Edit<Squad> wish(Wish wish, String words) {
         return wishes(
-                BOOK.say("wish", words),
+                words("wish", words),
                 all -> all.contains(wish)
                         ? all
                         : Stream.concat(all.stream(), Stream.of(wish)).toList());
@@ -118,20 +121,20 @@ public final class SquadEdits {
     /** A wish that is no longer one. */
     public static Edit<Squad> forget(Wish wish, String words) {
         return wishes(
-                BOOK.say("wish.gone", words),
+                words("wish.gone", words),
                 all -> all.stream().filter(w -> !w.equals(wish)).toList());
     }
 
     /** A wish that may be broken where it could not, or the other way round. */
     public static Edit<Squad> swap(Wish wish, Wish other, String words) {
         return wishes(
-                BOOK.say(other.must() ? "wish.must" : "wish.may", words),
+                words(other.must() ? "wish.must" : "wish.may", words),
                 all -> all.stream().map(w -> w.equals(wish) ? other : w).toList());
     }
 
     /** The evening is over. */
     public static Edit<Squad> over() {
-        return new Edit<>(BOOK.say("over"), Squad::evening);
+        return new Edit<>(words("over"), Squad::evening);
     }
 
     private static Edit<Squad> evening(String name, UnaryOperator<Evening> change) {

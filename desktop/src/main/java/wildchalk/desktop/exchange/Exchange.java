@@ -1,8 +1,10 @@
 package wildchalk.desktop.exchange;
 
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import wildchalk.core.drill.Drill;
 import wildchalk.desktop.background.Background;
 import wildchalk.desktop.message.Messages;
@@ -67,6 +69,17 @@ public final class Exchange {
                         file,
                         part -> new DrillFile().write(Order.of(drill), part, Progress.UNSEEN),
                         () -> messages.say("Drill file written: " + file.getFileName())));
+    }
+
+    /** Writes a text where the coach says; one that is there stays as it was until the new one is whole. */
+    public void saveText(String suggestedName, String kind, String text, Consumer<String> then) {
+        String ending = suggestedName.substring(suggestedName.lastIndexOf('.'));
+        chooser.toSave(suggestedName, kind, "*" + ending)
+                .ifPresent(file -> write(
+                        "writing a text",
+                        file,
+                        part -> Files.writeString(part, text),
+                        () -> then.accept(String.valueOf(file.getFileName()))));
     }
 
     private void write(String what, Path file, Delivery.Writing writing, Runnable then) {

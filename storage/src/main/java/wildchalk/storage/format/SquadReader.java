@@ -101,6 +101,8 @@ public final class SquadReader {
                 o.path("id").asText(),
                 o.path("title").asText(),
                 Math.max(o.path("ids").asInt(0), highest()),
+                new Squad.Usual(
+                        o.path("surface").asText(""), DrillReader.value(o, "level", Squad.Usual.UNSAID.level())),
                 people,
                 staff,
                 tonight,

@@ -33,6 +33,12 @@ public final class SquadWriter {
                 .put("id", squad.id())
                 .put("title", squad.title())
                 .put("ids", squad.ids());
+        if (!squad.usual().surface().isEmpty()) {
+            o.put("surface", squad.usual().surface());
+        }
+        if (squad.usual().level() != Squad.Usual.UNSAID.level()) {
+            o.put("level", DrillWriter.word(squad.usual().level()));
+        }
         people(o, "people", squad.people());
         if (!squad.staff().isEmpty()) {
             ArrayNode staff = o.putArray("staff");

@@ -16,6 +16,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import wildchalk.core.colour.Bib;
+import wildchalk.core.drill.Effort;
 import wildchalk.core.grouping.Handed;
 import wildchalk.core.grouping.Style;
 import wildchalk.core.grouping.Wish;
@@ -68,6 +69,7 @@ class SquadFileTest {
                 "s",
                 "Under sixteens",
                 9,
+                new Squad.Usual("field-hockey", Effort.Level.UNDER_16),
                 List.of(odile, paavo),
                 List.of(new Helper("m3", "Tibor", Helper.Duty.ASSISTANT, List.of("keepers"))),
                 tonight,

@@ -1,0 +1,247 @@
+package wildchalk.desktop.pages;
+
+import java.nio.file.Path;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.scene.Node;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.StackPane;
+import wildchalk.core.document.Document;
+import wildchalk.core.grouping.search.Divider;
+import wildchalk.core.squad.Squad;
+import wildchalk.core.surface.Surfaces;
+import wildchalk.core.wording.Wordbook;
+import wildchalk.desktop.keeping.Keeper;
+import wildchalk.desktop.page.OpenDocument;
+import wildchalk.desktop.page.Page;
+import wildchalk.desktop.page.PageHost;
+import wildchalk.desktop.page.Undoable;
+import wildchalk.desktop.squad.NoSquad;
+import wildchalk.desktop.squad.SquadDesk;
+import wildchalk.desktop.squad.SquadState;
+import wildchalk.desktop.squad.SquadView;
+import wildchalk.handout.order.FileNames;
+import wildchalk.storage.book.Kept;
+import wildchalk.storage.book.Standing;
+import wildchalk.storage.format.SquadWriter;
+import wildchalk.storage.kind.SquadKind;
+import wildchalk.storage.people.PeopleWriter;
+
+/** The Squad: the people of a team, who is there, and the groups of tonight. */
+public final class SquadPage implements Page {
+
+    private static final Wordbook BOOK = Wordbook.beside(SquadView.class, "Squad");
+
+    private final PageHost host;
+    private final Keeper keeper;
+    private final StackPane node = new StackPane();
+    private Optional<SquadState> state = Optional.empty();
+    private Optional<SquadView> view = Optional.empty();
+
+    SquadPage(PageHost host) {
+        this.host = host;
+        this.keeper = host.keeper();
+        node.getStyleClass().add("window");
+    }
+
+    /** What is on it; empty before a squad was opened. */
+    public Optional<SquadState> state() {
+        return state;
+    }
+
+    @Override
+    public Node node() {
+        return node;
+    }
+
+    @Override
+    public boolean take(Document<?> document) {
+        if (!(document instanceof Squad squad)) {
+            return false;
+        }
+        open(squad);
+        host.go(this);
+        return true;
+    }
+
+    @Override
+    public void enter() {
+        if (state.isEmpty()) {
+            openSome();
+        }
+        view.ifPresent(Node::requestFocus);
+    }
+
+    /** The squad that was open last, or where a first one is begun. */
+    private void openSome() {
+        keeper.ask(
+                b -> b.of(SquadKind.SQUADS).list().stream()
+                        .filter(s -> !s.isAside())
+                        .max((a, c) -> Long.compare(Math.max(a.used(), a.changed()), Math.max(c.used(), c.changed())))
+                        .map(s -> b.of(SquadKind.SQUADS).load(s.id())),
+                squad -> squad.ifPresentOrElse(this::open, this::begin));
+    }
+
+    private void begin() {
+        leaveSquad();
+        node.getChildren().setAll(new NoSquad(desk()::add));
+        host.changed();
+    }
+
+    private void leaveSquad() {
+        state.ifPresent(SquadState::leave);
+        state = Optional.empty();
+        view = Optional.empty();
+    }
+
+    private void open(Squad squad) {
+        leaveSquad();
+        keeper.tell(b -> b.of(SquadKind.SQUADS).use(squad.id()));
+        OpenDocument<Squad> document =
+                new OpenDocument<>(squad, (s, change) -> keeper.keep(SquadKind.SQUADS, s, change.words()));
+        document.recall(
+                keeper,
+                SquadKind.SQUADS,
+                host::changed,
+                trouble -> host.messages().warn(trouble.words(BOOK.say("trouble.past"))));
+        document.changesProperty().addListener(o -> host.changed());
+        SquadState opened = new SquadState(document, Divider.usual(), host.messages()::warn);
+        SquadView shown = new SquadView(opened, desk());
+        state = Optional.of(opened);
+        view = Optional.of(shown);
+        node.getChildren().setAll(shown);
+        host.changed();
+    }
+
+    @Override
+    public void press(KeyEvent e) {
+        view.ifPresent(v -> v.key(e));
+    }
+
+    @Override
+    public Optional<Undoable> history() {
+        return state.map(SquadState::document);
+    }
+
+    /** What is on the page is as the other window left it. */
+    @Override
+    public void keptAgain(Standing until) {
+        if (until.kind() == Standing.Kind.OTHER_WINDOW && until.waiting() == 0) {
+            state.ifPresent(s -> keeper.ask(
+                    b -> b.of(SquadKind.SQUADS).find(s.squad().id()),
+                    now -> now.filter(n -> !n.isLike(s.squad())).ifPresent(this::open)));
+        }
+    }
+
+    @Override
+    public void close() {
+        leaveSquad();
+    }
+
+    private SquadDesk desk() {
+        return new SquadDesk() {
+            @Override
+            public void squads(Consumer<List<Named>> then) {
+                keeper.ask(
+                        b -> b.of(SquadKind.SQUADS).list().stream()
+                                .map(s -> new Named(
+                                        s.id(), s.isAside() ? BOOK.say("squad.back", s.title()) : s.title()))
+                                .toList(),
+                        then);
+            }
+
+            @Override
+            public void open(String id) {
+                keeper.ask(
+                        b -> {
+                            Kept<Squad> squads = b.of(SquadKind.SQUADS);
+                            if (squads.list().stream()
+                                    .anyMatch(s -> s.id().equals(id) && s.isAside())) {
+                                squads.restore(id);
+                            }
+                            return squads.load(id);
+                        },
+                        SquadPage.this::open);
+            }
+
+            @Override
+            public void add(Squad squad) {
+                keeper.ask(b -> b.of(SquadKind.SQUADS).add(squad), SquadPage.this::open);
+            }
+
+            @Override
+            public void aside(Squad squad) {
+                keeper.ask(
+                        b -> {
+                            b.of(SquadKind.SQUADS).delete(squad.id());
+                            return true;
+                        },
+                        done -> {
+                            host.messages().say(BOOK.say("put.aside", squad.title()));
+                            leaveSquad();
+                            openSome();
+                        });
+            }
+
+            @Override
+            public void forget(Squad squad, String person, String name) {
+                Map<String, Runnable> ways = new LinkedHashMap<>();
+                ways.put(BOOK.say("forget.go", name), () -> forgotten(squad, person, name));
+                host.messages().ask(BOOK.say("forget.ask", name), ways);
+            }
+
+            @Override
+            public void saveFile(Squad squad) {
+                host.exchange()
+                        .saveText(
+                                FileNames.of("squad.json", squad.title()),
+                                BOOK.say("kind.squad"),
+                                SquadWriter.write(squad),
+                                file -> host.messages().say(BOOK.say("saved", file)));
+            }
+
+            @Override
+            public void saveTable(Squad squad, boolean views) {
+                host.exchange()
+                        .saveText(
+                                FileNames.of("csv", squad.title()),
+                                BOOK.say("kind.table"),
+                                PeopleWriter.write(squad.people(), views),
+                                file -> host.messages().say(BOOK.say(views ? "saved" : "saved.plain", file)));
+            }
+
+            @Override
+            public Optional<Path> peopleFile() {
+                return host.exchange()
+                        .toOpen(BOOK.say("kind.people"), "*.csv", "*.tsv", "*.txt", "*.xlsx");
+            }
+
+            @Override
+            public Surfaces surfaces() {
+                return keeper.surfaces();
+            }
+
+            @Override
+            public void lay(Node over) {
+                host.lay(over);
+            }
+
+            @Override
+            public void back() {
+                host.back();
+            }
+        };
+    }
+
+    private void forgotten(Squad squad, String person, String name) {
+        keeper.ask(
+                b -> b.of(SquadKind.SQUADS).find(squad.id()),
+                now -> now.ifPresent(s -> {
+                    open(s.without(person));
+                    host.messages().say(BOOK.say("forget.done", name));
+                }));
+    }
+}
