@@ -64,6 +64,11 @@ public final class GroupWords {
         return all;
     }
 
+    /** What of it could not be had, with why; empty when all was. */
+    public List<String> missing(Division division) {
+        return hindered(broken(division));
+    }
+
     private List<Wish> broken(Division division) {
         int[] group = asked.people().stream().mapToInt(p -> division.of(p.id())).toArray();
         Judge judge = new Judge(asked);

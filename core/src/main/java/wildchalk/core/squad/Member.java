@@ -107,4 +107,12 @@ public record Member(
     public Member keptFrom(List<Caution> newCautions) {
         return new Member(id, name, number, positions, side, level, newCautions, word);
     }
+
+    /** The same without somebody's name in what is said of them. */
+    Member silentOf(String somebody) {
+        return saying(word.replace(somebody, "\u2026"))
+                .keptFrom(cautions.stream()
+                        .map(c -> new Caution(c.from(), c.words().replace(somebody, "\u2026"), c.until()))
+                        .toList());
+    }
 }

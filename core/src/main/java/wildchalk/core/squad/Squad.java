@@ -149,6 +149,26 @@ public record Squad(
     }
 
     /**
+     * The same without anything by which somebody could be known: without them, and without their name in words about
+     * others, unless another is called the same.
+     */
+    public Squad forgetting(String person, String name) {
+        Squad left = without(person);
+        boolean another = left.all().anyMatch(m -> m.name().equals(name))
+                || left.staff.stream().anyMatch(h -> h.name().equals(name));
+        if (another || name.isBlank()) {
+            return left;
+        }
+        Evening evening = left.tonight;
+        return left.of(left.people.stream().map(m -> m.silentOf(name)).toList())
+                .on(new Evening(
+                        evening.day(),
+                        evening.presence(),
+                        evening.guests().stream().map(m -> m.silentOf(name)).toList(),
+                        evening.groups()));
+    }
+
+    /**
      * The evening is over: who was with whom is remembered, guests are gone, and everybody is expected again. Wishes
      * stay, for pairs and lines that are kept whole.
      */

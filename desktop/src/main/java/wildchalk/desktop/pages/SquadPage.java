@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.StackPane;
@@ -189,7 +190,7 @@ public final class SquadPage implements Page {
             @Override
             public void forget(Squad squad, String person, String name) {
                 Map<String, Runnable> ways = new LinkedHashMap<>();
-                ways.put(BOOK.say("forget.go", name), () -> forgotten(squad, person, name));
+                ways.put(BOOK.say("forget.go", name), () -> SquadPage.this.forget(squad, person, name));
                 host.messages().ask(BOOK.say("forget.ask", name), ways);
             }
 
@@ -236,12 +237,30 @@ public final class SquadPage implements Page {
         };
     }
 
-    private void forgotten(Squad squad, String person, String name) {
+    private void forget(Squad squad, String person, String name) {
+        // Nothing of what is on the page may come back into the book.
+        leaveSquad();
+        node.getChildren().clear();
         keeper.ask(
-                b -> b.of(SquadKind.SQUADS).find(squad.id()),
-                now -> now.ifPresent(s -> {
-                    open(s.without(person));
-                    host.messages().say(BOOK.say("forget.done", name));
-                }));
+                b -> b.of(SquadKind.SQUADS).forget(squad.id(), s -> s.forgetting(person, name), name),
+                left -> {
+                    openAgain(squad);
+                    if (left.isEmpty()) {
+                        host.messages().say(BOOK.say("forget.done", name));
+                    } else {
+                        host.messages()
+                                .warn(BOOK.say(
+                                        "forget.left",
+                                        name,
+                                        left.stream()
+                                                .map(f -> f.getFileName().toString())
+                                                .collect(Collectors.joining(", "))));
+                    }
+                },
+                () -> openAgain(squad));
+    }
+
+    private void openAgain(Squad squad) {
+        keeper.ask(b -> b.of(SquadKind.SQUADS).find(squad.id()), now -> now.ifPresent(this::open));
     }
 }

@@ -77,6 +77,7 @@ final class AddPeople extends BorderPane {
         summary.setId("take-summary");
         summary.setWrapText(true);
         off.setId("take-off");
+        off.setOnAction(e -> offer());
         VBox.setVgrow(list, Priority.ALWAYS);
         setCenter(new VBox(8, summary, list));
         setBottom(foot());
@@ -179,9 +180,19 @@ final class AddPeople extends BorderPane {
         int gone = arrivals.gone().size();
         off.setVisible(gone > 0 && !arrivals.arrivals().isEmpty());
         off.setText(SquadState.BOOK.say("take.off", gone, gone == 1 ? arrivals.gone().get(0).name() : ""));
-        int n = arrivals.arrivals().size();
-        go.setDisable(n == 0);
+        off.setSelected(false);
+        offer();
+    }
+
+    private void offer() {
+        long n = arrivals.arrivals().stream()
+                .filter(a -> a.kind() != Arrivals.Kind.SAME)
+                .count();
+        go.setDisable(n == 0 && !off.isSelected());
         go.setText(n == 0 ? SquadState.BOOK.say("take.go.none") : SquadState.BOOK.say("take.go", n));
+        if (n == 0 && off.isSelected()) {
+            go.setText(SquadState.BOOK.say("take.go.off", arrivals.gone().size()));
+        }
     }
 
     /** Somebody of the list: what they are for the squad, and who it is where that is not plain. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import javafx.geometry.Point2D;
 import javafx.geometry.Pos;
 import javafx.scene.Cursor;
 import javafx.scene.Node;
@@ -36,6 +37,7 @@ final class GroupsSide extends VBox {
     /** Columns side by side; more groups than these stand in two rows or more. */
     private static final int ABREAST = 4;
 
+    private static final double BESIDE = 14;
     private static final int QUICK = 6;
     private static final int MOST_GROUPS = 12;
     private static final int LEAST_SIZE = 2;
@@ -48,6 +50,7 @@ final class GroupsSide extends VBox {
     private final VBox told = new VBox(2);
     private final FlowPane ask = new FlowPane(6, 6);
     private final GridPane columns = new GridPane();
+    private final Label ghost = new Label();
     private String carried = "";
 
     GroupsSide(SquadState state) {
@@ -70,8 +73,34 @@ final class GroupsSide extends VBox {
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("groups-scroll");
         VBox.setVgrow(scroll, Priority.ALWAYS);
-        getChildren().addAll(head, wishes, told, ask, scroll);
-        addEventFilter(MouseEvent.MOUSE_RELEASED, e -> setCursor(Cursor.DEFAULT));
+        // Whoever is carried goes with the mouse, over everything and in nobody's way.
+        ghost.setManaged(false);
+        ghost.setMouseTransparent(true);
+        ghost.setVisible(false);
+        ghost.getStyleClass().add("carried");
+        getChildren().addAll(head, wishes, told, ask, scroll, ghost);
+        addEventFilter(MouseEvent.MOUSE_RELEASED, e -> putDown());
+        addEventFilter(MouseEvent.MOUSE_DRAGGED, this::carry);
+    }
+
+    private void pickUp(String who) {
+        carried = who;
+        setCursor(Cursor.CLOSED_HAND);
+        ghost.setText(state.name(who));
+        ghost.autosize();
+        ghost.setVisible(true);
+    }
+
+    private void carry(MouseEvent e) {
+        if (ghost.isVisible()) {
+            Point2D at = sceneToLocal(e.getSceneX(), e.getSceneY());
+            ghost.relocate(at.getX() + BESIDE, at.getY() - ghost.getHeight() / 2);
+        }
+    }
+
+    private void putDown() {
+        setCursor(Cursor.DEFAULT);
+        ghost.setVisible(false);
     }
 
     /** Shows the groups as they are now. */
@@ -123,9 +152,7 @@ final class GroupsSide extends VBox {
             items.add(count(SquadState.BOOK.say("groups.of", size, n), n));
         }
         if (playing == 0) {
-            MenuItem nobody = new MenuItem(SquadState.BOOK.say("nobody"));
-            nobody.setDisable(true);
-            items.add(nobody);
+            items.add(Hint.of(SquadState.BOOK.say("nobody")));
         }
         return items;
     }
@@ -142,11 +169,15 @@ final class GroupsSide extends VBox {
             told.getChildren().add(line(SquadState.BOOK.say("dividing"), false));
             return;
         }
-        List<String> lines = state.told();
-        for (int i = 0; i < lines.size(); i++) {
-            told.getChildren().add(line(lines.get(i), i > 0));
+        SquadState.Told now = state.told();
+        for (String words : now.lines()) {
+            Label line = line(words, !told.getChildren().isEmpty());
+            if (now.missing().contains(words)) {
+                line.getStyleClass().setAll("label", "limit");
+            }
+            told.getChildren().add(line);
         }
-        if (lines.isEmpty()) {
+        if (now.lines().isEmpty()) {
             told.getChildren().add(line(SquadState.BOOK.say("groups.none"), true));
         }
     }
@@ -256,12 +287,9 @@ final class GroupsSide extends VBox {
             Node column = new GroupColumn(
                     state,
                     g,
-                    who -> {
-                        carried = who;
-                        setCursor(Cursor.CLOSED_HAND);
-                    },
+                    this::pickUp,
                     to -> {
-                        setCursor(Cursor.DEFAULT);
+                        putDown();
                         move(carried, to);
                         carried = "";
                     });

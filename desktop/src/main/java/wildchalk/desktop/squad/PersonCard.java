@@ -280,7 +280,7 @@ final class PersonCard extends VBox {
             all.getChildren().add(row(say("card.caution"), new Label(words.strip()), gone(caution)));
         }
         TextField until = small("caution-until", say("caution.day"));
-        until.setPrefColumnCount(8);
+        until.setPrefColumnCount(10);
         TextField words = small("caution-words", say("caution.words"));
         words.setPrefColumnCount(14);
         HBox add = row(say("card.caution.add"), until, words);

@@ -1,6 +1,5 @@
 package wildchalk.desktop.squad;
 
-import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -202,16 +201,25 @@ public final class SquadState {
                 .ifPresent(d -> apply(SquadEdits.group(Gathering.made(squad(), asked, d)))));
     }
 
-    /** What is to be said of the groups that there are, the weightiest first. */
-    List<String> told() {
+    /**
+     * What is to be said of the groups that there are.
+     *
+     * @param lines the weightiest first
+     * @param missing those of them that say what could not be had
+     */
+    record Told(List<String> lines, List<String> missing) {}
+
+    /** What is to be said of the groups that there are; nothing while there are none. */
+    Told told() {
         Optional<Asked> asked = Gathering.now(squad());
         if (asked.isEmpty()) {
-            return List.of();
+            return new Told(List.of(), List.of());
         }
         Division judged = Gathering.judged(squad()).orElseThrow();
         boolean best = found.filter(f -> f.best() && isSame(f, judged)).isPresent();
-        return new ArrayList<>(new GroupWords(asked.get(), this::name, groupNames())
-                .told(new Division(judged.groups(), judged.verdict(), best)));
+        GroupWords words = new GroupWords(asked.get(), this::name, groupNames());
+        return new Told(
+                words.told(new Division(judged.groups(), judged.verdict(), best)), words.missing(judged));
     }
 
     private static boolean isSame(Division one, Division other) {

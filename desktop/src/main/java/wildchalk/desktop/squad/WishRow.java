@@ -2,6 +2,7 @@ package wildchalk.desktop.squad;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -74,12 +75,14 @@ final class WishRow extends FlowPane {
         items.add(each);
         for (Wish wish : List.of(
                 new Wish.BothSides(true), new Wish.LateLast(true), new Wish.EasyTogether(true))) {
-            items.add(item(state.words(wish), wish));
+            items.add(item(capital(state.words(wish)), wish));
         }
-        MenuItem hint = new MenuItem(SquadState.BOOK.say("wish.hint"));
-        hint.setDisable(true);
-        items.add(hint);
+        items.add(Hint.of(SquadState.BOOK.say("wish.hint")));
         return items;
+    }
+
+    private static String capital(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 
     private MenuItem item(String words, Wish wish) {

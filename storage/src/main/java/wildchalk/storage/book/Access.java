@@ -89,6 +89,27 @@ final class Access implements AutoCloseable {
     }
 
     /**
+     * Takes something out of the file and all that lies beside it for good.
+     *
+     * @return files beside it in which that could not be done
+     * @throws BookException when the book is not open for writing, or something else reads it
+     */
+    synchronized List<Path> forget(Forgetting<?> forgetting) {
+        if (kind != Standing.Kind.KEEPING) {
+            throw new BookException(
+                    "Nobody can be forgotten while the book cannot be written. Nothing was changed. Do it when it "
+                            + "says that all is kept.",
+                    null);
+        }
+        try {
+            forgetting.in(handle);
+        } catch (JdbiException e) {
+            throw inWords(e);
+        }
+        return forgetting.beside(file);
+    }
+
+    /**
      * Works with what follows from the drills: where that is spoilt it is made anew, where it cannot be written it is
      * not.
      *

@@ -1,6 +1,8 @@
 package wildchalk.storage.book;
 
 import java.io.IOException;
+import java.nio.file.Files;
+import java.util.stream.Stream;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.ArrayList;
@@ -32,6 +34,17 @@ public record Contents(
     /** Where what was saved of a damaged book waits beside it until it is taken in its place. */
     public static Path saved(Path book) {
         return book.resolveSibling(book.getFileName() + ".saved");
+    }
+
+    /** Damaged books that lie beside it, with what belongs to them. */
+    static List<Path> damaged(Path book) {
+        String name = book.getFileName().toString().replaceFirst("\\.chalkbook$", "");
+        try (Stream<Path> files = Files.list(book.toAbsolutePath().getParent())) {
+            return files.filter(f -> f.getFileName().toString().startsWith(name + " damaged "))
+                    .toList();
+        } catch (IOException e) {
+            return List.of();
+        }
     }
 
     /** What orders the drills, and what the coach prefers. */

@@ -1,11 +1,13 @@
 package wildchalk.storage.book;
 
+import java.nio.file.Path;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
 import org.jdbi.v3.core.Handle;
 import wildchalk.core.document.Document;
 import wildchalk.storage.format.FormatException;
@@ -137,6 +139,19 @@ public final class Kept<T extends Document<T>> {
         if (!access.standing().isKept()) {
             ids.forEach(id -> unkept.add(new Ref(kind.word(), id)));
         }
+    }
+
+    /**
+     * Takes something out of a document for good: out of what it is, out of all its versions, out of the daily copies
+     * and of what was saved from damage, and out of the room that is free in those files. It cannot be taken back.
+     *
+     * @param without the document without it, whatever state of it is given
+     * @param word what may stand in no name of what was done any more, such as a name
+     * @return files beside the book in which it could not be done
+     * @throws BookException when the book is not open for writing, or something else reads it
+     */
+    public List<Path> forget(String id, UnaryOperator<T> without, String word) {
+        return access.forget(new Forgetting<>(kind, id, without, word));
     }
 
     /** The documents that were changed and are in memory only. */

@@ -238,7 +238,7 @@ public final class SquadReader {
         if (form == WishForm.IN_EACH && o.path("position").isMissingNode()) {
             throw refused(o, "position.missing");
         }
-        if (o.path("group").asInt(1) > groups) {
+        if (form == WishForm.PINNED && o.path("group").asInt(1) > groups) {
             throw refused(o.path("group"), "group.none", o.path("group").asInt(), groups);
         }
         return form.read(o);

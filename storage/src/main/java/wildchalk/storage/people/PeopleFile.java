@@ -10,6 +10,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import wildchalk.core.grouping.Handed;
 import wildchalk.core.squad.Member;
@@ -29,6 +31,8 @@ public final class PeopleFile {
 
     private static final long LARGEST = 8L << 20;
     private static final double FASTEST = 3;
+    /** "7 Ada", "7. Ada" in a list of names alone. */
+    private static final Pattern NUMBERED = Pattern.compile("([0-9]{1,3})[.):]?\\s+(\\S.*)");
 
     private final String file;
     private final Map<Column, Integer> columns = new LinkedHashMap<>();
@@ -83,7 +87,7 @@ public final class PeopleFile {
         if (table.old()) {
             words.add(BOOK.say("old"));
         }
-        List<Table.Row> rows = table.rows();
+        List<Table.Row> rows = oneEach(table.rows());
         boolean headed = !rows.isEmpty() && heads(rows.get(0).cells());
         if (!headed && rows.stream().anyMatch(r -> r.cells().size() > 1)) {
             throw new FormatException(BOOK.say("no.column", file));
@@ -112,6 +116,19 @@ public final class PeopleFile {
                     }
                 });
         return new Taken(people, words);
+    }
+
+    /** Names that stand in one line, with commas between them, are names a line each. */
+    private static List<Table.Row> oneEach(List<Table.Row> rows) {
+        if (rows.size() != 1 || rows.get(0).cells().stream().anyMatch(c -> Column.of(c).isPresent())) {
+            return rows;
+        }
+        Table.Row only = rows.get(0);
+        return only.cells().stream()
+                .map(String::strip)
+                .filter(c -> !c.isEmpty())
+                .map(c -> new Table.Row(only.line(), List.of(c)))
+                .toList();
     }
 
     /** Takes the first line for heads, if one of them is for names. */
@@ -144,6 +161,12 @@ public final class PeopleFile {
         if (name.isEmpty()) {
             return Optional.empty();
         }
+        Matcher numbered = NUMBERED.matcher(name);
+        String number = cell(row, Column.NUMBER);
+        if (columns.size() == 1 && numbered.matches()) {
+            number = numbered.group(1);
+            name = numbered.group(2);
+        }
         Member.Level level = new Member.Level(strength(row), speed(row), List.of());
         List<String> positions = List.of(cell(row, Column.POSITION).split("[/|;,]")).stream()
                 .map(String::strip)
@@ -152,7 +175,7 @@ public final class PeopleFile {
                 .distinct()
                 .toList();
         return Optional.of(Member.named(id, name)
-                .called(name, cell(row, Column.NUMBER))
+                .called(name, number)
                 .playing(positions, side(row))
                 .at(level));
     }

@@ -1,0 +1,119 @@
+package wildchalk.storage.book;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import org.jdbi.v3.core.Handle;
+import org.jdbi.v3.core.JdbiException;
+import wildchalk.core.document.Document;
+import wildchalk.storage.format.FormatException;
+import wildchalk.storage.kind.Kind;
+
+/**
+ * Takes something out of a document for good: out of what it is now, out of every version, and out of the room in the
+ * file that older states left free.
+ *
+ * @param kind the kind of the document
+ * @param id of the document
+ * @param without the document without it, whatever state of it is given
+ * @param word what may stand nowhere any more, such as a name; names of what was done have {@link #SOMEBODY} there
+ */
+record Forgetting<T extends Document<T>>(Kind<T> kind, String id, UnaryOperator<T> without, String word) {
+
+    /** What stands in place of a name that may not stand any more. */
+    static final String SOMEBODY = "somebody";
+
+    /** Does it to a book that is open for writing, all or nothing, and leaves no old state of it in the file. */
+    void in(Handle h) {
+        h.createQuery("PRAGMA secure_delete = ON").mapTo(Integer.class).one();
+        h.useTransaction(this::rewrite);
+        h.execute("VACUUM");
+        int busy = h.createQuery("PRAGMA wal_checkpoint(TRUNCATE)")
+                .map((row, c) -> row.getInt(1))
+                .one();
+        if (busy != 0) {
+            throw new BookException(
+                    "It is forgotten in the book, but older states may still lie in the file, as something was reading "
+                            + "it. Close other windows and programs that have the book open, and do it once more.",
+                    null);
+        }
+    }
+
+    private void rewrite(Handle h) {
+        DocumentRows rows = new DocumentRows(h);
+        rows.get(kind.word(), id).ifPresent(row -> {
+            T now = without.apply(
+                    Kept.parse(kind, "this book", row.body()).document());
+            rows.put(new DocumentRows.Raw(
+                    kind.word(), id, now.title(), kind.write(now), row.dates(), row.favourite()));
+        });
+        VersionRows versions = new VersionRows(h);
+        for (Version<T> version : versions.of(kind, id)) {
+            h.execute("DELETE FROM kept_version WHERE kind = ? AND id = ? AND n = ?", kind.word(), id, version.n());
+            rewritten(version).ifPresent(versions::put);
+        }
+    }
+
+    /** Empty for a version that cannot be read: nobody can know whether it is in there. */
+    private Optional<VersionRows.Raw> rewritten(Version<T> version) {
+        if (version.body() == null) {
+            return Optional.empty();
+        }
+        try {
+            T then = without.apply(kind.read(version.text()).document());
+            return Optional.of(new VersionRows.Raw(
+                    kind.word(),
+                    id,
+                    version.n(),
+                    version.edit().replace(word, SOMEBODY),
+                    Packing.pack(kind.write(then)),
+                    version.made()));
+        } catch (FormatException | BookException e) {
+            return Optional.empty();
+        }
+    }
+
+    /**
+     * Does it to everything that lies beside a book: the copies of its days and what was saved of it. A damaged book
+     * that was put beside goes: it cannot be read, so nobody can know what is in it.
+     *
+     * @return the files in which it could not be done
+     */
+    List<Path> beside(Path book) {
+        List<Path> left = new ArrayList<>();
+        List<Path> files = new ArrayList<>(Copies.of(book).stream().map(Copies.Copy::file).toList());
+        files.add(Contents.saved(book));
+        for (Path file : files) {
+            if (Files.exists(file) && !isDoneIn(file)) {
+                left.add(file);
+            }
+        }
+        for (Path damaged : Contents.damaged(book)) {
+            try {
+                Files.deleteIfExists(damaged);
+            } catch (IOException e) {
+                left.add(damaged);
+            }
+        }
+        return left;
+    }
+
+    private boolean isDoneIn(Path file) {
+        try (Handle h = Sqlite.open(Sqlite.writing(file))) {
+            // Before there were kinds of documents there were drills alone.
+            if (h.createQuery("SELECT count(*) FROM sqlite_master WHERE name = 'kept'")
+                            .mapTo(Integer.class)
+                            .one()
+                    > 0) {
+                in(h);
+            }
+            return true;
+        } catch (JdbiException | BookException e) {
+            return false;
+        }
+    }
+}
