@@ -57,8 +57,8 @@ public record Arrivals(List<Arrival> arrivals, List<Member> gone) {
     public static Arrivals of(Squad squad, List<Member> taken) {
         Map<String, List<Member>> byName = by(squad.people(), Member::name);
         Map<String, List<Member>> spelt = by(squad.people(), m -> plain(m.name()));
-        Map<String, List<Member>> byNumber = by(
-                squad.people().stream().filter(m -> !m.number().isEmpty()).toList(), Member::number);
+        Map<String, List<Member>> byNumber =
+                by(squad.people().stream().filter(m -> !m.number().isEmpty()).toList(), Member::number);
         Map<String, List<Member>> twice = by(taken, Member::name);
         List<Arrival> all = new ArrayList<>();
         Set<String> met = new HashSet<>();
@@ -66,7 +66,8 @@ public record Arrivals(List<Arrival> arrivals, List<Member> gone) {
             List<Member> same = byName.getOrDefault(one.name(), List.of());
             Arrival arrival;
             if (same.size() > 1 || twice.get(one.name()).size() > 1 && !same.isEmpty()) {
-                arrival = doubtful(one, same.stream().filter(m -> !met.contains(m.id())).findFirst(), "twice");
+                arrival = doubtful(
+                        one, same.stream().filter(m -> !met.contains(m.id())).findFirst(), "twice");
             } else if (same.size() == 1) {
                 List<String> words = differences(same.get(0), one);
                 arrival = new Arrival(words.isEmpty() ? Kind.SAME : Kind.CHANGED, one, Optional.of(same.get(0)), words);
@@ -87,7 +88,8 @@ public record Arrivals(List<Arrival> arrivals, List<Member> gone) {
             Map<String, List<Member>> byName,
             Map<String, List<Member>> list) {
         if (spelt != null) {
-            return doubtful(one, Optional.of(spelt.get(0)), "spelt", spelt.get(0).name());
+            return doubtful(
+                    one, Optional.of(spelt.get(0)), "spelt", spelt.get(0).name());
         }
         // A number that went from somebody who is still in the list to another is no riddle.
         if (numbered != null && !list.containsKey(numbered.get(0).name()) && byName.size() > 0) {
@@ -141,8 +143,12 @@ public record Arrivals(List<Arrival> arrivals, List<Member> gone) {
 
     private static Member merged(Member known, Member taken) {
         Member.Level level = new Member.Level(
-                taken.level().strength() == 0 ? known.level().strength() : taken.level().strength(),
-                taken.level().speed() == 0 ? known.level().speed() : taken.level().speed(),
+                taken.level().strength() == 0
+                        ? known.level().strength()
+                        : taken.level().strength(),
+                taken.level().speed() == 0
+                        ? known.level().speed()
+                        : taken.level().speed(),
                 known.level().sprints());
         return known.called(taken.name(), taken.number().isEmpty() ? known.number() : taken.number())
                 .playing(

@@ -90,7 +90,8 @@ public record Squad(
 
     /** The same with a guest for tonight; their id is given here. */
     public Squad welcoming(Member guest) {
-        return new Squad(id, title, ids + 1, usual, people, staff, tonight.welcoming(guest.withId(ID + (ids + 1))), lately);
+        return new Squad(
+                id, title, ids + 1, usual, people, staff, tonight.welcoming(guest.withId(ID + (ids + 1))), lately);
     }
 
     /** The same with one of the staff more; their id is given here. */

@@ -16,6 +16,7 @@ public record PageKind(String title, String id, Function<PageHost, Page> make) {
 
     /** All pages, in the order of their tabs; the first is shown when a book is opened. */
     public static final List<PageKind> ALL = List.of(
-            new PageKind("Book", "tab-book", BookPage::new), new PageKind("Board", "tab-board", BoardPage::new),
+            new PageKind("Book", "tab-book", BookPage::new),
+            new PageKind("Board", "tab-board", BoardPage::new),
             new PageKind("Squad", "tab-squad", SquadPage::new));
 }

@@ -20,6 +20,7 @@ import wildchalk.desktop.page.OpenDocument;
 import wildchalk.desktop.page.Page;
 import wildchalk.desktop.page.PageHost;
 import wildchalk.desktop.page.Undoable;
+import wildchalk.desktop.squad.GroupListPane;
 import wildchalk.desktop.squad.NoSquad;
 import wildchalk.desktop.squad.SquadDesk;
 import wildchalk.desktop.squad.SquadState;
@@ -103,11 +104,8 @@ public final class SquadPage implements Page {
         keeper.tell(b -> b.of(SquadKind.SQUADS).use(squad.id()));
         OpenDocument<Squad> document =
                 new OpenDocument<>(squad, (s, change) -> keeper.keep(SquadKind.SQUADS, s, change.words()));
-        document.recall(
-                keeper,
-                SquadKind.SQUADS,
-                host::changed,
-                trouble -> host.messages().warn(trouble.words(BOOK.say("trouble.past"))));
+        document.recall(keeper, SquadKind.SQUADS, host::changed, trouble -> host.messages()
+                .warn(trouble.words(BOOK.say("trouble.past"))));
         document.changesProperty().addListener(o -> host.changed());
         SquadState opened = new SquadState(document, Divider.usual(), host.messages()::warn);
         SquadView shown = new SquadView(opened, desk());
@@ -125,6 +123,18 @@ public final class SquadPage implements Page {
     @Override
     public Optional<Undoable> history() {
         return state.map(SquadState::document);
+    }
+
+    @Override
+    public Optional<Runnable> handingOut() {
+        return state.map(SquadState::squad)
+                .filter(s ->
+                        s.tonight().groups().filter(g -> !g.groups().isEmpty()).isPresent())
+                .map(s -> () -> {
+                    GroupListPane pane = new GroupListPane(s, host.exchange().chooser(), () -> host.go(this));
+                    host.lay(pane);
+                    pane.requestFocus();
+                });
     }
 
     /** What is on the page is as the other window left it. */
@@ -148,8 +158,8 @@ public final class SquadPage implements Page {
             public void squads(Consumer<List<Named>> then) {
                 keeper.ask(
                         b -> b.of(SquadKind.SQUADS).list().stream()
-                                .map(s -> new Named(
-                                        s.id(), s.isAside() ? BOOK.say("squad.back", s.title()) : s.title()))
+                                .map(s ->
+                                        new Named(s.id(), s.isAside() ? BOOK.say("squad.back", s.title()) : s.title()))
                                 .toList(),
                         then);
             }
@@ -159,8 +169,7 @@ public final class SquadPage implements Page {
                 keeper.ask(
                         b -> {
                             Kept<Squad> squads = b.of(SquadKind.SQUADS);
-                            if (squads.list().stream()
-                                    .anyMatch(s -> s.id().equals(id) && s.isAside())) {
+                            if (squads.list().stream().anyMatch(s -> s.id().equals(id) && s.isAside())) {
                                 squads.restore(id);
                             }
                             return squads.load(id);
@@ -216,8 +225,7 @@ public final class SquadPage implements Page {
 
             @Override
             public Optional<Path> peopleFile() {
-                return host.exchange()
-                        .toOpen(BOOK.say("kind.people"), "*.csv", "*.tsv", "*.txt", "*.xlsx");
+                return host.exchange().toOpen(BOOK.say("kind.people"), "*.csv", "*.tsv", "*.txt", "*.xlsx");
             }
 
             @Override

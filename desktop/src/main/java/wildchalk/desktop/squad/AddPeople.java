@@ -157,8 +157,8 @@ final class AddPeople extends BorderPane {
         }
         List<Integer> rows = new ArrayList<>();
         // What needs a look comes first.
-        for (Arrivals.Kind kind : List.of(
-                Arrivals.Kind.DOUBTFUL, Arrivals.Kind.CHANGED, Arrivals.Kind.NEW, Arrivals.Kind.SAME)) {
+        for (Arrivals.Kind kind :
+                List.of(Arrivals.Kind.DOUBTFUL, Arrivals.Kind.CHANGED, Arrivals.Kind.NEW, Arrivals.Kind.SAME)) {
             for (int i = 0; i < arrivals.arrivals().size(); i++) {
                 if (arrivals.arrivals().get(i).kind() == kind) {
                     rows.add(i);
@@ -179,7 +179,8 @@ final class AddPeople extends BorderPane {
         summary.setText(String.join(" ", said));
         int gone = arrivals.gone().size();
         off.setVisible(gone > 0 && !arrivals.arrivals().isEmpty());
-        off.setText(SquadState.BOOK.say("take.off", gone, gone == 1 ? arrivals.gone().get(0).name() : ""));
+        off.setText(SquadState.BOOK.say(
+                "take.off", gone, gone == 1 ? arrivals.gone().get(0).name() : ""));
         off.setSelected(false);
         offer();
     }
@@ -201,7 +202,10 @@ final class AddPeople extends BorderPane {
         @Override
         protected void updateItem(Integer number, boolean empty) {
             super.updateItem(number, empty);
-            setGraphic(empty || number == null ? null : row(number, arrivals.arrivals().get(number)));
+            setGraphic(
+                    empty || number == null
+                            ? null
+                            : row(number, arrivals.arrivals().get(number)));
         }
 
         private HBox row(int number, Arrival arrival) {
@@ -231,7 +235,8 @@ final class AddPeople extends BorderPane {
         private ToggleButton who(int number, Arrival arrival, boolean known) {
             ToggleButton button = new ToggleButton(
                     known
-                            ? SquadState.BOOK.say("arrival.is", arrival.known().orElseThrow().name())
+                            ? SquadState.BOOK.say(
+                                    "arrival.is", arrival.known().orElseThrow().name())
                             : SquadState.BOOK.say("arrival.other"));
             button.setId((known ? "is-" : "new-") + number);
             button.getStyleClass().add("pill");

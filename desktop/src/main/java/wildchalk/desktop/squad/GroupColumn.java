@@ -57,8 +57,9 @@ final class GroupColumn extends VBox {
         BibMark.fill(edge, group.bib(), TOP);
         VBox people = new VBox(3);
         people.getStyleClass().add("group-people");
-        List<Member> members =
-                group.people().stream().flatMap(id -> state.squad().person(id).stream()).toList();
+        List<Member> members = group.people().stream()
+                .flatMap(id -> state.squad().person(id).stream())
+                .toList();
         people.getChildren().addAll(head(members), bar(members));
         members.forEach(m -> people.getChildren().add(row(m, carrying)));
         getChildren().addAll(edge, people);
@@ -109,7 +110,8 @@ final class GroupColumn extends VBox {
         Label name = new Label(person.name());
         name.getStyleClass().add("person-name");
         name.setMinWidth(0);
-        Label position = new Label(person.positions().isEmpty() ? "" : person.positions().get(0));
+        Label position =
+                new Label(person.positions().isEmpty() ? "" : person.positions().get(0));
         position.getStyleClass().add("quiet");
         position.setMinWidth(0);
         Region gap = new Region();
@@ -141,7 +143,8 @@ final class GroupColumn extends VBox {
         String there =
                 switch (how.state()) {
                     case THERE, KEEPS_TIME, AWAY -> "";
-                    case LATE -> SquadState.BOOK.say("sign.late", how.from().map(Object::toString).orElse(""))
+                    case LATE -> SquadState.BOOK
+                            .say("sign.late", how.from().map(Object::toString).orElse(""))
                             .strip();
                     case UNHEARD -> SquadState.BOOK.say("sign.unheard");
                     case NO_CONTACT, NO_RUNNING -> SquadState.BOOK.say("sign.easy");

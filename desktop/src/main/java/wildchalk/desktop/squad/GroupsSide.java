@@ -117,12 +117,9 @@ final class GroupsSide extends VBox {
         if (n > 0) {
             styles.getChildren().add(Fields.pill("again", SquadState.BOOK.say("again"), state::again));
         }
-        Gathering.asLastTime(state.squad())
-                .ifPresent(last -> styles.getChildren()
-                        .add(Fields.pill(
-                                "as-last-time",
-                                SquadState.BOOK.say("last"),
-                                () -> state.apply(SquadEdits.group(last)))));
+        Gathering.asLastTime(state.squad()).ifPresent(last -> styles.getChildren()
+                .add(Fields.pill(
+                        "as-last-time", SquadState.BOOK.say("last"), () -> state.apply(SquadEdits.group(last)))));
         wishes.fill();
         tell();
         fillAsk();
@@ -159,7 +156,8 @@ final class GroupsSide extends VBox {
 
     private MenuItem count(String words, int n) {
         MenuItem item = new MenuItem(words);
-        item.setOnAction(e -> state.divide(n, state.groups().style(), state.groups().seed()));
+        item.setOnAction(
+                e -> state.divide(n, state.groups().style(), state.groups().seed()));
         return item;
     }
 
@@ -233,7 +231,10 @@ final class GroupsSide extends VBox {
                     .add(Fields.pill(
                             "groups-" + n,
                             SquadState.BOOK.say("groups", n),
-                            () -> state.divide(groups, state.groups().style(), state.groups().seed())));
+                            () -> state.divide(
+                                    groups,
+                                    state.groups().style(),
+                                    state.groups().seed())));
         }
     }
 
@@ -252,18 +253,21 @@ final class GroupsSide extends VBox {
             if (here) {
                 Wish pin = new Wish.Pinned(who, g, true);
                 ask.getChildren()
-                        .add(0, Fields.pill("ask-pin", SquadState.BOOK.say("pin", state.name(who), names.get(g)), () -> {
-                            state.chooseNobody();
-                            state.wish(pin);
-                        }));
+                        .add(
+                                0,
+                                Fields.pill(
+                                        "ask-pin", SquadState.BOOK.say("pin", state.name(who), names.get(g)), () -> {
+                                            state.chooseNobody();
+                                            state.wish(pin);
+                                        }));
             } else {
                 ask.getChildren()
                         .add(Fields.pill("to-" + g, SquadState.BOOK.say("to", names.get(g)), () -> move(who, to)));
             }
         }
         ask.getChildren()
-                .add(Fields.pill("card-of", SquadState.BOOK.say("card", state.name(who)), () -> state.look(
-                        Optional.of(who))));
+                .add(Fields.pill(
+                        "card-of", SquadState.BOOK.say("card", state.name(who)), () -> state.look(Optional.of(who))));
     }
 
     private void move(String who, int to) {
@@ -284,15 +288,11 @@ final class GroupsSide extends VBox {
             columns.getColumnConstraints().add(equal);
         }
         for (int g = 0; g < n; g++) {
-            Node column = new GroupColumn(
-                    state,
-                    g,
-                    this::pickUp,
-                    to -> {
-                        putDown();
-                        move(carried, to);
-                        carried = "";
-                    });
+            Node column = new GroupColumn(state, g, this::pickUp, to -> {
+                putDown();
+                move(carried, to);
+                carried = "";
+            });
             columns.add(column, g % abreast, g / abreast);
         }
     }

@@ -38,21 +38,31 @@ final class HelperCard extends VBox {
                 change(new Helper(helper.id(), t, helper.duty(), helper.leads()));
             }
         });
-        TextField leads = Fields.text("helper-leads", String.join(", ", helper.leads()), LEADS, t -> change(new Helper(
-                helper.id(),
-                helper.name(),
-                helper.duty(),
-                Arrays.stream(t.split(",")).map(String::strip).filter(l -> !l.isEmpty()).toList())));
+        TextField leads = Fields.text(
+                "helper-leads",
+                String.join(", ", helper.leads()),
+                LEADS,
+                t -> change(new Helper(
+                        helper.id(),
+                        helper.name(),
+                        helper.duty(),
+                        Arrays.stream(t.split(","))
+                                .map(String::strip)
+                                .filter(l -> !l.isEmpty())
+                                .toList())));
         leads.setPromptText(say("helper.leads.prompt"));
         leads.setPrefColumnCount(20);
         FlowPane duties = row(say("helper.duty"));
         for (Helper.Duty duty : Helper.Duty.values()) {
             duties.getChildren()
-                    .add(pill("duty-" + Wordbook.key(duty), say("duty." + Wordbook.key(duty)), duty == helper.duty(), () ->
-                            change(new Helper(helper.id(), helper.name(), duty, helper.leads()))));
+                    .add(pill(
+                            "duty-" + Wordbook.key(duty),
+                            say("duty." + Wordbook.key(duty)),
+                            duty == helper.duty(),
+                            () -> change(new Helper(helper.id(), helper.name(), duty, helper.leads()))));
         }
-        Button off = Fields.pill("helper-remove", say("card.remove"), () -> state.apply(
-                SquadEdits.remove(helper.name(), helper.id())));
+        Button off = Fields.pill(
+                "helper-remove", say("card.remove"), () -> state.apply(SquadEdits.remove(helper.name(), helper.id())));
         Button forgotten = Fields.pill("helper-forget", say("card.forget"), forget);
         getChildren()
                 .addAll(

@@ -104,8 +104,11 @@ final class PersonCard extends VBox {
     }
 
     private HBox positions() {
-        TextField field = Fields.text("card-positions", String.join(", ", person.positions()), WORDS, t -> change(
-                person.playing(
+        TextField field = Fields.text(
+                "card-positions",
+                String.join(", ", person.positions()),
+                WORDS,
+                t -> change(person.playing(
                         Arrays.stream(t.split(","))
                                 .map(p -> p.strip().toLowerCase(Locale.ROOT))
                                 .filter(p -> !p.isEmpty())
@@ -140,13 +143,12 @@ final class PersonCard extends VBox {
 
     private HBox strength() {
         HBox row = row(say("card.strength"));
-        IntStream.rangeClosed(0, Member.STRONGEST)
-                .forEach(n -> row.getChildren()
-                        .add(choice(
-                                "strength-" + n,
-                                n == 0 ? say("card.unsaid") : Integer.toString(n),
-                                person.level().strength() == n,
-                                () -> change(person.at(person.level().withStrength(n))))));
+        IntStream.rangeClosed(0, Member.STRONGEST).forEach(n -> row.getChildren()
+                .add(choice(
+                        "strength-" + n,
+                        n == 0 ? say("card.unsaid") : Integer.toString(n),
+                        person.level().strength() == n,
+                        () -> change(person.at(person.level().withStrength(n))))));
         row.getChildren().add(quiet(say("card.strength.note")));
         return row;
     }
@@ -205,8 +207,8 @@ final class PersonCard extends VBox {
     }
 
     private void sprints(List<Sprint> sprints) {
-        change(person.at(new Member.Level(
-                person.level().strength(), person.level().speed(), sprints)));
+        change(person.at(
+                new Member.Level(person.level().strength(), person.level().speed(), sprints)));
     }
 
     private static String plain(double n) {
@@ -227,7 +229,8 @@ final class PersonCard extends VBox {
             return Optional.of(0.0);
         }
         try {
-            return Optional.of(Double.parseDouble(text.strip().replace(',', '.'))).filter(Double::isFinite);
+            return Optional.of(Double.parseDouble(text.strip().replace(',', '.')))
+                    .filter(Double::isFinite);
         } catch (NumberFormatException e) {
             return Optional.empty();
         }
@@ -246,9 +249,9 @@ final class PersonCard extends VBox {
                             () -> state.presence(person, Presence.of(each))));
         }
         if (now.state() == Presence.State.LATE) {
-            TextField from = Fields.text(
-                    "late-from", now.from().map(Object::toString).orElse(""), 5, t -> time(t)
-                            .ifPresent(at -> state.presence(person, new Presence(Presence.State.LATE, at))));
+            TextField from =
+                    Fields.text("late-from", now.from().map(Object::toString).orElse(""), 5, t -> time(t).ifPresent(
+                                    at -> state.presence(person, new Presence(Presence.State.LATE, at))));
             from.setPromptText(say("card.late.prompt"));
             row.getChildren().add(from);
         }
@@ -263,8 +266,7 @@ final class PersonCard extends VBox {
         }
         try {
             int n = Integer.parseInt(digits);
-            return Optional.of(
-                    Optional.of(digits.length() <= 2 ? LocalTime.of(n, 0) : LocalTime.of(n / 100, n % 100)));
+            return Optional.of(Optional.of(digits.length() <= 2 ? LocalTime.of(n, 0) : LocalTime.of(n / 100, n % 100)));
         } catch (DateTimeException | NumberFormatException e) {
             return Optional.empty();
         }
@@ -274,8 +276,8 @@ final class PersonCard extends VBox {
         VBox all = new VBox(6);
         for (Caution caution : person.cautions()) {
             String words = caution.until()
-                    .map(day -> say(
-                            "caution.until", say("caution." + Wordbook.key(caution.from())), day, caution.words()))
+                    .map(day ->
+                            say("caution.until", say("caution." + Wordbook.key(caution.from())), day, caution.words()))
                     .orElse(say("caution", say("caution." + Wordbook.key(caution.from())), caution.words()));
             all.getChildren().add(row(say("card.caution"), new Label(words.strip()), gone(caution)));
         }
@@ -285,24 +287,28 @@ final class PersonCard extends VBox {
         words.setPrefColumnCount(14);
         HBox add = row(say("card.caution.add"), until, words);
         for (Caution.From from : Caution.From.values()) {
-            add.getChildren().add(Fields.pill("caution-" + Wordbook.key(from), say("caution." + Wordbook.key(from)), () -> {
-                Optional<LocalDate> day = day(until.getText());
-                if (day.isPresent() || until.getText().isBlank()) {
-                    change(person.kept(new Caution(from, words.getText().strip(), day)));
-                } else {
-                    until.requestFocus();
-                    until.selectAll();
-                }
-            }));
+            add.getChildren()
+                    .add(Fields.pill("caution-" + Wordbook.key(from), say("caution." + Wordbook.key(from)), () -> {
+                        Optional<LocalDate> day = day(until.getText());
+                        if (day.isPresent() || until.getText().isBlank()) {
+                            change(person.kept(new Caution(from, words.getText().strip(), day)));
+                        } else {
+                            until.requestFocus();
+                            until.selectAll();
+                        }
+                    }));
         }
         all.getChildren().addAll(add, quiet(say("caution.note")));
         return all;
     }
 
     private Button gone(Caution caution) {
-        Button gone = Fields.pill("caution-gone", "\u00d7", () -> change(person.keptFrom(person.cautions().stream()
-                .filter(c -> !c.equals(caution))
-                .toList())));
+        Button gone = Fields.pill(
+                "caution-gone",
+                "\u00d7",
+                () -> change(person.keptFrom(person.cautions().stream()
+                        .filter(c -> !c.equals(caution))
+                        .toList())));
         gone.setAccessibleText(say("caution.gone"));
         return gone;
     }
@@ -323,9 +329,7 @@ final class PersonCard extends VBox {
 
     private HBox away() {
         Button off = Fields.pill(
-                "card-remove",
-                say("card.remove"),
-                () -> state.apply(SquadEdits.remove(person.name(), person.id())));
+                "card-remove", say("card.remove"), () -> state.apply(SquadEdits.remove(person.name(), person.id())));
         Button forgotten = Fields.pill("card-forget", say("card.forget"), () -> forget.accept(person));
         return row("", off, forgotten);
     }

@@ -118,9 +118,7 @@ final class PersonRow extends ListCell<Member> {
     }
 
     private static String key(Presence how) {
-        return how.state() == Presence.State.LATE && how.from().isPresent()
-                ? "late.from"
-                : Wordbook.key(how.state());
+        return how.state() == Presence.State.LATE && how.from().isPresent() ? "late.from" : Wordbook.key(how.state());
     }
 
     private static String from(Presence how) {

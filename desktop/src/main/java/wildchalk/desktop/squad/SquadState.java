@@ -76,8 +76,8 @@ public final class SquadState {
         left.retainAll(squad().playing().stream().map(Member::id).toList());
         chosen.set(left);
         person.get()
-                .filter(p -> squad().person(p).isEmpty()
-                        && squad().staff().stream().noneMatch(h -> h.id().equals(p)))
+                .filter(p ->
+                        squad().person(p).isEmpty() && squad().staff().stream().noneMatch(h -> h.id().equals(p)))
                 .ifPresent(p -> person.set(Optional.empty()));
     }
 
@@ -165,6 +165,11 @@ public final class SquadState {
         divide(groups().groups().size(), groups().style(), groups().seed() + 1);
     }
 
+    /** Whether groups are being looked for. */
+    public boolean isDividing() {
+        return dividing.get();
+    }
+
     /** Nothing is looked for any more. */
     public void leave() {
         stop.set(true);
@@ -218,8 +223,7 @@ public final class SquadState {
         Division judged = Gathering.judged(squad()).orElseThrow();
         boolean best = found.filter(f -> f.best() && isSame(f, judged)).isPresent();
         GroupWords words = new GroupWords(asked.get(), this::name, groupNames());
-        return new Told(
-                words.told(new Division(judged.groups(), judged.verdict(), best)), words.missing(judged));
+        return new Told(words.told(new Division(judged.groups(), judged.verdict(), best)), words.missing(judged));
     }
 
     private static boolean isSame(Division one, Division other) {

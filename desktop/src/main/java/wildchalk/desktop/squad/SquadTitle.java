@@ -94,8 +94,8 @@ final class SquadTitle extends HBox {
         for (SurfacePlan plan : desk.surfaces().plans()) {
             RadioMenuItem item = new RadioMenuItem(plan.name());
             item.setSelected(state.squad().usual().surface().equals(plan.id()));
-            item.setOnAction(e -> state.apply(
-                    SquadEdits.usually(new Squad.Usual(plan.id(), state.squad().usual().level()))));
+            item.setOnAction(e -> state.apply(SquadEdits.usually(
+                    new Squad.Usual(plan.id(), state.squad().usual().level()))));
             menu.getItems().add(item);
         }
         return menu;

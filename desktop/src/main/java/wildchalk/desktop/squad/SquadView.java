@@ -60,7 +60,8 @@ public final class SquadView extends BorderPane {
     }
 
     private void showRight() {
-        right.getChildren().setAll(state.personProperty().get().flatMap(this::card).orElse(groups));
+        right.getChildren()
+                .setAll(state.personProperty().get().flatMap(this::card).orElse(groups));
     }
 
     private Optional<Node> card(String id) {
@@ -72,13 +73,11 @@ public final class SquadView extends BorderPane {
     }
 
     private Node card(Member person) {
-        return scrolled(new PersonCard(
-                state, person, pace(person), p -> desk.forget(state.squad(), p.id(), p.name())));
+        return scrolled(new PersonCard(state, person, pace(person), p -> desk.forget(state.squad(), p.id(), p.name())));
     }
 
     private Node card(Helper helper) {
-        return scrolled(
-                new HelperCard(state, helper, () -> desk.forget(state.squad(), helper.id(), helper.name())));
+        return scrolled(new HelperCard(state, helper, () -> desk.forget(state.squad(), helper.id(), helper.name())));
     }
 
     private static Node scrolled(Node card) {
@@ -90,8 +89,10 @@ public final class SquadView extends BorderPane {
 
     /** By what is usual where they play; nothing is learned of a squad of which that is not said. */
     private Optional<Pace> pace(Member person) {
-        return desk.surfaces().plan(state.squad().usual().surface()).map(SurfacePlan::usual).flatMap(s ->
-                pace(person, s));
+        return desk.surfaces()
+                .plan(state.squad().usual().surface())
+                .map(SurfacePlan::usual)
+                .flatMap(s -> pace(person, s));
     }
 
     private Optional<Pace> pace(Member person, Surface surface) {

@@ -91,8 +91,7 @@ final class WhoIsThere extends VBox {
     }
 
     /** A field for the name of one more. */
-    private TextField once(
-            String id, Function<String, Edit<Squad>> of) {
+    private TextField once(String id, Function<String, Edit<Squad>> of) {
         TextField field = new TextField();
         field.setId("add-" + id);
         field.setPromptText(SquadState.BOOK.say(id + ".name"));
@@ -144,12 +143,11 @@ final class WhoIsThere extends VBox {
                 .toList();
         list.setItems(FXCollections.observableList(shown));
         if (before != null) {
-            shown.stream()
-                    .filter(m -> m.id().equals(before.id()))
-                    .findFirst()
-                    .ifPresent(m -> list.getSelectionModel().select(m));
+            shown.stream().filter(m -> m.id().equals(before.id())).findFirst().ifPresent(m -> list.getSelectionModel()
+                    .select(m));
         }
-        staff.getChildren().setAll(state.squad().staff().stream().map(this::helper).toList());
+        staff.getChildren()
+                .setAll(state.squad().staff().stream().map(this::helper).toList());
         staff.setVisible(!staff.getChildren().isEmpty());
         staff.setManaged(staff.isVisible());
     }
@@ -158,7 +156,8 @@ final class WhoIsThere extends VBox {
         return person.name().toLowerCase(Locale.ROOT).contains(typed)
                 || person.number().equals(typed)
                 || person.positions().stream().anyMatch(p -> p.startsWith(typed))
-                || SquadChanges.presence(state.squad().tonight().of(person.id())).startsWith(typed);
+                || SquadChanges.presence(state.squad().tonight().of(person.id()))
+                        .startsWith(typed);
     }
 
     private Button helper(Helper helper) {

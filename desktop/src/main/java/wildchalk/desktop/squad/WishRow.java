@@ -64,17 +64,14 @@ final class WishRow extends FlowPane {
     private List<MenuItem> offered() {
         List<MenuItem> items = new ArrayList<>();
         Menu each = new Menu(SquadState.BOOK.say("wish.in-each"));
-        state.squad()
-                .playing()
-                .stream()
+        state.squad().playing().stream()
                 .flatMap(p -> p.positions().stream())
                 .distinct()
                 .sorted()
                 .forEach(p -> each.getItems().add(item(p, new Wish.InEach(p, true))));
         each.setDisable(each.getItems().isEmpty());
         items.add(each);
-        for (Wish wish : List.of(
-                new Wish.BothSides(true), new Wish.LateLast(true), new Wish.EasyTogether(true))) {
+        for (Wish wish : List.of(new Wish.BothSides(true), new Wish.LateLast(true), new Wish.EasyTogether(true))) {
             items.add(item(capital(state.words(wish)), wish));
         }
         items.add(Hint.of(SquadState.BOOK.say("wish.hint")));

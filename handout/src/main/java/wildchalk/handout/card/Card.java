@@ -13,6 +13,7 @@ import wildchalk.handout.order.HandOut;
 import wildchalk.handout.order.Order;
 import wildchalk.handout.order.Played;
 import wildchalk.handout.order.Progress;
+import wildchalk.handout.pdf.TaggedPdf;
 import wildchalk.handout.type.Lines;
 import wildchalk.handout.type.Typeface;
 

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import wildchalk.core.scene.Ink;
 import wildchalk.core.scene.Look;
+import wildchalk.handout.pdf.TaggedPdf;
 import wildchalk.handout.type.Lines;
 import wildchalk.handout.type.Typeface;
 

@@ -2,6 +2,7 @@ package wildchalk.handout.card;
 
 import java.io.IOException;
 import java.util.List;
+import wildchalk.handout.pdf.TaggedPdf;
 
 /**
  * A part of a card that is not torn apart.

@@ -2,7 +2,6 @@ package wildchalk.storage.book;
 
 import java.io.IOException;
 import java.nio.file.Files;
-import java.util.stream.Stream;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.ArrayList;
@@ -12,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.JdbiException;
 import wildchalk.core.document.Document;

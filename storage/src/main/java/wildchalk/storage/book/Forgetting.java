@@ -46,10 +46,8 @@ record Forgetting<T extends Document<T>>(Kind<T> kind, String id, UnaryOperator<
     private void rewrite(Handle h) {
         DocumentRows rows = new DocumentRows(h);
         rows.get(kind.word(), id).ifPresent(row -> {
-            T now = without.apply(
-                    Kept.parse(kind, "this book", row.body()).document());
-            rows.put(new DocumentRows.Raw(
-                    kind.word(), id, now.title(), kind.write(now), row.dates(), row.favourite()));
+            T now = without.apply(Kept.parse(kind, "this book", row.body()).document());
+            rows.put(new DocumentRows.Raw(kind.word(), id, now.title(), kind.write(now), row.dates(), row.favourite()));
         });
         VersionRows versions = new VersionRows(h);
         for (Version<T> version : versions.of(kind, id)) {
@@ -85,7 +83,8 @@ record Forgetting<T extends Document<T>>(Kind<T> kind, String id, UnaryOperator<
      */
     List<Path> beside(Path book) {
         List<Path> left = new ArrayList<>();
-        List<Path> files = new ArrayList<>(Copies.of(book).stream().map(Copies.Copy::file).toList());
+        List<Path> files =
+                new ArrayList<>(Copies.of(book).stream().map(Copies.Copy::file).toList());
         files.add(Contents.saved(book));
         for (Path file : files) {
             if (Files.exists(file) && !isDoneIn(file)) {

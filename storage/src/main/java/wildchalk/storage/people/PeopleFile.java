@@ -120,7 +120,8 @@ public final class PeopleFile {
 
     /** Names that stand in one line, with commas between them, are names a line each. */
     private static List<Table.Row> oneEach(List<Table.Row> rows) {
-        if (rows.size() != 1 || rows.get(0).cells().stream().anyMatch(c -> Column.of(c).isPresent())) {
+        if (rows.size() != 1
+                || rows.get(0).cells().stream().anyMatch(c -> Column.of(c).isPresent())) {
             return rows;
         }
         Table.Row only = rows.get(0);

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import wildchalk.core.grouping.Handed;
@@ -35,6 +36,26 @@ public final class PeopleWriter {
             out.printRecord(heads);
             for (Member person : people) {
                 out.printRecord(cells(person, views));
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return text.toString();
+    }
+
+    /**
+     * Groups as a table with heads, a line for each of the people.
+     *
+     * @param groups who is in each, by its name
+     */
+    public static String groups(Map<String, List<String>> groups) {
+        StringBuilder text = new StringBuilder();
+        try (CSVPrinter out = new CSVPrinter(text, CSVFormat.DEFAULT)) {
+            out.printRecord(PeopleFile.BOOK.say("head.group"), Column.NAME.head());
+            for (Map.Entry<String, List<String>> group : groups.entrySet()) {
+                for (String person : group.getValue()) {
+                    out.printRecord(harmless(group.getKey()), harmless(person));
+                }
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);

@@ -142,7 +142,10 @@ class ForgettingTest {
     void nothingIsLeftInAnyFile() throws IOException {
         Squad squad = lived();
         // The first edit of a day in a book that is there makes a copy of it.
-        Files.walk(folder).filter(f -> f.toString().contains("copies/")).toList().forEach(f -> f.toFile().delete());
+        Files.walk(folder)
+                .filter(f -> f.toString().contains("copies/"))
+                .toList()
+                .forEach(f -> f.toFile().delete());
         try (Book book = Book.open(file())) {
             squad = apply(book, squad, SquadEdits.rename("Juniors of Quillmoor"));
             Path copy = Copies.of(file()).get(0).file();
@@ -151,7 +154,8 @@ class ForgettingTest {
             Set<String> before = found();
             String day = copy.getFileName().toString();
             for (String where : List.of(day, "Otters.chalkbook.saved", "Otters.chalkbook-wal")) {
-                assertTrue(before.contains(where + " packed") || before.contains(where + " plain"), before + " " + where);
+                assertTrue(
+                        before.contains(where + " packed") || before.contains(where + " plain"), before + " " + where);
             }
             assertTrue(before.contains(day + " packed") && before.contains(day + " plain"), before.toString());
 
@@ -190,7 +194,13 @@ class ForgettingTest {
     private static int same(List<Version<Squad>> newestFirst) {
         int same = 0;
         for (int i = 0; i + 1 < newestFirst.size(); i++) {
-            same += newestFirst.get(i).read().document().isLike(newestFirst.get(i + 1).read().document()) ? 1 : 0;
+            same += newestFirst
+                            .get(i)
+                            .read()
+                            .document()
+                            .isLike(newestFirst.get(i + 1).read().document())
+                    ? 1
+                    : 0;
         }
         return same;
     }
@@ -209,9 +219,8 @@ class ForgettingTest {
         lived();
         try (Book first = Book.open(file());
                 Book second = Book.open(file())) {
-            BookException refused = assertThrows(
-                    BookException.class,
-                    () -> second.of(SquadKind.SQUADS).forget("s", s -> s.forgetting("m2", NAME), NAME));
+            BookException refused = assertThrows(BookException.class, () -> second.of(SquadKind.SQUADS)
+                    .forget("s", s -> s.forgetting("m2", NAME), NAME));
             assertTrue(refused.getMessage().startsWith("Nobody can be forgotten"), refused.getMessage());
             assertFalse(first.of(SquadKind.SQUADS).load("s").person("m2").isEmpty());
         }

@@ -1,4 +1,4 @@
-package wildchalk.handout.card;
+package wildchalk.handout.pdf;
 
 import java.util.Optional;
 import org.apache.pdfbox.cos.COSArray;

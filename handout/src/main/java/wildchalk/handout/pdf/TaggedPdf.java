@@ -1,4 +1,4 @@
-package wildchalk.handout.card;
+package wildchalk.handout.pdf;
 
 import de.rototor.pdfbox.graphics2d.PdfBoxGraphics2D;
 import de.rototor.pdfbox.graphics2d.PdfBoxGraphics2DFontTextDrawer;
@@ -42,7 +42,7 @@ import wildchalk.handout.type.Typeface;
  * A PDF while it is filled, page by page, with everything on it tagged for those who have it read to them. Points; y
  * goes down.
  */
-final class TaggedPdf {
+public final class TaggedPdf {
 
     private final PDDocument document = new PDDocument();
     private final PdfBoxGraphics2DFontTextDrawer pictureFonts = new PdfBoxGraphics2DFontTextDrawer();
@@ -53,7 +53,7 @@ final class TaggedPdf {
     private PDPageContentStream out;
 
     /** One without pages yet. */
-    static TaggedPdf begin(String title, double width, double height) {
+    public static TaggedPdf begin(String title, double width, double height) {
         try {
             return new TaggedPdf(title, width, height);
         } catch (IOException e) {
@@ -80,17 +80,17 @@ final class TaggedPdf {
 
     /** Something that draws what belongs to one tag. */
     @FunctionalInterface
-    interface Drawing {
+    public interface Drawing {
         void draw() throws IOException;
     }
 
     /** Something that draws a picture. */
     @FunctionalInterface
-    interface Painting {
+    public interface Painting {
         void paint(Graphics2D g);
     }
 
-    void page() throws IOException {
+    public void page() throws IOException {
         endPage();
         page = new PDPage(paper);
         document.addPage(page);
@@ -106,7 +106,7 @@ final class TaggedPdf {
     }
 
     /** A line in the list of what is in the document, which leads here. */
-    void bookmark(String words, double y) {
+    public void bookmark(String words, double y) {
         tags.bookmark(words, page, paper.getHeight() - (float) y);
     }
 
@@ -116,21 +116,21 @@ final class TaggedPdf {
      * @param kind "H1", "P", "Figure" and so on
      * @param instead what is said in place of a picture
      */
-    void tagged(String kind, Optional<String> instead, Drawing drawing) throws IOException {
+    public void tagged(String kind, Optional<String> instead, Drawing drawing) throws IOException {
         out.beginMarkedContent(COSName.getPDFName(kind), tags.open(kind, instead));
         drawing.draw();
         out.endMarkedContent();
     }
 
     /** Draws what is only there to please, and is not read out. */
-    void unsaid(Drawing drawing) throws IOException {
+    public void unsaid(Drawing drawing) throws IOException {
         out.beginMarkedContent(COSName.ARTIFACT);
         drawing.draw();
         out.endMarkedContent();
     }
 
     /** One line of text; its foot is at {@code y}. */
-    void text(String words, Typeface face, double size, Color colour, double x, double y) throws IOException {
+    public void text(String words, Typeface face, double size, Color colour, double x, double y) throws IOException {
         if (words.isEmpty()) {
             return;
         }
@@ -227,7 +227,7 @@ final class TaggedPdf {
         }
     }
 
-    void fill(Rectangle2D area, Color colour) throws IOException {
+    public void fill(Rectangle2D area, Color colour) throws IOException {
         out.setNonStrokingColor(colour);
         out.addRect((float) area.getX(), paper.getHeight() - (float) area.getMaxY(), (float) area.getWidth(), (float)
                 area.getHeight());
@@ -235,7 +235,7 @@ final class TaggedPdf {
     }
 
     /** A picture, in points from its own upper left corner; nothing is shown outside its area. */
-    void picture(Rectangle2D area, Painting painting) throws IOException {
+    public void picture(Rectangle2D area, Painting painting) throws IOException {
         PdfBoxGraphics2D g = new PdfBoxGraphics2D(document, (float) area.getWidth(), (float) area.getHeight());
         g.setFontTextDrawer(pictureFonts);
         painting.paint(g);
@@ -246,7 +246,7 @@ final class TaggedPdf {
         out.restoreGraphicsState();
     }
 
-    void save(Path file) throws IOException {
+    public void save(Path file) throws IOException {
         endPage();
         tags.end();
         // Packed objects save little here, and strict readers count them wrong.
@@ -256,7 +256,7 @@ final class TaggedPdf {
     }
 
     /** Lets go of everything; what was not saved is gone. */
-    void close() {
+    public void close() {
         try {
             endPage();
             document.close();
