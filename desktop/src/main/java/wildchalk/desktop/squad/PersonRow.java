@@ -32,6 +32,10 @@ final class PersonRow extends ListCell<Member> {
     private static final PseudoClass AWAY = PseudoClass.getPseudoClass("away");
 
     private final SquadState state;
+    private Optional<Seen> shown = Optional.empty();
+
+    /** What is seen of somebody. */
+    private record Seen(Member person, Presence how, Optional<Bib> bib) {}
 
     PersonRow(SquadState state) {
         this.state = state;
@@ -41,14 +45,23 @@ final class PersonRow extends ListCell<Member> {
     @Override
     protected void updateItem(Member person, boolean empty) {
         super.updateItem(person, empty);
-        pseudoClassStateChanged(AWAY, false);
-        setGraphic(empty || person == null ? null : row(person));
+        if (empty || person == null) {
+            shown = Optional.empty();
+            pseudoClassStateChanged(AWAY, false);
+            setGraphic(null);
+            return;
+        }
+        Seen now = new Seen(person, state.squad().tonight().of(person.id()), bib(person));
+        // Made anew between a press and a release, what was pressed would not be what is clicked.
+        if (!shown.equals(Optional.of(now))) {
+            shown = Optional.of(now);
+            setGraphic(row(person, now.how(), now.bib()));
+        }
     }
 
-    private HBox row(Member person) {
-        Presence how = state.squad().tonight().of(person.id());
+    private HBox row(Member person, Presence how, Optional<Bib> worn) {
         pseudoClassStateChanged(AWAY, how.state() == Presence.State.AWAY);
-        Label bib = BibMark.of(person.number(), bib(person));
+        Label bib = BibMark.of(person.number(), worn);
         bib.setId("bib-" + person.id());
         bib.setMinWidth(BIB);
         bib.setAccessibleRole(AccessibleRole.BUTTON);

@@ -57,7 +57,10 @@ final class WhoIsThere extends VBox {
         find.setPromptText(SquadState.BOOK.say("find"));
         find.setAccessibleText(SquadState.BOOK.say("find.what"));
         find.textProperty().bindBidirectional(state.findProperty());
-        find.setOnAction(e -> list.requestFocus());
+        find.setOnAction(e -> {
+            list.getSelectionModel().selectFirst();
+            list.requestFocus();
+        });
         Label keys = new Label(SquadState.BOOK.say("keys"));
         keys.getStyleClass().add("quiet");
         keys.setWrapText(true);
@@ -109,6 +112,12 @@ final class WhoIsThere extends VBox {
     }
 
     private void press(KeyEvent e) {
+        // A list keeps this key to itself.
+        if (e.getCode() == KeyCode.ESCAPE && !state.findProperty().get().isEmpty()) {
+            state.findProperty().set("");
+            e.consume();
+            return;
+        }
         Member who = list.getSelectionModel().getSelectedItem();
         if (who == null || e.isShortcutDown() || e.isAltDown()) {
             return;
