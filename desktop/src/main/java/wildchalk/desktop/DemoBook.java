@@ -41,16 +41,19 @@ public final class DemoBook {
 
     /** The people of the club: none of them exists. */
     public static Squad squad() {
-        try {
-            return SquadReader.read(text("otters.squad.json"));
-        } catch (IOException | FormatException e) {
-            throw new IllegalStateException("the demo squad cannot be read", e);
-        }
+        return read("otters.squad.json", SquadReader::read);
     }
 
-    private static String text(String file) throws IOException {
+    /** What makes a document of a text. */
+    private interface Reader<T> {
+        T read(String text) throws FormatException;
+    }
+
+    private static <T> T read(String file, Reader<T> reader) {
         try (InputStream in = DemoBook.class.getResourceAsStream("demo/" + file)) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+            return reader.read(new String(in.readAllBytes(), StandardCharsets.UTF_8));
+        } catch (IOException | FormatException e) {
+            throw new IllegalStateException("the demo's " + file + " cannot be read", e);
         }
     }
 
@@ -67,14 +70,8 @@ public final class DemoBook {
 
     /** The demo drills as they were written. */
     public static List<Drill> drills() {
-        return DRILLS.stream().map(DemoBook::read).toList();
-    }
-
-    private static Drill read(String name) {
-        try {
-            return DrillReader.read(text(name + ".drill.json"));
-        } catch (IOException | FormatException e) {
-            throw new IllegalStateException("the demo drill " + name + " cannot be read", e);
-        }
+        return DRILLS.stream()
+                .map(name -> read(name + ".drill.json", DrillReader::read))
+                .toList();
     }
 }

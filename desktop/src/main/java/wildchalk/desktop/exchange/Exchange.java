@@ -76,7 +76,7 @@ public final class Exchange {
         String ending = suggestedName.substring(suggestedName.lastIndexOf('.'));
         chooser.toSave(suggestedName, kind, "*" + ending)
                 .ifPresent(file -> write(
-                        "writing a text",
+                        kind,
                         file,
                         part -> Files.writeString(part, text),
                         () -> then.accept(String.valueOf(file.getFileName()))));

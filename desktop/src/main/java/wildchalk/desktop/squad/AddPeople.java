@@ -126,7 +126,7 @@ final class AddPeople extends BorderPane {
     private void look(Reading reading) {
         long mine = ++asked;
         Background.work(
-                "reading a list of people",
+                SquadState.BOOK.say("work.reading"),
                 () -> {
                     try {
                         return reading.read();

@@ -159,7 +159,7 @@ public final class GroupListPane extends BorderPane {
         GroupList list = list();
         aloud.setText(GroupSheet.aloud(list));
         Background.work(
-                "drawing a list of groups",
+                say("work.drawing"),
                 () -> GroupSheet.picture(list, PREVIEW),
                 (BufferedImage image) -> {
                     if (list.equals(list())) {
@@ -185,7 +185,7 @@ public final class GroupListPane extends BorderPane {
                 say("out." + Wordbook.key(kind)),
                 "*." + kind.ending());
         target.ifPresent(file -> Background.work(
-                "writing a list of groups",
+                say("work.writing"),
                 () -> {
                     Delivery.deliver(file, part -> kind.write(list, part));
                     return file;

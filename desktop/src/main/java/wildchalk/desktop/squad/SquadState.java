@@ -144,7 +144,7 @@ public final class SquadState {
         dividing.set(true);
         Asked asked = Gathering.of(squad(), groups, style, seed);
         Background.work(
-                "dividing people into groups",
+                BOOK.say("work.dividing"),
                 () -> divider.divide(asked, ended::get),
                 division -> {
                     if (!ended.get()) {

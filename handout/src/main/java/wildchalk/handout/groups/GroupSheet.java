@@ -39,7 +39,7 @@ public enum GroupSheet {
         @Override
         public void write(GroupList list, Path file) throws IOException {
             if (!ImageIO.write(GroupSheet.picture(list, DOTS), "png", file.toFile())) {
-                throw new IOException("no PNG writer");
+                throw new IOException("png");
             }
         }
     },
@@ -101,9 +101,9 @@ public enum GroupSheet {
             for (WallLayout.Line line : layout.lines()) {
                 boolean first = line.group() != before;
                 before = line.group();
-                String kind = line.group() < 0 ? "H1" : first ? "H2" : "P";
+                String head = line.group() < 0 ? "H1" : "H2";
                 pdf.tagged(
-                        kind,
+                        first ? head : "P",
                         Optional.empty(),
                         () -> pdf.text(line.words(), line.face(), line.size(), ink, line.x(), line.y()));
             }

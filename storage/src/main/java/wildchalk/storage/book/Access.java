@@ -96,10 +96,7 @@ final class Access implements AutoCloseable {
      */
     synchronized List<Path> forget(Forgetting<?> forgetting) {
         if (kind != Standing.Kind.KEEPING) {
-            throw new BookException(
-                    "Nobody can be forgotten while the book cannot be written. Nothing was changed. Do it when it "
-                            + "says that all is kept.",
-                    null);
+            throw new BookException(Forgetting.BOOK.say("unwritable"), null);
         }
         try {
             forgetting.in(handle);

@@ -10,6 +10,7 @@ import java.util.function.UnaryOperator;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.JdbiException;
 import wildchalk.core.document.Document;
+import wildchalk.core.wording.Wordbook;
 import wildchalk.storage.format.FormatException;
 import wildchalk.storage.kind.Kind;
 
@@ -24,8 +25,10 @@ import wildchalk.storage.kind.Kind;
  */
 record Forgetting<T extends Document<T>>(Kind<T> kind, String id, UnaryOperator<T> without, String word) {
 
+    static final Wordbook BOOK = Wordbook.beside(Forgetting.class, "Forgetting");
+
     /** What stands in place of a name that may not stand any more. */
-    static final String SOMEBODY = "somebody";
+    static final String SOMEBODY = BOOK.say("somebody");
 
     /** Does it to a book that is open for writing, all or nothing, and leaves no old state of it in the file. */
     void in(Handle h) {
@@ -36,17 +39,15 @@ record Forgetting<T extends Document<T>>(Kind<T> kind, String id, UnaryOperator<
                 .map((row, c) -> row.getInt(1))
                 .one();
         if (busy != 0) {
-            throw new BookException(
-                    "It is forgotten in the book, but older states may still lie in the file, as something was reading "
-                            + "it. Close other windows and programs that have the book open, and do it once more.",
-                    null);
+            throw new BookException(BOOK.say("busy"), null);
         }
     }
 
     private void rewrite(Handle h) {
         DocumentRows rows = new DocumentRows(h);
         rows.get(kind.word(), id).ifPresent(row -> {
-            T now = without.apply(Kept.parse(kind, "this book", row.body()).document());
+            T now = without.apply(
+                    Kept.parse(kind, BOOK.say("this.book"), row.body()).document());
             rows.put(new DocumentRows.Raw(kind.word(), id, now.title(), kind.write(now), row.dates(), row.favourite()));
         });
         VersionRows versions = new VersionRows(h);
