@@ -11,7 +11,7 @@ import java.util.OptionalLong;
 
 /**
  * What a coach says of what comes between reps: where people go when their part is over, what lets the next rep begin,
- * which way it is played, who fetches balls; and what happens again and again within one.
+ * which way it is played, who fetches balls; what happens again and again within one; and who fits a role.
  */
 public sealed interface Rotation extends Instruction {
 
@@ -383,6 +383,24 @@ public sealed interface Rotation extends Instruction {
         @Override
         public Shares withId(String newId) {
             return new Shares(newId, read, shares, seed);
+        }
+    }
+
+    /**
+     * Who fits a role.
+     *
+     * @param who id of the person whose role it is
+     * @param words a position in the sport's own words, or others by which somebody is found: "left wing"
+     */
+    record Fits(String id, String who, String words) implements Rotation {
+        @Override
+        public <R> R matchRotation(RotationCases<R> cases) {
+            return cases.fits(this);
+        }
+
+        @Override
+        public Fits withId(String newId) {
+            return new Fits(newId, who, words);
         }
     }
 }

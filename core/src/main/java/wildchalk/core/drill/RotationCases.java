@@ -26,4 +26,7 @@ public interface RotationCases<R> {
 
     /** For {@link Rotation.Shares}. */
     R shares(Rotation.Shares shares);
+
+    /** For {@link Rotation.Fits}. */
+    R fits(Rotation.Fits fits);
 }

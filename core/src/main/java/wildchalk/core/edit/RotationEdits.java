@@ -132,6 +132,20 @@ public final class RotationEdits {
         return said("next.fetches", rung, Rotation.Fetches.class::isInstance, (id, s) -> new Rotation.Fetches(id, by));
     }
 
+    /** Says who fits a role; nothing any more for no words. */
+    public static Edit<Drill> fits(String rung, String who, String words) {
+        if (words.isBlank()) {
+            return StageEdit.of(
+                    BOOK.say("next.fits"), rung, s -> without(s, r -> r instanceof Rotation.Fits f
+                            && f.who().equals(who)));
+        }
+        return said(
+                "next.fits",
+                rung,
+                r -> r instanceof Rotation.Fits f && f.who().equals(who),
+                (id, s) -> new Rotation.Fits(id, who, words.strip()));
+    }
+
     /** Takes back what is said of where somebody goes: it is guessed again. */
     public static Edit<Drill> unsaid(String rung, String who) {
         return StageEdit.of(

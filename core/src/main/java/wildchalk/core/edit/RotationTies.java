@@ -40,6 +40,11 @@ record RotationTies(Set<String> gone) implements RotationCases<Optional<Instruct
     }
 
     @Override
+    public Optional<Instruction> fits(Rotation.Fits fits) {
+        return gone.contains(fits.who()) ? Optional.empty() : Optional.of(fits);
+    }
+
+    @Override
     public Optional<Instruction> over(Rotation.Over over) {
         return CueTies.left(over.at().trigger(), gone)
                 .map(t -> new Rotation.Over(over.id(), new Cue(t, over.at().delay())));

@@ -51,6 +51,11 @@ record RotationTransfer(UnaryOperator<String> ids, UnaryOperator<Cue> cues) impl
     }
 
     @Override
+    public Instruction fits(Rotation.Fits f) {
+        return new Rotation.Fits(id(f.id()), id(f.who()), f.words());
+    }
+
+    @Override
     public Instruction over(Rotation.Over o) {
         return new Rotation.Over(id(o.id()), cues.apply(o.at()));
     }

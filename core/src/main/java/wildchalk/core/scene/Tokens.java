@@ -13,6 +13,10 @@ final class Tokens {
 
     /** A queue lies on the page when this much of its direction is sideways. */
     private static final double LIES = 0.9;
+    /** Labels of more letters than these have no room on a token. */
+    private static final int ON_TOKEN = 3;
+    /** From the middle of a token to the middle of a name under it, in units. */
+    private static final double NAME = 1.75;
     /** Half the width of a letter of a label, in units; about. */
     private static final double HALF_LETTER = 0.3;
 
@@ -71,7 +75,10 @@ final class Tokens {
                 shapes.add(new Shape.Fill(Curve.circle(dot, unit * 0.11), Ink.ON_TEAM, false));
             }
         }
-        if (!person.label().isBlank()) {
+        if (person.label().length() > ON_TOKEN) {
+            // A name stands under its token.
+            shapes.add(new Shape.Label(pose.at().plus(new Vec(0, unit * NAME)), person.label(), unit, Ink.CHALK));
+        } else if (!person.label().isBlank()) {
             double size = unit * (person.label().length() > 2 ? 0.85 : 1.1);
             shapes.add(new Shape.Label(pose.at(), person.label(), size, inkOn(ink, filled)));
         }

@@ -147,6 +147,11 @@ public final class RotationWords implements RotationCases<String> {
     }
 
     @Override
+    public String fits(Rotation.Fits fits) {
+        return words.say("next.fits", role(fits.who()), fits.words());
+    }
+
+    @Override
     public String repeats(Rotation.Repeats repeats) {
         String round = round(repeats.round());
         if (repeats.often().until().isPresent()) {

@@ -43,6 +43,14 @@ record RotationFaults(References references, Stage stage, List<String> faults) i
     }
 
     @Override
+    public Void fits(Rotation.Fits fits) {
+        if (stage.person(fits.who()).isEmpty()) {
+            fault("fits.who", fits.who());
+        }
+        return null;
+    }
+
+    @Override
     public Void over(Rotation.Over over) {
         over.at().trigger().parts().forEach(t -> references.trigger(t, faults));
         return null;

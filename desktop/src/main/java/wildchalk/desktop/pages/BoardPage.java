@@ -10,6 +10,7 @@ import wildchalk.core.document.Document;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.naming.VenueWords;
 import wildchalk.core.scene.Look;
+import wildchalk.core.squad.Squad;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.desktop.board.BoardView;
 import wildchalk.desktop.board.state.BoardState;
@@ -28,6 +29,7 @@ import wildchalk.desktop.show.ShowState;
 import wildchalk.desktop.show.ShowWindows;
 import wildchalk.storage.book.Standing;
 import wildchalk.storage.kind.DrillKind;
+import wildchalk.storage.kind.SquadKind;
 
 /** The Board: one drill of the book, to draw on. */
 public final class BoardPage implements Page {
@@ -121,6 +123,16 @@ public final class BoardPage implements Page {
             @Override
             public void drill(String id, Consumer<Drill> then) {
                 keeper.ask(b -> b.drills().load(id), then);
+            }
+
+            @Override
+            public void squads(Consumer<List<Squad>> then) {
+                keeper.ask(
+                        b -> b.of(SquadKind.SQUADS).list().stream()
+                                .filter(s -> !s.isAside())
+                                .map(s -> b.of(SquadKind.SQUADS).load(s.id()))
+                                .toList(),
+                        then);
             }
 
             @Override

@@ -30,6 +30,7 @@ record RotationForm(ObjectNode o) implements RotationCases<ObjectNode> {
             case SHARES -> new Rotation.Shares(id, o.path("read").asText(), shares(o.path("shares")), seed(o));
             case REP_OVER -> new Rotation.Over(id, CueForm.read(o.path("at")));
             case STEPS_UP -> new Rotation.StepsUp(id, o.path("line").asText(), DrillReader.texts(o.path("actions")));
+            case FITS -> new Rotation.Fits(id, o.path("who").asText(), o.path("words").asText());
             default -> throw new IllegalArgumentException(kind.word());
         };
     }
@@ -181,5 +182,10 @@ record RotationForm(ObjectNode o) implements RotationCases<ObjectNode> {
         shares.shares().forEach(node::put);
         shares.seed().ifPresent(s -> o.put("seed", s));
         return o;
+    }
+
+    @Override
+    public ObjectNode fits(Rotation.Fits fits) {
+        return kind(SaidForm.Kind.FITS).put("who", fits.who()).put("words", fits.words());
     }
 }

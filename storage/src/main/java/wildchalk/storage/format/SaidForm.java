@@ -34,6 +34,7 @@ final class SaidForm {
         NEXT_START("next-start"),
         SIDES("sides"),
         FETCHES("fetches"),
+        FITS("fits"),
         SHARES("shares"),
         REPEATS("repeats"),
         REP_OVER("rep-over"),
@@ -92,7 +93,7 @@ final class SaidForm {
                     text(o, "zone"),
                     o.has("from") ? Optional.of(CueForm.moment(o.path("from"))) : Optional.empty());
             case ONLY_IN -> new Limit.OnlyIn(id, zone, DrillReader.texts(o.path("people")));
-            case GOES, NEXT_START, SIDES, FETCHES, SHARES, REPEATS, REP_OVER, STEPS_UP -> RotationForm.read(
+            case GOES, NEXT_START, SIDES, FETCHES, FITS, SHARES, REPEATS, REP_OVER, STEPS_UP -> RotationForm.read(
                     kind, id, o);
             case NOT_BEFORE -> new Limit.NotBefore(id, who, CueForm.moment(o.path("moment")));
         };

@@ -441,6 +441,7 @@ class RoundTripProperties {
                 new Rotation.Starts("w2", when(n)),
                 new Rotation.Sides("w3", pick(Rotation.Taken.values(), n), turn(n)),
                 new Rotation.Over("w7", new Cue(new Cue.Dead("b0", pick(Cue.Dead.How.values(), n)), n)),
+                new Rotation.Fits("w9", "p1", "left wing"),
                 new Rotation.Fetches("w4", pick(Rotation.Fetcher.values(), n)),
                 new Rotation.Shares("w5", "r2", Map.of("o3", 1 + n, "o4", 2), seed(n)),
                 new Limit.EntriesFirst("l6", n, "st0"),

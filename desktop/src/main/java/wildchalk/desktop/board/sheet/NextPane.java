@@ -41,6 +41,7 @@ final class NextPane extends ScrollPane {
     private static final double BADGE = 24;
 
     private final BoardState state;
+    private final CastPane cast;
     private final VBox said = new VBox(4);
     private final Label heading = new Label();
     private final VBox numbers = new VBox(4);
@@ -51,6 +52,7 @@ final class NextPane extends ScrollPane {
 
     NextPane(BoardState state) {
         this.state = state;
+        this.cast = new CastPane(state);
         setId("next");
         setFitToWidth(true);
         setHbarPolicy(ScrollBarPolicy.NEVER);
@@ -60,7 +62,7 @@ final class NextPane extends ScrollPane {
         told.setId("next-told");
         said.setId("next-said");
         FlowDesk desk = state.flow();
-        VBox all = new VBox(8, said, heading, numbers, lines, told);
+        VBox all = new VBox(8, cast, said, heading, numbers, lines, told);
         all.getStyleClass().addAll("call-sheet-words", "next-words");
         setContent(all);
         state.changesProperty().addListener(o -> rebuild());
@@ -105,6 +107,7 @@ final class NextPane extends ScrollPane {
         Surface marked = state.stage().marked(state.surface());
         Unit unit = state.viewing().unitsProperty().get().unit();
         List<NextWords.Phrase> roles = new NextWords(state.rung(), state.stage(), marked, unit).roles();
+        cast.fill();
         said.getChildren().clear();
         if (roles.isEmpty()) {
             said.getChildren().add(quiet(BOOK.say("nobody")));

@@ -1,10 +1,12 @@
 package wildchalk.desktop.board.state;
 
 import java.util.List;
+import java.util.Optional;
 import javafx.beans.property.ReadOnlyLongProperty;
 import javafx.beans.property.ReadOnlyLongWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import wildchalk.core.casting.Named;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Rung;
@@ -31,6 +33,7 @@ public final class BoardModel {
     private int place;
     private Surface surface;
     private Shown base;
+    private Optional<Named> cast = Optional.empty();
     private double tokens = 1;
     private boolean changing;
 
@@ -91,7 +94,19 @@ public final class BoardModel {
                 Frame.of(drill, surface).scaled(tokens),
                 viewing.unitsProperty().get(),
                 viewing.aidsProperty().get(),
-                focus.choicesProperty().get());
+                focus.choicesProperty().get(),
+                cast);
+    }
+
+    /** Puts people of a squad into the roles, as long as that is looked at; nobody for none. */
+    public void cast(Optional<Named> who) {
+        cast = who;
+        show(drill);
+    }
+
+    /** Who is in the roles while that is looked at. */
+    public Optional<Named> cast() {
+        return cast;
     }
 
     /** Draws tokens and lines larger or smaller: who looks from nearer needs them no larger on the screen. */

@@ -92,7 +92,7 @@ public final class BoardState {
         selection.keepToStage();
         sheets.ask(
                 model.stage(), model.surface(), model.viewing().unitsProperty().get());
-        flow.ask(model.stage(), model.surface(), Ladder.dose(drill(), rung()));
+        flow.ask(model.base().through().stage(), model.surface(), Ladder.dose(drill(), rung()));
     }
 
     /**

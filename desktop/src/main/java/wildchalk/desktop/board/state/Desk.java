@@ -3,6 +3,7 @@ package wildchalk.desktop.board.state;
 import java.util.List;
 import java.util.function.Consumer;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.squad.Squad;
 import wildchalk.core.surface.Surfaces;
 
 /** What the board asks of the window that it lies in. */
@@ -18,6 +19,11 @@ public interface Desk {
         @Override
         public void drill(String id, Consumer<Drill> then) {
             throw new IllegalStateException("there is no drill " + id);
+        }
+
+        @Override
+        public void squads(Consumer<List<Squad>> then) {
+            then.accept(List.of());
         }
 
         @Override
@@ -44,6 +50,9 @@ public interface Desk {
 
     /** One of them; told on the window's thread. */
     void drill(String id, Consumer<Drill> then);
+
+    /** The squads of the book, the one changed last first; told on the window's thread. */
+    void squads(Consumer<List<Squad>> then);
 
     /** The surfaces there are. */
     Surfaces surfaces();

@@ -1,8 +1,10 @@
 package wildchalk.desktop.board.state;
 
 import java.util.HashSet;
+import java.util.Optional;
 import java.util.Set;
 import wildchalk.core.drill.Choices;
+import wildchalk.core.casting.Named;
 import wildchalk.core.drill.Drill.LineKey;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
@@ -17,24 +19,34 @@ import wildchalk.core.timeline.Timeline;
 /**
  * A stage worked out and drawn. It can be worked out on any thread.
  *
+ * @param stage as it is drawn, which is what edits are made of
+ * @param through the same as it is looked at: with people of a squad in the roles, where there are any
  * @param moved ids of the pieces and actions that an edit under way has changed; empty when there is none
  */
-public record Shown(RunThrough through, Board board, Set<String> moved) {
+public record Shown(Stage stage, RunThrough through, Board board, Set<String> moved) {
 
-    /** What a stage is shown on, and how. */
-    public record Manner(Surface surface, LineKey key, Frame frame, Units units, Aids aids, Choices choices) {
+    /**
+     * What a stage is shown on, and how.
+     *
+     * @param cast who plays the roles; empty while nobody does by name
+     */
+    public record Manner(
+            Surface surface,
+            LineKey key,
+            Frame frame,
+            Units units,
+            Aids aids,
+            Choices choices,
+            Optional<Named> cast) {
 
-        private Shown show(RunThrough through, Set<String> moved) {
-            return new Shown(through, through.board(key, frame, units, aids), moved);
+        private Shown show(Stage stage, RunThrough through, Set<String> moved) {
+            return new Shown(stage, through, through.board(key, frame, units, aids), moved);
         }
     }
 
     public static Shown of(Stage stage, Manner manner) {
-        return manner.show(RunThrough.of(stage, manner.surface(), manner.choices()), Set.of());
-    }
-
-    public Stage stage() {
-        return through.stage();
+        Stage looked = manner.cast().map(c -> c.on(stage, manner.surface())).orElse(stage);
+        return manner.show(stage, RunThrough.of(looked, manner.surface(), manner.choices()), Set.of());
     }
 
     public Timeline timeline() {
@@ -50,7 +62,7 @@ public record Shown(RunThrough through, Board board, Set<String> moved) {
 
     /** The same, drawn in another manner. */
     Shown drawn(Manner manner) {
-        Shown drawn = manner.show(through, moved);
+        Shown drawn = manner.show(stage, through, moved);
         drawn.board.reusingLines(board);
         return drawn;
     }
@@ -65,6 +77,6 @@ public record Shown(RunThrough through, Board board, Set<String> moved) {
                 .filter(a -> stage().action(a.id()).isEmpty()
                         || !then.timeline().line(a.id()).equals(timeline().line(a.id())))
                 .forEach(a -> changes.add(a.id()));
-        return new Shown(then.through, then.board.reusingLines(board).prepared(), Set.copyOf(changes));
+        return new Shown(then.stage, then.through, then.board.reusingLines(board).prepared(), Set.copyOf(changes));
     }
 }
