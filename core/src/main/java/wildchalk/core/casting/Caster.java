@@ -34,13 +34,14 @@ public final class Caster {
     /** Words are the same where one begins with the other and has as many letters as these. */
     private static final int STEM = 3;
 
-    private static final List<String> KEEPER = List.of("keeper", "goalkeeper", "goalie", "gk", "goaltender", "netminder");
+    private static final List<String> KEEPER =
+            List.of("keeper", "goalkeeper", "goalie", "gk", "goaltender", "netminder");
 
     private Caster() {}
 
     /**
-     * Puts people into roles. Where there are fewer people than places, those in front are filled first; where there are
-     * more, some are in none.
+     * Puts people into roles. Where there are fewer people than places, those in front are filled first; where there
+     * are more, some are in none.
      *
      * @param turn by how many people a list is moved on, for {@link Way#TURN}
      */
@@ -88,9 +89,8 @@ public final class Caster {
     private static double cost(Role role, Member person, Way way) {
         boolean keeps = !person.positions().isEmpty() && KEEPER.contains(first(person));
         boolean wanted = role.keeper() || role.words().stream().anyMatch(KEEPER::contains);
-        boolean can = person.positions().stream()
-                .map(p -> p.toLowerCase(Locale.ROOT))
-                .anyMatch(KEEPER::contains);
+        boolean can =
+                person.positions().stream().map(p -> p.toLowerCase(Locale.ROOT)).anyMatch(KEEPER::contains);
         double cost = wanted ? (can ? 0 : MISPLACED) : (keeps ? MISPLACED / 2 : 0);
         return switch (way) {
             case TURN -> cost;

@@ -40,8 +40,7 @@ public record Named(Casting casting, Squad squad) {
                 figures = figures(figures, role.getKey(), who.get(), stage, surface);
             }
         }
-        return stage.withPieces(pieces(stage.pieces(), names))
-                .at(stage.effort().with(figures));
+        return stage.withPieces(pieces(stage.pieces(), names)).at(stage.effort().with(figures));
     }
 
     /** A whole drill with names in place of labels. It is for handing out where names are wanted, never for keeping. */
@@ -82,7 +81,8 @@ public record Named(Casting casting, Squad squad) {
             return figures;
         }
         double share = pace.get().share();
-        return figures.with(role, Figure.SPRINT, within(Figure.SPRINT, usual.top().get(Gait.SPRINT) * share))
+        return figures.with(
+                        role, Figure.SPRINT, within(Figure.SPRINT, usual.top().get(Gait.SPRINT) * share))
                 .with(role, Figure.RUN, within(Figure.RUN, usual.top().get(Gait.RUN) * share));
     }
 

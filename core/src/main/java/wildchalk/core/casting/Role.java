@@ -11,7 +11,6 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Vec;
-
 import wildchalk.core.surface.Surface;
 
 /**
@@ -60,9 +59,8 @@ public record Role(String id, int places, boolean keeper, List<String> words, do
 
     /** Who looks along the surface has what is up on the page to the left. */
     private static double side(Piece.Person person, Ends ends) {
-        boolean turned = ends.atStart(person.bib())
-                .filter(k -> k.end() == End.OWN_GOAL)
-                .isPresent();
+        boolean turned =
+                ends.atStart(person.bib()).filter(k -> k.end() == End.OWN_GOAL).isPresent();
         Vec at = person.at();
         return turned ? -at.y() : at.y();
     }

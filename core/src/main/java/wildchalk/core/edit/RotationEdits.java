@@ -136,8 +136,9 @@ public final class RotationEdits {
     public static Edit<Drill> fits(String rung, String who, String words) {
         if (words.isBlank()) {
             return StageEdit.of(
-                    BOOK.say("next.fits"), rung, s -> without(s, r -> r instanceof Rotation.Fits f
-                            && f.who().equals(who)));
+                    BOOK.say("next.fits"),
+                    rung,
+                    s -> without(s, r -> r instanceof Rotation.Fits f && f.who().equals(who)));
         }
         return said(
                 "next.fits",

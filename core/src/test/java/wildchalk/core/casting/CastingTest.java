@@ -80,18 +80,22 @@ class CastingTest {
     void leftFootedPeopleOnTheLeftAlsoOfThoseWhoGoTheOtherWay() {
         List<Role> roles = Role.of(stage(), Stages.TURF);
         Casting cast = Caster.cast(roles, SQUAD.people(), Caster.Way.SIDE, 0);
-        assertTrue(SQUAD.person(cast.front("p7").orElseThrow()).orElseThrow().side().isLeft());
-        assertFalse(SQUAD.person(cast.front("p9").orElseThrow()).orElseThrow().side().isLeft());
+        assertTrue(SQUAD.person(cast.front("p7").orElseThrow())
+                .orElseThrow()
+                .side()
+                .isLeft());
+        assertFalse(SQUAD.person(cast.front("p9").orElseThrow())
+                .orElseThrow()
+                .side()
+                .isLeft());
         // The same two, shooting at the goal where the surface has its own.
         Stage turned = new Stages()
                 .player("p7", -20, -14)
                 .player("p9", -20, 14)
                 .ball("b", "p7")
-                .say(new Instruction.Attacks(
-                        "e", Bib.CORAL, End.OWN_GOAL, Optional.empty()))
+                .say(new Instruction.Attacks("e", Bib.CORAL, End.OWN_GOAL, Optional.empty()))
                 .build();
-        Casting other =
-                Caster.cast(Role.of(turned, Stages.TURF), SQUAD.people().subList(1, 3), Caster.Way.SIDE, 0);
+        Casting other = Caster.cast(Role.of(turned, Stages.TURF), SQUAD.people().subList(1, 3), Caster.Way.SIDE, 0);
         assertEquals("Cosima", front(other, "p7"), "what is up on the page is their right");
         assertEquals("Benno", front(other, "p9"));
     }
@@ -110,8 +114,7 @@ class CastingTest {
 
     @Test
     void fewerPeopleThanPlacesStandInFront() {
-        Casting cast = Caster.cast(
-                Role.of(stage(), Stages.TURF), SQUAD.people().subList(0, 4), Caster.Way.POSITION, 0);
+        Casting cast = Caster.cast(Role.of(stage(), Stages.TURF), SQUAD.people().subList(0, 4), Caster.Way.POSITION, 0);
         assertEquals(List.of("m2"), cast.people().get("l"), "whoever is in front, nobody behind");
         Casting none = Caster.cast(Role.of(stage(), Stages.TURF), List.of(), Caster.Way.POSITION, 0);
         assertEquals(Optional.empty(), none.front("k"));
@@ -141,7 +144,8 @@ class CastingTest {
             }
             int[] who = Assignment.of(cost);
             assertEquals(places, IntStream.of(who).distinct().count());
-            double sum = IntStream.range(0, places).mapToDouble(i -> cost[i][who[i]]).sum();
+            double sum =
+                    IntStream.range(0, places).mapToDouble(i -> cost[i][who[i]]).sum();
             assertEquals(least(cost, 0, new boolean[people]), sum, 1e-9);
         }
     }
@@ -162,8 +166,7 @@ class CastingTest {
     }
 
     private static Named named() {
-        return new Named(
-                Caster.cast(Role.of(stage(), Stages.TURF), SQUAD.people(), Caster.Way.POSITION, 0), SQUAD);
+        return new Named(Caster.cast(Role.of(stage(), Stages.TURF), SQUAD.people(), Caster.Way.POSITION, 0), SQUAD);
     }
 
     @Test

@@ -1,5 +1,7 @@
 package wildchalk.desktop.handout;
 
+import java.util.Optional;
+import wildchalk.core.casting.Named;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.measure.Units;
@@ -14,6 +16,14 @@ import wildchalk.core.scene.Look;
  * @param ground the look that is like the ground
  * @param units how lengths are said
  * @param handful cones that fit in a hand
+ * @param cast who is in the roles while that is looked at; their names go out only when they are ticked
  */
 public record HandOutSubject(
-        Drill drill, String rung, Choices choices, double t, Look ground, Units units, int handful) {}
+        Drill drill,
+        String rung,
+        Choices choices,
+        double t,
+        Look ground,
+        Units units,
+        int handful,
+        Optional<Named> cast) {}

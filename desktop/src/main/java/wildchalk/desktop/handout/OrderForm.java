@@ -7,12 +7,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Reads;
 import wildchalk.core.measure.TimeFormat;
 import wildchalk.core.scene.Look;
+import wildchalk.core.wording.Wordbook;
 import wildchalk.handout.order.HandOut;
 import wildchalk.handout.order.HandOut.Wish;
 import wildchalk.handout.order.Order;
@@ -23,11 +25,14 @@ import wildchalk.handout.order.Order.Still;
 /** What can be wished of the kind of hand-out that is looked at; only that. */
 final class OrderForm extends VBox {
 
+    private static final Wordbook BOOK = Wordbook.beside(OrderForm.class, "Order");
+
     private final HandOutSubject subject;
     private final Runnable changed;
     private Wanted wanted;
     private Optional<String> rung = Optional.empty();
     private boolean now;
+    private boolean named;
 
     /** @param changed told when anything is wished otherwise */
     OrderForm(HandOutSubject subject, Wanted wanted, Runnable changed) {
@@ -63,7 +68,7 @@ final class OrderForm extends VBox {
             only = Optional.empty();
         }
         return new Order(
-                subject.drill(),
+                named ? subject.cast().orElseThrow().on(subject.drill()) : subject.drill(),
                 only,
                 subject.choices(),
                 wanted.look().isTrue() ? subject.ground() : wanted.look(),
@@ -84,6 +89,7 @@ final class OrderForm extends VBox {
         about.getStyleClass().add("quiet");
         about.setMinHeight(USE_PREF_SIZE);
         getChildren().setAll(about);
+        subject.cast().ifPresent(c -> getChildren().add(names()));
         Set<Wish> wishes = kind().wishes();
         if ((wishes.contains(Wish.RUNGS) || wishes.contains(Wish.ONE_RUNG))
                 && subject.drill().ladder().size() > 1) {
@@ -119,6 +125,19 @@ final class OrderForm extends VBox {
         if (wishes.contains(Wish.SHAPE)) {
             film();
         }
+    }
+
+    /** Names go out only when they are ticked, and that is not remembered. */
+    private CheckBox names() {
+        CheckBox names = new CheckBox(BOOK.say("names"));
+        names.setId("wish-names");
+        names.setSelected(named);
+        names.setWrapText(true);
+        names.setOnAction(e -> {
+            named = names.isSelected();
+            changed.run();
+        });
+        return names;
     }
 
     /** A picture is of one rung; everything else is of all, or of one. */

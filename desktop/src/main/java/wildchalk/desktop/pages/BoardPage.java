@@ -206,7 +206,8 @@ public final class BoardPage implements Page {
                 s.head().atProperty().get(),
                 Look.trueTo(s.surface().ground()),
                 s.viewing().unitsProperty().get(),
-                s.sheets().handfulProperty().get())));
+                s.sheets().handfulProperty().get(),
+                s.model().cast())));
     }
 
     /** Lets the coach choose how what is on the page is handed out. */

@@ -30,7 +30,8 @@ record RotationForm(ObjectNode o) implements RotationCases<ObjectNode> {
             case SHARES -> new Rotation.Shares(id, o.path("read").asText(), shares(o.path("shares")), seed(o));
             case REP_OVER -> new Rotation.Over(id, CueForm.read(o.path("at")));
             case STEPS_UP -> new Rotation.StepsUp(id, o.path("line").asText(), DrillReader.texts(o.path("actions")));
-            case FITS -> new Rotation.Fits(id, o.path("who").asText(), o.path("words").asText());
+            case FITS -> new Rotation.Fits(
+                    id, o.path("who").asText(), o.path("words").asText());
             default -> throw new IllegalArgumentException(kind.word());
         };
     }

@@ -140,10 +140,8 @@ final class CastPane extends VBox {
 
     private HBox row(Piece.Person role) {
         Label badge = Badge.of(role, BADGE);
-        Hyperlink name = new Hyperlink(state.model()
-                .cast()
-                .flatMap(c -> c.name(role.id()))
-                .orElse(BOOK.say("role")));
+        Hyperlink name = new Hyperlink(
+                state.model().cast().flatMap(c -> c.name(role.id())).orElse(BOOK.say("role")));
         name.setMinWidth(USE_PREF_SIZE);
         name.setId("cast-" + role.id());
         name.getStyleClass().add("next-phrase");

@@ -3,8 +3,8 @@ package wildchalk.desktop.board.state;
 import java.util.HashSet;
 import java.util.Optional;
 import java.util.Set;
-import wildchalk.core.drill.Choices;
 import wildchalk.core.casting.Named;
+import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Drill.LineKey;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
@@ -31,13 +31,7 @@ public record Shown(Stage stage, RunThrough through, Board board, Set<String> mo
      * @param cast who plays the roles; empty while nobody does by name
      */
     public record Manner(
-            Surface surface,
-            LineKey key,
-            Frame frame,
-            Units units,
-            Aids aids,
-            Choices choices,
-            Optional<Named> cast) {
+            Surface surface, LineKey key, Frame frame, Units units, Aids aids, Choices choices, Optional<Named> cast) {
 
         private Shown show(Stage stage, RunThrough through, Set<String> moved) {
             return new Shown(stage, through, through.board(key, frame, units, aids), moved);
@@ -77,6 +71,7 @@ public record Shown(Stage stage, RunThrough through, Board board, Set<String> mo
                 .filter(a -> stage().action(a.id()).isEmpty()
                         || !then.timeline().line(a.id()).equals(timeline().line(a.id())))
                 .forEach(a -> changes.add(a.id()));
-        return new Shown(then.stage, then.through, then.board.reusingLines(board).prepared(), Set.copyOf(changes));
+        return new Shown(
+                then.stage, then.through, then.board.reusingLines(board).prepared(), Set.copyOf(changes));
     }
 }
