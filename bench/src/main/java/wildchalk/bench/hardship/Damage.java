@@ -20,6 +20,7 @@ import wildchalk.storage.kind.DrillKind;
 import wildchalk.storage.kind.Kind;
 import wildchalk.storage.kind.Kinds;
 import wildchalk.storage.kind.Rota;
+import wildchalk.storage.kind.SquadKind;
 import wildchalk.storage.kind.Typed;
 import wildchalk.storage.rescue.Rescue;
 
@@ -92,6 +93,7 @@ public final class Damage {
             try (Book book = Book.open(sample.resolve(NAME))) {
                 damage.remember(book, DrillKind.DRILLS);
                 damage.remember(book, Rota.KIND);
+                damage.remember(book, SquadKind.SQUADS);
             }
             for (int i = 0; i < books; i++) {
                 Path mine = folder.resolve("book-" + i);
@@ -136,7 +138,9 @@ public final class Damage {
         said.addAll(what.fromCopy());
         try (Book open = Book.open(book)) {
             open.check();
-            int holds = open.drills().list().size() + open.of(Rota.KIND).list().size();
+            int holds = open.drills().list().size()
+                    + open.of(Rota.KIND).list().size()
+                    + open.of(SquadKind.SQUADS).list().size();
             if (holds != what.documents()) {
                 failures.add(i + " (" + how + ") says " + what.documents() + " and holds " + holds);
             }

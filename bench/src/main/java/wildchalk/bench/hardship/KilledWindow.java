@@ -16,6 +16,7 @@ import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.exchange.SystemChooser;
 import wildchalk.storage.book.Book;
 import wildchalk.storage.kind.Rota;
+import wildchalk.storage.kind.SquadKind;
 
 /**
  * The real window on a book, where somebody edits without a pause: each edit has a number, and whenever the window
@@ -26,6 +27,8 @@ public final class KilledWindow extends Application {
 
     static final String TITLE = "Edit ";
     static final String ROTA = "w0";
+    static final String SQUAD = "s0";
+    private static final int MOST_PEOPLE = 40;
     private static final int LONGEST_PAUSE = 60;
     private static final int LONGEST_TEXT = 6000;
 
@@ -71,8 +74,11 @@ public final class KilledWindow extends Application {
         String title = TITLE + number;
         String text = "x".repeat(random.nextInt(LONGEST_TEXT));
         board.apply(new Edit<>("Edit", d -> d.withTitle(title).withNotes(List.of(text), d.questions(), d.cautions())));
-        // A document of another kind goes the same way, in step: the window says "kept" of both.
+        // Documents of other kinds go the same way, in step: the window says "kept" of all.
         session.keeper().orElseThrow().keep(Rota.KIND, Rota.of(ROTA, title, text), "Edit");
+        session.keeper()
+                .orElseThrow()
+                .keep(SquadKind.SQUADS, Samples.squad(SQUAD, title, random.nextInt(MOST_PEOPLE)), "Edit");
         PauseTransition pause = new PauseTransition(Duration.millis(random.nextInt(LONGEST_PAUSE)));
         pause.setOnFinished(e -> edit());
         pause.play();

@@ -23,6 +23,7 @@ import wildchalk.storage.book.BookException;
 import wildchalk.storage.kind.DrillKind;
 import wildchalk.storage.kind.Kind;
 import wildchalk.storage.kind.Rota;
+import wildchalk.storage.kind.SquadKind;
 
 /**
  * Kills the program outright while it keeps edits, again and again, and looks whether every edit that was shown as kept
@@ -144,8 +145,10 @@ public final class Kills {
             open.check();
             look(n, kept, open, DrillKind.DRILLS, DRILL);
             look(n, kept, open, Rota.KIND, KilledWindow.ROTA);
+            look(n, kept, open, SquadKind.SQUADS, KilledWindow.SQUAD);
             if (open.rows().size() != DRILLS
                     || open.of(Rota.KIND).list().size() != DRILLS / 2
+                    || open.of(SquadKind.SQUADS).list().size() != DRILLS / 3
                     || !open.standing().isKept()) {
                 failures.add(n + ": the book is not as it was");
             }

@@ -3,16 +3,22 @@ package wildchalk.bench.hardship;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.squad.Member;
+import wildchalk.core.squad.Presence;
+import wildchalk.core.squad.Squad;
+import wildchalk.core.squad.SquadEdits;
 import wildchalk.desktop.DemoBook;
 import wildchalk.storage.book.Book;
 import wildchalk.storage.kind.DrillKind;
 import wildchalk.storage.kind.Pointer;
 import wildchalk.storage.kind.Rota;
+import wildchalk.storage.kind.SquadKind;
 
 /** Books to be mistreated, in folders that are taken away again. */
 final class Samples {
@@ -24,9 +30,22 @@ final class Samples {
         return Rota.of("w" + i, "Bibs " + i, "Week " + i, "x".repeat(40 * i));
     }
 
+    /** A squad with more people the longer the word is, each of them with something said of them. */
+    static Squad squad(String id, String title, int people) {
+        Squad squad = Squad.empty(id, title);
+        List<Member> all = new ArrayList<>();
+        for (int i = 1; i <= people; i++) {
+            all.add(Member.named("", "Person " + i)
+                    .called("Person " + i, Integer.toString(i))
+                    .saying("x".repeat(i % 40))
+                    .at(Member.Level.UNSAID.withStrength(1 + i % Member.STRONGEST)));
+        }
+        return squad.with(all);
+    }
+
     /**
-     * Puts drills with these numbers into a book, each with a few versions, some put aside, some in a collection; and
-     * for every other one a document of a second, made-up kind, which names a version of that drill.
+     * Puts drills with these numbers into a book, each with a few versions, some put aside, some in a collection; for
+     * every other one a document of a made-up kind, which names a version of that drill, and for every third a squad.
      */
     static void fill(Path file, int from, int to) {
         List<Drill> demo = DemoBook.drills();
@@ -45,6 +64,15 @@ final class Samples {
                     Rota rota = rota(i).naming(Set.of(new Pointer(DrillKind.DRILLS.word(), added.id(), 1)));
                     book.of(Rota.KIND).add(rota.withTitle("Bibs"));
                     book.of(Rota.KIND).keep(rota, "Rename rota");
+                }
+                if (i % 3 == 0) {
+                    Squad squad = squad("s" + i, "Squad " + i, 6 + i);
+                    book.of(SquadKind.SQUADS).add(squad);
+                    book.of(SquadKind.SQUADS)
+                            .keep(
+                                    SquadEdits.presence("Person 1", "m1", Presence.of(Presence.State.LATE))
+                                            .apply(squad),
+                                    "Late");
                 }
                 if (i % 9 == 0) {
                     book.drills().delete(added.id());

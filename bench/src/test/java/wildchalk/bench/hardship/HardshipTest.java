@@ -17,7 +17,9 @@ class HardshipTest {
                 30,
                 report.outcomes().values().stream().mapToInt(Integer::intValue).sum());
         assertTrue(
-                report.saved().get("drill") > 30 * 40 / 2 && report.saved().get("rota") > 30 * 20 / 2,
+                report.saved().get("drill") > 30 * 40 / 2
+                        && report.saved().get("rota") > 30 * 20 / 2
+                        && report.saved().get("squad") > 30 * 14 / 2,
                 report.toString());
     }
 

@@ -10,6 +10,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -69,6 +70,24 @@ class PeopleFileTest {
         assertEquals(
                 List.of("Odile", "Paavo", "<script>alert(1)</script>"),
                 names(read("Odile\n\n  Paavo \n<script>alert(1)</script>")));
+    }
+
+    @Test
+    void numbersBeforeNamesAndNamesInOneLine() throws FormatException {
+        Taken numbered = read("7 Odile\n12. Paavo Ruud\nSilje 3\n");
+        assertEquals(List.of("Odile", "Paavo Ruud", "Silje 3"), names(numbered));
+        assertEquals(
+                List.of("7", "12", ""),
+                numbered.people().stream().map(Member::number).toList());
+        assertEquals(List.of("Odile", "Paavo", "Silje"), names(read("Odile, Paavo, Silje")));
+        assertEquals(List.of("Odile"), names(read("name,number\nOdile,4")), "a table of one is a table");
+    }
+
+    @Test
+    void groupsAreWrittenHarmless() {
+        assertEquals(
+                "group,name\r\nCoral,Odile\r\nCoral,'=1+1\r\n",
+                PeopleWriter.groups(Map.of("Coral", List.of("Odile", "=1+1"))));
     }
 
     @Test
