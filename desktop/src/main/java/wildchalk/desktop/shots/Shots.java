@@ -15,6 +15,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.CustomMenuItem;
 import javafx.scene.control.ListView;
+import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
@@ -80,6 +81,7 @@ public final class Shots extends Application {
         ladder();
         showing();
         handingOut();
+        squads();
         damaged();
         step(shown::close);
         session.opened().thenRun(this::next);
@@ -245,12 +247,11 @@ public final class Shots extends Application {
         });
         step(() -> {
             WindowPicture.write(session.shown().orElseThrow().people(), folder.resolve("show.png"));
-            WindowPicture.write(session.shown().orElseThrow().notes(), folder.resolve("show-notes.png"));
             session.shown().orElseThrow().close();
         });
     }
 
-    /** A card and a clip, as they are looked at before they are made. */
+    /** A card, as it is looked at before it is made. */
     private void handingOut() {
         step(() -> {
             board().model().climb("s1");
@@ -259,9 +260,31 @@ public final class Shots extends Application {
         step(() -> click("#kind-0"));
         rest();
         step(() -> picture("hand-out"));
-        step(() -> click("#kind-2"));
+    }
+
+    /** A squad in three groups with a keeper in each, and the list for the wall. */
+    private void squads() {
+        step(() -> click("#tab-squad"));
         rest();
-        step(() -> picture("hand-out-clip"));
+        step(() -> ((Button) find("#groups-3")).fire());
+        rest();
+        step(() -> ((Button) find("#wish")).fire());
+        step(() -> {
+            ContextMenu list = list();
+            list.hide();
+            ((Menu) list.getItems().get(0))
+                    .getItems().stream()
+                            .filter(i -> "keeper".equals(i.getText()))
+                            .findFirst()
+                            .orElseThrow()
+                            .fire();
+        });
+        rest();
+        step(() -> picture("squad"));
+        step(() -> ((Button) find("#hand-out")).fire());
+        rest();
+        step(() -> picture("group-list"));
+        step(() -> ((Button) find("#group-list-close")).fire());
     }
 
     /** What is made beside the window's thread takes a moment. */
