@@ -242,11 +242,11 @@ public final class OpenWindow implements AutoCloseable {
             return;
         }
         closing.consume();
-        keeper.ask(b -> b.drills().unkept(), drills -> {
-            if (drills.isEmpty()) {
+        keeper.ask(Book::unkept, documents -> {
+            if (documents.isEmpty()) {
                 stage.close();
             } else {
-                window.askBeforeClosing(drills, stage::close);
+                window.askBeforeClosing(documents, stage::close);
             }
         });
     }

@@ -32,6 +32,8 @@ import wildchalk.desktop.trouble.TroubleLog;
 import wildchalk.handout.HandOuts;
 import wildchalk.handout.order.HandOut;
 import wildchalk.storage.format.DrillWriter;
+import wildchalk.storage.kind.SquadKind;
+import wildchalk.storage.kind.Typed;
 
 /**
  * Everything that is done beside the window fails once: the window says so and goes on, and the file says where, naming
@@ -111,8 +113,8 @@ class TroubleWindowTest extends RealWindow {
                 "writing a bundle of drills",
                 () -> fx(() -> {
                     new Exchange(chooser, session.window().messages())
-                            .saveDrills(
-                                    DemoBook.drills(),
+                            .saveBundle(
+                                    List.of(new Typed<>(SquadKind.SQUADS, DemoBook.squad())),
                                     () -> session.window().messages().say("written"));
                     return null;
                 }),

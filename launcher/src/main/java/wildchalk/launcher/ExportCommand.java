@@ -16,7 +16,6 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
-import wildchalk.core.drill.Drill;
 import wildchalk.core.scene.Look;
 import wildchalk.handout.HandOuts;
 import wildchalk.handout.files.BundleFile;
@@ -31,6 +30,8 @@ import wildchalk.handout.order.Order.Still;
 import wildchalk.handout.order.Progress;
 import wildchalk.handout.order.Undelivered;
 import wildchalk.storage.format.FormatException;
+import wildchalk.storage.kind.DrillKind;
+import wildchalk.storage.kind.Typed;
 
 @Command(
         name = "export",
@@ -134,9 +135,9 @@ final class ExportCommand implements Callable<Integer> {
 
     /** Many drills in one file. */
     private void bundle() throws FormatException {
-        List<Drill> drills = new ArrayList<>();
+        List<Typed<?>> drills = new ArrayList<>();
         for (Path file : files) {
-            drills.add(drill.rehearse(file).drill());
+            drills.add(new Typed<>(DrillKind.DRILLS, drill.rehearse(file).drill()));
         }
         deliver(out, part -> BundleFile.write(drills, part, Progress.UNSEEN));
     }

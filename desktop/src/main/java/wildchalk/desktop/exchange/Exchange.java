@@ -17,6 +17,7 @@ import wildchalk.handout.order.FileNames;
 import wildchalk.handout.order.Order;
 import wildchalk.handout.order.Progress;
 import wildchalk.handout.order.Undelivered;
+import wildchalk.storage.kind.Typed;
 
 /** Takes drills out of the program as files, and asks which to take in. */
 public final class Exchange {
@@ -51,13 +52,13 @@ public final class Exchange {
         return chooser.toOpen(kind, patterns);
     }
 
-    /** Writes drills into a bundle. What is to follow does so when it is written. */
-    public void saveDrills(List<Drill> drills, Runnable then) {
-        chooser.toSave(FileNames.of("zip", drills.get(0).title()), "Bundle of drills", "*.zip")
+    /** Writes documents into a bundle. What is to follow does so when it is written. */
+    public void saveBundle(List<Typed<?>> documents, Runnable then) {
+        chooser.toSave(FileNames.of("zip", documents.get(0).document().title()), "Bundle of drills", "*.zip")
                 .ifPresent(file -> write(
                         "writing a bundle of drills",
                         file,
-                        part -> BundleFile.write(drills, part, Progress.UNSEEN),
+                        part -> BundleFile.write(documents, part, Progress.UNSEEN),
                         then));
     }
 

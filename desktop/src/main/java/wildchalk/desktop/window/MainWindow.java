@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
@@ -17,7 +18,6 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Window;
 import wildchalk.core.document.Document;
-import wildchalk.core.drill.Drill;
 import wildchalk.desktop.exchange.Exchange;
 import wildchalk.desktop.keeping.Keeper;
 import wildchalk.desktop.keeping.Opened;
@@ -25,6 +25,8 @@ import wildchalk.desktop.message.Messages;
 import wildchalk.desktop.page.Page;
 import wildchalk.desktop.page.PageHost;
 import wildchalk.desktop.pages.PageKind;
+import wildchalk.storage.kind.Kinds;
+import wildchalk.storage.kind.Typed;
 import wildchalk.storage.rescue.Rescue;
 
 /**
@@ -225,14 +227,23 @@ public final class MainWindow extends StackPane {
     }
 
     /**
-     * Asks what to do with drills that are in memory only, before the window goes.
+     * Asks what to do with what is in memory only, before the window goes.
      *
-     * @param close closes the window without them
+     * @param close closes the window without it
      */
-    public void askBeforeClosing(List<Drill> drills, Runnable close) {
-        String some = drills.size() == 1 ? drills.get(0).title() + " is" : drills.size() + " drills are";
+    public void askBeforeClosing(List<Typed<?>> documents, Runnable close) {
+        String some = documents.size() == 1
+                ? documents.get(0).document().title() + " is"
+                : documents.stream()
+                                .collect(Collectors.groupingBy(
+                                        d -> d.kind().word(), LinkedHashMap::new, Collectors.counting()))
+                                .entrySet()
+                                .stream()
+                                .map(e -> Kinds.USUAL.count(e.getKey(), e.getValue()))
+                                .collect(Collectors.joining(", "))
+                        + " are";
         Map<String, Runnable> ways = new LinkedHashMap<>();
-        ways.put("Save as a file …", () -> exchange.saveDrills(drills, close));
+        ways.put("Save as a file …", () -> exchange.saveBundle(documents, close));
         ways.put("Close without", close);
         messages.ask(
                 some + " not kept in the book: "

@@ -26,6 +26,7 @@ import wildchalk.storage.format.DrillReader;
 import wildchalk.storage.format.FormatException;
 import wildchalk.storage.kind.DrillKind;
 import wildchalk.storage.kind.Kind;
+import wildchalk.storage.kind.Kinds;
 import wildchalk.storage.kind.Ref;
 import wildchalk.storage.kind.Typed;
 
@@ -216,6 +217,18 @@ public final class Book implements AutoCloseable {
     /** The documents of a kind. */
     public <T extends Document<T>> Kept<T> of(Kind<T> kind) {
         return new Kept<>(kind.knowing(surfaces), access, clock, unkept);
+    }
+
+    /** The documents of any kind that were changed and are in memory only. */
+    public List<Typed<?>> unkept() {
+        return Kinds.USUAL.all().stream()
+                .<Typed<?>>flatMap(kind -> unkept(kind).stream())
+                .toList();
+    }
+
+    private <T extends Document<T>> List<Typed<T>> unkept(Kind<T> kind) {
+        Kept<T> kept = of(kind);
+        return kept.unkept().stream().map(kept::typed).toList();
     }
 
     /** The drills. */

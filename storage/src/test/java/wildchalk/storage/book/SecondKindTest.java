@@ -27,6 +27,7 @@ import wildchalk.core.document.Document;
 import wildchalk.core.document.Edit;
 import wildchalk.core.document.History;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.squad.Squad;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.storage.bundle.Bundle;
 import wildchalk.storage.bundle.BundleReader;
@@ -39,6 +40,7 @@ import wildchalk.storage.kind.Kind;
 import wildchalk.storage.kind.Kinds;
 import wildchalk.storage.kind.Pointer;
 import wildchalk.storage.kind.Rota;
+import wildchalk.storage.kind.SquadKind;
 import wildchalk.storage.kind.Typed;
 import wildchalk.storage.rescue.Rescue;
 
@@ -167,6 +169,12 @@ class SecondKindTest {
             second.drills().add(drill("d"));
             assertEquals(List.of(rota("mine")), second.of(Rota.KIND).unkept());
             assertEquals(List.of(drill("d")), second.drills().unkept());
+            Squad squad = Squad.empty("s", "Juniors");
+            second.of(SquadKind.SQUADS).add(squad);
+            assertEquals(
+                    List.of(drill("d"), squad),
+                    second.unkept().stream().map(Typed::document).toList(),
+                    "whoever closes the window is asked about all of them");
             first.close();
             assertTrue(second.tryAgain());
             assertEquals(List.of(), second.of(Rota.KIND).unkept());
