@@ -153,6 +153,55 @@ class ListsWindowTest extends RealWindow {
         assertTrue(read > 60, read + " words were read");
     }
 
+    private void readPage(String where) throws Exception {
+        fx(() -> {
+            for (Node node : stage.getScene().getRoot().lookupAll(".label")) {
+                if (node instanceof Labeled l && !l.getText().isBlank() && isSeen(l) && !l.isDisabled()) {
+                    read++;
+                    double contrast =
+                            contrast(colour(l.getTextFill()), behind(l).orElse(Color.WHITE));
+                    if (contrast < READABLE) {
+                        faint.add(String.format("%s, \u201c%s\u201d: %.1f", where, l.getText(), contrast));
+                    }
+                }
+            }
+            return null;
+        });
+    }
+
+    @Test
+    void everyWordOfTheSquadPageCanBeRead() throws Exception {
+        open(Request.demo(book()));
+        click("#tab-squad");
+        await(() -> find("#groups-6") != null);
+        click("#groups-6");
+        await(() -> find("#group-5") != null);
+        readPage("the Squad page");
+        for (String button : List.of("#squad-title", "#groups-title", "#wish", "#group-name-0", "#there-m1")) {
+            ContextMenu list = opened(find(button));
+            fx(() -> {
+                read(button);
+                return null;
+            });
+            readAll(List.copyOf(list.getItems()), button);
+            fx(() -> {
+                list.hide();
+                return null;
+            });
+        }
+        click("#person-m13");
+        await(() -> find("#person-card") != null);
+        readPage("a person");
+        click("#helper-m22");
+        await(() -> find("#helper-card") != null);
+        readPage("one of the staff");
+        click("#add-people");
+        await(() -> find("#add-people-page") != null);
+        readPage("adding people");
+        assertEquals(List.of(), faint);
+        assertTrue(read > 150, read + " words were read");
+    }
+
     @Test
     void whatSetsALineOffAndHowItEndsAreChosenByNameOrWithTheSameKeyAgain() throws Exception {
         open(Request.demo(book()));

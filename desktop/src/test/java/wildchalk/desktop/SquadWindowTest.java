@@ -54,6 +54,18 @@ class SquadWindowTest extends RealWindow {
         });
     }
 
+    /** A new squad of pasted names. */
+    private void begin(String names) throws Exception {
+        open(Request.usual().withBook(book()));
+        click("#tab-squad");
+        await(() -> find("#no-squad") != null);
+        paste(names);
+        click("#no-squad-names");
+        type(KeyCode.CONTROL, KeyCode.V);
+        click("#no-squad-go");
+        await(() -> find("#squad-view") != null);
+    }
+
     private String said() throws Exception {
         return fx(() -> ((Parent) find("#groups-told"))
                 .getChildrenUnmodifiable().stream()
@@ -159,6 +171,9 @@ class SquadWindowTest extends RealWindow {
         await(() -> ((Label) find("#squad-count")).getText().equals("17 of 18 · 2 late"));
 
         groups(3);
+        List<List<String>> first = squad().tonight().groups().orElseThrow().people();
+        click("#again");
+        await(() -> !squadNow().tonight().groups().orElseThrow().people().equals(first));
         chooseTwo("Arvid", "Runa", "#ask-together");
         chooseTwo("Greta", "Henrik", "#ask-apart");
         assertEquals(group("Arvid"), group("Runa"));
@@ -233,14 +248,7 @@ class SquadWindowTest extends RealWindow {
 
     @Test
     void whatWasDoneIsThereAgain() throws Exception {
-        open(Request.usual().withBook(book()));
-        click("#tab-squad");
-        await(() -> find("#no-squad") != null);
-        paste("4 Oda\n9 Piet\n1 Runa\n6 Kaja");
-        click("#no-squad-names");
-        type(KeyCode.CONTROL, KeyCode.V);
-        click("#no-squad-go");
-        await(() -> find("#squad-view") != null);
+        begin("4 Oda\n9 Piet\n1 Runa\n6 Kaja");
         assertEquals(
                 List.of("4", "9", "1", "6"),
                 squad().people().stream().map(Member::number).toList());
@@ -279,14 +287,7 @@ class SquadWindowTest extends RealWindow {
 
     @Test
     void aListIsTakenInAfterALook() throws Exception {
-        open(Request.usual().withBook(book()));
-        click("#tab-squad");
-        await(() -> find("#no-squad") != null);
-        paste("Oda\nPiet\nRuna");
-        click("#no-squad-names");
-        type(KeyCode.CONTROL, KeyCode.V);
-        click("#no-squad-go");
-        await(() -> find("#squad-view") != null);
+        begin("Oda\nPiet\nRuna");
         click("#add-people");
         await(() -> find("#add-people-page") != null);
         picked = folder.resolve("people.csv");
@@ -305,14 +306,7 @@ class SquadWindowTest extends RealWindow {
 
     @Test
     void somebodyIsForgottenForEver() throws Exception {
-        open(Request.usual().withBook(book()));
-        click("#tab-squad");
-        await(() -> find("#no-squad") != null);
-        paste("Oda\nPiet\nRuna");
-        click("#no-squad-names");
-        type(KeyCode.CONTROL, KeyCode.V);
-        click("#no-squad-go");
-        await(() -> find("#squad-view") != null);
+        begin("Oda\nPiet\nRuna");
         click("#bib-m2");
         click("#person-m2");
         await(() -> find("#card-forget") != null);

@@ -22,6 +22,7 @@ import wildchalk.core.grouping.Style;
 import wildchalk.core.grouping.Wish;
 import wildchalk.core.grouping.search.Divider;
 import wildchalk.core.squad.Gathering;
+import wildchalk.core.squad.GroupNames;
 import wildchalk.core.squad.Groups;
 import wildchalk.core.squad.Member;
 import wildchalk.core.squad.Squad;
@@ -72,15 +73,16 @@ final class GroupsCommand implements Callable<Integer> {
         Asked asked = asked(squad);
         Division division = Divider.usual().divide(asked);
         Map<String, String> names = squad.all().collect(Collectors.toMap(Member::id, Member::name));
-        List<String> told = new GroupWords(asked, names::get).told(division);
+        List<String> called = GroupNames.of(GroupNames.bibs(List.of(), groups));
+        List<String> told = new GroupWords(asked, names::get, called).told(division);
         PrintWriter out = spec.commandLine().getOut();
         if (json) {
-            out.print(GroupsWriter.write(asked, division, names::get, told));
+            out.print(GroupsWriter.write(asked, division, new GroupsWriter.Called(names::get, called), told));
         } else {
             for (int g = 0; g < groups; g++) {
                 out.println(BOOK.say(
                         "group",
-                        g + 1,
+                        called.get(g),
                         division.groups().get(g).stream().map(names::get).collect(Collectors.joining(", "))));
             }
             told.forEach(out::println);

@@ -140,7 +140,7 @@ class CommandLineTest {
                 """);
         Said two = wildchalk("groups", table.toString(), "--groups", "2", "--in-each", "keeper");
         assertEquals(0, two.code(), two.err());
-        assertTrue(two.out().startsWith("Group 1: "), two.out());
+        assertTrue(two.out().startsWith("coral: "), two.out());
         assertTrue(two.out().contains("A keeper in each, as wished."), two.out());
         assertTrue(two.out().contains("Line 7: the strength \u201cnine\u201d is not 1 to 5"), two.out());
         Said three = wildchalk("groups", table.toString(), "--groups", "3", "--in-each", "keeper");

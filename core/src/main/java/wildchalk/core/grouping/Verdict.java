@@ -30,6 +30,15 @@ public record Verdict(long musts, long sizes, long spread, long positions, long 
         return ORDER.compare(this, other);
     }
 
+    /** Whether it is no worse than another, whoever was with whom lately. */
+    public boolean isAsGoodAs(Verdict other) {
+        return withoutCompany().compareTo(other.withoutCompany()) <= 0;
+    }
+
+    private Verdict withoutCompany() {
+        return new Verdict(musts, sizes, spread, positions, wishes, 0);
+    }
+
     /** Largest minus smallest mean strength, where that is what is wanted: steps of 1 to 5. */
     public double difference() {
         return (double) spread / WHOLE;

@@ -7,6 +7,9 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.collections.FXCollections;
 import javafx.geometry.Pos;
@@ -35,6 +38,7 @@ import wildchalk.storage.format.SurfaceFiles;
 import wildchalk.storage.intake.Arrival;
 import wildchalk.storage.intake.Arrival.Kind;
 import wildchalk.storage.intake.Intake;
+import wildchalk.storage.kind.Kinds;
 import wildchalk.storage.kind.Typed;
 
 /** What files would bring into the book, looked at before any of it is taken in. */
@@ -248,7 +252,7 @@ final class TakeInPane extends BorderPane {
                                                     .get(0)
                                                     .document()
                                                     .title() + " is in the book."
-                                    : n + " drills are in the book.");
+                                    : counted(fresh, versions) + " are in the book.");
                     close.run();
                 },
                 () -> {
@@ -257,6 +261,15 @@ final class TakeInPane extends BorderPane {
                                     + "it was.");
                     go.setDisable(false);
                 });
+    }
+
+    private static String counted(List<Typed<?>> fresh, List<Typed<?>> versions) {
+        return Stream.concat(fresh.stream(), versions.stream())
+                .collect(Collectors.groupingBy(d -> d.kind().word(), TreeMap::new, Collectors.counting()))
+                .entrySet()
+                .stream()
+                .map(e -> Kinds.USUAL.count(e.getKey(), e.getValue()))
+                .collect(Collectors.joining(", "));
     }
 
     private void keepSurface(SurfacePlan plan) {

@@ -141,6 +141,10 @@ final class GroupsSide extends VBox {
     private List<MenuItem> counts() {
         List<MenuItem> items = new ArrayList<>();
         int playing = state.squad().playing().size();
+        if (playing > Asked.MOST_PEOPLE) {
+            items.add(Hint.of(SquadState.BOOK.say("many", playing, Asked.MOST_PEOPLE)));
+            return items;
+        }
         for (int n = 2; n <= Math.min(MOST_GROUPS, playing); n++) {
             items.add(count(SquadState.BOOK.say("groups", n), n));
         }
@@ -225,7 +229,8 @@ final class GroupsSide extends VBox {
 
     /** Before there are groups, how many is one click away. */
     private void quickCounts() {
-        for (int n = 2; n <= Math.min(QUICK, state.squad().playing().size()); n++) {
+        int playing = state.squad().playing().size();
+        for (int n = 2; n <= Math.min(QUICK, playing) && playing <= Asked.MOST_PEOPLE; n++) {
             int groups = n;
             ask.getChildren()
                     .add(Fields.pill(

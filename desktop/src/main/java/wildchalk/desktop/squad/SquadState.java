@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -35,6 +36,9 @@ import wildchalk.desktop.page.OpenDocument;
 public final class SquadState {
 
     static final Wordbook BOOK = Wordbook.beside(SquadState.class, "Squad");
+
+    /** How often others are looked for that are as good. */
+    private static final int TRIES = 4;
 
     private final OpenDocument<Squad> document;
     private final Divider divider;
@@ -136,22 +140,32 @@ public final class SquadState {
         apply(SquadEdits.presence(who.name(), who.id(), how));
     }
 
+    /** Groups that were found, and what was asked for. */
+    private record Found(Asked asked, Division division) {}
+
     /** Looks for groups beside the window's thread; whatever was looked for before is no longer. */
     void divide(int groups, Style style, long seed) {
+        Squad from = squad();
+        look(ended -> {
+            Asked asked = Gathering.of(from, groups, style, seed);
+            return new Found(asked, divider.divide(asked, ended::get));
+        });
+    }
+
+    private void look(Function<AtomicBoolean, Found> search) {
         stop.set(true);
         AtomicBoolean ended = new AtomicBoolean();
         stop = ended;
         dividing.set(true);
-        Asked asked = Gathering.of(squad(), groups, style, seed);
         Background.work(
                 BOOK.say("work.dividing"),
-                () -> divider.divide(asked, ended::get),
-                division -> {
+                () -> search.apply(ended),
+                now -> {
                     if (!ended.get()) {
                         ended.set(true);
                         dividing.set(false);
-                        found = Optional.of(division);
-                        apply(SquadEdits.group(Gathering.made(squad(), asked, division)));
+                        found = Optional.of(now.division());
+                        apply(SquadEdits.group(Gathering.made(squad(), now.asked(), now.division())));
                     }
                 },
                 trouble -> {
@@ -160,9 +174,24 @@ public final class SquadState {
                 });
     }
 
-    /** Others that are as good. */
+    /** Others that are as good, company aside; where a few tries find none, what was found last. */
     void again() {
-        divide(groups().groups().size(), groups().style(), groups().seed() + 1);
+        Squad from = squad();
+        Groups before = groups();
+        Optional<Division> now = Gathering.judged(from);
+        look(ended -> {
+            Found other = null;
+            for (int k = 1; k <= TRIES; k++) {
+                Asked asked = Gathering.of(from, before.groups().size(), before.style(), before.seed() + k);
+                other = new Found(asked, divider.divide(asked, ended::get));
+                Division division = other.division();
+                if (now.filter(n -> !isSame(n, division) && division.verdict().isAsGoodAs(n.verdict()))
+                        .isPresent()) {
+                    break;
+                }
+            }
+            return other;
+        });
     }
 
     /** Whether groups are being looked for. */

@@ -169,15 +169,30 @@ final class WhoIsThere extends VBox {
                         .startsWith(typed);
     }
 
-    private Button helper(Helper helper) {
-        Button chip = Fields.pill(
+    /** Name and duty lead to the card; how they are there changes with a click, as a bib does. */
+    private HBox helper(Helper helper) {
+        Presence how = state.squad().tonight().of(helper.id());
+        Button name = Fields.pill(
                 "helper-" + helper.id(),
                 SquadState.BOOK.say(
-                        "helper.chip",
-                        helper.name(),
-                        SquadState.BOOK.say("duty." + Wordbook.key(helper.duty())),
-                        SquadChanges.presence(state.squad().tonight().of(helper.id()))),
+                        "helper.chip", helper.name(), SquadState.BOOK.say("duty." + Wordbook.key(helper.duty()))),
                 () -> state.look(Optional.of(helper.id())));
+        Button there = Fields.pill(
+                "helper-there-" + helper.id(),
+                SquadState.BOOK.say("row." + Wordbook.key(how.state())),
+                () -> state.apply(SquadEdits.presence(helper.name(), helper.id(), next(how))));
+        List.of(name, there).forEach(b -> b.getStyleClass().add("wish-words"));
+        HBox chip = new HBox(name, there);
+        chip.setAlignment(Pos.CENTER_LEFT);
+        chip.getStyleClass().add("helper-chip");
         return chip;
+    }
+
+    private static Presence next(Presence how) {
+        return switch (how.state()) {
+            case THERE, UNHEARD -> Presence.of(Presence.State.LATE);
+            case AWAY -> Presence.THERE;
+            case LATE, NO_CONTACT, NO_RUNNING, KEEPS_TIME -> Presence.of(Presence.State.AWAY);
+        };
     }
 }

@@ -24,12 +24,20 @@ public final class GroupsWriter {
     private GroupsWriter() {}
 
     /**
+     * What people and groups are called.
+     *
+     * @param people by their ids
+     * @param groups in their order
+     */
+    public record Called(Function<String, String> people, List<String> groups) {}
+
+    /**
      * The text of what was asked and how it came out.
      *
-     * @param name what somebody is called, by id
+     * @param called what people and groups are called
      * @param told what is said of it, a sentence each
      */
-    public static String write(Asked asked, Division division, Function<String, String> name, List<String> told) {
+    public static String write(Asked asked, Division division, Called called, List<String> told) {
         ObjectNode o = JsonNodeFactory.instance
                 .objectNode()
                 .put("format", "wild-chalk-groups")
@@ -38,13 +46,13 @@ public final class GroupsWriter {
                 .put("seed", asked.seed());
         ArrayNode groups = o.putArray("groups");
         for (int g = 0; g < division.groups().size(); g++) {
-            ObjectNode group = groups.addObject().put("name", Integer.toString(g + 1));
+            ObjectNode group = groups.addObject().put("name", called.groups().get(g));
             ArrayNode people = group.putArray("people");
-            division.groups().get(g).forEach(id -> people.add(name.apply(id)));
+            division.groups().get(g).forEach(id -> people.add(called.people().apply(id)));
         }
         evenness(o.putObject("evenness"), asked, division);
         ArrayNode wishes = o.putArray("wishes");
-        GroupWords words = new GroupWords(asked, name);
+        GroupWords words = new GroupWords(asked, called.people(), called.groups());
         Judge judge = new Judge(asked);
         int[] group = asked.people().stream().mapToInt(p -> division.of(p.id())).toArray();
         for (Wish wish : asked.wishes()) {
