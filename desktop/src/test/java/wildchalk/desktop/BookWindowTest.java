@@ -204,7 +204,9 @@ class BookWindowTest extends RealWindow {
                 find("#rescue-page").lookupAll(".label").stream()
                         .map(n -> ((Label) n).getText())
                         .toList()));
-        assertTrue(said.contains("10 drills and 1 squad were saved") && said.contains("% of the file is missing or empty"), said);
+        assertTrue(
+                said.contains("10 drills and 1 squad were saved") && said.contains("% of the file is missing or empty"),
+                said);
         assertArrayEquals(damaged, Files.readAllBytes(book()), "untouched until the coach says so");
         click("#rescue-go");
         await(() -> find("#book-view") != null && cards() > 0);

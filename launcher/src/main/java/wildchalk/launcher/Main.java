@@ -30,6 +30,7 @@ import wildchalk.storage.format.SurfaceFiles;
             SolveCommand.class,
             FlowCommand.class,
             GroupsCommand.class,
+            PracticeCommand.class,
             ScriptCommand.class,
             SetOutCommand.class,
             ExportCommand.class

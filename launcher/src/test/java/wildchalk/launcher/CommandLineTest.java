@@ -126,6 +126,35 @@ class CommandLineTest {
     }
 
     @Test
+    void aPracticeIsAnEveningAlongTheClock() throws Exception {
+        Path file = Path.of(DEMO).resolveSibling("long-tuesday.practice.json");
+        Said plain = wildchalk("practice", file.toString());
+        assertEquals(0, plain.code(), plain.err());
+        assertTrue(plain.out().startsWith("A long Tuesday\n"), plain.out());
+        assertTrue(plain.out().contains("18:15  12 min  Sixpenny Square"), plain.out());
+        assertTrue(plain.out().contains(" min in a slot of 75."), plain.out());
+        Said fitted = wildchalk("practice", file.toString(), "--fit");
+        assertTrue(fitted.out().contains("Fitted: Turnstile, 2 times side by side"), fitted.out());
+        assertFalse(fitted.out().contains("in a slot of"), fitted.out());
+        Said late = wildchalk("practice", file.toString(), "--fit", "--from", "18:40");
+        assertTrue(late.out().contains("18:40  "), late.out());
+        assertTrue(late.out().contains("dropped"), late.out());
+        Said done = wildchalk("practice", file.toString(), "--from", "18:40", "--done", "1");
+        assertFalse(done.out().contains("Sixpenny"), done.out());
+        Said json = wildchalk("practice", file.toString(), "--json");
+        assertTrue(json.out().contains("\"doing\" : \"gather-balls\""), json.out());
+        assertEquals(
+                "long-tuesday.practice.json: sound\n",
+                wildchalk("validate", file.toString()).out());
+        assertTrue(wildchalk("practice", file.toString(), "--from", "21:00")
+                .err()
+                .contains("--from: 21:00 is not within the slot, 18:15 to 19:30"));
+        assertTrue(
+                wildchalk("practice", file.toString(), "--from", "noon").err().contains("\u201cnoon\u201d is no time"));
+        assertTrue(wildchalk("practice", file.toString(), "--done", "7").err().contains("it can be 0 to 6"));
+    }
+
+    @Test
     void groupsAreMadeOfATableAndOfASquadFile(@TempDir Path folder) throws Exception {
         Path table = Files.writeString(
                 folder.resolve("club.csv"),

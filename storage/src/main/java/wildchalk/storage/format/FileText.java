@@ -48,6 +48,7 @@ final class FileText {
     /** What kind of file it is to be. */
     enum Form {
         DRILL("drill", "wild-chalk-drill", DrillWriter.VERSION),
+        PRACTICE("practice", "wild-chalk-practice", PracticeWriter.VERSION),
         SQUAD("squad", "wild-chalk-squad", SquadWriter.VERSION),
         SURFACE("surface", "wild-chalk-surface", SurfaceFiles.VERSION);
 

@@ -1,0 +1,84 @@
+package wildchalk.core.practice;
+
+import java.util.List;
+import java.util.stream.Stream;
+
+/**
+ * A while of a practice.
+ *
+ * @param id unique within the practice
+ * @param time how long it is, could be and may be
+ * @param must whether it has to be; it may be dropped otherwise
+ * @param group the number of the group that does it, from 1; 0 for everybody
+ * @param lead id of the one of the staff who leads it; empty for nobody in particular
+ * @param note for them; may be empty
+ */
+public record Block(String id, Content content, Time time, boolean must, int group, String lead, String note) {
+
+    /**
+     * Minutes.
+     *
+     * @param least 1 or more; shorter it makes no sense
+     * @param now as it is planned
+     * @param most longer it makes no sense
+     */
+    public record Time(int least, int now, int most) {
+        public Time {
+            if (least < 1 || now < least || most < now || most > Slot.MOST) {
+                throw new IllegalArgumentException(least + ", " + now + ", " + most);
+            }
+        }
+
+        /** A time that may only be as it is. */
+        public static Time of(int minutes) {
+            return new Time(minutes, minutes, minutes);
+        }
+
+        /** The same with another plan, as near to it as it may be. */
+        public Time at(int minutes) {
+            return new Time(least, Math.max(least, Math.min(most, minutes)), most);
+        }
+    }
+
+    /** A block for everybody that has to be. */
+    public static Block of(String id, Content content, Time time) {
+        return new Block(id, content, time, true, 0, "", "");
+    }
+
+    /** The same for another time. */
+    public Block lasting(Time other) {
+        return new Block(id, content, other, must, group, lead, note);
+    }
+
+    /** The same, to be or not. */
+    public Block having(boolean newMust) {
+        return new Block(id, content, time, newMust, group, lead, note);
+    }
+
+    /** The same for others. */
+    public Block forGroup(int newGroup) {
+        return new Block(id, content, time, must, newGroup, lead, note);
+    }
+
+    /** The same under somebody else. */
+    public Block led(String newLead) {
+        return new Block(id, content, time, must, group, newLead, note);
+    }
+
+    /** Itself, or the blocks that are side by side in it. */
+    public List<Block> parts() {
+        return content instanceof Content.Beside b ? b.blocks() : List.of(this);
+    }
+
+    /** Itself and the blocks that are side by side in it. */
+    public Stream<Block> all() {
+        return content instanceof Content.Beside b
+                ? Stream.concat(Stream.of(this), b.blocks().stream())
+                : Stream.of(this);
+    }
+
+    /** The drill that is played; nothing for what is none. */
+    public Stream<Content.Play> play() {
+        return content instanceof Content.Play p ? Stream.of(p) : Stream.empty();
+    }
+}

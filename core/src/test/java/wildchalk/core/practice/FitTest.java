@@ -1,0 +1,138 @@
+package wildchalk.core.practice;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+
+/** Fitting an evening: nothing loses less, tried against every answer there is. */
+class FitTest {
+
+    private static Practice of(int minutes, List<Block> blocks) {
+        return Practice.empty("p", "p", new Slot(Optional.empty(), LocalTime.of(19, 20), minutes))
+                .given(new Practice.Setting(new Company("", 12, 1, 1), Bag.UNCOUNTED))
+                .of(blocks);
+    }
+
+    private static Block lasting(Block block, int least, int now, boolean must) {
+        return block.lasting(new Block.Time(least, now, now + 5)).having(must);
+    }
+
+    private static List<Block> evening() {
+        return List.of(
+                lasting(PlanTest.drill("b1", "weir", 12, Content.Telling.KNOWN), 8, 12, true),
+                lasting(PlanTest.drill("b2", "mill", 16, Content.Telling.FRESH), 10, 16, true),
+                lasting(PlanTest.words("b3", Content.Sort.WATER, 3), 2, 3, true),
+                lasting(PlanTest.drill("b4", "weir", 10, Content.Telling.NONE), 6, 10, false),
+                lasting(PlanTest.words("b5", Content.Sort.TALK, 4), 2, 4, false));
+    }
+
+    private static int minutes(Fit fit, String block) {
+        return fit.practice().block(block).map(b -> b.time().now()).orElse(0);
+    }
+
+    @Test
+    void whatFitsIsLeftAlone() {
+        Practice practice = of(75, evening());
+        assertEquals(new Fit(practice, 0, 0), Fit.of(practice, PlanTest.NEEDS));
+    }
+
+    @Test
+    void twelveMinutesTooLong() {
+        Plan plan = Plan.of(of(60, evening()), PlanTest.NEEDS);
+        // As long as it is, less twelve minutes.
+        int slot = plan.seconds() / 60 - 12;
+        Fit fit = Fit.of(of(slot, evening()), PlanTest.NEEDS);
+        assertEquals(0, fit.over());
+        assertTrue(Plan.of(fit.practice(), PlanTest.NEEDS).seconds() <= slot * 60);
+        // Without b4 its ten minutes are gone, 90 s of setting out, 15 of walking and 17 of gathering its balls: 722 s,
+        // which
+        // loses 11. A few seconds more are wanted: a minute of the talk, which loses 1.
+        assertEquals(0, minutes(fit, "b4"));
+        assertEquals(16, minutes(fit, "b2"));
+        assertEquals(3, minutes(fit, "b5"));
+        assertEquals(12, fit.loss());
+    }
+
+    @Test
+    void mustStaysAndLeastIsKeptEvenWhereItCannotFit() {
+        Fit fit = Fit.of(of(20, evening()), PlanTest.NEEDS);
+        assertTrue(fit.over() > 0);
+        assertEquals(List.of(8, 10, 2), List.of(minutes(fit, "b1"), minutes(fit, "b2"), minutes(fit, "b3")));
+        assertEquals(3, fit.practice().blocks().size());
+    }
+
+    @Test
+    void fromTwentyToEightOn() {
+        // 20 minutes late, with an end that stays: nothing is over yet.
+        Practice practice = of(60, evening());
+        Fit late = Fit.from(practice, PlanTest.NEEDS, 0, 20 * 60);
+        assertTrue(Plan.from(late.practice(), PlanTest.NEEDS, 0, 20 * 60).seconds() <= 60 * 60);
+        // At the same moment with the first one over there is less to cut.
+        Fit begun = Fit.from(practice, PlanTest.NEEDS, 1, 20 * 60);
+        assertEquals(12, minutes(begun, "b1"), "what is over stays as it was");
+        assertTrue(begun.loss() < late.loss());
+    }
+
+    /** Every way of dropping and every minute of each block, tried one by one. */
+    @Test
+    void noAnswerLosesLess() {
+        Random random = new Random(11);
+        for (int k = 0; k < 120; k++) {
+            List<Block> blocks = new ArrayList<>();
+            int n = 2 + random.nextInt(3);
+            for (int i = 0; i < n; i++) {
+                String drill = random.nextBoolean() ? "weir" : "mill";
+                Block block = random.nextInt(3) == 0
+                        ? PlanTest.words("b" + i, Content.Sort.FREE, 5)
+                        : PlanTest.drill("b" + i, drill, 5, Content.Telling.values()[random.nextInt(3)]);
+                int least = 1 + random.nextInt(5);
+                blocks.add(lasting(block, least, least + random.nextInt(5), random.nextInt(2) == 0));
+            }
+            Practice practice = of(4 + random.nextInt(20), blocks);
+            Fit fit = Fit.of(practice, PlanTest.NEEDS);
+            int[] best = {Integer.MAX_VALUE, Integer.MAX_VALUE};
+            everyAnswer(practice, 0, new ArrayList<>(), 0, best);
+            assertEquals(List.of(best[0], best[1]), List.of(fit.over(), fit.loss()), practice.toString());
+            holds(practice, fit);
+        }
+    }
+
+    private static void everyAnswer(Practice practice, int at, List<Block> chosen, int loss, int[] best) {
+        if (at == practice.blocks().size()) {
+            int over = Math.max(
+                    0,
+                    Plan.of(practice.of(chosen), PlanTest.NEEDS).seconds()
+                            - practice.slot().seconds());
+            // Where it cannot fit, all is as short as it may be.
+            if (over < best[0] || over == best[0] && loss < best[1]) {
+                best[0] = over;
+                best[1] = loss;
+            }
+            return;
+        }
+        Block block = practice.blocks().get(at);
+        for (int m = block.time().least(); m <= block.time().now(); m++) {
+            chosen.add(block.lasting(block.time().at(m)));
+            everyAnswer(practice, at + 1, chosen, loss + (block.time().now() - m) * (block.must() ? 2 : 1), best);
+            chosen.remove(chosen.size() - 1);
+        }
+        if (!block.must()) {
+            everyAnswer(practice, at + 1, chosen, loss + block.time().now() + 1, best);
+        }
+    }
+
+    private static void holds(Practice before, Fit fit) {
+        for (Block block : before.blocks()) {
+            Optional<Block> now = fit.practice().block(block.id());
+            assertTrue(now.isPresent() || !block.must(), "what must be is there");
+            now.ifPresent(b -> assertTrue(b.time().now() >= block.time().least()
+                    && b.time().now() <= block.time().now()));
+        }
+    }
+}

@@ -1,0 +1,125 @@
+package wildchalk.storage.format;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.GearKind;
+import wildchalk.core.practice.Bag;
+import wildchalk.core.practice.Block;
+import wildchalk.core.practice.Company;
+import wildchalk.core.practice.Content;
+import wildchalk.core.practice.Practice;
+import wildchalk.core.practice.Slot;
+import wildchalk.core.surface.Surfaces;
+
+/** Practices as files: read as they were written, and what is not sound is refused in plain words with its place. */
+class PracticeFileTest {
+
+    private static Practice full() {
+        Content.Planned drill = new Content.Planned("weir", 7, "The Weir");
+        Block play = new Block(
+                "b3",
+                new Content.Play(drill, List.of("s1", "s2"), 2, Content.Telling.KNOWN),
+                new Block.Time(5, 10, 15),
+                false,
+                2,
+                "m4",
+                "keep them low");
+        return new Practice(
+                "p",
+                "Thursday",
+                9,
+                new Slot(Optional.of(LocalDate.of(2026, 12, 3)), LocalTime.of(23, 40), 75),
+                "handball",
+                "first touch",
+                new Practice.Setting(
+                        new Company("otters", 16, 2, 3),
+                        new Bag(Map.of(GearKind.CONE, 0, GearKind.MINI_GOAL, 2), OptionalInt.of(9))),
+                List.of(
+                        Block.of("b1", new Content.Words(Content.Sort.SETTING_OUT, "the <far> end"), Block.Time.of(4)),
+                        play,
+                        Block.of("b4", new Content.Game("five a side", "by assists"), Block.Time.of(12)),
+                        Block.of(
+                                "b5",
+                                new Content.Beside(List.of(
+                                        Block.of(
+                                                "b6",
+                                                new Content.Play(drill, List.of(), 1, Content.Telling.FRESH),
+                                                Block.Time.of(8)),
+                                        Block.of(
+                                                "b7", new Content.Words(Content.Sort.FREE, "wall"), Block.Time.of(8)))),
+                                Block.Time.of(8))));
+    }
+
+    @Test
+    void itIsReadAsItWasWritten() throws FormatException {
+        assertEquals(full(), PracticeReader.read(PracticeWriter.write(full())));
+        Practice empty = Practice.empty("e", "", new Slot(Optional.empty(), LocalTime.of(18, 0), 60));
+        assertEquals(empty, PracticeReader.read(PracticeWriter.write(empty)));
+        String text = PracticeWriter.write(empty);
+        assertTrue(!text.contains("company") && !text.contains("bag"), "what is usual is left out");
+    }
+
+    private static String with(String was, String is) {
+        String text = PracticeWriter.write(full());
+        assertTrue(text.contains(was), text);
+        return text.replaceFirst(Pattern.quote(was), is);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "\"minutes\" : 75 | \"minutes\" : 0 | minutes",
+                "\"start\" : \"23:40\" | \"start\" : \"24:40\" | this is no time of the day",
+                "2026-12-03 | 2026-02-30 | this is no day of the calendar",
+                "\"cone\" : 0 | \"cone\" : -2 | cone",
+                "\"cone\" : 0 | \"kone\" : 2 | \"kone\" is no kind of gear",
+                "\"keepers\" : 2 | \"keepers\" : 20 | there are more keepers (20) than people (16)",
+                "\"least\" : 5 | \"least\" : 11 | 10 minutes are not between the least (11) and the most (15)",
+                "\"id\" : \"b7\" | \"id\" : \"b4\" | stands twice",
+                "\"drill\" : \"weir\", | \"scoring\" : \"x\", | \"drill\" is missing",
+                "\"version\" : 1 | \"version\" : 2 | newer",
+            })
+    void whatIsNotSoundIsRefusedWithItsPlace(String was, String is, String why) {
+        FormatException refused =
+                assertThrows(FormatException.class, () -> PracticeReader.read(with(was.strip(), is.strip())));
+        assertTrue(refused.getMessage().contains(why.strip()), refused.getMessage());
+    }
+
+    @Test
+    void aFileCarriesItsDrillsOrNamesThem(@TempDir Path folder) throws Exception {
+        Drill drill = Drill.empty("weir", "The Weir", "handball", "whole");
+        String text = PracticeWriter.write(full());
+        Path names = Files.writeString(folder.resolve("a.practice.json"), text);
+        assertEquals(Map.of(), PracticeReader.read(names, Surfaces.BUILT_IN).drills());
+        Path carries = Files.writeString(
+                folder.resolve("b.practice.json"),
+                text.strip()
+                        .replaceFirst(
+                                "}$",
+                                ", \"drills\": [" + DrillWriter.write(drill).replace("\\", "\\\\") + "]}"));
+        PracticeReader.Carried carried = PracticeReader.read(carries, Surfaces.BUILT_IN);
+        assertEquals(Set.of("weir"), carried.drills().keySet());
+        assertTrue(carried.drills().get("weir").isLike(drill));
+        assertEquals(full(), carried.practice());
+        assertTrue(PracticeReader.isPractice(names));
+        assertTrue(!PracticeReader.isPractice(Files.writeString(folder.resolve("x.json"), DrillWriter.write(drill))));
+    }
+}
