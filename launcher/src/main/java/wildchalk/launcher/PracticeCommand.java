@@ -107,7 +107,7 @@ final class PracticeCommand implements Callable<Integer> {
         } catch (DateTimeException e) {
             throw new FormatException(BOOK.say("from.none", from.get()));
         }
-        int gone = (int) Math.floorMod(Duration.between(slot.start(), time).toMinutes(), Slot.MOST);
+        int gone = Math.floorMod(Duration.between(slot.start(), time).toMinutes(), Slot.MOST);
         if (gone >= slot.minutes()) {
             throw new FormatException(BOOK.say(
                     "from.after",

@@ -91,12 +91,16 @@ public final class Caster {
         boolean wanted = role.keeper() || role.words().stream().anyMatch(KEEPER::contains);
         boolean can =
                 person.positions().stream().map(p -> p.toLowerCase(Locale.ROOT)).anyMatch(KEEPER::contains);
-        double cost = wanted ? (can ? 0 : MISPLACED) : (keeps ? MISPLACED / 2 : 0);
-        return switch (way) {
-            case TURN -> cost;
-            case SIDE -> cost + side(role.side(), person);
-            case POSITION -> cost + position(role, person);
-        };
+        double cost = keeps && !wanted ? MISPLACED / 2 : 0;
+        if (wanted && !can) {
+            cost = MISPLACED;
+        }
+        return cost
+                + switch (way) {
+                    case TURN -> 0;
+                    case SIDE -> side(role.side(), person);
+                    case POSITION -> position(role, person);
+                };
     }
 
     private static String first(Member person) {

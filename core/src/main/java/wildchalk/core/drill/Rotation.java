@@ -176,11 +176,7 @@ public sealed interface Rotation extends Instruction {
         }
     }
 
-    /**
-     * Which way reps are played.
-     *
-     * @param turn how long one side is played where sides are taken in turn; empty for a rep each
-     */
+    /** Which way reps are played; where sides are taken in turn, each for a {@code turn}, a rep when it is empty. */
     record Sides(String id, Taken taken, Optional<Turn> turn) implements Rotation {
 
         /** Sides that change after each rep, if they do. */
@@ -386,12 +382,7 @@ public sealed interface Rotation extends Instruction {
         }
     }
 
-    /**
-     * Who fits a role.
-     *
-     * @param who id of the person whose role it is
-     * @param words a position in the sport's own words, or others by which somebody is found: "left wing"
-     */
+    /** Who fits a role, by the id of its person: a position in the sport's own words, or others, as "left wing". */
     record Fits(String id, String who, String words) implements Rotation {
         @Override
         public <R> R matchRotation(RotationCases<R> cases) {

@@ -37,10 +37,12 @@ public record Practice(
         return new Practice(id, title, 0, slot, "", "", Setting.UNSAID, List.of());
     }
 
+    /** Who is expected. */
     public Company company() {
         return setting.company();
     }
 
+    /** What there is to set out. */
     public Bag bag() {
         return setting.bag();
     }
