@@ -255,6 +255,23 @@ class SquadWindowTest extends RealWindow {
         click("#bib-" + id("Piet"));
         await(() -> squadNow().tonight().of(idNow("Piet")).state() == Presence.State.LATE);
         groups(2);
+        int from = group("Runa");
+        fx(() -> {
+            find("#in-group-" + idNow("Runa")).requestFocus();
+            return null;
+        });
+        type(from == 0 ? KeyCode.DIGIT2 : KeyCode.DIGIT1);
+        await(() -> squadNow()
+                .tonight()
+                .groups()
+                .orElseThrow()
+                .people()
+                .get(1 - from)
+                .contains(idNow("Runa")));
+        assertEquals(
+                "in-group-" + id("Runa"),
+                fx(() -> stage.getScene().getFocusOwner().getId()),
+                "whoever was moved by a key has the keyboard still");
         click("#add-guest");
         write("Jasper");
         type(KeyCode.ENTER);

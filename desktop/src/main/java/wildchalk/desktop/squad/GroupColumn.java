@@ -10,6 +10,7 @@ import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -25,6 +26,9 @@ import wildchalk.desktop.control.ListButton;
 
 /** One group: who is in it, how strong it is, and a place to drop somebody at. */
 final class GroupColumn extends VBox {
+
+    /** What the ids of rows begin with. */
+    static final String ROW = "in-group-";
 
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final PseudoClass OVER = PseudoClass.getPseudoClass("over");
@@ -120,13 +124,25 @@ final class GroupColumn extends VBox {
         signs.getStyleClass().addAll("quiet", "person-signs");
         signs.setMinWidth(Region.USE_PREF_SIZE);
         HBox row = new HBox(8, bib, name, position, gap, signs);
-        row.setId("in-group-" + person.id());
+        row.setId(ROW + person.id());
         row.setAlignment(Pos.CENTER_LEFT);
         row.getStyleClass().add("group-row");
         row.pseudoClassStateChanged(CHOSEN, state.chosenProperty().get().contains(person.id()));
         row.setOnMouseClicked(e -> {
             if (e.isStillSincePress()) {
                 state.choose(person.id());
+            }
+        });
+        row.setFocusTraversable(true);
+        row.setAccessibleText(person.name());
+        row.setOnKeyPressed(e -> {
+            int to = e.getText().length() == 1 ? "123456789".indexOf(e.getText()) : -1;
+            if (e.getCode() == KeyCode.SPACE) {
+                state.choose(person.id());
+                e.consume();
+            } else if (to >= 0 && to < state.groups().groups().size() && to != number) {
+                state.apply(SquadEdits.move(person.name(), person.id(), to));
+                e.consume();
             }
         });
         row.setOnDragDetected(e -> {

@@ -282,7 +282,19 @@ final class GroupsSide extends VBox {
         }
     }
 
+    /** Whoever has the keyboard has it again in the new columns. */
     private void fillColumns(int n) {
+        String focused = getScene() != null && getScene().getFocusOwner() != null
+                ? String.valueOf(getScene().getFocusOwner().getId())
+                : "";
+        putColumns(n);
+        Node again = focused.startsWith(GroupColumn.ROW) ? columns.lookup("#" + focused) : null;
+        if (again != null) {
+            again.requestFocus();
+        }
+    }
+
+    private void putColumns(int n) {
         columns.getChildren().clear();
         columns.getColumnConstraints().clear();
         int abreast = n <= ABREAST ? n : (n + rows(n) - 1) / rows(n);

@@ -197,6 +197,9 @@ final class PersonCard extends VBox {
                                         Math.round(p.share() * PERCENT),
                                         Math.max(1, Math.round(p.off() * PERCENT)),
                                         p.sprints()))));
+        if (pace.isEmpty() && !sprints.isEmpty()) {
+            known.getChildren().add(quiet(say("card.learned.where")));
+        }
         return new VBox(6, known, measured);
     }
 

@@ -1,5 +1,7 @@
 package wildchalk.desktop.squad;
 
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
@@ -116,7 +118,14 @@ final class PersonRow extends ListCell<Member> {
     }
 
     private Label there(Member person, Presence how) {
-        Label there = new Label(SquadState.BOOK.say("row." + key(how), from(how)));
+        boolean careful = how.state().plays()
+                && !how.state().isEasy()
+                && person.cautions().stream().anyMatch(c -> c.holds(LocalDate.now(ZoneId.systemDefault())));
+        Label there = new Label(
+                careful ? SquadState.BOOK.say("row.careful") : SquadState.BOOK.say("row." + key(how), from(how)));
+        if (careful) {
+            there.getStyleClass().add("careful");
+        }
         there.setId("there-" + person.id());
         there.getStyleClass().addAll("there", "quiet");
         there.setMinWidth(PRESENCE);
