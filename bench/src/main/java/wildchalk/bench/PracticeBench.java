@@ -1,0 +1,97 @@
+package wildchalk.bench;
+
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.practice.Bag;
+import wildchalk.core.practice.Block;
+import wildchalk.core.practice.Company;
+import wildchalk.core.practice.Content;
+import wildchalk.core.practice.Fit;
+import wildchalk.core.practice.Lookup;
+import wildchalk.core.practice.Needs;
+import wildchalk.core.practice.Practice;
+import wildchalk.core.practice.Slot;
+import wildchalk.core.practice.check.PracticeCheck;
+import wildchalk.core.practice.check.PracticeCheck.Worked;
+import wildchalk.core.setout.SetOut;
+import wildchalk.desktop.DemoBook;
+
+/**
+ * An evening of ninety minutes, twelve blocks and forty people: how long it takes to know what is found, and to fit it.
+ */
+public final class PracticeBench {
+
+    private static final int BLOCKS = 12;
+    private static final int PEOPLE = 40;
+    private static final int ROUNDS = 30;
+    private static final double MILLION = 1e6;
+
+    private PracticeBench() {}
+
+    /** Prints what it measured. */
+    public static void main(String[] args) {
+        Map<String, Drill> drills = DemoBook.drills().stream().collect(Collectors.toMap(Drill::id, d -> d));
+        Practice evening = evening(new ArrayList<>(drills.values()));
+        long begun = System.nanoTime();
+        Map<Content.Play, Optional<Needs>> known = new HashMap<>();
+        evening.blocks().stream()
+                .flatMap(Block::play)
+                .forEach(p -> known.computeIfAbsent(
+                        p,
+                        play -> Optional.of(
+                                Needs.of(drills.get(play.drill().id()), play, PEOPLE, 8, SetOut.USUAL_HANDFUL))));
+        System.out.printf(
+                "what %d drills take, the first time: %.0f ms%n", known.size(), (System.nanoTime() - begun) / MILLION);
+        Lookup needs = play -> known.getOrDefault(play, Optional.empty());
+        measure("findings after an edit", () -> PracticeCheck.all(Worked.of(evening, needs))
+                .size());
+        measure("fitting it", () -> Fit.of(evening, needs).loss());
+    }
+
+    private static Practice evening(List<Drill> drills) {
+        List<Block> blocks = new ArrayList<>();
+        for (int i = 0; i < BLOCKS; i++) {
+            Drill drill = drills.get(i % drills.size());
+            Content content = i % 4 == 3
+                    ? new Content.Words(Content.Sort.WATER, "")
+                    : new Content.Play(
+                            new Content.Planned(drill.id(), 0, drill.title()), List.of(), 1, Content.Telling.FRESH);
+            blocks.add(Block.of("b" + i, content, new Block.Time(3, 8, 12)).having(i % 2 == 0));
+        }
+        return Practice.empty("p", "Evening", new Slot(Optional.empty(), LocalTime.of(18, 0), 90))
+                .given(new Practice.Setting(new Company("", PEOPLE, 4, 3), Bag.UNCOUNTED))
+                .of(blocks);
+    }
+
+    /** What is measured; its number is used, so that it is worked out. */
+    private interface Work {
+        int done();
+    }
+
+    private static void measure(String what, Work work) {
+        double first = 0;
+        double[] times = new double[ROUNDS];
+        int used = 0;
+        for (int i = -1; i < ROUNDS; i++) {
+            long begun = System.nanoTime();
+            used += work.done();
+            double taken = (System.nanoTime() - begun) / MILLION;
+            if (i < 0) {
+                first = taken;
+            } else {
+                times[i] = taken;
+            }
+        }
+        Arrays.sort(times);
+        System.out.printf(
+                "%s: %.1f ms the first time, then %.1f in the middle, at most %.1f (%d)%n",
+                what, first, times[ROUNDS / 2], times[ROUNDS - 1], used);
+    }
+}
