@@ -15,6 +15,8 @@ public final class GroupWords {
     private static final ListFormatter LIST = ListFormatter.getInstance(Locale.ENGLISH);
     /** How often two are together in a row before it is said. */
     private static final int IN_A_ROW = 3;
+    /** Groups whose means are farther apart than this, in steps of strength, are not called even. */
+    private static final double FAR = 0.5;
     /** Pairs more than these are not read. */
     private static final int MOST_PAIRS = 3;
 
@@ -117,7 +119,7 @@ public final class GroupWords {
         if (division.best() && division.verdict().spread() > 0) {
             return BOOK.say("even.best", means);
         }
-        return BOOK.say(division.verdict().difference() > 1 ? "even.far" : "even.mean", means);
+        return BOOK.say(division.verdict().difference() > FAR ? "even.far" : "even.mean", means);
     }
 
     private int sum(List<String> group) {
