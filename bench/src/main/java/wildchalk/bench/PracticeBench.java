@@ -14,7 +14,7 @@ import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Company;
 import wildchalk.core.practice.Content;
 import wildchalk.core.practice.Fit;
-import wildchalk.core.practice.Lookup;
+import wildchalk.core.practice.KnownNeeds;
 import wildchalk.core.practice.Needs;
 import wildchalk.core.practice.Practice;
 import wildchalk.core.practice.Slot;
@@ -49,7 +49,7 @@ public final class PracticeBench {
                                 Needs.of(drills.get(play.drill().id()), play, PEOPLE, 8, SetOut.USUAL_HANDFUL))));
         System.out.printf(
                 "what %d drills take, the first time: %.0f ms%n", known.size(), (System.nanoTime() - begun) / MILLION);
-        Lookup needs = play -> known.getOrDefault(play, Optional.empty());
+        KnownNeeds needs = play -> known.getOrDefault(play, Optional.empty());
         measure("findings after an edit", () -> PracticeCheck.all(Worked.of(evening, needs))
                 .size());
         measure("fitting it", () -> Fit.of(evening, needs).loss());

@@ -26,7 +26,7 @@ import wildchalk.core.practice.BlockWords;
 import wildchalk.core.practice.Change;
 import wildchalk.core.practice.Content;
 import wildchalk.core.practice.Fit;
-import wildchalk.core.practice.Lookup;
+import wildchalk.core.practice.KnownNeeds;
 import wildchalk.core.practice.Needs;
 import wildchalk.core.practice.Plan;
 import wildchalk.core.practice.Practice;
@@ -75,7 +75,7 @@ final class PracticeCommand implements Callable<Integer> {
     public Integer call() throws Exception {
         PracticeReader.Carried carried = PracticeReader.read(file, Main.surfaces());
         Practice asked = carried.practice();
-        Lookup needs = needs(asked, drills(carried));
+        KnownNeeds needs = needs(asked, drills(carried));
         Left left = left(asked);
         Optional<Fit> fitted = fit ? Optional.of(Worked.of(asked, needs, left).fit()) : Optional.empty();
         Worked worked = Worked.of(fitted.map(Fit::practice).orElse(asked), needs, left);
@@ -135,7 +135,7 @@ final class PracticeCommand implements Callable<Integer> {
         return drills;
     }
 
-    private Lookup needs(Practice practice, Map<String, Drill> drills) {
+    private KnownNeeds needs(Practice practice, Map<String, Drill> drills) {
         Map<Content.Play, Integer> minutes = new HashMap<>();
         practice.blocks().stream().flatMap(Block::all).forEach(b -> b.play()
                 .forEach(p -> minutes.put(p, b.time().now())));

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import wildchalk.core.squad.Member;
+import wildchalk.core.wording.Wordbook;
 
 /** Finds who plays whom. The same people in the same roles each time. */
 public final class Caster {
@@ -34,8 +35,10 @@ public final class Caster {
     /** Words are the same where one begins with the other and has as many letters as these. */
     private static final int STEM = 3;
 
-    private static final List<String> KEEPER =
-            List.of("keeper", "goalkeeper", "goalie", "gk", "goaltender", "netminder");
+    private static final Wordbook BOOK = Wordbook.beside(Caster.class, "Casting");
+    private static final List<String> KEEPER = List.of(BOOK.say("keeper").split(","));
+    private static final String LEFT = BOOK.say("left");
+    private static final String RIGHT = BOOK.say("right");
 
     private Caster() {}
 
@@ -123,13 +126,13 @@ public final class Caster {
     /** The first of their positions that fits counts least; words for a side count for those who play there. */
     private static double position(Role role, Member person) {
         double side = 0;
-        if (role.words().contains("left")) {
+        if (role.words().contains(LEFT)) {
             side = side(-ASIDE, person);
-        } else if (role.words().contains("right")) {
+        } else if (role.words().contains(RIGHT)) {
             side = side(ASIDE, person);
         }
         List<String> wanted = role.words().stream()
-                .filter(w -> !w.equals("left") && !w.equals("right"))
+                .filter(w -> !w.equals(LEFT) && !w.equals(RIGHT))
                 .toList();
         if (wanted.isEmpty()) {
             return side;

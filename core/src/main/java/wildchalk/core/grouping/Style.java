@@ -8,7 +8,7 @@ public enum Style {
     STRENGTH(true),
     /** Those of one position together. */
     POSITION(false),
-    /** Two sides with the same positions as strong as one another. */
+    /** Sides that are alike: the same positions, as strong as one another; two as a rule. */
     MIRROR(false),
     /** The first group strong, the others as strong as one another. */
     ONE_STRONG(true),

@@ -20,7 +20,7 @@ import wildchalk.core.wording.Wordbook;
  * @param bag where there is too little for both, what stands is taken up first
  * @param needs what the drills take
  */
-record Changing(Company company, Bag bag, Lookup needs) {
+record Changing(Company company, Bag bag, KnownNeeds needs) {
 
     private static final Wordbook BOOK = Wordbook.beside(Changing.class, "Practice");
     /** To a ball, and back with it, jogging. */

@@ -25,7 +25,7 @@ public record Fit(Practice practice, int loss, int over) {
     private static final int MINUTE = 60;
 
     /** Fits a whole practice into its slot. */
-    public static Fit of(Practice practice, Lookup needs) {
+    public static Fit of(Practice practice, KnownNeeds needs) {
         return from(practice, needs, 0, 0);
     }
 
@@ -35,7 +35,7 @@ public record Fit(Practice practice, int loss, int over) {
      * @param done how many blocks are over: they stay as they are
      * @param now seconds after the start of the slot at which the next thing begins
      */
-    public static Fit from(Practice practice, Lookup needs, int done, int now) {
+    public static Fit from(Practice practice, KnownNeeds needs, int done, int now) {
         List<Block> over = practice.blocks().subList(0, done);
         List<Block> rest = practice.blocks().subList(done, practice.blocks().size());
         List<Integer> nice = new ArrayList<>();

@@ -27,7 +27,7 @@ public record Plan(List<Entry> entries) {
     }
 
     /** Works a practice out as it is planned. */
-    public static Plan of(Practice practice, Lookup needs) {
+    public static Plan of(Practice practice, KnownNeeds needs) {
         return from(practice, needs, 0, 0);
     }
 
@@ -37,7 +37,7 @@ public record Plan(List<Entry> entries) {
      * @param done how many blocks are over: they are not in it
      * @param now seconds after the start of the slot at which what comes before the next one begins
      */
-    public static Plan from(Practice practice, Lookup needs, int done, int now) {
+    public static Plan from(Practice practice, KnownNeeds needs, int done, int now) {
         Changing changing = new Changing(practice.company(), practice.bag(), needs);
         List<Entry> entries = new ArrayList<>();
         Changing.Standing before = Changing.Standing.after(practice.blocks().subList(0, done));

@@ -91,12 +91,17 @@ public record Groups(Style style, List<Wish> wishes, long seed, List<Group> grou
         return new Groups(style, newWishes, seed, groups);
     }
 
+    /** The same with somebody in none of them; wishes wait for them. */
+    public Groups leaving(String person) {
+        return of(people().stream()
+                .map(g -> g.stream().filter(p -> !p.equals(person)).toList())
+                .toList());
+    }
+
     /** The same without somebody, and without the wishes that are about nobody then. */
     public Groups without(String person) {
-        List<List<String>> all = people().stream()
-                .map(g -> g.stream().filter(p -> !p.equals(person)).toList())
-                .toList();
-        return of(all).wishing(
+        return leaving(person)
+                .wishing(
                         wishes.stream().flatMap(w -> w.without(person).stream()).toList());
     }
 }

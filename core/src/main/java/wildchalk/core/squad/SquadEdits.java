@@ -71,15 +71,7 @@ public final class SquadEdits {
                 words("there", name, SquadChanges.presence(how)),
                 e -> how.state().plays()
                         ? e.with(person, how)
-                        : leaving(e, person).with(person, how));
-    }
-
-    private static Evening leaving(Evening evening, String person) {
-        return evening.groups()
-                .map(g -> evening.in(g.of(g.people().stream()
-                        .map(in -> in.stream().filter(p -> !p.equals(person)).toList())
-                        .toList())))
-                .orElse(evening);
+                        : e.groups().map(g -> e.in(g.leaving(person))).orElse(e).with(person, how));
     }
 
     /** Groups, made anew. */
@@ -93,11 +85,7 @@ public final class SquadEdits {
      * @param to from 0
      */
     public static Edit<Squad> move(String name, String person, int to) {
-        return groups(name(name, to), g -> g.moved(person, to));
-    }
-
-    private static String name(String name, int to) {
-        return words("move", name, to + 1);
+        return groups(words("move", name, to + 1), g -> g.moved(person, to));
     }
 
     /**
@@ -119,7 +107,7 @@ public final class SquadEdits {
     }
 
     /** A wish that is no longer one. */
-    public static Edit<Squad> forget(Wish wish, String words) {
+    public static Edit<Squad> unwish(Wish wish, String words) {
         return wishes(
                 words("wish.gone", words),
                 all -> all.stream().filter(w -> !w.equals(wish)).toList());

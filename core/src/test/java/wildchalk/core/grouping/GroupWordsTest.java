@@ -111,9 +111,7 @@ class GroupWordsTest {
         }
         Asked mirror = new Asked(mirrored, 2, Style.MIRROR, List.of(), List.of(), 1);
         Division sides = Divider.usual().divide(mirror);
-        assertEquals(
-                List.of("The same on both sides, position by position."),
-                new GroupWords(mirror, NAMES::get).told(sides));
+        assertEquals(List.of("Alike, position by position."), new GroupWords(mirror, NAMES::get).told(sides));
         Asked one = new Asked(SIX, 3, Style.ONE_STRONG, List.of(), List.of(), 1);
         assertEquals(
                 Set.of("a", "c"),

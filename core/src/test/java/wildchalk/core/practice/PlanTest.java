@@ -27,7 +27,7 @@ class PlanTest {
             "mill",
             new Needs(9, 1, Map.of(GearKind.CONE, 6, GearKind.POLE, 2), 6, Set.of(Bib.CORAL, Bib.SKY), 150, 48, 75));
 
-    static final Lookup NEEDS =
+    static final KnownNeeds NEEDS =
             play -> Optional.ofNullable(DRILLS.get(play.drill().id()));
 
     static Block drill(String id, String drill, int minutes, Content.Telling told) {
@@ -128,32 +128,26 @@ class PlanTest {
         assertEquals(List.of("drill"), checks(plenty.of(List.of(drill("b1", "lost", 5, Content.Telling.NONE)))));
     }
 
+    /** Two drills at one time, under one or two, for one group or two. */
+    private static Block beside(String otherLead, int otherGroup) {
+        return Block.of(
+                "b1",
+                new Content.Beside(List.of(
+                        drill("b2", "weir", 10, Content.Telling.KNOWN)
+                                .forGroup(1)
+                                .led("m1"),
+                        drill("b3", "mill", 10, Content.Telling.KNOWN)
+                                .forGroup(otherGroup)
+                                .led(otherLead))),
+                Block.Time.of(10));
+    }
+
     @Test
     void sideBySideTakesGroupsAndLeaders() {
-        Block beside = Block.of(
-                "b1",
-                new Content.Beside(List.of(
-                        drill("b2", "weir", 10, Content.Telling.KNOWN)
-                                .forGroup(1)
-                                .led("m1"),
-                        drill("b3", "mill", 10, Content.Telling.KNOWN)
-                                .forGroup(2)
-                                .led("m2"))),
-                Block.Time.of(10));
-        Practice practice = hour(new Company("", 20, 1, 2), Bag.UNCOUNTED).of(List.of(beside));
-        assertEquals(List.of("standing"), checks(practice));
-        Block twice = Block.of(
-                "b1",
-                new Content.Beside(List.of(
-                        drill("b2", "weir", 10, Content.Telling.KNOWN)
-                                .forGroup(1)
-                                .led("m1"),
-                        drill("b3", "mill", 10, Content.Telling.KNOWN)
-                                .forGroup(1)
-                                .led("m1"))),
-                Block.Time.of(10));
-        assertEquals(List.of("lead.twice", "group.twice", "standing"), checks(practice.of(List.of(twice))));
-        assertEquals("weir beside mill", BlockWords.of(beside));
+        Practice practice = hour(new Company("", 20, 1, 2), Bag.UNCOUNTED);
+        assertEquals(List.of("standing"), checks(practice.of(List.of(beside("m2", 2)))));
+        assertEquals(List.of("lead.twice", "group.twice", "standing"), checks(practice.of(List.of(beside("m1", 1)))));
+        assertEquals("weir beside mill", BlockWords.of(beside("m2", 2)));
     }
 
     @Test

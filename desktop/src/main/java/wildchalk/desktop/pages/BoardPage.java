@@ -6,6 +6,7 @@ import java.util.function.Consumer;
 import javafx.beans.InvalidationListener;
 import javafx.scene.Node;
 import javafx.scene.input.KeyEvent;
+import wildchalk.core.casting.Named;
 import wildchalk.core.document.Document;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.naming.VenueWords;
@@ -173,6 +174,16 @@ public final class BoardPage implements Page {
     @Override
     public void enter() {
         view.requestFocus();
+        state().ifPresent(this::castAgain);
+    }
+
+    /** Who plays the roles is as the squad is now: whoever is no longer in it is not on the board either. */
+    private void castAgain(BoardState opened) {
+        opened.model()
+                .cast()
+                .ifPresent(cast ->
+                        keeper.ask(b -> b.of(SquadKind.SQUADS).find(cast.squad().id()), now -> opened.model()
+                                .cast(now.map(s -> new Named(cast.casting(), s)))));
     }
 
     @Override

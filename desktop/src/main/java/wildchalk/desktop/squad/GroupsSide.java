@@ -110,7 +110,7 @@ final class GroupsSide extends VBox {
         title.setText(SquadState.BOOK.say("groups", n));
         styles.getChildren().clear();
         for (Style style : Style.values()) {
-            if (n > 0 && (style != Style.MIRROR || n == 2)) {
+            if (n > 0) {
                 styles.getChildren().add(chip(style, n));
             }
         }
@@ -160,8 +160,7 @@ final class GroupsSide extends VBox {
 
     private MenuItem count(String words, int n) {
         MenuItem item = new MenuItem(words);
-        item.setOnAction(
-                e -> state.divide(n, state.groups().style(), state.groups().seed()));
+        item.setOnAction(e -> state.divide(n));
         return item;
     }
 
@@ -233,13 +232,7 @@ final class GroupsSide extends VBox {
         for (int n = 2; n <= Math.min(QUICK, playing) && playing <= Asked.MOST_PEOPLE; n++) {
             int groups = n;
             ask.getChildren()
-                    .add(Fields.pill(
-                            "groups-" + n,
-                            SquadState.BOOK.say("groups", n),
-                            () -> state.divide(
-                                    groups,
-                                    state.groups().style(),
-                                    state.groups().seed())));
+                    .add(Fields.pill("groups-" + n, SquadState.BOOK.say("groups", n), () -> state.divide(groups)));
         }
     }
 

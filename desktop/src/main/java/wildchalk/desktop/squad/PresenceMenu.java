@@ -33,6 +33,15 @@ final class PresenceMenu {
         };
     }
 
+    /** What a click makes of one of the staff: there, late, away. */
+    static Presence nextOfStaff(Presence now) {
+        return switch (now.state()) {
+            case THERE, UNHEARD -> Presence.of(State.LATE);
+            case AWAY -> Presence.THERE;
+            case LATE, NO_CONTACT, NO_RUNNING, KEEPS_TIME -> Presence.of(State.AWAY);
+        };
+    }
+
     /** What a key makes of whoever is chosen in the list. */
     static Optional<Presence> of(KeyCode key) {
         return switch (key) {

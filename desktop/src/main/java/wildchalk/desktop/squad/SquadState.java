@@ -143,6 +143,11 @@ public final class SquadState {
     /** Groups that were found, and what was asked for. */
     private record Found(Asked asked, Division division) {}
 
+    /** So many groups, of the kind that there is now. */
+    void divide(int groups) {
+        divide(groups, groups().style(), groups().seed());
+    }
+
     /** Looks for groups beside the window's thread; whatever was looked for before is no longer. */
     void divide(int groups, Style style, long seed) {
         Squad from = squad();
@@ -169,8 +174,11 @@ public final class SquadState {
                     }
                 },
                 trouble -> {
-                    dividing.set(false);
-                    warn.accept(trouble.words(BOOK.say("trouble.groups")));
+                    if (!ended.get()) {
+                        ended.set(true);
+                        dividing.set(false);
+                        warn.accept(trouble.words(BOOK.say("trouble.groups")));
+                    }
                 });
     }
 
@@ -219,7 +227,7 @@ public final class SquadState {
 
     private void follow() {
         if (!groups().groups().isEmpty()) {
-            divide(groups().groups().size(), groups().style(), groups().seed());
+            divide(groups().groups().size());
         }
     }
 

@@ -37,11 +37,11 @@ final class SquadTitle extends HBox {
         title.point();
         title.offer(this::items);
         getChildren().add(title);
+        desk.squads(all -> squads = all);
     }
 
     void fill() {
         title.setText(state.squad().title());
-        desk.squads(all -> squads = all);
     }
 
     private static String say(String key, Object... values) {

@@ -180,19 +180,11 @@ final class WhoIsThere extends VBox {
         Button there = Fields.pill(
                 "helper-there-" + helper.id(),
                 SquadState.BOOK.say("row." + Wordbook.key(how.state())),
-                () -> state.apply(SquadEdits.presence(helper.name(), helper.id(), next(how))));
-        List.of(name, there).forEach(b -> b.getStyleClass().add("wish-words"));
+                () -> state.apply(SquadEdits.presence(helper.name(), helper.id(), PresenceMenu.nextOfStaff(how))));
+        there.getStyleClass().add("there");
         HBox chip = new HBox(name, there);
         chip.setAlignment(Pos.CENTER_LEFT);
         chip.getStyleClass().add("helper-chip");
         return chip;
-    }
-
-    private static Presence next(Presence how) {
-        return switch (how.state()) {
-            case THERE, UNHEARD -> Presence.of(Presence.State.LATE);
-            case AWAY -> Presence.THERE;
-            case LATE, NO_CONTACT, NO_RUNNING, KEEPS_TIME -> Presence.of(Presence.State.AWAY);
-        };
     }
 }

@@ -53,7 +53,7 @@ final class WishRow extends FlowPane {
         gone.setId("wish-gone-" + number);
         gone.getStyleClass().add("wish-gone");
         gone.setAccessibleText(SquadState.BOOK.say("wish.gone", state.words(wish)));
-        gone.setOnAction(e -> state.apply(SquadEdits.forget(wish, state.words(wish))));
+        gone.setOnAction(e -> state.apply(SquadEdits.unwish(wish, state.words(wish))));
         HBox chip = new HBox(words, gone);
         chip.setAlignment(Pos.CENTER_LEFT);
         chip.getStyleClass().add("wish-chip");

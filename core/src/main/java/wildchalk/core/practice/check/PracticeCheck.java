@@ -4,7 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import wildchalk.core.check.Finding;
 import wildchalk.core.practice.Fit;
-import wildchalk.core.practice.Lookup;
+import wildchalk.core.practice.KnownNeeds;
 import wildchalk.core.practice.Plan;
 import wildchalk.core.practice.Practice;
 
@@ -28,7 +28,7 @@ public interface PracticeCheck {
      * @param needs of its drills
      * @param left what is left of it
      */
-    record Worked(Practice practice, Plan plan, Lookup needs, Left left) {
+    record Worked(Practice practice, Plan plan, KnownNeeds needs, Left left) {
 
         /**
          * What is left of a practice.
@@ -43,12 +43,12 @@ public interface PracticeCheck {
         }
 
         /** Works a practice out. */
-        public static Worked of(Practice practice, Lookup needs) {
+        public static Worked of(Practice practice, KnownNeeds needs) {
             return of(practice, needs, Left.ALL);
         }
 
         /** Works out what is left of a practice. */
-        public static Worked of(Practice practice, Lookup needs, Left left) {
+        public static Worked of(Practice practice, KnownNeeds needs, Left left) {
             return new Worked(practice, Plan.from(practice, needs, left.done(), left.now()), needs, left);
         }
 

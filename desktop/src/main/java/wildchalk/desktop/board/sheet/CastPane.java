@@ -53,8 +53,29 @@ final class CastPane extends VBox {
     private Caster.Way way = Caster.Way.POSITION;
     private int turn;
 
-    /** Those who are put into roles, and what they are called together. */
-    private record Company(Squad squad, String name, List<Member> people) {}
+    /**
+     * Those who are put into roles.
+     *
+     * @param name what they are called together
+     * @param group number of their group, from 0; -1 for everybody who plays
+     */
+    private record Company(Squad squad, String name, int group) {
+
+        List<Member> people() {
+            List<Groups.Group> groups =
+                    squad.tonight().groups().orElse(Groups.NONE).groups();
+            if (group < 0 || group >= groups.size()) {
+                return squad.playing();
+            }
+            return groups.get(group).people().stream()
+                    .flatMap(id -> squad.person(id).stream())
+                    .toList();
+        }
+
+        Company in(Squad now) {
+            return new Company(now, name, group);
+        }
+    }
 
     CastPane(BoardState state) {
         super(6);
@@ -64,13 +85,19 @@ final class CastPane extends VBox {
         who.getStyleClass().add("pill");
         who.point();
         who.offer(this::companies);
+        // A squad is not asked for with every line that is drawn: only when somebody wants to choose.
+        who.setOnAction(e -> state.desk().squads(all -> {
+            squads = all;
+            who.open();
+        }));
         getChildren().addAll(who, ways, roles);
         showWho();
     }
 
-    /** Shows the roles as they are now, and asks which squads there are. */
+    /** Shows the roles as they are now. */
     void fill() {
-        state.desk().squads(all -> squads = all);
+        company = state.model().cast().flatMap(c -> company.map(those -> those.in(c.squad())));
+        showWho();
         roles.getChildren().clear();
         if (company.isEmpty()) {
             return;
@@ -106,15 +133,12 @@ final class CastPane extends VBox {
         items.add(company(BOOK.say("nobody"), Optional.empty()));
         for (Squad squad : squads) {
             items.add(new SeparatorMenuItem());
-            items.add(company(squad.title(), Optional.of(new Company(squad, squad.title(), squad.playing()))));
+            items.add(company(squad.title(), Optional.of(new Company(squad, squad.title(), -1))));
             Groups groups = squad.tonight().groups().orElse(Groups.NONE);
             List<String> names = GroupNames.of(groups.bibs());
             for (int g = 0; g < names.size(); g++) {
-                List<Member> people = groups.groups().get(g).people().stream()
-                        .flatMap(id -> squad.person(id).stream())
-                        .toList();
                 String name = BOOK.say("group", squad.title(), names.get(g));
-                items.add(company(name, Optional.of(new Company(squad, name, people))));
+                items.add(company(name, Optional.of(new Company(squad, name, g))));
             }
         }
         return items;
