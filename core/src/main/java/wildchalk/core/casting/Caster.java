@@ -67,6 +67,21 @@ public final class Caster {
         return new Casting(cast);
     }
 
+    /** The same casting, with roles that nobody plays given to those who play none: a rung may have more of them. */
+    public static Casting filledUp(Casting now, List<Role> roles, List<Member> people, Way way) {
+        List<Role> open =
+                roles.stream().filter(r -> now.front(r.id()).isEmpty()).toList();
+        List<Member> free = people.stream()
+                .filter(m -> now.people().values().stream().noneMatch(some -> some.contains(m.id())))
+                .toList();
+        if (open.isEmpty() || free.isEmpty()) {
+            return now;
+        }
+        Map<String, List<String>> all = new LinkedHashMap<>(now.people());
+        all.putAll(cast(open, free, way, 0).people());
+        return new Casting(all);
+    }
+
     /** A place for each who plays, those in front of all roles before the second ones. */
     private static List<Role> places(List<Role> roles) {
         List<Role> places = new ArrayList<>();

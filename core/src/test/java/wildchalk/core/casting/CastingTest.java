@@ -121,6 +121,17 @@ class CastingTest {
     }
 
     @Test
+    void aRungWithMoreRolesIsFilledUp() {
+        List<Role> roles = Role.of(stage(), Stages.TURF);
+        Casting two = Caster.cast(roles.subList(1, 3), SQUAD.people(), Caster.Way.POSITION, 0);
+        Casting all = Caster.filledUp(two, roles, SQUAD.people(), Caster.Way.POSITION);
+        assertEquals(front(two, "p7"), front(all, "p7"), "whoever plays stays");
+        assertEquals("Aurel Kvist", front(all, "k"));
+        assertEquals(List.of("m2", "m5"), all.people().get("l"));
+        assertEquals(all, Caster.filledUp(all, roles, SQUAD.people(), Caster.Way.POSITION));
+    }
+
+    @Test
     void byHandTwoChangePlaces() {
         Casting cast = Caster.cast(Role.of(stage(), Stages.TURF), SQUAD.people(), Caster.Way.POSITION, 0);
         Casting changed = cast.with("p7", "m5");

@@ -59,7 +59,7 @@ final class RescuePage extends VBox {
                                     + " % of the file is missing or empty"
                                     + (saved.copy().isPresent()
                                             ? ". Drills that were begun after the copy was made may have gone with it."
-                                            : ". Drills that nothing is known of may have gone with it."),
+                                            : ". Drills and squads that nothing is known of may have gone with it."),
                             "rescue-lost"));
         }
         card.getChildren()

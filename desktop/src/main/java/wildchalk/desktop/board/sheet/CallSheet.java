@@ -278,7 +278,7 @@ public final class CallSheet extends VBox {
         mark.getStyleClass().add("problem-mark");
         String who = state.stage()
                 .action(problem.action())
-                .flatMap(a -> state.stage().person(a.who()))
+                .flatMap(a -> state.model().shown().through().stage().person(a.who()))
                 .map(Piece.Person::label)
                 .orElse("");
         Label text = new Label(

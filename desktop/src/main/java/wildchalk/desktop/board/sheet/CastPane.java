@@ -90,8 +90,25 @@ final class CastPane extends VBox {
             squads = all;
             who.open();
         }));
+        state.changesProperty().addListener(o -> fillUp());
         getChildren().addAll(who, ways, roles);
         showWho();
+    }
+
+    /** A rung that has more roles has people for them too. */
+    private void fillUp() {
+        state.model()
+                .cast()
+                .ifPresent(now -> company.ifPresent(those -> {
+                    Casting filled = Caster.filledUp(
+                            now.casting(),
+                            Role.of(state.stage(), state.surface()),
+                            those.in(now.squad()).people(),
+                            way);
+                    if (!filled.equals(now.casting())) {
+                        state.model().cast(Optional.of(new Named(filled, now.squad())));
+                    }
+                }));
     }
 
     /** Shows the roles as they are now. */
