@@ -9,13 +9,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.practice.Bag;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Company;
 import wildchalk.core.practice.Content;
+import wildchalk.core.practice.DrillWork;
 import wildchalk.core.practice.Fit;
 import wildchalk.core.practice.KnownNeeds;
-import wildchalk.core.practice.Needs;
 import wildchalk.core.practice.Practice;
 import wildchalk.core.practice.Slot;
 import wildchalk.core.practice.check.PracticeCheck;
@@ -40,16 +39,15 @@ public final class PracticeBench {
         Map<String, Drill> drills = DemoBook.drills().stream().collect(Collectors.toMap(Drill::id, d -> d));
         Practice evening = evening(new ArrayList<>(drills.values()));
         long begun = System.nanoTime();
-        Map<Content.Play, Optional<Needs>> known = new HashMap<>();
+        Map<String, DrillWork> works = new HashMap<>();
         evening.blocks().stream()
                 .flatMap(Block::play)
-                .forEach(p -> known.computeIfAbsent(
-                        p,
-                        play -> Optional.of(
-                                Needs.of(drills.get(play.drill().id()), play, PEOPLE, 8, SetOut.USUAL_HANDFUL))));
+                .forEach(p -> works.computeIfAbsent(
+                        p.drill().id(), id -> new DrillWork(drills.get(id), SetOut.USUAL_HANDFUL)));
+        KnownNeeds needs = block -> DrillWork.of(works, block, evening.company());
+        evening.blocks().forEach(needs::of);
         System.out.printf(
-                "what %d drills take, the first time: %.0f ms%n", known.size(), (System.nanoTime() - begun) / MILLION);
-        KnownNeeds needs = play -> known.getOrDefault(play, Optional.empty());
+                "what %d drills take, the first time: %.0f ms%n", works.size(), (System.nanoTime() - begun) / MILLION);
         measure("findings after an edit", () -> PracticeCheck.all(Worked.of(evening, needs))
                 .size());
         measure("fitting it", () -> Fit.of(evening, needs).loss());
@@ -66,7 +64,7 @@ public final class PracticeBench {
             blocks.add(Block.of("b" + i, content, new Block.Time(3, 8, 12)).having(i % 2 == 0));
         }
         return Practice.empty("p", "Evening", new Slot(Optional.empty(), LocalTime.of(18, 0), 90))
-                .given(new Practice.Setting(new Company("", PEOPLE, 4, 3), Bag.UNCOUNTED))
+                .given(Practice.Setting.UNSAID.with(Company.of(PEOPLE, 4, 3)))
                 .of(blocks);
     }
 

@@ -6,14 +6,18 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.practice.Content;
+import wildchalk.core.practice.Practice;
 import wildchalk.core.squad.Squad;
 import wildchalk.storage.book.Book;
 import wildchalk.storage.format.DrillReader;
 import wildchalk.storage.format.FormatException;
+import wildchalk.storage.format.PracticeReader;
 import wildchalk.storage.format.SquadReader;
+import wildchalk.storage.kind.PracticeKind;
 import wildchalk.storage.kind.SquadKind;
 
-/** The drills of the Quillmoor Otters, a club that does not exist. */
+/** The drills, the squad and the evenings of the Quillmoor Otters, a club that does not exist. */
 public final class DemoBook {
 
     private static final List<String> DRILLS = List.of(
@@ -27,6 +31,7 @@ public final class DemoBook {
             "turnstile",
             "two-piers",
             "weathervane");
+    private static final List<String> PRACTICES = List.of("rink-sunday", "gym-friday", "long-tuesday");
     private static final String OPENED_FIRST = "turnstile";
 
     private DemoBook() {}
@@ -36,7 +41,28 @@ public final class DemoBook {
         if (book.rows().isEmpty()) {
             drills().forEach(book.drills()::add);
             book.of(SquadKind.SQUADS).add(squad());
+            practices().forEach(p -> book.of(PracticeKind.PRACTICES).add(planned(p, book)));
         }
+    }
+
+    /** With the drills as they are in the book now. */
+    private static Practice planned(Practice practice, Book book) {
+        return practice.of(practice.blocks().stream()
+                .map(b -> b.play()
+                        .findFirst()
+                        .map(p -> b.being(p.of(new Content.Planned(
+                                p.drill().id(),
+                                book.drills().newest(p.drill().id()),
+                                p.drill().title()))))
+                        .orElse(b))
+                .toList());
+    }
+
+    /** Evenings of the club, the one that is opened first last. One of them does not fit. */
+    public static List<Practice> practices() {
+        return PRACTICES.stream()
+                .map(name -> read(name + ".practice.json", PracticeReader::read))
+                .toList();
     }
 
     /** The people of the club: none of them exists. */

@@ -24,10 +24,9 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.BlockWords;
 import wildchalk.core.practice.Change;
-import wildchalk.core.practice.Content;
+import wildchalk.core.practice.DrillWork;
 import wildchalk.core.practice.Fit;
 import wildchalk.core.practice.KnownNeeds;
-import wildchalk.core.practice.Needs;
 import wildchalk.core.practice.Plan;
 import wildchalk.core.practice.Practice;
 import wildchalk.core.practice.Slot;
@@ -68,8 +67,6 @@ final class PracticeCommand implements Callable<Integer> {
 
     @Spec
     private CommandSpec spec;
-
-    private final Map<Content.Play, Optional<Needs>> known = new HashMap<>();
 
     @Override
     public Integer call() throws Exception {
@@ -135,14 +132,10 @@ final class PracticeCommand implements Callable<Integer> {
         return drills;
     }
 
-    private KnownNeeds needs(Practice practice, Map<String, Drill> drills) {
-        Map<Content.Play, Integer> minutes = new HashMap<>();
-        practice.blocks().stream().flatMap(Block::all).forEach(b -> b.play()
-                .forEach(p -> minutes.put(p, b.time().now())));
-        return play -> known.computeIfAbsent(
-                play, p -> Optional.ofNullable(drills.get(p.drill().id()))
-                        .map(d -> Needs.of(
-                                d, p, practice.company().people(), minutes.getOrDefault(p, 1), SetOut.USUAL_HANDFUL)));
+    private static KnownNeeds needs(Practice practice, Map<String, Drill> drills) {
+        Map<String, DrillWork> works = new HashMap<>();
+        drills.forEach((id, drill) -> works.put(id, new DrillWork(drill, SetOut.USUAL_HANDFUL)));
+        return block -> DrillWork.of(works, block, practice.company());
     }
 
     private static void print(PrintWriter out, Worked worked, List<Finding<Practice>> findings) {

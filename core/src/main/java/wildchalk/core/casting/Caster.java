@@ -104,12 +104,16 @@ public final class Caster {
         return order;
     }
 
+    /** Whether somebody can play in goal. */
+    public static boolean keeps(Member person) {
+        return person.positions().stream().map(p -> p.toLowerCase(Locale.ROOT)).anyMatch(KEEPER::contains);
+    }
+
     private static double cost(Role role, Member person, Way way) {
-        boolean keeps = !person.positions().isEmpty() && KEEPER.contains(first(person));
+        boolean first = !person.positions().isEmpty() && KEEPER.contains(first(person));
         boolean wanted = role.keeper() || role.words().stream().anyMatch(KEEPER::contains);
-        boolean can =
-                person.positions().stream().map(p -> p.toLowerCase(Locale.ROOT)).anyMatch(KEEPER::contains);
-        double cost = keeps && !wanted ? MISPLACED / 2 : 0;
+        boolean can = keeps(person);
+        double cost = first && !wanted ? MISPLACED / 2 : 0;
         if (wanted && !can) {
             cost = MISPLACED;
         }

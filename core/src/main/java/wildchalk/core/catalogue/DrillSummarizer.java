@@ -27,22 +27,17 @@ import wildchalk.core.drill.PieceCases;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.edit.ActionEdits;
 import wildchalk.core.geometry.Box;
-import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.naming.EffortWords;
 import wildchalk.core.runthrough.RunThrough;
 import wildchalk.core.script.Counts;
 import wildchalk.core.script.Script;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.timeline.Footprint;
 import wildchalk.core.timeline.Timeline;
 
 /** Looks a drill over once: every rung is built, rehearsed and put into words. */
 public final class DrillSummarizer {
-
-    /** How often it is looked where everybody is, seconds. */
-    private static final double STEP = 0.25;
-    /** Nothing that a coach practises goes on for longer in one rep, seconds; assumed. */
-    private static final double LONGEST = 120;
 
     private final Drill drill;
     private final Surface surface;
@@ -81,7 +76,7 @@ public final class DrillSummarizer {
                 .flatMap(r -> r.plan().dose().stream())
                 .mapToDouble(l -> l.minutes())
                 .sum();
-        Box used = used();
+        Box used = Footprint.of(stages.get(0), rungs.get(0).timeline());
         return new DrillSummary(
                 drill.title(),
                 new DrillSummary.Where(drill.venue().surface(), surface.name(), surface.sport()),
@@ -100,27 +95,6 @@ public final class DrillSummarizer {
                 drill.effort().level(),
                 intensities,
                 new DrillSummary.Practised(skills, does()));
-    }
-
-    /** All the ground that the lowest rung takes. */
-    private Box used() {
-        Stage stage = stages.get(0);
-        Timeline timeline = rungs.get(0).timeline();
-        List<Vec> places = new ArrayList<>();
-        for (Piece piece : stage.pieces()) {
-            if (piece instanceof Piece.Area area) {
-                places.addAll(area.outline().at(area.at()));
-            } else if (!(piece instanceof Piece.Mark)) {
-                places.add(stage.place(piece));
-            }
-        }
-        double until = Math.min(LONGEST, timeline.duration());
-        for (double t = 0; t < until + STEP; t += STEP) {
-            double at = Math.min(t, until);
-            timeline.people().forEach(p -> places.add(timeline.at(p, at)));
-            timeline.balls().forEach(b -> places.add(timeline.ball(b, at)));
-        }
-        return places.isEmpty() ? new Box(0, 0, 0, 0) : Box.around(places);
     }
 
     private Map<String, Integer> does() {

@@ -64,6 +64,13 @@ public enum Skill {
         return skills;
     }
 
+    /** What is practised by one action. */
+    public static Set<Skill> of(Action action) {
+        Set<Skill> skills = EnumSet.noneOf(Skill.class);
+        add(action, skills);
+        return skills;
+    }
+
     private static void add(Action action, Set<Skill> skills) {
         action.match(new ActionCases<>() {
             @Override

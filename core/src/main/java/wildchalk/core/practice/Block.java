@@ -1,6 +1,7 @@
 package wildchalk.core.practice;
 
 import java.util.List;
+import java.util.OptionalInt;
 import java.util.stream.Stream;
 
 /**
@@ -12,8 +13,10 @@ import java.util.stream.Stream;
  * @param group the number of the group that does it, from 1; 0 for everybody
  * @param lead id of the one of the staff who leads it; empty for nobody in particular
  * @param note for them; may be empty
+ * @param before seconds that the coach says what comes before it takes; empty where it is worked out
  */
-public record Block(String id, Content content, Time time, boolean must, int group, String lead, String note) {
+public record Block(
+        String id, Content content, Time time, boolean must, int group, String lead, String note, OptionalInt before) {
 
     /**
      * Minutes.
@@ -34,6 +37,12 @@ public record Block(String id, Content content, Time time, boolean must, int gro
             return new Time(minutes, minutes, minutes);
         }
 
+        /** The same with another plan, whatever its limits were: they give way. */
+        public Time pulled(int minutes) {
+            int to = Math.max(1, Math.min(Slot.MOST, minutes));
+            return new Time(Math.min(least, to), to, Math.max(most, to));
+        }
+
         /** The same with another plan, as near to it as it may be. */
         public Time at(int minutes) {
             return new Time(least, Math.max(least, Math.min(most, minutes)), most);
@@ -42,32 +51,54 @@ public record Block(String id, Content content, Time time, boolean must, int gro
 
     /** A block for everybody that has to be. */
     public static Block of(String id, Content content, Time time) {
-        return new Block(id, content, time, true, 0, "", "");
+        return new Block(id, content, time, true, 0, "", "", OptionalInt.empty());
+    }
+
+    /** The same under another id. */
+    public Block withId(String newId) {
+        return new Block(newId, content, time, must, group, lead, note, before);
+    }
+
+    /** Something else at the same time. */
+    public Block being(Content newContent) {
+        return new Block(id, newContent, time, must, group, lead, note, before);
     }
 
     /** The same for another time. */
     public Block lasting(Time other) {
-        return new Block(id, content, other, must, group, lead, note);
+        return new Block(id, content, other, must, group, lead, note, before);
     }
 
     /** The same, to be or not. */
     public Block having(boolean newMust) {
-        return new Block(id, content, time, newMust, group, lead, note);
+        return new Block(id, content, time, newMust, group, lead, note, before);
     }
 
     /** The same for others. */
     public Block forGroup(int newGroup) {
-        return new Block(id, content, time, must, newGroup, lead, note);
+        return new Block(id, content, time, must, newGroup, lead, note, before);
     }
 
     /** The same under somebody else. */
     public Block led(String newLead) {
-        return new Block(id, content, time, must, group, newLead, note);
+        return new Block(id, content, time, must, group, newLead, note, before);
     }
 
-    /** Itself, or the blocks that are side by side in it. */
+    /** The same with another note for whoever leads it. */
+    public Block noting(String newNote) {
+        return new Block(id, content, time, must, group, lead, newNote, before);
+    }
+
+    /** The same after a change that takes so many seconds, 0 or more; empty for as many as it is worked out to take. */
+    public Block after(OptionalInt seconds) {
+        return new Block(id, content, time, must, group, lead, note, seconds);
+    }
+
+    /** Itself, or the blocks that are side by side in it, as long as it is itself. */
     public List<Block> parts() {
-        return content instanceof Content.Beside b ? b.blocks() : List.of(this);
+        return content instanceof Content.Beside b
+                ? b.blocks().stream().map(p -> p.lasting(time)).toList()
+                : List.of(this);
     }
 
     /** Itself and the blocks that are side by side in it. */
@@ -75,6 +106,11 @@ public record Block(String id, Content content, Time time, boolean must, int gro
         return content instanceof Content.Beside b
                 ? Stream.concat(Stream.of(this), b.blocks().stream())
                 : Stream.of(this);
+    }
+
+    /** Whether people drink in it. */
+    public boolean isWater() {
+        return content instanceof Content.Words w && w.sort() == Content.Sort.WATER;
     }
 
     /** The drill that is played; nothing for what is none. */

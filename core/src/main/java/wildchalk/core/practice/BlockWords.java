@@ -25,7 +25,7 @@ public final class BlockWords implements Content.Cases<String> {
 
     @Override
     public String game(Content.Game game) {
-        return BOOK.say("game", game.words());
+        return game.words().isEmpty() ? BOOK.say("game.plain") : BOOK.say("game", game.words());
     }
 
     @Override

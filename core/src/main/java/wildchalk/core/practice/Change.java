@@ -1,16 +1,15 @@
 package wildchalk.core.practice;
 
 import java.util.List;
+import java.util.OptionalInt;
 
 /**
- * What comes before a block: worked out, never typed.
+ * What comes before a block: worked out, and never typed unless the coach knows better.
  *
  * @param parts what it is made of, in order; none where nothing is to be done
+ * @param said seconds that the coach says it takes; empty where it takes what its parts do
  */
-public record Change(List<Part> parts) {
-
-    /** Nothing to do. */
-    public static final Change NONE = new Change(List.of());
+public record Change(List<Part> parts, OptionalInt said) {
 
     /** What somebody has to do between two blocks. */
     public enum Doing {
@@ -36,6 +35,11 @@ public record Change(List<Part> parts) {
 
     /** Seconds, all together. */
     public int seconds() {
+        return said.orElse(workedOut());
+    }
+
+    /** Seconds that its parts take, all together. */
+    public int workedOut() {
         return parts.stream().mapToInt(Part::seconds).sum();
     }
 }

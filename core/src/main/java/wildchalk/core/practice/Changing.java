@@ -38,6 +38,29 @@ record Changing(Company company, Bag bag, KnownNeeds needs) {
 
     private static final double MINUTE = 60;
 
+    /** Somebody leads a drill, a game and a talk; nobody has to lead water. */
+    private static final Content.Cases<Integer> LEADING = new Content.Cases<>() {
+        @Override
+        public Integer play(Content.Play play) {
+            return 1;
+        }
+
+        @Override
+        public Integer game(Content.Game game) {
+            return 1;
+        }
+
+        @Override
+        public Integer words(Content.Words words) {
+            return words.sort() == Content.Sort.WATER || words.sort() == Content.Sort.SETTING_OUT ? 0 : 1;
+        }
+
+        @Override
+        public Integer beside(Content.Beside beside) {
+            return beside.blocks().size();
+        }
+    };
+
     /**
      * Where an evening stands.
      *
@@ -86,7 +109,7 @@ record Changing(Company company, Bag bag, KnownNeeds needs) {
             }
         });
         tell(next, parts);
-        return new Change(parts);
+        return new Change(parts, next.before());
     }
 
     private static void add(List<Change.Part> parts, Change.Doing doing, double seconds, String words) {
@@ -112,11 +135,12 @@ record Changing(Company company, Bag bag, KnownNeeds needs) {
     }
 
     private Stream<Needs> all(Block block) {
-        return block.all().flatMap(Block::play).flatMap(p -> needs.of(p).stream());
+        return block.parts().stream().flatMap(b -> needs.of(b).stream());
     }
 
     /**
-     * What is in the way or wanted elsewhere is taken up; what is new is set out, during the block before if it can be.
+     * What is in the way or wanted elsewhere is taken up; what is new is set out, by whoever has nothing to lead during
+     * the block before if it can be.
      */
     private void gear(Standing now, Block before, Block next, List<Change.Part> parts) {
         Map<GearKind, Integer> standing = now.standing().map(this::gear).orElse(Map.of());
@@ -132,15 +156,30 @@ record Changing(Company company, Bag bag, KnownNeeds needs) {
         int lacking = wanted.entrySet().stream()
                 .mapToInt(e -> lacking(e.getKey(), standing.getOrDefault(e.getKey(), 0), e.getValue()))
                 .sum();
-        add(parts, Change.Doing.TAKE_UP, TAKING * lacking / staff(), BOOK.say("take.up", lacking));
-        double seconds = all(next).mapToDouble(Needs::settingOut).sum();
-        boolean meanwhile = lacking == 0
-                && staff() > before.parts().size()
-                && seconds <= before.time().least() * MINUTE;
         int pieces = wanted.values().stream().mapToInt(Integer::intValue).sum();
-        if (pieces > 0 && !meanwhile) {
-            add(parts, Change.Doing.SET_OUT, seconds / staff(), BOOK.say("set.out", pieces));
+        double takingUp = TAKING * lacking;
+        double settingOut = all(next).mapToDouble(Needs::settingOut).sum();
+        // What is taken up is in use while a drill goes on, and nobody needs it over water or a talk.
+        double meanwhile = lacking > 0 && !plays(before).isEmpty()
+                ? 0
+                : free(before) * before.time().least() * MINUTE;
+        if (!plays(before).isEmpty() && settingOut > meanwhile) {
+            // Half of a drill set out beside another one is in its way.
+            meanwhile = 0;
         }
+        double left = Math.max(0, takingUp - meanwhile);
+        add(parts, Change.Doing.TAKE_UP, left / staff(), BOOK.say("take.up", lacking));
+        if (pieces > 0) {
+            double rest = Math.max(0, settingOut - Math.max(0, meanwhile - takingUp));
+            add(parts, Change.Doing.SET_OUT, rest / staff(), BOOK.say("set.out", pieces));
+        }
+    }
+
+    /** How many of the staff have nothing to lead while a block goes on. */
+    private int free(Block block) {
+        int leading =
+                block.parts().stream().mapToInt(b -> b.content().match(LEADING)).sum();
+        return Math.max(0, staff() - leading);
     }
 
     /** How many of those that stand are wanted for what comes next, as the bag has too few for both. */
@@ -179,15 +218,17 @@ record Changing(Company company, Bag bag, KnownNeeds needs) {
     }
 
     private void tell(Block next, List<Change.Part> parts) {
-        double seconds = next.all()
-                .flatMap(Block::play)
+        double seconds = next.parts().stream().mapToDouble(this::telling).max().orElse(0);
+        add(parts, Change.Doing.TELL, seconds, BOOK.say("tell"));
+    }
+
+    private double telling(Block block) {
+        return block.play()
                 .mapToDouble(p -> switch (p.telling()) {
-                    case FRESH -> needs.of(p).map(Needs::saying).orElse(NAMING);
+                    case FRESH -> needs.of(block).map(Needs::saying).orElse(NAMING);
                     case KNOWN -> NAMING;
                     case NONE -> 0;
                 })
-                .max()
-                .orElse(0);
-        add(parts, Change.Doing.TELL, seconds, BOOK.say("tell"));
+                .sum();
     }
 }

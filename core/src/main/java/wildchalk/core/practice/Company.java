@@ -1,26 +1,79 @@
 package wildchalk.core.practice;
 
+import java.time.LocalTime;
+import java.util.List;
+import wildchalk.core.drill.Effort;
+
 /**
  * Who is expected, in counts.
  *
  * @param squad id of the squad in the book from which they come; empty for none
- * @param people who play, keepers among them, 0 or more
- * @param keepers of them, 0 or more
- * @param staff coaches, assistants and helpers, 0 or more
+ * @param heads how many
+ * @param groups how many are in each group; none while there are no groups
+ * @param late who comes later, of those who are counted
+ * @param age how old, or how far on, they are
  */
-public record Company(String squad, int people, int keepers, int staff) {
+public record Company(String squad, Heads heads, List<Integer> groups, List<Late> late, Effort.Level age) {
 
     /** Nobody is said to come: what depends on how many there are is not looked at. */
-    public static final Company UNSAID = new Company("", 0, 0, 0);
+    public static final Company UNSAID = of(0, 0, 0);
+
+    /**
+     * How many, each 0 or more.
+     *
+     * @param people who play, keepers among them
+     * @param keepers of them
+     * @param staff coaches, assistants and helpers
+     * @param unheard of those who play: not heard from yet
+     */
+    public record Heads(int people, int keepers, int staff, int unheard) {
+        public Heads {
+            if (people < 0 || keepers < 0 || staff < 0 || unheard < 0 || keepers > people || unheard > people) {
+                throw new IllegalArgumentException(people + ", " + keepers + ", " + staff + ", " + unheard);
+            }
+        }
+    }
+
+    /**
+     * Somebody who comes later.
+     *
+     * @param from on the clock
+     * @param group the number of their group, from 1; 0 for none
+     */
+    public record Late(LocalTime from, int group, boolean keeper) {}
 
     public Company {
-        if (people < 0 || keepers < 0 || staff < 0 || keepers > people) {
-            throw new IllegalArgumentException(people + ", " + keepers + ", " + staff);
-        }
+        groups = List.copyOf(groups);
+        late = List.copyOf(late);
+    }
+
+    /** Grown people of no squad, of whom no more is known. */
+    public static Company of(int people, int keepers, int staff) {
+        return new Company("", new Heads(people, keepers, staff, 0), List.of(), List.of(), Effort.Level.ADULT);
+    }
+
+    /** Who play, keepers among them. */
+    public int people() {
+        return heads.people();
+    }
+
+    /** Of those who play. */
+    public int keepers() {
+        return heads.keepers();
+    }
+
+    /** Coaches, assistants and helpers. */
+    public int staff() {
+        return heads.staff();
     }
 
     /** Whether it is said how many there are. */
     public boolean isSaid() {
-        return people > 0;
+        return people() > 0;
+    }
+
+    /** How many are in a group, from 1; everybody for 0 and for one of which nothing is known. */
+    public int in(int group) {
+        return group >= 1 && group <= groups.size() ? groups.get(group - 1) : people();
     }
 }

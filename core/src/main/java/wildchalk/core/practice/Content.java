@@ -1,6 +1,7 @@
 package wildchalk.core.practice;
 
 import java.util.List;
+import java.util.Optional;
 
 /** What a block is. */
 public sealed interface Content {
@@ -43,17 +44,62 @@ public sealed interface Content {
     record Planned(String id, long version, String title) {}
 
     /**
+     * A rung that is played.
+     *
+     * @param rung its id
+     * @param minutes for how long; 0 for its share of what the others leave
+     * @param when what has been seen when they climb on from it: "four in a row"; may be empty
+     */
+    record Climb(String rung, int minutes, String when) {
+        public Climb {
+            if (minutes < 0) {
+                throw new IllegalArgumentException("minutes=" + minutes);
+            }
+        }
+
+        /** One for its share of the time. */
+        public static Climb of(String rung) {
+            return new Climb(rung, 0, "");
+        }
+    }
+
+    /**
      * A drill.
      *
-     * @param rungs ids of the rungs that are played, in order; empty for the lowest alone
+     * @param climbs the rungs that are played, in order; empty for the lowest alone
      * @param copies how often it is set out beside itself, at least 1
      */
-    record Play(Planned drill, List<String> rungs, int copies, Telling telling) implements Content {
+    record Play(Planned drill, List<Climb> climbs, int copies, Telling telling) implements Content {
         public Play {
-            rungs = List.copyOf(rungs);
+            climbs = List.copyOf(climbs);
             if (copies < 1) {
                 throw new IllegalArgumentException("copies=" + copies);
             }
+        }
+
+        /** Ids of the rungs that are played, in order; empty for the lowest alone. */
+        public List<String> rungs() {
+            return climbs.stream().map(Climb::rung).toList();
+        }
+
+        /** The drill as it was planned otherwise. */
+        public Play of(Planned other) {
+            return new Play(other, climbs, copies, telling);
+        }
+
+        /** On other rungs. */
+        public Play climbing(List<Climb> other) {
+            return new Play(drill, other, copies, telling);
+        }
+
+        /** So often beside itself, at least 1. */
+        public Play times(int otherCopies) {
+            return new Play(drill, climbs, otherCopies, telling);
+        }
+
+        /** Told otherwise. */
+        public Play told(Telling other) {
+            return new Play(drill, climbs, copies, other);
         }
 
         @Override
@@ -63,12 +109,27 @@ public sealed interface Content {
     }
 
     /**
+     * A piece of ground.
+     *
+     * @param length metres, over 0
+     * @param width metres, over 0
+     */
+    record Area(double length, double width) {
+        public Area {
+            if (!(length > 0 && width > 0)) {
+                throw new IllegalArgumentException(length + ", " + width);
+            }
+        }
+    }
+
+    /**
      * A game, in words.
      *
      * @param words what it is
+     * @param area what it is played on; empty where nothing is said
      * @param scoring how it is scored; may be empty
      */
-    record Game(String words, String scoring) implements Content {
+    record Game(String words, Optional<Area> area, String scoring) implements Content {
         @Override
         public <R> R match(Cases<R> cases) {
             return cases.game(this);

@@ -6,6 +6,9 @@ import java.util.Optional;
 @FunctionalInterface
 public interface KnownNeeds {
 
-    /** What a drill takes as it is played in a block; empty for one that is not there. */
-    Optional<Needs> of(Content.Play play);
+    /**
+     * What the drill of a block takes, however long it is played; empty for a block of anything else, for several side
+     * by side and for a drill that is not there.
+     */
+    Optional<Needs> of(Block block);
 }

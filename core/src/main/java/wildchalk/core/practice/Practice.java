@@ -3,6 +3,7 @@ package wildchalk.core.practice;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import wildchalk.core.document.Document;
 
 /**
@@ -19,11 +20,42 @@ public record Practice(
         String id, String title, int ids, Slot slot, String surface, String theme, Setting setting, List<Block> blocks)
         implements Document<Practice> {
 
-    /** Who and what there is. */
-    public record Setting(Company company, Bag bag) {
+    /**
+     * Who and what there is.
+     *
+     * @param ground what the place is called, such as "far pitch, the left half"; may be empty
+     */
+    public record Setting(Company company, Bag bag, String ground, Heat heat) {
 
         /** Nothing is said of it. */
-        public static final Setting UNSAID = new Setting(Company.UNSAID, Bag.UNCOUNTED);
+        public static final Setting UNSAID = new Setting(Company.UNSAID, Bag.UNCOUNTED, "", Heat.MILD);
+
+        /** The same with others. */
+        public Setting with(Company other) {
+            return new Setting(other, bag, ground, heat);
+        }
+
+        /** The same with another bag. */
+        public Setting with(Bag other) {
+            return new Setting(company, other, ground, heat);
+        }
+
+        /** The same somewhere else. */
+        public Setting on(String otherGround) {
+            return new Setting(company, bag, otherGround, heat);
+        }
+
+        /** The same in other weather. */
+        public Setting in(Heat other) {
+            return new Setting(company, bag, ground, other);
+        }
+    }
+
+    /** How warm it is: how often there must be water depends on it. */
+    public enum Heat {
+        MILD,
+        WARM,
+        HOT
     }
 
     private static final String ID = "b";
@@ -63,12 +95,38 @@ public record Practice(
     /** The same with one more block; its id is given here. */
     public Practice with(int at, Block block) {
         List<Block> all = new ArrayList<>(blocks);
-        String given = ID + (ids + 1);
-        all.add(
-                Math.max(0, Math.min(at, all.size())),
-                new Block(
-                        given, block.content(), block.time(), block.must(), block.group(), block.lead(), block.note()));
-        return new Practice(id, title, ids + 1, slot, surface, theme, setting, all);
+        all.add(Math.max(0, Math.min(at, all.size())), block.withId(ID + (ids + 1)));
+        return counting(ids + 1).of(all);
+    }
+
+    /** The same with something done to a block, which may be one of several side by side. */
+    public Practice changing(String block, UnaryOperator<Block> change) {
+        return of(blocks.stream().map(b -> changed(b, block, change)).toList());
+    }
+
+    private static Block changed(Block block, String id, UnaryOperator<Block> change) {
+        if (block.id().equals(id)) {
+            return change.apply(block);
+        }
+        return block.content() instanceof Content.Beside b
+                ? block.being(new Content.Beside(
+                        b.blocks().stream().map(p -> changed(p, id, change)).toList()))
+                : block;
+    }
+
+    /** Where a block stands among those that come one after another, from 0; -1 for one that is not there. */
+    public int place(String block) {
+        for (int i = 0; i < blocks.size(); i++) {
+            if (blocks.get(i).all().anyMatch(b -> b.id().equals(block))) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    /** The id that is given to the next block. */
+    String nextId() {
+        return ID + (ids + 1);
     }
 
     /** The same in another slot. */
@@ -111,7 +169,7 @@ public record Practice(
         return counting(0).equals(other.counting(0));
     }
 
-    private Practice counting(int given) {
+    Practice counting(int given) {
         return new Practice(id, title, given, slot, surface, theme, setting, blocks);
     }
 }

@@ -11,6 +11,7 @@ import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
+import wildchalk.core.catalogue.Skill;
 import wildchalk.core.check.Finding;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.GearKind;
@@ -23,12 +24,29 @@ class PlanTest {
     /** What two drills take, as if they had been worked out. */
     static final Map<String, Needs> DRILLS = Map.of(
             "weir",
-            new Needs(6, 0, Map.of(GearKind.CONE, 8), 3, Set.of(Bib.CORAL), 90, 70.2, 12),
+            new Needs(
+                    6,
+                    0,
+                    new Needs.Kit(Map.of(GearKind.CONE, 8), 3, Set.of(Bib.CORAL), 90),
+                    70.2,
+                    new Needs.Work(60, 0.5, 4, 0.6, 0.2, 12, new Needs.Turning(3, 3)),
+                    new Needs.Footing("handball", 12, 10, new Content.Area(40, 20)),
+                    new Needs.About(Map.of(Skill.PASSING, 1.0), false, "the weir pass")),
             "mill",
-            new Needs(9, 1, Map.of(GearKind.CONE, 6, GearKind.POLE, 2), 6, Set.of(Bib.CORAL, Bib.SKY), 150, 48, 75));
+            new Needs(
+                    9,
+                    1,
+                    new Needs.Kit(Map.of(GearKind.CONE, 6, GearKind.POLE, 2), 6, Set.of(Bib.CORAL, Bib.SKY), 150),
+                    48,
+                    new Needs.Work(80, 1, 2, 0.4, 0.3, 75, new Needs.Turning(2, 2)),
+                    new Needs.Footing("handball", 20, 20, new Content.Area(40, 20)),
+                    new Needs.About(Map.of(Skill.SHOOTING, 0.5, Skill.CHASING, 0.5), false, "the mill shot")));
 
-    static final KnownNeeds NEEDS =
-            play -> Optional.ofNullable(DRILLS.get(play.drill().id()));
+    static final KnownNeeds NEEDS = block -> block.play()
+            .findFirst()
+            .flatMap(p -> Optional.ofNullable(DRILLS.get(p.drill().id())));
+
+    static final Practice.Setting SETTING = Practice.Setting.UNSAID;
 
     static Block drill(String id, String drill, int minutes, Content.Telling told) {
         return Block.of(
@@ -41,13 +59,13 @@ class PlanTest {
 
     private static Practice hour(Company company, Bag bag) {
         return Practice.empty("p", "An hour", new Slot(Optional.empty(), LocalTime.of(18, 30), 60))
-                .given(new Practice.Setting(company, bag))
+                .given(SETTING.with(company).with(bag))
                 .of(List.of(
                         drill("b1", "weir", 12, Content.Telling.KNOWN),
                         drill("b2", "mill", 15, Content.Telling.FRESH),
                         words("b3", Content.Sort.WATER, 2),
                         drill("b4", "mill", 10, Content.Telling.NONE),
-                        Block.of("b5", new Content.Game("five a side", ""), Block.Time.of(14))));
+                        Block.of("b5", new Content.Game("five a side", Optional.empty(), ""), Block.Time.of(14))));
     }
 
     private static String told(Change change) {
@@ -57,8 +75,8 @@ class PlanTest {
     @Test
     void everyChangeOfAnHourByHand() {
         // Eleven people, one of the staff, and a bag with cones for one drill only.
-        Practice practice = hour(
-                new Company("", 11, 1, 1), new Bag(Map.of(GearKind.CONE, 10, GearKind.POLE, 2), OptionalInt.of(8)));
+        Practice practice =
+                hour(Company.of(11, 1, 1), new Bag(Map.of(GearKind.CONE, 10, GearKind.POLE, 2), OptionalInt.of(8)));
         Plan plan = Plan.of(practice, NEEDS);
         List<String> changes =
                 plan.entries().stream().map(e -> told(e.before())).toList();
@@ -86,7 +104,7 @@ class PlanTest {
 
     @Test
     void aSecondOfTheStaffSetsOutMeanwhile() {
-        Practice practice = hour(new Company("", 11, 1, 2), Bag.UNCOUNTED);
+        Practice practice = hour(Company.of(11, 1, 2), Bag.UNCOUNTED);
         Plan plan = Plan.of(practice, NEEDS);
         assertEquals(
                 "GATHER_BALLS 17, BIBS 20, WALK 15, TELL 48",
@@ -107,7 +125,7 @@ class PlanTest {
     @Test
     void whatIsFoundOfAnEvening() {
         Practice few =
-                hour(new Company("", 8, 0, 1), new Bag(Map.of(GearKind.CONE, 7, GearKind.POLE, 2), OptionalInt.of(5)));
+                hour(Company.of(8, 0, 1), new Bag(Map.of(GearKind.CONE, 7, GearKind.POLE, 2), OptionalInt.of(5)));
         List<Finding<Practice>> found = PracticeCheck.all(Worked.of(few, NEEDS));
         assertEquals(
                 List.of(
@@ -123,7 +141,7 @@ class PlanTest {
                                 && !f.check().equals("fit"))
                         .map(Finding::words)
                         .toList());
-        Practice plenty = hour(new Company("", 14, 2, 2), Bag.UNCOUNTED);
+        Practice plenty = hour(Company.of(14, 2, 2), Bag.UNCOUNTED);
         assertEquals(List.of("water", "water", "standing", "standing"), checks(plenty));
         assertEquals(List.of("drill"), checks(plenty.of(List.of(drill("b1", "lost", 5, Content.Telling.NONE)))));
     }
@@ -144,7 +162,7 @@ class PlanTest {
 
     @Test
     void sideBySideTakesGroupsAndLeaders() {
-        Practice practice = hour(new Company("", 20, 1, 2), Bag.UNCOUNTED);
+        Practice practice = hour(Company.of(20, 1, 2), Bag.UNCOUNTED);
         assertEquals(List.of("standing"), checks(practice.of(List.of(beside("m2", 2)))));
         assertEquals(List.of("lead.twice", "group.twice", "standing"), checks(practice.of(List.of(beside("m1", 1)))));
         assertEquals("weir beside mill", BlockWords.of(beside("m2", 2)));
@@ -152,7 +170,7 @@ class PlanTest {
 
     @Test
     void waterIsPutInWhereItMends() {
-        Practice dry = hour(new Company("", 14, 2, 2), Bag.UNCOUNTED);
+        Practice dry = hour(Company.of(14, 2, 2), Bag.UNCOUNTED);
         Finding<Practice> water = PracticeCheck.all(Worked.of(dry, NEEDS)).stream()
                 .filter(f -> f.check().equals("water"))
                 .findFirst()
@@ -171,7 +189,7 @@ class PlanTest {
         assertThrows(IllegalArgumentException.class, () -> new Slot(Optional.empty(), LocalTime.NOON, 0));
         assertThrows(IllegalArgumentException.class, () -> new Block.Time(5, 4, 9));
         assertThrows(IllegalArgumentException.class, () -> new Bag(Map.of(GearKind.CONE, -1), OptionalInt.empty()));
-        assertThrows(IllegalArgumentException.class, () -> new Company("", 3, 4, 0));
+        assertThrows(IllegalArgumentException.class, () -> Company.of(3, 4, 0));
         Slot late = new Slot(Optional.empty(), LocalTime.of(23, 30), 60);
         assertEquals(LocalTime.of(0, 30), late.at(late.seconds()), "past midnight");
     }

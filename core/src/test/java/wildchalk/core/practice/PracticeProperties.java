@@ -27,7 +27,7 @@ class PracticeProperties {
     @Provide
     Arbitrary<Practice> practices() {
         Arbitrary<Content> contents = Arbitraries.of(
-                new Content.Game("on", ""),
+                new Content.Game("on", Optional.empty(), ""),
                 new Content.Words(Content.Sort.WATER, ""),
                 new Content.Words(Content.Sort.TALK, "why"),
                 play("weir", Content.Telling.FRESH),
@@ -50,9 +50,9 @@ class PracticeProperties {
                 .as((list, minutes, people, staff) -> {
                     Practice practice = Practice.empty(
                                     "p", "p", new Slot(Optional.empty(), LocalTime.of(19, 0), minutes))
-                            .given(new Practice.Setting(
-                                    new Company("", people, 0, staff),
-                                    new Bag(Map.of(GearKind.CONE, people), OptionalInt.empty())));
+                            .given(PlanTest.SETTING
+                                    .with(Company.of(people, 0, staff))
+                                    .with(new Bag(Map.of(GearKind.CONE, people), OptionalInt.empty())));
                     for (Block block : list) {
                         practice = practice.with(practice.blocks().size(), block);
                     }

@@ -29,6 +29,7 @@ import wildchalk.desktop.keeping.Keeper;
 import wildchalk.desktop.keeping.Opened;
 import wildchalk.desktop.message.Messages;
 import wildchalk.desktop.page.PageHost;
+import wildchalk.desktop.picture.Pictures;
 import wildchalk.desktop.trouble.TroubleLog;
 import wildchalk.desktop.trouble.TroublePage;
 import wildchalk.storage.book.Book;

@@ -15,6 +15,7 @@ import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
+import wildchalk.desktop.picture.Pictures;
 import wildchalk.storage.book.Book;
 
 /** The cards in rows; only those in sight are there, however many drills there are. Arrow keys go from card to card. */

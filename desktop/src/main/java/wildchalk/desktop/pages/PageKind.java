@@ -18,5 +18,6 @@ public record PageKind(String title, String id, Function<PageHost, Page> make) {
     public static final List<PageKind> ALL = List.of(
             new PageKind("Book", "tab-book", BookPage::new),
             new PageKind("Board", "tab-board", BoardPage::new),
+            new PageKind("Practice", "tab-practice", PracticePage::new),
             new PageKind("Squad", "tab-squad", SquadPage::new));
 }

@@ -2,46 +2,36 @@ package wildchalk.desktop.squad;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
-import javafx.geometry.Pos;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
-import javafx.scene.control.TextField;
-import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.naming.EffortWords;
 import wildchalk.core.squad.Squad;
 import wildchalk.core.squad.SquadEdits;
 import wildchalk.core.surface.SurfacePlan;
-import wildchalk.desktop.control.ListButton;
+import wildchalk.desktop.control.DocumentTitle;
 
 /** What the squad is called, with a list that leads to the others and to what concerns all of it. */
 final class SquadTitle extends HBox {
 
-    private static final int NAME = 60;
-
     private final SquadState state;
     private final SquadDesk desk;
-    private final ListButton title = new ListButton("");
+    private final DocumentTitle title;
     private List<SquadDesk.Named> squads = List.of();
 
     SquadTitle(SquadState state, SquadDesk desk) {
         this.state = state;
         this.desk = desk;
-        setAlignment(Pos.CENTER_LEFT);
-        title.setId("squad-title");
-        title.getStyleClass().addAll("book-title", "squad-title");
-        title.point();
-        title.offer(this::items);
+        this.title = new DocumentTitle("squad", this::items, name -> state.apply(SquadEdits.rename(name)));
         getChildren().add(title);
         desk.squads(all -> squads = all);
     }
 
     void fill() {
-        title.setText(state.squad().title());
+        title.fill(state.squad().title());
     }
 
     private static String say(String key, Object... values) {
@@ -64,7 +54,7 @@ final class SquadTitle extends HBox {
             items.add(new SeparatorMenuItem());
         }
         items.add(item("squad-new", say("squad.new"), () -> desk.add(Squad.empty("squad", say("squad.untitled")))));
-        items.add(item("squad-rename", say("squad.rename"), this::rename));
+        items.add(item("squad-rename", say("squad.rename"), title::rename));
         items.add(age());
         items.add(ground());
         items.add(new SeparatorMenuItem());
@@ -99,27 +89,5 @@ final class SquadTitle extends HBox {
             menu.getItems().add(item);
         }
         return menu;
-    }
-
-    private void rename() {
-        TextField field = new TextField(state.squad().title());
-        field.setId("squad-name");
-        field.getStyleClass().add("squad-heading");
-        field.setOnAction(e -> named(Optional.of(field.getText().strip())));
-        field.setOnKeyPressed(e -> {
-            if (e.getCode() == KeyCode.ESCAPE) {
-                named(Optional.empty());
-                e.consume();
-            }
-        });
-        getChildren().setAll(field);
-        field.requestFocus();
-        field.selectAll();
-    }
-
-    private void named(Optional<String> name) {
-        getChildren().setAll(title);
-        name.filter(n -> !n.isEmpty())
-                .ifPresent(n -> state.apply(SquadEdits.rename(n.substring(0, Math.min(NAME, n.length())))));
     }
 }

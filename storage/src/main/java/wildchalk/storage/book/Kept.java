@@ -167,6 +167,16 @@ public final class Kept<T extends Document<T>> {
         return access.ask(h -> new VersionRows(h).of(kind, id));
     }
 
+    /** One version of a document, by its number; empty when there is none, or no longer. */
+    public Optional<Version<T>> version(String id, long n) {
+        return access.ask(h -> new VersionRows(h).of(kind, id, n));
+    }
+
+    /** The number of the newest version of a document; 0 when there is none. */
+    public long newest(String id) {
+        return access.ask(h -> new VersionRows(h).newest(kind.word(), id));
+    }
+
     /** The versions for undo, oldest first: as far back as they can be read, {@value #MOST_LETTERS} letters at most. */
     public List<Version<T>> versions(String id) {
         List<Version<T>> newest = new ArrayList<>();

@@ -3,6 +3,7 @@ package wildchalk.storage.book;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.List;
+import java.util.Optional;
 import org.jdbi.v3.core.Handle;
 import wildchalk.core.document.Document;
 import wildchalk.storage.kind.Kind;
@@ -88,6 +89,26 @@ public final class VersionRows {
                 .bind("id", id)
                 .map((row, c) -> version(kind, id, row))
                 .list();
+    }
+
+    /** One version of a document. */
+    <T extends Document<T>> Optional<Version<T>> of(Kind<T> kind, String id, long n) {
+        return h.createQuery("SELECT n, edit, body, made, sum FROM kept_version WHERE kind = :kind AND id = :id "
+                        + "AND n = :n")
+                .bind("kind", kind.word())
+                .bind("id", id)
+                .bind("n", n)
+                .map((row, c) -> version(kind, id, row))
+                .findOne();
+    }
+
+    /** The number of the newest version of a document; 0 when there is none. */
+    long newest(String kind, String id) {
+        return h.createQuery("SELECT COALESCE(MAX(n), 0) FROM kept_version WHERE kind = :kind AND id = :id")
+                .bind("kind", kind)
+                .bind("id", id)
+                .mapTo(Long.class)
+                .one();
     }
 
     private static <T extends Document<T>> Version<T> version(Kind<T> kind, String id, ResultSet row)

@@ -41,7 +41,8 @@ public final class DrillWriter {
         }
     }
 
-    private static ObjectNode tree(Drill drill) {
+    /** The same as a tree. */
+    static ObjectNode tree(Drill drill) {
         ObjectNode o = NODES.objectNode();
         o.put("format", FileText.Form.DRILL.format())
                 .put("version", VERSION)

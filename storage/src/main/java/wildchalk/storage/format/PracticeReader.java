@@ -18,6 +18,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.practice.Bag;
 import wildchalk.core.practice.Block;
@@ -112,7 +113,11 @@ public final class PracticeReader {
                 slot,
                 o.path("surface").asText(""),
                 o.path("theme").asText(""),
-                new Practice.Setting(company(o.path("company")), bag(o.path("bag"))),
+                new Practice.Setting(
+                        company(o.path("company")),
+                        bag(o.path("bag")),
+                        o.path("ground").asText(""),
+                        DrillReader.value(o, "heat", Practice.Heat.MILD)),
                 blocks);
     }
 
@@ -144,11 +149,28 @@ public final class PracticeReader {
     private Company company(JsonNode o) throws FormatException {
         int people = o.path("people").asInt(0);
         int keepers = o.path("keepers").asInt(0);
+        int unheard = o.path("unheard").asInt(0);
         if (keepers > people) {
             throw refused(o.path("keepers"), "keepers", keepers, people);
         }
+        if (unheard > people) {
+            throw refused(o.path("unheard"), "unheard", unheard, people);
+        }
+        List<Integer> groups = new ArrayList<>();
+        o.path("groups").forEach(g -> groups.add(g.asInt()));
+        List<Company.Late> late = new ArrayList<>();
+        for (JsonNode each : o.path("late")) {
+            late.add(new Company.Late(
+                    start(each.path("from")),
+                    each.path("group").asInt(0),
+                    each.path("keeper").asBoolean(false)));
+        }
         return new Company(
-                o.path("squad").asText(""), people, keepers, o.path("staff").asInt(0));
+                o.path("squad").asText(""),
+                new Company.Heads(people, keepers, o.path("staff").asInt(0), unheard),
+                groups,
+                late,
+                DrillReader.value(o, "age", Effort.Level.ADULT));
     }
 
     private Bag bag(JsonNode o) throws FormatException {
@@ -185,7 +207,8 @@ public final class PracticeReader {
                     !o.path("nice").asBoolean(false),
                     o.path("group").asInt(0),
                     o.path("lead").asText(""),
-                    o.path("note").asText("")));
+                    o.path("note").asText(""),
+                    o.has("before") ? OptionalInt.of(o.path("before").asInt()) : OptionalInt.empty()));
         }
         return blocks;
     }
@@ -194,7 +217,8 @@ public final class PracticeReader {
         String words = o.path("words").asText("");
         return switch (o.path("kind").asText()) {
             case "drill" -> play(o);
-            case "game" -> new Content.Game(words, o.path("scoring").asText(""));
+            case "game" -> new Content.Game(
+                    words, area(o.path("area")), o.path("scoring").asText(""));
             case "beside" -> {
                 if (o.path("blocks").isMissingNode()) {
                     throw refused(o, "blocks.missing");
@@ -203,6 +227,27 @@ public final class PracticeReader {
             }
             default -> new Content.Words(DrillReader.value(o, "kind", Content.Sort.FREE), words);
         };
+    }
+
+    private static Optional<Content.Area> area(JsonNode o) {
+        return o.isMissingNode()
+                ? Optional.empty()
+                : Optional.of(new Content.Area(
+                        o.path("length").asDouble(), o.path("width").asDouble()));
+    }
+
+    private static List<Content.Climb> climbs(JsonNode array) {
+        List<Content.Climb> climbs = new ArrayList<>();
+        for (JsonNode each : array) {
+            climbs.add(
+                    each.isTextual()
+                            ? Content.Climb.of(each.asText())
+                            : new Content.Climb(
+                                    each.path("rung").asText(),
+                                    each.path("minutes").asInt(0),
+                                    each.path("when").asText("")));
+        }
+        return climbs;
     }
 
     private Content play(JsonNode o) throws FormatException {
@@ -214,7 +259,7 @@ public final class PracticeReader {
                         o.path("drill").asText(),
                         o.path("drillVersion").asLong(0),
                         o.path("title").asText(o.path("drill").asText())),
-                DrillReader.texts(o.path("rungs")),
+                climbs(o.path("rungs")),
                 o.path("copies").asInt(1),
                 DrillReader.value(o, "told", Content.Telling.FRESH));
     }

@@ -4,6 +4,9 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.time.format.DateTimeFormatter;
+import java.util.List;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Effort;
 import wildchalk.core.practice.Bag;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Company;
@@ -22,6 +25,18 @@ public final class PracticeWriter {
 
     /** The text of a practice that names its drills; reading it gives the same practice. */
     public static String write(Practice practice) {
+        return node(practice).toPrettyString() + "\n";
+    }
+
+    /** The text of a practice that carries its drills, so that it can be read elsewhere. */
+    public static String write(Practice practice, List<Drill> drills) {
+        ObjectNode o = node(practice);
+        ArrayNode all = o.putArray("drills");
+        drills.forEach(d -> all.add(DrillWriter.tree(d)));
+        return o.toPrettyString() + "\n";
+    }
+
+    private static ObjectNode node(Practice practice) {
         ObjectNode o = JsonNodeFactory.instance
                 .objectNode()
                 .put("format", FileText.Form.PRACTICE.format())
@@ -34,6 +49,10 @@ public final class PracticeWriter {
                 .put("minutes", practice.slot().minutes());
         said(o, "surface", practice.surface());
         said(o, "theme", practice.theme());
+        said(o, "ground", practice.setting().ground());
+        if (practice.setting().heat() != Practice.Heat.MILD) {
+            o.put("heat", DrillWriter.word(practice.setting().heat()));
+        }
         if (!practice.company().equals(Company.UNSAID)) {
             company(o.putObject("company"), practice.company());
         }
@@ -41,7 +60,7 @@ public final class PracticeWriter {
             bag(o.putObject("bag"), practice.bag());
         }
         blocks(o.putArray("blocks"), practice.blocks());
-        return o.toPrettyString() + "\n";
+        return o;
     }
 
     private static void said(ObjectNode o, String key, String words) {
@@ -61,6 +80,27 @@ public final class PracticeWriter {
         counted(o, "people", company.people());
         counted(o, "keepers", company.keepers());
         counted(o, "staff", company.staff());
+        counted(o, "unheard", company.heads().unheard());
+        if (company.age() != Effort.Level.ADULT) {
+            o.put("age", DrillWriter.word(company.age()));
+        }
+        if (!company.groups().isEmpty()) {
+            ArrayNode groups = o.putArray("groups");
+            company.groups().forEach(groups::add);
+        }
+        if (!company.late().isEmpty()) {
+            late(o.putArray("late"), company);
+        }
+    }
+
+    private static void late(ArrayNode array, Company company) {
+        for (Company.Late late : company.late()) {
+            ObjectNode o = array.addObject().put("from", late.from().format(CLOCK));
+            counted(o, "group", late.group());
+            if (late.keeper()) {
+                o.put("keeper", true);
+            }
+        }
     }
 
     private static void bag(ObjectNode o, Bag bag) {
@@ -88,6 +128,7 @@ public final class PracticeWriter {
             counted(o, "group", block.group());
             said(o, "lead", block.lead());
             said(o, "note", block.note());
+            block.before().ifPresent(n -> o.put("before", n));
         }
     }
 
@@ -101,16 +142,33 @@ public final class PracticeWriter {
                 o.put("drillVersion", play.drill().version());
             }
             o.put("title", play.drill().title());
-            DrillWriter.texts(o, "rungs", play.rungs());
+            if (!play.climbs().isEmpty()) {
+                climbs(o.putArray("rungs"), play);
+            }
             if (play.copies() > 1) {
                 o.put("copies", play.copies());
             }
             return o.put("told", DrillWriter.word(play.telling()));
         }
 
+        private static void climbs(ArrayNode array, Content.Play play) {
+            for (Content.Climb climb : play.climbs()) {
+                if (climb.equals(Content.Climb.of(climb.rung()))) {
+                    array.add(climb.rung());
+                } else {
+                    ObjectNode one = array.addObject().put("rung", climb.rung());
+                    counted(one, "minutes", climb.minutes());
+                    said(one, "when", climb.when());
+                }
+            }
+        }
+
         @Override
         public ObjectNode game(Content.Game game) {
             o.put("kind", "game").put("words", game.words());
+            game.area()
+                    .ifPresent(
+                            a -> o.putObject("area").put("length", a.length()).put("width", a.width()));
             said(o, "scoring", game.scoring());
             return o;
         }

@@ -80,7 +80,7 @@ class PracticeInBookTest {
         Practice one = with(Drill.empty("weir", "The Weir", "handball", "whole"), 0);
         Practice two = one.withTitle("Friday")
                 .in(new Slot(Optional.empty(), LocalTime.of(19, 15), 75))
-                .given(new Practice.Setting(new Company("", 12, 1, 2), new Bag(Map.of(), OptionalInt.of(6))))
+                .given(Practice.Setting.UNSAID.with(Company.of(12, 1, 2)).with(new Bag(Map.of(), OptionalInt.of(6))))
                 .about("first touch")
                 .with(0, Block.of("", new Content.Words(Content.Sort.WATER, ""), Block.Time.of(2)));
         assertEquals(

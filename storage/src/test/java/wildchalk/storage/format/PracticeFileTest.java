@@ -19,6 +19,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.practice.Bag;
 import wildchalk.core.practice.Block;
@@ -35,12 +36,17 @@ class PracticeFileTest {
         Content.Planned drill = new Content.Planned("weir", 7, "The Weir");
         Block play = new Block(
                 "b3",
-                new Content.Play(drill, List.of("s1", "s2"), 2, Content.Telling.KNOWN),
+                new Content.Play(
+                        drill,
+                        List.of(Content.Climb.of("s1"), new Content.Climb("s2", 4, "five without a drop")),
+                        2,
+                        Content.Telling.KNOWN),
                 new Block.Time(5, 10, 15),
                 false,
                 2,
                 "m4",
-                "keep them low");
+                "keep them low",
+                OptionalInt.of(45));
         return new Practice(
                 "p",
                 "Thursday",
@@ -49,12 +55,24 @@ class PracticeFileTest {
                 "handball",
                 "first touch",
                 new Practice.Setting(
-                        new Company("otters", 16, 2, 3),
-                        new Bag(Map.of(GearKind.CONE, 0, GearKind.MINI_GOAL, 2), OptionalInt.of(9))),
+                        new Company(
+                                "otters",
+                                new Company.Heads(16, 2, 3, 4),
+                                List.of(8, 8),
+                                List.of(
+                                        new Company.Late(LocalTime.of(23, 55), 2, true),
+                                        new Company.Late(LocalTime.of(0, 10), 0, false)),
+                                Effort.Level.UNDER_14),
+                        new Bag(Map.of(GearKind.CONE, 0, GearKind.MINI_GOAL, 2), OptionalInt.of(9)),
+                        "the old hall",
+                        Practice.Heat.WARM),
                 List.of(
                         Block.of("b1", new Content.Words(Content.Sort.SETTING_OUT, "the <far> end"), Block.Time.of(4)),
                         play,
-                        Block.of("b4", new Content.Game("five a side", "by assists"), Block.Time.of(12)),
+                        Block.of(
+                                "b4",
+                                new Content.Game("five a side", Optional.of(new Content.Area(24, 18.5)), "by assists"),
+                                Block.Time.of(12)),
                         Block.of(
                                 "b5",
                                 new Content.Beside(List.of(
@@ -92,6 +110,10 @@ class PracticeFileTest {
                 "\"cone\" : 0 | \"cone\" : -2 | cone",
                 "\"cone\" : 0 | \"kone\" : 2 | \"kone\" is no kind of gear",
                 "\"keepers\" : 2 | \"keepers\" : 20 | there are more keepers (20) than people (16)",
+                "\"unheard\" : 4 | \"unheard\" : 17 | more people were not heard from (17) than there are (16)",
+                "23:55 | 23:75 | this is no time of the day",
+                "\"length\" : 24.0 | \"length\" : 0 | length",
+                "\"before\" : 45 | \"before\" : -1 | before",
                 "\"least\" : 5 | \"least\" : 11 | 10 minutes are not between the least (11) and the most (15)",
                 "\"id\" : \"b7\" | \"id\" : \"b4\" | stands twice",
                 "\"drill\" : \"weir\", | \"scoring\" : \"x\", | \"drill\" is missing",

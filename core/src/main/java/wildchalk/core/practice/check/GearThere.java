@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import wildchalk.core.check.Finding;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.naming.PieceWords;
 import wildchalk.core.practice.Bag;
+import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Needs;
 import wildchalk.core.practice.Plan;
 import wildchalk.core.practice.Practice;
@@ -23,13 +23,12 @@ final class GearThere implements PracticeCheck {
         for (Plan.Entry entry : evening.plan().entries()) {
             Map<GearKind, Integer> gear = new EnumMap<>(GearKind.class);
             int balls = 0;
-            for (Needs needs : entry.block()
-                    .all()
-                    .flatMap(b -> b.play())
-                    .flatMap(p -> evening.needs().of(p).stream())
-                    .toList()) {
-                needs.gear().forEach((kind, n) -> gear.merge(kind, n, Integer::sum));
-                balls += needs.balls();
+            for (Block part : entry.block().parts()) {
+                Needs needs = evening.needs().of(part).orElse(null);
+                if (needs != null) {
+                    needs.gear().forEach((kind, n) -> gear.merge(kind, n, Integer::sum));
+                    balls += needs.balls();
+                }
             }
             gear.forEach((kind, n) -> bag.of(kind)
                     .filter(there -> there < n)
@@ -44,12 +43,6 @@ final class GearThere implements PracticeCheck {
     }
 
     private static Finding<Practice> finding(String check, Plan.Entry entry, String words) {
-        return new Finding<>(
-                check,
-                Finding.Weight.WILL_NOT_WORK,
-                words,
-                List.of(entry.block().id()),
-                Optional.of(new Finding.Span(entry.start(), entry.end())),
-                List.of());
+        return Found.at(entry, check, Finding.Weight.WILL_NOT_WORK, words, Found.less(entry.block()));
     }
 }

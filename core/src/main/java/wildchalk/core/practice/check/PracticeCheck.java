@@ -3,10 +3,12 @@ package wildchalk.core.practice.check;
 import java.util.Comparator;
 import java.util.List;
 import wildchalk.core.check.Finding;
+import wildchalk.core.practice.Around;
 import wildchalk.core.practice.Fit;
 import wildchalk.core.practice.KnownNeeds;
 import wildchalk.core.practice.Plan;
 import wildchalk.core.practice.Practice;
+import wildchalk.core.practice.Strain;
 
 /** Looks for one thing. */
 public interface PracticeCheck {
@@ -18,8 +20,13 @@ public interface PracticeCheck {
             new Enough(),
             new GearThere(),
             new LeadersFree(),
+            new RoomThere(),
+            new OnlyOne(),
+            new Loaded(),
             new WaterSoon(),
-            new Standing());
+            new Standing(),
+            new BothSides(),
+            new AboutTheme());
 
     /**
      * A practice, worked out.
@@ -27,8 +34,10 @@ public interface PracticeCheck {
      * @param plan of what is left of it
      * @param needs of its drills
      * @param left what is left of it
+     * @param around what is known of the book around it
+     * @param strain how hard what is left of it is
      */
-    record Worked(Practice practice, Plan plan, KnownNeeds needs, Left left) {
+    record Worked(Practice practice, Plan plan, KnownNeeds needs, Left left, Around around, Strain strain) {
 
         /**
          * What is left of a practice.
@@ -47,14 +56,29 @@ public interface PracticeCheck {
             return of(practice, needs, Left.ALL);
         }
 
+        /** Works a practice out that is in a book. */
+        public static Worked of(Practice practice, KnownNeeds needs, Around around) {
+            return of(practice, needs, Left.ALL, around);
+        }
+
         /** Works out what is left of a practice. */
         public static Worked of(Practice practice, KnownNeeds needs, Left left) {
-            return new Worked(practice, Plan.from(practice, needs, left.done(), left.now()), needs, left);
+            return of(practice, needs, left, Around.UNKNOWN);
+        }
+
+        private static Worked of(Practice practice, KnownNeeds needs, Left left, Around around) {
+            Plan plan = Plan.from(practice, needs, left.done(), left.now());
+            return new Worked(practice, plan, needs, left, around, Strain.of(plan, needs));
         }
 
         /** What is left of it, made to fit. */
         public Fit fit() {
             return fit(practice);
+        }
+
+        /** Along the clock, if it were another. */
+        Plan plan(Practice other) {
+            return Plan.from(other, needs, left.done(), left.now());
         }
 
         Fit fit(Practice other) {

@@ -1,4 +1,4 @@
-package wildchalk.desktop.book;
+package wildchalk.desktop.picture;
 
 import java.awt.Color;
 import java.awt.Graphics2D;
@@ -13,6 +13,7 @@ import java.util.Set;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.image.Image;
 import wildchalk.core.drill.Drill;
@@ -30,7 +31,7 @@ import wildchalk.storage.format.FormatException;
  * Small pictures of drills, drawn beside the window's thread and remembered. The one that was asked for last is drawn
  * first: it is the one that is looked at. To be used on the window's thread.
  */
-final class Pictures {
+public final class Pictures {
 
     private static final int REMEMBERED = 240;
     /** Asked for longer ago than so many others, a card has left the screen. */
@@ -57,10 +58,10 @@ final class Pictures {
     private final Deque<Wanted> wanted = new ArrayDeque<>();
     private boolean busy;
 
-    private record Wanted(String key, String id, Consumer<Image> then) {}
+    private record Wanted(String key, String id, Optional<Drill> drill, Consumer<Image> then) {}
 
     /** @param scale pixels of the screen for each of the window's */
-    Pictures(Keeper keeper, double width, double height, double scale) {
+    public Pictures(Keeper keeper, double width, double height, double scale) {
         this.keeper = keeper;
         this.width = width;
         this.height = height;
@@ -73,11 +74,24 @@ final class Pictures {
      *
      * @param then told the picture; not at all when many others are asked for before it is drawn
      */
-    Optional<Image> of(String id, long changed, Consumer<Image> then) {
-        String key = id + " " + changed;
-        Image known = drawn.get(key);
+    public Optional<Image> of(String id, long changed, Consumer<Image> then) {
+        return of(new Wanted(id + " " + changed, id, Optional.empty(), then));
+    }
+
+    /**
+     * The picture of a drill as it is given: at once when it is remembered, else as soon as it is drawn.
+     *
+     * @param key by which it is remembered; another for another drill
+     * @param then told the picture; not at all when many others are asked for before it is drawn
+     */
+    public Optional<Image> of(String key, Drill drill, Consumer<Image> then) {
+        return of(new Wanted(key, drill.id(), Optional.of(drill), then));
+    }
+
+    private Optional<Image> of(Wanted wish) {
+        Image known = drawn.get(wish.key());
         if (known == null) {
-            wanted.addFirst(new Wanted(key, id, then));
+            wanted.addFirst(wish);
             while (wanted.size() > WAITING) {
                 wanted.removeLast();
             }
@@ -100,20 +114,26 @@ final class Pictures {
             return;
         }
         busy = true;
+        if (first.drill().isPresent()) {
+            paint(first, first::drill);
+            return;
+        }
         keeper.ask(
                 b -> b.drills().text(first.id()),
-                text -> {
-                    if (!painter.isShutdown()) {
-                        // One that cannot be drawn has no picture; the next ones do.
-                        Background.work(
-                                "drawing a small picture",
-                                painter,
-                                () -> text.flatMap(this::read).map(this::draw),
-                                image -> done(first, image),
-                                trouble -> done(first, Optional.empty()));
-                    }
-                },
+                text -> paint(first, () -> text.flatMap(this::read)),
                 () -> done(first, Optional.empty()));
+    }
+
+    /** One that cannot be drawn has no picture; the next ones do. */
+    private void paint(Wanted wish, Supplier<Optional<Drill>> drill) {
+        if (!painter.isShutdown()) {
+            Background.work(
+                    "drawing a small picture",
+                    painter,
+                    () -> drill.get().map(this::draw),
+                    image -> done(wish, image),
+                    trouble -> done(wish, Optional.empty()));
+        }
     }
 
     private void done(Wanted wish, Optional<Image> image) {
@@ -155,7 +175,8 @@ final class Pictures {
         return SwingFXUtils.toFXImage(image, null);
     }
 
-    void close() {
+    /** Draws nothing any more. */
+    public void close() {
         wanted.clear();
         painter.shutdownNow();
     }

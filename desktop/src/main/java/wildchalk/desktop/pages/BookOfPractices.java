@@ -1,0 +1,306 @@
+package wildchalk.desktop.pages;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.scene.image.Image;
+import javafx.stage.Screen;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Ladder;
+import wildchalk.core.practice.Around;
+import wildchalk.core.practice.Block;
+import wildchalk.core.practice.Content;
+import wildchalk.core.practice.Practice;
+import wildchalk.core.squad.Squad;
+import wildchalk.core.surface.Surfaces;
+import wildchalk.core.wording.Wordbook;
+import wildchalk.desktop.background.Background;
+import wildchalk.desktop.keeping.Keeper;
+import wildchalk.desktop.page.PageHost;
+import wildchalk.desktop.picture.Pictures;
+import wildchalk.desktop.practice.Fetched;
+import wildchalk.desktop.practice.PracticeDesk;
+import wildchalk.desktop.practice.PracticeView;
+import wildchalk.handout.order.FileNames;
+import wildchalk.storage.book.Book;
+import wildchalk.storage.book.Kept;
+import wildchalk.storage.format.FormatException;
+import wildchalk.storage.format.PracticeReader;
+import wildchalk.storage.format.PracticeWriter;
+import wildchalk.storage.kind.PracticeKind;
+import wildchalk.storage.kind.SquadKind;
+
+/** What the page of a practice asks of the open book and the window. */
+final class BookOfPractices implements PracticeDesk {
+
+    private static final Wordbook BOOK = Wordbook.beside(PracticeView.class, "Practice");
+    private static final double WIDE = 128;
+    private static final double HIGH = 72;
+    /** How long a drill is played of which nothing is said, minutes. */
+    private static final int USUAL = 12;
+
+    private static final int MOST = 60;
+
+    private final PageHost host;
+    private final Keeper keeper;
+    private final Consumer<Practice> opened;
+    private final Runnable left;
+    private final Pictures pictures;
+
+    /**
+     * A desk.
+     *
+     * @param opened told which practice is to be on the page
+     * @param left told when the one on it was put aside
+     */
+    BookOfPractices(PageHost host, Consumer<Practice> opened, Runnable left) {
+        this.host = host;
+        this.keeper = host.keeper();
+        this.opened = opened;
+        this.left = left;
+        this.pictures = new Pictures(keeper, WIDE, HIGH, Screen.getPrimary().getOutputScaleX());
+    }
+
+    void close() {
+        pictures.close();
+    }
+
+    @Override
+    public void practices(Consumer<List<Named>> then) {
+        keeper.ask(
+                b -> b.of(PracticeKind.PRACTICES).list().stream()
+                        .map(p -> new Named(p.id(), p.isAside() ? BOOK.say("back", p.title()) : p.title()))
+                        .toList(),
+                then);
+    }
+
+    @Override
+    public void squads(Consumer<List<Named>> then) {
+        keeper.ask(
+                b -> b.of(SquadKind.SQUADS).list().stream()
+                        .filter(s -> !s.isAside())
+                        .map(s -> new Named(s.id(), s.title()))
+                        .toList(),
+                then);
+    }
+
+    @Override
+    public void fetch(Practice practice, Consumer<Fetched> then) {
+        keeper.ask(b -> fetched(b, practice), then);
+    }
+
+    private static Fetched fetched(Book book, Practice practice) {
+        List<Content.Planned> wanted = practice.blocks().stream()
+                .flatMap(Block::all)
+                .flatMap(Block::play)
+                .map(Content.Play::drill)
+                .distinct()
+                .toList();
+        Map<Content.Planned, Drill> drills = new HashMap<>();
+        Map<String, Around.Now> now = new HashMap<>();
+        Map<String, Boolean> aside = new HashMap<>();
+        book.drills().list().forEach(d -> aside.put(d.id(), d.isAside()));
+        for (Content.Planned planned : wanted) {
+            Optional<Drill> kept = book.drills().find(planned.id());
+            Optional<Drill> drill = planned(book, planned).or(() -> kept);
+            drill.ifPresent(d -> drills.put(planned, d));
+            kept.ifPresent(k -> now.put(
+                    planned.id(),
+                    new Around.Now(
+                            aside.getOrDefault(planned.id(), false),
+                            book.drills().newest(planned.id()),
+                            drill.filter(d -> !d.isLike(k)).isPresent())));
+        }
+        Kept<Practice> practices = book.of(PracticeKind.PRACTICES);
+        List<Around.Other> others = practices.list().stream()
+                .filter(p -> !p.isAside() && !p.id().equals(practice.id()))
+                .map(p -> practices.find(p.id()).orElse(null))
+                .filter(Objects::nonNull)
+                .map(p -> new Around.Other(p.title(), p.slot(), p.setting().ground()))
+                .toList();
+        Optional<Squad> squad = Optional.of(practice.company().squad())
+                .filter(s -> !s.isEmpty())
+                .flatMap(s -> book.of(SquadKind.SQUADS).find(s));
+        return new Fetched(drills, wanted, new Around(others, now), squad);
+    }
+
+    private static Optional<Drill> planned(Book book, Content.Planned planned) {
+        return planned.version() == 0
+                ? Optional.empty()
+                : book.drills().version(planned.id(), planned.version()).map(v -> v.read()
+                        .document());
+    }
+
+    @Override
+    public void find(String words, Consumer<List<Book.Row>> then) {
+        keeper.ask(
+                b -> {
+                    List<Book.Row> rows =
+                            b.rows().stream().filter(r -> !r.isAside()).toList();
+                    if (words.isBlank()) {
+                        return rows.stream()
+                                .sorted((a, c) -> a.title().compareToIgnoreCase(c.title()))
+                                .toList();
+                    }
+                    Map<Integer, Book.Row> byNumber = new HashMap<>();
+                    rows.forEach(r -> byNumber.put(r.number(), r));
+                    return b.search(words).stream()
+                            .map(byNumber::get)
+                            .filter(Objects::nonNull)
+                            .limit(MOST)
+                            .toList();
+                },
+                then);
+    }
+
+    @Override
+    public void block(String drill, Consumer<Block> then) {
+        keeper.ask(b -> block(b.drills().load(drill), b.drills().newest(drill)), then);
+    }
+
+    /** As long as its rungs are said to be practised, all of them where that is said. */
+    private static Block block(Drill drill, long version) {
+        double said = Ladder.dose(drill, drill.ladder().get(0).id())
+                .map(d -> d.minutes())
+                .orElse(0.0);
+        int minutes = said >= 1 ? (int) Math.min(MOST, Math.round(said)) : USUAL;
+        return Block.of(
+                "",
+                new Content.Play(
+                        new Content.Planned(drill.id(), version, drill.title()), List.of(), 1, Content.Telling.FRESH),
+                new Block.Time(Math.max(1, minutes * 2 / 3), minutes, minutes + Math.max(2, minutes / 2)));
+    }
+
+    @Override
+    public Optional<Image> picture(Book.Row row, Consumer<Image> then) {
+        return pictures.of(row.id(), row.dates().changed(), then);
+    }
+
+    @Override
+    public Optional<Image> picture(String key, Drill drill, Consumer<Image> then) {
+        return pictures.of(key, drill, then);
+    }
+
+    @Override
+    public void open(String id) {
+        keeper.ask(
+                b -> {
+                    Kept<Practice> practices = b.of(PracticeKind.PRACTICES);
+                    if (practices.list().stream().anyMatch(p -> p.id().equals(id) && p.isAside())) {
+                        practices.restore(id);
+                    }
+                    return practices.load(id);
+                },
+                opened);
+    }
+
+    @Override
+    public void add(Practice practice) {
+        keeper.ask(b -> b.of(PracticeKind.PRACTICES).add(practice), opened);
+    }
+
+    @Override
+    public void onBoard(String drill) {
+        keeper.ask(b -> b.drills().find(drill), found -> found.ifPresent(host::open));
+    }
+
+    @Override
+    public void aside(Practice practice) {
+        keeper.ask(
+                b -> {
+                    b.of(PracticeKind.PRACTICES).delete(practice.id());
+                    return true;
+                },
+                done -> {
+                    host.messages().say(BOOK.say("put.aside", practice.title()));
+                    left.run();
+                });
+    }
+
+    @Override
+    public void saveFile(Practice practice, Fetched fetched) {
+        host.exchange()
+                .saveText(
+                        FileNames.of("practice.json", practice.title()),
+                        BOOK.say("kind.practice"),
+                        PracticeWriter.write(
+                                practice, List.copyOf(fetched.drills().values())),
+                        file -> host.messages().say(BOOK.say("saved", file)));
+    }
+
+    @Override
+    public void takeIn() {
+        host.exchange()
+                .toOpen(BOOK.say("kind.drills"), "*.practice.json", "*.json")
+                .ifPresent(file -> Background.work(
+                        BOOK.say("kind.practice"),
+                        () -> {
+                            try {
+                                return PracticeReader.read(file, surfaces());
+                            } catch (FormatException e) {
+                                throw new Refused(e.getMessage());
+                            }
+                        },
+                        carried -> keeper.ask(b -> takenIn(b, carried), p -> {
+                            host.messages().say(BOOK.say("taken.in", p.title()));
+                            opened.accept(p);
+                        }),
+                        trouble -> host.messages()
+                                .warn(
+                                        trouble.cause() instanceof Refused r
+                                                ? r.getMessage()
+                                                : trouble.words(BOOK.say("trouble.file")))));
+    }
+
+    /** A file that is not sound, in a coach's words. */
+    private static final class Refused extends RuntimeException {
+        private static final long serialVersionUID = 1L;
+
+        Refused(String words) {
+            super(words);
+        }
+    }
+
+    /** Its drills come with it where the book has none by that name that is alike. */
+    private static Practice takenIn(Book book, PracticeReader.Carried carried) {
+        Map<String, Content.Planned> now = new HashMap<>();
+        carried.drills().forEach((id, drill) -> {
+            Drill there = book.drills().find(id).filter(d -> d.isLike(drill)).orElseGet(() -> book.drills()
+                    .add(drill));
+            now.put(id, new Content.Planned(there.id(), book.drills().newest(there.id()), there.title()));
+        });
+        List<Block> blocks = new ArrayList<>();
+        carried.practice().blocks().forEach(b -> blocks.add(planned(b, now, book)));
+        return book.of(PracticeKind.PRACTICES).add(carried.practice().of(blocks));
+    }
+
+    private static Block planned(Block block, Map<String, Content.Planned> now, Book book) {
+        if (block.content() instanceof Content.Beside beside) {
+            return block.being(new Content.Beside(
+                    beside.blocks().stream().map(b -> planned(b, now, book)).toList()));
+        }
+        return block.play()
+                .findFirst()
+                .map(p -> block.being(p.of(now.getOrDefault(p.drill().id(), named(p.drill(), book)))))
+                .orElse(block);
+    }
+
+    /** One that the file only names is the one of the book, if there is one. */
+    private static Content.Planned named(Content.Planned planned, Book book) {
+        return new Content.Planned(planned.id(), book.drills().newest(planned.id()), planned.title());
+    }
+
+    @Override
+    public Surfaces surfaces() {
+        return keeper.surfaces();
+    }
+
+    @Override
+    public void warn(String words) {
+        host.messages().warn(words);
+    }
+}

@@ -1,0 +1,79 @@
+package wildchalk.desktop.practice;
+
+import java.util.Optional;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCodeCombination;
+import javafx.scene.input.KeyCombination;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** An evening: what can be put in on the left, the column of time, and on the right what is to be known of it. */
+public final class PracticeView extends BorderPane {
+
+    private static final KeyCombination FIND = new KeyCodeCombination(KeyCode.F, KeyCombination.SHORTCUT_DOWN);
+    private static final KeyCombination UNDO = new KeyCodeCombination(KeyCode.Z, KeyCombination.SHORTCUT_DOWN);
+    private static final KeyCombination REDO =
+            new KeyCodeCombination(KeyCode.Z, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN);
+    private static final KeyCombination REDO_TOO = new KeyCodeCombination(KeyCode.Y, KeyCombination.SHORTCUT_DOWN);
+
+    private final PracticeState state;
+    private final PracticeTitle title;
+    private final ColumnScroll column;
+    private final Bin bin;
+    private final BesideTime side;
+
+    public PracticeView(PracticeState state) {
+        this.state = state;
+        this.title = new PracticeTitle(state);
+        this.column = new ColumnScroll(state);
+        this.bin = new Bin(state, column.column());
+        this.side = new BesideTime(state, this::focus);
+        setId("practice-view");
+        getStyleClass().add("practice-view");
+        VBox middle = new VBox(8, title, column);
+        middle.getStyleClass().add("practice-middle");
+        VBox.setVgrow(column, Priority.ALWAYS);
+        setLeft(bin);
+        setCenter(middle);
+        setRight(side);
+        state.document().changesProperty().addListener(o -> fill());
+        state.seenProperty().addListener(o -> fill());
+        state.chosenProperty().addListener(o -> {
+            column.column().fill();
+            side.fill();
+        });
+        state.sideProperty().addListener(o -> side.fill());
+        fill();
+    }
+
+    private void fill() {
+        title.fill();
+        column.column().fill();
+        side.fill();
+    }
+
+    /** Lets keys go to the column of time. */
+    public void focus() {
+        column.column().requestFocus();
+    }
+
+    /** A key that was pressed anywhere in the window while the page is shown. */
+    public void key(KeyEvent e) {
+        if (FIND.match(e)) {
+            bin.find().requestFocus();
+            bin.find().selectAll();
+        } else if (UNDO.match(e)) {
+            state.document().undo();
+        } else if (REDO.match(e) || REDO_TOO.match(e)) {
+            state.document().redo();
+        } else if (e.getCode() == KeyCode.ESCAPE) {
+            state.choose(Optional.empty());
+            focus();
+        } else {
+            return;
+        }
+        e.consume();
+    }
+}
