@@ -1,22 +1,15 @@
 package wildchalk.bench;
 
-import java.time.LocalTime;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.practice.Block;
-import wildchalk.core.practice.Company;
-import wildchalk.core.practice.Content;
 import wildchalk.core.practice.DrillWork;
 import wildchalk.core.practice.Fit;
 import wildchalk.core.practice.KnownNeeds;
 import wildchalk.core.practice.Practice;
-import wildchalk.core.practice.Slot;
 import wildchalk.core.practice.check.PracticeCheck;
 import wildchalk.core.practice.check.PracticeCheck.Worked;
 import wildchalk.core.setout.SetOut;
@@ -27,8 +20,6 @@ import wildchalk.desktop.DemoBook;
  */
 public final class PracticeBench {
 
-    private static final int BLOCKS = 12;
-    private static final int PEOPLE = 40;
     private static final int ROUNDS = 30;
     private static final double MILLION = 1e6;
 
@@ -37,7 +28,7 @@ public final class PracticeBench {
     /** Prints what it measured. */
     public static void main(String[] args) {
         Map<String, Drill> drills = DemoBook.drills().stream().collect(Collectors.toMap(Drill::id, d -> d));
-        Practice evening = evening(new ArrayList<>(drills.values()));
+        Practice evening = Evening.full(DemoBook.drills());
         long begun = System.nanoTime();
         Map<String, DrillWork> works = new HashMap<>();
         evening.blocks().stream()
@@ -51,21 +42,6 @@ public final class PracticeBench {
         measure("findings after an edit", () -> PracticeCheck.all(Worked.of(evening, needs))
                 .size());
         measure("fitting it", () -> Fit.of(evening, needs).loss());
-    }
-
-    private static Practice evening(List<Drill> drills) {
-        List<Block> blocks = new ArrayList<>();
-        for (int i = 0; i < BLOCKS; i++) {
-            Drill drill = drills.get(i % drills.size());
-            Content content = i % 4 == 3
-                    ? new Content.Words(Content.Sort.WATER, "")
-                    : new Content.Play(
-                            new Content.Planned(drill.id(), 0, drill.title()), List.of(), 1, Content.Telling.FRESH);
-            blocks.add(Block.of("b" + i, content, new Block.Time(3, 8, 12)).having(i % 2 == 0));
-        }
-        return Practice.empty("p", "Evening", new Slot(Optional.empty(), LocalTime.of(18, 0), 90))
-                .given(Practice.Setting.UNSAID.with(Company.of(PEOPLE, 4, 3)))
-                .of(blocks);
     }
 
     /** What is measured; its number is used, so that it is worked out. */

@@ -11,6 +11,7 @@ public final class FrameBench {
         String what = args.length > 0 ? args[0] : "drag";
         switch (what) {
             case "ladder", "rung" -> Application.launch(LadderEdit.class, args);
+            case "evening" -> Application.launch(EveningPull.class, args);
             case "play", "still" -> Application.launch(BusyPlay.class, args);
             default -> Application.launch(PieceDrag.class, args);
         }

@@ -19,6 +19,7 @@ import wildchalk.storage.book.DamagedBook;
 import wildchalk.storage.kind.DrillKind;
 import wildchalk.storage.kind.Kind;
 import wildchalk.storage.kind.Kinds;
+import wildchalk.storage.kind.PracticeKind;
 import wildchalk.storage.kind.Rota;
 import wildchalk.storage.kind.SquadKind;
 import wildchalk.storage.kind.Typed;
@@ -94,6 +95,7 @@ public final class Damage {
                 damage.remember(book, DrillKind.DRILLS);
                 damage.remember(book, Rota.KIND);
                 damage.remember(book, SquadKind.SQUADS);
+                damage.remember(book, PracticeKind.PRACTICES);
             }
             for (int i = 0; i < books; i++) {
                 Path mine = folder.resolve("book-" + i);
@@ -140,7 +142,8 @@ public final class Damage {
             open.check();
             int holds = open.drills().list().size()
                     + open.of(Rota.KIND).list().size()
-                    + open.of(SquadKind.SQUADS).list().size();
+                    + open.of(SquadKind.SQUADS).list().size()
+                    + open.of(PracticeKind.PRACTICES).list().size();
             if (holds != what.documents()) {
                 failures.add(i + " (" + how + ") says " + what.documents() + " and holds " + holds);
             }

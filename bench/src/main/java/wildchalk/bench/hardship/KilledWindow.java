@@ -15,6 +15,7 @@ import wildchalk.desktop.Request;
 import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.exchange.SystemChooser;
 import wildchalk.storage.book.Book;
+import wildchalk.storage.kind.PracticeKind;
 import wildchalk.storage.kind.Rota;
 import wildchalk.storage.kind.SquadKind;
 
@@ -28,6 +29,7 @@ public final class KilledWindow extends Application {
     static final String TITLE = "Edit ";
     static final String ROTA = "w0";
     static final String SQUAD = "s0";
+    static final String PRACTICE = "p0";
     private static final int MOST_PEOPLE = 40;
     private static final int LONGEST_PAUSE = 60;
     private static final int LONGEST_TEXT = 6000;
@@ -79,6 +81,12 @@ public final class KilledWindow extends Application {
         session.keeper()
                 .orElseThrow()
                 .keep(SquadKind.SQUADS, Samples.squad(SQUAD, title, random.nextInt(MOST_PEOPLE)), "Edit");
+        session.keeper()
+                .orElseThrow()
+                .keep(
+                        PracticeKind.PRACTICES,
+                        Samples.practice(PRACTICE, title, "d0", 1 + random.nextInt(MOST_PEOPLE)),
+                        "Edit");
         PauseTransition pause = new PauseTransition(Duration.millis(random.nextInt(LONGEST_PAUSE)));
         pause.setOnFinished(e -> edit());
         pause.play();

@@ -22,6 +22,7 @@ import wildchalk.storage.book.Book;
 import wildchalk.storage.book.BookException;
 import wildchalk.storage.kind.DrillKind;
 import wildchalk.storage.kind.Kind;
+import wildchalk.storage.kind.PracticeKind;
 import wildchalk.storage.kind.Rota;
 import wildchalk.storage.kind.SquadKind;
 
@@ -146,9 +147,11 @@ public final class Kills {
             look(n, kept, open, DrillKind.DRILLS, DRILL);
             look(n, kept, open, Rota.KIND, KilledWindow.ROTA);
             look(n, kept, open, SquadKind.SQUADS, KilledWindow.SQUAD);
+            look(n, kept, open, PracticeKind.PRACTICES, KilledWindow.PRACTICE);
             if (open.rows().size() != DRILLS
                     || open.of(Rota.KIND).list().size() != DRILLS / 2
                     || open.of(SquadKind.SQUADS).list().size() != DRILLS / 3
+                    || open.of(PracticeKind.PRACTICES).list().size() != DRILLS / 4
                     || !open.standing().isKept()) {
                 failures.add(n + ": the book is not as it was");
             }

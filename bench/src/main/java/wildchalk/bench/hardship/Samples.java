@@ -3,12 +3,19 @@ package wildchalk.bench.hardship;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.practice.Block;
+import wildchalk.core.practice.Content;
+import wildchalk.core.practice.Practice;
+import wildchalk.core.practice.PracticeEdits;
+import wildchalk.core.practice.Slot;
 import wildchalk.core.squad.Member;
 import wildchalk.core.squad.Presence;
 import wildchalk.core.squad.Squad;
@@ -17,6 +24,7 @@ import wildchalk.desktop.DemoBook;
 import wildchalk.storage.book.Book;
 import wildchalk.storage.kind.DrillKind;
 import wildchalk.storage.kind.Pointer;
+import wildchalk.storage.kind.PracticeKind;
 import wildchalk.storage.kind.Rota;
 import wildchalk.storage.kind.SquadKind;
 
@@ -43,9 +51,27 @@ final class Samples {
         return squad.with(all);
     }
 
+    /** An evening with more blocks the longer it is, one of them of a drill as it was in its first version. */
+    static Practice practice(String id, String title, String drill, int blocks) {
+        Practice practice = Practice.empty(id, title, new Slot(Optional.empty(), LocalTime.of(18, 0), 90))
+                .with(
+                        0,
+                        Block.of(
+                                "",
+                                new Content.Play(
+                                        new Content.Planned(drill, 1, title), List.of(), 1, Content.Telling.KNOWN),
+                                new Block.Time(5, 10, 15)));
+        for (int i = 1; i < blocks; i++) {
+            practice = practice.with(
+                    i, Block.of("", new Content.Words(Content.Sort.FREE, "x".repeat(i * 7)), Block.Time.of(1 + i)));
+        }
+        return practice;
+    }
+
     /**
      * Puts drills with these numbers into a book, each with a few versions, some put aside, some in a collection; for
-     * every other one a document of a made-up kind, which names a version of that drill, and for every third a squad.
+     * every other one a document of a made-up kind, which names a version of that drill, for every third a squad, and
+     * for every fourth an evening of that drill.
      */
     static void fill(Path file, int from, int to) {
         List<Drill> demo = DemoBook.drills();
@@ -73,6 +99,12 @@ final class Samples {
                                     SquadEdits.presence("Person 1", "m1", Presence.of(Presence.State.LATE))
                                             .apply(squad),
                                     "Late");
+                }
+                if (i % 4 == 0) {
+                    Practice practice = practice("p" + i, "Evening " + i, added.id(), 1 + i % 20);
+                    book.of(PracticeKind.PRACTICES).add(practice);
+                    book.of(PracticeKind.PRACTICES)
+                            .keep(PracticeEdits.about("x".repeat(i)).apply(practice), "What it is about");
                 }
                 if (i % 9 == 0) {
                     book.drills().delete(added.id());

@@ -19,7 +19,8 @@ class HardshipTest {
         assertTrue(
                 report.saved().get("drill") > 30 * 40 / 2
                         && report.saved().get("rota") > 30 * 20 / 2
-                        && report.saved().get("squad") > 30 * 14 / 2,
+                        && report.saved().get("squad") > 30 * 14 / 2
+                        && report.saved().get("practice") > 30 * 10 / 2,
                 report.toString());
     }
 

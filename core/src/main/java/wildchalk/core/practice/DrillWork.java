@@ -28,6 +28,10 @@ public final class DrillWork {
     private final int handful;
     private final Map<String, Stage> stages;
     private final Map<String, RungWork> rungs = new HashMap<>();
+    private final Map<Asked, Needs> known = new HashMap<>();
+
+    /** How it is played, and by how many. */
+    private record Asked(Content.Play play, int people) {}
 
     /** @param handful cones that fit in a hand */
     public DrillWork(Drill drill, int handful) {
@@ -43,6 +47,10 @@ public final class DrillWork {
      * @param people who play it, all copies together; 0 where nobody knows
      */
     public Needs of(Content.Play play, int people) {
+        return known.computeIfAbsent(new Asked(play, people), a -> workedOut(a.play(), a.people()));
+    }
+
+    private Needs workedOut(Content.Play play, int people) {
         List<Content.Climb> climbs =
                 play.climbs().stream().filter(c -> stages.containsKey(c.rung())).toList();
         if (climbs.isEmpty()) {
@@ -92,9 +100,8 @@ public final class DrillWork {
             balls = Math.max(balls, played.balls());
             settingOut = Math.max(settingOut, copies * rung.settingOut());
             saying += rung.saying();
-            boolean along = rung.ground().width() <= rung.ground().height();
-            length = Math.max(length, rung.ground().width() * (along ? copies : 1));
-            width = Math.max(width, rung.ground().height() * (along ? 1 : copies));
+            length = Math.max(length, rung.ground().width());
+            width = Math.max(width, rung.ground().height());
             rung.skills().forEach((skill, share) -> skills.merge(skill, share * weight, Double::sum));
             contact |= rung.contact();
             words.add(rung.words());
@@ -138,8 +145,9 @@ public final class DrillWork {
                     work(),
                     new Needs.Footing(
                             drill.venue().surface(),
-                            length,
-                            width,
+                            // Copies stand side by side along their shorter side.
+                            length <= width ? length * copies : length,
+                            length <= width ? width : width * copies,
                             new Content.Area(surface.length(), surface.width())),
                     new Needs.About(skills, contact, String.join(" ", words)));
         }

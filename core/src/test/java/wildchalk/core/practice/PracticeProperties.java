@@ -121,4 +121,44 @@ class PracticeProperties {
             f.mends().forEach(m -> assertTrue(!m.edit().apply(practice).isLike(practice), m.words()));
         });
     }
+
+    @Property(tries = 300, seed = "19081")
+    void thereAndBackChangesNothing(@ForAll("practices") Practice practice) {
+        for (int from = 0; from < practice.blocks().size(); from++) {
+            Block block = practice.blocks().get(from);
+            for (int to = 0; to <= practice.blocks().size(); to++) {
+                Practice moved = PracticeEdits.move(block, to).apply(practice);
+                int back = moved.place(block.id()) < from ? from + 1 : from;
+                assertEquals(practice, PracticeEdits.move(block, back).apply(moved));
+            }
+            int minutes = block.time().now();
+            Practice pulled = PracticeEdits.last(block, minutes).apply(practice);
+            assertEquals(practice, pulled);
+        }
+    }
+
+    /** Nobody and nothing is in two places at one time without its being said. */
+    @Property(tries = 400, seed = "19081")
+    void whatIsInTwoPlacesIsSaid(@ForAll("practices") Practice practice) {
+        Worked worked = Worked.of(practice, PlanTest.NEEDS);
+        Set<String> said = new HashSet<>();
+        PracticeCheck.all(worked).forEach(f -> f.where().forEach(id -> said.add(f.check() + " " + id)));
+        for (Plan.Entry entry : worked.plan().entries()) {
+            int people = 0;
+            int cones = 0;
+            Set<Integer> groups = new HashSet<>();
+            boolean twice = false;
+            for (Block part : entry.block().parts()) {
+                Needs needs = PlanTest.NEEDS.of(part).orElse(null);
+                people += needs == null ? 0 : needs.fewest();
+                cones += needs == null ? 0 : needs.gear().getOrDefault(GearKind.CONE, 0);
+                twice |= entry.block().parts().size() > 1 && (part.group() == 0 || !groups.add(part.group()));
+            }
+            String id = entry.block().id();
+            assertEquals(
+                    practice.company().isSaid() && people > practice.company().people(), said.contains("people " + id));
+            assertEquals(cones > practice.bag().of(GearKind.CONE).orElse(1000), said.contains("gear " + id));
+            assertEquals(twice, said.contains("group.twice " + id));
+        }
+    }
 }

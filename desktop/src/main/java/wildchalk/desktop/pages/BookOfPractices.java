@@ -50,6 +50,7 @@ final class BookOfPractices implements PracticeDesk {
     private final Consumer<Practice> opened;
     private final Runnable left;
     private final Pictures pictures;
+    private List<Book.Row> rows = List.of();
 
     /**
      * A desk.
@@ -136,18 +137,29 @@ final class BookOfPractices implements PracticeDesk {
     }
 
     @Override
+    public void drills(Runnable then) {
+        keeper.ask(
+                b -> b.rows().stream()
+                        .filter(r -> !r.isAside())
+                        .sorted((a, c) -> a.title().compareToIgnoreCase(c.title()))
+                        .toList(),
+                now -> {
+                    rows = now;
+                    then.run();
+                });
+    }
+
+    @Override
     public void find(String words, Consumer<List<Book.Row>> then) {
+        if (words.isBlank()) {
+            then.accept(rows);
+            return;
+        }
+        List<Book.Row> all = rows;
         keeper.ask(
                 b -> {
-                    List<Book.Row> rows =
-                            b.rows().stream().filter(r -> !r.isAside()).toList();
-                    if (words.isBlank()) {
-                        return rows.stream()
-                                .sorted((a, c) -> a.title().compareToIgnoreCase(c.title()))
-                                .toList();
-                    }
                     Map<Integer, Book.Row> byNumber = new HashMap<>();
-                    rows.forEach(r -> byNumber.put(r.number(), r));
+                    all.forEach(r -> byNumber.put(r.number(), r));
                     return b.search(words).stream()
                             .map(byNumber::get)
                             .filter(Objects::nonNull)

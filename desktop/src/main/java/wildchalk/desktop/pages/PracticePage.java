@@ -59,8 +59,7 @@ public final class PracticePage implements Page {
 
     @Override
     public void enter() {
-        state.ifPresentOrElse(PracticeState::fetch, this::openSome);
-        view.ifPresent(PracticeView::focus);
+        view.ifPresentOrElse(PracticeView::enter, this::openSome);
     }
 
     /** The practice that was open last, or where a first one is begun. */

@@ -6,7 +6,6 @@ import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.VBox;
-import wildchalk.core.practice.Block;
 
 /** What is beside the column of time: what was found, and the card of what is looked at. */
 final class BesideTime extends ScrollPane {
@@ -35,16 +34,21 @@ final class BesideTime extends ScrollPane {
         setMaxWidth(WIDE);
     }
 
-    /** Shows what is to be known of the evening as it is now. */
+    /** Shows what is to be known of the evening as it was worked out last. */
     void fill() {
-        PracticeState.Side side = state.sideProperty().get();
-        boolean keys = isIn(found);
-        found.getChildren().setAll(side == PracticeState.Side.FOUND ? List.of(new FoundList(state)) : List.of());
-        found.setManaged(side == PracticeState.Side.FOUND);
+        boolean found = state.sideProperty().get() == PracticeState.Side.FOUND;
+        boolean keys = isIn(this.found);
+        this.found.getChildren().setAll(found ? List.of(new FoundList(state)) : List.of());
+        this.found.setManaged(found);
         if (keys) {
             toColumn.run();
         }
-        Optional<Block> chosen = state.chosen();
+        fillCard();
+    }
+
+    /** Shows the card of what is looked at as it is now. */
+    void fillCard() {
+        PracticeState.Side side = state.sideProperty().get();
         switch (side) {
             case FIT -> show(List.of(side, state.asking(), state.practice()), () -> {
                 FitPane fitting = new FitPane(state);
@@ -54,9 +58,10 @@ final class BesideTime extends ScrollPane {
             case EVENING -> show(
                     List.of(side, state.practice(), state.fetched(), EveningCard.gear(state)),
                     () -> new EveningCard(state));
-            case FOUND -> chosen.ifPresentOrElse(
-                    b -> show(List.of(b, BlockCard.around(state, b)), () -> new BlockCard(state, b)),
-                    () -> show(new Object(), () -> new MadeOf(state)));
+            case FOUND -> state.chosen()
+                    .ifPresentOrElse(
+                            b -> show(List.of(b, BlockCard.around(state, b)), () -> new BlockCard(state, b)),
+                            () -> show(state.seenProperty().get(), () -> new MadeOf(state)));
         }
     }
 

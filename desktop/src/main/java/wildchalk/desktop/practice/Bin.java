@@ -71,7 +71,7 @@ final class Bin extends VBox {
         hint.setWrapText(true);
         hint.setMinHeight(USE_PREF_SIZE);
         getChildren().addAll(head, find, list, plain, hint);
-        search();
+        fill();
     }
 
     private static String say(String key, Object... values) {
@@ -81,6 +81,11 @@ final class Bin extends VBox {
     /** Where one types to find a drill. */
     TextField find() {
         return find;
+    }
+
+    /** The drills of the book as they are now. */
+    void fill() {
+        state.desk().drills(this::search);
     }
 
     private void search() {

@@ -5,6 +5,7 @@ import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
+import javafx.scene.CacheHint;
 import javafx.scene.Cursor;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -44,13 +45,18 @@ final class BlockBox extends StackPane {
 
     /** What is shown: as long as it is the same, nothing is made anew. */
     private record Shown(
-            Block block,
-            double width,
-            double height,
-            Optional<Finding.Weight> worst,
-            Optional<String> chosen,
-            boolean drill,
-            Optional<String> needs) {}
+            Block block, double width, double height, Optional<String> chosen, Optional<Seen> seen, Fetched fetched) {
+
+        /** What was worked out and looked up is not compared, it is the same or another. */
+        boolean isSame(Shown other) {
+            return block.equals(other.block)
+                    && width == other.width
+                    && height == other.height
+                    && chosen.equals(other.chosen)
+                    && seen == other.seen
+                    && fetched == other.fetched;
+        }
+    }
 
     /** A press that goes on. */
     private record Grip(double sceneY, boolean edge) {}
@@ -61,6 +67,9 @@ final class BlockBox extends StackPane {
         this.id = id;
         setId("block-" + id);
         setManaged(false);
+        // While another one is pulled it is only moved.
+        setCache(true);
+        setCacheHint(CacheHint.SPEED);
         getStyleClass().add("block-box");
         setAlignment(Pos.TOP_LEFT);
         setOnMouseMoved(e -> setCursor(isEdge(e) ? Cursor.V_RESIZE : Cursor.HAND));
@@ -147,26 +156,18 @@ final class BlockBox extends StackPane {
     void show(Block block, double width, double height) {
         Optional<String> chosen =
                 state.chosenProperty().get().filter(c -> block.all().anyMatch(b -> b.id().equals(c)));
-        Shown now = new Shown(
-                block,
-                width,
-                height,
-                state.worst(block),
-                chosen,
-                drill(block).isPresent(),
-                BlockLine.needs(state, block));
-        if (Optional.of(now).equals(shown)) {
+        Shown now = new Shown(block, width, height, chosen, state.seenProperty().get(), state.fetched());
+        if (shown.filter(now::isSame).isPresent()) {
             return;
         }
         shown = Optional.of(now);
+        Optional<Finding.Weight> worst = state.worst(block);
         pseudoClassStateChanged(CHOSEN, chosen.isPresent());
         pseudoClassStateChanged(NICE, !block.must());
         pseudoClassStateChanged(
-                BAD,
-                now.worst().filter(w -> w != Finding.Weight.COULD_BE_BETTER).isPresent());
+                BAD, worst.filter(w -> w != Finding.Weight.COULD_BE_BETTER).isPresent());
         pseudoClassStateChanged(
-                POOR,
-                now.worst().filter(w -> w == Finding.Weight.COULD_BE_BETTER).isPresent());
+                POOR, worst.filter(w -> w == Finding.Weight.COULD_BE_BETTER).isPresent());
         setAccessibleText(PracticeState.BOOK.say(
                 "block", BlockWords.of(block), block.time().now()));
         boolean beside = block.content() instanceof Content.Beside;
@@ -183,7 +184,7 @@ final class BlockBox extends StackPane {
         HBox line = new HBox(10);
         line.setPadding(new Insets(height < TWO ? 0 : 6, 10, 0, 10));
         line.setAlignment(height < TWO ? Pos.CENTER_LEFT : Pos.TOP_LEFT);
-        if (height >= PICTURE) {
+        if (height >= PICTURE && whole) {
             drill(block).ifPresent(d -> line.getChildren().add(picture(block, d, Math.min(MOST_PICTURE, height - 14))));
         }
         Label title = new Label(BlockWords.of(block));

@@ -14,7 +14,8 @@ import wildchalk.core.practice.Slot;
 final class Clock {
 
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm");
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
+    private static final DateTimeFormatter DAY =
+            DateTimeFormatter.ofPattern(PracticeState.BOOK.say("day"), Locale.ENGLISH);
     private static final Pattern DAY_FIRST = Pattern.compile("(\\d{1,2})[./ ]+(\\d{1,2})(?:[./ ]+(\\d{4}))?\\.?");
     private static final int MINUTE = 60;
 

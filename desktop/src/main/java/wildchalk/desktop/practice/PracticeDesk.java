@@ -25,6 +25,9 @@ public interface PracticeDesk {
     /** Looks up what a practice needs of the book. */
     void fetch(Practice practice, Consumer<Fetched> then);
 
+    /** Looks what drills there are in the book by now. */
+    void drills(Runnable then);
+
     /** The drills of the book that are found by some words, all of them for none. */
     void find(String words, Consumer<List<Book.Row>> then);
 

@@ -110,7 +110,8 @@ final class PracticeTitle extends HBox {
         }
         Practice now = state.practice();
         items.add(item("practice-new", say("new"), () -> desk.add(NoPractice.empty(say("untitled"), now.slot()))));
-        items.add(item("practice-copy", say("copy"), () -> desk.add(nextWeek(now))));
+        boolean pattern = now.slot().day().isEmpty();
+        items.add(item("practice-copy", say(pattern ? "copy.pattern" : "copy"), () -> desk.add(nextWeek(now))));
         items.add(item(
                 "practice-pattern",
                 say("pattern.keep"),
@@ -127,6 +128,9 @@ final class PracticeTitle extends HBox {
 
     /** A copy is a week later; one of a pattern stays without a day until it gets one. */
     private static Practice nextWeek(Practice practice) {
-        return practice.in(practice.slot().on(practice.slot().day().map(d -> d.plusDays(WEEK))));
+        String title = practice.title();
+        String end = say("pattern.end");
+        return practice.in(practice.slot().on(practice.slot().day().map(d -> d.plusDays(WEEK))))
+                .withTitle(title.endsWith(end) ? title.substring(0, title.length() - end.length()) : title);
     }
 }

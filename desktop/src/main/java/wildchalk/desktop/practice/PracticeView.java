@@ -38,7 +38,12 @@ public final class PracticeView extends BorderPane {
         setLeft(bin);
         setCenter(middle);
         setRight(side);
-        state.document().changesProperty().addListener(o -> fill());
+        // What was found is shown when it is worked out anew.
+        state.document().changesProperty().addListener(o -> {
+            title.fill();
+            column.column().fill();
+            side.fillCard();
+        });
         state.seenProperty().addListener(o -> fill());
         state.chosenProperty().addListener(o -> {
             column.column().fill();
@@ -52,6 +57,13 @@ public final class PracticeView extends BorderPane {
         title.fill();
         column.column().fill();
         side.fill();
+    }
+
+    /** The book may be another by now: looks again. */
+    public void enter() {
+        state.fetch();
+        bin.fill();
+        focus();
     }
 
     /** Lets keys go to the column of time. */

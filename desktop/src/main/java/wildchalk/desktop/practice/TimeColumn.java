@@ -1,21 +1,15 @@
 package wildchalk.desktop.practice;
 
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.stream.Collectors;
 import javafx.geometry.Point2D;
-import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import wildchalk.core.practice.Block;
-import wildchalk.core.practice.Change;
 import wildchalk.core.practice.Plan;
 import wildchalk.core.practice.Practice;
 import wildchalk.core.practice.PracticeEdits;
@@ -28,8 +22,8 @@ import wildchalk.core.practice.Slot;
 final class TimeColumn extends Pane {
 
     private static final double TOP = 8;
-    private static final double TIMES = 46;
-    private static final double CHANGES = 178;
+    private static final double TIMES = TimeMarks.TIMES;
+    private static final double CHANGES = TimeMarks.CHANGES;
     private static final double GAP = 8;
     private static final double LINE = 16;
     /** Times nearer than this cannot both be read. */
@@ -48,7 +42,10 @@ final class TimeColumn extends Pane {
     private final Reveal reveal;
     private final ColumnKeys keys;
     private final Map<String, BlockBox> boxes = new HashMap<>();
+    private final TimeMarks marks;
+    private final Label empty = empty();
     private final Region marker = new Region();
+    private final Region end = new Region();
     private final Label carried = new Label();
     private double seen = 600;
     private double scale = LEAST_SCALE;
@@ -69,6 +66,7 @@ final class TimeColumn extends Pane {
     TimeColumn(PracticeState state, Reveal reveal) {
         this.state = state;
         this.reveal = reveal;
+        this.marks = new TimeMarks(state);
         this.keys = new ColumnKeys(state, this);
         setId("time-column");
         getStyleClass().add("time-column");
@@ -82,6 +80,10 @@ final class TimeColumn extends Pane {
         carried.setVisible(false);
         carried.setManaged(false);
         carried.setMouseTransparent(true);
+        end.setId("slot-end");
+        end.setManaged(false);
+        end.setMouseTransparent(true);
+        getChildren().addAll(marks, empty, end, marker, carried);
         setOnMousePressed(e -> {
             requestFocus();
             if (e.getTarget() == this) {
@@ -105,30 +107,35 @@ final class TimeColumn extends Pane {
         int all = Math.max(slot.seconds(), plan.seconds());
         // While a block is pulled, so many pixels stay so many minutes.
         scale = pulled.isPresent() ? scale : scale(practice, all);
-        List<Node> shown = new ArrayList<>();
+        marks.begin();
         Map<String, BlockBox> kept = new HashMap<>();
         for (Plan.Entry entry : plan.entries()) {
-            change(slot, entry, shown);
-            if (Math.abs(entry.start() - slot.seconds()) * scale > NEAR * MINUTE) {
-                time(Clock.at(slot, entry.start()), entry.start(), "time-label", shown);
+            String id = entry.block().id();
+            double from = y(entry.start() - entry.before().seconds());
+            if (!entry.before().parts().isEmpty() || entry.before().seconds() > 0) {
+                marks.change(entry, from, y(entry.start()), y(entry.end()), getWidth(), blockWidth());
             }
-            BlockBox box = Optional.ofNullable(boxes.get(entry.block().id()))
-                    .orElseGet(() -> new BlockBox(state, this, entry.block().id()));
-            kept.put(entry.block().id(), box);
-            shown.add(box);
+            if (Math.abs(entry.start() - slot.seconds()) * scale > NEAR * MINUTE) {
+                marks.time(id, Clock.at(slot, entry.start()), y(entry.start()), "time-label");
+            }
+            kept.put(id, Optional.ofNullable(boxes.get(id)).orElseGet(() -> new BlockBox(state, this, id)));
         }
-        end(slot, all, shown);
-        if (plan.entries().isEmpty()) {
-            shown.add(empty());
-        }
-        boxes.clear();
-        boxes.putAll(kept);
-        shown.add(marker);
-        shown.add(carried);
-        getChildren().setAll(shown);
+        end(slot, all);
+        empty.setVisible(plan.entries().isEmpty());
+        marks.end();
+        keep(kept);
         setMinHeight(y(all) + 30);
         setPrefHeight(y(all) + 30);
         requestLayout();
+    }
+
+    /** A box that is carried must not leave the window meanwhile: those that stay are not touched. */
+    private void keep(Map<String, BlockBox> kept) {
+        getChildren().removeIf(n -> n instanceof BlockBox && !kept.containsValue(n));
+        kept.values().stream().filter(b -> !getChildren().contains(b)).forEach(b -> getChildren()
+                .add(1, b));
+        boxes.clear();
+        boxes.putAll(kept);
     }
 
     /** Pixels for a minute: all of the slot is seen where it can be read, and the shortest block has a line. */
@@ -144,66 +151,26 @@ final class TimeColumn extends Pane {
         return TOP + seconds * scale / MINUTE;
     }
 
-    private Label empty() {
+    private static Label empty() {
         Label label = new Label(PracticeState.BOOK.say("column.empty"));
         label.setId("column-empty");
         label.getStyleClass().add("empty");
         label.setWrapText(true);
         label.setPrefWidth(360);
-        label.relocate(TIMES + 24, y(0) + 40);
+        label.setMouseTransparent(true);
+        label.relocate(TIMES + 24, TOP + 40);
         return label;
     }
 
-    private void time(String words, double seconds, String style, List<Node> shown) {
-        Label label = new Label(words);
-        label.getStyleClass().add(style);
-        label.setPrefWidth(TIMES - 6);
-        label.relocate(0, y(seconds) - 3);
-        shown.add(label);
-    }
-
-    private void end(Slot slot, int all, List<Node> shown) {
+    private void end(Slot slot, int all) {
         boolean over = plan.seconds() > slot.seconds();
-        Region line = new Region();
-        line.setId("slot-end");
-        line.getStyleClass().add(over ? "slot-over" : "slot-end");
-        line.setManaged(false);
-        line.resizeRelocate(TIMES, y(slot.seconds()), Math.max(0, getWidth() - TIMES), 2);
-        shown.add(line);
-        time(Clock.at(slot, slot.seconds()), slot.seconds(), over ? "time-over" : "time-end", shown);
+        end.getStyleClass().setAll(over ? "slot-over" : "slot-end");
+        end.toFront();
+        end.resizeRelocate(TIMES, y(slot.seconds()), Math.max(0, getWidth() - TIMES), 2);
+        marks.time("end", Clock.at(slot, slot.seconds()), y(slot.seconds()), over ? "time-over" : "time-end");
         if (over && all - slot.seconds() > 2 * MINUTE) {
-            time(Clock.at(slot, all), all, "time-over", shown);
+            marks.time("over", Clock.at(slot, all), y(all), "time-over");
         }
-    }
-
-    /** What comes before a block: a strip as high as it takes, and its words beside it. */
-    private void change(Slot slot, Plan.Entry entry, List<Node> shown) {
-        Change change = entry.before();
-        if (change.seconds() == 0 && change.parts().isEmpty()) {
-            return;
-        }
-        double from = y(entry.start() - change.seconds());
-        double high = y(entry.start()) - from;
-        Region strip = new Region();
-        strip.getStyleClass().add("change-strip");
-        strip.setManaged(false);
-        strip.setMouseTransparent(true);
-        strip.resizeRelocate(TIMES, from, Math.max(0, blockWidth()), high);
-        shown.add(strip);
-        String parts = change.parts().stream().map(Change.Part::words).collect(Collectors.joining(", "));
-        String words = PracticeState.BOOK.say(
-                change.said().isPresent() ? "change.said" : "change", Clock.minutes(change.seconds()), parts);
-        Button label = new Button(words);
-        label.setId("change-" + entry.block().id());
-        label.getStyleClass().add("change-words");
-        label.setTooltip(new Tooltip(words));
-        label.setOnAction(e -> state.choose(Optional.of(entry.block().id())));
-        label.setWrapText(true);
-        label.setPrefWidth(CHANGES);
-        label.setMaxWidth(CHANGES);
-        label.setMaxHeight(Math.max(LINE + 2, high + y(entry.end()) - y(entry.start())));
-        label.relocate(getWidth() - CHANGES, from + Math.min(high, LINE) / 2 - 10);
-        shown.add(label);
     }
 
     private double blockWidth() {
@@ -213,6 +180,7 @@ final class TimeColumn extends Pane {
     @Override
     protected void layoutChildren() {
         super.layoutChildren();
+        marks.resizeRelocate(0, 0, getWidth(), getHeight());
         for (Plan.Entry entry : plan.entries()) {
             BlockBox box = boxes.get(entry.block().id());
             double high = y(entry.end()) - y(entry.start());
