@@ -178,16 +178,7 @@ class ListsWindowTest extends RealWindow {
         await(() -> find("#group-5") != null);
         readPage("the Squad page");
         for (String button : List.of("#squad-title", "#groups-title", "#wish", "#group-name-0", "#there-m1")) {
-            ContextMenu list = opened(find(button));
-            fx(() -> {
-                read(button);
-                return null;
-            });
-            readAll(List.copyOf(list.getItems()), button);
-            fx(() -> {
-                list.hide();
-                return null;
-            });
+            readList(button);
         }
         click("#person-m13");
         await(() -> find("#person-card") != null);
@@ -278,5 +269,49 @@ class ListsWindowTest extends RealWindow {
                 .filter(w -> w instanceof ContextMenu m && id.equals(m.getId()) && m.isShowing())
                 .map(ContextMenu.class::cast)
                 .findFirst();
+    }
+
+    @Test
+    void everyWordOfThePracticePageCanBeRead() throws Exception {
+        open(Request.demo(book()));
+        click("#tab-practice");
+        await(() -> find("#found-more") != null);
+        click("#found-more");
+        readPage("the Practice page");
+        for (String button : List.of("#practice-title", "#fit")) {
+            readList(button);
+        }
+        click("#block-b1");
+        await(() -> find("#block-card") != null);
+        readPage("a drill in an evening");
+        readList("#block-lead");
+        click("#block-b3");
+        await(() -> find("#block-words") != null);
+        readPage("water in an evening");
+        click("#mend-0-0");
+        await(() -> find("#fit-take") != null);
+        readPage("fitting an evening");
+        click("#fit-leave");
+        click("#evening");
+        await(() -> find("#evening-card") != null);
+        readPage("the evening");
+        for (String button : List.of("#evening-surface", "#evening-squad")) {
+            readList(button);
+        }
+        assertEquals(List.of(), faint);
+        assertTrue(read > 150, read + " words were read");
+    }
+
+    private void readList(String button) throws Exception {
+        ContextMenu list = opened(find(button));
+        fx(() -> {
+            read(button);
+            return null;
+        });
+        readAll(List.copyOf(list.getItems()), button);
+        fx(() -> {
+            list.hide();
+            return null;
+        });
     }
 }

@@ -130,7 +130,12 @@ record Changing(Company company, Bag bag, KnownNeeds needs) {
         int balls = all(before).mapToInt(Needs::balls).sum();
         if (balls > 0) {
             int rounds = (balls + hands() - 1) / hands();
-            add(parts, Change.Doing.GATHER_BALLS, CALLING + FETCHING * rounds, BOOK.say("gather", balls));
+            String counted = all(before)
+                    .filter(n -> n.balls() > 0)
+                    .map(n -> n.kit().ball().counted(balls))
+                    .findFirst()
+                    .orElse("");
+            add(parts, Change.Doing.GATHER_BALLS, CALLING + FETCHING * rounds, BOOK.say("gather", counted));
         }
     }
 

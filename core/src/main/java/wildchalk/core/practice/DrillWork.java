@@ -15,6 +15,7 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.script.Counts;
 import wildchalk.core.surface.Surface;
 
 /**
@@ -140,7 +141,7 @@ public final class DrillWork {
             return new Needs(
                     fewest,
                     keepers,
-                    new Needs.Kit(gear, balls, bibs, settingOut),
+                    new Needs.Kit(gear, balls, Counts.ball(surface), bibs, settingOut),
                     saying,
                     work(),
                     new Needs.Footing(

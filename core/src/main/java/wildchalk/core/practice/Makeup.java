@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import wildchalk.core.catalogue.Skill;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.script.Counts;
 
 /**
  * What an evening is made of.
@@ -115,9 +116,10 @@ public record Makeup(Map<Skill, Double> skills, Map<Share, Double> shares, doubl
      *
      * @param gear by kind
      * @param balls at least
+     * @param called the same with what they are called: "6 pucks"; empty for none
      * @param settingOut seconds that one person takes for what the first block needs
      */
-    public record Bring(Map<GearKind, Integer> gear, int balls, double settingOut) {
+    public record Bring(Map<GearKind, Integer> gear, int balls, String called, double settingOut) {
         public Bring {
             gear = Collections.unmodifiableMap(gear);
         }
@@ -127,21 +129,27 @@ public record Makeup(Map<Skill, Double> skills, Map<Share, Double> shares, doubl
     public static Bring bring(Plan plan, KnownNeeds needs) {
         Map<GearKind, Integer> most = new EnumMap<>(GearKind.class);
         int balls = 0;
+        String called = "";
         double first = 0;
         for (Plan.Entry entry : plan.entries()) {
             Map<GearKind, Integer> now = new EnumMap<>(GearKind.class);
             int out = 0;
+            Counts.Ball ball = null;
             for (Block block : entry.block().parts()) {
                 Needs known = needs.of(block).orElse(null);
                 if (known != null) {
                     known.gear().forEach((kind, n) -> now.merge(kind, n, Integer::sum));
                     out += known.balls();
+                    ball = known.kit().ball();
                     first += entry == plan.entries().get(0) ? known.settingOut() : 0;
                 }
             }
             now.forEach((kind, n) -> most.merge(kind, n, Math::max));
-            balls = Math.max(balls, out);
+            if (out > balls) {
+                balls = out;
+                called = ball.counted(out);
+            }
         }
-        return new Bring(most, balls, first);
+        return new Bring(most, balls, called, first);
     }
 }

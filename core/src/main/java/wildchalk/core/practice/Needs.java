@@ -7,6 +7,7 @@ import java.util.Set;
 import wildchalk.core.catalogue.Skill;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.script.Counts;
 
 /**
  * What a block of a drill takes, and what becomes of those who play it, as {@link DrillWork} works it out. It does not
@@ -27,10 +28,11 @@ public record Needs(int fewest, int keepers, Kit kit, double saying, Work work, 
      *
      * @param gear what is put down, by kind
      * @param balls that are in play, carried back or lying out at once
+     * @param ball what one is called
      * @param bibs colours that are worn
      * @param settingOut seconds that one person takes to set all of it out
      */
-    public record Kit(Map<GearKind, Integer> gear, int balls, Set<Bib> bibs, double settingOut) {
+    public record Kit(Map<GearKind, Integer> gear, int balls, Counts.Ball ball, Set<Bib> bibs, double settingOut) {
         public Kit {
             Map<GearKind, Integer> copy = new EnumMap<>(GearKind.class);
             copy.putAll(gear);
@@ -114,6 +116,11 @@ public record Needs(int fewest, int keepers, Kit kit, double saying, Work work, 
     /** That are in play, carried back or lying out at once. */
     public int balls() {
         return kit.balls();
+    }
+
+    /** "6 balls", "1 puck". */
+    public String ballWords() {
+        return kit.ball().counted(kit.balls());
     }
 
     /** Colours that are worn. */

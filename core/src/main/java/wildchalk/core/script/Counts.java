@@ -14,6 +14,21 @@ public final class Counts {
 
     private Counts() {}
 
+    /** What a ball is called where it is played: "ball" and "balls", "puck" and "pucks". */
+    public record Ball(String one, String several) {
+
+        /** "1 puck", "6 pucks". */
+        public String counted(int n) {
+            return n + " " + (n == 1 ? one : several);
+        }
+    }
+
+    /** What a ball is called on a surface. */
+    public static Ball ball(Surface surface) {
+        Words words = new Words(surface);
+        return new Ball(words.word("ball"), words.word("balls"));
+    }
+
     /** "9 players", "9 cones (5 yellow, 4 blue)", "2 mini-goals", "6 balls"; nothing that there is none of. */
     public static List<String> of(Stage stage, Surface surface) {
         return of(Needs.of(stage), surface);

@@ -17,9 +17,12 @@ import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.practice.check.PracticeCheck;
 import wildchalk.core.practice.check.PracticeCheck.Worked;
+import wildchalk.core.script.Counts;
 
 /** An hour of five blocks worked out by hand: every change, the gear at every moment, and what is found. */
 class PlanTest {
+
+    private static final Counts.Ball BALL = new Counts.Ball("ball", "balls");
 
     /** What two drills take, as if they had been worked out. */
     static final Map<String, Needs> DRILLS = Map.of(
@@ -27,7 +30,7 @@ class PlanTest {
             new Needs(
                     6,
                     0,
-                    new Needs.Kit(Map.of(GearKind.CONE, 8), 3, Set.of(Bib.CORAL), 90),
+                    new Needs.Kit(Map.of(GearKind.CONE, 8), 3, BALL, Set.of(Bib.CORAL), 90),
                     70.2,
                     new Needs.Work(60, 0.5, 4, 0.6, 0.2, 12, new Needs.Turning(3, 3)),
                     new Needs.Footing("handball", 12, 10, new Content.Area(40, 20)),
@@ -36,7 +39,7 @@ class PlanTest {
             new Needs(
                     9,
                     1,
-                    new Needs.Kit(Map.of(GearKind.CONE, 6, GearKind.POLE, 2), 6, Set.of(Bib.CORAL, Bib.SKY), 150),
+                    new Needs.Kit(Map.of(GearKind.CONE, 6, GearKind.POLE, 2), 6, BALL, Set.of(Bib.CORAL, Bib.SKY), 150),
                     48,
                     new Needs.Work(80, 1, 2, 0.4, 0.3, 75, new Needs.Turning(2, 2)),
                     new Needs.Footing("handball", 20, 20, new Content.Area(40, 20)),

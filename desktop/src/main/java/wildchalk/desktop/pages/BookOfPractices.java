@@ -7,10 +7,12 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 import javafx.scene.image.Image;
 import javafx.stage.Screen;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
+import wildchalk.core.naming.Finding;
 import wildchalk.core.practice.Around;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Content;
@@ -156,17 +158,19 @@ final class BookOfPractices implements PracticeDesk {
             return;
         }
         List<Book.Row> all = rows;
-        keeper.ask(
-                b -> {
-                    Map<Integer, Book.Row> byNumber = new HashMap<>();
-                    all.forEach(r -> byNumber.put(r.number(), r));
-                    return b.search(words).stream()
-                            .map(byNumber::get)
-                            .filter(Objects::nonNull)
-                            .limit(MOST)
-                            .toList();
-                },
-                then);
+        keeper.ask(b -> found(all, b.search(words), words), then);
+    }
+
+    /** The best first; one that was not looked over yet is found by its name. */
+    private static List<Book.Row> found(List<Book.Row> rows, List<Integer> numbers, String words) {
+        Map<Integer, Book.Row> byNumber = new HashMap<>();
+        rows.forEach(r -> byNumber.put(r.number(), r));
+        return Stream.concat(
+                        numbers.stream().map(byNumber::get).filter(Objects::nonNull),
+                        rows.stream().filter(r -> Finding.isCalled(r.title(), words)))
+                .distinct()
+                .limit(MOST)
+                .toList();
     }
 
     @Override

@@ -172,8 +172,10 @@ final class Bin extends VBox {
             setGraphic(empty ? null : line);
             if (!empty) {
                 title.setText(row.title());
+                // One that nobody has looked over yet says nothing of its people.
+                int people = row.summary().people();
                 said.setText(
-                        say("bin.line", row.summary().people(), row.summary().rungs()));
+                        people == 0 ? "" : say("bin.line", people, row.summary().rungs()));
                 setId("put-in-" + row.id());
                 picture.setImage(state.desk()
                         .picture(row, image -> {

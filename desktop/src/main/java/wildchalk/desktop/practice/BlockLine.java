@@ -55,7 +55,7 @@ final class BlockLine {
                 parts.add(say("needs.gear", k, k == 1 ? name : PieceWords.several(name)));
             });
             if (n.balls() > 0) {
-                parts.add(say("needs.balls", n.balls()));
+                parts.add(n.ballWords());
             }
             int wait = (int) Math.min(n.longestWait(), block.time().now() * MINUTE);
             parts.add(say("needs.wait", Clock.minutes(wait)));

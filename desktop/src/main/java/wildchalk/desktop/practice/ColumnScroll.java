@@ -1,5 +1,6 @@
 package wildchalk.desktop.practice;
 
+import javafx.application.Platform;
 import javafx.scene.control.ScrollPane;
 
 /** The column of time, as long as it is, in what can be seen of it. */
@@ -25,8 +26,15 @@ final class ColumnScroll extends ScrollPane {
         return column;
     }
 
-    /** Scrolls so that a stretch of the column is seen. */
+    /** Scrolls so that a stretch of the column is seen, as soon as the column is as high as it will be. */
     private void reveal(double from, double to) {
+        Platform.runLater(() -> {
+            layout();
+            scroll(from, to);
+        });
+    }
+
+    private void scroll(double from, double to) {
         double seen = getViewportBounds().getHeight();
         double all = column.getHeight();
         if (all <= seen) {

@@ -110,7 +110,7 @@ final class MadeOf extends VBox {
             parts.add(say("bring.gear", e.getValue(), e.getValue() == 1 ? kind : PieceWords.several(kind)));
         }
         if (bring.balls() > 0) {
-            parts.add(say("bring.balls", bring.balls()));
+            parts.add(bring.called());
         }
         room.getChildren()
                 .add(quiet(

@@ -53,6 +53,9 @@ final class TimeColumn extends Pane {
     /** While a block is pulled: how long it would be. */
     private Optional<Practice> pulled = Optional.empty();
 
+    /** What was put in, until it is known what comes before it: only then it is where it stays. */
+    private Optional<String> fresh = Optional.empty();
+
     private Optional<Drop> drop = Optional.empty();
 
     /**
@@ -127,6 +130,10 @@ final class TimeColumn extends Pane {
         setMinHeight(y(all) + 30);
         setPrefHeight(y(all) + 30);
         requestLayout();
+        if (fresh.isPresent() && state.isSeen()) {
+            fresh.ifPresent(this::reveal);
+            fresh = Optional.empty();
+        }
     }
 
     /** A box that is carried must not leave the window meanwhile: those that stay are not touched. */
@@ -232,7 +239,8 @@ final class TimeColumn extends Pane {
         state.put(at.at(), block);
         at.beside().ifPresent(other -> state.chosen().ifPresent(b -> state.apply(PracticeEdits.beside(b, other))));
         requestFocus();
-        state.chosen().ifPresent(b -> reveal(b.id()));
+        fresh = state.chosen().map(Block::id);
+        fresh.ifPresent(this::reveal);
     }
 
     /** Scrolls to a block. */

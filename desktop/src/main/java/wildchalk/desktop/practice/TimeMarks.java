@@ -57,7 +57,7 @@ final class TimeMarks extends Pane {
 
     /** A time at a height. */
     void time(String key, String words, double y, String style) {
-        Label label = mark("time " + key + style, Label.class, () -> {
+        Label label = mark("time-" + key + style, Label.class, () -> {
             Label fresh = new Label();
             fresh.getStyleClass().add(style);
             fresh.setPrefWidth(TIMES - 6);
@@ -79,13 +79,13 @@ final class TimeMarks extends Pane {
     void change(Plan.Entry entry, double from, double to, double end, double width, double wide) {
         Change change = entry.before();
         String id = entry.block().id();
-        Region strip = mark("strip " + id, Region.class, TimeMarks::strip);
+        Region strip = mark("strip-" + id, Region.class, TimeMarks::strip);
         strip.resizeRelocate(TIMES, from, Math.max(0, wide), to - from);
         String words = PracticeState.BOOK.say(
                 change.said().isPresent() ? "change.said" : "change",
                 Clock.minutes(change.seconds()),
                 change.parts().stream().map(Change.Part::words).collect(Collectors.joining(", ")));
-        Button label = mark("words " + id, Button.class, () -> words(id));
+        Button label = mark("words-" + id, Button.class, () -> words(id));
         if (!words.equals(label.getText())) {
             label.setText(words);
             label.setTooltip(new Tooltip(words));

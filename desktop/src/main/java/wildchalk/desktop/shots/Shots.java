@@ -82,6 +82,7 @@ public final class Shots extends Application {
         showing();
         handingOut();
         squads();
+        practices();
         damaged();
         step(shown::close);
         session.opened().thenRun(this::next);
@@ -121,7 +122,6 @@ public final class Shots extends Application {
         });
         step(() -> ((ListView<?>) find("#versions")).getSelectionModel().selectLast());
         rest();
-        step(() -> picture("versions"));
         step(() -> {
             ((Button) find("#versions-close")).fire();
             open("turnstile");
@@ -227,8 +227,6 @@ public final class Shots extends Application {
             board().focus().frozenProperty().set(Optional.of(new Focus.Frozen("f1", false)));
         });
         step(() -> picture("freeze-question"));
-        step(() -> board().focus().frozenProperty().set(Optional.of(new Focus.Frozen("f1", true))));
-        step(() -> picture("freeze-answer"));
         step(() -> board().focus().frozenProperty().set(Optional.empty()));
     }
 
@@ -285,6 +283,19 @@ public final class Shots extends Application {
         rest();
         step(() -> picture("group-list"));
         step(() -> ((Button) find("#group-list-close")).fire());
+    }
+
+    /** An evening that does not fit, and how it would. */
+    private void practices() {
+        step(() -> click("#tab-practice"));
+        for (int i = 0; i < 4; i++) {
+            rest();
+        }
+        step(() -> picture("practice"));
+        step(() -> ((Button) find("#mend-0-0")).fire());
+        rest();
+        step(() -> picture("fit"));
+        step(() -> ((Button) find("#fit-leave")).fire());
     }
 
     /** What is made beside the window's thread takes a moment. */

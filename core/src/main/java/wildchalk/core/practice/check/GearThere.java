@@ -23,11 +23,13 @@ final class GearThere implements PracticeCheck {
         for (Plan.Entry entry : evening.plan().entries()) {
             Map<GearKind, Integer> gear = new EnumMap<>(GearKind.class);
             int balls = 0;
+            String counted = "";
             for (Block part : entry.block().parts()) {
                 Needs needs = evening.needs().of(part).orElse(null);
                 if (needs != null) {
                     needs.gear().forEach((kind, n) -> gear.merge(kind, n, Integer::sum));
                     balls += needs.balls();
+                    counted = needs.kit().ball().counted(balls);
                 }
             }
             gear.forEach((kind, n) -> bag.of(kind)
@@ -36,7 +38,7 @@ final class GearThere implements PracticeCheck {
                             "gear", entry, Said.of("gear", n, PieceWords.several(PieceWords.kind(kind)), there)))));
             if (bag.balls().isPresent() && bag.balls().getAsInt() < balls) {
                 found.add(finding(
-                        "balls", entry, Said.of("balls", balls, bag.balls().getAsInt())));
+                        "balls", entry, Said.of("balls", counted, bag.balls().getAsInt())));
             }
         }
         return found;

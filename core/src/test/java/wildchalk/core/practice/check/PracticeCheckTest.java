@@ -25,6 +25,7 @@ import wildchalk.core.practice.Needs;
 import wildchalk.core.practice.Practice;
 import wildchalk.core.practice.Slot;
 import wildchalk.core.practice.check.PracticeCheck.Worked;
+import wildchalk.core.script.Counts;
 
 /** Each thing that is looked for: found where it is so, not found where it is not, and mended by what it offers. */
 class PracticeCheckTest {
@@ -35,7 +36,7 @@ class PracticeCheckTest {
         return new Needs(
                 fewest,
                 1,
-                new Needs.Kit(Map.of(GearKind.CONE, 6), 4, Set.of(), 60),
+                new Needs.Kit(Map.of(GearKind.CONE, 6), 4, new Counts.Ball("ball", "balls"), Set.of(), 60),
                 20,
                 work,
                 new Needs.Footing("handball", 20, 20, new Content.Area(40, 20)),
