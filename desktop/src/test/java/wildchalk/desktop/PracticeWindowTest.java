@@ -196,6 +196,7 @@ class PracticeWindowTest extends RealWindow {
         tabTo("#no-practice-go");
         type(KeyCode.SPACE);
         await(() -> find("#practice-view") != null && state().isSeen());
+        await(() -> find("#time-column").isFocused());
         type(KeyCode.CONTROL, KeyCode.F);
         write("lampl");
         await(() -> ((ListView<?>) find("#drills-to-put-in")).getItems().size() == 1);

@@ -2,6 +2,7 @@ package wildchalk.core.practice;
 
 import java.util.List;
 import java.util.OptionalInt;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 /**
@@ -92,6 +93,38 @@ public record Block(
     /** The same after a change that takes so many seconds, 0 or more; empty for as many as it is worked out to take. */
     public Block after(OptionalInt seconds) {
         return new Block(id, content, time, must, group, lead, note, seconds);
+    }
+
+    /** The same in other words, wherever a coach wrote some. */
+    Block silent(UnaryOperator<String> words) {
+        return being(content.match(new Reworded(words))).noting(words.apply(note));
+    }
+
+    /** What a block is, in other words. */
+    private record Reworded(UnaryOperator<String> words) implements Content.Cases<Content> {
+
+        @Override
+        public Content play(Content.Play play) {
+            return play.climbing(play.climbs().stream()
+                    .map(c -> new Content.Climb(c.rung(), c.minutes(), words.apply(c.when())))
+                    .toList());
+        }
+
+        @Override
+        public Content game(Content.Game game) {
+            return new Content.Game(words.apply(game.words()), game.area(), words.apply(game.scoring()));
+        }
+
+        @Override
+        public Content words(Content.Words said) {
+            return new Content.Words(said.sort(), words.apply(said.words()));
+        }
+
+        @Override
+        public Content beside(Content.Beside beside) {
+            return new Content.Beside(
+                    beside.blocks().stream().map(b -> b.silent(words)).toList());
+        }
     }
 
     /** Itself, or the blocks that are side by side in it, as long as it is itself. */

@@ -149,6 +149,20 @@ public record Practice(
         return new Practice(id, title, ids, slot, surface, newTheme, setting, blocks);
     }
 
+    /** The same without somebody's name in any of its words. */
+    public Practice silentOf(String name) {
+        UnaryOperator<String> silent = w -> w.replace(name, "\u2026");
+        return new Practice(
+                id,
+                silent.apply(title),
+                ids,
+                slot,
+                surface,
+                silent.apply(theme),
+                setting.on(silent.apply(setting.ground())),
+                blocks.stream().map(b -> b.silent(silent)).toList());
+    }
+
     @Override
     public Practice withId(String newId) {
         return new Practice(newId, title, ids, slot, surface, theme, setting, blocks);

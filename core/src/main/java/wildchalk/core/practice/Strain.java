@@ -93,6 +93,32 @@ public record Strain(List<Part> parts) {
         return parts.stream().filter(Part::contact).mapToDouble(Part::minutes).sum();
     }
 
+    /** How hard it is to do something. */
+    public enum Pace {
+        EASY,
+        MIDDLE,
+        HARD;
+
+        private static final double FROM_MIDDLE = 45;
+        private static final double FROM_HARD = 90;
+
+        /** By metres in a minute; the limits are assumed. */
+        static Pace of(double metres) {
+            if (metres >= FROM_HARD) {
+                return HARD;
+            }
+            return metres >= FROM_MIDDLE ? MIDDLE : EASY;
+        }
+    }
+
+    /** Minutes of blocks, by how hard they are. */
+    public double minutes(Pace pace) {
+        return parts.stream()
+                .filter(p -> !p.block().isEmpty() && Pace.of(p.metres()) == pace)
+                .mapToDouble(Part::minutes)
+                .sum();
+    }
+
     /** The hardest part by metres in a minute; nothing for an evening without blocks. */
     public Optional<Part> hardest() {
         return parts.stream().max(Comparator.comparingDouble(Part::metres));

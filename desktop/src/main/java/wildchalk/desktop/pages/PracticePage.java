@@ -1,6 +1,7 @@
 package wildchalk.desktop.pages;
 
 import java.util.Optional;
+import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.StackPane;
@@ -105,7 +106,8 @@ public final class PracticePage implements Page {
         state = Optional.of(opened);
         view = Optional.of(shown);
         node.getChildren().setAll(shown);
-        shown.focus();
+        // Whatever had the keys is gone: the window finds somebody else for them first.
+        Platform.runLater(shown::focus);
         host.changed();
     }
 

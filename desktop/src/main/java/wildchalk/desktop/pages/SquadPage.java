@@ -12,6 +12,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.StackPane;
 import wildchalk.core.document.Document;
 import wildchalk.core.grouping.search.Divider;
+import wildchalk.core.practice.Practice;
 import wildchalk.core.squad.Squad;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.core.wording.Wordbook;
@@ -29,6 +30,7 @@ import wildchalk.handout.order.FileNames;
 import wildchalk.storage.book.Kept;
 import wildchalk.storage.book.Standing;
 import wildchalk.storage.format.SquadWriter;
+import wildchalk.storage.kind.PracticeKind;
 import wildchalk.storage.kind.SquadKind;
 import wildchalk.storage.people.PeopleWriter;
 
@@ -250,7 +252,12 @@ public final class SquadPage implements Page {
         leaveSquad();
         node.getChildren().clear();
         keeper.ask(
-                b -> b.of(SquadKind.SQUADS).forget(squad.id(), s -> s.forgetting(person, name), name),
+                b -> b.of(SquadKind.SQUADS)
+                        .forget(
+                                squad.id(),
+                                s -> s.forgetting(person, name),
+                                name,
+                                List.of(new Kept.Also<>(PracticeKind.PRACTICES, p -> forgetting(p, squad, name)))),
                 left -> {
                     openAgain(squad);
                     if (left.isEmpty()) {
@@ -266,6 +273,14 @@ public final class SquadPage implements Page {
                     }
                 },
                 () -> openAgain(squad));
+    }
+
+    /** An evening of this squad may say their name, as long as nobody else is called so. */
+    private static Practice forgetting(Practice practice, Squad squad, String name) {
+        long called = squad.all().filter(m -> m.name().equals(name)).count()
+                + squad.staff().stream().filter(h -> h.name().equals(name)).count();
+        boolean theirs = practice.company().squad().equals(squad.id()) && called == 1;
+        return theirs && !name.isBlank() ? practice.silentOf(name) : practice;
     }
 
     private void openAgain(Squad squad) {

@@ -53,7 +53,6 @@ final class Bin extends VBox {
         list.setId("drills-to-put-in");
         list.getStyleClass().add("bin-list");
         list.setCellFactory(l -> new Row());
-        list.setPlaceholder(new Label(say("none.found")));
         list.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
             if (e.getCode() == KeyCode.ENTER) {
                 put(list.getSelectionModel().getSelectedIndex());
@@ -93,6 +92,7 @@ final class Bin extends VBox {
         state.desk().find(typed, rows -> {
             // Whatever was typed meanwhile is on its way.
             if (typed.equals(find.getText())) {
+                list.setPlaceholder(new Label(say(typed.isBlank() ? "none.there" : "none.found")));
                 list.setItems(FXCollections.observableList(rows));
             }
         });

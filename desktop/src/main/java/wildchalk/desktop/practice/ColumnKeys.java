@@ -2,6 +2,7 @@ package wildchalk.desktop.practice;
 
 import java.util.List;
 import java.util.Optional;
+import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import wildchalk.core.practice.Block;
@@ -87,7 +88,11 @@ final class ColumnKeys {
             case M -> state.apply(PracticeEdits.having(block, !block.must()));
             case D -> state.apply(PracticeEdits.again(block));
             case B -> beside(block, at);
-            case ENTER -> column.getScene().lookup("#block-card-first").requestFocus();
+            case ENTER -> {
+                state.show(PracticeState.Side.FOUND);
+                Optional.ofNullable(column.getScene().lookup("#block-card-first"))
+                        .ifPresent(Node::requestFocus);
+            }
             default -> {
                 return false;
             }

@@ -103,7 +103,9 @@ final class EveningCard extends VBox {
                         say("evening.day.prompt"),
                         9,
                         this::day));
-        slot().day().ifPresent(d -> row.getChildren().add(new Label(Clock.words(d))));
+        Label words = new Label(slot().day().map(Clock::words).orElse(say("evening.day.none")));
+        words.getStyleClass().add("quiet");
+        row.getChildren().add(words);
         return row;
     }
 
@@ -213,28 +215,31 @@ final class EveningCard extends VBox {
         }
     }
 
-    private FlowPane counts() {
+    private VBox counts() {
         Company.Heads heads = practice.company().heads();
-        return BlockCard.row(
-                say("evening.people"),
-                count(
-                        "evening-people",
-                        say("evening.players"),
-                        heads.people(),
-                        n -> heads(n, Math.min(n, heads.keepers()), heads.staff())),
-                new Label(say("evening.players")),
-                count(
-                        "evening-keepers",
-                        say("evening.keepers"),
-                        heads.keepers(),
-                        n -> heads(Math.max(n, heads.people()), n, heads.staff())),
-                new Label(say("evening.keepers")),
-                count(
-                        "evening-staff",
-                        say("evening.staff"),
-                        heads.staff(),
-                        n -> heads(heads.people(), heads.keepers(), n)),
-                new Label(say("evening.staff")));
+        return new VBox(
+                8,
+                BlockCard.row(
+                        say("evening.people"),
+                        count(
+                                "evening-people",
+                                say("evening.players"),
+                                heads.people(),
+                                n -> heads(n, Math.min(n, heads.keepers()), heads.staff())),
+                        new Label(say("evening.players")),
+                        count(
+                                "evening-keepers",
+                                say("evening.keepers"),
+                                heads.keepers(),
+                                n -> heads(Math.max(n, heads.people()), n, heads.staff())),
+                        new Label(say("evening.of.them"))),
+                BlockCard.row(
+                        say("evening.lead"),
+                        count(
+                                "evening-staff",
+                                say("evening.staff"),
+                                heads.staff(),
+                                n -> heads(heads.people(), heads.keepers(), n))));
     }
 
     private void heads(int people, int keepers, int staff) {
@@ -243,8 +248,10 @@ final class EveningCard extends VBox {
     }
 
     private TextField count(String id, String what, int now, IntConsumer set) {
-        return BlockCard.text(id, now == 0 ? "" : Integer.toString(now), what, 2, t -> number(t, what)
+        TextField field = BlockCard.text(id, now == 0 ? "" : Integer.toString(now), what, 3, t -> number(t, what)
                 .ifPresent(set::accept));
+        field.setPromptText("");
+        return field;
     }
 
     private OptionalInt number(String typed, String what) {

@@ -60,7 +60,11 @@ final class FoundList extends VBox {
             });
             getChildren().add(more);
         }
-        sum(seen.get()).ifPresent(getChildren()::add);
+        sum(seen.get()).ifPresentOrElse(getChildren()::add, () -> {
+            if (found.isEmpty()) {
+                getChildren().add(quiet(say("fits.empty")));
+            }
+        });
     }
 
     /** Of a block that is chosen, what is of it or of the whole evening; else everything. */

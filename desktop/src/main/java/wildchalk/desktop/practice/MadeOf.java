@@ -134,6 +134,12 @@ final class MadeOf extends VBox {
         draw(canvas.getGraphicsContext2D(), strain);
         Optional<Strain.Part> hardest = strain.hardest().filter(p -> p.metres() > 0);
         room.getChildren().add(canvas);
+        room.getChildren()
+                .add(quiet(say(
+                        "by.load",
+                        Math.round(strain.minutes(Strain.Pace.HARD)),
+                        Math.round(strain.minutes(Strain.Pace.MIDDLE)),
+                        Math.round(strain.minutes(Strain.Pace.EASY)))));
         hardest.ifPresent(p -> room.getChildren()
                 .add(quiet(say(
                         "hardest",

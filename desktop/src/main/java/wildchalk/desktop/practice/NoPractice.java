@@ -37,7 +37,8 @@ public final class NoPractice extends VBox {
         words.getStyleClass().add("quiet");
         words.setWrapText(true);
         words.setMaxWidth(WIDTH);
-        field(title, "no-practice-title", say("none.name"), WIDTH);
+        field(title, "no-practice-title", say("untitled"), WIDTH);
+        title.setPrefColumnCount(26);
         field(start, "no-practice-start", say("none.start"), WIDTH / 4);
         field(minutes, "no-practice-minutes", say("none.minutes"), WIDTH / 4);
         said.setWrapText(true);
@@ -48,7 +49,9 @@ public final class NoPractice extends VBox {
         go.setOnAction(e -> make(made));
         HBox when = Fields.row(say("none.from"), start, new Label(say("none.for")), minutes, new Label(say("min")));
         when.setAlignment(Pos.CENTER);
-        getChildren().addAll(head, words, title, when, said, go);
+        HBox called = Fields.row(say("none.name"), title);
+        called.setAlignment(Pos.CENTER);
+        getChildren().addAll(head, words, called, when, said, go);
     }
 
     /** Lets the coach begin to type. */

@@ -1,6 +1,9 @@
 package wildchalk.desktop.practice;
 
 import java.util.Optional;
+import javafx.application.Platform;
+import javafx.beans.InvalidationListener;
+import javafx.beans.Observable;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
@@ -66,9 +69,20 @@ public final class PracticeView extends BorderPane {
         focus();
     }
 
-    /** Lets keys go to the column of time. */
+    /** Lets keys go to the column of time, as soon as it is in the window. */
     public void focus() {
-        column.column().requestFocus();
+        TimeColumn time = column.column();
+        if (time.getScene() != null) {
+            time.requestFocus();
+            return;
+        }
+        time.sceneProperty().addListener(new InvalidationListener() {
+            @Override
+            public void invalidated(Observable scene) {
+                time.sceneProperty().removeListener(this);
+                Platform.runLater(time::requestFocus);
+            }
+        });
     }
 
     /** A key that was pressed anywhere in the window while the page is shown. */

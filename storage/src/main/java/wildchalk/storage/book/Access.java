@@ -94,7 +94,7 @@ final class Access implements AutoCloseable {
      * @return files beside it in which that could not be done
      * @throws BookException when the book is not open for writing, or something else reads it
      */
-    synchronized List<Path> forget(Forgetting<?> forgetting) {
+    synchronized List<Path> forget(Forgetting forgetting) {
         if (kind != Standing.Kind.KEEPING) {
             throw new BookException(Forgetting.BOOK.say("unwritable"), null);
         }

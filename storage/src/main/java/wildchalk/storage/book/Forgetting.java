@@ -1,5 +1,6 @@
 package wildchalk.storage.book;
 
+import com.fasterxml.jackson.databind.node.TextNode;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -15,15 +16,21 @@ import wildchalk.storage.format.FormatException;
 import wildchalk.storage.kind.Kind;
 
 /**
- * Takes something out of a document for good: out of what it is now, out of every version, and out of the room in the
+ * Takes something out of documents for good: out of what they are now, out of every version, and out of the room in the
  * file that older states left free.
  *
- * @param kind the kind of the document
- * @param id of the document
- * @param without the document without it, whatever state of it is given
+ * @param texts the documents that it is taken out of
  * @param word what may stand nowhere any more, such as a name; names of what was done have {@link #SOMEBODY} there
  */
-record Forgetting<T extends Document<T>>(Kind<T> kind, String id, UnaryOperator<T> without, String word) {
+record Forgetting(List<Text<?>> texts, String word) {
+
+    /**
+     * Documents of a kind.
+     *
+     * @param id of the document; empty for all of the kind in which the word stands
+     * @param without the document without it, whatever state of it is given
+     */
+    record Text<T extends Document<T>>(Kind<T> kind, Optional<String> id, UnaryOperator<T> without) {}
 
     static final Wordbook BOOK = Wordbook.beside(Forgetting.class, "Forgetting");
 
@@ -44,26 +51,46 @@ record Forgetting<T extends Document<T>>(Kind<T> kind, String id, UnaryOperator<
     }
 
     private void rewrite(Handle h) {
+        texts.forEach(t -> rewrite(h, t));
+    }
+
+    private <T extends Document<T>> void rewrite(Handle h, Text<T> text) {
+        List<String> ids = text.id().map(List::of).orElseGet(() -> new DocumentRows(h)
+                .list(text.kind().word()).stream().map(Kept.Listed::id).toList());
+        ids.forEach(id -> rewrite(h, text, id));
+    }
+
+    private <T extends Document<T>> void rewrite(Handle h, Text<T> text, String id) {
+        Kind<T> kind = text.kind();
         DocumentRows rows = new DocumentRows(h);
-        rows.get(kind.word(), id).ifPresent(row -> {
-            T now = without.apply(
-                    Kept.parse(kind, BOOK.say("this.book"), row.body()).document());
+        rows.get(kind.word(), id).filter(row -> concerns(text, row.body())).ifPresent(row -> {
+            T now = text.without()
+                    .apply(Kept.parse(kind, BOOK.say("this.book"), row.body()).document());
             rows.put(new DocumentRows.Raw(kind.word(), id, now.title(), kind.write(now), row.dates(), row.favourite()));
         });
         VersionRows versions = new VersionRows(h);
         for (Version<T> version : versions.of(kind, id)) {
-            h.execute("DELETE FROM kept_version WHERE kind = ? AND id = ? AND n = ?", kind.word(), id, version.n());
-            rewritten(version).ifPresent(versions::put);
+            if (version.body() == null || version.edit().contains(word) || concerns(text, version.text())) {
+                h.execute("DELETE FROM kept_version WHERE kind = ? AND id = ? AND n = ?", kind.word(), id, version.n());
+                rewritten(text, id, version).ifPresent(versions::put);
+            }
         }
     }
 
+    /** One that is named is written anew whatever stands in it: it may know somebody by an id. */
+    private boolean concerns(Text<?> text, String body) {
+        String written = TextNode.valueOf(word).toString();
+        return text.id().isPresent() || body.contains(written.substring(1, written.length() - 1));
+    }
+
     /** Empty for a version that cannot be read: nobody can know whether it is in there. */
-    private Optional<VersionRows.Raw> rewritten(Version<T> version) {
+    private <T extends Document<T>> Optional<VersionRows.Raw> rewritten(Text<T> text, String id, Version<T> version) {
         if (version.body() == null) {
             return Optional.empty();
         }
         try {
-            T then = without.apply(kind.read(version.text()).document());
+            Kind<T> kind = text.kind();
+            T then = text.without().apply(kind.read(version.text()).document());
             return Optional.of(new VersionRows.Raw(
                     kind.word(),
                     id,

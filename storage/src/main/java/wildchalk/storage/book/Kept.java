@@ -142,16 +142,31 @@ public final class Kept<T extends Document<T>> {
     }
 
     /**
+     * Documents of another kind in which something is to be forgotten too, wherever it stands in one.
+     *
+     * @param without a document without it, whatever state of it is given
+     */
+    public record Also<U extends Document<U>>(Kind<U> kind, UnaryOperator<U> without) {}
+
+    /**
      * Takes something out of a document for good: out of what it is, out of all its versions, out of the daily copies
      * and of what was saved from damage, and out of the room that is free in those files. It cannot be taken back.
      *
      * @param without the document without it, whatever state of it is given
      * @param word what may stand in no name of what was done any more, such as a name
+     * @param also where else it may stand
      * @return files beside the book in which it could not be done
      * @throws BookException when the book is not open for writing, or something else reads it
      */
-    public List<Path> forget(String id, UnaryOperator<T> without, String word) {
-        return access.forget(new Forgetting<>(kind, id, without, word));
+    public List<Path> forget(String id, UnaryOperator<T> without, String word, List<Also<?>> also) {
+        List<Forgetting.Text<?>> texts = new ArrayList<>();
+        texts.add(new Forgetting.Text<>(kind, Optional.of(id), without));
+        also.forEach(a -> texts.add(everywhere(a)));
+        return access.forget(new Forgetting(texts, word));
+    }
+
+    private static <U extends Document<U>> Forgetting.Text<U> everywhere(Also<U> also) {
+        return new Forgetting.Text<>(also.kind(), Optional.empty(), also.without());
     }
 
     /** The documents that were changed and are in memory only. */

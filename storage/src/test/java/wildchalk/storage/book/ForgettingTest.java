@@ -11,6 +11,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -23,8 +24,15 @@ import org.junit.jupiter.api.io.TempDir;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.document.Edit;
 import wildchalk.core.document.History;
+import wildchalk.core.drill.Effort;
 import wildchalk.core.grouping.Style;
 import wildchalk.core.grouping.Wish;
+import wildchalk.core.practice.Block;
+import wildchalk.core.practice.Company;
+import wildchalk.core.practice.Content;
+import wildchalk.core.practice.Practice;
+import wildchalk.core.practice.PracticeEdits;
+import wildchalk.core.practice.Slot;
 import wildchalk.core.squad.Caution;
 import wildchalk.core.squad.Groups;
 import wildchalk.core.squad.Helper;
@@ -32,12 +40,16 @@ import wildchalk.core.squad.Member;
 import wildchalk.core.squad.Presence;
 import wildchalk.core.squad.Squad;
 import wildchalk.core.squad.SquadEdits;
+import wildchalk.storage.kind.PracticeKind;
 import wildchalk.storage.kind.SquadKind;
 
 /** Somebody who is forgotten is nowhere any more: looked for in every byte of every file, packed ones unpacked. */
 class ForgettingTest {
 
     private static final String NAME = "Zdravka";
+
+    private static final List<Kept.Also<?>> ALSO =
+            List.of(new Kept.Also<>(PracticeKind.PRACTICES, p -> p.silentOf(NAME)));
 
     @TempDir
     Path folder;
@@ -146,6 +158,7 @@ class ForgettingTest {
             Files.delete(copy.file());
         }
         try (Book book = Book.open(file())) {
+            Practice evening = evening(book);
             squad = apply(book, squad, SquadEdits.rename("Juniors of Quillmoor"));
             Path copy = Copies.of(file()).get(0).file();
             Files.copy(copy, Contents.saved(file()));
@@ -158,11 +171,27 @@ class ForgettingTest {
             }
             assertTrue(before.contains(day + " packed") && before.contains(day + " plain"), before.toString());
 
-            assertEquals(List.of(), book.of(SquadKind.SQUADS).forget("s", s -> s.forgetting("m2", NAME), NAME));
+            assertEquals(List.of(), book.of(SquadKind.SQUADS).forget("s", s -> s.forgetting("m2", NAME), NAME, ALSO));
 
             assertEquals(Set.of(), found());
+            Practice left = book.of(PracticeKind.PRACTICES).load(evening.id());
+            assertEquals("\u2026 plays high, Benno low", left.blocks().get(0).note());
+            assertEquals(
+                    2, book.of(PracticeKind.PRACTICES).history(evening.id()).size());
         }
         assertEquals(Set.of(), found());
+    }
+
+    /** An evening of the squad, in the words of which the name stands and stood. */
+    private static Practice evening(Book book) {
+        Practice evening = Practice.empty("p", "Without " + NAME, new Slot(Optional.empty(), LocalTime.of(18, 0), 60))
+                .given(Practice.Setting.UNSAID.with(
+                        new Company("s", new Company.Heads(4, 0, 1, 0), List.of(), List.of(), Effort.Level.ADULT)))
+                .with(0, Block.of("", new Content.Game(NAME + " against all", Optional.empty(), ""), Block.Time.of(9)));
+        Practice added = book.of(PracticeKind.PRACTICES).add(evening);
+        Edit<Practice> note = PracticeEdits.change(added.blocks().get(0).noting(NAME + " plays high, Benno low"));
+        book.of(PracticeKind.PRACTICES).keep(note.apply(added), note.name());
+        return added;
     }
 
     @Test
@@ -170,7 +199,7 @@ class ForgettingTest {
         Squad squad = lived();
         try (Book book = Book.open(file())) {
             List<Version<Squad>> before = book.of(SquadKind.SQUADS).history("s");
-            book.of(SquadKind.SQUADS).forget("s", s -> s.forgetting("m2", NAME), NAME);
+            book.of(SquadKind.SQUADS).forget("s", s -> s.forgetting("m2", NAME), NAME, ALSO);
             Squad left = book.of(SquadKind.SQUADS).load("s");
             assertEquals(
                     List.of("Aurel", "Benno", "Cosima"),
@@ -219,7 +248,7 @@ class ForgettingTest {
         try (Book first = Book.open(file());
                 Book second = Book.open(file())) {
             BookException refused = assertThrows(BookException.class, () -> second.of(SquadKind.SQUADS)
-                    .forget("s", s -> s.forgetting("m2", NAME), NAME));
+                    .forget("s", s -> s.forgetting("m2", NAME), NAME, ALSO));
             assertTrue(refused.getMessage().startsWith("Nobody can be forgotten"), refused.getMessage());
             assertFalse(first.of(SquadKind.SQUADS).load("s").person("m2").isEmpty());
         }
