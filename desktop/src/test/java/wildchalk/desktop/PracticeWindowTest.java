@@ -17,11 +17,14 @@ import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.Test;
+import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.BlockWords;
 import wildchalk.core.practice.Company;
 import wildchalk.core.practice.Practice;
+import wildchalk.core.practice.PracticeEdits;
+import wildchalk.core.practice.Slot;
 import wildchalk.desktop.pages.PracticePage;
 import wildchalk.desktop.practice.PracticeState;
 import wildchalk.storage.book.Book;
@@ -317,6 +320,14 @@ class PracticeWindowTest extends RealWindow {
             Drill drill = book.drills().load("turnstile");
             book.drills().keep(drill.withTitle("Another thing"), "Rename drill");
             book.drills().delete("sixpenny");
+            Practice tuesday = book.of(PracticeKind.PRACTICES).load("long-tuesday");
+            book.of(PracticeKind.PRACTICES)
+                    .add(tuesday.withTitle("Juniors")
+                            .given(tuesday.setting().on("Far pitch"))
+                            .in(new Slot(
+                                    tuesday.slot().day(), tuesday.slot().start().plusMinutes(30), 60)));
+            Edit<Practice> there = PracticeEdits.on(tuesday.surface(), "far pitch");
+            book.of(PracticeKind.PRACTICES).keep(there.apply(tuesday), there.name());
         }
         open(Request.usual().withBook(book()));
         click("#tab-practice");
@@ -328,6 +339,7 @@ class PracticeWindowTest extends RealWindow {
                 found());
         assertTrue(found().contains("Turnstile was changed in the book since."), found());
         assertTrue(evening().startsWith("Sixpenny Square 12, Turnstile 20"), evening());
+        assertTrue(found().contains("far pitch: Juniors is there from 18:45 to 19:45."), found());
         // Late: the same again from twenty past on, as it is shown, then taken.
         take(find("#fit"), "We begin later …");
         await(() -> find("#fit-time") != null);

@@ -71,6 +71,11 @@ public record Needs(int fewest, int keepers, Kit kit, double saying, Work work, 
         /** Nobody turns. */
         public static final Turning NONE = new Turning(0, 0);
 
+        /** The same seen in a mirror. */
+        public Turning mirrored() {
+            return new Turning(/* left= */ right, /* right= */ left);
+        }
+
         /** Both together, each as often as that. */
         public Turning and(Turning other, double times) {
             return new Turning(left + other.left * times, right + other.right * times);

@@ -79,7 +79,6 @@ final class RungWork {
                                 .filter(r -> r.side() == Flow.Side.MIRRORED)
                                 .count()
                         / flow.reps().size();
-        Needs.Turning other = new Needs.Turning(turning.right(), turning.left());
         return new Played(
                 flow.balls().most(),
                 new Needs.Work(
@@ -92,7 +91,7 @@ final class RungWork {
                                 .mapToDouble(Flow.Each::longestWait)
                                 .max()
                                 .orElse(0),
-                        Needs.Turning.NONE.and(turning, 1 - mirrored).and(other, mirrored)));
+                        Needs.Turning.NONE.and(turning, 1 - mirrored).and(turning.mirrored(), mirrored)));
     }
 
     private static double all(Flow flow, ToDoubleFunction<Flow.Each> of) {
