@@ -47,13 +47,13 @@ final class BlockBox extends StackPane {
     private record Shown(
             Block block, double width, double height, Optional<String> chosen, Optional<Seen> seen, Fetched fetched) {
 
-        /** What was worked out and looked up is not compared, it is the same or another. */
+        /** What was looked up is not compared, it is the same or another. */
         boolean isSame(Shown other) {
             return block.equals(other.block)
                     && width == other.width
                     && height == other.height
                     && chosen.equals(other.chosen)
-                    && seen == other.seen
+                    && seen.equals(other.seen)
                     && fetched == other.fetched;
         }
     }

@@ -3,6 +3,7 @@ package wildchalk.desktop.practice;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -114,8 +115,9 @@ final class EveningCard extends VBox {
             in(slot().on(Optional.empty()));
             return;
         }
-        Clock.day(typed, LocalDate.now()).ifPresentOrElse(d -> in(slot().on(Optional.of(d))), () -> state.desk()
-                .warn(say("no.day", typed)));
+        Clock.day(typed, LocalDate.now(ZoneId.systemDefault()))
+                .ifPresentOrElse(
+                        d -> in(slot().on(Optional.of(d))), () -> state.desk().warn(say("no.day", typed)));
     }
 
     private FlowPane time() {
