@@ -251,7 +251,7 @@ final class EveningCard extends VBox {
 
     private TextField count(String id, String what, int now, IntConsumer set) {
         TextField field = BlockCard.text(id, now == 0 ? "" : Integer.toString(now), what, 3, t -> number(t, what)
-                .ifPresent(set::accept));
+                .ifPresent(set));
         field.setPromptText("");
         return field;
     }
