@@ -1,0 +1,23 @@
+package wildchalk.core.pitchside.tally;
+
+/**
+ * Something that is counted.
+ *
+ * @param id unique among the counters of a game
+ * @param words what it is: "reaching the far zone"
+ * @param worth points for one, may be below 0
+ */
+public record Counter(String id, String words, Way way, int worth) {
+
+    /** How it is counted. */
+    public enum Way {
+        /** Each adds up. */
+        EACH,
+        /** One after another without a miss; a miss starts it over, and the longest is worth its points. */
+        STREAK,
+        /** One after another; after a miss it counts on from where it was. */
+        STREAK_ON,
+        /** Of so many tries, made and missed; each that was made is worth its points. */
+        TRIES
+    }
+}
