@@ -205,7 +205,8 @@ class BookWindowTest extends RealWindow {
                         .map(n -> ((Label) n).getText())
                         .toList()));
         assertTrue(
-                said.contains("10 drills and 1 squad were saved") && said.contains("% of the file is missing or empty"),
+                said.contains("10 drills, 3 practices and 1 squad were saved")
+                        && said.contains("% of the file is missing or empty"),
                 said);
         assertArrayEquals(damaged, Files.readAllBytes(book()), "untouched until the coach says so");
         click("#rescue-go");

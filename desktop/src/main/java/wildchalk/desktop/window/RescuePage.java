@@ -4,7 +4,6 @@ import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
-import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -58,8 +57,8 @@ final class RescuePage extends VBox {
                             "About " + Math.max(1, Math.round(saved.spoilt() * 100))
                                     + " % of the file is missing or empty"
                                     + (saved.copy().isPresent()
-                                            ? ". Drills that were begun after the copy was made may have gone with it."
-                                            : ". Drills and squads that nothing is known of may have gone with it."),
+                                            ? ". What was begun after the copy was made may have gone with it."
+                                            : ". What nothing is known of may have gone with it."),
                             "rescue-lost"));
         }
         card.getChildren()
@@ -82,11 +81,13 @@ final class RescuePage extends VBox {
         if (saved.documents() == 0) {
             return "No drill could be read, and there is no good copy of this book.";
         }
-        String kinds = saved.counts().keySet().stream()
+        List<String> kinds = saved.counts().keySet().stream()
                 .sorted()
                 .map(k -> Kinds.USUAL.count(k, saved.counts().get(k)))
-                .collect(Collectors.joining(" and "));
-        return kinds + (saved.documents() == 1 ? " was saved" : " were saved") + ", with " + saved.versions()
+                .toList();
+        int last = kinds.size() - 1;
+        String all = last == 0 ? kinds.get(0) : String.join(", ", kinds.subList(0, last)) + " and " + kinds.get(last);
+        return all + (saved.documents() == 1 ? " was saved" : " were saved") + ", with " + saved.versions()
                 + " old versions.";
     }
 
