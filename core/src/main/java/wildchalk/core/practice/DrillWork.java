@@ -15,6 +15,7 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.geometry.Vec;
 import wildchalk.core.script.Counts;
 import wildchalk.core.surface.Surface;
 
@@ -85,6 +86,7 @@ public final class DrillWork {
         private int balls;
         private double settingOut;
         private double saying;
+        private Vec centre = Vec.ZERO;
         private double length;
         private double width;
         private boolean contact;
@@ -101,6 +103,7 @@ public final class DrillWork {
             balls = Math.max(balls, played.balls());
             settingOut = Math.max(settingOut, copies * rung.settingOut());
             saying += rung.saying();
+            centre = works.isEmpty() ? rung.ground().centre() : centre;
             length = Math.max(length, rung.ground().width());
             width = Math.max(width, rung.ground().height());
             rung.skills().forEach((skill, share) -> skills.merge(skill, share * weight, Double::sum));
@@ -146,6 +149,7 @@ public final class DrillWork {
                     work(),
                     new Needs.Footing(
                             drill.venue().surface(),
+                            centre,
                             // Copies stand side by side along their shorter side.
                             length <= width ? length * copies : length,
                             length <= width ? width : width * copies,

@@ -7,6 +7,7 @@ import java.util.Set;
 import wildchalk.core.catalogue.Skill;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.geometry.Vec;
 import wildchalk.core.script.Counts;
 
 /**
@@ -86,11 +87,12 @@ public record Needs(int fewest, int keepers, Kit kit, double saying, Work work, 
      * The ground that it takes, all copies side by side.
      *
      * @param surface id of what it is drawn on
+     * @param centre in the middle of it, metres on the surface
      * @param length metres along it
      * @param width metres across it
      * @param whole all of what it is drawn on
      */
-    public record Footing(String surface, double length, double width, Content.Area whole) {
+    public record Footing(String surface, Vec centre, double length, double width, Content.Area whole) {
 
         /** Square metres. */
         public double area() {

@@ -15,6 +15,7 @@ import wildchalk.core.catalogue.Skill;
 import wildchalk.core.check.Finding;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.geometry.Vec;
 import wildchalk.core.practice.check.PracticeCheck;
 import wildchalk.core.practice.check.PracticeCheck.Worked;
 import wildchalk.core.script.Counts;
@@ -33,7 +34,7 @@ class PlanTest {
                     new Needs.Kit(Map.of(GearKind.CONE, 8), 3, BALL, Set.of(Bib.CORAL), 90),
                     70.2,
                     new Needs.Work(60, 0.5, 4, 0.6, 0.2, 12, new Needs.Turning(3, 3)),
-                    new Needs.Footing("handball", 12, 10, new Content.Area(40, 20)),
+                    new Needs.Footing("handball", Vec.ZERO, 12, 10, new Content.Area(40, 20)),
                     new Needs.About(Map.of(Skill.PASSING, 1.0), false, "the weir pass")),
             "mill",
             new Needs(
@@ -42,7 +43,7 @@ class PlanTest {
                     new Needs.Kit(Map.of(GearKind.CONE, 6, GearKind.POLE, 2), 6, BALL, Set.of(Bib.CORAL, Bib.SKY), 150),
                     48,
                     new Needs.Work(80, 1, 2, 0.4, 0.3, 75, new Needs.Turning(2, 2)),
-                    new Needs.Footing("handball", 20, 20, new Content.Area(40, 20)),
+                    new Needs.Footing("handball", new Vec(0, 20), 20, 20, new Content.Area(40, 20)),
                     new Needs.About(Map.of(Skill.SHOOTING, 0.5, Skill.CHASING, 0.5), false, "the mill shot")));
 
     static final KnownNeeds NEEDS = block -> block.play()
@@ -89,7 +90,7 @@ class PlanTest {
                         "TELL 10",
                         // 3 balls, one round: 5 + 12. 8 + 6 cones of 10: 4 are taken up, 3 s each. 150 s to set out,
                         // alone.
-                        // A second colour. Across. 48 s to say and show it.
+                        // A second colour. 20 m over at 1.4 m/s, in whole seconds. 48 s to say and show it.
                         "GATHER_BALLS 17, TAKE_UP 12, SET_OUT 150, BIBS 20, WALK 15, TELL 48",
                         "GATHER_BALLS 17",
                         // After water, on what stands there still: nothing to do and nothing to say.

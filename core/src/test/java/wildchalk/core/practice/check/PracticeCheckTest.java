@@ -15,6 +15,7 @@ import wildchalk.core.catalogue.Skill;
 import wildchalk.core.check.Finding;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.geometry.Vec;
 import wildchalk.core.practice.Around;
 import wildchalk.core.practice.Bag;
 import wildchalk.core.practice.Block;
@@ -39,7 +40,7 @@ class PracticeCheckTest {
                 new Needs.Kit(Map.of(GearKind.CONE, 6), 4, new Counts.Ball("ball", "balls"), Set.of(), 60),
                 20,
                 work,
-                new Needs.Footing("handball", 20, 20, new Content.Area(40, 20)),
+                new Needs.Footing("handball", new Vec(0, 20), 20, 20, new Content.Area(40, 20)),
                 new Needs.About(Map.of(Skill.PASSING, 1.0), contact, "Weir passing on the run"));
     }
 
