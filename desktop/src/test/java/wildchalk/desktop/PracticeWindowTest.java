@@ -164,6 +164,21 @@ class PracticeWindowTest extends RealWindow {
             type(KeyCode.CONTROL, KeyCode.Y);
         }
         assertEquals(fitted, evening());
+        // An old version is looked at, brought back, and that undone too.
+        take(find("#practice-title"), "Old versions …");
+        await(() -> find("#practice-version-list") instanceof ListView<?> l
+                && l.getItems().size() > 8);
+        fx(() -> {
+            ListView<?> list = (ListView<?>) find("#practice-version-list");
+            list.getSelectionModel().select(list.getItems().size() - 2);
+            return null;
+        });
+        await(() -> !find("#practice-version-bring").isDisabled());
+        click("#practice-version-bring");
+        awaitBlocks(1);
+        assertEquals("Sixpenny Square 12", evening());
+        type(KeyCode.CONTROL, KeyCode.Z);
+        awaitBlocks(4);
         close();
         try (Book book = Book.open(book())) {
             Practice kept = book.of(PracticeKind.PRACTICES)

@@ -227,8 +227,8 @@ record Changing(Company company, Bag bag, KnownNeeds needs) {
     /** From the middle of one to that of the other, where both are drawn on one ground. */
     private double walking(Optional<Block> standing, Block next) {
         Optional<Needs.Footing> from = standing.flatMap(this::footing);
-        Optional<Needs.Footing> to = footing(next).filter(
-                f -> from.filter(s -> s.surface().equals(f.surface())).isPresent());
+        Optional<Needs.Footing> to = footing(next)
+                .filter(f -> from.filter(s -> s.surface().equals(f.surface())).isPresent());
         return to.map(f -> f.centre().distance(from.orElseThrow().centre()) / WALKED)
                 .orElse(UNKNOWN_WAY);
     }

@@ -178,4 +178,9 @@ public final class PracticeEdits {
     public static Edit<Practice> fit(Practice fitted) {
         return edit(words("fit"), p -> p.in(fitted.slot()).of(fitted.blocks()));
     }
+
+    /** It is as it was in an old version. */
+    public static Edit<Practice> bring(Practice old) {
+        return edit(words("bring"), p -> old.withId(p.id()));
+    }
 }

@@ -30,6 +30,7 @@ import wildchalk.desktop.practice.PracticeView;
 import wildchalk.handout.order.FileNames;
 import wildchalk.storage.book.Book;
 import wildchalk.storage.book.Kept;
+import wildchalk.storage.book.Version;
 import wildchalk.storage.format.FormatException;
 import wildchalk.storage.format.PracticeReader;
 import wildchalk.storage.format.PracticeWriter;
@@ -199,6 +200,11 @@ final class BookOfPractices implements PracticeDesk {
     @Override
     public Optional<Image> picture(String key, Drill drill, Consumer<Image> then) {
         return pictures.of(key, drill, then);
+    }
+
+    @Override
+    public void versions(String id, Consumer<List<Version<Practice>>> then) {
+        keeper.ask(b -> b.of(PracticeKind.PRACTICES).history(id), then);
     }
 
     @Override

@@ -58,6 +58,7 @@ final class BesideTime extends ScrollPane {
             case EVENING -> show(
                     List.of(side, state.practice(), state.fetched(), EveningCard.gear(state)),
                     () -> new EveningCard(state));
+            case VERSIONS -> show(List.of(side, state.practice()), () -> new VersionsCard(state));
             case FOUND -> state.chosen()
                     .ifPresentOrElse(
                             b -> show(List.of(b, BlockCard.around(state, b)), () -> new BlockCard(state, b)),

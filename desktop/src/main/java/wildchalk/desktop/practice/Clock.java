@@ -1,8 +1,11 @@
 package wildchalk.desktop.practice;
 
 import java.time.DateTimeException;
+import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.LocalTime;
+import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 import java.util.Optional;
@@ -33,6 +36,12 @@ final class Clock {
     /** "Thu 3 Dec". */
     static String words(LocalDate day) {
         return day.format(DAY);
+    }
+
+    /** "Thu 3 Dec 18:05". */
+    static String when(long millis) {
+        LocalDateTime then = LocalDateTime.ofInstant(Instant.ofEpochMilli(millis), ZoneId.systemDefault());
+        return words(then.toLocalDate()) + " " + words(then.toLocalTime());
     }
 
     /** "1:05". */

@@ -9,6 +9,7 @@ import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Practice;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.storage.book.Book;
+import wildchalk.storage.book.Version;
 
 /** What the page of a practice may ask of the book and the window around it. */
 public interface PracticeDesk {
@@ -39,6 +40,9 @@ public interface PracticeDesk {
 
     /** The small picture of a drill as it was planned. */
     Optional<Image> picture(String key, Drill drill, Consumer<Image> then);
+
+    /** The versions of a practice, the newest first. */
+    void versions(String id, Consumer<List<Version<Practice>>> then);
 
     /** Opens a practice. */
     void open(String id);

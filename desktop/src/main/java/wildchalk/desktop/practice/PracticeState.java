@@ -30,7 +30,8 @@ public final class PracticeState {
         /** What was found, and the card of the block that is chosen. */
         FOUND,
         EVENING,
-        FIT
+        FIT,
+        VERSIONS
     }
 
     /** What is to be fitted. */
@@ -174,7 +175,7 @@ public final class PracticeState {
     }
 
     void show(Side what) {
-        if (what == Side.EVENING) {
+        if (what == Side.EVENING || what == Side.VERSIONS) {
             chosen.set(Optional.empty());
         }
         side.set(what);

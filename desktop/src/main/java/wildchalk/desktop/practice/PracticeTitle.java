@@ -118,6 +118,7 @@ final class PracticeTitle extends HBox {
                 () -> desk.add(now.in(now.slot().on(Optional.empty())).withTitle(say("pattern.of", now.title())))));
         items.add(item("practice-rename", say("rename"), title::rename));
         items.add(item("practice-evening", say("evening.open"), () -> state.show(PracticeState.Side.EVENING)));
+        items.add(item("practice-old", say("versions"), () -> state.show(PracticeState.Side.VERSIONS)));
         items.add(new SeparatorMenuItem());
         items.add(item("practice-file", say("file"), () -> desk.saveFile(state.evening(), state.fetched())));
         items.add(item("practice-take-in", say("take.in"), desk::takeIn));
