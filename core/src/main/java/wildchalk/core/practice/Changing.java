@@ -239,7 +239,8 @@ record Changing(Company company, Bag bag, KnownNeeds needs) {
 
     private void tell(Block next, List<Change.Part> parts) {
         double seconds = next.parts().stream().mapToDouble(this::telling).max().orElse(0);
-        add(parts, Change.Doing.TELL, seconds, BOOK.say("tell"));
+        boolean whole = next.parts().stream().flatMap(Block::play).anyMatch(p -> p.telling() == Content.Telling.FRESH);
+        add(parts, Change.Doing.TELL, seconds, BOOK.say(whole ? "tell" : "tell.known"));
     }
 
     private double telling(Block block) {
