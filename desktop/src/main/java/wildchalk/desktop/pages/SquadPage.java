@@ -9,18 +9,13 @@ import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.StackPane;
-import wildchalk.core.document.Document;
 import wildchalk.core.grouping.search.Divider;
 import wildchalk.core.practice.Practice;
 import wildchalk.core.squad.Squad;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.core.wording.Wordbook;
-import wildchalk.desktop.keeping.Keeper;
 import wildchalk.desktop.page.OpenDocument;
-import wildchalk.desktop.page.Page;
 import wildchalk.desktop.page.PageHost;
-import wildchalk.desktop.page.Undoable;
 import wildchalk.desktop.squad.GroupListPane;
 import wildchalk.desktop.squad.NoSquad;
 import wildchalk.desktop.squad.SquadDesk;
@@ -28,27 +23,23 @@ import wildchalk.desktop.squad.SquadState;
 import wildchalk.desktop.squad.SquadView;
 import wildchalk.handout.order.FileNames;
 import wildchalk.storage.book.Kept;
-import wildchalk.storage.book.Standing;
 import wildchalk.storage.format.SquadWriter;
 import wildchalk.storage.kind.PracticeKind;
 import wildchalk.storage.kind.SquadKind;
 import wildchalk.storage.people.PeopleWriter;
 
 /** The Squad: the people of a team, who is there, and the groups of tonight. */
-public final class SquadPage implements Page {
+public final class SquadPage extends KeptPage<Squad> {
 
     private static final Wordbook BOOK = Wordbook.beside(SquadView.class, "Squad");
 
     private final PageHost host;
-    private final Keeper keeper;
-    private final StackPane node = new StackPane();
     private Optional<SquadState> state = Optional.empty();
     private Optional<SquadView> view = Optional.empty();
 
     SquadPage(PageHost host) {
+        super(host, SquadKind.SQUADS, Squad.class, BOOK.say("trouble.past"));
         this.host = host;
-        this.keeper = host.keeper();
-        node.getStyleClass().add("window");
     }
 
     /** What is on it; empty before a squad was opened. */
@@ -57,18 +48,8 @@ public final class SquadPage implements Page {
     }
 
     @Override
-    public Node node() {
-        return node;
-    }
-
-    @Override
-    public boolean take(Document<?> document) {
-        if (!(document instanceof Squad squad)) {
-            return false;
-        }
-        open(squad);
-        host.go(this);
-        return true;
+    Optional<OpenDocument<Squad>> document() {
+        return state.map(SquadState::document);
     }
 
     @Override
@@ -79,52 +60,30 @@ public final class SquadPage implements Page {
         view.ifPresent(Node::requestFocus);
     }
 
-    /** The squad that was open last, or where a first one is begun. */
-    private void openSome() {
-        keeper.ask(
-                b -> b.of(SquadKind.SQUADS).list().stream()
-                        .filter(s -> !s.isAside())
-                        .max((a, c) -> Long.compare(Math.max(a.used(), a.changed()), Math.max(c.used(), c.changed())))
-                        .map(s -> b.of(SquadKind.SQUADS).load(s.id())),
-                squad -> squad.ifPresentOrElse(this::open, this::begin));
+    @Override
+    void begin() {
+        lie(new NoSquad(desk()::add));
     }
 
-    private void begin() {
-        leaveSquad();
-        node.getChildren().setAll(new NoSquad(desk()::add));
-        host.changed();
-    }
-
-    private void leaveSquad() {
+    @Override
+    void leaveDocument() {
         state.ifPresent(SquadState::leave);
         state = Optional.empty();
         view = Optional.empty();
     }
 
-    private void open(Squad squad) {
-        leaveSquad();
-        keeper.tell(b -> b.of(SquadKind.SQUADS).use(squad.id()));
-        OpenDocument<Squad> document =
-                new OpenDocument<>(squad, (s, change) -> keeper.keep(SquadKind.SQUADS, s, change.words()));
-        document.recall(keeper, SquadKind.SQUADS, host::changed, trouble -> host.messages()
-                .warn(trouble.words(BOOK.say("trouble.past"))));
-        document.changesProperty().addListener(o -> host.changed());
+    @Override
+    void show(OpenDocument<Squad> document) {
         SquadState opened = new SquadState(document, Divider.usual(), host.messages()::warn);
         SquadView shown = new SquadView(opened, desk());
         state = Optional.of(opened);
         view = Optional.of(shown);
-        node.getChildren().setAll(shown);
-        host.changed();
+        lie(shown);
     }
 
     @Override
     public void press(KeyEvent e) {
         view.ifPresent(v -> v.key(e));
-    }
-
-    @Override
-    public Optional<Undoable> history() {
-        return state.map(SquadState::document);
     }
 
     @Override
@@ -139,63 +98,53 @@ public final class SquadPage implements Page {
                 });
     }
 
-    /** What is on the page is as the other window left it. */
-    @Override
-    public void keptAgain(Standing until) {
-        if (until.kind() == Standing.Kind.OTHER_WINDOW && until.waiting() == 0) {
-            state.ifPresent(s -> keeper.ask(
-                    b -> b.of(SquadKind.SQUADS).find(s.squad().id()),
-                    now -> now.filter(n -> !n.isLike(s.squad())).ifPresent(this::open)));
-        }
-    }
-
     @Override
     public void close() {
-        leaveSquad();
+        leaveDocument();
     }
 
     private SquadDesk desk() {
         return new SquadDesk() {
             @Override
             public void squads(Consumer<List<Named>> then) {
-                keeper.ask(
-                        b -> b.of(SquadKind.SQUADS).list().stream()
-                                .map(s ->
-                                        new Named(s.id(), s.isAside() ? BOOK.say("squad.back", s.title()) : s.title()))
-                                .toList(),
-                        then);
+                keeper().ask(
+                                b -> b.of(SquadKind.SQUADS).list().stream()
+                                        .map(s -> new Named(
+                                                s.id(), s.isAside() ? BOOK.say("squad.back", s.title()) : s.title()))
+                                        .toList(),
+                                then);
             }
 
             @Override
             public void open(String id) {
-                keeper.ask(
-                        b -> {
-                            Kept<Squad> squads = b.of(SquadKind.SQUADS);
-                            if (squads.list().stream().anyMatch(s -> s.id().equals(id) && s.isAside())) {
-                                squads.restore(id);
-                            }
-                            return squads.load(id);
-                        },
-                        SquadPage.this::open);
+                keeper().ask(
+                                b -> {
+                                    Kept<Squad> squads = b.of(SquadKind.SQUADS);
+                                    if (squads.list().stream().anyMatch(s -> s.id().equals(id) && s.isAside())) {
+                                        squads.restore(id);
+                                    }
+                                    return squads.load(id);
+                                },
+                                SquadPage.this::open);
             }
 
             @Override
             public void add(Squad squad) {
-                keeper.ask(b -> b.of(SquadKind.SQUADS).add(squad), SquadPage.this::open);
+                keeper().ask(b -> b.of(SquadKind.SQUADS).add(squad), SquadPage.this::open);
             }
 
             @Override
             public void aside(Squad squad) {
-                keeper.ask(
-                        b -> {
-                            b.of(SquadKind.SQUADS).delete(squad.id());
-                            return true;
-                        },
-                        done -> {
-                            host.messages().say(BOOK.say("put.aside", squad.title()));
-                            leaveSquad();
-                            openSome();
-                        });
+                keeper().ask(
+                                b -> {
+                                    b.of(SquadKind.SQUADS).delete(squad.id());
+                                    return true;
+                                },
+                                done -> {
+                                    host.messages().say(BOOK.say("put.aside", squad.title()));
+                                    leaveDocument();
+                                    openSome();
+                                });
             }
 
             @Override
@@ -232,7 +181,7 @@ public final class SquadPage implements Page {
 
             @Override
             public Surfaces surfaces() {
-                return keeper.surfaces();
+                return keeper().surfaces();
             }
 
             @Override
@@ -249,30 +198,32 @@ public final class SquadPage implements Page {
 
     private void forget(Squad squad, String person, String name) {
         // Nothing of what is on the page may come back into the book.
-        leaveSquad();
-        node.getChildren().clear();
-        keeper.ask(
-                b -> b.of(SquadKind.SQUADS)
-                        .forget(
-                                squad.id(),
-                                s -> s.forgetting(person, name),
-                                name,
-                                List.of(new Kept.Also<>(PracticeKind.PRACTICES, p -> forgetting(p, squad, name)))),
-                left -> {
-                    openAgain(squad);
-                    if (left.isEmpty()) {
-                        host.messages().say(BOOK.say("forget.done", name));
-                    } else {
-                        host.messages()
-                                .warn(BOOK.say(
-                                        "forget.left",
+        leaveDocument();
+        lieEmpty();
+        keeper().ask(
+                        b -> b.of(SquadKind.SQUADS)
+                                .forget(
+                                        squad.id(),
+                                        s -> s.forgetting(person, name),
                                         name,
-                                        left.stream()
-                                                .map(f -> f.getFileName().toString())
-                                                .collect(Collectors.joining(", "))));
-                    }
-                },
-                () -> openAgain(squad));
+                                        List.of(new Kept.Also<>(
+                                                PracticeKind.PRACTICES, p -> forgetting(p, squad, name)))),
+                        left -> {
+                            openAgain(squad);
+                            if (left.isEmpty()) {
+                                host.messages().say(BOOK.say("forget.done", name));
+                            } else {
+                                host.messages()
+                                        .warn(BOOK.say(
+                                                "forget.left",
+                                                name,
+                                                left.stream()
+                                                        .map(f ->
+                                                                f.getFileName().toString())
+                                                        .collect(Collectors.joining(", "))));
+                            }
+                        },
+                        () -> openAgain(squad));
     }
 
     /** An evening of this squad may say their name, as long as nobody else is called so. */
@@ -284,6 +235,6 @@ public final class SquadPage implements Page {
     }
 
     private void openAgain(Squad squad) {
-        keeper.ask(b -> b.of(SquadKind.SQUADS).find(squad.id()), now -> now.ifPresent(this::open));
+        keeper().ask(b -> b.of(SquadKind.SQUADS).find(squad.id()), now -> now.ifPresent(this::open));
     }
 }
