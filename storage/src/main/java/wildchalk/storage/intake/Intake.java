@@ -21,10 +21,12 @@ import wildchalk.storage.bundle.Bundle;
 import wildchalk.storage.bundle.BundleReader;
 import wildchalk.storage.format.DrillReader;
 import wildchalk.storage.format.FormatException;
+import wildchalk.storage.format.PracticeReader;
 import wildchalk.storage.format.Told;
 import wildchalk.storage.kind.DrillKind;
 import wildchalk.storage.kind.Kind;
 import wildchalk.storage.kind.Kinds;
+import wildchalk.storage.kind.PracticeKind;
 import wildchalk.storage.kind.Typed;
 
 /**
@@ -115,7 +117,18 @@ public record Intake(List<Arrival> read, List<SurfacePlan> surfaces) {
             Told<Drill> told = DrillReader.told(file, known);
             return new Bundle(List.of(new Typed<>(DrillKind.DRILLS, told.document(), told.words())), List.of(), 0);
         }
+        if (other.get().word().equals(PracticeKind.PRACTICES.word())) {
+            return carried(PracticeReader.read(file, known));
+        }
         return new Bundle(List.of(read(other.get().knowing(known), file)), List.of(), 0);
+    }
+
+    /** A practice with the drills that came in its file. */
+    private static Bundle carried(PracticeReader.Carried carried) {
+        List<Typed<?>> all = new ArrayList<>();
+        carried.drills().values().forEach(d -> all.add(new Typed<>(DrillKind.DRILLS, d)));
+        all.add(new Typed<>(PracticeKind.PRACTICES, carried.practice()));
+        return new Bundle(all, List.of(), 0);
     }
 
     private static String beginning(Path file) {

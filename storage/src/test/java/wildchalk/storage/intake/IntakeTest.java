@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -13,12 +14,18 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import wildchalk.core.document.Document;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.practice.Block;
+import wildchalk.core.practice.Content;
+import wildchalk.core.practice.Practice;
+import wildchalk.core.practice.Slot;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.storage.DemoDrills;
 import wildchalk.storage.format.DrillReader;
 import wildchalk.storage.format.DrillWriter;
+import wildchalk.storage.format.PracticeWriter;
 import wildchalk.storage.kind.DrillKind;
 import wildchalk.storage.kind.Kind;
+import wildchalk.storage.kind.PracticeKind;
 import wildchalk.storage.kind.Typed;
 
 class IntakeTest {
@@ -45,6 +52,39 @@ class IntakeTest {
 
     private static List<String> kinds(Intake intake) {
         return intake.read().stream().map(a -> a.file() + " " + a.kind()).toList();
+    }
+
+    @Test
+    void aPracticeComesInWithTheDrillsOfItsFile() throws Exception {
+        Drill skylark = DrillReader.read(DemoDrills.text("skylark"));
+        Practice practice = Practice.empty("p", "Thursday", new Slot(Optional.empty(), LocalTime.of(18, 0), 60))
+                .with(
+                        0,
+                        Block.of(
+                                "",
+                                new Content.Play(
+                                        new Content.Planned("skylark", 7, "Skylark"),
+                                        List.of(),
+                                        1,
+                                        Content.Telling.KNOWN),
+                                Block.Time.of(10)));
+        write("a.practice.json", PracticeWriter.write(practice, List.of(skylark)));
+        Intake intake = Intake.read(Intake.files(List.of(folder)), Surfaces.BUILT_IN, n -> {});
+        assertEquals(
+                List.of("drill", "practice"),
+                intake.read().stream()
+                        .map(a -> a.document().orElseThrow().kind().word())
+                        .toList());
+        Practice read = intake.read()
+                .get(1)
+                .document()
+                .orElseThrow()
+                .as(PracticeKind.PRACTICES)
+                .orElseThrow();
+        assertEquals(
+                0,
+                read.blocks().get(0).play().findFirst().orElseThrow().drill().version(),
+                "a number of a version says nothing in another book");
     }
 
     @Test
