@@ -11,9 +11,11 @@ import wildchalk.core.drill.Effort;
  * @param heads how many
  * @param groups how many are in each group; none while there are no groups
  * @param late who comes later, of those who are counted
+ * @param absent ids of those of the staff who are not there
  * @param age how old, or how far on, they are
  */
-public record Company(String squad, Heads heads, List<Integer> groups, List<Late> late, Effort.Level age) {
+public record Company(
+        String squad, Heads heads, List<Integer> groups, List<Late> late, List<String> absent, Effort.Level age) {
 
     /** Nobody is said to come: what depends on how many there are is not looked at. */
     public static final Company UNSAID = of(0, 0, 0);
@@ -45,11 +47,28 @@ public record Company(String squad, Heads heads, List<Integer> groups, List<Late
     public Company {
         groups = List.copyOf(groups);
         late = List.copyOf(late);
+        absent = List.copyOf(absent);
     }
 
     /** Grown people of no squad, of whom no more is known. */
     public static Company of(int people, int keepers, int staff) {
-        return new Company("", new Heads(people, keepers, staff, 0), List.of(), List.of(), Effort.Level.ADULT);
+        return new Company(
+                "", new Heads(people, keepers, staff, 0), List.of(), List.of(), List.of(), Effort.Level.ADULT);
+    }
+
+    /** Grown people or others, in the same numbers. */
+    public Company aged(Effort.Level other) {
+        return new Company(squad, heads, groups, late, absent, other);
+    }
+
+    /** The same people of another squad, or of none. */
+    public Company of(String otherSquad) {
+        return new Company(otherSquad, heads, groups, late, absent, age);
+    }
+
+    /** As many as these, of no squad. */
+    public Company counting(Heads other) {
+        return new Company("", other, groups, late, absent, age);
     }
 
     /** Who play, keepers among them. */

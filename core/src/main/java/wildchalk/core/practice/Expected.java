@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import wildchalk.core.casting.Caster;
 import wildchalk.core.squad.Groups;
+import wildchalk.core.squad.Helper;
 import wildchalk.core.squad.Member;
 import wildchalk.core.squad.Presence;
 import wildchalk.core.squad.Squad;
@@ -30,17 +31,22 @@ public final class Expected {
                 unheard++;
             }
         }
+        List<String> absent = squad.staff().stream()
+                .map(Helper::id)
+                .filter(h -> squad.tonight().of(h).state() == Presence.State.AWAY)
+                .toList();
         return new Company(
                 squad.id(),
                 new Company.Heads(
                         playing.size(),
                         (int) playing.stream().filter(Caster::keeps).count(),
-                        squad.staff().size(),
+                        squad.staff().size() - absent.size(),
                         unheard),
                 groups(squad)
                         .map(g -> g.people().stream().map(List::size).toList())
                         .orElse(List.of()),
                 late,
+                absent,
                 squad.usual().level());
     }
 

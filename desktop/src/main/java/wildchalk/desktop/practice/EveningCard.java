@@ -208,7 +208,7 @@ final class EveningCard extends VBox {
     /** The numbers stay as they were seen last, for whoever has not got the squad. */
     private void from(String squad) {
         Company now = state.evening().company();
-        given(new Company(squad, now.heads(), now.groups(), now.late(), now.age()));
+        given(now.of(squad));
     }
 
     private void given(Company company) {
@@ -246,7 +246,7 @@ final class EveningCard extends VBox {
 
     private void heads(int people, int keepers, int staff) {
         Company now = practice.company();
-        given(new Company("", new Company.Heads(people, keepers, staff, 0), now.groups(), now.late(), now.age()));
+        given(now.counting(new Company.Heads(people, keepers, staff, 0)));
     }
 
     private TextField count(String id, String what, int now, IntConsumer set) {
@@ -277,7 +277,7 @@ final class EveningCard extends VBox {
         list.offer(() -> Arrays.stream(Effort.Level.values())
                 .map(l -> BlockCard.item("age-" + Wordbook.key(l), EffortWords.of(l), () -> {
                     Company now = practice.company();
-                    given(new Company(now.squad(), now.heads(), now.groups(), now.late(), l));
+                    given(now.aged(l));
                 }))
                 .toList());
         return BlockCard.row(say("evening.age"), list);

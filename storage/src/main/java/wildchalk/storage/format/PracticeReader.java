@@ -170,6 +170,7 @@ public final class PracticeReader {
                 new Company.Heads(people, keepers, o.path("staff").asInt(0), unheard),
                 groups,
                 late,
+                DrillReader.texts(o.path("absent")),
                 DrillReader.value(o, "age", Effort.Level.ADULT));
     }
 

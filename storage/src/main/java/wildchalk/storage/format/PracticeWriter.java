@@ -97,6 +97,7 @@ public final class PracticeWriter {
         if (company.age() != Effort.Level.ADULT) {
             o.put("age", DrillWriter.word(company.age()));
         }
+        DrillWriter.texts(o, "absent", company.absent());
         if (!company.groups().isEmpty()) {
             ArrayNode groups = o.putArray("groups");
             company.groups().forEach(groups::add);

@@ -24,7 +24,6 @@ import org.junit.jupiter.api.io.TempDir;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.document.Edit;
 import wildchalk.core.document.History;
-import wildchalk.core.drill.Effort;
 import wildchalk.core.grouping.Style;
 import wildchalk.core.grouping.Wish;
 import wildchalk.core.practice.Block;
@@ -185,8 +184,7 @@ class ForgettingTest {
     /** An evening of the squad, in the words of which the name stands and stood. */
     private static Practice evening(Book book) {
         Practice evening = Practice.empty("p", "Without " + NAME, new Slot(Optional.empty(), LocalTime.of(18, 0), 60))
-                .given(Practice.Setting.UNSAID.with(
-                        new Company("s", new Company.Heads(4, 0, 1, 0), List.of(), List.of(), Effort.Level.ADULT)))
+                .given(Practice.Setting.UNSAID.with(Company.of(4, 0, 1).of("s")))
                 .with(0, Block.of("", new Content.Game(NAME + " against all", Optional.empty(), ""), Block.Time.of(9)));
         Practice added = book.of(PracticeKind.PRACTICES).add(evening);
         Edit<Practice> note = PracticeEdits.change(added.blocks().get(0).noting(NAME + " plays high, Benno low"));

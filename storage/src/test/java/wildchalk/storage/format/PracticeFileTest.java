@@ -62,6 +62,7 @@ class PracticeFileTest {
                                 List.of(
                                         new Company.Late(LocalTime.of(23, 55), 2, true),
                                         new Company.Late(LocalTime.of(0, 10), 0, false)),
+                                List.of("m4"),
                                 Effort.Level.UNDER_14),
                         new Bag(Map.of(GearKind.CONE, 0, GearKind.MINI_GOAL, 2), OptionalInt.of(9)),
                         "the old hall",

@@ -28,6 +28,22 @@ final class LeadersFree implements PracticeCheck {
                 twice |= !part.lead().isEmpty() && !leads.add(part.lead());
                 both |= parts.size() > 1 && (part.group() == 0 || !groups.add(part.group()));
             }
+            for (Block part : parts) {
+                if (evening.practice().company().absent().contains(part.lead())) {
+                    found.add(Found.at(
+                            entry,
+                            part.id(),
+                            "lead.away",
+                            Finding.Weight.WILL_NOT_WORK,
+                            Said.of("lead.away"),
+                            List.of(Found.mend(
+                                    Said.of("lead.away.mend"),
+                                    PracticeEdits.change(evening.practice()
+                                            .block(part.id())
+                                            .orElse(part)
+                                            .led(""))))));
+                }
+            }
             int staff = evening.practice().company().staff();
             if (twice) {
                 found.add(finding(

@@ -20,6 +20,7 @@ public interface PracticeCheck {
             new Enough(),
             new GearThere(),
             new LeadersFree(),
+            new AllBusy(),
             new RoomThere(),
             new OnlyOne(),
             new Loaded(),

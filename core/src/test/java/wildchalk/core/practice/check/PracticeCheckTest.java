@@ -65,7 +65,7 @@ class PracticeCheckTest {
     }
 
     private static Company company(int people, List<Integer> groups, List<Company.Late> late, Effort.Level age) {
-        return new Company("", new Company.Heads(people, 2, 2, 0), groups, late, age);
+        return new Company("", new Company.Heads(people, 2, 2, 0), groups, late, List.of("m9"), age);
     }
 
     private static Practice evening(Block... blocks) {
@@ -126,10 +126,35 @@ class PracticeCheckTest {
     }
 
     @Test
-    void withoutThoseNotHeardFrom() {
+    void whoeverLeadsIsThere() {
         Practice practice = given(
-                evening(drill("b1", "hard", 15)),
-                new Company("", new Company.Heads(9, 1, 2, 2), List.of(), List.of(), Effort.Level.ADULT));
+                evening(
+                        drill("b1", "calm", 15).led("m9"),
+                        drill("b2", "calm", 9).led("m8")),
+                company(14, List.of(), List.of(), Effort.Level.ADULT));
+        assertEquals(List.of("Whoever is to lead it is not there."), words(practice, "lead.away"));
+        mends(practice, "lead.away");
+    }
+
+    @Test
+    void noGroupStandsAround() {
+        Company three = company(14, List.of(5, 5, 4), List.of(), Effort.Level.ADULT);
+        Block beside = Block.of(
+                "b1",
+                new Content.Beside(List.of(
+                        drill("b2", "calm", 9).forGroup(1),
+                        drill("b3", "calm", 9).forGroup(2))),
+                Block.Time.of(9));
+        assertEquals(
+                List.of("Group 3 has nothing to do meanwhile."),
+                words(given(evening(beside, drill("b4", "calm", 9)), three), "idle"));
+        assertEquals(List.of(), words(evening(beside), "idle"), "nobody knows of a third one");
+    }
+
+    @Test
+    void withoutThoseNotHeardFrom() {
+        Practice practice =
+                given(evening(drill("b1", "hard", 15)), Company.of(9, 1, 2).counting(new Company.Heads(9, 1, 2, 2)));
         assertEquals(
                 List.of("It takes 8 people, and 7 are sure to come. 2 were not heard from."),
                 words(practice, "unheard"));
