@@ -21,11 +21,11 @@ public final class Caller {
     private static final int TRIES = 20_000;
 
     private final List<Call> calls;
-    private final Rules rules;
+    private final CallRules rules;
     private final Random random;
     private int steps;
 
-    private Caller(List<Call> calls, Rules rules, long seed) {
+    private Caller(List<Call> calls, CallRules rules, long seed) {
         this.calls = calls;
         this.rules = rules;
         this.random = new Random(seed);
@@ -37,7 +37,7 @@ public final class Caller {
      * @param calls in the order in which they are called
      * @param kept the rules that hold in it
      */
-    public record Round(List<Call> calls, Rules kept) {
+    public record Round(List<Call> calls, CallRules kept) {
         public Round {
             calls = List.copyOf(calls);
         }
@@ -50,8 +50,8 @@ public final class Caller {
      * @param before what was called before it, the last one last
      * @param seed of the chance: the same gives the same
      */
-    public static Round round(List<Call> calls, Rules rules, List<Call> before, long seed) {
-        for (Rules kept : List.of(rules, rules.anyWay(), rules.anyOften())) {
+    public static Round round(List<Call> calls, CallRules rules, List<Call> before, long seed) {
+        for (CallRules kept : List.of(rules, rules.anyWay(), rules.anyOften())) {
             List<Call> round = new ArrayList<>();
             if (new Caller(calls, kept, seed).search(round, before, length(calls, kept))) {
                 return new Round(round, kept);
@@ -63,7 +63,7 @@ public final class Caller {
                 : round(calls, rules, List.of(), seed);
     }
 
-    private static int length(List<Call> calls, Rules rules) {
+    private static int length(List<Call> calls, CallRules rules) {
         return calls.size() * (rules.each() == 0 ? FREE : rules.each());
     }
 

@@ -18,7 +18,7 @@ class CallerProperties {
     private static final List<Call> COLOURS =
             List.of(new Call("coral", 0), new Call("sky", 0), new Call("lemon", 0), new Call("mint", 0));
 
-    private static List<Caller.Round> rounds(List<Call> calls, Rules rules) {
+    private static List<Caller.Round> rounds(List<Call> calls, CallRules rules) {
         List<Caller.Round> rounds = new ArrayList<>();
         List<Call> called = new ArrayList<>();
         for (long seed = 1; called.size() < CALLS; seed++) {
@@ -37,15 +37,15 @@ class CallerProperties {
 
     @Test
     void allComeEquallyOftenInEachRound() {
-        for (Caller.Round round : rounds(COLOURS, Rules.FAIR)) {
-            assertEquals(Rules.FAIR, round.kept());
+        for (Caller.Round round : rounds(COLOURS, CallRules.FAIR)) {
+            assertEquals(CallRules.FAIR, round.kept());
             assertEquals(Map.of("coral", 3, "sky", 3, "lemon", 3, "mint", 3), Caller.often(COLOURS, round.calls()));
         }
     }
 
     @Test
     void neverTheSameThreeTimesRunning() {
-        List<Call> called = all(rounds(COLOURS, Rules.FAIR));
+        List<Call> called = all(rounds(COLOURS, CallRules.FAIR));
         int twice = 0;
         for (int i = 2; i < called.size(); i++) {
             assertTrue(
@@ -60,7 +60,7 @@ class CallerProperties {
     void onlyShortJumpsOnTheGroundWhateverTheFigures() {
         for (Numbering numbering : Numbering.values()) {
             List<Call> gaps = numbering.calls(12);
-            List<Call> called = all(rounds(gaps, new Rules(1, 1, 4, false)));
+            List<Call> called = all(rounds(gaps, new CallRules(1, 1, 4, false)));
             for (int i = 1; i < called.size(); i++) {
                 int jump = Math.abs(called.get(i).place() - called.get(i - 1).place());
                 assertTrue(jump <= 4, called.get(i - 1) + " to " + called.get(i));
@@ -75,7 +75,7 @@ class CallerProperties {
     @Test
     void bothWaysEquallyOften() {
         List<Call> gaps = Numbering.IN_ORDER.calls(8);
-        Rules rules = new Rules(2, 1, 3, true);
+        CallRules rules = new CallRules(2, 1, 3, true);
         Call last = null;
         int held = 0;
         for (Caller.Round round : rounds(gaps, rules)) {
@@ -95,7 +95,7 @@ class CallerProperties {
     @Test
     void fromAHatEachOnceAndInEveryOrder() {
         Set<List<Call>> orders = new HashSet<>();
-        for (Caller.Round round : rounds(COLOURS, Rules.HAT)) {
+        for (Caller.Round round : rounds(COLOURS, CallRules.HAT)) {
             assertEquals(4, new HashSet<>(round.calls()).size());
             orders.add(round.calls());
         }
@@ -106,7 +106,7 @@ class CallerProperties {
     void whereNotAllCanBeTheSaferOnesAreKept() {
         // Two that lie nine places apart, and jumps of two: only one of them can come, for ever or never again.
         List<Call> far = List.of(new Call("left", 0), new Call("right", 9));
-        Caller.Round round = Caller.round(far, new Rules(2, 2, 2, true), List.of(), 7);
+        Caller.Round round = Caller.round(far, new CallRules(2, 2, 2, true), List.of(), 7);
         for (int i = 1; i < round.calls().size(); i++) {
             assertTrue(Math.abs(round.calls().get(i).place()
                             - round.calls().get(i - 1).place())
@@ -114,7 +114,7 @@ class CallerProperties {
         }
         assertTrue(!round.calls().isEmpty());
         assertTrue(round.kept().each() == 0, "and it is said that they do not come equally often");
-        Caller.Round one = Caller.round(List.of(new Call("swap", 0)), Rules.HAT, List.of(new Call("swap", 0)), 3);
+        Caller.Round one = Caller.round(List.of(new Call("swap", 0)), CallRules.HAT, List.of(new Call("swap", 0)), 3);
         assertEquals(1, one.calls().size());
     }
 

@@ -8,27 +8,27 @@ package wildchalk.core.pitchside.call;
  * @param jump how many places on the ground the next may be away; 0 where that does not matter
  * @param bothWays whether jumps to one side and to the other are equally many in a round, one more at most
  */
-public record Rules(int each, int running, int jump, boolean bothWays) {
+public record CallRules(int each, int running, int jump, boolean bothWays) {
 
     /** Each once, in an order that nobody can guess: from a hat. */
-    public static final Rules HAT = new Rules(1, 1, 0, false);
+    public static final CallRules HAT = new CallRules(1, 1, 0, false);
 
     /** All equally often, never the same three times running. */
-    public static final Rules FAIR = new Rules(3, 2, 0, false);
+    public static final CallRules FAIR = new CallRules(3, 2, 0, false);
 
-    public Rules {
+    public CallRules {
         if (each < 0 || running < 1 || jump < 0) {
             throw new IllegalArgumentException(each + ", " + running + ", " + jump);
         }
     }
 
     /** The same where jumps to either side need not be equally many. */
-    Rules anyWay() {
-        return new Rules(each, running, jump, false);
+    CallRules anyWay() {
+        return new CallRules(each, running, jump, false);
     }
 
     /** The same where it is left to chance how often each is called. */
-    Rules anyOften() {
-        return new Rules(0, running, jump, false);
+    CallRules anyOften() {
+        return new CallRules(0, running, jump, false);
     }
 }

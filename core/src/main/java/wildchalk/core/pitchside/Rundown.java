@@ -1,0 +1,93 @@
+package wildchalk.core.pitchside;
+
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import wildchalk.core.practice.Block;
+import wildchalk.core.practice.BlockWords;
+import wildchalk.core.practice.Practice;
+
+/**
+ * What somebody wants to know who looks at a practice that runs.
+ *
+ * @param on what is on, or comes when what is before it is done; empty when all of it is over
+ * @param stretch which turn of it
+ * @param turn the number of the turn that is played, from 1; 0 before the first
+ * @param turns how many there are in the block
+ * @param left milliseconds of the stretch; below 0 for what goes on for longer than planned
+ * @param coming the blocks after it, and when they begin if nothing takes longer than planned
+ * @param done when all of it will be over then
+ * @param late minutes later than the slot ends; below 0 for earlier
+ */
+public record Rundown(
+        Optional<Block> on,
+        Optional<Stretch> stretch,
+        int turn,
+        int turns,
+        long left,
+        List<Coming> coming,
+        LocalTime done,
+        int late) {
+
+    private static final int DAY = 24 * 60 * 60;
+    private static final int MINUTE = 60;
+    private static final long SECOND = 1000;
+
+    /** A block that is still to come, by what it is called. */
+    public record Coming(String words, LocalTime at) {}
+
+    public Rundown {
+        coming = List.copyOf(coming);
+    }
+
+    /** That of a run, at a time of the day. */
+    public static Rundown of(Run run, Practice practice, LocalTime now) {
+        Optional<Stretch> stretch = run.stretch();
+        Optional<Block> on = stretch.flatMap(s -> practice.block(s.block()));
+        LocalTime done = now.plusSeconds(run.rest() / SECOND);
+        LocalTime end = practice.slot().at(practice.slot().seconds());
+        int apart = Math.floorMod(done.toSecondOfDay() - end.toSecondOfDay() + DAY / 2, DAY) - DAY / 2;
+        return new Rundown(
+                on,
+                stretch,
+                turn(run),
+                (int) stretch.map(s ->
+                                plays(run, s.block(), run.course().stretches().size()))
+                        .orElse(0L)
+                        .longValue(),
+                run.left(),
+                coming(run, practice, now),
+                done,
+                Math.floorDiv(apart + MINUTE / 2, MINUTE));
+    }
+
+    private static int turn(Run run) {
+        return run.stretch().map(s -> (int) plays(run, s.block(), run.at() + 1)).orElse(0);
+    }
+
+    /** How many turns of a block are among the first stretches. */
+    private static long plays(Run run, String block, int first) {
+        return run.course().stretches().stream()
+                .limit(first)
+                .filter(s -> s.block().equals(block) && s.kind() == Stretch.Kind.PLAY)
+                .count();
+    }
+
+    private static List<Coming> coming(Run run, Practice practice, LocalTime now) {
+        List<Coming> coming = new ArrayList<>();
+        String before = run.stretch().map(Stretch::block).orElse("");
+        long after = Math.max(0, run.left());
+        List<Stretch> all = run.course().stretches();
+        for (Stretch stretch : all.subList(Math.min(all.size(), run.at() + 1), all.size())) {
+            if (!stretch.block().equals(before) && stretch.kind() != Stretch.Kind.BEFORE) {
+                coming.add(new Coming(
+                        practice.block(stretch.block()).map(BlockWords::of).orElse(""),
+                        now.plusSeconds(after / SECOND)));
+                before = stretch.block();
+            }
+            after += stretch.millis();
+        }
+        return coming;
+    }
+}

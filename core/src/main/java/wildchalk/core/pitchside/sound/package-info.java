@@ -1,0 +1,2 @@
+/** What signals sound like, as numbers. Never what plays them. */
+package wildchalk.core.pitchside.sound;
