@@ -47,15 +47,7 @@ public final class DemoBook {
 
     /** With the drills as they are in the book now. */
     private static Practice planned(Practice practice, Book book) {
-        return practice.of(practice.blocks().stream()
-                .map(b -> b.play()
-                        .findFirst()
-                        .map(p -> b.being(p.of(new Content.Planned(
-                                p.drill().id(),
-                                book.drills().newest(p.drill().id()),
-                                p.drill().title()))))
-                        .orElse(b))
-                .toList());
+        return practice.planning(p -> new Content.Planned(p.id(), book.drills().newest(p.id()), p.title()));
     }
 
     /** Evenings of the club, the one that is opened first last. One of them does not fit. */

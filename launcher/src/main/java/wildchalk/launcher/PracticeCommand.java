@@ -7,7 +7,6 @@ import java.time.DateTimeException;
 import java.time.Duration;
 import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -26,6 +25,7 @@ import wildchalk.core.practice.BlockWords;
 import wildchalk.core.practice.Change;
 import wildchalk.core.practice.DrillWork;
 import wildchalk.core.practice.Fit;
+import wildchalk.core.practice.FitWords;
 import wildchalk.core.practice.KnownNeeds;
 import wildchalk.core.practice.Plan;
 import wildchalk.core.practice.Practice;
@@ -82,7 +82,7 @@ final class PracticeCommand implements Callable<Integer> {
             out.print(PlanWriter.write(worked.practice(), worked.plan(), findings));
         } else {
             print(out, worked, findings);
-            fitted.ifPresent(f -> out.println(lost(asked, f)));
+            fitted.ifPresent(f -> out.println(FitWords.of(asked, f)));
         }
         out.flush();
         return 0;
@@ -165,25 +165,5 @@ final class PracticeCommand implements Callable<Integer> {
 
     private static String minutes(int seconds) {
         return String.format("%d:%02d", seconds / MINUTE, seconds % MINUTE);
-    }
-
-    private static String lost(Practice before, Fit fit) {
-        List<String> parts = new ArrayList<>();
-        for (Block block : before.blocks()) {
-            Optional<Block> now = fit.practice().block(block.id());
-            if (now.isEmpty()) {
-                parts.add(BOOK.say("dropped", BlockWords.of(block)));
-            } else if (now.get().time().now() < block.time().now()) {
-                parts.add(BOOK.say(
-                        "shorter",
-                        BlockWords.of(block),
-                        now.get().time().now(),
-                        block.time().now()));
-            }
-        }
-        if (fit.over() > 0) {
-            return BOOK.say("lost.over");
-        }
-        return parts.isEmpty() ? BOOK.say("lost.nothing") : BOOK.say("lost", String.join(BOOK.say("comma"), parts));
     }
 }

@@ -138,7 +138,7 @@ class CommandLineTest {
         assertFalse(fitted.out().contains("in a slot of"), fitted.out());
         Said late = wildchalk("practice", file.toString(), "--fit", "--from", "18:40");
         assertTrue(late.out().contains("18:40  "), late.out());
-        assertTrue(late.out().contains("dropped"), late.out());
+        assertTrue(late.out().contains("is left out"), late.out());
         Said done = wildchalk("practice", file.toString(), "--from", "18:40", "--done", "1");
         assertFalse(done.out().contains("Sixpenny"), done.out());
         Said json = wildchalk("practice", file.toString(), "--json");

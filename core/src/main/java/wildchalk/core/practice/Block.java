@@ -95,6 +95,15 @@ public record Block(
         return new Block(id, content, time, must, group, lead, note, seconds);
     }
 
+    /** The same with its drill, or those side by side in it, as they are planned otherwise. */
+    Block planning(UnaryOperator<Content.Planned> how) {
+        if (content instanceof Content.Beside b) {
+            return being(new Content.Beside(
+                    b.blocks().stream().map(p -> p.planning(how)).toList()));
+        }
+        return content instanceof Content.Play p ? being(p.of(how.apply(p.drill()))) : this;
+    }
+
     /** The same in other words, wherever a coach wrote some. */
     Block silent(UnaryOperator<String> words) {
         return being(content.match(new Reworded(words))).noting(words.apply(note));

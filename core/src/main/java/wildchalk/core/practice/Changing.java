@@ -167,11 +167,11 @@ record Changing(Company company, Bag bag, KnownNeeds needs) {
         double takingUp = TAKING * lacking;
         double settingOut = all(next).mapToDouble(Needs::settingOut).sum();
         // What is taken up is in use while a drill goes on, and nobody needs it over water or a talk.
-        double meanwhile = lacking > 0 && !plays(before).isEmpty()
-                ? 0
-                : free(before) * before.time().least() * MINUTE;
-        if (!plays(before).isEmpty() && settingOut > meanwhile) {
-            // Half of a drill set out beside another one is in its way.
+        boolean played = !plays(before).isEmpty() || clears(before);
+        double meanwhile =
+                lacking > 0 && played ? 0 : free(before) * before.time().least() * MINUTE;
+        if (played && settingOut > meanwhile) {
+            // Half of a drill set out beside another one, or beside a game, is in its way.
             meanwhile = 0;
         }
         double left = Math.max(0, takingUp - meanwhile);

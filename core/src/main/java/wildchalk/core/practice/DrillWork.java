@@ -102,7 +102,8 @@ public final class DrillWork {
             keepers = Math.max(keepers, rung.keepers() * copies);
             balls = Math.max(balls, played.balls());
             settingOut = Math.max(settingOut, copies * rung.settingOut());
-            saying += rung.saying();
+            // The next rung is said as they climb.
+            saying = works.isEmpty() ? rung.saying() : saying;
             centre = works.isEmpty() ? rung.ground().centre() : centre;
             length = Math.max(length, rung.ground().width());
             width = Math.max(width, rung.ground().height());

@@ -19,9 +19,6 @@ import java.util.Optional;
  */
 public record Fit(Practice practice, int loss, int over) {
 
-    /** Minutes between two waters that are usual: it is never moved so that there are more, if there were not. */
-    private static final int DRY = 20;
-
     /** Blocks that need not be, more than these, are dropped from the end only. */
     private static final int MOST_TRIED = 14;
 
@@ -48,17 +45,21 @@ public record Fit(Practice practice, int loss, int over) {
         Search search = new Search(practice.slot().seconds() - now, Changing.Standing.after(over), changing);
         search.dropping(rest);
         if (search.isLosing()) {
-            watered(rest).forEach(search::dropping);
+            int typical = Typical.at(practice.company().age())
+                    .water(practice.setting().heat());
+            watered(rest, typical).forEach(search::dropping);
         }
         List<Block> all = new ArrayList<>(over);
         all.addAll(search.best.blocks());
         return new Fit(practice.of(all), search.best.loss(), search.best.over());
     }
 
-    /** Other orders, each with one water elsewhere, and nobody without it for longer. */
-    private static List<List<Block>> watered(List<Block> blocks) {
+    /**
+     * Other orders, each with one water elsewhere, and nobody without it for longer than is typical, or than before.
+     */
+    private static List<List<Block>> watered(List<Block> blocks, int typical) {
         List<List<Block>> orders = new ArrayList<>();
-        int dry = Math.max(DRY, dry(blocks));
+        int dry = Math.max(typical, dry(blocks));
         for (int from = 0; from < blocks.size(); from++) {
             if (!blocks.get(from).isWater()) {
                 continue;

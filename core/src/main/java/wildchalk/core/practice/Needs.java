@@ -17,7 +17,7 @@ import wildchalk.core.script.Counts;
  * @param fewest people it takes at least, all copies together
  * @param keepers of them
  * @param kit what is set out and worn
- * @param saying seconds that it takes to say all of it and to show it once
+ * @param saying seconds that it takes to say all of its first rung and to show it once
  * @param work what one who plays it does
  * @param footing the ground that it takes
  * @param about what it is about

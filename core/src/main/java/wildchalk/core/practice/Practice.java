@@ -114,6 +114,11 @@ public record Practice(
                 : block;
     }
 
+    /** The same with its drills, those side by side too, as they are planned otherwise. */
+    public Practice planning(UnaryOperator<Content.Planned> how) {
+        return of(blocks.stream().map(b -> b.planning(how)).toList());
+    }
+
     /** Where a block stands among those that come one after another, from 0; -1 for one that is not there. */
     public int place(String block) {
         for (int i = 0; i < blocks.size(); i++) {

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import wildchalk.core.drill.Effort;
 
 /** Fitting an evening: nothing loses less, tried against every answer there is. */
 class FitTest {
@@ -73,6 +74,22 @@ class FitTest {
                 List.of("b1", "b3", "b2", "b4"),
                 fit.practice().blocks().stream().map(Block::id).toList());
         assertEquals(0, fit.loss(), "nothing is shorter");
+        assertEquals("It fits then: water before mill. Nothing would lose less.", FitWords.of(of(60, blocks), fit));
+        // For children in the heat it stays where nobody is without it for over seven minutes.
+        List<Block> hot = List.of(
+                lasting(PlanTest.drill("b1", "weir", 6, Content.Telling.NONE), 6, 6, true),
+                lasting(PlanTest.words("b3", Content.Sort.WATER, 3), 3, 3, true),
+                lasting(PlanTest.words("b4", Content.Sort.TALK, 5), 5, 5, true),
+                lasting(PlanTest.drill("b2", "mill", 2, Content.Telling.NONE), 1, 2, true));
+        Practice adults = of(17, hot);
+        Practice children = adults.given(adults.setting()
+                .with(adults.company().aged(Effort.Level.UNDER_8))
+                .in(Practice.Heat.HOT));
+        assertEquals(
+                "b4", Fit.of(adults, PlanTest.NEEDS).practice().blocks().get(1).id());
+        assertEquals(
+                "b3",
+                Fit.of(children, PlanTest.NEEDS).practice().blocks().get(1).id());
         // Where nobody would have water for half an hour then, it stays, and the mill is shorter.
         List<Block> longer = new ArrayList<>(blocks);
         longer.set(1, lasting(blocks.get(1), 16, 18, true));

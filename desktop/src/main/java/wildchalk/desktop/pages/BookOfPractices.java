@@ -1,6 +1,5 @@
 package wildchalk.desktop.pages;
 
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -46,7 +45,10 @@ final class BookOfPractices implements PracticeDesk {
     /** How long a drill is played of which nothing is said, minutes. */
     private static final int USUAL = 12;
 
-    private static final int MOST = 60;
+    /** Longer no drill is put in, minutes. */
+    private static final int LONGEST = 60;
+    /** More than so many that are found nobody looks through. */
+    private static final int FOUND = 60;
 
     private final PageHost host;
     private final Keeper keeper;
@@ -170,7 +172,7 @@ final class BookOfPractices implements PracticeDesk {
                         numbers.stream().map(byNumber::get).filter(Objects::nonNull),
                         rows.stream().filter(r -> Finding.isCalled(r.title(), words)))
                 .distinct()
-                .limit(MOST)
+                .limit(FOUND)
                 .toList();
     }
 
@@ -179,12 +181,12 @@ final class BookOfPractices implements PracticeDesk {
         keeper.ask(b -> block(b.drills().load(drill), b.drills().newest(drill)), then);
     }
 
-    /** As long as its rungs are said to be practised, all of them where that is said. */
+    /** Its lowest rung, as long as that is said to be practised. */
     private static Block block(Drill drill, long version) {
         double said = Ladder.dose(drill, drill.ladder().get(0).id())
                 .map(d -> d.minutes())
                 .orElse(0.0);
-        int minutes = said >= 1 ? (int) Math.min(MOST, Math.round(said)) : USUAL;
+        int minutes = said >= 1 ? (int) Math.min(LONGEST, Math.round(said)) : USUAL;
         return Block.of(
                 "",
                 new Content.Play(
@@ -295,20 +297,9 @@ final class BookOfPractices implements PracticeDesk {
                     .add(drill));
             now.put(id, new Content.Planned(there.id(), book.drills().newest(there.id()), there.title()));
         });
-        List<Block> blocks = new ArrayList<>();
-        carried.practice().blocks().forEach(b -> blocks.add(planned(b, now, book)));
-        return book.of(PracticeKind.PRACTICES).add(carried.practice().of(blocks));
-    }
-
-    private static Block planned(Block block, Map<String, Content.Planned> now, Book book) {
-        if (block.content() instanceof Content.Beside beside) {
-            return block.being(new Content.Beside(
-                    beside.blocks().stream().map(b -> planned(b, now, book)).toList()));
-        }
-        return block.play()
-                .findFirst()
-                .map(p -> block.being(p.of(now.getOrDefault(p.drill().id(), named(p.drill(), book)))))
-                .orElse(block);
+        Practice planned = carried.practice()
+                .planning(p -> Optional.ofNullable(now.get(p.id())).orElseGet(() -> named(p, book)));
+        return book.of(PracticeKind.PRACTICES).add(planned);
     }
 
     /** One that the file only names is the one of the book, if there is one. */

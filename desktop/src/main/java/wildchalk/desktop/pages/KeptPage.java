@@ -46,13 +46,13 @@ abstract class KeptPage<T extends Document<T>> implements Page {
         return host.keeper();
     }
 
-    /** Lays something in the page. */
-    final void lie(Node shown) {
+    /** Shows something as all of the page. */
+    final void fill(Node shown) {
         node.getChildren().setAll(shown);
         host.changed();
     }
 
-    final void lieEmpty() {
+    final void clear() {
         node.getChildren().clear();
     }
 

@@ -44,7 +44,7 @@ public final class PracticePage extends KeptPage<Practice> {
     @Override
     void begin() {
         NoPractice none = new NoPractice(desk::add);
-        lie(none);
+        fill(none);
         none.focus();
     }
 
@@ -67,7 +67,7 @@ public final class PracticePage extends KeptPage<Practice> {
         PracticeView shown = new PracticeView(opened);
         state = Optional.of(opened);
         view = Optional.of(shown);
-        lie(shown);
+        fill(shown);
         // Whatever had the keys is gone: the window finds somebody else for them first.
         Platform.runLater(shown::focus);
     }

@@ -62,7 +62,7 @@ public final class SquadPage extends KeptPage<Squad> {
 
     @Override
     void begin() {
-        lie(new NoSquad(desk()::add));
+        fill(new NoSquad(desk()::add));
     }
 
     @Override
@@ -78,7 +78,7 @@ public final class SquadPage extends KeptPage<Squad> {
         SquadView shown = new SquadView(opened, desk());
         state = Optional.of(opened);
         view = Optional.of(shown);
-        lie(shown);
+        fill(shown);
     }
 
     @Override
@@ -199,7 +199,7 @@ public final class SquadPage extends KeptPage<Squad> {
     private void forget(Squad squad, String person, String name) {
         // Nothing of what is on the page may come back into the book.
         leaveDocument();
-        lieEmpty();
+        clear();
         keeper().ask(
                         b -> b.of(SquadKind.SQUADS)
                                 .forget(

@@ -68,7 +68,7 @@ final class EveningCard extends VBox {
                         theme(),
                         heat(),
                         squad());
-        if (practice.company().squad().isEmpty()) {
+        if (state.fetched().squad().isEmpty()) {
             getChildren().addAll(counts(), age());
         } else {
             state.fetched().squad().ifPresent(s -> {

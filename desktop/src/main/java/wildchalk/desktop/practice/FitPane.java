@@ -1,8 +1,6 @@
 package wildchalk.desktop.practice;
 
 import java.time.Duration;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
@@ -16,6 +14,7 @@ import javafx.scene.layout.VBox;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.BlockWords;
 import wildchalk.core.practice.Fit;
+import wildchalk.core.practice.FitWords;
 import wildchalk.core.practice.Plan;
 import wildchalk.core.practice.Practice;
 import wildchalk.core.practice.PracticeEdits;
@@ -31,7 +30,6 @@ final class FitPane extends VBox {
     private static final double WIDE = 148;
     private static final double HIGH = 400;
     private static final double LINE = 15;
-    private static final int MINUTE = 60;
 
     private final PracticeState state;
     private final TextField time = new TextField();
@@ -103,7 +101,7 @@ final class FitPane extends VBox {
         Plan is = state.plan(fit.practice());
         double seconds =
                 Math.max(Math.max(was.seconds(), is.seconds()), before.slot().seconds());
-        Label lost = new Label(lost(before, fit));
+        Label lost = new Label(FitWords.of(before, fit));
         lost.setId("fit-lost");
         lost.setWrapText(true);
         HBox columns = new HBox(
@@ -163,47 +161,5 @@ final class FitPane extends VBox {
         label.setMaxSize(WIDE, high);
         label.relocate(0, (entry.start() + late) * scale);
         return label;
-    }
-
-    private static String lost(Practice before, Fit fit) {
-        List<String> parts = new ArrayList<>();
-        for (Block block : before.blocks()) {
-            Optional<Block> now = fit.practice().block(block.id());
-            if (now.isEmpty()) {
-                parts.add(say("fit.gone", BlockWords.of(block)));
-            } else if (now.get().time().now() != block.time().now()) {
-                parts.add(say(
-                        "fit.shorter",
-                        BlockWords.of(block),
-                        block.time().now(),
-                        now.get().time().now()));
-            }
-        }
-        moved(before, fit.practice()).ifPresent(parts::add);
-        if (fit.over() > 0) {
-            return say("fit.over", (fit.over() + MINUTE - 1) / MINUTE);
-        }
-        return parts.isEmpty() ? say("fit.nothing") : say("fit.lost", String.join(say("fit.comma"), parts));
-    }
-
-    /** Water that is somewhere else than before. */
-    private static Optional<String> moved(Practice before, Practice after) {
-        List<String> left = before.blocks().stream()
-                .map(Block::id)
-                .filter(id -> after.block(id).isPresent())
-                .toList();
-        List<String> now = after.blocks().stream().map(Block::id).toList();
-        if (left.equals(now)) {
-            return Optional.empty();
-        }
-        return after.blocks().stream()
-                .filter(b -> b.isWater() && left.indexOf(b.id()) != now.indexOf(b.id()))
-                .findFirst()
-                .map(b -> {
-                    int at = now.indexOf(b.id());
-                    return at + 1 < now.size()
-                            ? say("fit.water", BlockWords.of(after.blocks().get(at + 1)))
-                            : say("fit.water.last");
-                });
     }
 }

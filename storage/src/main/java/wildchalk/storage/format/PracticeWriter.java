@@ -30,23 +30,10 @@ public final class PracticeWriter {
 
     /** The text of a practice that carries its drills, so that it can be read elsewhere: versions say nothing there. */
     public static String write(Practice practice, List<Drill> drills) {
-        ObjectNode o = node(practice.of(
-                practice.blocks().stream().map(PracticeWriter::unversioned).toList()));
+        ObjectNode o = node(practice.planning(p -> new Content.Planned(p.id(), 0, p.title())));
         ArrayNode all = o.putArray("drills");
         drills.forEach(d -> all.add(DrillWriter.tree(d)));
         return o.toPrettyString() + "\n";
-    }
-
-    private static Block unversioned(Block block) {
-        if (block.content() instanceof Content.Beside b) {
-            return block.being(new Content.Beside(
-                    b.blocks().stream().map(PracticeWriter::unversioned).toList()));
-        }
-        return block.play()
-                .findFirst()
-                .map(p -> block.being(
-                        p.of(new Content.Planned(p.drill().id(), 0, p.drill().title()))))
-                .orElse(block);
     }
 
     private static ObjectNode node(Practice practice) {
