@@ -8,13 +8,20 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Reads;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.geometry.Vec;
 import wildchalk.core.practice.Content;
 import wildchalk.core.practice.DrillWork;
 import wildchalk.core.practice.Needs;
+import wildchalk.core.runthrough.RunThrough;
 import wildchalk.core.setout.SetOut;
 import wildchalk.core.surface.Surfaces;
+import wildchalk.core.timeline.Timeline;
 import wildchalk.storage.format.DrillReader;
 import wildchalk.storage.format.FormatException;
 
@@ -92,5 +99,33 @@ class DrillWorkTest {
                         .metres(),
                 1e-9,
                 "a rung that is no longer there is not played");
+    }
+
+    /** On the option that is not taken, too, everybody stays on the ground that it is said to take. */
+    @Test
+    void theGroundHoldsWhicheverWayTheReadsGo() throws Exception {
+        int ways = 0;
+        for (Drill drill : drills()) {
+            DrillWork work = new DrillWork(drill, SetOut.USUAL_HANDFUL);
+            for (Stage stage : Ladder.buildAll(drill)) {
+                Needs.Footing footing = work.of(play(drill, List.of(Content.Climb.of(stage.id())), 1), PEOPLE)
+                        .footing();
+                for (Choices way : Reads.ways(stage)) {
+                    ways++;
+                    Timeline timeline =
+                            RunThrough.of(stage, drill.surface(), way).timeline();
+                    for (double t = 0; t <= timeline.duration(); t += 0.25) {
+                        for (String person : timeline.people()) {
+                            Vec off = timeline.at(person, t).minus(footing.centre());
+                            assertTrue(
+                                    Math.abs(off.x()) <= footing.length() / 2 + 1e-6
+                                            && Math.abs(off.y()) <= footing.width() / 2 + 1e-6,
+                                    drill.title() + " " + way + " " + person + " at " + t);
+                        }
+                    }
+                }
+            }
+        }
+        assertTrue(ways > 20, ways + " ways");
     }
 }

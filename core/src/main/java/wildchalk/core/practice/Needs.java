@@ -50,7 +50,8 @@ public record Needs(int fewest, int keepers, Kit kit, double saying, Work work, 
      * @param touches of the ball
      * @param busy share of the time in which they do something, 0 to 1
      * @param going share of the time in which they go to where they wait or begin, 0 to 1
-     * @param longestWait seconds for which somebody stands at most at one go; 0 when there are too few to play it
+     * @param longestWait seconds for which somebody stands at most at one go; 0 when there are too few to play it,
+     *     without end for somebody who never has a turn
      * @param turning to either side
      */
     public record Work(
@@ -66,7 +67,7 @@ public record Needs(int fewest, int keepers, Kit kit, double saying, Work work, 
         public static final Work NONE = new Work(0, 0, 0, 0, 0, 0, Turning.NONE);
     }
 
-    /** How far people turn while they run, radians in a rep, all of them together; each side 0 or more. */
+    /** How far people turn while they run, radians in a rep, all of them together, every way counted alike. */
     public record Turning(double left, double right) {
 
         /** Nobody turns. */

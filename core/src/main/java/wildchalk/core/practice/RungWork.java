@@ -3,6 +3,7 @@ package wildchalk.core.practice;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -16,6 +17,7 @@ import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Reads;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.flow.Flow;
 import wildchalk.core.flow.Flows;
@@ -56,9 +58,14 @@ final class RungWork {
         this.stage = stage;
         this.flows = new Flows(stage, surface, dose);
         this.through = RunThrough.of(stage, surface, Choices.NONE);
-        this.ground = Footprint.of(stage, through.timeline());
+        List<Timeline> ways =
+                Reads.ways(stage).stream().map(w -> through.going(w).timeline()).toList();
+        this.ground =
+                ways.stream().map(t -> Footprint.of(stage, t)).reduce(Box::with).orElseThrow();
         this.settingOut = SetOut.of(stage, surface, Units.METRIC, handful).seconds();
-        this.turning = turning(through.timeline());
+        this.turning = ways.stream()
+                .map(RungWork::turning)
+                .reduce(Needs.Turning.NONE, (all, way) -> all.and(way, 1.0 / ways.size()));
         this.skills = skills(stage);
     }
 
@@ -87,11 +94,16 @@ final class RungWork {
                         all(flow, Flow.Each::touches) / minutes,
                         all(flow, e -> e.seconds(Flow.Doing.BUSY)) / (minutes * MINUTE),
                         all(flow, e -> e.seconds(Flow.Doing.ON_THE_WAY)) / (minutes * MINUTE),
-                        flow.each().values().stream()
-                                .mapToDouble(Flow.Each::longestWait)
-                                .max()
-                                .orElse(0),
+                        longestWait(flow),
                         Needs.Turning.NONE.and(turning, 1 - mirrored).and(turning.mirrored(), mirrored)));
+    }
+
+    private static double longestWait(Flow flow) {
+        double wait = flow.each().values().stream()
+                .mapToDouble(Flow.Each::longestWait)
+                .max()
+                .orElse(0);
+        return wait >= flow.seconds() ? Double.POSITIVE_INFINITY : wait;
     }
 
     private static double all(Flow flow, ToDoubleFunction<Flow.Each> of) {
