@@ -134,7 +134,7 @@ class CommandLineTest {
         assertTrue(plain.out().contains("18:15  12 min  Sixpenny Square"), plain.out());
         assertTrue(plain.out().contains(" min in a slot of 75."), plain.out());
         Said fitted = wildchalk("practice", file.toString(), "--fit");
-        assertTrue(fitted.out().contains("Fitted: Turnstile, 2 times side by side"), fitted.out());
+        assertTrue(fitted.out().contains("It fits then: Turnstile, 2 times side by side"), fitted.out());
         assertFalse(fitted.out().contains("in a slot of"), fitted.out());
         Said late = wildchalk("practice", file.toString(), "--fit", "--from", "18:40");
         assertTrue(late.out().contains("18:40  "), late.out());
