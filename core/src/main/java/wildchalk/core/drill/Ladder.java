@@ -12,6 +12,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import wildchalk.core.call.Calling;
+import wildchalk.core.score.Scoring;
 
 /** Builds rungs from their differences and works the differences out again after a change. */
 public final class Ladder {
@@ -236,6 +238,23 @@ public final class Ladder {
     /** How long a rung is practised; empty when nothing is said of it, or there is no such rung. */
     public static Optional<Dose> dose(Drill drill, String rung) {
         return rung(drill, rung).flatMap(r -> r.plan().dose());
+    }
+
+    /** What is called on a rung: as it says itself, or as the nearest below it that says so. */
+    public static Optional<Calling> calling(Drill drill, String rung) {
+        return said(drill, rung, p -> p.calling());
+    }
+
+    /** What counts on a rung: as it says itself, or as the nearest below it that says so. */
+    public static Optional<Scoring> scoring(Drill drill, String rung) {
+        return said(drill, rung, p -> p.scoring());
+    }
+
+    private static <T> Optional<T> said(Drill drill, String rung, Function<RungPlan, Optional<T>> what) {
+        return rung(drill, rung)
+                .flatMap(r -> Stream.concat(Stream.of(r), origins(drill, r).stream())
+                        .flatMap(o -> what.apply(o.plan()).stream())
+                        .findFirst());
     }
 
     private static Optional<Rung> rung(Drill drill, String id) {

@@ -4,18 +4,20 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.function.Function;
 import wildchalk.core.drill.Dose;
 import wildchalk.core.practice.Block;
+import wildchalk.core.practice.Content;
 import wildchalk.core.practice.Plan;
+import wildchalk.core.practice.Practice;
 import wildchalk.core.wording.Wordbook;
 
 /**
  * What a practice is made of when it is run: for each block what comes before it, then its turns.
  *
  * @param stretches one after another
+ * @param warned how the ends of them are heard
  */
-public record Course(List<Stretch> stretches) {
+public record Course(List<Stretch> stretches, Practice.Warned warned) {
 
     private static final Wordbook BOOK = Wordbook.beside(Course.class, "Pitchside");
     private static final long SECOND = 1000;
@@ -25,34 +27,87 @@ public record Course(List<Stretch> stretches) {
         stretches = List.copyOf(stretches);
     }
 
+    /** One whose ends are heard as usual. */
+    public Course(List<Stretch> stretches) {
+        this(stretches, Practice.Warned.USUAL);
+    }
+
+    /** How rungs are practised. */
+    @FunctionalInterface
+    public interface Doses {
+
+        /** Of which nothing is said. */
+        Doses UNSAID = (play, rung) -> Optional.empty();
+
+        /**
+         * How long a rung is practised one way and another: "40 s each, 20 s rest"; empty where nothing is said.
+         *
+         * @param rung its id; empty for the lowest of the drill
+         */
+        Optional<Dose> of(Content.Play play, String rung);
+    }
+
     /**
      * That of a practice.
      *
      * @param plan along the clock
-     * @param doses how a block is practised, by the block: "40 s each, 20 s rest"; empty where nothing is said
      */
-    public static Course of(Plan plan, Function<Block, Optional<Dose>> doses) {
+    public static Course of(Plan plan, Doses doses, Practice.Warned warned) {
+        return new Course(stretches(plan, doses), warned);
+    }
+
+    /** The stretches of what is left of a practice. */
+    static List<Stretch> stretches(Plan plan, Doses doses) {
         List<Stretch> all = new ArrayList<>();
         for (Plan.Entry entry : plan.entries()) {
             Block block = entry.block();
             all.add(new Stretch(
                     block.id(), Stretch.Kind.BEFORE, "", entry.before().seconds() * SECOND));
-            all.addAll(turns(block.id(), block.time().now() * MINUTE * SECOND, doses.apply(block)));
+            all.addAll(block.content() instanceof Content.Play play
+                    ? climbed(block, play, doses)
+                    : turns(block.id(), "", millis(block), Optional.empty()));
         }
-        return new Course(all);
+        return all;
+    }
+
+    private static long millis(Block block) {
+        return block.time().now() * MINUTE * SECOND;
+    }
+
+    /** The rungs of a drill one after another, each for its minutes, or for its share of what the others leave. */
+    private static List<Stretch> climbed(Block block, Content.Play play, Doses doses) {
+        if (play.climbs().isEmpty()) {
+            return turns(block.id(), "", millis(block), doses.of(play, ""));
+        }
+        List<Content.Climb> climbs = play.climbs();
+        int said = climbs.stream().mapToInt(Content.Climb::minutes).sum();
+        long sharing = climbs.stream().filter(c -> c.minutes() == 0).count();
+        double share = sharing == 0 ? 0 : Math.max(1, block.time().now() - said) / (double) sharing;
+        double all = said + share * sharing;
+        List<Stretch> stretches = new ArrayList<>();
+        double at = 0;
+        for (Content.Climb climb : climbs) {
+            long from = Math.round(at * millis(block) / all);
+            at += climb.minutes() == 0 ? share : climb.minutes();
+            long to = Math.round(at * millis(block) / all);
+            if (to > from) {
+                stretches.addAll(turns(block.id(), climb.rung(), to - from, doses.of(play, climb.rung())));
+            }
+        }
+        return stretches;
     }
 
     /**
      * The turns of a block: those that its dose says, as many rounds of them as come nearest to its time, all of them a
      * little shorter or longer so that they fill it to the millisecond.
      */
-    static List<Stretch> turns(String block, long millis, Optional<Dose> dose) {
+    static List<Stretch> turns(String block, String rung, long millis, Optional<Dose> dose) {
         List<Dose.Turn> timed = dose.map(Dose::turns).orElse(List.of()).stream()
                 .filter(t -> t.measure() != Dose.Measure.TIMES)
                 .toList();
         double round = timed.stream().mapToDouble(Course::millis).sum();
         if (round <= 0 || round > millis * 2) {
-            return List.of(new Stretch(block, Stretch.Kind.PLAY, "", millis));
+            return List.of(new Stretch(block, Stretch.Kind.PLAY, "", millis, rung));
         }
         long rounds = Math.max(1, Math.round(millis / round));
         List<Stretch> all = new ArrayList<>();
@@ -64,7 +119,7 @@ public record Course(List<Stretch> stretches) {
                 long to = Math.round(at * millis / (round * rounds));
                 if (to > from) {
                     all.add(new Stretch(
-                            block, isRest(turn) ? Stretch.Kind.REST : Stretch.Kind.PLAY, turn.words(), to - from));
+                            block, isRest(turn) ? Stretch.Kind.REST : Stretch.Kind.PLAY, turn.words(), to - from, rung));
                 }
             }
         }
@@ -89,7 +144,7 @@ public record Course(List<Stretch> stretches) {
     Course longer(int stretch, long more) {
         List<Stretch> all = new ArrayList<>(stretches);
         all.set(stretch, all.get(stretch).longer(more));
-        return new Course(all);
+        return new Course(all, warned);
     }
 
     /** The same as far as the block of a stretch goes, then others. */
@@ -101,6 +156,6 @@ public record Course(List<Stretch> stretches) {
         }
         List<Stretch> all = new ArrayList<>(stretches.subList(0, from));
         all.addAll(rest);
-        return new Course(all);
+        return new Course(all, warned);
     }
 }

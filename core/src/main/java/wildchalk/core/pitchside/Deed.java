@@ -40,6 +40,12 @@ public sealed interface Deed {
 
         /** For {@link Noted}. */
         R noted(Noted noted);
+
+        /** For {@link Timed}. */
+        R timed(Timed timed);
+
+        /** For {@link Marked}. */
+        R marked(Marked marked);
     }
 
     /** The clock goes, or goes on. */
@@ -137,6 +143,45 @@ public sealed interface Deed {
         @Override
         public <R> R match(Cases<R> cases) {
             return cases.noted(this);
+        }
+    }
+
+    /**
+     * Somebody was timed.
+     *
+     * @param counter of which counter
+     * @param who whose time it is, by what they are called there
+     * @param metres from standing to the last split; 0 where nobody said
+     * @param splits milliseconds from the start, each more than the one before; at least one, the last for all of it
+     */
+    record Timed(String counter, String who, double metres, List<Long> splits) implements Deed {
+        public Timed {
+            splits = List.copyOf(splits);
+            if (splits.isEmpty() || metres < 0) {
+                throw new IllegalArgumentException(splits + " " + metres);
+            }
+        }
+
+        /** Milliseconds, for all of it. */
+        public long millis() {
+            return splits.get(splits.size() - 1);
+        }
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.timed(this);
+        }
+    }
+
+    /**
+     * Somebody has it, or finds it hard. That is for the coach alone.
+     *
+     * @param who by what they are called in the squad
+     */
+    record Marked(String who, boolean hasIt) implements Deed {
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.marked(this);
         }
     }
 }

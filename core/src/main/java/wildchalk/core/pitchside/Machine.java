@@ -3,6 +3,7 @@ package wildchalk.core.pitchside;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import wildchalk.core.practice.Practice;
 
 /**
  * What time and what is done make of a run. Pure: the same in, the same out. Time never goes backward; a stretch is on
@@ -12,8 +13,6 @@ public final class Machine {
 
     /** Within so many milliseconds, back means what was before. */
     private static final long JUST_BEGUN = 3000;
-    /** Milliseconds before the end of a stretch at which there is a warning. */
-    private static final long WARNING = 30_000;
     /** So many last seconds are heard. */
     private static final int TICKS = 3;
 
@@ -57,10 +56,12 @@ public final class Machine {
     private static void heard(Run run, long millis, List<Signal> signals) {
         long before = run.left();
         long after = before - millis;
-        if (run.stretch().orElseThrow().millis() > 2 * WARNING && before > WARNING && after <= WARNING) {
+        Practice.Warned warned = run.course().warned();
+        long warning = warned.seconds() * SECOND;
+        if (warning > 0 && run.stretch().orElseThrow().millis() > 2 * warning && before > warning && after <= warning) {
             signals.add(Signal.WARNING);
         }
-        for (int s = TICKS; s >= 1; s--) {
+        for (int s = warned.ticks() ? TICKS : 0; s >= 1; s--) {
             if (before > s * SECOND && after <= s * SECOND) {
                 signals.add(Signal.TICK);
             }
@@ -76,7 +77,11 @@ public final class Machine {
         if (was.kind() == Stretch.Kind.BEFORE) {
             signals.add(Signal.WHISTLE);
         } else {
-            signals.add(sameBlock ? Signal.DOUBLE_WHISTLE : Signal.HORN);
+            if (sameBlock) {
+                signals.add(Signal.DOUBLE_WHISTLE);
+            } else if (run.course().warned().horn()) {
+                signals.add(Signal.HORN);
+            }
         }
         return now.isPresent() ? next : next.going(false);
     }
@@ -163,7 +168,9 @@ public final class Machine {
                             .isPresent()) {
                 now = now.to(now.at() + 1);
             }
-            on.ifPresent(s -> signals.add(Signal.HORN));
+            if (on.isPresent() && run.course().warned().horn()) {
+                signals.add(Signal.HORN);
+            }
             return now.isOver() ? now.going(false) : now;
         }
 
@@ -189,6 +196,16 @@ public final class Machine {
 
         @Override
         public Run noted(Deed.Noted noted) {
+            return run;
+        }
+
+        @Override
+        public Run timed(Deed.Timed timed) {
+            return run;
+        }
+
+        @Override
+        public Run marked(Deed.Marked marked) {
             return run;
         }
     }

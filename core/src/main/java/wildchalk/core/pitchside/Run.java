@@ -24,7 +24,13 @@ public record Run(Course course, int at, List<Long> spent, long inside, boolean 
      * @param before how everything stood before it
      * @param clock milliseconds since the run was begun
      */
-    public record Done(Deed deed, long clock, Optional<Run> before) {}
+    public record Done(Deed deed, long clock, Optional<Run> before) {
+
+        /** Whether it was done while a block was on, or counts for it still. */
+        public boolean isIn(String block) {
+            return before.flatMap(Run::counting).filter(block::equals).isPresent();
+        }
+    }
 
     public Run {
         spent = List.copyOf(spent);
@@ -39,6 +45,20 @@ public record Run(Course course, int at, List<Long> spent, long inside, boolean 
     /** The stretch that is on; empty when all of it is over. */
     public Optional<Stretch> stretch() {
         return at < course.stretches().size() ? Optional.of(course.stretches().get(at)) : Optional.empty();
+    }
+
+    /**
+     * Id of the block for which it is counted: the one that is on, or the one before it until the next is begun; empty
+     * before anything was.
+     */
+    public Optional<String> counting() {
+        int from = Math.min(at, course.stretches().size() - 1);
+        for (int i = from; i >= 0; i--) {
+            if (course.stretches().get(i).kind() != Stretch.Kind.BEFORE) {
+                return Optional.of(course.stretches().get(i).block());
+            }
+        }
+        return Optional.empty();
     }
 
     /** Whether all of it is over. */

@@ -27,15 +27,30 @@ public record Time(long nanos, long wall) {
      *
      * @param millis 0 or more
      * @param filled of them: for how many the clock on the wall was believed
+     * @param set how far the clock on the wall was set meanwhile, milliseconds, below 0 for back; that was ignored
      */
-    public record Passed(long millis, long filled) {}
+    public record Passed(long millis, long filled, long set) {}
 
     /** What went by since an earlier look. */
     public Passed since(Time before) {
         long steady = Math.max(0, (nanos - before.nanos) / MILLION);
         long onTheWall = wall - before.wall;
         boolean slept = steady > GAP && onTheWall > steady + APART && onTheWall <= PLAUSIBLE;
-        return slept ? new Passed(onTheWall, onTheWall - steady) : new Passed(steady, 0);
+        if (slept) {
+            return new Passed(onTheWall, onTheWall - steady, 0);
+        }
+        long apart = onTheWall - steady;
+        return new Passed(steady, 0, Math.abs(apart) > APART ? apart : 0);
+    }
+
+    /**
+     * From where the next look is measured: what is less than a millisecond is not lost.
+     *
+     * @param passed what went by since {@code before}
+     */
+    public Time from(Time before, Passed passed) {
+        long steady = passed.millis() - passed.filled();
+        return new Time(passed.filled() > 0 ? nanos : before.nanos + steady * MILLION, wall);
     }
 
     /**

@@ -24,30 +24,63 @@ public record Practice(
      * Who and what there is.
      *
      * @param ground what the place is called, such as "far pitch, the left half"; may be empty
+     * @param warned how the end of a part is heard when it is run
      */
-    public record Setting(Company company, Bag bag, String ground, Heat heat) {
+    public record Setting(Company company, Bag bag, String ground, Heat heat, Warned warned) {
+
+        /** One in which the ends of parts are heard as usual. */
+        public Setting(Company company, Bag bag, String ground, Heat heat) {
+            this(company, bag, ground, heat, Warned.USUAL);
+        }
 
         /** Nothing is said of it. */
         public static final Setting UNSAID = new Setting(Company.UNSAID, Bag.UNCOUNTED, "", Heat.MILD);
 
         /** The same with others. */
         public Setting with(Company other) {
-            return new Setting(other, bag, ground, heat);
+            return new Setting(other, bag, ground, heat, warned);
         }
 
         /** The same with another bag. */
         public Setting with(Bag other) {
-            return new Setting(company, other, ground, heat);
+            return new Setting(company, other, ground, heat, warned);
         }
 
         /** The same somewhere else. */
         public Setting on(String otherGround) {
-            return new Setting(company, bag, otherGround, heat);
+            return new Setting(company, bag, otherGround, heat, warned);
         }
 
         /** The same in other weather. */
         public Setting in(Heat other) {
-            return new Setting(company, bag, ground, other);
+            return new Setting(company, bag, ground, other, warned);
+        }
+
+        /** The same, its ends heard otherwise. */
+        public Setting warning(Warned other) {
+            return new Setting(company, bag, ground, heat, other);
+        }
+    }
+
+    /**
+     * How the end of a part is heard when a practice is run.
+     *
+     * @param seconds before the end at which there is a warning; 0 for none
+     * @param ticks whether the last seconds are heard
+     * @param horn whether the end of a block is
+     */
+    public record Warned(int seconds, boolean ticks, boolean horn) {
+
+        /** Longer before the end nobody is warned, seconds. */
+        public static final int MOST = 300;
+
+        /** Half a minute before the end, and at it. */
+        public static final Warned USUAL = new Warned(30, true, true);
+
+        public Warned {
+            if (seconds < 0 || seconds > MOST) {
+                throw new IllegalArgumentException("seconds=" + seconds);
+            }
         }
     }
 

@@ -18,7 +18,7 @@ import wildchalk.core.practice.Slot;
 class CourseTest {
 
     private static List<String> told(String dose, int minutes) {
-        return Course.turns("b", minutes * 60_000L, Dose.read(dose)).stream()
+        return Course.turns("b", "", minutes * 60_000L, Dose.read(dose)).stream()
                 .map(s -> s.kind() + " " + s.words() + " " + s.millis() / 1000)
                 .toList();
     }
@@ -41,7 +41,7 @@ class CourseTest {
     void theTurnsFillTheBlockToTheMillisecond() {
         for (int minutes = 1; minutes <= 40; minutes++) {
             long millis =
-                    Course.turns("b", minutes * 60_000L, Dose.read("47 s one way, 13 s rest, 1.5 min both")).stream()
+                    Course.turns("b", "", minutes * 60_000L, Dose.read("47 s one way, 13 s rest, 1.5 min both")).stream()
                             .mapToLong(Stretch::millis)
                             .sum();
             assertEquals(minutes * 60_000L, millis);
@@ -53,7 +53,7 @@ class CourseTest {
         Practice practice = Practice.empty("p", "p", new Slot(Optional.empty(), LocalTime.of(18, 0), 60))
                 .with(0, Block.of("", new Content.Game("on", Optional.empty(), ""), Block.Time.of(8)))
                 .with(1, Block.of("", new Content.Words(Content.Sort.WATER, ""), Block.Time.of(2)));
-        Course course = Course.of(Plan.of(practice, b -> Optional.empty()), b -> Optional.empty());
+        Course course = Course.of(Plan.of(practice, b -> Optional.empty()), Course.Doses.UNSAID, Practice.Warned.USUAL);
         assertEquals(
                 List.of("b1 BEFORE", "b1 PLAY", "b2 BEFORE", "b2 PLAY"),
                 course.stretches().stream().map(s -> s.block() + " " + s.kind()).toList());
@@ -63,21 +63,21 @@ class CourseTest {
     @Test
     void timeByTwoClocks() {
         Time then = new Time(0, 1_000_000);
-        assertEquals(new Time.Passed(40, 0), new Time(40_000_000L, 1_000_041).since(then));
+        assertEquals(new Time.Passed(40, 0, 0), new Time(40_000_000L, 1_000_041).since(then));
         assertEquals(
-                new Time.Passed(600_000, 598_500),
+                new Time.Passed(600_000, 598_500, 0),
                 new Time(1_500_000_000L, 1_600_000).since(then),
                 "the machine slept for ten minutes");
         assertEquals(
-                new Time.Passed(50, 0),
+                new Time.Passed(50, 0, 3_600_000 - 50),
                 new Time(50_000_000L, 1_000_000 + 3_600_000).since(then),
                 "a clock that is put on while somebody looks is not believed");
-        assertEquals(new Time.Passed(50, 0), new Time(50_000_000L, 1_000_000 - 3_600_000).since(then), "nor put back");
+        assertEquals(new Time.Passed(50, 0, -3_600_050), new Time(50_000_000L, 1_000_000 - 3_600_000).since(then), "nor put back");
         assertEquals(
-                new Time.Passed(900, 0),
+                new Time.Passed(900, 0, 30L * 60 * 60 * 1000 - 900),
                 new Time(900_000_000L, 1_000_000 + 30L * 60 * 60 * 1000).since(then),
                 "nobody slept through a day in a practice");
-        assertEquals(new Time.Passed(0, 0), new Time(-5_000_000L, 1_000_000).since(then), "time never goes back");
+        assertEquals(new Time.Passed(0, 0, 0), new Time(-5_000_000L, 1_000_000).since(then), "time never goes back");
         assertEquals(Optional.of(90_000L), Time.sinceTheEnd(1_000_000, 1_090_000));
         assertTrue(Time.sinceTheEnd(1_000_000, 900_000).isEmpty(), "before it ended it cannot be");
         assertTrue(Time.sinceTheEnd(0, 24L * 60 * 60 * 1000).isEmpty());

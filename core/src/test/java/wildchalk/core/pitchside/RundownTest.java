@@ -19,14 +19,19 @@ class RundownTest {
 
     private static final Practice EVENING = Practice.empty(
                     "p", "An evening", new Slot(Optional.empty(), LocalTime.of(19, 0), 20))
-            .with(0, Block.of("", new Content.Game("across", Optional.empty(), ""), Block.Time.of(8)))
+            .with(0, Block.of(
+                    "",
+                    new Content.Play(
+                            new Content.Planned("across", 0, "Across"), List.of(), 1, Content.Telling.FRESH),
+                    Block.Time.of(8)))
             .with(1, Block.of("", new Content.Words(Content.Sort.WATER, ""), Block.Time.of(2)))
             .with(2, Block.of("", new Content.Game("along", Optional.empty(), ""), Block.Time.of(10)));
 
     private static Run begun() {
         Course course = Course.of(
                 Plan.of(EVENING, b -> Optional.empty()),
-                b -> b.id().equals("b1") ? Dose.read("2 min left, 2 min right") : Optional.empty());
+                (play, rung) -> Dose.read("2 min left, 2 min right"),
+                Practice.Warned.USUAL);
         return Machine.deed(Machine.deed(Run.of(course), new Deed.Go()).run(), new Deed.Next())
                 .run();
     }

@@ -185,7 +185,9 @@ public final class DrillReader {
     private static RungPlan plan(JsonNode o) {
         RungPlan plan = RungPlan.of(value(o, "step", RungPlan.Step.PROGRESSION))
                 .with(o.has("length") ? Optional.of(length(o.path("length"))) : Optional.empty())
-                .climbing(o.path("climb").asText(""));
+                .climbing(o.path("climb").asText(""))
+                .calling(o.has("call") ? Optional.of(AloudForm.calling(o.path("call"))) : Optional.empty())
+                .scoring(o.has("score") ? Optional.of(AloudForm.scoring(o.path("score"))) : Optional.empty());
         return o.has("intensity") ? plan.going(Optional.of(value(o, "intensity", Effort.Intensity.LIVE))) : plan;
     }
 

@@ -49,6 +49,7 @@ final class FileText {
     enum Form {
         DRILL("drill", "wild-chalk-drill", DrillWriter.VERSION),
         PRACTICE("practice", "wild-chalk-practice", PracticeWriter.VERSION),
+        RUN("run", "wild-chalk-run", RunWriter.VERSION),
         SQUAD("squad", "wild-chalk-squad", SquadWriter.VERSION),
         SURFACE("surface", "wild-chalk-surface", SurfaceFiles.VERSION);
 

@@ -117,7 +117,8 @@ public final class PracticeReader {
                         company(o.path("company")),
                         bag(o.path("bag")),
                         o.path("ground").asText(""),
-                        DrillReader.value(o, "heat", Practice.Heat.MILD)),
+                        DrillReader.value(o, "heat", Practice.Heat.MILD),
+                        warned(o.path("warned"))),
                 blocks);
     }
 
@@ -172,6 +173,13 @@ public final class PracticeReader {
                 late,
                 DrillReader.texts(o.path("absent")),
                 DrillReader.value(o, "age", Effort.Level.ADULT));
+    }
+
+    private static Practice.Warned warned(JsonNode o) {
+        return new Practice.Warned(
+                o.path("seconds").asInt(Practice.Warned.USUAL.seconds()),
+                o.path("ticks").asBoolean(true),
+                o.path("horn").asBoolean(true));
     }
 
     private Bag bag(JsonNode o) throws FormatException {

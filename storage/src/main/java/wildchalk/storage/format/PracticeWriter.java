@@ -36,7 +36,7 @@ public final class PracticeWriter {
         return o.toPrettyString() + "\n";
     }
 
-    private static ObjectNode node(Practice practice) {
+    static ObjectNode node(Practice practice) {
         ObjectNode o = JsonNodeFactory.instance
                 .objectNode()
                 .put("format", FileText.Form.PRACTICE.format())
@@ -52,6 +52,13 @@ public final class PracticeWriter {
         said(o, "ground", practice.setting().ground());
         if (practice.setting().heat() != Practice.Heat.MILD) {
             o.put("heat", DrillWriter.word(practice.setting().heat()));
+        }
+        Practice.Warned warned = practice.setting().warned();
+        if (!warned.equals(Practice.Warned.USUAL)) {
+            o.putObject("warned")
+                    .put("seconds", warned.seconds())
+                    .put("ticks", warned.ticks())
+                    .put("horn", warned.horn());
         }
         if (!practice.company().equals(Company.UNSAID)) {
             company(o.putObject("company"), practice.company());

@@ -5,16 +5,21 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalLong;
+import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
 import wildchalk.core.pitchside.Deed;
 import wildchalk.core.pitchside.Run;
+import wildchalk.core.score.Counter;
+import wildchalk.core.score.Scoring;
 
 /**
  * How a game stands.
  *
  * @param by what each has, by what they are called, in the order in which they are counted for
- * @param fewest whether the fewest points win
+ * @param scoring by which it is counted
  */
-public record Tally(Map<String, Score> by, boolean fewest) {
+public record Tally(Map<String, Score> by, Scoring scoring) {
 
     /**
      * What one has of one counter.
@@ -23,25 +28,41 @@ public record Tally(Map<String, Score> by, boolean fewest) {
      * @param missed how often it was missed
      * @param now of a streak: how long it is by now
      * @param best of a streak: the longest
+     * @param times by the stopwatch, in the order in which they were taken
      */
-    public record Count(int made, int missed, int now, int best) {
+    public record Count(int made, int missed, int now, int best, List<Deed.Timed> times) {
 
-        static final Count NONE = new Count(0, 0, 0, 0);
+        static final Count NONE = new Count(0, 0, 0, 0, List.of());
+
+        public Count {
+            times = List.copyOf(times);
+        }
 
         /** "7 of 10": all that was tried. */
         public int tries() {
             return made + missed;
         }
 
+        /** The fastest, milliseconds; empty where nobody was timed. */
+        public OptionalLong fastest() {
+            return times.stream().mapToLong(Deed.Timed::millis).min();
+        }
+
         private Count counted(int by, Counter.Way way) {
             if (by > 0) {
                 int streak = now + by;
-                return new Count(made + by, missed, streak, Math.max(best, streak));
+                return new Count(made + by, missed, streak, Math.max(best, streak), times);
             }
             if (way == Counter.Way.EACH) {
-                return new Count(Math.max(0, made + by), missed, Math.max(0, now + by), best);
+                return new Count(Math.max(0, made + by), missed, Math.max(0, now + by), best, times);
             }
-            return new Count(made, missed - by, way == Counter.Way.STREAK_ON ? now : 0, best);
+            return new Count(made, missed - by, way == Counter.Way.STREAK_ON ? now : 0, best, times);
+        }
+
+        private Count timed(Deed.Timed time) {
+            List<Deed.Timed> all = new ArrayList<>(times);
+            all.add(time);
+            return new Count(made, missed, now, best, all);
         }
 
         private int points(Counter counter) {
@@ -49,6 +70,7 @@ public record Tally(Map<String, Score> by, boolean fewest) {
                     * switch (counter.way()) {
                         case EACH, TRIES, STREAK_ON -> made;
                         case STREAK -> best;
+                        case TIMED -> 0;
                     };
         }
     }
@@ -62,6 +84,17 @@ public record Tally(Map<String, Score> by, boolean fewest) {
         public Score {
             counts = Collections.unmodifiableMap(new LinkedHashMap<>(counts));
         }
+
+        /** Of one counter, whether anything was counted or not. */
+        public Count of(String counter) {
+            return counts.getOrDefault(counter, Count.NONE);
+        }
+
+        private OptionalLong fastest() {
+            return counts.values().stream()
+                    .flatMapToLong(c -> c.fastest().stream())
+                    .min();
+        }
     }
 
     public Tally {
@@ -69,21 +102,21 @@ public record Tally(Map<String, Score> by, boolean fewest) {
     }
 
     /**
-     * How a game stands after what was done in a run.
+     * How a game stands after what was done in a block of a run.
      *
      * @param who for whom it is counted, whether they have anything yet or not
      */
-    public static Tally of(Scoring scoring, List<String> who, Run run) {
+    public static Tally of(Scoring scoring, List<String> who, Run run, String block) {
         Map<String, Map<String, Count>> counts = new LinkedHashMap<>();
         who.forEach(w -> counts.put(w, new LinkedHashMap<>()));
         Map<String, Counter> counters = new LinkedHashMap<>();
         scoring.counters().forEach(c -> counters.put(c.id(), c));
         for (Run.Done done : run.done()) {
-            if (done.deed() instanceof Deed.Counted c && counters.containsKey(c.counter())) {
+            if (done.deed() instanceof Deed.Counted c && counters.containsKey(c.counter()) && done.isIn(block)) {
                 Counter counter = counters.get(c.counter());
-                counts.computeIfAbsent(c.who(), w -> new LinkedHashMap<>())
-                        .compute(counter.id(), (id, had) -> (had == null ? Count.NONE : had)
-                                .counted(c.by(), counter.way()));
+                add(counts, c.who(), counter, had -> had.counted(c.by(), counter.way()));
+            } else if (done.deed() instanceof Deed.Timed t && counters.containsKey(t.counter()) && done.isIn(block)) {
+                add(counts, t.who(), counters.get(t.counter()), had -> had.timed(t));
             }
         }
         Map<String, Score> by = new LinkedHashMap<>();
@@ -94,7 +127,22 @@ public record Tally(Map<String, Score> by, boolean fewest) {
                                 .mapToInt(e -> e.getValue().points(counters.get(e.getKey())))
                                 .sum(),
                         each)));
-        return new Tally(by, scoring.fewest());
+        return new Tally(by, scoring);
+    }
+
+    private static void add(
+            Map<String, Map<String, Count>> counts,
+            String who,
+            Counter counter,
+            UnaryOperator<Count> how) {
+        counts.computeIfAbsent(who, w -> new LinkedHashMap<>())
+                .compute(counter.id(), (id, had) -> how.apply(had == null ? Count.NONE : had));
+    }
+
+    /** Whether only the stopwatch counts. */
+    private boolean isRace() {
+        return !scoring.counters().isEmpty()
+                && scoring.counters().stream().allMatch(c -> c.way() == Counter.Way.TIMED);
     }
 
     /** Who is in front: several where it is a tie, nobody where nothing was counted for anybody. */
@@ -102,16 +150,24 @@ public record Tally(Map<String, Score> by, boolean fewest) {
         if (by.values().stream().allMatch(s -> s.counts().isEmpty())) {
             return List.of();
         }
+        if (isRace()) {
+            long best = by.values().stream()
+                    .flatMapToLong(s -> s.fastest().stream())
+                    .min()
+                    .orElse(0);
+            return leading(s -> s.fastest().equals(OptionalLong.of(best)));
+        }
         int best = by.values().stream()
                 .mapToInt(Score::points)
-                .reduce(fewest ? Math::min : Math::max)
+                .reduce(scoring.fewest() ? Math::min : Math::max)
                 .orElse(0);
-        List<String> leaders = new ArrayList<>();
-        by.forEach((who, score) -> {
-            if (score.points() == best) {
-                leaders.add(who);
-            }
-        });
-        return leaders;
+        return leading(s -> s.points() == best);
+    }
+
+    private List<String> leading(Predicate<Score> which) {
+        return by.entrySet().stream()
+                .filter(e -> which.test(e.getValue()))
+                .map(Map.Entry::getKey)
+                .toList();
     }
 }

@@ -9,6 +9,8 @@ import wildchalk.core.pitchside.Deed;
 import wildchalk.core.pitchside.Machine;
 import wildchalk.core.pitchside.Run;
 import wildchalk.core.pitchside.Stretch;
+import wildchalk.core.score.Counter;
+import wildchalk.core.score.Scoring;
 
 /** Games scored by hand. */
 class TallyTest {
@@ -22,7 +24,7 @@ class TallyTest {
     }
 
     private List<Integer> points(Scoring scoring) {
-        Tally tally = Tally.of(scoring, GROUPS, run);
+        Tally tally = Tally.of(scoring, GROUPS, run, "b1");
         return GROUPS.stream().map(g -> tally.by().get(g).points()).toList();
     }
 
@@ -33,19 +35,19 @@ class TallyTest {
                         new Counter("far", "into the far half", Counter.Way.EACH, 3),
                         new Counter("gate", "through a gate", Counter.Way.EACH, 4)),
                 false);
-        assertEquals(List.of(), Tally.of(scoring, GROUPS, run).leaders(), "nobody leads what has not begun");
+        assertEquals(List.of(), Tally.of(scoring, GROUPS, run, "b1").leaders(), "nobody leads what has not begun");
         count("far", "coral", 1);
         count("far", "coral", 1);
         count("gate", "sky", 1);
         count("far", "coral", 1);
         assertEquals(List.of(9, 4, 0), points(scoring));
-        assertEquals(List.of("coral"), Tally.of(scoring, GROUPS, run).leaders());
+        assertEquals(List.of("coral"), Tally.of(scoring, GROUPS, run, "b1").leaders());
         // The last one was none.
         run = Machine.takenBack(run);
         count("far", "lemon", 1);
         count("far", "lemon", 1);
         assertEquals(List.of(6, 4, 6), points(scoring));
-        assertEquals(List.of("coral", "lemon"), Tally.of(scoring, GROUPS, run).leaders(), "a tie is a tie");
+        assertEquals(List.of("coral", "lemon"), Tally.of(scoring, GROUPS, run, "b1").leaders(), "a tie is a tie");
         count("far", "coral", -1);
         assertEquals(List.of(3, 4, 6), points(scoring));
     }
@@ -56,9 +58,9 @@ class TallyTest {
         count("against", "coral", 1);
         count("against", "sky", 1);
         count("against", "coral", 1);
-        assertEquals(List.of("lemon"), Tally.of(scoring, GROUPS, run).leaders());
+        assertEquals(List.of("lemon"), Tally.of(scoring, GROUPS, run, "b1").leaders());
         count("against", "lemon", 1);
-        assertEquals(List.of("sky", "lemon"), Tally.of(scoring, GROUPS, run).leaders());
+        assertEquals(List.of("sky", "lemon"), Tally.of(scoring, GROUPS, run, "b1").leaders());
     }
 
     @Test
@@ -69,10 +71,10 @@ class TallyTest {
             count("s", "coral", by);
         }
         Tally.Count strict =
-                Tally.of(over, GROUPS, run).by().get("coral").counts().get("s");
+                Tally.of(over, GROUPS, run, "b1").by().get("coral").counts().get("s");
         assertEquals(List.of(2, 3), List.of(strict.now(), strict.best()));
         assertEquals(List.of(3, 0, 0), points(over));
-        Tally.Count kind = Tally.of(on, GROUPS, run).by().get("coral").counts().get("s");
+        Tally.Count kind = Tally.of(on, GROUPS, run, "b1").by().get("coral").counts().get("s");
         assertEquals(List.of(5, 5), List.of(kind.now(), kind.best()));
         assertEquals(List.of(5, 0, 0), points(on));
     }
@@ -84,7 +86,7 @@ class TallyTest {
             count("t", "sky", by);
         }
         Tally.Count count =
-                Tally.of(scoring, GROUPS, run).by().get("sky").counts().get("t");
+                Tally.of(scoring, GROUPS, run, "b1").by().get("sky").counts().get("t");
         assertEquals(List.of(4, 6), List.of(count.made(), count.tries()));
         assertEquals(List.of(0, 8, 0), points(scoring));
         count("unknown", "sky", 1);

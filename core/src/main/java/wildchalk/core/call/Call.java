@@ -1,4 +1,4 @@
-package wildchalk.core.pitchside.call;
+package wildchalk.core.call;
 
 /**
  * Something that may be called: a colour, a gap, a direction, a corner, a word.

@@ -1,4 +1,4 @@
-package wildchalk.core.pitchside.call;
+package wildchalk.core.call;
 
 import java.util.SplittableRandom;
 

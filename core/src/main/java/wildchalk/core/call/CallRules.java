@@ -1,4 +1,4 @@
-package wildchalk.core.pitchside.call;
+package wildchalk.core.call;
 
 /**
  * What is kept to when something is called.
@@ -22,13 +22,23 @@ public record CallRules(int each, int running, int jump, boolean bothWays) {
         }
     }
 
-    /** The same where jumps to either side need not be equally many. */
-    CallRules anyWay() {
-        return new CallRules(each, running, jump, false);
+    /** The same with each called so often in a round, 0 for chance. */
+    CallRules each(int often) {
+        return new CallRules(often, running, jump, bothWays);
     }
 
-    /** The same where it is left to chance how often each is called. */
-    CallRules anyOften() {
-        return new CallRules(0, running, jump, false);
+    /** The same with so many alike one after another at most. */
+    CallRules running(int most) {
+        return new CallRules(each, most, jump, bothWays);
+    }
+
+    /** The same with jumps of so many places at most, 0 for any. */
+    CallRules jump(int places) {
+        return new CallRules(each, running, places, bothWays);
+    }
+
+    /** The same, with jumps to either side equally many or not. */
+    CallRules bothWays(boolean both) {
+        return new CallRules(each, running, jump, both);
     }
 }

@@ -1,4 +1,4 @@
-package wildchalk.core.pitchside.tally;
+package wildchalk.core.score;
 
 /**
  * Something that is counted.
@@ -18,6 +18,8 @@ public record Counter(String id, String words, Way way, int worth) {
         /** One after another; after a miss it counts on from where it was. */
         STREAK_ON,
         /** Of so many tries, made and missed; each that was made is worth its points. */
-        TRIES
+        TRIES,
+        /** By the stopwatch; worth no points, the fastest is in front. */
+        TIMED
     }
 }

@@ -1,4 +1,4 @@
-package wildchalk.core.pitchside.call;
+package wildchalk.core.call;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;

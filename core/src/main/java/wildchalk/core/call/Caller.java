@@ -1,4 +1,4 @@
-package wildchalk.core.pitchside.call;
+package wildchalk.core.call;
 
 import java.util.ArrayList;
 import java.util.Collections;
@@ -51,7 +51,7 @@ public final class Caller {
      * @param seed of the chance: the same gives the same
      */
     public static Round round(List<Call> calls, CallRules rules, List<Call> before, long seed) {
-        for (CallRules kept : List.of(rules, rules.anyWay(), rules.anyOften())) {
+        for (CallRules kept : List.of(rules, rules.bothWays(false), rules.bothWays(false).each(0))) {
             List<Call> round = new ArrayList<>();
             if (new Caller(calls, kept, seed).search(round, before, length(calls, kept))) {
                 return new Round(round, kept);
@@ -59,8 +59,23 @@ public final class Caller {
         }
         // Nothing can follow what was called last: it begins as if nothing had been.
         return before.isEmpty()
-                ? new Round(calls.subList(0, 1), rules.anyOften())
+                ? new Round(calls.subList(0, 1), rules.bothWays(false).each(0))
                 : round(calls, rules, List.of(), seed);
+    }
+
+    /**
+     * What is called next. It depends on what was called alone: taken back and called again, it is the same.
+     *
+     * @param calls what may be called, at least one, each with another word
+     * @param called what was called by now, the last one last
+     * @param seed of the chance of an evening
+     */
+    public static Call next(List<Call> calls, CallRules rules, List<Call> called, long seed) {
+        int length = length(calls, rules);
+        int begun = called.size() / length * length;
+        List<Call> round = round(calls, rules, called.subList(0, begun), seed + begun)
+                .calls();
+        return round.get((called.size() - begun) % round.size());
     }
 
     private static int length(List<Call> calls, CallRules rules) {
