@@ -57,7 +57,7 @@ public record Course(List<Stretch> stretches, Practice.Warned warned) {
     }
 
     /** The stretches of what is left of a practice. */
-    static List<Stretch> stretches(Plan plan, Doses doses) {
+    public static List<Stretch> stretches(Plan plan, Doses doses) {
         List<Stretch> all = new ArrayList<>();
         for (Plan.Entry entry : plan.entries()) {
             Block block = entry.block();

@@ -46,6 +46,9 @@ public sealed interface Deed {
 
         /** For {@link Marked}. */
         R marked(Marked marked);
+
+        /** For {@link Agreed}. */
+        R agreed(Agreed agreed);
     }
 
     /** The clock goes, or goes on. */
@@ -182,6 +185,19 @@ public sealed interface Deed {
         @Override
         public <R> R match(Cases<R> cases) {
             return cases.marked(this);
+        }
+    }
+
+    /**
+     * What is called and what counts in the block that is on is another than its drill says.
+     *
+     * @param calls as a coach writes it; empty for nothing
+     * @param counts as a coach writes it; empty for nothing
+     */
+    record Agreed(String calls, String counts) implements Deed {
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.agreed(this);
         }
     }
 }

@@ -208,5 +208,10 @@ public final class Machine {
         public Run marked(Deed.Marked marked) {
             return run;
         }
+
+        @Override
+        public Run agreed(Deed.Agreed agreed) {
+            return run;
+        }
     }
 }

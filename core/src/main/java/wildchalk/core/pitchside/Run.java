@@ -2,7 +2,9 @@ package wildchalk.core.pitchside;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -59,6 +61,21 @@ public record Run(Course course, int at, List<Long> spent, long inside, boolean 
             }
         }
         return Optional.empty();
+    }
+
+    /** What was done in a block, of one kind, the oldest first. */
+    public <D extends Deed> List<D> done(String block, Class<D> kind) {
+        return done.stream()
+                .filter(d -> kind.isInstance(d.deed()) && d.isIn(block))
+                .map(d -> kind.cast(d.deed()))
+                .toList();
+    }
+
+    /** Who has it, and who finds it hard, in a block: as it was marked last. */
+    public Map<String, Boolean> marks(String block) {
+        Map<String, Boolean> marks = new LinkedHashMap<>();
+        done(block, Deed.Marked.class).forEach(m -> marks.put(m.who(), m.hasIt()));
+        return marks;
     }
 
     /** Whether all of it is over. */

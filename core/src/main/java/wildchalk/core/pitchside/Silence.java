@@ -67,4 +67,9 @@ record Silence(String name, String gone) implements Deed.Cases<Deed> {
     public Deed marked(Deed.Marked marked) {
         return new Deed.Marked(silent(marked.who()), marked.hasIt());
     }
+
+    @Override
+    public Deed agreed(Deed.Agreed agreed) {
+        return new Deed.Agreed(silent(agreed.calls()), silent(agreed.counts()));
+    }
 }

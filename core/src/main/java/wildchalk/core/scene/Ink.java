@@ -81,7 +81,8 @@ public enum Ink {
         return valueOf("WASH_" + colour.name());
     }
 
-    static Ink of(Colour colour) {
+    /** For gear of this colour. */
+    public static Ink of(Colour colour) {
         return valueOf("CONE_" + colour.name());
     }
 }

@@ -50,6 +50,13 @@ public record Member(
             sprints = List.copyOf(sprints);
         }
 
+        /** The same with one more sprint that was measured. */
+        Level with(Sprint sprint) {
+            List<Sprint> all = new ArrayList<>(sprints);
+            all.add(sprint);
+            return new Level(strength, speed, all);
+        }
+
         /** The same, as strong as that: 1 to 5, 0 for unsaid. */
         public Level withStrength(int newStrength) {
             return new Level(newStrength, speed, sprints);

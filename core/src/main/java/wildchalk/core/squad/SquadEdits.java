@@ -50,6 +50,13 @@ public final class SquadEdits {
         return new Edit<>(words("change", person.name()), squad -> squad.knowing(person));
     }
 
+    /** A sprint of somebody was measured. */
+    public static Edit<Squad> timed(String name, String person, Sprint sprint) {
+        return new Edit<>(words("timed", name), squad -> squad.person(person)
+                .map(m -> squad.knowing(m.at(m.level().with(sprint))))
+                .orElse(squad));
+    }
+
     /** Somebody goes from the list; what is remembered of who was with whom stays. */
     public static Edit<Squad> remove(String name, String person) {
         return new Edit<>(words("remove", name), squad -> squad.without(person));

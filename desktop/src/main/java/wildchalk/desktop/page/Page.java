@@ -54,6 +54,11 @@ public interface Page {
         return Optional.empty();
     }
 
+    /** Runs what is on it by the clock; empty when there is nothing to run. */
+    default Optional<Runnable> running() {
+        return Optional.empty();
+    }
+
     /** Edits come into the book again that did not; {@code until} says how it stood. */
     default void keptAgain(Standing until) {}
 

@@ -28,6 +28,9 @@ public interface PageHost {
     /** Lets the page take a document that such documents are for. */
     void open(Document<?> document);
 
+    /** Runs a practice by the clock, on the whole screen. */
+    void run(ToRun practice);
+
     /** Lays something in place of the page, until {@link #back}. */
     void lay(Node over);
 

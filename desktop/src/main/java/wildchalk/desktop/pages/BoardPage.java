@@ -1,6 +1,10 @@
 package wildchalk.desktop.pages;
 
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.beans.InvalidationListener;
@@ -9,7 +13,12 @@ import javafx.scene.input.KeyEvent;
 import wildchalk.core.casting.Named;
 import wildchalk.core.document.Document;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Ladder;
 import wildchalk.core.naming.VenueWords;
+import wildchalk.core.practice.Block;
+import wildchalk.core.practice.Content;
+import wildchalk.core.practice.Practice;
+import wildchalk.core.practice.Slot;
 import wildchalk.core.scene.Look;
 import wildchalk.core.squad.Squad;
 import wildchalk.core.surface.Surfaces;
@@ -25,6 +34,7 @@ import wildchalk.desktop.keeping.Preferences;
 import wildchalk.desktop.message.Messages;
 import wildchalk.desktop.page.Page;
 import wildchalk.desktop.page.PageHost;
+import wildchalk.desktop.page.ToRun;
 import wildchalk.desktop.page.Undoable;
 import wildchalk.desktop.show.ShowState;
 import wildchalk.desktop.show.ShowWindows;
@@ -34,6 +44,9 @@ import wildchalk.storage.kind.SquadKind;
 
 /** The Board: one drill of the book, to draw on. */
 public final class BoardPage implements Page {
+
+    /** How long a drill is run of which nothing is said, minutes. */
+    private static final int USUAL = 12;
 
     private final PageHost host;
     private final Keeper keeper;
@@ -256,6 +269,32 @@ public final class BoardPage implements Page {
                             s.viewing().unitsProperty().get()),
                     host.onScreen());
         });
+    }
+
+    /** The rung that is looked at, alone, for as long as it is said to be practised. */
+    @Override
+    public Optional<Runnable> running() {
+        return state().map(s -> () -> {
+            leave();
+            Drill drill = s.drill();
+            keeper.ask(b -> b.drills().newest(drill.id()), version -> host.run(alone(drill, s.rung(), version)));
+        });
+    }
+
+    private static ToRun alone(Drill drill, String rung, long version) {
+        Content.Planned planned = new Content.Planned(drill.id(), version, drill.title());
+        int minutes = Ladder.dose(drill, rung)
+                .map(d -> (int) Math.round(d.minutes()))
+                .filter(m -> m >= 1 && m <= Slot.MOST)
+                .orElse(USUAL);
+        Block block = Block.of(
+                "",
+                new Content.Play(planned, List.of(Content.Climb.of(rung)), 1, Content.Telling.FRESH),
+                Block.Time.of(minutes));
+        Slot slot = new Slot(Optional.of(LocalDate.now()), LocalTime.now().truncatedTo(ChronoUnit.MINUTES), minutes);
+        return new ToRun(
+                Practice.empty("alone-" + drill.id(), drill.title(), slot).with(0, block),
+                Map.of(planned, drill));
     }
 
     /** What is on the Board is as the other window found it, not as it left it. */

@@ -100,19 +100,14 @@ final class BookOfPractices implements PracticeDesk {
     }
 
     private static Fetched fetched(Book book, Practice practice) {
-        List<Content.Planned> wanted = practice.blocks().stream()
-                .flatMap(Block::all)
-                .flatMap(Block::play)
-                .map(Content.Play::drill)
-                .distinct()
-                .toList();
+        List<Content.Planned> wanted = Drills.named(practice);
         Map<Content.Planned, Drill> drills = new HashMap<>();
         Map<String, Around.Now> now = new HashMap<>();
         Map<String, Boolean> aside = new HashMap<>();
         book.drills().list().forEach(d -> aside.put(d.id(), d.isAside()));
         for (Content.Planned planned : wanted) {
             Optional<Drill> kept = book.drills().find(planned.id());
-            Optional<Drill> drill = planned(book, planned).or(() -> kept);
+            Optional<Drill> drill = Drills.planned(book, planned);
             drill.ifPresent(d -> drills.put(planned, d));
             kept.ifPresent(k -> now.put(
                     planned.id(),
@@ -132,13 +127,6 @@ final class BookOfPractices implements PracticeDesk {
                 .filter(s -> !s.isEmpty())
                 .flatMap(s -> book.of(SquadKind.SQUADS).find(s));
         return new Fetched(drills, wanted, new Around(others, now), squad);
-    }
-
-    private static Optional<Drill> planned(Book book, Content.Planned planned) {
-        return planned.version() == 0
-                ? Optional.empty()
-                : book.drills().version(planned.id(), planned.version()).map(v -> v.read()
-                        .document());
     }
 
     @Override

@@ -42,6 +42,10 @@ abstract class KeptPage<T extends Document<T>> implements Page {
     /** Nothing is done any more with the document that was shown. */
     abstract void leaveDocument();
 
+    final PageHost host() {
+        return host;
+    }
+
     final Keeper keeper() {
         return host.keeper();
     }

@@ -1,5 +1,6 @@
 package wildchalk.desktop.pages;
 
+import java.util.Map;
 import java.util.Optional;
 import javafx.application.Platform;
 import javafx.scene.input.KeyEvent;
@@ -7,6 +8,7 @@ import wildchalk.core.practice.Practice;
 import wildchalk.core.wording.Wordbook;
 import wildchalk.desktop.page.OpenDocument;
 import wildchalk.desktop.page.PageHost;
+import wildchalk.desktop.page.ToRun;
 import wildchalk.desktop.practice.NoPractice;
 import wildchalk.desktop.practice.PracticeState;
 import wildchalk.desktop.practice.PracticeView;
@@ -70,6 +72,11 @@ public final class PracticePage extends KeptPage<Practice> {
         fill(shown);
         // Whatever had the keys is gone: the window finds somebody else for them first.
         Platform.runLater(shown::focus);
+    }
+
+    @Override
+    public Optional<Runnable> running() {
+        return state.map(s -> () -> host().run(new ToRun(s.evening(), Map.of())));
     }
 
     @Override

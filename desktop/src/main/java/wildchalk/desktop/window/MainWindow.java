@@ -24,7 +24,9 @@ import wildchalk.desktop.keeping.Opened;
 import wildchalk.desktop.message.Messages;
 import wildchalk.desktop.page.Page;
 import wildchalk.desktop.page.PageHost;
+import wildchalk.desktop.page.ToRun;
 import wildchalk.desktop.pages.PageKind;
+import wildchalk.desktop.pages.RunsOfBook;
 import wildchalk.storage.kind.Kinds;
 import wildchalk.storage.kind.Typed;
 import wildchalk.storage.rescue.Rescue;
@@ -40,11 +42,12 @@ public final class MainWindow extends StackPane {
 
     private final BorderPane frame = new BorderPane();
     private final Messages messages = new Messages();
-    private final TopBar bar = new TopBar(PageKind.ALL, this::goTo, this::show, this::handOut);
+    private final TopBar bar = new TopBar(PageKind.ALL, this::goTo, this::run, this::show, this::handOut);
     private final Exchange exchange;
     private final Consumer<Path> onSwitch;
     private Keeper keeper;
     private List<Page> pages = List.of();
+    private Optional<RunsOfBook> runs = Optional.empty();
     /** The page that is gone to, something laid over it or not; empty while no book is open. */
     private Optional<Page> here = Optional.empty();
 
@@ -67,6 +70,8 @@ public final class MainWindow extends StackPane {
         inSight().ifPresent(page -> {
             if (e.getCode() == KeyCode.F5 && page.showing().isPresent()) {
                 show();
+            } else if (e.getCode() == KeyCode.F6 && page.running().isPresent()) {
+                run();
             } else if (e.isShortcutDown()
                     && e.getCode() == KeyCode.P
                     && page.handingOut().isPresent()) {
@@ -119,12 +124,18 @@ public final class MainWindow extends StackPane {
         here = Optional.empty();
         pages.forEach(Page::close);
         pages = List.of();
+        runs.ifPresent(RunsOfBook::close);
+        runs = Optional.empty();
         frame.setCenter(words);
         offer();
     }
 
     private void show() {
         inSight().flatMap(Page::showing).ifPresent(Runnable::run);
+    }
+
+    private void run() {
+        inSight().flatMap(Page::running).ifPresent(Runnable::run);
     }
 
     private void handOut() {
@@ -142,6 +153,8 @@ public final class MainWindow extends StackPane {
         PageHost host = host(contents);
         pages = PageKind.ALL.stream().map(k -> k.make().apply(host)).toList();
         go(pages.get(0));
+        runs = Optional.of(new RunsOfBook(host));
+        runs.get().resume();
     }
 
     private PageHost host(Opened.Contents contents) {
@@ -175,6 +188,11 @@ public final class MainWindow extends StackPane {
             @Override
             public void open(Document<?> document) {
                 MainWindow.this.open(document);
+            }
+
+            @Override
+            public void run(ToRun practice) {
+                runs.ifPresent(r -> r.run(practice));
             }
 
             @Override
@@ -281,6 +299,11 @@ public final class MainWindow extends StackPane {
         if (pages.stream().noneMatch(p -> p.take(document))) {
             throw new IllegalArgumentException("no page is for " + document.getClass());
         }
+    }
+
+    /** What is run out of the open book; empty while no book is open. */
+    public Optional<RunsOfBook> runs() {
+        return runs;
     }
 
     /** A page of the open book; empty when there is none of that kind, or no book is open. */

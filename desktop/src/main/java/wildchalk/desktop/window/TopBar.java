@@ -26,12 +26,13 @@ final class TopBar extends HBox {
     private final KeptLabel kept = new KeptLabel();
     private final Button undo = new Button("↶");
     private final Button redo = new Button("↷");
+    private final Button run = new Button("Run it");
     private final Button show = new Button("Show it");
     private final Button handOut = new Button("Hand out");
     private Optional<Undoable> history = Optional.empty();
 
     /** @param go told the number of the page that is wanted */
-    TopBar(List<PageKind> kinds, IntConsumer go, Runnable showIt, Runnable handItOut) {
+    TopBar(List<PageKind> kinds, IntConsumer go, Runnable runIt, Runnable showIt, Runnable handItOut) {
         super(14);
         setAlignment(Pos.CENTER_LEFT);
         getStyleClass().add("top-bar");
@@ -49,18 +50,21 @@ final class TopBar extends HBox {
         UndoList.on(undo, () -> history);
         redo.setId("redo");
         redo.setOnAction(e -> history.ifPresent(Undoable::redo));
+        run.setId("run-it");
+        run.setTooltip(new Tooltip("By the clock, on the whole screen (F6)"));
+        run.setOnAction(e -> runIt.run());
         show.setId("show-it");
         show.setTooltip(new Tooltip("On the whole screen, beat by beat (F5)"));
         show.setOnAction(e -> showIt.run());
         handOut.setId("hand-out");
         handOut.setTooltip(new Tooltip("Card, page, clip, picture, text: whoever gets one can run the drill (Ctrl P)"));
         handOut.setOnAction(e -> handItOut.run());
-        List.of(show, handOut).forEach(b -> b.getStyleClass().add("dark-button"));
+        List.of(run, show, handOut).forEach(b -> b.getStyleClass().add("dark-button"));
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         getChildren().add(name);
         getChildren().addAll(tabs);
-        getChildren().addAll(gap, kept, undo, redo, show, handOut);
+        getChildren().addAll(gap, kept, undo, redo, run, show, handOut);
     }
 
     private static ToggleButton tab(PageKind kind, int number, IntConsumer go) {
@@ -91,6 +95,8 @@ final class TopBar extends HBox {
         offer(undo, "Undo", history.map(Undoable::done).orElse(List.of()));
         offer(redo, "Redo", history.map(Undoable::undone).orElse(List.of()));
         handOut.setVisible(inSight.flatMap(Page::handingOut).isPresent());
+        run.setVisible(inSight.flatMap(Page::running).isPresent());
+        run.setManaged(run.isVisible());
         show.setVisible(inSight.flatMap(Page::showing).isPresent());
     }
 

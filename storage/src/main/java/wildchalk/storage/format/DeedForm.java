@@ -69,6 +69,7 @@ final class DeedForm {
                     case "count" -> new Deed.Counted(what, who, o.path("by").asInt(1));
                     case "note" -> new Deed.Noted(what);
                     case "time" -> new Deed.Timed(what, who, o.path("metres").asDouble(0), splits(o.path("splits")));
+                    case "agree" -> new Deed.Agreed(what, o.path("counts").asText(""));
                     case "mark" -> new Deed.Marked(who, o.path("hasIt").asBoolean());
                     // The schema knows no other.
                     default -> null;
@@ -156,6 +157,11 @@ final class DeedForm {
         @Override
         public ObjectNode marked(Deed.Marked marked) {
             return did("mark").put("who", marked.who()).put("hasIt", marked.hasIt());
+        }
+
+        @Override
+        public ObjectNode agreed(Deed.Agreed agreed) {
+            return did("agree").put("what", agreed.calls()).put("counts", agreed.counts());
         }
     }
 }

@@ -1,0 +1,211 @@
+package wildchalk.core.pitchside;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import wildchalk.core.colour.Bib;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.measure.Unit;
+import wildchalk.core.practice.Block;
+import wildchalk.core.practice.Content;
+import wildchalk.core.practice.DrillWork;
+import wildchalk.core.practice.KnownNeeds;
+import wildchalk.core.practice.Practice;
+import wildchalk.core.setout.SetOut;
+import wildchalk.core.squad.FirstNames;
+import wildchalk.core.squad.GroupNames;
+import wildchalk.core.squad.Groups;
+import wildchalk.core.squad.Helper;
+import wildchalk.core.squad.Member;
+import wildchalk.core.squad.Squad;
+import wildchalk.core.wording.Wordbook;
+
+/**
+ * What is known of a practice before it is run: its drills, what is said in them, who is in which group. The squad in it
+ * is for the coach's own screen.
+ *
+ * @param drills as they were planned
+ * @param needs what blocks take; not for several threads at one time
+ * @param said by block and rung
+ */
+public record Briefing(
+        Practice practice,
+        Map<Content.Planned, Drill> drills,
+        Optional<Squad> squad,
+        KnownNeeds needs,
+        Map<Part, Says> said) {
+
+    private static final Wordbook BOOK = Wordbook.beside(Briefing.class, "Pitchside");
+
+    /** Gear that comes in colours by which it is called. */
+    private static final Set<GearKind> CALLED =
+            EnumSet.of(GearKind.CONE, GearKind.MARKER, GearKind.POLE, GearKind.MANNEQUIN, GearKind.HOOP);
+
+    /** A rung that is played in a block. */
+    public record Part(String block, String rung) {}
+
+    /**
+     * A group of tonight.
+     *
+     * @param name by its colour, or by its number where it has none
+     * @param people what they are called; empty where only their number is known
+     */
+    public record Group(String name, Optional<Bib> bib, List<String> people) {
+        public Group {
+            people = List.copyOf(people);
+        }
+    }
+
+    public Briefing {
+        drills = Map.copyOf(drills);
+        said = Map.copyOf(said);
+    }
+
+    /** Works it out: every rung that is played is rehearsed for it. */
+    public static Briefing of(
+            Practice practice, Map<Content.Planned, Drill> drills, Optional<Squad> squad, Unit unit) {
+        Map<Part, Says> said = new HashMap<>();
+        practice.blocks().stream().flatMap(Block::all).forEach(b -> {
+            Optional<Drill> drill = b.play().findFirst().map(p -> drills.get(p.drill()));
+            said.put(new Part(b.id(), ""), drill.map(d -> Says.of(b, d, "", unit)).orElseGet(() -> Says.of(b)));
+            drill.ifPresent(d -> b.play()
+                    .flatMap(p -> p.rungs().stream())
+                    .forEach(r -> said.put(new Part(b.id(), r), Says.of(b, d, r, unit))));
+        });
+        Map<String, DrillWork> works = new HashMap<>();
+        drills.forEach((planned, drill) -> works.put(planned.id(), new DrillWork(drill, SetOut.USUAL_HANDFUL)));
+        return new Briefing(
+                practice, drills, squad, block -> DrillWork.of(works, block, practice.company()), said);
+    }
+
+    /** The drill of a block; empty where it has none, or none that is there. */
+    public Optional<Drill> drill(Block block) {
+        return block.play().findFirst().map(p -> drills.get(p.drill()));
+    }
+
+    /** What is said in a block. */
+    public Says says(Block block, String rung) {
+        return said.getOrDefault(
+                new Part(block.id(), rung), said.getOrDefault(new Part(block.id(), ""), Says.NOTHING));
+    }
+
+    /** How rungs are practised. */
+    public Course.Doses doses() {
+        return (play, rung) -> Optional.ofNullable(drills.get(play.drill()))
+                .flatMap(d -> Ladder.dose(d, Says.rung(d, rung).id()));
+    }
+
+    /** The groups of tonight; none where nobody is divided. */
+    public List<Group> groups() {
+        List<Groups.Group> worn = squad.flatMap(s -> s.tonight().groups())
+                .map(Groups::groups)
+                .orElse(List.of());
+        List<Group> groups = new ArrayList<>();
+        if (!worn.isEmpty()) {
+            List<String> names =
+                    GroupNames.of(worn.stream().map(Groups.Group::bib).toList());
+            Map<String, String> people = names();
+            for (int g = 0; g < worn.size(); g++) {
+                groups.add(new Group(
+                        names.get(g),
+                        Optional.of(worn.get(g).bib()),
+                        worn.get(g).people().stream()
+                                .filter(people::containsKey)
+                                .map(people::get)
+                                .toList()));
+            }
+            return groups;
+        }
+        for (int g = 1; g <= practice.company().groups().size(); g++) {
+            groups.add(new Group(BOOK.say("group", g), Optional.empty(), List.of()));
+        }
+        return groups;
+    }
+
+    private Map<String, String> names() {
+        return squad.map(s -> FirstNames.of(s.playing())).orElse(Map.of());
+    }
+
+    /** What those are called who are there tonight, in the order of the squad. */
+    public List<String> people() {
+        Map<String, String> names = names();
+        return squad.map(Squad::playing).orElse(List.of()).stream()
+                .map(m -> names.get(m.id()))
+                .toList();
+    }
+
+    /** Somebody of the squad who is there tonight, by what they are called; empty for nobody of it. */
+    public Optional<Member> person(String called) {
+        Map<String, String> names = names();
+        return squad.map(Squad::playing).orElse(List.of()).stream()
+                .filter(m -> called.equals(names.get(m.id())))
+                .findFirst();
+    }
+
+    /** The group that does a block; empty for everybody. */
+    public Optional<Group> group(Block block) {
+        List<Group> groups = groups();
+        return block.group() >= 1 && block.group() <= groups.size()
+                ? Optional.of(groups.get(block.group() - 1))
+                : Optional.empty();
+    }
+
+    /** What whoever leads a block is called; empty for nobody in particular. */
+    public Optional<String> lead(Block block) {
+        return squad.flatMap(s -> s.staff().stream()
+                .filter(h -> h.id().equals(block.lead()))
+                .findFirst()
+                .map(Helper::name));
+    }
+
+    /** For whom it is counted in a block: the groups of tonight, else the teams of its drill, else nobody in particular. */
+    public List<Group> sides(Block block, String rung) {
+        List<Group> groups = groups();
+        if (groups.size() > 1) {
+            return groups;
+        }
+        Set<Bib> bibs = new LinkedHashSet<>();
+        stage(block, rung)
+                .ifPresent(s -> s.people().stream()
+                        .filter(p -> p.isOnATeam() && !(p instanceof Piece.Goalkeeper))
+                        .forEach(p -> bibs.add(p.bib())));
+        return bibs.size() < 2
+                ? List.of(new Group("", Optional.empty(), List.of()))
+                : bibs.stream()
+                        .map(b -> new Group(Wordbook.key(b), Optional.of(b), List.of()))
+                        .toList();
+    }
+
+    private Optional<Stage> stage(Block block, String rung) {
+        return drill(block).map(d -> Ladder.build(d, Says.rung(d, rung).id()));
+    }
+
+    /** Words for the colours of what is out in a block, each once. */
+    public List<String> colours(Block block, String rung) {
+        Set<String> colours = new LinkedHashSet<>();
+        stage(block, rung).ifPresent(s -> s.pieces().stream()
+                .filter(p -> p instanceof Piece.Item i && CALLED.contains(i.kind()))
+                .map(p -> Wordbook.key(((Piece.Item) p).colour()))
+                .forEach(colours::add));
+        return List.copyOf(colours);
+    }
+
+    /** What those are called who play in the drill of a block, each once. */
+    public List<String> players(Block block, String rung) {
+        Map<String, String> players = new LinkedHashMap<>();
+        stage(block, rung).ifPresent(s -> s.people().stream()
+                .filter(Piece.Person::isOnATeam)
+                .forEach(p -> players.put(p.label(), p.label())));
+        return List.copyOf(players.keySet());
+    }
+}

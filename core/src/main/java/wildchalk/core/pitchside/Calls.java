@@ -1,0 +1,48 @@
+package wildchalk.core.pitchside;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import wildchalk.core.call.Call;
+import wildchalk.core.call.Caller;
+import wildchalk.core.call.Calling;
+
+/**
+ * What is called in a block, and what was.
+ *
+ * @param calling what is said of it
+ * @param may what may be called
+ * @param called what was called, the last one last
+ */
+public record Calls(Calling calling, List<Call> may, List<Call> called) {
+
+    public Calls {
+        may = List.copyOf(may);
+        called = List.copyOf(called);
+    }
+
+    /**
+     * Those of a block of a run; empty where there is nothing that could be called.
+     *
+     * @param colours words for the colours that are out
+     * @param players what those are called who play
+     */
+    public static Optional<Calls> of(
+            Calling calling, List<String> colours, List<String> players, Run run, String block) {
+        List<Call> may = calling.calls(colours, players);
+        List<Call> called = run.done(block, Deed.Called.class).stream()
+                .flatMap(d -> may.stream().filter(c -> c.word().equals(d.what())))
+                .toList();
+        return may.isEmpty() ? Optional.empty() : Optional.of(new Calls(calling, may, called));
+    }
+
+    /** What is called next. */
+    public Call next(long seed) {
+        return Caller.next(may, calling.rules(), called, seed);
+    }
+
+    /** How often each was called: "left 9, right 8". */
+    public Map<String, Integer> often() {
+        return Caller.often(may, called);
+    }
+}

@@ -1,0 +1,62 @@
+package wildchalk.desktop.pitchside;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import javafx.scene.text.Text;
+import javafx.scene.text.TextFlow;
+import wildchalk.core.pitchside.Says;
+
+/** What to say, ask, watch for and take care of: no more of it than can be read at a glance. */
+final class SaysPane extends VBox {
+
+    private static final int SAID = 2;
+    private static final int ASKED = 1;
+
+    SaysPane() {
+        super(7);
+        setId("run-says");
+        setMinHeight(0);
+    }
+
+    void fill(RunState state) {
+        getChildren().clear();
+        Says says = state.rundown()
+                .on()
+                .map(b -> state.briefing().says(b, state.rung()))
+                .orElse(Says.NOTHING);
+        add("say", says.say(), SAID);
+        add("ask", says.ask(), ASKED);
+        add("watch", says.watch(), ASKED);
+        add("care", says.care(), SAID);
+        add("lost", forfeit(state), ASKED);
+        List<String> places = RunWords.places(state);
+        for (String place : places) {
+            Label label = new Label(place);
+            label.getStyleClass().add("run-place");
+            label.setWrapText(true);
+            label.setMinHeight(USE_PREF_SIZE);
+            getChildren().add(label);
+        }
+    }
+
+    private static List<String> forfeit(RunState state) {
+        Optional<String> words =
+                state.scoring().map(s -> s.forfeit()).filter(f -> !f.isEmpty());
+        return words.map(List::of).orElse(List.of());
+    }
+
+    private void add(String key, List<String> words, int most) {
+        if (words.isEmpty()) {
+            return;
+        }
+        Text what = new Text(RunWords.say("says." + key) + " ");
+        what.getStyleClass().add("run-says-what");
+        Text said = new Text(String.join(" ", words.subList(0, Math.min(most, words.size()))));
+        said.getStyleClass().add("run-says-words");
+        TextFlow line = new TextFlow(what, said);
+        line.setMinHeight(USE_PREF_SIZE);
+        getChildren().add(line);
+    }
+}

@@ -1,0 +1,90 @@
+package wildchalk.desktop.pitchside;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import javafx.scene.paint.Color;
+import wildchalk.core.pitchside.Briefing;
+import wildchalk.core.pitchside.tally.Tally;
+import wildchalk.core.score.Counter;
+import wildchalk.core.score.Scoring;
+
+/** How the game stands, a card for each side in its colour, and always its name. */
+final class TallyCards extends FlowPane {
+
+    TallyCards() {
+        super(12, 12);
+        setId("run-tallies");
+    }
+
+    void fill(RunState state) {
+        getChildren().clear();
+        Optional<Tally> tally = state.tally().filter(t -> !t.scoring().counters().isEmpty());
+        setManaged(tally.isPresent());
+        setVisible(tally.isPresent());
+        tally.ifPresent(t -> {
+            List<String> leaders = t.leaders();
+            state.sides().forEach(side -> getChildren().add(card(t, side, leaders)));
+        });
+    }
+
+    private static VBox card(Tally tally, Briefing.Group side, List<String> leaders) {
+        Tally.Score score = tally.by().get(side.name());
+        Scoring scoring = tally.scoring();
+        Label name = new Label(side.name().isEmpty() ? RunWords.say("everybody") : side.name());
+        name.getStyleClass().add("run-tally-name");
+        HBox head = new HBox(8, name);
+        head.setAlignment(Pos.BASELINE_LEFT);
+        if (leaders.contains(side.name()) && tally.by().size() > 1) {
+            Label front = new Label(RunWords.say(leaders.size() > 1 ? "level" : "in.front"));
+            front.getStyleClass().add("run-tally-front");
+            head.getChildren().add(front);
+        }
+        Label points = new Label(large(scoring, score));
+        points.setId("tally-" + (side.name().isEmpty() ? "all" : side.name()));
+        points.getStyleClass().add("run-tally-points");
+        VBox card = new VBox(head, points);
+        card.getStyleClass().add("run-tally");
+        String more = scoring.counters().size() == 1
+                ? small(scoring.counters().get(0), score)
+                : scoring.counters().stream()
+                        .map(c -> c.words() + " " + RunWords.count(c, score.of(c.id())))
+                        .collect(Collectors.joining(" · "));
+        if (!more.isEmpty()) {
+            Label detail = new Label(more);
+            detail.getStyleClass().add("run-tally-detail");
+            card.getChildren().add(detail);
+        }
+        side.bib().ifPresent(b -> {
+            Color ground = Inks.of(b);
+            String ink = Inks.css(Inks.on(ground));
+            card.setStyle("-fx-background-color: " + Inks.css(ground) + ";");
+            card.lookupAll(".label").forEach(l -> l.setStyle("-fx-text-fill: " + ink + ";"));
+            head.getChildren().forEach(l -> l.setStyle("-fx-text-fill: " + ink + ";"));
+            card.getChildren()
+                    .filtered(n -> n instanceof Label)
+                    .forEach(l -> l.setStyle("-fx-text-fill: " + ink + ";"));
+        });
+        return card;
+    }
+
+    /** The points; the time where only the stopwatch counts. */
+    private static String large(Scoring scoring, Tally.Score score) {
+        boolean race = scoring.counters().stream().allMatch(c -> c.way() == Counter.Way.TIMED);
+        return race
+                ? RunWords.count(
+                        scoring.counters().get(0),
+                        score.of(scoring.counters().get(0).id()))
+                : Integer.toString(score.points());
+    }
+
+    private static String small(Counter counter, Tally.Score score) {
+        boolean plain = counter.way() == Counter.Way.EACH || counter.way() == Counter.Way.TIMED;
+        return plain ? counter.words() : counter.words() + " " + RunWords.count(counter, score.of(counter.id()));
+    }
+}
