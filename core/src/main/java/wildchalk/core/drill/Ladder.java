@@ -12,8 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
-import wildchalk.core.call.Calling;
-import wildchalk.core.score.Scoring;
+import wildchalk.core.score.Aloud;
 
 /** Builds rungs from their differences and works the differences out again after a change. */
 public final class Ladder {
@@ -139,7 +138,8 @@ public final class Ladder {
                 merged(below.pieces(), rung.pieces(), rung.without(), Piece::id),
                 inOrder(below, merged(below.actions(), rung.actions(), rung.without(), Action::id), rung.order()),
                 merged(below.instructions(), rung.instructions(), rung.without(), Instruction::id),
-                effort(drill, rung));
+                effort(drill, rung),
+                aloud(drill, rung));
     }
 
     /** Who practises a rung and how hard they go: as it says itself, or as the nearest below it that says so. */
@@ -240,21 +240,11 @@ public final class Ladder {
         return rung(drill, rung).flatMap(r -> r.plan().dose());
     }
 
-    /** What is called on a rung: as it says itself, or as the nearest below it that says so. */
-    public static Optional<Calling> calling(Drill drill, String rung) {
-        return said(drill, rung, p -> p.calling());
-    }
-
-    /** What counts on a rung: as it says itself, or as the nearest below it that says so. */
-    public static Optional<Scoring> scoring(Drill drill, String rung) {
-        return said(drill, rung, p -> p.scoring());
-    }
-
-    private static <T> Optional<T> said(Drill drill, String rung, Function<RungPlan, Optional<T>> what) {
-        return rung(drill, rung)
-                .flatMap(r -> Stream.concat(Stream.of(r), origins(drill, r).stream())
-                        .flatMap(o -> what.apply(o.plan()).stream())
-                        .findFirst());
+    /** What is called and what counts on a rung: each as it says itself, or as the nearest below it that says so. */
+    private static Aloud aloud(Drill drill, Rung rung) {
+        return origins(drill, rung).stream()
+                .map(r -> r.plan().aloud())
+                .reduce(rung.plan().aloud(), Aloud::or);
     }
 
     private static Optional<Rung> rung(Drill drill, String id) {

@@ -2,6 +2,7 @@ package wildchalk.core.drill;
 
 import java.util.Optional;
 import wildchalk.core.call.Calling;
+import wildchalk.core.score.Aloud;
 import wildchalk.core.score.Scoring;
 
 /**
@@ -11,16 +12,14 @@ import wildchalk.core.score.Scoring;
  * @param dose how long or how often; empty when nothing is said
  * @param climb when the players are ready for the next rung ("five clean ones in a row"); may be empty
  * @param intensity how hard they go; as on the rung it was made from, when empty
- * @param calling what is called; as on the rung it was made from, when empty
- * @param scoring what counts; as on the rung it was made from, when empty
+ * @param aloud what is called and what counts; what is not said here is as on the rung it was made from
  */
 public record RungPlan(
         Step step,
         Optional<Dose> dose,
         String climb,
         Optional<Effort.Intensity> intensity,
-        Optional<Calling> calling,
-        Optional<Scoring> scoring) {
+        Aloud aloud) {
 
     public static final RungPlan USUAL = of(Step.PROGRESSION);
 
@@ -47,31 +46,31 @@ public record RungPlan(
 
     /** One of which no more is said than how it stands to the other. */
     public static RungPlan of(Step step) {
-        return new RungPlan(step, Optional.empty(), "", Optional.empty(), Optional.empty(), Optional.empty());
+        return new RungPlan(step, Optional.empty(), "", Optional.empty(), Aloud.NOTHING);
     }
 
     /** The same for so long or so often; empty when nothing is said. */
     public RungPlan with(Optional<Dose> newDose) {
-        return new RungPlan(step, newDose, climb, intensity, calling, scoring);
+        return new RungPlan(step, newDose, climb, intensity, aloud);
     }
 
     /** The same with the next rung coming at another time, in the coach's words; may be empty. */
     public RungPlan climbing(String when) {
-        return new RungPlan(step, dose, when, intensity, calling, scoring);
+        return new RungPlan(step, dose, when, intensity, aloud);
     }
 
     /** The same, going as hard as that; empty to go as on the rung it was made from. */
     public RungPlan going(Optional<Effort.Intensity> newIntensity) {
-        return new RungPlan(step, dose, climb, newIntensity, calling, scoring);
+        return new RungPlan(step, dose, climb, newIntensity, aloud);
     }
 
     /** The same with something else called; empty for what is called on the rung it was made from. */
     public RungPlan calling(Optional<Calling> newCalling) {
-        return new RungPlan(step, dose, climb, intensity, newCalling, scoring);
+        return new RungPlan(step, dose, climb, intensity, new Aloud(newCalling, aloud.scoring()));
     }
 
     /** The same with something else counting; empty for what counts on the rung it was made from. */
     public RungPlan scoring(Optional<Scoring> newScoring) {
-        return new RungPlan(step, dose, climb, intensity, calling, newScoring);
+        return new RungPlan(step, dose, climb, intensity, new Aloud(aloud.calling(), newScoring));
     }
 }

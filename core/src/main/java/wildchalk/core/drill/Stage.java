@@ -8,12 +8,14 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.score.Aloud;
 import wildchalk.core.surface.Surface;
 
 /**
  * One rung, built: everything that stands on the surface and everything that happens, in drawing order.
  *
  * @param instructions what the coach says besides: limits, reads, freezes
+ * @param aloud what is called and what counts while it is played
  */
 public record Stage(
         String id,
@@ -21,12 +23,24 @@ public record Stage(
         List<Piece> pieces,
         List<Action> actions,
         List<Instruction> instructions,
-        Effort effort) {
+        Effort effort,
+        Aloud aloud) {
 
     public Stage {
         pieces = List.copyOf(pieces);
         actions = List.copyOf(actions);
         instructions = List.copyOf(instructions);
+    }
+
+    /** A stage while which nothing is called and nothing counts. */
+    public Stage(
+            String id,
+            String title,
+            List<Piece> pieces,
+            List<Action> actions,
+            List<Instruction> instructions,
+            Effort effort) {
+        this(id, title, pieces, actions, instructions, effort, Aloud.NOTHING);
     }
 
     /** A stage for grown people who go at it live, of which nothing more is said. */
@@ -36,7 +50,7 @@ public record Stage(
 
     /** The same for others, or at another pace. */
     public Stage at(Effort newEffort) {
-        return new Stage(id, title, pieces, actions, instructions, newEffort);
+        return new Stage(id, title, pieces, actions, instructions, newEffort, aloud);
     }
 
     /** The piece with this id; empty when there is none. */
@@ -123,17 +137,17 @@ public record Stage(
 
     /** The same with other pieces. */
     public Stage withPieces(List<Piece> newPieces) {
-        return new Stage(id, title, newPieces, actions, instructions, effort);
+        return new Stage(id, title, newPieces, actions, instructions, effort, aloud);
     }
 
     /** The same with other actions. */
     public Stage withActions(List<Action> newActions) {
-        return new Stage(id, title, pieces, newActions, instructions, effort);
+        return new Stage(id, title, pieces, newActions, instructions, effort, aloud);
     }
 
     /** The same with other things said. */
     public Stage withInstructions(List<Instruction> newInstructions) {
-        return new Stage(id, title, pieces, actions, newInstructions, effort);
+        return new Stage(id, title, pieces, actions, newInstructions, effort, aloud);
     }
 
     /** Puts a piece in place of the one with its id, or after all others. */

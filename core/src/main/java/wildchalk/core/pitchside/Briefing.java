@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import wildchalk.core.call.Calling;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.GearKind;
@@ -21,6 +22,8 @@ import wildchalk.core.practice.Content;
 import wildchalk.core.practice.DrillWork;
 import wildchalk.core.practice.KnownNeeds;
 import wildchalk.core.practice.Practice;
+import wildchalk.core.score.Aloud;
+import wildchalk.core.score.Scoring;
 import wildchalk.core.setout.SetOut;
 import wildchalk.core.squad.FirstNames;
 import wildchalk.core.squad.GroupNames;
@@ -166,6 +169,16 @@ public record Briefing(
                 .filter(h -> h.id().equals(block.lead()))
                 .findFirst()
                 .map(Helper::name));
+    }
+
+    /** What is called and what counts in a block: as its drill says, unless something else was agreed in the run. */
+    public Aloud aloud(Run run, Block block, String rung) {
+        List<Deed.Agreed> agreed = run.done(block.id(), Deed.Agreed.class);
+        if (agreed.isEmpty()) {
+            return stage(block, rung).map(Stage::aloud).orElse(Aloud.NOTHING);
+        }
+        Deed.Agreed last = agreed.get(agreed.size() - 1);
+        return new Aloud(Calling.read(last.calls()), Scoring.read(last.counts()));
     }
 
     /** For whom it is counted in a block: the groups of tonight, else the teams of its drill, else nobody in particular. */

@@ -3,16 +3,18 @@ package wildchalk.core.pitchside;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Instruction.Freeze;
 import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Content;
 import wildchalk.core.rehearsal.Rehearsal;
-import wildchalk.core.score.Scoring;
 import wildchalk.core.script.Differences;
 import wildchalk.core.script.Script;
 import wildchalk.core.script.ScriptWriter;
@@ -70,12 +72,14 @@ public record Says(List<String> say, List<String> ask, List<String> watch, List<
                 .filter(d -> !d.isEmpty())
                 .ifPresent(d -> say.add(Differences.sentence(d, Ladder.variationOf(drill, here.id()))));
         if (say.isEmpty()) {
+            Set<String> limits = stage.instructions(Limit.class).stream()
+                    .map(Limit::id)
+                    .collect(Collectors.toSet());
             ScriptWriter.write(stage, timeline, surface, unit).limits().stream()
+                    .filter(p -> limits.contains(p.action()))
                     .map(Script.Phrase::text)
                     .forEach(w -> add(say, w));
         }
-        Ladder.scoring(drill, here.id()).map(Scoring::limit).filter(l -> !l.isEmpty()).ifPresent(l -> say.add(BOOK.say(
-                "limit", l)));
         add(say, block.note());
         say.addAll(drill.points());
         List<String> ask = new ArrayList<>();

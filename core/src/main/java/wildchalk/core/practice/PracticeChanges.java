@@ -34,6 +34,9 @@ public final class PracticeChanges {
             all.add(BOOK.say(
                     "company", after.company().people(), after.company().staff()));
         }
+        if (!before.setting().warned().equals(after.setting().warned())) {
+            all.add(BOOK.say("warned"));
+        }
         if (!before.bag().equals(after.bag())) {
             all.add(BOOK.say("bag"));
         }

@@ -159,6 +159,11 @@ public final class PracticeEdits {
         return edit(words("bag"), p -> p.given(p.setting().with(bag)));
     }
 
+    /** The ends of parts are heard otherwise when it is run. */
+    public static Edit<Practice> warn(Practice.Warned warned) {
+        return edit(words("warned"), p -> p.given(p.setting().warning(warned)));
+    }
+
     /** It is as warm as that. */
     public static Edit<Practice> in(Practice.Heat heat) {
         return edit(words("heat"), p -> p.given(p.setting().in(heat)));

@@ -1,2 +1,2 @@
-/** What counts in a game, and what it is worth, as it is said. Never what was counted. */
+/** What counts in a game, what it is worth, and what else is said aloud, as a coach says it. Never what was counted. */
 package wildchalk.core.score;

@@ -119,6 +119,10 @@ public final class Changes {
         if (!was.plan().dose().equals(is.plan().dose())) {
             changes.add(BOOK.say("dose", dose(is), dose(was)));
         }
+        if (!was.plan().aloud().equals(is.plan().aloud())) {
+            List<String> aloud = AloudWords.of(is.plan().aloud());
+            changes.add(aloud.isEmpty() ? BOOK.say("aloud.none") : String.join(" ", aloud));
+        }
         if (!Objects.equals(was.plan().climb(), is.plan().climb())) {
             String climb = is.plan().climb();
             changes.add(BOOK.say("climb", climb.isBlank() ? BOOK.say("climb.coach") : climb));

@@ -121,6 +121,11 @@ public final class Differences {
                     EffortWords.of(here.effort().intensity()),
                     EffortWords.of(below.effort().intensity())));
         }
+        List<String> aloud = AloudWords.of(below.aloud());
+        AloudWords.of(here.aloud()).stream()
+                .filter(w -> !aloud.contains(w))
+                .map(w -> w.substring(0, w.length() - 1))
+                .forEach(words::add);
         likeness.whole().ifPresent(h -> words.add(say.of("whole." + h.key(), unit.exact(h.metres()))));
         likeness.copy().ifPresent(h -> words.add(say.of("copy." + h.key(), unit.exact(h.metres()))));
     }

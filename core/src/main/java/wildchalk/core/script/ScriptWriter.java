@@ -49,6 +49,7 @@ public final class ScriptWriter {
         said.addAll(new EndWords(stage, surface, timeline, unit).changes());
         stations.movingOn().ifPresent(said::add);
         said.addAll(rotation.all());
+        AloudWords.of(stage.aloud()).forEach(w -> said.add(new Phrase(w, Part.SAID, "", "")));
         return new Script(lines, said);
     }
 

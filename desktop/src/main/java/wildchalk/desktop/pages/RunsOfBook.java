@@ -54,6 +54,8 @@ public final class RunsOfBook implements RunDesk {
     /** A practice that is begun this much off its time is run from now on instead, minutes. */
     private static final int OFF = 60;
 
+    private static final int MINUTE = 60;
+
     private static final DateTimeFormatter ID = DateTimeFormatter.ofPattern("yyyyMMdd-HHmm");
 
     /**
@@ -253,11 +255,10 @@ public final class RunsOfBook implements RunDesk {
     }
 
     private void begin(Briefing briefing, LocalDateTime now) {
-        Practice practice = briefing.practice();
-        Course course = Course.of(
-                Plan.of(practice, briefing.needs()),
-                briefing.doses(),
-                practice.setting().warned());
+        Plan plan = Plan.of(briefing.practice(), briefing.needs());
+        Practice practice = briefing.practice().in(holding(briefing.practice(), plan));
+        Course course =
+                Course.of(plan, briefing.doses(), practice.setting().warned());
         long wall = tools.clocks().now().wall();
         keeper.ask(
                 b -> {
@@ -279,6 +280,15 @@ public final class RunsOfBook implements RunDesk {
                     show(new Found(fresh, fresh.last(), briefing), 0);
                 },
                 () -> opening = false);
+    }
+
+    /** What is run alone takes as long as it takes. */
+    private static Slot holding(Practice practice, Plan plan) {
+        Slot slot = practice.slot();
+        int minutes = (plan.seconds() + MINUTE - 1) / MINUTE;
+        return practice.blocks().size() == 1 && minutes > slot.minutes()
+                ? new Slot(slot.day(), slot.start(), Math.min(Slot.MOST, minutes))
+                : slot;
     }
 
     /** As planned, if it is about that time; else from now on. */

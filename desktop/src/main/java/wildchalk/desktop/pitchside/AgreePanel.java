@@ -5,11 +5,13 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import wildchalk.core.call.Calling;
-import wildchalk.core.pitchside.Aloud;
+import wildchalk.core.score.Aloud;
 import wildchalk.core.score.Scoring;
 
 /** What is called and what counts in this block, in half a minute. */
 final class AgreePanel extends RunPanel {
+
+    private static final double WIDE = 780;
 
     private final RunState state;
     private final Runnable close;
@@ -18,7 +20,7 @@ final class AgreePanel extends RunPanel {
     private final Label wrong;
 
     AgreePanel(RunState state, Runnable close) {
-        super("run-agree", RunWords.say("agree.title"));
+        super("run-agree", RunWords.say("agree.title"), WIDE);
         this.state = state;
         this.close = close;
         Aloud now = state.aloud();

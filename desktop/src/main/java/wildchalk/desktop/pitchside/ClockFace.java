@@ -16,7 +16,11 @@ final class ClockFace extends Pane {
 
     private static final String FACE = "Atkinson Hyperlegible Next";
     private static final double PROBE = 100;
-    private static final double APART = 0.035;
+    private static final double APART = 0.025;
+    /** Signs have less room than figures. */
+    private static final double SIGN = 0.42;
+
+    private static final double PLUS = 0.95;
     private static final int MINUTE = 60;
     private static final long SECOND = 1000;
     private static final double FIGURE_WIDE = width("0");
@@ -41,9 +45,7 @@ final class ClockFace extends Pane {
     }
 
     private static double width(String of) {
-        Text text = probe(of);
-        text.setBoundsType(TextBoundsType.LOGICAL);
-        return text.getLayoutBounds().getWidth();
+        return probe(of).getLayoutBounds().getWidth();
     }
 
     private static double height() {
@@ -70,7 +72,8 @@ final class ClockFace extends Pane {
         }
         for (int i = 0; i < words.length(); i++) {
             figures.get(i).setText(words.substring(i, i + 1));
-            figures.get(i).setFill(colour);
+            // The style sheet of the window has an ink for all text, which comes before what is set otherwise.
+            figures.get(i).setStyle("-fx-fill: " + Inks.css(colour) + ";");
         }
         if (longer) {
             getChildren().setAll(figures.subList(0, words.length()));
@@ -109,7 +112,7 @@ final class ClockFace extends Pane {
 
     /** A figure has the width of any other, a sign its own. */
     private static double width(char c) {
-        return Character.isDigit(c) ? FIGURE_WIDE : FIGURE_WIDE * (c == ':' ? 0.5 : 1);
+        return Character.isDigit(c) ? FIGURE_WIDE : FIGURE_WIDE * (c == ':' ? SIGN : PLUS);
     }
 
     @Override
@@ -121,9 +124,9 @@ final class ClockFace extends Pane {
             if (text.getFont().getSize() != size) {
                 text.setFont(Font.font(FACE, FontWeight.BOLD, size));
             }
-            text.setBoundsType(TextBoundsType.LOGICAL);
+            text.setBoundsType(TextBoundsType.VISUAL);
             double cell = width(shown.charAt(i)) * size / PROBE;
-            text.setX(x + (cell - text.getLayoutBounds().getWidth()) / 2);
+            text.setX(x + (cell - text.getLayoutBounds().getWidth()) / 2 - text.getLayoutBounds().getMinX() + text.getX());
             text.setY(FIGURE_HIGH * size / PROBE);
             x += cell + APART * size;
         }

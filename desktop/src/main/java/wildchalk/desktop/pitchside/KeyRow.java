@@ -2,6 +2,7 @@ package wildchalk.desktop.pitchside;
 
 import java.util.List;
 import java.util.Optional;
+import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import wildchalk.core.pitchside.Calls;
 import wildchalk.core.pitchside.Run;
@@ -9,6 +10,8 @@ import wildchalk.core.pitchside.Stretch;
 
 /** Everything that can be done, each with its key on it. */
 final class KeyRow extends FlowPane {
+
+    private static final double SILENT = 46;
 
     private final RunActions actions;
 
@@ -23,7 +26,16 @@ final class KeyRow extends FlowPane {
         return RunWords.say(key, values);
     }
 
-    void fill(RunState state, boolean large, boolean playing) {
+    /**
+     * How the screen is looked at.
+     *
+     * @param large whether the board is
+     * @param playing whether it plays
+     * @param audible whether there is something to be heard through
+     */
+    record Shown(boolean large, boolean playing, boolean audible) {}
+
+    void fill(RunState state, Shown shown) {
         getChildren().clear();
         Run run = state.run();
         if (!run.isOver()) {
@@ -41,8 +53,16 @@ final class KeyRow extends FlowPane {
             add("marks", "P", say("do.marks"));
         }
         add("note", "N", say("do.note"));
-        board(state, large, playing);
-        add("quiet", "M", say(state.quietProperty().get() ? "do.loud" : "do.quiet"));
+        board(state, shown);
+        if (shown.audible()) {
+            add("quiet", "M", say(state.quietProperty().get() ? "do.loud" : "do.quiet"));
+        } else {
+            Label silent = new Label(say("silent"));
+            silent.setId("run-silent");
+            silent.getStyleClass().add("run-fair");
+            silent.setMinHeight(SILENT);
+            getChildren().add(silent);
+        }
         add("leave", say("key.escape"), say(run.isOver() ? "do.finish" : "do.leave"));
     }
 
@@ -93,7 +113,7 @@ final class KeyRow extends FlowPane {
                 + (moment.isEmpty() ? "" : ", " + moment);
     }
 
-    private void board(RunState state, boolean large, boolean playing) {
+    private void board(RunState state, Shown shown) {
         boolean drill = state.rundown()
                 .on()
                 .filter(b -> b.parts().stream()
@@ -102,8 +122,8 @@ final class KeyRow extends FlowPane {
         if (!drill) {
             return;
         }
-        add("board", "B", say(large ? "do.small" : "do.large"));
-        add("play", "D", say(playing ? "do.still" : "do.play"));
+        add("board", "B", say(shown.large() ? "do.small" : "do.large"));
+        add("play", "D", say(shown.playing() ? "do.still" : "do.play"));
         if (state.rundown().on().orElseThrow().parts().size() > 1) {
             add("other", "O", say("do.other"));
         }

@@ -13,6 +13,8 @@ import wildchalk.desktop.background.Background;
 /** What is left, fitted into the time that is left, when the coach says so: what goes is said before it goes. */
 final class LatePanel extends RunPanel {
 
+    private static final double WIDE = 780;
+
     private final RunState state;
     private final Runnable close;
     private final Label words;
@@ -21,7 +23,7 @@ final class LatePanel extends RunPanel {
     private final int at;
 
     LatePanel(RunState state, Runnable close) {
-        super("run-late", RunWords.say("late.title"));
+        super("run-late", RunWords.say("late.title"), WIDE);
         this.state = state;
         this.close = close;
         this.at = state.run().at();

@@ -6,11 +6,13 @@ import javafx.scene.input.KeyEvent;
 /** Whether it is finished, or only this screen is left. */
 final class LeavePanel extends RunPanel {
 
+    private static final double WIDE = 780;
+
     private final Runnable finish;
     private final Runnable leave;
 
     LeavePanel(RunState state, Runnable stay, Runnable leave, Runnable finish) {
-        super("run-leave", RunWords.say(state.run().isOver() ? "leave.over" : "leave.title"));
+        super("run-leave", RunWords.say(state.run().isOver() ? "leave.over" : "leave.title"), WIDE);
         this.finish = finish;
         this.leave = leave;
         words(RunWords.say("leave.words"));

@@ -15,6 +15,7 @@ final class MarksPanel extends RunPanel {
 
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final double WIDE = 150;
+    private static final double PANEL = 1020;
 
     private final RunState state;
     private final List<String> people;
@@ -22,7 +23,7 @@ final class MarksPanel extends RunPanel {
     private int chosen;
 
     MarksPanel(RunState state, Runnable close) {
-        super("run-marks", RunWords.say("marks.title"));
+        super("run-marks", RunWords.say("marks.title"), PANEL);
         this.state = state;
         this.people = state.briefing().people();
         words(RunWords.say(people.isEmpty() ? "marks.nobody" : "marks.words"));

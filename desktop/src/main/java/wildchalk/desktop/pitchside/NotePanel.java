@@ -8,6 +8,8 @@ import wildchalk.core.pitchside.Deed;
 /** A note, written down with its moment. */
 final class NotePanel extends RunPanel {
 
+    private static final double WIDE = 780;
+
     private static final int MOST = 1000;
 
     private final RunState state;
@@ -15,7 +17,7 @@ final class NotePanel extends RunPanel {
     private final TextField words;
 
     NotePanel(RunState state, Runnable close) {
-        super("run-note", RunWords.say("note.title"));
+        super("run-note", RunWords.say("note.title"), WIDE);
         this.state = state;
         this.close = close;
         words = field("run-note-words", RunWords.say("note.name"), "", RunWords.say("note.prompt"));

@@ -9,20 +9,22 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /** Something that is asked or written while it runs. It lies over the lower part: the clock can be seen all the time. */
 abstract class RunPanel extends VBox {
 
-    private static final double WIDE = 640;
 
     private final FlowPane buttons = new FlowPane(10, 10);
 
-    RunPanel(String id, String heading) {
+    /** @param wide pixels at most */
+    RunPanel(String id, String heading, double wide) {
         super(12);
         setId(id);
         getStyleClass().add("run-panel");
-        setMaxSize(WIDE, USE_PREF_SIZE);
+        setMaxSize(wide, USE_PREF_SIZE);
+        StackPane.setAlignment(this, Pos.BOTTOM_LEFT);
         setMinHeight(USE_PREF_SIZE);
         Label title = new Label(heading);
         title.getStyleClass().add("run-panel-title");

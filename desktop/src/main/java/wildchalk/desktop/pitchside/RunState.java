@@ -13,7 +13,6 @@ import javafx.beans.property.ReadOnlyLongWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
-import wildchalk.core.pitchside.Aloud;
 import wildchalk.core.pitchside.Briefing;
 import wildchalk.core.pitchside.Calls;
 import wildchalk.core.pitchside.Deed;
@@ -27,6 +26,7 @@ import wildchalk.core.pitchside.Time;
 import wildchalk.core.pitchside.tally.Tally;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Practice;
+import wildchalk.core.score.Aloud;
 import wildchalk.core.score.Scoring;
 import wildchalk.core.wording.Wordbook;
 
@@ -167,9 +167,7 @@ public final class RunState {
 
     /** What is called and what counts now. */
     Aloud aloud() {
-        return counting()
-                .map(b -> Aloud.of(run, b.id(), briefing.drill(b), rung(b)))
-                .orElse(new Aloud(Optional.empty(), Optional.empty()));
+        return counting().map(b -> briefing.aloud(run, b, rung(b))).orElse(Aloud.NOTHING);
     }
 
     private String rung(Block block) {

@@ -1,5 +1,6 @@
 package wildchalk.desktop.pitchside;
 
+import java.util.List;
 import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.geometry.Insets;
@@ -26,8 +27,12 @@ final class RunView extends StackPane {
     /** The same beside a large board. */
     private static final double BESIDE_BOARD = 0.13;
 
-    private static final double LEFT = 0.6;
-    private static final double BOARD = 0.36;
+    private static final double LEFT = 0.65;
+    private static final double BOARD = 0.33;
+    /** So many blocks that come are named, of which none is longer than that, pixels. */
+    private static final int COMING = 5;
+
+    private static final double LONGEST = 190;
     private static final double EDGE = 30;
     private static final PseudoClass REST = PseudoClass.getPseudoClass("rest");
     private static final PseudoClass BEFORE = PseudoClass.getPseudoClass("before");
@@ -60,6 +65,7 @@ final class RunView extends StackPane {
     private final Cover cover = new Cover();
     private Optional<RunPanel> panel = Optional.empty();
     private boolean large;
+    private boolean audible = true;
 
     RunView(RunState state, Runnable leave, Runnable finish) {
         this.state = state;
@@ -78,12 +84,13 @@ final class RunView extends StackPane {
         HBox.setHgrow(right, Priority.ALWAYS);
         VBox foot = new VBox(10, keys, coming);
         VBox.setVgrow(middle, Priority.ALWAYS);
+        VBox.setVgrow(says, Priority.ALWAYS);
+        List.of(middle, left, right).forEach(r -> r.setMinHeight(0));
         VBox frame = new VBox(12, above, notice, standing, middle, foot);
         frame.setPadding(new Insets(16, EDGE, 14, EDGE));
         BorderPane whole = new BorderPane(frame);
-        StackPane.setAlignment(panels, Pos.BOTTOM_RIGHT);
-        panels.setPickOnBounds(false);
-        panels.setPadding(new Insets(0, EDGE, EDGE, 0));
+                panels.setPickOnBounds(false);
+        panels.setPadding(new Insets(0, EDGE, EDGE, EDGE));
         getChildren().addAll(whole, panels, cover);
         arrange();
         listen();
@@ -111,11 +118,14 @@ final class RunView extends StackPane {
         if (large) {
             VBox.setVgrow(board, Priority.ALWAYS);
             left.getChildren().setAll(board);
-            right.getChildren().setAll(clock, now, bar, next, tallies, fair, says);
+            right.getChildren().setAll(clock, now, bar, next, tallies, fair);
         } else {
             left.getChildren().setAll(clock, now, bar, next, tallies, fair);
             right.getChildren().setAll(board, says);
         }
+        // Who wants the board large reads nothing beside it.
+        coming.setVisible(!large);
+        coming.setManaged(!large);
         requestLayout();
     }
 
@@ -154,7 +164,7 @@ final class RunView extends StackPane {
         board.fill(state);
         playWhilePrepared(kind, wasPlaying);
         says.fill(state);
-        keys.fill(state, large, board.isPlaying());
+        keys.fill(state, new KeyRow.Shown(large, board.isPlaying(), audible));
         comes();
         tick();
     }
@@ -174,14 +184,24 @@ final class RunView extends StackPane {
 
     private void comes() {
         coming.getChildren().clear();
-        for (Rundown.Coming block : state.rundown().coming()) {
+        List<Rundown.Coming> all = state.rundown().coming();
+        for (Rundown.Coming block : all.subList(0, Math.min(COMING, all.size()))) {
             Label time = new Label(RunWords.time(block.at()));
             time.getStyleClass().add("run-coming-time");
             Label words = new Label(block.words());
             words.getStyleClass().add("run-coming-words");
             HBox one = new HBox(7, time, words);
             one.setAlignment(Pos.BASELINE_LEFT);
+            one.setMinWidth(Region.USE_PREF_SIZE);
+            time.setMinWidth(Region.USE_PREF_SIZE);
+            words.setMaxWidth(LONGEST);
             coming.getChildren().add(one);
+        }
+        if (all.size() > COMING) {
+            Label more = new Label(RunWords.say("coming.more", all.size() - COMING));
+            more.getStyleClass().add("run-coming-time");
+            more.setMinWidth(Region.USE_PREF_SIZE);
+            coming.getChildren().add(more);
         }
     }
 
@@ -215,6 +235,14 @@ final class RunView extends StackPane {
         board.setPrefHeight(getHeight() * BOARD);
         board.setMaxHeight(large ? Double.MAX_VALUE : getHeight() * BOARD);
         super.layoutChildren();
+    }
+
+    /** Whether there is something to be heard through. */
+    void audible(boolean is) {
+        if (is != audible) {
+            audible = is;
+            fill();
+        }
     }
 
     RunActions actions() {

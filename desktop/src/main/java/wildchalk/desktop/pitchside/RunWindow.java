@@ -46,7 +46,10 @@ public final class RunWindow {
         stage.focusedProperty().subscribe(held::clear);
         state.onSignal(this::hear);
         state.onCall(this::say);
-        ticker = new Ticker(state::tick);
+        ticker = new Ticker(() -> {
+            state.tick();
+            view.audible(!sounder.isOpened() || sounder.isAudible());
+        });
         stage.setOnHidden(e -> {
             ticker.close();
             view.end();

@@ -2,11 +2,13 @@ package wildchalk.desktop.pitchside;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextFlow;
 import wildchalk.core.pitchside.Says;
+import wildchalk.core.score.Scoring;
 
 /** What to say, ask, watch for and take care of: no more of it than can be read at a glance. */
 final class SaysPane extends VBox {
@@ -26,11 +28,12 @@ final class SaysPane extends VBox {
                 .on()
                 .map(b -> state.briefing().says(b, state.rung()))
                 .orElse(Says.NOTHING);
+        add("limit", said(state, Scoring::limit), ASKED);
         add("say", says.say(), SAID);
+        add("care", says.care(), SAID);
         add("ask", says.ask(), ASKED);
         add("watch", says.watch(), ASKED);
-        add("care", says.care(), SAID);
-        add("lost", forfeit(state), ASKED);
+        add("lost", said(state, Scoring::forfeit), ASKED);
         List<String> places = RunWords.places(state);
         for (String place : places) {
             Label label = new Label(place);
@@ -41,9 +44,15 @@ final class SaysPane extends VBox {
         }
     }
 
-    private static List<String> forfeit(RunState state) {
-        Optional<String> words =
-                state.scoring().map(s -> s.forfeit()).filter(f -> !f.isEmpty());
+    /** Where there is no room for all of it, the last lines are not there; none is there in half. */
+    @Override
+    protected void layoutChildren() {
+        super.layoutChildren();
+        getChildren().forEach(n -> n.setVisible(n.getLayoutY() + n.prefHeight(getWidth()) <= getHeight() + 1));
+    }
+
+    private static List<String> said(RunState state, Function<Scoring, String> what) {
+        Optional<String> words = state.scoring().map(what).filter(w -> !w.isEmpty());
         return words.map(List::of).orElse(List.of());
     }
 

@@ -19,6 +19,8 @@ import wildchalk.core.squad.SquadEdits;
 /** The stopwatch: one who passes gate after gate, or a line of people who come in one after another. */
 final class WatchPanel extends RunPanel {
 
+    private static final double WIDE = 900;
+
     private static final int NUMBERS = 12;
     private static final long MILLION = 1_000_000;
     private static final double SECOND = 1000;
@@ -38,7 +40,7 @@ final class WatchPanel extends RunPanel {
     private Optional<Deed.Timed> last = Optional.empty();
 
     WatchPanel(RunState state, Runnable close) {
-        super("run-watch", RunWords.say("watch.title"));
+        super("run-watch", RunWords.say("watch.title"), WIDE);
         this.state = state;
         this.people = people(state);
         time.setId("run-watch-time");

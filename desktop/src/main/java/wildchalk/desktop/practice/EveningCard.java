@@ -67,6 +67,7 @@ final class EveningCard extends VBox {
                         surface(),
                         theme(),
                         heat(),
+                        WarnedRows.of(state),
                         squad());
         if (state.fetched().squad().isEmpty()) {
             getChildren().addAll(counts(), age());

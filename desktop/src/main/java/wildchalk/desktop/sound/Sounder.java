@@ -18,6 +18,7 @@ public final class Sounder implements AutoCloseable {
     private final Map<Signal, byte[]> samples = new EnumMap<>(Signal.class);
     private final Supplier<Optional<Line>> device;
     private volatile boolean audible;
+    private volatile boolean tried;
 
     private Sounder(Supplier<Optional<Line>> device) {
         this.device = device;
@@ -54,6 +55,11 @@ public final class Sounder implements AutoCloseable {
         return audible;
     }
 
+    /** Whether it is known by now if there is something to be heard through. */
+    public boolean isOpened() {
+        return tried;
+    }
+
     /** Lets a signal be heard, in place of what is heard now. */
     public void sound(Signal signal) {
         asked.add(Optional.of(signal));
@@ -62,6 +68,7 @@ public final class Sounder implements AutoCloseable {
     private void play() {
         Optional<Line> opened = device.get();
         audible = opened.isPresent();
+        tried = true;
         try {
             Optional<Signal> next = asked.take();
             while (next.isPresent()) {

@@ -130,8 +130,8 @@ public final class DrillWriter {
             o.put("climb", plan.climb());
         }
         plan.intensity().ifPresent(i -> o.put("intensity", word(i)));
-        plan.calling().ifPresent(c -> AloudForm.write(o.putObject("call"), c));
-        plan.scoring().ifPresent(s -> AloudForm.write(o.putObject("score"), s));
+        plan.aloud().calling().ifPresent(c -> AloudForm.write(o.putObject("call"), c));
+        plan.aloud().scoring().ifPresent(s -> AloudForm.write(o.putObject("score"), s));
     }
 
     static ArrayNode place(Vec v) {

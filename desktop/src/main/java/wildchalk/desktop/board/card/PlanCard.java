@@ -5,13 +5,15 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
+import wildchalk.core.call.Calling;
 import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.RungPlan;
 import wildchalk.core.edit.LadderEdits;
+import wildchalk.core.score.Scoring;
 import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.control.Fields;
 
-/** How long a rung is practised and when to climb, to be written down. */
+/** How long a rung is practised, when to climb, what counts and what is called, to be written down. */
 public final class PlanCard extends VBox {
 
     private static final double WIDE = 320;
@@ -26,7 +28,7 @@ public final class PlanCard extends VBox {
         this.rung = state.rung();
         setId("plan-card");
         getStyleClass().add("board-card");
-        Label title = new Label("How long, when to climb");
+        Label title = new Label("How long, when to climb, what counts");
         title.getStyleClass().add("card-heading");
         RungPlan plan = plan();
         TextField length =
@@ -34,8 +36,17 @@ public final class PlanCard extends VBox {
         length.setPromptText("6 off each foot, then swap ends");
         TextField climb = wide(Fields.text("plan-climb", plan.climb(), MOST, this::climb));
         climb.setPromptText("five clean ones in a row");
+        TextField counts = wide(Fields.text(
+                "plan-counts", plan.aloud().scoring().map(Scoring::words).orElse(""), MOST, this::counts));
+        counts.setPromptText("far half 3, through a gate 4; limit 8 s");
+        TextField called = wide(Fields.text(
+                "plan-called", plan.aloud().calling().map(Calling::words).orElse(""), MOST, this::called));
+        called.setPromptText("colours · gaps 10 odd and even, jump 2");
         Button done = Fields.pill("plan-close", "Close", close);
-        getChildren().addAll(title, Fields.row("how long", length), Fields.row("climb when", climb), done);
+        getChildren().addAll(title, Fields.row("how long", length), Fields.row("climb when", climb),
+                        Fields.row("what counts", counts),
+                        Fields.row("what is called", called),
+                        done);
     }
 
     private RungPlan plan() {
@@ -64,6 +75,24 @@ public final class PlanCard extends VBox {
     private void climb(String typed) {
         if (!typed.equals(plan().climb())) {
             state.apply(LadderEdits.planned(rung, "When to climb", p -> p.climbing(typed)));
+        }
+    }
+
+    private void counts(String typed) {
+        Optional<Scoring> read = Scoring.read(typed);
+        if (!typed.isBlank() && read.isEmpty()) {
+            state.announce("Write what counts, with commas between: far half 3, through a gate. Nothing was changed.");
+        } else if (!read.equals(plan().aloud().scoring())) {
+            state.apply(LadderEdits.planned(rung, "What counts", p -> p.scoring(read)));
+        }
+    }
+
+    private void called(String typed) {
+        Optional<Calling> read = Calling.read(typed);
+        if (!typed.isBlank() && read.isEmpty()) {
+            state.announce("Write what is called, with commas between, or: colours. Nothing was changed.");
+        } else if (!read.equals(plan().aloud().calling())) {
+            state.apply(LadderEdits.planned(rung, "What is called", p -> p.calling(read)));
         }
     }
 
