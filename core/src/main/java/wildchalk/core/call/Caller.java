@@ -51,7 +51,8 @@ public final class Caller {
      * @param seed of the chance: the same gives the same
      */
     public static Round round(List<Call> calls, CallRules rules, List<Call> before, long seed) {
-        for (CallRules kept : List.of(rules, rules.bothWays(false), rules.bothWays(false).each(0))) {
+        for (CallRules kept :
+                List.of(rules, rules.bothWays(false), rules.bothWays(false).each(0))) {
             List<Call> round = new ArrayList<>();
             if (new Caller(calls, kept, seed).search(round, before, length(calls, kept))) {
                 return new Round(round, kept);
@@ -73,8 +74,8 @@ public final class Caller {
     public static Call next(List<Call> calls, CallRules rules, List<Call> called, long seed) {
         int length = length(calls, rules);
         int begun = called.size() / length * length;
-        List<Call> round = round(calls, rules, called.subList(0, begun), seed + begun)
-                .calls();
+        List<Call> round =
+                round(calls, rules, called.subList(0, begun), seed + begun).calls();
         return round.get((called.size() - begun) % round.size());
     }
 

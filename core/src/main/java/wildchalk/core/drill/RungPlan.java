@@ -15,11 +15,7 @@ import wildchalk.core.score.Scoring;
  * @param aloud what is called and what counts; what is not said here is as on the rung it was made from
  */
 public record RungPlan(
-        Step step,
-        Optional<Dose> dose,
-        String climb,
-        Optional<Effort.Intensity> intensity,
-        Aloud aloud) {
+        Step step, Optional<Dose> dose, String climb, Optional<Effort.Intensity> intensity, Aloud aloud) {
 
     public static final RungPlan USUAL = of(Step.PROGRESSION);
 

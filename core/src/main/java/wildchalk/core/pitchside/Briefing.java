@@ -34,8 +34,8 @@ import wildchalk.core.squad.Squad;
 import wildchalk.core.wording.Wordbook;
 
 /**
- * What is known of a practice before it is run: its drills, what is said in them, who is in which group. The squad in it
- * is for the coach's own screen.
+ * What is known of a practice before it is run: its drills, what is said in them, who is in which group. The squad in
+ * it is for the coach's own screen.
  *
  * @param drills as they were planned
  * @param needs what blocks take; not for several threads at one time
@@ -75,20 +75,20 @@ public record Briefing(
     }
 
     /** Works it out: every rung that is played is rehearsed for it. */
-    public static Briefing of(
-            Practice practice, Map<Content.Planned, Drill> drills, Optional<Squad> squad, Unit unit) {
+    public static Briefing of(Practice practice, Map<Content.Planned, Drill> drills, Optional<Squad> squad, Unit unit) {
         Map<Part, Says> said = new HashMap<>();
         practice.blocks().stream().flatMap(Block::all).forEach(b -> {
             Optional<Drill> drill = b.play().findFirst().map(p -> drills.get(p.drill()));
-            said.put(new Part(b.id(), ""), drill.map(d -> Says.of(b, d, "", unit)).orElseGet(() -> Says.of(b)));
+            said.put(
+                    new Part(b.id(), ""),
+                    drill.map(d -> Says.of(b, d, "", unit)).orElseGet(() -> Says.of(b)));
             drill.ifPresent(d -> b.play()
                     .flatMap(p -> p.rungs().stream())
                     .forEach(r -> said.put(new Part(b.id(), r), Says.of(b, d, r, unit))));
         });
         Map<String, DrillWork> works = new HashMap<>();
         drills.forEach((planned, drill) -> works.put(planned.id(), new DrillWork(drill, SetOut.USUAL_HANDFUL)));
-        return new Briefing(
-                practice, drills, squad, block -> DrillWork.of(works, block, practice.company()), said);
+        return new Briefing(practice, drills, squad, block -> DrillWork.of(works, block, practice.company()), said);
     }
 
     /** The drill of a block; empty where it has none, or none that is there. */
@@ -98,8 +98,7 @@ public record Briefing(
 
     /** What is said in a block. */
     public Says says(Block block, String rung) {
-        return said.getOrDefault(
-                new Part(block.id(), rung), said.getOrDefault(new Part(block.id(), ""), Says.NOTHING));
+        return said.getOrDefault(new Part(block.id(), rung), said.getOrDefault(new Part(block.id(), ""), Says.NOTHING));
     }
 
     /** How rungs are practised. */
@@ -110,9 +109,8 @@ public record Briefing(
 
     /** The groups of tonight; none where nobody is divided. */
     public List<Group> groups() {
-        List<Groups.Group> worn = squad.flatMap(s -> s.tonight().groups())
-                .map(Groups::groups)
-                .orElse(List.of());
+        List<Groups.Group> worn =
+                squad.flatMap(s -> s.tonight().groups()).map(Groups::groups).orElse(List.of());
         List<Group> groups = new ArrayList<>();
         if (!worn.isEmpty()) {
             List<String> names =
@@ -181,17 +179,18 @@ public record Briefing(
         return new Aloud(Calling.read(last.calls()), Scoring.read(last.counts()));
     }
 
-    /** For whom it is counted in a block: the groups of tonight, else the teams of its drill, else nobody in particular. */
+    /**
+     * For whom it is counted in a block: the groups of tonight, else the teams of its drill, else nobody in particular.
+     */
     public List<Group> sides(Block block, String rung) {
         List<Group> groups = groups();
         if (groups.size() > 1) {
             return groups;
         }
         Set<Bib> bibs = new LinkedHashSet<>();
-        stage(block, rung)
-                .ifPresent(s -> s.people().stream()
-                        .filter(p -> p.isOnATeam() && !(p instanceof Piece.Goalkeeper))
-                        .forEach(p -> bibs.add(p.bib())));
+        stage(block, rung).ifPresent(s -> s.people().stream()
+                .filter(p -> p.isOnATeam() && !(p instanceof Piece.Goalkeeper))
+                .forEach(p -> bibs.add(p.bib())));
         return bibs.size() < 2
                 ? List.of(new Group("", Optional.empty(), List.of()))
                 : bibs.stream()

@@ -63,9 +63,10 @@ public record Course(List<Stretch> stretches, Practice.Warned warned) {
             Block block = entry.block();
             all.add(new Stretch(
                     block.id(), Stretch.Kind.BEFORE, "", entry.before().seconds() * SECOND));
-            all.addAll(block.content() instanceof Content.Play play
-                    ? climbed(block, play, doses)
-                    : turns(block.id(), "", millis(block), Optional.empty()));
+            all.addAll(
+                    block.content() instanceof Content.Play play
+                            ? climbed(block, play, doses)
+                            : turns(block.id(), "", millis(block), Optional.empty()));
         }
         return all;
     }
@@ -119,7 +120,11 @@ public record Course(List<Stretch> stretches, Practice.Warned warned) {
                 long to = Math.round(at * millis / (round * rounds));
                 if (to > from) {
                     all.add(new Stretch(
-                            block, isRest(turn) ? Stretch.Kind.REST : Stretch.Kind.PLAY, turn.words(), to - from, rung));
+                            block,
+                            isRest(turn) ? Stretch.Kind.REST : Stretch.Kind.PLAY,
+                            turn.words(),
+                            to - from,
+                            rung));
                 }
             }
         }

@@ -31,8 +31,7 @@ public record Refit(String words, List<Stretch> rest, int over) {
      * @param practice as it was planned
      * @param now the time of the day
      */
-    public static Optional<Refit> of(
-            Practice practice, Run run, KnownNeeds needs, Course.Doses doses, LocalTime now) {
+    public static Optional<Refit> of(Practice practice, Run run, KnownNeeds needs, Course.Doses doses, LocalTime now) {
         int done = run.stretch().map(s -> practice.place(s.block()) + 1).orElse(0);
         if (done == 0 || done >= practice.blocks().size()) {
             return Optional.empty();

@@ -17,7 +17,14 @@ import wildchalk.core.practice.Practice;
  * @param over whether it is finished
  */
 public record Running(
-        String id, String title, Practice practice, long of, Course course, Chance chance, List<Moment> moments, boolean over)
+        String id,
+        String title,
+        Practice practice,
+        long of,
+        Course course,
+        Chance chance,
+        List<Moment> moments,
+        boolean over)
         implements Document<Running> {
 
     /**

@@ -72,9 +72,8 @@ public record Says(List<String> say, List<String> ask, List<String> watch, List<
                 .filter(d -> !d.isEmpty())
                 .ifPresent(d -> say.add(Differences.sentence(d, Ladder.variationOf(drill, here.id()))));
         if (say.isEmpty()) {
-            Set<String> limits = stage.instructions(Limit.class).stream()
-                    .map(Limit::id)
-                    .collect(Collectors.toSet());
+            Set<String> limits =
+                    stage.instructions(Limit.class).stream().map(Limit::id).collect(Collectors.toSet());
             ScriptWriter.write(stage, timeline, surface, unit).limits().stream()
                     .filter(p -> limits.contains(p.action()))
                     .map(Script.Phrase::text)

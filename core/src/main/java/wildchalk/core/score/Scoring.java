@@ -130,7 +130,8 @@ public record Scoring(List<Counter> counters, boolean fewest, String limit, Stri
                 .findFirst()
                 .orElse("");
         // A number at the end of the words would be read as what it is worth.
-        boolean worth = counter.worth() != 1 || WORTH.matcher(counter.words() + way).matches();
+        boolean worth =
+                counter.worth() != 1 || WORTH.matcher(counter.words() + way).matches();
         return counter.words() + way + (worth ? " " + counter.worth() : "");
     }
 }

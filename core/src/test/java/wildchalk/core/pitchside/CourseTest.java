@@ -41,7 +41,8 @@ class CourseTest {
     void theTurnsFillTheBlockToTheMillisecond() {
         for (int minutes = 1; minutes <= 40; minutes++) {
             long millis =
-                    Course.turns("b", "", minutes * 60_000L, Dose.read("47 s one way, 13 s rest, 1.5 min both")).stream()
+                    Course.turns("b", "", minutes * 60_000L, Dose.read("47 s one way, 13 s rest, 1.5 min both"))
+                            .stream()
                             .mapToLong(Stretch::millis)
                             .sum();
             assertEquals(minutes * 60_000L, millis);
@@ -72,7 +73,10 @@ class CourseTest {
                 new Time.Passed(50, 0, 3_600_000 - 50),
                 new Time(50_000_000L, 1_000_000 + 3_600_000).since(then),
                 "a clock that is put on while somebody looks is not believed");
-        assertEquals(new Time.Passed(50, 0, -3_600_050), new Time(50_000_000L, 1_000_000 - 3_600_000).since(then), "nor put back");
+        assertEquals(
+                new Time.Passed(50, 0, -3_600_050),
+                new Time(50_000_000L, 1_000_000 - 3_600_000).since(then),
+                "nor put back");
         assertEquals(
                 new Time.Passed(900, 0, 30L * 60 * 60 * 1000 - 900),
                 new Time(900_000_000L, 1_000_000 + 30L * 60 * 60 * 1000).since(then),

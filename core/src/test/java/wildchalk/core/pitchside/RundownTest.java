@@ -19,11 +19,13 @@ class RundownTest {
 
     private static final Practice EVENING = Practice.empty(
                     "p", "An evening", new Slot(Optional.empty(), LocalTime.of(19, 0), 20))
-            .with(0, Block.of(
-                    "",
-                    new Content.Play(
-                            new Content.Planned("across", 0, "Across"), List.of(), 1, Content.Telling.FRESH),
-                    Block.Time.of(8)))
+            .with(
+                    0,
+                    Block.of(
+                            "",
+                            new Content.Play(
+                                    new Content.Planned("across", 0, "Across"), List.of(), 1, Content.Telling.FRESH),
+                            Block.Time.of(8)))
             .with(1, Block.of("", new Content.Words(Content.Sort.WATER, ""), Block.Time.of(2)))
             .with(2, Block.of("", new Content.Game("along", Optional.empty(), ""), Block.Time.of(10)));
 

@@ -293,8 +293,7 @@ public final class BoardPage implements Page {
                 Block.Time.of(minutes));
         Slot slot = new Slot(Optional.of(LocalDate.now()), LocalTime.now().truncatedTo(ChronoUnit.MINUTES), minutes);
         return new ToRun(
-                Practice.empty("alone-" + drill.id(), drill.title(), slot).with(0, block),
-                Map.of(planned, drill));
+                Practice.empty("alone-" + drill.id(), drill.title(), slot).with(0, block), Map.of(planned, drill));
     }
 
     /** What is on the Board is as the other window found it, not as it left it. */

@@ -111,8 +111,11 @@ public final class RunsOfBook implements RunDesk {
                 return;
             }
             InBook kept = run.get();
-            brief(kept.running().practice(), kept.drills(), kept.squad(), briefing -> then.accept(
-                    Optional.of(new Found(kept.running(), kept.seen(), briefing))));
+            brief(
+                    kept.running().practice(),
+                    kept.drills(),
+                    kept.squad(),
+                    briefing -> then.accept(Optional.of(new Found(kept.running(), kept.seen(), briefing))));
         });
     }
 
@@ -133,9 +136,8 @@ public final class RunsOfBook implements RunDesk {
     }
 
     private static Optional<Squad> squad(Book book, Practice practice) {
-        return Optional.of(practice.company().squad())
-                .filter(s -> !s.isEmpty())
-                .flatMap(s -> book.of(SquadKind.SQUADS).find(s));
+        return Optional.of(practice.company().squad()).filter(s -> !s.isEmpty()).flatMap(s -> book.of(SquadKind.SQUADS)
+                .find(s));
     }
 
     /** The later of when it was seen and when something was done. */
@@ -150,15 +152,9 @@ public final class RunsOfBook implements RunDesk {
     }
 
     private void brief(
-            Practice practice,
-            Map<Content.Planned, Drill> drills,
-            Optional<Squad> squad,
-            Consumer<Briefing> then) {
+            Practice practice, Map<Content.Planned, Drill> drills, Optional<Squad> squad, Consumer<Briefing> then) {
         Background.work(
-                BOOK.say("work.briefing"),
-                () -> Briefing.of(practice, drills, squad, Unit.METRES),
-                then,
-                trouble -> {
+                BOOK.say("work.briefing"), () -> Briefing.of(practice, drills, squad, Unit.METRES), then, trouble -> {
                     opening = false;
                     host.messages().warn(trouble.words(BOOK.say("trouble.briefing")));
                 });
@@ -193,8 +189,7 @@ public final class RunsOfBook implements RunDesk {
 
     private void show(Found found, long gone) {
         Tools with = tools;
-        RunState state =
-                new RunState(found.running(), found.seen(), gone, found.briefing(), this, with.clocks());
+        RunState state = new RunState(found.running(), found.seen(), gone, found.briefing(), this, with.clocks());
         window = Optional.of(
                 RunWindow.open(state, host.onScreen(), with.voice().get(), () -> window = Optional.empty()));
     }
@@ -221,7 +216,11 @@ public final class RunsOfBook implements RunDesk {
         found(before -> {
             if (before.isEmpty()) {
                 begin(wanted);
-            } else if (before.get().running().practice().id().equals(wanted.practice().id())) {
+            } else if (before.get()
+                    .running()
+                    .practice()
+                    .id()
+                    .equals(wanted.practice().id())) {
                 goOn(before.get());
             } else {
                 opening = false;
@@ -231,8 +230,7 @@ public final class RunsOfBook implements RunDesk {
                     finish(before.get().running());
                     begin(wanted);
                 });
-                host.messages()
-                        .ask(BOOK.say("still", before.get().running().title()), ways);
+                host.messages().ask(BOOK.say("still", before.get().running().title()), ways);
             }
         });
     }
@@ -241,8 +239,8 @@ public final class RunsOfBook implements RunDesk {
     private record Needed(Map<Content.Planned, Drill> drills, Optional<Squad> squad) {}
 
     private void begin(ToRun wanted) {
-        LocalDateTime now =
-                LocalDateTime.ofInstant(Instant.ofEpochMilli(tools.clocks().now().wall()), ZoneId.systemDefault());
+        LocalDateTime now = LocalDateTime.ofInstant(
+                Instant.ofEpochMilli(tools.clocks().now().wall()), ZoneId.systemDefault());
         Practice practice = wanted.practice().in(slot(wanted.practice().slot(), now));
         keeper.ask(
                 b -> {
@@ -257,8 +255,7 @@ public final class RunsOfBook implements RunDesk {
     private void begin(Briefing briefing, LocalDateTime now) {
         Plan plan = Plan.of(briefing.practice(), briefing.needs());
         Practice practice = briefing.practice().in(holding(briefing.practice(), plan));
-        Course course =
-                Course.of(plan, briefing.doses(), practice.setting().warned());
+        Course course = Course.of(plan, briefing.doses(), practice.setting().warned());
         long wall = tools.clocks().now().wall();
         keeper.ask(
                 b -> {

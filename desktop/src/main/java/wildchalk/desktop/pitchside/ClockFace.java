@@ -126,7 +126,10 @@ final class ClockFace extends Pane {
             }
             text.setBoundsType(TextBoundsType.VISUAL);
             double cell = width(shown.charAt(i)) * size / PROBE;
-            text.setX(x + (cell - text.getLayoutBounds().getWidth()) / 2 - text.getLayoutBounds().getMinX() + text.getX());
+            text.setX(x
+                    + (cell - text.getLayoutBounds().getWidth()) / 2
+                    - text.getLayoutBounds().getMinX()
+                    + text.getX());
             text.setY(FIGURE_HIGH * size / PROBE);
             x += cell + APART * size;
         }

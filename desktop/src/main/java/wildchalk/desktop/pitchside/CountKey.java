@@ -45,9 +45,8 @@ record CountKey(int digit, Briefing.Group side, Counter counter) {
 
     /** "coral: far half, +3". */
     String words() {
-        String worth = counter.worth() == 1
-                ? ""
-                : RunWords.say("worth", (counter.worth() > 0 ? "+" : "") + counter.worth());
+        String worth =
+                counter.worth() == 1 ? "" : RunWords.say("worth", (counter.worth() > 0 ? "+" : "") + counter.worth());
         return (side.name().isEmpty() ? "" : RunWords.say("for", side.name())) + counter.words() + worth;
     }
 

@@ -1,10 +1,10 @@
 package wildchalk.desktop.pitchside;
 
 import javafx.animation.PauseTransition;
+import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import javafx.geometry.Pos;
 import javafx.scene.paint.Color;
 import javafx.util.Duration;
 import wildchalk.core.pitchside.Flashes;

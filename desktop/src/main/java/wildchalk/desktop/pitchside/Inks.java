@@ -28,8 +28,8 @@ final class Inks {
         String name = word.toUpperCase(Locale.ROOT);
         for (Colour colour : Colour.values()) {
             if (colour.name().equals(name)) {
-                return Optional.of(Color.web(String.format(
-                        Locale.ROOT, "#%06X", Look.SLATE.colour(Ink.of(colour)) & OPAQUE)));
+                return Optional.of(
+                        Color.web(String.format(Locale.ROOT, "#%06X", Look.SLATE.colour(Ink.of(colour)) & OPAQUE)));
             }
         }
         for (Bib bib : Bib.values()) {

@@ -45,7 +45,12 @@ final class KeyRow extends FlowPane {
         Optional<Calls> calls = state.calls();
         calls.ifPresent(c -> add("call", "C", called(state, c)));
         if (!run.done().isEmpty()) {
-            add("back-take", "⌫", say("do.take.back", RunWords.last(run.done().get(run.done().size() - 1).deed())));
+            add(
+                    "back-take",
+                    "⌫",
+                    say(
+                            "do.take.back",
+                            RunWords.last(run.done().get(run.done().size() - 1).deed())));
         }
         if (!run.isOver()) {
             add("agree", "K", say("do.agree"));
@@ -56,20 +61,20 @@ final class KeyRow extends FlowPane {
         board(state, shown);
         if (shown.audible()) {
             add("quiet", "M", say(state.quietProperty().get() ? "do.loud" : "do.quiet"));
-        } else {
+        }
+        add("leave", say("key.escape"), say(run.isOver() ? "do.finish" : "do.leave"));
+        if (!shown.audible()) {
             Label silent = new Label(say("silent"));
             silent.setId("run-silent");
             silent.getStyleClass().add("run-fair");
             silent.setMinHeight(SILENT);
             getChildren().add(silent);
         }
-        add("leave", say("key.escape"), say(run.isOver() ? "do.finish" : "do.leave"));
     }
 
     private void clock(RunState state, Run run) {
-        boolean before = run.stretch()
-                .filter(s -> s.kind() == Stretch.Kind.BEFORE)
-                .isPresent();
+        boolean before =
+                run.stretch().filter(s -> s.kind() == Stretch.Kind.BEFORE).isPresent();
         if (before) {
             add("whistle", "W", say("do.begin")).strong();
         }

@@ -35,11 +35,7 @@ final class LatePanel extends RunPanel {
         Background.work(
                 RunWords.say("work.fitting"),
                 () -> Refit.of(
-                        planned,
-                        run,
-                        state.briefing().needs(),
-                        state.briefing().doses(),
-                        state.now()),
+                        planned, run, state.briefing().needs(), state.briefing().doses(), state.now()),
                 this::show,
                 trouble -> words.setText(trouble.words(RunWords.say("trouble.fitting"))));
     }

@@ -50,8 +50,8 @@ final class MarksPanel extends RunPanel {
             String name = people.get(i);
             Label who = new Label(name);
             who.getStyleClass().add("run-mark-name");
-            Label how = new Label(
-                    marks.containsKey(name) ? RunWords.say(marks.get(name) ? "mark.has" : "mark.hard") : "");
+            Label how =
+                    new Label(marks.containsKey(name) ? RunWords.say(marks.get(name) ? "mark.has" : "mark.hard") : "");
             how.getStyleClass().add("run-mark-how");
             HBox row = new HBox(8, who, how);
             row.getStyleClass().add("run-mark");

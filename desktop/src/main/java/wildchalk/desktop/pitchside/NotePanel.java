@@ -23,7 +23,8 @@ final class NotePanel extends RunPanel {
         words = field("run-note-words", RunWords.say("note.name"), "", RunWords.say("note.prompt"));
         words.setOnAction(e -> keep());
         offer(
-                new KeyButton("run-note-keep", RunWords.say("key.enter"), RunWords.say("note.keep"), this::keep).strong(),
+                new KeyButton("run-note-keep", RunWords.say("key.enter"), RunWords.say("note.keep"), this::keep)
+                        .strong(),
                 new KeyButton("run-note-leave", RunWords.say("key.escape"), RunWords.say("leave.it"), close));
     }
 

@@ -85,15 +85,14 @@ final class RunBoard extends StackPane {
     private void show(RunState state) {
         boolean played = playing;
         play(false);
-        Optional<Block> block = shown.map(b -> b.parts().get(Math.min(part, b.parts().size() - 1)));
+        Optional<Block> block =
+                shown.map(b -> b.parts().get(Math.min(part, b.parts().size() - 1)));
         Optional<Drill> drill = block.flatMap(b -> state.briefing().drill(b));
         model = drill.map(d -> new BoardModel(d, Says.rung(d, rung).id()));
-        model.ifPresentOrElse(
-                m -> getChildren().setAll(new StillBoard(m, large ? LARGE : SMALL)),
-                () -> {
-                    words.setText(block.map(BlockWords::of).orElse(""));
-                    getChildren().setAll(words);
-                });
+        model.ifPresentOrElse(m -> getChildren().setAll(new StillBoard(m, large ? LARGE : SMALL)), () -> {
+            words.setText(block.map(BlockWords::of).orElse(""));
+            getChildren().setAll(words);
+        });
         play(played);
     }
 

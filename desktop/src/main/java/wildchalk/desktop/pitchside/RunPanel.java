@@ -12,9 +12,10 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
-/** Something that is asked or written while it runs. It lies over the lower part: the clock can be seen all the time. */
+/**
+ * Something that is asked or written while it runs. It lies over the lower part: the clock can be seen all the time.
+ */
 abstract class RunPanel extends VBox {
-
 
     private final FlowPane buttons = new FlowPane(10, 10);
 

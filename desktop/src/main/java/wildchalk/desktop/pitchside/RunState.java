@@ -177,8 +177,7 @@ public final class RunState {
     /** What is called in the block that is on. */
     Optional<Calls> calls() {
         return counting().flatMap(b -> aloud().calling()
-                .flatMap(c -> Calls.of(
-                        c, briefing.colours(b, rung(b)), briefing.players(b, rung(b)), run, b.id())));
+                .flatMap(c -> Calls.of(c, briefing.colours(b, rung(b)), briefing.players(b, rung(b)), run, b.id())));
     }
 
     /** For whom it is counted. */
@@ -189,8 +188,7 @@ public final class RunState {
     /** How the game of the block stands. */
     Optional<Tally> tally() {
         return counting().flatMap(b -> aloud().scoring()
-                .map(s -> Tally.of(
-                        s, sides().stream().map(Briefing.Group::name).toList(), run, b.id())));
+                .map(s -> Tally.of(s, sides().stream().map(Briefing.Group::name).toList(), run, b.id())));
     }
 
     /** Looks at the clock. */
@@ -268,9 +266,8 @@ public final class RunState {
 
     /** A whistle; it begins the block that is prepared. */
     void whistle() {
-        boolean begins = run.stretch()
-                .filter(s -> s.kind() == Stretch.Kind.BEFORE)
-                .isPresent();
+        boolean begins =
+                run.stretch().filter(s -> s.kind() == Stretch.Kind.BEFORE).isPresent();
         if (begins) {
             next();
         } else {

@@ -89,7 +89,7 @@ final class RunView extends StackPane {
         VBox frame = new VBox(12, above, notice, standing, middle, foot);
         frame.setPadding(new Insets(16, EDGE, 14, EDGE));
         BorderPane whole = new BorderPane(frame);
-                panels.setPickOnBounds(false);
+        panels.setPickOnBounds(false);
         panels.setPadding(new Insets(0, EDGE, EDGE, EDGE));
         getChildren().addAll(whole, panels, cover);
         arrange();
@@ -176,7 +176,8 @@ final class RunView extends StackPane {
         Optional<Stretch> on = state.run().stretch();
         if (!on.equals(playedFor)) {
             boolean before = kind.equals(Optional.of(Stretch.Kind.BEFORE));
-            boolean begun = playedFor.filter(s -> s.kind() == Stretch.Kind.BEFORE).isPresent();
+            boolean begun =
+                    playedFor.filter(s -> s.kind() == Stretch.Kind.BEFORE).isPresent();
             playedFor = on;
             board.play(before || wasPlaying && !begun);
         }

@@ -130,7 +130,9 @@ final class RunWords {
             return on.kind() == Stretch.Kind.BEFORE ? say("next.begin") : say("next", time(then), words);
         }
         List<Rundown.Coming> coming = state.rundown().coming();
-        return coming.isEmpty() ? say("next.end", time(then)) : say("next", time(then), coming.get(0).words());
+        return coming.isEmpty()
+                ? say("next.end", time(then))
+                : say("next", time(then), coming.get(0).words());
     }
 
     /** Who is where: what stands side by side, or who is in which group. */
@@ -157,16 +159,12 @@ final class RunWords {
         }
         String more = group.people().size() > NAMED ? " \u2026" : "";
         return say(
-                "group",
-                group.name(),
-                group.people().stream().limit(NAMED).collect(Collectors.joining(", ")) + more);
+                "group", group.name(), group.people().stream().limit(NAMED).collect(Collectors.joining(", ")) + more);
     }
 
     /** "left 9, right 8": how often each was called. */
     static String fair(Calls calls) {
-        return calls.often().entrySet().stream()
-                .map(RunWords::often)
-                .collect(Collectors.joining(", "));
+        return calls.often().entrySet().stream().map(RunWords::often).collect(Collectors.joining(", "));
     }
 
     private static String often(Map.Entry<String, Integer> one) {
@@ -179,9 +177,7 @@ final class RunWords {
             case EACH -> Integer.toString(count.made());
             case STREAK, STREAK_ON -> say("streak", count.now(), count.best());
             case TRIES -> say("tries", count.made(), count.tries());
-            case TIMED -> count.fastest().isPresent()
-                    ? seconds(count.fastest().getAsLong())
-                    : say("no.time");
+            case TIMED -> count.fastest().isPresent() ? seconds(count.fastest().getAsLong()) : say("no.time");
         };
     }
 

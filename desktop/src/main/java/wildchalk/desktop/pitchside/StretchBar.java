@@ -45,9 +45,10 @@ final class StretchBar extends Pane {
                     at = i == run.at() ? turns.size() : at;
                     turns.add(stretch);
                     boolean over = i < run.at();
-                    parts.add(part(over ? "run-bar-over" : "run-bar-" + (stretch.kind() == Stretch.Kind.REST
-                            ? "rest"
-                            : "play")));
+                    parts.add(part(
+                            over
+                                    ? "run-bar-over"
+                                    : "run-bar-" + (stretch.kind() == Stretch.Kind.REST ? "rest" : "play")));
                 }
             }
         });

@@ -24,7 +24,8 @@ final class TallyCards extends FlowPane {
 
     void fill(RunState state) {
         getChildren().clear();
-        Optional<Tally> tally = state.tally().filter(t -> !t.scoring().counters().isEmpty());
+        Optional<Tally> tally =
+                state.tally().filter(t -> !t.scoring().counters().isEmpty());
         setManaged(tally.isPresent());
         setVisible(tally.isPresent());
         tally.ifPresent(t -> {

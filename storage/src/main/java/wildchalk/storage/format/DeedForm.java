@@ -71,7 +71,7 @@ final class DeedForm {
                     case "time" -> new Deed.Timed(what, who, o.path("metres").asDouble(0), splits(o.path("splits")));
                     case "agree" -> new Deed.Agreed(what, o.path("counts").asText(""));
                     case "mark" -> new Deed.Marked(who, o.path("hasIt").asBoolean());
-                    // The schema knows no other.
+                        // The schema knows no other.
                     default -> null;
                 });
     }

@@ -9,7 +9,8 @@ import wildchalk.core.surface.Surfaces;
 public record Kinds(List<Kind<?>> all) {
 
     /** Those of this program. */
-    public static final Kinds USUAL = new Kinds(List.of(DrillKind.DRILLS, SquadKind.SQUADS, PracticeKind.PRACTICES, RunKind.RUNS));
+    public static final Kinds USUAL =
+            new Kinds(List.of(DrillKind.DRILLS, SquadKind.SQUADS, PracticeKind.PRACTICES, RunKind.RUNS));
 
     public Kinds {
         all = List.copyOf(all);

@@ -131,18 +131,14 @@ public record Tally(Map<String, Score> by, Scoring scoring) {
     }
 
     private static void add(
-            Map<String, Map<String, Count>> counts,
-            String who,
-            Counter counter,
-            UnaryOperator<Count> how) {
+            Map<String, Map<String, Count>> counts, String who, Counter counter, UnaryOperator<Count> how) {
         counts.computeIfAbsent(who, w -> new LinkedHashMap<>())
                 .compute(counter.id(), (id, had) -> how.apply(had == null ? Count.NONE : had));
     }
 
     /** Whether only the stopwatch counts. */
     private boolean isRace() {
-        return !scoring.counters().isEmpty()
-                && scoring.counters().stream().allMatch(c -> c.way() == Counter.Way.TIMED);
+        return !scoring.counters().isEmpty() && scoring.counters().stream().allMatch(c -> c.way() == Counter.Way.TIMED);
     }
 
     /** Who is in front: several where it is a tie, nobody where nothing was counted for anybody. */

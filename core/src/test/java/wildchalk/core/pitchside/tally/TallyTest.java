@@ -47,7 +47,8 @@ class TallyTest {
         count("far", "lemon", 1);
         count("far", "lemon", 1);
         assertEquals(List.of(6, 4, 6), points(scoring));
-        assertEquals(List.of("coral", "lemon"), Tally.of(scoring, GROUPS, run, "b1").leaders(), "a tie is a tie");
+        assertEquals(
+                List.of("coral", "lemon"), Tally.of(scoring, GROUPS, run, "b1").leaders(), "a tie is a tie");
         count("far", "coral", -1);
         assertEquals(List.of(3, 4, 6), points(scoring));
     }
@@ -60,7 +61,8 @@ class TallyTest {
         count("against", "coral", 1);
         assertEquals(List.of("lemon"), Tally.of(scoring, GROUPS, run, "b1").leaders());
         count("against", "lemon", 1);
-        assertEquals(List.of("sky", "lemon"), Tally.of(scoring, GROUPS, run, "b1").leaders());
+        assertEquals(
+                List.of("sky", "lemon"), Tally.of(scoring, GROUPS, run, "b1").leaders());
     }
 
     @Test
@@ -74,7 +76,8 @@ class TallyTest {
                 Tally.of(over, GROUPS, run, "b1").by().get("coral").counts().get("s");
         assertEquals(List.of(2, 3), List.of(strict.now(), strict.best()));
         assertEquals(List.of(3, 0, 0), points(over));
-        Tally.Count kind = Tally.of(on, GROUPS, run, "b1").by().get("coral").counts().get("s");
+        Tally.Count kind =
+                Tally.of(on, GROUPS, run, "b1").by().get("coral").counts().get("s");
         assertEquals(List.of(5, 5), List.of(kind.now(), kind.best()));
         assertEquals(List.of(5, 0, 0), points(on));
     }

@@ -43,7 +43,11 @@ public final class PlanCard extends VBox {
                 "plan-called", plan.aloud().calling().map(Calling::words).orElse(""), MOST, this::called));
         called.setPromptText("colours · gaps 10 odd and even, jump 2");
         Button done = Fields.pill("plan-close", "Close", close);
-        getChildren().addAll(title, Fields.row("how long", length), Fields.row("climb when", climb),
+        getChildren()
+                .addAll(
+                        title,
+                        Fields.row("how long", length),
+                        Fields.row("climb when", climb),
                         Fields.row("what counts", counts),
                         Fields.row("what is called", called),
                         done);
