@@ -137,20 +137,22 @@ public record Briefing(
         return squad.map(s -> FirstNames.of(s.playing())).orElse(Map.of());
     }
 
-    /** What those are called who are there tonight, in the order of the squad. */
-    public List<String> people() {
+    /** What those are called who are there tonight, by id, in the order of the squad. */
+    public Map<String, String> people() {
         Map<String, String> names = names();
-        return squad.map(Squad::playing).orElse(List.of()).stream()
-                .map(m -> names.get(m.id()))
-                .toList();
+        Map<String, String> people = new LinkedHashMap<>();
+        squad.map(Squad::playing).orElse(List.of()).forEach(m -> people.put(m.id(), names.get(m.id())));
+        return people;
     }
 
-    /** Somebody of the squad who is there tonight, by what they are called; empty for nobody of it. */
-    public Optional<Member> person(String called) {
-        Map<String, String> names = names();
-        return squad.map(Squad::playing).orElse(List.of()).stream()
-                .filter(m -> called.equals(names.get(m.id())))
-                .findFirst();
+    /** What somebody is called, by id; itself for whoever is nobody of the squad. */
+    public String name(String id) {
+        return names().getOrDefault(id, id);
+    }
+
+    /** Somebody of the squad, by id; empty for nobody of it. */
+    public Optional<Member> person(String id) {
+        return squad.flatMap(s -> s.person(id));
     }
 
     /** The group that does a block; empty for everybody. */

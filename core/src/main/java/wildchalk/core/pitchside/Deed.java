@@ -153,7 +153,7 @@ public sealed interface Deed {
      * Somebody was timed.
      *
      * @param counter of which counter
-     * @param who whose time it is, by what they are called there
+     * @param who whose time it is: the id of one of the squad, or else what a side or a number is called
      * @param metres from standing to the last split; 0 where nobody said
      * @param splits milliseconds from the start, each more than the one before; at least one, the last for all of it
      */
@@ -179,7 +179,7 @@ public sealed interface Deed {
     /**
      * Somebody has it, or finds it hard. That is for the coach alone.
      *
-     * @param who by what they are called in the squad
+     * @param who id of the one of the squad
      */
     record Marked(String who, boolean hasIt) implements Deed {
         @Override

@@ -62,6 +62,48 @@ class CourseTest {
     }
 
     @Test
+    void rungsAreClimbedEachForItsMinutesOrItsShare() {
+        Content.Play play = new Content.Play(
+                new Content.Planned("d", 0, "d"),
+                List.of(new Content.Climb("s1", 4, ""), Content.Climb.of("s2"), Content.Climb.of("s3")),
+                1,
+                Content.Telling.KNOWN);
+        Practice practice = Practice.empty("p", "p", new Slot(Optional.empty(), LocalTime.of(18, 0), 60))
+                .with(0, Block.of("", play, Block.Time.of(12)));
+        Course.Doses doses = (p, rung) -> rung.equals("s2") ? Dose.read("1 min left, 1 min right") : Optional.empty();
+        Course course = Course.of(Plan.of(practice, b -> Optional.empty()), doses, Practice.Warned.USUAL);
+        assertEquals(
+                List.of(
+                        "BEFORE   10",
+                        "PLAY s1  240",
+                        "PLAY s2 left 60",
+                        "PLAY s2 right 60",
+                        "PLAY s2 left 60",
+                        "PLAY s2 right 60",
+                        "PLAY s3  240"),
+                course.stretches().stream()
+                        .map(s -> s.kind() + " " + s.rung() + " " + s.words() + " " + s.millis() / 1000)
+                        .toList());
+    }
+
+    @Test
+    void endsAreHeardAsTheEveningSays() {
+        Course quiet = new Course(
+                List.of(
+                        new Stretch("b1", Stretch.Kind.PLAY, "", 90_000),
+                        new Stretch("b2", Stretch.Kind.PLAY, "", 90_000)),
+                new Practice.Warned(10, false, false));
+        Run run = Machine.deed(Run.of(quiet), new Deed.Go()).run();
+        assertEquals(List.of(Signal.WARNING), Machine.tick(run, 90_000).signals());
+        Run usual = Machine.deed(Run.of(new Course(quiet.stretches())), new Deed.Go())
+                .run();
+        assertEquals(
+                List.of(Signal.WARNING, Signal.TICK, Signal.TICK, Signal.TICK, Signal.HORN),
+                Machine.tick(usual, 90_000).signals());
+        assertEquals(List.of(), Machine.tick(usual, 59_999).signals());
+    }
+
+    @Test
     void timeByTwoClocks() {
         Time then = new Time(0, 1_000_000);
         assertEquals(new Time.Passed(40, 0, 0), new Time(40_000_000L, 1_000_041).since(then));

@@ -73,6 +73,9 @@ class MachineProperties {
                         new Deed.Anew(List.of(new Stretch("new", Stretch.Kind.PLAY, "", 70_000))),
                         new Deed.Called("sky"),
                         new Deed.Counted("gate", "coral", 1),
+                        new Deed.Timed("sprint", "Ida", 20, List.of(1500L, 3100L)),
+                        new Deed.Marked("Ida", false),
+                        new Deed.Agreed("colours", "gate 2"),
                         new Deed.Noted("late tackles"))
                 .map(Happening.Doing::new);
         return Arbitraries.frequencyOf(

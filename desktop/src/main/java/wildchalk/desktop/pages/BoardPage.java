@@ -1,7 +1,7 @@
 package wildchalk.desktop.pages;
 
-import java.time.LocalDate;
 import java.time.LocalTime;
+import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
@@ -291,7 +291,8 @@ public final class BoardPage implements Page {
                 "",
                 new Content.Play(planned, List.of(Content.Climb.of(rung)), 1, Content.Telling.FRESH),
                 Block.Time.of(minutes));
-        Slot slot = new Slot(Optional.of(LocalDate.now()), LocalTime.now().truncatedTo(ChronoUnit.MINUTES), minutes);
+        Slot slot = new Slot(
+                Optional.empty(), LocalTime.now(ZoneId.systemDefault()).truncatedTo(ChronoUnit.MINUTES), minutes);
         return new ToRun(
                 Practice.empty("alone-" + drill.id(), drill.title(), slot).with(0, block), Map.of(planned, drill));
     }

@@ -25,6 +25,7 @@ import wildchalk.handout.order.FileNames;
 import wildchalk.storage.book.Kept;
 import wildchalk.storage.format.SquadWriter;
 import wildchalk.storage.kind.PracticeKind;
+import wildchalk.storage.kind.RunKind;
 import wildchalk.storage.kind.SquadKind;
 import wildchalk.storage.people.PeopleWriter;
 
@@ -206,8 +207,15 @@ public final class SquadPage extends KeptPage<Squad> {
                                         squad.id(),
                                         s -> s.forgetting(person, name),
                                         name,
-                                        List.of(new Kept.Also<>(
-                                                PracticeKind.PRACTICES, p -> forgetting(p, squad, name)))),
+                                        List.of(
+                                                new Kept.Also<>(
+                                                        PracticeKind.PRACTICES,
+                                                        p -> saysTheirs(p, squad, name) ? p.silentOf(name) : p),
+                                                new Kept.Also<>(
+                                                        RunKind.RUNS,
+                                                        r -> saysTheirs(r.practice(), squad, name)
+                                                                ? r.silentOf(name)
+                                                                : r))),
                         left -> {
                             openAgain(squad);
                             if (left.isEmpty()) {
@@ -226,12 +234,11 @@ public final class SquadPage extends KeptPage<Squad> {
                         () -> openAgain(squad));
     }
 
-    /** An evening of this squad may say their name, as long as nobody else is called so. */
-    private static Practice forgetting(Practice practice, Squad squad, String name) {
+    /** Whether a name in an evening is theirs: it is one of this squad, and nobody else is called so. */
+    private static boolean saysTheirs(Practice practice, Squad squad, String name) {
         long called = squad.all().filter(m -> m.name().equals(name)).count()
                 + squad.staff().stream().filter(h -> h.name().equals(name)).count();
-        boolean theirs = practice.company().squad().equals(squad.id()) && called == 1;
-        return theirs && !name.isBlank() ? practice.silentOf(name) : practice;
+        return practice.company().squad().equals(squad.id()) && called == 1 && !name.isBlank();
     }
 
     private void openAgain(Squad squad) {

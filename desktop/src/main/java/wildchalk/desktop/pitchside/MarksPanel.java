@@ -25,7 +25,7 @@ final class MarksPanel extends RunPanel {
     MarksPanel(RunState state, Runnable close) {
         super("run-marks", RunWords.say("marks.title"), PANEL);
         this.state = state;
-        this.people = state.briefing().people();
+        this.people = List.copyOf(state.briefing().people().keySet());
         words(RunWords.say(people.isEmpty() ? "marks.nobody" : "marks.words"));
         rows.setId("run-marks-people");
         add(rows);
@@ -47,11 +47,10 @@ final class MarksPanel extends RunPanel {
                 state.counting().map(Block::id).map(state.run()::marks).orElse(Map.of());
         rows.getChildren().clear();
         for (int i = 0; i < people.size(); i++) {
-            String name = people.get(i);
-            Label who = new Label(name);
+            String id = people.get(i);
+            Label who = new Label(state.briefing().name(id));
             who.getStyleClass().add("run-mark-name");
-            Label how =
-                    new Label(marks.containsKey(name) ? RunWords.say(marks.get(name) ? "mark.has" : "mark.hard") : "");
+            Label how = new Label(marks.containsKey(id) ? RunWords.say(marks.get(id) ? "mark.has" : "mark.hard") : "");
             how.getStyleClass().add("run-mark-how");
             HBox row = new HBox(8, who, how);
             row.getStyleClass().add("run-mark");

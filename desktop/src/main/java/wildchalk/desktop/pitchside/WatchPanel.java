@@ -29,7 +29,7 @@ final class WatchPanel extends RunPanel {
     private final RunState state;
     private final List<String> people;
     private final Label time = new Label("0.0");
-    private final Label who;
+    private final Label whose;
     private final Label times;
     private final TextField metres;
     private final List<Long> splits = new ArrayList<>();
@@ -46,8 +46,8 @@ final class WatchPanel extends RunPanel {
         time.setId("run-watch-time");
         time.getStyleClass().add("run-watch-time");
         add(time);
-        who = words("");
-        who.setId("run-watch-who");
+        whose = words("");
+        whose.setId("run-watch-who");
         metres = field("run-watch-metres", RunWords.say("watch.metres"), "", RunWords.say("watch.metres.prompt"));
         times = words("");
         times.setId("run-watch-times");
@@ -62,7 +62,7 @@ final class WatchPanel extends RunPanel {
     }
 
     private static List<String> people(RunState state) {
-        List<String> known = state.briefing().people();
+        List<String> known = List.copyOf(state.briefing().people().keySet());
         if (!known.isEmpty()) {
             return known;
         }
@@ -75,6 +75,10 @@ final class WatchPanel extends RunPanel {
                         .mapToObj(n -> RunWords.say("watch.number", n))
                         .toList()
                 : sides;
+    }
+
+    private String called(String who) {
+        return state.briefing().name(who);
     }
 
     private String counter() {
@@ -129,10 +133,10 @@ final class WatchPanel extends RunPanel {
         tell();
     }
 
-    private void kept(String name, List<Long> taken) {
-        Deed.Timed timed = new Deed.Timed(counter(), name, length(), taken);
+    private void kept(String who, List<Long> taken) {
+        Deed.Timed timed = new Deed.Timed(counter(), who, length(), taken);
         last = Optional.of(timed);
-        lines.add(0, RunWords.say("watch.kept", name, RunWords.seconds(timed.millis())));
+        lines.add(0, RunWords.say("watch.kept", called(who), RunWords.seconds(timed.millis())));
         state.doing(timed);
     }
 
@@ -164,7 +168,7 @@ final class WatchPanel extends RunPanel {
                         squad.get().id(),
                         SquadEdits.timed(member.get().name(), member.get().id(), sprint),
                         () -> {
-                            lines.add(0, RunWords.say("watch.squad.done", timed.who()));
+                            lines.add(0, RunWords.say("watch.squad.done", called(timed.who())));
                             tell();
                         });
         last = Optional.empty();
@@ -181,7 +185,7 @@ final class WatchPanel extends RunPanel {
         time.setText(RunWords.seconds(millis()));
         String taken = splits.stream().map(RunWords::seconds).collect(Collectors.joining(", "));
         String one = taken.isEmpty() ? "watch.one.who" : "watch.one.splits";
-        who.setText(RunWords.say(line ? "watch.line.who" : one, people.get(next), taken));
+        whose.setText(RunWords.say(line ? "watch.line.who" : one, called(people.get(next)), taken));
         times.setText(String.join("\n", lines.subList(0, Math.min(4, lines.size()))));
     }
 

@@ -26,6 +26,10 @@ import wildchalk.core.document.Edit;
 import wildchalk.core.document.History;
 import wildchalk.core.grouping.Style;
 import wildchalk.core.grouping.Wish;
+import wildchalk.core.pitchside.Course;
+import wildchalk.core.pitchside.Deed;
+import wildchalk.core.pitchside.Running;
+import wildchalk.core.pitchside.Stretch;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Company;
 import wildchalk.core.practice.Content;
@@ -40,6 +44,7 @@ import wildchalk.core.squad.Presence;
 import wildchalk.core.squad.Squad;
 import wildchalk.core.squad.SquadEdits;
 import wildchalk.storage.kind.PracticeKind;
+import wildchalk.storage.kind.RunKind;
 import wildchalk.storage.kind.SquadKind;
 
 /** Somebody who is forgotten is nowhere any more: looked for in every byte of every file, packed ones unpacked. */
@@ -47,8 +52,9 @@ class ForgettingTest {
 
     private static final String NAME = "Zdravka";
 
-    private static final List<Kept.Also<?>> ALSO =
-            List.of(new Kept.Also<>(PracticeKind.PRACTICES, p -> p.silentOf(NAME)));
+    private static final List<Kept.Also<?>> ALSO = List.of(
+            new Kept.Also<>(PracticeKind.PRACTICES, p -> p.silentOf(NAME)),
+            new Kept.Also<>(RunKind.RUNS, r -> r.silentOf(NAME)));
 
     @TempDir
     Path folder;
@@ -158,6 +164,7 @@ class ForgettingTest {
         }
         try (Book book = Book.open(file())) {
             Practice evening = evening(book);
+            Running run = run(book, evening);
             squad = apply(book, squad, SquadEdits.rename("Juniors of Quillmoor"));
             Path copy = Copies.of(file()).get(0).file();
             Files.copy(copy, Contents.saved(file()));
@@ -177,6 +184,10 @@ class ForgettingTest {
             assertEquals("\u2026 plays high, Benno low", left.blocks().get(0).note());
             assertEquals(
                     2, book.of(PracticeKind.PRACTICES).history(evening.id()).size());
+            Running ran = book.of(RunKind.RUNS).load(run.id());
+            assertEquals(
+                    Optional.of(new Deed.Noted("\u2026 lets go too soon")),
+                    ran.moments().get(1).deed());
         }
         assertEquals(Set.of(), found());
     }
@@ -189,6 +200,26 @@ class ForgettingTest {
         Practice added = book.of(PracticeKind.PRACTICES).add(evening);
         Edit<Practice> note = PracticeEdits.change(added.blocks().get(0).noting(NAME + " plays high, Benno low"));
         book.of(PracticeKind.PRACTICES).keep(note.apply(added), note.name());
+        return added;
+    }
+
+    /** That evening as it was run, with a note in which the name stands. */
+    private static Running run(Book book, Practice evening) {
+        Running begun = new Running(
+                "r",
+                evening.title(),
+                evening,
+                1,
+                new Course(List.of(new Stretch("b1", Stretch.Kind.PLAY, "", 60_000))),
+                new Running.Chance(1_700_000_000_000L, 3),
+                List.of(new Running.Moment(0, 1_700_000_000_000L, Optional.of(new Deed.Go()))),
+                false);
+        Running added = book.of(RunKind.RUNS).add(begun);
+        book.of(RunKind.RUNS)
+                .keep(
+                        added.with(new Running.Moment(
+                                900, 1_700_000_000_900L, Optional.of(new Deed.Noted(NAME + " lets go too soon")))),
+                        "Done while it ran");
         return added;
     }
 

@@ -14,6 +14,10 @@ import net.jqwik.api.Combinators;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
+import wildchalk.core.call.CallRules;
+import wildchalk.core.call.Calling;
+import wildchalk.core.call.Numbering;
+import wildchalk.core.call.Pause;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.colour.Colour;
 import wildchalk.core.drill.Action;
@@ -46,6 +50,8 @@ import wildchalk.core.drill.Wall;
 import wildchalk.core.drill.When;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.score.Counter;
+import wildchalk.core.score.Scoring;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
 
@@ -157,7 +163,30 @@ class RoundTripProperties {
         return RungPlan.of(pick(RungPlan.Step.values(), n))
                 .with(n % 3 == 0 ? Optional.empty() : Optional.of(new Dose(List.of(turn, turn), "")))
                 .climbing(n % 2 == 0 ? "" : "8 of 10")
-                .going(n == 1 ? Optional.empty() : Optional.of(pick(Effort.Intensity.values(), n)));
+                .going(n == 1 ? Optional.empty() : Optional.of(pick(Effort.Intensity.values(), n)))
+                .calling(n % 4 == 0 ? Optional.empty() : Optional.of(calling(n)))
+                .scoring(n % 4 == 1 ? Optional.empty() : Optional.of(scoring(n)));
+    }
+
+    private static Calling calling(int n) {
+        Calling.What what = pick(Calling.What.values(), n);
+        boolean counted = what == Calling.What.GAPS || what == Calling.What.CORNERS;
+        return new Calling(
+                what,
+                counted ? 2 + n : 0,
+                n % 2 == 0 ? List.of("swap", "home, all of you") : List.of(),
+                pick(Numbering.values(), n),
+                new CallRules(n, 1 + n % 3, n % 4, n % 2 == 1),
+                n % 3 == 0 ? Optional.empty() : Optional.of(new Pause(1500, 1500 + 250L * n)),
+                n % 2 == 0 ? "" : "as 7 turns");
+    }
+
+    private static Scoring scoring(int n) {
+        List<Counter> counters = new ArrayList<>();
+        for (int i = 0; i <= n % 4; i++) {
+            counters.add(new Counter("c" + i, "gate, the far one " + i, pick(Counter.Way.values(), n + i), i - 1));
+        }
+        return new Scoring(counters, n % 2 == 0, n % 3 == 0 ? "8 s" : "", n % 3 == 1 ? "a lap" : "");
     }
 
     /** One of each kind, so that actions have something to name, anywhere and any way round. */

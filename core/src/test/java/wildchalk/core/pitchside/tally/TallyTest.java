@@ -95,4 +95,36 @@ class TallyTest {
         count("unknown", "sky", 1);
         assertEquals(List.of(0, 8, 0), points(scoring), "what nobody counts is worth nothing");
     }
+
+    @Test
+    void theFastestIsInFrontWhereOnlyTheStopwatchCounts() {
+        Scoring race = new Scoring(List.of(new Counter("s", "slalom", Counter.Way.TIMED, 1)), false);
+        run = Machine.deed(run, new Deed.Timed("s", "sky", 0, List.of(4100L, 8200L)))
+                .run();
+        run = Machine.deed(run, new Deed.Timed("s", "coral", 0, List.of(8900L))).run();
+        run = Machine.deed(run, new Deed.Timed("s", "coral", 0, List.of(8200L))).run();
+        Tally tally = Tally.of(race, GROUPS, run, "b1");
+        assertEquals(List.of("coral", "sky"), tally.leaders(), "a tie is a tie");
+        assertEquals(8200, tally.by().get("coral").of("s").fastest().orElseThrow());
+        assertEquals(
+                List.of(4100L, 8200L),
+                tally.by().get("sky").of("s").times().get(0).splits());
+        assertEquals(List.of(0, 0, 0), points(race));
+        run = Machine.takenBack(run);
+        assertEquals(List.of("sky"), Tally.of(race, GROUPS, run, "b1").leaders());
+    }
+
+    @Test
+    void eachBlockHasItsOwnGame() {
+        run = Run.of(new Course(List.of(
+                new Stretch("b1", Stretch.Kind.PLAY, "", 60_000), new Stretch("b2", Stretch.Kind.PLAY, "", 60_000))));
+        Scoring scoring = new Scoring(List.of(new Counter("g", "goal", Counter.Way.EACH, 1)), false);
+        count("g", "sky", 1);
+        run = Machine.deed(run, new Deed.Next()).run();
+        count("g", "coral", 1);
+        assertEquals(List.of(0, 1, 0), points(scoring));
+        Tally second = Tally.of(scoring, GROUPS, run, "b2");
+        assertEquals(1, second.by().get("coral").points());
+        assertEquals(0, second.by().get("sky").points());
+    }
 }
