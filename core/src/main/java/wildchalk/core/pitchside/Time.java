@@ -14,7 +14,7 @@ import java.util.Optional;
 public record Time(long nanos, long wall) {
 
     /** Nobody looked for longer than this, milliseconds: the machine may have slept, which takes a moment itself. */
-    private static final long GAP = 500;
+    private static final long GAP = 250;
     /** So far two clocks may be apart, milliseconds. */
     private static final long APART = 1000;
     /** Nobody runs one practice for longer, milliseconds. */

@@ -27,7 +27,7 @@ final class RunView extends StackPane {
     /** The same beside a large board. */
     private static final double BESIDE_BOARD = 0.13;
 
-    private static final double LEFT = 0.65;
+    private static final double LEFT = 0.67;
     private static final double BOARD = 0.33;
     /** So many blocks that come are named, of which none is longer than that, pixels. */
     private static final int COMING = 5;
