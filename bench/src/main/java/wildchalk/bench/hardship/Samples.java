@@ -29,7 +29,7 @@ import wildchalk.storage.kind.Rota;
 import wildchalk.storage.kind.SquadKind;
 
 /** Books to be mistreated, in folders that are taken away again. */
-final class Samples {
+public final class Samples {
 
     private Samples() {}
 
@@ -116,7 +116,8 @@ final class Samples {
         }
     }
 
-    static void remove(Path folder) throws IOException {
+    /** Removes a folder with all that is in it. */
+    public static void remove(Path folder) throws IOException {
         try (Stream<Path> all = Files.walk(folder)) {
             for (Path path : all.sorted(Comparator.reverseOrder()).toList()) {
                 Files.deleteIfExists(path);

@@ -11,6 +11,9 @@ import wildchalk.core.pitchside.sound.Sound;
 /** Lets signals be heard, on a thread of its own: whoever asks for one never waits. The newest one is heard at once. */
 public final class Sounder implements AutoCloseable {
 
+    /** More than so much in a line is heard too late, milliseconds. */
+    public static final int WANTED = 40;
+
     /** So much is handed to the line at a time, bytes: 10 milliseconds. */
     private static final int PIECE = Sound.RATE / 100 * 2;
 
@@ -39,6 +42,14 @@ public final class Sounder implements AutoCloseable {
     /** @param device opened on the thread that plays; empty where there is none */
     public static Sounder on(Supplier<Optional<Line>> device) {
         return new Sounder(device);
+    }
+
+    /** How many milliseconds the line of this computer holds; empty where there is no device. It opens it for that. */
+    public static Optional<Integer> bufferMillis() {
+        Optional<Line> line = SystemLine.open();
+        Optional<Integer> millis = line.map(Line::bufferMillis);
+        line.ifPresent(Line::close);
+        return millis;
     }
 
     private static byte[] bytes(short[] samples) {

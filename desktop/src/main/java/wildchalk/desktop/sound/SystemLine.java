@@ -11,9 +11,6 @@ import wildchalk.core.pitchside.sound.Sound;
 final class SystemLine implements Line {
 
     private static final int BYTES = 2;
-    /** More than so much in its buffer is heard too late, milliseconds. */
-    private static final int BUFFER = 40;
-
     private static final int SECOND = 1000;
     private static final AudioFormat FORMAT = new AudioFormat(Sound.RATE, 8 * BYTES, 1, true, false);
 
@@ -27,7 +24,7 @@ final class SystemLine implements Line {
     static Optional<Line> open() {
         try {
             SourceDataLine line = AudioSystem.getSourceDataLine(FORMAT);
-            line.open(FORMAT, Sound.RATE * BYTES * BUFFER / SECOND / BYTES * BYTES);
+            line.open(FORMAT, Sound.RATE * BYTES * Sounder.WANTED / SECOND / BYTES * BYTES);
             line.start();
             return Optional.of(new SystemLine(line));
         } catch (LineUnavailableException | IllegalArgumentException | SecurityException e) {

@@ -10,8 +10,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
 import java.util.stream.Stream;
-import wildchalk.desktop.background.Background;
+import wildchalk.desktop.trouble.Trouble;
+import wildchalk.desktop.trouble.TroubleLog;
 
 /** The speech program of this computer's system. */
 public final class SystemSpeaker implements Speaker {
@@ -25,6 +28,13 @@ public final class SystemSpeaker implements Speaker {
 
     private final List<String> command;
     private final boolean throughInput;
+    /** One word after another, in the order in which they were asked for. */
+    private final ExecutorService thread = Executors.newSingleThreadExecutor(r -> {
+        Thread t = new Thread(r, "speaker");
+        t.setDaemon(true);
+        return t;
+    });
+
     private Process speaking;
 
     private SystemSpeaker(List<String> command, boolean throughInput) {
@@ -71,10 +81,17 @@ public final class SystemSpeaker implements Speaker {
 
     @Override
     public void say(String word) {
-        Background.work("saying a word", () -> speak(word), done -> {}, trouble -> {});
+        thread.execute(() -> {
+            try {
+                speak(word);
+            } catch (IOException e) {
+                // The word stands on the screen.
+                TroubleLog.write(new Trouble("saying a word", e));
+            }
+        });
     }
 
-    private synchronized boolean speak(String word) throws IOException {
+    private void speak(String word) throws IOException {
         if (speaking != null && speaking.isAlive()) {
             speaking.destroy();
         }
@@ -92,6 +109,5 @@ public final class SystemSpeaker implements Speaker {
                 in.write(word.getBytes(StandardCharsets.UTF_8));
             }
         }
-        return true;
     }
 }
