@@ -40,19 +40,16 @@ public final class RunMeasured extends Application {
 
     /** A line that only knows when the first byte of a sound came to it. */
     private final class Listening implements Line {
-        private long last;
-
         @Override
         public void write(byte[] pcm, int from, int length) {
             if (from == 0) {
                 heard.add(System.nanoTime());
             }
-            last += length;
         }
 
         @Override
         public void flush() {
-            last = 0;
+            // Nothing waits in it.
         }
 
         @Override
@@ -62,7 +59,7 @@ public final class RunMeasured extends Application {
 
         @Override
         public void close() {
-            last = 0;
+            // There is nothing to close.
         }
     }
 
