@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.sql.DriverManager;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -387,6 +388,27 @@ class RunWindowTest extends RealWindow {
     }
 
     @Test
+    void aBookThatCannotBeWrittenIsSaidAndNothingIsLost() throws Exception {
+        openWith(evening());
+        run();
+        key(KeyCode.W);
+        // As with a full disk: nothing more comes into the file.
+        try (var other = DriverManager.getConnection("jdbc:sqlite:" + book());
+                var statement = other.createStatement()) {
+            statement.execute("BEGIN IMMEDIATE");
+            key(KeyCode.DIGIT1);
+            await(() -> words("#run-standing").contains("cannot be written"));
+            key(KeyCode.DIGIT1);
+            goesBy(20_000);
+            assertEquals("4", words("#tally-coral"), "it goes on as if nothing were");
+            statement.execute("ROLLBACK");
+        }
+        await(() -> words("#run-standing").isEmpty());
+        close();
+        assertEquals(2, kept().at(0).done("b1", Deed.Counted.class).size());
+    }
+
+    @Test
     void aSilentMachineShowsItsSignals() throws Exception {
         openWith(evening());
         run();
@@ -491,6 +513,8 @@ class RunWindowTest extends RealWindow {
         });
         settle();
         assertTrue(fx(() -> second.window().runs().orElseThrow().window().isEmpty()));
+        assertTrue(fx(() -> ((Label) second.window().messages().lookup("#message-text")).getText())
+                .contains("another window"));
         second.close();
     }
 

@@ -33,7 +33,6 @@ import wildchalk.desktop.OpenWindow;
 import wildchalk.desktop.Request;
 import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.board.state.Focus;
-import wildchalk.desktop.board.state.Tool;
 import wildchalk.desktop.exchange.SystemChooser;
 import wildchalk.desktop.paint.WindowPicture;
 import wildchalk.desktop.show.ShowWindows;
@@ -46,8 +45,6 @@ public final class Shots extends Application {
 
     private static final Duration SETTLE = Duration.millis(900);
     /** Free ground in one of the drills. */
-    private static final Vec FIGURE = new Vec(12, -8);
-
     private static final int PAGE = 4096;
 
     private static Path folder;
@@ -56,6 +53,7 @@ public final class Shots extends Application {
     private final Deque<Runnable> steps = new ArrayDeque<>();
     private Stage stage;
     private OpenWindow session;
+    private RunShot run;
 
     /**
      * Draws all pictures.
@@ -83,6 +81,7 @@ public final class Shots extends Application {
         handingOut();
         squads();
         practices();
+        running();
         damaged();
         step(shown::close);
         session.opened().thenRun(this::next);
@@ -185,14 +184,6 @@ public final class Shots extends Application {
         step(() -> {
             click("#sheet-words");
             board().selection().choose();
-            click("#tool-pattern");
-        });
-        step(() -> click("#pattern-v"));
-        step(() -> hand().hold(FIGURE, FIGURE.plus(new Vec(8, 0))));
-        step(() -> picture("measuring"));
-        step(() -> {
-            hand().release(FIGURE.plus(new Vec(8, 0)));
-            board().toolProperty().set(Tool.GUESS);
             open("allotment");
         });
         step(() -> board().head().atProperty().set(1.6));
@@ -298,6 +289,26 @@ public final class Shots extends Application {
         step(() -> ((Button) find("#fit-leave")).fire());
     }
 
+    /** An evening that runs: in the middle of a part that counts. */
+    private void running() {
+        step(() -> {
+            run = new RunShot(session.window().runs().orElseThrow());
+            ((Button) find("#run-it")).fire();
+        });
+        rest();
+        step(() -> run.small());
+        step(() -> run.press("#run-do-whistle"));
+        step(() -> {
+            run.goesBy(254_000);
+            List.of("count-coral-in-a-mini-goal", "count-sky-in-a-mini-goal", "count-coral-ball-won")
+                    .forEach(id -> run.press("#" + id));
+        });
+        step(() -> run.press("#count-sky-ball-won"));
+        rest();
+        step(() -> run.picture(folder.resolve("pitchside.png")));
+        step(() -> run.end());
+    }
+
     /** What is made beside the window's thread takes a moment. */
     private void rest() {
         for (int i = 0; i < 5; i++) {
@@ -315,10 +326,6 @@ public final class Shots extends Application {
                         .filter(d -> d.id().equals(id))
                         .findFirst()
                         .orElseThrow());
-    }
-
-    private BoardHand hand() {
-        return new BoardHand(stage.getScene(), board());
     }
 
     private void step(Runnable step) {
