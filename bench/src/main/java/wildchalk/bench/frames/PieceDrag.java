@@ -20,7 +20,6 @@ import wildchalk.desktop.Request;
 import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.board.state.Tool;
 import wildchalk.desktop.exchange.SystemChooser;
-import wildchalk.desktop.shots.BoardHand;
 
 /**
  * A piece is dragged round in the real window while its frames are counted: one of two hundred cones on a pitch, a cone

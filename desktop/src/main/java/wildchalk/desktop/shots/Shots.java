@@ -44,7 +44,6 @@ public final class Shots extends Application {
     private static final int NIGHT = 12;
 
     private static final Duration SETTLE = Duration.millis(900);
-    /** Free ground in one of the drills. */
     private static final int PAGE = 4096;
 
     private static Path folder;
