@@ -180,7 +180,7 @@ public record Calling(
         parts.addAll(also);
         rules(parts);
         every.ifPresent(p -> parts.add(BOOK.say("every") + " " + seconds(p.least())
-                + (p.most() > p.least() ? " to " + seconds(p.most()) : "") + " s"));
+                + (p.most() > p.least() ? " " + BOOK.say("to") + " " + seconds(p.most()) : "") + " s"));
         if (!moment.isEmpty()) {
             parts.add(moment);
         }

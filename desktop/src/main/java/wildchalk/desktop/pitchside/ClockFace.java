@@ -6,15 +6,13 @@ import java.util.Locale;
 import javafx.scene.AccessibleRole;
 import javafx.scene.layout.Pane;
 import javafx.scene.paint.Color;
-import javafx.scene.text.Font;
-import javafx.scene.text.FontWeight;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextBoundsType;
+import wildchalk.desktop.paint.Type;
 
 /** The clock: figures as high as they are told to be, or as wide as there is room, none of which moves another. */
 final class ClockFace extends Pane {
 
-    private static final String FACE = "Atkinson Hyperlegible Next";
     private static final double PROBE = 100;
     private static final double APART = 0.025;
     /** Signs have less room than figures. */
@@ -39,7 +37,7 @@ final class ClockFace extends Pane {
 
     private static Text probe(String words) {
         Text text = new Text(words);
-        text.setFont(Font.font(FACE, FontWeight.BOLD, PROBE));
+        text.setFont(Type.bold(PROBE));
         text.setBoundsType(TextBoundsType.VISUAL);
         return text;
     }
@@ -73,7 +71,7 @@ final class ClockFace extends Pane {
         for (int i = 0; i < words.length(); i++) {
             figures.get(i).setText(words.substring(i, i + 1));
             // The style sheet of the window has an ink for all text, which comes before what is set otherwise.
-            figures.get(i).setStyle("-fx-fill: " + Inks.css(colour) + ";");
+            figures.get(i).setStyle(Inks.filled(colour));
         }
         if (longer) {
             getChildren().setAll(figures.subList(0, words.length()));
@@ -121,9 +119,7 @@ final class ClockFace extends Pane {
         double x = 0;
         for (int i = 0; i < shown.length(); i++) {
             Text text = figures.get(i);
-            if (text.getFont().getSize() != size) {
-                text.setFont(Font.font(FACE, FontWeight.BOLD, size));
-            }
+            text.setFont(Type.bold(size));
             text.setBoundsType(TextBoundsType.VISUAL);
             double cell = width(shown.charAt(i)) * size / PROBE;
             text.setX(x

@@ -65,13 +65,13 @@ final class Cover extends StackPane {
     }
 
     private void show(String words, String small, Color ground, Duration howLong) {
-        String ink = Inks.css(Inks.on(ground));
-        setStyle("-fx-background-color: " + Inks.css(ground) + ";");
+        Color ink = Inks.on(ground);
+        setStyle(Inks.ground(ground));
         double size = Math.min(getHeight() * SHARE, getWidth() / Math.max(1, words.length() * WIDE));
         word.setText(words);
-        word.setStyle("-fx-text-fill: " + ink + "; -fx-font-size: " + Math.round(size) + "px;");
+        word.setStyle(Inks.ink(ink, size));
         beside.setText(small);
-        beside.setStyle("-fx-text-fill: " + ink + ";");
+        beside.setStyle(Inks.ink(ink));
         setVisible(true);
         end.stop();
         end.setDuration(howLong);

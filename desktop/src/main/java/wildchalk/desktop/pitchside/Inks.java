@@ -59,7 +59,27 @@ final class Inks {
         return v <= 0.04045 ? v / 12.92 : Math.pow((v + 0.055) / 1.055, 2.4);
     }
 
-    static String css(Color c) {
+    /** For a shape of this colour. */
+    static String filled(Color c) {
+        return "-fx-fill:" + css(c);
+    }
+
+    /** For what lies on this colour. */
+    static String ground(Color c) {
+        return "-fx-background-color:" + css(c);
+    }
+
+    /** For words of this colour. */
+    static String ink(Color c) {
+        return "-fx-text-fill:" + css(c);
+    }
+
+    /** For words of this colour and so high, pixels. */
+    static String ink(Color c, double size) {
+        return ink(c) + ";-fx-font-size:" + Math.round(size) + "px";
+    }
+
+    private static String css(Color c) {
         return String.format(
                 Locale.ROOT,
                 "#%02X%02X%02X",

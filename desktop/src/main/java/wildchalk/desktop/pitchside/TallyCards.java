@@ -54,24 +54,23 @@ final class TallyCards extends FlowPane {
         String more = scoring.counters().size() == 1
                 ? small(scoring.counters().get(0), score)
                 : scoring.counters().stream()
-                        .map(c -> c.words() + " " + RunWords.count(c, score.of(c.id())))
-                        .collect(Collectors.joining(" · "));
+                        .map(c -> counted(c, score))
+                        .collect(Collectors.joining(RunWords.say("between")));
         if (!more.isEmpty()) {
             Label detail = new Label(more);
             detail.getStyleClass().add("run-tally-detail");
             card.getChildren().add(detail);
         }
-        side.bib().ifPresent(b -> {
-            Color ground = Inks.of(b);
-            String ink = Inks.css(Inks.on(ground));
-            card.setStyle("-fx-background-color: " + Inks.css(ground) + ";");
-            card.lookupAll(".label").forEach(l -> l.setStyle("-fx-text-fill: " + ink + ";"));
-            head.getChildren().forEach(l -> l.setStyle("-fx-text-fill: " + ink + ";"));
-            card.getChildren()
-                    .filtered(n -> n instanceof Label)
-                    .forEach(l -> l.setStyle("-fx-text-fill: " + ink + ";"));
-        });
+        side.bib().ifPresent(b -> colour(card, head, Inks.of(b)));
         return card;
+    }
+
+    /** Set so that it comes before what the style sheet says. */
+    private static void colour(VBox card, HBox head, Color ground) {
+        String ink = Inks.ink(Inks.on(ground));
+        card.setStyle(Inks.ground(ground));
+        head.getChildren().forEach(l -> l.setStyle(ink));
+        card.getChildren().filtered(Label.class::isInstance).forEach(l -> l.setStyle(ink));
     }
 
     /** The points; the time where only the stopwatch counts. */
@@ -84,8 +83,12 @@ final class TallyCards extends FlowPane {
                 : Integer.toString(score.points());
     }
 
+    private static String counted(Counter counter, Tally.Score score) {
+        return RunWords.say("counted", counter.words(), RunWords.count(counter, score.of(counter.id())));
+    }
+
     private static String small(Counter counter, Tally.Score score) {
         boolean plain = counter.way() == Counter.Way.EACH || counter.way() == Counter.Way.TIMED;
-        return plain ? counter.words() : counter.words() + " " + RunWords.count(counter, score.of(counter.id()));
+        return plain ? counter.words() : counted(counter, score);
     }
 }

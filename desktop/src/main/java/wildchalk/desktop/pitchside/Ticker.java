@@ -16,7 +16,7 @@ final class Ticker implements AutoCloseable {
     private static final int EACH = 50;
 
     private final ScheduledExecutorService thread = Executors.newSingleThreadScheduledExecutor(r -> {
-        Thread t = new Thread(r, "pitchside clock");
+        Thread t = new Thread(r, "pitchside");
         t.setDaemon(true);
         return t;
     });

@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.stream.Stream;
+import wildchalk.core.wording.Wordbook;
 import wildchalk.desktop.trouble.Trouble;
 import wildchalk.desktop.trouble.TroubleLog;
 
@@ -23,8 +24,7 @@ public final class SystemSpeaker implements Speaker {
     private static final List<String> PROGRAMS = List.of("say", "spd-say", "espeak-ng", "espeak");
 
     private static final String WINDOWS = "powershell.exe";
-    private static final String LISTENING = "Add-Type -AssemblyName System.Speech; "
-            + "(New-Object System.Speech.Synthesis.SpeechSynthesizer).Speak([Console]::In.ReadToEnd())";
+    private static final Wordbook BOOK = Wordbook.beside(SystemSpeaker.class, "Speech");
 
     private final List<String> command;
     private final boolean throughInput;
@@ -56,7 +56,7 @@ public final class SystemSpeaker implements Speaker {
     static Optional<Speaker> among(String path, String system) {
         if (system.toLowerCase(Locale.ROOT).startsWith("windows")) {
             return program(path, WINDOWS)
-                    .map(p -> new SystemSpeaker(List.of(p, "-NoProfile", "-Command", LISTENING), true));
+                    .map(p -> new SystemSpeaker(List.of(p, "-NoProfile", "-Command", BOOK.say("windows")), true));
         }
         return PROGRAMS.stream()
                 .flatMap(name -> program(path, name).stream())
@@ -86,7 +86,7 @@ public final class SystemSpeaker implements Speaker {
                 speak(word);
             } catch (IOException e) {
                 // The word stands on the screen.
-                TroubleLog.write(new Trouble("saying a word", e));
+                TroubleLog.write(new Trouble(BOOK.say("saying"), e));
             }
         });
     }

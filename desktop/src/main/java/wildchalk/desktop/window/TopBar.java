@@ -12,6 +12,7 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import wildchalk.core.wording.Wordbook;
 import wildchalk.desktop.page.Page;
 import wildchalk.desktop.page.Undoable;
 import wildchalk.desktop.pages.PageKind;
@@ -22,11 +23,13 @@ import wildchalk.desktop.pages.PageKind;
  */
 final class TopBar extends HBox {
 
+    private static final Wordbook BOOK = Wordbook.beside(TopBar.class, "Bar");
+
     private final List<ToggleButton> tabs = new ArrayList<>();
     private final KeptLabel kept = new KeptLabel();
     private final Button undo = new Button("↶");
     private final Button redo = new Button("↷");
-    private final Button run = new Button("Run it");
+    private final Button run = new Button(BOOK.say("run"));
     private final Button show = new Button("Show it");
     private final Button handOut = new Button("Hand out");
     private Optional<Undoable> history = Optional.empty();
@@ -51,7 +54,7 @@ final class TopBar extends HBox {
         redo.setId("redo");
         redo.setOnAction(e -> history.ifPresent(Undoable::redo));
         run.setId("run-it");
-        run.setTooltip(new Tooltip("By the clock, on the whole screen (F6)"));
+        run.setTooltip(new Tooltip(BOOK.say("run.help")));
         run.setOnAction(e -> runIt.run());
         show.setId("show-it");
         show.setTooltip(new Tooltip("On the whole screen, beat by beat (F5)"));
