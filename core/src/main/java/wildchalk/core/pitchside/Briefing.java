@@ -186,7 +186,8 @@ public record Briefing(
      */
     public List<Group> sides(Block block, String rung) {
         List<Group> groups = groups();
-        if (groups.size() > 1) {
+        // What one group does is played by the teams of the drill.
+        if (groups.size() > 1 && block.group() == 0) {
             return groups;
         }
         Set<Bib> bibs = new LinkedHashSet<>();

@@ -28,6 +28,7 @@ import wildchalk.core.squad.Squad;
 import wildchalk.core.wording.Wordbook;
 import wildchalk.desktop.background.Background;
 import wildchalk.desktop.keeping.Keeper;
+import wildchalk.desktop.keeping.Preferences;
 import wildchalk.desktop.page.PageHost;
 import wildchalk.desktop.page.ToRun;
 import wildchalk.desktop.pitchside.Clocks;
@@ -113,15 +114,13 @@ public final class RunsOfBook implements RunDesk {
             InBook kept = run.get();
             brief(
                     kept.running().practice(),
-                    kept.drills(),
-                    kept.squad(),
+                    kept.needed(),
                     briefing -> then.accept(Optional.of(new Found(kept.running(), kept.seen(), briefing))));
         });
     }
 
     /** As it lies in the book. */
-    private record InBook(
-            Running running, Running.Sighting seen, Map<Content.Planned, Drill> drills, Optional<Squad> squad) {}
+    private record InBook(Running running, Running.Sighting seen, Needed needed) {}
 
     private static Optional<InBook> notFinished(Book book) {
         String id = book.setting(ON, "");
@@ -131,7 +130,9 @@ public final class RunsOfBook implements RunDesk {
                 : runs.find(id).filter(r -> !r.over()).map(r -> {
                     Practice practice = r.practice();
                     return new InBook(
-                            r, seen(book.setting(SEEN, ""), r), Drills.planned(book, practice), squad(book, practice));
+                            r,
+                            seen(book.setting(SEEN, ""), r),
+                            new Needed(Drills.planned(book, practice), squad(book, practice), unit(book)));
                 });
     }
 
@@ -151,10 +152,16 @@ public final class RunsOfBook implements RunDesk {
         return last;
     }
 
-    private void brief(
-            Practice practice, Map<Content.Planned, Drill> drills, Optional<Squad> squad, Consumer<Briefing> then) {
+    private static Unit unit(Book book) {
+        return Preferences.read(book).units().unit();
+    }
+
+    private void brief(Practice practice, Needed needed, Consumer<Briefing> then) {
         Background.work(
-                BOOK.say("work.briefing"), () -> Briefing.of(practice, drills, squad, Unit.METRES), then, trouble -> {
+                BOOK.say("work.briefing"),
+                () -> Briefing.of(practice, needed.drills(), needed.squad(), needed.unit()),
+                then,
+                trouble -> {
                     opening = false;
                     host.messages().warn(trouble.words(BOOK.say("trouble.briefing")));
                 });
@@ -236,7 +243,7 @@ public final class RunsOfBook implements RunDesk {
     }
 
     /** What a practice that is to be run needs of the book. */
-    private record Needed(Map<Content.Planned, Drill> drills, Optional<Squad> squad) {}
+    private record Needed(Map<Content.Planned, Drill> drills, Optional<Squad> squad, Unit unit) {}
 
     private void begin(ToRun wanted) {
         LocalDateTime now = LocalDateTime.ofInstant(
@@ -246,9 +253,9 @@ public final class RunsOfBook implements RunDesk {
                 b -> {
                     Map<Content.Planned, Drill> drills = new HashMap<>(Drills.planned(b, practice));
                     drills.putAll(wanted.drills());
-                    return new Needed(drills, squad(b, practice));
+                    return new Needed(drills, squad(b, practice), unit(b));
                 },
-                needed -> brief(practice, needed.drills(), needed.squad(), briefing -> begin(briefing, now)),
+                needed -> brief(practice, needed, briefing -> begin(briefing, now)),
                 () -> opening = false);
     }
 
