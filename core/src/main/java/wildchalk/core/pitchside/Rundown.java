@@ -13,8 +13,8 @@ import wildchalk.core.practice.Practice;
  *
  * @param on what is on, or comes when what is before it is done; empty when all of it is over
  * @param stretch which turn of it
- * @param turn the number of the turn that is played, from 1; 0 before the first
- * @param turns how many there are in the block
+ * @param turn the number of the turn that is played on its rung, from 1; 0 before the first
+ * @param turns how many there are on that rung in the block
  * @param left milliseconds of the stretch; below 0 for what goes on for longer than planned
  * @param coming the blocks after it, and when they begin if nothing takes longer than planned
  * @param done when all of it will be over then
@@ -52,10 +52,7 @@ public record Rundown(
                 on,
                 stretch,
                 turn(run),
-                (int) stretch.map(s ->
-                                plays(run, s.block(), run.course().stretches().size()))
-                        .orElse(0L)
-                        .longValue(),
+                turns(run),
                 run.left(),
                 coming(run, practice, now),
                 done,
@@ -63,14 +60,21 @@ public record Rundown(
     }
 
     private static int turn(Run run) {
-        return run.stretch().map(s -> (int) plays(run, s.block(), run.at() + 1)).orElse(0);
+        return run.stretch().map(s -> plays(run, s, run.at() + 1)).orElse(0);
     }
 
-    /** How many turns of a block are among the first stretches. */
-    private static long plays(Run run, String block, int first) {
-        return run.course().stretches().stream()
+    private static int turns(Run run) {
+        return run.stretch()
+                .map(s -> plays(run, s, run.course().stretches().size()))
+                .orElse(0);
+    }
+
+    /** How many turns of the same block, on the same rung, are among the first stretches. */
+    private static int plays(Run run, Stretch of, int first) {
+        return (int) run.course().stretches().stream()
                 .limit(first)
-                .filter(s -> s.block().equals(block) && s.kind() == Stretch.Kind.PLAY)
+                .filter(s ->
+                        s.block().equals(of.block()) && s.rung().equals(of.rung()) && s.kind() == Stretch.Kind.PLAY)
                 .count();
     }
 

@@ -2,7 +2,6 @@ package wildchalk.desktop.pitchside;
 
 import java.util.List;
 import java.util.Optional;
-import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import wildchalk.core.pitchside.Calls;
 import wildchalk.core.pitchside.Run;
@@ -10,8 +9,6 @@ import wildchalk.core.pitchside.Stretch;
 
 /** Everything that can be done, each with its key on it. */
 final class KeyRow extends FlowPane {
-
-    private static final double SILENT = 46;
 
     private final RunActions actions;
 
@@ -63,13 +60,6 @@ final class KeyRow extends FlowPane {
             add("quiet", "M", say(state.quietProperty().get() ? "do.loud" : "do.quiet"));
         }
         add("leave", say("key.escape"), say(run.isOver() ? "do.finish" : "do.leave"));
-        if (!shown.audible()) {
-            Label silent = new Label(say("silent"));
-            silent.setId("run-silent");
-            silent.getStyleClass().add("run-fair");
-            silent.setMinHeight(SILENT);
-            getChildren().add(silent);
-        }
     }
 
     private void clock(RunState state, Run run) {

@@ -41,6 +41,8 @@ public final class RunState {
     private static final long SAID = 5000;
 
     private static final long MINUTE = 60_000;
+    /** So long what was said of the clock stands there, milliseconds. */
+    private static final long STANDS = 45_000;
 
     private final RunDesk desk;
     private final Briefing briefing;
@@ -57,6 +59,7 @@ public final class RunState {
     private Run run;
     private Time before;
     private long sighted;
+    private long noticed;
     /** When it is called next by itself, by the clock of the run; below 0 while it is not. */
     private long nextCall = -1;
 
@@ -75,7 +78,7 @@ public final class RunState {
         this.sighted = run.clock();
         desk.standing(standing::set);
         if (gone > SAID) {
-            notice.set(BOOK.say("gone", (gone + MINUTE / 2) / MINUTE));
+            tell("gone", gone);
         }
     }
 
@@ -217,11 +220,17 @@ public final class RunState {
 
     private void say(Time.Passed passed) {
         if (passed.filled() > SAID) {
-            notice.set(BOOK.say("slept", (passed.filled() + MINUTE / 2) / MINUTE));
+            tell("slept", passed.filled());
         } else if (passed.set() != 0) {
-            long minutes = Math.round((double) passed.set() / MINUTE);
-            notice.set(BOOK.say(minutes < 0 ? "set.back" : "set.on", Math.abs(minutes)));
+            tell(passed.set() < 0 ? "set.back" : "set.on", Math.abs(passed.set()));
+        } else if (!notice.get().isEmpty() && run.clock() - noticed > STANDS) {
+            notice.set("");
         }
+    }
+
+    private void tell(String key, long millis) {
+        notice.set(BOOK.say(key, (millis + MINUTE / 2) / MINUTE));
+        noticed = run.clock();
     }
 
     private void signal(Signal signal) {

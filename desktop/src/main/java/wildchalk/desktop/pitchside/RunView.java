@@ -36,6 +36,7 @@ final class RunView extends StackPane {
     private static final double EDGE = 30;
     private static final PseudoClass REST = PseudoClass.getPseudoClass("rest");
     private static final PseudoClass BEFORE = PseudoClass.getPseudoClass("before");
+    private static final PseudoClass ROOMY = PseudoClass.getPseudoClass("roomy");
     private static final PseudoClass STOPPED = PseudoClass.getPseudoClass("stopped");
 
     private final RunState state;
@@ -51,6 +52,7 @@ final class RunView extends StackPane {
     private final Label fair = label("run-fair");
     private final Label notice = label("run-notice");
     private final Label standing = label("run-standing");
+    private final Label silent = label("run-silent");
     private final ClockFace clock = new ClockFace();
     private final StretchBar bar = new StretchBar();
     private final TallyCards tallies = new TallyCards();
@@ -82,7 +84,9 @@ final class RunView extends StackPane {
         above.setAlignment(Pos.BASELINE_LEFT);
         where.setMinWidth(0);
         HBox.setHgrow(right, Priority.ALWAYS);
-        VBox foot = new VBox(10, keys, coming);
+        HBox below = new HBox(26, coming, gap(), silent);
+        below.setAlignment(Pos.BASELINE_LEFT);
+        VBox foot = new VBox(10, keys, below);
         VBox.setVgrow(middle, Priority.ALWAYS);
         VBox.setVgrow(says, Priority.ALWAYS);
         List.of(middle, left, right).forEach(r -> r.setMinHeight(0));
@@ -120,8 +124,13 @@ final class RunView extends StackPane {
             left.getChildren().setAll(board);
             right.getChildren().setAll(clock, now, bar, next, tallies, fair);
         } else {
+            // Where nothing counts there is room for words under the clock, and the board is as large as it can be.
+            boolean counts = tallies.isManaged();
+            VBox.setVgrow(board, counts ? Priority.NEVER : Priority.ALWAYS);
             left.getChildren().setAll(clock, now, bar, next, tallies, fair);
-            right.getChildren().setAll(board, says);
+            right.getChildren().setAll(board);
+            (counts ? right : left).getChildren().add(says);
+            says.pseudoClassStateChanged(ROOMY, !counts);
         }
         // Who wants the board large reads nothing beside it.
         coming.setVisible(!large);
@@ -156,8 +165,13 @@ final class RunView extends StackPane {
         show(now, RunWords.state(state));
         show(notice, state.noticeProperty().get());
         show(standing, state.standingProperty().get());
+        show(silent, audible ? "" : RunWords.say("silent"));
         bar.fill(run);
+        boolean counted = tallies.isManaged();
         tallies.fill(state);
+        if (counted != tallies.isManaged()) {
+            arrange();
+        }
         Optional<Calls> calls = state.calls().filter(c -> !c.called().isEmpty());
         show(fair, calls.map(c -> RunWords.say("fair", RunWords.fair(c))).orElse(""));
         boolean wasPlaying = board.isPlaying();
@@ -234,7 +248,7 @@ final class RunView extends StackPane {
         left.setPrefWidth(wide * LEFT);
         left.setMaxWidth(wide * LEFT);
         board.setPrefHeight(getHeight() * BOARD);
-        board.setMaxHeight(large ? Double.MAX_VALUE : getHeight() * BOARD);
+        board.setMaxHeight(large || !tallies.isManaged() ? Double.MAX_VALUE : getHeight() * BOARD);
         super.layoutChildren();
     }
 

@@ -63,7 +63,7 @@ final class RunWords {
             state.briefing().group(b).ifPresent(g -> parts.add(g.name()));
             state.briefing().lead(b).ifPresent(l -> parts.add(say("lead", l)));
         });
-        rung(state).ifPresent(parts::add);
+        rung(state, state.rung()).ifPresent(parts::add);
         if (rundown.turns() > 1 && rundown.turn() > 0) {
             parts.add(say("round", rundown.turn(), rundown.turns()));
         }
@@ -71,8 +71,7 @@ final class RunWords {
         return String.join(say("between"), parts);
     }
 
-    private static Optional<String> rung(RunState state) {
-        String rung = state.rung();
+    private static Optional<String> rung(RunState state, String rung) {
         return state.rundown()
                 .on()
                 .flatMap(b -> state.briefing().drill(b))
@@ -124,15 +123,27 @@ final class RunWords {
         LocalTime then = state.now().plusSeconds(Math.max(0, state.run().left()) / (long) SECOND);
         if (at + 1 < all.size() && all.get(at + 1).block().equals(on.block())) {
             Stretch next = all.get(at + 1);
-            String words = next.words().isEmpty()
-                    ? say(next.kind() == Stretch.Kind.REST ? "next.rest" : "next.turn")
-                    : next.words();
+            String words = next(state, on, next);
             return on.kind() == Stretch.Kind.BEFORE ? say("next.begin") : say("next", time(then), words);
         }
         List<Rundown.Coming> coming = state.rundown().coming();
         return coming.isEmpty()
                 ? say("next.end", time(then))
                 : say("next", time(then), coming.get(0).words());
+    }
+
+    /** Its words, the rung that is climbed to, or what it is. */
+    private static String next(RunState state, Stretch on, Stretch next) {
+        List<String> parts = new ArrayList<>();
+        if (!next.rung().equals(on.rung())) {
+            rung(state, next.rung()).ifPresent(parts::add);
+        }
+        if (!next.words().isEmpty()) {
+            parts.add(next.words());
+        }
+        return parts.isEmpty()
+                ? say(next.kind() == Stretch.Kind.REST ? "next.rest" : "next.turn")
+                : String.join(say("between"), parts);
     }
 
     /** Who is where: what stands side by side, or who is in which group. */

@@ -19,6 +19,7 @@ final class SaysPane extends VBox {
     SaysPane() {
         super(7);
         setId("run-says");
+        getStyleClass().add("run-says");
         setMinHeight(0);
     }
 
