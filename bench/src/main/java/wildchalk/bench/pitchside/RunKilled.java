@@ -59,6 +59,7 @@ public final class RunKilled extends Application {
             return;
         }
         RunState state = runs().window().orElseThrow().state();
+        state.tick();
         System.out.println("at " + state.run().clock() + " " + System.currentTimeMillis() + " "
                 + state.running().chance().begun() + " " + counted(state));
         if (!state.run().going()) {

@@ -20,6 +20,7 @@ import wildchalk.core.measure.Unit;
 import wildchalk.core.pitchside.Briefing;
 import wildchalk.core.pitchside.Course;
 import wildchalk.core.pitchside.Running;
+import wildchalk.core.pitchside.Time;
 import wildchalk.core.practice.Content;
 import wildchalk.core.practice.Plan;
 import wildchalk.core.practice.Practice;
@@ -170,21 +171,21 @@ public final class RunsOfBook implements RunDesk {
     /** Goes on with a run by the clock on the wall; asks where that cannot be. */
     private void goOn(Found found) {
         opening = false;
-        long now = tools.clocks().now().wall();
-        Optional<Long> gone = found.running().since(found.seen(), now);
+        Time now = tools.clocks().now();
+        Optional<Long> gone = found.running().since(found.seen(), now.wall());
         if (gone.isPresent()) {
-            show(found, gone.get());
+            show(found, gone.get(), now);
             return;
         }
         String then = LocalDateTime.ofInstant(Instant.ofEpochMilli(found.seen().wall()), ZoneId.systemDefault())
                 .format(DateTimeFormatter.ofPattern(BOOK.say("day.time"), Locale.ENGLISH));
         Map<String, Runnable> ways = new LinkedHashMap<>();
-        ways.put(BOOK.say("ask.on"), () -> show(found, 0));
+        ways.put(BOOK.say("ask.on"), () -> show(found, 0, tools.clocks().now()));
         ways.put(BOOK.say("ask.over"), () -> finish(found.running()));
         host.messages()
                 .ask(
                         BOOK.say(
-                                now < found.seen().wall() ? "ask.back" : "ask.long",
+                                now.wall() < found.seen().wall() ? "ask.back" : "ask.long",
                                 found.running().title(),
                                 then),
                         ways);
@@ -194,9 +195,14 @@ public final class RunsOfBook implements RunDesk {
         keep(running.finished(true), BOOK.say("finished"));
     }
 
-    private void show(Found found, long gone) {
+    private void show(Found found, long gone, Time now) {
         Tools with = tools;
-        RunState state = new RunState(found.running(), found.seen(), gone, found.briefing(), this, with.clocks());
+        RunState state = new RunState(
+                found.running(),
+                new RunState.Found(found.seen().clock() + gone, gone, now),
+                found.briefing(),
+                this,
+                with.clocks());
         window = Optional.of(
                 RunWindow.open(state, host.onScreen(), with.voice().get(), () -> window = Optional.empty()));
     }
@@ -280,8 +286,8 @@ public final class RunsOfBook implements RunDesk {
                     return fresh;
                 },
                 fresh -> {
-                    opening = false;
-                    show(new Found(fresh, fresh.last(), briefing), 0);
+                    // It goes from when it was begun, however long it took until it can be seen.
+                    goOn(new Found(fresh, fresh.last(), briefing));
                 },
                 () -> opening = false);
     }

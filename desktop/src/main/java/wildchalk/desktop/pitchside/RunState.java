@@ -64,21 +64,30 @@ public final class RunState {
     private long nextCall = -1;
 
     /**
+     * How a run was found.
+     *
+     * @param clock milliseconds since it was begun
+     * @param gone of them: for how many nobody looked
+     * @param now the time then
+     */
+    public record Found(long clock, long gone, Time now) {}
+
+    /**
      * A run as it stands.
      *
-     * @param gone milliseconds that it went on for while nobody looked
+     * @param found how far it is, and by which time that was worked out
      */
-    public RunState(Running running, Running.Sighting seen, long gone, Briefing briefing, RunDesk desk, Clocks clocks) {
+    public RunState(Running running, Found found, Briefing briefing, RunDesk desk, Clocks clocks) {
         this.running = running;
         this.briefing = briefing;
         this.desk = desk;
         this.clocks = clocks;
-        this.run = running.at(seen.clock() + gone);
-        this.before = clocks.now();
+        this.run = running.at(found.clock());
+        this.before = found.now();
         this.sighted = run.clock();
         desk.standing(standing::set);
-        if (gone > SAID) {
-            tell("gone", gone);
+        if (found.gone() > SAID) {
+            tell("gone", found.gone());
         }
     }
 
