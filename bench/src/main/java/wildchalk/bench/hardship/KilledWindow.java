@@ -54,7 +54,7 @@ public final class KilledWindow extends Application {
             });
             session.window().open(load(Path.of(args.get(0)), args.get(1)));
             number = numberOf(session.board().orElseThrow().drill().title());
-            System.out.println("ready");
+            System.out.println(Victim.READY);
             edit();
         });
     }

@@ -1,9 +1,6 @@
 package wildchalk.bench.hardship;
 
-import java.io.BufferedReader;
 import java.io.IOException;
-import java.io.InputStreamReader;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
@@ -17,6 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
 import java.util.Random;
+import java.util.concurrent.atomic.AtomicInteger;
 import wildchalk.core.document.Document;
 import wildchalk.storage.book.Book;
 import wildchalk.storage.book.BookException;
@@ -79,35 +77,18 @@ public final class Kills {
     }
 
     private void kill(int n) throws IOException, InterruptedException, SQLException {
-        Process window = new ProcessBuilder(
-                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                        "-Dprism.order=sw",
-                        "-cp",
-                        System.getProperty("java.class.path"),
-                        KilledProgram.class.getName(),
-                        book.toString(),
-                        DRILL)
-                .redirectErrorStream(true)
-                .start();
-        OptionalInt kept = OptionalInt.empty();
-        boolean atWork = false;
-        try (BufferedReader said =
-                new BufferedReader(new InputStreamReader(window.getInputStream(), StandardCharsets.UTF_8))) {
-            for (String line = said.readLine(); line != null; line = said.readLine()) {
-                if (line.equals("ready")) {
-                    atWork = true;
-                    killSoon(window);
-                } else if (line.startsWith("kept ")) {
-                    kept = OptionalInt.of(Integer.parseInt(line.substring("kept ".length())));
-                    shown++;
-                }
+        AtomicInteger kept = new AtomicInteger(-1);
+        boolean killed = Victim.kill(KilledProgram.class, List.of(book.toString(), DRILL), random, LONGEST, line -> {
+            if (line.startsWith("kept ")) {
+                kept.set(Integer.parseInt(line.substring("kept ".length())));
+                shown++;
             }
-        }
-        if (window.waitFor() == 0 || !atWork) {
+        });
+        if (!killed) {
             failures.add(n + ": the window was not at work when it was to be killed");
             return;
         }
-        look(n, kept);
+        look(n, kept.get() < 0 ? OptionalInt.empty() : OptionalInt.of(kept.get()));
     }
 
     /** @param shown the last edit that was shown as kept; where none was, what was there before is still to be there */
@@ -125,20 +106,6 @@ public final class Kills {
                         .noneMatch(v -> v.read().document().title().equals(KilledWindow.TITLE + kept))) {
             failures.add(n + ": the version of edit " + kept + " of the " + kind.word() + " is missing");
         }
-    }
-
-    private void killSoon(Process window) {
-        int millis = 30 + random.nextInt(LONGEST);
-        Thread killer = new Thread(() -> {
-            try {
-                Thread.sleep(millis);
-            } catch (InterruptedException e) {
-                Thread.currentThread().interrupt();
-            }
-            window.destroyForcibly();
-        });
-        killer.setDaemon(true);
-        killer.start();
     }
 
     private void look(int n, OptionalInt kept) throws SQLException {

@@ -9,6 +9,7 @@ import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import javafx.util.Duration;
+import wildchalk.bench.hardship.Victim;
 import wildchalk.core.pitchside.Deed;
 import wildchalk.desktop.OpenWindow;
 import wildchalk.desktop.Request;
@@ -65,7 +66,7 @@ public final class RunKilled extends Application {
         if (!state.run().going()) {
             RunEvening.key(runs().window().orElseThrow().stage().getScene(), KeyCode.W);
         }
-        System.out.println("ready");
+        System.out.println(Victim.READY);
         press();
     }
 

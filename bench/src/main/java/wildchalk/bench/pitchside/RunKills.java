@@ -1,14 +1,12 @@
 package wildchalk.bench.pitchside;
 
-import java.io.BufferedReader;
 import java.io.IOException;
-import java.io.InputStreamReader;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import javafx.application.Application;
+import wildchalk.bench.hardship.Victim;
 
 /** Kills a run outright at random moments, again and again, and looks how it stands when it is found again. */
 public final class RunKills {
@@ -57,32 +55,15 @@ public final class RunKills {
     }
 
     private void kill(int n) throws IOException, InterruptedException {
-        Process window = new ProcessBuilder(
-                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                        "-Dprism.order=sw",
-                        "-XX:TieredStopAtLevel=1",
-                        "-cp",
-                        System.getProperty("java.class.path"),
-                        Program.class.getName(),
-                        book.toString())
-                .redirectErrorStream(true)
-                .start();
-        boolean atWork = false;
-        try (BufferedReader said =
-                new BufferedReader(new InputStreamReader(window.getInputStream(), StandardCharsets.UTF_8))) {
-            for (String line = said.readLine(); line != null; line = said.readLine()) {
-                if (line.startsWith("at ")) {
-                    found(n, line.split(" "));
-                } else if (line.equals("ready")) {
-                    atWork = true;
-                    killSoon(window);
-                } else if (line.startsWith("kept ")) {
-                    kept = Long.parseLong(line.substring("kept ".length()));
-                    shown = Math.max(shown, kept);
-                }
+        boolean killed = Victim.kill(Program.class, List.of(book.toString()), random, LONGEST, line -> {
+            if (line.startsWith("at ")) {
+                found(n, line.split(" "));
+            } else if (line.startsWith("kept ")) {
+                kept = Long.parseLong(line.substring("kept ".length()));
+                shown = Math.max(shown, kept);
             }
-        }
-        if (window.waitFor() == 0 || !atWork) {
+        });
+        if (!killed) {
             failures.add(n + ": the window was not at work when it was to be killed");
         }
     }
@@ -99,19 +80,5 @@ public final class RunKills {
             failures.add(n + ": " + kept + " were shown as kept, and " + counted + " are there");
         }
         kept = counted;
-    }
-
-    private void killSoon(Process window) {
-        int millis = 30 + random.nextInt(LONGEST);
-        Thread killer = new Thread(() -> {
-            try {
-                Thread.sleep(millis);
-            } catch (InterruptedException e) {
-                Thread.currentThread().interrupt();
-            }
-            window.destroyForcibly();
-        });
-        killer.setDaemon(true);
-        killer.start();
     }
 }

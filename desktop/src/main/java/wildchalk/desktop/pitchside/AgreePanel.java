@@ -2,16 +2,12 @@ package wildchalk.desktop.pitchside;
 
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import wildchalk.core.call.Calling;
 import wildchalk.core.score.Aloud;
 import wildchalk.core.score.Scoring;
 
 /** What is called and what counts in this block, in half a minute. */
-final class AgreePanel extends RunPanel {
-
-    private static final double WIDE = 780;
+final class AgreePanel extends WrittenPanel {
 
     private final RunState state;
     private final Runnable close;
@@ -20,7 +16,7 @@ final class AgreePanel extends RunPanel {
     private final Label wrong;
 
     AgreePanel(RunState state, Runnable close) {
-        super("run-agree", RunWords.say("agree.title"), WIDE);
+        super("run-agree", RunWords.say("agree.title"));
         this.state = state;
         this.close = close;
         Aloud now = state.aloud();
@@ -40,10 +36,7 @@ final class AgreePanel extends RunPanel {
         wrong.getStyleClass().add("run-panel-wrong");
         counts.setOnAction(e -> keep());
         calls.setOnAction(e -> keep());
-        offer(
-                new KeyButton("run-agree-keep", RunWords.say("key.enter"), RunWords.say("agree.keep"), this::keep)
-                        .strong(),
-                new KeyButton("run-agree-leave", RunWords.say("key.escape"), RunWords.say("leave.it"), close));
+        offerToKeep("run-agree", RunWords.say("agree.keep"), close);
     }
 
     @Override
@@ -52,7 +45,8 @@ final class AgreePanel extends RunPanel {
         counts.end();
     }
 
-    private void keep() {
+    @Override
+    void keep() {
         String counted = counts.getText().strip();
         String called = calls.getText().strip();
         if (!counted.isEmpty() && Scoring.read(counted).isEmpty()) {
@@ -63,14 +57,5 @@ final class AgreePanel extends RunPanel {
             state.agree(called, counted);
             close.run();
         }
-    }
-
-    @Override
-    boolean key(KeyEvent e) {
-        if (e.getCode() == KeyCode.ENTER) {
-            keep();
-            return true;
-        }
-        return false;
     }
 }

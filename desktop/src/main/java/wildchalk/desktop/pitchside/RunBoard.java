@@ -2,7 +2,6 @@ package wildchalk.desktop.pitchside;
 
 import java.util.List;
 import java.util.Optional;
-import javafx.animation.AnimationTimer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.layout.StackPane;
@@ -14,6 +13,7 @@ import wildchalk.core.practice.Block;
 import wildchalk.core.practice.BlockWords;
 import wildchalk.desktop.board.canvas.StillBoard;
 import wildchalk.desktop.board.state.BoardModel;
+import wildchalk.desktop.paint.EachFrame;
 
 /**
  * The drill of the block that is on. While it is prepared it plays, each time another way of its reads; then it stands,
@@ -34,23 +34,7 @@ final class RunBoard extends StackPane {
     private int way;
     private double rested;
     private boolean large;
-    private final AnimationTimer timer = new AnimationTimer() {
-        private long before;
-
-        @Override
-        public void start() {
-            before = 0;
-            super.start();
-        }
-
-        @Override
-        public void handle(long now) {
-            if (before > 0) {
-                model.ifPresent(m -> play(m, (now - before) / 1e9));
-            }
-            before = now;
-        }
-    };
+    private final EachFrame timer = new EachFrame(seconds -> model.ifPresent(m -> play(m, seconds)));
     private boolean playing;
 
     RunBoard() {

@@ -2,7 +2,6 @@ package wildchalk.desktop.show;
 
 import java.util.List;
 import java.util.Optional;
-import javafx.animation.AnimationTimer;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
@@ -18,6 +17,7 @@ import wildchalk.core.show.Stop.Kind;
 import wildchalk.core.show.Tour;
 import wildchalk.desktop.board.state.BoardModel;
 import wildchalk.desktop.board.state.Focus;
+import wildchalk.desktop.paint.EachFrame;
 
 /** Everything that is shown: where the showing stands, and the board that goes with it. */
 public final class ShowState {
@@ -37,23 +37,7 @@ public final class ShowState {
     private double until = Double.NaN;
 
     private Tour arriving;
-    private final AnimationTimer timer = new AnimationTimer() {
-        private long before;
-
-        @Override
-        public void start() {
-            before = 0;
-            super.start();
-        }
-
-        @Override
-        public void handle(long now) {
-            if (before > 0) {
-                move((now - before) / 1e9);
-            }
-            before = now;
-        }
-    };
+    private final EachFrame timer = new EachFrame(this::move);
 
     /**
      * @param rung id of the rung to begin with
