@@ -57,6 +57,7 @@ final class RunView extends StackPane {
     private final StretchBar bar = new StretchBar();
     private final TallyCards tallies = new TallyCards();
     private final SaysPane says = new SaysPane();
+    private final PlacesPane places = new PlacesPane();
     private final RunBoard board = new RunBoard();
     private final KeyRow keys;
     private final HBox coming = new HBox(26);
@@ -88,7 +89,8 @@ final class RunView extends StackPane {
         below.setAlignment(Pos.BASELINE_LEFT);
         VBox foot = new VBox(10, keys, below);
         VBox.setVgrow(middle, Priority.ALWAYS);
-        VBox.setVgrow(says, Priority.ALWAYS);
+        VBox.setVgrow(says, Priority.SOMETIMES);
+        VBox.setVgrow(places, Priority.ALWAYS);
         List.of(middle, left, right).forEach(r -> r.setMinHeight(0));
         VBox frame = new VBox(12, above, notice, standing, middle, foot);
         frame.setPadding(new Insets(16, EDGE, 14, EDGE));
@@ -127,9 +129,13 @@ final class RunView extends StackPane {
             // Where nothing counts there is room for words under the clock, and the board is as large as it can be.
             boolean counts = tallies.isManaged();
             VBox.setVgrow(board, counts ? Priority.NEVER : Priority.ALWAYS);
-            left.getChildren().setAll(clock, now, bar, next, tallies, fair);
+            left.getChildren().setAll(clock, now, bar, next, tallies, fair, places);
             right.getChildren().setAll(board);
-            (counts ? right : left).getChildren().add(says);
+            if (counts) {
+                right.getChildren().add(says);
+            } else {
+                left.getChildren().add(left.getChildren().indexOf(places), says);
+            }
             says.pseudoClassStateChanged(ROOMY, !counts);
         }
         // Who wants the board large reads nothing beside it.
@@ -178,6 +184,7 @@ final class RunView extends StackPane {
         board.fill(state);
         playWhilePrepared(kind, wasPlaying);
         says.fill(state);
+        places.fill(state);
         keys.fill(state, new KeyRow.Shown(large, board.isPlaying(), audible));
         comes();
         tick();

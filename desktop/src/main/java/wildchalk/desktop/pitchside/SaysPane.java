@@ -3,24 +3,19 @@ package wildchalk.desktop.pitchside;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
-import javafx.scene.control.Label;
-import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextFlow;
 import wildchalk.core.pitchside.Says;
 import wildchalk.core.score.Scoring;
 
 /** What to say, ask, watch for and take care of: no more of it than can be read at a glance. */
-final class SaysPane extends VBox {
+final class SaysPane extends Fitting {
 
     private static final int SAID = 2;
     private static final int ASKED = 1;
 
     SaysPane() {
-        super(7);
-        setId("run-says");
-        getStyleClass().add("run-says");
-        setMinHeight(0);
+        super("run-says", 7);
     }
 
     void fill(RunState state) {
@@ -35,21 +30,6 @@ final class SaysPane extends VBox {
         add("ask", says.ask(), ASKED);
         add("watch", says.watch(), ASKED);
         add("lost", said(state, Scoring::forfeit), ASKED);
-        List<String> places = RunWords.places(state);
-        for (String place : places) {
-            Label label = new Label(place);
-            label.getStyleClass().add("run-place");
-            label.setWrapText(true);
-            label.setMinHeight(USE_PREF_SIZE);
-            getChildren().add(label);
-        }
-    }
-
-    /** Where there is no room for all of it, the last lines are not there; none is there in half. */
-    @Override
-    protected void layoutChildren() {
-        super.layoutChildren();
-        getChildren().forEach(n -> n.setVisible(n.getLayoutY() + n.prefHeight(getWidth()) <= getHeight() + 1));
     }
 
     private static List<String> said(RunState state, Function<Scoring, String> what) {
