@@ -13,7 +13,7 @@ final class KeyRow extends FlowPane {
     private final RunActions actions;
 
     KeyRow(RunActions actions) {
-        super(8, 8);
+        super(7, 7);
         this.actions = actions;
         setId("run-keys");
         setMinHeight(USE_PREF_SIZE);

@@ -67,7 +67,7 @@ final class TopBar extends HBox {
         HBox.setHgrow(gap, Priority.ALWAYS);
         getChildren().add(name);
         getChildren().addAll(tabs);
-        getChildren().addAll(gap, kept, undo, redo, run, show, handOut);
+        getChildren().addAll(gap, kept, undo, redo, show, handOut, run);
     }
 
     private static ToggleButton tab(PageKind kind, int number, IntConsumer go) {
@@ -99,7 +99,6 @@ final class TopBar extends HBox {
         offer(redo, "Redo", history.map(Undoable::undone).orElse(List.of()));
         handOut.setVisible(inSight.flatMap(Page::handingOut).isPresent());
         run.setVisible(inSight.flatMap(Page::running).isPresent());
-        run.setManaged(run.isVisible());
         show.setVisible(inSight.flatMap(Page::showing).isPresent());
     }
 
