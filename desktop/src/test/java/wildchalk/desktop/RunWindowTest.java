@@ -9,6 +9,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -28,6 +29,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.pitchside.Deed;
 import wildchalk.core.pitchside.Run;
+import wildchalk.core.pitchside.Rundown;
 import wildchalk.core.pitchside.Running;
 import wildchalk.core.pitchside.Stretch;
 import wildchalk.core.pitchside.Time;
@@ -37,6 +39,7 @@ import wildchalk.core.practice.Content;
 import wildchalk.core.practice.Practice;
 import wildchalk.core.practice.Slot;
 import wildchalk.core.squad.Member;
+import wildchalk.core.squad.Sprint;
 import wildchalk.core.squad.Squad;
 import wildchalk.desktop.page.ToRun;
 import wildchalk.desktop.pages.RunsOfBook;
@@ -492,6 +495,51 @@ class RunWindowTest extends RealWindow {
                     .orElseThrow();
         }
         assertFalse(text.contains("Aurel") || text.contains("Benno"), "only ids are in it");
+    }
+
+    @Test
+    void aSprintGoesIntoTheSquadWhenTheCoachSaysSo() throws Exception {
+        openWith(evening());
+        run();
+        List<Rundown> seen = new ArrayList<>();
+        fx(() -> {
+            state().onlook(seen::add);
+            return null;
+        });
+        key(KeyCode.W);
+        key(KeyCode.T);
+        key(KeyCode.DOWN);
+        type("#run-watch-metres", "20");
+        key(KeyCode.T);
+        goesBy(3400);
+        key(KeyCode.ENTER);
+        assertEquals("m2", now().done("b1", Deed.Timed.class).get(0).who());
+        assertEquals(20, now().done("b1", Deed.Timed.class).get(0).metres());
+        assertTrue(words("#run-watch-times").contains("Benno: 3.4 s"), words("#run-watch-times"));
+        key(KeyCode.S);
+        await(() -> words("#run-watch-times").contains("Kept with what is known of Benno"));
+        // A line of people who come in one after another.
+        key(KeyCode.O);
+        key(KeyCode.T);
+        goesBy(5000);
+        key(KeyCode.T);
+        goesBy(800);
+        key(KeyCode.T);
+        key(KeyCode.ENTER);
+        assertEquals(
+                List.of("m2 5000", "m3 5800"),
+                now().done("b1", Deed.Timed.class).stream()
+                        .skip(1)
+                        .map(t -> t.who() + " " + t.millis())
+                        .toList());
+        // Whoever looks on sees what is on, and nobody.
+        assertFalse(seen.isEmpty());
+        assertFalse(seen.toString().contains("Benno"), seen.toString());
+        close();
+        try (Book book = Book.open(book())) {
+            Member benno = book.of(SquadKind.SQUADS).load("s").person("m2").orElseThrow();
+            assertEquals(List.of(new Sprint(20, 3.4)), benno.level().sprints());
+        }
     }
 
     @Test
