@@ -109,7 +109,12 @@ class RunWindowTest extends RealWindow {
             DemoBook.drills().forEach(book.drills()::add);
             Squad squad = Squad.empty("s", "Otters")
                     .with(List.of(
-                            Member.named("", "Aurel Quist"), Member.named("", "Benno Tarn"), Member.named("", "Ida")));
+                            Member.named("", "Aurel Quist"),
+                            Member.named("", "Benno Tarn"),
+                            Member.named("", "Ida"),
+                            Member.named("", "Kaja"),
+                            Member.named("", "Lars"),
+                            Member.named("", "Oona")));
             book.of(SquadKind.SQUADS).add(squad);
             book.of(PracticeKind.PRACTICES).add(practice);
         }
@@ -540,6 +545,32 @@ class RunWindowTest extends RealWindow {
             Member benno = book.of(SquadKind.SQUADS).load("s").person("m2").orElseThrow();
             assertEquals(List.of(new Sprint(20, 3.4)), benno.level().sprints());
         }
+    }
+
+    @Test
+    void eachForThemselves() throws Exception {
+        openWith(evening());
+        run();
+        key(KeyCode.W);
+        key(KeyCode.K);
+        type("#run-agree-counts", "laps, each for themselves");
+        key(KeyCode.ENTER);
+        await(() -> node("#chip-m5") != null);
+        key(KeyCode.DIGIT2);
+        fx(() -> {
+            ((Button) node("#chip-m5")).fire();
+            ((Button) node("#chip-m5")).fire();
+            return null;
+        });
+        settle();
+        assertEquals(
+                List.of("m2", "m5", "m5"),
+                now().done("b1", Deed.Counted.class).stream()
+                        .map(Deed.Counted::who)
+                        .toList());
+        assertEquals("Lars 2, 5", fx(() -> node("#chip-m5").getAccessibleText()));
+        assertTrue(fx(() -> node("#run-do-back-take").getAccessibleText()).contains("Lars +1"));
+        assertTrue(fx(() -> node("#count-m5-laps") == null), "there is no room for six times the same button");
     }
 
     @Test

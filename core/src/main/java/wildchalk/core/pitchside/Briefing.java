@@ -58,14 +58,20 @@ public record Briefing(
     public record Part(String block, String rung) {}
 
     /**
-     * A group of tonight.
+     * A group of tonight, a side of a game, or one who plays.
      *
+     * @param key by which it is counted: what it is called, or the id of somebody of the squad
      * @param name by its colour, or by its number where it has none
      * @param people what they are called; empty where only their number is known
      */
-    public record Group(String name, Optional<Bib> bib, List<String> people) {
+    public record Group(String key, String name, Optional<Bib> bib, List<String> people) {
         public Group {
             people = List.copyOf(people);
+        }
+
+        /** One of which only this is known. */
+        static Group called(String name) {
+            return new Group(name, name, Optional.empty(), List.of());
         }
     }
 
@@ -119,6 +125,7 @@ public record Briefing(
             for (int g = 0; g < worn.size(); g++) {
                 groups.add(new Group(
                         names.get(g),
+                        names.get(g),
                         Optional.of(worn.get(g).bib()),
                         worn.get(g).people().stream()
                                 .filter(people::containsKey)
@@ -128,7 +135,7 @@ public record Briefing(
             return groups;
         }
         for (int g = 1; g <= practice.company().groups().size(); g++) {
-            groups.add(new Group(BOOK.say("group", g), Optional.empty(), List.of()));
+            groups.add(Group.called(BOOK.say("group", g)));
         }
         return groups;
     }
@@ -183,8 +190,18 @@ public record Briefing(
 
     /**
      * For whom it is counted in a block: the groups of tonight, else the teams of its drill, else nobody in particular.
+     *
+     * @param each whether it is counted for each of the squad who is there, or, where nobody is known, for each role
      */
-    public List<Group> sides(Block block, String rung) {
+    public List<Group> sides(Block block, String rung, boolean each) {
+        if (each) {
+            Map<String, String> people = people();
+            return people.isEmpty()
+                    ? players(block, rung).stream().map(Group::called).toList()
+                    : people.entrySet().stream()
+                            .map(p -> new Group(p.getKey(), p.getValue(), Optional.empty(), List.of()))
+                            .toList();
+        }
         List<Group> groups = groups();
         // What one group does is played by the teams of the drill.
         if (groups.size() > 1 && block.group() == 0) {
@@ -195,9 +212,9 @@ public record Briefing(
                 .filter(p -> p.isOnATeam() && !(p instanceof Piece.Goalkeeper))
                 .forEach(p -> bibs.add(p.bib())));
         return bibs.size() < 2
-                ? List.of(new Group("", Optional.empty(), List.of()))
+                ? List.of(Group.called(""))
                 : bibs.stream()
-                        .map(b -> new Group(Wordbook.key(b), Optional.of(b), List.of()))
+                        .map(b -> new Group(Wordbook.key(b), Wordbook.key(b), Optional.of(b), List.of()))
                         .toList();
     }
 

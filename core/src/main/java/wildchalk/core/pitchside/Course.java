@@ -106,9 +106,11 @@ public record Course(List<Stretch> stretches, Practice.Warned warned) {
         List<Dose.Turn> timed = dose.map(Dose::turns).orElse(List.of()).stream()
                 .filter(t -> t.measure() != Dose.Measure.TIMES)
                 .toList();
+        // What is said in times each is played until the block is over.
+        String said = timed.isEmpty() ? dose.map(Dose::words).orElse("") : "";
         double round = timed.stream().mapToDouble(Course::millis).sum();
         if (round <= 0 || round > millis * 2) {
-            return List.of(new Stretch(block, Stretch.Kind.PLAY, "", millis, rung));
+            return List.of(new Stretch(block, Stretch.Kind.PLAY, said, millis, rung));
         }
         long rounds = Math.max(1, Math.round(millis / round));
         List<Stretch> all = new ArrayList<>();

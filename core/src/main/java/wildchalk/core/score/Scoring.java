@@ -16,10 +16,11 @@ import wildchalk.core.wording.Wordbook;
  *
  * @param counters in the order of their keys, none for what has only a limit
  * @param fewest whether the fewest points win
+ * @param each whether it is counted for each of those who play, rather than for sides
  * @param limit what must be kept to, in the coach's words; may be empty
  * @param forfeit what whoever loses does, in the coach's words; may be empty
  */
-public record Scoring(List<Counter> counters, boolean fewest, String limit, String forfeit) {
+public record Scoring(List<Counter> counters, boolean fewest, boolean each, String limit, String forfeit) {
 
     /** More counters than these nobody has keys for. */
     public static final int MOST = 9;
@@ -37,15 +38,16 @@ public record Scoring(List<Counter> counters, boolean fewest, String limit, Stri
         counters = List.copyOf(counters);
     }
 
-    /** One without a limit. */
+    /** One for sides, without a limit. */
     public Scoring(List<Counter> counters, boolean fewest) {
-        this(counters, fewest, "", "");
+        this(counters, fewest, false, "", "");
     }
 
     /** What a coach typed; empty when nothing in it can be counted or kept to. */
     public static Optional<Scoring> read(String typed) {
         List<Counter> counters = new ArrayList<>();
         boolean fewest = false;
+        boolean each = false;
         String limit = "";
         String forfeit = "";
         for (String section : typed.strip().split("\\s*;\\s*")) {
@@ -57,6 +59,8 @@ public record Scoring(List<Counter> counters, boolean fewest, String limit, Stri
                 for (String part : section.split("\\s*,\\s*")) {
                     if (part.equalsIgnoreCase(BOOK.say("fewest"))) {
                         fewest = true;
+                    } else if (part.equalsIgnoreCase(BOOK.say("each"))) {
+                        each = true;
                     } else if (!part.isBlank() && counters.size() < MOST) {
                         counters.add(counter(part, counters));
                     }
@@ -65,7 +69,7 @@ public record Scoring(List<Counter> counters, boolean fewest, String limit, Stri
         }
         return counters.isEmpty() && limit.isEmpty()
                 ? Optional.empty()
-                : Optional.of(new Scoring(counters, fewest, limit, forfeit));
+                : Optional.of(new Scoring(counters, fewest, each, limit, forfeit));
     }
 
     /** What comes after a word that a section begins with. */
@@ -109,6 +113,9 @@ public record Scoring(List<Counter> counters, boolean fewest, String limit, Stri
         counters.forEach(c -> parts.add(words(c)));
         if (fewest) {
             parts.add(BOOK.say("fewest"));
+        }
+        if (each) {
+            parts.add(BOOK.say("each"));
         }
         List<String> sections = new ArrayList<>();
         if (!parts.isEmpty()) {

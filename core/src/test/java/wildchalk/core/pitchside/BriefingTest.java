@@ -155,7 +155,9 @@ class BriefingTest {
         assertEquals(List.of("7", "4", "GK", "9"), briefing.players(block, "s2"));
         assertEquals(
                 List.of("coral", "sky"),
-                briefing.sides(block, "s1").stream().map(Briefing.Group::name).toList());
+                briefing.sides(block, "s1", false).stream()
+                        .map(Briefing.Group::name)
+                        .toList());
     }
 
     @Test
@@ -168,16 +170,28 @@ class BriefingTest {
                 groups.stream().map(Briefing.Group::name).toList());
         assertEquals(List.of("Aurel", "Ida"), groups.get(0).people());
         assertEquals(List.of("Benno T.", "Benno U."), groups.get(1).people(), "told apart");
-        assertEquals(groups, briefing.sides(block, "s1"), "it is counted for the groups of tonight");
+        assertEquals(groups, briefing.sides(block, "s1", false), "it is counted for the groups of tonight");
         assertEquals("Ida", briefing.name("m4"));
         assertEquals("number 3", briefing.name("number 3"));
         assertEquals(
                 List.of("m1", "m2", "m3", "m4"), List.copyOf(briefing.people().keySet()));
+        assertEquals(
+                List.of("m1 Aurel", "m2 Benno T.", "m3 Benno U.", "m4 Ida"),
+                briefing.sides(block, "s1", true).stream()
+                        .map(s -> s.key() + " " + s.name())
+                        .toList());
+        assertEquals(
+                List.of("7", "4", "GK"),
+                briefing(Optional.empty(), block()).sides(block, "s1", true).stream()
+                        .map(Briefing.Group::key)
+                        .toList());
         Block ofOne = block.forGroup(2);
         assertEquals("coral", briefing.group(ofOne).orElseThrow().name());
         assertEquals(
                 List.of("coral", "sky"),
-                briefing.sides(ofOne, "s1").stream().map(Briefing.Group::name).toList());
+                briefing.sides(ofOne, "s1", false).stream()
+                        .map(Briefing.Group::name)
+                        .toList());
         assertTrue(briefing.group(block).isEmpty());
     }
 
@@ -188,7 +202,7 @@ class BriefingTest {
         Run run = Run.of(new Course(List.of(new Stretch("b1", Stretch.Kind.PLAY, "", 60_000))));
         assertEquals(List.of("stay low"), briefing.says(block, "s1").say());
         assertEquals(Aloud.NOTHING, briefing.aloud(run, block, "s1"));
-        assertEquals(1, briefing.sides(block, "s1").size());
+        assertEquals(1, briefing.sides(block, "s1", false).size());
         assertTrue(briefing.doses().of((Content.Play) block.content(), "s1").isEmpty());
         assertTrue(briefing.lead(block).isEmpty());
     }

@@ -33,7 +33,7 @@ class CourseTest {
         assertEquals(8, shifts.size());
         assertEquals("PLAY  35", shifts.get(0));
         assertEquals("REST rest 25", shifts.get(7));
-        assertEquals(List.of("PLAY  480"), told("6 off each foot", 8));
+        assertEquals(List.of("PLAY 6 off each foot 480"), told("6 off each foot", 8));
         assertEquals(List.of("PLAY  300"), told("20 min", 5), "what is far too long for it is not asked for");
     }
 

@@ -70,6 +70,7 @@ class ScoringTest {
                 "slalom on the clock",
                 "let in, fewest wins; forfeit the bibs",
                 "under 12 1",
+                "laps, fewest wins, each for themselves; limit a minute",
             })
     void writtenAgainItReadsTheSame(String typed) {
         assertEquals(read(typed), read(read(typed).words()));

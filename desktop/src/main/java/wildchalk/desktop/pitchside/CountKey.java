@@ -15,7 +15,8 @@ import wildchalk.core.score.Scoring;
  */
 record CountKey(int digit, Briefing.Group side, Counter counter) {
 
-    private static final int KEYS = 9;
+    /** So many keys there are. */
+    static final int KEYS = 9;
 
     /** A key for every counter of every side; what is timed has none of its own. */
     static List<CountKey> of(Scoring scoring, List<Briefing.Group> sides) {
@@ -52,6 +53,6 @@ record CountKey(int digit, Briefing.Group side, Counter counter) {
 
     /** Counts one more, or a miss. */
     void count(RunState state, boolean missed) {
-        state.doing(new Deed.Counted(counter.id(), side.name(), missed ? -1 : 1));
+        state.doing(new Deed.Counted(counter.id(), side.key(), missed ? -1 : 1));
     }
 }

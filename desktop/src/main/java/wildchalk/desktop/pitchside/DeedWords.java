@@ -1,9 +1,14 @@
 package wildchalk.desktop.pitchside;
 
+import wildchalk.core.pitchside.Briefing;
 import wildchalk.core.pitchside.Deed;
 
-/** What was done, in a word or two, as it would be taken back. */
-final class DeedWords implements Deed.Cases<String> {
+/**
+ * What was done, in a word or two, as it would be taken back.
+ *
+ * @param known what people are called
+ */
+record DeedWords(Briefing known) implements Deed.Cases<String> {
 
     private static String say(String key, Object... values) {
         return RunWords.say("done." + key, values);
@@ -53,7 +58,7 @@ final class DeedWords implements Deed.Cases<String> {
     public String counted(Deed.Counted counted) {
         return counted.who().isEmpty()
                 ? say("counted.one", signed(counted.by()))
-                : say("counted", counted.who(), signed(counted.by()));
+                : say("counted", known.name(counted.who()), signed(counted.by()));
     }
 
     private static String signed(int by) {

@@ -47,7 +47,8 @@ final class KeyRow extends FlowPane {
                     "⌫",
                     say(
                             "do.take.back",
-                            RunWords.last(run.done().get(run.done().size() - 1).deed())));
+                            RunWords.last(
+                                    state, run.done().get(run.done().size() - 1).deed())));
         }
         if (!run.isOver()) {
             add("agree", "K", say("do.agree"));
@@ -84,9 +85,13 @@ final class KeyRow extends FlowPane {
     private void counting(RunState state) {
         List<CountKey> keys =
                 state.scoring().map(s -> CountKey.of(s, state.sides())).orElse(List.of());
+        if (state.sides().size() > TallyCards.CARDS) {
+            // Each has a card that is touched.
+            return;
+        }
         for (CountKey key : keys) {
             String digit = key.digit() == 0 ? "" : Integer.toString(key.digit());
-            String id = key.side().name() + "-" + key.counter().id();
+            String id = key.side().key() + "-" + key.counter().id();
             getChildren().add(new KeyButton("count-" + id, digit, key.words(), () -> key.count(state, false)).strong());
             if (key.canMiss()) {
                 getChildren()

@@ -194,13 +194,14 @@ public final class RunState {
 
     /** For whom it is counted. */
     List<Briefing.Group> sides() {
-        return counting().map(b -> briefing.sides(b, rung(b))).orElse(List.of());
+        boolean each = scoring().map(Scoring::each).orElse(false);
+        return counting().map(b -> briefing.sides(b, rung(b), each)).orElse(List.of());
     }
 
     /** How the game of the block stands. */
     Optional<Tally> tally() {
         return counting().flatMap(b -> aloud().scoring()
-                .map(s -> Tally.of(s, sides().stream().map(Briefing.Group::name).toList(), run, b.id())));
+                .map(s -> Tally.of(s, sides().stream().map(Briefing.Group::key).toList(), run, b.id())));
     }
 
     /** Looks at the clock. */

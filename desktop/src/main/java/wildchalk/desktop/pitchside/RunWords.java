@@ -193,7 +193,7 @@ final class RunWords {
     }
 
     /** What would be taken back. */
-    static String last(Deed deed) {
-        return deed.match(new DeedWords());
+    static String last(RunState state, Deed deed) {
+        return deed.match(new DeedWords(state.briefing()));
     }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.geometry.Pos;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -17,8 +18,14 @@ import wildchalk.core.score.Scoring;
 /** How the game stands, a card for each side in its colour, and always its name. */
 final class TallyCards extends FlowPane {
 
+    /** More than these have no room for large cards. */
+    static final int CARDS = 4;
+
+    private static final double APART = 12;
+    private static final double CLOSE = 6;
+
     TallyCards() {
-        super(12, 12);
+        super(APART, APART);
         setId("run-tallies");
     }
 
@@ -30,24 +37,44 @@ final class TallyCards extends FlowPane {
         setVisible(tally.isPresent());
         tally.ifPresent(t -> {
             List<String> leaders = t.leaders();
-            state.sides().forEach(side -> getChildren().add(card(t, side, leaders)));
+            List<Briefing.Group> sides = state.sides();
+            // Many have a small card each, which counts when it is touched.
+            boolean many = sides.size() > CARDS;
+            setHgap(many ? CLOSE : APART);
+            setVgap(many ? CLOSE : APART);
+            for (int i = 0; i < sides.size(); i++) {
+                getChildren().add(many ? chip(state, t, sides.get(i), i) : card(t, sides.get(i), leaders));
+            }
         });
     }
 
+    private static Button chip(RunState state, Tally tally, Briefing.Group side, int place) {
+        Counter counter = tally.scoring().counters().get(0);
+        String words = RunWords.say(
+                "chip", side.name(), large(tally.scoring(), tally.by().get(side.key())));
+        String digit = place < CountKey.KEYS ? Integer.toString(place + 1) : "";
+        Button chip = new KeyButton(
+                "chip-" + side.key(), digit, words, () -> new CountKey(0, side, counter).count(state, false));
+        if (tally.leaders().contains(side.key())) {
+            chip.getStyleClass().add("run-strong");
+        }
+        return chip;
+    }
+
     private static VBox card(Tally tally, Briefing.Group side, List<String> leaders) {
-        Tally.Score score = tally.by().get(side.name());
+        Tally.Score score = tally.by().get(side.key());
         Scoring scoring = tally.scoring();
         Label name = new Label(side.name().isEmpty() ? RunWords.say("everybody") : side.name());
         name.getStyleClass().add("run-tally-name");
         HBox head = new HBox(8, name);
         head.setAlignment(Pos.BASELINE_LEFT);
-        if (leaders.contains(side.name()) && tally.by().size() > 1) {
+        if (leaders.contains(side.key()) && tally.by().size() > 1) {
             Label front = new Label(RunWords.say(leaders.size() > 1 ? "level" : "in.front"));
             front.getStyleClass().add("run-tally-front");
             head.getChildren().add(front);
         }
         Label points = new Label(large(scoring, score));
-        points.setId("tally-" + (side.name().isEmpty() ? "all" : side.name()));
+        points.setId("tally-" + (side.key().isEmpty() ? "all" : side.key()));
         points.getStyleClass().add("run-tally-points");
         VBox card = new VBox(head, points);
         card.getStyleClass().add("run-tally");

@@ -82,6 +82,9 @@ final class AloudForm {
         if (scoring.fewest()) {
             o.put("fewest", true);
         }
+        if (scoring.each()) {
+            o.put("each", true);
+        }
         if (!scoring.limit().isEmpty()) {
             o.put("limit", scoring.limit());
         }
@@ -102,6 +105,7 @@ final class AloudForm {
         return new Scoring(
                 counters,
                 o.path("fewest").asBoolean(false),
+                o.path("each").asBoolean(false),
                 o.path("limit").asText(""),
                 o.path("forfeit").asText(""));
     }

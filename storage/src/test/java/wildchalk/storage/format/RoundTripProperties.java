@@ -186,7 +186,7 @@ class RoundTripProperties {
         for (int i = 0; i <= n % 4; i++) {
             counters.add(new Counter("c" + i, "gate, the far one " + i, pick(Counter.Way.values(), n + i), i - 1));
         }
-        return new Scoring(counters, n % 2 == 0, n % 3 == 0 ? "8 s" : "", n % 3 == 1 ? "a lap" : "");
+        return new Scoring(counters, n % 2 == 0, n % 4 == 3, n % 3 == 0 ? "8 s" : "", n % 3 == 1 ? "a lap" : "");
     }
 
     /** One of each kind, so that actions have something to name, anywhere and any way round. */
