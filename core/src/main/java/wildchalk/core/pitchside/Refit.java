@@ -79,7 +79,7 @@ public record Refit(String words, List<Stretch> rest, int over) {
         return then == 0 ? "refit.back" : "refit.other";
     }
 
-    private static long minutes(int seconds) {
+    private static int minutes(int seconds) {
         return (seconds + MINUTE - 1) / MINUTE;
     }
 
