@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
@@ -22,6 +23,7 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.BlockWords;
 import wildchalk.core.practice.Company;
+import wildchalk.core.practice.Content;
 import wildchalk.core.practice.Practice;
 import wildchalk.core.practice.PracticeEdits;
 import wildchalk.core.practice.Slot;
@@ -112,6 +114,50 @@ class PracticeWindowTest extends RealWindow {
         return fx(() -> find("#found-list").lookupAll(".found-words").stream()
                 .map(n -> ((Button) n).getText())
                 .collect(Collectors.joining("\n")));
+    }
+
+    @Test
+    void groupsGoRoundWhatIsSideBySide() throws Exception {
+        openWithDrills();
+        begin("Round", "1800", "40");
+        for (int n = 1; n <= 3; n++) {
+            click("#put-game");
+            awaitBlocks(n);
+        }
+        // Twice: the one that is chosen goes beside the next, and then those two beside the last.
+        for (int n = 2; n >= 1; n--) {
+            String first = block(0);
+            fx(() -> {
+                state().choose(Optional.of(first));
+                return null;
+            });
+            await(() -> find("#block-beside") != null);
+            click("#block-beside");
+            awaitBlocks(n);
+        }
+        String all = block(0);
+        fx(() -> {
+            state().choose(Optional.of(all));
+            return null;
+        });
+        await(() -> find("#round-go") != null);
+        click("#round-go");
+        await(() -> ((Label) find("#round-words")).getText().startsWith("3 turns of"));
+        assertEquals("Round: Game, Game, Game 12", evening());
+        click("#round-flip");
+        awaitSeen();
+        assertEquals(
+                Optional.of(new Content.Round(true)),
+                ((Content.Beside) practice().blocks().get(0).content()).round());
+        click("#round-stay");
+        awaitSeen();
+        assertEquals(
+                Optional.empty(), ((Content.Beside) practice().blocks().get(0).content()).round());
+        type(KeyCode.CONTROL, KeyCode.Z);
+        awaitSeen();
+        assertEquals(
+                Optional.of(new Content.Round(true)),
+                ((Content.Beside) practice().blocks().get(0).content()).round());
     }
 
     @Test

@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import wildchalk.core.call.Calling;
 import wildchalk.core.colour.Bib;
+import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Ladder;
@@ -20,6 +21,7 @@ import wildchalk.core.measure.Unit;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Content;
 import wildchalk.core.practice.DrillWork;
+import wildchalk.core.practice.GoingRound;
 import wildchalk.core.practice.KnownNeeds;
 import wildchalk.core.practice.Practice;
 import wildchalk.core.score.Aloud;
@@ -40,13 +42,15 @@ import wildchalk.core.wording.Wordbook;
  * @param drills as they were planned
  * @param needs what blocks take; not for several threads at one time
  * @param said by block and rung
+ * @param rounds how groups go round blocks, by their ids
  */
 public record Briefing(
         Practice practice,
         Map<Content.Planned, Drill> drills,
         Optional<Squad> squad,
         KnownNeeds needs,
-        Map<Part, Says> said) {
+        Map<Part, Says> said,
+        Map<String, GoingRound> rounds) {
 
     private static final Wordbook BOOK = Wordbook.beside(Briefing.class, "Pitchside");
 
@@ -78,6 +82,7 @@ public record Briefing(
     public Briefing {
         drills = Map.copyOf(drills);
         said = Map.copyOf(said);
+        rounds = Map.copyOf(rounds);
     }
 
     /** Works it out: every rung that is played is rehearsed for it. */
@@ -94,7 +99,19 @@ public record Briefing(
         });
         Map<String, DrillWork> works = new HashMap<>();
         drills.forEach((planned, drill) -> works.put(planned.id(), new DrillWork(drill, SetOut.USUAL_HANDFUL)));
-        return new Briefing(practice, drills, squad, block -> DrillWork.of(works, block, practice.company()), said);
+        return new Briefing(
+                practice,
+                drills,
+                squad,
+                block -> DrillWork.of(works, block, practice.company()),
+                said,
+                rounds(practice));
+    }
+
+    private static Map<String, GoingRound> rounds(Practice practice) {
+        Map<String, GoingRound> rounds = new HashMap<>();
+        practice.blocks().forEach(b -> GoingRound.of(b, practice.company()).ifPresent(r -> rounds.put(b.id(), r)));
+        return rounds;
     }
 
     /** The drill of a block; empty where it has none, or none that is there. */
@@ -109,8 +126,23 @@ public record Briefing(
 
     /** How rungs are practised. */
     public Course.Doses doses() {
-        return (play, rung) -> Optional.ofNullable(drills.get(play.drill()))
-                .flatMap(d -> Ladder.dose(d, Says.rung(d, rung).id()));
+        return new Course.Doses() {
+            @Override
+            public Optional<Dose> of(Content.Play play, String rung) {
+                return Optional.ofNullable(drills.get(play.drill()))
+                        .flatMap(d -> Ladder.dose(d, Says.rung(d, rung).id()));
+            }
+
+            @Override
+            public Optional<GoingRound> round(Block block) {
+                return Optional.ofNullable(rounds.get(block.id()));
+            }
+        };
+    }
+
+    /** How groups go round a block; empty where they do not. */
+    public Optional<GoingRound> round(Block block) {
+        return Optional.ofNullable(rounds.get(block.id()));
     }
 
     /** The groups of tonight; none where nobody is divided. */

@@ -7,6 +7,7 @@ import java.util.Optional;
 import wildchalk.core.drill.Dose;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Content;
+import wildchalk.core.practice.GoingRound;
 import wildchalk.core.practice.Plan;
 import wildchalk.core.practice.Practice;
 import wildchalk.core.wording.Wordbook;
@@ -45,6 +46,11 @@ public record Course(List<Stretch> stretches, Practice.Warned warned) {
          * @param rung its id; empty for the lowest of the drill
          */
         Optional<Dose> of(Content.Play play, String rung);
+
+        /** How groups go round a block; empty where they do not. */
+        default Optional<GoingRound> round(Block block) {
+            return Optional.empty();
+        }
     }
 
     /**
@@ -63,16 +69,43 @@ public record Course(List<Stretch> stretches, Practice.Warned warned) {
             Block block = entry.block();
             all.add(new Stretch(
                     block.id(), Stretch.Kind.BEFORE, "", entry.before().seconds() * SECOND));
-            all.addAll(
-                    block.content() instanceof Content.Play play
+            all.addAll(doses.round(block)
+                    .filter(r -> r.seconds() >= 1)
+                    .map(r -> round(block, r))
+                    .orElseGet(() -> block.content() instanceof Content.Play play
                             ? climbed(block, play, doses)
-                            : turns(block.id(), "", millis(block), Optional.empty()));
+                            : turns(block.id(), "", millis(block), Optional.empty())));
         }
         return all;
     }
 
     private static long millis(Block block) {
         return block.time().now() * MINUTE * SECOND;
+    }
+
+    /** Turn after turn, with the changes between; in halves where the side is changed. */
+    private static List<Stretch> round(Block block, GoingRound round) {
+        boolean flipped = block.content() instanceof Content.Beside b
+                && b.round().filter(Content.Round::flipped).isPresent();
+        List<Stretch> all = new ArrayList<>();
+        long gone = 0;
+        for (int t = 0; t < round.turns().count(); t++) {
+            if (t > 0) {
+                long change = Math.round(round.change(t) * SECOND);
+                all.add(new Stretch(block.id(), Stretch.Kind.REST, BOOK.say("change"), change));
+                gone += change;
+            }
+            // The last one takes what rounding left.
+            long turn = t == round.turns().count() - 1 ? millis(block) - gone : Math.round(round.seconds() * SECOND);
+            gone += turn;
+            if (flipped) {
+                all.add(new Stretch(block.id(), Stretch.Kind.PLAY, BOOK.say("side"), turn / 2));
+                all.add(new Stretch(block.id(), Stretch.Kind.PLAY, BOOK.say("side.other"), turn - turn / 2));
+            } else {
+                all.add(new Stretch(block.id(), Stretch.Kind.PLAY, "", turn));
+            }
+        }
+        return all;
     }
 
     /** The rungs of a drill one after another, each for its minutes, or for its share of what the others leave. */

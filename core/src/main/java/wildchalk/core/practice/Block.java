@@ -98,8 +98,7 @@ public record Block(
     /** The same with its drill, or those side by side in it, as they are planned otherwise. */
     Block planning(UnaryOperator<Content.Planned> how) {
         if (content instanceof Content.Beside b) {
-            return being(new Content.Beside(
-                    b.blocks().stream().map(p -> p.planning(how)).toList()));
+            return being(b.of(b.blocks().stream().map(p -> p.planning(how)).toList()));
         }
         return content instanceof Content.Play p ? being(p.of(how.apply(p.drill()))) : this;
     }
@@ -131,8 +130,7 @@ public record Block(
 
         @Override
         public Content beside(Content.Beside beside) {
-            return new Content.Beside(
-                    beside.blocks().stream().map(b -> b.silent(words)).toList());
+            return beside.of(beside.blocks().stream().map(b -> b.silent(words)).toList());
         }
     }
 

@@ -39,6 +39,11 @@ public final class BlockWords implements Content.Cases<String> {
 
     @Override
     public String beside(Content.Beside beside) {
+        if (beside.round().isPresent()) {
+            return BOOK.say(
+                    "round",
+                    beside.blocks().stream().map(BlockWords::of).collect(Collectors.joining(BOOK.say("round.comma"))));
+        }
         return beside.blocks().stream().map(BlockWords::of).collect(Collectors.joining(BOOK.say("beside")));
     }
 }

@@ -153,13 +153,31 @@ public sealed interface Content {
     }
 
     /**
+     * That groups go round what is side by side: each is at every place once.
+     *
+     * @param flipped whether the side is changed half-way through each turn
+     */
+    record Round(boolean flipped) {}
+
+    /**
      * Blocks at one time, side by side.
      *
-     * @param blocks at least two
+     * @param blocks at least two; each has the group that it begins with
+     * @param round how groups go round them; empty where each stays
      */
-    record Beside(List<Block> blocks) implements Content {
+    record Beside(List<Block> blocks, Optional<Round> round) implements Content {
         public Beside {
             blocks = List.copyOf(blocks);
+        }
+
+        /** Some at which everybody stays. */
+        public Beside(List<Block> blocks) {
+            this(blocks, Optional.empty());
+        }
+
+        /** Others, gone round as these are. */
+        public Beside of(List<Block> others) {
+            return new Beside(others, round);
         }
 
         @Override

@@ -142,7 +142,7 @@ public record Practice(
             return change.apply(block);
         }
         return block.content() instanceof Content.Beside b
-                ? block.being(new Content.Beside(
+                ? block.being(b.of(
                         b.blocks().stream().map(p -> changed(p, id, change)).toList()))
                 : block;
     }

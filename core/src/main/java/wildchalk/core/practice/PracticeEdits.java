@@ -2,6 +2,7 @@ package wildchalk.core.practice;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.UnaryOperator;
 import wildchalk.core.document.Edit;
@@ -36,7 +37,24 @@ public final class PracticeEdits {
         for (Block part : b.blocks()) {
             parts.add(part.withId(practice.nextId() + "." + (parts.size() + 1)));
         }
-        return block.being(new Content.Beside(parts));
+        return block.being(b.of(parts));
+    }
+
+    /** Groups go round what is side by side, or stay; empty for staying. Whoever has no group yet is given one. */
+    public static Edit<Practice> goRound(Block block, Optional<Content.Round> round) {
+        return edit(
+                words(round.isPresent() ? "round" : "round.none", BlockWords.of(block)),
+                p -> p.changing(
+                        block.id(),
+                        b -> b.content() instanceof Content.Beside beside ? b.being(gone(beside, round)) : b));
+    }
+
+    private static Content.Beside gone(Content.Beside beside, Optional<Content.Round> round) {
+        List<Block> parts = new ArrayList<>();
+        for (Block part : beside.blocks()) {
+            parts.add(part.group() == 0 && round.isPresent() ? part.forGroup(parts.size() + 1) : part);
+        }
+        return new Content.Beside(parts, round);
     }
 
     /** A block goes; of several side by side the others stay. */
@@ -58,7 +76,7 @@ public final class PracticeEdits {
     private static Block thinned(Block block, Content.Beside beside, String gone) {
         List<Block> parts =
                 beside.blocks().stream().filter(b -> !b.id().equals(gone)).toList();
-        return parts.size() == 1 ? parts.get(0).lasting(block.time()) : block.being(new Content.Beside(parts));
+        return parts.size() == 1 ? parts.get(0).lasting(block.time()) : block.being(beside.of(parts));
     }
 
     /** A block goes to another place: before the one that is there now, after all for one behind the last. */
@@ -118,10 +136,14 @@ public final class PracticeEdits {
             Block together = other.withId(more ? other.id() : left.nextId())
                     .forGroup(0)
                     .led("")
-                    .being(new Content.Beside(grouped));
+                    .being(new Content.Beside(grouped, round(other)));
             Practice counted = more ? left : left.counting(left.ids() + 1);
             return counted.changing(other.id(), b -> together);
         });
+    }
+
+    private static Optional<Content.Round> round(Block block) {
+        return block.content() instanceof Content.Beside b ? b.round() : Optional.empty();
     }
 
     /** Those side by side come one after another, everybody in each. */

@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import wildchalk.core.carousel.Turns;
 import wildchalk.core.pitchside.Briefing;
 import wildchalk.core.pitchside.Calls;
 import wildchalk.core.pitchside.Deed;
@@ -16,6 +17,7 @@ import wildchalk.core.pitchside.Stretch;
 import wildchalk.core.pitchside.tally.Tally;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.BlockWords;
+import wildchalk.core.practice.GoingRound;
 import wildchalk.core.score.Counter;
 
 /** What stands on the screen of a run, in words. */
@@ -150,18 +152,41 @@ final class RunWords {
     static List<String> places(RunState state) {
         Optional<Block> on = state.rundown().on();
         List<String> places = new ArrayList<>();
+        Optional<GoingRound> round = on.flatMap(b -> state.briefing().round(b));
         on.filter(b -> b.parts().size() > 1).ifPresent(b -> b.parts().forEach(p -> {
             List<String> who = new ArrayList<>();
-            state.briefing().group(p).ifPresent(g -> who.add(group(g)));
+            round.ifPresentOrElse(
+                    r -> who.addAll(
+                            groups(state, r.turns().there(turn(state), b.parts().indexOf(p)))),
+                    () -> state.briefing().group(p).ifPresent(g -> who.add(group(g))));
             state.briefing().lead(p).ifPresent(l -> who.add(say("lead", l)));
             places.add(say("place", BlockWords.of(p), String.join(", ", who)));
         }));
+        round.map(r -> groups(state, r.turns().there(turn(state), Turns.REST)))
+                .filter(r -> !r.isEmpty())
+                .ifPresent(r -> places.add(say("place", say("rest"), String.join(", ", r))));
         if (places.isEmpty() && on.filter(b -> !b.isWater()).isPresent()) {
             state.briefing().groups().stream()
                     .filter(g -> !g.people().isEmpty())
                     .forEach(g -> places.add(group(g)));
         }
         return places;
+    }
+
+    /** The turn of those who go round, from 0: as many changes as there were. */
+    private static int turn(RunState state) {
+        Stretch on = state.run().stretch().orElseThrow();
+        return (int) state.run().course().stretches().stream()
+                .limit(state.run().at() + 1L)
+                .filter(s -> s.block().equals(on.block()) && s.kind() == Stretch.Kind.REST)
+                .count();
+    }
+
+    private static List<String> groups(RunState state, List<Integer> numbers) {
+        List<Briefing.Group> groups = state.briefing().groups();
+        return numbers.stream()
+                .map(n -> n < groups.size() ? group(groups.get(n)) : say("number", n + 1))
+                .toList();
     }
 
     private static String group(Briefing.Group group) {

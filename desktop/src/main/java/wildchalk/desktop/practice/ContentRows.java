@@ -216,6 +216,6 @@ final class ContentRows implements Content.Cases<List<Node>> {
         FlowPane parts = BlockCard.row(say("card.parts"));
         beside.blocks().forEach(b -> parts.getChildren()
                 .add(Fields.pill("choose-" + b.id(), BlockWords.of(b), () -> state.choose(Optional.of(b.id())))));
-        return List.of(parts);
+        return List.of(parts, RoundRows.of(state, block, beside), RoundRows.words(state, block));
     }
 }

@@ -165,7 +165,8 @@ public final class PracticeState {
         return chosen.get().flatMap(practice()::block);
     }
 
-    void choose(Optional<String> block) {
+    /** Chooses a block, by its id; none for empty. */
+    public void choose(Optional<String> block) {
         chosen.set(block);
         show(Side.FOUND);
     }

@@ -232,7 +232,12 @@ public final class PracticeReader {
                 if (o.path("blocks").isMissingNode()) {
                     throw refused(o, "blocks.missing");
                 }
-                yield new Content.Beside(blocks(o.path("blocks"), true));
+                yield new Content.Beside(
+                        blocks(o.path("blocks"), true),
+                        o.has("round")
+                                ? Optional.of(new Content.Round(
+                                        o.path("round").path("flipped").asBoolean(false)))
+                                : Optional.empty());
             }
             default -> new Content.Words(DrillReader.value(o, "kind", Content.Sort.FREE), words);
         };

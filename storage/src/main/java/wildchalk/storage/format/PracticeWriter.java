@@ -191,6 +191,12 @@ public final class PracticeWriter {
         @Override
         public ObjectNode beside(Content.Beside beside) {
             blocks(o.put("kind", "beside").putArray("blocks"), beside.blocks());
+            beside.round().ifPresent(r -> {
+                ObjectNode round = o.putObject("round");
+                if (r.flipped()) {
+                    round.put("flipped", true);
+                }
+            });
             return o;
         }
     }

@@ -76,13 +76,17 @@ class PracticeFileTest {
                                 Block.Time.of(12)),
                         Block.of(
                                 "b5",
-                                new Content.Beside(List.of(
-                                        Block.of(
-                                                "b6",
-                                                new Content.Play(drill, List.of(), 1, Content.Telling.FRESH),
-                                                Block.Time.of(8)),
-                                        Block.of(
-                                                "b7", new Content.Words(Content.Sort.FREE, "wall"), Block.Time.of(8)))),
+                                new Content.Beside(
+                                        List.of(
+                                                Block.of(
+                                                        "b6",
+                                                        new Content.Play(drill, List.of(), 1, Content.Telling.FRESH),
+                                                        Block.Time.of(8)),
+                                                Block.of(
+                                                        "b7",
+                                                        new Content.Words(Content.Sort.FREE, "wall"),
+                                                        Block.Time.of(8))),
+                                        Optional.of(new Content.Round(true))),
                                 Block.Time.of(8))));
     }
 
@@ -91,6 +95,8 @@ class PracticeFileTest {
         assertEquals(full(), PracticeReader.read(PracticeWriter.write(full())));
         Practice empty = Practice.empty("e", "", new Slot(Optional.empty(), LocalTime.of(18, 0), 60));
         assertEquals(empty, PracticeReader.read(PracticeWriter.write(empty)));
+        Practice warned = empty.given(empty.setting().warning(new Practice.Warned(0, false, true)));
+        assertEquals(warned, PracticeReader.read(PracticeWriter.write(warned)));
         String text = PracticeWriter.write(empty);
         assertTrue(!text.contains("company") && !text.contains("bag"), "what is usual is left out");
     }

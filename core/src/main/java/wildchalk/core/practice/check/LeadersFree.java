@@ -82,7 +82,7 @@ final class LeadersFree implements PracticeCheck {
 
     private static Block beside(Block block, UnaryOperator<Block> each) {
         return block.content() instanceof Content.Beside b
-                ? block.being(new Content.Beside(b.blocks().stream().map(each).toList()))
+                ? block.being(b.of(b.blocks().stream().map(each).toList()))
                 : block;
     }
 
