@@ -19,6 +19,7 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.practice.Block;
+import wildchalk.core.practice.BlockWords;
 import wildchalk.core.practice.Content;
 import wildchalk.core.practice.DrillWork;
 import wildchalk.core.practice.GoingRound;
@@ -97,6 +98,9 @@ public record Briefing(
                     .flatMap(p -> p.rungs().stream())
                     .forEach(r -> said.put(new Part(b.id(), r), Says.of(b, d, r, unit))));
         });
+        practice.blocks().stream()
+                .filter(b -> b.parts().size() > 1)
+                .forEach(b -> said.put(new Part(b.id(), ""), together(b, said)));
         Map<String, DrillWork> works = new HashMap<>();
         drills.forEach((planned, drill) -> works.put(planned.id(), new DrillWork(drill, SetOut.USUAL_HANDFUL)));
         return new Briefing(
@@ -106,6 +110,18 @@ public record Briefing(
                 block -> DrillWork.of(works, block, practice.company()),
                 said,
                 rounds(practice));
+    }
+
+    /** What is said first in each of some that are side by side, and all that could hurt somebody in any. */
+    private static Says together(Block block, Map<Part, Says> said) {
+        List<String> say = new ArrayList<>();
+        Set<String> care = new LinkedHashSet<>();
+        for (Block part : block.parts()) {
+            Says own = said.getOrDefault(new Part(part.id(), ""), Says.NOTHING);
+            own.say().stream().findFirst().ifPresent(w -> say.add(BOOK.say("said.at", BlockWords.of(part), w)));
+            care.addAll(own.care());
+        }
+        return new Says(say, List.of(), List.of(), List.copyOf(care));
     }
 
     private static Map<String, GoingRound> rounds(Practice practice) {

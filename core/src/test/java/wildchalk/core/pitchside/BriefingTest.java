@@ -196,6 +196,23 @@ class BriefingTest {
     }
 
     @Test
+    void whatIsSaidOfThoseSideBySide() {
+        Block beside = Block.of(
+                "",
+                new Content.Beside(List.of(
+                        block().withId("p1").noting(""),
+                        Block.of(
+                                "p2",
+                                new Content.Game("three a side", Optional.empty(), "by headers"),
+                                Block.Time.of(9)))),
+                Block.Time.of(12));
+        Briefing briefing = briefing(Optional.empty(), beside);
+        Says says = briefing.says(briefing.practice().blocks().get(0), "");
+        assertEquals(List.of("The Gate: 7 has three touches at most.", "Game: three a side: by headers"), says.say());
+        assertEquals(List.of("Nobody behind the goal."), says.care());
+    }
+
+    @Test
     void aDrillThatIsNotThereIsNoTrouble() {
         Briefing briefing = Briefing.of(practice(block()), Map.of(), Optional.empty(), Unit.METRES);
         Block block = briefing.practice().blocks().get(0);

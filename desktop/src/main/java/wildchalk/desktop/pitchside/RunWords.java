@@ -87,9 +87,11 @@ final class RunWords {
     /** What the clock stands for: "set out and explain", "rest", "stopped"; empty while it is played. */
     static String state(RunState state) {
         List<String> parts = new ArrayList<>();
-        state.run().stretch().map(Stretch::kind).ifPresent(kind -> {
-            if (kind != Stretch.Kind.PLAY) {
-                parts.add(say(kind == Stretch.Kind.REST ? "rest" : "before"));
+        state.run().stretch().filter(s -> s.kind() != Stretch.Kind.PLAY).ifPresent(s -> {
+            if (s.words().isEmpty() || s.kind() == Stretch.Kind.BEFORE) {
+                parts.add(say(s.kind() == Stretch.Kind.REST ? "rest" : "before"));
+            } else {
+                parts.add(s.words());
             }
         });
         if (!state.run().isOver() && !state.run().going()) {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 import wildchalk.core.check.Finding;
 import wildchalk.core.practice.Block;
+import wildchalk.core.practice.Content;
 import wildchalk.core.practice.Plan;
 import wildchalk.core.practice.Practice;
 
@@ -18,7 +19,10 @@ final class AllBusy implements PracticeCheck {
         for (Plan.Entry entry : evening.plan().entries()) {
             List<Integer> busy =
                     entry.block().parts().stream().map(Block::group).toList();
-            if (busy.contains(0)) {
+            boolean round = entry.block().content() instanceof Content.Beside b
+                    && b.round().isPresent();
+            // Whoever goes round rests in turn; that is said where it is planned.
+            if (busy.contains(0) || round) {
                 continue;
             }
             IntStream.rangeClosed(1, groups)
