@@ -15,6 +15,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
+import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.Test;
@@ -144,6 +145,13 @@ class PracticeWindowTest extends RealWindow {
         click("#round-go");
         await(() -> ((Label) find("#round-words")).getText().startsWith("3 turns of"));
         assertEquals("Round: Game, Game, Game 12", evening());
+        take(find("#practice-title"), "Copy it as a message");
+        String copied = fx(() -> Clipboard.getSystemClipboard().getString());
+        assertTrue(copied.startsWith("Round") && copied.contains("– Game: group 1, then"), copied);
+        picked = folder.resolve("round.csv");
+        take(find("#practice-title"), "Save it as a table …");
+        await(() -> Files.exists(picked));
+        assertEquals(4, Files.readAllLines(picked).size(), "heads, and a line for each place");
         click("#round-flip");
         awaitSeen();
         assertEquals(

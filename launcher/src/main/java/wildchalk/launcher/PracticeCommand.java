@@ -24,9 +24,11 @@ import wildchalk.core.practice.Block;
 import wildchalk.core.practice.BlockWords;
 import wildchalk.core.practice.Change;
 import wildchalk.core.practice.DrillWork;
+import wildchalk.core.practice.EveningMessage;
 import wildchalk.core.practice.Fit;
 import wildchalk.core.practice.FitWords;
 import wildchalk.core.practice.KnownNeeds;
+import wildchalk.core.practice.Makeup;
 import wildchalk.core.practice.Plan;
 import wildchalk.core.practice.Practice;
 import wildchalk.core.practice.Slot;
@@ -37,6 +39,7 @@ import wildchalk.core.setout.SetOut;
 import wildchalk.core.wording.Wordbook;
 import wildchalk.storage.format.DrillReader;
 import wildchalk.storage.format.FormatException;
+import wildchalk.storage.format.PlanSheet;
 import wildchalk.storage.format.PlanWriter;
 import wildchalk.storage.format.PracticeReader;
 
@@ -65,6 +68,12 @@ final class PracticeCommand implements Callable<Integer> {
     @Option(names = "--json", descriptionKey = "json")
     private boolean json;
 
+    @Option(names = "--message", descriptionKey = "message")
+    private boolean message;
+
+    @Option(names = "--csv", descriptionKey = "csv")
+    private boolean csv;
+
     @Spec
     private CommandSpec spec;
 
@@ -78,7 +87,12 @@ final class PracticeCommand implements Callable<Integer> {
         Worked worked = Worked.of(fitted.map(Fit::practice).orElse(asked), needs, left);
         List<Finding<Practice>> findings = PracticeCheck.all(worked);
         PrintWriter out = spec.commandLine().getOut();
-        if (json) {
+        if (message) {
+            EveningMessage.of(worked.practice(), worked.plan(), Makeup.bring(worked.plan(), needs), List.of())
+                    .forEach(out::println);
+        } else if (csv) {
+            out.print(PlanSheet.write(worked.practice(), worked.plan()));
+        } else if (json) {
             out.print(PlanWriter.write(worked.practice(), worked.plan(), findings));
         } else {
             print(out, worked, findings);

@@ -143,6 +143,11 @@ class CommandLineTest {
         assertFalse(done.out().contains("Sixpenny"), done.out());
         Said json = wildchalk("practice", file.toString(), "--json");
         assertTrue(json.out().contains("\"doing\" : \"gather-balls\""), json.out());
+        Said message = wildchalk("practice", file.toString(), "--message");
+        assertTrue(message.out().startsWith("A long Tuesday, Tue 1 Dec 2026, 18:15 to 19:30"), message.out());
+        assertTrue(message.out().contains("\nBring: ") && message.out().contains("18:15 Sixpenny"), message.out());
+        Said table = wildchalk("practice", file.toString(), "--csv");
+        assertEquals(7, table.out().lines().count(), table.out());
         assertEquals(
                 "long-tuesday.practice.json: sound\n",
                 wildchalk("validate", file.toString()).out());

@@ -8,6 +8,8 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
 import javafx.scene.image.Image;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.DataFormat;
 import javafx.stage.Screen;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
@@ -15,6 +17,7 @@ import wildchalk.core.naming.Finding;
 import wildchalk.core.practice.Around;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Content;
+import wildchalk.core.practice.Plan;
 import wildchalk.core.practice.Practice;
 import wildchalk.core.squad.Squad;
 import wildchalk.core.surface.Surfaces;
@@ -31,6 +34,7 @@ import wildchalk.storage.book.Book;
 import wildchalk.storage.book.Kept;
 import wildchalk.storage.book.Version;
 import wildchalk.storage.format.FormatException;
+import wildchalk.storage.format.PlanSheet;
 import wildchalk.storage.format.PracticeReader;
 import wildchalk.storage.format.PracticeWriter;
 import wildchalk.storage.kind.PracticeKind;
@@ -242,6 +246,22 @@ final class BookOfPractices implements PracticeDesk {
                         PracticeWriter.write(
                                 practice, List.copyOf(fetched.drills().values())),
                         file -> host.messages().say(BOOK.say("saved", file)));
+    }
+
+    @Override
+    public void saveTable(Practice practice, Plan plan) {
+        host.exchange()
+                .saveText(
+                        FileNames.of("csv", practice.title()),
+                        BOOK.say("kind.table"),
+                        PlanSheet.write(practice, plan),
+                        file -> host.messages().say(BOOK.say("saved", file)));
+    }
+
+    @Override
+    public void copy(String text) {
+        Clipboard.getSystemClipboard().setContent(Map.of(DataFormat.PLAIN_TEXT, text));
+        host.messages().say(BOOK.say("copied"));
     }
 
     @Override

@@ -1,8 +1,6 @@
 package wildchalk.desktop.practice;
 
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.geometry.Pos;
@@ -13,8 +11,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.scene.paint.Color;
-import wildchalk.core.drill.GearKind;
-import wildchalk.core.naming.PieceWords;
+import wildchalk.core.practice.EveningMessage;
 import wildchalk.core.practice.Makeup;
 import wildchalk.core.practice.Strain;
 import wildchalk.core.wording.Wordbook;
@@ -104,14 +101,7 @@ final class MadeOf extends VBox {
 
     private VBox bring(Makeup.Bring bring) {
         VBox room = room(say("bring"));
-        List<String> parts = new ArrayList<>();
-        for (Map.Entry<GearKind, Integer> e : bring.gear().entrySet()) {
-            String kind = PieceWords.kind(e.getKey());
-            parts.add(say("bring.gear", e.getValue(), e.getValue() == 1 ? kind : PieceWords.several(kind)));
-        }
-        if (bring.balls() > 0) {
-            parts.add(bring.called());
-        }
+        List<String> parts = EveningMessage.things(bring);
         room.getChildren()
                 .add(quiet(
                         parts.isEmpty()

@@ -6,6 +6,7 @@ import java.util.function.Consumer;
 import javafx.scene.image.Image;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.practice.Block;
+import wildchalk.core.practice.Plan;
 import wildchalk.core.practice.Practice;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.storage.book.Book;
@@ -58,6 +59,12 @@ public interface PracticeDesk {
 
     /** Writes a practice with its drills as an open file, where the coach says. */
     void saveFile(Practice practice, Fetched fetched);
+
+    /** Writes a practice along the clock as a table, where the coach says. */
+    void saveTable(Practice practice, Plan plan);
+
+    /** Puts a text where it can be pasted from. */
+    void copy(String text);
 
     /** Takes in a practice file, where the coach says. */
     void takeIn();

@@ -10,9 +10,13 @@ import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import wildchalk.core.practice.Company;
+import wildchalk.core.practice.EveningMessage;
+import wildchalk.core.practice.Makeup;
+import wildchalk.core.practice.Plan;
 import wildchalk.core.practice.Practice;
 import wildchalk.core.practice.PracticeEdits;
 import wildchalk.core.practice.Slot;
+import wildchalk.core.squad.GroupNames;
 import wildchalk.desktop.control.DocumentTitle;
 import wildchalk.desktop.control.ListButton;
 
@@ -122,9 +126,24 @@ final class PracticeTitle extends HBox {
         items.add(new SeparatorMenuItem());
         items.add(item("practice-file", say("file"), () -> desk.saveFile(state.evening(), state.fetched())));
         items.add(item("practice-take-in", say("take.in"), desk::takeIn));
+        items.add(item("practice-message", say("message"), this::message));
+        items.add(item(
+                "practice-table", say("table"), () -> desk.saveTable(state.evening(), state.plan(state.evening()))));
         items.add(new SeparatorMenuItem());
         items.add(item("practice-aside", say("aside"), () -> desk.aside(now)));
         return items;
+    }
+
+    /** What can be sent to whoever helps: groups by their colours, and nobody's name. */
+    private void message() {
+        Practice evening = state.evening();
+        List<String> groups = state.fetched()
+                .squad()
+                .flatMap(s -> s.tonight().groups())
+                .map(g -> GroupNames.of(g.bibs()))
+                .orElse(List.of());
+        Plan plan = state.plan(evening);
+        desk.copy(String.join("\n", EveningMessage.of(evening, plan, Makeup.bring(plan, state.needs()), groups)));
     }
 
     /** A copy is a week later; one of a pattern stays without a day until it gets one. */

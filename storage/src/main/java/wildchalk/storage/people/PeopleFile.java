@@ -17,6 +17,7 @@ import wildchalk.core.grouping.Handed;
 import wildchalk.core.squad.Member;
 import wildchalk.core.wording.Wordbook;
 import wildchalk.storage.format.FormatException;
+import wildchalk.storage.table.Cell;
 
 /**
  * People from a table in a text or the first sheet of a spreadsheet, with columns in any order, or from a list with a
@@ -151,7 +152,7 @@ public final class PeopleFile {
         Integer at = columns.get(column);
         return at == null || at >= row.cells().size()
                 ? ""
-                : PeopleWriter.asItWas(row.cells().get(at));
+                : Cell.asItWas(row.cells().get(at));
     }
 
     private Optional<Member> member(Table.Row row, String id) {

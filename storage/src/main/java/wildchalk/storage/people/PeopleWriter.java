@@ -10,12 +10,10 @@ import org.apache.commons.csv.CSVPrinter;
 import wildchalk.core.grouping.Handed;
 import wildchalk.core.squad.Member;
 import wildchalk.core.wording.Wordbook;
+import wildchalk.storage.table.Cell;
 
 /** Writes people as a table that any spreadsheet opens; nothing in it can be taken for something to be worked out. */
 public final class PeopleWriter {
-
-    /** What a spreadsheet would work out begins with one of these. */
-    private static final String DOES_SOMETHING = "=+-@\t\r";
 
     private PeopleWriter() {}
 
@@ -54,7 +52,7 @@ public final class PeopleWriter {
             out.printRecord(PeopleFile.BOOK.say("head.group"), Column.NAME.head());
             for (Map.Entry<String, List<String>> group : groups.entrySet()) {
                 for (String person : group.getValue()) {
-                    out.printRecord(harmless(group.getKey()), harmless(person));
+                    out.printRecord(Cell.harmless(group.getKey()), Cell.harmless(person));
                 }
             }
         } catch (IOException e) {
@@ -66,9 +64,9 @@ public final class PeopleWriter {
     private static List<String> cells(Member person, boolean views) {
         String side = person.side() == Handed.UNSAID ? "" : Wordbook.key(person.side());
         List<String> cells = new ArrayList<>(List.of(
-                harmless(person.name()),
-                harmless(person.number()),
-                harmless(String.join("/", person.positions())),
+                Cell.harmless(person.name()),
+                Cell.harmless(person.number()),
+                Cell.harmless(String.join("/", person.positions())),
                 side));
         if (views) {
             cells.add(
@@ -81,16 +79,5 @@ public final class PeopleWriter {
                             : Double.toString(person.level().speed()));
         }
         return cells;
-    }
-
-    /** The same with an apostrophe before what a spreadsheet would work out. */
-    static String harmless(String cell) {
-        return !cell.isEmpty() && DOES_SOMETHING.indexOf(cell.charAt(0)) >= 0 ? "'" + cell : cell;
-    }
-
-    /** What {@link #harmless} was made of. */
-    static String asItWas(String cell) {
-        boolean made = cell.length() > 1 && cell.charAt(0) == '\'' && DOES_SOMETHING.indexOf(cell.charAt(1)) >= 0;
-        return made ? cell.substring(1) : cell;
     }
 }

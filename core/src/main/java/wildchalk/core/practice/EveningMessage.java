@@ -1,0 +1,130 @@
+package wildchalk.core.practice;
+
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
+import wildchalk.core.carousel.Turns;
+import wildchalk.core.drill.GearKind;
+import wildchalk.core.naming.PieceWords;
+import wildchalk.core.wording.Wordbook;
+
+/** An evening as a text that is sent to whoever helps: when, where, what to bring, what comes. It names nobody. */
+public final class EveningMessage {
+
+    private static final Wordbook BOOK = Wordbook.beside(EveningMessage.class, "Message");
+    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm");
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern(BOOK.say("day"), Locale.ENGLISH);
+
+    private final Practice practice;
+    private final Plan plan;
+    private final List<String> groups;
+
+    private EveningMessage(Practice practice, Plan plan, List<String> groups) {
+        this.practice = practice;
+        this.plan = plan;
+        this.groups = groups;
+    }
+
+    /**
+     * Its lines.
+     *
+     * @param bring what is to be brought
+     * @param groups what groups are called, by their numbers; those beyond have their number
+     */
+    public static List<String> of(Practice practice, Plan plan, Makeup.Bring bring, List<String> groups) {
+        EveningMessage message = new EveningMessage(practice, plan, groups);
+        List<String> lines = new ArrayList<>();
+        lines.add(message.head());
+        List<String> things = things(bring);
+        if (!things.isEmpty()) {
+            int minutes = (int) Math.ceil(bring.settingOut() / 60);
+            String all = String.join(BOOK.say("comma"), things);
+            lines.add(
+                    minutes == 0
+                            ? BOOK.say("bring", all)
+                            : BOOK.say(
+                                    "bring.set.out",
+                                    all,
+                                    practice.slot().at(-minutes * 60.0).format(TIME)));
+        }
+        plan.entries().forEach(e -> message.block(e, lines));
+        lines.add(BOOK.say("end", practice.slot().at(plan.seconds()).format(TIME)));
+        return lines;
+    }
+
+    private String head() {
+        List<String> parts = new ArrayList<>();
+        parts.add(practice.title());
+        practice.slot().day().ifPresent(d -> parts.add(d.format(DAY)));
+        parts.add(BOOK.say(
+                "from.to",
+                practice.slot().start().format(TIME),
+                practice.slot().at(practice.slot().seconds()).format(TIME)));
+        if (!practice.setting().ground().isEmpty()) {
+            parts.add(practice.setting().ground());
+        }
+        return String.join(BOOK.say("comma"), parts);
+    }
+
+    /** What is to be brought, in words: "8 cones", "2 balls". */
+    public static List<String> things(Makeup.Bring bring) {
+        List<String> things = new ArrayList<>();
+        for (Map.Entry<GearKind, Integer> e : bring.gear().entrySet()) {
+            String kind = PieceWords.kind(e.getKey());
+            things.add(BOOK.say("gear", e.getValue(), e.getValue() == 1 ? kind : PieceWords.several(kind)));
+        }
+        if (bring.balls() > 0) {
+            things.add(bring.called());
+        }
+        return things;
+    }
+
+    private void block(Plan.Entry entry, List<String> lines) {
+        Block block = entry.block();
+        String time = practice.slot().at(entry.start()).format(TIME);
+        List<Block> parts = block.parts();
+        if (parts.size() == 1) {
+            String who = block.group() > 0 ? BOOK.say("who", group(block.group() - 1)) : "";
+            lines.add(BOOK.say("block", time, BlockWords.of(block), block.time().now(), who));
+        } else {
+            lines.add(BOOK.say("beside", time, block.time().now()));
+            GoingRound.of(block, practice.company())
+                    .ifPresentOrElse(
+                            r -> round(parts, r, lines),
+                            () -> parts.forEach(p -> lines.add(BOOK.say(
+                                    "part",
+                                    BlockWords.of(p),
+                                    p.group() > 0 ? BOOK.say("who", group(p.group() - 1)) : ""))));
+        }
+    }
+
+    /** A line for each place: which group is there in which turn. */
+    private void round(List<Block> parts, GoingRound round, List<String> lines) {
+        Turns turns = round.turns();
+        for (int p = 0; p < parts.size(); p++) {
+            lines.add(BOOK.say("place", BlockWords.of(parts.get(p)), inTurn(turns, p)));
+        }
+        if (turns.carousel().groups() > parts.size()) {
+            lines.add(BOOK.say("place", BOOK.say("rest"), inTurn(turns, Turns.REST)));
+        }
+        lines.add(BOOK.say(
+                "turns", turns.count(), (int) Math.floor(round.seconds() / 60), String.format(Locale.ROOT, "%02d", (int)
+                        Math.floor(round.seconds() % 60))));
+    }
+
+    private String inTurn(Turns turns, int place) {
+        List<String> all = new ArrayList<>();
+        for (int t = 0; t < turns.count(); t++) {
+            String there = turns.there(t, place).stream().map(this::group).collect(Collectors.joining(BOOK.say("and")));
+            all.add(there.isEmpty() ? BOOK.say("nobody") : there);
+        }
+        return String.join(BOOK.say("then"), all);
+    }
+
+    private String group(int number) {
+        return number < groups.size() ? groups.get(number) : BOOK.say("group", number + 1);
+    }
+}
