@@ -36,7 +36,7 @@ public record Carousel(List<Place> places, int groups, Set<Never> never, List<St
         never = Set.copyOf(never);
         stays = List.copyOf(stays);
         if (places.isEmpty() || groups < 1 || places.size() > MOST || groups > MOST) {
-            throw new IllegalArgumentException(places.size() + " places, " + groups + " groups");
+            throw new IllegalArgumentException(places.size() + ", " + groups);
         }
         int all = places.size();
         int most = groups;
