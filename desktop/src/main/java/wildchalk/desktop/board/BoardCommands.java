@@ -18,6 +18,7 @@ import wildchalk.core.edit.Placement;
 import wildchalk.core.scene.Aids;
 import wildchalk.core.scene.Look;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.wording.Wordbook;
 import wildchalk.desktop.board.bar.EndArrows;
 import wildchalk.desktop.board.bar.SpeedMenu;
 import wildchalk.desktop.board.bar.Tray;
@@ -65,7 +66,11 @@ final class BoardCommands {
             new Help(Scope.ALWAYS, "Tab", "from piece to piece"),
             new Help(Scope.ALWAYS, "Wheel", "nearer, farther off"),
             new Help(Scope.ALWAYS, "Space and drag", "move what is shown"),
-            new Help(Scope.ALWAYS, "F5", "show it on the whole screen"));
+            new Help(Scope.ALWAYS, "F5", "show it on the whole screen"),
+            new Help(
+                    Scope.ALWAYS,
+                    "F6",
+                    Wordbook.beside(BoardCommands.class, "Commands").say("run")));
 
     private final BoardState state;
     private final Playing player;
