@@ -19,12 +19,10 @@ public final class EveningMessage {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern(BOOK.say("day"), Locale.ENGLISH);
 
     private final Practice practice;
-    private final Plan plan;
     private final List<String> groups;
 
-    private EveningMessage(Practice practice, Plan plan, List<String> groups) {
+    private EveningMessage(Practice practice, List<String> groups) {
         this.practice = practice;
-        this.plan = plan;
         this.groups = groups;
     }
 
@@ -35,7 +33,7 @@ public final class EveningMessage {
      * @param groups what groups are called, by their numbers; those beyond have their number
      */
     public static List<String> of(Practice practice, Plan plan, Makeup.Bring bring, List<String> groups) {
-        EveningMessage message = new EveningMessage(practice, plan, groups);
+        EveningMessage message = new EveningMessage(practice, groups);
         List<String> lines = new ArrayList<>();
         lines.add(message.head());
         List<String> things = things(bring);
