@@ -50,8 +50,8 @@ public record Run(Course course, int at, List<Long> spent, long inside, boolean 
     }
 
     /**
-     * Id of the block for which it is counted: the one that is on, or the one before it until the next is begun; empty
-     * before anything was.
+     * Id of the block for which it is counted: the one that is on, or the one before it until the next is begun; the
+     * first one before anything is begun. Empty where there is none.
      */
     public Optional<String> counting() {
         int from = Math.min(at, course.stretches().size() - 1);
@@ -60,7 +60,7 @@ public record Run(Course course, int at, List<Long> spent, long inside, boolean 
                 return Optional.of(course.stretches().get(i).block());
             }
         }
-        return Optional.empty();
+        return stretch().map(Stretch::block);
     }
 
     /** What was done in a block, of one kind, the oldest first. */

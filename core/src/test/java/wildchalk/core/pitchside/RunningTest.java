@@ -74,7 +74,9 @@ class RunningTest {
         assertEquals(Optional.of("b1"), after.counting());
         assertEquals(
                 Optional.of("b2"), Machine.deed(after, new Deed.Next()).run().counting());
-        assertTrue(begun().at(0).counting().isEmpty());
+        assertEquals(Optional.of("b1"), begun().at(0).counting(), "what is counted too soon counts for the first");
+        Running early = doing(begun(), 500, new Deed.Counted("gate", "sky", 1));
+        assertEquals(1, early.at(1000).done("b1", Deed.Counted.class).size());
     }
 
     @Test

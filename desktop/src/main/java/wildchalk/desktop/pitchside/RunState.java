@@ -174,7 +174,7 @@ public final class RunState {
 
     /** The block for which it is counted and called. */
     Optional<Block> counting() {
-        return run.counting().or(() -> run.stretch().map(Stretch::block)).flatMap(practice()::block);
+        return run.counting().flatMap(practice()::block);
     }
 
     /** What is called and what counts now. */
