@@ -34,6 +34,9 @@ public final class DemoBook {
     private static final List<String> PRACTICES = List.of("rink-sunday", "gym-friday", "long-tuesday");
     private static final String OPENED_FIRST = "turnstile";
 
+    /** The evening that is opened first. */
+    private static final String OPENED = "long-tuesday";
+
     private DemoBook() {}
 
     /** Puts the demo drills into a book that has none yet. */
@@ -41,7 +44,12 @@ public final class DemoBook {
         if (book.rows().isEmpty()) {
             drills().forEach(book.drills()::add);
             book.of(SquadKind.SQUADS).add(squad());
-            practices().forEach(p -> book.of(PracticeKind.PRACTICES).add(planned(p, book)));
+            practices().forEach(p -> {
+                Practice added = book.of(PracticeKind.PRACTICES).add(planned(p, book));
+                if (added.id().equals(OPENED)) {
+                    book.of(PracticeKind.PRACTICES).use(added.id());
+                }
+            });
         }
     }
 

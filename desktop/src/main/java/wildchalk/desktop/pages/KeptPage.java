@@ -1,5 +1,6 @@
 package wildchalk.desktop.pages;
 
+import java.util.Comparator;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.layout.StackPane;
@@ -9,11 +10,17 @@ import wildchalk.desktop.page.OpenDocument;
 import wildchalk.desktop.page.Page;
 import wildchalk.desktop.page.PageHost;
 import wildchalk.desktop.page.Undoable;
+import wildchalk.storage.book.Kept;
 import wildchalk.storage.book.Standing;
 import wildchalk.storage.kind.Kind;
 
 /** A page that works on one document of a kind: the one that was open last, until another is opened. */
 abstract class KeptPage<T extends Document<T>> implements Page {
+
+    /** The one that was opened or changed last; of two in the same millisecond the one that was opened. */
+    private static final Comparator<Kept.Listed> LAST = Comparator.comparingLong(
+                    (Kept.Listed l) -> Math.max(l.used(), l.changed()))
+            .thenComparingLong(Kept.Listed::used);
 
     private final PageHost host;
     private final Kind<T> kind;
@@ -80,8 +87,7 @@ abstract class KeptPage<T extends Document<T>> implements Page {
         keeper().ask(
                         b -> b.of(kind).list().stream()
                                 .filter(s -> !s.isAside())
-                                .max((a, c) ->
-                                        Long.compare(Math.max(a.used(), a.changed()), Math.max(c.used(), c.changed())))
+                                .max(LAST)
                                 .map(s -> b.of(kind).load(s.id())),
                         found -> found.ifPresentOrElse(this::open, () -> {
                             leaveDocument();
