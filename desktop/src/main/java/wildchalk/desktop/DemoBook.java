@@ -10,6 +10,7 @@ import wildchalk.core.practice.Content;
 import wildchalk.core.practice.Practice;
 import wildchalk.core.squad.Squad;
 import wildchalk.storage.book.Book;
+import wildchalk.storage.book.Kept;
 import wildchalk.storage.format.DrillReader;
 import wildchalk.storage.format.FormatException;
 import wildchalk.storage.format.PracticeReader;
@@ -34,9 +35,6 @@ public final class DemoBook {
     private static final List<String> PRACTICES = List.of("rink-sunday", "gym-friday", "long-tuesday");
     private static final String OPENED_FIRST = "turnstile";
 
-    /** The evening that is opened first. */
-    private static final String OPENED = "long-tuesday";
-
     private DemoBook() {}
 
     /** Puts the demo drills into a book that has none yet. */
@@ -44,12 +42,12 @@ public final class DemoBook {
         if (book.rows().isEmpty()) {
             drills().forEach(book.drills()::add);
             book.of(SquadKind.SQUADS).add(squad());
-            practices().forEach(p -> {
-                Practice added = book.of(PracticeKind.PRACTICES).add(planned(p, book));
-                if (added.id().equals(OPENED)) {
-                    book.of(PracticeKind.PRACTICES).use(added.id());
-                }
-            });
+            Kept<Practice> evenings = book.of(PracticeKind.PRACTICES);
+            List<String> added = practices().stream()
+                    .map(p -> evenings.add(planned(p, book)).id())
+                    .toList();
+            // Written within a millisecond, none of them would be the last one.
+            evenings.use(added.get(added.size() - 1));
         }
     }
 

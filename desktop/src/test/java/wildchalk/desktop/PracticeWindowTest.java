@@ -146,6 +146,7 @@ class PracticeWindowTest extends RealWindow {
         await(() -> ((Label) find("#round-words")).getText().startsWith("3 turns of"));
         assertEquals("Round: Game, Game, Game 12", evening());
         take(find("#practice-title"), "Copy it as a message");
+        await(() -> ((Label) find("#message-text")).getText().startsWith("Copied"));
         String copied = fx(() -> Clipboard.getSystemClipboard().getString());
         assertTrue(copied.startsWith("Round") && copied.contains("– Game: group 1, then"), copied);
         picked = folder.resolve("round.csv");

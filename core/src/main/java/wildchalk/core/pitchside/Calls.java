@@ -41,7 +41,7 @@ public record Calls(Calling calling, List<Call> may, List<Call> called) {
         return Caller.next(may, calling.rules(), called, seed);
     }
 
-    /** How often each was called: "left 9, right 8". */
+    /** How often each was called: "inside 4, outside 5". */
     public Map<String, Integer> often() {
         return Caller.often(may, called);
     }

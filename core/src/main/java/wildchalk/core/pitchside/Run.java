@@ -102,15 +102,6 @@ public record Run(Course course, int at, List<Long> spent, long inside, boolean 
                         .sum();
     }
 
-    /**
-     * How much later it will be over than planned, milliseconds; below 0 for earlier.
-     *
-     * @param planned how long it was to take from its beginning
-     */
-    public long late(long planned) {
-        return clock + rest() - planned;
-    }
-
     /** The same on another course, which is as it was up to what is on. */
     Run on(Course newCourse) {
         List<Long> kept = new ArrayList<>(spent.subList(0, Math.min(at + 1, spent.size())));

@@ -114,7 +114,8 @@ class CallerProperties {
         }
         assertTrue(!round.calls().isEmpty());
         assertTrue(round.kept().each() == 0, "and it is said that they do not come equally often");
-        Caller.Round one = Caller.round(List.of(new Call("swap", 0)), CallRules.HAT, List.of(new Call("swap", 0)), 3);
+        Caller.Round one =
+                Caller.round(List.of(new Call("turn about", 0)), CallRules.HAT, List.of(new Call("turn about", 0)), 3);
         assertEquals(1, one.calls().size());
     }
 

@@ -27,7 +27,7 @@ class CallingTest {
     @Test
     void whatIsOnTheGround() {
         assertEquals(List.of("red", "blue"), words(read("colours")));
-        assertEquals(List.of("red", "blue", "swap"), words(read("Colours, swap")));
+        assertEquals(List.of("red", "blue", "turn about"), words(read("Colours, turn about")));
         assertEquals(List.of("7", "GK"), words(read("players")));
         assertEquals(List.of("corner 1", "corner 2", "corner 3", "corner 4"), words(read("corners")));
         assertEquals(List.of("corner 1", "corner 2", "corner 3"), words(read("3 corners")));
@@ -79,7 +79,7 @@ class CallingTest {
                 "corners 4, 2 each",
                 "left, right, 5 each",
                 "players, from a hat, every 4 s",
-                "colours, home, by chance, 1 running, every 2.5 to 9 s, once all stand",
+                "colours, all in, by chance, 1 running, every 2.5 to 9 s, once all stand",
             })
     void writtenAgainItReadsTheSame(String typed) {
         assertEquals(read(typed), read(read(typed).words()));

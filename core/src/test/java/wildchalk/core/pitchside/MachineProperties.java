@@ -76,7 +76,7 @@ class MachineProperties {
                         new Deed.Timed("sprint", "Ida", 20, List.of(1500L, 3100L)),
                         new Deed.Marked("Ida", false),
                         new Deed.Agreed("colours", "gate 2"),
-                        new Deed.Noted("late tackles"))
+                        new Deed.Noted("heads down"))
                 .map(Happening.Doing::new);
         return Arbitraries.frequencyOf(
                         Tuple.of(5, whiles),
@@ -209,7 +209,7 @@ class MachineProperties {
         assertTrue(run.isOver() && !run.going());
         assertEquals(course.stretches().stream().map(Stretch::millis).toList(), run.spent());
         assertEquals(course.millis(), run.ran());
-        assertEquals(0, run.late(course.millis()));
+        assertEquals(0, run.rest());
     }
 
     @Test

@@ -38,6 +38,7 @@ import wildchalk.desktop.pitchside.RunState;
 import wildchalk.desktop.pitchside.RunWindow;
 import wildchalk.desktop.sound.Sounder;
 import wildchalk.desktop.sound.SystemSpeaker;
+import wildchalk.desktop.trouble.Trouble;
 import wildchalk.storage.book.Book;
 import wildchalk.storage.book.Kept;
 import wildchalk.storage.book.Standing;
@@ -102,22 +103,29 @@ public final class RunsOfBook implements RunDesk {
     /** Goes on with the one that is not finished, if there is one: the program ended, or the screen was left. */
     public void resume() {
         if (keeper.standingProperty().get().isKept()) {
-            found(found -> found.ifPresent(this::goOn));
+            opening = true;
+            found(found -> {
+                opening = false;
+                found.ifPresent(this::goOn);
+            });
         }
     }
 
     private void found(Consumer<Optional<Found>> then) {
-        keeper.ask(RunsOfBook::notFinished, run -> {
-            if (run.isEmpty()) {
-                then.accept(Optional.empty());
-                return;
-            }
-            InBook kept = run.get();
-            brief(
-                    kept.running().practice(),
-                    kept.needed(),
-                    briefing -> then.accept(Optional.of(new Found(kept.running(), kept.seen(), briefing))));
-        });
+        keeper.ask(
+                RunsOfBook::notFinished,
+                run -> {
+                    if (run.isEmpty()) {
+                        then.accept(Optional.empty());
+                        return;
+                    }
+                    InBook kept = run.get();
+                    brief(
+                            kept.running().practice(),
+                            kept.needed(),
+                            briefing -> then.accept(Optional.of(new Found(kept.running(), kept.seen(), briefing))));
+                },
+                () -> opening = false);
     }
 
     /** As it lies in the book. */
@@ -162,10 +170,12 @@ public final class RunsOfBook implements RunDesk {
                 BOOK.say("work.briefing"),
                 () -> Briefing.of(practice, needed.drills(), needed.squad(), needed.unit()),
                 then,
-                trouble -> {
-                    opening = false;
-                    host.messages().warn(trouble.words(BOOK.say("trouble.briefing")));
-                });
+                this::notReady);
+    }
+
+    private void notReady(Trouble trouble) {
+        opening = false;
+        host.messages().warn(trouble.words(BOOK.say("trouble.briefing")));
     }
 
     /** Goes on with a run by the clock on the wall; asks where that cannot be. */
@@ -196,6 +206,11 @@ public final class RunsOfBook implements RunDesk {
     }
 
     private void show(Found found, long gone, Time now) {
+        if (window.isPresent()) {
+            // It was answered twice.
+            window.get().stage().toFront();
+            return;
+        }
         Tools with = tools;
         RunState state = new RunState(
                 found.running(),
@@ -261,14 +276,24 @@ public final class RunsOfBook implements RunDesk {
                     drills.putAll(wanted.drills());
                     return new Needed(drills, squad(b, practice), unit(b));
                 },
-                needed -> brief(practice, needed, briefing -> begin(briefing, now)),
+                needed -> Background.work(
+                        BOOK.say("work.briefing"), () -> ready(practice, needed), r -> begin(r, now), this::notReady),
                 () -> opening = false);
     }
 
-    private void begin(Briefing briefing, LocalDateTime now) {
-        Plan plan = Plan.of(briefing.practice(), briefing.needs());
-        Practice practice = briefing.practice().in(holding(briefing.practice(), plan));
-        Course course = Course.of(plan, briefing.doses(), practice.setting().warned());
+    /** What a run is begun with: what its drills take is worked out for it, which nobody waits for. */
+    private record Ready(Practice practice, Briefing briefing, Course course) {}
+
+    private static Ready ready(Practice practice, Needed needed) {
+        Briefing briefing = Briefing.of(practice, needed.drills(), needed.squad(), needed.unit());
+        Plan plan = Plan.of(practice, briefing.needs());
+        Practice held = practice.in(holding(practice, plan));
+        return new Ready(
+                held, briefing, Course.of(plan, briefing.doses(), held.setting().warned()));
+    }
+
+    private void begin(Ready ready, LocalDateTime now) {
+        Practice practice = ready.practice();
         long wall = tools.clocks().now().wall();
         keeper.ask(
                 b -> {
@@ -278,7 +303,7 @@ public final class RunsOfBook implements RunDesk {
                                     practice.title(),
                                     practice,
                                     b.of(PracticeKind.PRACTICES).newest(practice.id()),
-                                    course,
+                                    ready.course(),
                                     new Running.Chance(wall, wall),
                                     List.of(),
                                     false));
@@ -287,7 +312,7 @@ public final class RunsOfBook implements RunDesk {
                 },
                 fresh -> {
                     // It goes from when it was begun, however long it took until it can be seen.
-                    goOn(new Found(fresh, fresh.last(), briefing));
+                    goOn(new Found(fresh, fresh.last(), ready.briefing()));
                 },
                 () -> opening = false);
     }

@@ -90,15 +90,6 @@ final class ClockFace extends Pane {
         }
     }
 
-    /** How high the figures are, pixels. */
-    double figureHeight() {
-        return FIGURE_HIGH * size() / PROBE;
-    }
-
-    String words() {
-        return shown;
-    }
-
     private double size() {
         double wide = 0;
         for (int i = 0; i < shown.length(); i++) {

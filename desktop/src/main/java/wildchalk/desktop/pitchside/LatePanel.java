@@ -6,9 +6,6 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import wildchalk.core.pitchside.Deed;
 import wildchalk.core.pitchside.Refit;
-import wildchalk.core.pitchside.Run;
-import wildchalk.core.practice.Practice;
-import wildchalk.desktop.background.Background;
 
 /** What is left, fitted into the time that is left, when the coach says so: what goes is said before it goes. */
 final class LatePanel extends RunPanel {
@@ -30,14 +27,7 @@ final class LatePanel extends RunPanel {
         words = words(RunWords.say("late.working"));
         words.setId("run-late-words");
         leaveOnly();
-        Run run = state.run();
-        Practice planned = state.practice();
-        Background.work(
-                RunWords.say("work.fitting"),
-                () -> Refit.of(
-                        planned, run, state.briefing().needs(), state.briefing().doses(), state.now()),
-                this::show,
-                trouble -> words.setText(trouble.words(RunWords.say("trouble.fitting"))));
+        state.fit(this::show, trouble -> words.setText(trouble.words(RunWords.say("trouble.fitting"))));
     }
 
     private void leaveOnly() {

@@ -17,6 +17,7 @@ import wildchalk.core.pitchside.Briefing;
 import wildchalk.core.pitchside.Calls;
 import wildchalk.core.pitchside.Deed;
 import wildchalk.core.pitchside.Machine;
+import wildchalk.core.pitchside.Refit;
 import wildchalk.core.pitchside.Run;
 import wildchalk.core.pitchside.Rundown;
 import wildchalk.core.pitchside.Running;
@@ -29,6 +30,8 @@ import wildchalk.core.practice.Practice;
 import wildchalk.core.score.Aloud;
 import wildchalk.core.score.Scoring;
 import wildchalk.core.wording.Wordbook;
+import wildchalk.desktop.background.Background;
+import wildchalk.desktop.trouble.Trouble;
 
 /** A practice that runs on this screen. Time and whatever is done go through here; all of it is kept at once. */
 public final class RunState {
@@ -338,6 +341,26 @@ public final class RunState {
                 .orElse(-1L);
         doing(new Deed.Called(word));
         callers.forEach(c -> c.accept(word));
+    }
+
+    /**
+     * Fits what is left, beside the window's thread and after what was asked before: it is worked out by one at a time.
+     *
+     * @param then told what comes of it; empty where nothing comes after the part that is on
+     */
+    void fit(Consumer<Optional<Refit>> then, Consumer<Trouble> trouble) {
+        Run as = run;
+        Practice planned = practice();
+        LocalTime now = now();
+        Background.work(
+                BOOK.say("work.fitting"),
+                () -> {
+                    synchronized (briefing) {
+                        return Refit.of(planned, as, briefing.needs(), briefing.doses(), now);
+                    }
+                },
+                then,
+                trouble);
     }
 
     /** Another thing is called, or counts, in this block. */

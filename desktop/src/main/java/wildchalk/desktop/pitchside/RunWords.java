@@ -200,7 +200,7 @@ final class RunWords {
                 "group", group.name(), group.people().stream().limit(NAMED).collect(Collectors.joining(", ")) + more);
     }
 
-    /** "left 9, right 8": how often each was called. */
+    /** "inside 4, outside 5": how often each was called. */
     static String fair(Calls calls) {
         return calls.often().entrySet().stream().map(RunWords::often).collect(Collectors.joining(", "));
     }

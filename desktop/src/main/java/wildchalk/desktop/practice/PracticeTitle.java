@@ -17,6 +17,7 @@ import wildchalk.core.practice.Practice;
 import wildchalk.core.practice.PracticeEdits;
 import wildchalk.core.practice.Slot;
 import wildchalk.core.squad.GroupNames;
+import wildchalk.desktop.background.Background;
 import wildchalk.desktop.control.DocumentTitle;
 import wildchalk.desktop.control.ListButton;
 
@@ -143,7 +144,13 @@ final class PracticeTitle extends HBox {
                 .map(g -> GroupNames.of(g.bibs()))
                 .orElse(List.of());
         Plan plan = state.plan(evening);
-        desk.copy(String.join("\n", EveningMessage.of(evening, plan, Makeup.bring(plan, state.needs()), groups)));
+        Makeup.Bring bring = Makeup.bring(plan, state.needs());
+        // How groups go round may take a moment to find.
+        Background.work(
+                say("work.message"),
+                () -> String.join("\n", EveningMessage.of(evening, plan, bring, groups)),
+                desk::copy,
+                trouble -> desk.warn(trouble.words(say("trouble.message"))));
     }
 
     /** A copy is a week later; one of a pattern stays without a day until it gets one. */

@@ -80,7 +80,7 @@ class RunInBookTest {
                 Optional.of(new Deed.Noted("they \u201csee\u201d it now")),
                 Optional.of(new Deed.Timed("slalom", "m3", 20.5, List.of(1200L, 3333L))),
                 Optional.of(new Deed.Marked("m3", true)),
-                Optional.of(new Deed.Agreed("colours, home", "gate 2; limit 8 s")),
+                Optional.of(new Deed.Agreed("colours, all in", "hoop 2; limit ten seconds")),
                 Optional.empty());
         for (int i = 0; i < deeds.size(); i++) {
             running = running.with(new Running.Moment(1000L * i, BEGUN + 1000L * i, deeds.get(i)));

@@ -174,7 +174,7 @@ class RoundTripProperties {
         return new Calling(
                 what,
                 counted ? 2 + n : 0,
-                n % 2 == 0 ? List.of("swap", "home, all of you") : List.of(),
+                n % 2 == 0 ? List.of("turn about", "in, all of you") : List.of(),
                 pick(Numbering.values(), n),
                 new CallRules(n, 1 + n % 3, n % 4, n % 2 == 1),
                 n % 3 == 0 ? Optional.empty() : Optional.of(new Pause(1500, 1500 + 250L * n)),
