@@ -588,6 +588,18 @@ class RunWindowTest extends RealWindow {
         assertEquals("Lars 2, 5", fx(() -> node("#chip-m5").getAccessibleText()));
         assertTrue(fx(() -> node("#run-do-back-take").getAccessibleText()).contains("Lars +1"));
         assertTrue(fx(() -> node("#count-m5-laps") == null), "there is no room for six times the same button");
+        // Several counters, and misses: each can be counted for each.
+        key(KeyCode.K);
+        type("#run-agree-counts", "laps, throws made or missed, each for themselves");
+        key(KeyCode.ENTER);
+        await(() -> node("#chip-miss-m6-throws") != null);
+        fx(() -> {
+            ((Button) node("#chip-m6-throws")).fire();
+            ((Button) node("#chip-miss-m6-throws")).fire();
+            return null;
+        });
+        settle();
+        assertEquals("Oona: throws 1 of 2", fx(() -> node("#chip-m6-throws").getAccessibleText()));
     }
 
     @Test

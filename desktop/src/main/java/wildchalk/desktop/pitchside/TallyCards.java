@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.geometry.Pos;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -42,23 +41,31 @@ final class TallyCards extends FlowPane {
             boolean many = sides.size() > CARDS;
             setHgap(many ? CLOSE : APART);
             setVgap(many ? CLOSE : APART);
-            for (int i = 0; i < sides.size(); i++) {
-                getChildren().add(many ? chip(state, t, sides.get(i), i) : card(t, sides.get(i), leaders));
+            if (many) {
+                CountKey.of(t.scoring(), sides).forEach(k -> chips(state, t, k));
+            } else {
+                sides.forEach(side -> getChildren().add(card(t, side, leaders)));
             }
         });
     }
 
-    private static Button chip(RunState state, Tally tally, Briefing.Group side, int place) {
-        Counter counter = tally.scoring().counters().get(0);
-        String words = RunWords.say(
-                "chip", side.name(), large(tally.scoring(), tally.by().get(side.key())));
-        String digit = place < CountKey.KEYS ? Integer.toString(place + 1) : "";
-        Button chip = new KeyButton(
-                "chip-" + side.key(), digit, words, () -> new CountKey(0, side, counter).count(state, false));
-        if (tally.leaders().contains(side.key())) {
-            chip.getStyleClass().add("run-strong");
+    /** What one has of one counter, to be touched for one more; beside it a miss, where that counts. */
+    private void chips(RunState state, Tally tally, CountKey key) {
+        Briefing.Group side = key.side();
+        Counter counter = key.counter();
+        boolean alone = tally.scoring().counters().size() == 1;
+        String id = alone ? side.key() : side.key() + "-" + counter.id();
+        String digit = key.digit() == 0 ? "" : Integer.toString(key.digit());
+        String count = RunWords.count(counter, tally.by().get(side.key()).of(counter.id()));
+        String words = alone
+                ? RunWords.say("chip", side.name(), count)
+                : RunWords.say("chip.of", side.name(), counter.words(), count);
+        KeyButton chip = new KeyButton("chip-" + id, digit, words, () -> key.count(state, false));
+        getChildren().add(tally.leaders().contains(side.key()) ? chip.strong() : chip);
+        if (key.canMiss()) {
+            getChildren()
+                    .add(new KeyButton("chip-miss-" + id, "", RunWords.say("do.missed"), () -> key.count(state, true)));
         }
-        return chip;
     }
 
     private static VBox card(Tally tally, Briefing.Group side, List<String> leaders) {
