@@ -20,9 +20,12 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import wildchalk.core.check.Finding;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.ground.Ground;
+import wildchalk.core.practice.Around;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.BlockWords;
 import wildchalk.core.practice.Change;
+import wildchalk.core.practice.Content;
 import wildchalk.core.practice.DrillWork;
 import wildchalk.core.practice.EveningMessage;
 import wildchalk.core.practice.Fit;
@@ -81,14 +84,17 @@ final class PracticeCommand implements Callable<Integer> {
     public Integer call() throws Exception {
         PracticeReader.Carried carried = PracticeReader.read(file, Main.surfaces());
         Practice asked = carried.practice();
-        KnownNeeds needs = needs(asked, drills(carried));
+        Map<String, Drill> drills = drills(carried);
+        KnownNeeds needs = needs(asked, drills);
         Left left = left(asked);
-        Optional<Fit> fitted = fit ? Optional.of(Worked.of(asked, needs, left).fit()) : Optional.empty();
-        Worked worked = Worked.of(fitted.map(Fit::practice).orElse(asked), needs, left);
+        Around around = Around.UNKNOWN.on(Ground.venue(asked, planned(asked, drills), Main.surfaces()));
+        Optional<Fit> fitted =
+                fit ? Optional.of(Worked.of(asked, needs, left, around).fit()) : Optional.empty();
+        Worked worked = Worked.of(fitted.map(Fit::practice).orElse(asked), needs, left, around);
         List<Finding<Practice>> findings = PracticeCheck.all(worked);
         PrintWriter out = spec.commandLine().getOut();
         if (message) {
-            EveningMessage.of(worked.practice(), worked.plan(), Makeup.bring(worked.plan(), needs), List.of())
+            EveningMessage.of(worked.practice(), worked.plan(), needs, Makeup.bring(worked.plan(), needs), List.of())
                     .forEach(out::println);
         } else if (csv) {
             out.print(PlanSheet.write(worked.practice(), worked.plan()));
@@ -144,6 +150,17 @@ final class PracticeCommand implements Callable<Integer> {
             }
         }
         return drills;
+    }
+
+    private static Map<Content.Planned, Drill> planned(Practice practice, Map<String, Drill> drills) {
+        Map<Content.Planned, Drill> planned = new HashMap<>();
+        practice.blocks().stream()
+                .flatMap(Block::all)
+                .flatMap(Block::play)
+                .map(Content.Play::drill)
+                .filter(p -> drills.containsKey(p.id()))
+                .forEach(p -> planned.put(p, drills.get(p.id())));
+        return planned;
     }
 
     private static KnownNeeds needs(Practice practice, Map<String, Drill> drills) {

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
@@ -114,17 +115,51 @@ public final class StationEdits {
         }
         Set<String> gone = new HashSet<>(contents(stage, station));
         Stage cleared = PieceEdits.removed(stage, gone);
-        Stage titled = cleared.withPiece(new Piece.Station(
-                station.id(), station.at(), station.outline(), station.number(), drill.title(), station.minutes()));
         CopyEdits.Copy copy = CopyEdits.bring(
                 rung,
                 "Put " + drill.title() + " into station " + station.number(),
-                titled,
+                titled(cleared, station, drill.title()),
                 ids,
                 portable.stage(),
                 best,
                 here);
         return new Filled(copy.edit(), words.isEmpty() ? "" : drill.title() + ": " + String.join("; ", words) + ".");
+    }
+
+    /** Marks out areas, each of which is made with an id of its own. */
+    public static Edit<Drill> mark(String rung, List<Function<String, Piece.Area>> areas) {
+        return StageEdit.making("Mark it out", rung, (stage, ids) -> {
+            Stage marked = stage;
+            for (Function<String, Piece.Area> area : areas) {
+                marked = marked.withPiece(area.apply(ids.take("st")));
+            }
+            return marked;
+        });
+    }
+
+    /**
+     * Puts a stage of another drill somewhere, as it is there and whatever stands there already; goals and zones of its
+     * surface come along.
+     *
+     * @param from the drill that it is a stage of
+     */
+    public static Edit<Drill> bring(Drill onto, Stage stage, Drill from, Placement placement) {
+        String rung = onto.ladder().get(0).id();
+        Portable portable = Portable.of(stage, new FreeIds(from), from.surface());
+        return CopyEdits.bring(
+                        rung,
+                        "Put " + from.title() + " on the ground",
+                        Ladder.build(onto, rung),
+                        new FreeIds(onto),
+                        portable.stage(),
+                        placement,
+                        onto.surface())
+                .edit();
+    }
+
+    private static Stage titled(Stage stage, Piece.Station station, String title) {
+        return stage.withPiece(new Piece.Station(
+                station.id(), station.at(), station.outline(), station.number(), title, station.minutes()));
     }
 
     private static boolean isWide(Box box) {

@@ -103,13 +103,8 @@ public record Briefing(
                 .forEach(b -> said.put(new Part(b.id(), ""), together(b, said)));
         Map<String, DrillWork> works = new HashMap<>();
         drills.forEach((planned, drill) -> works.put(planned.id(), new DrillWork(drill, SetOut.USUAL_HANDFUL)));
-        return new Briefing(
-                practice,
-                drills,
-                squad,
-                block -> DrillWork.of(works, block, practice.company()),
-                said,
-                rounds(practice));
+        KnownNeeds needs = block -> DrillWork.of(works, block, practice.company());
+        return new Briefing(practice, drills, squad, needs, said, rounds(practice, needs));
     }
 
     /** What is said first in each of some that are side by side, and all that could hurt somebody in any. */
@@ -124,9 +119,10 @@ public record Briefing(
         return new Says(say, List.of(), List.of(), List.copyOf(care));
     }
 
-    private static Map<String, GoingRound> rounds(Practice practice) {
+    private static Map<String, GoingRound> rounds(Practice practice, KnownNeeds needs) {
         Map<String, GoingRound> rounds = new HashMap<>();
-        practice.blocks().forEach(b -> GoingRound.of(b, practice.company()).ifPresent(r -> rounds.put(b.id(), r)));
+        practice.blocks()
+                .forEach(b -> GoingRound.of(b, practice.company(), needs).ifPresent(r -> rounds.put(b.id(), r)));
         return rounds;
     }
 

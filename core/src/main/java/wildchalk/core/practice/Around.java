@@ -3,17 +3,19 @@ package wildchalk.core.practice;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import wildchalk.core.drill.Venue;
 
 /**
  * What is known of the book around a practice.
  *
  * @param others the other practices of it
  * @param drills how the drills that it uses stand in the book now, by their ids
+ * @param venue what the evening is on; empty where nothing is said of it
  */
-public record Around(List<Other> others, Map<String, Now> drills) {
+public record Around(List<Other> others, Map<String, Now> drills, Optional<Venue> venue) {
 
     /** Nothing is known. */
-    public static final Around UNKNOWN = new Around(List.of(), Map.of());
+    public static final Around UNKNOWN = new Around(List.of(), Map.of(), Optional.empty());
 
     /** Another practice. */
     public record Other(String title, Slot slot, String ground) {}
@@ -30,6 +32,11 @@ public record Around(List<Other> others, Map<String, Now> drills) {
     public Around {
         others = List.copyOf(others);
         drills = Map.copyOf(drills);
+    }
+
+    /** The same, on this. */
+    public Around on(Optional<Venue> other) {
+        return new Around(others, drills, other);
     }
 
     /** How the drill of a block stands now; empty for what is no drill, and where nothing is known of it. */

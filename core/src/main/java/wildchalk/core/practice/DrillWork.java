@@ -9,12 +9,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.IntStream;
 import wildchalk.core.catalogue.Skill;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.script.Counts;
 import wildchalk.core.surface.Surface;
@@ -86,9 +88,8 @@ public final class DrillWork {
         private int balls;
         private double settingOut;
         private double saying;
-        private Vec centre = Vec.ZERO;
-        private double length;
-        private double width;
+        private Optional<Box> ground = Optional.empty();
+        private Reach reach = Reach.NONE;
         private boolean contact;
 
         Together(int copies) {
@@ -104,9 +105,8 @@ public final class DrillWork {
             settingOut = Math.max(settingOut, copies * rung.settingOut());
             // The next rung is said as they climb.
             saying = works.isEmpty() ? rung.saying() : saying;
-            centre = works.isEmpty() ? rung.ground().centre() : centre;
-            length = Math.max(length, rung.ground().width());
-            width = Math.max(width, rung.ground().height());
+            ground = Optional.of(ground.map(g -> g.with(rung.ground())).orElse(rung.ground()));
+            reach = reach.and(rung.reach());
             rung.skills().forEach((skill, share) -> skills.merge(skill, share * weight, Double::sum));
             contact |= rung.contact();
             words.add(rung.words());
@@ -136,6 +136,27 @@ public final class DrillWork {
                             .right())));
         }
 
+        private Needs.Footing footing(Drill drill, Surface surface) {
+            Box box = ground.orElse(new Box(0, 0, 0, 0));
+            // Copies stand side by side along their shorter side.
+            boolean along = box.width() <= box.height();
+            Vec next = along ? new Vec(box.width(), 0) : new Vec(0, box.height());
+            List<Vec> shifts = IntStream.range(0, copies)
+                    .mapToObj(i -> next.times(i - (copies - 1) / 2.0))
+                    .toList();
+            Reach all = shifts.stream()
+                    .map(s -> reach.at(p -> p.minus(box.centre()).plus(s)))
+                    .reduce(Reach.NONE, Reach::and);
+            return new Needs.Footing(
+                    drill.venue().surface(),
+                    box.centre(),
+                    along ? box.width() * copies : box.width(),
+                    along ? box.height() : box.height() * copies,
+                    new Content.Area(surface.length(), surface.width()),
+                    shifts,
+                    all);
+        }
+
         Needs needs(Drill drill, Surface surface) {
             double all =
                     skills.values().stream().mapToDouble(Double::doubleValue).sum();
@@ -148,13 +169,7 @@ public final class DrillWork {
                     new Needs.Kit(gear, balls, Counts.ball(surface), bibs, settingOut),
                     saying,
                     work(),
-                    new Needs.Footing(
-                            drill.venue().surface(),
-                            centre,
-                            // Copies stand side by side along their shorter side.
-                            length <= width ? length * copies : length,
-                            length <= width ? width : width * copies,
-                            new Content.Area(surface.length(), surface.width())),
+                    footing(drill, surface),
                     new Needs.About(skills, contact, String.join(" ", words)));
         }
     }

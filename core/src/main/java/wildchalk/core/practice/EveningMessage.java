@@ -5,7 +5,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.function.IntFunction;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import wildchalk.core.carousel.Turns;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.naming.PieceWords;
@@ -19,21 +21,25 @@ public final class EveningMessage {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern(BOOK.say("day"), Locale.ENGLISH);
 
     private final Practice practice;
+    private final KnownNeeds needs;
     private final List<String> groups;
 
-    private EveningMessage(Practice practice, List<String> groups) {
+    private EveningMessage(Practice practice, KnownNeeds needs, List<String> groups) {
         this.practice = practice;
+        this.needs = needs;
         this.groups = groups;
     }
 
     /**
      * Its lines.
      *
+     * @param needs what its drills take
      * @param bring what is to be brought
      * @param groups what groups are called, by their numbers; those beyond have their number
      */
-    public static List<String> of(Practice practice, Plan plan, Makeup.Bring bring, List<String> groups) {
-        EveningMessage message = new EveningMessage(practice, groups);
+    public static List<String> of(
+            Practice practice, Plan plan, KnownNeeds needs, Makeup.Bring bring, List<String> groups) {
+        EveningMessage message = new EveningMessage(practice, needs, groups);
         List<String> lines = new ArrayList<>();
         lines.add(message.head());
         List<String> things = things(bring);
@@ -89,7 +95,7 @@ public final class EveningMessage {
             lines.add(BOOK.say("block", time, BlockWords.of(block), block.time().now(), who));
         } else {
             lines.add(BOOK.say("beside", time, block.time().now()));
-            GoingRound.of(block, practice.company())
+            GoingRound.of(block, practice.company(), needs)
                     .ifPresentOrElse(
                             r -> round(parts, r, lines),
                             () -> parts.forEach(p -> lines.add(BOOK.say(
@@ -102,21 +108,27 @@ public final class EveningMessage {
     /** A line for each place: which group is there in which turn. */
     private void round(List<Block> parts, GoingRound round, List<String> lines) {
         Turns turns = round.turns();
-        for (int p = 0; p < parts.size(); p++) {
-            lines.add(BOOK.say("place", BlockWords.of(parts.get(p)), inTurn(turns, p)));
+        for (Block part : parts) {
+            boolean own = round.places().stream().noneMatch(p -> p.id().equals(part.id()));
+            lines.add(
+                    own
+                            ? BOOK.say("keepers.own", BlockWords.of(part))
+                            : BOOK.say("place", BlockWords.of(part), inTurn(turns.count(), t -> round.there(t, part))));
         }
-        if (turns.carousel().groups() > parts.size()) {
-            lines.add(BOOK.say("place", BOOK.say("rest"), inTurn(turns, Turns.REST)));
+        boolean rests = IntStream.range(0, turns.carousel().groups())
+                .anyMatch(g -> !turns.rests(g).isEmpty());
+        if (rests) {
+            lines.add(BOOK.say("place", BOOK.say("rest"), inTurn(turns.count(), t -> turns.there(t, Turns.REST))));
         }
         lines.add(BOOK.say(
                 "turns", turns.count(), (int) Math.floor(round.seconds() / 60), String.format(Locale.ROOT, "%02d", (int)
                         Math.floor(round.seconds() % 60))));
     }
 
-    private String inTurn(Turns turns, int place) {
+    private String inTurn(int turns, IntFunction<List<Integer>> who) {
         List<String> all = new ArrayList<>();
-        for (int t = 0; t < turns.count(); t++) {
-            String there = turns.there(t, place).stream().map(this::group).collect(Collectors.joining(BOOK.say("and")));
+        for (int t = 0; t < turns; t++) {
+            String there = who.apply(t).stream().map(this::group).collect(Collectors.joining(BOOK.say("and")));
             all.add(there.isEmpty() ? BOOK.say("nobody") : there);
         }
         return String.join(BOOK.say("then"), all);

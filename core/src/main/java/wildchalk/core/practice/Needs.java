@@ -2,6 +2,7 @@ package wildchalk.core.practice;
 
 import java.util.Collections;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import wildchalk.core.catalogue.Skill;
@@ -92,8 +93,26 @@ public record Needs(int fewest, int keepers, Kit kit, double saying, Work work, 
      * @param length metres along it
      * @param width metres across it
      * @param whole all of what it is drawn on
+     * @param copies how far the middle of each copy is from the middle of all, metres
+     * @param reach where its people and balls get to, metres from its middle, all copies together
      */
-    public record Footing(String surface, Vec centre, double length, double width, Content.Area whole) {
+    public record Footing(
+            String surface,
+            Vec centre,
+            double length,
+            double width,
+            Content.Area whole,
+            List<Vec> copies,
+            Reach reach) {
+
+        public Footing {
+            copies = List.copyOf(copies);
+        }
+
+        /** One of which it is not known where anybody gets to. */
+        public Footing(String surface, Vec centre, double length, double width, Content.Area whole) {
+            this(surface, centre, length, width, whole, List.of(Vec.ZERO), Reach.NONE);
+        }
 
         /** Square metres. */
         public double area() {

@@ -25,12 +25,13 @@ public record Practice(
      *
      * @param ground what the place is called, such as "far pitch, the left half"; may be empty
      * @param warned how the end of a part is heard when it is run
+     * @param part what part of the surface there is
      */
-    public record Setting(Company company, Bag bag, String ground, Heat heat, Warned warned) {
+    public record Setting(Company company, Bag bag, String ground, Heat heat, Warned warned, GroundPart part) {
 
-        /** One in which the ends of parts are heard as usual. */
+        /** One on all of the surface in which the ends of parts are heard as usual. */
         public Setting(Company company, Bag bag, String ground, Heat heat) {
-            this(company, bag, ground, heat, Warned.USUAL);
+            this(company, bag, ground, heat, Warned.USUAL, GroundPart.WHOLE);
         }
 
         /** Nothing is said of it. */
@@ -38,27 +39,32 @@ public record Practice(
 
         /** The same with others. */
         public Setting with(Company other) {
-            return new Setting(other, bag, ground, heat, warned);
+            return new Setting(other, bag, ground, heat, warned, part);
         }
 
         /** The same with another bag. */
         public Setting with(Bag other) {
-            return new Setting(company, other, ground, heat, warned);
+            return new Setting(company, other, ground, heat, warned, part);
         }
 
         /** The same somewhere else. */
         public Setting on(String otherGround) {
-            return new Setting(company, bag, otherGround, heat, warned);
+            return new Setting(company, bag, otherGround, heat, warned, part);
         }
 
         /** The same in other weather. */
         public Setting in(Heat other) {
-            return new Setting(company, bag, ground, other, warned);
+            return new Setting(company, bag, ground, other, warned, part);
+        }
+
+        /** The same on another part of the surface. */
+        public Setting on(GroundPart other) {
+            return new Setting(company, bag, ground, heat, warned, other);
         }
 
         /** The same, its ends heard otherwise. */
         public Setting warning(Warned other) {
-            return new Setting(company, bag, ground, heat, other);
+            return new Setting(company, bag, ground, heat, other, part);
         }
     }
 

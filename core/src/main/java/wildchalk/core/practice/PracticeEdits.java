@@ -2,9 +2,11 @@ package wildchalk.core.practice;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 import wildchalk.core.document.Edit;
 import wildchalk.core.wording.Wordbook;
 
@@ -33,11 +35,9 @@ public final class PracticeEdits {
         if (!(block.content() instanceof Content.Beside b)) {
             return block;
         }
-        List<Block> parts = new ArrayList<>();
-        for (Block part : b.blocks()) {
-            parts.add(part.withId(practice.nextId() + "." + (parts.size() + 1)));
-        }
-        return block.being(b.of(parts));
+        return block.being(b.numbered(IntStream.rangeClosed(1, b.blocks().size())
+                .mapToObj(n -> practice.nextId() + "." + n)
+                .toList()));
     }
 
     /** Groups go round what is side by side, or stay; empty for staying. Whoever has no group yet is given one. */
@@ -54,7 +54,7 @@ public final class PracticeEdits {
         for (Block part : beside.blocks()) {
             parts.add(part.group() == 0 && round.isPresent() ? part.forGroup(parts.size() + 1) : part);
         }
-        return new Content.Beside(parts, round);
+        return beside.of(parts).going(round);
     }
 
     /** A block goes; of several side by side the others stay. */
@@ -136,14 +136,28 @@ public final class PracticeEdits {
             Block together = other.withId(more ? other.id() : left.nextId())
                     .forGroup(0)
                     .led("")
-                    .being(new Content.Beside(grouped, round(other)));
+                    .being(more(other).of(grouped));
             Practice counted = more ? left : left.counting(left.ids() + 1);
             return counted.changing(other.id(), b -> together);
         });
     }
 
-    private static Optional<Content.Round> round(Block block) {
-        return block.content() instanceof Content.Beside b ? b.round() : Optional.empty();
+    private static Content.Beside more(Block block) {
+        return block.content() instanceof Content.Beside b ? b : new Content.Beside(block.parts());
+    }
+
+    /** What is side by side stands where it is said to, by ids of blocks. */
+    public static Edit<Practice> stand(Block block, Map<String, Stand> stands) {
+        return edit(
+                words("stand", BlockWords.of(block)),
+                p -> p.changing(
+                        block.id(),
+                        b -> b.content() instanceof Content.Beside beside ? b.being(beside.on(stands)) : b));
+    }
+
+    /** It has this part of the surface. */
+    public static Edit<Practice> on(GroundPart part) {
+        return edit(words("part"), p -> p.given(p.setting().on(part)));
     }
 
     /** Those side by side come one after another, everybody in each. */

@@ -49,6 +49,7 @@ final class RungWork {
     private final Flows flows;
     private final RunThrough through;
     private final Box ground;
+    private final Reach reach;
     private final double settingOut;
     private final Needs.Turning turning;
     private final Map<Skill, Double> skills;
@@ -62,6 +63,7 @@ final class RungWork {
                 Reads.ways(stage).stream().map(w -> through.going(w).timeline()).toList();
         this.ground =
                 ways.stream().map(t -> Footprint.of(stage, t)).reduce(Box::with).orElseThrow();
+        this.reach = ways.stream().map(t -> Reach.of(stage, t)).reduce(Reach.NONE, Reach::and);
         this.settingOut = SetOut.of(stage, surface, Units.METRIC, handful).seconds();
         this.turning = ways.stream()
                 .map(RungWork::turning)
@@ -142,6 +144,10 @@ final class RungWork {
 
     Box ground() {
         return ground;
+    }
+
+    Reach reach() {
+        return reach;
     }
 
     Map<Skill, Double> skills() {

@@ -34,12 +34,18 @@ class EveningMessageTest {
                                         List.of(
                                                 game("gates", 1).withId("x"),
                                                 game("posts", 2).withId("y")),
-                                        round),
+                                        round,
+                                        Map.of()),
                                 Block.Time.of(18)));
     }
 
     private static List<String> told(Practice evening, Makeup.Bring bring) {
-        return EveningMessage.of(evening, Plan.of(evening, b -> Optional.empty()), bring, List.of("coral", "sky"));
+        return EveningMessage.of(
+                evening,
+                Plan.of(evening, b -> Optional.empty()),
+                b -> Optional.empty(),
+                bring,
+                List.of("coral", "sky"));
     }
 
     @Test

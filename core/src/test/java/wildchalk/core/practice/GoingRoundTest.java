@@ -43,7 +43,8 @@ class GoingRoundTest {
     }
 
     private static GoingRound round(Practice practice) {
-        return GoingRound.of(practice.blocks().get(0), practice.company()).orElseThrow();
+        return GoingRound.of(practice.blocks().get(0), practice.company(), b -> Optional.empty())
+                .orElseThrow();
     }
 
     @Test
@@ -119,8 +120,9 @@ class GoingRoundTest {
         Practice evening = evening(3, 3, 20);
         Practice back =
                 PracticeEdits.goRound(evening.blocks().get(0), Optional.empty()).apply(evening);
-        assertTrue(GoingRound.of(back.blocks().get(0), back.company()).isEmpty());
-        assertTrue(GoingRound.of(back.blocks().get(0).parts().get(0), back.company())
+        assertTrue(GoingRound.of(back.blocks().get(0), back.company(), b -> Optional.empty())
+                .isEmpty());
+        assertTrue(GoingRound.of(back.blocks().get(0).parts().get(0), back.company(), b -> Optional.empty())
                 .isEmpty());
         // What is done to a part keeps the round.
         Practice changed = evening.changing("p1", b -> b.noting("low"));
@@ -129,7 +131,10 @@ class GoingRoundTest {
         Practice unsaid = evening.given(Practice.Setting.UNSAID);
         assertEquals(3, round(unsaid).turns().carousel().groups());
         Practice crowd = evening.given(Practice.Setting.UNSAID.with(company(13)));
-        assertTrue(GoingRound.of(crowd.blocks().get(0), crowd.company()).isEmpty(), "nobody overlooks thirteen");
+        assertTrue(
+                GoingRound.of(crowd.blocks().get(0), crowd.company(), b -> Optional.empty())
+                        .isEmpty(),
+                "nobody overlooks thirteen");
     }
 
     @Test

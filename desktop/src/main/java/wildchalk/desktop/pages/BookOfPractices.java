@@ -130,7 +130,7 @@ final class BookOfPractices implements PracticeDesk {
         Optional<Squad> squad = Optional.of(practice.company().squad())
                 .filter(s -> !s.isEmpty())
                 .flatMap(s -> book.of(SquadKind.SQUADS).find(s));
-        return new Fetched(drills, wanted, new Around(others, now), squad);
+        return new Fetched(drills, wanted, new Around(others, now, Optional.empty()), squad);
     }
 
     @Override

@@ -158,8 +158,13 @@ final class RunWords {
         on.filter(b -> b.parts().size() > 1).ifPresent(b -> b.parts().forEach(p -> {
             List<String> who = new ArrayList<>();
             round.ifPresentOrElse(
-                    r -> who.addAll(
-                            groups(state, r.turns().there(turn(state), b.parts().indexOf(p)))),
+                    r -> {
+                        who.addAll(groups(state, r.there(turn(state), p)));
+                        int keepers = r.keepers(turn(state), p).size();
+                        if (keepers > 0) {
+                            who.add(say("keepers", keepers));
+                        }
+                    },
                     () -> state.briefing().group(p).ifPresent(g -> who.add(group(g))));
             state.briefing().lead(p).ifPresent(l -> who.add(say("lead", l)));
             places.add(say("place", BlockWords.of(p), String.join(", ", who)));

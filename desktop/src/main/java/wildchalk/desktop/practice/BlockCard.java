@@ -52,6 +52,7 @@ final class BlockCard extends VBox {
         if (!(block.content() instanceof Content.Beside)) {
             getChildren().addAll(group(), lead(), note());
         }
+        getChildren().addAll(PlaceRows.of(state, block));
         if (!part) {
             getChildren().add(before());
         }

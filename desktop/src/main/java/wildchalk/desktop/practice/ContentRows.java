@@ -216,6 +216,9 @@ final class ContentRows implements Content.Cases<List<Node>> {
         FlowPane parts = BlockCard.row(say("card.parts"));
         beside.blocks().forEach(b -> parts.getChildren()
                 .add(Fields.pill("choose-" + b.id(), BlockWords.of(b), () -> state.choose(Optional.of(b.id())))));
-        return List.of(parts, RoundRows.of(state, block, beside), RoundRows.words(state, block));
+        FlowPane where = BlockCard.row(
+                say("ground.where"),
+                Fields.pill("block-ground", say("ground.show"), () -> state.showGround(Optional.of(block.id()))));
+        return List.of(parts, where, RoundRows.of(state, block, beside), RoundRows.words(state, block));
     }
 }

@@ -7,7 +7,10 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import wildchalk.core.check.Finding;
 import wildchalk.core.document.Edit;
+import wildchalk.core.drill.Venue;
+import wildchalk.core.ground.Ground;
 import wildchalk.core.practice.Block;
+import wildchalk.core.practice.Content;
 import wildchalk.core.practice.Expected;
 import wildchalk.core.practice.Fit;
 import wildchalk.core.practice.KnownNeeds;
@@ -50,6 +53,7 @@ public final class PracticeState {
     private final ReadOnlyObjectWrapper<Optional<Seen>> seen = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final Seen.Worker worker = new Seen.Worker();
     private final Newest<Seen> eyes;
+    private final ReadOnlyObjectWrapper<Optional<String>> ground = new ReadOnlyObjectWrapper<>(Optional.empty());
     private Fetched fetched = Fetched.NOTHING;
     private Asking asking = Asking.WHOLE;
     private boolean left;
@@ -103,6 +107,12 @@ public final class PracticeState {
 
     private void changed() {
         chosen.get().filter(id -> practice().block(id).isEmpty()).ifPresent(id -> chosen.set(Optional.empty()));
+        ground.get()
+                .filter(id -> practice()
+                        .block(id)
+                        .filter(b -> b.content() instanceof Content.Beside)
+                        .isEmpty())
+                .ifPresent(id -> ground.set(Optional.empty()));
         boolean known = practice().blocks().stream()
                 .flatMap(Block::all)
                 .flatMap(Block::play)
@@ -121,7 +131,13 @@ public final class PracticeState {
     private void look() {
         Practice now = evening();
         Fetched with = fetched;
-        eyes.ask(() -> worker.see(now, with));
+        Optional<Venue> on = venue();
+        eyes.ask(() -> worker.see(now, with, on));
+    }
+
+    /** What the evening is on: as a drill of it has it that is drawn on the same. */
+    Optional<Venue> venue() {
+        return Ground.venue(practice(), fetched.drills(), desk.surfaces());
     }
 
     void apply(Edit<Practice> edit) {
@@ -169,6 +185,16 @@ public final class PracticeState {
     public void choose(Optional<String> block) {
         chosen.set(block);
         show(Side.FOUND);
+    }
+
+    /** Id of the block whose ground is shown instead of the column of time. */
+    ReadOnlyObjectProperty<Optional<String>> groundProperty() {
+        return ground.getReadOnlyProperty();
+    }
+
+    /** Shows what is side by side in a block on the ground; the column of time again for empty. */
+    void showGround(Optional<String> block) {
+        ground.set(block);
     }
 
     ReadOnlyObjectProperty<Side> sideProperty() {

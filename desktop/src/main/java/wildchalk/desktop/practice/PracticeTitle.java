@@ -11,6 +11,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import wildchalk.core.practice.Company;
 import wildchalk.core.practice.EveningMessage;
+import wildchalk.core.practice.KnownNeeds;
 import wildchalk.core.practice.Makeup;
 import wildchalk.core.practice.Plan;
 import wildchalk.core.practice.Practice;
@@ -144,11 +145,12 @@ final class PracticeTitle extends HBox {
                 .map(g -> GroupNames.of(g.bibs()))
                 .orElse(List.of());
         Plan plan = state.plan(evening);
-        Makeup.Bring bring = Makeup.bring(plan, state.needs());
+        KnownNeeds needs = state.needs();
+        Makeup.Bring bring = Makeup.bring(plan, needs);
         // How groups go round may take a moment to find.
         Background.work(
                 say("work.message"),
-                () -> String.join("\n", EveningMessage.of(evening, plan, bring, groups)),
+                () -> String.join("\n", EveningMessage.of(evening, plan, needs, bring, groups)),
                 desk::copy,
                 trouble -> desk.warn(trouble.words(say("trouble.message"))));
     }

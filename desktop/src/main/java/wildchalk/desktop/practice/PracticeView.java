@@ -26,6 +26,8 @@ public final class PracticeView extends BorderPane {
     private final ColumnScroll column;
     private final Bin bin;
     private final BesideTime side;
+    private final GroundView ground;
+    private final VBox middle;
 
     public PracticeView(PracticeState state) {
         this.state = state;
@@ -35,9 +37,11 @@ public final class PracticeView extends BorderPane {
         this.side = new BesideTime(state, this::focus);
         setId("practice-view");
         getStyleClass().add("practice-view");
-        VBox middle = new VBox(8, title, column);
+        this.ground = new GroundView(state);
+        this.middle = new VBox(8, title, column);
         middle.getStyleClass().add("practice-middle");
         VBox.setVgrow(column, Priority.ALWAYS);
+        VBox.setVgrow(ground, Priority.ALWAYS);
         setLeft(bin);
         setCenter(middle);
         setRight(side);
@@ -46,11 +50,14 @@ public final class PracticeView extends BorderPane {
             title.fill();
             column.column().fill();
             side.fillCard();
+            ground.fill();
         });
+        state.groundProperty().addListener(o -> fillMiddle());
         state.seenProperty().addListener(o -> fill());
         state.chosenProperty().addListener(o -> {
             column.column().fill();
             side.fill();
+            ground.fill();
         });
         state.sideProperty().addListener(o -> side.fill());
         fill();
@@ -60,6 +67,20 @@ public final class PracticeView extends BorderPane {
         title.fill();
         column.column().fill();
         side.fill();
+        ground.fill();
+    }
+
+    /** The column of time, or the ground in its place. */
+    private void fillMiddle() {
+        boolean there = state.groundProperty().get().isPresent();
+        middle.getChildren().set(1, there ? ground : column);
+        if (there) {
+            ground.fill();
+            Platform.runLater(ground::requestFocus);
+        } else {
+            ground.leave();
+            focus();
+        }
     }
 
     /** The book may be another by now: looks again. */
@@ -94,6 +115,8 @@ public final class PracticeView extends BorderPane {
             state.document().undo();
         } else if (REDO.match(e) || REDO_TOO.match(e)) {
             state.document().redo();
+        } else if (e.getCode() == KeyCode.ESCAPE && state.groundProperty().get().isPresent()) {
+            state.showGround(Optional.empty());
         } else if (e.getCode() == KeyCode.ESCAPE) {
             state.choose(Optional.empty());
             focus();

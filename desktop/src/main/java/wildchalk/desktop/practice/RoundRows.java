@@ -10,6 +10,7 @@ import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Company;
 import wildchalk.core.practice.Content;
 import wildchalk.core.practice.GoingRound;
+import wildchalk.core.practice.KnownNeeds;
 import wildchalk.core.practice.PracticeEdits;
 import wildchalk.desktop.background.Background;
 
@@ -42,7 +43,7 @@ final class RoundRows {
                         "round-flip",
                         say("round.flip"),
                         r.flipped(),
-                        () -> go(state, block, Optional.of(new Content.Round(!r.flipped()))))));
+                        () -> go(state, block, Optional.of(r.flipping(!r.flipped()))))));
         return row;
     }
 
@@ -62,9 +63,10 @@ final class RoundRows {
         label.setWrapText(true);
         show(label, "");
         Company company = state.evening().company();
+        KnownNeeds needs = state.needs();
         Background.work(
                 say("work.round"),
-                () -> GoingRound.of(block, company),
+                () -> GoingRound.of(block, company, needs),
                 found -> found.ifPresent(r -> show(label, words(block, r))),
                 trouble -> state.desk().warn(trouble.words(say("trouble.round"))));
         return label;
@@ -80,7 +82,7 @@ final class RoundRows {
         Turns turns = round.turns();
         int each = (int) Math.max(0, Math.floor(round.seconds()));
         List<String> words = new ArrayList<>();
-        words.add(say("round.turns", turns.count(), Clock.minutes(each)));
+        words.add(say(round.placed() ? "round.turns.placed" : "round.turns", turns.count(), Clock.minutes(each)));
         for (int g = 0; g < turns.carousel().groups(); g++) {
             List<String> rests =
                     turns.rests(g).stream().map(t -> Integer.toString(t + 1)).toList();

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.check.Finding;
+import wildchalk.core.drill.Venue;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Company;
 import wildchalk.core.practice.Content;
@@ -42,7 +43,8 @@ record Seen(
 
         private final Map<Content.Planned, DrillWork> drills = new HashMap<>();
 
-        Seen see(Practice evening, Fetched fetched) {
+        /** @param venue what it is on; empty where nothing is known of it */
+        Seen see(Practice evening, Fetched fetched, Optional<Venue> venue) {
             Map<Asked, Needs> known = new HashMap<>();
             evening.blocks().stream().flatMap(Block::all).forEach(b -> b.play()
                     .forEach(p -> Optional.ofNullable(fetched.drills().get(p.drill()))
@@ -50,7 +52,7 @@ record Seen(
                             .ifPresent(work -> known.computeIfAbsent(
                                     new Asked(p, evening.company().in(b.group())), a -> work.of(p, a.people())))));
             KnownNeeds needs = needs(known, evening.company());
-            Worked worked = Worked.of(evening, needs, fetched.around());
+            Worked worked = Worked.of(evening, needs, fetched.around().on(venue));
             return new Seen(
                     worked,
                     PracticeCheck.all(worked),

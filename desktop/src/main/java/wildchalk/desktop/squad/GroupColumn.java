@@ -22,6 +22,7 @@ import wildchalk.core.squad.Member;
 import wildchalk.core.squad.Presence;
 import wildchalk.core.squad.SquadEdits;
 import wildchalk.core.wording.Wordbook;
+import wildchalk.desktop.control.BibMark;
 import wildchalk.desktop.control.ListButton;
 
 /** One group: who is in it, how strong it is, and a place to drop somebody at. */

@@ -22,6 +22,7 @@ import wildchalk.core.squad.Presence;
 import wildchalk.core.squad.SquadChanges;
 import wildchalk.core.squad.SquadEdits;
 import wildchalk.core.wording.Wordbook;
+import wildchalk.desktop.control.BibMark;
 
 /** Somebody in the list of who is there: bib, name, position, strength, and how they are there. */
 final class PersonRow extends ListCell<Member> {

@@ -118,7 +118,8 @@ public final class PracticeReader {
                         bag(o.path("bag")),
                         o.path("ground").asText(""),
                         DrillReader.value(o, "heat", Practice.Heat.MILD),
-                        warned(o.path("warned"))),
+                        warned(o.path("warned")),
+                        BesideForm.part(o.path("part")).orElseThrow(() -> refused(o.path("part"), "part"))),
                 blocks);
     }
 
@@ -232,12 +233,12 @@ public final class PracticeReader {
                 if (o.path("blocks").isMissingNode()) {
                     throw refused(o, "blocks.missing");
                 }
-                yield new Content.Beside(
-                        blocks(o.path("blocks"), true),
-                        o.has("round")
-                                ? Optional.of(new Content.Round(
-                                        o.path("round").path("flipped").asBoolean(false)))
-                                : Optional.empty());
+                List<Block> blocks = blocks(o.path("blocks"), true);
+                Optional<String> stranger = BesideForm.stranger(o.path("round"), blocks);
+                if (stranger.isPresent()) {
+                    throw refused(o.path("round"), "round", stranger.orElseThrow());
+                }
+                yield BesideForm.read(o, blocks);
             }
             default -> new Content.Words(DrillReader.value(o, "kind", Content.Sort.FREE), words);
         };

@@ -60,6 +60,9 @@ public final class PracticeWriter {
                     .put("ticks", warned.ticks())
                     .put("horn", warned.horn());
         }
+        if (!practice.setting().part().isWhole()) {
+            BesideForm.write(o.putObject("part"), practice.setting().part());
+        }
         if (!practice.company().equals(Company.UNSAID)) {
             company(o.putObject("company"), practice.company());
         }
@@ -190,13 +193,9 @@ public final class PracticeWriter {
 
         @Override
         public ObjectNode beside(Content.Beside beside) {
-            blocks(o.put("kind", "beside").putArray("blocks"), beside.blocks());
-            beside.round().ifPresent(r -> {
-                ObjectNode round = o.putObject("round");
-                if (r.flipped()) {
-                    round.put("flipped", true);
-                }
-            });
+            ArrayNode blocks = o.put("kind", "beside").putArray("blocks");
+            blocks(blocks, beside.blocks());
+            BesideForm.write(o, blocks, beside);
             return o;
         }
     }

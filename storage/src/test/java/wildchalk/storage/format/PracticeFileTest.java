@@ -21,12 +21,15 @@ import org.junit.jupiter.params.provider.CsvSource;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.geometry.Vec;
 import wildchalk.core.practice.Bag;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Company;
 import wildchalk.core.practice.Content;
+import wildchalk.core.practice.GroundPart;
 import wildchalk.core.practice.Practice;
 import wildchalk.core.practice.Slot;
+import wildchalk.core.practice.Stand;
 import wildchalk.core.surface.Surfaces;
 
 /** Practices as files: read as they were written, and what is not sound is refused in plain words with its place. */
@@ -66,7 +69,9 @@ class PracticeFileTest {
                                 Effort.Level.UNDER_14),
                         new Bag(Map.of(GearKind.CONE, 0, GearKind.MINI_GOAL, 2), OptionalInt.of(9)),
                         "the old hall",
-                        Practice.Heat.WARM),
+                        Practice.Heat.WARM,
+                        Practice.Warned.USUAL,
+                        new GroundPart(2, 3, true)),
                 List.of(
                         Block.of("b1", new Content.Words(Content.Sort.SETTING_OUT, "the <far> end"), Block.Time.of(4)),
                         play,
@@ -86,7 +91,13 @@ class PracticeFileTest {
                                                         "b7",
                                                         new Content.Words(Content.Sort.FREE, "wall"),
                                                         Block.Time.of(8))),
-                                        Optional.of(new Content.Round(true))),
+                                        Optional.of(new Content.Round(
+                                                true,
+                                                Set.of(new Content.Round.Never("b6", "b7")),
+                                                List.of(new Content.Round.Stay(2, "b6")),
+                                                Map.of("b6", 3),
+                                                "b7")),
+                                        Map.of("b7", new Stand(new Vec(-3.25, 4), 135))),
                                 Block.Time.of(8))));
     }
 
@@ -124,6 +135,9 @@ class PracticeFileTest {
                 "\"least\" : 5 | \"least\" : 11 | 10 minutes are not between the least (11) and the most (15)",
                 "\"id\" : \"b7\" | \"id\" : \"b4\" | stands twice",
                 "\"drill\" : \"weir\", | \"scoring\" : \"x\", | \"drill\" is missing",
+                "\"which\" : 2 | \"which\" : 4 | there is no such part",
+                "\"first\" : \"b6\" | \"first\" : \"b3\" | block “b3” is none of those that are side by side here",
+                "\"turn\" : 135 | \"turn\" : 400 | turn",
                 "\"version\" : 1 | \"version\" : 2 | newer",
             })
     void whatIsNotSoundIsRefusedWithItsPlace(String was, String is, String why) {

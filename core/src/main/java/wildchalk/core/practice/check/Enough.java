@@ -6,10 +6,13 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import wildchalk.core.check.Finding;
 import wildchalk.core.document.Edit;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Company;
+import wildchalk.core.practice.Content;
 import wildchalk.core.practice.Needs;
 import wildchalk.core.practice.Plan;
 import wildchalk.core.practice.Practice;
@@ -40,7 +43,7 @@ final class Enough implements PracticeCheck {
             Optional<Needs> needs = evening.needs().of(part);
             people += needs.map(Needs::fewest).orElse(0);
             keepers += needs.map(Needs::keepers).orElse(0);
-            needs.ifPresent(n -> group(evening, entry, part, n, later, found));
+            needs.ifPresent(n -> comers(entry, part, company).forEach(b -> group(evening, entry, b, n, later, found)));
         }
         int here = company.people() - later.size();
         int keepersHere = company.keepers()
@@ -66,6 +69,23 @@ final class Enough implements PracticeCheck {
         } else if (keepers > keepersHere) {
             found.add(late(evening, entry, later, Said.of("late.keeper", keepers, clock(later))));
         }
+    }
+
+    /** A block with the group that does it; one that all groups come round to with the smallest of them. */
+    private static Stream<Block> comers(Plan.Entry entry, Block part, Company company) {
+        Optional<Content.Round> round =
+                entry.block().content() instanceof Content.Beside b ? b.round() : Optional.empty();
+        if (round.isEmpty()) {
+            return Stream.of(part);
+        }
+        boolean groups = !company.groups().isEmpty();
+        return !groups || round.orElseThrow().keepers().equals(part.id())
+                ? Stream.empty()
+                : IntStream.rangeClosed(1, company.groups().size())
+                        .boxed()
+                        .min(Comparator.comparing(company::in))
+                        .map(part::forGroup)
+                        .stream();
     }
 
     /** A group that is too small for what it does, or is while somebody of it is not there yet. */

@@ -22,6 +22,8 @@ public interface PracticeCheck {
             new LeadersFree(),
             new AllBusy(),
             new RoomThere(),
+            new GroundClear(),
+            new RoundThere(),
             new OnlyOne(),
             new Loaded(),
             new WaterSoon(),
@@ -67,7 +69,8 @@ public interface PracticeCheck {
             return of(practice, needs, left, Around.UNKNOWN);
         }
 
-        private static Worked of(Practice practice, KnownNeeds needs, Left left, Around around) {
+        /** Works out what is left of a practice that has something around it. */
+        public static Worked of(Practice practice, KnownNeeds needs, Left left, Around around) {
             Plan plan = Plan.from(practice, needs, left.done(), left.now());
             return new Worked(practice, plan, needs, left, around, Strain.of(plan, needs));
         }

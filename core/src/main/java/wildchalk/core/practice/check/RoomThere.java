@@ -49,7 +49,9 @@ final class RoomThere implements PracticeCheck {
 
     private static void elsewhere(
             Practice practice, Plan.Entry entry, Block part, Needs.Footing footing, List<Finding<Practice>> found) {
-        if (!practice.surface().isEmpty() && !practice.surface().equals(footing.surface())) {
+        boolean placed = entry.block().content() instanceof Content.Beside b
+                && b.stands().containsKey(part.id());
+        if (!placed && !practice.surface().isEmpty() && !practice.surface().equals(footing.surface())) {
             found.add(Found.at(
                     entry,
                     part.id(),

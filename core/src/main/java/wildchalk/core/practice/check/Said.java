@@ -1,6 +1,7 @@
 package wildchalk.core.practice.check;
 
 import java.util.Locale;
+import wildchalk.core.measure.Numbers;
 import wildchalk.core.wording.Wordbook;
 
 /** The words of what is found. */
@@ -20,5 +21,10 @@ final class Said {
         return seconds % MINUTE == 0
                 ? Integer.toString(seconds / MINUTE)
                 : String.format(Locale.ROOT, "%d:%02d", seconds / MINUTE, seconds % MINUTE);
+    }
+
+    /** "3", "1.4". */
+    static String metres(double metres) {
+        return Numbers.plain(Math.round(metres * 10) / 10.0);
     }
 }

@@ -205,7 +205,8 @@ class PracticeCheckTest {
         Practice practice = evening(drill("b1", "calm", 9));
         Practice here = practice.given(practice.setting().on("Old hall"));
         Slot other = new Slot(DAY, LocalTime.of(19, 30), 60);
-        Around around = new Around(List.of(new Around.Other("Juniors", other, "old hall ")), Map.of());
+        Around around =
+                new Around(List.of(new Around.Other("Juniors", other, "old hall ")), Map.of(), Optional.empty());
         List<Finding<Practice>> found = PracticeCheck.all(Worked.of(here, NEEDS, around));
         Finding<Practice> ground = found.stream()
                 .filter(f -> f.check().equals("ground"))
@@ -225,7 +226,9 @@ class PracticeCheckTest {
     void aDrillIsAsItWasPlanned() {
         Practice practice = evening(drill("b1", "calm", 9), drill("b2", "hard", 9), drill("b3", "lost", 9));
         Around around = new Around(
-                List.of(), Map.of("calm", new Around.Now(true, 3, false), "hard", new Around.Now(false, 8, true)));
+                List.of(),
+                Map.of("calm", new Around.Now(true, 3, false), "hard", new Around.Now(false, 8, true)),
+                Optional.empty());
         List<Finding<Practice>> found = PracticeCheck.all(Worked.of(practice, NEEDS, around));
         assertEquals(
                 Set.of(

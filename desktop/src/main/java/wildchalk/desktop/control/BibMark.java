@@ -1,4 +1,4 @@
-package wildchalk.desktop.squad;
+package wildchalk.desktop.control;
 
 import java.util.Locale;
 import java.util.Optional;
@@ -9,7 +9,7 @@ import wildchalk.core.scene.Ink;
 import wildchalk.core.scene.Look;
 
 /** Colours of bibs on paper: as a mark with a number, or as the edge of a group. */
-final class BibMark {
+public final class BibMark {
 
     private static final int OPAQUE = 0xFFFFFF;
     private static final String ROUND = "7";
@@ -17,7 +17,7 @@ final class BibMark {
     private BibMark() {}
 
     /** A number on a bib; on plain paper for who wears none. */
-    static Label of(String number, Optional<Bib> bib) {
+    public static Label of(String number, Optional<Bib> bib) {
         Label mark = new Label(number);
         mark.getStyleClass().add("bib");
         bib.ifPresent(b -> fill(mark, b, ROUND));
@@ -25,7 +25,7 @@ final class BibMark {
     }
 
     /** Filled as the style sheet would: that comes before what is set otherwise. */
-    static void fill(Region region, Bib bib, String corners) {
+    public static void fill(Region region, Bib bib, String corners) {
         region.setStyle(String.format(
                 Locale.ROOT,
                 "-fx-background-color: #%06X; -fx-background-radius: %s;",

@@ -1,0 +1,58 @@
+package wildchalk.core.practice.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import wildchalk.core.check.Finding;
+import wildchalk.core.practice.BlockWords;
+import wildchalk.core.practice.Content;
+import wildchalk.core.practice.GoingRound;
+import wildchalk.core.practice.Plan;
+import wildchalk.core.practice.Practice;
+
+/** Whether groups that go round do so as the coach wants it, and keepers are at all goals. */
+final class RoundThere implements PracticeCheck {
+
+    @Override
+    public List<Finding<Practice>> of(Worked evening) {
+        List<Finding<Practice>> found = new ArrayList<>();
+        for (Plan.Entry entry : evening.plan().entries()) {
+            boolean asked = entry.block().content() instanceof Content.Beside b
+                    && b.round()
+                            .filter(r -> !r.never().isEmpty() || !r.keepers().isEmpty())
+                            .isPresent();
+            if (asked) {
+                GoingRound.of(entry.block(), evening.practice().company(), evening.needs())
+                        .ifPresent(r -> entry(entry, r, found));
+            }
+        }
+        return found;
+    }
+
+    private static void entry(Plan.Entry entry, GoingRound round, List<Finding<Practice>> found) {
+        round.turns().broken().stream()
+                .distinct()
+                .forEach(n -> found.add(Found.at(
+                        entry,
+                        "round.follows",
+                        Finding.Weight.WILL_NOT_WORK,
+                        Said.of(
+                                "round.follows",
+                                BlockWords.of(round.places().get(n.first())),
+                                BlockWords.of(round.places().get(n.then()))),
+                        List.of())));
+        round.keeping().ifPresent(k -> {
+            List<Integer> lacking = k.keeping().lacking();
+            for (int t = 0; t < lacking.size(); t++) {
+                if (lacking.get(t) > 0) {
+                    found.add(Found.at(
+                            entry,
+                            "round.keepers",
+                            Finding.Weight.WILL_NOT_WORK,
+                            Said.of("round.keepers", lacking.get(t), t + 1),
+                            List.of()));
+                    break;
+                }
+            }
+        });
+    }
+}
