@@ -17,7 +17,10 @@ import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import wildchalk.core.scene.Look;
+import wildchalk.core.practice.Plan;
 import wildchalk.handout.HandOuts;
+import wildchalk.handout.evening.EveningOrder;
+import wildchalk.handout.evening.EveningSheet;
 import wildchalk.handout.files.BundleFile;
 import wildchalk.handout.order.Cancelled;
 import wildchalk.handout.order.Delivery;
@@ -36,13 +39,16 @@ import wildchalk.storage.kind.Typed;
 @Command(
         name = "export",
         mixinStandardHelpOptions = true,
-        description = "Hand-outs: card, page, clip, picture, text, drill file or bundle; of one drill, or of many.")
+        description = {
+            "Hand-outs: card, page, clip, picture, text, drill file or bundle; of one drill, or of many.",
+            "Of a practice: run sheet, page, calendar file, message, gear list, table."
+        })
 final class ExportCommand implements Callable<Integer> {
 
     private static final String ENDINGS =
             HandOuts.ALL.stream().map(HandOut::ending).collect(Collectors.joining("|"));
 
-    @Parameters(arity = "1..*", paramLabel = "FILE", description = "drill files")
+    @Parameters(arity = "1..*", paramLabel = "FILE", description = "drill files, or practice files")
     private List<Path> files;
 
     @Mixin
@@ -65,8 +71,12 @@ final class ExportCommand implements Callable<Integer> {
             names = "--as",
             split = ",",
             paramLabel = "ENDING",
-            description = "with --into: what is made of each drill, such as pdf,html")
+            description = "with --into: what is made of each drill, such as pdf,html; of a practice also run-sheet, page, "
+                    + "calendar, message, gear, table")
     private List<String> as = List.of("pdf");
+
+    @Mixin
+    private EveningOptions evening;
 
     @Option(
             names = "--at",
@@ -115,6 +125,10 @@ final class ExportCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws FormatException {
+        if (files.stream().allMatch(PracticeFile::is)) {
+            evenings();
+            return 0;
+        }
         refuseMisuse();
         if (files.size() > 1 && out != null) {
             bundle();
@@ -131,6 +145,36 @@ final class ExportCommand implements Callable<Integer> {
             }
         }
         return 0;
+    }
+
+    /** Practices go out in other ways than drills. */
+    private void evenings() throws FormatException {
+        boolean one = (out == null) != (into == null) && (out == null || files.size() == 1);
+        List<String> kinds = out != null ? List.of(ending(out)) : as;
+        if (!one || kinds.stream().anyMatch(k -> EveningOptions.kind(k).isEmpty())) {
+            throw new ParameterException(
+                    spec.commandLine(),
+                    "a practice goes --out to X.pdf, html, ics, txt or csv, or --into a folder --as some of "
+                            + EveningOptions.words());
+        }
+        for (Path file : files) {
+            PracticeFile read = PracticeFile.read(file);
+            EveningOrder order = evening.order(
+                    read, Plan.of(read.practice(), read.needs()), paper(), said.units());
+            for (String kind : kinds) {
+                EveningSheet sheet = EveningOptions.kind(kind).orElseThrow();
+                Path target = out != null ? out : into.resolve(EveningOptions.name(sheet, order));
+                EveningOptions.deliver(sheet, order, target);
+                if (into != null) {
+                    spec.commandLine().getOut().println(target.getFileName());
+                    spec.commandLine().getOut().flush();
+                }
+            }
+        }
+    }
+
+    private Paper paper() {
+        return new Paper(chosen(Paper.Size.class, paper, "--paper"), across, grey);
     }
 
     /** Many drills in one file. */
@@ -189,7 +233,7 @@ final class ExportCommand implements Callable<Integer> {
                 .choosing(r.choices())
                 .looking(wanted)
                 .measured(said.units(), said.handful())
-                .on(new Paper(chosen(Paper.Size.class, paper, "--paper"), across, grey))
+                .on(paper())
                 .still(new Still(at, width, !wordless))
                 .film(new Film(chosen(Film.Shape.class, shape, "--shape"), speed, everyWay, !silent));
     }

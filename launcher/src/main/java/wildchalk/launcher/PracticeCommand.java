@@ -1,15 +1,12 @@
 package wildchalk.launcher;
 
 import java.io.PrintWriter;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.DateTimeException;
 import java.time.Duration;
 import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
@@ -19,32 +16,24 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import wildchalk.core.check.Finding;
-import wildchalk.core.drill.Drill;
-import wildchalk.core.ground.Ground;
 import wildchalk.core.practice.Around;
-import wildchalk.core.practice.Block;
 import wildchalk.core.practice.BlockWords;
 import wildchalk.core.practice.Change;
-import wildchalk.core.practice.Content;
-import wildchalk.core.practice.DrillWork;
-import wildchalk.core.practice.EveningMessage;
+import wildchalk.core.evening.EveningMessage;
+import wildchalk.core.evening.Handed;
 import wildchalk.core.practice.Fit;
 import wildchalk.core.practice.FitWords;
 import wildchalk.core.practice.KnownNeeds;
-import wildchalk.core.practice.Makeup;
 import wildchalk.core.practice.Plan;
 import wildchalk.core.practice.Practice;
 import wildchalk.core.practice.Slot;
 import wildchalk.core.practice.check.PracticeCheck;
 import wildchalk.core.practice.check.PracticeCheck.Worked;
 import wildchalk.core.practice.check.PracticeCheck.Worked.Left;
-import wildchalk.core.setout.SetOut;
 import wildchalk.core.wording.Wordbook;
-import wildchalk.storage.format.DrillReader;
 import wildchalk.storage.format.FormatException;
 import wildchalk.storage.format.PlanSheet;
 import wildchalk.storage.format.PlanWriter;
-import wildchalk.storage.format.PracticeReader;
 
 @Command(name = "practice", mixinStandardHelpOptions = true, resourceBundle = PracticeCommand.WORDS)
 final class PracticeCommand implements Callable<Integer> {
@@ -82,19 +71,24 @@ final class PracticeCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
-        PracticeReader.Carried carried = PracticeReader.read(file, Main.surfaces());
+        PracticeFile carried = PracticeFile.read(file);
         Practice asked = carried.practice();
-        Map<String, Drill> drills = drills(carried);
-        KnownNeeds needs = needs(asked, drills);
+        KnownNeeds needs = carried.needs();
         Left left = left(asked);
-        Around around = Around.UNKNOWN.on(Ground.venue(asked, planned(asked, drills), Main.surfaces()));
-        Optional<Fit> fitted =
-                fit ? Optional.of(Worked.of(asked, needs, left, around).fit()) : Optional.empty();
+        Around around = carried.around();
+        Optional<Fit> fitted = fit ? Optional.of(Worked.of(asked, needs, left, around).fit()) : Optional.empty();
         Worked worked = Worked.of(fitted.map(Fit::practice).orElse(asked), needs, left, around);
         List<Finding<Practice>> findings = PracticeCheck.all(worked);
         PrintWriter out = spec.commandLine().getOut();
         if (message) {
-            EveningMessage.of(worked.practice(), worked.plan(), needs, Makeup.bring(worked.plan(), needs), List.of())
+            EveningMessage.of(new Handed(
+                            worked.practice(),
+                            worked.plan(),
+                            needs,
+                            carried.drills(),
+                            Optional.empty(),
+                            around.venue(),
+                            Handed.Who.NOBODY))
                     .forEach(out::println);
         } else if (csv) {
             out.print(PlanSheet.write(worked.practice(), worked.plan()));
@@ -133,40 +127,6 @@ final class PracticeCommand implements Callable<Integer> {
                     slot.at(slot.seconds()).format(CLOCK)));
         }
         return new Left(done, gone * MINUTE);
-    }
-
-    /** Those in the file, and those that it names beside it. */
-    private Map<String, Drill> drills(PracticeReader.Carried carried) throws FormatException {
-        Map<String, Drill> drills = new HashMap<>(carried.drills());
-        List<String> wanted = carried.practice().blocks().stream()
-                .flatMap(Block::all)
-                .flatMap(Block::play)
-                .map(p -> p.drill().id())
-                .toList();
-        for (String id : wanted) {
-            Path beside = file.resolveSibling(id + ".drill.json");
-            if (!drills.containsKey(id) && Files.exists(beside)) {
-                drills.put(id, DrillReader.told(beside, Main.surfaces()).document());
-            }
-        }
-        return drills;
-    }
-
-    private static Map<Content.Planned, Drill> planned(Practice practice, Map<String, Drill> drills) {
-        Map<Content.Planned, Drill> planned = new HashMap<>();
-        practice.blocks().stream()
-                .flatMap(Block::all)
-                .flatMap(Block::play)
-                .map(Content.Play::drill)
-                .filter(p -> drills.containsKey(p.id()))
-                .forEach(p -> planned.put(p, drills.get(p.id())));
-        return planned;
-    }
-
-    private static KnownNeeds needs(Practice practice, Map<String, Drill> drills) {
-        Map<String, DrillWork> works = new HashMap<>();
-        drills.forEach((id, drill) -> works.put(id, new DrillWork(drill, SetOut.USUAL_HANDFUL)));
-        return block -> DrillWork.of(works, block, practice.company());
     }
 
     private static void print(PrintWriter out, Worked worked, List<Finding<Practice>> findings) {

@@ -121,6 +121,15 @@ public record GoingRound(
         return Math.ceil(Math.max(turns.seconds(turn), keepers)) + CALLING;
     }
 
+    /** When a turn begins, from 0, seconds after the block does. */
+    public double begins(int turn) {
+        double at = 0;
+        for (int t = 1; t <= turn; t++) {
+            at += Math.max(0, seconds) + change(t);
+        }
+        return at;
+    }
+
     /** Numbers of the groups, from 0, that are at a block in a turn; none for one that no group goes to. */
     public List<Integer> there(int turn, Block block) {
         int place = places.stream().map(Block::id).toList().indexOf(block.id());

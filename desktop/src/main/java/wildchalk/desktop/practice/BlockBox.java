@@ -246,6 +246,12 @@ final class BlockBox extends StackPane {
     }
 
     private HBox parts(Block block, double height) {
+        Optional<RoundTable> round = RoundTable.of(state, block, height - 8);
+        if (round.isPresent()) {
+            HBox table = new HBox(6, round.orElseThrow(), length(block, height));
+            table.setPadding(new Insets(2, 10, 2, 8));
+            return table;
+        }
         HBox all = new HBox(6);
         List<Block> parts = block.parts();
         for (Block part : parts) {

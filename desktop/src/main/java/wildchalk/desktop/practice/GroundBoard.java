@@ -7,12 +7,14 @@ import java.util.Optional;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import javafx.css.PseudoClass;
+import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Polygon;
+import javafx.scene.shape.Rectangle;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.ground.Ground;
 import wildchalk.core.ground.Laid;
@@ -71,6 +73,12 @@ final class GroundBoard extends Pane {
         setId("ground-board");
         getStyleClass().add("ground-board");
         setMinSize(0, 0);
+        // What stands beyond the ground must not make it larger.
+        setPrefSize(0, 0);
+        Rectangle edge = new Rectangle();
+        edge.widthProperty().bind(widthProperty());
+        edge.heightProperty().bind(heightProperty());
+        setClip(edge);
         over.setPickOnBounds(false);
         getChildren().add(over);
     }
@@ -125,7 +133,7 @@ final class GroundBoard extends Pane {
     }
 
     private Optional<Vec> at(MouseEvent e) {
-        javafx.geometry.Point2D here = sceneToLocal(e.getSceneX(), e.getSceneY());
+        Point2D here = sceneToLocal(e.getSceneX(), e.getSceneY());
         return board.map(b -> b.map().toSurface(here.getX(), here.getY()));
     }
 

@@ -2,27 +2,20 @@ package wildchalk.desktop.practice;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.IntConsumer;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import wildchalk.core.carousel.Turns;
-import wildchalk.core.colour.Bib;
 import wildchalk.core.ground.Laid;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.BlockWords;
 import wildchalk.core.practice.GoingRound;
-import wildchalk.core.squad.Groups;
-import wildchalk.desktop.control.BibMark;
 
 /** Who is where in which turn, and what each place takes. */
 final class GroundPlaces extends VBox {
-
-    private static final String ROUND = "5";
 
     private final PracticeState state;
     private final IntConsumer turn;
@@ -43,7 +36,7 @@ final class GroundPlaces extends VBox {
         scene.round().ifPresent(r -> getChildren().add(turns(r, now)));
         for (Laid laid : scene.ground().laid()) {
             HBox row = new HBox(6);
-            row.getChildren().addAll(groups(scene.round(), laid.block(), now));
+            row.getChildren().addAll(GroupChips.of(state, scene.round(), laid.block(), now));
             Label words = new Label(line(laid.block()));
             words.setMinWidth(0);
             row.getChildren().add(words);
@@ -76,7 +69,7 @@ final class GroundPlaces extends VBox {
         List<Integer> resting = round.turns().there(now, Turns.REST);
         if (!resting.isEmpty()) {
             HBox row = new HBox(6);
-            resting.forEach(g -> row.getChildren().add(chip(g + 1)));
+            resting.forEach(g -> row.getChildren().add(GroupChips.chip(state, g + 1)));
             row.getChildren().add(new Label(say("ground.rest")));
             getChildren().add(row);
         }
@@ -89,39 +82,5 @@ final class GroundPlaces extends VBox {
         BlockLine.lead(state, block).ifPresent(l -> parts.add(say("leads", l)));
         BlockLine.needs(state, block).ifPresent(parts::add);
         return String.join(say("between"), parts);
-    }
-
-    /** The groups at a block in a turn, each in its colour, and the keepers who go their own way. */
-    List<Region> groups(Optional<GoingRound> round, Block block, int now) {
-        List<Region> all = new ArrayList<>();
-        if (round.isEmpty()) {
-            if (block.group() > 0) {
-                all.add(chip(block.group()));
-            }
-            return all;
-        }
-        GoingRound going = round.orElseThrow();
-        going.there(now, block).forEach(g -> all.add(chip(g + 1)));
-        int keepers = going.keepers(now, block).size();
-        if (keepers > 0) {
-            Label chip = new Label(say("ground.keepers", keepers));
-            chip.getStyleClass().add("ground-chip");
-            all.add(chip);
-        }
-        return all;
-    }
-
-    private Label chip(int group) {
-        Label chip = new Label(BlockLine.group(state, group));
-        chip.getStyleClass().add("ground-chip");
-        List<Bib> bibs = state.fetched()
-                .squad()
-                .flatMap(s -> s.tonight().groups())
-                .map(Groups::bibs)
-                .orElse(List.of());
-        if (group <= bibs.size()) {
-            BibMark.fill(chip, bibs.get(group - 1), ROUND);
-        }
-        return chip;
     }
 }

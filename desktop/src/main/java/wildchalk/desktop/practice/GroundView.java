@@ -163,7 +163,7 @@ final class GroundView extends VBox {
         turn = Math.max(0, Math.min(turns() - 1, to));
         scene.ifPresent(s -> {
             places.fill(s, turn);
-            s.ground().laid().forEach(l -> board.who(l.id(), places.groups(s.round(), l.block(), turn)));
+            s.ground().laid().forEach(l -> board.who(l.id(), GroupChips.of(state, s.round(), l.block(), turn)));
         });
     }
 

@@ -11,7 +11,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.scene.paint.Color;
-import wildchalk.core.practice.EveningMessage;
+import wildchalk.core.evening.EveningMessage;
 import wildchalk.core.practice.Makeup;
 import wildchalk.core.practice.Strain;
 import wildchalk.core.wording.Wordbook;

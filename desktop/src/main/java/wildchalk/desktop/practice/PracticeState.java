@@ -8,6 +8,7 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import wildchalk.core.check.Finding;
 import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Venue;
+import wildchalk.core.evening.Handed;
 import wildchalk.core.ground.Ground;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Content;
@@ -165,6 +166,13 @@ public final class PracticeState {
     KnownNeeds needs() {
         return Seen.needs(
                 seen.get().map(Seen::known).orElse(Map.of()), evening().company());
+    }
+
+    /** As it is handed on, without anybody's name. */
+    Handed handed() {
+        Practice evening = evening();
+        return new Handed(
+                evening, plan(evening), needs(), fetched.drills(), fetched.squad(), venue(), Handed.Who.NOBODY);
     }
 
     /** Along the clock, as far as it is known by now what its drills take. */

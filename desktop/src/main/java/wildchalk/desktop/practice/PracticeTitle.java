@@ -10,14 +10,11 @@ import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import wildchalk.core.practice.Company;
-import wildchalk.core.practice.EveningMessage;
-import wildchalk.core.practice.KnownNeeds;
-import wildchalk.core.practice.Makeup;
-import wildchalk.core.practice.Plan;
+import wildchalk.core.evening.EveningMessage;
+import wildchalk.core.evening.Handed;
 import wildchalk.core.practice.Practice;
 import wildchalk.core.practice.PracticeEdits;
 import wildchalk.core.practice.Slot;
-import wildchalk.core.squad.GroupNames;
 import wildchalk.desktop.background.Background;
 import wildchalk.desktop.control.DocumentTitle;
 import wildchalk.desktop.control.ListButton;
@@ -138,19 +135,11 @@ final class PracticeTitle extends HBox {
 
     /** What can be sent to whoever helps: groups by their colours, and nobody's name. */
     private void message() {
-        Practice evening = state.evening();
-        List<String> groups = state.fetched()
-                .squad()
-                .flatMap(s -> s.tonight().groups())
-                .map(g -> GroupNames.of(g.bibs()))
-                .orElse(List.of());
-        Plan plan = state.plan(evening);
-        KnownNeeds needs = state.needs();
-        Makeup.Bring bring = Makeup.bring(plan, needs);
+        Handed evening = state.handed();
         // How groups go round may take a moment to find.
         Background.work(
                 say("work.message"),
-                () -> String.join("\n", EveningMessage.of(evening, plan, needs, bring, groups)),
+                () -> String.join("\n", EveningMessage.of(evening)),
                 desk::copy,
                 trouble -> desk.warn(trouble.words(say("trouble.message"))));
     }

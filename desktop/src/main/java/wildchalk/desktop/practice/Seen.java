@@ -10,6 +10,7 @@ import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Company;
 import wildchalk.core.practice.Content;
 import wildchalk.core.practice.DrillWork;
+import wildchalk.core.practice.GoingRound;
 import wildchalk.core.practice.KnownNeeds;
 import wildchalk.core.practice.Makeup;
 import wildchalk.core.practice.Needs;
@@ -22,9 +23,10 @@ import wildchalk.core.setout.SetOut;
  * What was worked out of an evening.
  *
  * @param known what its drills take, by how they are played and by how many
+ * @param rounds how groups go round blocks, by their ids
  */
 record Seen(
-        Worked worked, List<Finding<Practice>> findings, Makeup makeup, Makeup.Bring bring, Map<Asked, Needs> known) {
+        Worked worked, List<Finding<Practice>> findings, Makeup makeup, Makeup.Bring bring, Map<Asked, Needs> known, Map<String, GoingRound> rounds) {
 
     /** A drill as it is played in a block, and how many play it. */
     record Asked(Content.Play play, int people) {}
@@ -58,7 +60,15 @@ record Seen(
                     PracticeCheck.all(worked),
                     Makeup.of(worked.plan(), needs),
                     Makeup.bring(worked.plan(), needs),
-                    Map.copyOf(known));
+                    Map.copyOf(known),
+                    rounds(evening, needs));
+        }
+    
+        private static Map<String, GoingRound> rounds(Practice evening, KnownNeeds needs) {
+            Map<String, GoingRound> rounds = new HashMap<>();
+            evening.blocks()
+                    .forEach(b -> GoingRound.of(b, evening.company(), needs).ifPresent(r -> rounds.put(b.id(), r)));
+            return Map.copyOf(rounds);
         }
     }
 }

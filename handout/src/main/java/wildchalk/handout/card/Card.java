@@ -67,10 +67,7 @@ public final class Card implements HandOut {
             Made set = fitting(order, Facts.of(order, Played.of(order)));
             progress.step(0.5);
             TaggedPdf pdf = begun.join();
-            for (int page = 0; page < set.layout().pages(); page++) {
-                progress.step(0.5 + 0.4 * page / set.layout().pages());
-                page(pdf, set, page, order);
-            }
+            pages(pdf, set, order, progress);
             pdf.save(file);
         } catch (CompletionException e) {
             throw new IOException(e.getCause());
@@ -78,6 +75,22 @@ public final class Card implements HandOut {
             begun.thenAccept(TaggedPdf::close);
         }
         progress.step(1);
+    }
+
+    /**
+     * Puts the pages of a card behind others, on paper of the same size.
+     *
+     * @throws IOException when they cannot be made
+     */
+    public static void behind(TaggedPdf pdf, Order order) throws IOException {
+        pages(pdf, fitting(order, Facts.of(order, Played.of(order))), order, Progress.UNSEEN);
+    }
+
+    private static void pages(TaggedPdf pdf, Made set, Order order, Progress progress) throws IOException {
+        for (int page = 0; page < set.layout().pages(); page++) {
+            progress.step(0.5 + 0.4 * page / set.layout().pages());
+            page(pdf, set, page, order);
+        }
     }
 
     private record Made(Layout layout, Setting setting) {}

@@ -20,7 +20,7 @@ import wildchalk.handout.order.Played;
 import wildchalk.handout.paint.PaperBrush;
 
 /** The pictures of a card. */
-final class Diagram {
+public final class Diagram {
 
     /** Points that a token is wide at least: its label must be read at arm's length. */
     private static final double TOKEN = 13;
@@ -31,11 +31,23 @@ final class Diagram {
 
     private final Setting setting;
     private final double highest;
+    private final double token;
 
     /** @param highest no picture is higher, points */
     Diagram(Setting setting, double highest) {
+        this(setting, highest, TOKEN);
+    }
+
+    /**
+     * Pictures for a column.
+     *
+     * @param highest no picture is higher, points
+     * @param token a token is no narrower, points
+     */
+    public Diagram(Setting setting, double highest, double token) {
         this.setting = setting;
         this.highest = highest;
+        this.token = token;
     }
 
     /** How large the picture is, points: as wide as the column, unless it would be too high then. */
@@ -50,13 +62,23 @@ final class Diagram {
     }
 
     /** How wide the picture of a rung is, points. */
-    double width(Played played) {
+    public double width(Played played) {
         return area(played.frame()).getWidth();
     }
 
     /** A rung as it begins, with all that happens on it. */
     Slice of(Played played) {
         return slice(played, said(played), board -> all(board, 0));
+    }
+
+    /** The same so small that nobody could read the numbers of what is done. */
+    public Slice small(Played played) {
+        return slice(played, said(played), board -> {
+            List<Shape> shapes = new ArrayList<>(board.ground());
+            shapes.addAll(board.plainChalk());
+            shapes.addAll(board.live(0, Set.of(), Set.of()));
+            return shapes;
+        });
     }
 
     private static List<Shape> all(Board board, double t) {
@@ -124,7 +146,7 @@ final class Diagram {
     private void paint(Graphics2D g, Rectangle2D area, Played played, Contents contents) {
         AffineTransform toPage = PaperBrush.fit(played.frame(), played.surface().surroundings(), area);
         double scale = Math.sqrt(Math.abs(toPage.getDeterminant()));
-        double wanted = TOKEN / 2 / scale;
+        double wanted = token / 2 / scale;
         Frame frame =
                 played.frame().scaled(Math.max(0.8, wanted / played.frame().unit()));
         g.clip(area);

@@ -8,16 +8,16 @@ import java.util.List;
  *
  * @param pages at least 1
  */
-record Layout(List<Placed> placed, int pages) {
+public record Layout(List<Placed> placed, int pages) {
 
     /** As finely as columns are made even, points. */
     private static final double FINE = 4;
 
     /** A slice on a page, counted from 0; its upper left corner, points. */
-    record Placed(Slice slice, int page, double x, double y) {}
+    public record Placed(Slice slice, int page, double x, double y) {}
 
     /** A page: its printed part and how it is divided, points. */
-    record Sheet(double left, double top, double width, double height, int columns, double gutter) {
+    public record Sheet(double left, double top, double width, double height, int columns, double gutter) {
 
         double column() {
             return (width - gutter * (columns - 1)) / columns;
@@ -25,7 +25,7 @@ record Layout(List<Placed> placed, int pages) {
     }
 
     /** As full as can be, page by page; what is on the last page is shared out evenly among its columns. */
-    static Layout of(List<Slice> head, List<Slice> body, Sheet sheet) {
+    public static Layout of(List<Slice> head, List<Slice> body, Sheet sheet) {
         Layout full = of(head, body, sheet, new Foot(Integer.MAX_VALUE, 0));
         int last = full.pages() - 1;
         double low = sheet.top();

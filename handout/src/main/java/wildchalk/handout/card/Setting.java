@@ -18,9 +18,10 @@ import wildchalk.handout.type.Typeface;
  * @param width of the column, points
  * @param size of the usual type, points
  */
-record Setting(double width, double size, Look look) {
+public record Setting(double width, double size, Look look) {
 
-    static final String BULLET = "•";
+    /** Before one of several. */
+    public static final String BULLET = "•";
 
     private static final double LINE = 1.32;
     /** A paragraph of more lines than this may be torn apart. */
@@ -34,16 +35,17 @@ record Setting(double width, double size, Look look) {
     private static final double NUMBER = 2.1;
 
     /** The same in a column of another width. */
-    Setting wide(double points) {
+    public Setting wide(double points) {
         return new Setting(points, size, look);
     }
 
-    Color ink(Ink ink) {
+    /** The colour of an ink. */
+    public Color ink(Ink ink) {
         return new Color(look.colour(ink) & 0xFFFFFF);
     }
 
     /** A heading, and the line in the list of what is in the document. */
-    Slice title(String kind, String words, double times, boolean listed) {
+    public Slice title(String kind, String words, double times, boolean listed) {
         List<String> lines = Lines.wrapped(words, Typeface.TITLE, size * times, width);
         double line = size * times * 1.2;
         return new Slice(line * lines.size() + size * 0.35, true, (pdf, x, y) -> {
@@ -59,12 +61,12 @@ record Setting(double width, double size, Look look) {
     }
 
     /** Words, torn apart only where they are long. */
-    List<Slice> words(String words) {
+    public List<Slice> words(String words) {
         return words("P", "", words, Typeface.TEXT);
     }
 
     /** Words with a number or a mark before them. */
-    List<Slice> numbered(String number, String words) {
+    public List<Slice> numbered(String number, String words) {
         return words("P", number, words, Typeface.TEXT);
     }
 
@@ -74,7 +76,7 @@ record Setting(double width, double size, Look look) {
     }
 
     /** @param number stands before the first line; empty for none */
-    List<Slice> words(String kind, String number, String words, Typeface face) {
+    public List<Slice> words(String kind, String number, String words, Typeface face) {
         return words(kind, number, words, face, 0);
     }
 

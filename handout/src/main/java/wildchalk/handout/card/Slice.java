@@ -10,20 +10,21 @@ import wildchalk.handout.pdf.TaggedPdf;
  * @param height points
  * @param staysWithNext whether it may not stand at the foot of a column by itself
  */
-record Slice(double height, boolean staysWithNext, Drawn drawn) {
+public record Slice(double height, boolean staysWithNext, Drawn drawn) {
 
     /** Draws it where its upper left corner is. */
     @FunctionalInterface
-    interface Drawn {
+    public interface Drawn {
         void at(TaggedPdf pdf, double x, double y) throws IOException;
     }
 
     /** The same slices, none of which is left by what comes after it. */
-    static List<Slice> together(List<Slice> slices) {
+    public static List<Slice> together(List<Slice> slices) {
         return slices.stream().map(s -> new Slice(s.height(), true, s.drawn())).toList();
     }
 
-    static Slice gap(double height) {
+    /** Nothing, so high; points. */
+    public static Slice gap(double height) {
         return new Slice(height, false, (pdf, x, y) -> {});
     }
 }

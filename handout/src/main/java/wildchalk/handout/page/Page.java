@@ -77,7 +77,7 @@ public final class Page implements HandOut {
     }
 
     /** The page as a document. */
-    static String draw(Order order, Progress progress) throws IOException {
+    public static String draw(Order order, Progress progress) throws IOException {
         List<Played> rungs = Played.of(order);
         Set<Ink> used = new TreeSet<>();
         SvgBrush.Inks inks = classes(used);

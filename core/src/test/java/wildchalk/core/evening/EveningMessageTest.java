@@ -1,4 +1,4 @@
-package wildchalk.core.practice;
+package wildchalk.core.evening;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
@@ -8,6 +8,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import wildchalk.core.practice.Block;
+import wildchalk.core.practice.Company;
+import wildchalk.core.practice.Content;
+import wildchalk.core.practice.Makeup;
+import wildchalk.core.practice.Plan;
+import wildchalk.core.practice.Practice;
+import wildchalk.core.practice.PracticeEdits;
+import wildchalk.core.practice.Slot;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.GearKind;
 

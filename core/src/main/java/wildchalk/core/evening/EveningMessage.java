@@ -1,4 +1,4 @@
-package wildchalk.core.practice;
+package wildchalk.core.evening;
 
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -11,6 +11,13 @@ import java.util.stream.IntStream;
 import wildchalk.core.carousel.Turns;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.naming.PieceWords;
+import wildchalk.core.practice.Block;
+import wildchalk.core.practice.BlockWords;
+import wildchalk.core.practice.GoingRound;
+import wildchalk.core.practice.KnownNeeds;
+import wildchalk.core.practice.Makeup;
+import wildchalk.core.practice.Plan;
+import wildchalk.core.practice.Practice;
 import wildchalk.core.wording.Wordbook;
 
 /** An evening as a text that is sent to whoever helps: when, where, what to bring, what comes. It names nobody. */
@@ -37,7 +44,7 @@ public final class EveningMessage {
      * @param bring what is to be brought
      * @param groups what groups are called, by their numbers; those beyond have their number
      */
-    public static List<String> of(
+    static List<String> of(
             Practice practice, Plan plan, KnownNeeds needs, Makeup.Bring bring, List<String> groups) {
         EveningMessage message = new EveningMessage(practice, needs, groups);
         List<String> lines = new ArrayList<>();
@@ -57,6 +64,16 @@ public final class EveningMessage {
         plan.entries().forEach(e -> message.block(e, lines));
         lines.add(BOOK.say("end", practice.slot().at(plan.seconds()).format(TIME)));
         return lines;
+    }
+
+    /** Those of an evening that is handed on: groups by their colours. */
+    public static List<String> of(Handed evening) {
+        return of(
+                evening.practice(),
+                evening.plan(),
+                evening.needs(),
+                Makeup.bring(evening.plan(), evening.needs()),
+                evening.groups().stream().map(Handed.Group::name).toList());
     }
 
     private String head() {
