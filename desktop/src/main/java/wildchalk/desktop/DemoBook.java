@@ -32,7 +32,8 @@ public final class DemoBook {
             "turnstile",
             "two-piers",
             "weathervane");
-    private static final List<String> PRACTICES = List.of("corners-thursday", "rink-sunday", "gym-friday", "long-tuesday");
+    private static final List<String> PRACTICES =
+            List.of("corners-thursday", "rink-sunday", "gym-friday", "long-tuesday");
     private static final String OPENED_FIRST = "turnstile";
 
     private DemoBook() {}

@@ -150,9 +150,15 @@ class PracticeWindowTest extends RealWindow {
         String copied = fx(() -> Clipboard.getSystemClipboard().getString());
         assertTrue(copied.startsWith("Round") && copied.contains("– Game: group 1, then"), copied);
         picked = folder.resolve("round.csv");
-        take(find("#practice-title"), "Save it as a table …");
+        click("#hand-out");
+        click("#out-table");
+        click("#evening-out-save");
         await(() -> Files.exists(picked));
         assertEquals(4, Files.readAllLines(picked).size(), "heads, and a line for each place");
+        fx(() -> {
+            state().choose(Optional.of(all));
+            return null;
+        });
         click("#round-flip");
         awaitSeen();
         assertEquals(

@@ -69,7 +69,13 @@ final class EveningOptions {
     EveningOrder order(PracticeFile file, Plan plan, Order.Paper paper, Units units) throws FormatException {
         Optional<Squad> read = squad.isEmpty() ? Optional.empty() : Optional.of(SquadReader.read(squad.orElseThrow()));
         Handed evening = new Handed(
-                file.practice(), plan, file.needs(), file.drills(), read, file.around().venue(), Handed.Who.NOBODY);
+                file.practice(),
+                plan,
+                file.needs(),
+                file.drills(),
+                read,
+                file.around().venue(),
+                Handed.Who.NOBODY);
         List<String> staff = evening.staff().stream().map(h -> h.id()).toList();
         if (marked < 0 || marked > staff.size()) {
             throw new ParameterException(

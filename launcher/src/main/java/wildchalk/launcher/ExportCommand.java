@@ -16,8 +16,8 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
-import wildchalk.core.scene.Look;
 import wildchalk.core.practice.Plan;
+import wildchalk.core.scene.Look;
 import wildchalk.handout.HandOuts;
 import wildchalk.handout.evening.EveningOrder;
 import wildchalk.handout.evening.EveningSheet;
@@ -71,8 +71,9 @@ final class ExportCommand implements Callable<Integer> {
             names = "--as",
             split = ",",
             paramLabel = "ENDING",
-            description = "with --into: what is made of each drill, such as pdf,html; of a practice also run-sheet, page, "
-                    + "calendar, message, gear, table")
+            description =
+                    "with --into: what is made of each drill, such as pdf,html; of a practice also run-sheet, page, "
+                            + "calendar, message, gear, table")
     private List<String> as = List.of("pdf");
 
     @Mixin
@@ -159,8 +160,7 @@ final class ExportCommand implements Callable<Integer> {
         }
         for (Path file : files) {
             PracticeFile read = PracticeFile.read(file);
-            EveningOrder order = evening.order(
-                    read, Plan.of(read.practice(), read.needs()), paper(), said.units());
+            EveningOrder order = evening.order(read, Plan.of(read.practice(), read.needs()), paper(), said.units());
             for (String kind : kinds) {
                 EveningSheet sheet = EveningOptions.kind(kind).orElseThrow();
                 Path target = out != null ? out : into.resolve(EveningOptions.name(sheet, order));

@@ -16,11 +16,11 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import wildchalk.core.check.Finding;
+import wildchalk.core.evening.EveningMessage;
+import wildchalk.core.evening.Handed;
 import wildchalk.core.practice.Around;
 import wildchalk.core.practice.BlockWords;
 import wildchalk.core.practice.Change;
-import wildchalk.core.evening.EveningMessage;
-import wildchalk.core.evening.Handed;
 import wildchalk.core.practice.Fit;
 import wildchalk.core.practice.FitWords;
 import wildchalk.core.practice.KnownNeeds;
@@ -76,7 +76,8 @@ final class PracticeCommand implements Callable<Integer> {
         KnownNeeds needs = carried.needs();
         Left left = left(asked);
         Around around = carried.around();
-        Optional<Fit> fitted = fit ? Optional.of(Worked.of(asked, needs, left, around).fit()) : Optional.empty();
+        Optional<Fit> fitted =
+                fit ? Optional.of(Worked.of(asked, needs, left, around).fit()) : Optional.empty();
         Worked worked = Worked.of(fitted.map(Fit::practice).orElse(asked), needs, left, around);
         List<Finding<Practice>> findings = PracticeCheck.all(worked);
         PrintWriter out = spec.commandLine().getOut();

@@ -41,8 +41,7 @@ record PracticeFile(Practice practice, Map<Content.Planned, Drill> drills, Known
         for (Content.Planned planned : wanted) {
             Path beside = file.resolveSibling(planned.id() + ".drill.json");
             if (!byId.containsKey(planned.id()) && Files.exists(beside)) {
-                byId.put(
-                        planned.id(), DrillReader.told(beside, Main.surfaces()).document());
+                byId.put(planned.id(), DrillReader.told(beside, Main.surfaces()).document());
             }
             if (byId.containsKey(planned.id())) {
                 drills.put(planned, byId.get(planned.id()));

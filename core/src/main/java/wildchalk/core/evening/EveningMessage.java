@@ -44,8 +44,7 @@ public final class EveningMessage {
      * @param bring what is to be brought
      * @param groups what groups are called, by their numbers; those beyond have their number
      */
-    static List<String> of(
-            Practice practice, Plan plan, KnownNeeds needs, Makeup.Bring bring, List<String> groups) {
+    static List<String> of(Practice practice, Plan plan, KnownNeeds needs, Makeup.Bring bring, List<String> groups) {
         EveningMessage message = new EveningMessage(practice, needs, groups);
         List<String> lines = new ArrayList<>();
         lines.add(message.head());

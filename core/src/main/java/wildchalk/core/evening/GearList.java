@@ -49,7 +49,8 @@ public final class GearList {
         List<String> bibs = new ArrayList<>();
         evening.groups().stream()
                 .filter(g -> g.bib().isPresent() && g.size() > 0)
-                .forEach(g -> bibs.add(BOOK.say("gear.bibs", g.size(), Wordbook.key(g.bib().orElseThrow()))));
+                .forEach(g -> bibs.add(
+                        BOOK.say("gear.bibs", g.size(), Wordbook.key(g.bib().orElseThrow()))));
         if (bibs.isEmpty()) {
             TreeSet<Bib> worn = new TreeSet<>();
             evening.plan().entries().stream()

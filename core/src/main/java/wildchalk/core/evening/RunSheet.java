@@ -62,8 +62,7 @@ public record RunSheet(
      * @param turns who is where when; none where nobody goes round
      * @param round how long a turn is, and what is done in it; empty where nobody goes round
      */
-    public record Row(
-            Block block, String time, String before, List<Place> places, List<Turn> turns, String round) {
+    public record Row(Block block, String time, String before, List<Place> places, List<Turn> turns, String round) {
         public Row {
             places = List.copyOf(places);
             turns = List.copyOf(turns);
@@ -192,7 +191,8 @@ public record RunSheet(
             if (change.seconds() == 0) {
                 return "";
             }
-            String what = change.parts().stream().map(Change.Part::words).collect(Collectors.joining(BOOK.say("comma")));
+            String what =
+                    change.parts().stream().map(Change.Part::words).collect(Collectors.joining(BOOK.say("comma")));
             return BOOK.say("before", clock(change.seconds()), what);
         }
 
@@ -202,7 +202,8 @@ public record RunSheet(
 
         private Place place(Block block, boolean round) {
             Optional<Drill> drill = evening.drill(block);
-            String rung = block.play().flatMap(p -> p.rungs().stream()).findFirst().orElse("");
+            String rung =
+                    block.play().flatMap(p -> p.rungs().stream()).findFirst().orElse("");
             Says says = drill.map(d -> Says.of(block, d, rung, unit)).orElseGet(() -> Says.of(block));
             cautions.addAll(says.care());
             List<String> who = new ArrayList<>();
@@ -224,15 +225,20 @@ public record RunSheet(
         }
 
         private static Optional<String> rungs(Block block, Drill drill) {
-            return block.play().findFirst().filter(p -> drill.ladder().size() > 1).map(p -> {
-                List<Content.Climb> climbs = p.climbs().isEmpty()
-                        ? List.of(Content.Climb.of(drill.ladder().get(0).id()))
-                        : p.climbs();
-                return BOOK.say(
-                        "rungs",
-                        climbs.size(),
-                        climbs.stream().map(c -> climb(drill, c)).collect(Collectors.joining(BOOK.say("then"))));
-            });
+            return block.play()
+                    .findFirst()
+                    .filter(p -> drill.ladder().size() > 1)
+                    .map(p -> {
+                        List<Content.Climb> climbs = p.climbs().isEmpty()
+                                ? List.of(Content.Climb.of(drill.ladder().get(0).id()))
+                                : p.climbs();
+                        return BOOK.say(
+                                "rungs",
+                                climbs.size(),
+                                climbs.stream()
+                                        .map(c -> climb(drill, c))
+                                        .collect(Collectors.joining(BOOK.say("then"))));
+                    });
         }
 
         private static String climb(Drill drill, Content.Climb climb) {

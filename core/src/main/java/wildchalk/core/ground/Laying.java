@@ -97,29 +97,28 @@ public final class Laying {
      */
     public static Optional<Ground> apart(Ground ground, Clash clash, KnownNeeds needs) {
         Laying laying = new Laying(ground);
-        Optional<Ground> best = Optional.empty();
-        double least = Double.POSITIVE_INFINITY;
-        for (String id : List.of(clash.one(), clash.other())) {
-            Optional<Laid> moved = ground.laid(id);
-            if (moved.isEmpty()) {
-                continue;
-            }
-            Laid each = moved.orElseThrow();
-            List<Laid> others =
-                    ground.laid().stream().filter(l -> !l.id().equals(id)).toList();
-            for (Stand stand : laying.stands(each, each.stand(), NEARER)) {
-                double cost = cost(each.stand(), stand);
-                if (cost >= least) {
-                    break;
-                }
-                if (laying.isFree(each.on(stand), others)) {
-                    least = cost;
-                    best = Optional.of(ground.with(id, stand));
-                    break;
-                }
-            }
-        }
-        return best.or(() -> out(ground, needs));
+        Comparator<Ground> better =
+                Comparator.<Ground>comparingInt(g -> g.clashes().size()).thenComparingDouble(g -> cost(ground, g));
+        return List.of(clash.one(), clash.other()).stream()
+                .flatMap(id -> ground.laid(id).flatMap(laying::nearest).stream())
+                .min(better)
+                .or(() -> out(ground, needs));
+    }
+
+    /** The same with one thing moved or turned by as little as will do; empty where there is no room for it. */
+    private Optional<Ground> nearest(Laid each) {
+        List<Laid> others =
+                ground.laid().stream().filter(l -> !l.id().equals(each.id())).toList();
+        return stands(each, each.stand(), NEARER).stream()
+                .filter(s -> isFree(each.on(s), others))
+                .findFirst()
+                .map(s -> ground.with(each.id(), s));
+    }
+
+    private static double cost(Ground from, Ground to) {
+        return from.laid().stream()
+                .mapToDouble(l -> cost(l.stand(), to.laid(l.id()).orElse(l).stand()))
+                .sum();
     }
 
     private static double cost(Stand from, Stand to) {

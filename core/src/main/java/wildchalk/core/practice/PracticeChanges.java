@@ -27,6 +27,13 @@ public final class PracticeChanges {
         if (!before.surface().equals(after.surface())) {
             all.add(BOOK.say("surface"));
         }
+        if (!before.setting().ground().equals(after.setting().ground())
+                || !before.setting().part().equals(after.setting().part())) {
+            all.add(BOOK.say("ground"));
+        }
+        if (before.setting().heat() != after.setting().heat()) {
+            all.add(BOOK.say("heat"));
+        }
         if (!before.theme().equals(after.theme())) {
             all.add(BOOK.say("theme", after.theme()));
         }

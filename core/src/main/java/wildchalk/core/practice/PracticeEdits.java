@@ -220,6 +220,11 @@ public final class PracticeEdits {
         return edit(words("fit"), p -> p.in(fitted.slot()).of(fitted.blocks()));
     }
 
+    /** It is as somebody sent it back. */
+    public static Edit<Practice> cameBack(Practice theirs) {
+        return edit(words("came.back"), p -> theirs.withId(p.id()));
+    }
+
     /** It is as it was in an old version. */
     public static Edit<Practice> bring(Practice old) {
         return edit(words("bring"), p -> old.withId(p.id()));

@@ -8,16 +8,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import wildchalk.core.drill.Effort;
+import wildchalk.core.drill.GearKind;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Company;
 import wildchalk.core.practice.Content;
 import wildchalk.core.practice.Makeup;
 import wildchalk.core.practice.Plan;
 import wildchalk.core.practice.Practice;
-import wildchalk.core.practice.PracticeEdits;
 import wildchalk.core.practice.Slot;
-import wildchalk.core.drill.Effort;
-import wildchalk.core.drill.GearKind;
 
 /** An evening as it is sent, read line by line. */
 class EveningMessageTest {

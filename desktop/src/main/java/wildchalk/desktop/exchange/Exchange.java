@@ -3,6 +3,7 @@ package wildchalk.desktop.exchange;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import wildchalk.core.drill.Drill;
@@ -81,6 +82,29 @@ public final class Exchange {
                         file,
                         part -> Files.writeString(part, text),
                         () -> then.accept(String.valueOf(file.getFileName()))));
+    }
+
+    /**
+     * Writes several files: those of no name of their own where the coach says, the others beside it with their name
+     * added. Nothing that is there but what the coach chose is written over.
+     */
+    public void saveEach(String suggestedName, String kind, Map<String, Delivery.Writing> each, Consumer<String> then) {
+        String ending = suggestedName.substring(suggestedName.lastIndexOf('.'));
+        chooser.toSave(suggestedName, kind, "*" + ending)
+                .ifPresent(file -> each.forEach((name, writing) -> {
+                    Path target = name.isEmpty() ? file : unused(file, name, ending);
+                    write(kind, target, writing, () -> then.accept(String.valueOf(target.getFileName())));
+                }));
+    }
+
+    private static Path unused(Path file, String name, String ending) {
+        String whole = String.valueOf(file.getFileName());
+        String stem = whole.endsWith(ending) ? whole.substring(0, whole.length() - ending.length()) : whole;
+        Path target = file.resolveSibling(FileNames.of(ending.substring(1), stem, name));
+        for (int n = 2; Files.exists(target); n++) {
+            target = file.resolveSibling(FileNames.of(ending.substring(1), stem, name, Integer.toString(n)));
+        }
+        return target;
     }
 
     private void write(String what, Path file, Delivery.Writing writing, Runnable then) {

@@ -1,11 +1,14 @@
 package wildchalk.desktop.pages;
 
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.scene.image.Image;
 import javafx.scene.input.Clipboard;
@@ -17,7 +20,6 @@ import wildchalk.core.naming.Finding;
 import wildchalk.core.practice.Around;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Content;
-import wildchalk.core.practice.Plan;
 import wildchalk.core.practice.Practice;
 import wildchalk.core.squad.Squad;
 import wildchalk.core.surface.Surfaces;
@@ -26,15 +28,18 @@ import wildchalk.desktop.background.Background;
 import wildchalk.desktop.keeping.Keeper;
 import wildchalk.desktop.page.PageHost;
 import wildchalk.desktop.picture.Pictures;
+import wildchalk.desktop.practice.CameBack;
 import wildchalk.desktop.practice.Fetched;
 import wildchalk.desktop.practice.PracticeDesk;
 import wildchalk.desktop.practice.PracticeView;
+import wildchalk.handout.evening.EveningOrder;
+import wildchalk.handout.evening.EveningSheet;
 import wildchalk.handout.order.FileNames;
+import wildchalk.handout.order.Progress;
 import wildchalk.storage.book.Book;
 import wildchalk.storage.book.Kept;
 import wildchalk.storage.book.Version;
 import wildchalk.storage.format.FormatException;
-import wildchalk.storage.format.PlanSheet;
 import wildchalk.storage.format.PracticeReader;
 import wildchalk.storage.format.PracticeWriter;
 import wildchalk.storage.kind.PracticeKind;
@@ -58,6 +63,7 @@ final class BookOfPractices implements PracticeDesk {
     private final Keeper keeper;
     private final Consumer<Practice> opened;
     private final Runnable left;
+    private final BiConsumer<Practice, CameBack> cameBack;
     private final Pictures pictures;
     private List<Book.Row> rows = List.of();
 
@@ -66,12 +72,14 @@ final class BookOfPractices implements PracticeDesk {
      *
      * @param opened told which practice is to be on the page
      * @param left told when the one on it was put aside
+     * @param cameBack told which practice of the book somebody sent back, and how it is now
      */
-    BookOfPractices(PageHost host, Consumer<Practice> opened, Runnable left) {
+    BookOfPractices(PageHost host, Consumer<Practice> opened, Runnable left, BiConsumer<Practice, CameBack> cameBack) {
         this.host = host;
         this.keeper = host.keeper();
         this.opened = opened;
         this.left = left;
+        this.cameBack = cameBack;
         this.pictures = new Pictures(keeper, WIDE, HIGH, Screen.getPrimary().getOutputScaleX());
     }
 
@@ -249,13 +257,24 @@ final class BookOfPractices implements PracticeDesk {
     }
 
     @Override
-    public void saveTable(Practice practice, Plan plan) {
+    public void save(EveningSheet kind, Map<String, EveningOrder> each) {
+        String title = each.values().iterator().next().evening().practice().title();
         host.exchange()
-                .saveText(
-                        FileNames.of("csv", practice.title()),
-                        BOOK.say("kind.table"),
-                        PlanSheet.write(practice, plan),
+                .saveEach(
+                        FileNames.of(kind.ending(), title, kind.word()),
+                        kind.words(),
+                        each.entrySet().stream()
+                                .collect(Collectors.toMap(
+                                        Map.Entry::getKey,
+                                        e -> part -> kind.write(e.getValue(), part, Progress.UNSEEN),
+                                        (a, b) -> a,
+                                        LinkedHashMap::new)),
                         file -> host.messages().say(BOOK.say("saved", file)));
+    }
+
+    @Override
+    public void plan(CameBack came, Consumer<Practice> then) {
+        keeper.ask(b -> planned(b, came.theirs(), came.drills()), then);
     }
 
     @Override
@@ -277,10 +296,7 @@ final class BookOfPractices implements PracticeDesk {
                                 throw new Refused(e.getMessage());
                             }
                         },
-                        carried -> keeper.ask(b -> takenIn(b, carried), p -> {
-                            host.messages().say(BOOK.say("taken.in", p.title()));
-                            opened.accept(p);
-                        }),
+                        this::takeIn,
                         trouble -> host.messages()
                                 .warn(
                                         trouble.cause() instanceof Refused r
@@ -297,17 +313,34 @@ final class BookOfPractices implements PracticeDesk {
         }
     }
 
+    /** One that the book has is looked at first; another is added. */
+    private void takeIn(PracticeReader.Carried carried) {
+        String id = carried.practice().id();
+        keeper.ask(
+                b -> b.of(PracticeKind.PRACTICES).list().stream().anyMatch(p -> p.id().equals(id) && !p.isAside())
+                        ? Optional.of(b.of(PracticeKind.PRACTICES).load(id))
+                        : Optional.<Practice>empty(),
+                mine -> mine.ifPresentOrElse(
+                        m -> cameBack.accept(m, new CameBack(carried.practice(), carried.drills())),
+                        () -> keeper.ask(b -> takenIn(b, carried), p -> {
+                            host.messages().say(BOOK.say("taken.in", p.title()));
+                            opened.accept(p);
+                        })));
+    }
+
     /** Its drills come with it where the book has none by that name that is alike. */
     private static Practice takenIn(Book book, PracticeReader.Carried carried) {
+        return book.of(PracticeKind.PRACTICES).add(planned(book, carried.practice(), carried.drills()));
+    }
+
+    private static Practice planned(Book book, Practice practice, Map<String, Drill> drills) {
         Map<String, Content.Planned> now = new HashMap<>();
-        carried.drills().forEach((id, drill) -> {
+        drills.forEach((id, drill) -> {
             Drill there = book.drills().find(id).filter(d -> d.isLike(drill)).orElseGet(() -> book.drills()
                     .add(drill));
             now.put(id, new Content.Planned(there.id(), book.drills().newest(there.id()), there.title()));
         });
-        Practice planned = carried.practice()
-                .planning(p -> Optional.ofNullable(now.get(p.id())).orElseGet(() -> named(p, book)));
-        return book.of(PracticeKind.PRACTICES).add(planned);
+        return practice.planning(p -> Optional.ofNullable(now.get(p.id())).orElseGet(() -> named(p, book)));
     }
 
     /** One that the file only names is the one of the book, if there is one. */

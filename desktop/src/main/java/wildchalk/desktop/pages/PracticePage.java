@@ -9,6 +9,7 @@ import wildchalk.core.wording.Wordbook;
 import wildchalk.desktop.page.OpenDocument;
 import wildchalk.desktop.page.PageHost;
 import wildchalk.desktop.page.ToRun;
+import wildchalk.desktop.practice.CameBack;
 import wildchalk.desktop.practice.NoPractice;
 import wildchalk.desktop.practice.PracticeState;
 import wildchalk.desktop.practice.PracticeView;
@@ -25,7 +26,7 @@ public final class PracticePage extends KeptPage<Practice> {
 
     PracticePage(PageHost host) {
         super(host, PracticeKind.PRACTICES, Practice.class, BOOK.say("trouble.past"));
-        this.desk = new BookOfPractices(host, this::open, this::leftFor);
+        this.desk = new BookOfPractices(host, this::open, this::leftFor, this::cameBack);
     }
 
     /** What is on it; empty before a practice was opened. */
@@ -48,6 +49,19 @@ public final class PracticePage extends KeptPage<Practice> {
         NoPractice none = new NoPractice(desk::add);
         fill(none);
         none.focus();
+    }
+
+    /** Shows what came back beside the practice as it is here. */
+    private void cameBack(Practice mine, CameBack theirs) {
+        if (state.filter(s -> s.practice().id().equals(mine.id())).isEmpty()) {
+            open(mine);
+        }
+        state.filter(s -> s.practice().id().equals(mine.id())).ifPresent(s -> s.showCameBack(theirs));
+    }
+
+    @Override
+    public Optional<Runnable> handingOut() {
+        return state.map(s -> s::handOut);
     }
 
     /** The one that was open is put aside. */

@@ -59,6 +59,8 @@ final class BesideTime extends ScrollPane {
                     List.of(side, state.practice(), state.fetched(), EveningCard.gear(state)),
                     () -> new EveningCard(state));
             case VERSIONS -> show(List.of(side, state.practice()), () -> new VersionsCard(state));
+            case HAND_OUT -> show(List.of(side, state.fetched()), () -> new EveningOut(state));
+            case CAME_BACK -> show(List.of(side, state.practice(), state.cameBack()), () -> new CameBackCard(state));
             case FOUND -> state.chosen()
                     .ifPresentOrElse(
                             b -> show(List.of(b, BlockCard.around(state, b)), () -> new BlockCard(state, b)),

@@ -35,6 +35,7 @@ final class BlockBox extends StackPane {
 
     private static final double PICTURE = 50;
     private static final double MOST_PICTURE = 72;
+    private static final double SMALL_PICTURE = 48;
     private static final double WIDE = 16.0 / 9;
 
     private final PracticeState state;
@@ -246,7 +247,8 @@ final class BlockBox extends StackPane {
     }
 
     private HBox parts(Block block, double height) {
-        Optional<RoundTable> round = RoundTable.of(state, block, height - 8);
+        Optional<RoundTable> round =
+                RoundTable.of(state, block, height - 8, p -> drill(p).map(d -> picture(p, d, SMALL_PICTURE)));
         if (round.isPresent()) {
             HBox table = new HBox(6, round.orElseThrow(), length(block, height));
             table.setPadding(new Insets(2, 10, 2, 8));

@@ -64,6 +64,7 @@ final class BlockCard extends VBox {
         return List.of(
                 state.fetched(),
                 state.evening().company(),
+                PlaceRows.around(state, block).map(Block::content),
                 next(state, block).map(BlockWords::of).orElse(""),
                 change(state, block).map(c -> (Object) c).orElse(""));
     }

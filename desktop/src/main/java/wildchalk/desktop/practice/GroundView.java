@@ -56,7 +56,7 @@ final class GroundView extends VBox {
         super(8);
         this.state = state;
         this.head = new PageHead("", say("ground.back"), "ground-back", () -> state.showGround(Optional.empty()));
-        this.board = new GroundBoard(id -> state.choose(Optional.of(id)), this::place);
+        this.board = new GroundBoard(this::pressed, this::place);
         this.places = new GroundPlaces(state, this::turn);
         this.making = new Newest<>(
                 say("work.ground"), this::made, trouble -> state.desk().warn(trouble.words(say("trouble.ground"))));
@@ -69,6 +69,12 @@ final class GroundView extends VBox {
         getChildren().addAll(head, tools, board, said, places);
         setFocusTraversable(true);
         setOnKeyPressed(this::key);
+    }
+
+    /** Keys go on with what was pressed. */
+    private void pressed(String id) {
+        state.choose(Optional.of(id));
+        requestFocus();
     }
 
     private static String say(String key, Object... values) {

@@ -23,24 +23,30 @@ final class PlaceRows {
     private final Content.Round round;
     private final Block place;
 
-    private PlaceRows(PracticeState state, Block whole, Content.Beside beside, Content.Round round, Block place) {
+    private PlaceRows(PracticeState state, Block whole, Content.Beside beside, Block place) {
         this.state = state;
         this.whole = whole;
         this.beside = beside;
-        this.round = round;
+        this.round = beside.round().orElseThrow();
         this.place = place;
     }
 
     /** Its rows; none for a block that nobody comes round to. */
     static List<Node> of(PracticeState state, Block place) {
-        for (Block whole : state.practice().blocks()) {
-            if (whole.content() instanceof Content.Beside b
-                    && b.round().isPresent()
-                    && b.blocks().stream().anyMatch(p -> p.id().equals(place.id()))) {
-                return new PlaceRows(state, whole, b, b.round().orElseThrow(), place).rows();
-            }
-        }
-        return List.of();
+        return around(state, place)
+                .filter(w ->
+                        w.content() instanceof Content.Beside b && b.round().isPresent())
+                .map(w -> (Content.Beside) w.content())
+                .map(b -> new PlaceRows(state, around(state, place).orElseThrow(), b, place).rows())
+                .orElse(List.of());
+    }
+
+    /** The block in which it is side by side with others; empty for one that stands alone. */
+    static Optional<Block> around(PracticeState state, Block place) {
+        return state.practice().blocks().stream()
+                .filter(w -> w.content() instanceof Content.Beside b
+                        && b.blocks().stream().anyMatch(p -> p.id().equals(place.id())))
+                .findFirst();
     }
 
     private static String say(String key, Object... values) {

@@ -1,14 +1,16 @@
 package wildchalk.desktop.practice;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.image.Image;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.practice.Block;
-import wildchalk.core.practice.Plan;
 import wildchalk.core.practice.Practice;
 import wildchalk.core.surface.Surfaces;
+import wildchalk.handout.evening.EveningOrder;
+import wildchalk.handout.evening.EveningSheet;
 import wildchalk.storage.book.Book;
 import wildchalk.storage.book.Version;
 
@@ -60,8 +62,17 @@ public interface PracticeDesk {
     /** Writes a practice with its drills as an open file, where the coach says. */
     void saveFile(Practice practice, Fetched fetched);
 
-    /** Writes a practice along the clock as a table, where the coach says. */
-    void saveTable(Practice practice, Plan plan);
+    /**
+     * Writes hand-outs where the coach says: the first under the name that was chosen, the others beside it.
+     *
+     * @param each what is written, by what is added to the name of its file; nothing for the first
+     */
+    void save(EveningSheet kind, Map<String, EveningOrder> each);
+
+    /**
+     * Takes the drills of a practice that came back into the book, where they are others, and what is planned of them.
+     */
+    void plan(CameBack cameBack, Consumer<Practice> then);
 
     /** Puts a text where it can be pasted from. */
     void copy(String text);

@@ -35,6 +35,10 @@ public final class PracticeState {
         FOUND,
         EVENING,
         FIT,
+        /** How the evening goes out. */
+        HAND_OUT,
+        /** A file of the evening that somebody sent back. */
+        CAME_BACK,
         VERSIONS
     }
 
@@ -57,6 +61,7 @@ public final class PracticeState {
     private final ReadOnlyObjectWrapper<Optional<String>> ground = new ReadOnlyObjectWrapper<>(Optional.empty());
     private Fetched fetched = Fetched.NOTHING;
     private Asking asking = Asking.WHOLE;
+    private Optional<CameBack> cameBack = Optional.empty();
     private boolean left;
 
     public PracticeState(OpenDocument<Practice> document, PracticeDesk desk) {
@@ -210,7 +215,7 @@ public final class PracticeState {
     }
 
     void show(Side what) {
-        if (what == Side.EVENING || what == Side.VERSIONS) {
+        if (what != Side.FOUND && what != Side.FIT) {
             chosen.set(Optional.empty());
         }
         side.set(what);
@@ -221,6 +226,22 @@ public final class PracticeState {
         asking = what;
         side.set(Side.FOUND);
         side.set(Side.FIT);
+    }
+
+    /** Lets the coach choose how the evening goes out. */
+    public void handOut() {
+        show(Side.HAND_OUT);
+    }
+
+    /** Shows what somebody changed who sent the evening back. */
+    public void showCameBack(CameBack what) {
+        cameBack = Optional.of(what);
+        side.set(Side.FOUND);
+        show(Side.CAME_BACK);
+    }
+
+    Optional<CameBack> cameBack() {
+        return cameBack;
     }
 
     Asking asking() {

@@ -9,9 +9,9 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import wildchalk.core.practice.Company;
 import wildchalk.core.evening.EveningMessage;
 import wildchalk.core.evening.Handed;
+import wildchalk.core.practice.Company;
 import wildchalk.core.practice.Practice;
 import wildchalk.core.practice.PracticeEdits;
 import wildchalk.core.practice.Slot;
@@ -126,8 +126,7 @@ final class PracticeTitle extends HBox {
         items.add(item("practice-file", say("file"), () -> desk.saveFile(state.evening(), state.fetched())));
         items.add(item("practice-take-in", say("take.in"), desk::takeIn));
         items.add(item("practice-message", say("message"), this::message));
-        items.add(item(
-                "practice-table", say("table"), () -> desk.saveTable(state.evening(), state.plan(state.evening()))));
+        items.add(item("practice-hand-out", say("hand.out"), state::handOut));
         items.add(new SeparatorMenuItem());
         items.add(item("practice-aside", say("aside"), () -> desk.aside(now)));
         return items;

@@ -92,6 +92,10 @@ public final class PracticeView extends BorderPane {
 
     /** Lets keys go to the column of time, as soon as it is in the window. */
     public void focus() {
+        if (state.groundProperty().get().isPresent()) {
+            ground.requestFocus();
+            return;
+        }
         TimeColumn time = column.column();
         if (time.getScene() != null) {
             time.requestFocus();

@@ -3,7 +3,9 @@ package wildchalk.desktop.practice;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import javafx.geometry.Insets;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
@@ -21,11 +23,13 @@ final class RoundTable extends GridPane {
 
     private static final double ROW = 23;
     private static final double TIME = 44;
+    /** Room for pictures. */
+    private static final double PICTURE = 60;
 
     private final PracticeState state;
     private final GoingRound round;
 
-    private RoundTable(PracticeState state, Block block, GoingRound round) {
+    private RoundTable(PracticeState state, Block block, GoingRound round, Function<Block, Optional<Node>> pictures) {
         this.state = state;
         this.round = round;
         setId("round-" + block.id());
@@ -36,6 +40,7 @@ final class RoundTable extends GridPane {
         setMinWidth(0);
         getColumnConstraints().add(new ColumnConstraints(TIME));
         block.parts().forEach(this::column);
+        pictures(block, pictures);
         boolean rests = rests();
         for (int t = 0; t < round.turns().count(); t++) {
             row(block, t, rests);
@@ -45,13 +50,35 @@ final class RoundTable extends GridPane {
         }
     }
 
-    /** It, if there is room for all of its rows and it is known by now who goes where. */
-    static Optional<RoundTable> of(PracticeState state, Block block, double height) {
+    /**
+     * It, if there is room for all of its rows and it is known by now who goes where.
+     *
+     * @param pictures of what is at a place, where there is one and room for it
+     */
+    static Optional<RoundTable> of(
+            PracticeState state, Block block, double height, Function<Block, Optional<Node>> pictures) {
         return state.seenProperty()
                 .get()
                 .flatMap(s -> Optional.ofNullable(s.rounds().get(block.id())))
-                .filter(r -> height >= (r.turns().count() + 1) * ROW)
-                .map(r -> new RoundTable(state, block, r));
+                .filter(r -> height >= rows(r))
+                .map(r -> new RoundTable(
+                        state, block, r, b -> height >= rows(r) + PICTURE ? pictures.apply(b) : Optional.empty()));
+    }
+
+    private static double rows(GoingRound round) {
+        return (round.turns().count() + 1) * ROW;
+    }
+
+    private void pictures(Block block, Function<Block, Optional<Node>> pictures) {
+        List<Block> parts = block.parts();
+        for (int p = 0; p < parts.size(); p++) {
+            Block part = parts.get(p);
+            int column = p + 1;
+            pictures.apply(part).ifPresent(n -> {
+                n.setUserData(part);
+                add(n, column, 1);
+            });
+        }
     }
 
     private void column(Block part) {
@@ -76,15 +103,15 @@ final class RoundTable extends GridPane {
         Label time = new Label(time(block, turn));
         time.getStyleClass().add("quiet");
         time.setMinWidth(Region.USE_PREF_SIZE);
-        add(time, 0, turn + 1);
+        add(time, 0, turn + 2);
         List<Block> parts = block.parts();
         for (int p = 0; p < parts.size(); p++) {
-            add(cell(GroupChips.of(state, Optional.of(round), parts.get(p), turn), parts.get(p)), p + 1, turn + 1);
+            add(cell(GroupChips.of(state, Optional.of(round), parts.get(p), turn), parts.get(p)), p + 1, turn + 2);
         }
         if (rests) {
             List<Region> resting = new ArrayList<>();
             round.turns().there(turn, Turns.REST).forEach(g -> resting.add(GroupChips.chip(state, g + 1)));
-            add(cell(resting, block), parts.size() + 1, turn + 1);
+            add(cell(resting, block), parts.size() + 1, turn + 2);
         }
     }
 

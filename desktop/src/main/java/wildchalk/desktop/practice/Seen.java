@@ -26,7 +26,12 @@ import wildchalk.core.setout.SetOut;
  * @param rounds how groups go round blocks, by their ids
  */
 record Seen(
-        Worked worked, List<Finding<Practice>> findings, Makeup makeup, Makeup.Bring bring, Map<Asked, Needs> known, Map<String, GoingRound> rounds) {
+        Worked worked,
+        List<Finding<Practice>> findings,
+        Makeup makeup,
+        Makeup.Bring bring,
+        Map<Asked, Needs> known,
+        Map<String, GoingRound> rounds) {
 
     /** A drill as it is played in a block, and how many play it. */
     record Asked(Content.Play play, int people) {}
@@ -63,7 +68,7 @@ record Seen(
                     Map.copyOf(known),
                     rounds(evening, needs));
         }
-    
+
         private static Map<String, GoingRound> rounds(Practice evening, KnownNeeds needs) {
             Map<String, GoingRound> rounds = new HashMap<>();
             evening.blocks()

@@ -49,7 +49,10 @@ final class EveningPage {
             page.row(row);
             progress.step((double) ++n / page.sheet.rows().size());
         }
-        page.out.append("<section><h2>").append(text(Words.say("end", page.sheet.end()))).append("</h2></section>");
+        page.out
+                .append("<section><h2>")
+                .append(text(Words.say("end", page.sheet.end())))
+                .append("</h2></section>");
         Map<String, String> parts = Map.of(
                 "title", text(page.sheet.title()), "style", resource("evening.css"), "body", page.out.toString());
         return Pattern.compile("\\{\\{(\\w+)}}")
@@ -63,7 +66,11 @@ final class EveningPage {
 
     private void paragraph(String kind, String words) {
         if (!words.isEmpty()) {
-            out.append("<p class=\"").append(kind).append("\">").append(text(words)).append("</p>");
+            out.append("<p class=\"")
+                    .append(kind)
+                    .append("\">")
+                    .append(text(words))
+                    .append("</p>");
         }
     }
 
@@ -159,8 +166,8 @@ final class EveningPage {
     /** Its picture, and its own page inside this one. */
     private void drill(RunSheet.Place place, Drill drill) throws IOException {
         Optional.ofNullable(pictures.drills().get(place.block().id())).ifPresent(this::picture);
-        String page = Page.draw(
-                Order.of(drill).measured(order.units(), Order.Measures.USUAL.handful()), Progress.UNSEEN);
+        String page =
+                Page.draw(Order.of(drill).measured(order.units(), Order.Measures.USUAL.handful()), Progress.UNSEEN);
         out.append("<details><summary>")
                 .append(text(Words.say("play")))
                 .append("</summary><iframe loading=\"lazy\" title=\"")

@@ -36,9 +36,7 @@ public enum EveningSheet {
             Optional<String> calendar = CalendarFile.of(
                     order.evening().practice(), EveningMessage.of(order.evening()), order.zone(), order.now());
             Files.writeString(
-                    file,
-                    calendar.orElseThrow(() -> new NoDay(Words.say("calendar.no.day"))),
-                    StandardCharsets.UTF_8);
+                    file, calendar.orElseThrow(() -> new NoDay(Words.say("calendar.no.day"))), StandardCharsets.UTF_8);
         }
     },
     /** To be sent to whoever helps. */

@@ -85,8 +85,7 @@ final class RunSheetPdf {
     }
 
     private Layout.Sheet page() {
-        return new Layout.Sheet(
-                MARGIN, MARGIN, paper.width() - 2 * MARGIN, paper.height() - 2 * MARGIN - FOOT, 1, 0);
+        return new Layout.Sheet(MARGIN, MARGIN, paper.width() - 2 * MARGIN, paper.height() - 2 * MARGIN - FOOT, 1, 0);
     }
 
     private void pages(TaggedPdf pdf, Layout layout, Setting setting, int n) throws IOException {
@@ -110,9 +109,8 @@ final class RunSheetPdf {
     /** The drills of the evening, each once, in the order in which they come. */
     private List<Drill> drills() {
         Map<String, Drill> drills = new LinkedHashMap<>();
-        evening.practice().blocks().stream()
-                .flatMap(Block::all)
-                .forEach(b -> evening.drill(b).ifPresent(d -> drills.putIfAbsent(d.id(), d)));
+        evening.practice().blocks().stream().flatMap(Block::all).forEach(b -> evening.drill(b)
+                .ifPresent(d -> drills.putIfAbsent(d.id(), d)));
         return new ArrayList<>(drills.values());
     }
 

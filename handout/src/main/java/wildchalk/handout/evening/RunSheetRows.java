@@ -58,8 +58,7 @@ final class RunSheetRows {
         if (!sheet.groups().isEmpty()) {
             slices.addAll(groups());
         }
-        sheet.cautions().forEach(c -> slices.addAll(
-                setting.words("P", "!", Words.say("care", c), Typeface.TEXT_BOLD)));
+        sheet.cautions().forEach(c -> slices.addAll(setting.words("P", "!", Words.say("care", c), Typeface.TEXT_BOLD)));
         slices.add(Slice.gap(setting.size() * 0.4));
         return slices;
     }
@@ -75,8 +74,8 @@ final class RunSheetRows {
         double line = setting.size() * 1.45;
         if (named) {
             for (Handed.Group group : sheet.groups()) {
-                List<Slice> people =
-                        setting.wide(setting.width() - wide - GAP).words(String.join(Words.say("comma"), group.people()));
+                List<Slice> people = setting.wide(setting.width() - wide - GAP)
+                        .words(String.join(Words.say("comma"), group.people()));
                 all.add(new Slice(Math.max(line, RunSheetPdf.height(people)), true, (pdf, x, y) -> {
                     chip(pdf, group.name(), x, y, wide);
                     drawn(pdf, people, x + wide + GAP, y);
@@ -110,8 +109,7 @@ final class RunSheetRows {
     }
 
     /** Words on the colour of a group: never the colour alone. */
-    private void chip(TaggedPdf pdf, String words, String group, double x, double y, double wide)
-            throws IOException {
+    private void chip(TaggedPdf pdf, String words, String group, double x, double y, double wide) throws IOException {
         double high = setting.size() * 1.3;
         pdf.unsaid(() -> pdf.fill(new Rectangle2D.Double(x, y, wide, high), colour(group)));
         pdf.tagged(
@@ -149,8 +147,7 @@ final class RunSheetRows {
 
     /** Slices as one that is further right. */
     private static Slice moved(List<Slice> slices, double by, boolean stays) {
-        return new Slice(
-                RunSheetPdf.height(slices), stays, (pdf, x, y) -> drawn(pdf, slices, x + by, y));
+        return new Slice(RunSheetPdf.height(slices), stays, (pdf, x, y) -> drawn(pdf, slices, x + by, y));
     }
 
     private List<Slice> row(RunSheet.Row row) {
@@ -175,20 +172,22 @@ final class RunSheetRows {
     private Slice place(RunSheet.Row row, int n) {
         RunSheet.Place place = row.places().get(n);
         double wide = fit.picture() * WIDE;
-        Optional<Slice> picture = Optional.ofNullable(pictures.drills().get(place.block().id()))
+        Optional<Slice> picture = Optional.ofNullable(
+                        pictures.drills().get(place.block().id()))
                 .map(p -> new Diagram(setting.wide(wide), fit.picture(), TOKEN).small(p));
         double in = left() + (picture.isPresent() ? wide + GAP : 0);
         List<Slice> words = words(row, place, setting.wide(setting.width() - in));
         double high = Math.max(
                         RunSheetPdf.height(words),
-                        Math.max(n == 0 ? setting.size() * WHEN : 0, picture.map(Slice::height).orElse(0.0)))
+                        Math.max(
+                                n == 0 ? setting.size() * WHEN : 0,
+                                picture.map(Slice::height).orElse(0.0)))
                 + GAP;
         return new Slice(high, false, (pdf, x, y) -> {
-            pdf.unsaid(() -> pdf.fill(
-                    new Rectangle2D.Double(x, y - GAP / 2, setting.width(), 0.6), setting.ink(Ink.FAINT)));
+            pdf.unsaid(() ->
+                    pdf.fill(new Rectangle2D.Double(x, y - GAP / 2, setting.width(), 0.6), setting.ink(Ink.FAINT)));
             if (place.mine()) {
-                pdf.unsaid(() -> pdf.fill(
-                        new Rectangle2D.Double(x - GAP, y, 3, high - GAP), setting.ink(Ink.CHALK)));
+                pdf.unsaid(() -> pdf.fill(new Rectangle2D.Double(x - GAP, y, 3, high - GAP), setting.ink(Ink.CHALK)));
             }
             if (n == 0) {
                 time(pdf, row, x, y);
@@ -224,8 +223,7 @@ final class RunSheetRows {
         List<Slice> words = new ArrayList<>();
         int at = row.places().indexOf(place);
         String title = row.places().size() > 1 ? Words.say("numbered", at + 1, place.title()) : place.title();
-        words.addAll(column.words(
-                "H3", "", place.mine() ? Words.say("mine", title) : title, Typeface.TEXT_BOLD));
+        words.addAll(column.words("H3", "", place.mine() ? Words.say("mine", title) : title, Typeface.TEXT_BOLD));
         List<String> facts = new ArrayList<>();
         for (String fact : List.of(place.who(), place.rungs(), place.takes())) {
             if (!fact.isEmpty()) {
@@ -235,9 +233,7 @@ final class RunSheetRows {
         if (!facts.isEmpty()) {
             words.addAll(column.words(String.join(Words.say("fact"), facts)));
         }
-        place.say().stream()
-                .limit(fit.said())
-                .forEach(s -> words.addAll(column.numbered(Setting.BULLET, s)));
+        place.say().stream().limit(fit.said()).forEach(s -> words.addAll(column.numbered(Setting.BULLET, s)));
         return words;
     }
 
@@ -298,8 +294,7 @@ final class RunSheetRows {
     }
 
     /** Words in one line, cut where there is no room for all of them. */
-    private void cut(TaggedPdf pdf, String words, Typeface face, double x, double y, double wide)
-            throws IOException {
+    private void cut(TaggedPdf pdf, String words, Typeface face, double x, double y, double wide) throws IOException {
         String shown = words;
         while (shown.length() > 1 && Lines.width(shown, face, setting.size()) > wide) {
             shown = shown.substring(0, shown.length() - 2).strip() + Words.say("cut");

@@ -64,7 +64,8 @@ class CalendarFileTest {
         assertEquals(
                 Duration.ofMinutes(minutes),
                 Duration.between(start, event.getDateEnd().getValue().toInstant()));
-        assertEquals(LocalDateTime.parse(day + "T" + time).atZone(ZoneId.of(zone)).toInstant(), start);
+        assertEquals(
+                LocalDateTime.parse(day + "T" + time).atZone(ZoneId.of(zone)).toInstant(), start);
         String said = LocalDateTime.parse(day + "T" + time).format(DateTimeFormatter.ofPattern("yyyyMMdd'T'HHmmss"));
         assertTrue(file.contains("DTSTART;TZID=" + zone + ":" + said), "as the coach says it, with its zone");
         assertTrue(file.contains("BEGIN:VTIMEZONE"), "whoever reads it need not know the zone");
@@ -82,7 +83,9 @@ class CalendarFileTest {
         VEvent event = read(file);
         assertEquals("Otters; backhand, low \u2013 wet", event.getSummary().getValue());
         assertEquals("old hall, the far half", event.getLocation().getValue());
-        assertEquals("Bring: 8 cones, 2 poles.\n19:10 Weir; 12 min", event.getDescription().getValue());
+        assertEquals(
+                "Bring: 8 cones, 2 poles.\n19:10 Weir; 12 min",
+                event.getDescription().getValue());
         assertEquals("p7@wild-chalk", event.getUid().getValue());
         assertEquals(NOW, event.getDateTimeStamp().getValue().toInstant());
         for (String line : file.split("\r\n")) {

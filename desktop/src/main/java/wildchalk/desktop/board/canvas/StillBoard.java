@@ -59,6 +59,11 @@ public final class StillBoard extends Pane {
         }
     }
 
+    /** The moment that is shown, seconds after the whistle. */
+    public double at() {
+        return model.head().atProperty().get();
+    }
+
     /** From places on the surface to pixels of this pane. */
     public ScreenMap map() {
         return map;
