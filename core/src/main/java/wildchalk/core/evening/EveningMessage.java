@@ -68,11 +68,14 @@ public final class EveningMessage {
     /** Those of an evening that is handed on: groups by their colours. */
     public static List<String> of(Handed evening) {
         return of(
-                evening.practice(),
-                evening.plan(),
-                evening.needs(),
-                Makeup.bring(evening.plan(), evening.needs()),
-                evening.groups().stream().map(Handed.Group::name).toList());
+                        evening.practice(),
+                        evening.plan(),
+                        evening.needs(),
+                        Makeup.bring(evening.plan(), evening.needs()),
+                        evening.groups().stream().map(Handed.Group::name).toList())
+                .stream()
+                .map(evening::silent)
+                .toList();
     }
 
     private String head() {

@@ -25,6 +25,10 @@ public final class GearList {
 
     /** Its lines. */
     public static List<String> of(Handed evening) {
+        return lines(evening).stream().map(evening::silent).toList();
+    }
+
+    private static List<String> lines(Handed evening) {
         List<String> lines = new ArrayList<>();
         lines.add(BOOK.say("gear.title", evening.practice().title()));
         Makeup.Bring bring = Makeup.bring(evening.plan(), evening.needs());

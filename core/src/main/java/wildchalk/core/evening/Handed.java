@@ -1,9 +1,13 @@
 package wildchalk.core.evening;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Venue;
@@ -16,6 +20,7 @@ import wildchalk.core.squad.FirstNames;
 import wildchalk.core.squad.GroupNames;
 import wildchalk.core.squad.Groups;
 import wildchalk.core.squad.Helper;
+import wildchalk.core.squad.Member;
 import wildchalk.core.squad.Squad;
 import wildchalk.core.wording.Wordbook;
 
@@ -64,6 +69,28 @@ public record Handed(
     /** The drill of a block; empty for what is none, and for one that is not there. */
     public Optional<Drill> drill(Block block) {
         return block.play().findFirst().flatMap(p -> Optional.ofNullable(drills.get(p.drill())));
+    }
+
+    /**
+     * What a coach wrote, as it may go out: where nobody is to be named, without the names of those who play that stand
+     * in it.
+     */
+    public String silent(String words) {
+        if (who.named() || squad.isEmpty()) {
+            return words;
+        }
+        String names = squad.orElseThrow()
+                .all()
+                .map(Member::name)
+                .flatMap(n -> Stream.of(n, n.strip().split("\\s+")[0]))
+                .filter(n -> n.length() > 1)
+                .distinct()
+                .sorted(Comparator.comparing(String::length).reversed())
+                .map(Pattern::quote)
+                .collect(Collectors.joining("|"));
+        return names.isEmpty()
+                ? words
+                : Pattern.compile("(?U)\\b(?:" + names + ")\\b").matcher(words).replaceAll("\u2026");
     }
 
     /** Those who help, in the order of the squad. */

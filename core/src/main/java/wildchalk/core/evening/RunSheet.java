@@ -133,10 +133,10 @@ public record RunSheet(
         RunSheet make() {
             List<Row> rows = evening.plan().entries().stream().map(this::row).toList();
             String mine = evening.lead(evening.who().marked());
-            String title = evening.practice().title();
+            String title = evening.silent(evening.practice().title());
             return new RunSheet(
                     mine.isEmpty() ? title : BOOK.say("for", title, mine),
-                    when(),
+                    evening.silent(when()),
                     bring(),
                     evening.groups(),
                     rows,
@@ -216,12 +216,12 @@ public record RunSheet(
             }
             return new Place(
                     block,
-                    BlockWords.of(block),
+                    evening.silent(BlockWords.of(block)),
                     String.join(BOOK.say("comma"), who),
                     !lead.isEmpty() && block.lead().equals(evening.who().marked()),
-                    drill.flatMap(d -> rungs(block, d)).orElse(""),
+                    evening.silent(drill.flatMap(d -> rungs(block, d)).orElse("")),
                     evening.needs().of(block).map(Making::takes).orElse(""),
-                    says.say().stream().limit(MOST_SAID).toList());
+                    says.say().stream().limit(MOST_SAID).map(evening::silent).toList());
         }
 
         private static Optional<String> rungs(Block block, Drill drill) {

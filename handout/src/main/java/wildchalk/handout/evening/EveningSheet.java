@@ -59,7 +59,9 @@ public enum EveningSheet {
         public void write(EveningOrder order, Path file, Progress progress) throws IOException {
             Files.writeString(
                     file,
-                    PlanSheet.write(order.evening().practice(), order.evening().plan()),
+                    order.evening()
+                            .silent(PlanSheet.write(
+                                    order.evening().practice(), order.evening().plan())),
                     StandardCharsets.UTF_8);
         }
     };
