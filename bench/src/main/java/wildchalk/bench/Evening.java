@@ -2,9 +2,13 @@ package wildchalk.bench;
 
 import java.time.LocalTime;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Effort;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Company;
 import wildchalk.core.practice.Content;
@@ -33,5 +37,37 @@ public final class Evening {
         return Practice.empty("p", "Evening", new Slot(Optional.empty(), LocalTime.of(18, 0), 90))
                 .given(Practice.Setting.UNSAID.with(Company.of(PEOPLE, 4, 3)))
                 .of(blocks);
+    }
+
+    /**
+     * A round.
+     *
+     * @param drills as they were planned
+     */
+    record Round(Practice evening, Map<Content.Planned, Drill> drills) {}
+
+    /** Forty people in five groups that go round five drills on one pitch. */
+    static Round round(Map<String, Drill> drills) {
+        List<Block> parts = new ArrayList<>();
+        Map<Content.Planned, Drill> planned = new HashMap<>();
+        for (String id : List.of("turnstile", "sixpenny", "skylark", "carillon", "weathervane")) {
+            Content.Planned drill = new Content.Planned(id, 0, drills.get(id).title());
+            planned.put(drill, drills.get(id));
+            Content.Play play = new Content.Play(drill, List.of(), 1, Content.Telling.KNOWN);
+            parts.add(Block.of("r" + parts.size(), play, Block.Time.of(50)).forGroup(parts.size() + 1));
+        }
+        Company company = new Company(
+                "",
+                new Company.Heads(PEOPLE, 4, 5, 0),
+                Collections.nCopies(parts.size(), PEOPLE / parts.size()),
+                List.of(),
+                List.of(),
+                Effort.Level.ADULT);
+        Content.Beside beside = new Content.Beside(parts, Optional.of(new Content.Round(false)), Map.of());
+        Practice evening = Practice.empty("r", "Round", new Slot(Optional.empty(), LocalTime.of(18, 0), 60))
+                .on("football-11")
+                .given(Practice.Setting.UNSAID.with(company))
+                .of(List.of(Block.of("round", beside, Block.Time.of(50))));
+        return new Round(evening, planned);
     }
 }

@@ -5,14 +5,21 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.ground.Ground;
+import wildchalk.core.ground.GroundDrill;
+import wildchalk.core.ground.Laying;
+import wildchalk.core.practice.Around;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.DrillWork;
 import wildchalk.core.practice.Fit;
+import wildchalk.core.practice.GoingRound;
 import wildchalk.core.practice.KnownNeeds;
 import wildchalk.core.practice.Practice;
+import wildchalk.core.practice.PracticeEdits;
 import wildchalk.core.practice.check.PracticeCheck;
 import wildchalk.core.practice.check.PracticeCheck.Worked;
 import wildchalk.core.setout.SetOut;
+import wildchalk.core.surface.Surfaces;
 import wildchalk.desktop.DemoBook;
 
 /**
@@ -42,6 +49,38 @@ public final class PracticeBench {
         measure("findings after an edit", () -> PracticeCheck.all(Worked.of(evening, needs))
                 .size());
         measure("fitting it", () -> Fit.of(evening, needs).loss());
+        round(drills);
+    }
+
+    /** Forty people in five groups that go round five places on one pitch. */
+    private static void round(Map<String, Drill> drills) {
+        Evening.Round round = Evening.round(drills);
+        Practice evening = round.evening();
+        Map<String, DrillWork> works = new HashMap<>();
+        round.drills().values().forEach(d -> works.put(d.id(), new DrillWork(d, SetOut.USUAL_HANDFUL)));
+        KnownNeeds needs = block -> DrillWork.of(works, block, evening.company());
+        Block block = evening.blocks().get(0);
+        Around around = Around.UNKNOWN.on(Ground.venue(evening, round.drills(), Surfaces.BUILT_IN));
+        block.parts().forEach(needs::of);
+        measure("who is where in a round of five by five", () -> GoingRound.of(block, evening.company(), needs)
+                .orElseThrow()
+                .turns()
+                .count());
+        Ground ground =
+                Ground.of(evening, block, needs, around.venue().orElseThrow()).orElseThrow();
+        measure("laying it out", () -> Laying.out(ground, needs).map(g -> g.laid().size()).orElse(0));
+        Ground laid = Laying.out(ground, needs).orElse(ground);
+        Practice placed = PracticeEdits.stand(block, laid.stands()).apply(evening);
+        measure("findings after an edit of it", () -> PracticeCheck.all(
+                        Worked.of(placed, needs, Worked.Left.ALL, around))
+                .size());
+        Practice heap = PracticeEdits.stand(block, Laying.row(ground).stands()).apply(evening);
+        measure("findings with everything in everything's way", () -> PracticeCheck.all(
+                        Worked.of(heap, needs, Worked.Left.ALL, around))
+                .size());
+        measure("the ground as a drill", () -> GroundDrill.of(laid, "ground", round.drills(), 0)
+                .ladder()
+                .size());
     }
 
     /** What is measured; its number is used, so that it is worked out. */

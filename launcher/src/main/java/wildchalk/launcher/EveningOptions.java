@@ -94,7 +94,8 @@ final class EveningOptions {
         try {
             Delivery.deliver(target, part -> kind.write(order, part, Progress.UNSEEN));
         } catch (Undelivered | Cancelled e) {
-            throw new FormatException(e.getMessage());
+            throw new FormatException(
+                    e.getCause() instanceof EveningSheet.NoDay none ? none.getMessage() : e.getMessage());
         }
     }
 

@@ -41,10 +41,17 @@ public final class GroundDrill {
                 ID, title, ground.venue(), ground.surface().views().get(0).id());
         String rung = drill.ladder().get(0).id();
         drill = StationEdits.mark(rung, areas(ground, minutes)).apply(drill);
+        boolean paced = false;
         for (Laid each : ground.laid()) {
             for (Content.Play play : each.block().play().toList()) {
                 Drill one = drills.get(play.drill());
-                drill = one == null ? drill : with(drill, each, play, one);
+                if (one == null) {
+                    continue;
+                }
+                // All of it is played by the same people, as hard as the first of it.
+                drill = paced ? drill : drill.withEffort(first(one, play).effort());
+                paced = true;
+                drill = with(drill, each, play, one);
             }
         }
         return drill;

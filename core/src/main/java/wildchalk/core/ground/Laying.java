@@ -19,10 +19,12 @@ import wildchalk.core.practice.Stand;
  */
 public final class Laying {
 
-    /** So far apart are the places that are tried when all is laid out, metres. */
+    /** So far apart are the places that are tried, metres. */
     private static final double STEP = 2;
-    /** The same when one is moved, metres. */
-    private static final double NEARER = 1;
+    /** The same where it is nearer than {@link #NEAR}. */
+    private static final double FINE = 1;
+
+    private static final double NEAR = 6;
     /** A turn to this is as bad as standing so many metres elsewhere; assumed. */
     private static final Map<Integer, Double> TURNING = Map.of(0, 0.0, 180, 3.0, 90, 6.0, 270, 6.0);
     /** So much is looked at to find the nearest for all of them; then whatever is in the way is moved. */
@@ -57,7 +59,7 @@ public final class Laying {
         for (Laid each : row(ground).laid()) {
             List<Stand> all = new ArrayList<>();
             drawn(ground, each, needs).ifPresent(all::add);
-            all.addAll(laying.stands(each, each.stand(), STEP));
+            all.addAll(laying.stands(each, each.stand()));
             laying.choices.put(each.id(), all);
         }
         return laying.fill(0, new ArrayList<>()).or(laying::moved);
@@ -92,24 +94,23 @@ public final class Laying {
     }
 
     /**
-     * The same with one of the two moved or turned that are in each other's way, by as little as will do; with all of
-     * them laid out anew where that is not enough. Empty where there is no room.
+     * The same with one of the two moved or turned that are in each other's way, by as little as will do; empty where
+     * neither has room anywhere as long as the others stay.
      */
-    public static Optional<Ground> apart(Ground ground, Clash clash, KnownNeeds needs) {
+    public static Optional<Ground> apart(Ground ground, Clash clash) {
         Laying laying = new Laying(ground);
         Comparator<Ground> better =
                 Comparator.<Ground>comparingInt(g -> g.clashes().size()).thenComparingDouble(g -> cost(ground, g));
         return List.of(clash.one(), clash.other()).stream()
                 .flatMap(id -> ground.laid(id).flatMap(laying::nearest).stream())
-                .min(better)
-                .or(() -> out(ground, needs));
+                .min(better);
     }
 
     /** The same with one thing moved or turned by as little as will do; empty where there is no room for it. */
     private Optional<Ground> nearest(Laid each) {
         List<Laid> others =
                 ground.laid().stream().filter(l -> !l.id().equals(each.id())).toList();
-        return stands(each, each.stand(), NEARER).stream()
+        return stands(each, each.stand()).stream()
                 .filter(s -> isFree(each.on(s), others))
                 .findFirst()
                 .map(s -> ground.with(each.id(), s));
@@ -127,25 +128,31 @@ public final class Laying {
     }
 
     /** Where something could stand on the ground, the nearest to where it is wanted first. */
-    private List<Stand> stands(Laid each, Stand wanted, double step) {
+    private List<Stand> stands(Laid each, Stand wanted) {
         Box part = ground.part();
+        Box near = Box.around(wanted.at(), 2 * NEAR, 2 * NEAR);
         List<Stand> all = new ArrayList<>();
         for (int degrees : new int[] {0, 90, 180, 270}) {
-            for (double x = 0; x <= part.width(); x += step) {
-                for (double y = 0; y <= part.height(); y += step) {
-                    Stand stand = new Stand(paced(new Vec(part.x() + x, part.y() + y)), wanted.degrees() + degrees);
-                    if (ground.beyond(each.on(stand)).isEmpty()) {
-                        all.add(stand);
-                    }
-                }
-            }
-            Stand here = new Stand(wanted.at(), wanted.degrees() + degrees);
-            if (ground.beyond(each.on(here)).isEmpty()) {
-                all.add(here);
-            }
+            add(each, new Stand(wanted.at(), wanted.degrees() + degrees), all);
+            grid(each, part, STEP, wanted.degrees() + degrees, all);
+            grid(each, near, FINE, wanted.degrees() + degrees, all);
         }
         all.sort(Comparator.comparingDouble(s -> cost(wanted, s)));
         return all;
+    }
+
+    private void grid(Laid each, Box area, double step, int degrees, List<Stand> all) {
+        for (double x = 0; x <= area.width(); x += step) {
+            for (double y = 0; y <= area.height(); y += step) {
+                add(each, new Stand(paced(new Vec(area.x() + x, area.y() + y)), degrees), all);
+            }
+        }
+    }
+
+    private void add(Laid each, Stand stand, List<Stand> all) {
+        if (ground.beyond(each.on(stand)).isEmpty()) {
+            all.add(stand);
+        }
     }
 
     private boolean isFree(Laid each, List<Laid> others) {

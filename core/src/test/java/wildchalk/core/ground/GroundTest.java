@@ -206,7 +206,7 @@ class GroundTest {
                 .with("b", 10, 8, sent(true, new Vec(4, 0), new Vec(-4, 0)), 1, 0, 0);
         Ground before = shooting.ground();
         Clash clash = before.clashes().get(0);
-        Ground after = Laying.apart(before, clash, shooting.needs()).orElseThrow();
+        Ground after = Laying.apart(before, clash).orElseThrow();
         assertEquals("", words(after));
         long moved =
                 after.laid().stream().filter(l -> !before.laid().contains(l)).count();
@@ -233,6 +233,6 @@ class GroundTest {
                 new Evening("handball").with("a", 30, 15, Reach.NONE, 0, 0, 0).with("b", 30, 15, Reach.NONE, 0, 0, 0);
         assertTrue(Laying.out(full.ground(), full.needs()).isEmpty());
         Ground ground = full.ground();
-        assertTrue(Laying.apart(ground, ground.clashes().get(0), full.needs()).isEmpty());
+        assertTrue(Laying.apart(ground, ground.clashes().get(0)).isEmpty());
     }
 }

@@ -4,8 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import wildchalk.core.check.Finding;
 import wildchalk.core.ground.Clash;
 import wildchalk.core.ground.Ground;
@@ -14,6 +12,7 @@ import wildchalk.core.ground.Laying;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.BlockWords;
 import wildchalk.core.practice.Content;
+import wildchalk.core.practice.KnownNeeds;
 import wildchalk.core.practice.Plan;
 import wildchalk.core.practice.Practice;
 import wildchalk.core.practice.PracticeEdits;
@@ -43,6 +42,7 @@ final class GroundClear implements PracticeCheck {
         if (stands.isEmpty()) {
             return;
         }
+        Mending mending = new Mending(entry.block(), ground, evening.needs());
         Optional<Laid> unplaced =
                 ground.laid().stream().filter(l -> !stands.containsKey(l.id())).findFirst();
         if (unplaced.isPresent()) {
@@ -53,55 +53,72 @@ final class GroundClear implements PracticeCheck {
                     "ground.unplaced",
                     Finding.Weight.COULD_BE_BETTER,
                     Said.of("ground.unplaced", BlockWords.of(one.block())),
-                    anew(entry.block(), Laying.out(ground, evening.needs()))));
+                    mending.anew()));
             return;
         }
-        Map<String, Block> blocks =
-                ground.laid().stream().map(Laid::block).collect(Collectors.toMap(Block::id, Function.identity()));
         ground.clashes().stream()
                 .limit(MOST)
                 .forEach(c -> found.add(new Finding<>(
                         "ground." + Wordbook.key(c.kind()),
                         c.kind() == Clash.Kind.BEYOND ? Finding.Weight.WILL_NOT_WORK : Finding.Weight.COULD_HURT,
-                        words(c, ground, blocks),
+                        words(c, ground),
                         c.other().isEmpty() ? List.of(c.one()) : List.of(c.one(), c.other()),
                         Optional.of(new Finding.Span(entry.start(), entry.end())),
-                        apart(entry.block(), ground, c, evening))));
+                        mending.of(c))));
     }
 
-    private static String words(Clash clash, Ground ground, Map<String, Block> blocks) {
+    private static String words(Clash clash, Ground ground) {
         return Said.of(
                 "ground." + Wordbook.key(clash.kind()),
-                BlockWords.of(blocks.get(clash.one())),
-                clash.other().isEmpty() ? "" : BlockWords.of(blocks.get(clash.other())),
+                called(ground, clash.one()),
+                called(ground, clash.other()),
                 Said.metres(clash.metres()),
                 Said.metres(ground.free()));
     }
 
-    private static List<Finding.Mend<Practice>> apart(Block block, Ground ground, Clash clash, Worked evening) {
-        Optional<Ground> apart = Laying.apart(ground, clash, evening.needs());
-        List<Laid> moved = apart.map(a -> a.laid().stream()
-                        .filter(l -> !ground.laid().contains(l))
-                        .toList())
-                .orElse(List.of());
-        if (moved.size() != 1) {
-            return anew(block, apart);
-        }
-        Laid one = moved.get(0);
-        Stand before = ground.laid(one.id()).orElseThrow().stand();
-        double metres = before.at().distance(one.stand().at());
-        String key = before.degrees() == one.stand().degrees() ? "ground.mend.move" : "ground.mend.turn";
-        return List.of(Found.mend(
-                Said.of(key, BlockWords.of(one.block()), Said.metres(metres)),
-                PracticeEdits.stand(block, apart.orElseThrow().stands())));
+    private static String called(Ground ground, String id) {
+        return ground.laid(id).map(l -> BlockWords.of(l.block())).orElse("");
     }
 
-    private static List<Finding.Mend<Practice>> anew(Block block, Optional<Ground> laid) {
-        List<Finding.Mend<Practice>> mends = new ArrayList<>();
-        laid.ifPresent(g -> mends.add(Found.mend(Said.of("ground.mend.anew"), PracticeEdits.stand(block, g.stands()))));
-        if (mends.isEmpty()) {
-            mends.addAll(Found.less(block));
+    /** What would mend it. To lay all of it out takes longest: once is enough for whatever is found. */
+    private static final class Mending {
+
+        private final Block block;
+        private final Ground ground;
+        private final KnownNeeds needs;
+        private Optional<List<Finding.Mend<Practice>>> anew = Optional.empty();
+
+        Mending(Block block, Ground ground, KnownNeeds needs) {
+            this.block = block;
+            this.ground = ground;
+            this.needs = needs;
         }
-        return mends;
+
+        List<Finding.Mend<Practice>> of(Clash clash) {
+            return Laying.apart(ground, clash).map(this::moved).orElseGet(this::anew);
+        }
+
+        private List<Finding.Mend<Practice>> moved(Ground apart) {
+            Laid one = apart.laid().stream()
+                    .filter(l -> !ground.laid().contains(l))
+                    .findFirst()
+                    .orElseThrow();
+            Stand before = ground.laid(one.id()).orElseThrow().stand();
+            double metres = before.at().distance(one.stand().at());
+            String key = before.degrees() == one.stand().degrees() ? "ground.mend.move" : "ground.mend.turn";
+            return List.of(Found.mend(
+                    Said.of(key, BlockWords.of(one.block()), Said.metres(metres)),
+                    PracticeEdits.stand(block, apart.stands())));
+        }
+
+        List<Finding.Mend<Practice>> anew() {
+            if (anew.isEmpty()) {
+                anew = Optional.of(Laying.out(ground, needs)
+                        .map(g -> List.of(Found.mend(
+                                Said.of("ground.mend.anew"), PracticeEdits.stand(block, g.stands()))))
+                        .orElseGet(() -> Found.less(block)));
+            }
+            return anew.orElseThrow();
+        }
     }
 }
