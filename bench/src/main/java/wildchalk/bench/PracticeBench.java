@@ -5,9 +5,6 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.ground.Ground;
-import wildchalk.core.ground.GroundDrill;
-import wildchalk.core.ground.Laying;
 import wildchalk.core.practice.Around;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.DrillWork;
@@ -18,6 +15,9 @@ import wildchalk.core.practice.Practice;
 import wildchalk.core.practice.PracticeEdits;
 import wildchalk.core.practice.check.PracticeCheck;
 import wildchalk.core.practice.check.PracticeCheck.Worked;
+import wildchalk.core.practice.ground.Ground;
+import wildchalk.core.practice.ground.GroundDrill;
+import wildchalk.core.practice.ground.Laying;
 import wildchalk.core.setout.SetOut;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.desktop.DemoBook;
@@ -68,7 +68,9 @@ public final class PracticeBench {
                 .count());
         Ground ground =
                 Ground.of(evening, block, needs, around.venue().orElseThrow()).orElseThrow();
-        measure("laying it out", () -> Laying.out(ground, needs).map(g -> g.laid().size()).orElse(0));
+        measure(
+                "laying it out",
+                () -> Laying.out(ground, needs).map(g -> g.laid().size()).orElse(0));
         Ground laid = Laying.out(ground, needs).orElse(ground);
         Practice placed = PracticeEdits.stand(block, laid.stands()).apply(evening);
         measure("findings after an edit of it", () -> PracticeCheck.all(
@@ -78,9 +80,9 @@ public final class PracticeBench {
         measure("findings with everything in everything's way", () -> PracticeCheck.all(
                         Worked.of(heap, needs, Worked.Left.ALL, around))
                 .size());
-        measure("the ground as a drill", () -> GroundDrill.of(laid, "ground", round.drills(), 0)
-                .ladder()
-                .size());
+        measure(
+                "the ground as a drill",
+                () -> GroundDrill.of(laid, "ground", round.drills(), 0).ladder().size());
     }
 
     /** What is measured; its number is used, so that it is worked out. */

@@ -17,6 +17,7 @@ import wildchalk.core.evening.Handed;
 import wildchalk.core.measure.Units;
 import wildchalk.core.practice.Plan;
 import wildchalk.core.squad.Squad;
+import wildchalk.core.wording.Wordbook;
 import wildchalk.handout.evening.EveningOrder;
 import wildchalk.handout.evening.EveningSheet;
 import wildchalk.handout.order.Cancelled;
@@ -31,19 +32,18 @@ import wildchalk.storage.format.SquadReader;
 /** What can be wished of the hand-outs of an evening. */
 final class EveningOptions {
 
-    @Option(
-            names = "--squad",
-            paramLabel = "FILE",
-            description = "of a practice: the squad whose it is; groups get their colours, staff their numbers")
+    /** The words of these options. */
+    static final String WORDS = "wildchalk.launcher.Export";
+
+    private static final Wordbook BOOK = Wordbook.beside(EveningOptions.class, "Export");
+
+    @Option(names = "--squad", paramLabel = "FILE", descriptionKey = "squad")
     private Optional<Path> squad = Optional.empty();
 
-    @Option(names = "--names", description = "of a practice: first names too; else nobody is named")
+    @Option(names = "--names", descriptionKey = "names")
     private boolean names;
 
-    @Option(
-            names = "--for",
-            paramLabel = "N",
-            description = "of a run sheet: whose things are marked, the N-th of the staff of the squad")
+    @Option(names = "--for", paramLabel = "N", descriptionKey = "for")
     private int marked;
 
     @Spec(Target.MIXEE)
@@ -52,6 +52,11 @@ final class EveningOptions {
     /** Words for all kinds: "run-sheet, page, calendar". */
     static String words() {
         return Arrays.stream(EveningSheet.values()).map(EveningSheet::word).collect(Collectors.joining(", "));
+    }
+
+    /** What is said to whoever asks for something else. */
+    static String wrong() {
+        return BOOK.say("wrong", words());
     }
 
     /** The kind with this word, or the first whose files end so. */
@@ -78,8 +83,7 @@ final class EveningOptions {
                 Handed.Who.NOBODY);
         List<String> staff = evening.staff().stream().map(h -> h.id()).toList();
         if (marked < 0 || marked > staff.size()) {
-            throw new ParameterException(
-                    spec.commandLine(), "--for should be 1 to the number of the staff, and --squad say who they are");
+            throw new ParameterException(spec.commandLine(), BOOK.say("for.none"));
         }
         return new EveningOrder(
                 evening.saying(new Handed.Who(names, marked == 0 ? "" : staff.get(marked - 1))),

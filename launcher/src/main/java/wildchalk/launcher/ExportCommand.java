@@ -36,19 +36,13 @@ import wildchalk.storage.format.FormatException;
 import wildchalk.storage.kind.DrillKind;
 import wildchalk.storage.kind.Typed;
 
-@Command(
-        name = "export",
-        mixinStandardHelpOptions = true,
-        description = {
-            "Hand-outs: card, page, clip, picture, text, drill file or bundle; of one drill, or of many.",
-            "Of a practice: run sheet, page, calendar file, message, gear list, table."
-        })
+@Command(name = "export", mixinStandardHelpOptions = true, resourceBundle = EveningOptions.WORDS)
 final class ExportCommand implements Callable<Integer> {
 
     private static final String ENDINGS =
             HandOuts.ALL.stream().map(HandOut::ending).collect(Collectors.joining("|"));
 
-    @Parameters(arity = "1..*", paramLabel = "FILE", description = "drill files, or practice files")
+    @Parameters(arity = "1..*", paramLabel = "FILE", descriptionKey = "file")
     private List<Path> files;
 
     @Mixin
@@ -67,13 +61,7 @@ final class ExportCommand implements Callable<Integer> {
     @Option(names = "--into", paramLabel = "FOLDER", description = "instead of --out: a folder, for one drill or many")
     private Path into;
 
-    @Option(
-            names = "--as",
-            split = ",",
-            paramLabel = "ENDING",
-            description =
-                    "with --into: what is made of each drill, such as pdf,html; of a practice also run-sheet, page, "
-                            + "calendar, message, gear, table")
+    @Option(names = "--as", split = ",", paramLabel = "ENDING", descriptionKey = "as")
     private List<String> as = List.of("pdf");
 
     @Mixin
@@ -153,10 +141,7 @@ final class ExportCommand implements Callable<Integer> {
         boolean one = (out == null) != (into == null) && (out == null || files.size() == 1);
         List<String> kinds = out != null ? List.of(ending(out)) : as;
         if (!one || kinds.stream().anyMatch(k -> EveningOptions.kind(k).isEmpty())) {
-            throw new ParameterException(
-                    spec.commandLine(),
-                    "a practice goes --out to X.pdf, html, ics, txt or csv, or --into a folder --as some of "
-                            + EveningOptions.words());
+            throw new ParameterException(spec.commandLine(), EveningOptions.wrong());
         }
         for (Path file : files) {
             PracticeFile read = PracticeFile.read(file);

@@ -126,6 +126,53 @@ class CommandLineTest {
     }
 
     @Test
+    void anEveningGoesOutInEveryWay(@TempDir Path folder) throws Exception {
+        Path file = Path.of(DEMO).resolveSibling("corners-thursday.practice.json");
+        Path squad = Path.of(DEMO).resolveSibling("otters.squad.json");
+        Said all = wildchalk(
+                "export", file.toString(), "--into", folder.toString(), "--as", "run-sheet,page,message,gear,table");
+        assertEquals(0, all.code(), all.err());
+        assertEquals(
+                List.of(
+                        "Three corners, run-sheet.pdf",
+                        "Three corners, page.html",
+                        "Three corners, message.txt",
+                        "Three corners, gear.txt",
+                        "Three corners, table.csv"),
+                all.out().lines().toList());
+        Path sheet = folder.resolve("one.pdf");
+        Said one = wildchalk(
+                "export",
+                file.toString(),
+                "--out",
+                sheet.toString(),
+                "--squad",
+                squad.toString(),
+                "--for",
+                "2",
+                "--grey");
+        assertEquals(0, one.code(), one.err());
+        assertTrue(Files.size(sheet) > 10_000);
+        Said pattern = wildchalk(
+                "export", file.toString(), "--out", folder.resolve("x.ics").toString());
+        assertEquals(1, pattern.code());
+        assertTrue(pattern.err().contains("This practice has no day"), pattern.err());
+        Said none = wildchalk(
+                "export", file.toString(), "--out", folder.resolve("x.mp4").toString());
+        assertEquals(2, none.code());
+        assertTrue(none.err().contains("run-sheet, page, calendar"), none.err());
+        Said nobody = wildchalk("export", file.toString(), "--out", sheet.toString(), "--for", "1");
+        assertEquals(2, nobody.code());
+        Said dated = wildchalk(
+                "export",
+                Path.of(DEMO).resolveSibling("long-tuesday.practice.json").toString(),
+                "--out",
+                folder.resolve("x.ics").toString());
+        assertEquals(0, dated.code(), dated.err());
+        assertTrue(Files.readString(folder.resolve("x.ics")).contains("DTSTART"));
+    }
+
+    @Test
     void aPracticeIsAnEveningAlongTheClock() throws Exception {
         Path file = Path.of(DEMO).resolveSibling("long-tuesday.practice.json");
         Said plain = wildchalk("practice", file.toString());

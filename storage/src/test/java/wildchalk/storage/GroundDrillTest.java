@@ -22,10 +22,6 @@ import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Vec;
-import wildchalk.core.ground.Ground;
-import wildchalk.core.ground.GroundDrill;
-import wildchalk.core.ground.Laid;
-import wildchalk.core.ground.Laying;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Company;
 import wildchalk.core.practice.Content;
@@ -34,6 +30,10 @@ import wildchalk.core.practice.KnownNeeds;
 import wildchalk.core.practice.Practice;
 import wildchalk.core.practice.Slot;
 import wildchalk.core.practice.Stand;
+import wildchalk.core.practice.ground.Ground;
+import wildchalk.core.practice.ground.GroundDrill;
+import wildchalk.core.practice.ground.Laid;
+import wildchalk.core.practice.ground.Laying;
 import wildchalk.core.rehearsal.Rehearsal;
 import wildchalk.core.setout.SetOut;
 import wildchalk.core.surface.Surfaces;
@@ -41,14 +41,15 @@ import wildchalk.core.timeline.Timeline;
 import wildchalk.storage.format.DrillReader;
 import wildchalk.storage.format.FormatException;
 
-/** Drills of the demo side by side on one ground: who moves there is where they would be, and nobody leaves their place. */
+/**
+ * Drills of the demo side by side on one ground: who moves there is where they would be, and nobody leaves their place.
+ */
 class GroundDrillTest {
 
     private final Map<Content.Planned, Drill> drills = new HashMap<>();
     private final Map<String, DrillWork> works = new HashMap<>();
     private final List<Block> blocks = new ArrayList<>();
-    private final KnownNeeds needs =
-            b -> DrillWork.of(works, b, Company.UNSAID);
+    private final KnownNeeds needs = b -> DrillWork.of(works, b, Company.UNSAID);
 
     static Stream<Path> demos() {
         return DemoDrills.files().stream();
@@ -69,7 +70,11 @@ class GroundDrillTest {
         Practice practice = Practice.empty("p", "p", new Slot(Optional.empty(), LocalTime.of(18, 0), 60))
                 .on(surface)
                 .of(List.of(all));
-        return Ground.of(practice, all, needs, Ground.venue(practice, drills, Surfaces.BUILT_IN).orElseThrow())
+        return Ground.of(
+                        practice,
+                        all,
+                        needs,
+                        Ground.venue(practice, drills, Surfaces.BUILT_IN).orElseThrow())
                 .orElseThrow();
     }
 
@@ -102,7 +107,8 @@ class GroundDrillTest {
             Laid laid = ground.laid().get(k);
             for (int i = 0; i < people.size(); i++) {
                 for (double t = 0; t <= alone.duration(); t += 0.5) {
-                    Vec wanted = laid.stand().place(alone.at(people.get(i), t).minus(laid.takes().middle()));
+                    Vec wanted = laid.stand()
+                            .place(alone.at(people.get(i), t).minus(laid.takes().middle()));
                     Vec seen = both.at(there.get(k * people.size() + i), t);
                     if (shadows.contains(people.get(i))) {
                         continue;

@@ -25,9 +25,12 @@ import wildchalk.core.measure.Numbers;
 import wildchalk.core.pattern.Division;
 import wildchalk.core.soundness.Soundness;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.wording.Wordbook;
 
 /** Edits of stations: marking them out, putting drills into them, and how groups move on. */
 public final class StationEdits {
+
+    private static final Wordbook BOOK = Wordbook.beside(StationEdits.class, "Stations");
 
     private static final double USUAL_MINUTES = 8;
     /** Room for each who waits in a line-up, metres; typical. */
@@ -128,7 +131,7 @@ public final class StationEdits {
 
     /** Marks out areas, each of which is made with an id of its own. */
     public static Edit<Drill> mark(String rung, List<Function<String, Piece.Area>> areas) {
-        return StageEdit.making("Mark it out", rung, (stage, ids) -> {
+        return StageEdit.making(BOOK.say("mark"), rung, (stage, ids) -> {
             Stage marked = stage;
             for (Function<String, Piece.Area> area : areas) {
                 marked = marked.withPiece(area.apply(ids.take("st")));
@@ -148,7 +151,7 @@ public final class StationEdits {
         Portable portable = Portable.of(stage, new FreeIds(from), from.surface());
         return CopyEdits.bring(
                         rung,
-                        "Put " + from.title() + " on the ground",
+                        BOOK.say("bring", from.title()),
                         Ladder.build(onto, rung),
                         new FreeIds(onto),
                         portable.stage(),

@@ -21,7 +21,7 @@ public record GroundPart(int which, int of, boolean lanes) {
 
     public GroundPart {
         if (of < 1 || of > MOST || which < 1 || which > of) {
-            throw new IllegalArgumentException(which + " of " + of);
+            throw new IllegalArgumentException(which + "/" + of);
         }
     }
 

@@ -78,8 +78,7 @@ final class EveningOut extends VBox {
         save.setId("evening-out-save");
         save.getStyleClass().add("dark-button");
         save.setOnAction(e -> state.desk().save(kind, orders()));
-        if (kind == EveningSheet.CALENDAR
-                && state.practice().slot().day().isEmpty()) {
+        if (kind == EveningSheet.CALENDAR && state.practice().slot().day().isEmpty()) {
             save.setDisable(true);
             getChildren().add(quiet(say("out.no.day")));
         }

@@ -9,10 +9,10 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import wildchalk.core.carousel.Turns;
-import wildchalk.core.ground.Laid;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.BlockWords;
 import wildchalk.core.practice.GoingRound;
+import wildchalk.core.practice.ground.Laid;
 
 /** Who is where in which turn, and what each place takes. */
 final class GroundPlaces extends VBox {

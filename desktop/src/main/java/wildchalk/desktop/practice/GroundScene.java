@@ -3,15 +3,15 @@ package wildchalk.desktop.practice;
 import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.ground.Ground;
-import wildchalk.core.ground.GroundDrill;
-import wildchalk.core.ground.Laying;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.BlockWords;
 import wildchalk.core.practice.Content;
 import wildchalk.core.practice.GoingRound;
 import wildchalk.core.practice.KnownNeeds;
 import wildchalk.core.practice.Practice;
+import wildchalk.core.practice.ground.Ground;
+import wildchalk.core.practice.ground.GroundDrill;
+import wildchalk.core.practice.ground.Laying;
 import wildchalk.core.scene.Aids;
 import wildchalk.desktop.board.state.BoardModel;
 

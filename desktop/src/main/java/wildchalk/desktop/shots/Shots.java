@@ -34,6 +34,7 @@ import wildchalk.desktop.Request;
 import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.board.state.Focus;
 import wildchalk.desktop.exchange.SystemChooser;
+import wildchalk.desktop.pages.PracticePage;
 import wildchalk.desktop.paint.WindowPicture;
 import wildchalk.desktop.show.ShowWindows;
 
@@ -81,6 +82,7 @@ public final class Shots extends Application {
         squads();
         practices();
         running();
+        ground();
         damaged();
         step(shown::close);
         session.opened().thenRun(this::next);
@@ -250,7 +252,7 @@ public final class Shots extends Application {
         step(() -> picture("hand-out"));
     }
 
-    /** A squad in three groups with a keeper in each, and the list for the wall. */
+    /** A squad in three groups with a keeper in each. */
     private void squads() {
         step(() -> click("#tab-squad"));
         rest();
@@ -269,10 +271,6 @@ public final class Shots extends Application {
         });
         rest();
         step(() -> picture("squad"));
-        step(() -> ((Button) find("#hand-out")).fire());
-        rest();
-        step(() -> picture("group-list"));
-        step(() -> ((Button) find("#group-list-close")).fire());
     }
 
     /** An evening that does not fit, and how it would. */
@@ -306,6 +304,33 @@ public final class Shots extends Application {
         rest();
         step(() -> run.picture(folder.resolve("pitchside.png")));
         step(() -> run.end());
+    }
+
+    /** Three groups that go round three places of a pitch, in their second turn. */
+    private void ground() {
+        step(() -> ((Button) find("#practice-title")).fire());
+        step(() -> {
+            ContextMenu list = list();
+            list.hide();
+            list.getItems().stream()
+                    .filter(i -> "practice-corners-thursday".equals(i.getId()))
+                    .findFirst()
+                    .orElseThrow()
+                    .fire();
+        });
+        rest();
+        rest();
+        step(() -> session.window()
+                .page(PracticePage.class)
+                .flatMap(PracticePage::state)
+                .orElseThrow()
+                .choose(Optional.of("b2")));
+        rest();
+        step(() -> ((Button) find("#block-ground")).fire());
+        rest();
+        rest();
+        step(() -> ((Button) find("#ground-turn-2")).fire());
+        step(() -> picture("ground"));
     }
 
     /** What is made beside the window's thread takes a moment. */

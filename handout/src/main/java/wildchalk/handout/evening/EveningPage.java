@@ -64,51 +64,77 @@ final class EveningPage {
         return Markup.text(words);
     }
 
+    /**
+     * Opens an element.
+     *
+     * @param attributes names and values in turn
+     */
+    private EveningPage open(String element, String... attributes) {
+        out.append('<').append(element);
+        for (int i = 0; i < attributes.length; i += 2) {
+            out.append(' ')
+                    .append(attributes[i])
+                    .append("=\"")
+                    .append(text(attributes[i + 1]))
+                    .append('"');
+        }
+        out.append('>');
+        return this;
+    }
+
+    private EveningPage close(String element) {
+        out.append("</").append(element).append('>');
+        return this;
+    }
+
+    private EveningPage say(String words) {
+        out.append(text(words));
+        return this;
+    }
+
     private void paragraph(String kind, String words) {
         if (!words.isEmpty()) {
-            out.append("<p class=\"")
-                    .append(kind)
-                    .append("\">")
-                    .append(text(words))
-                    .append("</p>");
+            open("p", "class", kind).say(words).close("p");
         }
     }
 
     private void head() {
-        out.append("<h1 dir=\"auto\">").append(text(sheet.title())).append("</h1>");
+        open("h1", "dir", "auto").say(sheet.title()).close("h1");
         paragraph("when", sheet.when());
         paragraph("bring", sheet.bring());
         if (!sheet.groups().isEmpty()) {
-            out.append("<ul class=\"groups\">");
+            open("ul", "class", "groups");
             for (Handed.Group group : sheet.groups()) {
-                out.append("<li>").append(chip(group.name()));
-                out.append(text(
+                open("li");
+                chip(group.name());
+                say(
                         group.people().isEmpty()
                                 ? Words.say("size", group.size())
-                                : String.join(Words.say("comma"), group.people())));
-                out.append("</li>");
+                                : String.join(Words.say("comma"), group.people()));
+                close("li");
             }
-            out.append("</ul>");
+            close("ul");
         }
         sheet.cautions().forEach(c -> paragraph("care", Words.say("care", c)));
     }
 
     /** The name of a group on its colour; several in one are on none. */
-    private String chip(String name) {
+    private void chip(String name) {
         String colour = sheet.groups().stream()
                 .filter(g -> g.name().equals(name))
                 .flatMap(g -> g.bib().stream())
                 .findFirst()
                 .map(b -> String.format(Locale.ROOT, "#%06X", Look.SLATE.colour(Ink.of(b)) & OPAQUE))
                 .orElse("#E4E0D4");
-        return "<span class=\"chip\" style=\"background:" + colour + "\">" + text(name) + "</span> ";
+        open("span", "class", "chip", "style", "background:" + colour).say(name).close("span");
+        out.append(' ');
     }
 
     private void row(RunSheet.Row row) throws IOException {
-        out.append("<section>");
+        open("section");
         paragraph("before", row.before());
-        out.append("<h2><time>").append(text(row.time())).append("</time> ");
-        out.append(text(Words.say("minutes", row.minutes()))).append("</h2>");
+        open("h2").open("time").say(row.time()).close("time");
+        say(Words.say("minutes", row.minutes())).close("h2");
         if (!row.turns().isEmpty()) {
             turns(row);
         }
@@ -116,51 +142,64 @@ final class EveningPage {
         for (int i = 0; i < row.places().size(); i++) {
             place(row, i);
         }
-        out.append("</section>");
+        close("section");
     }
 
     private void turns(RunSheet.Row row) {
         paragraph("round", row.round());
         boolean rests = row.turns().stream().anyMatch(t -> !t.rest().isEmpty());
-        out.append("<div class=\"wide\"><table><tr><th scope=\"col\"></th>");
+        open("div", "class", "wide").open("table").open("tr").open("th").close("th");
         for (int i = 0; i < row.places().size(); i++) {
             String head = Words.say("numbered", i + 1, row.places().get(i).title());
-            out.append("<th scope=\"col\">").append(text(head)).append("</th>");
+            open("th", "scope", "col").say(head).close("th");
         }
-        out.append(rests ? "<th scope=\"col\">" + text(Words.say("rest")) + "</th></tr>" : "</tr>");
+        if (rests) {
+            open("th", "scope", "col").say(Words.say("rest")).close("th");
+        }
+        close("tr");
         for (RunSheet.Turn turn : row.turns()) {
-            out.append("<tr><th scope=\"row\">").append(text(turn.time())).append("</th>");
-            turn.there().forEach(w -> out.append("<td>").append(chip(w)).append("</td>"));
-            out.append(rests ? "<td>" + (turn.rest().isEmpty() ? "" : chip(turn.rest())) + "</td></tr>" : "</tr>");
+            open("tr").open("th", "scope", "row").say(turn.time()).close("th");
+            turn.there().forEach(this::cell);
+            if (rests) {
+                cell(turn.rest());
+            }
+            close("tr");
         }
-        out.append("</table></div>");
+        close("table").close("div");
+    }
+
+    private void cell(String who) {
+        open("td");
+        if (!who.isEmpty()) {
+            chip(who);
+        }
+        close("td");
     }
 
     private void picture(Played played) {
         String svg = SvgPicture.draw(played, Look.PAPER, new Order.Still(0, WIDE, false));
-        out.append("<img alt=\"\" src=\"data:image/svg+xml;base64,")
-                .append(Base64.getEncoder().encodeToString(svg.getBytes(StandardCharsets.UTF_8)))
-                .append("\">");
+        String data = Base64.getEncoder().encodeToString(svg.getBytes(StandardCharsets.UTF_8));
+        open("img", "alt", "", "src", "data:image/svg+xml;base64," + data);
     }
 
     private void place(RunSheet.Row row, int n) throws IOException {
         RunSheet.Place place = row.places().get(n);
         String title = row.places().size() > 1 ? Words.say("numbered", n + 1, place.title()) : place.title();
-        out.append(place.mine() ? "<article class=\"mine\"><h3>" : "<article><h3>");
-        out.append(text(place.mine() ? Words.say("mine", title) : title)).append("</h3>");
+        open("article", "class", place.mine() ? "mine" : "");
+        open("h3").say(place.mine() ? Words.say("mine", title) : title).close("h3");
         for (String fact : List.of(place.who(), place.rungs(), place.takes())) {
             paragraph("fact", fact);
         }
         if (!place.say().isEmpty()) {
-            out.append("<ul class=\"say\">");
-            place.say().forEach(s -> out.append("<li>").append(text(s)).append("</li>"));
-            out.append("</ul>");
+            open("ul", "class", "say");
+            place.say().forEach(s -> open("li").say(s).close("li"));
+            close("ul");
         }
         Optional<Drill> drill = order.evening().drill(place.block());
         if (drill.isPresent()) {
             drill(place, drill.orElseThrow());
         }
-        out.append("</article>");
+        close("article");
     }
 
     /** Its picture, and its own page inside this one. */
@@ -168,13 +207,10 @@ final class EveningPage {
         Optional.ofNullable(pictures.drills().get(place.block().id())).ifPresent(this::picture);
         String page =
                 Page.draw(Order.of(drill).measured(order.units(), Order.Measures.USUAL.handful()), Progress.UNSEEN);
-        out.append("<details><summary>")
-                .append(text(Words.say("play")))
-                .append("</summary><iframe loading=\"lazy\" title=\"")
-                .append(text(drill.title()))
-                .append("\" srcdoc=\"")
-                .append(text(page))
-                .append("\"></iframe></details>");
+        open("details").open("summary").say(Words.say("play")).close("summary");
+        open("iframe", "loading", "lazy", "title", drill.title(), "srcdoc", page)
+                .close("iframe");
+        close("details");
     }
 
     private static String resource(String name) {

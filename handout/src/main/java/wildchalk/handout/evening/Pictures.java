@@ -6,11 +6,11 @@ import java.util.Optional;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.evening.Handed;
-import wildchalk.core.ground.Ground;
-import wildchalk.core.ground.GroundDrill;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.BlockWords;
 import wildchalk.core.practice.Content;
+import wildchalk.core.practice.ground.Ground;
+import wildchalk.core.practice.ground.GroundDrill;
 import wildchalk.handout.order.Order;
 import wildchalk.handout.order.Played;
 

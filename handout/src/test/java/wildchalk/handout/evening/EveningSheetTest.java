@@ -33,17 +33,19 @@ import org.openqa.selenium.chrome.ChromeOptions;
 import org.openqa.selenium.chromium.ChromiumNetworkConditions;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Effort;
 import wildchalk.core.evening.Handed;
-import wildchalk.core.ground.Ground;
 import wildchalk.core.grouping.Style;
 import wildchalk.core.measure.Units;
 import wildchalk.core.practice.Block;
+import wildchalk.core.practice.Company;
 import wildchalk.core.practice.Content;
 import wildchalk.core.practice.DrillWork;
 import wildchalk.core.practice.GoingRound;
 import wildchalk.core.practice.KnownNeeds;
 import wildchalk.core.practice.Plan;
 import wildchalk.core.practice.Practice;
+import wildchalk.core.practice.ground.Ground;
 import wildchalk.core.setout.SetOut;
 import wildchalk.core.squad.GroupNames;
 import wildchalk.core.squad.Groups;
@@ -93,7 +95,15 @@ class EveningSheetTest {
     }
 
     private static Practice demo() throws Exception {
-        return PracticeReader.read(Files.readString(Path.of("..", "demo", "corners-thursday.practice.json")));
+        Practice demo = PracticeReader.read(Files.readString(Path.of("..", "demo", "corners-thursday.practice.json")));
+        return demo.given(demo.setting()
+                .with(new Company(
+                        "s",
+                        new Company.Heads(18, 2, 3, 0),
+                        List.of(6, 6, 6),
+                        List.of(),
+                        List.of(),
+                        Effort.Level.ADULT)));
     }
 
     private static EveningOrder order(Practice practice, Squad squad) {

@@ -32,7 +32,7 @@ import wildchalk.core.practice.Slot;
 /** A practice as a calendar file (iCalendar, RFC 5545), with the rules of its time zone in it. */
 public final class CalendarFile {
 
-    private static final String PRODUCT = "-//Wild Chalk//Practice//EN";
+    private static final String PRODUCT = "-//WildChalk//Practice//EN";
     private static final int MINUTE = 60;
 
     private CalendarFile() {}

@@ -5,10 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.check.Finding;
-import wildchalk.core.ground.Clash;
-import wildchalk.core.ground.Ground;
-import wildchalk.core.ground.Laid;
-import wildchalk.core.ground.Laying;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.BlockWords;
 import wildchalk.core.practice.Content;
@@ -17,6 +13,10 @@ import wildchalk.core.practice.Plan;
 import wildchalk.core.practice.Practice;
 import wildchalk.core.practice.PracticeEdits;
 import wildchalk.core.practice.Stand;
+import wildchalk.core.practice.ground.Clash;
+import wildchalk.core.practice.ground.Ground;
+import wildchalk.core.practice.ground.Laid;
+import wildchalk.core.practice.ground.Laying;
 import wildchalk.core.wording.Wordbook;
 
 /** Whether what stands side by side on the ground leaves room for the others, and nobody and no ball gets into them. */
@@ -114,8 +114,8 @@ final class GroundClear implements PracticeCheck {
         List<Finding.Mend<Practice>> anew() {
             if (anew.isEmpty()) {
                 anew = Optional.of(Laying.out(ground, needs)
-                        .map(g -> List.of(Found.mend(
-                                Said.of("ground.mend.anew"), PracticeEdits.stand(block, g.stands()))))
+                        .map(g -> List.of(
+                                Found.mend(Said.of("ground.mend.anew"), PracticeEdits.stand(block, g.stands()))))
                         .orElseGet(() -> Found.less(block)));
             }
             return anew.orElseThrow();

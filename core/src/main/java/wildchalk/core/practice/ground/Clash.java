@@ -1,4 +1,4 @@
-package wildchalk.core.ground;
+package wildchalk.core.practice.ground;
 
 /**
  * Something that stands in the way of something else.

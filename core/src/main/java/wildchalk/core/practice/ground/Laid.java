@@ -1,4 +1,4 @@
-package wildchalk.core.ground;
+package wildchalk.core.practice.ground;
 
 import java.util.List;
 import java.util.stream.IntStream;

@@ -1,4 +1,4 @@
-package wildchalk.core.ground;
+package wildchalk.core.practice.ground;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
