@@ -56,19 +56,6 @@ class GroundWindowTest extends RealWindow {
         return beside().stands();
     }
 
-    private Bounds bounds(String id) throws Exception {
-        return fx(() -> find(id).localToScreen(find(id).getLayoutBounds()));
-    }
-
-    private void drag(Point2D from, Point2D to) {
-        robot.moveTo(from);
-        robot.press(MouseButton.PRIMARY);
-        for (int i = 1; i <= 8; i++) {
-            robot.moveTo(from.interpolate(to, i / 8.0));
-        }
-        letGo();
-    }
-
     private void dragIn(String drill, int after) throws Exception {
         await(() -> find("#put-in-" + drill) != null);
         Bounds column = bounds("#time-column");

@@ -84,19 +84,6 @@ class PracticeWindowTest extends RealWindow {
         awaitSeen();
     }
 
-    private Bounds bounds(String id) throws Exception {
-        return fx(() -> find(id).localToScreen(find(id).getLayoutBounds()));
-    }
-
-    private void drag(Point2D from, Point2D to) {
-        robot.moveTo(from);
-        robot.press(MouseButton.PRIMARY);
-        for (int i = 1; i <= 8; i++) {
-            robot.moveTo(from.interpolate(to, i / 8.0));
-        }
-        letGo();
-    }
-
     /** Drags a drill from the bin to somewhere in the column. */
     private void dragIn(String drill, double down) throws Exception {
         await(() -> find("#put-in-" + drill) != null);

@@ -7,6 +7,7 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.stream.Stream;
+import javafx.geometry.Bounds;
 import javafx.application.Platform;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
@@ -167,6 +168,21 @@ abstract class RealWindow {
         await(() -> find(id) != null);
         robot.moveTo(find(id));
         robot.press(MouseButton.PRIMARY);
+        letGo();
+    }
+
+    /** Where something is on the screen. */
+    Bounds bounds(String id) throws Exception {
+        return fx(() -> find(id).localToScreen(find(id).getLayoutBounds()));
+    }
+
+    /** Pulls from one place of the screen to another. */
+    void drag(Point2D from, Point2D to) {
+        robot.moveTo(from);
+        robot.press(MouseButton.PRIMARY);
+        for (int i = 1; i <= 8; i++) {
+            robot.moveTo(from.interpolate(to, i / 8.0));
+        }
         letGo();
     }
 

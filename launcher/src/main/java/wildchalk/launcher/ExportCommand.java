@@ -33,6 +33,7 @@ import wildchalk.handout.order.Order.Still;
 import wildchalk.handout.order.Progress;
 import wildchalk.handout.order.Undelivered;
 import wildchalk.storage.format.FormatException;
+import wildchalk.storage.format.PracticeReader;
 import wildchalk.storage.kind.DrillKind;
 import wildchalk.storage.kind.Typed;
 
@@ -114,7 +115,7 @@ final class ExportCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws FormatException {
-        if (files.stream().allMatch(PracticeFile::is)) {
+        if (files.stream().allMatch(PracticeReader::isPractice)) {
             evenings();
             return 0;
         }

@@ -1,6 +1,5 @@
 package wildchalk.launcher;
 
-import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashMap;
@@ -50,15 +49,6 @@ record PracticeFile(Practice practice, Map<Content.Planned, Drill> drills, Known
         Map<String, DrillWork> works = new HashMap<>();
         byId.forEach((id, drill) -> works.put(id, new DrillWork(drill, SetOut.USUAL_HANDFUL)));
         return new PracticeFile(practice, drills, b -> DrillWork.of(works, b, practice.company()));
-    }
-
-    /** Whether a file says that it is a practice; one that cannot be read says nothing. */
-    static boolean is(Path file) {
-        try {
-            return Files.readString(file).contains("\"wild-chalk-practice\"");
-        } catch (IOException e) {
-            return false;
-        }
     }
 
     /** What is known around it: what it is on. */

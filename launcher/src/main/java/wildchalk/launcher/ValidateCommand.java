@@ -14,6 +14,7 @@ import wildchalk.core.naming.VenueWords;
 import wildchalk.core.runthrough.Hitch;
 import wildchalk.storage.format.DrillReader;
 import wildchalk.storage.format.FormatException;
+import wildchalk.storage.format.LogReader;
 import wildchalk.storage.format.PracticeReader;
 import wildchalk.storage.format.SquadReader;
 import wildchalk.storage.format.SurfaceFiles;
@@ -51,7 +52,10 @@ final class ValidateCommand implements Callable<Integer> {
 
     /** What is sound and yet cannot be played as drawn: a warning. */
     private static List<Hitch> hitches(Path file) throws FormatException {
-        return SurfaceFiles.isSurface(file) || SquadReader.isSquad(file) || PracticeReader.isPractice(file)
+        return SurfaceFiles.isSurface(file)
+                        || SquadReader.isSquad(file)
+                        || LogReader.isLog(file)
+                        || PracticeReader.isPractice(file)
                 ? List.of()
                 : Hitch.of(DrillReader.told(file, Main.surfaces()).document());
     }
@@ -63,6 +67,10 @@ final class ValidateCommand implements Callable<Integer> {
         }
         if (PracticeReader.isPractice(file)) {
             PracticeReader.read(file, Main.surfaces());
+            return "sound";
+        }
+        if (LogReader.isLog(file)) {
+            LogReader.read(file);
             return "sound";
         }
         if (SquadReader.isSquad(file)) {

@@ -2,8 +2,11 @@ package wildchalk.core.carousel;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.IntStream;
 
 /**
@@ -18,6 +21,19 @@ public final class Finder {
     private static final int MOST_LOOKED_AT = 3_000_000;
 
     private static final double SAME = 1e-9;
+    /** So many are remembered. */
+    private static final int MOST_KNOWN = 32;
+
+    private static final Map<Carousel, Turns> KNOWN =
+            Collections.synchronizedMap(new LinkedHashMap<>(MOST_KNOWN, 0.75f, true) {
+                private static final long serialVersionUID = 1;
+
+                @Override
+                protected boolean removeEldestEntry(Map.Entry<Carousel, Turns> eldest) {
+                    return size() > MOST_KNOWN;
+                }
+            });
+
 
     private final Carousel carousel;
     private final int groups;
@@ -71,8 +87,20 @@ public final class Finder {
         carousel.stays().forEach(s -> toCome[s.place()]++);
     }
 
-    /** Finds it; somebody is somewhere for longer only where nothing shorter can be. */
+    /**
+     * Finds it; somebody is somewhere for longer only where nothing shorter can be. The last ones that were found are
+     * remembered: whoever plans an evening asks for the same one again and again.
+     */
     public static Turns find(Carousel carousel) {
+        Turns known = KNOWN.get(carousel);
+        if (known == null) {
+            known = looked(carousel);
+            KNOWN.put(carousel, known);
+        }
+        return known;
+    }
+
+    private static Turns looked(Carousel carousel) {
         for (int turns = carousel.turns(); ; turns++) {
             Finder finder = new Finder(carousel, turns);
             finder.fill(0, 0, new int[carousel.places().size()], new Cost(0, 0, 0), 0);

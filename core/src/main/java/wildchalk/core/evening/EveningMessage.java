@@ -16,6 +16,7 @@ import wildchalk.core.practice.BlockWords;
 import wildchalk.core.practice.GoingRound;
 import wildchalk.core.practice.KnownNeeds;
 import wildchalk.core.practice.Makeup;
+import wildchalk.core.practice.Needs;
 import wildchalk.core.practice.Plan;
 import wildchalk.core.practice.Practice;
 import wildchalk.core.wording.Wordbook;
@@ -94,13 +95,22 @@ public final class EveningMessage {
 
     /** What is to be brought, in words: "8 cones", "2 balls". */
     public static List<String> things(Makeup.Bring bring) {
+        return things(bring.gear(), bring.balls() > 0 ? bring.called() : "");
+    }
+
+    /** What something takes, in words. */
+    static List<String> things(Needs needs) {
+        return things(needs.gear(), needs.balls() > 0 ? needs.ballWords() : "");
+    }
+
+    private static List<String> things(Map<GearKind, Integer> gear, String balls) {
         List<String> things = new ArrayList<>();
-        for (Map.Entry<GearKind, Integer> e : bring.gear().entrySet()) {
-            String kind = PieceWords.kind(e.getKey());
-            things.add(BOOK.say("gear", e.getValue(), e.getValue() == 1 ? kind : PieceWords.several(kind)));
-        }
-        if (bring.balls() > 0) {
-            things.add(bring.called());
+        gear.forEach((kind, n) -> {
+            String word = PieceWords.kind(kind);
+            things.add(BOOK.say("gear", n, n == 1 ? word : PieceWords.several(word)));
+        });
+        if (!balls.isEmpty()) {
+            things.add(balls);
         }
         return things;
     }

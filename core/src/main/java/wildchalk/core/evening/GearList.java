@@ -3,15 +3,12 @@ package wildchalk.core.evening;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.TreeSet;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.GearKind;
-import wildchalk.core.naming.PieceWords;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.BlockWords;
 import wildchalk.core.practice.Makeup;
-import wildchalk.core.practice.Needs;
 import wildchalk.core.practice.Plan;
 import wildchalk.core.wording.Wordbook;
 
@@ -70,22 +67,10 @@ public final class GearList {
         for (Block part : entry.block().parts()) {
             evening.needs()
                     .of(part)
-                    .map(GearList::things)
+                    .map(EveningMessage::things)
                     .filter(t -> !t.isEmpty())
                     .ifPresent(t -> lines.add(
                             BOOK.say("gear.place", time, BlockWords.of(part), String.join(BOOK.say("comma"), t))));
         }
-    }
-
-    private static List<String> things(Needs needs) {
-        List<String> things = new ArrayList<>();
-        for (Map.Entry<GearKind, Integer> e : needs.gear().entrySet()) {
-            String kind = PieceWords.kind(e.getKey());
-            things.add(BOOK.say("gear", e.getValue(), e.getValue() == 1 ? kind : PieceWords.several(kind)));
-        }
-        if (needs.balls() > 0) {
-            things.add(needs.ballWords());
-        }
-        return things;
     }
 }

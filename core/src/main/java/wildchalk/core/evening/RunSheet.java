@@ -12,7 +12,6 @@ import wildchalk.core.carousel.Turns;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.measure.Unit;
-import wildchalk.core.naming.PieceWords;
 import wildchalk.core.pitchside.Says;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.BlockWords;
@@ -254,13 +253,7 @@ public record RunSheet(
         private static String takes(Needs needs) {
             List<String> parts = new ArrayList<>();
             parts.add(BOOK.say("at.least", needs.fewest()));
-            needs.gear().forEach((kind, n) -> {
-                String name = PieceWords.kind(kind);
-                parts.add(BOOK.say("gear", n, n == 1 ? name : PieceWords.several(name)));
-            });
-            if (needs.balls() > 0) {
-                parts.add(needs.ballWords());
-            }
+            parts.addAll(EveningMessage.things(needs));
             return String.join(BOOK.say("comma"), parts);
         }
 

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.LocalTime;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -265,6 +266,16 @@ class RoundRulesTest {
                         .turns()
                         .count(),
                 "as many as places");
+    }
+
+    @Test
+    void tooManyAreNotGoneRoundAndThatIsSaid() {
+        Integer[] groups = new Integer[13];
+        Arrays.fill(groups, 2);
+        Practice evening = evening(2, new Content.Round(false), company(0, groups), Map.of());
+        assertTrue(
+                words(evening).stream().anyMatch(w -> w.startsWith("More than 12 groups or places")),
+                words(evening).toString());
     }
 
     @Test

@@ -10,7 +10,6 @@ import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.input.KeyEvent;
 import wildchalk.core.grouping.search.Divider;
-import wildchalk.core.practice.Practice;
 import wildchalk.core.squad.Squad;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.core.wording.Wordbook;
@@ -24,6 +23,7 @@ import wildchalk.desktop.squad.SquadView;
 import wildchalk.handout.order.FileNames;
 import wildchalk.storage.book.Kept;
 import wildchalk.storage.format.SquadWriter;
+import wildchalk.storage.kind.LogKind;
 import wildchalk.storage.kind.PracticeKind;
 import wildchalk.storage.kind.RunKind;
 import wildchalk.storage.kind.SquadKind;
@@ -210,12 +210,17 @@ public final class SquadPage extends KeptPage<Squad> {
                                         List.of(
                                                 new Kept.Also<>(
                                                         PracticeKind.PRACTICES,
-                                                        p -> saysTheirs(p, squad, name) ? p.silentOf(name) : p),
+                                                        p -> saysTheirs(p.company().squad(), squad, name) ? p.silentOf(name) : p),
                                                 new Kept.Also<>(
                                                         RunKind.RUNS,
-                                                        r -> saysTheirs(r.practice(), squad, name)
+                                                        r -> saysTheirs(r.practice().company().squad(), squad, name)
                                                                 ? r.silentOf(name)
-                                                                : r))),
+                                                                : r),
+                                                new Kept.Also<>(
+                                                        LogKind.LOGS,
+                                                        e -> saysTheirs(e.there().squad(), squad, name)
+                                                                ? e.silentOf(name)
+                                                                : e))),
                         left -> {
                             openAgain(squad);
                             if (left.isEmpty()) {
@@ -235,10 +240,10 @@ public final class SquadPage extends KeptPage<Squad> {
     }
 
     /** Whether a name in an evening is theirs: it is one of this squad, and nobody else is called so. */
-    private static boolean saysTheirs(Practice practice, Squad squad, String name) {
+    private static boolean saysTheirs(String whose, Squad squad, String name) {
         long called = squad.all().filter(m -> m.name().equals(name)).count()
                 + squad.staff().stream().filter(h -> h.name().equals(name)).count();
-        return practice.company().squad().equals(squad.id()) && called == 1 && !name.isBlank();
+        return whose.equals(squad.id()) && called == 1 && !name.isBlank();
     }
 
     private void openAgain(Squad squad) {

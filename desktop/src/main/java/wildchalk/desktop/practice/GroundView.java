@@ -150,6 +150,10 @@ final class GroundView extends VBox {
             state.apply(PracticeEdits.stand(block, made.ground().stands()));
             return;
         }
+        if (made.asked().laying()) {
+            // Whoever asks once more is answered once more.
+            shown = Optional.empty();
+        }
         scene = Optional.of(made);
         board.show(made.model(), made.ground());
         Box part = made.ground().part();

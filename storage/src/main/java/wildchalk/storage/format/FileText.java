@@ -49,6 +49,7 @@ final class FileText {
     enum Form {
         DRILL("drill", "wild-chalk-drill", DrillWriter.VERSION),
         PRACTICE("practice", "wild-chalk-practice", PracticeWriter.VERSION),
+        LOG("log", "wild-chalk-log", LogWriter.VERSION),
         RUN("run", "wild-chalk-run", RunWriter.VERSION),
         SQUAD("squad", "wild-chalk-squad", SquadWriter.VERSION),
         SURFACE("surface", "wild-chalk-surface", SurfaceFiles.VERSION);
@@ -85,6 +86,16 @@ final class FileText {
 
     JsonNode root() {
         return root;
+    }
+
+    /** Whether a file is meant to be of a form, sound or not. */
+    static boolean isMeant(Path file, Form form) {
+        try {
+            return Files.size(file) <= LARGEST
+                    && Files.readString(file).contains("\"" + form.format() + "\"");
+        } catch (IOException e) {
+            return false;
+        }
     }
 
     /**

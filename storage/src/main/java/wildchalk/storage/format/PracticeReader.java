@@ -1,8 +1,6 @@
 package wildchalk.storage.format;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.DateTimeException;
 import java.time.LocalDate;
@@ -33,7 +31,6 @@ import wildchalk.core.wording.Wordbook;
 public final class PracticeReader {
 
     private static final Wordbook BOOK = Wordbook.beside(PracticeReader.class, "Practice");
-    private static final long LARGEST = 8L << 20;
 
     private final FileText text;
     private final Set<String> ids = new HashSet<>();
@@ -55,12 +52,7 @@ public final class PracticeReader {
 
     /** Whether it is meant to be a practice file, sound or not. */
     public static boolean isPractice(Path file) {
-        try {
-            return Files.size(file) <= LARGEST
-                    && Files.readString(file).contains("\"" + FileText.Form.PRACTICE.format() + "\"");
-        } catch (IOException e) {
-            return false;
-        }
+        return FileText.isMeant(file, FileText.Form.PRACTICE);
     }
 
     /**

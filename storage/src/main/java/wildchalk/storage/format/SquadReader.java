@@ -1,8 +1,6 @@
 package wildchalk.storage.format;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.DateTimeException;
 import java.time.LocalDate;
@@ -32,7 +30,6 @@ import wildchalk.core.wording.Wordbook;
 public final class SquadReader {
 
     private static final Wordbook BOOK = Wordbook.beside(SquadReader.class, "Squad");
-    private static final long LARGEST = 8L << 20;
 
     private final FileText text;
     private final Set<String> ids = new HashSet<>();
@@ -43,12 +40,7 @@ public final class SquadReader {
 
     /** Whether it is meant to be a squad file, sound or not. */
     public static boolean isSquad(Path file) {
-        try {
-            return Files.size(file) <= LARGEST
-                    && Files.readString(file).contains("\"" + FileText.Form.SQUAD.format() + "\"");
-        } catch (IOException e) {
-            return false;
-        }
+        return FileText.isMeant(file, FileText.Form.SQUAD);
     }
 
     /**

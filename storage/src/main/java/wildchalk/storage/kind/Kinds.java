@@ -10,7 +10,7 @@ public record Kinds(List<Kind<?>> all) {
 
     /** Those of this program. */
     public static final Kinds USUAL =
-            new Kinds(List.of(DrillKind.DRILLS, SquadKind.SQUADS, PracticeKind.PRACTICES, RunKind.RUNS));
+            new Kinds(List.of(DrillKind.DRILLS, SquadKind.SQUADS, PracticeKind.PRACTICES, RunKind.RUNS, LogKind.LOGS));
 
     public Kinds {
         all = List.copyOf(all);

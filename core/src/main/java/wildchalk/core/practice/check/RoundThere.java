@@ -2,6 +2,8 @@ package wildchalk.core.practice.check;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import wildchalk.core.carousel.Carousel;
 import wildchalk.core.check.Finding;
 import wildchalk.core.practice.BlockWords;
 import wildchalk.core.practice.Content;
@@ -16,8 +18,18 @@ final class RoundThere implements PracticeCheck {
     public List<Finding<Practice>> of(Worked evening) {
         List<Finding<Practice>> found = new ArrayList<>();
         for (Plan.Entry entry : evening.plan().entries()) {
-            boolean asked = entry.block().content() instanceof Content.Beside b
-                    && b.round()
+            Optional<Content.Round> said =
+                    entry.block().content() instanceof Content.Beside b ? b.round() : Optional.empty();
+            if (said.isPresent() && isTooMany(evening.practice(), entry)) {
+                found.add(Found.at(
+                        entry,
+                        "round.many",
+                        Finding.Weight.WILL_NOT_WORK,
+                        Said.of("round.many", Carousel.MOST),
+                        List.of()));
+                continue;
+            }
+            boolean asked = said
                             .filter(r -> !r.never().isEmpty() || !r.keepers().isEmpty())
                             .isPresent();
             if (asked) {
@@ -26,6 +38,11 @@ final class RoundThere implements PracticeCheck {
             }
         }
         return found;
+    }
+
+    private static boolean isTooMany(Practice practice, Plan.Entry entry) {
+        return practice.company().groups().size() > Carousel.MOST
+                || entry.block().parts().size() > Carousel.MOST;
     }
 
     private static void entry(Plan.Entry entry, GoingRound round, List<Finding<Practice>> found) {
