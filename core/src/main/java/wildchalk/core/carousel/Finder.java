@@ -34,7 +34,6 @@ public final class Finder {
                 }
             });
 
-
     private final Carousel carousel;
     private final int groups;
     private final int places;

@@ -17,8 +17,7 @@ import wildchalk.core.document.Document;
  * @param parts what was done, in order
  * @param thought what the coach thought of it, in a line; may be empty
  */
-public record Entry(
-        String id, String title, When when, Source source, There there, List<Part> parts, String thought)
+public record Entry(String id, String title, When when, Source source, There there, List<Part> parts, String thought)
         implements Document<Entry> {
 
     /** On which day and from when, on the clock. */

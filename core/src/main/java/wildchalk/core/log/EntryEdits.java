@@ -27,7 +27,8 @@ public final class EntryEdits {
         return part(
                 BOOK.say("edit.lasted"),
                 number,
-                p -> p.lasting(new Part.Time(before, p.time().plannedBefore(), seconds, p.time().planned())));
+                p -> p.lasting(new Part.Time(
+                        before, p.time().plannedBefore(), seconds, p.time().planned())));
     }
 
     /** A part went well, or did not. */

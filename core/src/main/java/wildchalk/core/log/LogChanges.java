@@ -20,7 +20,9 @@ public final class LogChanges {
         }
         if (!before.when().equals(after.when())) {
             all.add(BOOK.say(
-                    "changed.when", after.when().day().toString(), after.when().start().toString()));
+                    "changed.when",
+                    after.when().day().toString(),
+                    after.when().start().toString()));
         }
         if (!before.there().equals(after.there())) {
             all.add(BOOK.say("changed.there", after.there().people()));
@@ -29,7 +31,8 @@ public final class LogChanges {
             all.add(BOOK.say("changed.thought", after.thought()));
         }
         if (before.parts().size() != after.parts().size()) {
-            all.add(BOOK.say("changed.parts", after.parts().size(), before.parts().size()));
+            all.add(BOOK.say(
+                    "changed.parts", after.parts().size(), before.parts().size()));
             return all;
         }
         for (int i = 0; i < after.parts().size(); i++) {

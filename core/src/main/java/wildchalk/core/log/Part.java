@@ -84,7 +84,8 @@ public record Part(
         private Result silent(UnaryOperator<String> words) {
             return new Result(
                     counted.stream()
-                            .map(c -> new Counted(words.apply(c.what()), words.apply(c.who()), c.made(), c.missed(), c.worth()))
+                            .map(c -> new Counted(
+                                    words.apply(c.what()), words.apply(c.who()), c.made(), c.missed(), c.worth()))
                             .toList(),
                     calls,
                     timed.stream()
@@ -98,7 +99,8 @@ public record Part(
      * What somebody has of one counter.
      *
      * @param what it was: "reaching the far zone"
-     * @param who id of the one of the squad, or else what a side or a group was called; empty where nobody was told apart
+     * @param who id of the one of the squad, or else what a side or a group was called; empty where nobody was told
+     *     apart
      * @param made how often it was done, 0 or more
      * @param missed how often it was missed, 0 or more
      * @param worth points for one, may be below 0

@@ -53,7 +53,8 @@ public final class Written {
             ZoneId zone,
             Function<Block, Optional<Scoring>> counted) {
         Run run = running.at(clock);
-        LocalDateTime begun = LocalDateTime.ofInstant(Instant.ofEpochMilli(running.chance().begun()), zone);
+        LocalDateTime begun =
+                LocalDateTime.ofInstant(Instant.ofEpochMilli(running.chance().begun()), zone);
         List<Part> parts = new ArrayList<>();
         for (Block block : running.practice().blocks()) {
             part(running, run, block, counted.apply(block)).ifPresent(parts::add);
@@ -80,7 +81,10 @@ public final class Written {
                 block.play().findFirst().map(Content.Play::drill),
                 all.rungs(),
                 new Part.Time(
-                        seconds(all.before()), seconds(all.plannedBefore()), seconds(all.ran()), seconds(all.planned())),
+                        seconds(all.before()),
+                        seconds(all.plannedBefore()),
+                        seconds(all.ran()),
+                        seconds(all.planned())),
                 Part.Went.UNSAID,
                 "",
                 result(run, block, scoring)));
@@ -112,7 +116,9 @@ public final class Written {
                 } else {
                     ran += spent;
                 }
-                if (stretch.kind() == Stretch.Kind.PLAY && spent > 0 && !stretch.rung().isEmpty()) {
+                if (stretch.kind() == Stretch.Kind.PLAY
+                        && spent > 0
+                        && !stretch.rung().isEmpty()) {
                     rungs.add(stretch.rung());
                 }
             }
@@ -162,8 +168,8 @@ public final class Written {
     }
 
     private static Optional<Counter> counter(String id, Optional<Scoring> scoring) {
-        return scoring.flatMap(s ->
-                s.counters().stream().filter(c -> c.id().equals(id)).findFirst());
+        return scoring.flatMap(
+                s -> s.counters().stream().filter(c -> c.id().equals(id)).findFirst());
     }
 
     private static String words(String id, Optional<Scoring> scoring) {
@@ -177,12 +183,12 @@ public final class Written {
      * @param plan along the clock
      * @param day on which it was, if the practice itself has none
      */
-    public static Entry asPlanned(
-            Practice practice, long version, Plan plan, Optional<Squad> squad, LocalDate day) {
+    public static Entry asPlanned(Practice practice, long version, Plan plan, Optional<Squad> squad, LocalDate day) {
         return new Entry(
                 "",
                 practice.title(),
-                new Entry.When(practice.slot().day().orElse(day), practice.slot().start()),
+                new Entry.When(
+                        practice.slot().day().orElse(day), practice.slot().start()),
                 new Entry.Source(practice.id(), version, ""),
                 there(practice, squad),
                 plan.entries().stream().map(Written::planned).toList(),

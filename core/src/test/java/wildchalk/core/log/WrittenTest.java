@@ -65,7 +65,10 @@ class WrittenTest {
                         Block.of(
                                 "b1",
                                 new Content.Play(
-                                        WEIR, List.of(Content.Climb.of("s1"), Content.Climb.of("s2")), 1, Content.Telling.NONE),
+                                        WEIR,
+                                        List.of(Content.Climb.of("s1"), Content.Climb.of("s2")),
+                                        1,
+                                        Content.Telling.NONE),
                                 Block.Time.of(10)),
                         Block.of("b2", new Content.Game("two ends", Optional.empty(), ""), Block.Time.of(6)),
                         Block.of("b3", new Content.Words(Content.Sort.TALK, ""), Block.Time.of(2))));
@@ -140,11 +143,11 @@ class WrittenTest {
         assertEquals(45, game.before());
         assertEquals(180, game.seconds());
         assertEquals(
-                List.of(
-                        new Part.Counted("over the end", "sky", 1, 0, 3),
-                        new Part.Counted("throws", "sky", 1, 1, 1)),
+                List.of(new Part.Counted("over the end", "sky", 1, 0, 3), new Part.Counted("throws", "sky", 1, 1, 1)),
                 game.result().counted());
-        assertEquals(List.of(new Part.Timed("throws", "m1", 20, List.of(1400L, 3300L))), game.result().timed());
+        assertEquals(
+                List.of(new Part.Timed("throws", "m1", 20, List.of(1400L, 3300L))),
+                game.result().timed());
         assertEquals(20 + 540 + 45 + 180, entry.seconds());
         assertFalse(entry.silentOf("Ina").toString().contains("Ina late"), "forgotten by name, counts stay");
     }
@@ -159,7 +162,9 @@ class WrittenTest {
         assertEquals(new Entry.Source("p", 7, ""), entry.source());
         assertEquals(3, entry.there().people());
         assertEquals(List.of(), entry.there().known());
-        assertEquals(List.of(600, 360, 120), entry.parts().stream().map(Part::seconds).toList());
+        assertEquals(
+                List.of(600, 360, 120),
+                entry.parts().stream().map(Part::seconds).toList());
         assertEquals(plan.seconds(), entry.seconds(), "the parts are the evening");
         Entry corrected = EntryEdits.lasted(0, 30, 540).apply(entry);
         corrected = EntryEdits.went(0, Part.Went.SO_SO).apply(corrected);
@@ -169,8 +174,7 @@ class WrittenTest {
         assertEquals(540, corrected.parts().get(0).seconds());
         assertEquals(600, corrected.parts().get(0).time().planned(), "what was planned stays");
         assertEquals(2, corrected.parts().size());
-        assertEquals(
-                List.of("now: cold, but awake", "2 parts instead of 3"), LogChanges.of(entry, corrected));
+        assertEquals(List.of("now: cold, but awake", "2 parts instead of 3"), LogChanges.of(entry, corrected));
         assertEquals(
                 List.of("Weir: 9 min instead of 10"),
                 LogChanges.of(entry, EntryEdits.lasted(0, 0, 540).apply(entry)));
@@ -182,6 +186,7 @@ class WrittenTest {
         assertThrows(IllegalArgumentException.class, () -> new Part.Time(0, 0, 30 * 3600, 0));
         assertThrows(IllegalArgumentException.class, () -> new Part.Counted("x", "", -5, 0, 1));
         assertThrows(IllegalArgumentException.class, () -> new Part.Timed("x", "", 10, List.of(2000L, 1000L)));
-        assertThrows(IllegalArgumentException.class, () -> new Entry.There("", 1, List.of("a", "b"), List.of(), List.of()));
+        assertThrows(
+                IllegalArgumentException.class, () -> new Entry.There("", 1, List.of("a", "b"), List.of(), List.of()));
     }
 }

@@ -210,15 +210,30 @@ public final class SquadPage extends KeptPage<Squad> {
                                         List.of(
                                                 new Kept.Also<>(
                                                         PracticeKind.PRACTICES,
-                                                        p -> saysTheirs(p.company().squad(), squad, name) ? p.silentOf(name) : p),
+                                                        p -> saysTheirs(
+                                                                        p.company()
+                                                                                .squad(),
+                                                                        squad,
+                                                                        name)
+                                                                ? p.silentOf(name)
+                                                                : p),
                                                 new Kept.Also<>(
                                                         RunKind.RUNS,
-                                                        r -> saysTheirs(r.practice().company().squad(), squad, name)
+                                                        r -> saysTheirs(
+                                                                        r.practice()
+                                                                                .company()
+                                                                                .squad(),
+                                                                        squad,
+                                                                        name)
                                                                 ? r.silentOf(name)
                                                                 : r),
                                                 new Kept.Also<>(
                                                         LogKind.LOGS,
-                                                        e -> saysTheirs(e.there().squad(), squad, name)
+                                                        e -> saysTheirs(
+                                                                        e.there()
+                                                                                .squad(),
+                                                                        squad,
+                                                                        name)
                                                                 ? e.silentOf(name)
                                                                 : e))),
                         left -> {

@@ -91,8 +91,7 @@ final class FileText {
     /** Whether a file is meant to be of a form, sound or not. */
     static boolean isMeant(Path file, Form form) {
         try {
-            return Files.size(file) <= LARGEST
-                    && Files.readString(file).contains("\"" + form.format() + "\"");
+            return Files.size(file) <= LARGEST && Files.readString(file).contains("\"" + form.format() + "\"");
         } catch (IOException e) {
             return false;
         }

@@ -35,7 +35,8 @@ class LogFileTest {
                 "Wet Monday",
                 new Entry.When(LocalDate.of(2026, 11, 30), LocalTime.of(18, 4)),
                 new Entry.Source("p", 9, "r"),
-                new Entry.There("otters", 14, List.of("m1", "m2"), List.of(List.of("m1"), List.of("m2")), List.of("m9")),
+                new Entry.There(
+                        "otters", 14, List.of("m1", "m2"), List.of(List.of("m1"), List.of("m2")), List.of("m9")),
                 List.of(
                         new Part(
                                 "Weir, 2 times side by side",
@@ -132,7 +133,8 @@ class LogFileTest {
                     "the version that was run is never thinned away");
         }
         try (Book book = Book.open(file)) {
-            Entry again = book.of(LogKind.LOGS).load(book.of(LogKind.LOGS).list().get(0).id());
+            Entry again = book.of(LogKind.LOGS)
+                    .load(book.of(LogKind.LOGS).list().get(0).id());
             assertEquals(300, again.parts().get(0).seconds());
             assertEquals(2, book.of(LogKind.LOGS).versions(again.id()).size(), "what was changed is kept");
         }

@@ -29,9 +29,9 @@ final class RoundThere implements PracticeCheck {
                         List.of()));
                 continue;
             }
-            boolean asked = said
-                            .filter(r -> !r.never().isEmpty() || !r.keepers().isEmpty())
-                            .isPresent();
+            boolean asked = said.filter(
+                            r -> !r.never().isEmpty() || !r.keepers().isEmpty())
+                    .isPresent();
             if (asked) {
                 GoingRound.of(entry.block(), evening.practice().company(), evening.needs())
                         .ifPresent(r -> entry(entry, r, found));
