@@ -7,7 +7,6 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import java.util.Locale;
-import javafx.geometry.Point2D;
 import javafx.geometry.VerticalDirection;
 import javafx.scene.Node;
 import javafx.scene.control.ContextMenu;
@@ -183,15 +182,6 @@ class EditingWindowTest extends RealWindow {
                 strip.localToScreen(56 + 12 + second * (arrival + 1), 22 + 25 * 2.5));
         assertEquals(1, action(2).cue().delay(), 0.11);
         assertEquals(Cue.received(action(0).id()).trigger(), action(2).cue().trigger());
-    }
-
-    private void drag(Point2D from, Point2D to) {
-        robot.moveTo(from);
-        robot.press(MouseButton.PRIMARY);
-        for (int i = 1; i <= 5; i++) {
-            robot.moveTo(from.interpolate(to, i / 5.0));
-        }
-        letGo();
     }
 
     @Test

@@ -58,8 +58,8 @@ class GroundWindowTest extends RealWindow {
 
     private void dragIn(String drill, int after) throws Exception {
         await(() -> find("#put-in-" + drill) != null);
-        Bounds column = bounds("#time-column");
-        Bounds row = bounds("#put-in-" + drill);
+        Bounds column = onScreen("#time-column");
+        Bounds row = onScreen("#put-in-" + drill);
         drag(
                 new Point2D(row.getMinX() + 40, row.getCenterY()),
                 new Point2D(column.getMinX() + 160, column.getMinY() + 5));
@@ -76,7 +76,7 @@ class GroundWindowTest extends RealWindow {
     private void chooseWhole() throws Exception {
         String id = fx(() -> state().practice().blocks().get(0).id());
         await(() -> find("#block-" + id) != null);
-        Bounds box = bounds("#block-" + id);
+        Bounds box = onScreen("#block-" + id);
         robot.moveTo(new Point2D(box.getMaxX() - 20, box.getMinY() + 16));
         robot.press(MouseButton.PRIMARY);
         letGo();
@@ -124,8 +124,8 @@ class GroundWindowTest extends RealWindow {
         Map<String, Stand> before = stands();
 
         // Onto the other: found at once, and put right by one click.
-        Bounds one = bounds("#stand-" + first);
-        Bounds other = bounds("#stand-" + second);
+        Bounds one = onScreen("#stand-" + first);
+        Bounds other = onScreen("#stand-" + second);
         drag(new Point2D(one.getCenterX(), one.getCenterY()), new Point2D(other.getCenterX(), other.getCenterY()));
         awaitThat(() -> !stands().equals(before));
         assertNotEquals(before.get(first), stands().get(first));
@@ -144,8 +144,8 @@ class GroundWindowTest extends RealWindow {
         awaitThat(() -> stands().get(first).degrees() == (degrees + 90) % 360);
         type(KeyCode.CONTROL, KeyCode.Z);
         awaitThat(() -> stands().get(first).degrees() == degrees);
-        Bounds corner = bounds("#turn-" + first);
-        Bounds middle = bounds("#stand-" + first);
+        Bounds corner = onScreen("#turn-" + first);
+        Bounds middle = onScreen("#stand-" + first);
         Point2D from = new Point2D(corner.getCenterX(), corner.getCenterY());
         drag(from, new Point2D(middle.getCenterX() + 90, middle.getCenterY() + 90));
         awaitThat(() -> stands().get(first).degrees() != degrees);

@@ -213,9 +213,12 @@ class ListsWindowTest extends RealWindow {
             return null;
         });
         Cue before = line.cue();
+        // On a busy machine the one before it may still be there, and take the key that closes.
+        Optional<ContextMenu> first = fx(() -> list("cue-menu"));
         type(KeyCode.W);
         await(() -> !now(line).cue().equals(before));
-        await(() -> list("cue-menu").isPresent());
+        await(() -> list("cue-menu").filter(m -> m != first.orElseThrow()).isPresent());
+        settle();
         type(KeyCode.ESCAPE);
         await(() -> list("cue-menu").isEmpty());
         type(KeyCode.E);
@@ -224,8 +227,11 @@ class ListsWindowTest extends RealWindow {
             read("E");
             return null;
         });
+        Optional<ContextMenu> endings = fx(() -> list("endings"));
         type(KeyCode.E);
         await(() -> now(line) instanceof Travel t && t.ending() != line.ending());
+        await(() -> list("endings").filter(m -> m != endings.orElseThrow()).isPresent());
+        settle();
         type(KeyCode.ESCAPE);
         await(() -> list("endings").isEmpty());
         assertEquals(List.of(), faint);

@@ -86,8 +86,8 @@ class PracticeWindowTest extends RealWindow {
     /** Drags a drill from the bin to somewhere in the column. */
     private void dragIn(String drill, double down) throws Exception {
         await(() -> find("#put-in-" + drill) != null);
-        Bounds column = bounds("#time-column");
-        Bounds row = bounds("#put-in-" + drill);
+        Bounds column = onScreen("#time-column");
+        Bounds row = onScreen("#put-in-" + drill);
         drag(
                 new Point2D(row.getMinX() + 40, row.getCenterY()),
                 new Point2D(column.getMinX() + 160, column.getMinY() + down));
@@ -176,22 +176,22 @@ class PracticeWindowTest extends RealWindow {
         awaitBlocks(4);
         assertEquals("Turnstile 12, Sixpenny Square 12, Water 2, Game 12", evening());
         // To the front with what is second.
-        Bounds second = bounds("#block-" + block(1));
-        Bounds first = bounds("#block-" + block(0));
+        Bounds second = onScreen("#block-" + block(1));
+        Bounds first = onScreen("#block-" + block(0));
         drag(
                 new Point2D(second.getMinX() + 150, second.getMinY() + 30),
                 new Point2D(first.getMinX() + 150, first.getMinY() + 4));
         await(() -> BlockWords.of(state().practice().blocks().get(0)).equals("Sixpenny Square"));
         // Longer, at its lower edge: as high as it is long, so that many minutes.
         awaitSeen();
-        first = bounds("#block-" + block(0));
+        first = onScreen("#block-" + block(0));
         double minute = first.getHeight() / 12;
         drag(
                 new Point2D(first.getMinX() + 150, first.getMaxY() - 2),
                 new Point2D(first.getMinX() + 150, first.getMaxY() - 2 + 5 * minute));
         await(() -> state().practice().blocks().get(0).time().now() == 17);
         awaitSeen();
-        assertEquals(17 * minute, bounds("#block-" + block(0)).getHeight(), 8 * minute, "true to scale");
+        assertEquals(17 * minute, onScreen("#block-" + block(0)).getHeight(), 8 * minute, "true to scale");
         assertTrue(found().contains("in a slot of 40"), found());
         click("#mend-0-0");
         await(() -> find("#fit-take") != null);

@@ -172,7 +172,7 @@ abstract class RealWindow {
     }
 
     /** Where something is on the screen. */
-    Bounds bounds(String id) throws Exception {
+    Bounds onScreen(String id) throws Exception {
         return fx(() -> find(id).localToScreen(find(id).getLayoutBounds()));
     }
 
