@@ -31,7 +31,6 @@ import wildchalk.desktop.board.canvas.StillBoard;
 import wildchalk.desktop.pages.PracticePage;
 import wildchalk.desktop.practice.PracticeState;
 import wildchalk.storage.book.Book;
-import wildchalk.storage.format.PracticeReader;
 import wildchalk.storage.format.PracticeWriter;
 import wildchalk.storage.kind.PracticeKind;
 
@@ -259,12 +258,14 @@ class GroundWindowTest extends RealWindow {
         Practice theirs = PracticeEdits.remove(gone)
                 .apply(PracticeEdits.last(mine.blocks().get(0), 9).apply(mine));
         picked = folder.resolve("back.practice.json");
-        Files.writeString(picked, PracticeWriter.write(theirs));
+        Files.writeString(
+                picked, PracticeWriter.write(theirs.planning(p -> new Content.Planned(p.id(), 0, p.title()))));
         take(find("#practice-title"), "Take in a practice file …");
         await(() -> find("#came-back") != null);
         String shown = fx(() -> texts("#came-back"));
         assertTrue(shown.contains("9 min instead of"), shown);
         assertTrue(shown.contains("was taken out"), shown);
+        assertFalse(shown.contains("was changed"), "the file has no drills, so none of them is another: " + shown);
         assertEquals(mine, fx(() -> state().practice()), "looked at before it is taken");
         click("#came-back-take");
         awaitThat(() -> state().practice().blocks().size() == mine.blocks().size() - 1);
@@ -279,7 +280,5 @@ class GroundWindowTest extends RealWindow {
         try (Book book = Book.open(book())) {
             assertEquals(mine, book.of(PracticeKind.PRACTICES).load(mine.id()), "both are there");
         }
-        assertEquals(
-                theirs.blocks(), PracticeReader.read(Files.readString(picked)).blocks());
     }
 }

@@ -46,8 +46,12 @@ final class BlockCard extends VBox {
         Label title = new Label(BlockWords.of(block));
         title.getStyleClass().add("side-head");
         title.setWrapText(true);
-        getChildren().addAll(title, must(), minutes(), limits());
         boolean part = state.practice().blocks().stream().noneMatch(b -> b.id().equals(block.id()));
+        getChildren().add(title);
+        if (!part) {
+            // One of several side by side is on as long as they are.
+            getChildren().addAll(must(), minutes(), limits());
+        }
         getChildren().addAll(block.content().match(new ContentRows(state, block)));
         if (!(block.content() instanceof Content.Beside)) {
             getChildren().addAll(group(), lead(), note());
@@ -181,8 +185,12 @@ final class BlockCard extends VBox {
                 state.evening().company().groups().isEmpty()
                         ? GROUPS / 2
                         : state.evening().company().groups().size());
+        boolean round = PlaceRows.around(state, block)
+                .filter(w ->
+                        w.content() instanceof Content.Beside b && b.round().isPresent())
+                .isPresent();
         FlowPane row = row(
-                say("card.who"),
+                say(round ? "card.first" : "card.who"),
                 choice("group-of-0", say("card.everybody"), block.group() == 0, () -> change(b -> b.forGroup(0))));
         for (int g = 1; g <= Math.min(GROUPS, groups); g++) {
             int group = g;

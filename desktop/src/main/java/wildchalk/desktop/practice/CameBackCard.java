@@ -5,6 +5,9 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.practice.Block;
+import wildchalk.core.practice.Content;
 import wildchalk.core.practice.Practice;
 import wildchalk.core.practice.PracticeChanges;
 import wildchalk.core.practice.PracticeEdits;
@@ -35,7 +38,7 @@ final class CameBackCard extends VBox {
 
     private void fill(CameBack came) {
         // Who comes is known here better than where the file was.
-        Practice theirs = mine(came.theirs());
+        Practice theirs = mine(came.theirs(), came);
         List<String> changes = PracticeChanges.of(state.practice(), theirs);
         getChildren().add(line(say(changes.isEmpty() ? "back.same" : "back.changes")));
         changes.forEach(c -> getChildren().add(line(say("back.line", c))));
@@ -45,15 +48,30 @@ final class CameBackCard extends VBox {
         take.setDisable(changes.isEmpty());
         take.setOnAction(e -> state.desk().plan(came, p -> {
             state.show(PracticeState.Side.FOUND);
-            state.apply(PracticeEdits.cameBack(mine(p)));
+            state.apply(PracticeEdits.cameBack(mine(p, came)));
         }));
         FlowPane row = new FlowPane(6, 6, take, Fields.pill("came-back-beside", say("back.beside"), () -> state.desk()
                 .plan(came, p -> state.desk().add(p.withTitle(say("back.named", p.title()))))));
         getChildren().addAll(row, line(say("back.kept")));
     }
 
-    private Practice mine(Practice theirs) {
-        return theirs.given(theirs.setting().with(state.practice().company()));
+    /** With who comes as it is known here, and with drills that are the same planned as they are here. */
+    private Practice mine(Practice theirs, CameBack came) {
+        return theirs.given(theirs.setting().with(state.practice().company()))
+                .planning(p -> state.practice().blocks().stream()
+                        .flatMap(Block::all)
+                        .flatMap(Block::play)
+                        .map(Content.Play::drill)
+                        .filter(m -> m.id().equals(p.id()) && isSame(m, came))
+                        .findFirst()
+                        .orElse(p));
+    }
+
+    /** Whether a drill came back as it is planned here, or was not sent along at all. */
+    private boolean isSame(Content.Planned mine, CameBack came) {
+        Drill theirs = came.drills().get(mine.id());
+        Drill here = state.fetched().drills().get(mine);
+        return theirs == null || here != null && here.isLike(theirs);
     }
 
     private static Label line(String words) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import wildchalk.core.carousel.Carousel;
 import wildchalk.core.practice.Block;
@@ -78,7 +79,8 @@ final class PlaceRows {
                             round.rooms().getOrDefault(place.id(), 1),
                             1,
                             Carousel.MOST,
-                            n -> go(round.holding(place.id(), n)))));
+                            n -> go(round.holding(place.id(), n))),
+                    new Label(say("round.room.groups"))));
             rows.add(never());
             rows.add(stays());
         }
