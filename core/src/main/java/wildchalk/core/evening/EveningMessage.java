@@ -68,15 +68,20 @@ public final class EveningMessage {
 
     /** Those of an evening that is handed on: groups by their colours. */
     public static List<String> of(Handed evening) {
-        return of(
-                        evening.practice(),
-                        evening.plan(),
-                        evening.needs(),
-                        Makeup.bring(evening.plan(), evening.needs()),
-                        evening.groups().stream().map(Handed.Group::name).toList())
-                .stream()
-                .map(evening::silent)
-                .toList();
+        List<String> lines = new ArrayList<>(of(
+                evening.practice(),
+                evening.plan(),
+                evening.needs(),
+                Makeup.bring(evening.plan(), evening.needs()),
+                evening.groups().stream().map(Handed.Group::name).toList()));
+        String bibs = evening.groups().stream()
+                .filter(g -> g.bib().isPresent() && g.size() > 0)
+                .map(g -> BOOK.say("bib", g.size(), Wordbook.key(g.bib().orElseThrow())))
+                .collect(Collectors.joining(BOOK.say("comma")));
+        if (!bibs.isEmpty()) {
+            lines.add(1, BOOK.say("bibs", bibs));
+        }
+        return lines.stream().map(evening::silent).toList();
     }
 
     private String head() {

@@ -2,6 +2,7 @@ package wildchalk.core.evening;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -194,6 +195,16 @@ class RunSheetTest {
         assertEquals(
                 List.of(false, true),
                 sheet.rows().get(1).places().stream().map(RunSheet.Place::mine).toList());
+    }
+
+    @Test
+    void theMessageSaysWhenWhereWhatToBringAndWhichBibs() {
+        List<String> lines = EveningMessage.of(handed(Handed.Who.NOBODY));
+        assertEquals("Damp Monday, Mon 8 Feb 2027, 17:50 to 18:50, hall two", lines.get(0));
+        assertEquals("Bibs: 2 mint, 2 coral.", lines.get(1));
+        assertEquals("Bring: 8 cones, 2 balls.", lines.get(2));
+        assertTrue(lines.contains("\u2013 Weir: mint, then coral"), lines.toString());
+        assertTrue(lines.contains("\u2013 Sluice: coral, then mint"), lines.toString());
     }
 
     @Test
