@@ -1,16 +1,12 @@
 package wildchalk.handout.evening;
 
 import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Base64;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.evening.Handed;
 import wildchalk.core.evening.RunSheet;
@@ -21,6 +17,7 @@ import wildchalk.handout.order.Played;
 import wildchalk.handout.order.Progress;
 import wildchalk.handout.page.Page;
 import wildchalk.handout.paint.Markup;
+import wildchalk.handout.paint.Template;
 import wildchalk.handout.picture.SvgPicture;
 
 /** An evening in one file for phones: the run sheet, and each of its drills to be played there. It fetches nothing. */
@@ -54,10 +51,13 @@ final class EveningPage {
                 .append(text(Words.say("end", page.sheet.end())))
                 .append("</h2></section>");
         Map<String, String> parts = Map.of(
-                "title", text(page.sheet.title()), "style", resource("evening.css"), "body", page.out.toString());
-        return Pattern.compile("\\{\\{(\\w+)}}")
-                .matcher(resource("evening.html"))
-                .replaceAll(m -> Matcher.quoteReplacement(parts.get(m.group(1))));
+                "title",
+                text(page.sheet.title()),
+                "style",
+                Template.beside(EveningPage.class, "evening.css"),
+                "body",
+                page.out.toString());
+        return Template.filled(Template.beside(EveningPage.class, "evening.html"), parts);
     }
 
     private static String text(String words) {
@@ -211,13 +211,5 @@ final class EveningPage {
         open("iframe", "loading", "lazy", "title", drill.title(), "srcdoc", page)
                 .close("iframe");
         close("details");
-    }
-
-    private static String resource(String name) {
-        try (InputStream in = EveningPage.class.getResourceAsStream(name)) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
     }
 }

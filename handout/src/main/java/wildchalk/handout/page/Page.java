@@ -6,9 +6,6 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Rectangle2D;
 import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.EnumSet;
@@ -17,8 +14,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.scene.Frame;
@@ -37,6 +32,7 @@ import wildchalk.handout.order.Progress;
 import wildchalk.handout.paint.Markup;
 import wildchalk.handout.paint.PaperBrush;
 import wildchalk.handout.paint.SvgBrush;
+import wildchalk.handout.paint.Template;
 
 /** A page that plays on a phone without a network. */
 public final class Page implements HandOut {
@@ -89,8 +85,8 @@ public final class Page implements HandOut {
                 .replace("\u2029", "\\u2029");
         Played lowest = rungs.get(0);
         String more = more(order, lowest, inks);
-        return filled(
-                resource("page.html"),
+        return Template.filled(
+                Template.beside(Page.class, "page.html"),
                 Map.of(
                         "title",
                         Markup.text(order.drill().title()),
@@ -99,22 +95,15 @@ public final class Page implements HandOut {
                         "look",
                         order.look() == Look.SLATE || order.look() == Look.TURF ? "slate" : "paper",
                         "style",
-                        resource("page.css"),
+                        Template.beside(Page.class, "page.css"),
                         "where",
                         Markup.text(where(lowest)),
                         "more",
                         more,
                         "script",
-                        resource("page.js"),
+                        Template.beside(Page.class, "page.js"),
                         "data",
                         json));
-    }
-
-    /** Fills the gaps of a template in one go: what is filled in is never taken for a gap. */
-    private static String filled(String template, Map<String, String> parts) {
-        return Pattern.compile("\\{\\{(\\w+)}}")
-                .matcher(template)
-                .replaceAll(m -> Matcher.quoteReplacement(parts.get(m.group(1))));
     }
 
     private static String where(Played lowest) {
@@ -241,14 +230,6 @@ public final class Page implements HandOut {
                             .map(l -> "<li>" + Markup.text(l) + "</li>")
                             .collect(Collectors.joining()))
                     .append("</ul>");
-        }
-    }
-
-    private static String resource(String name) {
-        try (InputStream in = Page.class.getResourceAsStream(name)) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
         }
     }
 }

@@ -88,6 +88,25 @@ final class FileText {
         return root;
     }
 
+    /** What makes a document of a text. */
+    @FunctionalInterface
+    interface Reading<T> {
+        T of(String json) throws FormatException;
+    }
+
+    /**
+     * What a file holds.
+     *
+     * @throws FormatException when it cannot be read or is not sound; the message names the file
+     */
+    static <T> T read(Path file, Form form, Reading<T> reading) throws FormatException {
+        try {
+            return reading.of(of(file, form));
+        } catch (FormatException e) {
+            throw e.in(file.getFileName() + ": ");
+        }
+    }
+
     /** Whether a file is meant to be of a form, sound or not. */
     static boolean isMeant(Path file, Form form) {
         try {

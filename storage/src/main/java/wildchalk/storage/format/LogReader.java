@@ -35,11 +35,7 @@ public final class LogReader {
      * @throws FormatException when it cannot be read or is not sound; the message names the file
      */
     public static Entry read(Path file) throws FormatException {
-        try {
-            return read(FileText.of(file, FileText.Form.LOG));
-        } catch (FormatException e) {
-            throw e.in(file.getFileName() + ": ");
-        }
+        return FileText.read(file, FileText.Form.LOG, LogReader::read);
     }
 
     /**

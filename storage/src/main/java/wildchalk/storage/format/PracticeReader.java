@@ -61,13 +61,9 @@ public final class PracticeReader {
      * @throws FormatException when it cannot be read or is not sound; the message names the file
      */
     public static Carried read(Path file, Surfaces surfaces) throws FormatException {
-        try {
-            return new PracticeReader(
-                            FileText.checked(FileText.of(file, FileText.Form.PRACTICE), FileText.Form.PRACTICE))
-                    .carried(surfaces);
-        } catch (FormatException e) {
-            throw e.in(file.getFileName() + ": ");
-        }
+        return FileText.read(
+                file, FileText.Form.PRACTICE, json -> new PracticeReader(FileText.checked(json, FileText.Form.PRACTICE))
+                        .carried(surfaces));
     }
 
     /**

@@ -49,11 +49,7 @@ public final class SquadReader {
      * @throws FormatException when it cannot be read or is not sound; the message names the file
      */
     public static Squad read(Path file) throws FormatException {
-        try {
-            return read(FileText.of(file, FileText.Form.SQUAD));
-        } catch (FormatException e) {
-            throw e.in(file.getFileName() + ": ");
-        }
+        return FileText.read(file, FileText.Form.SQUAD, SquadReader::read);
     }
 
     /**
