@@ -136,6 +136,10 @@ final class DrillCard extends VBox {
         if (!same) {
             image.setImage(null);
             titleRow.getChildren().set(1, title);
+            if (isHover()) {
+                // Whoever points at it while it becomes another drill's card sees that one.
+                page.play(row, picture);
+            }
         }
         DrillSummary g = row.summary();
         setId("card-" + row.id());

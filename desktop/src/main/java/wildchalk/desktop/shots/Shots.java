@@ -73,6 +73,8 @@ public final class Shots extends Application {
         session =
                 OpenWindow.start(shown, Request.demo(book), new SystemChooser(shown, getHostServices()::showDocument));
         step(() -> click("#tab-book"));
+        rest();
+        rest();
         step(() -> picture("book"));
         finding();
         drawing();
