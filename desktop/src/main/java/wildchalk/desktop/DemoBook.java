@@ -6,6 +6,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.log.Entry;
 import wildchalk.core.practice.Content;
 import wildchalk.core.practice.Practice;
 import wildchalk.core.squad.Squad;
@@ -15,6 +16,7 @@ import wildchalk.storage.format.DrillReader;
 import wildchalk.storage.format.FormatException;
 import wildchalk.storage.format.PracticeReader;
 import wildchalk.storage.format.SquadReader;
+import wildchalk.storage.kind.LogKind;
 import wildchalk.storage.kind.PracticeKind;
 import wildchalk.storage.kind.SquadKind;
 
@@ -50,6 +52,30 @@ public final class DemoBook {
             // Written within a millisecond, none of them would be the last one.
             evenings.use(added.get(added.size() - 1));
         }
+    }
+
+    /** The squad of a demo book that has no log yet; empty for one that has. */
+    static Optional<Squad> withoutSeason(Book book) {
+        return book.standing().isKept() && book.of(LogKind.LOGS).list().isEmpty()
+                ? book.of(SquadKind.SQUADS).list().stream()
+                        .findFirst()
+                        .map(s -> book.of(SquadKind.SQUADS).load(s.id()))
+                : Optional.empty();
+    }
+
+    /** Puts a season into a book, of its drills as they are now; how many evenings it has. */
+    static int season(Book book, List<Entry> season) {
+        return book.of(LogKind.LOGS)
+                .addAll(season.stream().map(e -> planned(e, book)).toList(), DemoSeason.BOOK.say("edit"))
+                .size();
+    }
+
+    private static Entry planned(Entry entry, Book book) {
+        return entry.of(entry.parts().stream()
+                .map(p -> p.drill()
+                        .map(d -> p.of(new Content.Planned(d.id(), book.drills().newest(d.id()), d.title())))
+                        .orElse(p))
+                .toList());
     }
 
     /** With the drills as they are in the book now. */

@@ -2,6 +2,8 @@ package wildchalk.desktop;
 
 import atlantafx.base.theme.PrimerLight;
 import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import javafx.application.Application;
@@ -155,8 +157,20 @@ public final class OpenWindow implements AutoCloseable {
                     drill.ifPresent(window::open);
                     opened.complete(null);
                     keeper.checkSoon();
+                    if (request.season()) {
+                        season(keeper);
+                    }
                 },
                 () -> opened.complete(null));
+    }
+
+    /** It takes seconds to work out, so it comes when the window is there. */
+    private void season(Keeper of) {
+        of.ask(DemoBook::withoutSeason, squad -> squad.ifPresent(s -> Background.work(
+                DemoSeason.BOOK.say("work"),
+                () -> DemoSeason.upTo(LocalDate.now(ZoneId.systemDefault()), DemoBook.drills(), s),
+                entries -> of.ask(b -> DemoBook.season(b, entries), done -> window.bookChanged()),
+                trouble -> window.messages().warn(trouble.words(DemoSeason.BOOK.say("trouble"))))));
     }
 
     private void told(BookException trouble) {

@@ -10,6 +10,7 @@ import wildchalk.desktop.keeping.BookPlaces;
  *
  * @param book the file of the book; begun when it is not there
  * @param fillWithDemo whether an empty book gets the demo drills
+ * @param season whether a demo book without a log gets a made-up season
  * @param openFirst whether a drill is opened on the Board at once
  * @param take a drill to put into the book and open
  * @param pictureOfWindow where to write a picture of the window, after which it is closed
@@ -18,6 +19,7 @@ import wildchalk.desktop.keeping.BookPlaces;
 public record Request(
         Path book,
         boolean fillWithDemo,
+        boolean season,
         boolean openFirst,
         Optional<Drill> take,
         Optional<Path> pictureOfWindow,
@@ -25,7 +27,7 @@ public record Request(
 
     /** The coach's own book: the one that was open last. */
     public static Request usual() {
-        return new Request(BookPlaces.last(), false, false, Optional.empty(), Optional.empty(), true);
+        return new Request(BookPlaces.last(), false, false, false, Optional.empty(), Optional.empty(), true);
     }
 
     /** The demo book. */
@@ -34,11 +36,11 @@ public record Request(
     }
 
     public static Request demo(Path book) {
-        return new Request(book, true, true, Optional.empty(), Optional.empty(), false);
+        return new Request(book, true, false, true, Optional.empty(), Optional.empty(), false);
     }
 
     public Request withBook(Path other) {
-        return new Request(other, fillWithDemo, openFirst, take, pictureOfWindow, false);
+        return new Request(other, fillWithDemo, season, openFirst, take, pictureOfWindow, false);
     }
 
     /** For a book that the coach goes over to: nothing is put into it or opened in it. */
@@ -46,18 +48,23 @@ public record Request(
         if (remembers) {
             BookPlaces.remember(other);
         }
-        return new Request(other, false, false, Optional.empty(), Optional.empty(), remembers);
+        return new Request(other, false, false, false, Optional.empty(), Optional.empty(), remembers);
     }
 
     public Request taking(Drill drill) {
-        return new Request(book, fillWithDemo, openFirst, Optional.of(drill), pictureOfWindow, remembers);
+        return new Request(book, fillWithDemo, season, openFirst, Optional.of(drill), pictureOfWindow, remembers);
     }
 
     public Request picturing(Path file) {
-        return new Request(book, fillWithDemo, openFirst, take, Optional.of(file), remembers);
+        return new Request(book, fillWithDemo, season, openFirst, take, Optional.of(file), remembers);
+    }
+
+    /** The same with a season behind it. */
+    public Request withSeason() {
+        return new Request(book, fillWithDemo, true, openFirst, take, pictureOfWindow, remembers);
     }
 
     public Request openingNothing() {
-        return new Request(book, fillWithDemo, false, take, pictureOfWindow, remembers);
+        return new Request(book, fillWithDemo, season, false, take, pictureOfWindow, remembers);
     }
 }

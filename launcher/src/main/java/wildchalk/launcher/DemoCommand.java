@@ -21,7 +21,7 @@ final class DemoCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        Request request = book == null ? Request.demo() : Request.demo(book);
+        Request request = (book == null ? Request.demo() : Request.demo(book)).withSeason();
         WildChalkApp.launch(picture == null ? request : request.picturing(picture));
         return 0;
     }

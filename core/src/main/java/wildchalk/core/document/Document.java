@@ -13,6 +13,11 @@ public interface Document<T extends Document<T>> {
     /** What a coach calls it. */
     String title();
 
+    /** How it is listed among others, and named when it was lost: with a day where titles come again. */
+    default String listed() {
+        return title();
+    }
+
     /** The same under another id. */
     T withId(String newId);
 

@@ -47,6 +47,30 @@ public record Entry(String id, String title, When when, Source source, There the
      */
     public record There(String squad, int people, List<String> known, List<List<String>> groups, List<String> staff) {
 
+        /** The same with one of the squad there, or not there, whatever group they were in. */
+        public There being(String id, boolean was) {
+            List<String> now = new ArrayList<>(known);
+            int others = people - known.size();
+            now.remove(id);
+            if (was) {
+                now.add(id);
+            }
+            List<List<String>> left = groups.stream()
+                    .map(g -> g.stream().filter(m -> was || !m.equals(id)).toList())
+                    .toList();
+            return new There(squad, now.size() + others, now, left, staff);
+        }
+
+        /** By which somebody of the squad is told from those of others: their id alone is unique only within it. */
+        public String key(String id) {
+            return key(squad, id);
+        }
+
+        /** The same, of a squad. */
+        public static String key(String squad, String id) {
+            return squad + "/" + id;
+        }
+
         /** Nothing is known. */
         public static final There UNKNOWN = new There("", 0, List.of(), List.of(), List.of());
 
@@ -64,9 +88,9 @@ public record Entry(String id, String title, When when, Source source, There the
         parts = List.copyOf(parts);
     }
 
-    /** Seconds of all parts with what came before them. */
+    /** Seconds of all parts with what came before them; what was on at one time counts once. */
     public int seconds() {
-        return parts.stream().mapToInt(p -> p.before() + p.seconds()).sum();
+        return parts.stream().mapToInt(Part::took).sum();
     }
 
     /** The part of this number, from 0. */
@@ -86,6 +110,11 @@ public record Entry(String id, String title, When when, Source source, There the
         return new Entry(id, title, when, source, there, others, thought);
     }
 
+    /** The same, written from something else. */
+    public Entry from(Source other) {
+        return new Entry(id, title, when, other, there, parts, thought);
+    }
+
     /** The same on another day, or from another time. */
     public Entry at(When other) {
         return new Entry(id, title, other, source, there, parts, thought);
@@ -101,6 +130,18 @@ public record Entry(String id, String title, When when, Source source, There the
         return new Entry(id, title, when, source, there, parts, words);
     }
 
+    /** The same without anything that a coach noted while it was on, or thought of it. */
+    public Entry withoutNotes() {
+        return new Entry(
+                id,
+                title,
+                when,
+                source,
+                there,
+                parts.stream().map(Part::withoutNotes).toList(),
+                "");
+    }
+
     /** The same without somebody's name in any of its words. */
     public Entry silentOf(String name) {
         UnaryOperator<String> silent = w -> w.replace(name, "\u2026");
@@ -112,6 +153,11 @@ public record Entry(String id, String title, When when, Source source, There the
                 there,
                 parts.stream().map(p -> p.silent(silent)).toList(),
                 silent.apply(thought));
+    }
+
+    @Override
+    public String listed() {
+        return title + ", " + when.day();
     }
 
     @Override

@@ -27,8 +27,7 @@ public final class EntryEdits {
         return part(
                 BOOK.say("edit.lasted"),
                 number,
-                p -> p.lasting(new Part.Time(
-                        before, p.time().plannedBefore(), seconds, p.time().planned())));
+                p -> p.lasting(p.time().lasting(before, seconds)));
     }
 
     /** A part went well, or did not. */

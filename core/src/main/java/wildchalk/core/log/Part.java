@@ -15,6 +15,7 @@ import wildchalk.core.practice.Content;
  * @param went how it went
  * @param next what to do next time, in the coach's words; may be empty
  * @param result what came of it
+ * @param work what those who were in it did, as it was worked out; empty where that is not known
  */
 public record Part(
         String title,
@@ -23,7 +24,8 @@ public record Part(
         Time time,
         Went went,
         String next,
-        Result result) {
+        Result result,
+        Optional<Work> work) {
 
     /** Longer no part of an evening is, seconds: half a day. */
     public static final int LONGEST = 12 * 60 * 60;
@@ -35,8 +37,15 @@ public record Part(
      * @param plannedBefore that were planned before it
      * @param ran that it was on
      * @param planned that were planned; 0 for what nobody had planned
+     * @param meanwhile whether it was on beside the part before it: its seconds are none of the evening's then
      */
-    public record Time(int before, int plannedBefore, int ran, int planned) {
+    public record Time(int before, int plannedBefore, int ran, int planned, boolean meanwhile) {
+
+        /** One after whatever was before. */
+        public Time(int before, int plannedBefore, int ran, int planned) {
+            this(before, plannedBefore, ran, planned, false);
+        }
+
         public Time {
             for (int seconds : new int[] {before, plannedBefore, ran, planned}) {
                 if (seconds < 0 || seconds > LONGEST) {
@@ -48,6 +57,16 @@ public record Part(
         /** One that was as it was planned. */
         public static Time asPlanned(int before, int seconds) {
             return new Time(before, before, seconds, seconds);
+        }
+
+        /** The same, beside the part before it. */
+        public Time beside() {
+            return new Time(0, 0, ran, planned, true);
+        }
+
+        /** The same, but on for as long as that and after so much. */
+        public Time lasting(int secondsBefore, int seconds) {
+            return new Time(secondsBefore, plannedBefore, seconds, planned, meanwhile);
         }
     }
 
@@ -140,6 +159,21 @@ public record Part(
         rungs = List.copyOf(rungs);
     }
 
+    /** One of which nothing is known but what it was and how long. */
+    public static Part of(String title, Optional<Content.Planned> drill, Time time) {
+        return new Part(title, drill, List.of(), time, Went.UNSAID, "", Result.NONE, Optional.empty());
+    }
+
+    /** Seconds of the evening that it took, with what came before it: none for what was on beside another. */
+    public int took() {
+        return time.meanwhile() ? 0 : time.before() + time.ran();
+    }
+
+    /** Minutes that it was on. */
+    public double minutes() {
+        return time.ran() / 60.0;
+    }
+
     /** Seconds that it was on. */
     public int seconds() {
         return time.ran();
@@ -152,25 +186,44 @@ public record Part(
 
     /** The same for another time. */
     public Part lasting(Time other) {
-        return new Part(title, drill, rungs, other, went, next, result);
+        return new Part(title, drill, rungs, other, went, next, result, work);
+    }
+
+    /** The same on other rungs. */
+    public Part playing(List<String> otherRungs) {
+        return new Part(title, drill, otherRungs, time, went, next, result, work);
     }
 
     /** The same, gone otherwise. */
     public Part going(Went other) {
-        return new Part(title, drill, rungs, time, other, next, result);
+        return new Part(title, drill, rungs, time, other, next, result, work);
     }
 
     /** The same with something else to do next time. */
     public Part nextTime(String words) {
-        return new Part(title, drill, rungs, time, went, words, result);
+        return new Part(title, drill, rungs, time, went, words, result, work);
     }
 
     /** The same, with another result. */
     public Part with(Result other) {
-        return new Part(title, drill, rungs, time, went, next, other);
+        return new Part(title, drill, rungs, time, went, next, other, work);
+    }
+
+    /** The same of a drill in another version, or under another id. */
+    public Part of(Content.Planned other) {
+        return new Part(title, Optional.of(other), rungs, time, went, next, result, work);
+    }
+
+    Part withoutNotes() {
+        return nextTime("").with(new Result(result.counted(), result.calls(), result.timed(), List.of()));
+    }
+
+    /** The same, with what was worked out of it. */
+    public Part working(Work other) {
+        return new Part(title, drill, rungs, time, went, next, result, Optional.of(other));
     }
 
     Part silent(UnaryOperator<String> words) {
-        return new Part(words.apply(title), drill, rungs, time, went, words.apply(next), result.silent(words));
+        return new Part(words.apply(title), drill, rungs, time, went, words.apply(next), result.silent(words), work);
     }
 }

@@ -5,6 +5,8 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.Collections;
+import wildchalk.core.practice.DrillWork;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -39,25 +41,42 @@ public final class Written {
     private Written() {}
 
     /**
+     * What is known besides.
+     *
+     * @param squad whose evening it was; empty where that is not known
+     * @param zone in which it was
+     * @param counted by what it was counted in a block; empty where that is not known
+     * @param drills what is worked out of its drills; empty for one that is not there
+     */
+    public record Known(
+            Optional<Squad> squad,
+            ZoneId zone,
+            Function<Block, Optional<Scoring>> counted,
+            Function<Content.Planned, Optional<DrillWork>> drills) {}
+
+    /**
      * That of a run, as far as it went.
      *
      * @param clock milliseconds since it was begun, to which it is looked at
-     * @param squad whose it was; empty where that is not known
-     * @param zone in which it was
-     * @param counted by what it was counted in a block; empty where that is not known
      */
-    public static Entry of(
-            Running running,
-            long clock,
-            Optional<Squad> squad,
-            ZoneId zone,
-            Function<Block, Optional<Scoring>> counted) {
+    public static Entry of(Running running, long clock, Known known) {
         Run run = running.at(clock);
         LocalDateTime begun =
-                LocalDateTime.ofInstant(Instant.ofEpochMilli(running.chance().begun()), zone);
+                LocalDateTime.ofInstant(Instant.ofEpochMilli(running.chance().begun()), known.zone());
+        Entry.There there = there(running.practice(), known.squad());
+        Working working = working(there, known, begun.toLocalDate());
         List<Part> parts = new ArrayList<>();
         for (Block block : running.practice().blocks()) {
-            part(running, run, block, counted.apply(block)).ifPresent(parts::add);
+            Stretches all = Stretches.of(running, run, block);
+            if (all.ran() > 0) {
+                Part.Time time = new Part.Time(
+                        seconds(all.before()),
+                        seconds(all.plannedBefore()),
+                        seconds(all.ran()),
+                        seconds(all.planned()));
+                parts.addAll(parts(
+                        block, all.rungs(), time, working, result(run, block, known.counted().apply(block))));
+            }
         }
         return new Entry(
                 "",
@@ -65,29 +84,38 @@ public final class Written {
                 new Entry.When(
                         begun.toLocalDate(), begun.toLocalTime().withSecond(0).withNano(0)),
                 new Entry.Source(running.of() > 0 ? running.practice().id() : "", running.of(), running.id()),
-                there(running.practice(), squad),
+                there,
                 parts,
                 "");
     }
 
-    /** A block that was begun; empty for one that never was. */
-    private static Optional<Part> part(Running running, Run run, Block block, Optional<Scoring> scoring) {
-        Stretches all = Stretches.of(running, run, block);
-        if (all.ran() == 0) {
-            return Optional.empty();
+    /** Whoever is first in the list is another one each evening, and the same whenever it is written. */
+    private static Working working(Entry.There there, Known known, LocalDate day) {
+        List<String> people = new ArrayList<>(there.known());
+        people.addAll(Collections.nCopies(there.people() - there.known().size(), ""));
+        return new Working(known.drills(), known.squad(), people, there.groups(), (int) day.toEpochDay());
+    }
+
+    /** The part that a block was, or those that were on at one time in it: what came of them is told of the first. */
+    private static List<Part> parts(
+            Block block, List<String> rungs, Part.Time time, Working working, Part.Result result) {
+        if (!(block.content() instanceof Content.Beside beside)) {
+            Part part = Part.of(BlockWords.of(block), drill(block), time).playing(rungs).with(result);
+            return List.of(working.alone(block, rungs).map(part::working).orElse(part));
         }
-        return Optional.of(new Part(
-                BlockWords.of(block),
-                block.play().findFirst().map(Content.Play::drill),
-                all.rungs(),
-                new Part.Time(
-                        seconds(all.before()),
-                        seconds(all.plannedBefore()),
-                        seconds(all.ran()),
-                        seconds(all.planned())),
-                Part.Went.UNSAID,
-                "",
-                result(run, block, scoring)));
+        List<Part> parts = new ArrayList<>();
+        for (int i = 0; i < beside.blocks().size(); i++) {
+            Block place = beside.blocks().get(i);
+            Part part = Part.of(BlockWords.of(place), drill(place), i == 0 ? time : time.beside())
+                    .playing(place.play().flatMap(p -> p.rungs().stream()).toList())
+                    .with(i == 0 ? result : Part.Result.NONE);
+            parts.add(working.beside(beside, i).map(part::working).orElse(part));
+        }
+        return parts;
+    }
+
+    private static Optional<Content.Planned> drill(Block block) {
+        return block.play().findFirst().map(Content.Play::drill);
     }
 
     private static int seconds(long millis) {
@@ -183,37 +211,70 @@ public final class Written {
      * @param plan along the clock
      * @param day on which it was, if the practice itself has none
      */
-    public static Entry asPlanned(Practice practice, long version, Plan plan, Optional<Squad> squad, LocalDate day) {
+    public static Entry asPlanned(Practice practice, long version, Plan plan, Known known, LocalDate day) {
+        Entry.There there = there(practice, known.squad());
+        LocalDate on = practice.slot().day().orElse(day);
+        Working working = working(there, known, on);
         return new Entry(
                 "",
                 practice.title(),
-                new Entry.When(
-                        practice.slot().day().orElse(day), practice.slot().start()),
+                new Entry.When(on, practice.slot().start()),
                 new Entry.Source(practice.id(), version, ""),
-                there(practice, squad),
-                plan.entries().stream().map(Written::planned).toList(),
+                there,
+                plan.entries().stream()
+                        .flatMap(e -> parts(
+                                e.block(),
+                                e.block().play().flatMap(p -> p.rungs().stream()).toList(),
+                                Part.Time.asPlanned(
+                                        e.before().seconds(),
+                                        e.block().time().now() * MINUTE),
+                                working,
+                                Part.Result.NONE)
+                                .stream())
+                        .toList(),
                 "");
     }
 
-    private static Part planned(Plan.Entry entry) {
-        Block block = entry.block();
-        return new Part(
-                BlockWords.of(block),
-                block.play().findFirst().map(Content.Play::drill),
-                block.play().flatMap(p -> p.rungs().stream()).toList(),
-                Part.Time.asPlanned(entry.before().seconds(), block.time().now() * MINUTE),
-                Part.Went.UNSAID,
+    /**
+     * One that was typed in, with what is worked out of its drills.
+     *
+     * @param there who was there, as far as that is known
+     */
+    public static Entry typed(String title, Entry.When when, Entry.There there, List<Part> parts, Known known) {
+        Working working = working(there, known, when.day());
+        return new Entry(
                 "",
-                Part.Result.NONE);
+                title,
+                when,
+                Entry.Source.TYPED,
+                there,
+                parts.stream()
+                        .map(p -> p.drill()
+                                .flatMap(d -> working.alone(played(d), p.rungs()))
+                                .map(p::working)
+                                .orElse(p))
+                        .toList(),
+                "");
+    }
+
+    private static Block played(Content.Planned drill) {
+        return Block.of(
+                "", new Content.Play(drill, List.of(), 1, Content.Telling.NONE), Block.Time.of(1));
+    }
+
+    /** Who of a squad is there as it is now; nobody is known where there is no squad. */
+    public static Entry.There there(Optional<Squad> squad, int people) {
+        return squad.map(Written::there)
+                .orElse(new Entry.There("", people, List.of(), List.of(), List.of()));
     }
 
     private static Entry.There there(Practice practice, Optional<Squad> squad) {
         Optional<Squad> mine =
                 squad.filter(s -> s.id().equals(practice.company().squad()));
-        if (mine.isEmpty()) {
-            return new Entry.There("", practice.company().people(), List.of(), List.of(), List.of());
-        }
-        Squad s = mine.orElseThrow();
+        return there(mine, practice.company().people());
+    }
+
+    private static Entry.There there(Squad s) {
         List<String> known = s.playing().stream().map(Member::id).toList();
         return new Entry.There(
                 s.id(),

@@ -3,7 +3,9 @@ package wildchalk.core.pitchside;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import wildchalk.core.document.Document;
+import wildchalk.core.practice.Content;
 import wildchalk.core.practice.Practice;
 
 /**
@@ -63,6 +65,11 @@ public record Running(
         List<Moment> all = new ArrayList<>(moments);
         all.add(moment);
         return new Running(id, title, practice, of, course, chance, all, over);
+    }
+
+    /** The same of a practice whose drills are planned otherwise, such as by another book. */
+    public Running planned(UnaryOperator<Content.Planned> how) {
+        return new Running(id, title, practice.planning(how), of, course, chance, moments, over);
     }
 
     /** The same, finished or not. */

@@ -14,6 +14,8 @@ import wildchalk.core.catalogue.Skill;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.flow.Flow;
+import wildchalk.core.casting.Role;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Box;
@@ -67,6 +69,24 @@ public final class DrillWork {
             together.add(rung, rung.played(people, play.copies()), timed ? climb.minutes() : 1);
         }
         return together.needs(drill, surface);
+    }
+
+    /**
+     * What becomes of so many people on a rung, person by person, for some minutes of it.
+     *
+     * @param rung its id; that of none is taken for the lowest
+     */
+    public Flow flow(String rung, int people, int copies) {
+        return rungs.computeIfAbsent(known(rung), this::rung).flow(people, copies);
+    }
+
+    /** Its people as they stand on a rung. */
+    public List<Role> roles(String rung) {
+        return Role.of(stages.get(known(rung)), surface);
+    }
+
+    private String known(String rung) {
+        return stages.containsKey(rung) ? rung : drill.ladder().get(0).id();
     }
 
     private RungWork rung(String id) {

@@ -79,6 +79,11 @@ final class RungWork {
         return played.computeIfAbsent(here + " " + copies, k -> play(flows.of(here, LOOKED_AT, copies)));
     }
 
+    /** The same, person by person, and so many minutes of it. */
+    Flow flow(int people, int copies) {
+        return flows.of(Math.min(people, Flows.MOST_PEOPLE), LOOKED_AT, copies);
+    }
+
     private Played play(Flow flow) {
         int people = flow.each().size();
         double minutes = Math.max(1, people) * flow.seconds() / MINUTE;

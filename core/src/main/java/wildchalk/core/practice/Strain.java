@@ -72,7 +72,8 @@ public record Strain(List<Part> parts) {
         return new Part(entry.block().id(), entry.start(), entry.end(), metres, sprints, contact);
     }
 
-    private static Needs.Work usual(Block block) {
+    /** What one does in a minute of a block of which no drill says it: assumed for a game, and nothing for the rest. */
+    public static Needs.Work usual(Block block) {
         return block.content() instanceof Content.Game
                 ? new Needs.Work(GAME_METRES, GAME_SPRINTS, 0, 1, 0, 0, Needs.Turning.NONE)
                 : Needs.Work.NONE;

@@ -91,6 +91,10 @@ class WrittenTest {
         return running.with(new Running.Moment(seconds * 1000, BEGUN + seconds * 1000, Optional.of(deed)));
     }
 
+    private static Written.Known known(Optional<Squad> squad) {
+        return new Written.Known(squad, ZONE, WrittenTest::counted, d -> Optional.empty());
+    }
+
     private static Optional<Scoring> counted(Block block) {
         return block.id().equals("b2")
                 ? Optional.of(new Scoring(
@@ -123,7 +127,7 @@ class WrittenTest {
         run = doing(run, 655, new Deed.Counted("throw", "sky", -1));
         run = doing(run, 660, new Deed.Timed("throw", "m1", 20, List.of(1400L, 3300L)));
         run = doing(run, 785, new Deed.Stop());
-        Entry entry = Written.of(run, 800_000, Optional.of(squad()), ZONE, WrittenTest::counted);
+        Entry entry = Written.of(run, 800_000, known(Optional.of(squad())));
         assertEquals("Wet Monday", entry.title());
         assertEquals(new Entry.When(LocalDate.of(2026, 11, 30), LocalTime.of(18, 4)), entry.when());
         assertEquals(new Entry.Source("p", 9, "r"), entry.source());
@@ -157,7 +161,7 @@ class WrittenTest {
         Practice evening = evening();
         Plan plan = Plan.of(evening, b -> Optional.empty());
         LocalDate day = LocalDate.of(2026, 12, 2);
-        Entry entry = Written.asPlanned(evening, 7, plan, Optional.empty(), day);
+        Entry entry = Written.asPlanned(evening, 7, plan, known(Optional.empty()), day);
         assertEquals(new Entry.When(day, LocalTime.of(18, 0)), entry.when());
         assertEquals(new Entry.Source("p", 7, ""), entry.source());
         assertEquals(3, entry.there().people());

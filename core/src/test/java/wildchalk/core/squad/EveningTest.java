@@ -126,7 +126,7 @@ class EveningTest {
         Speeds usual = Speeds.of(Stages.TURF, new Effort(Effort.Level.UNDER_14, Effort.Intensity.LIVE));
         double dash = usual.sprintTime(20, 0);
         Member said = SEVEN.people().get(0).at(new Member.Level(0, 0.9, List.of()));
-        assertEquals(new Pace(0.9, 0, 0), Pace.of(said, usual).orElseThrow());
+        assertEquals(new Pace(0.9, 0, 0, 0), Pace.of(said, usual).orElseThrow());
         Member once = said.at(new Member.Level(0, 0.9, List.of(new Sprint(20, dash))));
         Pace one = Pace.of(once, usual).orElseThrow();
         assertEquals(1, one.share(), 1e-6);
@@ -139,9 +139,10 @@ class EveningTest {
                         new Sprint(20, dash),
                         new Sprint(30, usual.sprintTime(30, 0)))));
         Pace four = Pace.of(often, usual).orElseThrow();
-        assertEquals(1, four.share(), 1e-6, "a stumble counts for little");
-        assertEquals(one.off() / 2, four.off(), 1e-9);
-        assertEquals(4, four.sprints());
+        assertEquals(1, four.share(), 1e-6, "a stumble counts for nothing");
+        assertEquals(one.off() / Math.sqrt(3), four.off(), 1e-6);
+        assertEquals(3, four.sprints());
+        assertEquals(1, four.left());
         assertTrue(Pace.of(SEVEN.people().get(0), usual).isEmpty());
     }
 }

@@ -1,5 +1,7 @@
 package wildchalk.desktop.pages;
 
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -243,6 +245,21 @@ final class BookOfPractices implements PracticeDesk {
                     host.messages().say(BOOK.say("put.aside", practice.title()));
                     left.run();
                 });
+    }
+
+    @Override
+    public void ran(Practice evening) {
+        if (evening.blocks().isEmpty()) {
+            host.messages().warn(BOOK.say("ran.nothing"));
+        } else if (evening.slot().day().filter(d -> d.isAfter(today())).isPresent()) {
+            host.messages().warn(BOOK.say("ran.future"));
+        } else {
+            new EntriesOfBook(host).asPlanned(evening, today());
+        }
+    }
+
+    private static LocalDate today() {
+        return LocalDate.now(ZoneId.systemDefault());
     }
 
     @Override

@@ -19,5 +19,6 @@ public record PageKind(String title, String id, Function<PageHost, Page> make) {
             new PageKind("Book", "tab-book", BookPage::new),
             new PageKind("Board", "tab-board", BoardPage::new),
             new PageKind("Practice", "tab-practice", PracticePage::new),
-            new PageKind("Squad", "tab-squad", SquadPage::new));
+            new PageKind("Squad", "tab-squad", SquadPage::new),
+            new PageKind("Log", "tab-log", LogPage::new));
 }

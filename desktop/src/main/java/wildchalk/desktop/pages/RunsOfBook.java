@@ -78,6 +78,7 @@ public final class RunsOfBook implements RunDesk {
 
     private final PageHost host;
     private final Keeper keeper;
+    private final EntriesOfBook entries;
     private Optional<RunWindow> window = Optional.empty();
     /** Whether one is being opened: it takes a moment. */
     private boolean opening;
@@ -85,6 +86,7 @@ public final class RunsOfBook implements RunDesk {
     public RunsOfBook(PageHost host) {
         this.host = host;
         this.keeper = host.keeper();
+        this.entries = new EntriesOfBook(host);
     }
 
     /** Other clocks and another voice for all runs that are opened from now on: for seeing what becomes of them. */
@@ -104,6 +106,7 @@ public final class RunsOfBook implements RunDesk {
     public void resume() {
         if (keeper.standingProperty().get().isKept()) {
             opening = true;
+            keeper.ask(RunsOfBook::unit, entries::due);
             found(found -> {
                 opening = false;
                 found.ifPresent(this::goOn);
@@ -191,7 +194,9 @@ public final class RunsOfBook implements RunDesk {
                 .format(DateTimeFormatter.ofPattern(BOOK.say("day.time"), Locale.ENGLISH));
         Map<String, Runnable> ways = new LinkedHashMap<>();
         ways.put(BOOK.say("ask.on"), () -> show(found, 0, tools.clocks().now()));
-        ways.put(BOOK.say("ask.over"), () -> finish(found.running()));
+        ways.put(
+                BOOK.say("ask.over"),
+                () -> finish(found.running(), found.seen().clock()));
         host.messages()
                 .ask(
                         BOOK.say(
@@ -201,8 +206,8 @@ public final class RunsOfBook implements RunDesk {
                         ways);
     }
 
-    private void finish(Running running) {
-        keep(running.finished(true), BOOK.say("finished"));
+    private void finish(Running running, long clock) {
+        keep(running.finished(true), BOOK.say("finished"), clock);
     }
 
     private void show(Found found, long gone, Time now) {
@@ -255,7 +260,7 @@ public final class RunsOfBook implements RunDesk {
                 Map<String, Runnable> ways = new LinkedHashMap<>();
                 ways.put(BOOK.say("still.go"), () -> goOn(before.get()));
                 ways.put(BOOK.say("still.finish"), () -> {
-                    finish(before.get().running());
+                    finish(before.get().running(), before.get().seen().clock());
                     begin(wanted);
                 });
                 host.messages().ask(BOOK.say("still", before.get().running().title()), ways);
@@ -336,9 +341,19 @@ public final class RunsOfBook implements RunDesk {
 
     @Override
     public void keep(Running running, String what) {
+        keep(running, what, running.last().clock());
+    }
+
+    private void keep(Running running, String what, long clock) {
         keeper.keep(RunKind.RUNS, running, what);
         if (running.over()) {
-            keeper.tell(b -> b.set(ON, ""));
+            keeper.ask(
+                    b -> {
+                        EntriesOfBook.remember(b, running, clock);
+                        b.set(ON, "");
+                        return unit(b);
+                    },
+                    unit -> entries.over(running, clock, unit));
         }
     }
 

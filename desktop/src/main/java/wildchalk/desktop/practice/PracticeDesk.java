@@ -56,6 +56,9 @@ public interface PracticeDesk {
     /** Opens a drill on the Board, as it is in the book. */
     void onBoard(String drill);
 
+    /** Puts an evening that was run without the clock into the log, as it was planned, and opens it there. */
+    void ran(Practice evening);
+
     /** Puts a practice aside, as a drill is. */
     void aside(Practice practice);
 

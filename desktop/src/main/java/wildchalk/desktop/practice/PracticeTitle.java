@@ -128,6 +128,7 @@ final class PracticeTitle extends HBox {
         items.add(item("practice-message", say("message"), this::message));
         items.add(item("practice-hand-out", say("hand.out"), state::handOut));
         items.add(new SeparatorMenuItem());
+        items.add(item("practice-ran", say("ran"), () -> desk.ran(state.evening())));
         items.add(item("practice-aside", say("aside"), () -> desk.aside(now)));
         return items;
     }

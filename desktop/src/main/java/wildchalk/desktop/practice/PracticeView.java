@@ -16,6 +16,7 @@ import javafx.scene.layout.VBox;
 public final class PracticeView extends BorderPane {
 
     private static final KeyCombination FIND = new KeyCodeCombination(KeyCode.F, KeyCombination.SHORTCUT_DOWN);
+    private static final KeyCombination RAN = new KeyCodeCombination(KeyCode.L, KeyCombination.SHORTCUT_DOWN);
     private static final KeyCombination UNDO = new KeyCodeCombination(KeyCode.Z, KeyCombination.SHORTCUT_DOWN);
     private static final KeyCombination REDO =
             new KeyCodeCombination(KeyCode.Z, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN);
@@ -115,6 +116,8 @@ public final class PracticeView extends BorderPane {
         if (FIND.match(e)) {
             bin.find().requestFocus();
             bin.find().selectAll();
+        } else if (RAN.match(e)) {
+            state.desk().ran(state.evening());
         } else if (UNDO.match(e)) {
             state.document().undo();
         } else if (REDO.match(e) || REDO_TOO.match(e)) {

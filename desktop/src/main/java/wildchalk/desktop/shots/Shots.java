@@ -71,7 +71,7 @@ public final class Shots extends Application {
     public void start(Stage shown) {
         stage = shown;
         session =
-                OpenWindow.start(shown, Request.demo(book), new SystemChooser(shown, getHostServices()::showDocument));
+                OpenWindow.start(shown, Request.demo(book).withSeason(), new SystemChooser(shown, getHostServices()::showDocument));
         step(() -> click("#tab-book"));
         rest();
         rest();
@@ -145,7 +145,7 @@ public final class Shots extends Application {
             }
             stage.setScene(null);
             session = OpenWindow.start(
-                    stage, Request.demo(book), new SystemChooser(stage, getHostServices()::showDocument));
+                    stage, Request.demo(book).withSeason(), new SystemChooser(stage, getHostServices()::showDocument));
         });
         rest();
         step(() -> picture("rescue"));

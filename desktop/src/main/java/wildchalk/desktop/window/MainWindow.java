@@ -87,6 +87,11 @@ public final class MainWindow extends StackPane {
         return here.filter(p -> p.isThere() && frame.getCenter() == p.node());
     }
 
+    /** Documents came into the book that nobody made on a page. */
+    public void bookChanged() {
+        pages.forEach(p -> p.keptAgain(keeper.standingProperty().get()));
+    }
+
     private void goTo(int page) {
         go(pages.get(page));
     }

@@ -20,6 +20,7 @@ import wildchalk.core.catalogue.DrillSummarizer;
 import wildchalk.core.catalogue.DrillSummary;
 import wildchalk.core.document.Document;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.log.Entry;
 import wildchalk.core.surface.SurfacePlan;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.storage.format.DrillReader;
@@ -303,6 +304,11 @@ public final class Book implements AutoCloseable {
             how.accept(new Shelf(h));
             return null;
         });
+    }
+
+    /** Every entry of the log that is not put aside, in no order; one that cannot be read is left out. */
+    public List<Entry> entries() {
+        return access.derive(h -> new EntryRows(h).all()).orElse(List.of());
     }
 
     /** Some of the drills that were not looked at since they were changed. */

@@ -151,7 +151,7 @@ public final class DocumentRows {
         put(new Raw(
                 kind.word(),
                 document.id(),
-                document.title(),
+                document.listed(),
                 body,
                 new Raw.Dates(
                         was.map(Raw::created).orElse(now),

@@ -163,6 +163,13 @@ final class FileText {
         return text;
     }
 
+    /** Parses what this program has written itself, and checked then. */
+    static FileText written(String json, Form form) throws FormatException {
+        FileText text = new FileText(json, parse(json, form));
+        text.refuseOtherFormats(form);
+        return text;
+    }
+
     private static JsonNode parse(String json, Form form) throws FormatException {
         if (json.isBlank()) {
             throw new FormatException("it is empty; a " + form.noun + " file is JSON text that begins with {");

@@ -6,12 +6,13 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.time.format.DateTimeFormatter;
 import wildchalk.core.log.Entry;
 import wildchalk.core.log.Part;
+import wildchalk.core.log.Work;
 
 /** Writes the entry of an evening as JSON, as {@code docs/format/log.md} describes it. */
 public final class LogWriter {
 
     /** The version of the format that is written, and the newest that is read. */
-    static final int VERSION = 1;
+    static final int VERSION = 2;
 
     static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
 
@@ -82,6 +83,9 @@ public final class LogWriter {
                 .put("plannedBefore", time.plannedBefore())
                 .put("seconds", time.ran())
                 .put("planned", time.planned());
+        if (time.meanwhile()) {
+            o.put("meanwhile", true);
+        }
         if (part.went() != Part.Went.UNSAID) {
             o.put("went", DrillWriter.word(part.went()));
         }
@@ -89,6 +93,26 @@ public final class LogWriter {
         if (!part.result().equals(Part.Result.NONE)) {
             result(o, part.result());
         }
+        part.work().ifPresent(w -> work(o.putObject("work"), w));
+    }
+
+    private static void work(ObjectNode o, Work work) {
+        ObjectNode skills = o.putObject("skills");
+        work.skills().forEach((skill, share) -> skills.put(DrillWriter.word(skill), share));
+        o.put("share", work.share());
+        if (work.contact()) {
+            o.put("contact", true);
+        }
+        ArrayNode each = o.putArray("each");
+        // A row for each: twenty people in eight parts would fill pages otherwise.
+        work.each()
+                .forEach(e -> each.addArray()
+                        .add(e.who())
+                        .add(e.busy())
+                        .add(e.metres())
+                        .add(e.sprints())
+                        .add(e.touches())
+                        .add(e.shots()));
     }
 
     private static void result(ObjectNode o, Part.Result result) {

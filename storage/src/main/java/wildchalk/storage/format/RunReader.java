@@ -1,6 +1,7 @@
 package wildchalk.storage.format;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -16,6 +17,20 @@ public final class RunReader {
     private static final Wordbook BOOK = Wordbook.beside(RunReader.class, "Run");
 
     private RunReader() {}
+
+    /** Whether it is meant to be a run file, sound or not. */
+    public static boolean isRun(Path file) {
+        return FileText.isMeant(file, FileText.Form.RUN);
+    }
+
+    /**
+     * Reads a run file.
+     *
+     * @throws FormatException when it cannot be read or is not sound; the message names the file
+     */
+    public static Running read(Path file) throws FormatException {
+        return FileText.read(file, FileText.Form.RUN, RunReader::read);
+    }
 
     /**
      * Reads the text of a run.

@@ -260,7 +260,7 @@ public final class Rescue {
         Optional<Kind<?>> kind = kinds.of(ref.kind());
         Salvage.Known known = damaged.known().get(ref);
         if (kind.isPresent()) {
-            return kind.get().read(body).document().title();
+            return kind.get().read(body).document().listed();
         }
         if (known == null) {
             return ref.id();

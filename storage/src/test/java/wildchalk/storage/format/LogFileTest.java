@@ -10,6 +10,7 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
@@ -21,6 +22,8 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.log.Entry;
 import wildchalk.core.log.EntryEdits;
 import wildchalk.core.log.Part;
+import wildchalk.core.log.Work;
+import wildchalk.core.catalogue.Skill;
 import wildchalk.core.practice.Content;
 import wildchalk.storage.book.Book;
 import wildchalk.storage.kind.LogKind;
@@ -51,15 +54,23 @@ class LogFileTest {
                                                 new Part.Counted("throws", "m1", 5, 2, 1)),
                                         7,
                                         List.of(new Part.Timed("slalom", "m2", 20.5, List.of(1400L, 3300L))),
-                                        List.of("late on the second", "colder than I thought"))),
+                                        List.of("late on the second", "colder than I thought")),
+                                Optional.of(new Work(
+                                        Map.of(Skill.PASSING, 0.75, Skill.OFF_THE_WALL, 0.25),
+                                        0.5,
+                                        true,
+                                        List.of(
+                                                new Work.Each("m1", 0.4, 51.25, 1.5, 3, 0.25),
+                                                new Work.Each("", 0.5, 12, 0, 1, 0))))),
                         new Part(
                                 "Water",
                                 Optional.empty(),
                                 List.of(),
-                                new Part.Time(0, 0, 120, 120),
+                                new Part.Time(0, 0, 120, 120, true),
                                 Part.Went.UNSAID,
                                 "",
-                                Part.Result.NONE)),
+                                Part.Result.NONE,
+                                Optional.empty())),
                 "awake in the end");
     }
 
@@ -96,7 +107,7 @@ class LogFileTest {
                 "1400 | 3400 | each split is later than the one before it",
                 "\"went\" : \"so-so\" | \"went\" : \"splendid\" | went",
                 "\"notes\" | \"remarks\" | remarks",
-                "\"version\" : 1 | \"version\" : 2 | newer",
+                "\"version\" : 2 | \"version\" : 3 | newer",
             })
     void whatIsNotSoundIsRefusedWithItsPlace(String was, String is, String why) {
         FormatException refused =
@@ -118,7 +129,8 @@ class LogFileTest {
                     part.time(),
                     part.went(),
                     part.next(),
-                    part.result())));
+                    part.result(),
+                    part.work())));
             Entry kept = book.of(LogKind.LOGS).add(entry);
             assertEquals(
                     Set.of(new Pointer("drill", drill.id(), run), new Pointer("practice", "p", 9)),
