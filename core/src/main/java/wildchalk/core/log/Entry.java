@@ -29,8 +29,15 @@ public record Entry(String id, String title, When when, Source source, There the
      * @param practice id of the practice; empty for none
      * @param version number of its version in the book; 0 for none
      * @param run id of the run; empty for one that was not run by the clock
+     * @param changes how often as long changes were planned to take as was worked out, over 0: of what is measured
+     *     against the plan that is taken out again
      */
-    public record Source(String practice, long version, String run) {
+    public record Source(String practice, long version, String run, double changes) {
+
+        /** One in which changes were planned as they were worked out. */
+        public Source(String practice, long version, String run) {
+            this(practice, version, run, 1);
+        }
 
         /** Typed in. */
         public static final Source TYPED = new Source("", 0, "");

@@ -83,7 +83,8 @@ public final class Written {
                 running.title(),
                 new Entry.When(
                         begun.toLocalDate(), begun.toLocalTime().withSecond(0).withNano(0)),
-                new Entry.Source(running.of() > 0 ? running.practice().id() : "", running.of(), running.id()),
+                new Entry.Source(running.of() > 0 ? running.practice().id() : "", running.of(), running.id(),
+                        running.practice().setting().changes()),
                 there,
                 parts,
                 "");
@@ -219,7 +220,7 @@ public final class Written {
                 "",
                 practice.title(),
                 new Entry.When(on, practice.slot().start()),
-                new Entry.Source(practice.id(), version, ""),
+                new Entry.Source(practice.id(), version, "", practice.setting().changes()),
                 there,
                 plan.entries().stream()
                         .flatMap(e -> parts(

@@ -18,9 +18,10 @@ import wildchalk.core.wording.Wordbook;
  *
  * @param company who is there: many hands take less time
  * @param bag where there is too little for both, what stands is taken up first
+ * @param times how often as long everything takes with these people as is worked out for any
  * @param needs what the drills take
  */
-record Changing(Company company, Bag bag, KnownNeeds needs) {
+record Changing(Company company, Bag bag, double times, KnownNeeds needs) {
 
     private static final Wordbook BOOK = Wordbook.beside(Changing.class, "Practice");
     /** To a ball, and back with it, jogging. */
@@ -114,9 +115,9 @@ record Changing(Company company, Bag bag, KnownNeeds needs) {
         return new Change(parts, next.before());
     }
 
-    private static void add(List<Change.Part> parts, Change.Doing doing, double seconds, String words) {
+    private void add(List<Change.Part> parts, Change.Doing doing, double seconds, String words) {
         if (seconds > 0) {
-            parts.add(new Change.Part(doing, (int) Math.ceil(seconds), words));
+            parts.add(new Change.Part(doing, (int) Math.ceil(seconds * times), words));
         }
     }
 

@@ -26,12 +26,24 @@ public record Practice(
      * @param ground what the place is called, such as "far pitch, the left half"; may be empty
      * @param warned how the end of a part is heard when it is run
      * @param part what part of the surface there is
+     * @param changes how often as long changes take as is worked out: learned of evenings that ran by the clock, 1 where
+     *     nothing is known, 0.25 to 4
      */
-    public record Setting(Company company, Bag bag, String ground, Heat heat, Warned warned, GroundPart part) {
+    public record Setting(
+            Company company, Bag bag, String ground, Heat heat, Warned warned, GroundPart part, double changes) {
+
+        /** Less or more often no changes take, whatever was measured. */
+        public static final double MOST_CHANGES = 4;
+
+        public Setting {
+            if (!(changes >= 1 / MOST_CHANGES && changes <= MOST_CHANGES)) {
+                throw new IllegalArgumentException("changes=" + changes);
+            }
+        }
 
         /** One on all of the surface in which the ends of parts are heard as usual. */
         public Setting(Company company, Bag bag, String ground, Heat heat) {
-            this(company, bag, ground, heat, Warned.USUAL, GroundPart.WHOLE);
+            this(company, bag, ground, heat, Warned.USUAL, GroundPart.WHOLE, 1);
         }
 
         /** Nothing is said of it. */
@@ -39,32 +51,37 @@ public record Practice(
 
         /** The same with others. */
         public Setting with(Company other) {
-            return new Setting(other, bag, ground, heat, warned, part);
+            return new Setting(other, bag, ground, heat, warned, part, changes);
         }
 
         /** The same with another bag. */
         public Setting with(Bag other) {
-            return new Setting(company, other, ground, heat, warned, part);
+            return new Setting(company, other, ground, heat, warned, part, changes);
         }
 
         /** The same somewhere else. */
         public Setting on(String otherGround) {
-            return new Setting(company, bag, otherGround, heat, warned, part);
+            return new Setting(company, bag, otherGround, heat, warned, part, changes);
         }
 
         /** The same in other weather. */
         public Setting in(Heat other) {
-            return new Setting(company, bag, ground, other, warned, part);
+            return new Setting(company, bag, ground, other, warned, part, changes);
         }
 
         /** The same on another part of the surface. */
         public Setting on(GroundPart other) {
-            return new Setting(company, bag, ground, heat, warned, other);
+            return new Setting(company, bag, ground, heat, warned, other, changes);
         }
 
         /** The same, its ends heard otherwise. */
         public Setting warning(Warned other) {
-            return new Setting(company, bag, ground, heat, other, part);
+            return new Setting(company, bag, ground, heat, other, part, changes);
+        }
+
+        /** The same, with changes that take so often as long. */
+        public Setting changing(double times) {
+            return new Setting(company, bag, ground, heat, warned, part, times);
         }
     }
 

@@ -31,6 +31,9 @@ public final class PracticeChanges {
                 || !before.setting().part().equals(after.setting().part())) {
             all.add(BOOK.say("ground"));
         }
+        if (before.setting().changes() != after.setting().changes()) {
+            all.add(BOOK.say("changes.take", after.setting().changes()));
+        }
         if (before.setting().heat() != after.setting().heat()) {
             all.add(BOOK.say("heat"));
         }

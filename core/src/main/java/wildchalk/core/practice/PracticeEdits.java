@@ -200,6 +200,13 @@ public final class PracticeEdits {
         return edit(words("warned"), p -> p.given(p.setting().warning(warned)));
     }
 
+    /** Changes take so often as long as is worked out, within what can be. */
+    public static Edit<Practice> changes(double times) {
+        double most = Practice.Setting.MOST_CHANGES;
+        double within = Math.max(1 / most, Math.min(most, times));
+        return edit(words("changes"), p -> p.given(p.setting().changing(within)));
+    }
+
     /** It is as warm as that. */
     public static Edit<Practice> in(Practice.Heat heat) {
         return edit(words("heat"), p -> p.given(p.setting().in(heat)));

@@ -116,6 +116,11 @@ public record Squad(
         return new Squad(id, title, ids, usual, people, newStaff, tonight, lately);
     }
 
+    /** The same with other evenings before, the latest last: the groups of each. */
+    public Squad remembering(List<List<List<String>>> evenings) {
+        return new Squad(id, title, ids, usual, people, staff, tonight, evenings);
+    }
+
     /** The same with somebody as they are now. */
     public Squad knowing(Member somebody) {
         Evening evening = new Evening(

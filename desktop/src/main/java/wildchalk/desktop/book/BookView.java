@@ -1,8 +1,11 @@
 package wildchalk.desktop.book;
 
 import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -23,6 +26,8 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Screen;
 import wildchalk.desktop.background.Background;
+import wildchalk.core.log.season.Experience;
+import wildchalk.core.log.season.ExperienceWords;
 import wildchalk.desktop.exchange.Exchange;
 import wildchalk.desktop.keeping.Cataloguer;
 import wildchalk.desktop.keeping.Keeper;
@@ -56,6 +61,7 @@ public final class BookView extends BorderPane implements DrillCard.Page {
     private final LivePicture live;
     private List<Shelf.Collection> collections = List.of();
     private List<String> before = List.of();
+    private Experience experience = Experience.NONE;
 
     /** @param host the window that it lies in */
     public BookView(PageHost host) {
@@ -168,6 +174,14 @@ public final class BookView extends BorderPane implements DrillCard.Page {
         finder.fill(contents.rows());
         places.show(collections);
         cataloguer.look();
+        // The cards are there before anybody reads the log.
+        keeper.ask(b -> Experience.of(b.entries()), now -> {
+            boolean other = !now.equals(experience);
+            experience = now;
+            if (other) {
+                show();
+            }
+        });
     }
 
     private void show() {
@@ -265,6 +279,11 @@ public final class BookView extends BorderPane implements DrillCard.Page {
     @Override
     public void play(Book.Row row, StackPane over) {
         live.play(row, over);
+    }
+
+    @Override
+    public Optional<String> ran(String id) {
+        return experience.of(id).map(d -> ExperienceWords.last(d, LocalDate.now(ZoneId.systemDefault())));
     }
 
     @Override

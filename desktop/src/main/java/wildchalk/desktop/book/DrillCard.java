@@ -53,6 +53,9 @@ final class DrillCard extends VBox {
 
         /** Plays nothing any more. */
         void stop();
+
+        /** When a drill was run last and how it went; empty for one that never was. */
+        Optional<String> ran(String id);
     }
 
     private final Page page;
@@ -178,7 +181,11 @@ final class DrillCard extends VBox {
         String rungs = g.rungs() == 1 ? "" : g.rungs() + " rungs · ";
         return length
                 + rungs
-                + (row.used() > 0 ? "used " + Ago.of(row.used(), now) : "changed " + Ago.of(row.changed(), now));
+                + page.ran(row.id()).orElseGet(() -> used(now));
+    }
+
+    private String used(long now) {
+        return (row.used() > 0 ? "used " + Ago.of(row.used(), now) : "changed " + Ago.of(row.changed(), now));
     }
 
     /** Every second part is lit. The texts that are there are used again: a new one has to be given its style first. */

@@ -53,7 +53,7 @@ final class TypeIn extends VBox {
         title.setId("type-in-title");
         title.setPromptText(say("type.title"));
         title.setAccessibleText(say("type.title"));
-        title.setMaxWidth(WIDTH);
+        title.setPrefColumnCount(26);
         squad.setId("type-in-squad");
         squad.getItems().add(say("type.nobody"));
         squads.forEach(s -> squad.getItems().add(s.title()));
@@ -63,16 +63,17 @@ final class TypeIn extends VBox {
                 10, squad, Fields.count("type-in-people", say("type.people"), 0, 0, MOST, n -> people = n));
         who.setAlignment(Pos.CENTER_LEFT);
         lines.setId("type-in-lines");
-        lines.setPromptText(say("type.prompt"));
         lines.setAccessibleText(say("type.lines"));
         lines.setPrefRowCount(10);
-        lines.setMaxWidth(WIDTH);
+        lines.setPrefWidth(WIDTH);
         lines.setOnKeyPressed(e -> {
             if (DONE.match(e)) {
                 e.consume();
                 add();
             }
         });
+        Label example = new Label(say("type.prompt"));
+        example.getStyleClass().add("type-example");
         Label hint = new Label(say("type.hint"));
         hint.getStyleClass().add("quiet");
         hint.setWrapText(true);
@@ -89,7 +90,7 @@ final class TypeIn extends VBox {
                         new PageHead(say("type.head"), say("back"), "type-in-back", state.desk()::back),
                         new HBox(10, when, title),
                         who,
-                        lines,
+                        new HBox(18, lines, new VBox(6, new Label(say("type.such")), example)),
                         hint,
                         said,
                         go);

@@ -1,5 +1,6 @@
 package wildchalk.desktop.pages;
 
+import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
@@ -14,6 +15,8 @@ import wildchalk.core.casting.Named;
 import wildchalk.core.document.Document;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
+import wildchalk.core.log.season.Experience;
+import wildchalk.core.log.season.ExperienceWords;
 import wildchalk.core.naming.VenueWords;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Content;
@@ -105,7 +108,16 @@ public final class BoardPage implements Page {
                     + "surface file into " + BookPlaces.surfaces() + " and start again.");
         }
         state.changesProperty().addListener(o -> host.changed());
+        remind(drill.id());
         view = new BoardView(state);
+    }
+
+    /** What a coach noted for the next time comes up when it is the next time. */
+    private void remind(String drill) {
+        LocalDate today = LocalDate.now(ZoneId.systemDefault());
+        keeper.ask(
+                b -> Experience.of(b.entries()).of(drill).flatMap(d -> ExperienceWords.next(d, today)),
+                words -> words.ifPresent(messages::say));
     }
 
     /** What was done to a drill before it was opened can be undone as soon as it is read. */

@@ -19,10 +19,13 @@ import javafx.stage.Screen;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.naming.Finding;
+import wildchalk.core.log.season.DrillLine;
+import wildchalk.core.log.season.Experience;
 import wildchalk.core.practice.Around;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Content;
 import wildchalk.core.practice.Practice;
+import wildchalk.core.practice.PracticeEdits;
 import wildchalk.core.squad.Squad;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.core.wording.Wordbook;
@@ -53,11 +56,6 @@ final class BookOfPractices implements PracticeDesk {
     private static final Wordbook BOOK = Wordbook.beside(PracticeView.class, "Practice");
     private static final double WIDE = 128;
     private static final double HIGH = 72;
-    /** How long a drill is played of which nothing is said, minutes. */
-    private static final int USUAL = 12;
-
-    /** Longer no drill is put in, minutes. */
-    private static final int LONGEST = 60;
     /** More than so many that are found nobody looks through. */
     private static final int FOUND = 60;
 
@@ -68,6 +66,7 @@ final class BookOfPractices implements PracticeDesk {
     private final BiConsumer<Practice, CameBack> cameBack;
     private final Pictures pictures;
     private List<Book.Row> rows = List.of();
+    private Experience experience = Experience.NONE;
 
     /**
      * A desk.
@@ -143,17 +142,28 @@ final class BookOfPractices implements PracticeDesk {
         return new Fetched(drills, wanted, new Around(others, now, Optional.empty()), squad);
     }
 
+    /** The drills of the book, and what the log has taught of them. */
+    private record Known(List<Book.Row> rows, Experience experience) {}
+
     @Override
     public void drills(Runnable then) {
         keeper.ask(
-                b -> b.rows().stream()
-                        .filter(r -> !r.isAside())
-                        .sorted((a, c) -> a.title().compareToIgnoreCase(c.title()))
-                        .toList(),
+                b -> new Known(
+                        b.rows().stream()
+                                .filter(r -> !r.isAside())
+                                .sorted((a, c) -> a.title().compareToIgnoreCase(c.title()))
+                                .toList(),
+                        Experience.of(b.entries())),
                 now -> {
-                    rows = now;
+                    rows = now.rows();
+                    experience = now.experience();
                     then.run();
                 });
+    }
+
+    @Override
+    public Experience experience() {
+        return experience;
     }
 
     @Override
@@ -180,20 +190,9 @@ final class BookOfPractices implements PracticeDesk {
 
     @Override
     public void block(String drill, Consumer<Block> then) {
-        keeper.ask(b -> block(b.drills().load(drill), b.drills().newest(drill)), then);
-    }
-
-    /** Its lowest rung, as long as that is said to be practised. */
-    private static Block block(Drill drill, long version) {
-        double said = Ladder.dose(drill, drill.ladder().get(0).id())
-                .map(d -> d.minutes())
-                .orElse(0.0);
-        int minutes = said >= 1 ? (int) Math.min(LONGEST, Math.round(said)) : USUAL;
-        return Block.of(
-                "",
-                new Content.Play(
-                        new Content.Planned(drill.id(), version, drill.title()), List.of(), 1, Content.Telling.FRESH),
-                new Block.Time(Math.max(1, minutes * 2 / 3), minutes, minutes + Math.max(2, minutes / 2)));
+        Optional<Integer> usual =
+                experience.of(drill).flatMap(DrillLine::usual).map(m -> (int) Math.max(1, Math.round(m)));
+        keeper.ask(b -> Drills.block(b.drills().load(drill), b.drills().newest(drill), usual), then);
     }
 
     @Override
@@ -226,7 +225,15 @@ final class BookOfPractices implements PracticeDesk {
 
     @Override
     public void add(Practice practice) {
-        keeper.ask(b -> b.of(PracticeKind.PRACTICES).add(practice), opened);
+        // One that is begun with nothing said knows how long changes take here.
+        Practice knowing = practice.blocks().isEmpty() && practice.setting().changes() == 1
+                ? experience.changes().map(c -> PracticeEdits.changes(rounded(c.factor())).apply(practice)).orElse(practice)
+                : practice;
+        keeper.ask(b -> b.of(PracticeKind.PRACTICES).add(knowing), opened);
+    }
+
+    private static double rounded(double factor) {
+        return Math.round(factor * 100) / 100.0;
     }
 
     @Override

@@ -312,7 +312,7 @@ final class EntriesOfBook {
         long version = source.practice().isEmpty()
                 ? 0
                 : book.of(PracticeKind.PRACTICES).newest(source.practice());
-        return theirs.from(new Entry.Source(source.practice(), version, source.run()))
+        return theirs.from(new Entry.Source(source.practice(), version, source.run(), source.changes()))
                 .of(theirs.parts().stream()
                         .map(p -> p.drill()
                                 .map(d -> p.of(new Content.Planned(

@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.input.KeyEvent;
 import wildchalk.core.grouping.search.Divider;
+import wildchalk.core.log.season.Experience;
 import wildchalk.core.squad.Squad;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.core.wording.Wordbook;
@@ -58,6 +59,7 @@ public final class SquadPage extends KeptPage<Squad> {
         if (state.isEmpty()) {
             openSome();
         }
+        state.ifPresent(this::remember);
         view.ifPresent(Node::requestFocus);
     }
 
@@ -80,6 +82,13 @@ public final class SquadPage extends KeptPage<Squad> {
         state = Optional.of(opened);
         view = Optional.of(shown);
         fill(shown);
+        remember(opened);
+    }
+
+    /** Who was with whom counts as it was in the log. */
+    private void remember(SquadState opened) {
+        String id = opened.squad().id();
+        keeper().ask(b -> Experience.company(b.entries(), id), opened::company);
     }
 
     @Override

@@ -1,5 +1,8 @@
 package wildchalk.desktop.practice;
 
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import javafx.collections.FXCollections;
@@ -8,6 +11,8 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
 import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -16,6 +21,8 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import wildchalk.core.log.season.Experience;
+import wildchalk.core.log.season.ExperienceWords;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Content;
 import wildchalk.core.wording.Wordbook;
@@ -29,6 +36,7 @@ final class Bin extends VBox {
     private final TimeColumn column;
     private final TextField find = new TextField();
     private final ListView<Book.Row> list = new ListView<>();
+    private final ToggleButton lately = new ToggleButton(say("not.lately"));
 
     Bin(PracticeState state, TimeColumn column) {
         super(10);
@@ -50,6 +58,10 @@ final class Bin extends VBox {
                 e.consume();
             }
         });
+        lately.setId("not-lately");
+        lately.getStyleClass().add("pill");
+        lately.setTooltip(new Tooltip(say("not.lately.tip")));
+        lately.setOnAction(e -> search());
         list.setId("drills-to-put-in");
         list.getStyleClass().add("bin-list");
         list.setCellFactory(l -> new Row());
@@ -69,7 +81,7 @@ final class Bin extends VBox {
         hint.getStyleClass().add("quiet");
         hint.setWrapText(true);
         hint.setMinHeight(USE_PREF_SIZE);
-        getChildren().addAll(head, find, list, plain, hint);
+        getChildren().addAll(head, find, lately, list, plain, hint);
         fill();
     }
 
@@ -93,9 +105,27 @@ final class Bin extends VBox {
             // Whatever was typed meanwhile is on its way.
             if (typed.equals(find.getText())) {
                 list.setPlaceholder(new Label(say(typed.isBlank() ? "none.there" : "none.found")));
-                list.setItems(FXCollections.observableList(rows));
+                list.setItems(FXCollections.observableList(lately.isSelected() ? leftLongest(rows) : rows));
             }
         });
+    }
+
+    /** What was never run comes first, then what was left longest. */
+    private List<Book.Row> leftLongest(List<Book.Row> rows) {
+        Experience known = state.desk().experience();
+        return rows.stream()
+                .sorted(Comparator.comparing(r -> known.of(r.id())
+                        .map(d -> d.last().entry().when().day())
+                        .orElse(LocalDate.MIN)))
+                .toList();
+    }
+
+    private String ran(String drill) {
+        return state.desk()
+                .experience()
+                .of(drill)
+                .map(d -> ExperienceWords.last(d, LocalDate.now(ZoneId.systemDefault())))
+                .orElse("");
     }
 
     private void put(Plain what) {
@@ -174,8 +204,10 @@ final class Bin extends VBox {
                 title.setText(row.title());
                 // One that nobody has looked over yet says nothing of its people.
                 int people = row.summary().people();
-                said.setText(
-                        people == 0 ? "" : say("bin.line", people, row.summary().rungs()));
+                String ran = ran(row.id());
+                String line = people == 0 ? "" : say("bin.line", people, row.summary().rungs());
+                said.setText(ran.isEmpty() ? line : ran);
+                said.setTooltip(ran.isEmpty() ? null : new Tooltip(line));
                 setId("put-in-" + row.id());
                 picture.setImage(state.desk()
                         .picture(row, image -> {

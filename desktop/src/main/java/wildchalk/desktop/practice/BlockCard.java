@@ -52,6 +52,7 @@ final class BlockCard extends VBox {
             // One of several side by side is on as long as they are.
             getChildren().addAll(must(), minutes(), limits());
         }
+        getChildren().addAll(LearnedRows.of(state, block));
         getChildren().addAll(block.content().match(new ContentRows(state, block)));
         if (!(block.content() instanceof Content.Beside)) {
             getChildren().addAll(group(), lead(), note());

@@ -67,6 +67,7 @@ final class EveningCard extends VBox {
                         surface(),
                         theme(),
                         heat(),
+                        LearnedRows.changes(state),
                         WarnedRows.of(state),
                         squad());
         if (state.fetched().squad().isEmpty()) {

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.image.Image;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.log.season.Experience;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Practice;
 import wildchalk.core.surface.Surfaces;
@@ -55,6 +56,9 @@ public interface PracticeDesk {
 
     /** Opens a drill on the Board, as it is in the book. */
     void onBoard(String drill);
+
+    /** What the log has taught up to now, as it was read last with {@link #drills}. */
+    Experience experience();
 
     /** Puts an evening that was run without the clock into the log, as it was planned, and opens it there. */
     void ran(Practice evening);

@@ -117,7 +117,7 @@ final class GroupsSide extends VBox {
         if (n > 0) {
             styles.getChildren().add(Fields.pill("again", SquadState.BOOK.say("again"), state::again));
         }
-        Gathering.asLastTime(state.squad()).ifPresent(last -> styles.getChildren()
+        Gathering.asLastTime(state.remembered()).ifPresent(last -> styles.getChildren()
                 .add(Fields.pill(
                         "as-last-time", SquadState.BOOK.say("last"), () -> state.apply(SquadEdits.group(last)))));
         wishes.fill();

@@ -196,7 +196,8 @@ final class PersonCard extends VBox {
                                         "card.learned",
                                         Math.round(p.share() * PERCENT),
                                         Math.max(1, Math.round(p.off() * PERCENT)),
-                                        p.sprints()))));
+                                        p.sprints(),
+                                        p.left()))));
         if (pace.isEmpty() && !sprints.isEmpty()) {
             known.getChildren().add(quiet(say("card.learned.where")));
         }

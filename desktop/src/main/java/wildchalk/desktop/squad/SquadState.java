@@ -47,6 +47,8 @@ public final class SquadState {
     private final ReadOnlyObjectWrapper<Set<String>> chosen = new ReadOnlyObjectWrapper<>(Set.of());
     private final ReadOnlyObjectWrapper<Optional<String>> person = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyBooleanWrapper dividing = new ReadOnlyBooleanWrapper();
+    /** Who was with whom on evenings that were; empty where the log knows none, and what the squad remembers counts. */
+    private List<List<List<String>>> company = List.of();
     private AtomicBoolean stop = new AtomicBoolean();
     /** What was found last: whether there is none better is known only of this. */
     private Optional<Division> found = Optional.empty();
@@ -68,6 +70,16 @@ public final class SquadState {
 
     public Squad squad() {
         return document.document();
+    }
+
+    /** What the log knows of who was with whom: that is how it really was. */
+    public void company(List<List<List<String>>> evenings) {
+        company = evenings;
+    }
+
+    /** The squad with who was really with whom. */
+    Squad remembered() {
+        return company.isEmpty() ? squad() : squad().remembering(company);
     }
 
     void apply(Edit<Squad> edit) {
@@ -150,7 +162,7 @@ public final class SquadState {
 
     /** Looks for groups beside the window's thread; whatever was looked for before is no longer. */
     void divide(int groups, Style style, long seed) {
-        Squad from = squad();
+        Squad from = remembered();
         look(ended -> {
             Asked asked = Gathering.of(from, groups, style, seed);
             return new Found(asked, divider.divide(asked, ended::get));
@@ -184,7 +196,7 @@ public final class SquadState {
 
     /** Others that are as good, company aside; where a few tries find none, what was found last. */
     void again() {
-        Squad from = squad();
+        Squad from = remembered();
         Groups before = groups();
         Optional<Division> now = Gathering.judged(from);
         look(ended -> {
@@ -233,13 +245,13 @@ public final class SquadState {
 
     /** A wish in a coach's words. */
     String words(Wish wish) {
-        Asked asked = Gathering.of(squad(), Math.max(1, groups().groups().size()), groups().style(), 1);
+        Asked asked = Gathering.of(remembered(), Math.max(1, groups().groups().size()), groups().style(), 1);
         return new GroupWords(asked, this::name, groupNames()).wish(wish);
     }
 
     /** Whoever is in no group goes where fewest are. */
     void putIn() {
-        Gathering.now(squad()).ifPresent(asked -> Gathering.judged(squad())
+        Gathering.now(remembered()).ifPresent(asked -> Gathering.judged(remembered())
                 .ifPresent(d -> apply(SquadEdits.group(Gathering.made(squad(), asked, d)))));
     }
 
@@ -253,11 +265,11 @@ public final class SquadState {
 
     /** What is to be said of the groups that there are; nothing while there are none. */
     Told told() {
-        Optional<Asked> asked = Gathering.now(squad());
+        Optional<Asked> asked = Gathering.now(remembered());
         if (asked.isEmpty()) {
             return new Told(List.of(), List.of());
         }
-        Division judged = Gathering.judged(squad()).orElseThrow();
+        Division judged = Gathering.judged(remembered()).orElseThrow();
         boolean best = found.filter(f -> f.best() && isSame(f, judged)).isPresent();
         GroupWords words = new GroupWords(asked.get(), this::name, groupNames());
         return new Told(words.told(new Division(judged.groups(), judged.verdict(), best)), words.missing(judged));

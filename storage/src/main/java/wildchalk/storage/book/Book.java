@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
@@ -45,6 +46,7 @@ public final class Book implements AutoCloseable {
     private final Access access;
     private volatile Surfaces surfaces;
     private final Clock clock;
+    private final Map<String, EntryRows.Known> entries = new ConcurrentHashMap<>();
     private final Set<Ref> unkept = Collections.synchronizedSet(new LinkedHashSet<>());
 
     private Book(Access access, Surfaces surfaces, Clock clock) {
@@ -308,7 +310,7 @@ public final class Book implements AutoCloseable {
 
     /** Every entry of the log that is not put aside, in no order; one that cannot be read is left out. */
     public List<Entry> entries() {
-        return access.derive(h -> new EntryRows(h).all()).orElse(List.of());
+        return access.derive(h -> new EntryRows(h, entries).all()).orElse(List.of());
     }
 
     /** Some of the drills that were not looked at since they were changed. */

@@ -1,7 +1,6 @@
 package wildchalk.storage.book;
 
-import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -18,40 +17,68 @@ final class EntryRows {
     private static final String LOG = LogKind.LOGS.word();
 
     private final Handle h;
+    private final Map<String, Known> known;
 
-    EntryRows(Handle handle) {
+    /**
+     * What was read of one already.
+     *
+     * @param sum of the row that it was read of
+     */
+    record Known(long sum, Entry entry) {}
+
+    /** @param known what was read already, by id; what is read now is put into it */
+    EntryRows(Handle handle, Map<String, Known> known) {
         this.h = handle;
+        this.known = known;
     }
-
-    /** A row: the entry, or what is to be read for it. */
-    private record Row(String id, long sum, Optional<Entry> entry) {}
 
     /** All that were not put aside; one that cannot be read is left out. */
     List<Entry> all() {
-        List<Entry> all = new ArrayList<>();
-        Map<String, Long> stale = new HashMap<>();
-        h
-                .createQuery("SELECT d.id, d.sum, g.body FROM kept d LEFT JOIN kept_glance g ON g.kind = d.kind "
-                        + "AND g.id = d.id AND g.of = d.sum AND g.maker = :maker "
-                        + "WHERE d.kind = :kind AND d.deleted IS NULL")
+        Map<String, Long> there = new LinkedHashMap<>();
+        h.createQuery("SELECT id, sum FROM kept WHERE kind = :kind AND deleted IS NULL")
+                .bind("kind", LOG)
+                .map((row, c) -> there.put(row.getString(1), row.getLong(2)))
+                .list();
+        known.keySet().retainAll(there.keySet());
+        if (!there.entrySet().stream().allMatch(e -> isKnown(e.getKey(), e.getValue()))) {
+            unpack();
+        }
+        there.forEach((id, sum) -> {
+            if (!isKnown(id, sum)) {
+                read(id, sum);
+            }
+        });
+        return there.keySet().stream()
+                .flatMap(id -> Optional.ofNullable(known.get(id)).stream())
+                .map(Known::entry)
+                .toList();
+    }
+
+    private boolean isKnown(String id, long sum) {
+        return known.containsKey(id) && known.get(id).sum() == sum;
+    }
+
+    private void unpack() {
+        h.createQuery("SELECT id, of, body FROM kept_glance WHERE kind = :kind AND maker = :maker")
                 .bind("maker", PackedEntry.MAKER)
                 .bind("kind", LOG)
                 .map((row, c) -> {
-                    byte[] packed = row.getBytes(3);
-                    return new Row(
-                            row.getString(1),
-                            row.getLong(2),
-                            packed == null ? Optional.empty() : PackedEntry.read(packed));
+                    String id = row.getString(1);
+                    long sum = row.getLong(2);
+                    if (!isKnown(id, sum)) {
+                        PackedEntry.read(row.getBytes(3)).ifPresent(e -> known.put(id, new Known(sum, e)));
+                    }
+                    return id;
                 })
-                .forEach(row -> row.entry().ifPresentOrElse(all::add, () -> stale.put(row.id(), row.sum())));
-        stale.forEach((id, sum) -> new DocumentRows(h)
-                .get(LOG, id)
-                .flatMap(row -> read(row.body()))
-                .ifPresent(entry -> {
-                    put(id, sum, entry);
-                    all.add(entry);
-                }));
-        return all;
+                .list();
+    }
+
+    private void read(String id, long sum) {
+        known.remove(id);
+        new DocumentRows(h).get(LOG, id).flatMap(row -> read(row.body())).ifPresent(entry -> {
+            put(id, sum, entry);
+            known.put(id, new Known(sum, entry));
+        });
     }
 
     private static Optional<Entry> read(String body) {

@@ -79,7 +79,8 @@ public final class LogReader {
                 new Entry.Source(
                         from.path("practice").asText(""),
                         from.path("practiceVersion").asLong(0),
-                        from.path("run").asText("")),
+                        from.path("run").asText(""),
+                        from.path("changesTake").asDouble(1)),
                 there(o.path("there")),
                 parts,
                 o.path("thought").asText(""));

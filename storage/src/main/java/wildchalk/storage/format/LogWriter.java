@@ -52,6 +52,9 @@ public final class LogWriter {
             o.put("practiceVersion", source.version());
         }
         said(o, "run", source.run());
+        if (source.changes() != 1) {
+            o.put("changesTake", source.changes());
+        }
     }
 
     private static void there(ObjectNode o, Entry.There there) {

@@ -104,6 +104,7 @@ public final class PackedEntry {
             words(e.source().practice());
             out.writeLong(e.source().version());
             words(e.source().run());
+            out.writeDouble(e.source().changes());
             words(e.there().squad());
             out.writeInt(e.there().people());
             all(e.there().known());
@@ -224,7 +225,7 @@ public final class PackedEntry {
             String title = words();
             Entry.When when =
                     new Entry.When(LocalDate.ofEpochDay(in.readLong()), LocalTime.ofSecondOfDay(in.readInt()));
-            Entry.Source source = new Entry.Source(words(), in.readLong(), words());
+            Entry.Source source = new Entry.Source(words(), in.readLong(), words(), in.readDouble());
             String squad = words();
             int people = in.readInt();
             List<String> known = all();

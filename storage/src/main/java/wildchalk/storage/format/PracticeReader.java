@@ -107,7 +107,8 @@ public final class PracticeReader {
                         o.path("ground").asText(""),
                         DrillReader.value(o, "heat", Practice.Heat.MILD),
                         warned(o.path("warned")),
-                        BesideForm.part(o.path("part")).orElseThrow(() -> refused(o.path("part"), "part"))),
+                        BesideForm.part(o.path("part")).orElseThrow(() -> refused(o.path("part"), "part")),
+                        o.path("changesTake").asDouble(1)),
                 blocks);
     }
 

@@ -60,6 +60,9 @@ public final class PracticeWriter {
                     .put("ticks", warned.ticks())
                     .put("horn", warned.horn());
         }
+        if (practice.setting().changes() != 1) {
+            o.put("changesTake", practice.setting().changes());
+        }
         if (!practice.setting().part().isWhole()) {
             BesideForm.write(o.putObject("part"), practice.setting().part());
         }

@@ -71,7 +71,8 @@ class PracticeFileTest {
                         "the old hall",
                         Practice.Heat.WARM,
                         Practice.Warned.USUAL,
-                        new GroundPart(2, 3, true)),
+                        new GroundPart(2, 3, true),
+                        1.25),
                 List.of(
                         Block.of("b1", new Content.Words(Content.Sort.SETTING_OUT, "the <far> end"), Block.Time.of(4)),
                         play,

@@ -23,10 +23,10 @@ public record Changes(double factor, int times) {
         List<Double> factors = entries.stream()
                 // As planned is no measure of the plan.
                 .filter(e -> !e.source().run().isEmpty())
-                .flatMap(e -> e.parts().stream())
-                .map(Part::time)
-                .filter(t -> !t.meanwhile() && t.plannedBefore() >= SHORTEST)
-                .map(t -> (double) t.before() / t.plannedBefore())
+                .flatMap(e -> e.parts().stream()
+                        .map(Part::time)
+                        .filter(t -> !t.meanwhile() && t.plannedBefore() >= SHORTEST)
+                        .map(t -> t.before() * e.source().changes() / t.plannedBefore()))
                 .sorted()
                 .toList();
         return factors.size() < ENOUGH
