@@ -19,6 +19,7 @@ import wildchalk.storage.book.DamagedBook;
 import wildchalk.storage.kind.DrillKind;
 import wildchalk.storage.kind.Kind;
 import wildchalk.storage.kind.Kinds;
+import wildchalk.storage.kind.LogKind;
 import wildchalk.storage.kind.PracticeKind;
 import wildchalk.storage.kind.Rota;
 import wildchalk.storage.kind.SquadKind;
@@ -96,6 +97,7 @@ public final class Damage {
                 damage.remember(book, Rota.KIND);
                 damage.remember(book, SquadKind.SQUADS);
                 damage.remember(book, PracticeKind.PRACTICES);
+                damage.remember(book, LogKind.LOGS);
             }
             for (int i = 0; i < books; i++) {
                 Path mine = folder.resolve("book-" + i);
@@ -143,7 +145,8 @@ public final class Damage {
             int holds = open.drills().list().size()
                     + open.of(Rota.KIND).list().size()
                     + open.of(SquadKind.SQUADS).list().size()
-                    + open.of(PracticeKind.PRACTICES).list().size();
+                    + open.of(PracticeKind.PRACTICES).list().size()
+                    + open.of(LogKind.LOGS).list().size();
             if (holds != what.documents()) {
                 failures.add(i + " (" + how + ") says " + what.documents() + " and holds " + holds);
             }
@@ -171,7 +174,7 @@ public final class Damage {
             String where, Book open, Typed<T> was, Set<Rescue.Named> said, boolean more) {
         T document = was.document();
         Optional<T> there = open.of(was.kind()).find(document.id());
-        boolean named = said.contains(new Rescue.Named(was.kind().word(), document.title()));
+        boolean named = said.contains(new Rescue.Named(was.kind().word(), document.listed()));
         if (there.filter(document::equals).isPresent()) {
             saved.merge(was.kind().word(), 1, Integer::sum);
         } else if (!named && more && there.isEmpty()) {

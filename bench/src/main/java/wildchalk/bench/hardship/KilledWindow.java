@@ -15,6 +15,7 @@ import wildchalk.desktop.Request;
 import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.exchange.SystemChooser;
 import wildchalk.storage.book.Book;
+import wildchalk.storage.kind.LogKind;
 import wildchalk.storage.kind.PracticeKind;
 import wildchalk.storage.kind.Rota;
 import wildchalk.storage.kind.SquadKind;
@@ -30,6 +31,7 @@ public final class KilledWindow extends Application {
     static final String ROTA = "w0";
     static final String SQUAD = "s0";
     static final String PRACTICE = "p0";
+    static final String ENTRY = "e0";
     private static final int MOST_PEOPLE = 40;
     private static final int LONGEST_PAUSE = 60;
     private static final int LONGEST_TEXT = 6000;
@@ -87,6 +89,9 @@ public final class KilledWindow extends Application {
                         PracticeKind.PRACTICES,
                         Samples.practice(PRACTICE, title, "d0", 1 + random.nextInt(MOST_PEOPLE)),
                         "Edit");
+        session.keeper()
+                .orElseThrow()
+                .keep(LogKind.LOGS, Samples.entry(ENTRY, title, "d0", 1 + random.nextInt(MOST_PEOPLE)), "Edit");
         PauseTransition pause = new PauseTransition(Duration.millis(random.nextInt(LONGEST_PAUSE)));
         pause.setOnFinished(e -> edit());
         pause.play();

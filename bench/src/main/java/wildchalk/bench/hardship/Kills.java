@@ -20,6 +20,7 @@ import wildchalk.storage.book.Book;
 import wildchalk.storage.book.BookException;
 import wildchalk.storage.kind.DrillKind;
 import wildchalk.storage.kind.Kind;
+import wildchalk.storage.kind.LogKind;
 import wildchalk.storage.kind.PracticeKind;
 import wildchalk.storage.kind.Rota;
 import wildchalk.storage.kind.SquadKind;
@@ -115,10 +116,13 @@ public final class Kills {
             look(n, kept, open, Rota.KIND, KilledWindow.ROTA);
             look(n, kept, open, SquadKind.SQUADS, KilledWindow.SQUAD);
             look(n, kept, open, PracticeKind.PRACTICES, KilledWindow.PRACTICE);
+            look(n, kept, open, LogKind.LOGS, KilledWindow.ENTRY);
             if (open.rows().size() != DRILLS
                     || open.of(Rota.KIND).list().size() != DRILLS / 2
                     || open.of(SquadKind.SQUADS).list().size() != DRILLS / 3
                     || open.of(PracticeKind.PRACTICES).list().size() != DRILLS / 4
+                    || open.of(LogKind.LOGS).list().size() != DRILLS / 6
+                    || open.entries().size() != DRILLS / 6
                     || !open.standing().isKept()) {
                 failures.add(n + ": the book is not as it was");
             }

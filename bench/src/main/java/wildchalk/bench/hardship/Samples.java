@@ -3,6 +3,7 @@ package wildchalk.bench.hardship;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -11,6 +12,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.log.Entry;
+import wildchalk.core.log.EntryEdits;
+import wildchalk.core.log.Part;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Content;
 import wildchalk.core.practice.Practice;
@@ -24,6 +28,7 @@ import wildchalk.desktop.DemoBook;
 import wildchalk.storage.book.Book;
 import wildchalk.storage.kind.DrillKind;
 import wildchalk.storage.kind.Pointer;
+import wildchalk.storage.kind.LogKind;
 import wildchalk.storage.kind.PracticeKind;
 import wildchalk.storage.kind.Rota;
 import wildchalk.storage.kind.SquadKind;
@@ -68,10 +73,28 @@ public final class Samples {
         return practice;
     }
 
+    /** An evening as it was, with more parts the longer it is, one of them of a drill in its first version. */
+    static Entry entry(String id, String title, String drill, int parts) {
+        List<Part> all = new ArrayList<>();
+        all.add(Part.of(title, Optional.of(new Content.Planned(drill, 1, title)), new Part.Time(30, 20, 700, 600)));
+        for (int i = 1; i < parts; i++) {
+            all.add(Part.of("x".repeat(1 + i % 90), Optional.empty(), Part.Time.asPlanned(i, 60 * i))
+                    .nextTime("x".repeat(i * 5)));
+        }
+        return new Entry(
+                id,
+                title,
+                new Entry.When(LocalDate.of(2026, 1, 1).plusDays(parts), LocalTime.of(18, 0)),
+                Entry.Source.TYPED,
+                Entry.There.UNKNOWN,
+                all,
+                "");
+    }
+
     /**
      * Puts drills with these numbers into a book, each with a few versions, some put aside, some in a collection; for
-     * every other one a document of a made-up kind, which names a version of that drill, for every third a squad, and
-     * for every fourth an evening of that drill.
+     * every other one a document of a made-up kind, which names a version of that drill, for every third a squad, for
+     * every fourth an evening of that drill, and for every sixth an entry of the log of it.
      */
     static void fill(Path file, int from, int to) {
         List<Drill> demo = DemoBook.drills();
@@ -105,6 +128,11 @@ public final class Samples {
                     book.of(PracticeKind.PRACTICES).add(practice);
                     book.of(PracticeKind.PRACTICES)
                             .keep(PracticeEdits.about("x".repeat(i)).apply(practice), "What it is about");
+                }
+                if (i % 6 == 0) {
+                    Entry entry = entry("e" + i, "Evening " + i, added.id(), 1 + i % 20);
+                    book.of(LogKind.LOGS).add(entry);
+                    book.of(LogKind.LOGS).keep(EntryEdits.thought("x".repeat(i)).apply(entry), "What I thought");
                 }
                 if (i % 9 == 0) {
                     book.drills().delete(added.id());

@@ -167,6 +167,16 @@ public final class LogState {
     }
 
     void view(View other) {
+        if (other == View.TOGETHER && shown.get().isPresent()) {
+            // Of five seasons that takes longer than a frame.
+            Season season = shown.get().get().season();
+            Background.work(
+                    BOOK.say("work.adding"),
+                    season::pairs,
+                    done -> view.set(other),
+                    trouble -> desk.warn(trouble.words(BOOK.say("trouble.adding"))));
+            return;
+        }
         view.set(other);
         if (other == View.UNRUN) {
             desk.practices(all -> unrun.set(Optional.of(Unrun.of(all, filled.entries(), today))));
@@ -208,9 +218,14 @@ public final class LogState {
         LogDesk.Filled of = filled;
         Range over = range;
         Asked wanted = asked;
+        boolean together = view.get() == View.TOGETHER;
         adding.ask(() -> {
             Asked now = wanted.on(span(over, of, wanted));
-            return new Shown(of, over, now, Season.of(of.entries(), now));
+            Season season = Season.of(of.entries(), now);
+            if (together) {
+                season.pairs();
+            }
+            return new Shown(of, over, now, season);
         });
     }
 

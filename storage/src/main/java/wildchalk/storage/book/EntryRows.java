@@ -58,19 +58,20 @@ final class EntryRows {
         return known.containsKey(id) && known.get(id).sum() == sum;
     }
 
+    /** A row that is to be unpacked. */
+    private record Packed(String id, long sum, byte[] bytes) {}
+
+    /** Several at once: to read them from the file takes less time than to make entries of them. */
     private void unpack() {
-        h.createQuery("SELECT id, of, body FROM kept_glance WHERE kind = :kind AND maker = :maker")
+        h
+                .createQuery("SELECT id, of, body FROM kept_glance WHERE kind = :kind AND maker = :maker")
                 .bind("maker", PackedEntry.MAKER)
                 .bind("kind", LOG)
-                .map((row, c) -> {
-                    String id = row.getString(1);
-                    long sum = row.getLong(2);
-                    if (!isKnown(id, sum)) {
-                        PackedEntry.read(row.getBytes(3)).ifPresent(e -> known.put(id, new Known(sum, e)));
-                    }
-                    return id;
-                })
-                .list();
+                .map((row, c) -> new Packed(row.getString(1), row.getLong(2), row.getBytes(3)))
+                .list()
+                .parallelStream()
+                .filter(p -> !isKnown(p.id(), p.sum()))
+                .forEach(p -> PackedEntry.read(p.bytes()).ifPresent(e -> known.put(p.id(), new Known(p.sum(), e))));
     }
 
     private void read(String id, long sum) {

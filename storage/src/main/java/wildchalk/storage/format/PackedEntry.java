@@ -1,12 +1,10 @@
 package wildchalk.storage.format;
 
-import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
-import java.io.DataInput;
-import java.io.DataInputStream;
 import java.io.DataOutput;
 import java.io.DataOutputStream;
 import java.io.IOException;
+import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -53,13 +51,10 @@ public final class PackedEntry {
 
     /** The entry of such bytes; empty where they are not as they were written. */
     public static Optional<Entry> read(byte[] bytes) {
-        try (DataInputStream in = new DataInputStream(new ByteArrayInputStream(bytes))) {
-            return bytes.length < SUM || in.readInt() != sum(bytes, SUM)
-                    ? Optional.empty()
-                    : Optional.of(new In(in).entry());
-        } catch (IOException e) {
-            return Optional.empty();
-        }
+        ByteBuffer in = ByteBuffer.wrap(bytes);
+        return bytes.length < SUM || in.getInt() != sum(bytes, SUM)
+                ? Optional.empty()
+                : Optional.of(new In(in).entry());
     }
 
     private static int sum(byte[] bytes, int from) {
@@ -193,26 +188,26 @@ public final class PackedEntry {
         private static final Skill[] SKILLS = Skill.values();
         private static final Part.Went[] WENT = Part.Went.values();
 
-        private final DataInput in;
+        private final ByteBuffer in;
         private final List<String> words = new ArrayList<>();
 
-        In(DataInput in) {
+        In(ByteBuffer in) {
             this.in = in;
         }
 
-        private String words() throws IOException {
-            int known = in.readInt();
+        private String words() {
+            int known = in.getInt();
             if (known >= 0) {
                 return words.get(known);
             }
-            byte[] utf = new byte[in.readInt()];
-            in.readFully(utf);
+            byte[] utf = new byte[in.getInt()];
+            in.get(utf);
             words.add(new String(utf, StandardCharsets.UTF_8));
             return words.get(words.size() - 1);
         }
 
-        private List<String> all() throws IOException {
-            int n = in.readInt();
+        private List<String> all() {
+            int n = in.getInt();
             List<String> texts = new ArrayList<>(n);
             for (int i = 0; i < n; i++) {
                 texts.add(words());
@@ -220,37 +215,37 @@ public final class PackedEntry {
             return texts;
         }
 
-        Entry entry() throws IOException {
+        Entry entry() {
             String id = words();
             String title = words();
             Entry.When when =
-                    new Entry.When(LocalDate.ofEpochDay(in.readLong()), LocalTime.ofSecondOfDay(in.readInt()));
-            Entry.Source source = new Entry.Source(words(), in.readLong(), words(), in.readDouble());
+                    new Entry.When(LocalDate.ofEpochDay(in.getLong()), LocalTime.ofSecondOfDay(in.getInt()));
+            Entry.Source source = new Entry.Source(words(), in.getLong(), words(), in.getDouble());
             String squad = words();
-            int people = in.readInt();
+            int people = in.getInt();
             List<String> known = all();
             List<List<String>> groups = new ArrayList<>();
-            for (int n = in.readInt(); n > 0; n--) {
+            for (int n = in.getInt(); n > 0; n--) {
                 groups.add(all());
             }
             Entry.There there = new Entry.There(squad, people, known, groups, all());
             String thought = words();
             List<Part> parts = new ArrayList<>();
-            for (int n = in.readInt(); n > 0; n--) {
+            for (int n = in.getInt(); n > 0; n--) {
                 parts.add(part());
             }
             return new Entry(id, title, when, source, there, parts, thought);
         }
 
-        private Part part() throws IOException {
+        private Part part() {
             String title = words();
-            Optional<Content.Planned> drill = in.readBoolean()
-                    ? Optional.of(new Content.Planned(words(), in.readLong(), words()))
+            Optional<Content.Planned> drill = in.get() != 0
+                    ? Optional.of(new Content.Planned(words(), in.getLong(), words()))
                     : Optional.empty();
             List<String> rungs = all();
             Part.Time time =
-                    new Part.Time(in.readInt(), in.readInt(), in.readInt(), in.readInt(), in.readBoolean());
-            Part.Went went = WENT[in.readByte()];
+                    new Part.Time(in.getInt(), in.getInt(), in.getInt(), in.getInt(), in.get() != 0);
+            Part.Went went = WENT[in.get()];
             String next = words();
             Part.Result result = result();
             return new Part(
@@ -261,47 +256,47 @@ public final class PackedEntry {
                     went,
                     next,
                     result,
-                    in.readBoolean() ? Optional.of(work()) : Optional.empty());
+                    in.get() != 0 ? Optional.of(work()) : Optional.empty());
         }
 
-        private Part.Result result() throws IOException {
-            int n = in.readInt();
+        private Part.Result result() {
+            int n = in.getInt();
             List<Part.Counted> counted = new ArrayList<>(n);
             for (int i = 0; i < n; i++) {
-                counted.add(new Part.Counted(words(), words(), in.readInt(), in.readInt(), in.readInt()));
+                counted.add(new Part.Counted(words(), words(), in.getInt(), in.getInt(), in.getInt()));
             }
-            int calls = in.readInt();
+            int calls = in.getInt();
             List<Part.Timed> timed = new ArrayList<>();
-            for (int k = in.readInt(); k > 0; k--) {
+            for (int k = in.getInt(); k > 0; k--) {
                 String what = words();
                 String who = words();
-                double metres = in.readDouble();
+                double metres = in.getDouble();
                 List<Long> splits = new ArrayList<>();
-                for (int s = in.readInt(); s > 0; s--) {
-                    splits.add(in.readLong());
+                for (int s = in.getInt(); s > 0; s--) {
+                    splits.add(in.getLong());
                 }
                 timed.add(new Part.Timed(what, who, metres, splits));
             }
             return new Part.Result(counted, calls, timed, all());
         }
 
-        private Work work() throws IOException {
+        private Work work() {
             Map<Skill, Double> skills = new EnumMap<>(Skill.class);
-            for (int n = in.readByte(); n > 0; n--) {
-                skills.put(SKILLS[in.readByte()], in.readDouble());
+            for (int n = in.get(); n > 0; n--) {
+                skills.put(SKILLS[in.get()], in.getDouble());
             }
-            double share = in.readDouble();
-            boolean contact = in.readBoolean();
-            int n = in.readInt();
+            double share = in.getDouble();
+            boolean contact = in.get() != 0;
+            int n = in.getInt();
             List<Work.Each> each = new ArrayList<>(n);
             for (int i = 0; i < n; i++) {
                 each.add(new Work.Each(
                         words(),
-                        in.readDouble(),
-                        in.readDouble(),
-                        in.readDouble(),
-                        in.readDouble(),
-                        in.readDouble()));
+                        in.getDouble(),
+                        in.getDouble(),
+                        in.getDouble(),
+                        in.getDouble(),
+                        in.getDouble()));
             }
             return new Work(skills, share, contact, each);
         }

@@ -1,6 +1,7 @@
 package wildchalk.core.log.chart;
 
 import java.util.List;
+import java.util.function.Supplier;
 
 /**
  * A drawing, in dots from its top left.
@@ -30,10 +31,15 @@ public record Chart(double width, double height, List<Mark> marks, List<Line> li
      * @param y of its middle
      * @param wide across, and how thick a stroke is
      * @param tall as wide, save for a stroke
-     * @param words its figures, for whoever points at it or cannot see it
+     * @param told its figures, for whoever points at it or cannot see it: made when somebody asks
      * @param ref id of what it stands for; empty for nothing that could be opened
      */
-    public record Mark(Kind kind, double x, double y, double wide, double tall, String words, String ref) {
+    public record Mark(Kind kind, double x, double y, double wide, double tall, Supplier<String> told, String ref) {
+
+        /** Its figures, in words. */
+        public String words() {
+            return told.get();
+        }
 
         /** How far a place is from it. */
         public double distance(double px, double py) {

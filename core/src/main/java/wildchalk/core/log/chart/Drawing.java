@@ -6,6 +6,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Supplier;
 import wildchalk.core.wording.Wordbook;
 
 /** A drawing while it is made, with time from left to right. */
@@ -62,7 +63,7 @@ final class Drawing {
         return left + (right - left) * (ChronoUnit.DAYS.between(first, day) + 0.5) / days;
     }
 
-    void mark(Chart.Kind kind, double x, double y, double wide, double tall, String told, String ref) {
+    void mark(Chart.Kind kind, double x, double y, double wide, double tall, Supplier<String> told, String ref) {
         marks.add(new Chart.Mark(kind, x, y, wide, tall, told, ref));
     }
 

@@ -1,11 +1,13 @@
 package wildchalk.core.log.chart;
 
 import java.time.LocalDate;
+import java.time.YearMonth;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.function.UnaryOperator;
 import wildchalk.core.log.Part;
 import wildchalk.core.log.season.DrillLine;
@@ -25,6 +27,8 @@ public final class RowsChart {
     private static final double TALL = 13;
     private static final double METRES = 1000;
     private static final double CURVE = 54;
+    /** Weeks that are narrower are drawn month by month, dots. */
+    private static final double NARROW = 6;
     /** About as wide as a letter is. */
     private static final double LETTER = 6.6;
     /** Through more rows than these nobody looks; all of them stand in the table. */
@@ -75,7 +79,7 @@ public final class RowsChart {
                         middle,
                         size,
                         size,
-                        Drawing.say(
+                        () -> Drawing.say(
                                 "drill.run",
                                 drill.title(),
                                 Drawing.day(day),
@@ -95,7 +99,7 @@ public final class RowsChart {
         double x = left;
         for (Part.Went went : Part.Went.values()) {
             String words = Drawing.say("legend." + Wordbook.key(went));
-            drawing.mark(WENT.get(went), x + DOT / 2, TOP - 26, DOT, DOT, words, "");
+            drawing.mark(WENT.get(went), x + DOT / 2, TOP - 26, DOT, DOT, () -> words, "");
             drawing.write(x + DOT + 4, TOP - 22, words, Chart.Side.LEFT, Chart.Weight.QUIET);
             x += DOT + 18 + words.length() * LETTER;
         }
@@ -134,26 +138,15 @@ public final class RowsChart {
         }
         Drawing drawing = begin(season, width, FIGURES);
         double y = TOP;
-        double wide = Math.max(1, Math.min(4, drawing.week() / 4));
         for (PersonLine person : season.people().subList(0, Math.min(MOST, season.people().size()))) {
             double middle = y + ROW / 2;
             String name = names.apply(person.id());
             drawing.write(0, middle + 4, name, Chart.Weight.STRONG, LEFT - 14);
             drawing.line(LEFT, middle, width - FIGURES, middle);
-            Set<LocalDate> there = new HashSet<>(person.there());
-            for (Season.Evening evening : season.evenings()) {
-                LocalDate day = evening.entry().when().day();
-                boolean was = there.contains(day);
-                if (was || !season.asked().person().isEmpty()) {
-                    drawing.mark(
-                            was ? Chart.Kind.STROKE : Chart.Kind.RING,
-                            drawing.x(day),
-                            middle,
-                            was ? wide : 4,
-                            was ? TALL : 4,
-                            Drawing.say(was ? "person.there" : "person.away", name, Drawing.day(day)),
-                            evening.entry().id());
-                }
+            if (drawing.week() < NARROW) {
+                months(drawing, person, name, season, middle);
+            } else {
+                evenings(drawing, person, name, season, middle);
             }
             drawing.write(
                     width - FIGURES + 14,
@@ -172,6 +165,43 @@ public final class RowsChart {
         return more(drawing, season.people().size(), y);
     }
 
+    private static void evenings(
+            Drawing drawing, PersonLine person, String name, Season season, double middle) {
+        double wide = Math.max(1, Math.min(4, drawing.week() / 4));
+        Set<LocalDate> there = new HashSet<>(person.there());
+        for (Season.Evening evening : season.evenings()) {
+            LocalDate day = evening.entry().when().day();
+            boolean was = there.contains(day);
+            if (was || !season.asked().person().isEmpty()) {
+                drawing.mark(
+                        was ? Chart.Kind.STROKE : Chart.Kind.RING,
+                        drawing.x(day),
+                        middle,
+                        was ? wide : 4,
+                        was ? TALL : 4,
+                        () -> Drawing.say(was ? "person.there" : "person.away", name, Drawing.day(day)),
+                        evening.entry().id());
+            }
+        }
+    }
+
+    /** Where evenings would lie on each other, each month is a stroke as high as the share that somebody was there. */
+    private static void months(Drawing drawing, PersonLine person, String name, Season season, double middle) {
+        Map<YearMonth, Integer> all = new TreeMap<>();
+        season.evenings()
+                .forEach(e -> all.merge(YearMonth.from(e.entry().when().day()), 1, Integer::sum));
+        Map<YearMonth, Integer> theirs = new TreeMap<>();
+        person.there().forEach(d -> theirs.merge(YearMonth.from(d), 1, Integer::sum));
+        theirs.forEach((month, times) -> drawing.mark(
+                Chart.Kind.STROKE,
+                drawing.x(month.atDay(15)),
+                middle,
+                3,
+                Math.max(3, (ROW - 4) * times / all.getOrDefault(month, times)),
+                () -> Drawing.say("person.month", name, month, times, all.getOrDefault(month, times)),
+                ""));
+    }
+
     /** One alone: when they were there, and under it what was measured of them. */
     public static Chart one(PersonLine person, Season season, UnaryOperator<String> names, double width) {
         Chart row = people(season, names, width);
@@ -182,7 +212,7 @@ public final class RowsChart {
         double by = row.height();
         below.marks()
                 .forEach(m -> marks.add(
-                        new Chart.Mark(m.kind(), m.x(), m.y() + by, m.wide(), m.tall(), m.words(), m.ref())));
+                        new Chart.Mark(m.kind(), m.x(), m.y() + by, m.wide(), m.tall(), m.told(), m.ref())));
         below.lines().forEach(l -> lines.add(new Chart.Line(l.x1(), l.y1() + by, l.x2(), l.y2() + by)));
         below.words()
                 .forEach(w -> words.add(
@@ -230,7 +260,7 @@ public final class RowsChart {
                         top + 6 + high * (1 - (point.value() - least) / range),
                         6,
                         6,
-                        Drawing.say("measured.point", what, Drawing.day(point.day()), said(point.value())),
+                        () -> Drawing.say("measured.point", what, Drawing.day(point.day()), said(point.value())),
                         "");
             }
             Trend.Point last = trend.points().get(trend.points().size() - 1);

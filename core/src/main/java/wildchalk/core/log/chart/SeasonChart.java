@@ -74,7 +74,7 @@ public final class SeasonChart {
                     foot - tall / 2,
                     THIN + (thick - THIN) * share,
                     tall,
-                    words(evening),
+                    () -> words(evening),
                     evening.entry().id());
         }
     }
@@ -119,7 +119,7 @@ public final class SeasonChart {
                             middle,
                             size,
                             size,
-                            Drawing.say(
+                            () -> Drawing.say(
                                     "season.skill", skill.words(), Drawing.day(week.monday()), Math.round(minutes)),
                             "");
                 }

@@ -53,6 +53,7 @@ public final class TogetherChart {
                 boolean ordered = people.get(i).compareTo(people.get(j)) < 0;
                 String pair = people.get(ordered ? i : j) + " " + people.get(ordered ? j : i);
                 int n = times.getOrDefault(pair, 0);
+                String other = names.apply(people.get(j));
                 double size = n == 0 ? 5 : Math.max(4, (cell - 3) * Math.sqrt((double) n / most));
                 drawing.mark(
                         n == 0 ? Chart.Kind.RING : Chart.Kind.DOT,
@@ -60,7 +61,7 @@ public final class TogetherChart {
                         y,
                         size,
                         size,
-                        Drawing.say("together", one, names.apply(people.get(j)), n),
+                        () -> Drawing.say("together", one, other, n),
                         "");
             }
         }

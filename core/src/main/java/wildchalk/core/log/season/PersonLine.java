@@ -3,6 +3,7 @@ package wildchalk.core.log.season;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -39,22 +40,7 @@ public record PersonLine(
      * @param minutes that they were in parts
      * @param busy minutes in which they did something
      */
-    public record Did(double minutes, double busy, double metres, double sprints, double touches, double shots) {
-
-        /** Nothing. */
-        static final Did NOTHING = new Did(0, 0, 0, 0, 0, 0);
-
-        /** So many minutes of a part more. */
-        Did and(Work.Each each, double more) {
-            return new Did(
-                    minutes + more,
-                    busy + each.busy() * more,
-                    metres + each.metres() * more,
-                    sprints + each.sprints() * more,
-                    touches + each.touches() * more,
-                    shots + each.shots() * more);
-        }
-    }
+    public record Did(double minutes, double busy, double metres, double sprints, double touches, double shots) {}
 
     /** What was stopped, over so many metres; 0 where nobody said it. */
     public record Course(String what, double metres) implements Comparable<Course> {
@@ -78,14 +64,18 @@ public record PersonLine(
     static List<PersonLine> of(List<Entry> entries, Asked asked) {
         Map<String, Adding> all = new LinkedHashMap<>();
         for (Entry entry : entries) {
+            // By their ids, as they stand in the entry: to make a key of each takes longer than to add it up.
+            Map<String, Adding> here = new HashMap<>();
             for (String id : entry.there().known()) {
                 String key = entry.there().key(id);
                 if (asked.person().isEmpty() || asked.person().equals(key)) {
-                    all.computeIfAbsent(key, Adding::new).there.add(entry.when().day());
+                    Adding adding = all.computeIfAbsent(key, Adding::new);
+                    adding.there.add(entry.when().day());
+                    here.put(id, adding);
                 }
             }
             for (Part part : asked.parts(entry)) {
-                add(all, entry, part);
+                add(here, entry.when().day(), part);
             }
         }
         return all.values().stream()
@@ -94,22 +84,22 @@ public record PersonLine(
                 .toList();
     }
 
-    private static void add(Map<String, Adding> all, Entry entry, Part part) {
-        LocalDate day = entry.when().day();
+    /** Whoever was not known to be there did nothing. */
+    private static void add(Map<String, Adding> here, LocalDate day, Part part) {
         part.work().ifPresent(w -> w.each().forEach(e -> {
-            Adding adding = all.get(entry.there().key(e.who()));
+            Adding adding = here.get(e.who());
             if (adding != null) {
-                adding.did = adding.did.and(e, part.minutes());
+                adding.did(e, part.minutes());
             }
         }));
         for (Part.Counted counted : part.result().counted()) {
-            Adding adding = all.get(entry.there().key(counted.who()));
+            Adding adding = here.get(counted.who());
             if (adding != null) {
                 adding.counted(day, counted);
             }
         }
         for (Part.Timed timed : part.result().timed()) {
-            Adding adding = all.get(entry.there().key(timed.who()));
+            Adding adding = here.get(timed.who());
             if (adding != null) {
                 adding.times
                         .computeIfAbsent(new Course(timed.what(), timed.metres()), k -> new ArrayList<>())
@@ -124,14 +114,23 @@ public record PersonLine(
 
         private final String id;
         private final List<LocalDate> there = new ArrayList<>();
-        private final Map<String, List<Trend.Point>> tries = new TreeMap<>();
-        private final Map<Course, List<Trend.Point>> times = new TreeMap<>();
-        private Did did = Did.NOTHING;
+        private final Map<String, List<Trend.Point>> tries = new HashMap<>();
+        private final Map<Course, List<Trend.Point>> times = new HashMap<>();
+        private final double[] did = new double[6];
         private int made;
         private int missed;
 
         Adding(String id) {
             this.id = id;
+        }
+
+        void did(Work.Each each, double minutes) {
+            did[0] += minutes;
+            did[1] += each.busy() * minutes;
+            did[2] += each.metres() * minutes;
+            did[3] += each.sprints() * minutes;
+            did[4] += each.touches() * minutes;
+            did[5] += each.shots() * minutes;
         }
 
         void counted(LocalDate day, Part.Counted counted) {
@@ -149,7 +148,8 @@ public record PersonLine(
             tries.forEach((what, points) -> shares.put(what, new Trend(points)));
             Map<Course, Trend> stopped = new TreeMap<>();
             times.forEach((course, points) -> stopped.put(course, new Trend(points)));
-            return new PersonLine(id, there, did, made, missed, shares, stopped);
+            return new PersonLine(
+                    id, there, new Did(did[0], did[1], did[2], did[3], did[4], did[5]), made, missed, shares, stopped);
         }
     }
 }

@@ -8,6 +8,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.function.Supplier;
 import wildchalk.core.catalogue.Skill;
 import wildchalk.core.log.Entry;
 import wildchalk.core.log.Part;
@@ -21,7 +22,7 @@ import wildchalk.core.log.Work;
  * @param weeks from the first that has an evening to the last, those without one among them
  * @param drills those that were run last first
  * @param people those with most evenings first
- * @param pairs who was in one group with whom, those most often first
+ * @param together who was in one group with whom, worked out when somebody asks
  */
 public record Season(
         Asked asked,
@@ -29,7 +30,7 @@ public record Season(
         List<Week> weeks,
         List<DrillLine> drills,
         List<PersonLine> people,
-        List<Pair> pairs) {
+        Supplier<List<Pair>> together) {
 
     private static final int MINUTE = 60;
 
@@ -70,7 +71,6 @@ public record Season(
         weeks = List.copyOf(weeks);
         drills = List.copyOf(drills);
         people = List.copyOf(people);
-        pairs = List.copyOf(pairs);
     }
 
     /** Adds up what is asked for of all entries that there are. */
@@ -83,7 +83,7 @@ public record Season(
                 weeks(evenings, asked),
                 DrillLine.of(some, asked),
                 PersonLine.of(some, asked),
-                Pairs.of(some));
+                new Pairs(some));
     }
 
     private static Evening evening(Entry entry, Asked asked) {
@@ -147,6 +147,11 @@ public record Season(
             }
         }
         return new Week(monday, evenings.size(), minutes, load, skills);
+    }
+
+    /** Who was in one group with whom, those most often first. */
+    public List<Pair> pairs() {
+        return together.get();
     }
 
     /** Minutes of each skill, all weeks together. */

@@ -1,0 +1,2 @@
+/** How long the log of five seasons takes. */
+package wildchalk.bench.log;
