@@ -16,7 +16,7 @@ import wildchalk.core.motion.Speeds;
  */
 public record Pace(double share, double off, int sprints, int left) {
 
-    /** By how much of the time one that was stopped by hand is off; assumed. */
+    /** By how much of the time one that was stopped by hand may be off, mostly by half of it; assumed. */
     private static final double BY_HAND = 0.04;
     /** What is off by more than so many times what is usual does not belong to the others. */
     private static final double FAR = 3;
@@ -81,7 +81,7 @@ public record Pace(double share, double off, int sprints, int left) {
         double[] off = sprints.stream()
                 .mapToDouble(s -> Math.abs(s.seconds() - time(s, share, usual)) / s.seconds())
                 .toArray();
-        double far = FAR * Math.max(BY_HAND, MIDDLE * middle(off));
+        double far = FAR * Math.max(BY_HAND / 2, MIDDLE * middle(off));
         List<Sprint> near = sprints.stream()
                 .filter(s -> Math.abs(s.seconds() - time(s, share, usual)) / s.seconds() <= far)
                 .toList();

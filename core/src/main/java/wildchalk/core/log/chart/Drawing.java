@@ -18,6 +18,8 @@ final class Drawing {
     private static final double NAMED = 34;
 
     private static final double ALL = 10_000;
+    /** So many weeks are named each. */
+    private static final int FEW = 7;
 
     private final List<Chart.Mark> marks = new ArrayList<>();
     private final List<Chart.Line> lines = new ArrayList<>();
@@ -80,9 +82,13 @@ final class Drawing {
         words.add(new Chart.Words(x, y, text, Chart.Side.LEFT, weight, most));
     }
 
-    /** A line along time with the names of months under it. */
+    /** A line along time with the names of months under it, or of weeks where there are few. */
     void months(double y) {
         line(left, y, right, y);
+        if (days <= FEW * 7.0) {
+            weeks(y);
+            return;
+        }
         double last = -NAMED;
         LocalDate end = first.plusDays((long) days);
         for (LocalDate month = first.withDayOfMonth(1).plusMonths(first.getDayOfMonth() == 1 ? 0 : 1);
@@ -101,6 +107,21 @@ final class Drawing {
                 // A name with its year is longer.
                 last = x + (pattern.equals("month") ? 0 : NAMED / 2);
             }
+        }
+    }
+
+    /** Of a month or two each week has its day. */
+    private void weeks(double y) {
+        for (int week = 0; week * 7 < days; week++) {
+            LocalDate monday = first.plusWeeks(week);
+            double x = x(monday) - week() / 14;
+            line(x, y, x, y + 4);
+            write(
+                    x + 2,
+                    y + 15,
+                    monday.format(DateTimeFormatter.ofPattern(say("week"), Locale.ENGLISH)),
+                    Chart.Side.LEFT,
+                    Chart.Weight.QUIET);
         }
     }
 

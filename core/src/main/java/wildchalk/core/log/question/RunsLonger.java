@@ -33,7 +33,7 @@ final class RunsLonger implements Question {
                                 d.title(),
                                 d.over().orElseThrow(),
                                 d.times(),
-                                d.usual().orElseThrow()))
+                                Math.round(d.usual().orElseThrow())))
                         .toList());
     }
 }
