@@ -57,9 +57,8 @@ public final class DemoBook {
     /** The squad of a demo book that has no log yet; empty for one that has. */
     static Optional<Squad> withoutSeason(Book book) {
         return book.standing().isKept() && book.of(LogKind.LOGS).list().isEmpty()
-                ? book.of(SquadKind.SQUADS).list().stream()
-                        .findFirst()
-                        .map(s -> book.of(SquadKind.SQUADS).load(s.id()))
+                ? book.of(SquadKind.SQUADS).list().stream().findFirst().map(s -> book.of(SquadKind.SQUADS)
+                        .load(s.id()))
                 : Optional.empty();
     }
 

@@ -24,8 +24,8 @@ import wildchalk.core.squad.Squad;
 import wildchalk.core.wording.Wordbook;
 
 /**
- * A season of the Quillmoor Otters that never was, made up by lots: the same for the same seed and day. What people do in
- * the drills is worked out of them as it is for a real one.
+ * A season of the Quillmoor Otters that never was, made up by lots: the same for the same seed and day. What people do
+ * in the drills is worked out of them as it is for a real one.
  */
 public final class DemoSeason {
 
@@ -101,7 +101,8 @@ public final class DemoSeason {
         Function<Content.Planned, Optional<DrillWork>> drilled = p -> Optional.ofNullable(works.get(p.id()));
         Entry entry = Written.typed(
                 BOOK.say("title." + (day.getDayOfWeek() == DayOfWeek.TUESDAY ? 0 : 1) + "." + evening % 3),
-                new Entry.When(day, day.getDayOfWeek() == DayOfWeek.TUESDAY ? LocalTime.of(18, 20) : LocalTime.of(17, 0)),
+                new Entry.When(
+                        day, day.getDayOfWeek() == DayOfWeek.TUESDAY ? LocalTime.of(18, 20) : LocalTime.of(17, 0)),
                 who,
                 parts,
                 new Written.Known(Optional.of(squad), ZoneOffset.UTC, b -> Optional.empty(), drilled));

@@ -166,11 +166,13 @@ public final class OpenWindow implements AutoCloseable {
 
     /** It takes seconds to work out, so it comes when the window is there. */
     private void season(Keeper of) {
-        of.ask(DemoBook::withoutSeason, squad -> squad.ifPresent(s -> Background.work(
-                DemoSeason.BOOK.say("work"),
-                () -> DemoSeason.upTo(LocalDate.now(ZoneId.systemDefault()), DemoBook.drills(), s),
-                entries -> of.ask(b -> DemoBook.season(b, entries), done -> window.bookChanged()),
-                trouble -> window.messages().warn(trouble.words(DemoSeason.BOOK.say("trouble"))))));
+        of.ask(
+                DemoBook::withoutSeason,
+                squad -> squad.ifPresent(s -> Background.work(
+                        DemoSeason.BOOK.say("work"),
+                        () -> DemoSeason.upTo(LocalDate.now(ZoneId.systemDefault()), DemoBook.drills(), s),
+                        entries -> of.ask(b -> DemoBook.season(b, entries), done -> window.bookChanged()),
+                        trouble -> window.messages().warn(trouble.words(DemoSeason.BOOK.say("trouble"))))));
     }
 
     private void told(BookException trouble) {

@@ -13,26 +13,18 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.atomic.AtomicLong;
-import java.util.concurrent.atomic.AtomicReference;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
-import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.pitchside.Deed;
-import wildchalk.core.pitchside.Run;
 import wildchalk.core.pitchside.Rundown;
 import wildchalk.core.pitchside.Running;
 import wildchalk.core.pitchside.Stretch;
-import wildchalk.core.pitchside.Time;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Company;
 import wildchalk.core.practice.Content;
@@ -42,44 +34,15 @@ import wildchalk.core.squad.Member;
 import wildchalk.core.squad.Sprint;
 import wildchalk.core.squad.Squad;
 import wildchalk.desktop.page.ToRun;
-import wildchalk.desktop.pages.RunsOfBook;
-import wildchalk.desktop.pitchside.RunState;
-import wildchalk.desktop.pitchside.RunWindow;
-import wildchalk.desktop.sound.Sounder;
-import wildchalk.desktop.sound.WrittenSpeaker;
 import wildchalk.storage.book.Book;
 import wildchalk.storage.kind.PracticeKind;
 import wildchalk.storage.kind.RunKind;
 import wildchalk.storage.kind.SquadKind;
 
 /** A practice is run in the real window, by keys alone, with clocks that go as fast as the test wants. */
-class RunWindowTest extends RealWindow {
+class RunWindowTest extends RealRun {
 
     private static final long MINUTE = 60_000;
-
-    /** Milliseconds that went by, and how far the clock on the wall is off besides. */
-    private final AtomicLong passed = new AtomicLong();
-
-    private final AtomicLong off = new AtomicLong();
-    private final AtomicLong begun = new AtomicLong(System.currentTimeMillis());
-    private final WrittenSpeaker speaker = new WrittenSpeaker();
-    private final AtomicReference<Stage> last = new AtomicReference<>();
-
-    @BeforeEach
-    void equip() {
-        RunsOfBook.equip(new RunsOfBook.Tools(
-                () -> new Time(passed.get() * 1_000_000, begun.get() + passed.get() + off.get()),
-                () -> new RunWindow.Voice(Sounder.on(Optional::empty), speaker)));
-    }
-
-    @AfterEach
-    void unequip() throws Exception {
-        fx(() -> {
-            Optional.ofNullable(last.get()).ifPresent(Stage::hide);
-            return null;
-        });
-        RunsOfBook.equip(RunsOfBook.Tools.OF_THIS_COMPUTER);
-    }
 
     private static Content.Play play(String drill) {
         return new Content.Play(new Content.Planned(drill, 0, drill), List.of(), 1, Content.Telling.KNOWN);
@@ -121,75 +84,6 @@ class RunWindowTest extends RealWindow {
         open(Request.usual().withBook(book()));
         click("#tab-practice");
         await(() -> find("#practice-view") != null && find("#run-it").isVisible());
-    }
-
-    private Optional<RunWindow> window() {
-        return session.window().runs().orElseThrow().window();
-    }
-
-    private void run() throws Exception {
-        // The key is let go in the other window.
-        robot.press(KeyCode.F6).release(KeyCode.F6);
-        awaitRun();
-    }
-
-    private void awaitRun() throws Exception {
-        await(() -> window().isPresent() && window().get().stage().isShowing());
-        fx(() -> {
-            last.set(window().get().stage());
-            return null;
-        });
-        settle();
-    }
-
-    private RunState state() {
-        return window().orElseThrow().state();
-    }
-
-    private Run now() throws Exception {
-        return fx(() -> state().run());
-    }
-
-    private Scene scene() {
-        return window().orElseThrow().stage().getScene();
-    }
-
-    private Node node(String id) {
-        return scene().lookup(id);
-    }
-
-    private String words(String id) throws Exception {
-        return fx(() -> node(id) instanceof Label l && isSeen(l) ? l.getText() : "");
-    }
-
-    /** A key of the window of the run, as the system would tell it. */
-    private void key(KeyCode code, boolean shift) throws Exception {
-        fx(() -> {
-            Node at = scene().getFocusOwner() == null ? scene().getRoot() : scene().getFocusOwner();
-            at.fireEvent(new KeyEvent(KeyEvent.KEY_PRESSED, "", "", code, shift, false, false, false));
-            at.fireEvent(new KeyEvent(KeyEvent.KEY_RELEASED, "", "", code, shift, false, false, false));
-            return null;
-        });
-        settle();
-    }
-
-    private void key(KeyCode code) throws Exception {
-        key(code, false);
-    }
-
-    private void goesBy(long millis) throws Exception {
-        long before = now().clock();
-        passed.addAndGet(millis);
-        await(() -> state().run().clock() >= before + millis);
-        settle();
-    }
-
-    private void type(String field, String text) throws Exception {
-        await(() -> node(field) != null);
-        fx(() -> {
-            ((TextField) node(field)).setText(text);
-            return null;
-        });
     }
 
     private Running kept() {

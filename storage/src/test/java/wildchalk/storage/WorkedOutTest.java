@@ -14,9 +14,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import org.junit.jupiter.api.Test;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Piece;
@@ -80,8 +80,7 @@ class WorkedOutTest {
                         1,
                         IntStream.range(0, groups)
                                 .mapToObj(g -> new Groups.Group(
-                                        Bib.values()[g],
-                                        ids.subList(PEOPLE * g / groups, PEOPLE * (g + 1) / groups)))
+                                        Bib.values()[g], ids.subList(PEOPLE * g / groups, PEOPLE * (g + 1) / groups)))
                                 .toList())));
     }
 
@@ -91,8 +90,7 @@ class WorkedOutTest {
     }
 
     private static Entry written(Practice practice, Optional<Squad> squad, Map<String, DrillWork> works) {
-        return Written.asPlanned(
-                practice, 1, Plan.of(practice, b -> Optional.empty()), known(squad, works), DAY);
+        return Written.asPlanned(practice, 1, Plan.of(practice, b -> Optional.empty()), known(squad, works), DAY);
     }
 
     private static Practice evening(String squad, int groups, Content... contents) {
@@ -142,7 +140,9 @@ class WorkedOutTest {
                 "everybody once");
         assertEquals(PEOPLE, worked.each().size());
         assertEquals(1, worked.share());
-        double skills = worked.skills().values().stream().mapToDouble(Double::doubleValue).sum();
+        double skills = worked.skills().values().stream()
+                .mapToDouble(Double::doubleValue)
+                .sum();
         assertEquals(1, skills, 1e-3);
         keepersKeep(drill, squad, worked, flow);
         // What of it somebody did in a season is that of the minutes of the part.
@@ -182,7 +182,10 @@ class WorkedOutTest {
                 other.id(), new DrillWork(other, SetOut.USUAL_HANDFUL));
         Content.Beside beside = new Content.Beside(
                 List.of(
-                        Block.of("x", new Content.Play(planned(one), List.of(), 1, Content.Telling.NONE), Block.Time.of(12)),
+                        Block.of(
+                                "x",
+                                new Content.Play(planned(one), List.of(), 1, Content.Telling.NONE),
+                                Block.Time.of(12)),
                         Block.of(
                                 "y",
                                 new Content.Play(planned(other), List.of(), 1, Content.Telling.NONE),
@@ -201,8 +204,7 @@ class WorkedOutTest {
         Flow half = works.get(one.id()).flow("", PEOPLE / 2, 1);
         sums(one, first, half, 2 * 0.5);
         // Those who do not go round are at one of the two all the time.
-        Entry stays = written(
-                evening("sedges", 2, new Content.Beside(beside.blocks())), Optional.of(squad(2)), works);
+        Entry stays = written(evening("sedges", 2, new Content.Beside(beside.blocks())), Optional.of(squad(2)), works);
         Work mine = stays.parts().get(1).work().orElseThrow();
         assertEquals(PEOPLE / 2, mine.each().size());
         assertEquals(0.5, mine.share());
@@ -234,7 +236,11 @@ class WorkedOutTest {
                         Part.of("x", Optional.of(planned(drill)), Part.Time.asPlanned(0, 600)),
                         Part.of("Water", Optional.empty(), Part.Time.asPlanned(0, 60))),
                 known(Optional.of(squad(0)), works));
-        sums(drill, entry.parts().get(0).work().orElseThrow(), works.get(drill.id()).flow("", PEOPLE, 1), 1);
+        sums(
+                drill,
+                entry.parts().get(0).work().orElseThrow(),
+                works.get(drill.id()).flow("", PEOPLE, 1),
+                1);
         assertTrue(entry.parts().get(1).work().isEmpty());
         assertEquals(Entry.Source.TYPED, entry.source());
     }

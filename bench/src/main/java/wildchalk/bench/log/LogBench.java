@@ -20,8 +20,8 @@ import wildchalk.storage.book.Book;
 import wildchalk.storage.kind.LogKind;
 
 /**
- * Five seasons: a thousand evenings, sixty people, two hundred thousand tallies. How long it takes until they are read and
- * added up, and how long another filter takes.
+ * Five seasons: a thousand evenings, sixty people, two hundred thousand tallies. How long it takes until they are read
+ * and added up, and how long another filter takes.
  */
 public final class LogBench {
 
@@ -77,16 +77,17 @@ public final class LogBench {
             measure("one of the people", () -> Season.of(entries, Asked.ALL.ofPerson(Entry.There.key("herd", "m7")))
                     .evenings()
                     .size());
-            measure("one drill", () -> Season.of(entries, Asked.ALL.ofDrill("d7"))
-                    .evenings()
-                    .size());
+            measure(
+                    "one drill",
+                    () -> Season.of(entries, Asked.ALL.ofDrill("d7")).evenings().size());
             measure("the people drawn", () -> RowsChart.people(Season.of(entries, Asked.ALL), k -> k, WIDE)
                     .marks()
                     .size());
-            measure("what is read again when nothing changed", () -> book.entries().size());
-            measure("what the cards of the Book say", () -> Experience.of(entries)
-                    .drills()
+            measure("what is read again when nothing changed", () -> book.entries()
                     .size());
+            measure(
+                    "what the cards of the Book say",
+                    () -> Experience.of(entries).drills().size());
         }
     }
 

@@ -86,8 +86,7 @@ public final class Seasons {
         skills.put(Skill.values()[drill % Skill.values().length], 0.6);
         skills.put(Skill.values()[(drill + 1) % Skill.values().length], 0.4);
         List<Work.Each> each = known.stream()
-                .map(id -> new Work.Each(
-                        id, 0.4, 40 + random.nextInt(30), 0.5, random.nextInt(5), random.nextInt(2)))
+                .map(id -> new Work.Each(id, 0.4, 40 + random.nextInt(30), 0.5, random.nextInt(5), random.nextInt(2)))
                 .toList();
         return new Part(
                 "Drill " + drill,

@@ -24,10 +24,7 @@ public final class EntryEdits {
 
     /** A part was on for so many seconds, and so many came before it. */
     public static Edit<Entry> lasted(int number, int before, int seconds) {
-        return part(
-                BOOK.say("edit.lasted"),
-                number,
-                p -> p.lasting(p.time().lasting(before, seconds)));
+        return part(BOOK.say("edit.lasted"), number, p -> p.lasting(p.time().lasting(before, seconds)));
     }
 
     /** A part went well, or did not. */

@@ -9,12 +9,12 @@ import java.util.function.ToDoubleFunction;
 import wildchalk.core.catalogue.Skill;
 
 /**
- * What those who were in a part did, worked out of its drill and not measured. All of it is for a minute of the part, so
- * that it stays true when somebody corrects how long that was.
+ * What those who were in a part did, worked out of its drill and not measured. All of it is for a minute of the part,
+ * so that it stays true when somebody corrects how long that was.
  *
  * @param skills what was practised, with its share: together 1, or none
- * @param share of the people of the evening's time that it took: 1 for all of them, a third where three parts were on at
- *     one time
+ * @param share of the people of the evening's time that it took: 1 for all of them, a third where three parts were on
+ *     at one time
  * @param contact whether bodies met on purpose
  * @param each what everybody did who was in it, in order
  */
@@ -36,8 +36,7 @@ public record Work(Map<Skill, Double> skills, double share, boolean contact, Lis
 
         /** The same to the ten-thousandth: more digits say nothing, and make files long. */
         Each rounded() {
-            return new Each(
-                    who, rounded(busy), rounded(metres), rounded(sprints), rounded(touches), rounded(shots));
+            return new Each(who, rounded(busy), rounded(metres), rounded(sprints), rounded(touches), rounded(shots));
         }
 
         private static double rounded(double value) {

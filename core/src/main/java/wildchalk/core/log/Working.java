@@ -62,7 +62,10 @@ record Working(
         Block block = all.blocks().get(number);
         List<Crew> crews;
         if (all.round().isPresent()) {
-            crews = teams.stream().map(t -> new Crew(t, 1.0 / Math.max(teams.size(), all.blocks().size()))).toList();
+            crews = teams.stream()
+                    .map(t -> new Crew(
+                            t, 1.0 / Math.max(teams.size(), all.blocks().size())))
+                    .toList();
         } else {
             int team = block.group() >= 1 ? block.group() - 1 : number;
             crews = List.of(new Crew(team < teams.size() ? teams.get(team) : List.of(), 1));
@@ -79,7 +82,8 @@ record Working(
     }
 
     private Optional<Work> work(Block block, List<String> rungs, List<Crew> crews) {
-        double there = crews.stream().mapToDouble(c -> c.people().size() * c.share()).sum();
+        double there =
+                crews.stream().mapToDouble(c -> c.people().size() * c.share()).sum();
         double share = people.isEmpty() ? 1 : Math.min(1, there / people.size());
         Optional<Content.Play> play = block.play().findFirst();
         if (play.isEmpty()) {

@@ -6,7 +6,6 @@ import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Collections;
-import wildchalk.core.practice.DrillWork;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -22,6 +21,7 @@ import wildchalk.core.pitchside.Stretch;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.BlockWords;
 import wildchalk.core.practice.Content;
+import wildchalk.core.practice.DrillWork;
 import wildchalk.core.practice.Plan;
 import wildchalk.core.practice.Practice;
 import wildchalk.core.score.Counter;
@@ -75,7 +75,11 @@ public final class Written {
                         seconds(all.ran()),
                         seconds(all.planned()));
                 parts.addAll(parts(
-                        block, all.rungs(), time, working, result(run, block, known.counted().apply(block))));
+                        block,
+                        all.rungs(),
+                        time,
+                        working,
+                        result(run, block, known.counted().apply(block))));
             }
         }
         return new Entry(
@@ -83,7 +87,10 @@ public final class Written {
                 running.title(),
                 new Entry.When(
                         begun.toLocalDate(), begun.toLocalTime().withSecond(0).withNano(0)),
-                new Entry.Source(running.of() > 0 ? running.practice().id() : "", running.of(), running.id(),
+                new Entry.Source(
+                        running.of() > 0 ? running.practice().id() : "",
+                        running.of(),
+                        running.id(),
                         running.practice().setting().changes()),
                 there,
                 parts,
@@ -101,7 +108,9 @@ public final class Written {
     private static List<Part> parts(
             Block block, List<String> rungs, Part.Time time, Working working, Part.Result result) {
         if (!(block.content() instanceof Content.Beside beside)) {
-            Part part = Part.of(BlockWords.of(block), drill(block), time).playing(rungs).with(result);
+            Part part = Part.of(BlockWords.of(block), drill(block), time)
+                    .playing(rungs)
+                    .with(result);
             return List.of(working.alone(block, rungs).map(part::working).orElse(part));
         }
         List<Part> parts = new ArrayList<>();
@@ -225,10 +234,12 @@ public final class Written {
                 plan.entries().stream()
                         .flatMap(e -> parts(
                                 e.block(),
-                                e.block().play().flatMap(p -> p.rungs().stream()).toList(),
+                                e.block()
+                                        .play()
+                                        .flatMap(p -> p.rungs().stream())
+                                        .toList(),
                                 Part.Time.asPlanned(
-                                        e.before().seconds(),
-                                        e.block().time().now() * MINUTE),
+                                        e.before().seconds(), e.block().time().now() * MINUTE),
                                 working,
                                 Part.Result.NONE)
                                 .stream())
@@ -259,14 +270,12 @@ public final class Written {
     }
 
     private static Block played(Content.Planned drill) {
-        return Block.of(
-                "", new Content.Play(drill, List.of(), 1, Content.Telling.NONE), Block.Time.of(1));
+        return Block.of("", new Content.Play(drill, List.of(), 1, Content.Telling.NONE), Block.Time.of(1));
     }
 
     /** Who of a squad is there as it is now; nobody is known where there is no squad. */
     public static Entry.There there(Optional<Squad> squad, int people) {
-        return squad.map(Written::there)
-                .orElse(new Entry.There("", people, List.of(), List.of(), List.of()));
+        return squad.map(Written::there).orElse(new Entry.There("", people, List.of(), List.of(), List.of()));
     }
 
     private static Entry.There there(Practice practice, Optional<Squad> squad) {

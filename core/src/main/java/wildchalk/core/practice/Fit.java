@@ -41,7 +41,8 @@ public record Fit(Practice practice, int loss, int over) {
     public static Fit from(Practice practice, KnownNeeds needs, int done, int now) {
         List<Block> over = practice.blocks().subList(0, done);
         List<Block> rest = practice.blocks().subList(done, practice.blocks().size());
-        Changing changing = new Changing(practice.company(), practice.bag(), practice.setting().changes(), needs);
+        Changing changing = new Changing(
+                practice.company(), practice.bag(), practice.setting().changes(), needs);
         Search search = new Search(practice.slot().seconds() - now, Changing.Standing.after(over), changing);
         search.dropping(rest);
         if (search.isLosing()) {

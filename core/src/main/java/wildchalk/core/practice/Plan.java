@@ -38,7 +38,8 @@ public record Plan(List<Entry> entries) {
      * @param now seconds after the start of the slot at which what comes before the next one begins
      */
     public static Plan from(Practice practice, KnownNeeds needs, int done, int now) {
-        Changing changing = new Changing(practice.company(), practice.bag(), practice.setting().changes(), needs);
+        Changing changing = new Changing(
+                practice.company(), practice.bag(), practice.setting().changes(), needs);
         List<Entry> entries = new ArrayList<>();
         Changing.Standing before = Changing.Standing.after(practice.blocks().subList(0, done));
         int t = now;

@@ -26,8 +26,8 @@ public record Practice(
      * @param ground what the place is called, such as "far pitch, the left half"; may be empty
      * @param warned how the end of a part is heard when it is run
      * @param part what part of the surface there is
-     * @param changes how often as long changes take as is worked out: learned of evenings that ran by the clock, 1 where
-     *     nothing is known, 0.25 to 4
+     * @param changes how often as long changes take as is worked out: learned of evenings that ran by the clock, 1
+     *     where nothing is known, 0.25 to 4
      */
     public record Setting(
             Company company, Bag bag, String ground, Heat heat, Warned warned, GroundPart part, double changes) {

@@ -50,8 +50,7 @@ public record Pace(double share, double off, int sprints, int left) {
      * mistyped time counts for nothing; which those are is looked at again until it stays.
      */
     private static Pace learned(List<Sprint> sprints, Speeds usual) {
-        double[] shares =
-                sprints.stream().mapToDouble(s -> share(s, usual)).toArray();
+        double[] shares = sprints.stream().mapToDouble(s -> share(s, usual)).toArray();
         double share = middle(shares);
         List<Sprint> kept = sprints;
         for (int round = 0; round < ROUNDS; round++) {

@@ -43,8 +43,9 @@ class JottedTest {
 
     @Test
     void whatIsNotClearIsSaid() {
-        Jotted jotted = Jotted.read("Warm-up\n\n  Water 3  \nGates 12 splendid\nGates 0\n12", DRILLS);
+        Jotted jotted = Jotted.read("Warm-up\n\n  Water 3  \nGates 12 splendid\nGates 0\n12\nNight 800", DRILLS);
         assertEquals(List.of("Water"), jotted.parts().stream().map(Part::title).toList());
         assertEquals(List.of("Warm-up", "Gates 12 splendid", "Gates 0", "12"), jotted.unclear());
+        assertEquals(List.of("Night 800"), jotted.endless());
     }
 }

@@ -10,8 +10,8 @@ import wildchalk.core.catalogue.Skill;
 import wildchalk.core.practice.Content;
 
 /**
- * Ten evenings of three people, worked out by hand: two drills, a break of seven weeks after the fifth, a sprint that was
- * mistyped by a second.
+ * Ten evenings of three people, worked out by hand: two drills, a break of seven weeks after the fifth, a sprint that
+ * was mistyped by a second.
  */
 public final class Ten {
 

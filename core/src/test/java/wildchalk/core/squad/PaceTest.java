@@ -22,9 +22,7 @@ class PaceTest {
 
     /** What somebody of that share needs who is off by a share of it. */
     private static Sprint sprint(double metres, double share, double off) {
-        return new Sprint(
-                metres,
-                USUAL.timeFor(metres, 0, USUAL.top().get(Gait.SPRINT) * share) * (1 + off));
+        return new Sprint(metres, USUAL.timeFor(metres, 0, USUAL.top().get(Gait.SPRINT) * share) * (1 + off));
     }
 
     private static Pace pace(List<Sprint> sprints) {
@@ -46,8 +44,8 @@ class PaceTest {
     @ParameterizedTest
     @ValueSource(doubles = {0.8, 0.95, 1, 1.1})
     void threeOfWhichOneIsMistypedByASecond(double share) {
-        List<Sprint> sprints = new ArrayList<>(
-                List.of(sprint(20, share, 0.01), sprint(20, share, -0.01), sprint(20, share, 0)));
+        List<Sprint> sprints =
+                new ArrayList<>(List.of(sprint(20, share, 0.01), sprint(20, share, -0.01), sprint(20, share, 0)));
         Pace sound = pace(sprints);
         assertEquals(share, sound.share(), 0.005);
         assertEquals(3, sound.sprints());

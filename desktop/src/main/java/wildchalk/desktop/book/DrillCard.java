@@ -179,9 +179,7 @@ final class DrillCard extends VBox {
         }
         String length = g.minutes() > 0 ? Math.round(g.minutes()) + " min · " : "";
         String rungs = g.rungs() == 1 ? "" : g.rungs() + " rungs · ";
-        return length
-                + rungs
-                + page.ran(row.id()).orElseGet(() -> used(now));
+        return length + rungs + page.ran(row.id()).orElseGet(() -> used(now));
     }
 
     private String used(long now) {

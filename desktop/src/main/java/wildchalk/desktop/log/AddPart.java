@@ -28,8 +28,7 @@ final class AddPart extends VBox {
                 said.setManaged(true);
                 said.setText(LogState.BOOK.say("part.unclear"));
             } else {
-                state.apply(EntryEdits.add(
-                        entry.parts().size(), jotted.parts().get(0)));
+                state.apply(EntryEdits.add(entry.parts().size(), jotted.parts().get(0)));
             }
         });
         getChildren().addAll(field, said);

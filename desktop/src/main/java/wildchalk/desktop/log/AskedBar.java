@@ -77,7 +77,10 @@ final class AskedBar extends FlowPane {
         Asked asked = state.asked();
         ranges.forEach(r -> r.setSelected(r.getUserData() == state.range()));
         boolean mine = state.range() == LogState.Range.OWN;
-        say(own, say("range.own"), mine ? say("range.days", asked.span().from(), asked.span().to()) : "");
+        say(
+                own,
+                say("range.own"),
+                mine ? say("range.days", asked.span().from(), asked.span().to()) : "");
         say(squad, say("any.squad"), squads(asked.squad()));
         say(person, say("any.person"), asked.person().isEmpty() ? "" : state.name(asked.person()));
         say(skill, say("any.skill"), asked.skill().map(Skill::words).orElse(""));
@@ -159,8 +162,8 @@ final class AskedBar extends FlowPane {
         shown().stream()
                 .flatMap(s -> s.filled().squads().values().stream())
                 .sorted(Comparator.comparing(s -> s.title()))
-                .forEach(s -> items.add(
-                        radio(s.title(), state.asked().squad().equals(s.id()), a -> a.ofSquad(s.id()))));
+                .forEach(
+                        s -> items.add(radio(s.title(), state.asked().squad().equals(s.id()), a -> a.ofSquad(s.id()))));
         return items;
     }
 
@@ -178,8 +181,8 @@ final class AskedBar extends FlowPane {
         List<MenuItem> items = new ArrayList<>();
         items.add(radio(say("any"), state.asked().skill().isEmpty(), a -> a.of(Optional.empty())));
         for (Skill each : Skill.values()) {
-            items.add(radio(
-                    each.words(), state.asked().skill().equals(Optional.of(each)), a -> a.of(Optional.of(each))));
+            items.add(
+                    radio(each.words(), state.asked().skill().equals(Optional.of(each)), a -> a.of(Optional.of(each))));
         }
         return items;
     }
@@ -190,8 +193,8 @@ final class AskedBar extends FlowPane {
         shown().stream()
                 .flatMap(s -> s.filled().drills().values().stream())
                 .sorted(Comparator.comparing(d -> d.title()))
-                .forEach(d -> items.add(
-                        radio(d.title(), state.asked().drill().equals(d.id()), a -> a.ofDrill(d.id()))));
+                .forEach(
+                        d -> items.add(radio(d.title(), state.asked().drill().equals(d.id()), a -> a.ofDrill(d.id()))));
         return items;
     }
 }

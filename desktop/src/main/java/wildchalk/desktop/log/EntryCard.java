@@ -76,11 +76,11 @@ final class EntryCard extends VBox {
 
     private List<MenuItem> items() {
         List<MenuItem> items = new ArrayList<>();
-        items.add(item("entry-versions", say("entry.versions"), () -> state.desk()
-                .lay(new EntryVersions(state, entry))));
+        items.add(
+                item("entry-versions", say("entry.versions"), () -> state.desk().lay(new EntryVersions(state, entry))));
         items.add(item("entry-file", say("entry.file"), () -> state.desk().saveFile(entry, false)));
-        items.add(item("entry-file-words", say("entry.file.words"), () -> state.desk()
-                .saveFile(entry, true)));
+        items.add(item(
+                "entry-file-words", say("entry.file.words"), () -> state.desk().saveFile(entry, true)));
         items.add(item("entry-aside", say("entry.aside"), () -> state.desk().aside(entry)));
         return items;
     }
@@ -113,7 +113,8 @@ final class EntryCard extends VBox {
         ListButton change = new ListButton(say("entry.change"));
         change.setId("entry-day");
         change.getStyleClass().add("pill");
-        change.offer(() -> List.of(new CustomMenuItem(new DayFields(entry.when(), w -> state.apply(EntryEdits.at(w))), false)));
+        change.offer(() ->
+                List.of(new CustomMenuItem(new DayFields(entry.when(), w -> state.apply(EntryEdits.at(w))), false)));
         change.setMinWidth(Region.USE_PREF_SIZE);
         HBox.setHgrow(words, Priority.ALWAYS);
         words.setMaxWidth(Double.MAX_VALUE);
@@ -126,9 +127,7 @@ final class EntryCard extends VBox {
         Entry.There there = entry.there();
         String who = there.known().isEmpty()
                 ? ""
-                : there.known().stream()
-                        .map(id -> state.name(there.key(id)))
-                        .collect(Collectors.joining(", "));
+                : there.known().stream().map(id -> state.name(there.key(id))).collect(Collectors.joining(", "));
         Label words = new Label(say("entry.there", there.people(), who.isEmpty() ? "" : ": " + who));
         words.setWrapText(true);
         words.getStyleClass().add("quiet");
@@ -166,14 +165,15 @@ final class EntryCard extends VBox {
     /** What came of a part, in words. */
     static List<String> results(LogState state, Entry entry, Part part) {
         Part.Result result = part.result();
-        Stream<String> counted = result.counted().stream().map(c -> say(
-                "entry.counted",
-                c.what(),
-                named(who(state, entry, c.who())),
-                c.made(),
-                c.missed(),
-                c.made() + c.missed(),
-                c.worth() == 1 ? "" : say("entry.points", c.made() * c.worth())));
+        Stream<String> counted = result.counted().stream()
+                .map(c -> say(
+                        "entry.counted",
+                        c.what(),
+                        named(who(state, entry, c.who())),
+                        c.made(),
+                        c.missed(),
+                        c.made() + c.missed(),
+                        c.worth() == 1 ? "" : say("entry.points", c.made() * c.worth())));
         Stream<String> timed = result.timed().stream()
                 .map(t -> say(
                         "entry.timed",
@@ -194,7 +194,8 @@ final class EntryCard extends VBox {
     /** What somebody is called; itself for a side or a group, and nothing where nobody was told apart. */
     private static String who(LogState state, Entry entry, String who) {
         String key = entry.there().key(who);
-        if (who.isEmpty() || !entry.there().known().contains(who) && !state.names().containsKey(key)) {
+        if (who.isEmpty()
+                || !entry.there().known().contains(who) && !state.names().containsKey(key)) {
             return who;
         }
         return state.name(key);

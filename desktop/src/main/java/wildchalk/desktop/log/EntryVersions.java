@@ -30,7 +30,10 @@ final class EntryVersions extends VBox {
         getChildren()
                 .addAll(
                         new PageHead(
-                                say("versions.title", entry.title(), entry.when().day()),
+                                say(
+                                        "versions.title",
+                                        entry.title(),
+                                        entry.when().day()),
                                 say("back"),
                                 "versions-back",
                                 state.desk()::back),
@@ -39,10 +42,8 @@ final class EntryVersions extends VBox {
                 .versions(
                         entry.id(),
                         all -> Background.work(
-                                say("work.versions"),
-                                () -> told(all),
-                                this::show,
-                                trouble -> state.desk().warn(trouble.words(say("trouble.versions")))));
+                                say("work.versions"), () -> told(all), this::show, trouble -> state.desk()
+                                        .warn(trouble.words(say("trouble.versions")))));
     }
 
     private static String say(String key, Object... values) {

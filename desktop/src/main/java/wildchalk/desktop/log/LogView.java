@@ -51,6 +51,7 @@ public final class LogView extends BorderPane {
     private final ChartPane chart;
     private final SheetTable table;
     private final VBox middle = new VBox(8);
+    private final Label workedOut = empty(say("worked.out"));
     private final ScrollPane scroll = new ScrollPane();
     private final ScrollPane side = new ScrollPane();
     private final Map<LogState.View, ToggleButton> tabs = new EnumMap<>(LogState.View.class);
@@ -161,9 +162,11 @@ public final class LogView extends BorderPane {
     }
 
     private void opened(String ref) {
-        if (state.viewProperty().get() == LogState.View.DRILLS && state.tableProperty().get()) {
+        if (state.viewProperty().get() == LogState.View.DRILLS
+                && state.tableProperty().get()) {
             state.desk().onBoard(ref);
-        } else if (state.viewProperty().get() == LogState.View.PEOPLE && state.tableProperty().get()) {
+        } else if (state.viewProperty().get() == LogState.View.PEOPLE
+                && state.tableProperty().get()) {
             state.ask(a -> a.ofPerson(ref));
         } else {
             state.openEntry(ref);
@@ -177,8 +180,7 @@ public final class LogView extends BorderPane {
 
     private void fill(LogState.Shown shown) {
         Season season = shown.season();
-        count.setText(say(
-                "count", season.evenings().size(), Math.round(season.minutes() / 60), season.load() / 1000));
+        count.setText(say("count", season.evenings().size(), Math.round(season.minutes() / 60), season.load() / 1000));
         List<Node> nodes = new ArrayList<>();
         if (season.evenings().isEmpty() && state.viewProperty().get() != LogState.View.UNRUN) {
             nodes.add(new EmptyLog(shown.filled().entries().isEmpty(), this::typeIn));
@@ -187,14 +189,21 @@ public final class LogView extends BorderPane {
         } else {
             chart.show(w -> drawn(season, w));
             nodes.add(told);
-            nodes.add(chart.isEmpty() ? empty(say("nothing." + Wordbook.key(state.viewProperty().get()))) : scroll);
+            nodes.add(
+                    chart.isEmpty()
+                            ? empty(say("nothing."
+                                    + Wordbook.key(state.viewProperty().get())))
+                            : scroll);
             VBox.setVgrow(scroll, Priority.ALWAYS);
         }
         if (state.viewProperty().get() == LogState.View.PEOPLE) {
-            nodes.add(empty(say("worked.out")));
+            nodes.add(workedOut);
         }
         tell("");
-        middle.getChildren().setAll(nodes);
+        // Whoever goes through the drawing by keys goes on there.
+        if (!middle.getChildren().equals(nodes)) {
+            middle.getChildren().setAll(nodes);
+        }
         showSide();
     }
 
@@ -239,7 +248,8 @@ public final class LogView extends BorderPane {
         table.show(sheet, say("nothing." + Wordbook.key(state.viewProperty().get())));
         VBox.setVgrow(table, Priority.ALWAYS);
         nodes.add(table);
-        if (state.viewProperty().get() == LogState.View.SEASON && !season.skills().isEmpty()) {
+        if (state.viewProperty().get() == LogState.View.SEASON
+                && !season.skills().isEmpty()) {
             SheetTable skills = new SheetTable(r -> {});
             skills.setId("log-table-skills");
             skills.show(Sheets.skills(season), "");

@@ -110,8 +110,8 @@ final class PartRow extends VBox {
             button.getStyleClass().add("pill");
             button.setMinWidth(Region.USE_PREF_SIZE);
             button.setSelected(part.went() == went);
-            button.setOnAction(e ->
-                    state.apply(EntryEdits.went(number, part.went() == went ? Part.Went.UNSAID : went)));
+            button.setOnAction(
+                    e -> state.apply(EntryEdits.went(number, part.went() == went ? Part.Went.UNSAID : went)));
             row.getChildren().add(button);
         }
         TextField next = Fields.text("part-next-" + number, part.next(), LONGEST, t -> {

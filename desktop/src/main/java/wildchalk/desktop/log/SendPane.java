@@ -36,7 +36,8 @@ final class SendPane extends VBox {
                                 LogState.BOOK.say("back"),
                                 "send-back",
                                 state.desk()::back),
-                        new Label(LogState.BOOK.say("send.what", shown.season().evenings().size())),
+                        new Label(LogState.BOOK.say(
+                                "send.what", shown.season().evenings().size())),
                         names,
                         hint);
         for (LogDesk.Form form : LogDesk.Form.values()) {

@@ -48,9 +48,11 @@ final class SheetTable extends TableView<Sheet.Row> {
         getColumns().clear();
         for (int i = 0; i < sheet.heads().size(); i++) {
             int at = i;
-            boolean number = sheet.rows().stream().anyMatch(r -> r.cells().get(at).isNumber())
-                    && !sheet.rows().isEmpty();
-            TableColumn<Sheet.Row, Sheet.Cell> column = new TableColumn<>(sheet.heads().get(i));
+            boolean number =
+                    sheet.rows().stream().anyMatch(r -> r.cells().get(at).isNumber())
+                            && !sheet.rows().isEmpty();
+            TableColumn<Sheet.Row, Sheet.Cell> column =
+                    new TableColumn<>(sheet.heads().get(i));
             column.setCellValueFactory(
                     r -> new ReadOnlyObjectWrapper<>(r.getValue().cells().get(at)));
             column.setComparator(Comparator.naturalOrder());
@@ -70,7 +72,10 @@ final class SheetTable extends TableView<Sheet.Row> {
             super.updateItem(cell, empty);
             setText(empty || cell == null ? null : cell.words());
             setAlignment(
-                    cell != null && cell.isNumber() && getTableColumn() != getTableView().getColumns().get(0)
+                    cell != null
+                                    && cell.isNumber()
+                                    && getTableColumn()
+                                            != getTableView().getColumns().get(0)
                             ? Pos.CENTER_RIGHT
                             : Pos.CENTER_LEFT);
         }

@@ -17,7 +17,6 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import wildchalk.core.log.Entry;
 import wildchalk.core.log.Jotted;
-import wildchalk.core.log.Part;
 import wildchalk.core.log.Written;
 import wildchalk.core.squad.Squad;
 import wildchalk.desktop.control.Fields;
@@ -46,8 +45,7 @@ final class TypeIn extends VBox {
         this.state = state;
         this.filled = filled;
         this.squads = List.copyOf(filled.squads().values());
-        this.when = new DayFields(
-                new Entry.When(state.today(), LocalTime.of(18, 0)), w -> lines().requestFocus());
+        this.when = new DayFields(new Entry.When(state.today(), LocalTime.of(18, 0)), w -> lines().requestFocus());
         setId("type-in");
         getStyleClass().add("log-page");
         title.setId("type-in-title");
@@ -59,8 +57,7 @@ final class TypeIn extends VBox {
         squads.forEach(s -> squad.getItems().add(s.title()));
         squad.getSelectionModel().select(squads.isEmpty() ? 0 : 1);
         squad.setAccessibleText(say("type.squad"));
-        HBox who = new HBox(
-                10, squad, Fields.count("type-in-people", say("type.people"), 0, 0, MOST, n -> people = n));
+        HBox who = new HBox(10, squad, Fields.count("type-in-people", say("type.people"), 0, 0, MOST, n -> people = n));
         who.setAlignment(Pos.CENTER_LEFT);
         lines.setId("type-in-lines");
         lines.setAccessibleText(say("type.lines"));
@@ -113,13 +110,11 @@ final class TypeIn extends VBox {
         } else if (typed.get().day().isAfter(state.today())) {
             wrong.add(say("type.future"));
         }
-        if (jotted.parts().isEmpty() && jotted.unclear().isEmpty()) {
+        if (jotted.equals(Jotted.NOTHING)) {
             wrong.add(say("type.nothing"));
         }
         jotted.unclear().forEach(l -> wrong.add(say("type.unclear", l)));
-        jotted.parts().stream()
-                .filter(p -> p.seconds() > Part.LONGEST)
-                .forEach(p -> wrong.add(say("type.long", p.title())));
+        jotted.endless().forEach(l -> wrong.add(say("type.long", l)));
         if (!wrong.isEmpty()) {
             said.setText(String.join("\n", wrong));
             return;

@@ -39,8 +39,8 @@ final class WhoWasThere {
         if (there.squad().isEmpty()) {
             squads.forEach(s -> {
                 RadioMenuItem item = new RadioMenuItem(say("there.squad", s.title()));
-                item.setOnAction(e -> state.apply(EntryEdits.with(
-                        new Entry.There(s.id(), there.people(), List.of(), List.of(), List.of()))));
+                item.setOnAction(e -> state.apply(
+                        EntryEdits.with(new Entry.There(s.id(), there.people(), List.of(), List.of(), List.of()))));
                 items.add(item);
             });
         }
@@ -52,8 +52,7 @@ final class WhoWasThere {
         items.add(new CustomMenuItem(
                 Fields.count("there-others", say("there.others"), others, 0, MOST, n -> {
                     Entry.There now = now();
-                    with(new Entry.There(
-                            now.squad(), now.known().size() + n, now.known(), now.groups(), now.staff()));
+                    with(new Entry.There(now.squad(), now.known().size() + n, now.known(), now.groups(), now.staff()));
                 }),
                 false));
         items.add(new CustomMenuItem(new Label(say("there.hint")), false));

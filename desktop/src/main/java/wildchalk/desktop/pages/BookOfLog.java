@@ -71,8 +71,8 @@ final class BookOfLog implements LogDesk {
         Map<String, Content.Planned> drills = new HashMap<>();
         book.drills().list().stream()
                 .filter(d -> !d.isAside())
-                .forEach(d -> drills.put(
-                        d.title().toLowerCase(Locale.ROOT), new Content.Planned(d.id(), 0, d.title())));
+                .forEach(
+                        d -> drills.put(d.title().toLowerCase(Locale.ROOT), new Content.Planned(d.id(), 0, d.title())));
         return new Filled(book.entries(), squads, drills);
     }
 
@@ -152,7 +152,8 @@ final class BookOfLog implements LogDesk {
     public void saveFile(Entry entry, boolean words) {
         host.exchange()
                 .saveText(
-                        FileNames.of("log.json", entry.title(), entry.when().day().toString()),
+                        FileNames.of(
+                                "log.json", entry.title(), entry.when().day().toString()),
                         BOOK.say("kind.entry"),
                         LogWriter.write(words ? entry : entry.withoutNotes()),
                         file -> host.messages().say(BOOK.say("sent", file)));
@@ -198,8 +199,7 @@ final class BookOfLog implements LogDesk {
 
     private void tables(Season season, Called called, String span) {
         Map<String, Delivery.Writing> each = new LinkedHashMap<>();
-        LogTables.of(season, called)
-                .forEach((name, text) -> each.put(name, part -> Files.writeString(part, text)));
+        LogTables.of(season, called).forEach((name, text) -> each.put(name, part -> Files.writeString(part, text)));
         host.exchange()
                 .saveEach(FileNames.of("csv", BOOK.say("title"), span), BOOK.say("kind.tables"), each, this::sent);
     }

@@ -17,10 +17,9 @@ import javafx.scene.input.Clipboard;
 import javafx.scene.input.DataFormat;
 import javafx.stage.Screen;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Ladder;
-import wildchalk.core.naming.Finding;
 import wildchalk.core.log.season.DrillLine;
 import wildchalk.core.log.season.Experience;
+import wildchalk.core.naming.Finding;
 import wildchalk.core.practice.Around;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Content;
@@ -227,7 +226,10 @@ final class BookOfPractices implements PracticeDesk {
     public void add(Practice practice) {
         // One that is begun with nothing said knows how long changes take here.
         Practice knowing = practice.blocks().isEmpty() && practice.setting().changes() == 1
-                ? experience.changes().map(c -> PracticeEdits.changes(rounded(c.factor())).apply(practice)).orElse(practice)
+                ? experience
+                        .changes()
+                        .map(c -> PracticeEdits.changes(rounded(c.factor())).apply(practice))
+                        .orElse(practice)
                 : practice;
         keeper.ask(b -> b.of(PracticeKind.PRACTICES).add(knowing), opened);
     }

@@ -13,6 +13,7 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.log.Entry;
 import wildchalk.core.log.Part;
 import wildchalk.core.log.Written;
+import wildchalk.core.measure.Unit;
 import wildchalk.core.pitchside.Briefing;
 import wildchalk.core.pitchside.Run;
 import wildchalk.core.pitchside.Running;
@@ -24,7 +25,6 @@ import wildchalk.core.practice.Practice;
 import wildchalk.core.score.Scoring;
 import wildchalk.core.setout.SetOut;
 import wildchalk.core.squad.Squad;
-import wildchalk.core.measure.Unit;
 import wildchalk.core.wording.Wordbook;
 import wildchalk.desktop.background.Background;
 import wildchalk.desktop.log.LogState;
@@ -63,9 +63,7 @@ final class EntriesOfBook {
     }
 
     private static Written.Known known(
-            Map<Content.Planned, Drill> drills,
-            Optional<Squad> squad,
-            Function<Block, Optional<Scoring>> counted) {
+            Map<Content.Planned, Drill> drills, Optional<Squad> squad, Function<Block, Optional<Scoring>> counted) {
         return new Written.Known(squad, ZoneId.systemDefault(), counted, works(drills));
     }
 
@@ -112,7 +110,10 @@ final class EntriesOfBook {
                                 Drills.planned(b, practice),
                                 squad(b, practice.company().squad())),
                         needed -> Background.work(
-                                BOOK.say("work.writing"), () -> entry(running, clock, needed, unit), this::keep, this::not));
+                                BOOK.say("work.writing"),
+                                () -> entry(running, clock, needed, unit),
+                                this::keep,
+                                this::not));
     }
 
     private static Entry entry(Running running, long clock, Needed needed, Unit unit) {
@@ -151,7 +152,8 @@ final class EntriesOfBook {
     }
 
     static Entry add(Book book, Entry entry) {
-        return book.of(LogKind.LOGS).add(entry.withId(BOOK.say("id", entry.when().day().toString())));
+        return book.of(LogKind.LOGS)
+                .add(entry.withId(BOOK.say("id", entry.when().day().toString())));
     }
 
     private void written(Entry entry) {
@@ -166,8 +168,7 @@ final class EntriesOfBook {
         host.keeper()
                 .ask(
                         b -> {
-                            long version = b.of(PracticeKind.PRACTICES)
-                                    .newest(practice.id());
+                            long version = b.of(PracticeKind.PRACTICES).newest(practice.id());
                             LocalDate day = practice.slot().day().orElse(today);
                             Optional<Entry> there = b.entries().stream()
                                     .filter(e -> e.source().practice().equals(practice.id())
@@ -181,8 +182,14 @@ final class EntriesOfBook {
                                             Drills.planned(b, practice),
                                             squad(b, practice.company().squad())));
                         },
-                        p -> p.there().ifPresentOrElse(this::twice, () -> Background.work(
-                                BOOK.say("work.writing"), () -> entry(p, today), this::addAndOpen, this::not)));
+                        p -> p.there()
+                                .ifPresentOrElse(
+                                        this::twice,
+                                        () -> Background.work(
+                                                BOOK.say("work.writing"),
+                                                () -> entry(p, today),
+                                                this::addAndOpen,
+                                                this::not)));
     }
 
     /** A practice that was run without the clock. */
@@ -195,9 +202,8 @@ final class EntriesOfBook {
 
     private static Entry entry(Planned planned, LocalDate today) {
         Written.Known known = known(planned.needed().drills(), planned.needed().squad(), b -> Optional.empty());
-        Plan plan = Plan.of(
-                planned.practice(),
-                block -> block.play().findFirst().flatMap(p -> known.drills()
+        Plan plan =
+                Plan.of(planned.practice(), block -> block.play().findFirst().flatMap(p -> known.drills()
                         .apply(p.drill())
                         .map(d -> d.of(p, planned.practice().company().in(block.group())))));
         return Written.asPlanned(planned.practice(), planned.version(), plan, known, today);
@@ -209,9 +215,8 @@ final class EntriesOfBook {
                 .ask(
                         b -> {
                             Map<Content.Planned, Drill> drills = new HashMap<>();
-                            parts.stream()
-                                    .flatMap(p -> p.drill().stream())
-                                    .forEach(d -> Drills.planned(b, d).ifPresent(k -> drills.put(d, k)));
+                            parts.stream().flatMap(p -> p.drill().stream()).forEach(d -> Drills.planned(b, d)
+                                    .ifPresent(k -> drills.put(d, k)));
                             return new Needed(drills, squad(b, there.squad()));
                         },
                         needed -> Background.work(
@@ -300,10 +305,16 @@ final class EntriesOfBook {
                         },
                         read -> Background.work(
                                 BOOK.say("work.writing"),
-                                () -> entry(
-                                        read.getKey(), read.getKey().last().clock(), read.getValue(), Unit.METRES),
+                                () -> entry(read.getKey(), end(read.getKey()), read.getValue(), Unit.METRES),
                                 entry -> host.keeper().ask(b -> here(b, entry), then),
                                 this::not));
+    }
+
+    /** What was still on when somebody did the last thing ran out by itself, if it is over. */
+    private static long end(Running run) {
+        long last = run.last().clock();
+        Run then = run.at(last);
+        return run.over() && then.going() ? last + then.rest() : last;
     }
 
     /** Versions of another book are none of this one: its drills are as they are here now. */
@@ -323,9 +334,7 @@ final class EntriesOfBook {
 
     /** The entry of the same evening: of the same run, or of the same practice on that day, or under the same id. */
     static Optional<Entry> same(Book book, Entry theirs) {
-        return book.entries().stream()
-                .filter(e -> isSame(e, theirs))
-                .findFirst();
+        return book.entries().stream().filter(e -> isSame(e, theirs)).findFirst();
     }
 
     private static boolean isSame(Entry mine, Entry theirs) {

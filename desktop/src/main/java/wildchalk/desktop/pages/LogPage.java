@@ -56,10 +56,10 @@ public final class LogPage implements Page {
 
     private void open(Entry entry) {
         host.keeper().tell(b -> b.of(LogKind.LOGS).use(entry.id()));
-        OpenDocument<Entry> document = new OpenDocument<>(
-                entry, (now, change) -> host.keeper().keep(LogKind.LOGS, now, change.words()));
-        document.recall(
-                host.keeper(), LogKind.LOGS, host::changed, why -> host.messages().warn(why.words(BOOK.say("trouble.past"))));
+        OpenDocument<Entry> document =
+                new OpenDocument<>(entry, (now, change) -> host.keeper().keep(LogKind.LOGS, now, change.words()));
+        document.recall(host.keeper(), LogKind.LOGS, host::changed, why -> host.messages()
+                .warn(why.words(BOOK.say("trouble.past"))));
         document.changesProperty().addListener(o -> host.changed());
         state.open(Optional.of(document));
         state.refresh();

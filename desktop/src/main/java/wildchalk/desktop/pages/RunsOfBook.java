@@ -195,8 +195,7 @@ public final class RunsOfBook implements RunDesk {
         Map<String, Runnable> ways = new LinkedHashMap<>();
         ways.put(BOOK.say("ask.on"), () -> show(found, 0, tools.clocks().now()));
         ways.put(
-                BOOK.say("ask.over"),
-                () -> finish(found.running(), found.seen().clock()));
+                BOOK.say("ask.over"), () -> finish(found.running(), found.seen().clock()));
         host.messages()
                 .ask(
                         BOOK.say(
@@ -207,7 +206,7 @@ public final class RunsOfBook implements RunDesk {
     }
 
     private void finish(Running running, long clock) {
-        keep(running.finished(true), BOOK.say("finished"), clock);
+        over(running.finished(true), clock, BOOK.say("finished"));
     }
 
     private void show(Found found, long gone, Time now) {
@@ -341,20 +340,19 @@ public final class RunsOfBook implements RunDesk {
 
     @Override
     public void keep(Running running, String what) {
-        keep(running, what, running.last().clock());
+        keeper.keep(RunKind.RUNS, running, what);
     }
 
-    private void keep(Running running, String what, long clock) {
-        keeper.keep(RunKind.RUNS, running, what);
-        if (running.over()) {
-            keeper.ask(
-                    b -> {
-                        EntriesOfBook.remember(b, running, clock);
-                        b.set(ON, "");
-                        return unit(b);
-                    },
-                    unit -> entries.over(running, clock, unit));
-        }
+    @Override
+    public void over(Running running, long clock, String what) {
+        keep(running, what);
+        keeper.ask(
+                b -> {
+                    EntriesOfBook.remember(b, running, clock);
+                    b.set(ON, "");
+                    return unit(b);
+                },
+                unit -> entries.over(running, clock, unit));
     }
 
     @Override

@@ -15,6 +15,13 @@ public interface RunDesk {
      */
     void keep(Running running, String what);
 
+    /**
+     * Keeps that it is finished.
+     *
+     * @param clock of the run at which it is: what ran out by itself was done after the last thing that somebody did
+     */
+    void over(Running running, long clock, String what);
+
     /** Keeps when a run was last seen going; no more than that, and only where it costs nothing. */
     void sighted(Running running, Running.Sighting sighting);
 

@@ -384,7 +384,7 @@ public final class RunState {
             doing(new Deed.Stop());
         }
         running = running.finished(true);
-        desk.keep(running, BOOK.say("did.over"));
+        desk.over(running, run.clock(), BOOK.say("did.over"));
     }
 
     /** Nobody looks any more; the clock goes on. */

@@ -114,9 +114,8 @@ final class Bin extends VBox {
     private List<Book.Row> leftLongest(List<Book.Row> rows) {
         Experience known = state.desk().experience();
         return rows.stream()
-                .sorted(Comparator.comparing(r -> known.of(r.id())
-                        .map(d -> d.last().entry().when().day())
-                        .orElse(LocalDate.MIN)))
+                .sorted(Comparator.comparing(r ->
+                        known.of(r.id()).map(d -> d.last().entry().when().day()).orElse(LocalDate.MIN)))
                 .toList();
     }
 
@@ -205,7 +204,8 @@ final class Bin extends VBox {
                 // One that nobody has looked over yet says nothing of its people.
                 int people = row.summary().people();
                 String ran = ran(row.id());
-                String line = people == 0 ? "" : say("bin.line", people, row.summary().rungs());
+                String line =
+                        people == 0 ? "" : say("bin.line", people, row.summary().rungs());
                 said.setText(ran.isEmpty() ? line : ran);
                 said.setTooltip(ran.isEmpty() ? null : new Tooltip(line));
                 setId("put-in-" + row.id());

@@ -49,10 +49,7 @@ final class LearnedRows {
 
     private static Node usual(PracticeState state, Block block, int minutes) {
         Node pill = Fields.pill(
-                "block-usual",
-                say("card.usual", minutes),
-                () -> state.apply(
-                        PracticeEdits.last(block, minutes)));
+                "block-usual", say("card.usual", minutes), () -> state.apply(PracticeEdits.last(block, minutes)));
         pill.setAccessibleText(say("card.usual.what", minutes));
         return new FlowPane(pill);
     }
@@ -79,9 +76,7 @@ final class LearnedRows {
         if (now != 1) {
             row.getChildren()
                     .add(Fields.pill(
-                            "changes-as",
-                            say("evening.changes.not"),
-                            () -> state.apply(PracticeEdits.changes(1))));
+                            "changes-as", say("evening.changes.not"), () -> state.apply(PracticeEdits.changes(1))));
         }
         return row;
     }

@@ -70,8 +70,8 @@ public final class Shots extends Application {
     @Override
     public void start(Stage shown) {
         stage = shown;
-        session =
-                OpenWindow.start(shown, Request.demo(book).withSeason(), new SystemChooser(shown, getHostServices()::showDocument));
+        session = OpenWindow.start(
+                shown, Request.demo(book).withSeason(), new SystemChooser(shown, getHostServices()::showDocument));
         step(() -> click("#tab-book"));
         rest();
         rest();

@@ -49,6 +49,7 @@ public final class SquadState {
     private final ReadOnlyBooleanWrapper dividing = new ReadOnlyBooleanWrapper();
     /** Who was with whom on evenings that were; empty where the log knows none, and what the squad remembers counts. */
     private List<List<List<String>>> company = List.of();
+
     private AtomicBoolean stop = new AtomicBoolean();
     /** What was found last: whether there is none better is known only of this. */
     private Optional<Division> found = Optional.empty();

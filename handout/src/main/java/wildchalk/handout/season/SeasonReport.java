@@ -102,11 +102,7 @@ public final class SeasonReport {
         y += 20;
         line(
                 "P",
-                BOOK.say(
-                        "sum",
-                        season.evenings().size(),
-                        Math.round(season.minutes() / 60),
-                        season.load() / METRES),
+                BOOK.say("sum", season.evenings().size(), Math.round(season.minutes() / 60), season.load() / METRES),
                 Typeface.TEXT,
                 11,
                 SOFT,
@@ -131,10 +127,13 @@ public final class SeasonReport {
         double scale = (WIDE - 2 * MARGIN) / DRAWN;
         Rectangle2D area = new Rectangle2D.Double(MARGIN, top, WIDE - 2 * MARGIN, chart.height() * scale);
         String instead = chart.marks().stream().map(Chart.Mark::words).collect(Collectors.joining("; "));
-        pdf.tagged("Figure", Optional.of(instead), () -> pdf.picture(area, g -> {
-            g.scale(scale, scale);
-            ChartPainter.paint(chart, g);
-        }));
+        pdf.tagged(
+                "Figure",
+                Optional.of(instead),
+                () -> pdf.picture(area, g -> {
+                    g.scale(scale, scale);
+                    ChartPainter.paint(chart, g);
+                }));
         return area.getMaxY();
     }
 

@@ -34,13 +34,17 @@ class SeasonReportTest {
     private Path folder;
 
     private static List<Entry> evenings() {
-        List<String> known = IntStream.rangeClosed(1, PEOPLE).mapToObj(i -> "m" + i).toList();
+        List<String> known =
+                IntStream.rangeClosed(1, PEOPLE).mapToObj(i -> "m" + i).toList();
         List<Entry> all = new ArrayList<>();
         for (int i = 0; i < 20; i++) {
             List<Part> parts = new ArrayList<>();
             for (int d = 0; d < 4; d++) {
                 String title = "Drill " + (i + d * 7) % 24 + " Nadja";
-                parts.add(Part.of(title, Optional.of(new Content.Planned("d" + (i + d * 7) % 24, 1, title)), Part.Time.asPlanned(30, 600))
+                parts.add(Part.of(
+                                title,
+                                Optional.of(new Content.Planned("d" + (i + d * 7) % 24, 1, title)),
+                                Part.Time.asPlanned(30, 600))
                         .going(Part.Went.values()[(i + d) % 4])
                         .nextTime("Nadja begins")
                         .working(new Work(
@@ -77,13 +81,17 @@ class SeasonReportTest {
         assertTrue(Tool.run("qpdf", "--check", pdf.toString()).contains("No syntax or stream encoding errors"));
         assertEquals("4", Tool.run("qpdf", "--show-npages", pdf.toString()).strip(), "all of it, and three months");
         for (String line : Tool.run("pdffonts", pdf.toString()).lines().skip(2).toList()) {
-            assertTrue(line.replaceAll(".*(yes|no) +(yes|no) +(yes|no) +\\d+ +\\d+$", "$1").equals("yes"), line);
+            assertTrue(
+                    line.replaceAll(".*(yes|no) +(yes|no) +(yes|no) +\\d+ +\\d+$", "$1")
+                            .equals("yes"),
+                    line);
         }
         String[] pages = text.split("\f");
         assertTrue(pages[0].contains("4 Sep 2026 to 19 Nov 2026"), pages[0]);
         assertTrue(pages[0].contains("20 evenings, 14 hours. One who did all of it went 40.0 km."), pages[0]);
         for (int month = 1; month <= 3; month++) {
-            String name = List.of("September 2026", "October 2026", "November 2026").get(month - 1);
+            String name =
+                    List.of("September 2026", "October 2026", "November 2026").get(month - 1);
             assertTrue(pages[month].contains(name), pages[month]);
             assertTrue(pages[month].contains("What was practised"), "the picture's own words");
             assertTrue(pages[month].contains("not measured"));

@@ -66,7 +66,8 @@ record Forgetting(List<Text<?>> texts, String word) {
         rows.get(kind.word(), id).filter(row -> concerns(text, row.body())).ifPresent(row -> {
             T now = text.without()
                     .apply(Kept.parse(kind, BOOK.say("this.book"), row.body()).document());
-            rows.put(new DocumentRows.Raw(kind.word(), id, now.listed(), kind.write(now), row.dates(), row.favourite()));
+            rows.put(
+                    new DocumentRows.Raw(kind.word(), id, now.listed(), kind.write(now), row.dates(), row.favourite()));
             // What is known of it at a glance may say it too, and is worked out again.
             h.execute("DELETE FROM kept_glance WHERE kind = ? AND id = ?", kind.word(), id);
         });

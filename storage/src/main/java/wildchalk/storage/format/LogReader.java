@@ -159,7 +159,9 @@ public final class LogReader {
     private static Work work(JsonNode o) {
         Map<Skill, Double> skills = new EnumMap<>(Skill.class);
         for (Map.Entry<String, JsonNode> skill : o.path("skills").properties()) {
-            skills.put(Skill.valueOf(skill.getKey().toUpperCase(Locale.ROOT).replace('-', '_')), skill.getValue().asDouble());
+            skills.put(
+                    Skill.valueOf(skill.getKey().toUpperCase(Locale.ROOT).replace('-', '_')),
+                    skill.getValue().asDouble());
         }
         List<Work.Each> each = new ArrayList<>();
         for (JsonNode e : o.path("each")) {

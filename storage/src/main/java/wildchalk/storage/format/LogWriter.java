@@ -108,14 +108,13 @@ public final class LogWriter {
         }
         ArrayNode each = o.putArray("each");
         // A row for each: twenty people in eight parts would fill pages otherwise.
-        work.each()
-                .forEach(e -> each.addArray()
-                        .add(e.who())
-                        .add(e.busy())
-                        .add(e.metres())
-                        .add(e.sprints())
-                        .add(e.touches())
-                        .add(e.shots()));
+        work.each().forEach(e -> each.addArray()
+                .add(e.who())
+                .add(e.busy())
+                .add(e.metres())
+                .add(e.sprints())
+                .add(e.touches())
+                .add(e.shots()));
     }
 
     private static void result(ObjectNode o, Part.Result result) {

@@ -22,8 +22,8 @@ import wildchalk.core.log.Work;
 import wildchalk.core.practice.Content;
 
 /**
- * An entry of the log as few bytes that are read at once, so that five seasons are there while somebody looks: it follows
- * from the text of the entry, lies beside it in the book, and is never handed out.
+ * An entry of the log as few bytes that are read at once, so that five seasons are there while somebody looks: it
+ * follows from the text of the entry, lies beside it in the book, and is never handed out.
  */
 public final class PackedEntry {
 
@@ -218,8 +218,7 @@ public final class PackedEntry {
         Entry entry() {
             String id = words();
             String title = words();
-            Entry.When when =
-                    new Entry.When(LocalDate.ofEpochDay(in.getLong()), LocalTime.ofSecondOfDay(in.getInt()));
+            Entry.When when = new Entry.When(LocalDate.ofEpochDay(in.getLong()), LocalTime.ofSecondOfDay(in.getInt()));
             Entry.Source source = new Entry.Source(words(), in.getLong(), words(), in.getDouble());
             String squad = words();
             int people = in.getInt();
@@ -239,12 +238,10 @@ public final class PackedEntry {
 
         private Part part() {
             String title = words();
-            Optional<Content.Planned> drill = in.get() != 0
-                    ? Optional.of(new Content.Planned(words(), in.getLong(), words()))
-                    : Optional.empty();
+            Optional<Content.Planned> drill =
+                    in.get() != 0 ? Optional.of(new Content.Planned(words(), in.getLong(), words())) : Optional.empty();
             List<String> rungs = all();
-            Part.Time time =
-                    new Part.Time(in.getInt(), in.getInt(), in.getInt(), in.getInt(), in.get() != 0);
+            Part.Time time = new Part.Time(in.getInt(), in.getInt(), in.getInt(), in.getInt(), in.get() != 0);
             Part.Went went = WENT[in.get()];
             String next = words();
             Part.Result result = result();
@@ -291,12 +288,7 @@ public final class PackedEntry {
             List<Work.Each> each = new ArrayList<>(n);
             for (int i = 0; i < n; i++) {
                 each.add(new Work.Each(
-                        words(),
-                        in.getDouble(),
-                        in.getDouble(),
-                        in.getDouble(),
-                        in.getDouble(),
-                        in.getDouble()));
+                        words(), in.getDouble(), in.getDouble(), in.getDouble(), in.getDouble(), in.getDouble()));
             }
             return new Work(skills, share, contact, each);
         }

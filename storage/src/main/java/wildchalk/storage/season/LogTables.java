@@ -100,8 +100,7 @@ public final class LogTables {
                         part.went() == Part.Went.UNSAID ? "" : Wordbook.key(part.went()),
                         part.work()
                                 .map(w -> w.skills().entrySet().stream()
-                                        .map(s -> s.getKey().words() + " "
-                                                + Math.round(s.getValue() * 100) + "%")
+                                        .map(s -> s.getKey().words() + " " + Math.round(s.getValue() * 100) + "%")
                                         .collect(Collectors.joining("; ")))
                                 .orElse("")));
             }
@@ -110,9 +109,7 @@ public final class LogTables {
     }
 
     private static List<List<Object>> people(Season season, Called called) {
-        return season.people().stream()
-                .map(p -> row(p, called))
-                .toList();
+        return season.people().stream().map(p -> row(p, called)).toList();
     }
 
     private static List<Object> row(PersonLine person, Called called) {

@@ -30,14 +30,13 @@ public final class SeasonWriter {
                 .put("format", "wild-chalk-season")
                 .put("version", VERSION);
         ArrayNode evenings = o.putArray("evenings");
-        season.evenings()
-                .forEach(e -> evenings.addObject()
-                        .put("day", e.entry().when().day().toString())
-                        .put("start", e.entry().when().start().toString())
-                        .put("title", called.words(e.entry().title()))
-                        .put("minutes", rounded(e.minutes()))
-                        .put("metres", rounded(e.load()))
-                        .put("people", e.entry().there().people()));
+        season.evenings().forEach(e -> evenings.addObject()
+                .put("day", e.entry().when().day().toString())
+                .put("start", e.entry().when().start().toString())
+                .put("title", called.words(e.entry().title()))
+                .put("minutes", rounded(e.minutes()))
+                .put("metres", rounded(e.load()))
+                .put("people", e.entry().there().people()));
         ArrayNode weeks = o.putArray("weeks");
         for (Season.Week week : season.weeks()) {
             ObjectNode w = weeks.addObject()
@@ -53,11 +52,10 @@ public final class SeasonWriter {
         ArrayNode people = o.putArray("people");
         season.people().forEach(p -> person(people.addObject(), p, called));
         ArrayNode pairs = o.putArray("together");
-        season.pairs()
-                .forEach(p -> pairs.addObject()
-                        .put("one", called.of(p.one()))
-                        .put("other", called.of(p.other()))
-                        .put("times", p.times()));
+        season.pairs().forEach(p -> pairs.addObject()
+                .put("one", called.of(p.one()))
+                .put("other", called.of(p.other()))
+                .put("times", p.times()));
         return o.toPrettyString() + "\n";
     }
 

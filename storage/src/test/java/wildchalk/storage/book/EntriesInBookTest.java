@@ -143,7 +143,10 @@ class EntriesInBookTest {
                             List.of(new Kept.Also<>(LogKind.LOGS, e -> e.silentOf("Zdenka"))));
             Entry left = book.entries().get(0);
             assertEquals("Evening with \u2026", left.title());
-            assertEquals(entry(1).parts().get(0).result().counted(), left.parts().get(0).result().counted(), "counts stay");
+            assertEquals(
+                    entry(1).parts().get(0).result().counted(),
+                    left.parts().get(0).result().counted(),
+                    "counts stay");
         }
         try (var all = Files.walk(folder)) {
             for (Path each : all.filter(Files::isRegularFile).toList()) {

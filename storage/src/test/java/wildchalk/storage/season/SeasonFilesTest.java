@@ -42,36 +42,34 @@ class SeasonFilesTest {
                 new Entry.When(LocalDate.of(2026, 10, day), LocalTime.of(18, 0)),
                 Entry.Source.TYPED,
                 new Entry.There("s", 3, List.of("m1", "m2"), List.of(List.of("m1", "m2")), List.of()),
-                List.of(
-                        new Part(
-                                "=1+2; for Bodo",
-                                Optional.of(new Content.Planned("ford", 1, "The ford")),
-                                List.of(),
-                                new Part.Time(30, 20, 600, 540),
-                                Part.Went.WORKED,
-                                "tell Bodo",
-                                new Part.Result(
-                                        List.of(
-                                                new Part.Counted("corner,\nlow", "m1", 4, 2, 3),
-                                                new Part.Counted("ends", "sky", 2, 0, 1)),
-                                        0,
-                                        List.of(new Part.Timed("dash", "m2", 20, List.of(1500L, 3250L))),
-                                        List.of("Zdenka cried")),
-                                Optional.of(new Work(
-                                        Map.of(Skill.PASSING, 1.0),
-                                        1,
-                                        false,
-                                        List.of(
-                                                new Work.Each("m1", 0.5, 40, 1, 2, 0.5),
-                                                new Work.Each("m2", 0.5, 20.5, 1, 2, 0)))))),
+                List.of(new Part(
+                        "=1+2; for Bodo",
+                        Optional.of(new Content.Planned("ford", 1, "The ford")),
+                        List.of(),
+                        new Part.Time(30, 20, 600, 540),
+                        Part.Went.WORKED,
+                        "tell Bodo",
+                        new Part.Result(
+                                List.of(
+                                        new Part.Counted("corner,\nlow", "m1", 4, 2, 3),
+                                        new Part.Counted("ends", "sky", 2, 0, 1)),
+                                0,
+                                List.of(new Part.Timed("dash", "m2", 20, List.of(1500L, 3250L))),
+                                List.of("Zdenka cried")),
+                        Optional.of(new Work(
+                                Map.of(Skill.PASSING, 1.0),
+                                1,
+                                false,
+                                List.of(
+                                        new Work.Each("m1", 0.5, 40, 1, 2, 0.5),
+                                        new Work.Each("m2", 0.5, 20.5, 1, 2, 0)))))),
                 "Bodo is no back");
     }
 
     private static final Season SEASON = Season.of(List.of(evening(6), evening(9)), Asked.ALL);
 
     private static Called called(boolean named) {
-        return new Called(
-                SEASON.evenings().stream().map(Season.Evening::entry).toList(), NAMES, named);
+        return new Called(SEASON.evenings().stream().map(Season.Evening::entry).toList(), NAMES, named);
     }
 
     /** Another parser than the one that belongs to what wrote them. */
@@ -98,8 +96,18 @@ class SeasonFilesTest {
                 List.of(evenings.get(1)));
         assertEquals(
                 List.of(
-                        "2026-10-06", "18:00", "1", "'=1+2; for Bodo", "The ford", "600", "540", "30", "20", "",
-                        "worked", "passing 100%"),
+                        "2026-10-06",
+                        "18:00",
+                        "1",
+                        "'=1+2; for Bodo",
+                        "The ford",
+                        "600",
+                        "540",
+                        "30",
+                        "20",
+                        "",
+                        "worked",
+                        "passing 100%"),
                 List.of(read(tables.get("parts")).get(1)));
         assertEquals(
                 List.of("Zdenka", "2", "20", "10", "800", "20", "40", "10", "8", "4"),
@@ -140,10 +148,17 @@ class SeasonFilesTest {
                         .getSchema(schema)
                         .validate(data));
         assertEquals(2, data.path("evenings").size());
-        assertEquals(20, data.path("weeks").get(0).path("skills").path("passing").asDouble());
+        assertEquals(
+                20, data.path("weeks").get(0).path("skills").path("passing").asDouble());
         assertEquals("Zdenka", data.path("people").get(0).path("who").asText());
         assertEquals(2, data.path("together").get(0).path("times").asInt());
         assertEquals(1, data.path("drills").size());
-        assertTrue(data.path("people").get(1).path("measured").get(0).path("points").size() == 2);
+        assertTrue(data.path("people")
+                        .get(1)
+                        .path("measured")
+                        .get(0)
+                        .path("points")
+                        .size()
+                == 2);
     }
 }

@@ -66,7 +66,8 @@ public final class RowsChart {
         Drawing drawing = begin(season, width, FIGURES);
         legend(drawing, width - FIGURES + 14);
         double y = TOP;
-        for (DrillLine drill : season.drills().subList(0, Math.min(MOST, season.drills().size()))) {
+        for (DrillLine drill :
+                season.drills().subList(0, Math.min(MOST, season.drills().size()))) {
             double middle = y + ROW / 2;
             drawing.write(0, middle + 4, drill.title(), Chart.Weight.STRONG, LEFT - 14);
             drawing.line(LEFT, middle, width - FIGURES, middle);
@@ -87,8 +88,7 @@ public final class RowsChart {
                                 Drawing.say("went." + Wordbook.key(run.part().went()))),
                         run.entry().id());
             }
-            drawing.write(
-                    width - FIGURES + 14, middle + 4, figures(drill), Chart.Weight.PLAIN, FIGURES - 14);
+            drawing.write(width - FIGURES + 14, middle + 4, figures(drill), Chart.Weight.PLAIN, FIGURES - 14);
             y += ROW;
         }
         return more(drawing, season.drills().size(), y);
@@ -138,7 +138,8 @@ public final class RowsChart {
         }
         Drawing drawing = begin(season, width, FIGURES);
         double y = TOP;
-        for (PersonLine person : season.people().subList(0, Math.min(MOST, season.people().size()))) {
+        for (PersonLine person :
+                season.people().subList(0, Math.min(MOST, season.people().size()))) {
             double middle = y + ROW / 2;
             String name = names.apply(person.id());
             drawing.write(0, middle + 4, name, Chart.Weight.STRONG, LEFT - 14);
@@ -165,8 +166,7 @@ public final class RowsChart {
         return more(drawing, season.people().size(), y);
     }
 
-    private static void evenings(
-            Drawing drawing, PersonLine person, String name, Season season, double middle) {
+    private static void evenings(Drawing drawing, PersonLine person, String name, Season season, double middle) {
         double wide = Math.max(1, Math.min(4, drawing.week() / 4));
         Set<LocalDate> there = new HashSet<>(person.there());
         for (Season.Evening evening : season.evenings()) {
@@ -188,8 +188,7 @@ public final class RowsChart {
     /** Where evenings would lie on each other, each month is a stroke as high as the share that somebody was there. */
     private static void months(Drawing drawing, PersonLine person, String name, Season season, double middle) {
         Map<YearMonth, Integer> all = new TreeMap<>();
-        season.evenings()
-                .forEach(e -> all.merge(YearMonth.from(e.entry().when().day()), 1, Integer::sum));
+        season.evenings().forEach(e -> all.merge(YearMonth.from(e.entry().when().day()), 1, Integer::sum));
         Map<YearMonth, Integer> theirs = new TreeMap<>();
         person.there().forEach(d -> theirs.merge(YearMonth.from(d), 1, Integer::sum));
         theirs.forEach((month, times) -> drawing.mark(
@@ -211,12 +210,11 @@ public final class RowsChart {
         List<Chart.Words> words = new ArrayList<>(row.words());
         double by = row.height();
         below.marks()
-                .forEach(m -> marks.add(
-                        new Chart.Mark(m.kind(), m.x(), m.y() + by, m.wide(), m.tall(), m.told(), m.ref())));
+                .forEach(m ->
+                        marks.add(new Chart.Mark(m.kind(), m.x(), m.y() + by, m.wide(), m.tall(), m.told(), m.ref())));
         below.lines().forEach(l -> lines.add(new Chart.Line(l.x1(), l.y1() + by, l.x2(), l.y2() + by)));
         below.words()
-                .forEach(w -> words.add(
-                        new Chart.Words(w.x(), w.y() + by, w.text(), w.side(), w.weight(), w.most())));
+                .forEach(w -> words.add(new Chart.Words(w.x(), w.y() + by, w.text(), w.side(), w.weight(), w.most())));
         return new Chart(width, by + below.height(), marks, lines, words);
     }
 
@@ -247,8 +245,14 @@ public final class RowsChart {
     private record Measured(String what, Trend trend, String key) {
 
         void draw(Drawing drawing, double top, double width) {
-            double least = trend.points().stream().mapToDouble(Trend.Point::value).min().orElse(0);
-            double most = trend.points().stream().mapToDouble(Trend.Point::value).max().orElse(1);
+            double least = trend.points().stream()
+                    .mapToDouble(Trend.Point::value)
+                    .min()
+                    .orElse(0);
+            double most = trend.points().stream()
+                    .mapToDouble(Trend.Point::value)
+                    .max()
+                    .orElse(1);
             double range = Math.max(most - least, 1e-9);
             double high = CURVE - 20;
             drawing.write(0, top + CURVE / 2, what, Chart.Weight.STRONG, LEFT - 14);

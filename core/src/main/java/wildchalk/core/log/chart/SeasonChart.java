@@ -38,8 +38,7 @@ public final class SeasonChart {
         if (weeks.isEmpty()) {
             return new Chart(width, 0, List.of(), List.of(), List.of());
         }
-        Drawing drawing = new Drawing(
-                width, LEFT, width - RIGHT, weeks.get(0).monday(), weeks.size());
+        Drawing drawing = new Drawing(width, LEFT, width - RIGHT, weeks.get(0).monday(), weeks.size());
         double foot = TOP + HIGH;
         evenings(season, drawing, width, foot);
         drawing.months(foot);
@@ -53,8 +52,10 @@ public final class SeasonChart {
                 .max()
                 .orElse(1);
         double top = Math.max(GRID, Math.ceil(longest / GRID) * GRID);
-        double hardest =
-                season.evenings().stream().mapToDouble(Season.Evening::load).max().orElse(0);
+        double hardest = season.evenings().stream()
+                .mapToDouble(Season.Evening::load)
+                .max()
+                .orElse(0);
         drawing.write(0, TOP - 20, Drawing.say("season.evenings"), Chart.Side.LEFT, Chart.Weight.STRONG);
         // Where lines would lie on each other, only some are drawn.
         double step = Math.max(1, Math.round(top / GRID / 5)) * GRID;

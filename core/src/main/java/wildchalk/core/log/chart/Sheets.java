@@ -62,8 +62,8 @@ public final class Sheets {
                             cells.add(day(w.monday()));
                             cells.add(Sheet.Cell.of(w.evenings()));
                             all.keySet()
-                                    .forEach(s -> cells.add(Sheet.Cell.of(
-                                            Math.round(w.skills().getOrDefault(s, 0.0)))));
+                                    .forEach(s -> cells.add(
+                                            Sheet.Cell.of(Math.round(w.skills().getOrDefault(s, 0.0)))));
                             return new Sheet.Row("", cells);
                         })
                         .toList());
@@ -81,7 +81,9 @@ public final class Sheets {
                                         day(d.last().entry().when().day()),
                                         Sheet.Cell.of(d.times()),
                                         Sheet.Cell.of(Math.round(d.minutes())),
-                                        d.usual().map(u -> Sheet.Cell.of(Math.round(u))).orElse(Sheet.Cell.of("")),
+                                        d.usual()
+                                                .map(u -> Sheet.Cell.of(Math.round(u)))
+                                                .orElse(Sheet.Cell.of("")),
                                         d.over().map(Sheet.Cell::of).orElse(Sheet.Cell.of("")),
                                         Sheet.Cell.of(went(d)),
                                         Sheet.Cell.of(d.next()))))
@@ -91,8 +93,7 @@ public final class Sheets {
     private static String went(DrillLine drill) {
         Map<Part.Went, Integer> went = drill.went();
         return went.entrySet().stream()
-                .map(e -> Drawing.say(
-                        "went.times", Drawing.say("went." + Wordbook.key(e.getKey())), e.getValue()))
+                .map(e -> Drawing.say("went.times", Drawing.say("went." + Wordbook.key(e.getKey())), e.getValue()))
                 .collect(Collectors.joining(", "));
     }
 
@@ -100,8 +101,17 @@ public final class Sheets {
     public static Sheet people(Season season, UnaryOperator<String> names) {
         return new Sheet(
                 heads(
-                        "person", "evenings", "minutes", "busy", "metres", "sprints", "touches", "shots", "made",
-                        "missed", "trend"),
+                        "person",
+                        "evenings",
+                        "minutes",
+                        "busy",
+                        "metres",
+                        "sprints",
+                        "touches",
+                        "shots",
+                        "made",
+                        "missed",
+                        "trend"),
                 season.people().stream()
                         .map(p -> new Sheet.Row(
                                 p.id(),
@@ -152,7 +162,9 @@ public final class Sheets {
                 .forEach(d -> rows.add(new Sheet.Row(
                         d.id(),
                         List.of(
-                                Sheet.Cell.of(d.title()), Sheet.Cell.of(Drawing.say("unrun.drill")), Sheet.Cell.of("")))));
+                                Sheet.Cell.of(d.title()),
+                                Sheet.Cell.of(Drawing.say("unrun.drill")),
+                                Sheet.Cell.of("")))));
         unrun.evenings()
                 .forEach(p -> rows.add(new Sheet.Row(
                         p.id(),

@@ -103,7 +103,8 @@ final class LastTime implements Question {
         return title.map(t -> log.past().stream()
                         .filter(e -> e.parts().stream().anyMatch(p -> p.title().equals(t)))
                         .reduce((a, b) -> b)
-                        .map(e -> Answer.of(Log.BOOK.say("last.title", t, log.ago(e.when().day()))))
+                        .map(e -> Answer.of(
+                                Log.BOOK.say("last.title", t, log.ago(e.when().day()))))
                         .orElseThrow())
                 .orElseGet(() -> Answer.of(Log.BOOK.say("last.nothing")));
     }

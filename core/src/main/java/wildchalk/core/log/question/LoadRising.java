@@ -18,7 +18,7 @@ final class LoadRising implements Question {
                         Log.BOOK.say(r.isMuch() ? "load.much" : "load.usual", r.share()),
                         List.of(Log.BOOK.say("load.line", Math.round(r.now()), Math.round(r.before()), Rising.WEEKS)),
                         Log.BOOK.say("load.caution")))
-                .orElseGet(() -> new Answer(
-                        Log.BOOK.say("load.none", Rising.WEEKS), List.of(), Log.BOOK.say("load.caution")));
+                .orElseGet(() ->
+                        new Answer(Log.BOOK.say("load.none", Rising.WEEKS), List.of(), Log.BOOK.say("load.caution")));
     }
 }

@@ -30,11 +30,15 @@ final class Missed implements Question {
         }
         Entry evening = found.get();
         if (evening.there().known().isEmpty()) {
-            return Answer.of(Log.BOOK.say("missed.unknown", Log.day(evening.when().day()), evening.there().people()));
+            return Answer.of(Log.BOOK.say(
+                    "missed.unknown",
+                    Log.day(evening.when().day()),
+                    evening.there().people()));
         }
         List<String> missed = missed(evening, past).stream()
                 .map(id -> log.name(evening.there().key(id)))
-                .sorted().toList();
+                .sorted()
+                .toList();
         return Answer.of(
                 Log.BOOK.say(
                         "missed.head",

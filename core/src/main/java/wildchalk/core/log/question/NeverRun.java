@@ -25,7 +25,9 @@ final class NeverRun implements Question {
                 .toList();
         return Answer.of(
                 Log.BOOK.say(
-                        "never-run.head", unrun.drills().size(), unrun.evenings().size()),
+                        "never-run.head",
+                        unrun.drills().size(),
+                        unrun.evenings().size()),
                 lines);
     }
 }

@@ -31,12 +31,19 @@ final class NotLately implements Question {
         // What was left longest comes first.
         List<String> drills = all.drills().stream()
                 .filter(d -> !d.last().entry().when().day().isAfter(since))
-                .sorted((a, b) -> a.last().entry().when().day()
+                .sorted((a, b) -> a.last()
+                        .entry()
+                        .when()
+                        .day()
                         .compareTo(b.last().entry().when().day()))
                 .map(d -> Log.BOOK.say(
-                        "not-lately.drill", d.title(), log.ago(d.last().entry().when().day()), d.times()))
+                        "not-lately.drill",
+                        d.title(),
+                        log.ago(d.last().entry().when().day()),
+                        d.times()))
                 .toList();
-        List<String> lines = Stream.concat(skills.stream(), drills.stream()).limit(MOST).toList();
+        List<String> lines =
+                Stream.concat(skills.stream(), drills.stream()).limit(MOST).toList();
         return Answer.of(Log.BOOK.say("not-lately.head", weeks, skills.size(), drills.size()), lines);
     }
 }

@@ -41,8 +41,8 @@ public interface Question {
     }
 
     /**
-     * Answers what a coach typed. Where no question can be heard, what was typed is taken for what somebody wants to know
-     * the last time of.
+     * Answers what a coach typed. Where no question can be heard, what was typed is taken for what somebody wants to
+     * know the last time of.
      */
     static Answer ask(String text, Log log) {
         Typed typed = new Typed(text);

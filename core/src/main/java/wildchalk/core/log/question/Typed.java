@@ -20,10 +20,12 @@ final class Typed {
 
     private static final List<String> NUMBERS = List.of(Log.BOOK.say("numbers").split(" "));
     private static final Pattern ISO = Pattern.compile("\\d{4}-\\d{1,2}-\\d{1,2}");
-    private static final Pattern DAY_MONTH =
-            Pattern.compile("(\\d{1,2})\\.?\\s+(\\p{L}{3})\\p{L}*(?:\\s+(\\d{4}))?|(\\d{1,2})\\.(\\d{1,2})\\.(\\d{4})?");
-    private static final DateTimeFormatter MONTH =
-            new DateTimeFormatterBuilder().parseCaseInsensitive().appendPattern("d MMM").toFormatter(Locale.ENGLISH);
+    private static final Pattern DAY_MONTH = Pattern.compile(
+            "(\\d{1,2})\\.?\\s+(\\p{L}{3})\\p{L}*(?:\\s+(\\d{4}))?|(\\d{1,2})\\.(\\d{1,2})\\.(\\d{4})?");
+    private static final DateTimeFormatter MONTH = new DateTimeFormatterBuilder()
+            .parseCaseInsensitive()
+            .appendPattern("d MMM")
+            .toFormatter(Locale.ENGLISH);
     /** So many letters of a word are the word. */
     private static final int STEM = 4;
 
@@ -44,8 +46,7 @@ final class Typed {
 
     private static boolean isSame(String one, String other) {
         return one.equals(other)
-                || Math.min(one.length(), other.length()) >= STEM
-                        && (one.startsWith(other) || other.startsWith(one));
+                || Math.min(one.length(), other.length()) >= STEM && (one.startsWith(other) || other.startsWith(one));
     }
 
     /** The first number in it, in figures or in a word up to twelve. */
@@ -99,7 +100,9 @@ final class Typed {
     /** The skill that is named in it. */
     Optional<Skill> skill() {
         return Arrays.stream(Skill.values())
-                .filter(s -> Arrays.stream(s.words().split(" ")).filter(w -> w.length() >= STEM).allMatch(this::has))
+                .filter(s -> Arrays.stream(s.words().split(" "))
+                        .filter(w -> w.length() >= STEM)
+                        .allMatch(this::has))
                 .findFirst();
     }
 
@@ -109,7 +112,8 @@ final class Typed {
         double most = 0;
         for (Map.Entry<String, String> title : titles.entrySet()) {
             String[] all = title.getValue().toLowerCase(Locale.ROOT).split("[^\\p{L}\\p{N}]+");
-            double found = Arrays.stream(all).filter(w -> w.length() > 2 && has(w)).count();
+            double found =
+                    Arrays.stream(all).filter(w -> w.length() > 2 && has(w)).count();
             // Of two that have as many words the shorter one is meant.
             double score = found == 0 ? 0 : found + found / all.length;
             if (score > most) {

@@ -26,8 +26,8 @@ final class WhoseTimes implements Question {
         List<Improving> all = new ArrayList<>();
         for (PersonLine person : Season.of(log.past(), Asked.ALL).people()) {
             person.times().forEach((course, trend) -> trend.perMonth()
-                    .ifPresent(m -> all.add(new Improving(
-                            person.id(), course, m, trend.points().size()))));
+                    .ifPresent(m -> all.add(
+                            new Improving(person.id(), course, m, trend.points().size()))));
         }
         if (all.isEmpty()) {
             return Answer.of(Log.BOOK.say("times.none", Trend.FEWEST, Trend.SHORTEST));

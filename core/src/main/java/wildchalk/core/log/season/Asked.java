@@ -66,7 +66,8 @@ public record Asked(Span span, String squad, String person, Optional<Skill> skil
 
     /** Whether a part is looked at. */
     public boolean holds(Part part) {
-        return (drill.isEmpty() || part.drill().filter(d -> d.id().equals(drill)).isPresent())
+        return (drill.isEmpty()
+                        || part.drill().filter(d -> d.id().equals(drill)).isPresent())
                 && (skill.isEmpty()
                         || part.work()
                                 .filter(w -> w.skills().getOrDefault(skill.get(), 0.0) > 0)

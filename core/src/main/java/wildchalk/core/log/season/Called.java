@@ -8,8 +8,8 @@ import wildchalk.core.log.Entry;
 import wildchalk.core.wording.Wordbook;
 
 /**
- * What people are called in what goes out of the program: by their names where that was wished for, else by a number, and
- * then no name that is known stands in any of its words either.
+ * What people are called in what goes out of the program: by their names where that was wished for, else by a number,
+ * and then no name that is known stands in any of its words either.
  */
 public final class Called {
 
@@ -30,12 +30,10 @@ public final class Called {
     public Called(List<Entry> entries, Map<String, String> names, boolean named) {
         this.names = Map.copyOf(names);
         this.named = named;
-        entries.stream()
-                .sorted(Season.IN_TIME)
-                .forEach(e -> e.there().known().stream()
-                        .sorted()
-                        .forEach(id -> numbers.computeIfAbsent(
-                                e.there().key(id), k -> BOOK.say("number", numbers.size() + 1))));
+        entries.stream().sorted(Season.IN_TIME).forEach(e -> e.there().known().stream()
+                .sorted()
+                .forEach(
+                        id -> numbers.computeIfAbsent(e.there().key(id), k -> BOOK.say("number", numbers.size() + 1))));
     }
 
     /** Somebody, by their key. */

@@ -50,7 +50,8 @@ public record DrillLine(String id, String title, List<Run> runs) {
                                 .orElseThrow()
                                 .title(),
                         e.getValue()))
-                .sorted(Comparator.comparing((DrillLine d) -> d.last().entry().when().day())
+                .sorted(Comparator.comparing(
+                                (DrillLine d) -> d.last().entry().when().day())
                         .reversed()
                         .thenComparing(DrillLine::title)
                         .thenComparing(DrillLine::id))

@@ -32,8 +32,8 @@ public record Experience(Map<String, DrillLine> drills, Optional<Changes> change
     /** Who was in one group of a squad on its evenings, the latest last: the groups of each that had some. */
     public static List<List<List<String>>> company(List<Entry> entries, String squad) {
         return entries.stream()
-                .filter(e -> e.there().squad().equals(squad)
-                        && !e.there().groups().isEmpty())
+                .filter(e ->
+                        e.there().squad().equals(squad) && !e.there().groups().isEmpty())
                 .sorted(Season.IN_TIME)
                 .map(e -> e.there().groups())
                 .toList();

@@ -24,7 +24,12 @@ public final class ExperienceWords {
     /** The same with how long it was, and what is to be done next time. */
     public static String more(DrillLine drill, LocalDate today) {
         String next = drill.next().isEmpty() ? "" : " " + BOOK.say("next", drill.next());
-        return BOOK.say("more", last(drill, today), Math.round(drill.last().part().minutes()), drill.times()) + next;
+        return BOOK.say(
+                        "more",
+                        last(drill, today),
+                        Math.round(drill.last().part().minutes()),
+                        drill.times())
+                + next;
     }
 
     /** What is to be done next time; empty where nothing was said. */

@@ -115,17 +115,14 @@ public record Season(
 
     private static List<Week> weeks(List<Evening> evenings, Asked asked) {
         Map<LocalDate, List<Evening>> by = new TreeMap<>();
-        evenings.forEach(e -> by.computeIfAbsent(
-                        Span.monday(e.entry().when().day()), k -> new ArrayList<>())
+        evenings.forEach(e -> by.computeIfAbsent(Span.monday(e.entry().when().day()), k -> new ArrayList<>())
                 .add(e));
         List<Week> weeks = new ArrayList<>();
         if (by.isEmpty()) {
             return weeks;
         }
         LocalDate last = Collections.max(by.keySet());
-        for (LocalDate monday = Collections.min(by.keySet());
-                !monday.isAfter(last);
-                monday = monday.plusWeeks(1)) {
+        for (LocalDate monday = Collections.min(by.keySet()); !monday.isAfter(last); monday = monday.plusWeeks(1)) {
             weeks.add(week(monday, by.getOrDefault(monday, List.of()), asked));
         }
         return weeks;

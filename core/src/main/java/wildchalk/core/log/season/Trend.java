@@ -27,8 +27,8 @@ public record Trend(List<Point> points) {
     }
 
     /**
-     * By how much it changes in thirty days: the middle one of the slopes between every two points of different days, so
-     * that one mistyped value counts for nothing. Empty for fewer than {@value #FEWEST} points, or less than
+     * By how much it changes in thirty days: the middle one of the slopes between every two points of different days,
+     * so that one mistyped value counts for nothing. Empty for fewer than {@value #FEWEST} points, or less than
      * {@value #SHORTEST} days.
      *
      * @see <a href="https://doi.org/10.1080/01621459.1968.10480934">Sen, P. K. (1968), Estimates of the regression
@@ -36,13 +36,17 @@ public record Trend(List<Point> points) {
      */
     public Optional<Double> perMonth() {
         if (points.size() < FEWEST
-                || points.get(0).day().plusDays(SHORTEST).isAfter(points.get(points.size() - 1).day())) {
+                || points.get(0)
+                        .day()
+                        .plusDays(SHORTEST)
+                        .isAfter(points.get(points.size() - 1).day())) {
             return Optional.empty();
         }
         List<Double> slopes = new ArrayList<>();
         for (int i = 0; i < points.size(); i++) {
             for (int j = i + 1; j < points.size(); j++) {
-                long days = points.get(j).day().toEpochDay() - points.get(i).day().toEpochDay();
+                long days =
+                        points.get(j).day().toEpochDay() - points.get(i).day().toEpochDay();
                 if (days > 0) {
                     slopes.add((points.get(j).value() - points.get(i).value()) / days * MONTH);
                 }

@@ -3,9 +3,9 @@ package wildchalk.core.log.season;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.Map;
 import java.util.stream.Collectors;
 import wildchalk.core.log.Entry;
 import wildchalk.core.practice.Block;
@@ -16,7 +16,8 @@ import wildchalk.core.practice.Practice;
  * What was planned and never run.
  *
  * @param evenings practices whose day is over and of which there is no entry, in order of their days
- * @param drills of practices of which none was ever run, by title: those of evenings that are still to come are not over
+ * @param drills of practices of which none was ever run, by title: those of evenings that are still to come are not
+ *     over
  */
 public record Unrun(List<Practice> evenings, List<Content.Planned> drills) {
 

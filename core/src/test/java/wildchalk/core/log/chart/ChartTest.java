@@ -42,7 +42,12 @@ class ChartTest {
                 .orElseThrow();
         assertEquals("e8", thick.ref(), "1125 m");
         // All stand on one line, and go from left to right as time does.
-        assertEquals(1, strokes.stream().map(m -> Math.round(m.y() + m.tall() / 2)).distinct().count());
+        assertEquals(
+                1,
+                strokes.stream()
+                        .map(m -> Math.round(m.y() + m.tall() / 2))
+                        .distinct()
+                        .count());
         assertEquals(
                 Stream.iterate(1, i -> i + 1).limit(10).map(i -> "e" + i).toList(),
                 strokes.stream()
@@ -50,8 +55,7 @@ class ChartTest {
                         .map(Chart.Mark::ref)
                         .toList());
         assertEquals(
-                "Tue 17 Nov 2026, Evening 8: 38 min, 2 were there, one who did all of it went 1,125 m",
-                thick.words());
+                "Tue 17 Nov 2026, Evening 8: 38 min, 2 were there, one who did all of it went 1,125 m", thick.words());
         double week = strokes.get(2).x() - strokes.get(0).x();
         assertEquals(week, strokes.get(4).x() - strokes.get(3).x(), 1e-9, "a week is as wide as another");
     }
@@ -61,11 +65,16 @@ class ChartTest {
         List<Chart.Mark> dots = marks(SeasonChart.of(season, WIDE), Chart.Kind.DOT);
         List<Double> rows = dots.stream().map(Chart.Mark::y).distinct().sorted().toList();
         assertEquals(3, rows.size());
-        List<Chart.Mark> first =
-                dots.stream().filter(d -> d.y() == rows.get(0)).toList();
+        List<Chart.Mark> first = dots.stream().filter(d -> d.y() == rows.get(0)).toList();
         assertTrue(first.get(0).words().startsWith("marking, week of"), "most minutes come first");
-        Chart.Mark ten = first.stream().filter(d -> d.words().endsWith(" 10 min")).findFirst().orElseThrow();
-        Chart.Mark six = first.stream().filter(d -> d.words().endsWith(" 6 min")).findFirst().orElseThrow();
+        Chart.Mark ten = first.stream()
+                .filter(d -> d.words().endsWith(" 10 min"))
+                .findFirst()
+                .orElseThrow();
+        Chart.Mark six = first.stream()
+                .filter(d -> d.words().endsWith(" 6 min"))
+                .findFirst()
+                .orElseThrow();
         assertEquals(10.0 / 6, Math.pow(ten.wide() / six.wide(), 2), 1e-9, "by their area");
     }
 
@@ -79,7 +88,8 @@ class ChartTest {
         assertEquals(1 + 2 + 6, marks(chart, Chart.Kind.RING).size());
         assertEquals(4, RowsChart.WENT.values().stream().distinct().count());
         assertEquals(Part.Went.values().length, RowsChart.WENT.size());
-        assertTrue(chart.words().stream().anyMatch(w -> w.text().equals("Fri 27 Nov 2026 · 8× · 102 min · 2.5 min over")));
+        assertTrue(
+                chart.words().stream().anyMatch(w -> w.text().equals("Fri 27 Nov 2026 · 8× · 102 min · 2.5 min over")));
     }
 
     @Test
@@ -132,17 +142,30 @@ class ChartTest {
                 List.of("Tue 17 Nov 2026", "Evening 8", "38", "1125", "2", "3"),
                 words(evenings.rows().get(7)));
         assertEquals(
-                List.of("Weir", "Fri 27 Nov 2026", "8", "102", "13", "2.5", "worked 3×, so-so 2×, did not work 1×", "fewer balls"),
+                List.of(
+                        "Weir",
+                        "Fri 27 Nov 2026",
+                        "8",
+                        "102",
+                        "13",
+                        "2.5",
+                        "worked 3×, so-so 2×, did not work 1×",
+                        "fewer balls"),
                 words(Sheets.drills(season).rows().get(1)));
         assertEquals(
                 List.of("Pim", "9", "143", "58", "6990", "90", "270", "90", "23", "7", "low corner +14% a month"),
-                words(Sheets.people(season, NAMES).rows().get(0)).stream().map(w -> w.replaceAll("\\+\\d+%", "+14%")).toList());
-        assertEquals(List.of("Pim", "Rosa", "4"), words(Sheets.together(season, NAMES).rows().get(0)));
+                words(Sheets.people(season, NAMES).rows().get(0)).stream()
+                        .map(w -> w.replaceAll("\\+\\d+%", "+14%"))
+                        .toList());
+        assertEquals(
+                List.of("Pim", "Rosa", "4"),
+                words(Sheets.together(season, NAMES).rows().get(0)));
         Sheet skills = Sheets.skills(season);
         assertEquals(13, skills.rows().size());
         assertEquals(List.of("Week of", "Evenings", "passing", "shooting", "marking"), skills.heads());
         for (Sheet sheet : List.of(evenings, skills, Sheets.drills(season), Sheets.people(season, NAMES))) {
-            sheet.rows().forEach(r -> assertEquals(sheet.heads().size(), r.cells().size()));
+            sheet.rows()
+                    .forEach(r -> assertEquals(sheet.heads().size(), r.cells().size()));
         }
         assertTrue(Sheets.unrun(new Unrun(List.of(), List.of())).rows().isEmpty());
     }

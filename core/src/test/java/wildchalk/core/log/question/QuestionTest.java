@@ -19,8 +19,8 @@ import wildchalk.core.practice.Slot;
 /** Questions of a coach, answered from ten evenings that were worked out by hand. */
 class QuestionTest {
 
-    private static final Practice NEVER = Practice.empty(
-            "p", "Rain date", new Slot(Optional.of(LocalDate.of(2026, 11, 3)), LocalTime.of(18, 0), 60));
+    private static final Practice NEVER =
+            Practice.empty("p", "Rain date", new Slot(Optional.of(LocalDate.of(2026, 11, 3)), LocalTime.of(18, 0), 60));
 
     private static Log log(LocalDate today) {
         return new Log(Ten.evenings(), Ten.NAMES, List.of(NEVER), today);
@@ -74,8 +74,7 @@ class QuestionTest {
                         "Pim: 51 shots on 5 evenings, 153 touches"),
                 Question.ask("who shot least", log).lines());
         Answer longer = Question.ask("which drills run longer", log);
-        assertEquals(
-                List.of("Weir: 2.5 min longer, in the middle of 8 times; usually 13 min"), longer.lines());
+        assertEquals(List.of("Weir: 2.5 min longer, in the middle of 8 times; usually 13 min"), longer.lines());
         Answer weir = Question.ask("last weir", log);
         assertEquals("Fri 27 Nov 2026: 13 min, so-so", weir.lines().get(0));
         assertEquals("To do next time: fewer balls", weir.caution());
@@ -84,7 +83,9 @@ class QuestionTest {
                 Question.ask("whose times improve", log).lines());
         Answer load = Question.ask("load", log(LocalDate.of(2026, 11, 27)));
         assertTrue(load.caution().contains("no verdict"), "never without its limits");
-        assertEquals(List.of("Rain date, Tue 3 Nov 2026: no entry"), Question.ask("never run", log).lines());
+        assertEquals(
+                List.of("Rain date, Tue 3 Nov 2026: no entry"),
+                Question.ask("never run", log).lines());
     }
 
     static List<Question> all() {

@@ -51,7 +51,11 @@ class SeasonProperties {
                             random.nextBoolean() ? "one" : "two",
                             known.size() + random.nextInt(3),
                             known,
-                            known.size() < 2 ? List.of() : List.of(known.subList(0, known.size() / 2), known.subList(known.size() / 2, known.size())),
+                            known.size() < 2
+                                    ? List.of()
+                                    : List.of(
+                                            known.subList(0, known.size() / 2),
+                                            known.subList(known.size() / 2, known.size())),
                             List.of()),
                     parts,
                     ""));
@@ -63,10 +67,13 @@ class SeasonProperties {
         String drill = "d" + random.nextInt(5);
         Part part = Part.of(
                         drill,
-                        random.nextInt(4) == 0
-                                ? Optional.empty()
-                                : Optional.of(new Content.Planned(drill, 1, drill)),
-                        new Part.Time(random.nextInt(200), random.nextInt(200), random.nextInt(2000), 600, random.nextInt(5) == 0))
+                        random.nextInt(4) == 0 ? Optional.empty() : Optional.of(new Content.Planned(drill, 1, drill)),
+                        new Part.Time(
+                                random.nextInt(200),
+                                random.nextInt(200),
+                                random.nextInt(2000),
+                                600,
+                                random.nextInt(5) == 0))
                 .going(Part.Went.values()[random.nextInt(4)])
                 .with(new Part.Result(
                         known.stream()
@@ -138,7 +145,8 @@ class SeasonProperties {
     }
 
     private static void same(Season whole, List<Season> halves, ToDoubleFunction<Season> what) {
-        assertEquals(what.applyAsDouble(whole), halves.stream().mapToDouble(what).sum(), EXACT);
+        assertEquals(
+                what.applyAsDouble(whole), halves.stream().mapToDouble(what).sum(), EXACT);
     }
 
     @Property(seed = "19081", tries = 150)

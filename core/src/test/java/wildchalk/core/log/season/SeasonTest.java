@@ -70,8 +70,7 @@ class SeasonTest {
         assertEquals(-0.5, lock.over().orElseThrow(), 1e-9);
         assertEquals(Part.Went.UNSAID, lock.lastWent());
         Season twice = Season.of(Ten.evenings().subList(0, 3), Asked.ALL);
-        assertEquals(
-                Optional.empty(), twice.drills().get(0).over(), "twice says nothing of how long it takes");
+        assertEquals(Optional.empty(), twice.drills().get(0).over(), "twice says nothing of how long it takes");
     }
 
     @Test
@@ -134,9 +133,15 @@ class SeasonTest {
         assertEquals(8, sten.evenings().size());
         assertEquals(1, sten.people().size());
         assertEquals(5450, sten.people().get(0).did().metres(), 1e-9);
-        assertEquals(0, Season.of(Ten.evenings(), Asked.ALL.ofSquad("others")).evenings().size());
+        assertEquals(
+                0,
+                Season.of(Ten.evenings(), Asked.ALL.ofSquad("others"))
+                        .evenings()
+                        .size());
         Season none = Season.of(List.of(), Asked.ALL);
-        assertTrue(none.weeks().isEmpty() && none.drills().isEmpty() && none.people().isEmpty());
+        assertTrue(none.weeks().isEmpty()
+                && none.drills().isEmpty()
+                && none.people().isEmpty());
     }
 
     /** Two squads give the same ids to different people. */
@@ -158,8 +163,7 @@ class SeasonTest {
 
     @Test
     void theSeasonOfADayEndsWhereSixWeeksWereWithoutAnEvening() {
-        List<LocalDate> days =
-                Ten.evenings().stream().map(e -> e.when().day()).toList();
+        List<LocalDate> days = Ten.evenings().stream().map(e -> e.when().day()).toList();
         assertEquals(new Span(LocalDate.of(2026, 11, 10), Ten.TODAY), Span.season(days, Ten.TODAY));
         LocalDate october = LocalDate.of(2026, 10, 2);
         assertEquals(new Span(LocalDate.of(2026, 9, 1), october), Span.season(days, october));
@@ -197,9 +201,8 @@ class SeasonTest {
                 .map(e -> e.from(new Entry.Source("", 0, e.source().run(), 2)))
                 .toList();
         assertEquals(2.2, Changes.of(learned).orElseThrow().factor(), 1e-9);
-        List<Entry> typed = Ten.evenings().stream()
-                .map(e -> e.from(Entry.Source.TYPED))
-                .toList();
+        List<Entry> typed =
+                Ten.evenings().stream().map(e -> e.from(Entry.Source.TYPED)).toList();
         assertEquals(Optional.empty(), Changes.of(typed), "what was typed in was not measured");
     }
 
@@ -226,8 +229,7 @@ class SeasonTest {
                     9,
                     Block.of(
                             "",
-                            new Content.Play(
-                                    new Content.Planned(drill, 1, drill), List.of(), 1, Content.Telling.NONE),
+                            new Content.Play(new Content.Planned(drill, 1, drill), List.of(), 1, Content.Telling.NONE),
                             Block.Time.of(10)));
         }
         return practice;
