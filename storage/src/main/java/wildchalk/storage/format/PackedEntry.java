@@ -4,6 +4,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.DataOutput;
 import java.io.DataOutputStream;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
@@ -45,7 +46,7 @@ public final class PackedEntry {
             body.writeTo(out);
             return all.toByteArray();
         } catch (IOException e) {
-            throw new IllegalStateException("bytes in memory", e);
+            throw new UncheckedIOException(e);
         }
     }
 

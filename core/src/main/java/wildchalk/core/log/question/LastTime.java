@@ -41,7 +41,7 @@ final class LastTime implements Question {
     private static Answer drill(DrillLine line, Log log) {
         List<String> lines = line.runs().stream()
                 .skip(Math.max(0, line.times() - SHOWN))
-                .map(r -> run(r, log))
+                .map(LastTime::run)
                 .toList();
         String next = line.next();
         return new Answer(
@@ -55,7 +55,7 @@ final class LastTime implements Question {
                 next.isEmpty() ? "" : Log.BOOK.say("last.next", next));
     }
 
-    private static String run(DrillLine.Run run, Log log) {
+    private static String run(DrillLine.Run run) {
         return Log.BOOK.say(
                 "last.run",
                 Log.day(run.entry().when().day()),
