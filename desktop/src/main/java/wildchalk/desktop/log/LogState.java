@@ -13,7 +13,7 @@ import wildchalk.core.document.Edit;
 import wildchalk.core.log.Entry;
 import wildchalk.core.log.question.Answer;
 import wildchalk.core.log.question.Log;
-import wildchalk.core.log.question.Question;
+import wildchalk.core.log.question.Questions;
 import wildchalk.core.log.season.Asked;
 import wildchalk.core.log.season.Season;
 import wildchalk.core.log.season.Span;
@@ -253,7 +253,7 @@ public final class LogState {
             Log log = new Log(of, called, practices, today);
             Background.work(
                     BOOK.say("work.answering"),
-                    () -> Question.ask(words, log),
+                    () -> Questions.ask(words, log),
                     a -> answer.set(Optional.of(a)),
                     trouble -> desk.warn(trouble.words(BOOK.say("trouble.adding"))));
         });

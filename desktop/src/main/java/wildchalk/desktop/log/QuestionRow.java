@@ -8,6 +8,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import wildchalk.core.log.question.Question;
+import wildchalk.core.log.question.Questions;
 import wildchalk.desktop.control.ListButton;
 
 /** Where a question is typed, with those that can be answered in a list. */
@@ -34,7 +35,7 @@ final class QuestionRow extends HBox {
         ListButton questions = new ListButton(LogState.BOOK.say("question.list"));
         questions.setId("log-questions");
         questions.point();
-        questions.offer(() -> Question.ALL.stream().map(q -> item(q, state)).toList());
+        questions.offer(() -> Questions.ALL.stream().map(q -> item(q, state)).toList());
         getChildren().addAll(field, questions);
     }
 
@@ -43,7 +44,7 @@ final class QuestionRow extends HBox {
         item.setId("ask-" + question.key());
         item.setOnAction(e -> {
             field.setText(question.example());
-            if (question == Question.ALL.get(0)) {
+            if (question == Questions.ALL.get(0)) {
                 // This one wants a word more: of what.
                 field.setText(question.example().replace("\u2026", "").strip() + " ");
                 field.requestFocus();

@@ -1,22 +1,7 @@
 package wildchalk.core.log.question;
 
-import java.util.List;
-
 /** A kind of question. */
 public interface Question {
-
-    /** All that can be answered, in the order in which they are offered. */
-    List<Question> ALL = List.of(
-            new LastTime(),
-            new NotLately(),
-            new Missed(),
-            new ShotLeast(),
-            new RunsLonger(),
-            new RealChanges(),
-            new WhoseTimes(),
-            new LoadRising(),
-            new NeverRun(),
-            new NeverTogether());
 
     /** By which its words are found. */
     String key();
@@ -38,22 +23,5 @@ public interface Question {
             }
         }
         return heard;
-    }
-
-    /**
-     * Answers what a coach typed. Where no question can be heard, what was typed is taken for what somebody wants to
-     * know the last time of.
-     */
-    static Answer ask(String text, Log log) {
-        Typed typed = new Typed(text);
-        Question best = ALL.get(0);
-        for (Question question : ALL) {
-            if (question.heard(typed) > best.heard(typed)) {
-                best = question;
-            }
-        }
-        return log.past().isEmpty() && !(best instanceof NeverRun)
-                ? Answer.of(Log.BOOK.say("empty"))
-                : best.answer(typed, log);
     }
 }

@@ -60,36 +60,36 @@ class QuestionTest {
                         + "| Nothing in the log is called that. A drill, a skill or the words of a part can be asked for.",
             })
     void isAnswered(String asked, LocalDate today, String answer) {
-        assertEquals(answer, Question.ask(asked, log(today)).head());
+        assertEquals(answer, Questions.ask(asked, log(today)).head());
     }
 
     @Test
     void withWhatStandsBehindIt() {
         Log log = log(Ten.TODAY);
-        assertEquals(List.of("Rosa"), Question.ask("who missed 17 nov", log).lines());
+        assertEquals(List.of("Rosa"), Questions.ask("who missed 17 nov", log).lines());
         assertEquals(
                 List.of(
                         "Rosa: 0 shots on 4 evenings, 72 touches",
                         "Sten: 26 shots on 4 evenings, 51 touches",
                         "Pim: 51 shots on 5 evenings, 153 touches"),
-                Question.ask("who shot least", log).lines());
-        Answer longer = Question.ask("which drills run longer", log);
+                Questions.ask("who shot least", log).lines());
+        Answer longer = Questions.ask("which drills run longer", log);
         assertEquals(List.of("Weir: 2.5 min longer, in the middle of 8 times; usually 13 min"), longer.lines());
-        Answer weir = Question.ask("last weir", log);
+        Answer weir = Questions.ask("last weir", log);
         assertEquals("Fri 27 Nov 2026: 13 min, so-so", weir.lines().get(0));
         assertEquals("To do next time: fewer balls", weir.caution());
         assertEquals(
                 List.of("Rosa, dash (20 m): 0.06 s less in a month, of 5 times"),
-                Question.ask("whose times improve", log).lines());
-        Answer load = Question.ask("load", log(LocalDate.of(2026, 11, 27)));
+                Questions.ask("whose times improve", log).lines());
+        Answer load = Questions.ask("load", log(LocalDate.of(2026, 11, 27)));
         assertTrue(load.caution().contains("no verdict"), "never without its limits");
         assertEquals(
                 List.of("Rain date, Tue 3 Nov 2026: no entry"),
-                Question.ask("never run", log).lines());
+                Questions.ask("never run", log).lines());
     }
 
     static List<Question> all() {
-        return Question.ALL;
+        return Questions.ALL;
     }
 
     /** As it is offered, so it is heard; and it has an answer whatever is in the log. */
@@ -97,13 +97,13 @@ class QuestionTest {
     @MethodSource("all")
     void eachIsHeardAsItIsOffered(Question question) {
         Typed typed = new Typed(question.example());
-        for (Question other : Question.ALL) {
+        for (Question other : Questions.ALL) {
             assertTrue(
                     other == question || other.heard(typed) < question.heard(typed),
                     question.key() + " or " + other.key());
         }
         Log empty = new Log(List.of(), Map.of(), List.of(), Ten.TODAY);
-        assertTrue(Question.ask(question.example(), empty).head().length() > 10);
+        assertTrue(Questions.ask(question.example(), empty).head().length() > 10);
         assertTrue(question.answer(typed, log(Ten.TODAY)).head().length() > 10);
         Log later = log(Ten.TODAY.plusYears(2));
         assertTrue(question.answer(typed, later).head().length() > 10);
@@ -114,7 +114,7 @@ class QuestionTest {
         Log log = new Log(Ten.evenings(), Map.of(), List.of(), Ten.TODAY);
         assertEquals(
                 List.of("somebody who is in no squad now"),
-                Question.ask("who missed 17 nov", log).lines());
+                Questions.ask("who missed 17 nov", log).lines());
     }
 
     /** An evening in the future is no evening that was. */
@@ -123,6 +123,6 @@ class QuestionTest {
         Log log = log(LocalDate.of(2026, 11, 20));
         assertEquals(
                 "Weir: Tue 17 Nov 2026, 3 days ago, 6 times in all; it worked.",
-                Question.ask("last weir", log).head());
+                Questions.ask("last weir", log).head());
     }
 }
