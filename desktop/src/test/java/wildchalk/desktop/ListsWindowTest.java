@@ -25,8 +25,11 @@ import org.junit.jupiter.api.Test;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.log.season.Season;
 import wildchalk.core.scene.Look;
 import wildchalk.desktop.board.state.Tool;
+import wildchalk.desktop.log.LogState;
+import wildchalk.desktop.pages.LogPage;
 
 /** Every list that opens, in the real window: it can be read, and is there for the keyboard. */
 class ListsWindowTest extends RealWindow {
@@ -306,6 +309,48 @@ class ListsWindowTest extends RealWindow {
         }
         assertEquals(List.of(), faint);
         assertTrue(read > 150, read + " words were read");
+    }
+
+    @Test
+    void everyWordOfTheLogCanBeRead() throws Exception {
+        open(Request.demo(book()).withSeason());
+        click("#tab-log");
+        LogState log = session.window().page(LogPage.class).orElseThrow().state();
+        await(() -> log.shownProperty()
+                .get()
+                .filter(s -> s.season().evenings().size() == DemoSeason.EVENINGS)
+                .isPresent());
+        for (String button : List.of("#log-questions", "#log-own", "#log-squad", "#log-skill", "#log-drill")) {
+            readList(button);
+        }
+        for (String view : List.of("season", "drills", "people", "unrun")) {
+            click("#log-view-" + view);
+            readPage("the log: " + view);
+        }
+        click("#log-view-season");
+        click("#log-as-table");
+        await(() -> find("#log-table") != null);
+        readPage("the season as a table");
+        click("#log-as-table");
+        fx(() -> {
+            Season season = log.shownProperty().get().orElseThrow().season();
+            session.window().open(season.evenings().get(DemoSeason.EVENINGS - 1).entry());
+            return null;
+        });
+        await(() -> find("#log-entry") != null);
+        readPage("an evening of the log");
+        for (String button : List.of("#entry-menu", "#entry-people", "#entry-day")) {
+            readList(button);
+        }
+        click("#log-type-in");
+        await(() -> find("#type-in") != null);
+        readPage("typing an evening in");
+        click("#type-in-back");
+        click("#hand-out");
+        await(() -> find("#log-send") != null);
+        readPage("out of the log");
+        assertEquals(List.of(), faint);
+        assertTrue(read > 120, read + " words were read");
     }
 
     private void readList(String button) throws Exception {
