@@ -93,7 +93,7 @@ class WorkedOutTest {
         return Written.asPlanned(practice, 1, Plan.of(practice, b -> Optional.empty()), known(squad, works), DAY);
     }
 
-    private static Practice evening(String squad, int groups, Content... contents) {
+    private static Practice evening(String squad, Content... contents) {
         Practice practice = Practice.empty("p", "Tuesday", new Slot(Optional.of(DAY), LocalTime.of(18, 0), 90))
                 .given(Practice.Setting.UNSAID.with(Company.of(PEOPLE, 2, 2).of(squad)));
         for (Content content : contents) {
@@ -129,7 +129,7 @@ class WorkedOutTest {
         DrillWork work = new DrillWork(drill, SetOut.USUAL_HANDFUL);
         Squad squad = squad(0);
         Content.Play play = new Content.Play(planned(drill), List.of(), 1, Content.Telling.NONE);
-        Entry entry = written(evening("sedges", 0, play), Optional.of(squad), Map.of(drill.id(), work));
+        Entry entry = written(evening("sedges", play), Optional.of(squad), Map.of(drill.id(), work));
         Part part = entry.parts().get(0);
         Work worked = part.work().orElseThrow();
         Flow flow = work.flow("", PEOPLE, 1);
@@ -152,7 +152,7 @@ class WorkedOutTest {
                 season.people().stream().mapToDouble(p -> p.did().metres()).sum(),
                 1e-6);
         assertEquals(worked.all(Work.Each::metres) * 12 / PEOPLE, season.load(), 1e-6);
-        Entry unknown = written(evening("", 0, play), Optional.empty(), Map.of(drill.id(), work));
+        Entry unknown = written(evening("", play), Optional.empty(), Map.of(drill.id(), work));
         sums(drill, unknown.parts().get(0).work().orElseThrow(), flow, 1);
     }
 
@@ -192,7 +192,7 @@ class WorkedOutTest {
                                 Block.Time.of(12))),
                 Optional.of(new Content.Round(false)),
                 Map.of());
-        Entry entry = written(evening("sedges", 2, beside), Optional.of(squad(2)), works);
+        Entry entry = written(evening("sedges", beside), Optional.of(squad(2)), works);
         assertEquals(2, entry.parts().size(), "each place is a part");
         assertFalse(entry.parts().get(0).time().meanwhile());
         assertTrue(entry.parts().get(1).time().meanwhile());
@@ -204,7 +204,7 @@ class WorkedOutTest {
         Flow half = works.get(one.id()).flow("", PEOPLE / 2, 1);
         sums(one, first, half, 2 * 0.5);
         // Those who do not go round are at one of the two all the time.
-        Entry stays = written(evening("sedges", 2, new Content.Beside(beside.blocks())), Optional.of(squad(2)), works);
+        Entry stays = written(evening("sedges", new Content.Beside(beside.blocks())), Optional.of(squad(2)), works);
         Work mine = stays.parts().get(1).work().orElseThrow();
         assertEquals(PEOPLE / 2, mine.each().size());
         assertEquals(0.5, mine.share());
@@ -215,7 +215,6 @@ class WorkedOutTest {
     void aGameIsAssumedAndWaterIsNothing() {
         Practice practice = evening(
                 "sedges",
-                0,
                 new Content.Game("to both ends", Optional.empty(), ""),
                 new Content.Words(Content.Sort.WATER, ""));
         Entry entry = written(practice, Optional.of(squad(0)), Map.of());
