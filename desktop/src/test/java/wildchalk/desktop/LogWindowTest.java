@@ -44,7 +44,7 @@ import wildchalk.storage.kind.SquadKind;
 /** The log in the real window: evenings write themselves down, are corrected, asked of and taken out again. */
 class LogWindowTest extends RealRun {
 
-    private static final LocalDate TODAY = LocalDate.now(ZoneId.systemDefault());
+    private final LocalDate today = LocalDate.now(ZoneId.systemDefault());
 
     private static Content.Play play(String drill, String title) {
         return new Content.Play(new Content.Planned(drill, 1, title), List.of(), 1, Content.Telling.KNOWN);
@@ -214,7 +214,7 @@ class LogWindowTest extends RealRun {
 
     @Test
     void oneKeyPutsItInAsPlannedAndItIsTypedInWithinAMinute() throws Exception {
-        openBook(Optional.of(TODAY));
+        openBook(Optional.of(today));
         click("#tab-practice");
         await(() -> find("#practice-view") != null && find("#run-it").isVisible());
         type(KeyCode.CONTROL, KeyCode.L);
@@ -241,13 +241,13 @@ class LogWindowTest extends RealRun {
                         + "\u201cWater 800\u201d: longer than half a day is no part of an evening."));
         fx(() -> {
             ((TextInputControl) find("#type-in-lines")).setText("Warm-up 8\nsixpenny square 12 + > two balls\nWater 2");
-            ((TextInputControl) find("#entry-date")).setText(TODAY.plusDays(1).toString());
+            ((TextInputControl) find("#entry-date")).setText(today.plusDays(1).toString());
             return null;
         });
         click("#type-in-go");
         await(() -> told("#type-in-said").equals("That day is still to come: the log is for what was."));
         fx(() -> {
-            ((TextInputControl) find("#entry-date")).setText(TODAY.minusDays(3).toString());
+            ((TextInputControl) find("#entry-date")).setText(today.minusDays(3).toString());
             ((TextInputControl) find("#type-in-title")).setText("On the old pitch");
             return null;
         });
@@ -295,7 +295,7 @@ class LogWindowTest extends RealRun {
 
     @Test
     void whatSomebodyElseRanIsLookedAtFirst() throws Exception {
-        openBook(Optional.of(TODAY));
+        openBook(Optional.of(today));
         toLog();
         assertTrue(find("#log-empty").isVisible(), "nothing yet, and how something comes into it");
         for (String text : List.of("Name;Laps\nA;4\n", "{\"format\":\"wild-chalk-log\",\"version\":9}")) {
@@ -308,7 +308,7 @@ class LogWindowTest extends RealRun {
                 return null;
             });
         }
-        Entry entry = theirs(TODAY.minusDays(2));
+        Entry entry = theirs(today.minusDays(2));
         takeIn("a.log.json", LogWriter.write(entry));
         await(() -> find("#came-back-take") != null);
         click("#came-back-take");
@@ -330,7 +330,7 @@ class LogWindowTest extends RealRun {
                 .filled()
                 .entries()
                 .size()));
-        takeIn("b.log.json", LogWriter.write(theirs(TODAY.plusDays(9)).withTitle("Another")));
+        takeIn("b.log.json", LogWriter.write(theirs(today.plusDays(9)).withTitle("Another")));
         await(() -> find("#log-came-back") != null
                 && find("#log-came-back").lookupAll(".label").stream()
                         .anyMatch(l -> ((Label) l).getText().startsWith("Its day is still to come")));
@@ -341,8 +341,8 @@ class LogWindowTest extends RealRun {
 
     @Test
     void whatIsShownGoesOutWithNamesOnlyWhereTheyAreTicked() throws Exception {
-        Entry entry = theirs(TODAY.minusDays(1)).thinking("Aurel Quist was late");
-        openBook(Optional.of(TODAY), entry);
+        Entry entry = theirs(today.minusDays(1)).thinking("Aurel Quist was late");
+        openBook(Optional.of(today), entry);
         toLog();
         click("#hand-out");
         await(() -> find("#log-send") != null);
@@ -397,7 +397,7 @@ class LogWindowTest extends RealRun {
 
     @Test
     void everyViewIsThereAsATableAndByKeys() throws Exception {
-        openBook(Optional.of(TODAY.minusDays(20)), theirs(TODAY.minusDays(1)), theirs(TODAY.minusDays(8)));
+        openBook(Optional.of(today.minusDays(20)), theirs(today.minusDays(1)), theirs(today.minusDays(8)));
         toLog();
         for (String view : List.of("season", "drills", "people")) {
             click("#log-view-" + view);
