@@ -25,6 +25,10 @@ import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.log.Entry;
 import wildchalk.core.log.Part;
+import wildchalk.core.pitchside.Course;
+import wildchalk.core.pitchside.Deed;
+import wildchalk.core.pitchside.Running;
+import wildchalk.core.pitchside.Stretch;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Company;
 import wildchalk.core.practice.Content;
@@ -37,6 +41,7 @@ import wildchalk.desktop.pages.LogPage;
 import wildchalk.storage.book.Book;
 import wildchalk.storage.format.LogReader;
 import wildchalk.storage.format.LogWriter;
+import wildchalk.storage.format.RunWriter;
 import wildchalk.storage.kind.LogKind;
 import wildchalk.storage.kind.PracticeKind;
 import wildchalk.storage.kind.SquadKind;
@@ -273,6 +278,20 @@ class LogWindowTest extends RealRun {
         assertEquals(2, kept().size());
     }
 
+    /** A run of ten minutes that nobody touched after it was begun, and that was ended when it had run out. */
+    private static Running run(Practice practice) {
+        long wall = Instant.parse("2026-10-06T16:00:00Z").toEpochMilli();
+        return new Running(
+                "run-y",
+                "On the wet half",
+                practice,
+                40,
+                new Course(List.of(new Stretch("b1", Stretch.Kind.PLAY, "", 600_000))),
+                new Running.Chance(wall, 3),
+                List.of(new Running.Moment(0, wall, Optional.of(new Deed.Go()))),
+                true);
+    }
+
     private static Entry theirs(LocalDate day) {
         return new Entry(
                 "theirs",
@@ -330,13 +349,19 @@ class LogWindowTest extends RealRun {
                 .filled()
                 .entries()
                 .size()));
+        takeIn("c.run.json", RunWriter.write(run(evening(Optional.empty()))));
+        await(() -> find("#came-back-take") != null);
+        click("#came-back-take");
+        await(() -> open().title().equals("On the wet half"));
+        assertEquals(List.of(600), open().parts().stream().map(Part::seconds).toList(), "it ran out by itself");
+        assertTrue(open().parts().get(0).work().isPresent(), "worked out of the drill that is here");
         takeIn("b.log.json", LogWriter.write(theirs(today.plusDays(9)).withTitle("Another")));
         await(() -> find("#log-came-back") != null
                 && find("#log-came-back").lookupAll(".label").stream()
                         .anyMatch(l -> ((Label) l).getText().startsWith("Its day is still to come")));
         click("#came-back-leave");
         close();
-        assertEquals(1, kept().size());
+        assertEquals(2, kept().size());
     }
 
     @Test
