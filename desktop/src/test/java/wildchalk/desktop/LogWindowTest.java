@@ -38,6 +38,7 @@ import wildchalk.core.squad.Member;
 import wildchalk.core.squad.Squad;
 import wildchalk.desktop.log.LogState;
 import wildchalk.desktop.pages.LogPage;
+import wildchalk.desktop.pages.PracticePage;
 import wildchalk.storage.book.Book;
 import wildchalk.storage.format.LogReader;
 import wildchalk.storage.format.LogWriter;
@@ -61,6 +62,7 @@ class LogWindowTest extends RealRun {
         return Practice.empty(
                         "short", "Short one", new Slot(day, now.withSecond(0).withNano(0), 40))
                 .given(Practice.Setting.UNSAID.with(Company.of(6, 1, 1).of("s")))
+                .about("Lars and the others")
                 .with(0, Block.of("", play("sixpenny", "Sixpenny Square"), new Block.Time(6, 10, 12)))
                 .with(
                         1,
@@ -453,5 +455,51 @@ class LogWindowTest extends RealRun {
         take(find("#log-person"), "any");
         take(find("#log-skill"), "talking");
         await(() -> find("#log-empty") != null);
+    }
+
+    /** Neither the page of the log nor that of the practice, on which they stood, brings their name back. */
+    @Test
+    void whoIsForgottenDoesNotComeBackFromAnyPage() throws Exception {
+        openBook(Optional.of(today), theirs(today.minusDays(1)).thinking("Lars was late"));
+        click("#tab-practice");
+        await(() -> find("#practice-view") != null && find("#run-it").isVisible());
+        toLog();
+        fx(() -> {
+            session.window().open(theirs(today.minusDays(1)).thinking("Lars was late"));
+            return null;
+        });
+        open();
+        click("#tab-squad");
+        await(() -> find("#bib-m5") != null);
+        click("#person-m5");
+        await(() -> find("#card-forget") != null);
+        click("#card-forget");
+        await(() -> robot.lookup("Forget Lars").tryQuery().isPresent());
+        robot.clickOn("Forget Lars");
+        await(() -> find("#squad-view") != null && find("#bib-m5") == null);
+        click("#tab-log");
+        await(() -> find("#log-view") != null);
+        assertTrue(log().open().isEmpty());
+        fx(() -> {
+            find("#log-chart").requestFocus();
+            return null;
+        });
+        type(KeyCode.HOME);
+        await(() -> told("#log-told").contains("Short one"));
+        type(KeyCode.ENTER);
+        assertEquals("\u2026 was late", open().thought());
+        enter("#part-next-0", "two balls");
+        click("#tab-practice");
+        await(() -> find("#practice-view") != null);
+        assertEquals("\u2026 and the others", fx(() -> session.window()
+                .page(PracticePage.class)
+                .flatMap(PracticePage::state)
+                .orElseThrow()
+                .practice()
+                .theme()));
+        close();
+        try (Book book = Book.open(book())) {
+            assertEquals("\u2026 was late", book.entries().get(0).thought());
+        }
     }
 }

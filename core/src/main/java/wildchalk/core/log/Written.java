@@ -37,6 +37,10 @@ public final class Written {
 
     private static final int SECOND = 1000;
     private static final int MINUTE = 60;
+    /** More letters of a title no file of the format holds. */
+    private static final int LONGEST = 200;
+
+    private static final int LONGEST_NOTE = 2000;
 
     private Written() {}
 
@@ -84,7 +88,7 @@ public final class Written {
         }
         return new Entry(
                 "",
-                running.title(),
+                cut(running.title()),
                 new Entry.When(
                         begun.toLocalDate(), begun.toLocalTime().withSecond(0).withNano(0)),
                 new Entry.Source(
@@ -108,20 +112,26 @@ public final class Written {
     private static List<Part> parts(
             Block block, List<String> rungs, Part.Time time, Working working, Part.Result result) {
         if (!(block.content() instanceof Content.Beside beside)) {
-            Part part = Part.of(BlockWords.of(block), drill(block), time)
-                    .playing(rungs)
-                    .with(result);
+            Part part = Part.of(title(block), drill(block), time).playing(rungs).with(result);
             return List.of(working.alone(block, rungs).map(part::working).orElse(part));
         }
         List<Part> parts = new ArrayList<>();
         for (int i = 0; i < beside.blocks().size(); i++) {
             Block place = beside.blocks().get(i);
-            Part part = Part.of(BlockWords.of(place), drill(place), i == 0 ? time : time.beside())
+            Part part = Part.of(title(place), drill(place), i == 0 ? time : time.beside())
                     .playing(place.play().flatMap(p -> p.rungs().stream()).toList())
                     .with(i == 0 ? result : Part.Result.NONE);
             parts.add(working.beside(beside, i).map(part::working).orElse(part));
         }
         return parts;
+    }
+
+    private static String title(Block block) {
+        return cut(BlockWords.of(block));
+    }
+
+    private static String cut(String title) {
+        return title.substring(0, Math.min(LONGEST, title.length()));
     }
 
     private static Optional<Content.Planned> drill(Block block) {
@@ -197,6 +207,7 @@ public final class Written {
                         .toList(),
                 run.done(block.id(), Deed.Noted.class).stream()
                         .map(Deed.Noted::words)
+                        .map(w -> w.substring(0, Math.min(LONGEST_NOTE, w.length())))
                         .toList());
     }
 
@@ -211,7 +222,7 @@ public final class Written {
     }
 
     private static String words(String id, Optional<Scoring> scoring) {
-        return counter(id, scoring).map(Counter::words).orElse(id);
+        return cut(counter(id, scoring).map(Counter::words).orElse(id));
     }
 
     /**
@@ -227,7 +238,7 @@ public final class Written {
         Working working = working(there, known, on);
         return new Entry(
                 "",
-                practice.title(),
+                cut(practice.title()),
                 new Entry.When(on, practice.slot().start()),
                 new Entry.Source(practice.id(), version, "", practice.setting().changes()),
                 there,

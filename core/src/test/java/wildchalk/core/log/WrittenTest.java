@@ -185,6 +185,19 @@ class WrittenTest {
         assertEquals(corrected, EntryEdits.went(5, Part.Went.WORKED).apply(corrected), "there is no sixth part");
     }
 
+    /** More letters than a file holds would make an entry that cannot be read again. */
+    @Test
+    void whatIsLongerThanAFileHoldsIsCut() {
+        Practice evening = evening()
+                .withTitle("t".repeat(300))
+                .of(List.of(Block.of(
+                        "b1", new Content.Game("to both ends ".repeat(90), Optional.empty(), ""), Block.Time.of(10))));
+        Entry entry = Written.asPlanned(
+                evening, 7, Plan.of(evening, b -> Optional.empty()), known(Optional.empty()), LocalDate.EPOCH);
+        assertEquals(200, entry.title().length());
+        assertEquals(200, entry.parts().get(0).title().length());
+    }
+
     @Test
     void whatCannotBeIsRefused() {
         assertThrows(IllegalArgumentException.class, () -> new Part.Time(0, 0, 30 * 3600, 0));

@@ -3,6 +3,7 @@ package wildchalk.desktop.log;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.time.temporal.ChronoUnit;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
@@ -10,6 +11,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import wildchalk.core.log.Entry;
+import wildchalk.core.log.season.Span;
 
 /** The day and the time of an evening, as they are typed. */
 final class DayFields extends HBox {
@@ -43,9 +45,11 @@ final class DayFields extends HBox {
     /** What is typed; empty where it is no day or no time. */
     Optional<Entry.When> typed() {
         try {
-            return Optional.of(new Entry.When(
-                    LocalDate.parse(day.getText().strip()),
-                    LocalTime.parse(start.getText().strip().replaceFirst("^(\\d):", "0$1:"))));
+            LocalDate typed = LocalDate.parse(day.getText().strip());
+            LocalTime time = LocalTime.parse(start.getText().strip().replaceFirst("^(\\d):", "0$1:"));
+            return Span.ALL.holds(typed)
+                    ? Optional.of(new Entry.When(typed, time.truncatedTo(ChronoUnit.MINUTES)))
+                    : Optional.empty();
         } catch (DateTimeException e) {
             return Optional.empty();
         }

@@ -52,7 +52,7 @@ final class EntryCard extends VBox {
     }
 
     private HBox head() {
-        TextField title = Fields.text("entry-title", entry.title(), LONGEST, t -> {
+        TextField title = Fields.text("entry-title", entry.title(), LONGEST / 2, t -> {
             if (!t.isEmpty() && !t.equals(entry.title())) {
                 state.apply(EntryEdits.rename(t));
             }

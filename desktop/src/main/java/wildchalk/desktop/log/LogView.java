@@ -54,6 +54,9 @@ public final class LogView extends BorderPane {
     private final Label workedOut = empty(say("worked.out"));
     private final ScrollPane scroll = new ScrollPane();
     private final ScrollPane side = new ScrollPane();
+    /** What stands at the side. */
+    private Object besides = "";
+
     private final Map<LogState.View, ToggleButton> tabs = new EnumMap<>(LogState.View.class);
 
     public LogView(LogState state) {
@@ -259,6 +262,12 @@ public final class LogView extends BorderPane {
 
     private void showSide() {
         Optional<Entry> entry = state.open().map(OpenDocument::document);
+        Object now = List.of(entry, state.answerProperty().get(), state.names());
+        if (now.equals(besides)) {
+            // Nobody loses what they point at, or type in, because the book was read anew.
+            return;
+        }
+        besides = now;
         double at = side.getVvalue();
         boolean same = side.getContent() instanceof EntryCard;
         Optional<Node> focus = Optional.ofNullable(getScene()).map(s -> s.getFocusOwner());

@@ -27,6 +27,7 @@ final class PartRow extends VBox {
     private final LogState state;
     private final Part part;
     private final int number;
+    private TextField minutes;
 
     PartRow(LogState state, Entry entry, int number) {
         super(4);
@@ -61,7 +62,7 @@ final class PartRow extends VBox {
         title.setWrapText(true);
         title.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(title, Priority.ALWAYS);
-        TextField minutes = Fields.text("part-minutes-" + number, said(), 6, this::lasted);
+        minutes = Fields.text("part-minutes-" + number, said(), 6, this::lasted);
         minutes.setPrefColumnCount(3);
         minutes.setAccessibleText(say("part.minutes", part.title()));
         Label of = new Label(
@@ -98,6 +99,7 @@ final class PartRow extends VBox {
         } catch (NumberFormatException e) {
             // What was there stands again.
         }
+        minutes.setText(said());
         state.desk().warn(say("part.minutes.wrong", typed));
     }
 

@@ -26,7 +26,7 @@ import wildchalk.desktop.control.PageHead;
 final class TypeIn extends VBox {
 
     private static final KeyCombination DONE = new KeyCodeCombination(KeyCode.ENTER, KeyCombination.SHORTCUT_DOWN);
-    private static final int MOST = 1000;
+    private static final int MOST = 500;
     private static final int LONGEST = 200;
     private static final double WIDTH = 620;
 

@@ -16,7 +16,7 @@ import wildchalk.desktop.control.Fields;
 /** A list in which it is said who was there: those of the squad by a tick, others by their number. */
 final class WhoWasThere {
 
-    private static final int MOST = 1000;
+    private static final int MOST = 500;
 
     private final LogState state;
     private final Entry entry;

@@ -81,12 +81,6 @@ public class OpenDocument<T extends Document<T>> implements Undoable {
         history = history.since(past);
     }
 
-    /** What was done can no longer be taken back: something of it may not come again. */
-    public final void forgetPast() {
-        history = History.of(document());
-        changes.set(changes.get() + 1);
-    }
-
     private void take(History<T> next, Change change) {
         if (next != history) {
             history = next;

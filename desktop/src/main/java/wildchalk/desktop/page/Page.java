@@ -62,6 +62,9 @@ public interface Page {
     /** Edits come into the book again that did not; {@code until} says how it stood. */
     default void keptAgain(Standing until) {}
 
+    /** Somebody is forgotten for good: nothing that was on it may come back into the book. */
+    default void forgetWhatWasThere() {}
+
     /** The book is closed: nothing is drawn, played or asked any more. */
     default void close() {}
 }

@@ -40,6 +40,9 @@ public interface PageHost {
     /** What can be undone, shown or handed out is another than before. */
     void changed();
 
+    /** Has every page let go of what it works on: somebody is forgotten for good, and may stand in it. */
+    void forgetWhatWasThere();
+
     /** Opens another book in place of this one. */
     void switchTo(Path book);
 

@@ -105,6 +105,13 @@ abstract class KeptPage<T extends Document<T>> implements Page {
         show(document);
     }
 
+    /** When it is gone to again, it is opened as it is in the book then. */
+    @Override
+    public final void forgetWhatWasThere() {
+        leaveDocument();
+        clear();
+    }
+
     @Override
     public final Optional<Undoable> history() {
         return document().map(d -> d);

@@ -92,8 +92,19 @@ public final class LogPage implements Page {
     }
 
     @Override
+    public void forgetWhatWasThere() {
+        state.open(Optional.empty());
+    }
+
+    /** What is on the page is as the other window left it. */
+    @Override
     public void keptAgain(Standing until) {
         state.refresh();
+        if (until.kind() == Standing.Kind.OTHER_WINDOW && until.waiting() == 0) {
+            state.open().map(OpenDocument::document).ifPresent(d -> host.keeper()
+                    .ask(b -> b.of(LogKind.LOGS).find(d.id()), now -> now.filter(n -> !n.isLike(d))
+                            .ifPresent(this::open)));
+        }
     }
 
     @Override

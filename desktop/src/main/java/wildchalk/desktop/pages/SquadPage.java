@@ -207,9 +207,7 @@ public final class SquadPage extends KeptPage<Squad> {
     }
 
     private void forget(Squad squad, String person, String name) {
-        // Nothing of what is on the page may come back into the book.
-        leaveDocument();
-        clear();
+        host.forgetWhatWasThere();
         keeper().ask(
                         b -> b.of(SquadKind.SQUADS)
                                 .forget(

@@ -20,6 +20,7 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import wildchalk.core.log.season.Experience;
 import wildchalk.core.log.season.ExperienceWords;
@@ -81,7 +82,12 @@ final class Bin extends VBox {
         hint.getStyleClass().add("quiet");
         hint.setWrapText(true);
         hint.setMinHeight(USE_PREF_SIZE);
-        getChildren().addAll(head, find, lately, list, plain, hint);
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        lately.setMinWidth(USE_PREF_SIZE);
+        HBox top = new HBox(6, head, gap, lately);
+        top.setAlignment(Pos.CENTER_LEFT);
+        getChildren().addAll(top, find, list, plain, hint);
         fill();
     }
 

@@ -216,6 +216,11 @@ public final class MainWindow extends StackPane {
             }
 
             @Override
+            public void forgetWhatWasThere() {
+                pages.forEach(Page::forgetWhatWasThere);
+            }
+
+            @Override
             public void switchTo(Path book) {
                 opening();
                 onSwitch.accept(book);
