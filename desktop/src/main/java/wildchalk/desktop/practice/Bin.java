@@ -181,7 +181,7 @@ final class Bin extends VBox {
             title.setWrapText(true);
             title.setMaxWidth(142);
             said.getStyleClass().add("quiet");
-            said.setMaxWidth(142);
+            said.setMaxWidth(124);
             line.setAlignment(Pos.CENTER_LEFT);
             setOnMouseClicked(e -> {
                 if (e.getClickCount() == 2 && e.isStillSincePress() && getItem() != null) {
