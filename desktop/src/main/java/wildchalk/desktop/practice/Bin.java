@@ -129,7 +129,7 @@ final class Bin extends VBox {
         return state.desk()
                 .experience()
                 .of(drill)
-                .map(d -> ExperienceWords.last(d, LocalDate.now(ZoneId.systemDefault())))
+                .map(d -> ExperienceWords.brief(d, LocalDate.now(ZoneId.systemDefault())))
                 .orElse("");
     }
 
@@ -181,7 +181,7 @@ final class Bin extends VBox {
             title.setWrapText(true);
             title.setMaxWidth(142);
             said.getStyleClass().add("quiet");
-            said.setMaxWidth(124);
+            said.setMaxWidth(128);
             line.setAlignment(Pos.CENTER_LEFT);
             setOnMouseClicked(e -> {
                 if (e.getClickCount() == 2 && e.isStillSincePress() && getItem() != null) {

@@ -21,6 +21,13 @@ public final class ExperienceWords {
                 ago(drill.last().entry().when().day(), today));
     }
 
+    /** The same where there is little room: "3 days ago, worked". */
+    public static String brief(DrillLine drill, LocalDate today) {
+        return BOOK.say(
+                "brief." + Wordbook.key(drill.last().part().went()),
+                ago(drill.last().entry().when().day(), today));
+    }
+
     /** The same with how long it was, and what is to be done next time. */
     public static String more(DrillLine drill, LocalDate today) {
         String next = drill.next().isEmpty() ? "" : " " + BOOK.say("next", drill.next());

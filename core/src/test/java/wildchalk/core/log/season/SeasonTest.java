@@ -240,6 +240,7 @@ class SeasonTest {
         Experience experience = Experience.of(Ten.evenings());
         DrillLine weir = experience.of("weir").orElseThrow();
         assertEquals("run 3 days ago, so-so", ExperienceWords.last(weir, Ten.TODAY));
+        assertEquals("3 days ago, so-so", ExperienceWords.brief(weir, Ten.TODAY));
         assertEquals(
                 "run 3 days ago, so-so, 13 min, 8 times. Next time: fewer balls",
                 ExperienceWords.more(weir, Ten.TODAY));
