@@ -173,6 +173,30 @@ class WorkedOutTest {
                 });
     }
 
+    /** Rungs that are climbed share the time: five of them, those below too, with reads on some. */
+    @ParameterizedTest
+    @MethodSource("drills")
+    void eachRungThatIsClimbedCountsForItsShare(Path file) throws Exception {
+        Drill drill = drill(file);
+        DrillWork work = new DrillWork(drill, SetOut.USUAL_HANDFUL);
+        List<String> rungs = drill.ladder().stream().map(r -> r.id()).toList();
+        Content.Play play = new Content.Play(
+                planned(drill), rungs.stream().map(Content.Climb::of).toList(), 1, Content.Telling.NONE);
+        Entry entry = written(evening("sedges", play), Optional.of(squad(0)), Map.of(drill.id(), work));
+        Part part = entry.parts().get(0);
+        assertEquals(rungs, part.rungs());
+        double metres = rungs.stream()
+                .mapToDouble(r -> work.flow(r, PEOPLE, 1).each().values().stream()
+                        .mapToDouble(e -> e.metres())
+                        .sum())
+                .average()
+                .orElseThrow();
+        double minutes = work.flow("", PEOPLE, 1).seconds() / 60;
+        Work worked = part.work().orElseThrow();
+        assertEquals(metres / minutes, worked.all(Work.Each::metres), 1e-2);
+        assertEquals(PEOPLE, worked.each().size(), "who is on several rungs is one");
+    }
+
     @Test
     void someGoRoundAndEachDoesAShareOfEach() throws Exception {
         Drill one = drill(DemoDrills.files().get(0));

@@ -330,15 +330,6 @@ final class BookOfPractices implements PracticeDesk {
                                                 : trouble.words(BOOK.say("trouble.file")))));
     }
 
-    /** A file that is not sound, in a coach's words. */
-    private static final class Refused extends RuntimeException {
-        private static final long serialVersionUID = 1L;
-
-        Refused(String words) {
-            super(words);
-        }
-    }
-
     /** One that the book has is looked at first; another is added. */
     private void takeIn(PracticeReader.Carried carried) {
         String id = carried.practice().id();

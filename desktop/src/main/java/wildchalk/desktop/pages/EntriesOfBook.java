@@ -252,15 +252,6 @@ final class EntriesOfBook {
                         then);
     }
 
-    /** A file that is not sound, in a coach's words. */
-    private static final class Refused extends RuntimeException {
-        private static final long serialVersionUID = 1L;
-
-        Refused(String words) {
-            super(words);
-        }
-    }
-
     /** What a file holds: one of the two. */
     private record Held(Optional<Running> run, Optional<Entry> entry) {
 

@@ -144,13 +144,11 @@ public final class RunsOfBook implements RunDesk {
                     return new InBook(
                             r,
                             seen(book.setting(SEEN, ""), r),
-                            new Needed(Drills.planned(book, practice), squad(book, practice), unit(book)));
+                            new Needed(
+                                    Drills.planned(book, practice),
+                                    EntriesOfBook.squad(book, practice.company().squad()),
+                                    unit(book)));
                 });
-    }
-
-    private static Optional<Squad> squad(Book book, Practice practice) {
-        return Optional.of(practice.company().squad()).filter(s -> !s.isEmpty()).flatMap(s -> book.of(SquadKind.SQUADS)
-                .find(s));
     }
 
     /** The later of when it was seen and when something was done. */
@@ -278,7 +276,8 @@ public final class RunsOfBook implements RunDesk {
                 b -> {
                     Map<Content.Planned, Drill> drills = new HashMap<>(Drills.planned(b, practice));
                     drills.putAll(wanted.drills());
-                    return new Needed(drills, squad(b, practice), unit(b));
+                    return new Needed(
+                            drills, EntriesOfBook.squad(b, practice.company().squad()), unit(b));
                 },
                 needed -> Background.work(
                         BOOK.say("work.briefing"), () -> ready(practice, needed), r -> begin(r, now), this::notReady),
