@@ -47,7 +47,7 @@ final class SetOutCommand implements Callable<Integer> {
         if (json) {
             print.print(SheetWriter.write(r.stage().id(), sheet, units));
         } else {
-            print(print, r.drill().title(), sheet, units);
+            print(print, r, sheet, units);
         }
         print.flush();
         if (out != null) {
@@ -61,13 +61,14 @@ final class SetOutCommand implements Callable<Integer> {
         return 0;
     }
 
-    private static void print(PrintWriter print, String title, Sheet sheet, Units units) {
-        print.println(title);
+    private static void print(PrintWriter print, DrillOptions.Rehearsed r, Sheet sheet, Units units) {
+        print.println(r.drill().title());
         print.println(SheetWords.summary(sheet, units));
+        if (!sheet.steps().isEmpty()) {
+            print.println(SheetWords.facing(r.surface()));
+        }
         for (Sheet.Step step : sheet.steps()) {
-            String paces = SheetWords.inPaces(step);
-            print.println(step.n() + ". " + step.name() + ": " + SheetWords.tape(step.tape(), units)
-                    + (paces.isEmpty() ? "" : " (" + paces + ")") + ", " + SheetWords.within(step.tape()));
+            print.println(step.n() + ". " + step.name() + ": " + SheetWords.step(step, units));
         }
     }
 }

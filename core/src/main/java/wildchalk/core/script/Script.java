@@ -1,6 +1,10 @@
 package wildchalk.core.script;
 
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.NextInLine;
 
@@ -15,6 +19,24 @@ public record Script(List<Line> lines, List<Phrase> limits) {
     public Script {
         lines = List.copyOf(lines);
         limits = List.copyOf(limits);
+    }
+
+    /**
+     * What stands beside the arrow of each action that is not taken, by its id: the number of its line, "5a"; nothing of
+     * what is taken, which has the number of its beat.
+     */
+    public Map<String, String> asides() {
+        Map<String, String> asides = new HashMap<>();
+        Set<String> taken = new HashSet<>();
+        lines.stream().filter(Line::isTaken).forEach(l -> l.phrases().forEach(p -> taken.add(p.action())));
+        for (Line line : lines) {
+            for (Phrase phrase : line.phrases()) {
+                if (!line.aside().isEmpty() && !taken.contains(phrase.action())) {
+                    asides.putIfAbsent(phrase.action(), line.aside());
+                }
+            }
+        }
+        return asides;
     }
 
     /** What a phrase says. */
@@ -55,16 +77,29 @@ public record Script(List<Line> lines, List<Phrase> limits) {
      * @param heading what the lines from this one on are about: "Station 2 · Fox and hens · 8 min"; empty for none, or
      *     as before
      * @param depth 0 for what happens anyway; else in how many decisions' options it is told
+     * @param aside for what is not taken: the number of the beat in which that is decided, and a letter, "5a"; empty
+     *     where it is taken, or nothing is told of its beat
      */
-    public record Line(int beat, int number, double t, List<Phrase> phrases, String heading, int depth) {
+    public record Line(
+            int beat, int number, double t, List<Phrase> phrases, String heading, int depth, String aside) {
 
         public Line {
             phrases = List.copyOf(phrases);
         }
 
+        /** A line that has no letter. */
+        public Line(int beat, int number, double t, List<Phrase> phrases, String heading, int depth) {
+            this(beat, number, t, phrases, heading, depth, "");
+        }
+
         /** The same under a heading. */
         public Line under(String newHeading) {
-            return new Line(beat, number, t, phrases, newHeading, depth);
+            return new Line(beat, number, t, phrases, newHeading, depth, aside);
+        }
+
+        /** The same with the number and letter of what is not taken. */
+        public Line aside(String numberAndLetter) {
+            return new Line(beat, number, t, phrases, heading, depth, numberAndLetter);
         }
 
         /** Whether it comes on the way that is taken. */
@@ -72,14 +107,17 @@ public record Script(List<Line> lines, List<Phrase> limits) {
             return beat > 0;
         }
 
-        /** What stands before it: its number, a dash for what is not taken. */
+        /** What stands before it and beside its arrows: "5", "5a" for what is not taken; a dash where that has none. */
         public String mark() {
-            return isTaken() ? Integer.toString(number) : "\u2013";
+            if (isTaken()) {
+                return Integer.toString(number);
+            }
+            return aside.isEmpty() ? "\u2013" : aside;
         }
 
         /** As it is written down by itself: further in for an option, with its number. */
         public String marked() {
-            return "   ".repeat(depth) + (isTaken() ? number + ". " : mark() + " ") + text();
+            return "   ".repeat(depth) + mark() + (isTaken() ? ". " : " ") + text();
         }
 
         /** As it is said. */

@@ -37,7 +37,7 @@ public final class ScriptWriter {
         Set<String> stops = new HashSet<>();
         for (StationWords.Group group : stations.groups()) {
             String heading = group.heading();
-            for (Line line : new Telling(told, marked, unit, timeline, group, stops).lines()) {
+            for (Line line : Lettering.of(new Telling(told, marked, unit, timeline, group, stops).lines())) {
                 lines.add(line.under(heading));
                 heading = "";
             }

@@ -9,27 +9,22 @@ import wildchalk.core.geometry.Vec;
  * @param number how many units, as it is said
  * @param metres the same in metres
  * @param line the line on the ground that it follows; empty when it follows none
+ * @param towards what lies that way, by a name that is the same whichever way one faces: "left touchline"
+ * @param isOut whether it leads past that, off the surface
  */
-public record Leg(Way way, double number, double metres, String line) {
+public record Leg(Way way, double number, double metres, String line, String towards, boolean isOut) {
 
     /** The four ways as seen by whoever attacks. */
     public enum Way {
-        AHEAD("towards the attacking end", 1, 0),
-        BACK("towards the own end", -1, 0),
-        LEFT("to the left", 0, -1),
-        RIGHT("to the right", 0, 1);
+        AHEAD(1, 0),
+        BACK(-1, 0),
+        LEFT(0, -1),
+        RIGHT(0, 1);
 
-        private final String words;
         private final Vec step;
 
-        Way(String words, double x, double y) {
-            this.words = words;
+        Way(double x, double y) {
             this.step = new Vec(x, y);
-        }
-
-        /** As it is said: "towards the left touchline". */
-        public String words() {
-            return words;
         }
 
         /** One metre that way. */

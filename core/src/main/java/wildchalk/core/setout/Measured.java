@@ -24,8 +24,17 @@ public sealed interface Measured {
      *
      * @param first number of units on the tape from the first thing, and in metres
      * @param side which of the two crossings is meant: the one farther that way
+     * @param nearer what lies that way, in words
      */
-    record Tapes(Anchor one, Tape first, Anchor other, Tape second, Leg.Way side, Vec result, double error)
+    record Tapes(
+            Anchor one,
+            Tape first,
+            Anchor other,
+            Tape second,
+            Leg.Way side,
+            String nearer,
+            Vec result,
+            double error)
             implements Measured {}
 
     /** What is read off a tape: as it is said, and in metres. */

@@ -14,19 +14,19 @@ import wildchalk.core.surface.Surface;
 /** Finds the easiest way to measure a place out whose rounding is not off by more than is allowed. */
 final class Measurer {
 
-    /** A tape longer than this is no easy measurement, metres. */
-    private static final double LONGEST_TAPE = 50;
-
     private static final double LEAST_CROSSING = 35;
     private static final int TAPE_ANCHORS = 8;
     /** A piece farther than this is not measured from, metres. */
     private static final double CHAIN = 15;
 
     private static final double ON_LINE = 0.1;
+    /** What lies farther than this beyond the edge is off the surface, metres. */
+    private static final double OUT = 0.05;
 
     private final List<Anchor> landmarks;
     private final List<GroundLine> lines;
     private final List<GroundLine> edges;
+    private final Surface surface;
     private final Rounding rounding;
 
     Measurer(Surface surface, Rounding rounding) {
@@ -38,6 +38,7 @@ final class Measurer {
                         .toList();
         this.edges = GroundLine.edges(surface);
         this.lines = GroundLine.of(surface);
+        this.surface = surface;
         this.rounding = rounding;
     }
 
@@ -93,8 +94,10 @@ final class Measurer {
                 .stream().filter(a -> a.id().equals(anchor.id())).findFirst();
     }
 
+    /** Of near-equal ways of rounding the finer one. */
     private Optional<Option> legs(Anchor from, Vec drawn, double allowed) {
         Vec by = drawn.minus(from.at());
+        List<Option> options = new ArrayList<>();
         for (double step : rounding.steps()) {
             double along = rounding.number(Math.abs(by.x()), step);
             double across = rounding.number(Math.abs(by.y()), step);
@@ -102,16 +105,17 @@ final class Measurer {
                     .plus(new Vec(
                             Math.signum(by.x()) * rounding.metres(along),
                             Math.signum(by.y()) * rounding.metres(across)));
-            if (result.distance(drawn) <= allowed) {
+            double error = result.distance(drawn);
+            if (error <= allowed) {
                 List<Leg> legs = legs(from, by, along, across);
                 double cost = legs.stream().mapToDouble(l -> cost(l, from)).sum()
-                        + Rounding.cost(step)
+                        + Rounding.cost(step, error)
                         + (legs.size() - 1) * 3
                         + (from.isPiece() ? 1.5 : 0);
-                return Optional.of(new Option(new Measured.Legs(from, legs, result, result.distance(drawn)), cost));
+                options.add(new Option(new Measured.Legs(from, legs, result, error), cost));
             }
         }
-        return Optional.empty();
+        return options.stream().min(Comparator.comparingDouble(Option::cost));
     }
 
     /** What one leg costs: a right angle in the open is off easily, so a leg without a line counts for more. */
@@ -122,30 +126,36 @@ final class Measurer {
 
     /** The leg that follows a line comes first. */
     private List<Leg> legs(Anchor from, Vec by, double along, double across) {
-        Leg lengthwise = new Leg(
-                by.x() < 0 ? Way.BACK : Way.AHEAD,
-                along,
-                rounding.metres(along),
-                from.isPiece() ? "" : line(from.at(), new Vec(by.x(), 0)));
-        Leg crosswise = new Leg(
-                by.y() < 0 ? Way.LEFT : Way.RIGHT,
-                across,
-                rounding.metres(across),
-                from.isPiece() ? "" : line(from.at(), new Vec(0, by.y())));
+        boolean free = from.isPiece();
+        String lengthLine = free ? "" : line(from.at(), new Vec(by.x(), 0));
+        String crossLine = free ? "" : line(from.at(), new Vec(0, by.y()));
+        Way lengthwise = by.x() < 0 ? Way.BACK : Way.AHEAD;
+        Way crosswise = by.y() < 0 ? Way.LEFT : Way.RIGHT;
+        boolean crossFirst = lengthLine.isEmpty() && !crossLine.isEmpty();
         List<Leg> legs = new ArrayList<>();
-        boolean crossFirst = lengthwise.line().isEmpty() && !crosswise.line().isEmpty();
-        legs.add(crossFirst ? crosswise : lengthwise);
-        legs.add(crossFirst ? lengthwise : crosswise);
+        Vec here = from.at();
         // The second leg begins in the open, where no line leads on.
-        legs.set(
-                1,
-                new Leg(
-                        legs.get(1).way(),
-                        legs.get(1).number(),
-                        legs.get(1).metres(),
-                        legs.get(0).number() == 0 ? legs.get(1).line() : ""));
+        if (crossFirst) {
+            legs.add(leg(crosswise, across, crossLine, here));
+            legs.add(leg(lengthwise, along, across == 0 ? lengthLine : "", end(here, legs.get(0))));
+        } else {
+            legs.add(leg(lengthwise, along, lengthLine, here));
+            legs.add(leg(crosswise, across, along == 0 ? crossLine : "", end(here, legs.get(0))));
+        }
         legs.removeIf(l -> l.number() == 0);
         return legs;
+    }
+
+    private static Vec end(Vec from, Leg leg) {
+        return from.plus(leg.way().step().times(leg.metres()));
+    }
+
+    private Leg leg(Way way, double number, String line, Vec from) {
+        double metres = rounding.metres(number);
+        Vec end = from.plus(way.step().times(metres));
+        double reach = way.step().dot(end);
+        double edge = way.step().x() == 0 ? surface.width() / 2 : surface.length() / 2;
+        return new Leg(way, number, metres, line, SheetWords.there(way, surface), reach > edge + OUT);
     }
 
     /** The name of a straight line that goes all the way from a place. */
@@ -171,12 +181,13 @@ final class Measurer {
         double crossing = Ruler.angle(one.at(), drawn, other.at());
         boolean easy = a > 0.5
                 && b > 0.5
-                && Math.max(a, b) <= LONGEST_TAPE
+                && Math.max(a, b) <= rounding.crossing()
                 && crossing >= LEAST_CROSSING
                 && crossing <= 180 - LEAST_CROSSING;
         if (!easy) {
             return Optional.empty();
         }
+        List<Option> options = new ArrayList<>();
         for (double step : rounding.steps()) {
             double first = rounding.number(a, step);
             double second = rounding.number(b, step);
@@ -184,23 +195,24 @@ final class Measurer {
             if (crossings.isEmpty()) {
                 continue;
             }
-            Vec meant = crossings.get(0).distance(drawn) <= crossings.get(1).distance(drawn)
-                    ? crossings.get(0)
-                    : crossings.get(1);
-            if (meant.distance(drawn) <= allowed) {
-                Vec not = meant == crossings.get(0) ? crossings.get(1) : crossings.get(0);
+            boolean isFirst = crossings.get(0).distance(drawn) <= crossings.get(1).distance(drawn);
+            Vec meant = crossings.get(isFirst ? 0 : 1);
+            double error = meant.distance(drawn);
+            if (error <= allowed) {
+                Way side = side(meant.minus(crossings.get(isFirst ? 1 : 0)));
                 Measured.Tapes tapes = new Measured.Tapes(
                         one,
                         new Measured.Tape(first, rounding.metres(first)),
                         other,
                         new Measured.Tape(second, rounding.metres(second)),
-                        side(meant.minus(not)),
+                        side,
+                        SheetWords.there(side, surface),
                         meant,
-                        meant.distance(drawn));
-                return Optional.of(new Option(tapes, (a + b) * 0.8 + 6 + Rounding.cost(step)));
+                        error);
+                options.add(new Option(tapes, (a + b) * 0.8 + 6 + Rounding.cost(step, error)));
             }
         }
-        return Optional.empty();
+        return options.stream().min(Comparator.comparingDouble(Option::cost));
     }
 
     private static Way side(Vec towards) {

@@ -8,16 +8,24 @@ import wildchalk.core.measure.Units;
  *
  * @param unit metres to one of the unit
  * @param steps from coarse to fine, in units
+ * @param crossing two lengths that are to cross are no longer than this, metres
  */
-record Rounding(double unit, List<Double> steps) {
+record Rounding(double unit, List<Double> steps, double crossing) {
+
+    /** A tape longer than this is no easy measurement, metres. */
+    private static final double LONGEST_TAPE = 50;
+    /** Nobody steps a circle of more than this to find where two cross, metres. */
+    private static final double LONGEST_STEPPED = 6;
+    /** For each metre that a place is off, so many metres more would rather be walked. */
+    private static final double PER_METRE_OFF = 20;
 
     static Rounding tape(Units units) {
-        return new Rounding(units.unit().metres(), List.of(1.0, 0.5, 0.25, 0.1, 0.05, 0.01));
+        return new Rounding(units.unit().metres(), List.of(1.0, 0.5, 0.25, 0.1, 0.05, 0.01), LONGEST_TAPE);
     }
 
     /** Nobody steps less than a quarter of a pace. */
     static Rounding paces(Units units) {
-        return new Rounding(units.pace(), List.of(1.0, 0.5, 0.25));
+        return new Rounding(units.pace(), List.of(1.0, 0.5, 0.25), LONGEST_STEPPED);
     }
 
     double number(double metres, double step) {
@@ -28,8 +36,15 @@ record Rounding(double unit, List<Double> steps) {
         return number * unit;
     }
 
-    /** What a finer number costs: how much longer a way a person would rather walk than read it off, in metres. */
-    static double cost(double step) {
+    /**
+     * What a rounding costs, as a way that a person would rather walk, in metres: a finer number is harder to read off,
+     * a coarser one is farther off.
+     */
+    static double cost(double step, double error) {
+        return cost(step) + error * PER_METRE_OFF;
+    }
+
+    private static double cost(double step) {
         if (step >= 1) {
             return 0;
         }

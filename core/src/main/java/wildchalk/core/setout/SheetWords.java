@@ -1,24 +1,33 @@
 package wildchalk.core.setout;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
+import wildchalk.core.drill.Showing.Attack;
 import wildchalk.core.measure.Numbers;
 import wildchalk.core.measure.Units;
+import wildchalk.core.surface.Surface;
+import wildchalk.core.wording.Wordbook;
 
 /** The set-out sheet in words. */
 public final class SheetWords {
 
+    private static final Wordbook WORDS = Wordbook.beside(SheetWords.class, "SheetWords");
+
     private SheetWords() {}
 
-    /** "from the left post, 9 m towards the own end, then 4 m to the left" */
+    /** "from the left post, 9 m towards the own end, then 4 m towards the left touchline" */
     public static String tape(Measured measured, Units units) {
-        return words(measured, " " + units.unit().sign(), " " + units.unit().sign());
+        return words(measured, n -> WORDS.say("metric", number(n), units.unit().sign()));
     }
 
-    /** "from the left post, 12 paces towards the own end, then 5½ paces to the left" */
+    /** "from the left post, 12 paces towards the own end, then 5½ paces towards the left touchline" */
     public static String paces(Measured measured) {
-        return words(measured, " pace", " paces");
+        return words(measured, SheetWords::steps);
+    }
+
+    private static String steps(double n) {
+        return WORDS.say("paces", number(n), WORDS.say("pace", n));
     }
 
     /**
@@ -34,14 +43,33 @@ public final class SheetWords {
         if (!sameWay(step.tape(), paces)) {
             return paces(paces);
         }
-        return String.join(" and ", numbers.stream().map(SheetWords::number).toList())
-                + (numbers.equals(List.of(1.0)) ? " pace" : " paces");
+        String all = numbers.stream().map(SheetWords::number).collect(Collectors.joining(WORDS.say("and")));
+        return WORDS.say("paces", all, WORDS.say("pace", numbers.equals(List.of(1.0)) ? 1 : 2));
+    }
+
+    /** "from the left post, 9 m towards the own end, within 3 cm" */
+    public static String taped(Sheet.Step step, Units units) {
+        return WORDS.say("taped", tape(step.tape(), units), within(step.tape()));
+    }
+
+    /** "Stepped: 12 paces, within 21 cm"; empty where stepping is not fine enough or nothing is measured. */
+    public static String stepped(Sheet.Step step) {
+        String paces = inPaces(step);
+        return paces.isEmpty()
+                ? ""
+                : WORDS.say("stepped", paces, within(step.paces().orElseThrow()));
+    }
+
+    /** Both: "from the left post, 9 m towards the own end, within 3 cm. Stepped: 12 paces, within 21 cm" */
+    public static String step(Sheet.Step step, Units units) {
+        String stepped = stepped(step);
+        return stepped.isEmpty() ? taped(step, units) : WORDS.say("sentences", taped(step, units), stepped);
     }
 
     /** "within 17 cm"; "exactly there" for what stands on something that can be found. */
     public static String within(Measured measured) {
         long centimetres = Math.round(Math.ceil(measured.error() * 100 - 0.001));
-        return centimetres <= 0 ? "exactly there" : "within " + centimetres + " cm";
+        return centimetres <= 0 ? WORDS.say("exactly") : WORDS.say("within", Long.toString(centimetres));
     }
 
     private static List<Double> lengths(Measured measured) {
@@ -62,7 +90,7 @@ public final class SheetWords {
         }
         return a instanceof Measured.Tapes one
                 && b instanceof Measured.Tapes other
-                && one.side() == other.side()
+                && one.nearer().equals(other.nearer())
                 && one.one().id().equals(other.one().id())
                 && one.other().id().equals(other.other().id());
     }
@@ -70,55 +98,95 @@ public final class SheetWords {
     /** "84 m walk in 2 trips, about 3 min" */
     public static String summary(Sheet sheet, Units units) {
         if (sheet.steps().isEmpty()) {
-            return "There is no gear to put down.";
+            return WORDS.say("nothing");
         }
         long minutes = Math.max(1, Math.round(sheet.seconds() / 60));
-        return String.format(
-                Locale.ROOT,
-                "Start at %s. %s to walk, %s, about %d min for one person.",
-                the(sheet.bagName()),
-                units.unit().spoken(sheet.walk()),
-                sheet.trips() == 1 ? "1 trip" : sheet.trips() + " trips",
-                minutes);
+        return WORDS.say(
+                "summary", the(sheet.bagName()), units.unit().spoken(sheet.walk()), sheet.trips(), Long.toString(minutes));
     }
 
-    private static String words(Measured measured, String one, String many) {
+    /** "Paces are 0.75 m long." */
+    public static String paceLength(Units units) {
+        return WORDS.say("pace.length", String.format(Locale.ROOT, "%.2f", units.pace()));
+    }
+
+    /** Which side is which, whoever reads the words and whichever way they turn. */
+    public static String facing(Surface surface) {
+        return WORDS.say("facing", sideLine(surface));
+    }
+
+    /**
+     * The same beside a plan.
+     *
+     * @param attack where the attacking end is on the plan
+     */
+    public static String facing(Surface surface, Attack attack) {
+        // The left is a quarter turn before where the attack goes.
+        Attack left = Attack.values()[(attack.ordinal() + Attack.values().length - 1) % Attack.values().length];
+        return WORDS.say("facing.plan", facing(surface), edge(attack), sideLine(surface), edge(left));
+    }
+
+    private static String edge(Attack towards) {
+        return switch (towards) {
+            case RIGHT -> WORDS.say("plan.right");
+            case LEFT -> WORDS.say("plan.left");
+            case UP -> WORDS.say("plan.top");
+            case DOWN -> WORDS.say("plan.bottom");
+        };
+    }
+
+    /** What stands on a plan at the end that is attacked. */
+    public static String attackingEnd() {
+        return WORDS.say("plan.attacking");
+    }
+
+    private static String sideLine(Surface surface) {
+        return surface.word("side-line", "sideline");
+    }
+
+    /** What lies a way on a surface: "attacking end", "left touchline". */
+    static String there(Leg.Way way, Surface surface) {
+        return switch (way) {
+            case AHEAD -> WORDS.say("end.ahead");
+            case BACK -> WORDS.say("end.back");
+            case LEFT -> WORDS.say("side.left", sideLine(surface));
+            case RIGHT -> WORDS.say("side.right", sideLine(surface));
+        };
+    }
+
+    /** How a length is said. */
+    private interface Length {
+        String said(double n);
+    }
+
+    private static String words(Measured measured, Length length) {
         if (measured instanceof Measured.Tapes t) {
-            return number(t.first().number()) + unit(t.first().number(), one, many) + " from "
-                    + the(t.one().name())
-                    + " and " + number(t.second().number()) + unit(t.second().number(), one, many) + " from "
-                    + the(t.other().name()) + ", where the two cross " + crossing(t.side());
+            return WORDS.say(
+                    "tapes",
+                    length.said(t.first().number()),
+                    the(t.one().name()),
+                    length.said(t.second().number()),
+                    the(t.other().name()),
+                    t.nearer());
         }
         Measured.Legs legs = (Measured.Legs) measured;
+        String from = the(legs.from().name());
         if (legs.legs().isEmpty()) {
-            return legs.from().isPiece()
-                    ? "beside " + the(legs.from().name())
-                    : "on " + the(legs.from().name());
+            return WORDS.say(legs.from().isPiece() ? "beside" : "on", from);
         }
-        List<String> parts = new ArrayList<>();
-        for (Leg leg : legs.legs()) {
-            parts.add(number(leg.number()) + unit(leg.number(), one, many)
-                    + (leg.line().isEmpty() ? "" : " along the " + leg.line()) + " "
-                    + leg.way().words());
-        }
-        return "from " + the(legs.from().name()) + ", " + String.join(", then ", parts);
-    }
-
-    private static String crossing(Leg.Way side) {
-        return switch (side) {
-            case AHEAD -> "nearer the attacking end";
-            case BACK -> "nearer the own end";
-            default -> side.words();
-        };
+        String way = legs.legs().stream()
+                .map(l -> WORDS.say(
+                        l.line().isEmpty() ? "leg" : "leg.line",
+                        length.said(l.number()),
+                        WORDS.say(l.isOut() ? "way.out" : "way.in", l.towards()),
+                        l.line()))
+                .collect(Collectors.joining(WORDS.say("then")));
+        return WORDS.say("legs", from, way);
     }
 
     private static String the(String name) {
         boolean byItself = name.startsWith("halfway") || name.startsWith("the ") || name.matches(".* (\\d+|[A-Z])$");
-        return byItself ? name : "the " + name;
-    }
-
-    private static String unit(double n, String one, String many) {
-        return n == 1 ? one : many;
+        return byItself ? name : WORDS.say("the", name);
     }
 
     /** With the fractions that people say: "5½". */

@@ -15,6 +15,7 @@ import net.jqwik.api.Combinators;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
+import net.jqwik.api.constraints.DoubleRange;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
@@ -130,6 +131,32 @@ class SetOutProperties {
             assertTrue(done.add(step.piece().id()));
         }
         assertEquals(layout.places().size(), done.size(), "every piece once");
+    }
+
+    /** From the words alone, on a ground that lies any way round, with the tape and by stepping. */
+    @Property(tries = 300, seed = "19081")
+    void whoeverReadsTheWordsAlonePutsEveryPieceWithinThirtyCentimetres(
+            @ForAll("layouts") Layout layout, @ForAll @DoubleRange(max = 6.28) double lies) {
+        Map<String, Vec> landmarks = new HashMap<>();
+        layout.surface().landmarks().forEach(l -> {
+            Vec before = landmarks.put(l.name(), l.at().rotated(lies));
+            assertTrue(before == null, "two are called " + l.name());
+        });
+        landmarks.putIfAbsent("middle", Vec.ZERO);
+        String sideLine = layout.surface().word("side-line", "sideline");
+        SheetReader taping = new SheetReader(landmarks, Vec.polar(1, lies), sideLine, layout.units().pace());
+        SheetReader stepping = new SheetReader(landmarks, Vec.polar(1, lies), sideLine, layout.units().pace());
+        for (Sheet.Step step : layout.sheet().steps()) {
+            Vec drawn = step.piece().at().rotated(lies);
+            String words = SheetWords.tape(step.tape(), layout.units());
+            double off = taping.put(step.name(), words).distance(drawn);
+            assertTrue(off <= SetOut.MOST_ERROR + 1e-6, step.name() + " " + words + " is off by " + off);
+            if (step.paces().isPresent()) {
+                String paces = SheetWords.paces(step.paces().get());
+                double stepped = stepping.put(step.name(), paces).distance(drawn);
+                assertTrue(stepped <= SetOut.MOST_ERROR + 1e-6, step.name() + " " + paces + " is off by " + stepped);
+            }
+        }
     }
 
     @Property(tries = 200, seed = "19081")

@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import wildchalk.core.colour.Colour;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Showing;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Unit;
@@ -40,7 +41,7 @@ class SetOutTest {
         // 12 m from halfway along the left touchline, 4 m in.
         assertEquals(
                 "from halfway at the left touchline, 12 m along the left touchline towards the attacking end, "
-                        + "then 4 m to the right",
+                        + "then 4 m towards the right touchline",
                 first(Units.METRIC, Piece.Item.cone("c1", new Vec(12.1, -29.9), Colour.RED)));
     }
 
@@ -51,8 +52,61 @@ class SetOutTest {
         Sheet sheet = SetOut.of(
                 new Stage("s1", "", List.of(cone), List.of()), Surfaces.BUILT_IN.get("field-hockey"), Units.METRIC, 1);
         assertEquals(
-                "from the top of the circle, 8 m to the right",
+                "from the top of the circle, 8 m towards the right sideline",
                 SheetWords.tape(sheet.steps().get(0).tape(), Units.METRIC));
+    }
+
+    @Test
+    void ofNearEqualRoundingsTheFinerOneIsSaid() {
+        Piece cone = Piece.Item.cone("c1", new Vec(41.5 - 2.76, 0), Colour.RED);
+        assertEquals("from the penalty spot, 2¾ m towards the own end", first(Units.METRIC, cone));
+        // 4 m would do with nothing near it, but half a metre is as easily read.
+        Piece half = Piece.Item.cone("c1", new Vec(41.5 - 3.54, 0), Colour.RED);
+        assertEquals("from the penalty spot, 3½ m towards the own end", first(Units.METRIC, half));
+    }
+
+    @Test
+    void tapeAndPacesEachSayHowNearTheyCome() {
+        Sheet.Step step = sheet(Units.METRIC, Piece.Item.cone("c1", new Vec(41.5 + 4.02, 0), Colour.RED))
+                .steps()
+                .get(0);
+        assertEquals(
+                "from the penalty spot, 4 m towards the attacking end, within 2 cm. Stepped: 5¼ paces, within 9 cm",
+                SheetWords.step(step, Units.METRIC));
+    }
+
+    @Test
+    void nobodyStepsTwoCirclesThatAreFarAway() {
+        for (double x = -40; x < 40; x += 3.7) {
+            for (double y = -25; y < 25; y += 4.3) {
+                Sheet sheet = sheet(Units.METRIC, Piece.Item.cone("c1", new Vec(x, y), Colour.RED));
+                sheet.steps()
+                        .get(0)
+                        .paces()
+                        .filter(Measured.Tapes.class::isInstance)
+                        .map(Measured.Tapes.class::cast)
+                        .ifPresent(t -> assertTrue(
+                                t.first().metres() <= 6.5 && t.second().metres() <= 6.5, SheetWords.paces(t)));
+            }
+        }
+    }
+
+    @Test
+    void whatLiesOffThePitchIsPastItsLine() {
+        assertEquals(
+                "from halfway at the left touchline, 3 m out past the left touchline",
+                first(Units.METRIC, Piece.Item.cone("c1", new Vec(0, -37), Colour.RED)));
+    }
+
+    @Test
+    void leftAndRightAreSaidOnceAndMarkedOnThePlan() {
+        assertEquals(
+                "Left and right are as you see them when you face the attacking end, whichever way you turn: so are the "
+                        + "left and the right touchline, post and corner. On the plan the attacking end is at the top, the "
+                        + "left touchline on the left.",
+                SheetWords.facing(PITCH, Showing.Attack.UP));
+        assertTrue(SheetWords.facing(PITCH, Showing.Attack.RIGHT).endsWith("on the right, the left touchline at the top."));
+        assertTrue(SheetWords.facing(PITCH, Showing.Attack.DOWN).endsWith("at the bottom, the left touchline on the right."));
     }
 
     @Test

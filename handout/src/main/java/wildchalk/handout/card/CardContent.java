@@ -271,9 +271,8 @@ final class CardContent {
             return slices;
         }
         slices.add(column.title("H2", "Set-out", 1.2, true));
-        slices.addAll(Slice.together(column.words(SheetWords.summary(sheet, order.units())
-                + String.format(
-                        Locale.ROOT, " Paces are %.2f m long.", order.units().pace()))));
+        slices.addAll(Slice.together(column.words(
+                SheetWords.summary(sheet, order.units()) + " " + SheetWords.paceLength(order.units()))));
         if (sheet.steps().size() > FEW_PIECES || rungs.size() == 1) {
             // One cone or two are found without a picture, and a ladder needs the room.
             slices.add(new Diagram(column, highest * GEAR).gear(lowest(), sheet));
@@ -283,10 +282,6 @@ final class CardContent {
     }
 
     private List<Slice> step(Sheet.Step step, String mark) {
-        String paces = SheetWords.inPaces(step);
-        return column.numbered(
-                mark,
-                capital(step.name()) + ": " + SheetWords.tape(step.tape(), order.units())
-                        + (paces.isEmpty() ? "" : " (" + paces + ")") + ", " + SheetWords.within(step.tape()) + ".");
+        return column.numbered(mark, capital(step.name()) + ": " + SheetWords.step(step, order.units()) + ".");
     }
 }

@@ -209,8 +209,7 @@ public final class Page implements HandOut {
                 out,
                 "Set-out",
                 sheet.steps().stream()
-                        .map(s -> s.name() + ": " + SheetWords.tape(s.tape(), order.units())
-                                + (SheetWords.inPaces(s).isEmpty() ? "" : " (" + SheetWords.inPaces(s) + ")"))
+                        .map(s -> s.name() + ": " + SheetWords.step(s, order.units()))
                         .toList());
         double wide = Legend.width(1);
         AffineTransform toKey = AffineTransform.getTranslateInstance(0, 22);

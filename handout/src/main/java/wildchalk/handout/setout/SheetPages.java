@@ -115,12 +115,8 @@ public final class SheetPages {
                     plain,
                     MARGIN,
                     width());
-            paragraph(
-                    SheetWords.summary(sheet, units)
-                            + String.format(Locale.ROOT, " Paces are %.2f m long.", units.pace()),
-                    plain,
-                    MARGIN,
-                    width());
+            paragraph(SheetWords.summary(sheet, units) + " " + SheetWords.paceLength(units), plain, MARGIN, width());
+            paragraph(SheetWords.facing(surface, drill.showing().attack()), bold, MARGIN, width());
             y += 6;
             picture(new Rectangle2D.Double(MARGIN, y, width(), PICTURE));
             y += PICTURE + 14;
@@ -181,12 +177,12 @@ public final class SheetPages {
         }
 
         private void row(Sheet.Step step) throws IOException {
-            String words = SheetWords.tape(step.tape(), units) + ".";
-            String paces = SheetWords.inPaces(step);
-            String finish =
-                    (paces.isEmpty() ? "" : capital(paces) + ". ") + capital(SheetWords.within(step.tape())) + ".";
-            List<String> lines = new ArrayList<>(wrapped(capital(words), plain, width() - WORDS_LEFT));
-            lines.addAll(wrapped(finish, plain, width() - WORDS_LEFT));
+            List<String> lines =
+                    new ArrayList<>(wrapped(capital(SheetWords.taped(step, units)) + ".", plain, width() - WORDS_LEFT));
+            String stepped = SheetWords.stepped(step);
+            if (!stepped.isEmpty()) {
+                lines.addAll(wrapped(stepped + ".", plain, width() - WORDS_LEFT));
+            }
             room(lines.size() * LINE + 8);
             g.setPaint(Color.BLACK);
             g.fill(new Ellipse2D.Float(MARGIN, y - 2, 18, 18));

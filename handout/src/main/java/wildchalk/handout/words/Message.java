@@ -61,17 +61,15 @@ public final class Message implements HandOut {
         rungs.forEach(r -> rung(r, lines));
         lines.add("");
         lines.add("Who starts where");
+        lines.add(SheetWords.facing(lowest.surface()));
         Starts.of(lowest.stage(), lowest.surface(), order.units())
                 .forEach(s -> lines.add("- " + s.name() + ": " + s.words(order.units())));
         Sheet sheet = SetOut.of(lowest.stage(), lowest.surface(), order.units(), order.handful());
         if (!sheet.steps().isEmpty()) {
             lines.add("");
             lines.add("Set-out. " + SheetWords.summary(sheet, order.units()));
-            for (Sheet.Step step : sheet.steps()) {
-                String paces = SheetWords.inPaces(step);
-                lines.add(step.n() + ". " + step.name() + ": " + SheetWords.tape(step.tape(), order.units())
-                        + (paces.isEmpty() ? "" : " (" + paces + ")"));
-            }
+            sheet.steps()
+                    .forEach(s -> lines.add(s.n() + ". " + s.name() + ": " + SheetWords.step(s, order.units()) + "."));
         }
         list("Coaching points", order.drill().points(), lines);
         list("Questions to ask", order.drill().questions(), lines);

@@ -44,6 +44,12 @@ final class SetOutPane extends ScrollPane {
         summary.setId("set-out-summary");
         summary.getStyleClass().addAll("quiet", "sheet-note");
         rows.getChildren().add(summary);
+        if (!sheet.steps().isEmpty()) {
+            Label facing = new Label(SheetWords.facing(state.surface()));
+            facing.setWrapText(true);
+            facing.getStyleClass().addAll("quiet", "sheet-note");
+            rows.getChildren().add(facing);
+        }
         int trip = 0;
         for (Sheet.Step step : sheet.steps()) {
             if (sheet.trips() > 1 && step.trip() != trip) {
@@ -62,10 +68,10 @@ final class SetOutPane extends ScrollPane {
         number.getStyleClass().add("beat-number");
         Label name = new Label(step.name());
         name.getStyleClass().add("card-heading");
-        Label words = new Label(SheetWords.tape(step.tape(), units));
+        Label words = new Label(SheetWords.taped(step, units));
         words.setWrapText(true);
-        String stepped = SheetWords.inPaces(step);
-        Label paces = new Label((stepped.isEmpty() ? "" : stepped + " · ") + SheetWords.within(step.tape()));
+        Label paces = new Label(SheetWords.stepped(step));
+        paces.setManaged(!paces.getText().isEmpty());
         paces.setWrapText(true);
         paces.getStyleClass().add("quiet");
         VBox text = new VBox(1, name, words, paces);
