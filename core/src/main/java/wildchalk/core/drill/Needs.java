@@ -31,6 +31,18 @@ public record Needs(int people, Map<GearKind, Map<Colour, Integer>> gear, int ba
         return new Needs(counting.people, counting.gear, counting.balls, counting.heaps);
     }
 
+    /** As many of each as the most of them take; at least one. */
+    public static Needs most(List<Needs> all) {
+        Map<GearKind, Map<Colour, Integer>> gear = new EnumMap<>(GearKind.class);
+        for (Needs needs : all) {
+            needs.gear().forEach((kind, colours) -> colours.forEach((colour, n) ->
+                    gear.computeIfAbsent(kind, k -> new TreeMap<>()).merge(colour, n, Math::max)));
+        }
+        Needs balls = all.stream().max(Comparator.comparingInt(Needs::balls)).orElseThrow();
+        int people = all.stream().mapToInt(Needs::people).max().orElseThrow();
+        return new Needs(people, gear, balls.balls(), balls.heaps());
+    }
+
     private static final class Counting implements PieceCases.Families<Void> {
 
         private final Map<GearKind, Map<Colour, Integer>> gear = new EnumMap<>(GearKind.class);

@@ -1,9 +1,11 @@
 package wildchalk.core.runthrough;
 
+import java.util.List;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Drill.LineKey;
 import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Reads;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.edit.Unrolled;
 import wildchalk.core.measure.Unit;
@@ -12,6 +14,7 @@ import wildchalk.core.rehearsal.Rehearsal;
 import wildchalk.core.scene.Aids;
 import wildchalk.core.scene.Board;
 import wildchalk.core.scene.Frame;
+import wildchalk.core.scene.OptionMarks;
 import wildchalk.core.script.Script;
 import wildchalk.core.script.ScriptWriter;
 import wildchalk.core.surface.Surface;
@@ -24,6 +27,8 @@ import wildchalk.core.timeline.Timeline;
  * @param timeline when everything happens, and who is where then
  */
 public record RunThrough(Stage stage, Surface surface, Choices choices, Timeline timeline) {
+
+    private static final Script NO_WORDS = new Script(List.of(), List.of());
 
     /**
      * One rung of a drill.
@@ -58,7 +63,16 @@ public record RunThrough(Stage stage, Surface surface, Choices choices, Timeline
      * @param aids what helps to read it
      */
     public Board board(LineKey key, Frame frame, Units units, Aids aids) {
-        return new Board(surface, stage, timeline, key, frame, units, aids);
+        return board(key, frame, units, aids, Reads.of(stage).isEmpty() ? NO_WORDS : script(units.unit()));
+    }
+
+    /**
+     * The same where the words are known already.
+     *
+     * @param script of this way, which says what stands beside the lines of options
+     */
+    public Board board(LineKey key, Frame frame, Units units, Aids aids, Script script) {
+        return new Board(surface, stage, timeline, key, frame, units, aids, OptionMarks.of(stage, script));
     }
 
     /** The picture with what usually helps to read it. */

@@ -17,9 +17,6 @@ import wildchalk.core.measure.Numbers;
 /** How zones and stations look, and how groups move on from one station to the next. */
 final class AreaShapes {
 
-    /** Width of a letter, as a share of its height; about. */
-    private static final double LETTER = 0.56;
-
     private final Frame frame;
     private final double unit;
 
@@ -48,15 +45,6 @@ final class AreaShapes {
         shapes.add(new Shape.Fill(edge(zone), Ink.wash(zone.colour()), false));
         shapes.add(new Shape.Stroke(
                 edge(zone), unit * 0.14, Ink.of(zone.colour()), List.of(unit * 0.7, unit * 0.5), false));
-        if (!zone.label().isBlank()) {
-            Vec corner = corner(zone);
-            double wide = zone.label().length() * unit * LETTER * 1.1;
-            shapes.add(new Shape.Label(
-                    corner.plus(frame.onPage(wide / 2 + unit * 0.4, unit * 0.9)),
-                    zone.label(),
-                    unit * 1.1,
-                    Ink.of(zone.colour())));
-        }
         return shapes;
     }
 
@@ -66,15 +54,11 @@ final class AreaShapes {
         Vec at = number(station);
         shapes.add(new Shape.Fill(Curve.circle(at, unit * 1.05), Ink.BADGE, false));
         shapes.add(new Shape.Label(at, Integer.toString(station.number()), unit * 1.4, Ink.BADGE_TEXT));
-        String words = words(station);
-        if (!words.isEmpty()) {
-            double wide = words.length() * unit * LETTER * 1.1;
-            shapes.add(new Shape.Label(at.plus(frame.onPage(unit * 1.5 + wide / 2, 0)), words, unit * 1.1, Ink.CHALK));
-        }
         return shapes;
     }
 
-    private static String words(Piece.Station station) {
+    /** What it is about and how long: "Fox and hens · 8 min". */
+    static String words(Piece.Station station) {
         String minutes = station.minutes() > 0 ? Numbers.plain(station.minutes()) + " min" : "";
         return station.title().isBlank() || minutes.isEmpty()
                 ? station.title() + minutes

@@ -29,7 +29,8 @@ import wildchalk.core.timeline.Timeline;
 /** A rehearsed stage as pictures: make one, ask it for the layers that are wanted. */
 public final class Board {
 
-    private static final double TRAIL_STEP = 0.05;
+    /** How broad the lines of options are that are not taken, as a share of others. */
+    private static final double OF_OPTIONS = 0.75;
 
     private final Surface surface;
     private final Stage stage;
@@ -43,12 +44,13 @@ public final class Board {
 
     private final Frame frame;
     private final Aids aids;
-    private final ActionLines lines;
+    private final ChalkShapes chalk;
     private final Tokens tokens;
     private final GearShapes gear;
-    private final StandingShapes standing;
     private final AreaShapes areas;
     private final ToAndFro drawn;
+    private final Units units;
+    private final Map<String, OptionMark> options;
     private final Map<String, Route> routes = new ConcurrentHashMap<>();
     private volatile Map<String, List<Shape>> placed;
     private final Set<String> handled;
@@ -56,19 +58,25 @@ public final class Board {
 
     /** With lengths in metres and what usually helps to read it. */
     public Board(Surface surface, Stage stage, Timeline timeline, LineKey key, Frame frame) {
-        this(surface, stage, timeline, key, frame, Units.METRIC);
-    }
-
-    /** @param units how pinned measures are said */
-    public Board(Surface surface, Stage stage, Timeline timeline, LineKey key, Frame frame, Units units) {
-        this(surface, stage, timeline, key, frame, units, Aids.USUAL);
+        this(surface, stage, timeline, key, frame, Units.METRIC, Aids.USUAL, Map.of());
     }
 
     /**
      * @param units how pinned measures are said
      * @param aids what helps to read it
+     * @param options how the lines of what is told as an option are marked, by action
      */
-    public Board(Surface surface, Stage stage, Timeline timeline, LineKey key, Frame frame, Units units, Aids aids) {
+    public Board(
+            Surface surface,
+            Stage stage,
+            Timeline timeline,
+            LineKey key,
+            Frame frame,
+            Units units,
+            Aids aids,
+            Map<String, OptionMark> options) {
+        this.units = units;
+        this.options = Map.copyOf(options);
         this.surface = surface;
         this.stage = stage;
         this.timeline = timeline;
@@ -78,13 +86,13 @@ public final class Board {
         this.onPicture = new OnPicture(people, timeline, frame.unit());
         this.frame = frame;
         this.aids = aids;
-        this.lines = new ActionLines(frame.unit(), key);
         this.drawn = new ToAndFro(stage, timeline, frame.unit());
         this.tokens = new Tokens(frame);
         this.gear = new GearShapes(frame);
         this.areas = new AreaShapes(frame);
         this.handled = Set.copyOf(timeline.handled());
-        this.standing = new StandingShapes(stage, handled, people, frame, units);
+        StandingShapes standing = new StandingShapes(stage, handled, people, frame);
+        this.chalk = new ChalkShapes(this, tokens, areas, standing, new ActionLines(frame.unit(), key));
         this.wrong = timeline.problems().stream().map(Problem::action).collect(Collectors.toUnmodifiableSet());
     }
 
@@ -105,6 +113,33 @@ public final class Board {
 
     Stage stage() {
         return stage;
+    }
+
+    Timeline timeline() {
+        return timeline;
+    }
+
+    Units units() {
+        return units;
+    }
+
+    Aids aids() {
+        return aids;
+    }
+
+    /** How something is marked that is told as an option, and not by the number of its beat. */
+    Optional<OptionMark> option(String action) {
+        return Optional.ofNullable(options.get(action));
+    }
+
+    /** Whether something cannot happen. */
+    boolean isWrong(String action) {
+        return wrong.contains(action);
+    }
+
+    /** Where the number of a station stands. */
+    Vec stationNumber(Piece.Station station) {
+        return areas.number(station);
     }
 
     /** What is shown, and how large tokens are. */
@@ -128,71 +163,26 @@ public final class Board {
         return chalk(chosen, id -> true);
     }
 
+    /** That part of the chalk layer which belongs to the pieces and actions that are wanted, by id. */
+    public List<Shape> chalk(Set<String> chosen, Predicate<String> wanted) {
+        List<Shape> shapes = new ArrayList<>(chalk.of(chosen, wanted));
+        shapes.addAll(written(wanted));
+        return shapes;
+    }
+
+    /** All of the board that stands still but for what is written on it. */
+    List<Shape> unwritten(Predicate<String> wanted) {
+        return chalk.of(Set.of(), wanted);
+    }
+
     /**
      * What shows under the lines of what is under way: a layer of its own, because it changes while the board plays.
      */
     public List<Shape> glow(Set<String> lit) {
         return stage.actions().stream()
                 .filter(a -> lit.contains(a.id()))
-                .map(a -> glow(route(a.id())))
+                .map(a -> chalk.glow(route(a.id())))
                 .toList();
-    }
-
-    private Shape glow(Route route) {
-        return new Shape.Stroke(Curve.open(route.points()), frame.unit() * 1.3, Ink.GLOW, List.of(), false);
-    }
-
-    /** That part of the chalk layer which belongs to the pieces and actions that are wanted, by id. */
-    public List<Shape> chalk(Set<String> chosen, Predicate<String> wanted) {
-        List<Shape> shapes = new ArrayList<>(areas(chosen, wanted));
-        shapes.addAll(ghosts(wanted));
-        for (Piece piece : stage.pieces()) {
-            if (wanted.test(piece.id()) && !(piece instanceof Piece.Area)) {
-                if (chosen.contains(piece.id()) && !(piece instanceof Piece.Ball) && !(piece instanceof Piece.Person)) {
-                    shapes.add(tokens.chosen(piece.at()));
-                }
-                shapes.addAll(standing(piece));
-            }
-        }
-        for (Action action : stage.actions()) {
-            if (wanted.test(action.id())) {
-                shapes.addAll(line(action, chosen));
-            }
-        }
-        shapes.addAll(badges(wanted));
-        return shapes;
-    }
-
-    /** Marked areas lie under everything that stands in them. */
-    private List<Shape> areas(Set<String> chosen, Predicate<String> wanted) {
-        List<Shape> shapes = new ArrayList<>();
-        for (Piece.Area area : stage.areas()) {
-            if (wanted.test(area.id())) {
-                if (chosen.contains(area.id())) {
-                    shapes.add(areas.chosen(area));
-                }
-                shapes.addAll(areas.of(area));
-            }
-        }
-        if (stage.stations().stream().allMatch(s -> wanted.test(s.id()))) {
-            shapes.addAll(areas.movingOn(stage));
-        }
-        return shapes;
-    }
-
-    private List<Shape> standing(Piece piece) {
-        return piece.match(standing);
-    }
-
-    private List<Shape> line(Action action, Set<String> chosen) {
-        List<Shape> shapes = new ArrayList<>();
-        Route route = route(action.id());
-        if (chosen.contains(action.id())) {
-            shapes.add(glow(route));
-            shapes.add(new Shape.Fill(Curve.circle(route.end(), frame.unit() * 0.4), Ink.SIGNAL, false));
-        }
-        shapes.addAll(lines.of(action, stage, route));
-        return isLeftOut(action.id()) ? Shape.faint(shapes) : shapes;
     }
 
     /** Whether an action does not happen because another option of a read is looked at. */
@@ -202,87 +192,38 @@ public final class Board {
 
     /** Gear, waiting people and lines without their beat numbers: for pictures in which nobody could read them. */
     public List<Shape> plainChalk() {
-        List<Shape> shapes = new ArrayList<>();
-        shapes.addAll(areas(Set.of(), id -> true));
-        stage.pieces().stream().filter(p -> !(p instanceof Piece.Area)).forEach(p -> shapes.addAll(standing(p)));
-        stage.actions().forEach(a -> shapes.addAll(line(a, Set.of())));
+        List<Shape> shapes = unwritten(id -> true);
+        shapes.addAll(written(id -> stage.piece(id).isPresent()));
         return shapes;
-    }
-
-    /** Where those who leave it began. */
-    private List<Shape> ghosts(Predicate<String> wanted) {
-        return !aids.ghost()
-                ? List.of()
-                : stage.people().stream()
-                        .filter(p -> wanted.test(p.id()) && isLeft(p))
-                        .flatMap(p -> tokens.ghost(p, pose(p.id(), 0)).stream())
-                        .toList();
-    }
-
-    private boolean isLeft(Piece.Person person) {
-        return pose(person.id(), 0)
-                                .at()
-                                .distance(pose(person.id(), timeline.duration()).at())
-                        > frame.unit() / 2
-                || stage.actionsOf(person.id()).stream().anyMatch(Travel.class::isInstance);
-    }
-
-    /**
-     * The way that somebody, or a ball, has gone on the picture, a point every {@value #TRAIL_STEP} s.
-     *
-     * @param from seconds after the whistle, as is {@code to}
-     */
-    public List<Vec> trail(String id, double from, double to) {
-        List<Vec> way = new ArrayList<>();
-        int steps = (int) Math.ceil((to - from) / TRAIL_STEP);
-        boolean person = stage.person(id).isPresent();
-        for (int i = 0; i <= steps; i++) {
-            double t = Math.max(1e-6, Math.min(to, from + i * TRAIL_STEP));
-            way.add(person ? pose(id, t).at() : ballOnPicture(id, t));
-        }
-        return way;
     }
 
     /** Works out now what is else worked out when it is first painted. */
     public Board prepared() {
-        badges();
+        labels();
         return this;
     }
 
-    private List<Shape> badges(Predicate<String> wanted) {
-        return badges().entrySet().stream()
-                .filter(e -> wanted.test(e.getKey()))
+    /** What is written about pieces and actions. The names of people go with them. */
+    private List<Shape> written(Predicate<String> wanted) {
+        return labels().entrySet().stream()
+                .filter(e -> wanted.test(e.getKey()) && !Labels.isName(e.getKey()))
                 .flatMap(e -> e.getValue().stream())
                 .toList();
     }
 
-    private Map<String, List<Shape>> badges() {
-        if (placed == null) {
-            placed = place();
-        }
-        return placed;
+    /** The name of somebody whose token has no room for it, on the side where it hid least when all began. */
+    private List<Shape> name(Piece.Person person, Pose pose) {
+        Vec by = pose.at().minus(pose(person.id(), 0).at());
+        return labels().getOrDefault(Labels.name(person.id()), List.of()).stream()
+                .map(s -> s instanceof Shape.Label l ? (Shape) l.moved(by) : s)
+                .toList();
     }
 
-    /** What stands beside the line of each action: its beat, and what is wrong with it. */
-    private Map<String, List<Shape>> place() {
-        List<Vec> taken = new ArrayList<>();
-        stage.pieces().forEach(p -> taken.add(p instanceof Piece.Station s ? areas.number(s) : p.at()));
-        stage.actions().forEach(a -> taken.add(route(a.id()).end()));
-        Badges badges = new Badges(frame, taken);
-        BeatNumbers numbers = new BeatNumbers(stage, timeline);
-        Map<String, List<Shape>> all = new LinkedHashMap<>();
-        for (Action action : stage.actions()) {
-            List<Shape> shapes = new ArrayList<>();
-            Route route = route(action.id());
-            if (aids.numbers() && numbers.of(action.id()) > 0) {
-                shapes.addAll(badges.number(route, numbers.of(action.id())));
-            }
-            if (wrong.contains(action.id())) {
-                shapes.addAll(badges.warning(route));
-            }
-            all.put(action.id(), shapes);
+    private Map<String, List<Shape>> labels() {
+        if (placed == null) {
+            placed = Labels.of(this, 0, id -> true, frame.view());
         }
-        return all;
+        return placed;
     }
 
     /** People and balls at a time. */
@@ -299,8 +240,8 @@ public final class Board {
         List<Shape> shapes = new ArrayList<>();
         stage.pieces().stream()
                 .filter(p -> ids.contains(p.id()) && !(p instanceof Piece.Area))
-                .forEach(p -> shapes.addAll(standing(p)));
-        stage.actions().stream().filter(a -> ids.contains(a.id())).forEach(a -> shapes.addAll(line(a, Set.of())));
+                .forEach(p -> shapes.addAll(chalk.standing(p)));
+        stage.actions().stream().filter(a -> ids.contains(a.id())).forEach(a -> shapes.addAll(chalk.line(a, Set.of())));
         stage.people().stream()
                 .filter(p -> ids.contains(p.id()))
                 .forEach(p -> shapes.addAll(person(p, t, Set.of(), Set.of())));
@@ -358,12 +299,18 @@ public final class Board {
             shapes.add(tokens.chosen(pose.at()));
         }
         shapes.addAll(tokens.person(person, pose));
+        shapes.addAll(name(person, pose));
         return shapes;
     }
 
     /** A person's token round the origin, in parts that can be moved and turned. */
     public Token token(Piece.Person person) {
-        return Token.of(person, tokens);
+        return Token.of(person, tokens, name(person, new Pose(Vec.ZERO, 0)));
+    }
+
+    /** Somebody without their name, where it stands elsewhere. */
+    List<Shape> nameless(Piece.Person person, double t) {
+        return tokens.person(person, pose(person.id(), t));
     }
 
     /** One ball at a time. */

@@ -27,8 +27,7 @@ final class GearShapes {
     }
 
     List<Shape> of(Piece.Item item) {
-        List<Shape> shapes = new ArrayList<>(
-                switch (item.kind()) {
+        return switch (item.kind()) {
                     case CONE -> cone(item);
                     case MARKER -> List.of(fill(circle(item, 0.5), item), ring(item.at(), unit * 0.2, Ink.BOARD));
                     case POLE -> List.of(
@@ -56,23 +55,16 @@ final class GearShapes {
                             stroke(diagonal(item, 1), unit * 0.12, ink(item)),
                             stroke(diagonal(item, -1), unit * 0.12, ink(item)));
                     case BAG -> bag(item);
-                });
-        if (!item.label().isBlank()) {
-            double below = unit * 1.5 + (item.kind().isRound() ? 0 : Math.min(item.depth(), item.width()) / 2);
-            shapes.add(new Shape.Label(item.at().plus(frame.onPage(0, below)), item.label(), unit * 0.95, Ink.CHALK));
-        }
-        return shapes;
+        };
     }
 
-    /** A heap of balls and how many there are. */
+    /** A heap of balls. */
     List<Shape> supply(Piece.Supply supply, Tokens tokens) {
         List<Shape> shapes = new ArrayList<>();
         double apart = unit * 0.62;
         shapes.addAll(tokens.ball(supply.at().plus(frame.onPage(-apart, apart * 0.6))));
         shapes.addAll(tokens.ball(supply.at().plus(frame.onPage(apart, apart * 0.6))));
         shapes.addAll(tokens.ball(supply.at().plus(frame.onPage(0, -apart * 0.5))));
-        shapes.add(new Shape.Label(
-                supply.at().plus(frame.onPage(0, unit * 1.75)), "× " + supply.count(), unit * 0.95, Ink.CHALK));
         return shapes;
     }
 

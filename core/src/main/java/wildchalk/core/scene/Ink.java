@@ -56,7 +56,12 @@ public enum Ink {
     LINE_LEMON,
     LINE_MINT,
     LINE_VIOLET,
-    LINE_PLAIN;
+    LINE_PLAIN,
+    /** For lines of options that are not taken, each its own. */
+    OPTION_1,
+    OPTION_2,
+    OPTION_3,
+    OPTION_4;
 
     static Ink ofMarking(String name) {
         return switch (name) {
@@ -74,6 +79,11 @@ public enum Ink {
     /** For the lines a team's people take; on light looks darker than the tokens. */
     public static Ink lineOf(Bib bib) {
         return bib == Bib.CHALK ? LINE_PLAIN : valueOf("LINE_" + bib.name());
+    }
+
+    /** For what belongs to an option that is not taken: the first of them 0, and again from there after the fourth. */
+    static Ink option(int tone) {
+        return values()[OPTION_1.ordinal() + tone % 4];
     }
 
     /** For what a colour lies under: the ground of a zone. */

@@ -253,6 +253,12 @@ public enum Look {
                 0xFFB5341C);
         SAND.colours.putAll(FLOOR.colours);
         SAND.set(Ink.BOARD, 0xFFF0E2BD, Ink.AROUND, 0xFFDFCC9C, Ink.LINE, 0xFF2E5E8C, Ink.GRID, 0xFFDDCB9C);
+        options(0xFF8F6FC4, 0xFF3F978C, 0xFFB87F2E, 0xFFC0648A, PAPER, ICE);
+        options(0xFF6B46A8, 0xFF17706A, 0xFF7E4E00, 0xFF9C3566, FLOOR, SAND);
+        options(0xFF9C86C9, 0xFF63A79E, 0xFFB8945A, 0xFFBC8098, SLATE);
+        options(0xFFC9B8F0, 0xFF8FD6CC, 0xFFE6C083, 0xFFF0B3C9, TURF);
+        // Apart from each other, and all paler than what is taken.
+        options(0xFF9A9A9A, 0xFF6E6E6E, 0xFFB2B2B2, 0xFF848484, GREY);
         // The ground of a zone has a little of its colour.
         for (Look look : values()) {
             for (Colour c : Colour.values()) {
@@ -277,6 +283,12 @@ public enum Look {
                     0x3A << 24 | look.colour(Ink.GOOD) & 0xFFFFFF,
                     Ink.WASH_BAD,
                     0x3A << 24 | look.colour(Ink.BAD) & 0xFFFFFF);
+        }
+    }
+
+    private static void options(int first, int second, int third, int fourth, Look... looks) {
+        for (Look look : looks) {
+            look.set(Ink.OPTION_1, first, Ink.OPTION_2, second, Ink.OPTION_3, third, Ink.OPTION_4, fourth);
         }
     }
 

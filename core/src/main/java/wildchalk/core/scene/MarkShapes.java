@@ -9,24 +9,20 @@ import wildchalk.core.measure.Numbers;
 import wildchalk.core.measure.Ruler;
 import wildchalk.core.measure.Units;
 
-/** How notes, tapes and marked areas look. */
+/** How notes, tapes and marked areas look, without what is written on them. */
 final class MarkShapes {
 
-    private final Frame frame;
     private final double unit;
-    private final Units units;
     private final AreaShapes areas;
 
-    MarkShapes(Frame frame, Units units) {
-        this.frame = frame;
+    MarkShapes(Frame frame) {
         this.unit = frame.unit();
-        this.units = units;
         this.areas = new AreaShapes(frame);
     }
 
     List<Shape> of(Piece.Mark mark) {
-        if (mark instanceof Piece.Note note) {
-            return List.of(new Shape.Label(note.at(), note.text(), unit * 1.2, Ink.NOTE));
+        if (mark instanceof Piece.Note) {
+            return List.of();
         }
         return mark instanceof Piece.Area area ? areas.of(area) : tape((Piece.Tape) mark);
     }
@@ -42,7 +38,6 @@ final class MarkShapes {
             shapes.add(end(points.get(0), points.get(1)));
             shapes.add(end(points.get(last), points.get(last - 1)));
         }
-        shapes.add(new Shape.Label(labelPlace(tape), words(tape, units), unit * 1.1, Ink.NOTE));
         return shapes;
     }
 
@@ -51,7 +46,8 @@ final class MarkShapes {
                 Lines.bar(at, other.minus(at).angle(), unit * 1.1), unit * 0.12, Ink.NOTE, List.of(), false);
     }
 
-    private Vec labelPlace(Piece.Tape tape) {
+    /** What its measure stands beside. */
+    static Vec middle(Piece.Tape tape) {
         List<Vec> points = tape.points();
         if (tape.reading() == Piece.Tape.Reading.AREA) {
             Vec sum = points.stream().reduce(Vec.ZERO, Vec::plus);
@@ -60,7 +56,7 @@ final class MarkShapes {
         int middle = (points.size() - 1) / 2;
         Vec a = points.get(tape.reading() == Piece.Tape.Reading.ANGLE ? 1 : middle);
         Vec b = points.get(tape.reading() == Piece.Tape.Reading.ANGLE ? 1 : Math.min(points.size() - 1, middle + 1));
-        return a.towards(b, 0.5).plus(frame.onPage(0, -unit * 1.1));
+        return a.towards(b, 0.5);
     }
 
     /** What the tape says: "18.0 m · 24 paces", "45°", "120 m²". */

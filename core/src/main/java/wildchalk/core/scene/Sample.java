@@ -109,7 +109,15 @@ public final class Sample {
 
     /** A note or tape that belongs to no stage yet. */
     public static List<Shape> mark(Piece.Mark mark, Frame frame, Units units) {
-        return new MarkShapes(frame, units).of(mark);
+        List<Shape> shapes = new ArrayList<>(new MarkShapes(frame).of(mark));
+        if (mark instanceof Piece.Note note) {
+            shapes.add(new Shape.Label(note.at(), note.text(), frame.unit() * 1.2, Ink.NOTE));
+        }
+        if (mark instanceof Piece.Tape tape) {
+            Vec above = MarkShapes.middle(tape).plus(frame.onPage(0, -frame.unit() * 1.1));
+            shapes.add(new Shape.Label(above, MarkShapes.words(tape, units), frame.unit() * 1.1, Ink.NOTE));
+        }
+        return shapes;
     }
 
     /** Four arrows: take hold and move. */

@@ -18,30 +18,36 @@ public final class SetOutShapes {
 
     /** @param chosen ids of the pieces whose measurements are drawn */
     public static List<Shape> of(Sheet sheet, Frame frame, Set<String> chosen) {
-        double unit = frame.unit();
-        List<Shape> shapes = new ArrayList<>();
-        Vec here = sheet.bag();
-        int trip = 1;
-        for (Sheet.Step step : sheet.steps()) {
-            if (step.trip() != trip) {
-                shapes.add(walk(here, sheet.bag(), unit));
-                here = sheet.bag();
-                trip = step.trip();
-            }
-            shapes.add(walk(here, step.piece().at(), unit));
-            here = step.piece().at();
-        }
-        shapes.add(new Shape.Stroke(Curve.circle(sheet.bag(), unit * 0.7), unit * 0.16, Ink.SIGNAL, List.of(), false));
+        List<Shape> shapes = walk(sheet, frame);
         sheet.steps().stream()
                 .filter(s -> chosen.contains(s.piece().id()))
-                .forEach(s -> shapes.addAll(measured(s.tape(), unit)));
+                .forEach(s -> shapes.addAll(measured(s.tape(), frame.unit())));
         for (Sheet.Step step : sheet.steps()) {
             shapes.addAll(number(step, frame));
         }
         return shapes;
     }
 
-    private static Shape walk(Vec from, Vec to, double unit) {
+    /** The way from the bag round the places. */
+    static List<Shape> walk(Sheet sheet, Frame frame) {
+        double unit = frame.unit();
+        List<Shape> shapes = new ArrayList<>();
+        Vec here = sheet.bag();
+        int trip = 1;
+        for (Sheet.Step step : sheet.steps()) {
+            if (step.trip() != trip) {
+                shapes.add(stretch(here, sheet.bag(), unit));
+                here = sheet.bag();
+                trip = step.trip();
+            }
+            shapes.add(stretch(here, step.piece().at(), unit));
+            here = step.piece().at();
+        }
+        shapes.add(new Shape.Stroke(Curve.circle(sheet.bag(), unit * 0.7), unit * 0.16, Ink.SIGNAL, List.of(), false));
+        return shapes;
+    }
+
+    private static Shape stretch(Vec from, Vec to, double unit) {
         return new Shape.Stroke(Curve.line(from, to), unit * 0.12, Ink.SIGNAL, List.of(unit * 0.3, unit * 0.45), false);
     }
 

@@ -30,6 +30,11 @@ public sealed interface Shape {
         }
 
         @Override
+        public Stroke inked(Ink other, double breadth) {
+            return new Stroke(curve, width * breadth, other, dash, chalked);
+        }
+
+        @Override
         public Stroke plain() {
             return new Stroke(curve, width, ink, dash, false);
         }
@@ -39,6 +44,11 @@ public sealed interface Shape {
         @Override
         public void paintWith(Brush brush) {
             brush.fill(this);
+        }
+
+        @Override
+        public Fill inked(Ink other, double breadth) {
+            return new Fill(outline, other, chalked);
         }
 
         @Override
@@ -56,6 +66,11 @@ public sealed interface Shape {
         @Override
         public void paintWith(Brush brush) {
             brush.label(this);
+        }
+
+        /** The same so far away, metres. */
+        Label moved(Vec by) {
+            return new Label(at.plus(by), text, size, ink);
         }
 
         /** Smaller than this, in pixels, type is a smudge: small pictures leave it out. */
@@ -83,6 +98,11 @@ public sealed interface Shape {
 
     /** The same without grain: of so little colour it would leave dots. */
     default Shape plain() {
+        return this;
+    }
+
+    /** The same in another ink, and lines so many times as broad. */
+    default Shape inked(Ink other, double breadth) {
         return this;
     }
 

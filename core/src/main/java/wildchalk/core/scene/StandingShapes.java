@@ -7,7 +7,6 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PieceCases;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Curve;
-import wildchalk.core.measure.Units;
 
 /** What of a piece stands still while a drill plays; balls and people are painted by themselves. */
 final class StandingShapes implements PieceCases.Families<List<Shape>> {
@@ -25,16 +24,15 @@ final class StandingShapes implements PieceCases.Families<List<Shape>> {
      *
      * @param handled ids of the gear that is put down or picked up while it plays
      * @param people those who are drawn where they are at a time, whoever comes to the front of a line among them
-     * @param units how pinned measures are said
      */
-    StandingShapes(Stage stage, Set<String> handled, List<Piece.Person> people, Frame frame, Units units) {
+    StandingShapes(Stage stage, Set<String> handled, List<Piece.Person> people, Frame frame) {
         this.stage = stage;
         this.people = people;
         this.handled = handled;
         this.unit = frame.unit();
         this.tokens = new Tokens(frame);
         this.gear = new GearShapes(frame);
-        this.marks = new MarkShapes(frame, units);
+        this.marks = new MarkShapes(frame);
     }
 
     @Override

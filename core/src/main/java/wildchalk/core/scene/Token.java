@@ -15,7 +15,7 @@ import wildchalk.core.motion.Pose;
  */
 public record Token(List<Shape> turning, List<Shape> upright) {
 
-    static Token of(Piece.Person person, Tokens tokens) {
+    static Token of(Piece.Person person, Tokens tokens, List<Shape> name) {
         List<Shape> ahead = tokens.person(person, new Pose(Vec.ZERO, 0));
         List<Shape> aside = tokens.person(person, new Pose(Vec.ZERO, 1));
         List<Shape> turning = new ArrayList<>();
@@ -35,6 +35,7 @@ public record Token(List<Shape> turning, List<Shape> upright) {
                         .forEach(c -> upright.add(new Shape.Stroke(c, s.width(), s.ink(), s.dash(), s.chalked())));
             }
         }
+        upright.addAll(name);
         return new Token(List.copyOf(turning), List.copyOf(upright));
     }
 

@@ -11,43 +11,36 @@ import wildchalk.core.motion.Pose;
 /** How people, balls and gear look. */
 final class Tokens {
 
-    /** A queue lies on the page when this much of its direction is sideways. */
-    private static final double LIES = 0.9;
     /** Labels of more letters than these have no room on a token. */
-    private static final int ON_TOKEN = 3;
+    static final int ON_TOKEN = 3;
     /** From the middle of a token to the middle of a name under it, in units. */
     private static final double NAME = 1.75;
-    /** Half the width of a letter of a label, in units; about. */
-    private static final double HALF_LETTER = 0.3;
 
     private static final double NOSE = 1.5;
 
     private final double unit;
-    private final double turn;
     private final double nose;
 
     Tokens(double unit) {
-        this(unit, 0, NOSE);
+        this(unit, NOSE);
     }
 
     Tokens(Frame frame) {
-        this(frame.unit(), frame.turn(), NOSE);
+        this(frame.unit(), NOSE);
     }
 
-    private Tokens(double unit, double turn, double nose) {
+    private Tokens(double unit, double nose) {
         this.unit = unit;
-        this.turn = turn;
         this.nose = nose;
-    }
-
-    /** A displacement on the page, to the right and down. */
-    private Vec onPage(double right, double down) {
-        return new Vec(right, down).rotated(-turn);
     }
 
     /** A person for text, where nobody faces anywhere. */
     static List<Shape> noseless(Piece.Person person) {
-        return new Tokens(1, 0, 1.0001).person(person, new Pose(Vec.ZERO, 0));
+        List<Shape> shapes = new ArrayList<>(new Tokens(1, 1.0001).person(person, new Pose(Vec.ZERO, 0)));
+        if (person.label().length() > ON_TOKEN) {
+            shapes.add(new Shape.Label(new Vec(0, NAME), person.label(), 1, Ink.CHALK));
+        }
+        return shapes;
     }
 
     /** A person: round with a nose; goalkeepers are rounded squares, coaches diamonds. */
@@ -75,10 +68,7 @@ final class Tokens {
                 shapes.add(new Shape.Fill(Curve.circle(dot, unit * 0.11), Ink.ON_TEAM, false));
             }
         }
-        if (person.label().length() > ON_TOKEN) {
-            // A name stands under its token.
-            shapes.add(new Shape.Label(pose.at().plus(new Vec(0, unit * NAME)), person.label(), unit, Ink.CHALK));
-        } else if (!person.label().isBlank()) {
+        if (person.label().length() <= ON_TOKEN && !person.label().isBlank()) {
             double size = unit * (person.label().length() > 2 ? 0.85 : 1.1);
             shapes.add(new Shape.Label(pose.at(), person.label(), size, inkOn(ink, filled)));
         }
@@ -155,7 +145,7 @@ final class Tokens {
     }
 
     /**
-     * Those who wait behind the front person, and what the queue is called.
+     * Those who wait behind the front person.
      *
      * @param inPlay how many of them come to the front within the rep, so that they are drawn where they are
      */
@@ -167,29 +157,12 @@ final class Tokens {
             Pose pose = new Pose(lineUp.at().plus(back.times(away)), lineUp.facing());
             shapes.add(new Shape.Fill(outline(lineUp, pose, 0.72), Ink.of(lineUp.bib()), false));
         }
-        if (!lineUp.name().isBlank()) {
-            String text = lineUp.name() + ": " + lineUp.waiting() + " waiting";
-            shapes.add(new Shape.Label(besideQueue(lineUp, back, text), text, unit * 1.15, Ink.lineOf(lineUp.bib())));
-        }
         return shapes;
     }
 
-    /** Above a queue that lies on the page, to the right of one that stands, behind the last of one that leans. */
-    private Vec besideQueue(Piece.LineUp lineUp, Vec back, String text) {
-        double spacing = lineUp.queue().spacing();
-        double last = spacing > 0
-                ? Math.max(0, spacing * 2 * lineUp.waiting() / unit - 2.6)
-                : 2.6 + 1.9 * Math.max(0, lineUp.waiting() - 1);
-        Vec middle = lineUp.at().plus(back.times(unit * (2.6 + last) / 2));
-        double right = back.dot(onPage(1, 0));
-        double room = 1.6 + text.length() * HALF_LETTER;
-        if (Math.abs(right) > LIES) {
-            return middle.plus(onPage(0, -unit * 2.2));
-        }
-        if (Math.abs(right) < 1 - LIES) {
-            return middle.plus(onPage(unit * room, 0));
-        }
-        return lineUp.at().plus(back.times(unit * last)).plus(onPage(Math.signum(right) * unit * room, 0));
+    /** What a line is called, and how many wait in it. */
+    static String queueWords(Piece.LineUp lineUp) {
+        return lineUp.name() + ": " + lineUp.waiting() + " waiting";
     }
 
     List<Shape> ball(Vec at) {

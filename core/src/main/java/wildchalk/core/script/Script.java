@@ -2,6 +2,7 @@ package wildchalk.core.script;
 
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -113,6 +114,14 @@ public record Script(List<Line> lines, List<Phrase> limits) {
                 return Integer.toString(number);
             }
             return aside.isEmpty() ? "\u2013" : aside;
+        }
+
+        /** Ids of what it is about: actions, and reads, stops and limits. */
+        public Set<String> actions() {
+            return phrases.stream()
+                    .map(Phrase::action)
+                    .filter(a -> !a.isEmpty())
+                    .collect(Collectors.toCollection(LinkedHashSet::new));
         }
 
         /** As it is written down by itself: further in for an option, with its number. */

@@ -62,15 +62,4 @@ class GearShapesTest {
         assertTrue(!kind.isColoured() || !red.equals(blue), kind + " looks the same in red and in blue");
     }
 
-    @Test
-    void labelIsWrittenBesideIt() {
-        List<Shape> shapes = draw(Piece.Item.cone("c", AT, Colour.RED).withLabel("A"));
-        Shape.Label label = shapes.stream()
-                .filter(Shape.Label.class::isInstance)
-                .map(Shape.Label.class::cast)
-                .findFirst()
-                .orElseThrow();
-        assertEquals("A", label.text());
-        assertTrue(label.at().distance(AT) < NEAR.unit() * 3 && label.at().distance(AT) > NEAR.unit() * 0.5);
-    }
 }

@@ -18,7 +18,7 @@ class TokenTest {
     @Test
     void aPlayerTurnsAndItsLabelStaysUpright() {
         for (Bib bib : Bib.values()) {
-            Token token = Token.of(new Piece.Player("p", Vec.ZERO, 2, "7", bib), tokens);
+            Token token = Token.of(new Piece.Player("p", Vec.ZERO, 2, "7", bib), tokens, List.of());
             assertTrue(token.turning().stream().noneMatch(Shape.Label.class::isInstance));
             assertEquals(
                     1,
@@ -34,7 +34,7 @@ class TokenTest {
     void aGoalkeeperAndACoachTurnTheirNosesOnly() {
         for (Piece.Person person : List.of(
                 new Piece.Goalkeeper("g", Vec.ZERO, 0, "1", Bib.LEMON), new Piece.Coach("c", Vec.ZERO, 0, "C"))) {
-            Token token = Token.of(person, tokens);
+            Token token = Token.of(person, tokens, List.of());
             assertTrue(Extent.of(token.turning()).orElseThrow().x() > 0.3, "only the nose: " + person);
             Box body = Extent.of(token.upright().stream()
                             .filter(s -> !(s instanceof Shape.Label))

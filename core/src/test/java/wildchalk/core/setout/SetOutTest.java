@@ -58,21 +58,22 @@ class SetOutTest {
 
     @Test
     void ofNearEqualRoundingsTheFinerOneIsSaid() {
-        Piece cone = Piece.Item.cone("c1", new Vec(41.5 - 2.76, 0), Colour.RED);
-        assertEquals("from the penalty spot, 2¾ m towards the own end", first(Units.METRIC, cone));
-        // 4 m would do with nothing near it, but half a metre is as easily read.
-        Piece half = Piece.Item.cone("c1", new Vec(41.5 - 3.54, 0), Colour.RED);
-        assertEquals("from the penalty spot, 3½ m towards the own end", first(Units.METRIC, half));
+        Piece cone = Piece.Item.cone("c1", new Vec(41.5 + 2.76, 0), Colour.RED);
+        assertEquals("from the penalty spot, 2¾ m towards the attacking end", first(Units.METRIC, cone));
+        // 3 m would do with nothing near it, but half a metre is as easily read.
+        Piece half = Piece.Item.cone("c1", new Vec(41.5 + 2.54, 0), Colour.RED);
+        assertEquals("from the penalty spot, 2½ m towards the attacking end", first(Units.METRIC, half));
     }
 
     @Test
     void tapeAndPacesEachSayHowNearTheyCome() {
-        Sheet.Step step = sheet(Units.METRIC, Piece.Item.cone("c1", new Vec(41.5 + 4.02, 0), Colour.RED))
+        Units units = new Units(Unit.METRES, 0.7);
+        Sheet.Step step = sheet(units, Piece.Item.cone("c1", new Vec(41.5 + 3.02, 0), Colour.RED))
                 .steps()
                 .get(0);
         assertEquals(
-                "from the penalty spot, 4 m towards the attacking end, within 2 cm. Stepped: 5¼ paces, within 9 cm",
-                SheetWords.step(step, Units.METRIC));
+                "from the penalty spot, 3 m towards the attacking end, within 2 cm. Stepped: 4½ paces, within 13 cm",
+                SheetWords.step(step, units));
     }
 
     @Test

@@ -64,10 +64,11 @@ public final class Card implements HandOut {
         CompletableFuture<TaggedPdf> begun = CompletableFuture.supplyAsync(
                 () -> TaggedPdf.begin(order.drill().title(), paper.width(), paper.height()));
         try {
-            Made set = fitting(order, Facts.of(order, Played.of(order)));
+            List<Facts> rungs = Facts.of(order, Played.of(order));
+            Made set = fitting(order, rungs);
             progress.step(0.5);
             TaggedPdf pdf = begun.join();
-            pages(pdf, set, order, progress);
+            pages(pdf, set, order, rungs, progress);
             pdf.save(file);
         } catch (CompletionException e) {
             throw new IOException(e.getCause());
@@ -83,15 +84,18 @@ public final class Card implements HandOut {
      * @throws IOException when they cannot be made
      */
     public static void behind(TaggedPdf pdf, Order order) throws IOException {
-        pages(pdf, fitting(order, Facts.of(order, Played.of(order))), order, Progress.UNSEEN);
+        List<Facts> rungs = Facts.of(order, Played.of(order));
+        pages(pdf, fitting(order, rungs), order, rungs, Progress.UNSEEN);
     }
 
-    private static void pages(TaggedPdf pdf, Made set, Order order, Progress progress) throws IOException {
+    private static void pages(TaggedPdf pdf, Made set, Order order, List<Facts> rungs, Progress progress)
+            throws IOException {
         for (int page = 0; page < set.layout().pages(); page++) {
             progress.step(0.5 + 0.4 * page / set.layout().pages());
-            page(pdf, set, page, order);
+            page(pdf, set, page, order, rungs);
         }
     }
+
 
     private record Made(Layout layout, Setting setting) {}
 
@@ -149,10 +153,10 @@ public final class Card implements HandOut {
         Layout.Sheet sheet = sheet(order);
         Setting head = new Setting(sheet.width(), size, order.paper().look());
         CardContent content = new CardContent(order, rungs, head, head.wide(sheet.column()), sheet.height() * share);
-        return new Made(Layout.of(content.head(), content.body(), sheet), head);
+        return new Made(Layout.of(content.bands(), sheet), head);
     }
 
-    private static void page(TaggedPdf pdf, Made set, int page, Order order) throws IOException {
+    private static void page(TaggedPdf pdf, Made set, int page, Order order, List<Facts> rungs) throws IOException {
         pdf.page();
         for (Layout.Placed placed : set.layout().placed()) {
             if (placed.page() == page) {
@@ -160,9 +164,7 @@ public final class Card implements HandOut {
             }
         }
         Setting setting = set.setting();
-        String number = set.layout().pages() > 1
-                ? "Page " + (page + 1) + " of " + set.layout().pages()
-                : "";
+        String number = number(page + 1, set.layout().pages(), rungs);
         double y = order.paper().height() - MARGIN * 0.7;
         pdf.unsaid(() -> {
             pdf.text(number, Typeface.TEXT, 8.5, setting.ink(Ink.FAINT), MARGIN, y);
@@ -175,5 +177,12 @@ public final class Card implements HandOut {
                     order.paper().width() - MARGIN - Lines.width(made, Typeface.TEXT, 8.5),
                     y);
         });
+    }
+
+    private static String number(int page, int pages, List<Facts> rungs) {
+        if (pages > WANTED_PAGES) {
+            return CardContent.tooMuch(rungs, page, pages);
+        }
+        return pages > 1 ? CardContent.WORDS.say("page", Integer.toString(page), Integer.toString(pages)) : "";
     }
 }

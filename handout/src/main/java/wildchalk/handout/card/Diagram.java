@@ -8,26 +8,36 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import wildchalk.core.geometry.Box;
+import wildchalk.core.geometry.Vec;
 import wildchalk.core.scene.Board;
 import wildchalk.core.scene.Frame;
 import wildchalk.core.scene.Ink;
 import wildchalk.core.scene.Legend;
-import wildchalk.core.scene.SetOutShapes;
+import wildchalk.core.scene.Picture;
 import wildchalk.core.scene.Shape;
 import wildchalk.core.setout.Sheet;
-import wildchalk.core.timeline.Beat;
+import wildchalk.core.wording.Wordbook;
 import wildchalk.handout.order.Played;
 import wildchalk.handout.paint.PaperBrush;
+import wildchalk.handout.pdf.TaggedPdf;
+import wildchalk.handout.type.Typeface;
 
 /** The pictures of a card. */
 public final class Diagram {
 
-    /** Points that a token is wide at least: its label must be read at arm's length. */
-    private static final double TOKEN = 13;
+    /** Points that a token is wide at least: what is written on it must be read at arm's length. */
+    static final double TOKEN = 14.4;
 
     private static final double TALLEST = 1.4;
     private static final double LOWEST = 0.34;
     private static final double AFTER = 7;
+    /** Between two pictures in a row, points. */
+    private static final double BETWEEN = 10;
+    /** Tokens are no smaller than this share of what is usual on a board. */
+    private static final double SMALLER = 0.8;
+    /** Round the gear, metres. */
+    private static final double ROUND_GEAR = 3;
 
     private final Setting setting;
     private final double highest;
@@ -50,109 +60,143 @@ public final class Diagram {
         this.token = token;
     }
 
-    /** How large the picture is, points: as wide as the column, unless it would be too high then. */
-    private Rectangle2D area(Frame frame) {
+    /** As high for its width as pictures are, whatever is shown. */
+    private static double sure(double shape) {
+        return Math.max(LOWEST, Math.min(TALLEST, shape));
+    }
+
+    private static double shape(Frame frame) {
         boolean upright = Math.abs(Math.sin(frame.turn())) > 0.5;
-        double shape = upright
+        return upright
                 ? frame.view().width() / frame.view().height()
                 : frame.view().height() / frame.view().width();
-        double sure = Math.max(LOWEST, Math.min(TALLEST, shape));
+    }
+
+    /** How large a picture is, points: as wide as the column, unless it would be too high then. */
+    private Rectangle2D area(Frame frame) {
+        double sure = sure(shape(frame));
         double height = Math.min(highest, setting.width() * sure);
         return new Rectangle2D.Double(0, 0, Math.min(setting.width(), height / sure), height);
     }
 
-    /** How wide the picture of a rung is, points. */
-    public double width(Played played) {
-        return area(played.frame()).getWidth();
+    /** How wide the picture of a phase is, points. */
+    double width(Shot shot) {
+        return area(shot.frame()).getWidth();
     }
 
-    /** A rung as it begins, with all that happens on it. */
-    Slice of(Played played) {
-        return slice(played, said(played), board -> all(board, 0));
+    /** A phase, with what it shows over it when that needs to be said. */
+    Slice of(Shot shot, String caption) {
+        return row(List.of(shot), List.of(caption));
+    }
+
+    /** Pictures beside each other, all of one height. */
+    Slice row(List<Shot> shots, List<String> captions) {
+        double wide = shots.stream().mapToDouble(s -> 1 / sure(s.shape())).sum();
+        double room = setting.width() - BETWEEN * (shots.size() - 1);
+        double height = Math.min(highest, room / wide);
+        double line = captions.stream().allMatch(String::isEmpty) ? 0 : setting.size() * 1.45;
+        return new Slice(line + height + AFTER, false, (pdf, x, y) -> {
+            double left = x;
+            for (int i = 0; i < shots.size(); i++) {
+                Shot shot = shots.get(i);
+                String caption = captions.get(i);
+                double at = left;
+                if (!caption.isEmpty()) {
+                    pdf.tagged("P", Optional.empty(), () -> pdf.text(
+                            caption, Typeface.TEXT_BOLD, setting.size() * 0.9, setting.ink(Ink.CHALK), at, y + line * 0.66));
+                }
+                Rectangle2D area = new Rectangle2D.Double(0, 0, height / sure(shot.shape()), height);
+                put(pdf, at, y + line, area, said(shot, caption), g -> paint(g, area, shot));
+                left += area.getWidth() + BETWEEN;
+            }
+        });
+    }
+
+    private static String said(Shot shot, String caption) {
+        Wordbook words = CardContent.WORDS;
+        String what = caption.isEmpty() ? words.say("caption.start") : caption;
+        return words.say("picture", shot.played().name(), shot.played().surface().name(), what);
+    }
+
+    private interface Painting {
+        void on(Graphics2D g);
+    }
+
+    private static void put(TaggedPdf pdf, double x, double y, Rectangle2D area, String instead, Painting painting)
+            throws java.io.IOException {
+        pdf.tagged(
+                "Figure",
+                Optional.of(instead),
+                () -> pdf.picture(
+                        new Rectangle2D.Double(x, y, area.getWidth(), area.getHeight()), painting::on));
     }
 
     /** The same so small that nobody could read the numbers of what is done. */
     public Slice small(Played played) {
-        return slice(played, said(played), board -> {
+        Rectangle2D area = area(played.frame());
+        return slice(area, CardContent.WORDS.say("caption.start"), g -> {
+            Canvas canvas = canvas(g, area, played.frame(), played);
+            Board board = played.board(canvas.frame());
             List<Shape> shapes = new ArrayList<>(board.ground());
             shapes.addAll(board.plainChalk());
             shapes.addAll(board.live(0, Set.of(), Set.of()));
-            return shapes;
+            canvas.brush().paint(shapes);
         });
     }
 
-    private static List<Shape> all(Board board, double t) {
-        List<Shape> shapes = new ArrayList<>(board.ground());
-        shapes.addAll(board.chalk(Set.of()));
-        shapes.addAll(board.live(t, Set.of(), Set.of()));
-        return shapes;
-    }
-
-    /** Some beats of a rung, everybody where they are when the first of them begins. */
-    Slice of(Played played, List<Beat> beats) {
-        Set<String> actions =
-                Set.copyOf(beats.stream().flatMap(b -> b.actions().stream()).toList());
-        double t = beats.get(0).t();
-        return slice(
-                played,
-                "Beats " + beats.get(0).n() + " to "
-                        + beats.get(beats.size() - 1).n() + " of " + played.name() + ".",
-                board -> {
-                    List<Shape> shapes = new ArrayList<>(board.ground());
-                    shapes.addAll(board.chalk(
-                            Set.of(),
-                            id -> actions.contains(id)
-                                    || played.stage().action(id).isEmpty()));
-                    shapes.addAll(board.live(t, Set.of(), Set.of()));
-                    return shapes;
-                });
+    private Slice slice(Rectangle2D area, String instead, Painting painting) {
+        return new Slice(
+                area.getHeight() + AFTER, false, (pdf, x, y) -> put(pdf, x, y, area, instead, painting));
     }
 
     /** The gear alone, with the numbers of the sheet. */
     Slice gear(Played played, Sheet sheet) {
-        Set<String> gear =
-                Set.copyOf(sheet.steps().stream().map(s -> s.piece().id()).toList());
-        return slice(played, "Where the gear goes, with the numbers of the list.", board -> {
-            List<Shape> shapes = new ArrayList<>(board.ground());
-            shapes.addAll(board.chalk(Set.of(), gear::contains));
-            shapes.addAll(SetOutShapes.of(sheet, board.frame(), Set.of()));
-            return shapes;
+        Frame all = played.frame();
+        List<Vec> places = new ArrayList<>(
+                sheet.steps().stream().map(s -> s.piece().at()).toList());
+        places.add(sheet.bag());
+        Box near = Box.around(places).grown(ROUND_GEAR);
+        boolean part = near.width() < all.view().width() && near.height() < all.view().height();
+        Frame frame = new Frame(part ? near : all.view(), all.unit(), all.turn());
+        Rectangle2D area = area(frame);
+        return slice(area, CardContent.WORDS.say("picture.gear"), g -> {
+            Canvas canvas = canvas(g, area, frame, played);
+            Board board = played.board(canvas.frame());
+            canvas.brush().paint(Picture.setOut(board, sheet, canvas.shown()));
         });
     }
 
-    private static String said(Played played) {
-        return "Picture of " + played.name() + " on " + played.surface().name()
-                + ": everybody as they begin, and a line for each thing that is done, "
-                + "with the numbers of the text.";
-    }
+    /** A paper on which a part of a surface is painted. */
+    private record Canvas(Frame frame, Box shown, PaperBrush brush) {}
 
-    private interface Contents {
-        List<Shape> of(Board board);
-    }
-
-    private Slice slice(Played played, String instead, Contents contents) {
-        Rectangle2D area = area(played.frame());
-        return new Slice(
-                area.getHeight() + AFTER,
-                false,
-                (pdf, x, y) -> pdf.tagged(
-                        "Figure",
-                        Optional.of(instead),
-                        () -> pdf.picture(
-                                new Rectangle2D.Double(x, y, area.getWidth(), area.getHeight()),
-                                g -> paint(g, area, played, contents))));
-    }
-
-    private void paint(Graphics2D g, Rectangle2D area, Played played, Contents contents) {
-        AffineTransform toPage = PaperBrush.fit(played.frame(), played.surface().surroundings(), area);
+    private Canvas canvas(Graphics2D g, Rectangle2D area, Frame frame, Played played) {
+        AffineTransform toPage = PaperBrush.fit(frame, played.surface().surroundings(), area);
         double scale = Math.sqrt(Math.abs(toPage.getDeterminant()));
-        double wanted = token / 2 / scale;
-        Frame frame =
-                played.frame().scaled(Math.max(0.8, wanted / played.frame().unit()));
+        double usual = Frame.of(frame.view(), played.drill().showing().attack()).unit() * SMALLER;
+        Frame sized = new Frame(frame.view(), Math.max(usual, token / 2 / scale), frame.turn());
         g.clip(area);
         g.setPaint(new Color(setting.look().colour(Ink.AROUND)));
         g.fill(area);
-        new PaperBrush(g, setting.look(), toPage).paint(contents.of(played.board(frame)));
+        boolean upright = Math.abs(Math.sin(frame.turn())) > 0.5;
+        double aspect = area.getWidth() / area.getHeight();
+        Box shown = Frame.shown(
+                frame.view(), played.surface().surroundings(), upright ? 1 / aspect : aspect);
+        return new Canvas(sized, shown, new PaperBrush(g, setting.look(), toPage));
+    }
+
+    private void paint(Graphics2D g, Rectangle2D area, Shot shot) {
+        Canvas canvas = canvas(g, area, shot.frame(), shot.played());
+        canvas.brush().paint(shapes(shot, canvas.frame(), canvas.shown()));
+    }
+
+    /**
+     * What is painted of a phase.
+     *
+     * @param shown the part of the surface in the picture
+     */
+    static List<Shape> shapes(Shot shot, Frame frame, Box shown) {
+        Board board = shot.played().board(frame, shot.phase().way());
+        return Picture.of(board, shot.phase().t(), shot.wanted(board, shown), shown);
     }
 
     /** What the lines mean. */
@@ -160,17 +204,12 @@ public final class Diagram {
         double unit = 1;
         double scale = Math.min(setting.size() * 0.95, setting.width() / Legend.width(unit));
         double height = scale * 2.4;
-        return new Slice(
-                height + AFTER,
-                false,
-                (pdf, x, y) -> pdf.tagged(
-                        "Figure",
-                        Optional.of("What the lines mean."),
-                        () -> pdf.picture(new Rectangle2D.Double(x, y, setting.width(), height), g -> {
-                            AffineTransform toPage = AffineTransform.getTranslateInstance(0, height / 2);
-                            toPage.scale(scale, scale);
-                            new PaperBrush(g, setting.look(), toPage)
-                                    .paint(Legend.of(played.drill().lineKey(), unit));
-                        })));
+        Rectangle2D area = new Rectangle2D.Double(0, 0, setting.width(), height);
+        return slice(area, CardContent.WORDS.say("picture.key"), g -> {
+            AffineTransform toPage = AffineTransform.getTranslateInstance(0, height / 2);
+            toPage.scale(scale, scale);
+            new PaperBrush(g, setting.look(), toPage)
+                    .paint(Legend.of(played.drill().lineKey(), unit));
+        });
     }
 }

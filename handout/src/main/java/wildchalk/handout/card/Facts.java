@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.phase.Phases;
 import wildchalk.core.script.Differences;
 import wildchalk.core.setout.SetOut;
 import wildchalk.core.setout.Sheet;
@@ -15,30 +16,41 @@ import wildchalk.handout.order.Played;
  * What is measured and compared for a rung, once, however often its card is laid out.
  *
  * @param below the rung that it was made from, when that is on the card too
+ * @param belowSign the sign of that rung
  * @param differs what it has that the rung below has not
+ * @param shots its pictures, at least one
  */
-record Facts(Played rung, Sheet sheet, List<Starts.Start> starts, Optional<Stage> below, List<String> differs) {
+record Facts(
+        Played rung,
+        Sheet sheet,
+        List<Starts.Start> starts,
+        Optional<Stage> below,
+        Optional<String> belowSign,
+        List<String> differs,
+        List<Shot> shots) {
 
     static List<Facts> of(Order order, List<Played> rungs) {
         return rungs.stream().map(r -> of(order, r, rungs)).toList();
     }
 
     private static Facts of(Order order, Played rung, List<Played> all) {
-        Optional<Stage> below = rung.rung()
-                .from()
-                .filter(f -> all.stream().anyMatch(r -> r.rung().id().equals(f)))
-                .map(f -> Ladder.build(order.drill(), f));
+        Optional<Played> under = rung.rung().from().flatMap(f -> all.stream()
+                .filter(r -> r.rung().id().equals(f))
+                .findFirst());
+        Optional<Stage> below = under.map(f -> Ladder.build(order.drill(), f.rung().id()));
         return new Facts(
                 rung,
                 SetOut.of(rung.stage(), rung.surface(), order.units(), order.handful()),
                 Starts.of(rung.stage(), rung.surface(), order.units()),
                 below,
+                under.map(Played::sign),
                 below.map(b -> Differences.of(
                                 b,
                                 rung.stage(),
                                 rung.timeline(),
                                 rung.surface(),
                                 order.units().unit()))
-                        .orElse(List.of()));
+                        .orElse(List.of()),
+                Shot.of(rung, Phases.of(rung.stage(), rung.surface(), rung.timeline(), rung.script())));
     }
 }

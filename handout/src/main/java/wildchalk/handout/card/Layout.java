@@ -24,16 +24,44 @@ public record Layout(List<Placed> placed, int pages) {
         }
     }
 
-    /** As full as can be, page by page; what is on the last page is shared out evenly among its columns. */
+    /** Slices across the page, then slices in columns under them. */
+    public record Band(List<Slice> across, List<Slice> columns) {
+        public Band {
+            across = List.copyOf(across);
+            columns = List.copyOf(columns);
+        }
+    }
+
+    /** Some slices across the first page, the others in columns. */
     public static Layout of(List<Slice> head, List<Slice> body, Sheet sheet) {
-        Layout full = of(head, body, sheet, new Foot(Integer.MAX_VALUE, 0));
+        return of(List.of(new Band(head, body)), sheet);
+    }
+
+    /**
+     * Band after band, as full as can be, page by page; what a band has on its last page is shared out evenly among the
+     * columns.
+     */
+    public static Layout of(List<Band> bands, Sheet sheet) {
+        Layout all = new Layout(List.of(), 1);
+        double y = sheet.top();
+        for (Band band : bands) {
+            Layout with = even(band, sheet, all, y);
+            all = with;
+            y = with.reach(with.pages() - 1);
+            y = y == 0 ? sheet.top() : y;
+        }
+        return all;
+    }
+
+    private static Layout even(Band band, Sheet sheet, Layout before, double top) {
+        Layout full = of(band, sheet, before, top, new Foot(Integer.MAX_VALUE, 0));
         int last = full.pages() - 1;
         double low = sheet.top();
         double high = sheet.top() + sheet.height();
         while (high - low > FINE) {
             double middle = (low + high) / 2;
-            Layout tried = of(head, body, sheet, new Foot(last, middle));
-            if (tried.pages() == full.pages() && tried.reach(last) <= middle) {
+            Layout tried = of(band, sheet, before, top, new Foot(last, middle));
+            if (tried.pages() == full.pages() && tried.reach(last) <= Math.max(middle, top)) {
                 full = tried;
                 high = middle;
             } else {
@@ -65,30 +93,40 @@ public record Layout(List<Placed> placed, int pages) {
         }
     }
 
-    private static Layout of(List<Slice> head, List<Slice> body, Sheet sheet, Foot foot) {
-        List<Placed> placed = new ArrayList<>();
-        double y = sheet.top();
-        int page = 0;
-        for (Slice slice : head) {
-            if (y + slice.height() > sheet.top() + sheet.height() && y > sheet.top()) {
+    private static Layout of(Band band, Sheet sheet, Layout before, double top, Foot foot) {
+        List<Placed> placed = new ArrayList<>(before.placed());
+        double y = top;
+        int page = before.pages() - 1;
+        List<Slice> across = band.across();
+        for (int i = 0; i < across.size(); i++) {
+            double group = group(across, i);
+            boolean first = i == 0 || !across.get(i - 1).staysWithNext();
+            double wanted = first ? group : across.get(i).height();
+            if (y + wanted > sheet.top() + sheet.height() && y > sheet.top()) {
                 page++;
                 y = sheet.top();
             }
-            placed.add(new Placed(slice, page, sheet.left(), y));
-            y += slice.height();
+            placed.add(new Placed(across.get(i), page, sheet.left(), y));
+            y += across.get(i).height();
         }
         Cursor cursor = new Cursor(sheet, foot, page, y);
+        List<Slice> body = band.columns();
         for (int i = 0; i < body.size(); i++) {
-            double group = body.get(i).height();
-            for (int k = i; body.get(k).staysWithNext() && k + 1 < body.size(); k++) {
-                group += body.get(k + 1).height();
-            }
             boolean first = i == 0 || !body.get(i - 1).staysWithNext();
-            cursor.room(first ? group : body.get(i).height());
+            cursor.room(first ? group(body, i) : body.get(i).height());
             placed.add(new Placed(body.get(i), cursor.page, cursor.x(), cursor.y));
             cursor.y += body.get(i).height();
         }
         return new Layout(placed, cursor.page + 1);
+    }
+
+    /** How high a slice is with what it stays with. */
+    private static double group(List<Slice> slices, int i) {
+        double group = slices.get(i).height();
+        for (int k = i; slices.get(k).staysWithNext() && k + 1 < slices.size(); k++) {
+            group += slices.get(k + 1).height();
+        }
+        return group;
     }
 
     /** Where the next slice goes. */

@@ -4,27 +4,61 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.TreeSet;
-import java.util.stream.Collectors;
+import java.util.TreeMap;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import wildchalk.core.script.Script;
+import wildchalk.core.wording.Wordbook;
 
 /** What stands on a card already, rung by rung, so that nothing stands on it twice. */
 final class ToldBefore {
 
-    /** On which rung of the card something is told, by its words. */
-    private final Map<String, String> printed = new HashMap<>();
+    private static final Pattern SIDES = Pattern.compile("\\b([Ll]eft|[Rr]ight)\\b");
+    private static final Map<String, String> OTHER =
+            Map.of("left", "right", "right", "left", "Left", "Right", "Right", "Left");
 
-    /** Notes that something is told on a rung; whether it is for the first time. */
-    boolean isFirst(String words, String sign) {
-        return printed.putIfAbsent(words, sign) == null;
+    private final Wordbook words = CardContent.WORDS;
+
+    /** Where something is told, by its words. */
+    private final Map<String, Told> printed = new HashMap<>();
+
+    /** On which rung, and under which number. */
+    private record Told(String sign, String mark) {}
+
+    /**
+     * Where all of a block stands.
+     *
+     * @param sign of the rung
+     * @param turned whether it stands there with left and right changed over
+     */
+    record Known(String sign, boolean turned) {
+
+        /** The key of a phrase for it. */
+        private String key(String key) {
+            return turned ? key + ".turned" : key;
+        }
     }
 
-    boolean knows(String words) {
-        return printed.containsKey(words);
+    /** Notes that something is told on a rung; whether it is for the first time. */
+    boolean isFirst(String said, String sign) {
+        return printed.putIfAbsent(said, new Told(sign, "")) == null;
+    }
+
+    /** Notes that a line is told on a rung. */
+    void tell(Script.Line line, String sign) {
+        printed.putIfAbsent(line.text(), new Told(sign, line.mark()));
+    }
+
+    boolean knows(String said) {
+        return printed.containsKey(said);
+    }
+
+    /** The same words as they would be on the other side. */
+    static String turned(String said) {
+        Matcher sides = SIDES.matcher(said);
+        return sides.replaceAll(m -> OTHER.get(m.group(1)));
     }
 
     /** What happens anyway with all the options that are told under it: a part of a decision alone says nothing. */
@@ -61,29 +95,79 @@ final class ToldBefore {
     }
 
     /** On which rung of this card all of a block stands; empty when not all of it does, or not on one. */
-    Optional<String> on(List<Script.Line> block) {
-        Set<String> rungs =
-                block.stream().map(l -> printed.getOrDefault(l.text(), "")).collect(Collectors.toSet());
-        return rungs.size() == 1 ? rungs.stream().findFirst().filter(r -> !r.isEmpty()) : Optional.empty();
+    Optional<Known> on(List<Script.Line> block) {
+        return on(block, false).or(() -> on(block, true));
     }
 
-    /** Which beats are told on another rung of this card, so that nothing stands on it twice. */
-    List<String> asBefore(Script script) {
-        Map<String, Set<Integer>> told = new LinkedHashMap<>();
-        List<List<Script.Line>> blocks = blocks(script);
-        blocks.forEach(block -> on(block).ifPresent(on -> block.stream()
-                .filter(Script.Line::isTaken)
-                .forEach(l -> told.computeIfAbsent(on, s -> new TreeSet<>()).add(l.number()))));
-        boolean all = blocks.stream().allMatch(b -> on(b).isPresent()) && told.size() == 1;
-        return told.entrySet().stream()
-                .map(e -> all
-                        ? "All as on " + e.getKey() + "."
-                        : capital(beats(List.copyOf(e.getValue())) + " as on " + e.getKey() + "."))
+    private Optional<Known> on(List<Script.Line> block, boolean turned) {
+        List<String> signs = block.stream()
+                .map(l -> there(l, turned).map(Told::sign).orElse(""))
+                .distinct()
                 .toList();
+        return signs.size() == 1 && !signs.get(0).isEmpty()
+                ? Optional.of(new Known(signs.get(0), turned))
+                : Optional.empty();
     }
 
-    /** "beats 1 to 4 and 6" */
-    private static String beats(List<Integer> all) {
+    private Optional<Told> there(Script.Line line, boolean turned) {
+        return Optional.ofNullable(printed.get(turned ? turned(line.text()) : line.text()));
+    }
+
+    /** That an option is told on another rung. */
+    String optionAs(Script.Line first, Known known) {
+        return words.say(known.key("option.as"), option(first), known.sign());
+    }
+
+    /** Which beats are told on another rung of this card. */
+    List<String> asBefore(Script script, boolean withStations) {
+        Map<Known, List<Script.Line>> told = new LinkedHashMap<>();
+        List<List<Script.Line>> blocks = blocks(script);
+        int known = 0;
+        for (List<Script.Line> block : blocks) {
+            Optional<Known> on = on(block);
+            if (on.isPresent()) {
+                known++;
+                told.computeIfAbsent(on.get(), k -> new ArrayList<>())
+                        .addAll(block.stream().filter(Script.Line::isTaken).toList());
+            }
+        }
+        if (told.isEmpty()) {
+            return List.of();
+        }
+        Known first = told.keySet().iterator().next();
+        if (told.size() == 1 && known == blocks.size()) {
+            return List.of(words.say(first.key("all.as"), first.sign()));
+        }
+        if (told.size() == 1 && (withStations || isNumberedAlike(told.get(first), first))) {
+            return List.of(words.say(first.key("else.as"), first.sign()));
+        }
+        return told.entrySet().stream().map(e -> beats(e.getKey(), e.getValue())).toList();
+    }
+
+    private boolean isNumberedAlike(List<Script.Line> lines, Known known) {
+        return lines.stream()
+                .allMatch(l -> there(l, known.turned()).filter(t -> t.mark().equals(l.mark())).isPresent());
+    }
+
+    private String beats(Known known, List<Script.Line> lines) {
+        // Which number here is which there; what is told of several options of one beat counts once.
+        TreeMap<Integer, Integer> numbers = new TreeMap<>();
+        lines.forEach(l -> there(l, known.turned())
+                .filter(t -> t.mark().matches("\\d+"))
+                .ifPresent(t -> numbers.putIfAbsent(l.number(), Integer.parseInt(t.mark()))));
+        List<Integer> here = List.copyOf(numbers.keySet());
+        List<Integer> there = List.copyOf(numbers.values());
+        if (here.equals(there)) {
+            return words.say(known.key("beats.as"), here.size(), beats(here), known.sign());
+        }
+        String sentence = words.say("beats.as.beats", here.size(), beats(here), beats(there), known.sign());
+        return known.turned()
+                ? sentence.replaceFirst("\\.$", "") + words.say("turned")
+                : sentence;
+    }
+
+    /** "1 to 4 and 6" */
+    private String beats(List<Integer> all) {
         List<String> runs = new ArrayList<>();
         for (int i = 0; i < all.size(); i++) {
             int from = all.get(i);
@@ -91,14 +175,10 @@ final class ToldBefore {
                 i++;
             }
             int to = all.get(i);
-            runs.add(from == to ? "" + from : from + (to == from + 1 ? " and " : " to ") + to);
+            String run = to == from + 1 ? from + words.say("and") + to : words.say("to", "" + from, "" + to);
+            runs.add(from == to ? "" + from : run);
         }
         String last = runs.remove(runs.size() - 1);
-        return (all.size() == 1 ? "beat " : "beats ")
-                + (runs.isEmpty() ? last : String.join(", ", runs) + " and " + last);
-    }
-
-    private static String capital(String words) {
-        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+        return runs.isEmpty() ? last : String.join(words.say("comma"), runs) + words.say("and") + last;
     }
 }

@@ -12,6 +12,7 @@ import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.measure.Units;
 import wildchalk.core.runthrough.RunThrough;
+import wildchalk.core.scene.Aids;
 import wildchalk.core.scene.Board;
 import wildchalk.core.scene.Extent;
 import wildchalk.core.scene.Frame;
@@ -101,6 +102,12 @@ public record Played(Drill drill, Rung rung, String sign, RunThrough through, Sc
     }
 
     public Board board(Frame frame) {
-        return through.board(drill.lineKey(), frame, units);
+        return through.board(drill.lineKey(), frame, units, Aids.USUAL, script);
+    }
+
+    /** The picture of another way through, marked by the words of this one. */
+    public Board board(Frame frame, Timeline way) {
+        return new RunThrough(stage(), surface(), way.otherWays().settled(), way)
+                .board(drill.lineKey(), frame, units, Aids.USUAL, script);
     }
 }

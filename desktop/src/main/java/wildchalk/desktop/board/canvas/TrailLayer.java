@@ -9,6 +9,7 @@ import javafx.scene.shape.StrokeLineCap;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.scene.Trail;
 import wildchalk.core.scene.Ink;
 import wildchalk.core.scene.Look;
 import wildchalk.desktop.board.state.BoardModel;
@@ -65,7 +66,7 @@ final class TrailLayer extends Canvas {
         if (piece instanceof Piece.Ball ball && model.board().isInHeap(ball, shownTo)) {
             return;
         }
-        List<Vec> way = model.board().trail(piece.id(), shownTo, t);
+        List<Vec> way = Trail.of(model.board(), piece.id(), shownTo, t);
         if (way.get(0).distance(way.get(way.size() - 1)) < 1e-6 && way.size() < 3) {
             return;
         }
