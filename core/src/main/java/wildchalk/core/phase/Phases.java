@@ -55,25 +55,25 @@ public final class Phases {
     }
 
     private List<Phase> all() {
-        List<Aside> asides = Aside.of(stage, script);
+        List<Branch> branches = Branch.of(stage, script);
         boolean apart = stage.stations().size() > 1 && taken.beats().size() > Cuts.MOST;
         List<Phase> phases = new ArrayList<>();
         if (apart) {
             phases.add(new Phase(taken, 0, "", "", Set.of(), Why.START, Optional.empty(), Optional.empty()));
             for (Piece.Station station : stage.stations()) {
-                phases.addAll(main(asides, Optional.of(station)));
+                phases.addAll(main(branches, Optional.of(station)));
             }
         } else {
-            phases.addAll(main(asides, Optional.empty()));
+            phases.addAll(main(branches, Optional.empty()));
         }
-        asides.stream()
+        branches.stream()
                 .filter(a -> a.actions().size() >= LONG_OPTION)
                 .forEach(a -> phases.addAll(own(a)));
         return phases;
     }
 
     /** What is taken, of a station or of everybody. */
-    private List<Phase> main(List<Aside> asides, Optional<Piece.Station> station) {
+    private List<Phase> main(List<Branch> branches, Optional<Piece.Station> station) {
         List<Beat> beats = taken.beats().stream()
                 .map(b -> new Beat(
                         b.n(),
@@ -85,13 +85,13 @@ public final class Phases {
         List<Phase> phases = new ArrayList<>();
         List<Integer> cuts = Cuts.of(
                 beats.size(),
-                i -> GAIN.get(why(beats, i, asides)),
-                i -> beats.get(i).actions().size() + aside(asides, beats.get(i)).size());
+                i -> GAIN.get(why(beats, i, branches)),
+                i -> beats.get(i).actions().size() + instead(branches, beats.get(i)).size());
         for (int i = 0; i < cuts.size() && !beats.isEmpty(); i++) {
             List<Beat> here = beats.subList(cuts.get(i), i + 1 < cuts.size() ? cuts.get(i + 1) : beats.size());
             Set<String> actions = new LinkedHashSet<>();
             here.forEach(b -> actions.addAll(b.actions()));
-            here.forEach(b -> actions.addAll(aside(asides, b)));
+            here.forEach(b -> actions.addAll(instead(branches, b)));
             boolean first = cuts.get(i) == 0;
             Beat end = here.get(here.size() - 1);
             phases.add(new Phase(
@@ -99,8 +99,8 @@ public final class Phases {
                     first ? 0 : here.get(0).t(),
                     Integer.toString(numbers.of(here.get(0).actions().get(0))),
                     Integer.toString(numbers.of(end.actions().get(0))),
-                    first && station.isEmpty() ? withWhatIsToldNowhere(actions, asides) : actions,
-                    first ? Why.START : why(beats, cuts.get(i), asides),
+                    first && station.isEmpty() ? withWhatIsToldNowhere(actions, branches) : actions,
+                    first ? Why.START : why(beats, cuts.get(i), branches),
                     Optional.empty(),
                     station.map(Piece::id)));
         }
@@ -121,27 +121,27 @@ public final class Phases {
     }
 
     /** What cannot happen, and what no line tells, is shown with the set-out, so that nothing that was drawn is lost. */
-    private Set<String> withWhatIsToldNowhere(Set<String> actions, List<Aside> asides) {
+    private Set<String> withWhatIsToldNowhere(Set<String> actions, List<Branch> branches) {
         Set<String> all = new LinkedHashSet<>(actions);
         Set<String> told = new HashSet<>();
         taken.beats().forEach(b -> told.addAll(b.actions()));
-        asides.forEach(a -> told.addAll(a.actions()));
+        branches.forEach(a -> told.addAll(a.actions()));
         stage.actions().stream().map(Action::id).filter(id -> !told.contains(id)).forEach(all::add);
         return all;
     }
 
     /** What could happen instead of what is decided in a beat: of a long option only how it begins. */
-    private static Set<String> aside(List<Aside> asides, Beat beat) {
+    private static Set<String> instead(List<Branch> branches, Beat beat) {
         Set<String> actions = new LinkedHashSet<>();
-        asides.stream()
+        branches.stream()
                 .filter(a -> a.beat() == beat.n())
                 .forEach(a -> actions.addAll(a.actions().size() >= LONG_OPTION ? a.begins() : a.actions()));
         return actions;
     }
 
-    private Why why(List<Beat> beats, int i, List<Aside> asides) {
+    private Why why(List<Beat> beats, int i, List<Branch> branches) {
         Beat beat = beats.get(i);
-        if (asides.stream().anyMatch(a -> a.beat() == beat.n())) {
+        if (branches.stream().anyMatch(a -> a.beat() == beat.n())) {
             return Why.READ;
         }
         if (i == 0) {
@@ -195,13 +195,13 @@ public final class Phases {
     }
 
     /** An option by itself, on the way on which it is taken. */
-    private List<Phase> own(Aside aside) {
-        Timeline way = taken.playing(aside.actions().iterator().next());
+    private List<Phase> own(Branch branch) {
+        Timeline way = taken.playing(branch.actions().iterator().next());
         List<Beat> beats = way.beats().stream()
                 .map(b -> new Beat(
                         b.n(),
                         b.t(),
-                        b.actions().stream().filter(aside.actions()::contains).toList()))
+                        b.actions().stream().filter(branch.actions()::contains).toList()))
                 .filter(b -> !b.actions().isEmpty())
                 .toList();
         List<Integer> cuts = Cuts.of(beats.size(), i -> 0, i -> beats.get(i).actions().size());
@@ -212,11 +212,11 @@ public final class Phases {
             double from = i == 0 ? Double.NEGATIVE_INFINITY : beats.get(cuts.get(i)).t();
             Set<String> actions = new LinkedHashSet<>();
             beats.subList(cuts.get(i), next).forEach(b -> actions.addAll(b.actions()));
-            aside.actions().stream()
+            branch.actions().stream()
                     .filter(a -> way.times(a).isEmpty())
                     .filter(a -> when(way, a) >= from && when(way, a) < until)
                     .forEach(actions::add);
-            List<String> in = aside.lines().stream()
+            List<String> in = branch.lines().stream()
                     .filter(l -> l.actions().stream().anyMatch(actions::contains))
                     .map(Script.Line::mark)
                     .toList();
@@ -227,7 +227,7 @@ public final class Phases {
                     in.isEmpty() ? "" : in.get(in.size() - 1),
                     actions,
                     Why.READ,
-                    aside.option(),
+                    branch.option(),
                     Optional.empty()));
         }
         return phases;

@@ -137,6 +137,11 @@ public final class Board {
         return wrong.contains(action);
     }
 
+    /** The arrows on which groups move on. */
+    List<Shape> movingOn() {
+        return areas.movingOn(stage);
+    }
+
     /** Where the number of a station stands. */
     Vec stationNumber(Piece.Station station) {
         return areas.number(station);

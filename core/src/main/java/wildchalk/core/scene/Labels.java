@@ -11,6 +11,7 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Curve;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.setout.SheetWords;
 import wildchalk.core.timeline.BeatNumbers;
 
 /**
@@ -65,11 +66,12 @@ final class Labels {
         return labels.placed(shown);
     }
 
-    /** The same for the gear alone, with a number for each step of a sheet. */
+    /** The same for the gear alone, with a number for each step of a sheet, and which end is attacked. */
     static Map<String, List<Shape>> numbered(Board board, Map<String, Integer> numbers, Box shown) {
         Labels labels = new Labels(board, -1, numbers::containsKey, shown);
         labels.wishForPieces();
         numbers.forEach((id, n) -> board.stage().piece(id).ifPresent(p -> labels.wishes.step(p, n)));
+        labels.wishes.attackingEnd(SheetWords.attackingEnd());
         return labels.placed(shown);
     }
 
@@ -129,6 +131,11 @@ final class Labels {
             }
         }
         board.stage().actions().stream().filter(a -> wanted.test(a.id())).forEach(this::line);
+        if (board.stage().stations().stream().allMatch(s -> wanted.test(s.id()))) {
+            board.movingOn().stream()
+                    .flatMap(s -> Extent.of(List.of(s)).stream())
+                    .forEach(b -> placer.keepFree(onPage(b)));
+        }
     }
 
     private void free(Vec at, double half) {

@@ -16,21 +16,23 @@ import wildchalk.core.geometry.Vec;
 final class Placer {
 
     /** How often labels may look for something better once all have a place. */
-    private static final int ROUNDS = 3;
+    private static final int ROUNDS = 6;
     /** What hides something or is cut off costs at least this. */
     private static final double HIDES = 50;
 
     private static final double PER_AREA = 40;
-    private static final double PER_LINE = 4;
+    private static final double PER_LINE = 7;
     /** More than this share of a line is not hidden by one label. */
-    private static final double SHARE = 0.08;
+    private static final double SHARE = 0.06;
 
-    private static final double MUCH_OF_A_LINE = 30;
+    private static final double MUCH_OF_A_LINE = 45;
     private static final double LATER = 0.12;
-    /** Farther places are looked at where none of the wanted ones will do, in units. */
+    /** Farther places are looked at where all of the wanted ones cost this much or more. */
+    private static final double TOO_MUCH = 14;
+    /** How far, in units. */
     private static final double FARTHEST = 16;
 
-    private static final int ANGLES = 16;
+    private static final int ANGLES = 24;
     private static final double PER_UNIT_AWAY = 1.2;
     /** Between two things, in units. */
     private static final double GAP = 0.08;
@@ -142,21 +144,25 @@ final class Placer {
     }
 
     private Vec best(Wish wish, Box own) {
-        Vec best = wish.places().get(0);
+        Vec best = within(wish, wish.places().get(0));
         double least = Double.MAX_VALUE;
         for (int i = 0; i < wish.places().size() && least > i * LATER; i++) {
-            double cost = cost(wish, wish.places().get(i), i * LATER, own);
+            Vec at = within(wish, wish.places().get(i));
+            double cost = cost(wish, at, i * LATER + at.distance(wish.places().get(i)) / unit, own);
             if (cost < least - 1e-9) {
                 least = cost;
-                best = wish.places().get(i);
+                best = at;
             }
         }
-        for (double away = 1; away <= FARTHEST && least >= HIDES; away++) {
+        for (double away = 1; away <= FARTHEST && least >= TOO_MUCH + away * PER_UNIT_AWAY; away++) {
             for (int k = 0; k < ANGLES; k++) {
                 Vec off = Vec.polar(1, 2 * Math.PI * k / ANGLES);
-                Vec at = wish.anchor()
-                        .plus(new Vec(
-                                off.x() * (away * unit + wish.half().x()), off.y() * (away * unit + wish.half().y())));
+                Vec at = within(
+                        wish,
+                        wish.anchor()
+                                .plus(new Vec(
+                                        off.x() * (away * unit + wish.half().x()),
+                                        off.y() * (away * unit + wish.half().y()))));
                 double cost = cost(wish, at, (away + wish.places().size() * LATER) * PER_UNIT_AWAY, own);
                 if (cost < least - 1e-9) {
                     least = cost;
@@ -165,6 +171,20 @@ final class Placer {
             }
         }
         return best;
+    }
+
+    /** The nearest place at which a label is in the picture whole. */
+    private Vec within(Wish wish, Vec at) {
+        Vec room = wish.half().plus(new Vec(GAP, GAP).times(unit));
+        if (2 * room.x() >= page.width() || 2 * room.y() >= page.height()) {
+            return at;
+        }
+        return new Box(
+                        page.x() + room.x(),
+                        page.y() + room.y(),
+                        page.width() - 2 * room.x(),
+                        page.height() - 2 * room.y())
+                .clamp(at);
     }
 
     private double cost(Wish wish, Vec at, double before, Box own) {

@@ -166,6 +166,31 @@ final class Wishes implements PieceCases.Families<Void> {
         add(piece.id(), text, at, places);
     }
 
+    /** Which end is attacked, at that edge of the picture, with an arrow out of it. */
+    void attackingEnd(String words) {
+        Vec way = onPage(new Vec(1, 0));
+        double size = unit * 1.1;
+        double type = TypeWidth.of(words) * size / 2;
+        Vec half = new Vec(type + unit, size * 0.6);
+        Text text = new Text(half, middle -> {
+            Vec tip = middle.plus(frame.onPage(type + unit * 0.2, 0));
+            Vec start = tip.plus(frame.onPage(unit * 0.35, 0)).minus(new Vec(unit * 0.5, 0));
+            return List.of(
+                    new Shape.Label(middle.plus(frame.onPage(-unit * 0.5, 0)), words, size, Ink.NOTE),
+                    new Shape.Stroke(Curve.line(start, start.plus(new Vec(unit, 0))), unit * 0.2, Ink.NOTE, List.of(), false),
+                    new Shape.Stroke(
+                            Lines.arrow(start.plus(new Vec(unit, 0)), 0, unit * 0.6), unit * 0.2, Ink.NOTE, List.of(), false));
+        });
+        Vec reach = new Vec(page.width() / 2 - half.x() - unit * 0.4, page.height() / 2 - half.y() - unit * 0.4);
+        List<Vec> places = new ArrayList<>();
+        for (double along : new double[] {0, -0.5, 0.5, -0.9, 0.9}) {
+            Vec out = new Vec(way.x() * reach.x(), way.y() * reach.y());
+            Vec aside = new Vec(way.y() * reach.x() * along, way.x() * reach.y() * along);
+            places.add(page.centre().plus(out).plus(aside));
+        }
+        add("attacking end", text, places.get(0), places);
+    }
+
     // What is written beside lines.
 
     /** @param number of its beat; 0 where it does not happen on this way */

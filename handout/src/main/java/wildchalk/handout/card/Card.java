@@ -31,11 +31,11 @@ public final class Card implements HandOut {
     /** So many of the sizes are tried to get by with a single page. */
     private static final int FOR_ONE_PAGE = 3;
     /** So many of the sizes of pictures are tried for that. */
-    private static final int PICTURES_FOR_ONE_PAGE = 2;
+    private static final int PICTURES_FOR_ONE_PAGE = 4;
     /** A page of which less is filled is one too many. */
     private static final double HARDLY_ANYTHING = 0.33;
     /** Shares of the page that a picture may be high; the first only where the page is broad. */
-    private static final double[] PICTURES = {0.6, 0.42, 0.3, 0.23, 0.19};
+    private static final double[] PICTURES = {0.6, 0.5, 0.42, 0.36, 0.3, 0.26, 0.23, 0.21, 0.19, 0.17, 0.15};
 
     @Override
     public String ending() {
@@ -97,13 +97,14 @@ public final class Card implements HandOut {
     }
 
 
-    private record Made(Layout layout, Setting setting) {}
+    /** @param highest no picture is higher, points */
+    record Made(Layout layout, Setting setting, CardContent content, double highest) {}
 
     /**
      * On one page where that can be read as well; else as large as two pages hold, unless hardly anything would stand
      * on the second and smaller letters put all on one.
      */
-    private static Made fitting(Order order, List<Facts> rungs) {
+    static Made fitting(Order order, List<Facts> rungs) {
         int first = order.paper().across() ? 0 : 1;
         Optional<Made> one = onOnePage(order, rungs, first, FOR_ONE_PAGE);
         if (one.isPresent()) {
@@ -138,7 +139,7 @@ public final class Card implements HandOut {
         return Optional.empty();
     }
 
-    private static Layout.Sheet sheet(Order order) {
+    static Layout.Sheet sheet(Order order) {
         Order.Paper paper = order.paper();
         return new Layout.Sheet(
                 MARGIN,
@@ -153,7 +154,7 @@ public final class Card implements HandOut {
         Layout.Sheet sheet = sheet(order);
         Setting head = new Setting(sheet.width(), size, order.paper().look());
         CardContent content = new CardContent(order, rungs, head, head.wide(sheet.column()), sheet.height() * share);
-        return new Made(Layout.of(content.bands(), sheet), head);
+        return new Made(Layout.of(content.bands(), sheet), head, content, sheet.height() * share);
     }
 
     private static void page(TaggedPdf pdf, Made set, int page, Order order, List<Facts> rungs) throws IOException {

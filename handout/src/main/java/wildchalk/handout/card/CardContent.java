@@ -64,10 +64,15 @@ final class CardContent {
         List<Slice> columns = new ArrayList<>();
         told.tellStarts(rungs.get(0));
         for (Facts rung : rungs) {
-            List<List<Shot>> rows = rows(rung.shots());
+            List<Shot> shots = rung.shots().stream()
+                    .filter(s -> told.isNew(rung.rung(), s.phase()))
+                    .toList();
+            List<List<Shot>> rows = rows(shots);
             if (rows.isEmpty()) {
                 columns.addAll(heading(rung, column));
-                columns.add(new Diagram(column, highest).of(rung.shots().get(0), caption(rung, rung.shots().get(0))));
+                for (Shot shot : shots) {
+                    columns.add(new Diagram(column, highest).of(shot, shots.size() == 1 ? "" : caption(rung, shot)));
+                }
             } else {
                 if (!columns.isEmpty()) {
                     bands.add(new Layout.Band(across, columns));
@@ -166,16 +171,19 @@ final class CardContent {
         List<Slice> slices = new ArrayList<>();
         slices.add(setting.title("H2", rung.name() + length, 1.35, true));
         RungWords words = setting == column ? told : told.in(setting);
-        facts.below().ifPresent(below -> slices.addAll(Slice.together(words.differs(below, facts))));
+        facts.below().ifPresent(below -> slices.addAll(words.differs(below, facts)));
         return slices;
     }
 
     /** Pictures that stand across the page, row by row; none where a single one goes into a column. */
-    private List<List<Shot>> rows(List<Shot> shots) {
-        boolean inColumn = shots.size() == 1
-                && !(shots.get(0).isWhole() && rungs.size() == 1)
-                && (rungs.size() > 1
-                        || column.width() >= new Diagram(head, highest).width(shots.get(0)) * NARROWER);
+    List<List<Shot>> rows(List<Shot> shots) {
+        // A ladder needs the room: words stand beside its pictures.
+        boolean ladder = rungs.size() > 1
+                && (shots.size() == 1 || shots.stream().noneMatch(Shot::isWhole));
+        boolean inColumn = ladder
+                || shots.size() == 1
+                        && !shots.get(0).isWhole()
+                        && column.width() >= new Diagram(head, highest).width(shots.get(0)) * NARROWER;
         List<List<Shot>> rows = new ArrayList<>();
         if (inColumn) {
             return rows;

@@ -91,9 +91,8 @@ public final class Diagram {
 
     /** Pictures beside each other, all of one height. */
     Slice row(List<Shot> shots, List<String> captions) {
-        double wide = shots.stream().mapToDouble(s -> 1 / sure(s.shape())).sum();
-        double room = setting.width() - BETWEEN * (shots.size() - 1);
-        double height = Math.min(highest, room / wide);
+        List<Rectangle2D> areas = areas(shots);
+        double height = areas.get(0).getHeight();
         double line = captions.stream().allMatch(String::isEmpty) ? 0 : setting.size() * 1.45;
         return new Slice(line + height + AFTER, false, (pdf, x, y) -> {
             double left = x;
@@ -105,11 +104,22 @@ public final class Diagram {
                     pdf.tagged("P", Optional.empty(), () -> pdf.text(
                             caption, Typeface.TEXT_BOLD, setting.size() * 0.9, setting.ink(Ink.CHALK), at, y + line * 0.66));
                 }
-                Rectangle2D area = new Rectangle2D.Double(0, 0, height / sure(shot.shape()), height);
+                Rectangle2D area = areas.get(i);
                 put(pdf, at, y + line, area, said(shot, caption), g -> paint(g, area, shot));
                 left += area.getWidth() + BETWEEN;
             }
         });
+    }
+
+    /** How large pictures beside each other are, points. */
+    List<Rectangle2D> areas(List<Shot> shots) {
+        double wide = shots.stream().mapToDouble(s -> 1 / sure(s.shape())).sum();
+        double room = setting.width() - BETWEEN * (shots.size() - 1);
+        double most = highest * shots.stream().mapToDouble(Shot::wants).max().orElse(1);
+        double height = Math.min(most, room / wide);
+        return shots.stream()
+                .map(s -> (Rectangle2D) new Rectangle2D.Double(0, 0, height / sure(s.shape()), height))
+                .toList();
     }
 
     private static String said(Shot shot, String caption) {
@@ -170,18 +180,26 @@ public final class Diagram {
     private record Canvas(Frame frame, Box shown, PaperBrush brush) {}
 
     private Canvas canvas(Graphics2D g, Rectangle2D area, Frame frame, Played played) {
-        AffineTransform toPage = PaperBrush.fit(frame, played.surface().surroundings(), area);
-        double scale = Math.sqrt(Math.abs(toPage.getDeterminant()));
-        double usual = Frame.of(frame.view(), played.drill().showing().attack()).unit() * SMALLER;
-        Frame sized = new Frame(frame.view(), Math.max(usual, token / 2 / scale), frame.turn());
+        Seen seen = seen(area, frame, played, token);
         g.clip(area);
         g.setPaint(new Color(setting.look().colour(Ink.AROUND)));
         g.fill(area);
+        return new Canvas(seen.frame(), seen.shown(), new PaperBrush(g, setting.look(), seen.toPage()));
+    }
+
+    /** What is seen in an area of a page, and how large. */
+    record Seen(Frame frame, Box shown, AffineTransform toPage) {}
+
+    static Seen seen(Rectangle2D area, Frame frame, Played played, double token) {
+        // Whoever stands at the edge of the surface is shown whole.
+        Box limits = played.surface().surroundings().with(frame.view());
+        AffineTransform toPage = PaperBrush.fit(frame, limits, area);
+        double scale = Math.sqrt(Math.abs(toPage.getDeterminant()));
+        double usual = Frame.of(frame.view(), played.drill().showing().attack()).unit() * SMALLER;
+        Frame sized = new Frame(frame.view(), Math.max(usual, token / 2 / scale), frame.turn());
         boolean upright = Math.abs(Math.sin(frame.turn())) > 0.5;
         double aspect = area.getWidth() / area.getHeight();
-        Box shown = Frame.shown(
-                frame.view(), played.surface().surroundings(), upright ? 1 / aspect : aspect);
-        return new Canvas(sized, shown, new PaperBrush(g, setting.look(), toPage));
+        return new Seen(sized, Frame.shown(frame.view(), limits, upright ? 1 / aspect : aspect), toPage);
     }
 
     private void paint(Graphics2D g, Rectangle2D area, Shot shot) {

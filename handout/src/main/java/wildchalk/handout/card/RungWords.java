@@ -12,6 +12,7 @@ import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.phase.Phase;
 import wildchalk.core.script.Differences;
 import wildchalk.core.script.Script;
 import wildchalk.core.setout.SetOut;
@@ -84,6 +85,14 @@ final class RungWords {
         }
         slices.add(Slice.gap(column.size() * 0.6));
         return slices;
+    }
+
+    /** Whether a picture shows anything that the card does not tell yet. */
+    boolean isNew(Played rung, Phase phase) {
+        return phase.why() == Phase.Why.START
+                || rung.script().lines().stream()
+                        .filter(l -> l.actions().stream().anyMatch(phase.actions()::contains))
+                        .anyMatch(l -> before.on(List.of(l)).isEmpty());
     }
 
     /** Who is next is said on the lowest rung, and where it is otherwise; a rule of the rep on every one. */

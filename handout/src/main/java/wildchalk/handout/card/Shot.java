@@ -33,6 +33,12 @@ record Shot(Played played, Phase phase, Frame frame, boolean isWhole) {
     private static final double FEW_AT_START = 0.55;
     /** A picture of more than this share of the length of the surface wants the width of the page. */
     private static final double WHOLE = 0.7;
+    private static final double OF_ALL = 1.6;
+    private static final double OF_MUCH = 1.4;
+    /** More lines than these are much. */
+    private static final int MANY = 10;
+    /** From the middle of a token to what must be round it, as a share of the picture; about, for small pictures. */
+    private static final double TOKEN_SHARE = 0.06;
 
     static List<Shot> of(Played played, List<Phase> phases) {
         Frame all = played.frame();
@@ -50,8 +56,24 @@ record Shot(Played played, Phase phase, Frame frame, boolean isWhole) {
         boolean fits = grown.width() <= all.view().width() && grown.height() <= all.view().height();
         Box view = part && fits ? grown : all.view();
         Surface surface = played.surface();
-        boolean whole = view.width() > WHOLE * surface.length() && surface.length() > 0;
+        view = view.with(tokens(phase, played, board, TOKEN_SHARE * Math.max(view.width(), view.height())));
+        boolean overview = phase.actions().isEmpty() && !played.stage().stations().isEmpty();
+        boolean whole = overview || view.width() > WHOLE * surface.length();
         return new Shot(played, phase, new Frame(view, all.unit(), all.turn()), whole);
+    }
+
+    /** Whoever acts is in the picture whole. */
+    private static Box tokens(Phase phase, Played played, Board board, double room) {
+        Set<String> acting = acting(phase, played);
+        boolean all = phase.why() == Phase.Why.START && phase.station().isEmpty();
+        List<Vec> places = new ArrayList<>(board.people().stream()
+                .filter(p -> all || acting.contains(p.id()))
+                .map(p -> board.pose(p.id(), phase.t()).at())
+                .toList());
+        played.stage().pieces().stream()
+                .filter(p -> all && !(p instanceof Piece.Person))
+                .forEach(p -> places.addAll(corners(p, played)));
+        return places.isEmpty() ? board.frame().view() : Box.around(places).grown(room);
     }
 
     /** Where everything is that belongs to a phase. */
@@ -116,13 +138,25 @@ record Shot(Played played, Phase phase, Frame frame, boolean isWhole) {
     }
 
     private boolean isWithin(Piece piece, Board board, Box inner) {
+        if (phase.station().isPresent() && piece instanceof Piece.Station) {
+            return piece.id().equals(phase.station().get());
+        }
         if (piece instanceof Piece.Area || piece instanceof Piece.Tape) {
-            return true;
+            return corners(piece, played).stream().anyMatch(inner::contains)
+                    || Box.around(corners(piece, played)).contains(inner.centre());
         }
         return inner.contains(
                 piece instanceof Piece.Person p
                         ? board.pose(p.id(), phase.t()).at()
                         : played.stage().place(piece));
+    }
+
+    /** So many times as high as others it may be: as most of a surface is shown, or much happens. */
+    double wants() {
+        if (isWhole) {
+            return OF_ALL;
+        }
+        return phase.actions().size() > MANY ? OF_MUCH : 1;
     }
 
     /** How high it is for its width. */

@@ -17,20 +17,21 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Set;
 import org.apache.pdfbox.pdfwriter.compress.CompressParameters;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.geometry.Box;
+import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Units;
 import wildchalk.core.runthrough.RunThrough;
 import wildchalk.core.scene.Board;
 import wildchalk.core.scene.Frame;
 import wildchalk.core.scene.Ink;
 import wildchalk.core.scene.Look;
-import wildchalk.core.scene.SetOutShapes;
+import wildchalk.core.scene.Picture;
 import wildchalk.core.script.Counts;
 import wildchalk.core.setout.Sheet;
 import wildchalk.core.setout.SheetWords;
@@ -48,6 +49,10 @@ public final class SheetPages {
     private static final float MARGIN = 42;
     private static final float PICTURE = 250;
     private static final float LINE = 14;
+    /** Points that a token would be wide; round the gear so many metres are shown. */
+    private static final double TOKEN = 15;
+
+    private static final double ROUND = 4;
     private static final float NAME_LEFT = 28;
     private static final float WORDS_LEFT = 150;
 
@@ -124,7 +129,7 @@ public final class SheetPages {
             for (Sheet.Step step : sheet.steps()) {
                 if (sheet.trips() > 1 && step.trip() != trip) {
                     trip = step.trip();
-                    room(LINE * 3);
+                    room(LINE * 7);
                     text("Trip " + trip + ", from " + sheet.bagName(), bold, MARGIN, y + 10);
                     y += LINE + 4;
                 }
@@ -160,20 +165,31 @@ public final class SheetPages {
         }
 
         private void picture(Rectangle2D area) {
-            Frame frame = Frame.of(drill, surface).scaled(0.8);
-            AffineTransform toPage = PaperBrush.fit(frame, surface.surroundings(), area);
+            Box near = near();
+            Box limits = surface.surroundings().with(near);
+            Frame plain = Frame.of(near, drill.showing().attack());
+            AffineTransform toPage = PaperBrush.fit(plain, limits, area);
+            double scale = Math.sqrt(Math.abs(toPage.getDeterminant()));
+            Frame frame = new Frame(near, TOKEN / 2 / scale, plain.turn());
             Graphics2D part = (Graphics2D) g.create();
             part.clip(area);
             part.setPaint(new Color(Look.PAPER.colour(Ink.AROUND)));
             part.fill(area);
             PaperBrush brush = new PaperBrush(part, Look.PAPER, toPage);
             Board board = through.board(drill.lineKey(), frame, units);
-            Set<String> gear =
-                    Set.copyOf(sheet.steps().stream().map(s -> s.piece().id()).toList());
-            brush.paint(board.ground());
-            brush.paint(board.chalk(Set.of(), gear::contains));
-            brush.paint(SetOutShapes.of(sheet, frame, Set.of()));
+            boolean upright = drill.showing().attack().isUpright();
+            double aspect = area.getWidth() / area.getHeight();
+            Box shown = Frame.shown(near, limits, upright ? 1 / aspect : aspect);
+            brush.paint(Picture.setOut(board, sheet, shown));
             part.dispose();
+        }
+
+        /** Where gear goes and where it comes from, with room round it. */
+        private Box near() {
+            List<Vec> places = new ArrayList<>(
+                    sheet.steps().stream().map(s -> s.piece().at()).toList());
+            places.add(sheet.bag());
+            return Box.around(places).grown(ROUND);
         }
 
         private void row(Sheet.Step step) throws IOException {
