@@ -35,8 +35,9 @@ public record Needs(int people, Map<GearKind, Map<Colour, Integer>> gear, int ba
     public static Needs most(List<Needs> all) {
         Map<GearKind, Map<Colour, Integer>> gear = new EnumMap<>(GearKind.class);
         for (Needs needs : all) {
-            needs.gear().forEach((kind, colours) -> colours.forEach((colour, n) ->
-                    gear.computeIfAbsent(kind, k -> new TreeMap<>()).merge(colour, n, Math::max)));
+            needs.gear()
+                    .forEach((kind, colours) -> colours.forEach((colour, n) ->
+                            gear.computeIfAbsent(kind, k -> new TreeMap<>()).merge(colour, n, Math::max)));
         }
         Needs balls = all.stream().max(Comparator.comparingInt(Needs::balls)).orElseThrow();
         int people = all.stream().mapToInt(Needs::people).max().orElseThrow();

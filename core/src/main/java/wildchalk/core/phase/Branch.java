@@ -22,7 +22,7 @@ record Branch(Optional<Option> option, int beat, List<Script.Line> lines, Set<St
 
     /** What the first of its lines is about. */
     Set<String> begins() {
-        Set<String> begins = new LinkedHashSet<>(lines.get(0).actions());
+        Set<String> begins = new LinkedHashSet<>(lines.get(0).does());
         begins.retainAll(actions);
         return begins;
     }
@@ -47,7 +47,7 @@ record Branch(Optional<Option> option, int beat, List<Script.Line> lines, Set<St
     private static void add(List<Branch> branches, Stage stage, Aside aside, List<Script.Line> lines) {
         Set<String> actions = new LinkedHashSet<>();
         lines.forEach(l ->
-                l.actions().stream().filter(a -> stage.action(a).isPresent()).forEach(actions::add));
+                l.does().stream().filter(a -> stage.action(a).isPresent()).forEach(actions::add));
         branches.add(new Branch(aside.outer(), aside.beat(), List.copyOf(lines), actions));
     }
 }

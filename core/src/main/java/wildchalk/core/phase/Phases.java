@@ -66,9 +66,7 @@ public final class Phases {
         } else {
             phases.addAll(main(branches, Optional.empty()));
         }
-        branches.stream()
-                .filter(a -> a.actions().size() >= LONG_OPTION)
-                .forEach(a -> phases.addAll(own(a)));
+        branches.stream().filter(a -> a.actions().size() >= LONG_OPTION).forEach(a -> phases.addAll(own(a)));
         return phases;
     }
 
@@ -86,7 +84,8 @@ public final class Phases {
         List<Integer> cuts = Cuts.of(
                 beats.size(),
                 i -> GAIN.get(why(beats, i, branches)),
-                i -> beats.get(i).actions().size() + instead(branches, beats.get(i)).size());
+                i -> beats.get(i).actions().size()
+                        + instead(branches, beats.get(i)).size());
         for (int i = 0; i < cuts.size() && !beats.isEmpty(); i++) {
             List<Beat> here = beats.subList(cuts.get(i), i + 1 < cuts.size() ? cuts.get(i + 1) : beats.size());
             Set<String> actions = new LinkedHashSet<>();
@@ -120,13 +119,18 @@ public final class Phases {
                         .isPresent();
     }
 
-    /** What cannot happen, and what no line tells, is shown with the set-out, so that nothing that was drawn is lost. */
+    /**
+     * What cannot happen, and what no line tells, is shown with the set-out, so that nothing that was drawn is lost.
+     */
     private Set<String> withWhatIsToldNowhere(Set<String> actions, List<Branch> branches) {
         Set<String> all = new LinkedHashSet<>(actions);
         Set<String> told = new HashSet<>();
         taken.beats().forEach(b -> told.addAll(b.actions()));
         branches.forEach(a -> told.addAll(a.actions()));
-        stage.actions().stream().map(Action::id).filter(id -> !told.contains(id)).forEach(all::add);
+        stage.actions().stream()
+                .map(Action::id)
+                .filter(id -> !told.contains(id))
+                .forEach(all::add);
         return all;
     }
 
@@ -204,12 +208,14 @@ public final class Phases {
                         b.actions().stream().filter(branch.actions()::contains).toList()))
                 .filter(b -> !b.actions().isEmpty())
                 .toList();
-        List<Integer> cuts = Cuts.of(beats.size(), i -> 0, i -> beats.get(i).actions().size());
+        List<Integer> cuts =
+                Cuts.of(beats.size(), i -> 0, i -> beats.get(i).actions().size());
         List<Phase> phases = new ArrayList<>();
         for (int i = 0; i < cuts.size() && !beats.isEmpty(); i++) {
             int next = i + 1 < cuts.size() ? cuts.get(i + 1) : beats.size();
             double until = next < beats.size() ? beats.get(next).t() : Double.MAX_VALUE;
-            double from = i == 0 ? Double.NEGATIVE_INFINITY : beats.get(cuts.get(i)).t();
+            double from =
+                    i == 0 ? Double.NEGATIVE_INFINITY : beats.get(cuts.get(i)).t();
             Set<String> actions = new LinkedHashSet<>();
             beats.subList(cuts.get(i), next).forEach(b -> actions.addAll(b.actions()));
             branch.actions().stream()
@@ -217,7 +223,7 @@ public final class Phases {
                     .filter(a -> when(way, a) >= from && when(way, a) < until)
                     .forEach(actions::add);
             List<String> in = branch.lines().stream()
-                    .filter(l -> l.actions().stream().anyMatch(actions::contains))
+                    .filter(l -> l.does().stream().anyMatch(actions::contains))
                     .map(Script.Line::mark)
                     .toList();
             phases.add(new Phase(

@@ -1,6 +1,5 @@
 package wildchalk.core.runthrough;
 
-import java.util.List;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Drill.LineKey;
@@ -27,8 +26,6 @@ import wildchalk.core.timeline.Timeline;
  * @param timeline when everything happens, and who is where then
  */
 public record RunThrough(Stage stage, Surface surface, Choices choices, Timeline timeline) {
-
-    private static final Script NO_WORDS = new Script(List.of(), List.of());
 
     /**
      * One rung of a drill.
@@ -63,7 +60,7 @@ public record RunThrough(Stage stage, Surface surface, Choices choices, Timeline
      * @param aids what helps to read it
      */
     public Board board(LineKey key, Frame frame, Units units, Aids aids) {
-        return board(key, frame, units, aids, Reads.of(stage).isEmpty() ? NO_WORDS : script(units.unit()));
+        return board(key, frame, units, aids, Reads.of(stage).isEmpty() ? Script.NONE : script(units.unit()));
     }
 
     /**

@@ -2,6 +2,7 @@ package wildchalk.core.scene;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.DoubleStream;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Ending;
@@ -25,6 +26,13 @@ final class ActionLines {
 
     /** Pieces of the curl of a pivot. */
     private static final int CURL = 16;
+
+    /** So often the heading of a line is looked at, and so much turning is going round, radians. */
+    private static final int AROUND = 48;
+
+    private static final double FULL_TURN = 1.75 * Math.PI;
+    /** A line that ends so near its beginning is closed, in units. */
+    private static final double CLOSED = 2.5;
 
     private final double unit;
     private final LineKey key;
@@ -111,8 +119,28 @@ final class ActionLines {
         Ink ink = ink(action, stage);
         List<Shape> shapes = new ArrayList<>();
         shapes.add(stroke(Curve.open(route.part(from, to)), ink, dash));
+        shapes.addAll(wayRound(route, ink));
         shapes.addAll(end(ending, route, to, ink));
         return shapes;
+    }
+
+    /** Whoever goes round and ends where they began is seen to go one way round and not the other. */
+    private List<Shape> wayRound(Route route, Ink ink) {
+        double turned = 0;
+        double before = route.heading(0);
+        for (int i = 1; i <= AROUND; i++) {
+            double heading = route.heading(route.length() * i / AROUND);
+            turned += Math.abs(Math.IEEEremainder(heading - before, 2 * Math.PI));
+            before = heading;
+        }
+        boolean closed = route.start().distance(route.end()) < unit * CLOSED && route.length() > unit * 3 * CLOSED;
+        if (!closed && turned < FULL_TURN) {
+            return List.of();
+        }
+        return DoubleStream.of(0.25, 0.5, 0.75)
+                .map(share -> route.length() * share)
+                .mapToObj(s -> stroke(Lines.arrow(route.at(s), route.heading(s), unit * 0.8), ink, List.of()))
+                .toList();
     }
 
     private List<Shape> run(Travel.Run run, Stage stage, Route route, double from, double to) {
@@ -127,6 +155,7 @@ final class ActionLines {
                         new Shape.Fill(Lines.noseMark(route.at(s), route.heading(s) + turned, unit * 0.55), ink, true));
             }
         }
+        shapes.addAll(wayRound(route, ink));
         shapes.addAll(pivot(run, route, from, ink));
         shapes.addAll(end(run.ending(), route, to, ink));
         return shapes;
@@ -157,6 +186,7 @@ final class ActionLines {
         List<Shape> shapes = new ArrayList<>();
         shapes.add(stroke(Lines.wave(route, from, to - plain, unit * 0.36, unit * 2.1), ink, List.of()));
         shapes.add(stroke(Curve.open(route.part(to - plain, to)), ink, List.of()));
+        shapes.addAll(wayRound(route, ink));
         shapes.addAll(pivot(carry, route, from, ink));
         shapes.addAll(end(carry.ending(), route, to, ink));
         return shapes;

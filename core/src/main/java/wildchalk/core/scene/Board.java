@@ -1,7 +1,6 @@
 package wildchalk.core.scene;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -9,19 +8,15 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
-import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Drill.LineKey;
 import wildchalk.core.drill.NextInLine;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.drill.Travel;
-import wildchalk.core.geometry.Curve;
 import wildchalk.core.geometry.Route;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Units;
 import wildchalk.core.motion.Pose;
 import wildchalk.core.surface.Surface;
-import wildchalk.core.timeline.BeatNumbers;
 import wildchalk.core.timeline.Play;
 import wildchalk.core.timeline.Problem;
 import wildchalk.core.timeline.Timeline;
@@ -135,6 +130,10 @@ public final class Board {
     /** Whether something cannot happen. */
     boolean isWrong(String action) {
         return wrong.contains(action);
+    }
+
+    List<Surface.Target> targets() {
+        return surface.targets();
     }
 
     /** The arrows on which groups move on. */

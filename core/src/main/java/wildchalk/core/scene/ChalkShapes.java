@@ -111,7 +111,10 @@ final class ChalkShapes {
 
     private boolean isLeft(Piece.Person person) {
         double end = board.timeline().duration();
-        return board.pose(person.id(), 0).at().distance(board.pose(person.id(), end).at()) > frame.unit() / 2
+        return board.pose(person.id(), 0)
+                                .at()
+                                .distance(board.pose(person.id(), end).at())
+                        > frame.unit() / 2
                 || stage.actionsOf(person.id()).stream().anyMatch(Travel.class::isInstance);
     }
 }

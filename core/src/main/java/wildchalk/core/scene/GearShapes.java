@@ -28,33 +28,32 @@ final class GearShapes {
 
     List<Shape> of(Piece.Item item) {
         return switch (item.kind()) {
-                    case CONE -> cone(item);
-                    case MARKER -> List.of(fill(circle(item, 0.5), item), ring(item.at(), unit * 0.2, Ink.BOARD));
-                    case POLE -> List.of(
-                            ring(item.at(), unit * 0.55, ink(item)), fill(Curve.circle(item.at(), unit * 0.24), item));
-                    case HOOP -> List.of(ring(item.at(), size(item).x() / 2, ink(item)));
-                    case TACKLE_BAG -> List.of(
-                            fill(circle(item, 0.5), item),
-                            ring(item.at(), size(item).x() * 0.28, Ink.BOARD));
-                    case GOAL, MINI_GOAL -> goal(item.at(), item.facing(), item.width(), item.depth());
-                    case NET -> net(item.at(), item.facing(), item.width());
-                    case LADDER -> ladder(item);
-                    case HURDLE -> hurdle(item);
-                    case MANNEQUIN -> mannequin(item);
-                    case TARGET -> target(item);
-                    case TAPE_LINE -> List.of(
-                            stroke(across(item, 0, size(item).x()), Math.max(unit * 0.2, item.depth()), ink(item)));
-                    case REBOUNDER -> List.of(
-                            outline(item),
-                            stroke(across(item, size(item).y() / 2, size(item).x()), unit * 0.3, ink(item)));
-                    case PAD -> List.of(fill(rectangle(item), item));
-                    case BENCH -> List.of(
-                            outline(item), stroke(across(item, 0, size(item).x() * 0.8), unit * 0.1, ink(item)));
-                    case BOX -> List.of(
-                            outline(item),
-                            stroke(diagonal(item, 1), unit * 0.12, ink(item)),
-                            stroke(diagonal(item, -1), unit * 0.12, ink(item)));
-                    case BAG -> bag(item);
+            case CONE -> cone(item);
+            case MARKER -> List.of(fill(circle(item, 0.5), item), ring(item.at(), unit * 0.2, Ink.BOARD));
+            case POLE -> List.of(
+                    ring(item.at(), unit * 0.55, ink(item)), fill(Curve.circle(item.at(), unit * 0.24), item));
+            case HOOP -> List.of(ring(item.at(), size(item).x() / 2, ink(item)));
+            case TACKLE_BAG -> List.of(
+                    fill(circle(item, 0.5), item), ring(item.at(), size(item).x() * 0.28, Ink.BOARD));
+            case GOAL, MINI_GOAL -> goal(item.at(), item.facing(), item.width(), item.depth());
+            case NET -> net(item.at(), item.facing(), item.width());
+            case LADDER -> ladder(item);
+            case HURDLE -> hurdle(item);
+            case MANNEQUIN -> mannequin(item);
+            case TARGET -> target(item);
+            case TAPE_LINE -> List.of(
+                    stroke(across(item, 0, size(item).x()), Math.max(unit * 0.2, item.depth()), ink(item)));
+            case REBOUNDER -> List.of(
+                    outline(item),
+                    stroke(across(item, size(item).y() / 2, size(item).x()), unit * 0.3, ink(item)));
+            case PAD -> List.of(fill(rectangle(item), item));
+            case BENCH -> List.of(
+                    outline(item), stroke(across(item, 0, size(item).x() * 0.8), unit * 0.1, ink(item)));
+            case BOX -> List.of(
+                    outline(item),
+                    stroke(diagonal(item, 1), unit * 0.12, ink(item)),
+                    stroke(diagonal(item, -1), unit * 0.12, ink(item)));
+            case BAG -> bag(item);
         };
     }
 

@@ -131,6 +131,9 @@ final class Labels {
             }
         }
         board.stage().actions().stream().filter(a -> wanted.test(a.id())).forEach(this::line);
+        board.targets().forEach(t -> placer.keepSeen(List.of(
+                onPage(t.at().minus(Vec.polar(t.width() / 2, t.facing() + Math.PI / 2))),
+                onPage(t.at().plus(Vec.polar(t.width() / 2, t.facing() + Math.PI / 2))))));
         if (board.stage().stations().stream().allMatch(s -> wanted.test(s.id()))) {
             board.movingOn().stream()
                     .flatMap(s -> Extent.of(List.of(s)).stream())
@@ -160,7 +163,8 @@ final class Labels {
     }
 
     private void line(Action action) {
-        List<Vec> points = board.route(action.id()).points().stream().map(this::onPage).toList();
+        List<Vec> points =
+                board.route(action.id()).points().stream().map(this::onPage).toList();
         placer.keepSeen(points);
         free(board.route(action.id()).end(), RIM);
     }

@@ -26,7 +26,8 @@ public final class Picture {
         List<Shape> shapes = new ArrayList<>(board.ground());
         shapes.addAll(board.unwritten(wanted));
         board.people().stream()
-                .filter(p -> wanted.test(p.id()) || NextInLine.line(p.id()).filter(wanted).isPresent())
+                .filter(p -> wanted.test(p.id())
+                        || NextInLine.line(p.id()).filter(wanted).isPresent())
                 .forEach(p -> shapes.addAll(board.nameless(p, t)));
         board.gearInPlay().stream()
                 .filter(g -> wanted.test(g.id()))

@@ -210,7 +210,9 @@ final class Placer {
                 }
             }
         });
-        return cost[0] + MUCH_OF_A_LINE * shares.values().stream().filter(s -> s > SHARE).count();
+        return cost[0]
+                + MUCH_OF_A_LINE
+                        * shares.values().stream().filter(s -> s > SHARE).count();
     }
 
     private double outside(Box box) {

@@ -13,8 +13,7 @@ import wildchalk.core.geometry.Vec;
  * @param places where its middle could be, best first
  * @param shapes what is painted when its middle is there, a place on the surface
  */
-record Wish(
-        String owner, Vec half, Vec anchor, List<Vec> places, Function<Vec, List<Shape>> shapes) {
+record Wish(String owner, Vec half, Vec anchor, List<Vec> places, Function<Vec, List<Shape>> shapes) {
 
     Wish {
         places = List.copyOf(places);

@@ -67,8 +67,7 @@ final class Wishes implements PieceCases.Families<Void> {
     public Void lineUp(Piece.LineUp lineUp) {
         if (!lineUp.name().isBlank()) {
             Vec back = Vec.polar(1, lineUp.facing() + lineUp.queue().direction());
-            Text text = text(
-                    List.of(Tokens.queueWords(lineUp)), unit * 1.15, Ink.lineOf(lineUp.bib()));
+            Text text = text(List.of(Tokens.queueWords(lineUp)), unit * 1.15, Ink.lineOf(lineUp.bib()));
             List<Vec> places = new ArrayList<>();
             for (double share : new double[] {0.5, 1, 0}) {
                 int i = (int) Math.round(share * Math.max(1, lineUp.waiting()));
@@ -156,9 +155,11 @@ final class Wishes implements PieceCases.Families<Void> {
     void step(Piece piece, int number) {
         Vec at = onPage(piece.at());
         Vec half = new Vec(unit * 0.74, unit * 0.74);
-        Text text = new Text(half, middle -> List.of(
-                new Shape.Fill(Curve.circle(middle, unit * 0.72), Ink.BADGE, false),
-                new Shape.Label(middle, Integer.toString(number), unit * 0.95, Ink.BADGE_TEXT)));
+        Text text = new Text(
+                half,
+                middle -> List.of(
+                        new Shape.Fill(Curve.circle(middle, unit * 0.72), Ink.BADGE, false),
+                        new Shape.Label(middle, Integer.toString(number), unit * 0.95, Ink.BADGE_TEXT)));
         List<Vec> places = new ArrayList<>();
         for (double off : new double[] {0.9, 1.3, 1.8}) {
             places.addAll(round(at, half, off));
@@ -177,9 +178,14 @@ final class Wishes implements PieceCases.Families<Void> {
             Vec start = tip.plus(frame.onPage(unit * 0.35, 0)).minus(new Vec(unit * 0.5, 0));
             return List.of(
                     new Shape.Label(middle.plus(frame.onPage(-unit * 0.5, 0)), words, size, Ink.NOTE),
-                    new Shape.Stroke(Curve.line(start, start.plus(new Vec(unit, 0))), unit * 0.2, Ink.NOTE, List.of(), false),
                     new Shape.Stroke(
-                            Lines.arrow(start.plus(new Vec(unit, 0)), 0, unit * 0.6), unit * 0.2, Ink.NOTE, List.of(), false));
+                            Curve.line(start, start.plus(new Vec(unit, 0))), unit * 0.2, Ink.NOTE, List.of(), false),
+                    new Shape.Stroke(
+                            Lines.arrow(start.plus(new Vec(unit, 0)), 0, unit * 0.6),
+                            unit * 0.2,
+                            Ink.NOTE,
+                            List.of(),
+                            false));
         });
         Vec reach = new Vec(page.width() / 2 - half.x() - unit * 0.4, page.height() / 2 - half.y() - unit * 0.4);
         List<Vec> places = new ArrayList<>();
@@ -188,7 +194,7 @@ final class Wishes implements PieceCases.Families<Void> {
             Vec aside = new Vec(way.y() * reach.x() * along, way.x() * reach.y() * along);
             places.add(page.centre().plus(out).plus(aside));
         }
-        add("attacking end", text, places.get(0), places);
+        add("end", text, places.get(0), places);
     }
 
     // What is written beside lines.
@@ -198,7 +204,13 @@ final class Wishes implements PieceCases.Families<Void> {
         Route route = board.route(action.id());
         Optional<OptionMark> mark = board.option(action.id());
         if (board.aids().numbers() && mark.isPresent() && board.isLeftOut(action.id())) {
-            badge(action, route, mark.get().number(), Ink.BOARD, Ink.option(mark.get().tone()), true);
+            badge(
+                    action,
+                    route,
+                    mark.get().number(),
+                    Ink.BOARD,
+                    Ink.option(mark.get().tone()),
+                    true);
             if (!mark.get().name().isBlank()) {
                 named(action, route, mark.get());
             }

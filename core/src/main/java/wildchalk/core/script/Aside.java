@@ -60,13 +60,17 @@ public record Aside(Script.Line line, Optional<Option> outer, Optional<Option> i
             // What lies further in belongs to a decision that has been told.
             told.tailMap(line.depth(), false).clear();
             Option here = told.get(line.depth());
-            line.actions().stream()
+            line.does().stream()
                     .map(options::get)
                     .filter(o -> o != null && (here == null || isOfOne(o, here)))
                     .findFirst()
                     .ifPresent(o -> told.put(line.depth(), o));
-            Optional<Option> outer = told.isEmpty() ? Optional.empty() : Optional.of(told.firstEntry().getValue());
-            Optional<Option> inner = told.isEmpty() ? Optional.empty() : Optional.of(told.lastEntry().getValue());
+            Optional<Option> outer = told.isEmpty()
+                    ? Optional.empty()
+                    : Optional.of(told.firstEntry().getValue());
+            Optional<Option> inner = told.isEmpty()
+                    ? Optional.empty()
+                    : Optional.of(told.lastEntry().getValue());
             int depth = told.isEmpty() ? line.depth() : told.firstKey();
             Map.Entry<Integer, Integer> beat = beats.lowerEntry(depth);
             return new Aside(line, outer, inner, beat == null ? 0 : beat.getValue());

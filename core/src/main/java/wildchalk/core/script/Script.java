@@ -17,23 +17,26 @@ import wildchalk.core.drill.NextInLine;
  */
 public record Script(List<Line> lines, List<Phrase> limits) {
 
+    /** No words. */
+    public static final Script NONE = new Script(List.of(), List.of());
+
     public Script {
         lines = List.copyOf(lines);
         limits = List.copyOf(limits);
     }
 
     /**
-     * What stands beside the arrow of each action that is not taken, by its id: the number of its line, "5a"; nothing of
-     * what is taken, which has the number of its beat.
+     * What stands beside the arrow of each action that is not taken, by its id: the number of its line, "5a"; nothing
+     * of what is taken, which has the number of its beat.
      */
     public Map<String, String> asides() {
         Map<String, String> asides = new HashMap<>();
         Set<String> taken = new HashSet<>();
-        lines.stream().filter(Line::isTaken).forEach(l -> l.phrases().forEach(p -> taken.add(p.action())));
+        lines.stream().filter(Line::isTaken).forEach(l -> taken.addAll(l.does()));
         for (Line line : lines) {
-            for (Phrase phrase : line.phrases()) {
-                if (!line.aside().isEmpty() && !taken.contains(phrase.action())) {
-                    asides.putIfAbsent(phrase.action(), line.aside());
+            for (String action : line.does()) {
+                if (!line.aside().isEmpty() && !taken.contains(action)) {
+                    asides.putIfAbsent(action, line.aside());
                 }
             }
         }
@@ -81,8 +84,7 @@ public record Script(List<Line> lines, List<Phrase> limits) {
      * @param aside for what is not taken: the number of the beat in which that is decided, and a letter, "5a"; empty
      *     where it is taken, or nothing is told of its beat
      */
-    public record Line(
-            int beat, int number, double t, List<Phrase> phrases, String heading, int depth, String aside) {
+    public record Line(int beat, int number, double t, List<Phrase> phrases, String heading, int depth, String aside) {
 
         public Line {
             phrases = List.copyOf(phrases);
@@ -116,11 +118,11 @@ public record Script(List<Line> lines, List<Phrase> limits) {
             return aside.isEmpty() ? "\u2013" : aside;
         }
 
-        /** Ids of what it is about: actions, and reads, stops and limits. */
-        public Set<String> actions() {
+        /** Ids of the actions that it tells, in their order; not of those that only set something off. */
+        public Set<String> does() {
             return phrases.stream()
+                    .filter(p -> p.part() == Part.WHAT && !p.action().isEmpty())
                     .map(Phrase::action)
-                    .filter(a -> !a.isEmpty())
                     .collect(Collectors.toCollection(LinkedHashSet::new));
         }
 

@@ -44,7 +44,8 @@ public final class SecondPerson {
                                         .map(p -> told(p, told, who))
                                         .toList(),
                                 l.heading(),
-                                l.depth()))
+                                l.depth(),
+                                l.aside()))
                         .toList(),
                 script.limits());
     }

@@ -27,14 +27,7 @@ public sealed interface Measured {
      * @param nearer what lies that way, in words
      */
     record Tapes(
-            Anchor one,
-            Tape first,
-            Anchor other,
-            Tape second,
-            Leg.Way side,
-            String nearer,
-            Vec result,
-            double error)
+            Anchor one, Tape first, Anchor other, Tape second, Leg.Way side, String nearer, Vec result, double error)
             implements Measured {}
 
     /** What is read off a tape: as it is said, and in metres. */

@@ -195,7 +195,8 @@ final class Measurer {
             if (crossings.isEmpty()) {
                 continue;
             }
-            boolean isFirst = crossings.get(0).distance(drawn) <= crossings.get(1).distance(drawn);
+            boolean isFirst =
+                    crossings.get(0).distance(drawn) <= crossings.get(1).distance(drawn);
             Vec meant = crossings.get(isFirst ? 0 : 1);
             double error = meant.distance(drawn);
             if (error <= allowed) {

@@ -102,7 +102,11 @@ public final class SheetWords {
         }
         long minutes = Math.max(1, Math.round(sheet.seconds() / 60));
         return WORDS.say(
-                "summary", the(sheet.bagName()), units.unit().spoken(sheet.walk()), sheet.trips(), Long.toString(minutes));
+                "summary",
+                the(sheet.bagName()),
+                units.unit().spoken(sheet.walk()),
+                sheet.trips(),
+                Long.toString(minutes));
     }
 
     /** "Paces are 0.75 m long." */

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
 import wildchalk.core.colour.Bib;
@@ -62,6 +63,30 @@ class NeedsTest {
         Stage heap =
                 new Stages().piece(new Piece.Supply("s", new Vec(-3, 0), 6)).build();
         assertEquals(List.of("6 balls in a heap"), Counts.of(heap, Stages.TURF));
+    }
+
+    @Test
+    void ofSeveralRungsTheMostOfEachCounts() {
+        Stage few = new Stage(
+                "s1",
+                "",
+                List.of(
+                        Piece.Item.cone("c1", Vec.ZERO, Colour.RED),
+                        Piece.Item.cone("c2", Vec.ZERO, Colour.RED),
+                        new Piece.Supply("h", Vec.ZERO, 6)),
+                List.of());
+        Stage many = new Stage(
+                "s1",
+                "",
+                List.of(
+                        Piece.Item.cone("c1", Vec.ZERO, Colour.RED),
+                        Piece.Item.cone("c3", Vec.ZERO, Colour.BLUE),
+                        new Piece.Ball("b", Vec.ZERO, Optional.empty())),
+                List.of());
+        Needs most = Needs.most(List.of(Needs.of(few), Needs.of(many)));
+        assertEquals(Map.of(Colour.RED, 2, Colour.BLUE, 1), most.gear().get(GearKind.CONE));
+        assertEquals(6, most.balls());
+        assertEquals(List.of(6), most.heaps());
     }
 
     @Test

@@ -5,7 +5,6 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
-import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import wildchalk.core.colour.Colour;
@@ -61,5 +60,4 @@ class GearShapesTest {
         List<Shape> blue = draw(Piece.Item.of("g", kind, AT).withColour(Colour.BLUE));
         assertTrue(!kind.isColoured() || !red.equals(blue), kind + " looks the same in red and in blue");
     }
-
 }

@@ -70,9 +70,12 @@ class LabelsTest {
         Frame frame = board.frame();
         List<Shape> shapes = new ArrayList<>(board.chalk(Set.of()));
         board.people().forEach(p -> shapes.addAll(board.person(p, 0, Set.of(), Set.of())));
-        List<Shape.Label> written = labels(shapes).stream().filter(l -> l.ink() != Ink.ON_TEAM).toList();
+        List<Shape.Label> written =
+                labels(shapes).stream().filter(l -> l.ink() != Ink.ON_TEAM).toList();
         List<String> words = written.stream().map(Shape.Label::text).toList();
-        assertTrue(words.containsAll(List.of("feeders: 4 waiting", "Ottoline", "Bartholomew", "B", "× 8")), words.toString());
+        assertTrue(
+                words.containsAll(List.of("feeders: 4 waiting", "Ottoline", "Bartholomew", "B", "× 8")),
+                words.toString());
         assertTrue(String.join(" ", words).contains("quick hands, then"), words.toString());
         Box page = Box.around(List.of(
                 new Vec(VIEW.x(), VIEW.y()).rotated(frame.turn()),
@@ -82,7 +85,8 @@ class LabelsTest {
             assertTrue(page.grown(1e-6).contains(new Vec(box.x(), box.y())), label + " leaves the picture");
             assertTrue(page.grown(1e-6).contains(new Vec(box.x() + box.width(), box.y() + box.height())), label.text());
             for (Piece.Person p : board.people()) {
-                Box token = Box.around(board.pose(p.id(), 0).at().rotated(frame.turn()), 2 * frame.unit(), 2 * frame.unit());
+                Box token = Box.around(
+                        board.pose(p.id(), 0).at().rotated(frame.turn()), 2 * frame.unit(), 2 * frame.unit());
                 assertFalse(overlap(box, token), label.text() + " hides " + p.id());
             }
             for (Shape.Label other : written) {
@@ -93,11 +97,11 @@ class LabelsTest {
 
     @Test
     void nameGoesWithItsToken() {
-        Stage stage = new Stage(
-                "s1", "", List.of(new Piece.Player("p", Vec.ZERO, 0, "Ottoline", Bib.SKY)), List.of());
+        Stage stage = new Stage("s1", "", List.of(new Piece.Player("p", Vec.ZERO, 0, "Ottoline", Bib.SKY)), List.of());
         Board board = new Board(
                 Stages.TURF, stage, Rehearsal.of(stage, Stages.TURF, Choices.NONE), LineKey.RUNS_PLAIN, Frame.of(VIEW));
-        List<Shape.Label> upright = labels(board.token(stage.person("p").orElseThrow()).upright());
+        List<Shape.Label> upright =
+                labels(board.token(stage.person("p").orElseThrow()).upright());
         List<Shape.Label> there = labels(board.person(stage.person("p").orElseThrow(), 0, Set.of(), Set.of()));
         assertEquals(there, upright, "round the origin, where the person stands");
     }

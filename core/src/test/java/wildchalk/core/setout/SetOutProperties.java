@@ -144,8 +144,10 @@ class SetOutProperties {
         });
         landmarks.putIfAbsent("middle", Vec.ZERO);
         String sideLine = layout.surface().word("side-line", "sideline");
-        SheetReader taping = new SheetReader(landmarks, Vec.polar(1, lies), sideLine, layout.units().pace());
-        SheetReader stepping = new SheetReader(landmarks, Vec.polar(1, lies), sideLine, layout.units().pace());
+        SheetReader taping = new SheetReader(
+                landmarks, Vec.polar(1, lies), sideLine, layout.units().pace());
+        SheetReader stepping = new SheetReader(
+                landmarks, Vec.polar(1, lies), sideLine, layout.units().pace());
         for (Sheet.Step step : layout.sheet().steps()) {
             Vec drawn = step.piece().at().rotated(lies);
             String words = SheetWords.tape(step.tape(), layout.units());

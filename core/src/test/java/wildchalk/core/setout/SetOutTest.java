@@ -105,8 +105,10 @@ class SetOutTest {
                 "Left and right, of a touchline, a post or a corner, are as you face the attacking end, whichever way you "
                         + "turn. On the plan that end is at the top, the left touchline on the left.",
                 SheetWords.facing(PITCH, Showing.Attack.UP));
-        assertTrue(SheetWords.facing(PITCH, Showing.Attack.RIGHT).endsWith("on the right, the left touchline at the top."));
-        assertTrue(SheetWords.facing(PITCH, Showing.Attack.DOWN).endsWith("at the bottom, the left touchline on the right."));
+        assertTrue(SheetWords.facing(PITCH, Showing.Attack.RIGHT)
+                .endsWith("on the right, the left touchline at the top."));
+        assertTrue(SheetWords.facing(PITCH, Showing.Attack.DOWN)
+                .endsWith("at the bottom, the left touchline on the right."));
     }
 
     @Test

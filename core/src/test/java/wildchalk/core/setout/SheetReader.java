@@ -9,15 +9,17 @@ import wildchalk.core.geometry.Vec;
 
 /**
  * Somebody who has the sheet's words and nothing else, on a ground that lies any way round. They know their way by what
- * lies in sight (ends, side lines, landmarks by name) and by what they have put down; which way they face plays no part.
+ * lies in sight (ends, side lines, landmarks by name) and by what they have put down; which way they face plays no
+ * part.
  */
 public final class SheetReader {
 
-    private static final Pattern LEGS = Pattern.compile("from (.+?), (\\S+ \\S+ (?:along the|towards the|out past the) .+)");
+    private static final Pattern LEGS =
+            Pattern.compile("from (.+?), (\\S+ \\S+ (?:along the|towards the|out past the) .+)");
     private static final Pattern LEG =
             Pattern.compile("(\\S+) (\\S+) (?:along the .+? )?(?:towards|out past) the (.+)");
-    private static final Pattern TAPES = Pattern.compile(
-            "(\\S+) (\\S+) from (.+) and (\\S+) (\\S+) from (.+), where the two cross nearer the (.+)");
+    private static final Pattern TAPES =
+            Pattern.compile("(\\S+) (\\S+) from (.+) and (\\S+) (\\S+) from (.+), where the two cross nearer the (.+)");
     private static final Map<String, Double> UNITS = Map.of("m", 1.0, "yd", 0.9144, "ft", 0.3048);
 
     private final double pace;

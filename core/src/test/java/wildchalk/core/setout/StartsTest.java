@@ -33,7 +33,8 @@ class StartsTest {
                 stage(cone, one, other, new Piece.Ball("b", one.at(), Optional.of("p1"))), pitch, Units.METRIC);
         assertEquals("player 7, coral", starts.get(0).name());
         assertEquals(
-                "from the red cone, 2 m towards the left sideline, with a ball", starts.get(0).words(Units.METRIC));
+                "from the red cone, 2 m towards the left sideline, with a ball",
+                starts.get(0).words(Units.METRIC));
         assertEquals("player 4, sky", starts.get(1).name());
         assertTrue(!starts.get(1).hasBall());
     }

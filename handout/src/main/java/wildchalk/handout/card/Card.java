@@ -96,7 +96,6 @@ public final class Card implements HandOut {
         }
     }
 
-
     /** @param highest no picture is higher, points */
     record Made(Layout layout, Setting setting, CardContent content, double highest) {}
 

@@ -6,15 +6,14 @@ import java.util.Locale;
 import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Instruction.Option;
-import wildchalk.core.drill.Needs;
 import wildchalk.core.measure.TimeFormat;
 import wildchalk.core.naming.EffortWords;
 import wildchalk.core.phase.Phase;
 import wildchalk.core.script.AttackWords;
-import wildchalk.core.script.Counts;
 import wildchalk.core.setout.Sheet;
 import wildchalk.core.setout.SheetWords;
 import wildchalk.core.wording.Wordbook;
+import wildchalk.handout.order.NeedWords;
 import wildchalk.handout.order.Order;
 import wildchalk.handout.order.Played;
 import wildchalk.handout.type.Typeface;
@@ -81,7 +80,8 @@ final class CardContent {
                 }
                 across.addAll(heading(rung, head));
                 for (List<Shot> row : rows) {
-                    List<String> captions = row.stream().map(s -> caption(rung, s)).toList();
+                    List<String> captions =
+                            row.stream().map(s -> caption(rung, s)).toList();
                     across.add(new Diagram(head, highest).row(row, captions));
                 }
             }
@@ -98,43 +98,14 @@ final class CardContent {
         List<Slice> slices = new ArrayList<>();
         slices.add(head.title("H1", drill.title().isBlank() ? WORDS.say("untitled") : drill.title(), 2, true));
         slices.addAll(head.words(where()));
-        slices.addAll(head.words("P", "", needed(), Typeface.TEXT_BOLD));
+        slices.addAll(
+                head.words("P", "", NeedWords.of(rungs.stream().map(Facts::rung).toList()), Typeface.TEXT_BOLD));
         for (String caution : drill.cautions()) {
             slices.addAll(head.words("P", "!", WORDS.say("care", caution), Typeface.TEXT_BOLD));
         }
         slices.add(Slice.gap(head.size() * 0.4));
         slices.add(new Diagram(head, highest).key(lowest()));
         return slices;
-    }
-
-    /** The most of each over the rungs, then each rung that takes something else. */
-    private String needed() {
-        List<Needs> all =
-                rungs.stream().map(r -> Needs.of(r.rung().stage())).toList();
-        if (all.stream().distinct().count() == 1) {
-            return WORDS.say("needed.alike", counts(all.get(0)));
-        }
-        Needs most = Needs.most(all);
-        List<String> sentences = new ArrayList<>(List.of(WORDS.say("needed", counts(most))));
-        for (Needs needs : all.stream().distinct().toList()) {
-            List<String> signs = rungs.stream()
-                    .filter(r -> Needs.of(r.rung().stage()).equals(needs))
-                    .map(r -> r.rung().sign())
-                    .toList();
-            sentences.add(WORDS.say("needed.rungs", signs.size(), listed(signs), counts(needs)));
-        }
-        return String.join(" ", sentences);
-    }
-
-    private String counts(Needs needs) {
-        return String.join(WORDS.say("comma"), Counts.of(needs, lowest().surface()));
-    }
-
-    private static String listed(List<String> all) {
-        String last = all.get(all.size() - 1);
-        return all.size() == 1
-                ? last
-                : String.join(WORDS.say("comma"), all.subList(0, all.size() - 1)) + WORDS.say("and") + last;
     }
 
     private String where() {
@@ -178,8 +149,8 @@ final class CardContent {
     /** Pictures that stand across the page, row by row; none where a single one goes into a column. */
     List<List<Shot>> rows(List<Shot> shots) {
         // A ladder needs the room: words stand beside its pictures.
-        boolean ladder = rungs.size() > 1
-                && (shots.size() == 1 || shots.stream().noneMatch(Shot::isWhole));
+        boolean ladder =
+                rungs.size() > 1 && (shots.size() == 1 || shots.stream().noneMatch(Shot::isWhole));
         boolean inColumn = ladder
                 || shots.size() == 1
                         && !shots.get(0).isWhole()
@@ -217,9 +188,7 @@ final class CardContent {
         if (rung.shots().size() == 1) {
             return "";
         }
-        String span = phase.first().equals(phase.last())
-                ? phase.first()
-                : WORDS.say("to", phase.first(), phase.last());
+        String span = phase.first().equals(phase.last()) ? phase.first() : WORDS.say("to", phase.first(), phase.last());
         int several = phase.first().equals(phase.last()) ? 1 : 2;
         if (phase.way() != rung.rung().timeline()) {
             String name = phase.option().map(Option::label).orElse("");
@@ -270,8 +239,8 @@ final class CardContent {
             return slices;
         }
         slices.add(column.title("H2", WORDS.say("set.out"), 1.2, true));
-        slices.addAll(Slice.together(column.words(
-                SheetWords.summary(sheet, order.units()) + " " + SheetWords.paceLength(order.units()))));
+        slices.addAll(Slice.together(
+                column.words(SheetWords.summary(sheet, order.units()) + " " + SheetWords.paceLength(order.units()))));
         if (sheet.steps().size() > FEW_PIECES || rungs.size() == 1) {
             // One cone or two are found without a picture, and a ladder needs the room.
             slices.add(new Diagram(column, highest * GEAR).gear(lowest(), sheet));
@@ -284,11 +253,7 @@ final class CardContent {
     static String tooMuch(List<Facts> rungs, int page, int pages) {
         int pictures = rungs.stream().mapToInt(r -> r.shots().size()).sum();
         return WORDS.say(
-                "page.many",
-                Integer.toString(page),
-                Integer.toString(pages),
-                rungs.size(),
-                Integer.toString(pictures));
+                "page.many", Integer.toString(page), Integer.toString(pages), rungs.size(), Integer.toString(pictures));
     }
 
     static String capital(String words) {

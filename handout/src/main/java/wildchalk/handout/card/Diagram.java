@@ -101,8 +101,16 @@ public final class Diagram {
                 String caption = captions.get(i);
                 double at = left;
                 if (!caption.isEmpty()) {
-                    pdf.tagged("P", Optional.empty(), () -> pdf.text(
-                            caption, Typeface.TEXT_BOLD, setting.size() * 0.9, setting.ink(Ink.CHALK), at, y + line * 0.66));
+                    pdf.tagged(
+                            "P",
+                            Optional.empty(),
+                            () -> pdf.text(
+                                    caption,
+                                    Typeface.TEXT_BOLD,
+                                    setting.size() * 0.9,
+                                    setting.ink(Ink.CHALK),
+                                    at,
+                                    y + line * 0.66));
                 }
                 Rectangle2D area = areas.get(i);
                 put(pdf, at, y + line, area, said(shot, caption), g -> paint(g, area, shot));
@@ -125,7 +133,8 @@ public final class Diagram {
     private static String said(Shot shot, String caption) {
         Wordbook words = CardContent.WORDS;
         String what = caption.isEmpty() ? words.say("caption.start") : caption;
-        return words.say("picture", shot.played().name(), shot.played().surface().name(), what);
+        return words.say(
+                "picture", shot.played().name(), shot.played().surface().name(), what);
     }
 
     private interface Painting {
@@ -137,8 +146,7 @@ public final class Diagram {
         pdf.tagged(
                 "Figure",
                 Optional.of(instead),
-                () -> pdf.picture(
-                        new Rectangle2D.Double(x, y, area.getWidth(), area.getHeight()), painting::on));
+                () -> pdf.picture(new Rectangle2D.Double(x, y, area.getWidth(), area.getHeight()), painting::on));
     }
 
     /** The same so small that nobody could read the numbers of what is done. */
@@ -155,18 +163,18 @@ public final class Diagram {
     }
 
     private Slice slice(Rectangle2D area, String instead, Painting painting) {
-        return new Slice(
-                area.getHeight() + AFTER, false, (pdf, x, y) -> put(pdf, x, y, area, instead, painting));
+        return new Slice(area.getHeight() + AFTER, false, (pdf, x, y) -> put(pdf, x, y, area, instead, painting));
     }
 
     /** The gear alone, with the numbers of the sheet. */
     Slice gear(Played played, Sheet sheet) {
         Frame all = played.frame();
-        List<Vec> places = new ArrayList<>(
-                sheet.steps().stream().map(s -> s.piece().at()).toList());
+        List<Vec> places =
+                new ArrayList<>(sheet.steps().stream().map(s -> s.piece().at()).toList());
         places.add(sheet.bag());
         Box near = Box.around(places).grown(ROUND_GEAR);
-        boolean part = near.width() < all.view().width() && near.height() < all.view().height();
+        boolean part =
+                near.width() < all.view().width() && near.height() < all.view().height();
         Frame frame = new Frame(part ? near : all.view(), all.unit(), all.turn());
         Rectangle2D area = area(frame);
         return slice(area, CardContent.WORDS.say("picture.gear"), g -> {

@@ -34,10 +34,11 @@ record Facts(
     }
 
     private static Facts of(Order order, Played rung, List<Played> all) {
-        Optional<Played> under = rung.rung().from().flatMap(f -> all.stream()
-                .filter(r -> r.rung().id().equals(f))
-                .findFirst());
-        Optional<Stage> below = under.map(f -> Ladder.build(order.drill(), f.rung().id()));
+        Optional<Played> under = rung.rung()
+                .from()
+                .flatMap(f -> all.stream().filter(r -> r.rung().id().equals(f)).findFirst());
+        Optional<Stage> below =
+                under.map(f -> Ladder.build(order.drill(), f.rung().id()));
         return new Facts(
                 rung,
                 SetOut.of(rung.stage(), rung.surface(), order.units(), order.handful()),

@@ -24,7 +24,9 @@ import wildchalk.handout.order.Order;
 import wildchalk.handout.order.Played;
 import wildchalk.handout.type.Typeface;
 
-/** What is told of a rung on a card: what is new on it, then what happens, as far as it does not stand there already. */
+/**
+ * What is told of a rung on a card: what is new on it, then what happens, as far as it does not stand there already.
+ */
 final class RungWords {
 
     private static final double MOVED = 0.01;
@@ -91,7 +93,7 @@ final class RungWords {
     boolean isNew(Played rung, Phase phase) {
         return phase.why() == Phase.Why.START
                 || rung.script().lines().stream()
-                        .filter(l -> l.actions().stream().anyMatch(phase.actions()::contains))
+                        .filter(l -> l.does().stream().anyMatch(phase.actions()::contains))
                         .anyMatch(l -> before.on(List.of(l)).isEmpty());
     }
 
@@ -108,8 +110,7 @@ final class RungWords {
     /** An option that is told on another rung is only named. */
     private List<Slice> branch(List<Script.Line> branch) {
         Script.Line first = branch.get(0);
-        Optional<ToldBefore.Known> on =
-                ToldBefore.option(first).isEmpty() ? Optional.empty() : before.on(branch);
+        Optional<ToldBefore.Known> on = ToldBefore.option(first).isEmpty() ? Optional.empty() : before.on(branch);
         if (on.isPresent()) {
             return column.numbered(first.mark(), before.optionAs(first, on.get()), first.depth());
         }
@@ -152,7 +153,8 @@ final class RungWords {
         List<String> lines = starts(facts, moved);
         boolean turned = lines.size() > 1 && lines.stream().allMatch(l -> before.knows(ToldBefore.turned(l)));
         if (turned && facts.belowSign().isPresent()) {
-            return column.words(CardContent.WORDS.say("starts.as", facts.belowSign().get()));
+            return column.words(
+                    CardContent.WORDS.say("starts.as", facts.belowSign().get()));
         }
         lines.forEach(l -> before.isFirst(l, facts.rung().sign()));
         return lines.stream().flatMap(l -> column.words(l).stream()).toList();
@@ -168,7 +170,8 @@ final class RungWords {
 
     /** Notes where everybody begins who is told of elsewhere on the card. */
     void tellStarts(Facts facts) {
-        starts(facts, facts.rung().stage().people()).forEach(l -> before.isFirst(l, facts.rung().sign()));
+        starts(facts, facts.rung().stage().people())
+                .forEach(l -> before.isFirst(l, facts.rung().sign()));
     }
 
     private String start(Starts.Start start) {
@@ -182,7 +185,6 @@ final class RungWords {
     List<Slice> step(Sheet.Step step, String mark) {
         return column.numbered(
                 mark,
-                CardContent.WORDS.say(
-                        "start", CardContent.capital(step.name()), SheetWords.step(step, order.units())));
+                CardContent.WORDS.say("start", CardContent.capital(step.name()), SheetWords.step(step, order.units())));
     }
 }

@@ -33,6 +33,7 @@ record Shot(Played played, Phase phase, Frame frame, boolean isWhole) {
     private static final double FEW_AT_START = 0.55;
     /** A picture of more than this share of the length of the surface wants the width of the page. */
     private static final double WHOLE = 0.7;
+
     private static final double OF_ALL = 1.6;
     private static final double OF_MUCH = 1.4;
     /** More lines than these are much. */
@@ -52,12 +53,15 @@ record Shot(Played played, Phase phase, Frame frame, boolean isWhole) {
         double round = Math.max(LEAST_ROUND, ROUND * Math.max(needed.width(), needed.height()));
         Box grown = needed.grown(round);
         double share = phase.why() == Phase.Why.START ? FEW_AT_START : NEARLY_ALL;
-        boolean part = grown.width() < share * all.view().width() || grown.height() < share * all.view().height();
-        boolean fits = grown.width() <= all.view().width() && grown.height() <= all.view().height();
+        boolean part = grown.width() < share * all.view().width()
+                || grown.height() < share * all.view().height();
+        boolean fits = grown.width() <= all.view().width()
+                && grown.height() <= all.view().height();
         Box view = part && fits ? grown : all.view();
         Surface surface = played.surface();
         view = view.with(tokens(phase, played, board, TOKEN_SHARE * Math.max(view.width(), view.height())));
-        boolean overview = phase.actions().isEmpty() && !played.stage().stations().isEmpty();
+        boolean overview =
+                phase.actions().isEmpty() && !played.stage().stations().isEmpty();
         boolean whole = overview || view.width() > WHOLE * surface.length();
         return new Shot(played, phase, new Frame(view, all.unit(), all.turn()), whole);
     }
@@ -134,7 +138,10 @@ record Shot(Played played, Phase phase, Frame frame, boolean isWhole) {
         Box inner = shown.grown(-1.1 * unit);
         return id -> phase.actions().contains(id)
                 || acting.contains(id)
-                || played.stage().piece(id).filter(p -> isWithin(p, board, inner)).isPresent();
+                || played.stage()
+                        .piece(id)
+                        .filter(p -> isWithin(p, board, inner))
+                        .isPresent();
     }
 
     private boolean isWithin(Piece piece, Board board, Box inner) {

@@ -141,12 +141,15 @@ final class ToldBefore {
         if (told.size() == 1 && (withStations || isNumberedAlike(told.get(first), first))) {
             return List.of(words.say(first.key("else.as"), first.sign()));
         }
-        return told.entrySet().stream().map(e -> beats(e.getKey(), e.getValue())).toList();
+        return told.entrySet().stream()
+                .map(e -> beats(e.getKey(), e.getValue()))
+                .toList();
     }
 
     private boolean isNumberedAlike(List<Script.Line> lines, Known known) {
-        return lines.stream()
-                .allMatch(l -> there(l, known.turned()).filter(t -> t.mark().equals(l.mark())).isPresent());
+        return lines.stream().allMatch(l -> there(l, known.turned())
+                .filter(t -> t.mark().equals(l.mark()))
+                .isPresent());
     }
 
     private String beats(Known known, List<Script.Line> lines) {
@@ -161,9 +164,7 @@ final class ToldBefore {
             return words.say(known.key("beats.as"), here.size(), beats(here), known.sign());
         }
         String sentence = words.say("beats.as.beats", here.size(), beats(here), beats(there), known.sign());
-        return known.turned()
-                ? sentence.replaceFirst("\\.$", "") + words.say("turned")
-                : sentence;
+        return known.turned() ? sentence.replaceFirst("\\.$", "") + words.say("turned") : sentence;
     }
 
     /** "1 to 4 and 6" */
@@ -175,8 +176,11 @@ final class ToldBefore {
                 i++;
             }
             int to = all.get(i);
-            String run = to == from + 1 ? from + words.say("and") + to : words.say("to", "" + from, "" + to);
-            runs.add(from == to ? "" + from : run);
+            if (to > from + 1) {
+                runs.add(words.say("to", "" + from, "" + to));
+            } else {
+                runs.addAll(from == to ? List.of("" + from) : List.of("" + from, "" + to));
+            }
         }
         String last = runs.remove(runs.size() - 1);
         return runs.isEmpty() ? last : String.join(words.say("comma"), runs) + words.say("and") + last;

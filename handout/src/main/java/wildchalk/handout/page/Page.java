@@ -15,17 +15,19 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.scene.Frame;
 import wildchalk.core.scene.Ink;
 import wildchalk.core.scene.Legend;
 import wildchalk.core.scene.Look;
-import wildchalk.core.script.Counts;
+import wildchalk.core.script.AttackWords;
 import wildchalk.core.setout.SetOut;
 import wildchalk.core.setout.Sheet;
 import wildchalk.core.setout.SheetWords;
 import wildchalk.core.setout.Starts;
 import wildchalk.handout.order.HandOut;
+import wildchalk.handout.order.NeedWords;
 import wildchalk.handout.order.Order;
 import wildchalk.handout.order.Played;
 import wildchalk.handout.order.Progress;
@@ -97,7 +99,7 @@ public final class Page implements HandOut {
                         "style",
                         Template.beside(Page.class, "page.css"),
                         "where",
-                        Markup.text(where(lowest)),
+                        Markup.text(where(rungs)),
                         "more",
                         more,
                         "script",
@@ -106,8 +108,13 @@ public final class Page implements HandOut {
                         json));
     }
 
-    private static String where(Played lowest) {
-        return lowest.surface().name() + ". " + String.join(", ", Counts.of(lowest.stage(), lowest.surface())) + ".";
+    private static String where(List<Played> rungs) {
+        Played lowest = rungs.get(0);
+        return lowest.surface().name() + ". " + NeedWords.of(rungs) + " "
+                + AttackWords.of(
+                        lowest.stage(),
+                        lowest.surface(),
+                        lowest.drill().showing().attack());
     }
 
     private static ObjectNode data(Order order, List<Played> rungs, SvgBrush.Inks inks, Progress progress)
@@ -201,8 +208,10 @@ public final class Page implements HandOut {
         list(
                 out,
                 "Who starts where",
-                Starts.of(lowest.stage(), lowest.surface(), order.units()).stream()
-                        .map(s -> s.name() + ": " + s.words(order.units()))
+                Stream.concat(
+                                Stream.of(SheetWords.facing(lowest.surface())),
+                                Starts.of(lowest.stage(), lowest.surface(), order.units()).stream()
+                                        .map(s -> s.name() + ": " + s.words(order.units())))
                         .toList());
         Sheet sheet = SetOut.of(lowest.stage(), lowest.surface(), order.units(), order.handful());
         list(

@@ -183,12 +183,19 @@ final class RungData {
         ArrayNode lines = node.putArray("lines");
         List<Script.Line> script = way.script().lines();
         for (Script.Line line : script) {
-            lines.addObject()
+            ObjectNode one = lines.addObject()
                     .put("n", line.number())
+                    .put("mark", line.mark())
                     .put("t", hundredths(line.t()))
                     .put("depth", line.depth())
                     .put("heading", line.heading())
                     .put("text", pool.of(Subtitles.words(line, way.stage())));
+            if (!line.isTaken()) {
+                ArrayNode does = one.putArray("does");
+                line.does().stream()
+                        .filter(a -> way.stage().action(a).isPresent())
+                        .forEach(does::add);
+            }
         }
         ObjectNode told = node.putObject("told");
         for (Piece.Person person : way.stage().people()) {

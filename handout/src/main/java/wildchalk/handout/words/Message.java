@@ -9,13 +9,13 @@ import java.util.List;
 import java.util.Set;
 import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Instruction.Freeze;
-import wildchalk.core.script.Counts;
 import wildchalk.core.script.Script;
 import wildchalk.core.setout.SetOut;
 import wildchalk.core.setout.Sheet;
 import wildchalk.core.setout.SheetWords;
 import wildchalk.core.setout.Starts;
 import wildchalk.handout.order.HandOut;
+import wildchalk.handout.order.NeedWords;
 import wildchalk.handout.order.Order;
 import wildchalk.handout.order.Played;
 import wildchalk.handout.order.Progress;
@@ -55,8 +55,7 @@ public final class Message implements HandOut {
         Played lowest = rungs.get(0);
         List<String> lines = new ArrayList<>();
         lines.add(order.drill().title());
-        lines.add(
-                lowest.surface().name() + ". " + String.join(", ", Counts.of(lowest.stage(), lowest.surface())) + ".");
+        lines.add(lowest.surface().name() + ". " + NeedWords.of(rungs));
         order.drill().cautions().forEach(c -> lines.add("Take care: " + c));
         rungs.forEach(r -> rung(r, lines));
         lines.add("");

@@ -126,6 +126,17 @@
     const alike = w => Object.keys(way.taken).filter(k => w.taken[k] === way.taken[k]).length;
     return rung.ways.filter(w => w.taken[read] === value).sort((a, b) => alike(b) - alike(a))[0];
   }
+  /* What is told of an option that is not taken shows the way on which it is, from where it begins. */
+  function follow(line) {
+    const does = w => w.actions.filter(a => a.start !== undefined && line.does.includes(a.id));
+    const alike = w => Object.keys(way.taken).filter(k => w.taken[k] === way.taken[k]).length;
+    const other = rung.ways.filter(w => does(w).length).sort((a, b) => does(b).length - does(a).length || alike(b) - alike(a))[0];
+    if (other) {
+      const start = Math.min(...does(other).map(a => a.start));
+      showWay(other);
+      seek(start + (start > 0 ? 0.001 : 0));
+    }
+  }
   function showLines() {
     const rows = [];
     way.lines.forEach((line, i) => {
@@ -135,10 +146,13 @@
       li.tabIndex = 0;
       li.dataset.line = i;
       if (line.depth) { li.style.marginLeft = 1.2 * line.depth + 'em'; }
-      li.append(element('b', line.n || '\u2013'), element('span', pooled(told !== undefined ? told : line.text)));
+      li.append(element('b', line.mark), element('span', pooled(told !== undefined ? told : line.text)));
       if (!line.n) { li.classList.add('other'); }
       if (followed && told === undefined) { li.classList.add('aside'); }
-      const go = () => { if (line.n) { pause(); seek(line.t + (line.t > 0 ? 0.001 : 0)); } };
+      const go = () => {
+        pause();
+        if (line.n) { seek(line.t + (line.t > 0 ? 0.001 : 0)); } else { follow(line); }
+      };
       li.addEventListener('click', go);
       li.addEventListener('keydown', e => { if (e.key === 'Enter') { go(); } });
       rows.push(li);

@@ -88,9 +88,13 @@ class CardPicturesTest {
                 List<Rectangle2D> areas = new Diagram(setting, made.highest()).areas(row);
                 for (int i = 0; i < row.size(); i++) {
                     Shot shot = row.get(i);
-                    String name = file.getFileName() + " " + rung.rung().sign() + " " + shot.phase().first();
+                    String name = file.getFileName() + " " + rung.rung().sign() + " "
+                            + shot.phase().first();
                     all.add(new Printed(
-                            name, shot, areas.get(i), Diagram.seen(areas.get(i), shot.frame(), shot.played(), Diagram.TOKEN)));
+                            name,
+                            shot,
+                            areas.get(i),
+                            Diagram.seen(areas.get(i), shot.frame(), shot.played(), Diagram.TOKEN)));
                 }
             }
         }
@@ -110,7 +114,8 @@ class CardPicturesTest {
         double unit = picture.seen().frame().unit();
         double t = picture.shot().phase().t();
         Set<Shape> ground = new HashSet<>(board.ground());
-        List<Shape> shapes = Diagram.shapes(picture.shot(), picture.seen().frame(), picture.seen().shown());
+        List<Shape> shapes = Diagram.shapes(
+                picture.shot(), picture.seen().frame(), picture.seen().shown());
         Predicate<String> wanted = picture.shot().wanted(board, picture.seen().shown());
         List<Rectangle2D> tokens = new ArrayList<>();
         List<Vec> onTokens = new ArrayList<>();
@@ -136,14 +141,15 @@ class CardPicturesTest {
         Map<Shape.Label, Rectangle2D> boxes = new HashMap<>();
         for (Shape.Label label : free) {
             double size = label.size() * picture.scale();
-            boxes.put(label, picture.around(label.at(), Lines.width(label.text(), Typeface.TEXT_BOLD, size), size * 0.8));
+            boxes.put(
+                    label, picture.around(label.at(), Lines.width(label.text(), Typeface.TEXT_BOLD, size), size * 0.8));
         }
         Rectangle2D page = new Rectangle2D.Double(
                 -0.01, -0.01, picture.area().getWidth() + 0.02, picture.area().getHeight() + 0.02);
         boxes.forEach((label, box) -> {
             assertTrue(page.contains(box), picture.name() + ": " + label.text() + " leaves the picture " + box);
-            tokens.forEach(
-                    token -> assertTrue(!token.intersects(box), picture.name() + ": " + label.text() + " hides a token"));
+            tokens.forEach(token ->
+                    assertTrue(!token.intersects(box), picture.name() + ": " + label.text() + " hides a token"));
             boxes.forEach((other, otherBox) -> assertTrue(
                     label == other || !box.intersects(otherBox),
                     picture.name() + ": " + label.text() + " lies on " + other.text()));
@@ -185,14 +191,16 @@ class CardPicturesTest {
         String written = labels.stream().map(Shape.Label::text).collect(Collectors.joining(" "));
         Set<String> words = labels.stream().map(Shape.Label::text).collect(Collectors.toSet());
         List<String> missing = new ArrayList<>();
-        BeatNumbers numbers = new BeatNumbers(played.stage(), picture.shot().phase().way());
+        BeatNumbers numbers =
+                new BeatNumbers(played.stage(), picture.shot().phase().way());
         Map<String, OptionMark> marks = OptionMarks.of(played.stage(), played.script());
         for (Action action : played.stage().actions()) {
             if (!picture.shot().phase().actions().contains(action.id())) {
                 continue;
             }
             OptionMark mark = marks.get(action.id());
-            String number = mark != null ? mark.number() : numbers.of(action.id()) > 0 ? "" + numbers.of(action.id()) : "";
+            String number =
+                    mark != null ? mark.number() : numbers.of(action.id()) > 0 ? "" + numbers.of(action.id()) : "";
             if (!number.isEmpty() && !words.contains(number)) {
                 missing.add(number);
             }
@@ -207,7 +215,10 @@ class CardPicturesTest {
             if (wanted.test(piece.id()) && !written.contains(said.strip().replaceAll("\\s+", " "))) {
                 missing.add(said);
             }
-            if (piece instanceof Piece.Person p && wanted.test(p.id()) && !words.contains(p.label()) && !p.label().isBlank()) {
+            if (piece instanceof Piece.Person p
+                    && wanted.test(p.id())
+                    && !words.contains(p.label())
+                    && !p.label().isBlank()) {
                 missing.add(p.label());
             }
         }

@@ -56,8 +56,7 @@ class SheetsReadTest {
         Map<String, Vec> landmarks = new HashMap<>();
         landmarks.put("middle", Vec.ZERO);
         surface.landmarks().forEach(l -> landmarks.put(l.name(), l.at()));
-        return new SheetReader(
-                landmarks, new Vec(1, 0), surface.word("side-line", "sideline"), Units.METRIC.pace());
+        return new SheetReader(landmarks, new Vec(1, 0), surface.word("side-line", "sideline"), Units.METRIC.pace());
     }
 
     private static void near(Sheet.Step step, SheetReader reader, String words) {

@@ -85,9 +85,7 @@ public final class BoardState {
     }
 
     private void follow() {
-        script = model.base()
-                .through()
-                .script(model.viewing().unitsProperty().get().unit());
+        script = model.base().script(model.viewing().unitsProperty().get());
         drafts.forget();
         selection.keepToStage();
         sheets.ask(

@@ -7,12 +7,14 @@ import wildchalk.core.casting.Named;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Drill.LineKey;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Reads;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.measure.Units;
 import wildchalk.core.runthrough.RunThrough;
 import wildchalk.core.scene.Aids;
 import wildchalk.core.scene.Board;
 import wildchalk.core.scene.Frame;
+import wildchalk.core.script.Script;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.timeline.Timeline;
 
@@ -21,9 +23,10 @@ import wildchalk.core.timeline.Timeline;
  *
  * @param stage as it is drawn, which is what edits are made of
  * @param through the same as it is looked at: with people of a squad in the roles, where there are any
+ * @param written the words, where the board needed them: with options, whose lines are marked as they are told
  * @param moved ids of the pieces and actions that an edit under way has changed; empty when there is none
  */
-public record Shown(Stage stage, RunThrough through, Board board, Set<String> moved) {
+public record Shown(Stage stage, RunThrough through, Board board, Optional<Script> written, Set<String> moved) {
 
     /**
      * What a stage is shown on, and how.
@@ -34,13 +37,21 @@ public record Shown(Stage stage, RunThrough through, Board board, Set<String> mo
             Surface surface, LineKey key, Frame frame, Units units, Aids aids, Choices choices, Optional<Named> cast) {
 
         private Shown show(Stage stage, RunThrough through, Set<String> moved) {
-            return new Shown(stage, through, through.board(key, frame, units, aids), moved);
+            Optional<Script> written =
+                    Reads.of(stage).isEmpty() ? Optional.empty() : Optional.of(through.script(units.unit()));
+            Board board = through.board(key, frame, units, aids, written.orElse(Script.NONE));
+            return new Shown(stage, through, board, written, moved);
         }
     }
 
     public static Shown of(Stage stage, Manner manner) {
         Stage looked = manner.cast().map(c -> c.on(stage, manner.surface())).orElse(stage);
         return manner.show(stage, RunThrough.of(looked, manner.surface(), manner.choices()), Set.of());
+    }
+
+    /** The words. */
+    Script script(Units units) {
+        return written.orElseGet(() -> through.script(units.unit()));
     }
 
     public Timeline timeline() {
@@ -72,6 +83,6 @@ public record Shown(Stage stage, RunThrough through, Board board, Set<String> mo
                         || !then.timeline().line(a.id()).equals(timeline().line(a.id())))
                 .forEach(a -> changes.add(a.id()));
         return new Shown(
-                then.stage, then.through, then.board.reusingLines(board).prepared(), Set.copyOf(changes));
+                then.stage, then.through, then.board.reusingLines(board).prepared(), then.written, Set.copyOf(changes));
     }
 }
