@@ -2,6 +2,7 @@ package wildchalk.core.motion;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicLongArray;
 import wildchalk.core.geometry.Vec;
 
 /** Where one person is at any time. */
@@ -9,6 +10,8 @@ public final class PersonTrack {
 
     private final Pose first;
     private final List<Stretch> stretches = new ArrayList<>();
+    /** Where they should face step by step, as far as anybody has asked; on whichever thread. */
+    private volatile Looked looked;
 
     /** Somebody who stands until they are sent somewhere. */
     public PersonTrack(Pose first) {
@@ -23,6 +26,7 @@ public final class PersonTrack {
             stretches.set(last, stretches.get(last).cutAt(next.start()));
         }
         stretches.add(next);
+        looked = null;
     }
 
     /** Where they are and how they should face at a time, seconds; see {@link #seen}. */
@@ -33,7 +37,33 @@ public final class PersonTrack {
 
     /** Where they are at a time, seconds, and how they face: turned no faster than a body turns. */
     public Pose seen(double time) {
-        return new Pose(at(time), Nose.at(time, t -> pose(t).facing()));
+        Looked steps = looked;
+        if (steps == null) {
+            steps = new Looked();
+            looked = steps;
+        }
+        return new Pose(at(time), Nose.at(time, t -> pose(t).facing(), steps::facing));
+    }
+
+    /** What was found at each step, kept because every moment asks for some fifty of them. */
+    private final class Looked {
+
+        /** No facing has these bits, so that a step at which nobody has looked yet is 0. */
+        private static final long NEVER = 0x7FF8_0000_0000_0001L;
+
+        /** They stand before the first step and after the last. */
+        private final AtomicLongArray facings = new AtomicLongArray((int) Math.ceil(end() / Nose.STEP) + 3);
+
+        double facing(int step) {
+            int i = Math.max(0, Math.min(facings.length() - 1, step + 1));
+            long known = facings.get(i);
+            if (known != 0) {
+                return Double.longBitsToDouble(known ^ NEVER);
+            }
+            double facing = pose((i - 1) * Nose.STEP).facing();
+            facings.set(i, Double.doubleToRawLongBits(facing) ^ NEVER);
+            return facing;
+        }
     }
 
     /** Where they are at a time, seconds. */

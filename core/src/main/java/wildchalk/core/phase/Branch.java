@@ -46,8 +46,8 @@ record Branch(Optional<Option> option, int beat, List<Script.Line> lines, Set<St
 
     private static void add(List<Branch> branches, Stage stage, Aside aside, List<Script.Line> lines) {
         Set<String> actions = new LinkedHashSet<>();
-        lines.forEach(l ->
-                l.does().stream().filter(a -> stage.action(a).isPresent()).forEach(actions::add));
+        lines.forEach(
+                l -> l.does().stream().filter(a -> stage.action(a).isPresent()).forEach(actions::add));
         branches.add(new Branch(aside.outer(), aside.beat(), List.copyOf(lines), actions));
     }
 }

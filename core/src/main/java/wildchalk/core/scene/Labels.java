@@ -131,9 +131,10 @@ final class Labels {
             }
         }
         board.stage().actions().stream().filter(a -> wanted.test(a.id())).forEach(this::line);
-        board.targets().forEach(t -> placer.keepSeen(List.of(
-                onPage(t.at().minus(Vec.polar(t.width() / 2, t.facing() + Math.PI / 2))),
-                onPage(t.at().plus(Vec.polar(t.width() / 2, t.facing() + Math.PI / 2))))));
+        board.targets()
+                .forEach(t -> placer.keepSeen(List.of(
+                        onPage(t.at().minus(Vec.polar(t.width() / 2, t.facing() + Math.PI / 2))),
+                        onPage(t.at().plus(Vec.polar(t.width() / 2, t.facing() + Math.PI / 2))))));
         if (board.stage().stations().stream().allMatch(s -> wanted.test(s.id()))) {
             board.movingOn().stream()
                     .flatMap(s -> Extent.of(List.of(s)).stream())

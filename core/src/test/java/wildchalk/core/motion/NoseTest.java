@@ -17,10 +17,10 @@ class NoseTest {
     @ParameterizedTest
     @ValueSource(doubles = {0.3, -1.2, 2.5, 3.1, -3.1})
     void whatSnapsIsTurnedAsFastAsABodyTurns(double by) {
-        double before = Nose.at(1, snap(by));
+        double before = at(1, snap(by));
         assertEquals(0, before, 1e-9);
         for (double t = 1; t < 5; t += 0.002) {
-            double now = Nose.at(t, snap(by));
+            double now = at(t, snap(by));
             assertTrue(
                     Math.abs(Math.IEEEremainder(now - before, 2 * Math.PI)) <= Nose.FASTEST * 0.002 + 1e-9,
                     "it snaps at " + t);
@@ -31,15 +31,19 @@ class NoseTest {
 
     @Test
     void halfOfATurnIsDoneAtTheMomentItself() {
-        assertEquals(0.75, Nose.at(3 - 1e-9, snap(1.5)), 0.3);
-        assertEquals(0.75, Nose.at(3 + 1e-9, snap(1.5)), 0.3);
+        assertEquals(0.75, at(3 - 1e-9, snap(1.5)), 0.3);
+        assertEquals(0.75, at(3 + 1e-9, snap(1.5)), 0.3);
     }
 
     @Test
     void whatTurnsSlowlyIsFollowed() {
         for (double t = 0; t < 3; t += 0.1) {
             double at = t;
-            assertEquals(2 * at, Nose.at(at, x -> 2 * x), 1e-9);
+            assertEquals(2 * at, at(at, x -> 2 * x), 1e-9);
         }
+    }
+
+    private static double at(double time, DoubleUnaryOperator wanted) {
+        return Nose.at(time, wanted, step -> wanted.applyAsDouble(step * Nose.STEP));
     }
 }

@@ -68,7 +68,7 @@ public final class Card implements HandOut {
             Made set = fitting(order, rungs);
             progress.step(0.5);
             TaggedPdf pdf = begun.join();
-            pages(pdf, set, order, rungs, progress);
+            pages(pdf, set, order, progress);
             pdf.save(file);
         } catch (CompletionException e) {
             throw new IOException(e.getCause());
@@ -85,14 +85,13 @@ public final class Card implements HandOut {
      */
     public static void behind(TaggedPdf pdf, Order order) throws IOException {
         List<Facts> rungs = Facts.of(order, Played.of(order));
-        pages(pdf, fitting(order, rungs), order, rungs, Progress.UNSEEN);
+        pages(pdf, fitting(order, rungs), order, Progress.UNSEEN);
     }
 
-    private static void pages(TaggedPdf pdf, Made set, Order order, List<Facts> rungs, Progress progress)
-            throws IOException {
+    private static void pages(TaggedPdf pdf, Made set, Order order, Progress progress) throws IOException {
         for (int page = 0; page < set.layout().pages(); page++) {
             progress.step(0.5 + 0.4 * page / set.layout().pages());
-            page(pdf, set, page, order, rungs);
+            page(pdf, set, page, order);
         }
     }
 
@@ -156,7 +155,7 @@ public final class Card implements HandOut {
         return new Made(Layout.of(content.bands(), sheet), head, content, sheet.height() * share);
     }
 
-    private static void page(TaggedPdf pdf, Made set, int page, Order order, List<Facts> rungs) throws IOException {
+    private static void page(TaggedPdf pdf, Made set, int page, Order order) throws IOException {
         pdf.page();
         for (Layout.Placed placed : set.layout().placed()) {
             if (placed.page() == page) {
@@ -164,7 +163,7 @@ public final class Card implements HandOut {
             }
         }
         Setting setting = set.setting();
-        String number = number(page + 1, set.layout().pages(), rungs);
+        String number = number(page + 1, set);
         double y = order.paper().height() - MARGIN * 0.7;
         pdf.unsaid(() -> {
             pdf.text(number, Typeface.TEXT, 8.5, setting.ink(Ink.FAINT), MARGIN, y);
@@ -179,9 +178,10 @@ public final class Card implements HandOut {
         });
     }
 
-    private static String number(int page, int pages, List<Facts> rungs) {
+    private static String number(int page, Made set) {
+        int pages = set.layout().pages();
         if (pages > WANTED_PAGES) {
-            return CardContent.tooMuch(rungs, page, pages);
+            return set.content().tooMuch(page, pages);
         }
         return pages > 1 ? CardContent.WORDS.say("page", Integer.toString(page), Integer.toString(pages)) : "";
     }

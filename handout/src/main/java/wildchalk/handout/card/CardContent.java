@@ -31,6 +31,9 @@ final class CardContent {
     /** How high the picture of the gear is, as a share of the others: there is less on it. */
     private static final double GEAR = 0.7;
 
+    /** It is as high as this at least, points. */
+    private static final double LEAST_GEAR = 110;
+
     private static final int FEW_PIECES = 2;
     /** So many pictures stand beside each other on a page that is higher than broad; one more on a broad one. */
     private static final int IN_A_ROW = 2;
@@ -41,6 +44,7 @@ final class CardContent {
     private final Setting column;
     private final double highest;
     private final RungWords told;
+    private int pictures;
 
     /** @param highest no picture is higher, points */
     CardContent(Order order, List<Facts> rungs, Setting head, Setting column, double highest) {
@@ -64,8 +68,9 @@ final class CardContent {
         told.tellStarts(rungs.get(0));
         for (Facts rung : rungs) {
             List<Shot> shots = rung.shots().stream()
-                    .filter(s -> told.isNew(rung.rung(), s.phase()))
+                    .filter(s -> told.isNew(rung, s.phase()))
                     .toList();
+            pictures += shots.size();
             List<List<Shot>> rows = rows(shots);
             if (rows.isEmpty()) {
                 columns.addAll(heading(rung, column));
@@ -150,7 +155,7 @@ final class CardContent {
     List<List<Shot>> rows(List<Shot> shots) {
         // A ladder needs the room: words stand beside its pictures.
         boolean ladder =
-                rungs.size() > 1 && (shots.size() == 1 || shots.stream().noneMatch(Shot::isWhole));
+                rungs.size() > 1 && (shots.size() <= 1 || shots.stream().noneMatch(Shot::isWhole));
         boolean inColumn = ladder
                 || shots.size() == 1
                         && !shots.get(0).isWhole()
@@ -160,26 +165,22 @@ final class CardContent {
             return rows;
         }
         int most = order.paper().across() ? IN_A_ROW + 1 : IN_A_ROW;
+        Diagram diagram = new Diagram(head, highest);
         List<Shot> row = new ArrayList<>();
         for (Shot shot : shots) {
-            if (shot.isWhole() || row.size() == most) {
-                addTo(rows, row);
+            List<Shot> with = new ArrayList<>(row);
+            with.add(shot);
+            boolean fits = with.stream().noneMatch(Shot::isWhole) ? with.size() <= most : diagram.fit(with);
+            if (!row.isEmpty() && !fits) {
+                rows.add(row);
                 row = new ArrayList<>();
             }
             row.add(shot);
-            if (shot.isWhole()) {
-                addTo(rows, row);
-                row = new ArrayList<>();
-            }
         }
-        addTo(rows, row);
-        return rows;
-    }
-
-    private static void addTo(List<List<Shot>> rows, List<Shot> row) {
         if (!row.isEmpty()) {
             rows.add(row);
         }
+        return rows;
     }
 
     /** What stands over a picture; nothing over the only one of a rung. */
@@ -243,15 +244,15 @@ final class CardContent {
                 column.words(SheetWords.summary(sheet, order.units()) + " " + SheetWords.paceLength(order.units()))));
         if (sheet.steps().size() > FEW_PIECES || rungs.size() == 1) {
             // One cone or two are found without a picture, and a ladder needs the room.
-            slices.add(new Diagram(column, highest * GEAR).gear(lowest(), sheet));
+            slices.add(new Diagram(column, Math.max(LEAST_GEAR, highest * GEAR))
+                    .gear(lowest(), rungs.get(0).frame(), sheet));
         }
         sheet.steps().forEach(s -> slices.addAll(told.step(s, Integer.toString(s.n()))));
         return slices;
     }
 
     /** Why a card has more than two pages. */
-    static String tooMuch(List<Facts> rungs, int page, int pages) {
-        int pictures = rungs.stream().mapToInt(r -> r.shots().size()).sum();
+    String tooMuch(int page, int pages) {
         return WORDS.say(
                 "page.many", Integer.toString(page), Integer.toString(pages), rungs.size(), Integer.toString(pictures));
     }

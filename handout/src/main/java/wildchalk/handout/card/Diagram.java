@@ -36,6 +36,8 @@ public final class Diagram {
     private static final double BETWEEN = 10;
     /** Tokens are no smaller than this share of what is usual on a board. */
     private static final double SMALLER = 0.8;
+    /** Rather than stand alone a picture is so many times as small. */
+    private static final double ABOUT = 1.2;
     /** Round the gear, metres. */
     private static final double ROUND_GEAR = 3;
 
@@ -119,6 +121,14 @@ public final class Diagram {
         });
     }
 
+    /** Whether pictures stand beside each other about as large as they would alone. */
+    boolean fit(List<Shot> shots) {
+        double wide = shots.stream()
+                .mapToDouble(s -> Math.min(setting.width(), highest * s.wants() / sure(s.shape())))
+                .sum();
+        return wide + BETWEEN * (shots.size() - 1) <= setting.width() * ABOUT;
+    }
+
     /** How large pictures beside each other are, points. */
     List<Rectangle2D> areas(List<Shot> shots) {
         double wide = shots.stream().mapToDouble(s -> 1 / sure(s.shape())).sum();
@@ -167,8 +177,7 @@ public final class Diagram {
     }
 
     /** The gear alone, with the numbers of the sheet. */
-    Slice gear(Played played, Sheet sheet) {
-        Frame all = played.frame();
+    Slice gear(Played played, Frame all, Sheet sheet) {
         List<Vec> places =
                 new ArrayList<>(sheet.steps().stream().map(s -> s.piece().at()).toList());
         places.add(sheet.bag());

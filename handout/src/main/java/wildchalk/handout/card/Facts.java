@@ -5,6 +5,7 @@ import java.util.Optional;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.phase.Phases;
+import wildchalk.core.scene.Frame;
 import wildchalk.core.script.Differences;
 import wildchalk.core.setout.SetOut;
 import wildchalk.core.setout.Sheet;
@@ -18,6 +19,7 @@ import wildchalk.handout.order.Played;
  * @param below the rung that it was made from, when that is on the card too
  * @param belowSign the sign of that rung
  * @param differs what it has that the rung below has not
+ * @param frame what of the surface the drill shows, so that nobody is cut off
  * @param shots its pictures, at least one
  */
 record Facts(
@@ -27,10 +29,11 @@ record Facts(
         Optional<Stage> below,
         Optional<String> belowSign,
         List<String> differs,
+        Frame frame,
         List<Shot> shots) {
 
     static List<Facts> of(Order order, List<Played> rungs) {
-        return rungs.stream().map(r -> of(order, r, rungs)).toList();
+        return rungs.parallelStream().map(r -> of(order, r, rungs)).toList();
     }
 
     private static Facts of(Order order, Played rung, List<Played> all) {
@@ -39,6 +42,7 @@ record Facts(
                 .flatMap(f -> all.stream().filter(r -> r.rung().id().equals(f)).findFirst());
         Optional<Stage> below =
                 under.map(f -> Ladder.build(order.drill(), f.rung().id()));
+        Frame frame = rung.frame();
         return new Facts(
                 rung,
                 SetOut.of(rung.stage(), rung.surface(), order.units(), order.handful()),
@@ -52,6 +56,7 @@ record Facts(
                                 rung.surface(),
                                 order.units().unit()))
                         .orElse(List.of()),
-                Shot.of(rung, Phases.of(rung.stage(), rung.surface(), rung.timeline(), rung.script())));
+                frame,
+                Shot.of(rung, frame, Phases.of(rung.stage(), rung.surface(), rung.timeline(), rung.script())));
     }
 }

@@ -89,12 +89,23 @@ final class RungWords {
         return slices;
     }
 
-    /** Whether a picture shows anything that the card does not tell yet. */
-    boolean isNew(Played rung, Phase phase) {
-        return phase.why() == Phase.Why.START
-                || rung.script().lines().stream()
-                        .filter(l -> l.does().stream().anyMatch(phase.actions()::contains))
-                        .anyMatch(l -> before.on(List.of(l)).isEmpty());
+    /** Whether a picture shows anything that no picture of the rung below shows. */
+    boolean isNew(Facts facts, Phase phase) {
+        if (facts.below().isEmpty()) {
+            return true;
+        }
+        Stage here = facts.rung().stage();
+        Set<String> other = Differences.ids(facts.below().get(), here).all();
+        boolean start = phase.why() == Phase.Why.START;
+        if (start && other.stream().anyMatch(id -> here.action(id).isEmpty())) {
+            return true;
+        }
+        boolean done = phase.actions().stream().anyMatch(other::contains);
+        return done
+                && (start
+                        || facts.rung().script().lines().stream()
+                                .filter(l -> l.does().stream().anyMatch(phase.actions()::contains))
+                                .anyMatch(l -> before.on(List.of(l)).isEmpty()));
     }
 
     /** Who is next is said on the lowest rung, and where it is otherwise; a rule of the rep on every one. */

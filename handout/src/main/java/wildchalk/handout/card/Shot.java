@@ -41,8 +41,7 @@ record Shot(Played played, Phase phase, Frame frame, boolean isWhole) {
     /** From the middle of a token to what must be round it, as a share of the picture; about, for small pictures. */
     private static final double TOKEN_SHARE = 0.06;
 
-    static List<Shot> of(Played played, List<Phase> phases) {
-        Frame all = played.frame();
+    static List<Shot> of(Played played, Frame all, List<Phase> phases) {
         Board board = played.board(all);
         return phases.stream().map(p -> of(played, p, all, board)).toList();
     }

@@ -42,6 +42,8 @@ public record Played(Drill drill, Rung rung, String sign, RunThrough through, Sc
         Map<String, Stage> stages = Ladder.all(drill);
         return drill.ladder().stream()
                 .filter(r -> order.rung().isEmpty() || order.rung().get().equals(r.id()))
+                .toList()
+                .parallelStream()
                 .map(r -> of(order, surface, r, signs.get(r.id()), stages.get(r.id())))
                 .toList();
     }

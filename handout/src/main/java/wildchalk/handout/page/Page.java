@@ -14,6 +14,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import wildchalk.core.geometry.Box;
@@ -140,9 +141,13 @@ public final class Page implements HandOut {
             matrix.add(m);
         }
         ArrayNode all = data.putArray("rungs");
+        RungData.Told told = new RungData.Told(new ConcurrentHashMap<>(), new Tracks(pool));
+        List<RungData> worked = rungs.parallelStream()
+                .map(r -> new RungData(r, pool, inks, toPage, seen, told))
+                .toList();
         for (int i = 0; i < rungs.size(); i++) {
             progress.step((double) i / rungs.size());
-            all.add(new RungData(rungs.get(i), pool, inks, toPage, seen).data());
+            all.add(worked.get(i).data());
         }
         data.set("pool", pool.all());
         return data;

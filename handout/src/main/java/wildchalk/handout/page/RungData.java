@@ -4,9 +4,12 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.awt.geom.AffineTransform;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Dose;
@@ -43,14 +46,29 @@ final class RungData {
     private final SvgBrush.Inks inks;
     private final AffineTransform toPage;
     private final Frame frame;
+    /** What is told to somebody in place of a line, by both; of all rungs of a page. */
+    private final Map<String, String> known;
 
-    RungData(Played rung, Pool pool, SvgBrush.Inks inks, AffineTransform toPage, Frame frame) {
+    private final Tracks runs;
+    private final List<Way> worked;
+
+    RungData(Played rung, Pool pool, SvgBrush.Inks inks, AffineTransform toPage, Frame frame, Told told) {
+        this.known = told.words();
+        this.runs = told.runs();
         this.rung = rung;
         this.pool = pool;
         this.inks = inks;
         this.toPage = toPage;
         this.frame = frame;
+        this.worked = ways();
     }
+
+    /**
+     * What the rungs of a page have in common.
+     *
+     * @param words what is told to somebody in place of a line, by both
+     */
+    record Told(Map<String, String> words, Tracks runs) {}
 
     ObjectNode data() {
         ObjectNode data = MAKE.objectNode();
@@ -73,15 +91,34 @@ final class RungData {
                     .put("answer", freeze.answer());
         }
         ArrayNode ways = data.putArray("ways");
-        List<Choices> all = Reads.ways(rung.stage());
-        ways.add(way(rung));
-        Choices first = settled(rung);
-        all.stream()
-                .limit(MOST_WAYS)
-                .map(rung::going)
-                .filter(p -> !settled(p).equals(first))
-                .forEach(p -> ways.add(way(p)));
+        worked.forEach(w -> ways.add(way(w)));
         return data;
+    }
+
+    /** The way that was chosen, then the others, each with its board; worked out side by side. */
+    private List<Way> ways() {
+        Choices first = settled(rung);
+        List<Choices> others =
+                Reads.ways(rung.stage()).stream().limit(MOST_WAYS).toList();
+        Stream<Played> all = Stream.concat(
+                Stream.of(rung),
+                others.parallelStream().map(rung::going).filter(p -> !settled(p).equals(first)));
+        return all.toList().parallelStream()
+                .map(p -> new Way(p, p.board(frame).prepared(), told(p)))
+                .toList();
+    }
+
+    /**
+     * A way worked out.
+     *
+     * @param told by the id of each person what they are told of each line, empty where it is not about them
+     */
+    private record Way(Played played, Board board, Map<String, List<String>> told) {}
+
+    private Map<String, List<String>> told(Played way) {
+        Map<String, List<String>> told = new LinkedHashMap<>();
+        way.stage().people().forEach(p -> told.put(p.id(), told(p, way)));
+        return told;
     }
 
     private static Choices settled(Played played) {
@@ -126,9 +163,10 @@ final class RungData {
         }
     }
 
-    private ObjectNode way(Played way) {
+    private ObjectNode way(Way worked) {
         ObjectNode node = MAKE.objectNode();
-        Board board = way.board(frame);
+        Played way = worked.played();
+        Board board = worked.board();
         double duration = way.timeline().duration();
         ObjectNode taken = node.putObject("taken");
         Choices settled = settled(way);
@@ -137,13 +175,13 @@ final class RungData {
         node.put("duration", Math.round(duration * 100) / 100.0);
         chalk(node, way, board);
         ObjectNode tracks = node.putObject("tracks");
-        board.people().forEach(p -> tracks.put(p.id(), pool.of(Track.of(duration, t -> pose(board.pose(p.id(), t))))));
+        board.people().forEach(p -> tracks.put(p.id(), runs.of(p.id(), duration, t -> pose(board.pose(p.id(), t)))));
         board.gearInPlay()
-                .forEach(g ->
-                        tracks.put(g.id(), pool.of(Track.of(duration, t -> place(board.gearOnPicture(g.id(), t))))));
+                .forEach(
+                        g -> tracks.put(g.id(), runs.of(g.id(), duration, t -> place(board.gearOnPicture(g.id(), t)))));
         ArrayNode balls = node.putArray("balls");
         for (Piece.Ball ball : board.balls()) {
-            tracks.put(ball.id(), pool.of(Track.of(duration, t -> place(board.ballOnPicture(ball.id(), t)))));
+            tracks.put(ball.id(), runs.of(ball.id(), duration, t -> place(board.ballOnPicture(ball.id(), t))));
             boolean fromHeap = way.stage().piece(ball.id()).isEmpty();
             double from = fromHeap ? way.timeline().inPlayFrom(ball.id()) : -1;
             // Whatever the moment, so long as it is in play.
@@ -155,7 +193,7 @@ final class RungData {
                             "picture",
                             pool.of(local(board.ball(ball, seen, Set.of()), board.ballOnPicture(ball.id(), seen))));
         }
-        lines(node, way);
+        lines(node, worked);
         stops(node, way, board, settled);
         return node;
     }
@@ -179,7 +217,8 @@ final class RungData {
     }
 
     /** The words of the rep, and what each of those in it is told. */
-    private void lines(ObjectNode node, Played way) {
+    private void lines(ObjectNode node, Way worked) {
+        Played way = worked.played();
         ArrayNode lines = node.putArray("lines");
         List<Script.Line> script = way.script().lines();
         for (Script.Line line : script) {
@@ -198,11 +237,24 @@ final class RungData {
             }
         }
         ObjectNode told = node.putObject("told");
-        for (Piece.Person person : way.stage().people()) {
-            if (script.stream().noneMatch(l -> SecondPerson.isAbout(l, way.stage(), person.id()))) {
-                told.set(person.id(), MAKE.objectNode());
-                continue;
+        worked.told().forEach((person, own) -> {
+            ObjectNode words = MAKE.objectNode();
+            for (int i = 0; i < own.size(); i++) {
+                if (!own.get(i).isEmpty()) {
+                    words.put(Integer.toString(i), pool.of(own.get(i)));
+                }
             }
+            told.set(person, words);
+        });
+    }
+
+    /** What somebody is told of each line, empty where it is not about them. The same line is always told the same. */
+    private List<String> told(Piece.Person person, Played way) {
+        List<Script.Line> script = way.script().lines();
+        List<String> about = script.stream()
+                .map(l -> SecondPerson.isAbout(l, way.stage(), person.id()) ? person.id() + "/" + l.text() : "")
+                .toList();
+        if (about.stream().anyMatch(k -> !k.isEmpty() && !known.containsKey(k))) {
             List<Script.Line> own = SecondPerson.write(
                             way.stage(),
                             way.timeline(),
@@ -210,14 +262,13 @@ final class RungData {
                             way.units().unit(),
                             person.id())
                     .lines();
-            ObjectNode words = MAKE.objectNode();
             for (int i = 0; i < own.size(); i++) {
-                if (SecondPerson.isAbout(own.get(i), way.stage(), person.id())) {
-                    words.put(Integer.toString(i), pool.of(Subtitles.words(own.get(i), way.stage())));
+                if (!about.get(i).isEmpty()) {
+                    known.put(about.get(i), Subtitles.words(own.get(i), way.stage()));
                 }
             }
-            told.set(person.id(), words);
         }
+        return about.stream().map(k -> known.getOrDefault(k, "")).toList();
     }
 
     private void stops(ObjectNode node, Played way, Board board, Choices settled) {

@@ -1,6 +1,7 @@
 package wildchalk.handout.page;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.function.DoubleFunction;
 
@@ -9,6 +10,8 @@ final class Track {
 
     /** Looked at so often, seconds. */
     private static final double STEP = 0.02;
+    /** So many steps apart one looks whether anything moves. */
+    private static final int WHILE = 12;
     /** No point is farther off than this, in units of the picture; degrees for angles. */
     private static final double OFF = 0.8;
 
@@ -27,11 +30,15 @@ final class Track {
      * @param at place and angle at a time: {right, down} or {right, down, degrees}
      */
     static List<Integer> of(double duration, DoubleFunction<double[]> at) {
-        int steps = (int) Math.max(1, Math.ceil(duration / STEP));
+        return of(duration, now(duration, at), at);
+    }
+
+    /** The same where it was looked at now and then already. */
+    static List<Integer> of(double duration, List<double[]> now, DoubleFunction<double[]> at) {
+        int steps = steps(duration);
         List<double[]> points = new ArrayList<>();
         double before = 0;
-        for (int i = 0; i <= steps; i++) {
-            double[] p = at.apply(i * STEP);
+        for (double[] p : looked(steps, now, at)) {
             if (p.length > 2) {
                 // The short way round.
                 p[2] = before + Math.IEEEremainder(p[2] - before, 360);
@@ -44,6 +51,38 @@ final class Track {
         keep(points, 0, steps, kept);
         kept.add(steps);
         return differences(points, kept.stream().distinct().sorted().toList());
+    }
+
+    /** The place every {@value #WHILE} steps, and at the end: enough to know a run by that was looked at before. */
+    static List<double[]> now(double duration, DoubleFunction<double[]> at) {
+        int steps = steps(duration);
+        List<double[]> places = new ArrayList<>();
+        for (int i = 0; i < steps; i += WHILE) {
+            places.add(at.apply(i * STEP));
+        }
+        places.add(at.apply(steps * STEP));
+        return places;
+    }
+
+    private static int steps(double duration) {
+        return (int) Math.max(1, Math.ceil(duration / STEP));
+    }
+
+    /** The place at every step. Who is where they were a while ago has stood there. */
+    private static List<double[]> looked(int steps, List<double[]> now, DoubleFunction<double[]> at) {
+        List<double[]> places = new ArrayList<>();
+        for (int i = 0; i < steps; i += WHILE) {
+            int end = Math.min(steps, i + WHILE);
+            double[] here = now.get(i / WHILE);
+            double[] there = now.get(i / WHILE + 1);
+            boolean stands = Arrays.equals(here, there) && Arrays.equals(here, at.apply((i + end) / 2 * STEP));
+            places.add(here.clone());
+            for (int k = i + 1; k < end; k++) {
+                places.add(stands ? here.clone() : at.apply(k * STEP));
+            }
+        }
+        places.add(now.get(now.size() - 1).clone());
+        return places;
     }
 
     private static void keep(List<double[]> points, int from, int to, List<Integer> kept) {
