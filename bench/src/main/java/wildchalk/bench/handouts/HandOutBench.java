@@ -1,8 +1,11 @@
 package wildchalk.bench.handouts;
 
 import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -21,6 +24,8 @@ import wildchalk.handout.order.Progress;
 import wildchalk.handout.page.Page;
 import wildchalk.handout.picture.Picture;
 import wildchalk.handout.picture.SvgPicture;
+import wildchalk.storage.format.DrillReader;
+import wildchalk.storage.format.FormatException;
 
 /** Each kind of hand-out of the demo drills, the first time in a fresh program and once it is warm. */
 public final class HandOutBench {
@@ -37,7 +42,7 @@ public final class HandOutBench {
         System.setProperty("java.awt.headless", "true");
         Path file = Files.createTempFile("wildchalk", ".out");
         for (HandOut kind : List.of(new Card(), new Page(), new Picture(), new SvgPicture(), new Gif())) {
-            for (Drill drill : DemoBook.drills()) {
+            for (Drill drill : drills()) {
                 tell(
                         kind.words() + " of " + drill.title(),
                         kind,
@@ -63,6 +68,17 @@ public final class HandOutBench {
                 file);
         Files.delete(file);
         System.out.println("peak memory of the whole process: " + peak());
+    }
+
+    /** Those of the demo, and one of 25 beats and five rungs that can go nine ways. */
+    private static List<Drill> drills() throws IOException {
+        List<Drill> drills = new ArrayList<>(DemoBook.drills());
+        try (InputStream in = HandOutBench.class.getResourceAsStream("/gallery/there-and-back.drill.json")) {
+            drills.add(DrillReader.read(new String(in.readAllBytes(), StandardCharsets.UTF_8)));
+        } catch (FormatException e) {
+            throw new IOException(e);
+        }
+        return drills;
     }
 
     private static void tell(String what, HandOut kind, Order order, Path file) throws IOException {

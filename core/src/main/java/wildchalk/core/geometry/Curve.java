@@ -2,9 +2,14 @@ package wildchalk.core.geometry;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** An outline or a line made of straight and cubic pieces, in metres: what a brush can paint. */
 public record Curve(List<Segment> segments) {
+
+    /** A circle is a beginning, eight pieces and an end. */
+    private static final int CIRCLE = 10;
+
 
     public Curve {
         segments = List.copyOf(segments);
@@ -93,6 +98,27 @@ public record Curve(List<Segment> segments) {
     /** A circle, radius in metres. */
     public static Curve circle(Vec centre, double radius) {
         return new Builder().arc(centre, radius, 0, 2 * Math.PI).close().build();
+    }
+
+    /** A circle, radius in metres. */
+    public record Circle(Vec centre, double radius) {}
+
+    /** Which circle it is, when it was made as one; it may have been moved and scaled evenly since. */
+    public Optional<Circle> asCircle() {
+        if (segments.size() != CIRCLE || !(segments.get(0) instanceof MoveTo first)) {
+            return Optional.empty();
+        }
+        if (!(segments.get(CIRCLE / 2 - 1) instanceof CubicTo half) || !(segments.get(CIRCLE - 1) instanceof Close)) {
+            return Optional.empty();
+        }
+        Vec centre = first.to().towards(half.to(), 0.5);
+        double radius = first.to().distance(centre);
+        boolean round = segments.stream()
+                .filter(CubicTo.class::isInstance)
+                .map(CubicTo.class::cast)
+                .allMatch(c -> Math.abs(c.to().distance(centre) - radius) < 1e-9 * radius
+                        && Math.abs(c.first().distance(centre) - c.second().distance(centre)) < 1e-9 * radius);
+        return round ? Optional.of(new Circle(centre, radius)) : Optional.empty();
     }
 
     /** An arc from {@code start} radians over {@code sweep} radians (positive is clockwise on the page). */

@@ -24,13 +24,15 @@ public final class Starts {
      * @param name what they are called, and their colour where there is more than one: "player 7, coral"
      * @param place empty where no rounding is near enough
      * @param hasBall whether they begin with a ball
+     * @param ball what that is called: "ball", "puck"
      */
-    public record Start(Piece.Person person, String name, Optional<Measured> place, boolean hasBall) {
+    public record Start(
+            Piece.Person person, String name, Optional<Measured> place, boolean hasBall, String ball) {
 
         /** "from the left post, 9 m towards the own end, with the ball" */
         public String words(Units units) {
             return place.map(p -> SheetWords.tape(p, units)).orElse("as on the picture")
-                    + (hasBall ? ", with a ball" : "");
+                    + (hasBall ? ", with a " + ball : "");
         }
     }
 
@@ -59,7 +61,8 @@ public final class Starts {
                                         : ""),
                         measurer.measure(p.at(), gear, NEAR_ENOUGH),
                         stage.balls().stream()
-                                .anyMatch(b -> b.heldBy().filter(p.id()::equals).isPresent())))
+                                .anyMatch(b -> b.heldBy().filter(p.id()::equals).isPresent()),
+                        surface.word("ball", "ball")))
                 .toList();
     }
 }

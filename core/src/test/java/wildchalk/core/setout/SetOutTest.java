@@ -102,8 +102,8 @@ class SetOutTest {
     @Test
     void leftAndRightAreSaidOnceAndMarkedOnThePlan() {
         assertEquals(
-                "Left and right, of a touchline, a post or a corner, are as you face the attacking end, whichever way you "
-                        + "turn. On the plan that end is at the top, the left touchline on the left.",
+                "Left and right are as you face the attacking end, whichever way you turn; so are the left and right "
+                        + "touchline, posts and corners. On the plan that end is at the top, the left touchline on the left.",
                 SheetWords.facing(PITCH, Showing.Attack.UP));
         assertTrue(SheetWords.facing(PITCH, Showing.Attack.RIGHT)
                 .endsWith("on the right, the left touchline at the top."));

@@ -174,6 +174,11 @@ public final class Page implements HandOut {
                 used.add(ink);
                 return "class=\"s" + ink.ordinal() + "\"";
             }
+
+            @Override
+            public boolean setsType() {
+                return false;
+            }
         };
     }
 

@@ -2,6 +2,7 @@ package wildchalk.handout.paint;
 
 import java.awt.geom.AffineTransform;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import wildchalk.core.geometry.Curve;
 import wildchalk.core.geometry.Vec;
@@ -21,6 +22,11 @@ public final class SvgBrush implements Brush {
         String fill(Ink ink);
 
         String stroke(Ink ink);
+    
+        /** Whether labels say themselves how they are set; else a style sheet does: bold, in the middle. */
+        default boolean setsType() {
+            return true;
+        }
     }
 
     private final StringBuilder out;
@@ -79,6 +85,21 @@ public final class SvgBrush implements Brush {
 
     @Override
     public void fill(Shape.Fill fill) {
+        Optional<Curve.Circle> circle = fill.outline().asCircle();
+        if (circle.isPresent()) {
+            // A fifth as long as its curves.
+            double[] at = at(circle.get().centre());
+            out.append("<circle ")
+                    .append(inks.fill(fill.ink()))
+                    .append(" cx=\"")
+                    .append(number(at[0]))
+                    .append("\" cy=\"")
+                    .append(number(at[1]))
+                    .append("\" r=\"")
+                    .append(length(circle.get().radius()))
+                    .append("\"/>");
+            return;
+        }
         out.append("<path ")
                 .append(inks.fill(fill.ink()))
                 .append(" d=\"")
@@ -136,15 +157,15 @@ public final class SvgBrush implements Brush {
                 .append(number(y))
                 .append("\" font-size=\"")
                 .append(number(size))
-                .append("\" font-family=\"")
-                .append(family(face))
-                .append("\" font-weight=\"")
-                .append(face == Typeface.TEXT ? "400" : "700")
-                .append("\" text-anchor=\"")
-                .append(anchor)
+                .append(inks.setsType() ? type(face, anchor) : "")
                 .append("\">")
                 .append(Markup.text(words))
                 .append("</text>");
+    }
+
+    private static String type(Typeface face, String anchor) {
+        return "\" font-family=\"" + family(face) + "\" font-weight=\"" + (face == Typeface.TEXT ? "400" : "700")
+                + "\" text-anchor=\"" + anchor;
     }
 
     /** A line of text that is as wide as it is with our own typeface, whatever is at hand where it is looked at. */
