@@ -10,7 +10,6 @@ public record Curve(List<Segment> segments) {
     /** A circle is a beginning, eight pieces and an end. */
     private static final int CIRCLE = 10;
 
-
     public Curve {
         segments = List.copyOf(segments);
     }

@@ -26,8 +26,7 @@ public final class Starts {
      * @param hasBall whether they begin with a ball
      * @param ball what that is called: "ball", "puck"
      */
-    public record Start(
-            Piece.Person person, String name, Optional<Measured> place, boolean hasBall, String ball) {
+    public record Start(Piece.Person person, String name, Optional<Measured> place, boolean hasBall, String ball) {
 
         /** "from the left post, 9 m towards the own end, with the ball" */
         public String words(Units units) {

@@ -40,6 +40,8 @@ record Shot(Played played, Phase phase, Frame frame, boolean isWhole) {
     private static final int MANY = 10;
     /** From the middle of a token to what must be round it, as a share of the picture; about, for small pictures. */
     private static final double TOKEN_SHARE = 0.06;
+    /** Tokens may be so many times as large on a card as on a board. */
+    private static final double LARGER = 1.25;
 
     static List<Shot> of(Played played, Frame all, List<Phase> phases) {
         Board board = played.board(all);
@@ -76,6 +78,16 @@ record Shot(Played played, Phase phase, Frame frame, boolean isWhole) {
         played.stage().pieces().stream()
                 .filter(p -> all && !(p instanceof Piece.Person))
                 .forEach(p -> places.addAll(corners(p, played)));
+        double unit = board.frame().unit() * LARGER;
+        played.stage().people().stream()
+                .filter(p -> all || acting.contains(p.id()))
+                .filter(Piece.LineUp.class::isInstance)
+                .map(Piece.LineUp.class::cast)
+                .filter(l -> l.waiting() > 0)
+                .map(l -> l.at().plus(Vec.polar(
+                        l.queue().away(l.waiting(), unit),
+                        l.facing() + l.queue().direction())))
+                .forEach(places::add);
         return places.isEmpty() ? board.frame().view() : Box.around(places).grown(room);
     }
 

@@ -22,7 +22,7 @@ public final class SvgBrush implements Brush {
         String fill(Ink ink);
 
         String stroke(Ink ink);
-    
+
         /** Whether labels say themselves how they are set; else a style sheet does: bold, in the middle. */
         default boolean setsType() {
             return true;
