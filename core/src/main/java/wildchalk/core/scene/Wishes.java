@@ -135,7 +135,8 @@ final class Wishes implements PieceCases.Families<Void> {
                 Text text = wrapped(words, unit * 1.1, Ink.CHALK);
                 Vec at = onPage(board.stationNumber(station));
                 Vec right = at.plus(new Vec(unit * 1.5 + text.half().x(), 0));
-                Vec under = at.plus(new Vec(text.half().x() - unit, unit * 1.2 + text.half().y()));
+                Vec under = at.plus(
+                        new Vec(text.half().x() - unit, unit * 1.2 + text.half().y()));
                 List<Vec> places = new ArrayList<>(List.of(right, under, under.plus(new Vec(0, unit))));
                 places.addAll(round(at, text.half(), OFF));
                 places.addAll(inCorners(area, text.half()));

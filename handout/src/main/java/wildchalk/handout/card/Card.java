@@ -108,24 +108,37 @@ public final class Card implements HandOut {
         if (one.isPresent()) {
             return one.get();
         }
-        Made made = null;
+        Made least = null;
         for (int k = first; k < PICTURES.length; k++) {
-            for (double size : SIZES) {
-                made = set(order, rungs, size, PICTURES[k]);
-                if (made.layout().pages() <= WANTED_PAGES) {
-                    boolean emptyish = made.layout().lastFilled(sheet(order)) < HARDLY_ANYTHING;
-                    return emptyish
-                            ? onOnePage(order, rungs, first, SIZES.length).orElse(made)
-                            : made;
-                }
+            // Where the smallest letters do not fit, none do.
+            least = set(order, rungs, SIZES[SIZES.length - 1], PICTURES[k]);
+            if (least.layout().pages() <= WANTED_PAGES) {
+                Made made = largest(order, rungs, PICTURES[k]).orElse(least);
+                boolean emptyish = made.layout().lastFilled(sheet(order)) < HARDLY_ANYTHING;
+                return emptyish ? onOnePage(order, rungs, first, SIZES.length).orElse(made) : made;
             }
         }
         Made small = set(order, rungs, LAST_SIZE, PICTURES[PICTURES.length - 1]);
-        return small.layout().pages() <= WANTED_PAGES ? small : made;
+        return small.layout().pages() <= WANTED_PAGES ? small : least;
+    }
+
+    /** The largest letters, with pictures of this size, of which two pages hold all. */
+    private static Optional<Made> largest(Order order, List<Facts> rungs, double pictures) {
+        for (double size : SIZES) {
+            Made made = set(order, rungs, size, pictures);
+            if (made.layout().pages() <= WANTED_PAGES) {
+                return Optional.of(made);
+            }
+        }
+        return Optional.empty();
     }
 
     /** On one page, in one of so many sizes and with pictures that can still be read. */
     private static Optional<Made> onOnePage(Order order, List<Facts> rungs, int first, int sizes) {
+        Made least = set(order, rungs, SIZES[sizes - 1], PICTURES[first + PICTURES_FOR_ONE_PAGE - 1]);
+        if (least.layout().pages() > 1) {
+            return Optional.empty();
+        }
         for (int i = 0; i < sizes; i++) {
             for (int k = first; k < first + PICTURES_FOR_ONE_PAGE; k++) {
                 Made made = set(order, rungs, SIZES[i], PICTURES[k]);
