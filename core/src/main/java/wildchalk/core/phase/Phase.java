@@ -46,4 +46,9 @@ public record Phase(
     public Phase {
         actions = Set.copyOf(actions);
     }
+
+    /** The same with other things done in it. */
+    Phase with(Set<String> others) {
+        return new Phase(way, t, first, last, others, why, option, station);
+    }
 }

@@ -67,7 +67,23 @@ public final class Phases {
             phases.addAll(main(branches, Optional.empty()));
         }
         branches.stream().filter(a -> a.actions().size() >= LONG_OPTION).forEach(a -> phases.addAll(own(a)));
+        phases.set(0, withWhatIsShownNowhere(phases));
         return phases;
+    }
+
+    /**
+     * What no line tells, what cannot happen, and what is done at no station is shown with the set-out, so that nothing
+     * that was drawn is lost.
+     */
+    private Phase withWhatIsShownNowhere(List<Phase> phases) {
+        Set<String> shown = new HashSet<>();
+        phases.forEach(p -> shown.addAll(p.actions()));
+        Set<String> all = new LinkedHashSet<>(phases.get(0).actions());
+        stage.actions().stream()
+                .map(Action::id)
+                .filter(id -> !shown.contains(id))
+                .forEach(all::add);
+        return phases.get(0).with(all);
     }
 
     /** What is taken, of a station or of everybody. */
@@ -85,12 +101,12 @@ public final class Phases {
                 beats.size(),
                 i -> GAIN.get(why(beats, i, branches)),
                 i -> beats.get(i).actions().size()
-                        + instead(branches, beats.get(i)).size());
+                        + instead(branches, beats.get(i), station).size());
         for (int i = 0; i < cuts.size() && !beats.isEmpty(); i++) {
             List<Beat> here = beats.subList(cuts.get(i), i + 1 < cuts.size() ? cuts.get(i + 1) : beats.size());
             Set<String> actions = new LinkedHashSet<>();
             here.forEach(b -> actions.addAll(b.actions()));
-            here.forEach(b -> actions.addAll(instead(branches, b)));
+            here.forEach(b -> actions.addAll(instead(branches, b, station)));
             boolean first = cuts.get(i) == 0;
             Beat end = here.get(here.size() - 1);
             phases.add(new Phase(
@@ -98,48 +114,35 @@ public final class Phases {
                     first ? 0 : here.get(0).t(),
                     Integer.toString(numbers.of(here.get(0).actions().get(0))),
                     Integer.toString(numbers.of(end.actions().get(0))),
-                    first && station.isEmpty() ? withWhatIsToldNowhere(actions, branches) : actions,
+                    actions,
                     first ? Why.START : why(beats, cuts.get(i), branches),
                     Optional.empty(),
                     station.map(Piece::id)));
         }
         if (beats.isEmpty() && station.isEmpty()) {
-            Set<String> all = stage.actions().stream().map(Action::id).collect(Collectors.toSet());
-            phases.add(new Phase(taken, 0, "", "", all, Why.START, Optional.empty(), Optional.empty()));
+            phases.add(new Phase(taken, 0, "", "", Set.of(), Why.START, Optional.empty(), Optional.empty()));
         }
         return phases;
     }
 
     private boolean isOf(String action, Optional<Piece.Station> station) {
-        return station.isEmpty()
-                || stage.action(action)
-                        .flatMap(a -> stage.person(a.who()))
-                        .flatMap(stage::stationOf)
-                        .filter(station.get()::equals)
-                        .isPresent();
-    }
-
-    /**
-     * What cannot happen, and what no line tells, is shown with the set-out, so that nothing that was drawn is lost.
-     */
-    private Set<String> withWhatIsToldNowhere(Set<String> actions, List<Branch> branches) {
-        Set<String> all = new LinkedHashSet<>(actions);
-        Set<String> told = new HashSet<>();
-        taken.beats().forEach(b -> told.addAll(b.actions()));
-        branches.forEach(a -> told.addAll(a.actions()));
-        stage.actions().stream()
-                .map(Action::id)
-                .filter(id -> !told.contains(id))
-                .forEach(all::add);
-        return all;
+        // What is repeated within a rep is drawn, and told, once.
+        return stage.action(action)
+                .filter(a -> station.isEmpty()
+                        || stage.person(a.who())
+                                .flatMap(stage::stationOf)
+                                .filter(station.get()::equals)
+                                .isPresent())
+                .isPresent();
     }
 
     /** What could happen instead of what is decided in a beat: of a long option only how it begins. */
-    private static Set<String> instead(List<Branch> branches, Beat beat) {
+    private Set<String> instead(List<Branch> branches, Beat beat, Optional<Piece.Station> station) {
         Set<String> actions = new LinkedHashSet<>();
         branches.stream()
                 .filter(a -> a.beat() == beat.n())
                 .forEach(a -> actions.addAll(a.actions().size() >= LONG_OPTION ? a.begins() : a.actions()));
+        actions.removeIf(a -> !isOf(a, station));
         return actions;
     }
 

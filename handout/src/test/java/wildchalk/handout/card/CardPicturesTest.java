@@ -21,6 +21,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.phase.Phases;
 import wildchalk.core.scene.Board;
 import wildchalk.core.scene.OptionMark;
 import wildchalk.core.scene.OptionMarks;
@@ -106,6 +107,19 @@ class CardPicturesTest {
     void whatIsWrittenHidesNothingAndIsAllThere(Path file) throws Exception {
         for (Paper paper : List.of(new Paper(Paper.Size.A4, false, false), new Paper(Paper.Size.LETTER, true, true))) {
             printed(file, paper).forEach(CardPicturesTest::check);
+        }
+    }
+
+    /** Whatever is drawn on a rung is on one of its pictures, taken or not, possible or not. */
+    @ParameterizedTest
+    @MethodSource("drills")
+    void nothingThatIsDrawnIsOnNoPicture(Path file) throws Exception {
+        for (Played rung : Played.of(Order.of(DrillReader.read(file)))) {
+            Set<String> shown = new HashSet<>();
+            Phases.of(rung.stage(), rung.surface(), rung.timeline(), rung.script())
+                    .forEach(p -> shown.addAll(p.actions()));
+            assertEquals(
+                    rung.stage().actions().stream().map(Action::id).collect(Collectors.toSet()), shown, rung.name());
         }
     }
 
