@@ -24,8 +24,6 @@ import wildchalk.core.timeline.Timeline;
 /** A rehearsed stage as pictures: make one, ask it for the layers that are wanted. */
 public final class Board {
 
-    /** How broad the lines of options are that are not taken, as a share of others. */
-    private static final double OF_OPTIONS = 0.75;
 
     private final Surface surface;
     private final Stage stage;

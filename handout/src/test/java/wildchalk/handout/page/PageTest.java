@@ -207,6 +207,26 @@ class PageTest {
         noComplaints();
     }
 
+    /** Words and arrows of an option have one number, and its words lead to the way on which it is taken. */
+    @Test
+    void anOptionIsFollowedFromItsWords() throws Exception {
+        open(Tool.demo("lamplighter"));
+        WebElement option = browser.findElements(By.cssSelector("#lines li.other")).stream()
+                .filter(l -> l.getText().contains("take it"))
+                .findFirst()
+                .orElseThrow();
+        String number = option.findElement(By.tagName("b")).getText();
+        assertTrue(number.matches("3[a-z]"), number);
+        assertTrue((boolean) js(
+                "return [...document.querySelectorAll('#chalk text')].some(t => t.textContent === arguments[0])", number));
+        assertTrue((boolean) js(
+                "return [...document.querySelectorAll('#chalk text')].some(t => t.textContent === 'take it')"));
+        option.click();
+        assertTrue((boolean) js("return document.querySelector('#reads input:checked').parentNode.textContent.includes('take it')"));
+        assertFalse(find("clock").getText().equals("0.0 s"), "it stands where the option begins");
+        noComplaints();
+    }
+
     @Test
     void nothingThatIsWrittenIsTakenForAnythingElse() throws Exception {
         Drill demo = Tool.demo("skylark");
