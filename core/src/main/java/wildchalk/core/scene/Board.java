@@ -24,7 +24,6 @@ import wildchalk.core.timeline.Timeline;
 /** A rehearsed stage as pictures: make one, ask it for the layers that are wanted. */
 public final class Board {
 
-
     private final Surface surface;
     private final Stage stage;
     /** When actions happen and where their lines run. */

@@ -63,7 +63,7 @@ final class Labels {
         Labels labels = new Labels(board, t, wanted, shown);
         labels.wishForPieces();
         labels.wishForActions();
-        return labels.placed(shown);
+        return labels.placed();
     }
 
     /** The same for the gear alone, with a number for each step of a sheet, and which end is attacked. */
@@ -72,7 +72,7 @@ final class Labels {
         labels.wishForPieces();
         numbers.forEach((id, n) -> board.stage().piece(id).ifPresent(p -> labels.wishes.step(p, n)));
         labels.wishes.attackingEnd(SheetWords.attackingEnd());
-        return labels.placed(shown);
+        return labels.placed();
     }
 
     /** By what the name of a person is found, whose line may be called something too. */
@@ -95,8 +95,8 @@ final class Labels {
         return Box.around(List.of(corner, other));
     }
 
-    private Map<String, List<Shape>> placed(Box shown) {
-        keepFree(shown);
+    private Map<String, List<Shape>> placed() {
+        keepFree();
         List<Wish> all = wishes.all();
         List<Vec> places = placer.place(all);
         Map<String, List<Shape>> shapes = new LinkedHashMap<>();
@@ -108,7 +108,7 @@ final class Labels {
     }
 
     /** What must stay visible. */
-    private void keepFree(Box shown) {
+    private void keepFree() {
         if (t >= 0) {
             board.people().forEach(p -> free(board.pose(p.id(), t).at(), TOKEN));
             board.balls().stream()
