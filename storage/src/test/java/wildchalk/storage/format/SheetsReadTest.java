@@ -43,8 +43,8 @@ class SheetsReadTest {
         for (Rung rung : drill.ladder()) {
             Stage stage = Ladder.build(drill, rung.id());
             Sheet sheet = SetOut.of(stage, drill.surface(), Units.METRIC, SetOut.USUAL_HANDFUL);
-            SheetReader taping = reader(drill.surface(), stage);
-            SheetReader stepping = reader(drill.surface(), stage);
+            SheetReader taping = reader(drill.surface());
+            SheetReader stepping = reader(drill.surface());
             for (Sheet.Step step : sheet.steps()) {
                 near(step, taping, SheetWords.tape(step.tape(), Units.METRIC));
                 step.paces().ifPresent(p -> near(step, stepping, SheetWords.paces(p)));
@@ -52,7 +52,7 @@ class SheetsReadTest {
         }
     }
 
-    private static SheetReader reader(Surface surface, Stage stage) {
+    private static SheetReader reader(Surface surface) {
         Map<String, Vec> landmarks = new HashMap<>();
         landmarks.put("middle", Vec.ZERO);
         surface.landmarks().forEach(l -> landmarks.put(l.name(), l.at()));
