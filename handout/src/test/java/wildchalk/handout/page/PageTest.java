@@ -218,11 +218,13 @@ class PageTest {
         String number = option.findElement(By.tagName("b")).getText();
         assertTrue(number.matches("3[a-z]"), number);
         assertTrue((boolean) js(
-                "return [...document.querySelectorAll('#chalk text')].some(t => t.textContent === arguments[0])", number));
-        assertTrue((boolean) js(
-                "return [...document.querySelectorAll('#chalk text')].some(t => t.textContent === 'take it')"));
+                "return [...document.querySelectorAll('#chalk text')].some(t => t.textContent === arguments[0])",
+                number));
+        assertTrue((boolean)
+                js("return [...document.querySelectorAll('#chalk text')].some(t => t.textContent === 'take it')"));
         option.click();
-        assertTrue((boolean) js("return document.querySelector('#reads input:checked').parentNode.textContent.includes('take it')"));
+        assertTrue((boolean)
+                js("return document.querySelector('#reads input:checked').parentNode.textContent.includes('take it')"));
         assertFalse(find("clock").getText().equals("0.0 s"), "it stands where the option begins");
         noComplaints();
     }
