@@ -89,9 +89,11 @@ public final class SvgBrush implements Brush {
         if (circle.isPresent()) {
             // A fifth as long as its curves.
             double[] at = at(circle.get().centre());
-            out.append("<circle ")
+            out.append("<circle")
+                    .append(' ')
                     .append(inks.fill(fill.ink()))
-                    .append(" cx=\"")
+                    .append(' ')
+                    .append("cx=\"")
                     .append(number(at[0]))
                     .append("\" cy=\"")
                     .append(number(at[1]))
