@@ -33,7 +33,8 @@ public record Placement(boolean ends, boolean sides, double turn, Vec shift) {
         return new Placement(false, false, by, round.minus(round.rotated(by)).plus(shift));
     }
 
-    Vec place(Vec at) {
+    /** Where something is that is at a place. */
+    public Vec place(Vec at) {
         return way(at).plus(shift);
     }
 
@@ -43,7 +44,8 @@ public record Placement(boolean ends, boolean sides, double turn, Vec shift) {
         return turn == 0 ? mirrored : mirrored.rotated(turn);
     }
 
-    double facing(double facing) {
+    /** Which way somebody faces who faces a way, radians. */
+    public double facing(double facing) {
         double across = ends ? Math.PI - facing : facing;
         return ends || sides || turn != 0
                 ? Math.IEEEremainder((sides ? -across : across) + turn, 2 * Math.PI) + 0.0

@@ -78,6 +78,8 @@ final class Errands {
             }
             lying.remove(ball);
             double there = t + seconds(path) + (byItself ? seconds(List.of(last(path), rules.place(next, set))) : 0);
+            double picked = t + (ball.holder().isPresent() ? 0 : seconds(upTo(path, ball)));
+            brought(ball, n, picked, there, Optional.of(ground.crowd().letter(person)));
             ground.stock().bring(ball.from(), cast.set(), start, there, byItself);
         }
         Line line = ground.floor().line(next, set);
@@ -85,7 +87,16 @@ final class Errands {
         path.add(first ? rules.place(next, set) : rules.slot(next, set, line.size()));
         double there = t + seconds(path);
         walks(n, person, t, path);
-        arrives(changed ? "" : role, person, first, there, line);
+        arrives(changed ? "" : role, person, first, new Arrival(n, ground.floor().place(next, set), there), line);
+    }
+
+    /** The way to where a ball lies: the last but one place of a way on which it is brought back. */
+    private List<Vec> upTo(List<Vec> path, Played.BallUse ball) {
+        return path.subList(0, path.lastIndexOf(Rules.at(ball.lies(), cast.side())) + 1);
+    }
+
+    private void brought(Played.BallUse ball, int n, double picked, double there, Optional<String> by) {
+        ground.crowd().brought().add(new Crowd.Brought(ball, cast.side(), cast.set(), n, picked, there, by));
     }
 
     /** Who changes with somebody goes on as that one would have gone on. */
@@ -103,19 +114,35 @@ final class Errands {
         return theirs.or(to::role).orElse(role);
     }
 
+    /** Where somebody comes after a rep, and when. */
+    private record Arrival(int rep, Floor.Place at, double there) {
+
+        Crowd.Stand stand(int person) {
+            return new Crowd.Stand(person, Optional.of(at), there, rep);
+        }
+    }
+
     /** @param role whose place is taken by somebody who was out; empty for none */
-    private void arrives(String role, int person, boolean first, double there, Line line) {
+    private void arrives(String role, int person, boolean first, Arrival arrival, Line line) {
+        double there = arrival.there();
+        Crowd crowd = ground.crowd();
         if (first) {
             line.keep(person, there);
+            crowd.stands(arrival.stand(person));
             return;
         }
-        ground.crowd().person(person).goesOn();
+        crowd.person(person).goesOn();
         if (!role.isEmpty() && rules.of(role).to().isOut()) {
             ground.floor().bench().join(person, there);
+            crowd.stands(new Crowd.Stand(person, Optional.empty(), there, arrival.rep()));
             Line.Waiter in = ground.floor().bench().take();
-            ground.floor().line(role, cast.set()).join(in.person(), Math.max(in.ready(), there));
+            double ready = Math.max(in.ready(), there);
+            ground.floor().line(role, cast.set()).join(in.person(), ready);
+            Floor.Place theirs = ground.floor().place(role, cast.set());
+            crowd.stands(new Crowd.Stand(in.person(), Optional.of(theirs), ready, arrival.rep()));
         } else {
             line.join(person, there);
+            crowd.stands(arrival.stand(person));
         }
     }
 
@@ -140,22 +167,26 @@ final class Errands {
     }
 
     /** What nobody who played brings back. */
-    void leftLying() {
+    void leftLying(int n) {
         for (Played.BallUse ball : lying) {
             double over = start + cast.played().over();
             Vec at = Rules.at(ball.lies(), cast.side());
             Vec to = Rules.at(ball.from().at(), cast.set());
             if (rules.fetcher() == Rotation.Fetcher.NOBODY) {
                 ground.stock().leave(start);
-            } else if (!lastInLine(ball, over, at, to)) {
+                brought(ball, n, Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, Optional.empty());
+            } else if (!lastInLine(n, ball, at, to)) {
                 Vec by = coach.orElse(to);
-                double there = over + walks.seconds(by.distance(at)) + walks.seconds(at.distance(to));
+                double picked = over + walks.seconds(by.distance(at));
+                double there = picked + walks.seconds(at.distance(to));
+                brought(ball, n, picked, there, Optional.empty());
                 ground.stock().bring(ball.from(), cast.set(), start, there, false);
             }
         }
     }
 
-    private boolean lastInLine(Played.BallUse ball, double over, Vec at, Vec to) {
+    private boolean lastInLine(int n, Played.BallUse ball, Vec at, Vec to) {
+        double over = start + cast.played().over();
         if (rules.fetcher() != Rotation.Fetcher.LAST_IN_LINE) {
             return false;
         }
@@ -166,7 +197,14 @@ final class Errands {
                 Line.Waiter waiter = entry.getValue().at(idle.get());
                 List<Vec> path = List.of(from, at, to, from);
                 walks(0, waiter.person(), over, path);
-                ground.stock().bring(ball.from(), cast.set(), start, over + seconds(path.subList(0, 3)), false);
+                double there = over + seconds(path.subList(0, 3));
+                brought(
+                        ball,
+                        n,
+                        over + seconds(path.subList(0, 2)),
+                        there,
+                        Optional.of(ground.crowd().letter(waiter.person())));
+                ground.stock().bring(ball.from(), cast.set(), start, there, false);
                 entry.getValue().away(idle.get(), over + seconds(path));
                 return true;
             }

@@ -23,7 +23,12 @@ final class Floor {
 
     /** Those who wait for a role. */
     Line line(String role, Side set) {
-        return lines.computeIfAbsent(new Place(NextInLine.token(role), rules.set(role, set)), p -> new Line());
+        return lines.computeIfAbsent(place(role, set), p -> new Line());
+    }
+
+    /** Where those wait who are to have a role on a side. */
+    Place place(String role, Side set) {
+        return new Place(NextInLine.token(role), rules.set(role, set));
     }
 
     /** Those who are out. */

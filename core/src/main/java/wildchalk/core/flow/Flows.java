@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;
 
 /**
@@ -27,6 +28,7 @@ public final class Flows {
     private static final int GRAIN = 5;
 
     private final Stage stage;
+    private final Optional<Dose> dose;
     private final Rules rules;
     private final Ways ways;
     private final Walks walks;
@@ -42,6 +44,7 @@ public final class Flows {
      */
     public Flows(Stage stage, Surface surface, Optional<Dose> dose) {
         this.stage = stage;
+        this.dose = dose;
         this.ways = new Ways(stage, surface);
         this.rules = new Rules(stage, ways.written(), dose);
         this.walks = new Walks(surface, stage.effort());
@@ -86,6 +89,24 @@ public final class Flows {
         }
     }
 
+    private Flows(Flows other, Stage said) {
+        this.stage = said;
+        this.dose = other.dose;
+        this.ways = other.ways;
+        this.rules = new Rules(said, ways.written(), dose);
+        this.walks = other.walks;
+    }
+
+    /**
+     * The same with other things said of where people go, when the next rep begins, which sides are played and who
+     * fetches balls. Its reps are the same, and not worked out again.
+     *
+     * @param said the stage, in which nothing else is another
+     */
+    public Flows saying(Stage said) {
+        return new Flows(this, said);
+    }
+
     /** How many people it takes at least, each copy. */
     public int fewest() {
         return rules.fewest();
@@ -121,34 +142,66 @@ public final class Flows {
      * @throws IllegalArgumentException for a line that is none of its {@link #lines()}
      */
     public synchronized Flow of(Asked asked) {
+        return flow(asked, played(asked));
+    }
+
+    /**
+     * The stage played, with where everybody is meanwhile.
+     *
+     * @param unit the radius of a token as it is drawn, metres: those who wait stand as close as can be drawn; 0 for as
+     *     close as they stand
+     * @throws IllegalArgumentException for a line that is none of its {@link #lines()}
+     */
+    public synchronized Replay replay(Asked asked, double unit) {
+        List<Rotating> copies = played(asked);
+        double end = asked.minutes() * 60;
+        Slots slots = new Slots(rules, new Vec(0, ways.surface().width() / 2), unit);
+        List<CopyTracks> tracks =
+                copies.stream().map(c -> new CopyTracks(slots, walks, c, end)).toList();
+        return new Replay(flow(asked, copies), tracks, List.of());
+    }
+
+    private List<Rotating> played(Asked asked) {
         if (!lines().containsAll(asked.lines().keySet())) {
             throw new IllegalArgumentException(asked.lines() + ": " + lines());
         }
-        int people = asked.people();
-        int copies = asked.copies();
-        double seconds = asked.minutes() * 60;
+        List<Rotating> played = new ArrayList<>();
+        int letter = 0;
+        for (int copy = 1; copy <= asked.copies(); copy++) {
+            int here = asked.people() / asked.copies() + (copy <= asked.people() % asked.copies() ? 1 : 0);
+            Rotating rotating = new Rotating(rules, ways, walks, new Rotating.Wanted(copy, letter, here, asked));
+            rotating.run();
+            played.add(rotating);
+            letter += here;
+        }
+        return played;
+    }
+
+    private Flow flow(Asked asked, List<Rotating> copies) {
         List<Flow.Rep> reps = new ArrayList<>();
         Map<String, Flow.Each> each = new LinkedHashMap<>();
         List<Flow.Jam> jams = new ArrayList<>();
         List<Flow.Meeting> meetings = new ArrayList<>();
         int most = 0;
         int without = 0;
-        int letter = 0;
-        for (int copy = 1; copy <= copies; copy++) {
-            int here = people / copies + (copy <= people % copies ? 1 : 0);
-            Rotating rotating = new Rotating(rules, ways, walks, new Rotating.Wanted(copy, letter, here, asked));
-            rotating.run();
-            letter += here;
+        for (Rotating rotating : copies) {
             reps.addAll(rotating.reps());
             each.putAll(rotating.each());
             jams.addAll(rotating.jams());
-            meetings.addAll(Meetings.among(rotating.moves()));
+            meetings.addAll(Meetings.among(rotating.crowd().moves()));
             most += rotating.stock().needed().most();
             without += rotating.stock().needed().withoutFetching();
         }
         idle(each, reps.size(), jams);
         return new Flow(
-                seconds, reps, each, new Flow.Balls(most, without), interval(reps), jams, meetings, rules.guessed());
+                asked.minutes() * 60,
+                reps,
+                each,
+                new Flow.Balls(most, without),
+                interval(reps),
+                jams,
+                meetings,
+                rules.guessed());
     }
 
     /** Whoever never has a turn though there were enough for everybody twice. */
@@ -176,6 +229,25 @@ public final class Flows {
         }
         between.sort(null);
         return between.isEmpty() ? Optional.empty() : Optional.of(between.get(between.size() / 2));
+    }
+
+    /** The letters of those who stand for each role to begin with, whoever is in front first, in the first copy. */
+    public Map<String, List<String>> lettersAtStart(Asked asked) {
+        int here = asked.people() / asked.copies() + (asked.people() % asked.copies() > 0 ? 1 : 0);
+        Floor floor = new Floor(rules);
+        if (here < rules.fewest()) {
+            return Map.of();
+        }
+        floor.lineUp(here, asked.lines());
+        Map<String, List<String>> letters = new LinkedHashMap<>();
+        floor.lines().forEach((place, line) -> {
+            List<String> these = new ArrayList<>();
+            for (int i = 0; i < line.size(); i++) {
+                these.add(Letters.of(line.at(i).person()));
+            }
+            letters.merge(place.role(), these, (one, other) -> one);
+        });
+        return letters;
     }
 
     /** What it comes to, in plain sentences, most important first. */

@@ -43,7 +43,7 @@ final class Meetings {
     }
 
     private void look(Move one, Move other) {
-        if (one.rep() == other.rep() || one.who().equals(other.who())) {
+        if (one.isWith(other) || one.who().equals(other.who())) {
             return;
         }
         double t = Math.max(one.from(), other.from());

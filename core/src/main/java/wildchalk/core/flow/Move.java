@@ -56,6 +56,14 @@ record Move(String who, int rep, double from, double to, Way way) {
         return way.at(t - from, to > from ? Math.max(0, Math.min(1, (t - from) / (to - from))) : 1);
     }
 
+    /** Whether both are in one rep, on the same side of it: what they do to each other there is meant. */
+    boolean isWith(Move other) {
+        return rep == other.rep
+                && way instanceof InRep a
+                && other.way instanceof InRep b
+                && a.side() == b.side();
+    }
+
     boolean isInRep() {
         return way instanceof InRep;
     }

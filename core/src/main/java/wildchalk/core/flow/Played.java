@@ -53,12 +53,13 @@ record Played(Timeline timeline, double over, Map<String, Part> parts, List<Ball
     /**
      * A ball in a rep.
      *
+     * @param id of the ball
      * @param from where it is when the rep begins
      * @param holder id of whoever has it at the end; empty for one that lies
      * @param lastBy id of whoever had it last; empty for one that nobody had
      * @param lies where it is at the end
      */
-    record BallUse(Source from, Optional<String> holder, Optional<String> lastBy, Vec lies) {}
+    record BallUse(String id, Source from, Optional<String> holder, Optional<String> lastBy, Vec lies) {}
 
     /**
      * Where a ball is taken from.
@@ -163,6 +164,7 @@ record Played(Timeline timeline, double over, Map<String, Part> parts, List<Ball
                         .findFirst();
         List<Possession> had = timeline.possessions(ball);
         return new BallUse(
+                ball,
                 new Source(role, heap, at),
                 timeline.holder(ball, over),
                 had.isEmpty()

@@ -62,12 +62,12 @@ final class Rotating {
         this.asked = wanted.asked();
         this.end = asked.minutes() * 60;
         this.floor = new Floor(rules);
-        this.stock = new Stock(ways.stage());
+        this.stock = new Stock(rules.stage());
     }
 
-    /** Everybody's moves: what they do in reps and between them. */
-    List<Move> moves() {
-        return crowd.moves();
+    /** Those who play, and what they do in reps and between them. */
+    Crowd crowd() {
+        return crowd;
     }
 
     List<Flow.Rep> reps() {
@@ -95,6 +95,7 @@ final class Rotating {
         if (spare > 0) {
             jam(1, "spare", spare);
         }
+        stand();
         double due = 0;
         int parts = 0;
         for (int n = 1; due < end; n++) {
@@ -123,6 +124,18 @@ final class Rotating {
                 next = Math.max(next, play(n, cast, start, start - due));
             }
             due = next;
+        }
+    }
+
+    /** Everybody is where they begin. */
+    private void stand() {
+        floor.lines().forEach((place, line) -> {
+            for (int i = 0; i < line.size(); i++) {
+                crowd.stands(new Crowd.Stand(line.at(i).person(), Optional.of(place), 0, 0));
+            }
+        });
+        for (int i = 0; i < floor.bench().size(); i++) {
+            crowd.stands(new Crowd.Stand(floor.bench().at(i).person(), Optional.empty(), 0, 0));
         }
     }
 
@@ -227,7 +240,7 @@ final class Rotating {
         for (Piece.Person role : rules.roles()) {
             errands.goesOn(n, role.id());
         }
-        errands.leftLying();
+        errands.leftLying(n);
         return due(start, over, played);
     }
 

@@ -72,6 +72,11 @@ final class Rules {
         return new Rotation.Goes("", role.id(), to, Optional.empty());
     }
 
+    /** What it is said of. */
+    Stage stage() {
+        return stage;
+    }
+
     /** Everybody it takes at once, on one side. */
     List<Piece.Person> roles() {
         return roles;
@@ -179,6 +184,14 @@ final class Rules {
         return stage.pieces().stream()
                 .anyMatch(p -> p instanceof Piece.Ball b
                         && b.heldBy().filter(role::equals).isPresent());
+    }
+
+    /** How many balls lie on heaps in reach of a place. */
+    int spare(Vec place) {
+        return stage.pieces().stream()
+                .filter(p -> p instanceof Piece.Supply && p.at().distance(place) <= Stock.REACH)
+                .mapToInt(p -> ((Piece.Supply) p).count())
+                .sum();
     }
 
     /** Whether somebody who is out can come back. */

@@ -14,7 +14,7 @@ import wildchalk.core.geometry.Vec;
 final class Stock {
 
     /** Whoever has no ball takes one from a heap so near, metres. */
-    private static final double REACH = 3;
+    static final double REACH = 3;
 
     private final Stage stage;
     /** When each ball is there, by where that is. */
