@@ -18,8 +18,6 @@ final class CopyTracks {
     private static final double FAR = 3;
 
     private static final double JOG = 3;
-    /** From one who is out to the next, and from the edge, metres. */
-    private static final double OUT = 1.5;
 
     private final Slots slots;
     private final Walks walks;
@@ -152,7 +150,7 @@ final class CopyTracks {
         private Vec place(Queues.Standing standing, double t) {
             return standing.where()
                     .map(w -> slots.at(w, queues.before(standing, t)))
-                    .orElseGet(() -> slots.out(person, OUT));
+                    .orElseGet(() -> slots.out(queues.before(standing, t)));
         }
     }
 }

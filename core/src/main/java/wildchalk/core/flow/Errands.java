@@ -87,7 +87,7 @@ final class Errands {
         path.add(first ? rules.place(next, set) : rules.slot(next, set, line.size()));
         double there = t + seconds(path);
         walks(n, person, t, path);
-        arrives(changed ? "" : role, person, first, new Arrival(n, ground.floor().place(next, set), there), line);
+        arrives(changed ? "" : role, person, first, new Arrival(n, ground.floor().place(next, set), t, there), line);
     }
 
     /** The way to where a ball lies: the last but one place of a way on which it is brought back. */
@@ -114,8 +114,8 @@ final class Errands {
         return theirs.or(to::role).orElse(role);
     }
 
-    /** Where somebody comes after a rep, and when. */
-    private record Arrival(int rep, Floor.Place at, double there) {
+    /** Where somebody comes after a rep, when they set off and when they are there. */
+    private record Arrival(int rep, Floor.Place at, double left, double there) {
 
         Crowd.Stand stand(int person) {
             return new Crowd.Stand(person, Optional.of(at), there, rep);
@@ -139,7 +139,9 @@ final class Errands {
             double ready = Math.max(in.ready(), there);
             ground.floor().line(role, cast.set()).join(in.person(), ready);
             Floor.Place theirs = ground.floor().place(role, cast.set());
-            crowd.stands(new Crowd.Stand(in.person(), Optional.of(theirs), ready, arrival.rep()));
+            // Who sees somebody leave goes in at once.
+            double seen = Math.max(in.ready(), arrival.left());
+            crowd.stands(new Crowd.Stand(in.person(), Optional.of(theirs), seen, arrival.rep()));
         } else {
             line.join(person, there);
             crowd.stands(arrival.stand(person));

@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;
 
 /**
@@ -155,7 +154,7 @@ public final class Flows {
     public synchronized Replay replay(Asked asked, double unit) {
         List<Rotating> copies = played(asked);
         double end = asked.minutes() * 60;
-        Slots slots = new Slots(rules, new Vec(0, ways.surface().width() / 2), unit);
+        Slots slots = new Slots(rules, unit);
         List<CopyTracks> tracks =
                 copies.stream().map(c -> new CopyTracks(slots, walks, c, end)).toList();
         return new Replay(flow(asked, copies), tracks, List.of());

@@ -31,7 +31,8 @@ final class Queues {
     }
 
     private final Map<Integer, List<Standing>> ofPerson = new HashMap<>();
-    private final Map<Floor.Place, List<Standing>> inLine = new HashMap<>();
+    /** Those in each line, and those who are out. */
+    private final Map<Optional<Floor.Place>, List<Standing>> inLine = new HashMap<>();
 
     Queues(Crowd crowd, Map<Integer, Double> starts) {
         Map<String, List<Move>> turns = new HashMap<>();
@@ -58,9 +59,7 @@ final class Queues {
 
     private void add(Standing standing) {
         ofPerson.computeIfAbsent(standing.person(), p -> new ArrayList<>()).add(standing);
-        standing.where()
-                .ifPresent(
-                        w -> inLine.computeIfAbsent(w, p -> new ArrayList<>()).add(standing));
+        inLine.computeIfAbsent(standing.where(), p -> new ArrayList<>()).add(standing);
     }
 
     /** When somebody who has come somewhere is sent elsewhere without a rep between: from the bench to a line. */
@@ -112,6 +111,6 @@ final class Queues {
     }
 
     private List<Standing> line(Standing standing) {
-        return standing.where().map(inLine::get).orElse(List.of());
+        return inLine.get(standing.where());
     }
 }

@@ -2,6 +2,7 @@ package wildchalk.core.flow;
 
 import java.util.HashMap;
 import java.util.Map;
+import wildchalk.core.drill.NextInLine;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.flow.Flow.Side;
 import wildchalk.core.geometry.Vec;
@@ -10,16 +11,11 @@ import wildchalk.core.geometry.Vec;
 final class Slots {
 
     private final Rules rules;
-    private final Vec edge;
     private final double unit;
     private final Map<String, Double> facing = new HashMap<>();
 
-    /**
-     * @param edge the middle of the side line
-     * @param unit the radius of a token as it is drawn, metres; 0 for people as close as they stand
-     */
-    Slots(Rules rules, Vec edge, double unit) {
-        this.edge = edge;
+    /** @param unit the radius of a token as it is drawn, metres; 0 for people as close as they stand */
+    Slots(Rules rules, double unit) {
         this.rules = rules;
         this.unit = unit;
         rules.roles().forEach(r -> facing.put(r.id(), r.facing()));
@@ -45,9 +41,14 @@ final class Slots {
         return rules.place(role, side);
     }
 
-    /** Beside the surface, where those stand who are out. */
-    Vec out(int person, double apart) {
-        return edge.plus(new Vec(apart * (person % 12 - 6), apart));
+    /** Where those stand who are out: behind whoever is out next. */
+    Vec out(int k) {
+        String behind = rules.roles().stream()
+                .map(Piece::id)
+                .filter(r -> rules.of(r).to().isOut())
+                .findFirst()
+                .orElse(rules.roles().get(0).id());
+        return at(new Floor.Place(NextInLine.token(behind), Side.DRAWN), k + 1);
     }
 
     /** Which way whoever waits for a role looks, radians. */

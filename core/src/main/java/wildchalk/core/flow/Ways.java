@@ -51,11 +51,6 @@ final class Ways {
         return stage;
     }
 
-    /** What it is played on. */
-    Surface surface() {
-        return surface;
-    }
-
     /** The stage as it is played, all reads going their first way. */
     Stage written() {
         return written(stage, Choices.NONE);
