@@ -1,9 +1,7 @@
 package wildchalk.core.flow;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.DoubleSummaryStatistics;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.ToDoubleFunction;
@@ -89,39 +87,10 @@ record FlowWords(Stage stage, Flow flow) {
             return;
         }
         told.add(say("shares", percent(busy / whole), percent(way / whole), percent(waiting / whole)));
-        Map<String, Each> taking = takingTurns();
-        List<Double> spans = taking.values().stream()
-                .flatMap(e -> e.spans().stream())
-                .filter(s -> s.doing() == Doing.WAITING)
-                .map(Flow.Span::seconds)
-                .sorted()
-                .toList();
-        if (!spans.isEmpty()) {
-            Map.Entry<String, Each> longest = taking.entrySet().stream()
-                    .max(Comparator.comparingDouble(e -> e.getValue().longestWait()))
-                    .orElseThrow();
-            told.add(say(
-                    "waits",
-                    seconds(spans.get(spans.size() / 2)),
-                    seconds(longest.getValue().longestWait()),
-                    longest.getKey()));
+        Waits waits = Waits.of(flow);
+        if (!waits.who().isEmpty()) {
+            told.add(say("waits", seconds(waits.usual()), seconds(waits.longest()), waits.who()));
         }
-    }
-
-    /**
-     * Those who wait for their turn. Who is in every rep, a keeper or who feeds, waits for nobody's; who never has one
-     * is told apart. Where all who play are in every rep it is they.
-     */
-    private Map<String, Each> takingTurns() {
-        int most = (int) statistics(e -> e.reps()).getMax();
-        boolean all = flow.each().values().stream().allMatch(e -> e.reps() == most || e.reps() == 0);
-        Map<String, Each> taking = new LinkedHashMap<>();
-        flow.each().forEach((letter, e) -> {
-            if (e.reps() > 0 && (all || e.reps() < most)) {
-                taking.put(letter, e);
-            }
-        });
-        return taking;
     }
 
     private void balls(List<String> all) {

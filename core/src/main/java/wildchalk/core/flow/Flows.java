@@ -7,7 +7,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.drill.Dose;
+import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.geometry.Box;
 import wildchalk.core.surface.Surface;
 
 /**
@@ -114,6 +116,31 @@ public final class Flows {
     /** Ids of the roles behind which people can wait in a line. */
     public List<String> lines() {
         return rules.open();
+    }
+
+    /** What holds between its reps. */
+    public Rotates rotates() {
+        List<Piece.Person> drawn = stage.people().stream()
+                .filter(p -> !(p instanceof Piece.Coach))
+                .toList();
+        return new Rotates(
+                drawn,
+                drawn.stream().map(r -> rules.of(r.id())).toList(),
+                rules.when(),
+                rules.taken(),
+                rules.fetcher());
+    }
+
+    /**
+     * The ground that the first copy takes: whatever stands, everybody and every ball in its reps, and everybody
+     * between them, metres on the surface.
+     */
+    public synchronized Box ground(Asked asked) {
+        Replay played = replay(asked, 0);
+        Box drawn = ways.ground();
+        boolean mirrored = played.flow().reps().stream().anyMatch(r -> r.side() == Flow.Side.MIRRORED);
+        Box both = mirrored ? drawn.with(new Box(drawn.x(), -drawn.y() - drawn.height(), drawn.width(), drawn.height())) : drawn;
+        return played.letters().isEmpty() ? both : both.with(played.ground(asked.minutes() * 60));
     }
 
     /** How many stand in each line to begin with, whoever is in front among them, on one side of the first copy. */

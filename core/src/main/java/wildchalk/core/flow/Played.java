@@ -95,11 +95,21 @@ record Played(Timeline timeline, double over, Map<String, Part> parts, List<Ball
         }
         List<BallUse> balls = new ArrayList<>();
         for (String ball : timeline.balls()) {
-            if (timeline.events().stream().anyMatch(e -> ball.equals(e.ball()))) {
+            if (timeline.events().stream().anyMatch(e -> ball.equals(e.ball())) || isCarried(stage, timeline, ball)) {
                 balls.add(use(stage, timeline, ball, over));
             }
         }
         return new Played(timeline, over, parts, balls);
+    }
+
+    /** Whether somebody only takes it along: no touch of theirs is an event. */
+    private static boolean isCarried(Stage stage, Timeline timeline, String ball) {
+        return stage.actions().stream()
+                .filter(Travel.Carry.class::isInstance)
+                .anyMatch(a -> timeline.times(a.id())
+                        .flatMap(t -> timeline.holder(ball, t.start()))
+                        .filter(a.who()::equals)
+                        .isPresent());
     }
 
     private static Part part(Stage stage, Timeline timeline, String who, double over) {

@@ -15,10 +15,12 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.edit.Unrolled;
+import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.motion.FigureTable;
 import wildchalk.core.rehearsal.Rehearsal;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.timeline.Footprint;
 
 /**
  * The reps of a stage, one for each way its reads go and each pairing of speeds, worked out once; and which way comes
@@ -58,6 +60,14 @@ final class Ways {
 
     private Stage written(Stage drawn, Choices choices) {
         return Unrolled.of(drawn, s -> Rehearsal.of(s, surface, choices));
+    }
+
+    /** The ground that the reps take that are worked out by now, metres. */
+    Box ground() {
+        return known.values().stream()
+                .map(p -> Footprint.of(stage, p.timeline()))
+                .reduce(Box::with)
+                .orElseGet(() -> Footprint.of(stage, rep(0, Map.of()).timeline()));
     }
 
     /** Where the coach stands who is first in the drill; empty for none. */
