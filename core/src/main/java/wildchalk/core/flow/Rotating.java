@@ -6,6 +6,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.flow.Flow.Doing;
@@ -134,9 +137,11 @@ final class Rotating {
                 crowd.stands(new Crowd.Stand(line.at(i).person(), Optional.of(place), 0, 0));
             }
         });
-        for (int i = 0; i < floor.bench().size(); i++) {
-            crowd.stands(new Crowd.Stand(floor.bench().at(i).person(), Optional.empty(), 0, 0));
-        }
+        Set<Integer> in = crowd.stands().stream().map(Crowd.Stand::person).collect(Collectors.toSet());
+        // Those on the bench, and those for whom there is nothing to do.
+        IntStream.range(0, crowd.size())
+                .filter(p -> !in.contains(p))
+                .forEach(p -> crowd.stands(new Crowd.Stand(p, Optional.empty(), 0, 0)));
     }
 
     private void jam(int n, String key, Object... values) {

@@ -142,7 +142,8 @@ final class RoleAttempts {
                 Rotation.Goes other = goes(roles.get(j));
                 if (one.to() instanceof Rotation.Becomes a
                         && other.to() instanceof Rotation.Becomes b
-                        && !a.equals(b)) {
+                        && !a.equals(b)
+                        && !(isOwn(roles.get(i), b) || isOwn(roles.get(j), a))) {
                     all.add(Attempt.said(
                             Kind.WAY_BACK,
                             "",
@@ -154,5 +155,10 @@ final class RoleAttempts {
                 }
             }
         }
+    }
+
+    /** Whether somebody would have the same role again who has no line to join. */
+    private static boolean isOwn(Piece.Person role, Rotation.Becomes to) {
+        return !(role instanceof Piece.LineUp) && to.who().equals(role.id());
     }
 }
