@@ -16,6 +16,11 @@ public final class Replay {
     /** How often it is looked where everybody is, seconds. */
     private static final double STEP = 0.5;
 
+    /** A ball nearer to the middle of a token than this hides what is on it, in token radii. */
+    private static final double HIDES = 0.9;
+    /** There it is seen, in token radii. */
+    private static final double IN_FRONT = 1.35;
+
     private final Flow flow;
     private final List<CopyTracks> copies;
     private final List<Placement> placed;
@@ -109,6 +114,22 @@ public final class Replay {
             balls.at(t).forEach(r -> all.add(new BallNow(copy + " " + r.id(), where(copy, balls.place(r, t)))));
         }
         return all;
+    }
+
+    /**
+     * The same as they are drawn: one that would hide somebody lies in front of them.
+     *
+     * @param unit the radius of a token, metres
+     */
+    public List<BallNow> ballsDrawn(double t, double unit) {
+        List<Now> people = letters().stream().map(l -> at(l, t)).toList();
+        return balls(t).stream()
+                .map(b -> people.stream()
+                        .filter(p -> p.at().distance(b.at()) < unit * HIDES)
+                        .findFirst()
+                        .map(p -> new BallNow(b.id(), p.at().plus(Vec.polar(unit * IN_FRONT, p.facing()))))
+                        .orElse(b))
+                .toList();
     }
 
     /** The ground that people of the first copy take, in so many seconds from the first whistle, metres. */

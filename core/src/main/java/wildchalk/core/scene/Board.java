@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Drill.LineKey;
 import wildchalk.core.drill.NextInLine;
@@ -37,6 +38,9 @@ public final class Board {
     private final Frame frame;
     private final Aids aids;
     private final ChalkShapes chalk;
+    /** Nearer than this two pieces of gear are one, metres. */
+    private static final double SAME_PLACE = 0.5;
+
     private final Tokens tokens;
     private final GearShapes gear;
     private final AreaShapes areas;
@@ -270,6 +274,24 @@ public final class Board {
         return shapes;
     }
 
+    /**
+     * The gear of the drill once more where it is played besides, paler; what stands there already is not drawn again.
+     *
+     * @param moved the same piece where it stands there
+     */
+    public List<Shape> gearElsewhere(UnaryOperator<Piece.Item> moved) {
+        List<Piece.Item> items = stage.pieces().stream()
+                .filter(Piece.Item.class::isInstance)
+                .map(p -> ((Piece.Item) p).movedTo(stage.place(p)))
+                .toList();
+        return Shape.faint(items.stream()
+                .map(moved)
+                .filter(m -> items.stream()
+                        .noneMatch(i -> i.kind() == m.kind() && i.at().distance(m.at()) <= SAME_PLACE))
+                .flatMap(m -> gear.of(m).stream())
+                .toList());
+    }
+
     /** Gear in somebody's hand is drawn beside them. */
     public Vec gearOnPicture(String item, double time) {
         return onPicture.gear(item, time);
@@ -302,6 +324,24 @@ public final class Board {
         shapes.addAll(tokens.person(person, pose));
         shapes.addAll(name(person, pose));
         return shapes;
+    }
+
+    /** Somebody who is not drawn in the drill, in a role of it: their token, and their name where it is long. */
+    public List<Shape> somebody(Piece.Person who, Pose pose) {
+        List<Shape> shapes = new ArrayList<>(tokens.person(who, pose));
+        if (who.label().length() > Tokens.ON_TOKEN) {
+            shapes.add(new Shape.Label(
+                    pose.at().plus(frame.onPage(0, Tokens.NAME * frame.unit())),
+                    who.label(),
+                    frame.unit(),
+                    Ink.CHALK));
+        }
+        return shapes;
+    }
+
+    /** A ball that is not drawn in the drill. */
+    public List<Shape> ballAt(Vec at) {
+        return tokens.ball(at);
     }
 
     /** A person's token round the origin, in parts that can be moved and turned. */

@@ -14,7 +14,7 @@ final class Tokens {
     /** Labels of more letters than these have no room on a token. */
     static final int ON_TOKEN = 3;
     /** From the middle of a token to the middle of a name under it, in units. */
-    private static final double NAME = 1.75;
+    static final double NAME = 1.75;
 
     private static final double NOSE = 1.5;
 

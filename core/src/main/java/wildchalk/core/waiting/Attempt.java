@@ -15,7 +15,7 @@ import wildchalk.core.flow.Flows;
  * @param edit of the drill; empty where nothing is drawn or said otherwise
  * @param asked who plays, and for how long
  * @param reps whether one rep is another, so that it has to be worked out anew
- * @param copies where the copies stand, the first one as drawn; empty for none
+ * @param copies where copies stand that there were not, the first one as drawn; empty where there are no more
  * @param coaches how many more it takes
  */
 record Attempt(

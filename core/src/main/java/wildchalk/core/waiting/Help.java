@@ -16,7 +16,7 @@ import wildchalk.core.flow.Waits;
  * @param words what is done, a sentence or two
  * @param edit of the drill; empty where nothing is drawn or said otherwise
  * @param asked who plays then, and for how long
- * @param copies where the copies stand, the first one as drawn; empty for one
+ * @param copies where copies stand that there were not, the first one as drawn; empty where there are no more
  */
 public record Help(
         Kind kind,

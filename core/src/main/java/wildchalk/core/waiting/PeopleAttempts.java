@@ -16,8 +16,8 @@ import wildchalk.core.naming.PieceWords;
 final class PeopleAttempts {
 
     private static final int MOST_COPIES = 4;
-    /** Two people do not stand so near each other, metres. */
-    private static final double NEAR = 1;
+    /** Two lines do not begin so near each other, metres. */
+    private static final double NEAR = 2;
 
     private final Trials trials;
     private final Flows.Asked asked;
@@ -68,8 +68,7 @@ final class PeopleAttempts {
                                 Integer.toString(groups),
                                 Helps.BOOK.say("groups", groups, here, asked.people() - here),
                                 people(here, asked.copies(), Map.of()),
-                                groups - 1)
-                        .standing(trials.placed()));
+                                groups - 1));
             }
         }
     }
@@ -123,8 +122,7 @@ final class PeopleAttempts {
                             "",
                             trials.words().of(new Rotation.Sides("", taken)),
                             RotationEdits.sides(trials.question().rung(), taken, Optional.empty()),
-                            asked)
-                    .standing(trials.placed()));
+                            asked));
         }
     }
 

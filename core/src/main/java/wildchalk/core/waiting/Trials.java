@@ -1,11 +1,9 @@
 package wildchalk.core.waiting;
 
-import java.util.List;
 import java.util.Map;
 import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.edit.Placement;
 import wildchalk.core.flow.Flow;
 import wildchalk.core.flow.Flows;
 import wildchalk.core.flow.Replay;
@@ -80,12 +78,6 @@ final class Trials {
 
     Copies room() {
         return new Copies(stage, question.surface(), ground);
-    }
-
-    /** Where the copies stand that there are now; empty for one. */
-    List<Placement> placed() {
-        int copies = question.asked().copies();
-        return copies == 1 ? List.of() : room().of(copies).orElse(List.of());
     }
 
     /** Whether all of it is on the surface in the mirror too. */

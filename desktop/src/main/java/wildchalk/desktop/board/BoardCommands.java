@@ -20,6 +20,7 @@ import wildchalk.core.scene.Look;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.wording.Wordbook;
 import wildchalk.desktop.board.bar.EndArrows;
+import wildchalk.desktop.board.bar.ManyBar;
 import wildchalk.desktop.board.bar.SpeedMenu;
 import wildchalk.desktop.board.bar.Tray;
 import wildchalk.desktop.board.canvas.BoardPane;
@@ -36,7 +37,7 @@ import wildchalk.desktop.board.command.Scope;
 import wildchalk.desktop.board.hand.PartClipboard;
 import wildchalk.desktop.board.sheet.SheetTabs;
 import wildchalk.desktop.board.state.BoardState;
-import wildchalk.desktop.board.state.Playing;
+import wildchalk.desktop.board.state.BoardPlayer;
 import wildchalk.desktop.board.state.Tool;
 
 /** What the Board can do: the one list that keys, the find card and the help card ask. */
@@ -73,13 +74,13 @@ final class BoardCommands {
                     Wordbook.beside(BoardCommands.class, "Commands").say("run")));
 
     private final BoardState state;
-    private final Playing player;
+    private final BoardPlayer player;
     private final Tray tray;
     private final BoardPane board;
     private final LineCommands lines;
     private boolean helpShown;
 
-    BoardCommands(BoardState state, Playing player, Tray tray, BoardPane board, LineCommands lines) {
+    BoardCommands(BoardState state, BoardPlayer player, Tray tray, BoardPane board, LineCommands lines) {
         this.state = state;
         this.player = player;
         this.tray = tray;
@@ -199,12 +200,12 @@ final class BoardCommands {
         all.always(
                 "Play slower",
                 "slower, faster",
-                () -> SpeedMenu.step(state, -1),
+                () -> faster(-1),
                 Key.of("-", KeyCode.MINUS, KeyCode.SUBTRACT));
         all.always(
                 "Play faster",
                 "slower, faster",
-                () -> SpeedMenu.step(state, 1),
+                () -> faster(1),
                 Key.of("+", KeyCode.PLUS, KeyCode.EQUALS, KeyCode.ADD));
         all.always(
                 "Play again and again",
@@ -213,12 +214,21 @@ final class BoardCommands {
                         .loopingProperty()
                         .set(!state.head().loopingProperty().get()),
                 Key.of("L", KeyCode.L));
-        all.always("To the start", "", () -> state.head().atProperty().set(0), Key.of("Home", KeyCode.HOME));
-        all.always(
-                "To the end",
-                "",
-                () -> state.head().atProperty().set(state.timeline().duration()),
-                Key.of("End", KeyCode.END));
+        all.always("To the start", "", player::toStart, Key.of("Home", KeyCode.HOME));
+        all.always("To the end", "", player::toEnd, Key.of("End", KeyCode.END));
+        all.always(ManyBar.command(), ManyBar.command(), this::many, Key.of("J", KeyCode.J));
+    }
+
+    private void faster(int by) {
+        if (state.many().shownProperty().get()) {
+            state.many().faster(by);
+        } else {
+            SpeedMenu.step(state, by);
+        }
+    }
+
+    private void many() {
+        state.many().shownProperty().set(!state.many().shownProperty().get());
     }
 
     private void looking(Listing all) {

@@ -7,7 +7,7 @@ import wildchalk.desktop.board.command.Command;
 import wildchalk.desktop.board.command.Scope;
 import wildchalk.desktop.board.hand.BoardMouse;
 import wildchalk.desktop.board.hand.KeyHand;
-import wildchalk.desktop.board.state.Playing;
+import wildchalk.desktop.board.state.BoardPlayer;
 
 /**
  * Hands each key on the Board to whoever takes it: the hand that is busy, the hand of the keyboard, then the list of
@@ -15,12 +15,12 @@ import wildchalk.desktop.board.state.Playing;
  */
 final class BoardKeys {
 
-    private final Playing player;
+    private final BoardPlayer player;
     private final BoardMouse mouse;
     private final KeyHand keyHand;
     private final BoardCommands commands;
 
-    BoardKeys(Playing player, BoardMouse mouse, KeyHand keyHand, BoardCommands commands) {
+    BoardKeys(BoardPlayer player, BoardMouse mouse, KeyHand keyHand, BoardCommands commands) {
         this.player = player;
         this.mouse = mouse;
         this.keyHand = keyHand;

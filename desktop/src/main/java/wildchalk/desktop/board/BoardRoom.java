@@ -12,7 +12,7 @@ import javafx.scene.layout.Region;
 import wildchalk.desktop.board.ladder.LadderPane;
 import wildchalk.desktop.board.sheet.CallSheet;
 import wildchalk.desktop.board.state.BoardState;
-import wildchalk.desktop.board.strip.Strip;
+import wildchalk.desktop.board.strip.Strips;
 import wildchalk.desktop.keeping.Room;
 
 /** Shares the window out: the board has what the words, the strip and the ladder do not need. */
@@ -32,20 +32,22 @@ final class BoardRoom {
     private final BoardState state;
     private final BorderPane view;
     private final CallSheet words;
-    private final Strip strip;
+    private final Strips strip;
     private final LadderPane ladder;
-    private final List<Node> bars;
+    private final Node tray;
+    private final Node controls;
     private final Region wordsEdge = edge(Cursor.H_RESIZE, "words-edge");
     private final Region stripEdge = edge(Cursor.V_RESIZE, "strip-edge");
 
-    /** @param bars what is hidden besides when the board has all of the window */
-    BoardRoom(BoardState state, BorderPane view, CallSheet words, Strip strip, LadderPane ladder, List<Node> bars) {
+    /** @param bars the tray and what is played with: hidden when the board has all of the window */
+    BoardRoom(BoardState state, BorderPane view, CallSheet words, Strips strip, LadderPane ladder, List<Node> bars) {
         this.state = state;
         this.view = view;
         this.words = words;
         this.strip = strip;
         this.ladder = ladder;
-        this.bars = bars;
+        this.tray = bars.get(0);
+        this.controls = bars.get(1);
         pulls(wordsEdge, e -> room().withWords(e.getSceneX()), room -> room.withWords(Double.NaN));
         pulls(
                 stripEdge,
@@ -53,6 +55,7 @@ final class BoardRoom {
                 room -> room.withStrip(Double.NaN));
         state.viewing().roomProperty().addListener(o -> share());
         state.viewing().aloneProperty().addListener(o -> share());
+        state.many().shownProperty().addListener(o -> share());
         view.widthProperty().addListener(o -> share());
         view.heightProperty().addListener(o -> share());
         strip.neededProperty().addListener(o -> share());
@@ -103,7 +106,9 @@ final class BoardRoom {
                 Room.Part.STRIP, List.of(strip, stripEdge),
                 Room.Part.LADDER, List.of(ladder));
         parts.forEach((part, nodes) -> nodes.forEach(n -> show(n, room().shown().contains(part) && !alone)));
-        bars.forEach(b -> show(b, !alone));
+        // Nothing is put down while many reps are looked at.
+        show(tray, !alone && !state.many().shownProperty().get());
+        show(controls, !alone);
         double wide = view.getWidth();
         double usual = within(USUALLY_NARROWEST, USUAL_WORDS * wide, USUALLY_WIDEST);
         double width = Double.isNaN(room().words()) ? usual : room().words();

@@ -15,18 +15,22 @@ import wildchalk.desktop.board.bar.BoardChips;
 import wildchalk.desktop.board.bar.BoardControls;
 import wildchalk.desktop.board.bar.BoardOverlays;
 import wildchalk.desktop.board.bar.BoardStatus;
+import wildchalk.desktop.board.bar.ManyBar;
+import wildchalk.desktop.board.bar.StripBars;
 import wildchalk.desktop.board.bar.Tray;
 import wildchalk.desktop.board.canvas.BoardPane;
 import wildchalk.desktop.board.card.BoardCards;
+import wildchalk.desktop.board.card.HelpsCard;
 import wildchalk.desktop.board.card.LineTag;
 import wildchalk.desktop.board.card.PlanCard;
 import wildchalk.desktop.board.hand.BoardMouse;
 import wildchalk.desktop.board.hand.KeyHand;
 import wildchalk.desktop.board.ladder.LadderPane;
 import wildchalk.desktop.board.sheet.CallSheet;
+import wildchalk.desktop.board.state.BoardPlayer;
 import wildchalk.desktop.board.state.BoardState;
-import wildchalk.desktop.board.state.Playing;
-import wildchalk.desktop.board.strip.Strip;
+
+import wildchalk.desktop.board.strip.Strips;
 
 /** The Board with everything round it. */
 public final class BoardView extends BorderPane {
@@ -35,7 +39,7 @@ public final class BoardView extends BorderPane {
 
     public BoardView(BoardState state) {
         setId("board-view");
-        Playing player = new Playing(state.model());
+        BoardPlayer player = new BoardPlayer(state);
         Tray tray = new Tray(state);
         BoardPane board = new BoardPane(state);
         BoardMouse mouse = new BoardMouse(board, state);
@@ -46,7 +50,7 @@ public final class BoardView extends BorderPane {
         LineTag lineTag = new LineTag(board, state);
         board.over(lineTag);
         LadderPane ladder = new LadderPane(state);
-        Strip strip = new Strip(state);
+        Strips strip = new Strips(state);
         CallSheet words = new CallSheet(state, () -> board.showCard(new PlanCard(state, () -> board.showCard(null))));
         BoardStatus status = new BoardStatus(state, board);
         BoardCommands commands = new BoardCommands(state, player, tray, board, new LineCommands(state, mouse, lineTag));
@@ -56,8 +60,8 @@ public final class BoardView extends BorderPane {
         // The board has what is left; how large it was before asks for nothing.
         upper.setMinHeight(0);
         upper.setPrefHeight(0);
-        strip.getStyleClass().add("strip-scroll");
-        BoardControls controls = new BoardControls(state, player, board);
+        HelpsCard.whileMany(state, board);
+        StripBars controls = new StripBars(state, new BoardControls(state, player, board), new ManyBar(state));
         BoardRoom room = new BoardRoom(state, this, words, strip, ladder, List.of(tray, controls));
         VBox middle = new VBox(upper, tray, controls, room.stripEdge(), strip, status);
         VBox.setVgrow(upper, Priority.ALWAYS);

@@ -13,7 +13,7 @@ import wildchalk.core.measure.TimeFormat;
 import wildchalk.desktop.board.canvas.BoardPane;
 import wildchalk.desktop.board.card.TimesCard;
 import wildchalk.desktop.board.state.BoardState;
-import wildchalk.desktop.board.state.Playing;
+import wildchalk.desktop.board.state.BoardPlayer;
 
 /** What the board plays with, and how it looks. */
 public final class BoardControls extends HBox {
@@ -25,7 +25,7 @@ public final class BoardControls extends HBox {
     private final Label clock = new Label();
     private final Button play = new Button();
 
-    public BoardControls(BoardState state, Playing player, BoardPane board) {
+    public BoardControls(BoardState state, BoardPlayer player, BoardPane board) {
         super(10);
         this.state = state;
         setAlignment(Pos.CENTER_LEFT);

@@ -52,6 +52,7 @@ public final class BoardStatus extends HBox {
         state.changesProperty().addListener(o -> showHint());
         state.selection().chosenProperty().addListener(o -> showHint());
         state.toolProperty().addListener(o -> showHint());
+        state.many().shownProperty().addListener(o -> showHint());
         state.noticeProperty().addListener(o -> showSaid());
         showHint();
     }
@@ -100,7 +101,9 @@ public final class BoardStatus extends HBox {
     private void showHint() {
         hint.pseudoClassStateChanged(SAID, false);
         Tool tool = state.toolProperty().get();
-        if (tool == Tool.TAPE) {
+        if (state.many().shownProperty().get()) {
+            hint.setText(BOOK.say("many"));
+        } else if (tool == Tool.TAPE) {
             hint.setText("Click from place to place · digits set a length · Enter pins it · Esc takes it up");
         } else if (tool == Tool.PATTERN) {
             hint.setText("Drag the figure, change it by its ends or on its card · Enter puts it down");

@@ -15,6 +15,7 @@ import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.Rectangle;
+import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Showing;
 import wildchalk.core.drill.Showing.Attack;
 import wildchalk.core.geometry.Box;
@@ -47,6 +48,7 @@ public final class BoardPane extends Pane {
     private final FootpathLayer footpaths;
     private final Canvas moved = new Canvas();
     private final LivePane live;
+    private final CrowdPane crowd;
     private final Canvas sketch = new Canvas();
     private final DifferenceLayer difference;
     private final FreezeLayer freeze;
@@ -66,6 +68,7 @@ public final class BoardPane extends Pane {
         this.glow = new GlowLayer(state.model());
         this.trails = new TrailLayer(state.model());
         this.live = new LivePane(state.model(), state.selection().chosenProperty());
+        this.crowd = new CrowdPane(state, map.getReadOnlyProperty());
         this.setOut = new SetOutLayer(state);
         this.footpaths = new FootpathLayer(state);
         this.difference = new DifferenceLayer(state.model(), state::announce);
@@ -88,6 +91,11 @@ public final class BoardPane extends Pane {
         state.sheets().sheetProperty().addListener(o -> setOut.repaint(map()));
         state.sheets().wantedProperty().addListener(o -> paintAll());
         state.flow().wantedProperty().addListener(o -> paintAll());
+        state.flow().answerProperty().addListener(o -> footpaths.repaint(map()));
+        state.many().shownProperty().addListener(o -> {
+            live.showOnly(state.many().shownProperty().get() ? Piece.Coach.class::isInstance : p -> true);
+            paintAll();
+        });
         state.focus().overProperty().addListener(o -> difference.repaint(map()));
         state.focus().frozenProperty().addListener(o -> freeze.repaint(map()));
         setOnScroll(this::scroll);
@@ -110,7 +118,7 @@ public final class BoardPane extends Pane {
         tag.setManaged(false);
         tag.setMouseTransparent(true);
         getChildren()
-                .addAll(ground, trails, glow, chalk, difference, setOut, footpaths, moved, live, sketch, freeze, tag);
+                .addAll(ground, trails, glow, chalk, difference, setOut, footpaths, moved, live, crowd, sketch, freeze, tag);
     }
 
     /** Says what is chosen and in the hand to a screen reader. */
@@ -276,6 +284,10 @@ public final class BoardPane extends Pane {
         paintLive();
     }
 
+    private boolean isLineUp(String id) {
+        return state.stage().person(id).filter(Piece.LineUp.class::isInstance).isPresent();
+    }
+
     private boolean isInChalk(String id) {
         return state.stage().piece(id).isPresent() || state.stage().action(id).isPresent();
     }
@@ -340,11 +352,14 @@ public final class BoardPane extends Pane {
         Set<String> without = leftOut;
         // Whoever puts the gear down is not helped by the lines of what happens later.
         boolean lines = !state.sheets().wantedProperty().get();
+        // While many reps are looked at those who wait are there themselves.
+        boolean lineUps = !state.many().shownProperty().get();
         chalk.show(
                 state.board()
                         .chalk(
                                 state.selection().chosenProperty().get(),
                                 id -> !without.contains(id)
+                                        && (lineUps || !isLineUp(id))
                                         && (lines || state.stage().piece(id).isPresent())),
                 map(),
                 state.viewing().lookProperty().get());

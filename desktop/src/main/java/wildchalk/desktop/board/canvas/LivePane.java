@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import javafx.application.ConditionalFeature;
 import javafx.application.Platform;
 import javafx.beans.value.ObservableValue;
@@ -44,6 +45,7 @@ final class LivePane extends Pane {
     private final Map<String, Canvas> canvases = new HashMap<>();
     private final Map<String, Shown> shown = new HashMap<>();
     private List<Piece> pieces = List.of();
+    private Predicate<Piece> shownOnly = p -> true;
 
     /** @param selected ids of what is marked as chosen */
     LivePane(BoardModel model, ObservableValue<Set<String>> selected) {
@@ -53,11 +55,17 @@ final class LivePane extends Pane {
         setManaged(false);
     }
 
+    /** Leaves out what is shown elsewhere, from the next time on. */
+    void showOnly(Predicate<Piece> those) {
+        shownOnly = those;
+    }
+
     /** Shows everybody as they are at the moment that is looked at. */
     void show(ScreenMap map) {
         List<Piece> wanted = new ArrayList<>(model.shown().board().people());
         wanted.addAll(model.shown().board().gearInPlay());
         wanted.addAll(model.shown().board().balls());
+        wanted.removeIf(shownOnly.negate());
         if (!wanted.equals(pieces)) {
             pieces = wanted;
             canvases.keySet().retainAll(wanted.stream().map(Piece::id).toList());

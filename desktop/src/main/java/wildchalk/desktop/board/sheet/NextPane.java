@@ -46,6 +46,7 @@ final class NextPane extends ScrollPane {
     private final Label heading = new Label();
     private final VBox numbers = new VBox(4);
     private final VBox lines = new VBox(4);
+    private final VBox copies = new VBox(4);
     private final VBox again = new VBox(4);
     private Map<String, String> lined = Map.of();
     private final VBox told = new VBox(4);
@@ -62,7 +63,12 @@ final class NextPane extends ScrollPane {
         told.setId("next-told");
         said.setId("next-said");
         FlowDesk desk = state.flow();
-        VBox all = new VBox(8, cast, said, heading, numbers, lines, told);
+        Hyperlink many = new Hyperlink(BOOK.say("many"));
+        many.setId("next-many");
+        many.setOnAction(e -> state.many().shownProperty().set(true));
+        many.visibleProperty().bind(state.many().shownProperty().not());
+        many.managedProperty().bind(many.visibleProperty());
+        VBox all = new VBox(8, cast, said, heading, numbers, copies, lines, told, many);
         all.getStyleClass().addAll("call-sheet-words", "next-words");
         setContent(all);
         state.changesProperty().addListener(o -> rebuild());
@@ -233,6 +239,19 @@ final class NextPane extends ScrollPane {
         });
     }
 
+    /** That it is there more than once, which can be taken back. */
+    private void showCopies() {
+        FlowDesk.Setting now = state.flow().setting();
+        copies.getChildren().clear();
+        if (now.copies() > 1) {
+            Hyperlink one = new Hyperlink(BOOK.say("copies.one"));
+            one.setId("next-one-copy");
+            one.setOnAction(e -> state.flow()
+                    .set(new FlowDesk.Setting(now.people(), now.minutes(), now.lines(), List.of())));
+            copies.getChildren().addAll(quiet(BOOK.say("copies", now.copies())), one);
+        }
+    }
+
     private String label(String role) {
         return state.stage()
                 .person(role)
@@ -248,6 +267,7 @@ final class NextPane extends ScrollPane {
                 Integer.toString(desk.minutesProperty().get())));
         FlowDesk.Answer answer = desk.answerProperty().get();
         showLines(answer == null ? Map.of() : answer.lines());
+        showCopies();
         told.getChildren()
                 .setAll(
                         answer == null

@@ -44,6 +44,8 @@ public final class BoardState {
     private final Samples samples = new Samples();
     private final SheetDesk sheets;
     private final FlowDesk flow;
+    private final ManyReps many;
+    private final HelpDesk helps;
     private final Desk desk;
     private final ObjectProperty<Tool> tool = new SimpleObjectProperty<>(Tool.GUESS);
     private final ReadOnlyStringWrapper notice = new ReadOnlyStringWrapper("");
@@ -63,6 +65,7 @@ public final class BoardState {
         selection = new Selection(model::stage);
         sheets = new SheetDesk(model.viewing().settingOutProperty(), desk::say);
         flow = new FlowDesk(desk::say);
+        many = new ManyReps(flow);
         // One sheet at a time.
         flow.wantedProperty().addListener((o, was, is) -> {
             if (is) {
@@ -81,7 +84,19 @@ public final class BoardState {
         // Before any view hears of a change, everything that goes with it is the new one.
         model.changesProperty().addListener(o -> follow());
         document.changesProperty().addListener(o -> model.show(document.drill()));
+        helps = new HelpDesk(this);
+        many.shownProperty().addListener((o, was, is) -> look(is));
         follow();
+    }
+
+    /** While many reps are looked at one rep stands still, and nothing of it is in the hand. */
+    private void look(boolean atMany) {
+        if (atMany) {
+            head().playingProperty().set(false);
+            head().atProperty().set(0);
+            selection.choose();
+            tool.set(Tool.GUESS);
+        }
     }
 
     private void follow() {
@@ -90,7 +105,7 @@ public final class BoardState {
         selection.keepToStage();
         sheets.ask(
                 model.stage(), model.surface(), model.viewing().unitsProperty().get());
-        flow.ask(model.base().through().stage(), model.surface(), Ladder.dose(drill(), rung()));
+        flow.ask(model.base(), model.surface(), Ladder.dose(drill(), rung()), model.cast());
     }
 
     /**
@@ -257,6 +272,16 @@ public final class BoardState {
     /** What many reps of the stage come to, worked out beside the window's thread while it is wanted. */
     public FlowDesk flow() {
         return flow;
+    }
+
+    /** Many reps, as they are looked at. */
+    public ManyReps many() {
+        return many;
+    }
+
+    /** What would cut the waiting in them. */
+    public HelpDesk helps() {
+        return helps;
     }
 
     public ObjectProperty<Tool> toolProperty() {
