@@ -49,6 +49,18 @@ record Attempt(
         return new Attempt(new Of(kind, way), words, Optional.empty(), asked, false, List.of(), coaches);
     }
 
+    /** This one and another, which says something besides, together; it is of the kind of this one. */
+    Attempt and(Attempt other) {
+        return new Attempt(
+                new Of(of.kind(), of.way() + " " + other.of.kind()),
+                words + " " + other.words,
+                Optional.of(Trials.both(edit.orElseThrow(), other.edit.orElseThrow())),
+                asked,
+                reps || other.reps,
+                copies,
+                coaches + other.coaches);
+    }
+
     Attempt costing(int newCoaches) {
         return new Attempt(of, words, edit, asked, reps, copies, newCoaches);
     }

@@ -23,6 +23,9 @@ import wildchalk.core.naming.PieceWords;
 final class GroundAttempts {
 
     private static final List<Integer> BALLS = List.of(1, 2, 3, 4, 6, 9);
+    /** So many balls more are tried with somebody else who fetches. */
+    private static final int MOST_WITH = 3;
+
     private static final List<Double> SHARES = List.of(0.3, 0.5);
     /** Who comes from nearer than this is near, metres. */
     private static final double FAR = 8;
@@ -70,15 +73,24 @@ final class GroundAttempts {
                 .filter(p -> p instanceof Piece.Supply && p.at().distance(at) <= Piece.Supply.IN_REACH)
                 .map(Piece.Supply.class::cast)
                 .findFirst();
-        for (int n : BALLS.stream().filter(n -> n <= trials.question().asked().people()).toList()) {
+        for (int n : BALLS.stream()
+                .filter(n -> n <= trials.question().asked().people())
+                .toList()) {
             Edit<Drill> edit = heap.map(h -> PieceEdits.change(
                             rung, Helps.BOOK.say("edit.balls"), new Piece.Supply(h.id(), h.at(), h.count() + n)))
                     .orElseGet(() -> heap(who.get(), at, n));
-            all.add(Attempt.drawn(
+            Attempt more = Attempt.drawn(
                     Kind.BALLS,
                     Helps.BOOK.say("balls", n, PieceWords.name(who.get())),
                     edit,
-                    trials.question().asked()));
+                    trials.question().asked());
+            all.add(more);
+            // A ball more does not help where whoever played has to bring theirs back before they go on.
+            if (n <= MOST_WITH) {
+                List<Attempt> fetched = new ArrayList<>();
+                fetchers(fetched);
+                fetched.forEach(f -> all.add(more.and(f)));
+            }
         }
     }
 

@@ -70,11 +70,21 @@ public record Helps(List<Help> helps, int tried, boolean stopped) {
 
     private static List<Help> sorted(Map<Attempt.Of, Help> best) {
         return best.values().stream()
+                .filter(h -> best.values().stream().noneMatch(o -> isSimpler(o, h)))
                 .sorted(Comparator.<Help, Boolean>comparing(h -> h.price().crossings() > 0)
                         .thenComparing(h -> h.kind() == Kind.GROUPS)
                         .thenComparing(h -> -h.saving().seconds()))
                 .limit(MOST)
                 .toList();
+    }
+
+    /** Whether another does about as much with less said. */
+    private static boolean isSimpler(Help other, Help one) {
+        return other.kind() == one.kind()
+                && other.words().length() < one.words().length()
+                && other.price().crossings() <= one.price().crossings()
+                && other.saving().seconds()
+                        >= one.saving().seconds() - ALIKE * one.saving().before().each();
     }
 
     private static Help better(Help one, Help other) {

@@ -103,30 +103,27 @@ final class RoleAttempts {
         }
     }
 
-    /** A second person for a role, each in turn. */
+    /** A second person for a role, so that it need not wait until the one before is there. */
     private void shares(Piece.Person role, List<Attempt> all) {
         Flows.Asked asked = trials.question().asked();
-        if (!goes(role).to().isStay() || asked.people() <= trials.fewest() * asked.copies()) {
+        if (asked.people() <= trials.fewest() * asked.copies()) {
             return;
         }
         Piece.LineUp two = new Piece.LineUp(
-                role.id(),
-                role.at(),
-                role.facing(),
-                role.label(),
-                role.bib(),
-                1,
-                "",
-                Queue.BEHIND);
+                role.id(), role.at(), role.facing(), role.label(), role.bib(), 1, "", Queue.BEHIND);
+        Edit<Drill> line = PieceEdits.change(rung, Helps.BOOK.say("edit.line"), two);
+        Edit<Drill> edit = goes(role).to().isStay()
+                ? Trials.both(
+                        line,
+                        RotationEdits.goes(
+                                rung, role.id(), new Rotation.Becomes(role.id(), false), Optional.empty()))
+                : line;
         Map<String, Integer> lines = new LinkedHashMap<>(asked.lines());
         lines.put(role.id(), 2);
         all.add(new Attempt(
                 new Attempt.Of(Kind.JOIN, "two"),
                 Helps.BOOK.say("join.two", PieceWords.name(role)),
-                Optional.of(Trials.both(
-                        PieceEdits.change(rung, Helps.BOOK.say("edit.line"), two),
-                        RotationEdits.goes(
-                                rung, role.id(), new Rotation.Becomes(role.id(), false), Optional.empty()))),
+                Optional.of(edit),
                 new Flows.Asked(asked.people(), asked.minutes(), asked.copies(), lines, asked.speeds()),
                 true,
                 List.of(),
