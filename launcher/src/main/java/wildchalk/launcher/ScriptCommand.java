@@ -9,6 +9,7 @@ import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Spec;
 import wildchalk.core.drill.Ladder;
+import wildchalk.core.flow.TurnWords;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.script.Differences;
 import wildchalk.core.script.Script;
@@ -39,14 +40,22 @@ final class ScriptCommand implements Callable<Integer> {
                         .orElse("");
                 out.println(signs.get(rung.stage().id()) + " " + rung.stage().title() + of);
             }
-            tell(rung.through().script(Unit.METRES), out);
+            tell(
+                    rung.through().script(Unit.METRES),
+                    TurnWords.of(
+                            rung.stage(),
+                            rung.surface(),
+                            Ladder.dose(rung.drill(), rung.stage().id()),
+                            Unit.METRES),
+                    out);
         }
         out.flush();
         return 0;
     }
 
-    private static void tell(Script script, PrintWriter out) {
+    private static void tell(Script script, List<String> turns, PrintWriter out) {
         script.limits().forEach(l -> out.println(l.text()));
+        turns.forEach(out::println);
         for (Script.Line line : script.lines()) {
             if (!line.heading().isEmpty()) {
                 out.println();

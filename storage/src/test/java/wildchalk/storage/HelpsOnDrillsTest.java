@@ -68,7 +68,8 @@ class HelpsOnDrillsTest {
             List<String> rungs = drill.ladder().stream().map(r -> r.id()).toList();
             for (String rung : new TreeSet<>(List.of(rungs.get(0), rungs.get(rungs.size() - 1)))) {
                 Question question = question(drill, rung);
-                for (Help help : Helps.of(question, Units.METRIC.unit(), () -> false).helps()) {
+                for (Help help :
+                        Helps.of(question, Units.METRIC.unit(), () -> false).helps()) {
                     holds(question, help, file.getFileName() + ", " + rung + ": " + help.words());
                     kinds.add(help.kind());
                     helps++;
@@ -86,7 +87,8 @@ class HelpsOnDrillsTest {
         Flow was = play(question.drill(), question.rung(), question.asked());
         Flow is = play(after, question.rung(), help.asked());
         assertEquals(List.of(), is.jams(), about);
-        assertEquals(Math.round(waiting(was) - waiting(is)), Math.round(help.saving().seconds()), about);
+        assertEquals(
+                Math.round(waiting(was) - waiting(is)), Math.round(help.saving().seconds()), about);
         assertTrue(waiting(is) <= 0.95 * waiting(was) + 1e-6, about);
         Stage now = Ladder.build(question.drill(), question.rung());
         Stage then = Ladder.build(after, question.rung());
@@ -96,7 +98,10 @@ class HelpsOnDrillsTest {
         for (GearKind kind : GearKind.values()) {
             assertEquals(more.getOrDefault(kind, 0), help.price().gear().of(kind), about + " " + kind);
         }
-        assertEquals(Math.max(0, is.balls().most() - was.balls().most()), help.price().gear().balls(), about);
+        assertEquals(
+                Math.max(0, is.balls().most() - was.balls().most()),
+                help.price().gear().balls(),
+                about);
         assertFalse(help.words().contains("{"), about);
     }
 
@@ -116,8 +121,8 @@ class HelpsOnDrillsTest {
 
     /** What whoever sets out puts down, on the other side too where that is played and nothing stands there. */
     private static Map<GearKind, Integer> gear(Stage stage, int copies) {
-        boolean sides = stage.instructions(Rotation.Sides.class).stream()
-                .anyMatch(s -> s.taken() != Rotation.Taken.AS_DRAWN);
+        boolean sides =
+                stage.instructions(Rotation.Sides.class).stream().anyMatch(s -> s.taken() != Rotation.Taken.AS_DRAWN);
         Map<GearKind, Integer> all = new EnumMap<>(GearKind.class);
         List<Piece> down = SetOut.toPutDown(stage);
         for (Piece piece : down) {

@@ -58,7 +58,8 @@ final class BallRuns {
     private void play(int rep, double start, Move.InRep way, Played.BallUse use, Crowd crowd) {
         double over = start + way.played().over();
         double until = crowd.brought().stream()
-                .filter(b -> b.rep() == rep && b.played() == way.side() && b.use().equals(use))
+                .filter(b ->
+                        b.rep() == rep && b.played() == way.side() && b.use().equals(use))
                 .mapToDouble(Crowd.Brought::picked)
                 .findFirst()
                 .orElse(over);

@@ -99,9 +99,7 @@ final class CopyTracks {
         /** A rep that somebody is in a little later than it was thought goes on where it is by then. */
         private Move.InRep since(Move.InRep rep, Move move) {
             double late = now - move.from();
-            return late <= 0
-                    ? rep
-                    : new Move.InRep(rep.role(), rep.side(), rep.played(), rep.since() + late);
+            return late <= 0 ? rep : new Move.InRep(rep.role(), rep.side(), rep.played(), rep.since() + late);
         }
 
         private void go(double until, Vec to) {

@@ -87,7 +87,12 @@ final class Errands {
         path.add(first ? rules.place(next, set) : rules.slot(next, set, line.size()));
         double there = t + seconds(path);
         walks(n, person, t, path);
-        arrives(changed ? "" : role, person, first, new Arrival(n, ground.floor().place(next, set), t, there), line);
+        arrives(
+                changed ? "" : role,
+                person,
+                first,
+                new Arrival(n, ground.floor().place(next, set), t, there),
+                line);
     }
 
     /** The way to where a ball lies: the last but one place of a way on which it is brought back. */

@@ -120,9 +120,8 @@ public final class Flows {
 
     /** What holds between its reps. */
     public Rotates rotates() {
-        List<Piece.Person> drawn = stage.people().stream()
-                .filter(p -> !(p instanceof Piece.Coach))
-                .toList();
+        List<Piece.Person> drawn =
+                stage.people().stream().filter(p -> !(p instanceof Piece.Coach)).toList();
         return new Rotates(
                 drawn,
                 drawn.stream().map(r -> rules.of(r.id())).toList(),
@@ -139,7 +138,9 @@ public final class Flows {
         Replay played = replay(asked, 0);
         Box drawn = ways.ground();
         boolean mirrored = played.flow().reps().stream().anyMatch(r -> r.side() == Flow.Side.MIRRORED);
-        Box both = mirrored ? drawn.with(new Box(drawn.x(), -drawn.y() - drawn.height(), drawn.width(), drawn.height())) : drawn;
+        Box both = mirrored
+                ? drawn.with(new Box(drawn.x(), -drawn.y() - drawn.height(), drawn.width(), drawn.height()))
+                : drawn;
         return played.letters().isEmpty() ? both : both.with(played.ground(asked.minutes() * 60));
     }
 

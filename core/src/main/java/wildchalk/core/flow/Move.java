@@ -58,10 +58,7 @@ record Move(String who, int rep, double from, double to, Way way) {
 
     /** Whether both are in one rep, on the same side of it: what they do to each other there is meant. */
     boolean isWith(Move other) {
-        return rep == other.rep
-                && way instanceof InRep a
-                && other.way instanceof InRep b
-                && a.side() == b.side();
+        return rep == other.rep && way instanceof InRep a && other.way instanceof InRep b && a.side() == b.side();
     }
 
     boolean isInRep() {

@@ -104,12 +104,10 @@ record Played(Timeline timeline, double over, Map<String, Part> parts, List<Ball
 
     /** Whether somebody only takes it along: no touch of theirs is an event. */
     private static boolean isCarried(Stage stage, Timeline timeline, String ball) {
-        return stage.actions().stream()
-                .filter(Travel.Carry.class::isInstance)
-                .anyMatch(a -> timeline.times(a.id())
-                        .flatMap(t -> timeline.holder(ball, t.start()))
-                        .filter(a.who()::equals)
-                        .isPresent());
+        return stage.actions().stream().filter(Travel.Carry.class::isInstance).anyMatch(a -> timeline.times(a.id())
+                .flatMap(t -> timeline.holder(ball, t.start()))
+                .filter(a.who()::equals)
+                .isPresent());
     }
 
     private static Part part(Stage stage, Timeline timeline, String who, double over) {

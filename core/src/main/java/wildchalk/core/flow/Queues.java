@@ -36,9 +36,8 @@ final class Queues {
 
     Queues(Crowd crowd, Map<Integer, Double> starts) {
         Map<String, List<Move>> turns = new HashMap<>();
-        crowd.moves().stream()
-                .filter(Move::isInRep)
-                .forEach(m -> turns.computeIfAbsent(m.who(), w -> new ArrayList<>()).add(m));
+        crowd.moves().stream().filter(Move::isInRep).forEach(m -> turns.computeIfAbsent(m.who(), w -> new ArrayList<>())
+                .add(m));
         List<Crowd.Stand> stands = crowd.stands();
         for (int i = 0; i < stands.size(); i++) {
             Crowd.Stand stand = stands.get(i);
@@ -90,7 +89,8 @@ final class Queues {
 
     /** How many stand before somebody. */
     int before(Standing standing, double t) {
-        return (int) line(standing).stream().filter(s -> s.isBefore(standing, t)).count();
+        return (int)
+                line(standing).stream().filter(s -> s.isBefore(standing, t)).count();
     }
 
     /** When somebody moves up or elsewhere next; at a time or before it. */

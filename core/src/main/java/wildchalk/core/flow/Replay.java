@@ -45,8 +45,7 @@ public final class Replay {
      * @param copy from 1
      * @param rep number of the rep in which they are busy, or after which they are on the way; 0 for who waits
      */
-    public record Now(
-            String letter, String role, Vec at, double facing, Doing doing, Side side, int copy, int rep) {}
+    public record Now(String letter, String role, Vec at, double facing, Doing doing, Side side, int copy, int rep) {}
 
     /**
      * A ball at a moment.

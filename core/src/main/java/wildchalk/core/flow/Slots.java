@@ -31,9 +31,7 @@ final class Slots {
         if (k == 0) {
             return front(place.role(), place.side());
         }
-        return unit > 0
-                ? rules.drawn(person.id(), place.side(), k, unit)
-                : rules.slot(person.id(), place.side(), k);
+        return unit > 0 ? rules.drawn(person.id(), place.side(), k, unit) : rules.slot(person.id(), place.side(), k);
     }
 
     /** Where a role begins. */

@@ -286,8 +286,8 @@ public final class Board {
                 .toList();
         return Shape.faint(items.stream()
                 .map(moved)
-                .filter(m -> items.stream()
-                        .noneMatch(i -> i.kind() == m.kind() && i.at().distance(m.at()) <= SAME_PLACE))
+                .filter(m ->
+                        items.stream().noneMatch(i -> i.kind() == m.kind() && i.at().distance(m.at()) <= SAME_PLACE))
                 .flatMap(m -> gear.of(m).stream())
                 .toList());
     }
@@ -331,10 +331,7 @@ public final class Board {
         List<Shape> shapes = new ArrayList<>(tokens.person(who, pose));
         if (who.label().length() > Tokens.ON_TOKEN) {
             shapes.add(new Shape.Label(
-                    pose.at().plus(frame.onPage(0, Tokens.NAME * frame.unit())),
-                    who.label(),
-                    frame.unit(),
-                    Ink.CHALK));
+                    pose.at().plus(frame.onPage(0, Tokens.NAME * frame.unit())), who.label(), frame.unit(), Ink.CHALK));
         }
         return shapes;
     }
@@ -347,6 +344,11 @@ public final class Board {
     /** A person's token round the origin, in parts that can be moved and turned. */
     public Token token(Piece.Person person) {
         return Token.of(person, tokens, name(person, new Pose(Vec.ZERO, 0)));
+    }
+
+    /** The same of somebody who is not drawn in the drill. */
+    public Token tokenOf(Piece.Person who) {
+        return Token.of(who, tokens, List.of());
     }
 
     /** Somebody without their name, where it stands elsewhere. */

@@ -54,9 +54,7 @@ final class Copies {
         List<Placement> chosen = new ArrayList<>(List.of(Placement.beside(Vec.ZERO)));
         for (Placement place : places()) {
             Box there = box(place);
-            if (chosen.size() < copies
-                    && isOnSurface(there)
-                    && chosen.stream().noneMatch(c -> isNear(box(c), there))) {
+            if (chosen.size() < copies && isOnSurface(there) && chosen.stream().noneMatch(c -> isNear(box(c), there))) {
                 chosen.add(place);
             }
         }

@@ -5,8 +5,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import wildchalk.core.drill.Drill;
 import wildchalk.core.document.Edit;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rotation;
@@ -97,10 +97,9 @@ final class GroundAttempts {
     /** A heap at the side of whoever takes from it. */
     private Edit<Drill> heap(Piece.Person who, Vec at, int n) {
         Vec beside = at.plus(Vec.polar(1.5, who.facing() + Math.PI / 2));
-        return new Edit<>(
-                Helps.BOOK.say("edit.heap"),
-                d -> PieceEdits.place(rung, new Piece.Supply(new FreeIds(d).take("u"), beside, n))
-                        .apply(d));
+        return new Edit<>(Helps.BOOK.say("edit.heap"), d -> PieceEdits.place(
+                        rung, new Piece.Supply(new FreeIds(d).take("u"), beside, n))
+                .apply(d));
     }
 
     /** A line that its people come to from afar is put a part of the way towards them. */

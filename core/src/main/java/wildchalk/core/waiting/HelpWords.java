@@ -40,10 +40,7 @@ public record HelpWords(Surface surface, Unit unit, UnaryOperator<String> names)
             all.add(help.price().met().stream()
                     .findFirst()
                     .map(m -> Helps.BOOK.say(
-                            "crossings",
-                            help.price().crossings(),
-                            names.apply(m.one()),
-                            names.apply(m.other())))
+                            "crossings", help.price().crossings(), names.apply(m.one()), names.apply(m.other())))
                     .orElseThrow());
         }
         return all;

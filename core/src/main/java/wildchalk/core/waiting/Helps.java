@@ -84,7 +84,8 @@ public record Helps(List<Help> helps, int tried, boolean stopped) {
                 && other.words().length() < one.words().length()
                 && other.price().crossings() <= one.price().crossings()
                 && other.saving().seconds()
-                        >= one.saving().seconds() - ALIKE * one.saving().before().each();
+                        >= one.saving().seconds()
+                                - ALIKE * one.saving().before().each();
     }
 
     private static Help better(Help one, Help other) {

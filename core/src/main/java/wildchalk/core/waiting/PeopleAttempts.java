@@ -64,11 +64,11 @@ final class PeopleAttempts {
             int here = (asked.people() + groups - 1) / groups;
             if (here >= trials.fewest() * asked.copies()) {
                 all.add(Attempt.counted(
-                                Kind.GROUPS,
-                                Integer.toString(groups),
-                                Helps.BOOK.say("groups", groups, here, asked.people() - here),
-                                people(here, asked.copies(), Map.of()),
-                                groups - 1));
+                        Kind.GROUPS,
+                        Integer.toString(groups),
+                        Helps.BOOK.say("groups", groups, here, asked.people() - here),
+                        people(here, asked.copies(), Map.of()),
+                        groups - 1));
             }
         }
     }
@@ -118,11 +118,11 @@ final class PeopleAttempts {
                 continue;
             }
             all.add(Attempt.said(
-                            both ? Kind.BOTH_SIDES : Kind.SIDES_IN_TURN,
-                            "",
-                            trials.words().of(new Rotation.Sides("", taken)),
-                            RotationEdits.sides(trials.question().rung(), taken, Optional.empty()),
-                            asked));
+                    both ? Kind.BOTH_SIDES : Kind.SIDES_IN_TURN,
+                    "",
+                    trials.words().of(new Rotation.Sides("", taken)),
+                    RotationEdits.sides(trials.question().rung(), taken, Optional.empty()),
+                    asked));
         }
     }
 

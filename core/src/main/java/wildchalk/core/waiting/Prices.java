@@ -28,9 +28,12 @@ final class Prices {
                 .findFirst()
                 .map(Rotation.Sides::taken)
                 .orElse(Rotation.Taken.AS_DRAWN);
-        Map<GearKind, Map<Colour, Integer>> gear = gear(after, taken, attempt.asked().copies());
+        Map<GearKind, Map<Colour, Integer>> gear =
+                gear(after, taken, attempt.asked().copies());
         Map<GearKind, Map<Colour, Integer>> now = gear(
-                trials.stage(), trials.rotates().taken(), trials.question().asked().copies());
+                trials.stage(),
+                trials.rotates().taken(),
+                trials.question().asked().copies());
         Map<GearKind, Map<Colour, Integer>> more = new EnumMap<>(GearKind.class);
         gear.forEach((kind, colours) -> colours.forEach((colour, n) -> {
             int added = n - now.getOrDefault(kind, Map.of()).getOrDefault(colour, 0);

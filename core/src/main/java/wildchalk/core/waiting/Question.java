@@ -32,8 +32,8 @@ public record Question(Drill drill, String rung, Flows.Asked asked) {
     }
 
     /**
-     * What the rung is after an edit. It is tried on a drill that has only this rung: whether others can follow does not
-     * matter here, and costs most of an edit.
+     * What the rung is after an edit. It is tried on a drill that has only this rung: whether others can follow does
+     * not matter here, and costs most of an edit.
      */
     Stage after(Edit<Drill> edit) {
         Stage stage = stage();

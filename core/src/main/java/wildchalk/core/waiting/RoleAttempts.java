@@ -109,14 +109,13 @@ final class RoleAttempts {
         if (asked.people() <= trials.fewest() * asked.copies()) {
             return;
         }
-        Piece.LineUp two = new Piece.LineUp(
-                role.id(), role.at(), role.facing(), role.label(), role.bib(), 1, "", Queue.BEHIND);
+        Piece.LineUp two =
+                new Piece.LineUp(role.id(), role.at(), role.facing(), role.label(), role.bib(), 1, "", Queue.BEHIND);
         Edit<Drill> line = PieceEdits.change(rung, Helps.BOOK.say("edit.line"), two);
         Edit<Drill> edit = goes(role).to().isStay()
                 ? Trials.both(
                         line,
-                        RotationEdits.goes(
-                                rung, role.id(), new Rotation.Becomes(role.id(), false), Optional.empty()))
+                        RotationEdits.goes(rung, role.id(), new Rotation.Becomes(role.id(), false), Optional.empty()))
                 : line;
         Map<String, Integer> lines = new LinkedHashMap<>(asked.lines());
         lines.put(role.id(), 2);

@@ -54,9 +54,8 @@ final class StartAttempts {
     /** Moments that always come, those that everybody sees first. */
     private Map<String, When> moments() {
         Set<String> optional = new HashSet<>();
-        trials.stage()
-                .instructions(Instruction.Read.class)
-                .forEach(r -> r.options().forEach(o -> optional.addAll(o.actions())));
+        trials.stage().instructions(Instruction.Read.class).forEach(r -> r.options()
+                .forEach(o -> optional.addAll(o.actions())));
         List<Action> certain = trials.stage().actions().stream()
                 .filter(a -> !optional.contains(a.id()))
                 .toList();
@@ -64,9 +63,7 @@ final class StartAttempts {
         for (Action action : certain) {
             if (action instanceof Action.Delivery) {
                 cues.add(new Cue(new Cue.Released(action.id()), 0));
-                action.receiver()
-                        .flatMap(trials.stage()::person)
-                        .ifPresent(p -> cues.add(Cue.received(action.id())));
+                action.receiver().flatMap(trials.stage()::person).ifPresent(p -> cues.add(Cue.received(action.id())));
             }
         }
         certain.stream()

@@ -204,7 +204,10 @@ class ReplayTest {
         assertEquals(2, drawn.at(last, 30).copy());
         assertEquals(
                 0,
-                drawn.at(last, 30).at().plus(new Vec(0, 15)).distance(placed.at(last, 30).at()),
+                drawn.at(last, 30)
+                        .at()
+                        .plus(new Vec(0, 15))
+                        .distance(placed.at(last, 30).at()),
                 1e-9);
         assertEquals(drawn.at(first, 30).at(), placed.at(first, 30).at());
     }

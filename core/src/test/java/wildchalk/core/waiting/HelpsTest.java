@@ -5,20 +5,20 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Venue;
-import wildchalk.core.measure.Units;
-import wildchalk.core.geometry.Vec;
-import wildchalk.core.geometry.Box;
-import wildchalk.core.flow.Waits;
-import wildchalk.core.flow.Replay;
-import wildchalk.core.flow.Flows;
 import wildchalk.core.flow.Flow;
-import java.util.Set;
-import java.util.EnumSet;
+import wildchalk.core.flow.Flows;
+import wildchalk.core.flow.Replay;
+import wildchalk.core.flow.Waits;
+import wildchalk.core.geometry.Box;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.measure.Units;
 
 /** What is found to help in waits of which it is known. */
 class HelpsTest {
@@ -42,7 +42,8 @@ class HelpsTest {
         List<String> told = new ArrayList<>();
         helps.helps()
                 .forEach(h -> told.add(h.kind() + " " + Math.round(h.saving().seconds()) + " of "
-                        + Math.round(h.saving().before().each()) + " s: " + h.words() + " x" + h.price().crossings()));
+                        + Math.round(h.saving().before().each()) + " s: " + h.words() + " x"
+                        + h.price().crossings()));
         return String.join("\n    ", told);
     }
 
@@ -52,9 +53,8 @@ class HelpsTest {
         List<String> other = new ArrayList<>();
         for (Situations.Situation s : Situations.all()) {
             Helps helps = helps(s);
-            boolean found = helps.helps().stream()
-                    .limit(2)
-                    .anyMatch(h -> s.best().contains(h.kind().name()));
+            boolean found = helps.helps().stream().limit(2).anyMatch(h -> s.best()
+                    .contains(h.kind().name()));
             (found ? right : other).add(s + ", wanted " + s.best() + ":\n    " + told(helps));
         }
         assertTrue(right.size() >= RIGHT, right.size() + " of 12 right; not so:\n" + String.join("\n", other));
@@ -133,8 +133,7 @@ class HelpsTest {
         }
         for (Box one : boxes) {
             assertTrue(s.surface().contains(new Vec(one.x(), one.y()), 0), s + ": " + one);
-            assertTrue(
-                    s.surface().contains(new Vec(one.x() + one.width(), one.y() + one.height()), 0), s + ": " + one);
+            assertTrue(s.surface().contains(new Vec(one.x() + one.width(), one.y() + one.height()), 0), s + ": " + one);
             for (Box other : boxes) {
                 boolean apart = one.grown(2.9).x() + one.grown(2.9).width() <= other.x()
                         || other.grown(2.9).x() + other.grown(2.9).width() <= one.x()

@@ -18,9 +18,7 @@ import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
 
-/**
- * Twelve waits of which a coach knows what helps. The answers were written down before the search for them was.
- */
+/** Twelve waits of which a coach knows what helps. The answers were written down before the search for them was. */
 final class Situations {
 
     private static final Surface TURF = Stages.TURF;

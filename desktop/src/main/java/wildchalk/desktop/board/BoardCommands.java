@@ -36,8 +36,8 @@ import wildchalk.desktop.board.command.Key;
 import wildchalk.desktop.board.command.Scope;
 import wildchalk.desktop.board.hand.PartClipboard;
 import wildchalk.desktop.board.sheet.SheetTabs;
-import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.board.state.BoardPlayer;
+import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.board.state.Tool;
 
 /** What the Board can do: the one list that keys, the find card and the help card ask. */
@@ -197,11 +197,7 @@ final class BoardCommands {
                 () -> player.step(1),
                 Key.of(".", KeyCode.PERIOD),
                 Key.of("", KeyCode.PAGE_DOWN));
-        all.always(
-                "Play slower",
-                "slower, faster",
-                () -> faster(-1),
-                Key.of("-", KeyCode.MINUS, KeyCode.SUBTRACT));
+        all.always("Play slower", "slower, faster", () -> faster(-1), Key.of("-", KeyCode.MINUS, KeyCode.SUBTRACT));
         all.always(
                 "Play faster",
                 "slower, faster",

@@ -29,7 +29,6 @@ import wildchalk.desktop.board.ladder.LadderPane;
 import wildchalk.desktop.board.sheet.CallSheet;
 import wildchalk.desktop.board.state.BoardPlayer;
 import wildchalk.desktop.board.state.BoardState;
-
 import wildchalk.desktop.board.strip.Strips;
 
 /** The Board with everything round it. */

@@ -6,9 +6,12 @@ import java.util.stream.Collectors;
 import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Rotation;
+import wildchalk.core.drill.Stage;
 import wildchalk.core.measure.TimeFormat;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.script.ReadWords;
+import wildchalk.core.script.RotationWords;
 import wildchalk.core.script.Script;
 import wildchalk.core.script.SecondPerson;
 import wildchalk.core.script.Subtitles;
@@ -25,6 +28,7 @@ final class Captions {
     static String of(Tour tour, Unit unit, Optional<String> followed) {
         if (tour.stop().kind() == Kind.END) {
             return "That is one rep: " + TimeFormat.seconds(tour.timeline().duration()) + "."
+                    + goes(tour, unit).stream().map(w -> " " + w).collect(Collectors.joining())
                     + (tour.rung().plan().climb().isBlank()
                             ? ""
                             : " Climb when " + tour.rung().plan().climbWords() + ".");
@@ -43,6 +47,13 @@ final class Captions {
         return own.isEmpty() && followed.isPresent()
                 ? "You wait."
                 : own.stream().map(l -> Subtitles.words(l, tour.stage())).collect(Collectors.joining("\n"));
+    }
+
+    /** Where everybody goes next, as far as it is said. */
+    static List<String> goes(Tour tour, Unit unit) {
+        Stage stage = tour.through().stage();
+        RotationWords words = new RotationWords(stage, stage.marked(tour.drill().surface()), unit);
+        return stage.instructions(Rotation.Goes.class).stream().map(words::of).toList();
     }
 
     private static Script script(Tour tour, Unit unit, Optional<String> followed) {

@@ -2,18 +2,29 @@ package wildchalk.desktop.show;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.VBox;
 import wildchalk.core.drill.Dose;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.flow.TurnWords;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.show.Tour;
+import wildchalk.core.wording.Wordbook;
+import wildchalk.desktop.background.Background;
 
 /** The coach's own notes while others look at the board: what is said now, what comes next, what else to think of. */
 final class NotesView extends ScrollPane {
 
+    private static final Wordbook WORDS = Wordbook.beside(NotesView.class, "Notes");
+
     private final ShowState showing;
     private final VBox page = new VBox(10);
+    /** The rung of which it is known who is next. */
+    private String told = "";
+
+    private List<String> turns = new ArrayList<>();
 
     NotesView(ShowState showing) {
         this.showing = showing;
@@ -47,6 +58,7 @@ final class NotesView extends ScrollPane {
         }
         add("Next", "notes-heading");
         add(Captions.next(tour, unit), "notes-words");
+        list(WORDS.say("next"), turns(tour, unit));
         list("Coaching points", tour.drill().points());
         list("Questions", tour.drill().questions());
         list("Cautions", tour.drill().cautions());
@@ -57,6 +69,29 @@ final class NotesView extends ScrollPane {
                 "Space goes on · arrows step · R again · 1 to 5 choose · B blank · H speed · L laser · Y "
                         + "follows somebody · N these notes · Esc ends",
                 "notes-quiet");
+    }
+
+    /** Who is next, of the rung that is shown: said, then how many it takes. */
+    private List<String> turns(Tour tour, Unit unit) {
+        if (!tour.rung().id().equals(told)) {
+            told = tour.rung().id();
+            Stage stage = tour.through().stage();
+            turns = new ArrayList<>(Captions.goes(tour, unit));
+            Optional<Dose> dose = tour.rung().plan().dose();
+            Background.work(
+                    WORDS.say("working"),
+                    () -> TurnWords.of(stage, tour.drill().surface(), dose, unit),
+                    more -> add(tour, more),
+                    trouble -> {});
+        }
+        return turns;
+    }
+
+    private void add(Tour tour, List<String> more) {
+        if (tour.rung().id().equals(told) && !more.isEmpty()) {
+            turns.addAll(more);
+            tell();
+        }
     }
 
     private void list(String heading, List<String> items) {

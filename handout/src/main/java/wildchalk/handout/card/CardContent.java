@@ -90,7 +90,7 @@ final class CardContent {
                     across.add(new Diagram(head, highest).row(row, captions));
                 }
             }
-            columns.addAll(told.told(rung.rung()));
+            columns.addAll(told.told(rung));
         }
         columns.addAll(foot());
         bands.add(new Layout.Band(across, columns));

@@ -21,6 +21,7 @@ import wildchalk.handout.order.Played;
  * @param differs what it has that the rung below has not
  * @param frame what of the surface the drill shows, so that nobody is cut off
  * @param shots its pictures, at least one
+ * @param turns how many it takes and who is next
  */
 record Facts(
         Played rung,
@@ -30,7 +31,8 @@ record Facts(
         Optional<String> belowSign,
         List<String> differs,
         Frame frame,
-        List<Shot> shots) {
+        List<Shot> shots,
+        List<String> turns) {
 
     static List<Facts> of(Order order, List<Played> rungs) {
         return rungs.parallelStream().map(r -> of(order, r, rungs)).toList();
@@ -57,6 +59,7 @@ record Facts(
                                 order.units().unit()))
                         .orElse(List.of()),
                 frame,
-                Shot.of(rung, frame, Phases.of(rung.stage(), rung.surface(), rung.timeline(), rung.script())));
+                Shot.of(rung, frame, Phases.of(rung.stage(), rung.surface(), rung.timeline(), rung.script())),
+                rung.turns());
     }
 }

@@ -51,10 +51,14 @@ final class RungWords {
     }
 
     /** What happens, what is asked, what is still open and when to climb. */
-    List<Slice> told(Played rung) {
+    List<Slice> told(Facts facts) {
+        Played rung = facts.rung();
         List<Slice> slices = new ArrayList<>();
         Script script = rung.script();
         script.limits().forEach(l -> slices.addAll(limit(rung, l)));
+        facts.turns().stream()
+                .filter(w -> before.isFirst(w, rung.sign()))
+                .forEach(w -> slices.addAll(column.words("P", "•", w, Typeface.TEXT)));
         for (List<Script.Line> block : ToldBefore.blocks(script)) {
             boolean fresh = before.on(block).isEmpty();
             for (Script.Line line : block) {

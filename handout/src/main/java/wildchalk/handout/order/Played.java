@@ -9,6 +9,7 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.flow.TurnWords;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.measure.Units;
 import wildchalk.core.runthrough.RunThrough;
@@ -75,6 +76,11 @@ public record Played(Drill drill, Rung rung, String sign, RunThrough through, Sc
 
     public Timeline timeline() {
         return through.timeline();
+    }
+
+    /** How many it takes and who is next where people take turns, besides what the script says of it. */
+    public List<String> turns() {
+        return TurnWords.of(stage(), surface(), rung.plan().dose(), units.unit());
     }
 
     /** What the rung is called: "2 With a chaser"; only its title where there is one rung. */

@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.DoubleFunction;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import wildchalk.core.drill.Action;
@@ -25,12 +26,14 @@ import wildchalk.core.scene.AnswerShapes;
 import wildchalk.core.scene.Board;
 import wildchalk.core.scene.Frame;
 import wildchalk.core.scene.Shape;
+import wildchalk.core.scene.Token;
 import wildchalk.core.script.ReadWords;
 import wildchalk.core.script.Script;
 import wildchalk.core.script.SecondPerson;
 import wildchalk.core.script.Subtitles;
 import wildchalk.core.show.Stop;
 import wildchalk.handout.order.Played;
+import wildchalk.handout.order.RepsPlayed;
 import wildchalk.handout.paint.SvgBrush;
 
 /** A rung as the page wants it: every way through, with its lines, its runs and its words. */
@@ -80,6 +83,7 @@ final class RungData {
         data.put("ground", pool.of(svg(board.ground())));
         ArrayNode limits = data.putArray("limits");
         rung.script().limits().forEach(l -> limits.add(pool.of(l.text())));
+        rung.turns().forEach(w -> limits.add(pool.of(w)));
         people(data.putArray("people"), board);
         gear(data.putArray("gear"), board);
         reads(data.putArray("reads"));
@@ -90,6 +94,7 @@ final class RungData {
                     .put("question", freeze.question())
                     .put("answer", freeze.answer());
         }
+        RepsPlayed.of(rung, RepsData.REPS, frame.unit()).ifPresent(r -> data.set("reps", new RepsData(this, r).data()));
         ArrayNode ways = data.putArray("ways");
         worked.forEach(w -> ways.add(way(w)));
         return data;
@@ -300,13 +305,46 @@ final class RungData {
                 answered);
     }
 
-    private double[] place(Vec at) {
+    /** What stands still without lines and those who wait, in the pool. */
+    int withoutLines() {
+        return pool.of(svg(board().chalk(Set.of(), id -> rung.stage()
+                .piece(id)
+                .filter(p -> !(p instanceof Piece.LineUp))
+                .isPresent())));
+    }
+
+    private Board board() {
+        return worked.get(0).board();
+    }
+
+    int track(String id, double duration, DoubleFunction<double[]> at) {
+        return runs.of(id, duration, at);
+    }
+
+    Token token(Piece.Person who) {
+        return board().tokenOf(who);
+    }
+
+    /** Shapes round the origin, in the pool. */
+    int local(List<Shape> shapes) {
+        return pool.of(local(shapes, Vec.ZERO));
+    }
+
+    int ball() {
+        return local(board().ballAt(Vec.ZERO));
+    }
+
+    double unit() {
+        return frame.unit();
+    }
+
+    double[] place(Vec at) {
         double[] p = {at.x(), at.y()};
         toPage.transform(p, 0, p, 0, 1);
         return p;
     }
 
-    private double[] pose(Pose pose) {
+    double[] pose(Pose pose) {
         double[] p = place(pose.at());
         return new double[] {p[0], p[1], Math.toDegrees(pose.facing() + frame.turn())};
     }

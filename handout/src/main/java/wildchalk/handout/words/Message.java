@@ -80,6 +80,7 @@ public final class Message implements HandOut {
         lines.add(rung.name()
                 + rung.rung().plan().dose().map(Dose::words).map(l -> ": " + l).orElse(""));
         rung.script().limits().forEach(l -> lines.add("! " + l.text()));
+        lines.addAll(rung.turns());
         for (Script.Line line : rung.script().lines()) {
             if (!line.heading().isEmpty()) {
                 lines.add(line.heading());

@@ -5,7 +5,8 @@
   const NEAR = 0.03, ROOM = 90, TURN = 3;
   const pooled = i => data.pool[i];
   const svg = (parent, markup) => { parent.innerHTML = markup; };
-  let rung, way, t = 0, playing = false, speed = 1, followed = '', before = 0, passed = null, tokens = [], lit = null, glowing = '', scale = 1;
+  let rung, way, t = 0, playing = false, speed = 1, followed = '', before = 0, passed = null, tokens = [], lit = null, glowing = '', scale = 1, reps = null;
+  const duration = () => reps ? reps.duration : way.duration;
 
   /* Runs: differences are added up once, then a place is found between two points. */
   const decoded = new Map();
@@ -44,8 +45,11 @@
     follow.replaceChildren(option('', 'everybody'), ...rung.people.filter(p => p.name).map(p => option(p.id, p.name)));
     followed = rung.people.some(p => p.id === followed) ? followed : '';
     follow.value = followed;
+    reps = null;
     tokens = [];
     $('live').replaceChildren();
+    $('reps').hidden = !rung.reps;
+    $('reps').setAttribute('aria-pressed', false);
     for (const p of rung.people) { token(p.id, '<g class="turns">' + pooled(p.turning) + '</g>' + pooled(p.upright), 4); }
     for (const g of rung.gear) { token(g.id, pooled(g.picture), 3); }
     t = 0;
@@ -72,6 +76,63 @@
     if (name) { e.className = name; }
     return e;
   }
+  /* Several reps one after another: everybody who is drawn, by letters, moving on. */
+  function showReps(on) {
+    pause();
+    closeQuestion();
+    const here = rung;
+    if (!on) { showRung(here); $('reps').focus(); return; }
+    reps = rung.reps;
+    t = 0;
+    $('reps').setAttribute('aria-pressed', true);
+    $('live').replaceChildren();
+    tokens = [];
+    svg($('chalk'), pooled(reps.still) + rung.ways[0].actions.map(a => '<g class="action">' + pooled(a.line) + '</g>').join(''));
+    $('glow').replaceChildren();
+    glowing = '';
+    for (const p of reps.people) {
+      token('rep-' + p.letter, '', 4);
+      Object.assign(tokens[tokens.length - 1], { person: p, look: null });
+    }
+    for (const b of reps.balls) {
+      token('rep-ball-' + reps.balls.indexOf(b), pooled(b.picture), 3);
+      tokens[tokens.length - 1].kept = b;
+    }
+    $('reads').replaceChildren();
+    $('lines').querySelectorAll('li').forEach(li => { li.classList.remove('lit', 'aside'); li.removeAttribute('aria-current'); });
+    const follow = $('follow');
+    follow.replaceChildren(option('', 'everybody'), ...reps.people.map(p => option(p.letter, p.letter)));
+    followed = '';
+    $('scrub').max = Math.round(reps.duration * 100);
+    show();
+  }
+  function showMoving() {
+    for (const k of tokens) {
+      const p = at(track((k.person || k.kept).track, k.size), t);
+      if (k.person) {
+        const look = k.person.looks.filter(l => l.from <= t + 0.001).pop() || k.person.looks[0];
+        if (look !== k.look) {
+          k.look = look;
+          svg(k.g, '<g class="turns">' + pooled(look.turning) + '</g>' + pooled(look.upright));
+          k.turns = k.g.querySelector('.turns');
+          k.turned = NaN;
+        }
+      } else {
+        k.g.style.display = t >= k.kept.from && t < k.kept.to ? '' : 'none';
+      }
+      move(k, p);
+    }
+    const n = Math.max(1, reps.starts.filter(s => s <= t + 0.001).length);
+    $('clock').textContent = 'rep ' + n + ', ' + t.toFixed(1) + ' s';
+    $('scrub').value = Math.round(t * 100);
+  }
+  function move(k, p) {
+    k.g.style.transform = 'translate3d(' + ((p[1] - ROOM) * scale).toFixed(2) + 'px,' + ((p[2] - ROOM) * scale).toFixed(2) + 'px,0)';
+    if (k.turns && !(Math.abs(p[3] - k.turned) < TURN)) {
+      k.turned = p[3];
+      k.turns.setAttribute('transform', 'rotate(' + p[3].toFixed(0) + ')');
+    }
+  }
   function option(value, words) {
     const o = element('option', words);
     o.value = value;
@@ -80,6 +141,7 @@
 
   function showWay(next) {
     way = next;
+    if (reps) { const then = t; showRung(rung); if (next !== way) { showWay(next); } t = Math.min(then, way.duration); return; }
     passed = null;
     lit = null;
     glowing = '';
@@ -151,6 +213,7 @@
       if (followed && told === undefined) { li.classList.add('aside'); }
       const go = () => {
         pause();
+        if (reps) { showRung(rung); }
         if (line.n) { seek(line.t + (line.t > 0 ? 0.001 : 0)); } else { follow(line); }
       };
       li.addEventListener('click', go);
@@ -164,13 +227,9 @@
   }
 
   function show() {
+    if (reps) { showMoving(); return; }
     for (const k of tokens) {
-      const p = at(track(way.tracks[k.id], k.size), t);
-      k.g.style.transform = 'translate3d(' + ((p[1] - ROOM) * scale).toFixed(2) + 'px,' + ((p[2] - ROOM) * scale).toFixed(2) + 'px,0)';
-      if (k.turns && !(Math.abs(p[3] - k.turned) < TURN)) {
-        k.turned = p[3];
-        k.turns.setAttribute('transform', 'rotate(' + p[3].toFixed(0) + ')');
-      }
+      move(k, at(track(way.tracks[k.id], k.size), t));
       if (k.ball) { k.g.style.display = t >= k.ball.from ? '' : 'none'; }
     }
     const shining = way.actions.map(a => a.start !== undefined && t > 0 && a.start <= t && t < a.over);
@@ -200,7 +259,7 @@
   }
 
   function play() {
-    if (t >= way.duration - 0.001) { t = 0; passed = null; }
+    if (t >= duration() - 0.001) { t = 0; passed = null; }
     closeQuestion();
     playing = true;
     before = 0;
@@ -214,9 +273,9 @@
   function frame(now) {
     if (!playing) { return; }
     const from = t;
-    t = Math.min(way.duration, t + (before ? Math.min(0.25, (now - before) / 1000) * speed : 0));
+    t = Math.min(duration(), t + (before ? Math.min(0.25, (now - before) / 1000) * speed : 0));
     before = now;
-    const stop = way.stops.find(s => s !== passed && s.t >= from && s.t <= t && !(passed && s.t < passed.t));
+    const stop = !reps && way.stops.find(s => s !== passed && s.t >= from && s.t <= t && !(passed && s.t < passed.t));
     if (stop) {
       t = stop.t;
       passed = stop;
@@ -226,7 +285,7 @@
       return;
     }
     show();
-    if (t >= way.duration) { pause(); } else { requestAnimationFrame(frame); }
+    if (t >= duration()) { pause(); } else { requestAnimationFrame(frame); }
   }
   function ask(stop) {
     const freeze = rung.freezes.find(f => f.id === stop.about);
@@ -252,16 +311,16 @@
     $('frozen').replaceChildren();
   }
   function seek(to) {
-    t = Math.max(0, Math.min(way.duration, to));
+    t = Math.max(0, Math.min(duration(), to));
     passed = null;
     closeQuestion();
     show();
   }
   function step(by) {
     pause();
-    const moments = [...new Set([0, ...way.lines.map(l => l.t), way.duration])].sort((a, b) => a - b);
+    const moments = [...new Set([0, ...(reps ? reps.starts : way.lines.map(l => l.t)), duration()])].sort((a, b) => a - b);
     const next = by > 0 ? moments.find(m => m > t + 0.01) : moments.filter(m => m < t - 0.01).pop();
-    seek(next === undefined ? (by > 0 ? way.duration : 0) : next);
+    seek(next === undefined ? (by > 0 ? duration() : 0) : next);
   }
   function toggle() { if (playing) { pause(); } else { play(); } }
   function showLook() { $('look').textContent = document.documentElement.classList.contains('paper') ? 'Slate' : 'Paper'; }
@@ -282,7 +341,12 @@
   $('next').addEventListener('click', () => step(1));
   $('scrub').addEventListener('input', () => { pause(); seek($('scrub').value / 100); });
   $('speed').addEventListener('change', () => { speed = Number($('speed').value); });
-  $('follow').addEventListener('change', () => { followed = $('follow').value; showLines(); show(); });
+  $('follow').addEventListener('change', () => {
+    followed = $('follow').value;
+    if (reps) { tokens.forEach(k => k.g.classList.toggle('aside', !!followed && k.person && k.person.letter !== followed)); } else { showLines(); }
+    show();
+  });
+  $('reps').addEventListener('click', () => showReps(!reps));
   $('look').addEventListener('click', () => { document.documentElement.classList.toggle('paper'); showLook(); });
   document.addEventListener('keydown', e => {
     const busy = /^(BUTTON|SELECT|INPUT)$/.test(e.target.tagName);

@@ -30,12 +30,17 @@ import org.openqa.selenium.logging.LogType;
 import org.openqa.selenium.logging.LoggingPreferences;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Stage;
 import wildchalk.core.edit.DrillEdits;
 import wildchalk.core.edit.PersonEdits;
 import wildchalk.core.edit.PieceEdits;
+import wildchalk.core.flow.Flow;
+import wildchalk.core.flow.Flows;
+import wildchalk.core.flow.Replay;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.TimeFormat;
 import wildchalk.core.rehearsal.Rehearsal;
+import wildchalk.core.scene.Frame;
 import wildchalk.core.timeline.Timeline;
 import wildchalk.handout.Tool;
 import wildchalk.handout.order.Order;
@@ -160,6 +165,42 @@ class PageTest {
                 && find("play").getText().equals("Play"));
         String last = timeline.people().get(0);
         assertTrue(token(last).distance(timeline.pose(last, timeline.duration()).at()) < 0.1);
+        noComplaints();
+    }
+
+    /** Three reps, one after another: in the third everybody is where many reps, worked out, say they are. */
+    @Test
+    void inTheThirdRepTokensStandWhereTheFlowSays() throws Exception {
+        Drill drill = Tool.demo("turnstile");
+        Stage stage = Ladder.build(drill, "s1");
+        Flows flows = new Flows(stage, drill.surface(), Ladder.dose(drill, "s1"));
+        Replay replay = flows.replay(
+                Flows.Asked.of(9, 10, 1), Frame.of(drill, drill.surface()).unit());
+        Flow.Rep third = replay.flow().reps().get(2);
+        open(drill);
+        find("reps").click();
+        int moved = 0;
+        for (double into : new double[] {-2, 0.5, 2.5, 5}) {
+            double t = Math.round((third.t() + into) * 100) / 100.0;
+            seek(t);
+            for (String letter : third.cast().values()) {
+                Vec at = replay.at(letter, t).at();
+                double off = token("rep-" + letter).distance(at);
+                assertTrue(off < 0.25, letter + " at " + t + " s is " + off + " m off");
+                moved += at.distance(replay.at(letter, 0).at()) > 1 ? 1 : 0;
+            }
+        }
+        assertTrue(moved > 4, "people have moved on: " + moved);
+        seek(third.t() + 1);
+        assertTrue(find("clock").getText().startsWith("rep 3"), find("clock").getText());
+        find("reps").click();
+        assertEquals("0.0 s", find("clock").getText(), "one rep again");
+        assertEquals(0, browser.findElements(By.cssSelector("[id^=token-rep]")).size());
+        find("reps").click();
+        find("play").click();
+        until(() -> !find("clock").getText().startsWith("rep 1, 0."));
+        browser.findElement(By.cssSelector("#lines li")).click();
+        assertFalse(find("clock").getText().startsWith("rep"), "a line of the words is about one rep");
         noComplaints();
     }
 

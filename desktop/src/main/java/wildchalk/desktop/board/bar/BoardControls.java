@@ -12,8 +12,8 @@ import wildchalk.core.edit.DrillEdits;
 import wildchalk.core.measure.TimeFormat;
 import wildchalk.desktop.board.canvas.BoardPane;
 import wildchalk.desktop.board.card.TimesCard;
-import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.board.state.BoardPlayer;
+import wildchalk.desktop.board.state.BoardState;
 
 /** What the board plays with, and how it looks. */
 public final class BoardControls extends HBox {

@@ -41,8 +41,7 @@ public final class ManyBar extends HBox {
         follows.setId("many-follows");
         follows.getStyleClass().add("pill");
         follows.setTooltip(new Tooltip(BOOK.say("follow.none")));
-        follows.setOnAction(
-                e -> many.followedProperty().get().ifPresent(many::follow));
+        follows.setOnAction(e -> many.followedProperty().get().ifPresent(many::follow));
         ToggleButton waiting = pill("many-by-waiting", BOOK.say("by.waiting"));
         waiting.selectedProperty().bindBidirectional(many.byWaitingProperty());
         List<Node> all = new ArrayList<>(List.of(play, clock));

@@ -19,8 +19,8 @@ final class ModePills extends HBox {
         ToggleButton one = pill(state, "mode-one", false);
         ToggleButton many = pill(state, "mode-many", true);
         one.setText(BOOK.say("one"));
-        Runnable name = () -> many.setText(
-                BOOK.say("many", state.flow().minutesProperty().get()));
+        Runnable name = () ->
+                many.setText(BOOK.say("many", state.flow().minutesProperty().get()));
         state.flow().minutesProperty().addListener(o -> name.run());
         name.run();
         getChildren().addAll(one, many);
@@ -30,8 +30,7 @@ final class ModePills extends HBox {
         ToggleButton pill = new ToggleButton();
         pill.setId(id);
         pill.getStyleClass().add("pill");
-        Runnable show =
-                () -> pill.setSelected(state.many().shownProperty().get() == isMany);
+        Runnable show = () -> pill.setSelected(state.many().shownProperty().get() == isMany);
         pill.setOnAction(e -> {
             state.many().shownProperty().set(isMany);
             show.run();

@@ -118,7 +118,20 @@ public final class BoardPane extends Pane {
         tag.setManaged(false);
         tag.setMouseTransparent(true);
         getChildren()
-                .addAll(ground, trails, glow, chalk, difference, setOut, footpaths, moved, live, crowd, sketch, freeze, tag);
+                .addAll(
+                        ground,
+                        trails,
+                        glow,
+                        chalk,
+                        difference,
+                        setOut,
+                        footpaths,
+                        moved,
+                        live,
+                        crowd,
+                        sketch,
+                        freeze,
+                        tag);
     }
 
     /** Says what is chosen and in the hand to a screen reader. */

@@ -15,7 +15,6 @@ import wildchalk.core.flow.Flow.Doing;
 import wildchalk.core.flow.Replay;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.motion.Pose;
-import wildchalk.core.scene.Board;
 import wildchalk.core.scene.Look;
 import wildchalk.core.scene.Shape;
 import wildchalk.desktop.board.state.BoardState;
@@ -104,7 +103,8 @@ final class CrowdPane extends Pane {
     }
 
     private double side() {
-        return Math.ceil(2 * REACH * state.board().frame().unit() * map.getValue().scale());
+        return Math.ceil(
+                2 * REACH * state.board().frame().unit() * map.getValue().scale());
     }
 
     private void place(Replay.Now now) {
@@ -126,9 +126,7 @@ final class CrowdPane extends Pane {
         move(canvas, now.at());
         Optional<String> followed = state.many().followedProperty().get();
         canvas.setOpacity(
-                followed.isEmpty()
-                        ? seen(now.doing())
-                        : followed.get().equals(now.letter()) ? 1 : ASIDE);
+                followed.isEmpty() ? seen(now.doing()) : followed.get().equals(now.letter()) ? 1 : ASIDE);
     }
 
     private static double seen(Doing doing) {

@@ -67,9 +67,7 @@ public final class HelpsCard extends VBox implements FoldingCard {
     /** The card lies on the board while many reps are looked at. */
     public static void whileMany(BoardState state, BoardPane board) {
         HelpsCard card = new HelpsCard(state);
-        state.many()
-                .shownProperty()
-                .addListener((o, was, is) -> board.showCard(is ? card : null));
+        state.many().shownProperty().addListener((o, was, is) -> board.showCard(is ? card : null));
     }
 
     @Override
@@ -85,7 +83,8 @@ public final class HelpsCard extends VBox implements FoldingCard {
         Helps found = desk.foundProperty().get();
         if (found == null) {
             rows.getChildren()
-                    .add(new HBox(8, quiet(BOOK.say("looking")), Fields.pill("helps-stop", BOOK.say("stop"), desk::stop)));
+                    .add(new HBox(
+                            8, quiet(BOOK.say("looking")), Fields.pill("helps-stop", BOOK.say("stop"), desk::stop)));
         } else if (found.helps().isEmpty()) {
             rows.getChildren().add(quiet(BOOK.say(found.stopped() ? "stopped" : "none", found.tried())));
         } else {

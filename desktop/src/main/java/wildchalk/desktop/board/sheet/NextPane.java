@@ -246,8 +246,8 @@ final class NextPane extends ScrollPane {
         if (now.copies() > 1) {
             Hyperlink one = new Hyperlink(BOOK.say("copies.one"));
             one.setId("next-one-copy");
-            one.setOnAction(e -> state.flow()
-                    .set(new FlowDesk.Setting(now.people(), now.minutes(), now.lines(), List.of())));
+            one.setOnAction(
+                    e -> state.flow().set(new FlowDesk.Setting(now.people(), now.minutes(), now.lines(), List.of())));
             copies.getChildren().addAll(quiet(BOOK.say("copies", now.copies())), one);
         }
     }

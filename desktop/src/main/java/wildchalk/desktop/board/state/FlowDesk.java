@@ -108,7 +108,8 @@ public final class FlowDesk {
         if (!counted) {
             people.set(Math.min(Flows.MOST_PEOPLE, drawn(stage)));
         }
-        newest = new Question(new Drawn(stage, surface, dose, shown.board().frame().unit(), cast), setting());
+        newest = new Question(
+                new Drawn(stage, surface, dose, shown.board().frame().unit(), cast), setting());
         work();
     }
 
@@ -194,9 +195,7 @@ public final class FlowDesk {
                 all,
                 flows.told(replay.flow()),
                 flows.linedUp(all),
-                drawn.cast()
-                        .map(c -> names(c, flows.lettersAtStart(all)))
-                        .orElse(Map.of()));
+                drawn.cast().map(c -> names(c, flows.lettersAtStart(all))).orElse(Map.of()));
     }
 
     /** Whoever is cast for a role stands in it at the start, the others of that role behind. */

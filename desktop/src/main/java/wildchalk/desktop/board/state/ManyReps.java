@@ -118,13 +118,19 @@ public final class ManyReps {
     /** Goes to the beginning of the rep before or after, and stands there. */
     public void step(int by) {
         playing.set(false);
-        List<Double> starts = replay().map(r ->
-                        r.flow().reps().stream().map(Flow.Rep::t).sorted().distinct().toList())
+        List<Double> starts = replay().map(r -> r.flow().reps().stream()
+                        .map(Flow.Rep::t)
+                        .sorted()
+                        .distinct()
+                        .toList())
                 .orElse(List.of());
         double now = at.get();
         at.set(
                 by > 0
-                        ? starts.stream().filter(t -> t > now + 1e-3).findFirst().orElse(end())
+                        ? starts.stream()
+                                .filter(t -> t > now + 1e-3)
+                                .findFirst()
+                                .orElse(end())
                         : starts.stream()
                                 .filter(t -> t < now - 1e-3)
                                 .reduce((one, later) -> later)

@@ -146,9 +146,10 @@ public final class ManyStrip extends StackPane {
             return;
         }
         rows = many.inOrder();
-        none.setText(state.flow().answerProperty().get() == null || !rows.isEmpty()
-                ? ""
-                : String.join(" ", state.flow().answerProperty().get().told()));
+        none.setText(
+                state.flow().answerProperty().get() == null || !rows.isEmpty()
+                        ? ""
+                        : String.join(" ", state.flow().answerProperty().get().told()));
         double height = TOP + ROW * rows.size() + 4;
         content.setMinHeight(height);
         canvas.setWidth(Math.max(1, content.getWidth()));
@@ -174,7 +175,8 @@ public final class ManyStrip extends StackPane {
         for (int i = 0; i < rows.size(); i++) {
             String letter = rows.get(i);
             double top = TOP + ROW * i;
-            boolean followed = many.followedProperty().get().filter(letter::equals).isPresent();
+            boolean followed =
+                    many.followedProperty().get().filter(letter::equals).isPresent();
             if (followed) {
                 g.setFill(FOLLOWED);
                 g.fillRect(0, top, canvas.getWidth(), ROW);
