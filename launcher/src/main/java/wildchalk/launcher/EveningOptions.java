@@ -50,6 +50,10 @@ final class EveningOptions {
     private CommandSpec spec;
 
     /** Words for all kinds: "run-sheet, page, calendar". */
+    static String say(String key, Object... values) {
+        return BOOK.say(key, values);
+    }
+
     static String words() {
         return Arrays.stream(EveningSheet.values()).map(EveningSheet::word).collect(Collectors.joining(", "));
     }

@@ -108,6 +108,9 @@ final class ExportCommand implements Callable<Integer> {
     @Option(names = "--no-captions", description = "of a clip: without the script")
     private boolean silent;
 
+    @Option(names = "--reps", defaultValue = "1", paramLabel = "N", descriptionKey = "reps")
+    private int reps;
+
     @Spec
     private CommandSpec spec;
 
@@ -195,6 +198,8 @@ final class ExportCommand implements Callable<Integer> {
             wrong = "--width should be from 200 to 8000 and --at a number of seconds";
         } else if (!(speed >= 0.25 && speed <= 2)) {
             wrong = "--speed should be from 0.25 to 2";
+        } else if (reps < 1 || reps > Film.MOST_REPS) {
+            wrong = EveningOptions.say("reps.range", reps, Film.MOST_REPS);
         } else {
             wrong = "";
         }
@@ -221,7 +226,7 @@ final class ExportCommand implements Callable<Integer> {
                 .measured(said.units(), said.handful())
                 .on(paper())
                 .still(new Still(at, width, !wordless))
-                .film(new Film(chosen(Film.Shape.class, shape, "--shape"), speed, everyWay, !silent));
+                .film(new Film(chosen(Film.Shape.class, shape, "--shape"), speed, everyWay, !silent, reps));
     }
 
     private <E extends Enum<E>> E chosen(Class<E> kind, String word, String option) {

@@ -3,6 +3,7 @@ package wildchalk.launcher;
 import java.io.PrintWriter;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -13,6 +14,11 @@ import picocli.CommandLine.Spec;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.flow.Flow;
 import wildchalk.core.flow.Flows;
+import wildchalk.core.measure.Unit;
+import wildchalk.core.waiting.Help;
+import wildchalk.core.waiting.HelpWords;
+import wildchalk.core.waiting.Helps;
+import wildchalk.core.waiting.Question;
 import wildchalk.core.wording.Wordbook;
 import wildchalk.storage.format.FlowWriter;
 
@@ -44,6 +50,9 @@ final class FlowCommand implements Callable<Integer> {
     @Option(names = "--speeds", paramLabel = "S", split = ",", descriptionKey = "speeds")
     private List<Double> speeds = List.of();
 
+    @Option(names = "--helps", descriptionKey = "helps")
+    private boolean helps;
+
     @Option(names = "--json", descriptionKey = "json")
     private boolean json;
 
@@ -65,16 +74,30 @@ final class FlowCommand implements Callable<Integer> {
         Flows flows = new Flows(
                 r.stage(), r.surface(), Ladder.dose(r.drill(), r.stage().id()));
         int all = people == null ? flows.fewest() * copies : people;
-        Flow flow = flows.of(new Flows.Asked(all, minutes, copies, lines(flows), speeds()));
+        Flows.Asked asked = new Flows.Asked(all, minutes, copies, lines(flows), speeds());
+        Flow flow = flows.of(asked);
+        Question question = new Question(r.drill(), r.stage().id(), asked);
+        Optional<Helps> found =
+                helps ? Optional.of(Helps.of(question, Unit.METRES, () -> false)) : Optional.empty();
         PrintWriter out = spec.commandLine().getOut();
         if (json) {
-            out.print(FlowWriter.write(r.stage().id(), flow));
+            out.print(FlowWriter.write(r.stage().id(), flow, found.map(Helps::helps)));
         } else {
             out.println(r.drill().title());
             flows.told(flow).forEach(out::println);
+            found.ifPresent(h -> tell(h, r, out));
         }
         out.flush();
         return 0;
+    }
+
+    private static void tell(Helps found, DrillOptions.Rehearsed r, PrintWriter out) {
+        out.println();
+        out.println(BOOK.say(found.helps().isEmpty() ? "helps.none" : "helps.found", found.tried()));
+        HelpWords words = new HelpWords(r.surface(), Unit.METRES, letter -> letter);
+        for (Help help : found.helps()) {
+            out.println(BOOK.say("helps.one", help.words(), words.saves(help), words.price(help)));
+        }
     }
 
     private Map<String, Integer> lines(Flows flows) {

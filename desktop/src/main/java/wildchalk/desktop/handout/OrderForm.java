@@ -11,6 +11,7 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Reads;
 import wildchalk.core.measure.TimeFormat;
 import wildchalk.core.scene.Look;
@@ -233,33 +234,21 @@ final class OrderForm extends VBox {
                                 List.of(Film.Shape.values()),
                                 s -> s.name().toLowerCase(Locale.ROOT),
                                 film.shape(),
-                                s -> take(wanted.filmed(new Film(
-                                        s,
-                                        wanted.film().speed(),
-                                        wanted.film().everyWay(),
-                                        wanted.film().captions())))),
+                                s -> take(wanted.filmed(wanted.film().in(s)))),
                         new Choice<>(
                                 "wish-speed",
                                 "Speed",
                                 List.of(0.25, 0.5, 1.0),
                                 Map.of(0.25, "quarter", 0.5, "half", 1.0, "as it is")::get,
                                 film.speed(),
-                                s -> take(wanted.filmed(new Film(
-                                        wanted.film().shape(),
-                                        s,
-                                        wanted.film().everyWay(),
-                                        wanted.film().captions())))),
+                                s -> take(wanted.filmed(wanted.film().at(s)))),
                         new Choice<>(
                                 "wish-captions",
                                 "Words",
                                 List.of(true, false),
                                 c -> c ? "run along" : "none",
                                 film.captions(),
-                                c -> take(wanted.filmed(new Film(
-                                        wanted.film().shape(),
-                                        wanted.film().speed(),
-                                        wanted.film().everyWay(),
-                                        c)))));
+                                c -> take(wanted.filmed(wanted.film().captioned(c)))));
         boolean reads = Ladder.buildAll(subject.drill()).stream()
                 .anyMatch(s -> !Reads.of(s).isEmpty());
         if (reads) {
@@ -270,11 +259,20 @@ final class OrderForm extends VBox {
                             List.of(false, true),
                             e -> e ? "every way" : "as on the Board",
                             film.everyWay(),
-                            e -> take(wanted.filmed(new Film(
-                                    wanted.film().shape(),
-                                    wanted.film().speed(),
-                                    e,
-                                    wanted.film().captions())))));
+                            e -> take(wanted.filmed(wanted.film().goingEveryWay(e)))));
+        }
+        boolean turns = Ladder.buildAll(subject.drill()).stream()
+                .flatMap(s -> s.people().stream())
+                .anyMatch(Piece.LineUp.class::isInstance);
+        if (turns) {
+            getChildren()
+                    .add(new Choice<>(
+                            "wish-reps",
+                            BOOK.say("reps"),
+                            List.of(1, 3, 6),
+                            n -> BOOK.say("reps.of", n),
+                            List.of(1, 3, 6).contains(film.reps()) ? film.reps() : 1,
+                            n -> take(wanted.filmed(wanted.film().often(n)))));
         }
     }
 }

@@ -64,7 +64,8 @@ public record Wanted(String kind, Look look, Paper paper, Film film, int width, 
                         among(Film.Shape.class, book.setting("handout.shape", ""), Film.Shape.WIDE),
                         speed(book),
                         is(book, "every-way", false),
-                        is(book, "captions", true)),
+                        is(book, "captions", true),
+                        reps(book)),
                 width(book.setting("handout.width", "")),
                 is(book, "words", true));
     }
@@ -87,12 +88,21 @@ public record Wanted(String kind, Look look, Paper paper, Film film, int width, 
         book.set("handout.speed", Double.toString(film.speed()));
         book.set("handout.every-way", Boolean.toString(film.everyWay()));
         book.set("handout.captions", Boolean.toString(film.captions()));
+        book.set("handout.reps", Integer.toString(film.reps()));
         book.set("handout.width", Integer.toString(width));
         book.set("handout.words", Boolean.toString(words));
     }
 
     private static boolean is(Book book, String name, boolean usual) {
         return Boolean.parseBoolean(book.setting("handout." + name, Boolean.toString(usual)));
+    }
+
+    private static int reps(Book book) {
+        return switch (book.setting("handout.reps", "")) {
+            case "3" -> 3;
+            case "6" -> 6;
+            default -> 1;
+        };
     }
 
     private static double speed(Book book) {

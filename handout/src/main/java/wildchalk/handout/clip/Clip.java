@@ -53,6 +53,7 @@ public final class Clip implements HandOut {
                 Wish.SHAPE,
                 Wish.SPEED,
                 Wish.EVERY_WAY,
+                Wish.REPS,
                 Wish.CAPTIONS,
                 Wish.UNITS);
     }

@@ -10,14 +10,19 @@ import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Instruction.Freeze;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.flow.Replay;
+import wildchalk.core.motion.Pose;
 import wildchalk.core.scene.AnswerShapes;
 import wildchalk.core.scene.Board;
 import wildchalk.core.scene.Frame;
 import wildchalk.core.scene.Ink;
 import wildchalk.core.scene.Look;
 import wildchalk.core.script.Subtitles;
+import wildchalk.core.wording.Wordbook;
 import wildchalk.handout.order.Order;
 import wildchalk.handout.order.Played;
 import wildchalk.handout.paint.PaperBrush;
@@ -34,6 +39,8 @@ final class FramePainter {
     private static final double FOOT = 0.17;
     private static final int MOST_LINES = 4;
 
+    private static final Wordbook WORDS = Wordbook.beside(FramePainter.class, "Clip");
+
     private final Order order;
     private final int width;
     private final int height;
@@ -41,6 +48,8 @@ final class FramePainter {
     private final BufferedImage image;
     private Played standing;
     private Prepared prepared;
+    private Shot.Many ofMany;
+    private Prepared preparedMany;
 
     /** A rung made ready: its board, and a frame with all of it that stands still. */
     private record Prepared(Board board, AffineTransform toPixels, BufferedImage still) {}
@@ -65,6 +74,8 @@ final class FramePainter {
                 title(g, title);
             } else if (moment.shot() instanceof Shot.Play play) {
                 playing(g, play.played(), play.t(moment.into()));
+            } else if (moment.shot() instanceof Shot.Many many) {
+                many(g, many, many.t(moment.into()));
             } else {
                 frozen(g, (Shot.Frozen) moment.shot());
             }
@@ -135,6 +146,30 @@ final class FramePainter {
                 Ink.CHALK);
     }
 
+    private void many(Graphics2D g, Shot.Many many, double t) {
+        if (ofMany == null || ofMany.played() != many.played()) {
+            ofMany = many;
+            preparedMany = prepare(many.played(), id -> !isLineUp(many.played(), id));
+        }
+        Board shown = preparedMany.board();
+        g.drawImage(preparedMany.still(), 0, 0, null);
+        g.setClip(board);
+        PaperBrush brush = new PaperBrush(g, look(), preparedMany.toPixels());
+        Replay replay = many.reps().replay();
+        for (String letter : replay.letters()) {
+            Replay.Now now = replay.at(letter, t);
+            brush.paint(shown.somebody(
+                    many.reps().wearing(now.role(), letter), new Pose(now.at(), now.facing())));
+        }
+        replay.ballsDrawn(t, shown.frame().unit()).forEach(b -> brush.paint(shown.ballAt(b.at())));
+        g.setClip(null);
+        caption(g, WORDS.say("rep", many.reps().rep(t), many.reps().starts().size()), Ink.CHALK);
+    }
+
+    private static boolean isLineUp(Played played, String id) {
+        return played.stage().person(id).filter(Piece.LineUp.class::isInstance).isPresent();
+    }
+
     private void frozen(Graphics2D g, Shot.Frozen frozen) {
         Played played = frozen.played();
         Prepared ready = ready(played);
@@ -158,18 +193,32 @@ final class FramePainter {
     private Prepared ready(Played played) {
         if (played != standing) {
             standing = played;
-            prepared = prepare(played);
+            prepared = prepare(played, id -> true);
         }
         return prepared;
     }
 
-    private Prepared prepare(Played played) {
-        // Tokens are seen on a phone: larger than on the board.
+    /** Metres of a token's radius on a clip of a rung. */
+    static double unit(Order order, Played played) {
+        Order.Film.Shape shape = order.film().shape();
+        FramePainter as = new FramePainter(order, shape.width(), shape.height());
+        return as.frame(played).unit();
+    }
+
+    /** What is shown, with tokens larger than on the board: it is seen on a phone. */
+    private Frame frame(Played played) {
         Frame usual = played.frame();
         AffineTransform toPixels = PaperBrush.fit(usual, played.surface().surroundings(), board);
         double scale = Math.sqrt(Math.abs(toPixels.getDeterminant()));
         double least = Math.min(width, height) * 0.019 / scale;
-        Board shown = played.board(usual.scaled(Math.max(1, least / usual.unit())));
+        return usual.scaled(Math.max(1, least / usual.unit()));
+    }
+
+    /** @param wanted ids of what is drawn of what stands still */
+    private Prepared prepare(Played played, Predicate<String> wanted) {
+        AffineTransform toPixels =
+                PaperBrush.fit(played.frame(), played.surface().surroundings(), board);
+        Board shown = played.board(frame(played));
         BufferedImage still = new BufferedImage(width, height, BufferedImage.TYPE_3BYTE_BGR);
         Graphics2D g = still.createGraphics();
         hints(g);
@@ -178,7 +227,7 @@ final class FramePainter {
         g.setClip(board);
         PaperBrush brush = new PaperBrush(g, look(), toPixels);
         brush.paint(shown.ground());
-        brush.paint(shown.chalk(Set.of()));
+        brush.paint(shown.chalk(Set.of(), wanted));
         g.setClip(null);
         double size = board.y * 0.55;
         String name = played.drill().title() + (played.drill().ladder().size() > 1 ? "  ·  " + played.name() : "");

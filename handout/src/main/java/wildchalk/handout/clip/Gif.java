@@ -55,6 +55,7 @@ public final class Gif implements HandOut {
                 Wish.SHAPE,
                 Wish.SPEED,
                 Wish.EVERY_WAY,
+                Wish.REPS,
                 Wish.CAPTIONS,
                 Wish.UNITS);
     }

@@ -2,6 +2,7 @@ package wildchalk.handout.clip;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Dose;
@@ -12,6 +13,7 @@ import wildchalk.core.script.ReadWords;
 import wildchalk.core.show.Stop;
 import wildchalk.handout.order.Order;
 import wildchalk.handout.order.Played;
+import wildchalk.handout.order.RepsPlayed;
 
 /** What a clip shows, in order. */
 record Reel(List<Shot> shots) {
@@ -41,6 +43,14 @@ record Reel(List<Shot> shots) {
             if (rungs.size() > 1) {
                 shots.add(new Shot.Title(
                         rung.name(), rung.rung().plan().dose().map(Dose::words).orElse(""), TITLE));
+            }
+            Optional<RepsPlayed> reps = order.film().reps() > 1
+                    ? RepsPlayed.of(rung, order.film().reps(), FramePainter.unit(order, rung))
+                    : Optional.empty();
+            if (reps.isPresent()) {
+                shots.add(new Shot.Many(
+                        rung, reps.get(), reps.get().seconds() / order.film().speed()));
+                continue;
             }
             for (int i = 0; i < shown; i++) {
                 Played way = order.film().everyWay() ? rung.going(ways.get(i)) : rung;

@@ -2,6 +2,7 @@ package wildchalk.handout.clip;
 
 import wildchalk.core.drill.Instruction.Freeze;
 import wildchalk.handout.order.Played;
+import wildchalk.handout.order.RepsPlayed;
 
 /** A part of a clip during which one thing is shown. */
 sealed interface Shot {
@@ -26,4 +27,13 @@ sealed interface Shot {
 
     /** A freeze, with its question or its answer. */
     record Frozen(Played played, double t, Freeze freeze, boolean answered, double seconds) implements Shot {}
+
+    /** Several reps one after another, with people moving on, from the first whistle on. */
+    record Many(Played played, RepsPlayed reps, double seconds) implements Shot {
+
+        /** Seconds after the first whistle, so far into the shot. */
+        double t(double into) {
+            return reps.seconds() * Math.min(1, into / seconds);
+        }
+    }
 }

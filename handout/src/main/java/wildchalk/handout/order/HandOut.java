@@ -23,6 +23,7 @@ public interface HandOut {
         SHAPE,
         SPEED,
         EVERY_WAY,
+        REPS,
         CAPTIONS,
         UNITS
     }

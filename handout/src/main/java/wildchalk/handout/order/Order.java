@@ -145,10 +145,38 @@ public record Order(
      * @param speed 1 is as it is; from 0.25 to 2
      * @param everyWay whether every way through the reads is played, and not only the one that is chosen
      * @param captions whether the script runs along
+     * @param reps how many are played one after another, by those who are drawn, where people take turns; 1 to
+     *     {@value #MOST_REPS}
      */
-    public record Film(Shape shape, double speed, boolean everyWay, boolean captions) {
+    public record Film(Shape shape, double speed, boolean everyWay, boolean captions, int reps) {
 
+        public static final int MOST_REPS = 10;
         public static final Film USUAL = new Film(Shape.WIDE, 1, false, true);
+
+        /** One rep. */
+        public Film(Shape shape, double speed, boolean everyWay, boolean captions) {
+            this(shape, speed, everyWay, captions, 1);
+        }
+
+        public Film in(Shape other) {
+            return new Film(other, speed, everyWay, captions, reps);
+        }
+
+        public Film at(double newSpeed) {
+            return new Film(shape, newSpeed, everyWay, captions, reps);
+        }
+
+        public Film goingEveryWay(boolean all) {
+            return new Film(shape, speed, all, captions, reps);
+        }
+
+        public Film captioned(boolean on) {
+            return new Film(shape, speed, everyWay, on, reps);
+        }
+
+        public Film often(int newReps) {
+            return new Film(shape, speed, everyWay, captions, newReps);
+        }
 
         /** Pixels; even, as phones want them. */
         public enum Shape {

@@ -3,10 +3,14 @@ package wildchalk.storage.format;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import wildchalk.core.flow.Flow;
 import wildchalk.core.flow.Flow.Doing;
+import wildchalk.core.waiting.Help;
+import wildchalk.core.wording.Wordbook;
 
 /** Writes what many reps come to as JSON, as {@code docs/format/flow.md} describes it. */
 public final class FlowWriter {
@@ -17,6 +21,14 @@ public final class FlowWriter {
 
     /** @param stage id of the stage that is played */
     public static String write(String stage, Flow flow) {
+        return write(stage, flow, Optional.empty());
+    }
+
+    /**
+     * @param stage id of the stage that is played
+     * @param helps what would cut the waiting, best first; empty where it was not looked for
+     */
+    public static String write(String stage, Flow flow, Optional<List<Help>> helps) {
         ObjectNode o = JsonNodeFactory.instance
                 .objectNode()
                 .put("format", "wild-chalk-flow")
@@ -47,7 +59,34 @@ public final class FlowWriter {
                     .put("times", m.times());
         });
         DrillWriter.texts(o, "guessed", flow.guessed().stream().sorted().toList());
+        helps.ifPresent(all -> {
+            ArrayNode list = o.putArray("helps");
+            all.forEach(h -> help(list.addObject(), h));
+        });
         return o.toPrettyString() + "\n";
+    }
+
+    private static void help(ObjectNode o, Help help) {
+        o.put("kind", Wordbook.key(help.kind())).put("what", help.words());
+        Help.Saving saving = help.saving();
+        o.putObject("saves")
+                .put("seconds", rounded(saving.seconds()))
+                .put("share", rounded(saving.share()))
+                .put("wait", rounded(saving.after().usual()))
+                .put("waitBefore", rounded(saving.before().usual()));
+        ObjectNode costs = o.putObject("costs");
+        ObjectNode gear = costs.putObject("gear");
+        help.price().gear().gear().forEach((kind, colours) -> gear.put(
+                Wordbook.key(kind), help.price().gear().of(kind)));
+        costs.put("balls", help.price().gear().balls())
+                .put("coaches", help.price().coaches())
+                .put("crossings", help.price().crossings());
+        help.price()
+                .ground()
+                .ifPresent(g -> costs.putArray("ground").add(rounded(g.along())).add(rounded(g.across())));
+        o.putObject("asked")
+                .put("people", help.asked().people())
+                .put("copies", help.asked().copies());
     }
 
     private static void rep(ObjectNode o, Flow.Rep rep) {
