@@ -63,7 +63,8 @@ final class Errands {
                 ? cast.set().other()
                 : cast.set();
         Vec at = Rules.at(part.leaves(), cast.side());
-        double t = start + part.ends();
+        // Who only stands there, and stays, is there for the next rep whenever it begins.
+        double t = start + (part.acts() || !stays ? part.ends() : 0);
         List<Vec> path = new ArrayList<>(List.of(at));
         for (Played.BallUse ball : brings(role)) {
             boolean byItself = ball.holder().isPresent()

@@ -96,6 +96,19 @@ class FlowsTest {
         assertTrue(flow.reps().get(1).held() > 1, "it begins later than it could");
     }
 
+    /** Somebody who only stands there keeps nobody from beginning. */
+    @Test
+    void whoOnlyStandsThereIsThereForTheNextRep() {
+        Stages stages = new Stages()
+                .piece(line("L", 0, 0, ""))
+                .player("post", 12, 4)
+                .sprint("a", "L", Cue.whistle(), 6, 0)
+                .sprint("b", "L", Cue.after("a"), 18, 0)
+                .say(new Rotation.Starts("s", new When.At(Cue.after("a"))));
+        double at = end(stages, "a");
+        begin(play(stages, 12, 1), 0, at, 2 * at, 3 * at);
+    }
+
     private static Stages ends() {
         return new Stages()
                 .piece(line("L", 0, 0, "here"))
