@@ -44,7 +44,8 @@ public class FlowBench {
 
     private final Flows flows = new Flows(stage(), Surfaces.BUILT_IN.get("field-hockey"));
 
-    static Stage stage() {
+    /** Two lines that cross over to each other, each with a shot. */
+    public static Stage stage() {
         List<Piece> pieces = List.of(
                 line("l", new Vec(-15, -8), Bib.CORAL),
                 line("m", new Vec(-15, 8), Bib.SKY),

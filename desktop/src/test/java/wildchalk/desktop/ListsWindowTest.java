@@ -159,7 +159,11 @@ class ListsWindowTest extends RealWindow {
     private void readPage(String where) throws Exception {
         fx(() -> {
             for (Node node : stage.getScene().getRoot().lookupAll(".label")) {
-                if (node instanceof Labeled l && l.getText() != null && !l.getText().isBlank() && isSeen(l) && !l.isDisabled()) {
+                if (node instanceof Labeled l
+                        && l.getText() != null
+                        && !l.getText().isBlank()
+                        && isSeen(l)
+                        && !l.isDisabled()) {
                     read++;
                     double contrast =
                             contrast(colour(l.getTextFill()), behind(l).orElse(Color.WHITE));
@@ -185,7 +189,8 @@ class ListsWindowTest extends RealWindow {
             board().helps().take(board().helps().foundProperty().get().helps().get(0));
             return null;
         });
-        await(() -> find("#helps-take-back") != null && board().helps().foundProperty().get() != null);
+        await(() -> find("#helps-take-back") != null
+                && board().helps().foundProperty().get() != null);
         readPage("many reps with a change that helps");
         // The button of a rung lies on its picture, which has no colour behind it that could be asked for.
         faint.removeIf(f -> f.contains("\u201c\u2026\u201d"));

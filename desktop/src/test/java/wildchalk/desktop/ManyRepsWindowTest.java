@@ -49,9 +49,7 @@ class ManyRepsWindowTest extends RealWindow {
                 List.of(
                         new Piece.LineUp("l", new Vec(-12, 0), 0, "L", Bib.CORAL, 5, "runners"),
                         new Piece.Player("k", new Vec(14, 6), Math.PI, "K", Bib.SKY)),
-                List.of(
-                        run("a1", "l", 0, 3, Cue.whistle()),
-                        run("a2", "l", 12, 0, Cue.after("a1"))));
+                List.of(run("a1", "l", 0, 3, Cue.whistle()), run("a2", "l", 12, 0, Cue.after("a1"))));
         return Ladder.put(Drill.empty("gates", "Gates", "handball", "whole"), stage);
     }
 

@@ -77,8 +77,7 @@ final class FlowCommand implements Callable<Integer> {
         Flows.Asked asked = new Flows.Asked(all, minutes, copies, lines(flows), speeds());
         Flow flow = flows.of(asked);
         Question question = new Question(r.drill(), r.stage().id(), asked);
-        Optional<Helps> found =
-                helps ? Optional.of(Helps.of(question, Unit.METRES, () -> false)) : Optional.empty();
+        Optional<Helps> found = helps ? Optional.of(Helps.of(question, Unit.METRES, () -> false)) : Optional.empty();
         PrintWriter out = spec.commandLine().getOut();
         if (json) {
             out.print(FlowWriter.write(r.stage().id(), flow, found.map(Helps::helps)));

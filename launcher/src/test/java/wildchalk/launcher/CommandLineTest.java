@@ -106,6 +106,18 @@ class CommandLineTest {
         Said json = wildchalk("flow", drill, "--people", "12", "--json");
         assertTrue(json.out().startsWith("{") && json.out().contains("\"cast\""), json.out());
         assertTrue(wildchalk("flow", drill, "--people", "1").out().startsWith("Turnstile\nIt takes "));
+        Said helps = wildchalk("flow", "../demo/two-piers.drill.json", "--people", "12", "--helps");
+        assertTrue(helps.out().contains("\nLess waiting? The best of "), helps.out());
+        assertTrue(helps.out().contains("- One more ball beside line-up of carriers. Saves 0:"), helps.out());
+        JsonNode listed = new ObjectMapper()
+                .readTree(wildchalk("flow", "../demo/two-piers.drill.json", "--people", "12", "--helps", "--json")
+                        .out());
+        assertTrue(listed.get("helps").size() >= 3, listed.toString());
+        for (JsonNode help : listed.get("helps")) {
+            assertFalse(help.get("what").asText().isBlank());
+            assertTrue(help.get("saves").get("share").asDouble() >= 0.05, help.toString());
+            assertTrue(help.get("costs").has("balls") && help.get("costs").has("coaches"), help.toString());
+        }
         for (String[] wrong : new String[][] {
             {"--people", "61", "61 people: it can be worked out for 1 to 60"},
             {"--people", "0", "0 people: it can be worked out for 1 to 60"},

@@ -12,6 +12,7 @@ public final class FrameBench {
         switch (what) {
             case "ladder", "rung" -> Application.launch(LadderEdit.class, args);
             case "evening" -> Application.launch(EveningPull.class, args);
+            case "eight" -> Application.launch(EightMinutes.class, args);
             case "play", "still" -> Application.launch(BusyPlay.class, args);
             default -> Application.launch(PieceDrag.class, args);
         }

@@ -133,15 +133,17 @@ public final class Flows {
     /**
      * The ground that the first copy takes: whatever stands, everybody and every ball in its reps, and everybody
      * between them, metres on the surface.
+     *
+     * @param played what became of it
      */
-    public synchronized Box ground(Asked asked) {
-        Replay played = replay(asked, 0);
+    public Box ground(Replay played) {
         Box drawn = ways.ground();
         boolean mirrored = played.flow().reps().stream().anyMatch(r -> r.side() == Flow.Side.MIRRORED);
-        Box both = mirrored
-                ? drawn.with(new Box(drawn.x(), -drawn.y() - drawn.height(), drawn.width(), drawn.height()))
-                : drawn;
-        return played.letters().isEmpty() ? both : both.with(played.ground(asked.minutes() * 60));
+        Box other = new Box(drawn.x(), -drawn.y() - drawn.height(), drawn.width(), drawn.height());
+        Box both = mirrored ? drawn.with(other) : drawn;
+        return played.letters().isEmpty()
+                ? both
+                : both.with(played.ground(played.flow().seconds()));
     }
 
     /** How many stand in each line to begin with, whoever is in front among them, on one side of the first copy. */

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.SplittableRandom;
+import java.util.concurrent.ConcurrentHashMap;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Effort;
@@ -35,7 +36,7 @@ final class Ways {
     private final Surface surface;
     private final List<Instruction.Read> reads;
     private final List<Cue> ends;
-    private final Map<Key, Played> known = new HashMap<>();
+    private final Map<Key, Played> known = new ConcurrentHashMap<>();
 
     /** @param speeds per cent of the usual speed, by role; what is not in it is as usual */
     private record Key(Choices choices, Map<String, Integer> speeds) {}

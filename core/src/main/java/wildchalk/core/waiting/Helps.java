@@ -6,6 +6,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.BooleanSupplier;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.flow.Flow;
@@ -45,7 +48,7 @@ public record Helps(List<Help> helps, int tried, boolean stopped) {
      * What would help.
      *
      * @param unit what is said is said in
-     * @param stop asked between two trials; what was found by then is what there is
+     * @param stop asked before each trial, on several threads; what was found by then is what there is
      */
     public static Helps of(Question question, Unit unit, BooleanSupplier stop) {
         Trials trials = new Trials(question, unit);
@@ -56,16 +59,21 @@ public record Helps(List<Help> helps, int tried, boolean stopped) {
             attempts.addAll(new RoleAttempts(trials).all());
             attempts.addAll(new GroundAttempts(trials).all());
         }
-        Map<Attempt.Of, Help> best = new LinkedHashMap<>();
-        int tried = 0;
-        for (Attempt attempt : attempts) {
-            if (stop.getAsBoolean()) {
-                return new Helps(sorted(best), tried, true);
+        AtomicInteger tried = new AtomicInteger();
+        AtomicBoolean stopped = new AtomicBoolean();
+        Map<Attempt, Help> found = new ConcurrentHashMap<>();
+        attempts.parallelStream().forEach(attempt -> {
+            if (stopped.get() || stop.getAsBoolean()) {
+                stopped.set(true);
+                return;
             }
-            tried++;
-            tried(trials, attempt).ifPresent(h -> best.merge(attempt.of(), h, Helps::better));
-        }
-        return new Helps(sorted(best), tried, false);
+            tried.incrementAndGet();
+            tried(trials, attempt).ifPresent(h -> found.put(attempt, h));
+        });
+        // In the order in which they were thought of, whichever was played first.
+        Map<Attempt.Of, Help> best = new LinkedHashMap<>();
+        attempts.stream().filter(found::containsKey).forEach(a -> best.merge(a.of(), found.get(a), Helps::better));
+        return new Helps(sorted(best), tried.get(), stopped.get());
     }
 
     private static List<Help> sorted(Map<Attempt.Of, Help> best) {

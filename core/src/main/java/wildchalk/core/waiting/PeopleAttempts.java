@@ -16,6 +16,8 @@ import wildchalk.core.naming.PieceWords;
 final class PeopleAttempts {
 
     private static final int MOST_COPIES = 4;
+    /** So many are tried to go from one line to another. */
+    private static final List<Integer> SOME = List.of(1, 2, 3, 4, 6, 9, 13);
     /** Two lines do not begin so near each other, metres. */
     private static final double NEAR = 2;
 
@@ -73,7 +75,7 @@ final class PeopleAttempts {
         }
     }
 
-    /** All ways to share out two lines; of more lines, one from any to any other. */
+    /** Some from a line to another. */
     private void lines(List<Attempt> all) {
         Map<String, Integer> now = trials.lined();
         if (now.size() < 2 || asked.copies() > 1) {
@@ -83,7 +85,8 @@ final class PeopleAttempts {
         for (String from : lines) {
             for (String to : lines) {
                 int most = lines.size() == 2 ? now.get(from) - 1 : Math.min(2, now.get(from) - 1);
-                for (int n = 1; n <= most && !from.equals(to); n++) {
+                for (int n :
+                        SOME.stream().filter(n -> n <= most && !from.equals(to)).toList()) {
                     Map<String, Integer> other = new LinkedHashMap<>(now);
                     other.merge(from, -n, Integer::sum);
                     other.merge(to, n, Integer::sum);

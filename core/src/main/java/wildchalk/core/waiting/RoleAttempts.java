@@ -93,7 +93,7 @@ final class RoleAttempts {
                 Rotation.To back = new Rotation.Becomes(line.id(), false);
                 all.add(Attempt.said(
                         Kind.JOIN,
-                        "in turn",
+                        "turn",
                         words(line.id(), in, Optional.empty()) + " " + words(role.id(), back, Optional.empty()),
                         Trials.both(
                                 RotationEdits.goes(rung, line.id(), in, Optional.empty()),

@@ -31,7 +31,7 @@ final class Trials {
         this.replay = flows.replay(question.asked(), 0);
         this.rotates = flows.rotates();
         this.words = new RotationWords(stage, stage.marked(question.surface()), unit);
-        this.ground = flows.ground(question.asked());
+        this.ground = flows.ground(replay);
     }
 
     /** Two edits, one after the other, as one. */

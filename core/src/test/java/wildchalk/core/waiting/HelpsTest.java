@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
@@ -146,8 +147,9 @@ class HelpsTest {
 
     @Test
     void whoStopsItHasWhatWasFoundByThen() {
-        int[] asked = {0};
-        Helps helps = Helps.of(question(Situations.all().get(3)), Units.METRIC.unit(), () -> ++asked[0] > 5);
+        AtomicInteger asked = new AtomicInteger();
+        Helps helps =
+                Helps.of(question(Situations.all().get(3)), Units.METRIC.unit(), () -> asked.incrementAndGet() > 5);
         assertTrue(helps.stopped());
         assertEquals(5, helps.tried());
     }

@@ -18,10 +18,9 @@ import wildchalk.handout.order.Played;
  *
  * @param below the rung that it was made from, when that is on the card too
  * @param belowSign the sign of that rung
- * @param differs what it has that the rung below has not
+ * @param said what is said of it besides the script
  * @param frame what of the surface the drill shows, so that nobody is cut off
  * @param shots its pictures, at least one
- * @param turns how many it takes and who is next
  */
 record Facts(
         Played rung,
@@ -29,10 +28,17 @@ record Facts(
         List<Starts.Start> starts,
         Optional<Stage> below,
         Optional<String> belowSign,
-        List<String> differs,
+        Said said,
         Frame frame,
-        List<Shot> shots,
-        List<String> turns) {
+        List<Shot> shots) {
+
+    /**
+     * What is said of a rung besides its script.
+     *
+     * @param differs what it has that the rung below has not
+     * @param turns how many it takes and who is next
+     */
+    record Said(List<String> differs, List<String> turns) {}
 
     static List<Facts> of(Order order, List<Played> rungs) {
         return rungs.parallelStream().map(r -> of(order, r, rungs)).toList();
@@ -51,15 +57,16 @@ record Facts(
                 Starts.of(rung.stage(), rung.surface(), order.units()),
                 below,
                 under.map(Played::sign),
-                below.map(b -> Differences.of(
-                                b,
-                                rung.stage(),
-                                rung.timeline(),
-                                rung.surface(),
-                                order.units().unit()))
-                        .orElse(List.of()),
+                new Said(
+                        below.map(b -> Differences.of(
+                                        b,
+                                        rung.stage(),
+                                        rung.timeline(),
+                                        rung.surface(),
+                                        order.units().unit()))
+                                .orElse(List.of()),
+                        rung.turns()),
                 frame,
-                Shot.of(rung, frame, Phases.of(rung.stage(), rung.surface(), rung.timeline(), rung.script())),
-                rung.turns());
+                Shot.of(rung, frame, Phases.of(rung.stage(), rung.surface(), rung.timeline(), rung.script())));
     }
 }

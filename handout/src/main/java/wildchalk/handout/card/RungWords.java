@@ -56,7 +56,7 @@ final class RungWords {
         List<Slice> slices = new ArrayList<>();
         Script script = rung.script();
         script.limits().forEach(l -> slices.addAll(limit(rung, l)));
-        facts.turns().stream()
+        facts.said().turns().stream()
                 .filter(w -> before.isFirst(w, rung.sign()))
                 .forEach(w -> slices.addAll(column.words("P", "•", w, Typeface.TEXT)));
         for (List<Script.Line> block : ToldBefore.blocks(script)) {
@@ -137,7 +137,7 @@ final class RungWords {
     /** What a rung has that the rung below has not, and who and what stands elsewhere. */
     List<Slice> differs(Stage below, Facts facts) {
         Played rung = facts.rung();
-        List<String> words = facts.differs();
+        List<String> words = facts.said().differs();
         List<Slice> slices = new ArrayList<>();
         if (!words.isEmpty()) {
             String sentence = Differences.sentence(

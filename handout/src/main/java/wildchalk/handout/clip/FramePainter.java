@@ -158,8 +158,7 @@ final class FramePainter {
         Replay replay = many.reps().replay();
         for (String letter : replay.letters()) {
             Replay.Now now = replay.at(letter, t);
-            brush.paint(shown.somebody(
-                    many.reps().wearing(now.role(), letter), new Pose(now.at(), now.facing())));
+            brush.paint(shown.somebody(many.reps().wearing(now.role(), letter), new Pose(now.at(), now.facing())));
         }
         replay.ballsDrawn(t, shown.frame().unit()).forEach(b -> brush.paint(shown.ballAt(b.at())));
         g.setClip(null);

@@ -50,7 +50,7 @@ final class RepsData {
     private void person(ObjectNode node, String letter) {
         Replay replay = reps.replay();
         node.put("letter", letter);
-        node.put("track", rung.track("reps " + letter, reps.seconds(), t -> {
+        node.put("track", rung.track("reps/" + letter, reps.seconds(), t -> {
             Replay.Now now = replay.at(letter, t);
             return rung.pose(new Pose(now.at(), now.facing()));
         }));
@@ -87,7 +87,7 @@ final class RepsData {
                     .put(
                             "track",
                             rung.track(
-                                    "ball " + id,
+                                    "ball/" + id,
                                     reps.seconds(),
                                     t -> rung.place(place(id, Math.max(from, Math.min(to, t)), unit))));
         });

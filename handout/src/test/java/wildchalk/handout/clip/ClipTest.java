@@ -13,6 +13,10 @@ import java.util.Optional;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Ladder;
+import wildchalk.core.flow.Flow;
+import wildchalk.core.flow.Flows;
 import wildchalk.handout.Tool;
 import wildchalk.handout.order.Cancelled;
 import wildchalk.handout.order.Delivery;
@@ -103,6 +107,42 @@ class ClipTest {
         Reel usual = Reel.of(order("skylark", "s1"));
         assertEquals(Tool.demo("skylark").ladder().size(), 1);
         assertTrue(slow.seconds() > usual.seconds() + 3, "half as fast is longer");
+    }
+
+    /** Three reps are one shot, as long as three reps and a little; where nobody takes turns one rep is played. */
+    @Test
+    void severalRepsAreAsLongAsTheFlowSays() throws Exception {
+        Drill drill = Tool.demo("turnstile");
+        Order three = Order.of(drill).film(new Film(Film.Shape.SQUARE, 2, false, true, 3));
+        Reel reel = Reel.of(three);
+        assertEquals(1, reel.shots().size(), reel.toString());
+        Flow flow = new Flows(Ladder.build(drill, "s1"), drill.surface()).of(9, 10, 1);
+        double over = flow.reps().get(2).over();
+        assertEquals((over + 5) / 2, reel.seconds(), 0.1);
+        String said = probe(Tool.write(new Clip(), three, folder), "duration", "nb_read_frames");
+        assertEquals(reel.seconds(), number(said, "duration"), 1.0 / Clip.RATE);
+        FramePainter painter = new FramePainter(three, 480, 480);
+        BufferedImage first = copy(painter.paint(reel.at(0.1)));
+        BufferedImage later = copy(painter.paint(reel.at(reel.seconds() - 0.1)));
+        assertTrue(differ(first, later) > 1000, "people have moved on: " + differ(first, later));
+        Reel none = Reel.of(order("skylark", "s1").film(new Film(Film.Shape.WIDE, 1, false, true, 3)));
+        assertTrue(none.shots().stream().noneMatch(Shot.Many.class::isInstance), none.toString());
+    }
+
+    private static BufferedImage copy(BufferedImage image) {
+        BufferedImage same = new BufferedImage(image.getWidth(), image.getHeight(), image.getType());
+        same.getGraphics().drawImage(image, 0, 0, null);
+        return same;
+    }
+
+    private static int differ(BufferedImage one, BufferedImage other) {
+        int dots = 0;
+        for (int x = 0; x < one.getWidth(); x++) {
+            for (int y = 0; y < one.getHeight(); y++) {
+                dots += one.getRGB(x, y) == other.getRGB(x, y) ? 0 : 1;
+            }
+        }
+        return dots;
     }
 
     @Test

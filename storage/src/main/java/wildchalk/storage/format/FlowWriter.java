@@ -76,8 +76,11 @@ public final class FlowWriter {
                 .put("waitBefore", rounded(saving.before().usual()));
         ObjectNode costs = o.putObject("costs");
         ObjectNode gear = costs.putObject("gear");
-        help.price().gear().gear().forEach((kind, colours) -> gear.put(
-                Wordbook.key(kind), help.price().gear().of(kind)));
+        help.price()
+                .gear()
+                .gear()
+                .forEach((kind, colours) ->
+                        gear.put(Wordbook.key(kind), help.price().gear().of(kind)));
         costs.put("balls", help.price().gear().balls())
                 .put("coaches", help.price().coaches())
                 .put("crossings", help.price().crossings());

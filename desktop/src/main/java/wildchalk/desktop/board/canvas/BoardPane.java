@@ -1,7 +1,6 @@
 package wildchalk.desktop.board.canvas;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import javafx.beans.InvalidationListener;
@@ -21,8 +20,6 @@ import wildchalk.core.drill.Showing.Attack;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.scene.Extent;
-import wildchalk.core.scene.Ink;
-import wildchalk.core.scene.Look;
 import wildchalk.core.scene.Shape;
 import wildchalk.core.surface.Surface;
 import wildchalk.desktop.board.state.BoardState;
@@ -40,7 +37,7 @@ public final class BoardPane extends Pane {
     private static final double ROOM = 2;
 
     private final BoardState state;
-    private final Canvas ground = new Canvas();
+    private final GroundLayer ground = new GroundLayer();
     private final GlowLayer glow;
     private final TrailLayer trails;
     private final ChalkLayer chalk = new ChalkLayer();
@@ -57,7 +54,6 @@ public final class BoardPane extends Pane {
     private final CardCorner cards;
     private final ReadOnlyObjectWrapper<ScreenMap> map =
             new ReadOnlyObjectWrapper<>(new ScreenMap(1, Vec.ZERO, 1, 1, Attack.RIGHT));
-    private GroundView groundShown;
     private Set<String> leftOut = Set.of();
     private final Zoom zoom = new Zoom();
     private Showing showing;
@@ -158,7 +154,7 @@ public final class BoardPane extends Pane {
                 canvas.setWidth(w);
                 canvas.setHeight(h);
             }
-            groundShown = null;
+            ground.forget();
             drillChanged();
         }
     }
@@ -335,22 +331,8 @@ public final class BoardPane extends Pane {
         brush.paint(shapes);
     }
 
-    /** What the layer of the ground shows; painted when it is another. */
-    private record GroundView(String surface, Map<String, Double> sizes, ScreenMap map, Look look, boolean grid) {}
-
     private void paintAll() {
-        GroundView wanted = new GroundView(
-                state.surface().id(),
-                state.surface().sizes(),
-                map(),
-                state.viewing().lookProperty().get(),
-                state.viewing().aidsProperty().get().grid());
-        if (!wanted.equals(groundShown)) {
-            groundShown = wanted;
-            ScreenBrush brush = brush(ground);
-            brush.fillAll(Ink.AROUND);
-            brush.paint(state.board().ground());
-        }
+        ground.show(state, map());
         glow.repaint(map());
         trails.repaint(map());
         paintChalk();

@@ -30,8 +30,12 @@ final class CrowdPane extends Pane {
 
     /** Half the side of a canvas, in token radii: room for the token, its nose and a name under it. */
     private static final double REACH = 2.6;
-    /** Turns smaller than this are not painted, in radians. */
+    /** Half the side of the canvas of a ball, in token radii. */
+    private static final double BALL = 0.6;
+    /** Turns smaller than this are not painted, in radians; larger ones neither while it plays fast. */
     private static final double TURN = 0.12;
+
+    private static final double FAST_TURN = 0.4;
     /** How well those are seen who wait, who are on the way, and who are not followed. */
     private static final double WAITING = 0.7;
 
@@ -39,7 +43,7 @@ final class CrowdPane extends Pane {
     private static final double ASIDE = 0.25;
 
     /** What a canvas shows; painted anew when it changes. */
-    private record Painted(Piece.Person who, long facing, double scaleAndTurn, Look look) {}
+    private record Painted(Piece.Person who, long facing, double scaleAndTurn, Look look, double seen) {}
 
     private final BoardState state;
     private final ObservableValue<ScreenMap> map;
@@ -113,20 +117,25 @@ final class CrowdPane extends Pane {
         ScreenMap on = map.getValue();
         Canvas canvas = people.get(now.letter());
         double side = side();
+        boolean fast = state.many().playingProperty().get()
+                && state.many().speedProperty().get() > ManyReps.SPEEDS.get(0);
+        double turn = fast ? FAST_TURN : TURN;
         Painted wanted = new Painted(
                 who,
-                Math.round(now.facing() / TURN),
+                Math.round(now.facing() / turn),
                 on.scale() + on.attack().ordinal() * 1e6,
-                state.viewing().lookProperty().get());
+                state.viewing().lookProperty().get(),
+                state.many().followedProperty().get().isPresent() ? 1 : seen(now.doing()));
         if (!wanted.equals(painted.put(now.letter(), wanted)) || canvas.getWidth() != side) {
             canvas.setWidth(side);
             canvas.setHeight(side);
+            // Paler paint, and no paler node: that would cost a picture of its own with every frame.
+            canvas.getGraphicsContext2D().setGlobalAlpha(wanted.seen());
             paint(canvas, state.board().somebody(who, new Pose(now.at(), now.facing())), now.at());
         }
         move(canvas, now.at());
         Optional<String> followed = state.many().followedProperty().get();
-        canvas.setOpacity(
-                followed.isEmpty() ? seen(now.doing()) : followed.get().equals(now.letter()) ? 1 : ASIDE);
+        canvas.setOpacity(followed.isPresent() && !followed.get().equals(now.letter()) ? ASIDE : 1);
     }
 
     private static double seen(Doing doing) {
@@ -151,7 +160,8 @@ final class CrowdPane extends Pane {
     }
 
     private void show(List<Replay.BallNow> now) {
-        double side = side();
+        double side = Math.ceil(
+                2 * BALL * state.board().frame().unit() * map.getValue().scale());
         boolean anew = ballScale != side;
         ballScale = side;
         while (balls.size() < now.size()) {

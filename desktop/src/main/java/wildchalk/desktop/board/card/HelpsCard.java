@@ -42,6 +42,8 @@ public final class HelpsCard extends VBox implements FoldingCard {
         setId("helps-card");
         getStyleClass().add("board-card");
         setPrefWidth(WIDE);
+        // People run under it: its shadow is not to be worked out anew with every frame.
+        setCache(true);
         Hyperlink head = new Hyperlink(BOOK.say("head"));
         head.setId("helps-head");
         head.getStyleClass().addAll("card-heading", "fold-heading");

@@ -1,7 +1,9 @@
 package wildchalk.desktop.board.strip;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.ReadOnlyDoubleWrapper;
@@ -56,6 +58,10 @@ public final class ManyStrip extends StackPane {
     private final Tooltip words = new Tooltip();
     private final ReadOnlyDoubleWrapper needed = new ReadOnlyDoubleWrapper(TOP + ROW * USUAL_ROWS);
     private List<String> rows = List.of();
+    private final Map<Turn, String> roles = new HashMap<>();
+
+    /** Somebody in a rep. */
+    private record Turn(String letter, int rep) {}
 
     public ManyStrip(BoardState state) {
         this.state = state;
@@ -171,6 +177,7 @@ public final class ManyStrip extends StackPane {
     }
 
     private void paint(GraphicsContext g, Replay replay) {
+        learn(replay);
         minutes(g, replay.flow().seconds());
         for (int i = 0; i < rows.size(); i++) {
             String letter = rows.get(i);
@@ -187,7 +194,7 @@ public final class ManyStrip extends StackPane {
             g.setTextBaseline(VPos.CENTER);
             g.fillText(fitting(many.name(letter), LEFT - 22), 14, top + ROW / 2);
             for (Flow.Span span : replay.flow().each().get(letter).spans()) {
-                span(g, replay, letter, span, top);
+                span(g, letter, span, top);
             }
         }
     }
@@ -209,10 +216,10 @@ public final class ManyStrip extends StackPane {
         }
     }
 
-    private void span(GraphicsContext g, Replay replay, String letter, Flow.Span span, double top) {
+    private void span(GraphicsContext g, String letter, Flow.Span span, double top) {
         double from = x(span.from());
         double width = x(span.to()) - from;
-        Piece.Person role = role(replay, letter, span).orElse(null);
+        Piece.Person role = role(letter, span).orElse(null);
         double[] box = {from, top + 3, width, ROW - 6};
         DoingMark.paint(g, span.doing(), colour(role), box);
         if (span.doing() == Doing.BUSY && role != null && !role.label().isBlank()) {
@@ -227,13 +234,16 @@ public final class ManyStrip extends StackPane {
     }
 
     /** The role in which somebody is busy; that which they had, on the way. */
-    private Optional<Piece.Person> role(Replay replay, String letter, Flow.Span span) {
-        return replay.flow().reps().stream()
-                .filter(r -> r.n() == span.rep())
-                .flatMap(r -> r.cast().entrySet().stream())
-                .filter(c -> c.getValue().equals(letter))
-                .findFirst()
-                .flatMap(c -> state.stage().person(NextInLine.token(c.getKey())));
+    private Optional<Piece.Person> role(String letter, Flow.Span span) {
+        return Optional.ofNullable(roles.get(new Turn(letter, span.rep()))).flatMap(state.stage()::person);
+    }
+
+    /** Who has which role in which rep, looked up once. */
+    private void learn(Replay replay) {
+        roles.clear();
+        for (Flow.Rep rep : replay.flow().reps()) {
+            rep.cast().forEach((role, letter) -> roles.put(new Turn(letter, rep.n()), NextInLine.token(role)));
+        }
     }
 
     private static Color colour(Piece.Person role) {
@@ -266,7 +276,7 @@ public final class ManyStrip extends StackPane {
                         DoingMark.word(s.doing()),
                         clock(s.from()),
                         clock(s.to()),
-                        role(replay, letter, s).map(Piece.Person::label).orElse(""),
+                        role(letter, s).map(Piece.Person::label).orElse(""),
                         s.rep()))
                 .orElse("");
     }
