@@ -137,10 +137,18 @@ final class CardCorner {
         Stream<Vec> everybody = special == null
                 ? Stream.empty()
                 : state.stage().people().stream().flatMap(p -> places(p.id(), t));
-        return Stream.of(chosen, asked, everybody)
+        return Stream.of(chosen, asked, everybody, many())
                 .flatMap(s -> s)
                 .map(at -> new Point2D(map.x(at), map.y(at)))
                 .toList();
+    }
+
+    /** Where everybody stands at the start of many reps, while they are looked at. */
+    private Stream<Vec> many() {
+        return state.many().shownProperty().get()
+                ? state.many().replay().stream()
+                        .flatMap(r -> r.letters().stream().map(l -> r.at(l, 0).at()))
+                : Stream.empty();
     }
 
     private Stream<Vec> places(String id, double t) {

@@ -25,7 +25,7 @@ import wildchalk.desktop.control.Fields;
 public final class HelpsCard extends VBox implements FoldingCard {
 
     private static final Wordbook BOOK = Wordbook.beside(HelpsCard.class, "Helps");
-    private static final double WIDE = 330;
+    private static final double WIDE = 296;
     private static final double TALL = 190;
 
     private final BoardState state;
