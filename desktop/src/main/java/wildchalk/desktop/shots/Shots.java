@@ -49,7 +49,6 @@ public final class Shots extends Application {
 
     private static Path folder;
     private static Path book;
-
     private final Deque<Runnable> steps = new ArrayDeque<>();
     private Stage stage;
     private OpenWindow session;
@@ -180,8 +179,11 @@ public final class Shots extends Application {
             board().head().atProperty().set(0);
             click("#sheet-next");
         });
+        step(() -> click("#mode-many"));
         step(() -> board().flow().count(NIGHT));
-        step(() -> picture("next"));
+        step(() -> board().many().atProperty().set(100));
+        step(() -> picture("eight-minutes"));
+        step(() -> click("#mode-one"));
         step(() -> {
             click("#sheet-words");
             open("sixpenny");
