@@ -12,7 +12,10 @@ public final class FootpathShapes {
     /** How far a bow stands out, as a share of its length. */
     private static final double BOW = 0.18;
 
-    private static final int PIECES = 24;
+    /** From one dot to the next, in token radii; a way has no more dots than that. */
+    private static final double APART = 0.6;
+
+    private static final int MOST = 200;
 
     private FootpathShapes() {}
 
@@ -20,26 +23,23 @@ public final class FootpathShapes {
     public static List<Shape> of(List<Footpath> paths, double unit) {
         List<Shape> shapes = new ArrayList<>();
         for (Footpath path : paths) {
-            List<Vec> bow = bow(path.from(), path.to());
-            for (int i = 0; i + 1 < bow.size(); i++) {
-                shapes.add(new Shape.Stroke(
-                        Curve.line(bow.get(i), bow.get(i).towards(bow.get(i + 1), 0.35)),
-                        unit * (path.guess() ? 0.1 : 0.16),
-                        Ink.NOTE,
-                        List.of(),
-                        false));
+            double dot = unit * (path.guess() ? 0.08 : 0.13);
+            // Dots, as far apart however long the way is: longer strokes would be those of a pass.
+            for (Vec at : bow(path.from(), path.to(), unit * APART)) {
+                shapes.add(new Shape.Fill(Curve.circle(at, dot), Ink.NOTE, false));
             }
             shapes.add(new Shape.Fill(Curve.circle(path.to(), unit * (path.guess() ? 0.2 : 0.3)), Ink.NOTE, false));
         }
         return shapes;
     }
 
-    private static List<Vec> bow(Vec from, Vec to) {
+    private static List<Vec> bow(Vec from, Vec to, double apart) {
         Vec way = to.minus(from);
         Vec out = way.quarterTurn().times(BOW);
+        int pieces = (int) Math.max(2, Math.min(MOST, Math.round(way.length() / apart)));
         List<Vec> points = new ArrayList<>();
-        for (int i = 0; i <= PIECES; i++) {
-            double k = (double) i / PIECES;
+        for (int i = 0; i <= pieces; i++) {
+            double k = (double) i / pieces;
             points.add(from.plus(way.times(k)).plus(out.times(4 * k * (1 - k))));
         }
         return points;

@@ -215,6 +215,7 @@ public final class BoardPage implements Page {
     public void leave() {
         if (state != null) {
             state.head().playingProperty().set(false);
+            state.many().playingProperty().set(false);
         }
     }
 

@@ -9,6 +9,8 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
+import wildchalk.core.flow.Replay;
+import wildchalk.core.naming.PieceWords;
 import wildchalk.core.wording.Wordbook;
 import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.board.state.ManyReps;
@@ -20,6 +22,7 @@ public final class ManyBar extends HBox {
     private static final Wordbook BOOK = Wordbook.beside(ManyBar.class, "Many");
     private static final double CLOCK_WIDTH = 72;
 
+    private final BoardState state;
     private final ManyReps many;
     private final Button play = new Button();
     private final Label clock = new Label();
@@ -28,6 +31,7 @@ public final class ManyBar extends HBox {
 
     public ManyBar(BoardState state) {
         super(10);
+        this.state = state;
         this.many = state.many();
         setId("many-bar");
         setAlignment(Pos.CENTER_LEFT);
@@ -41,6 +45,8 @@ public final class ManyBar extends HBox {
         follows.setId("many-follows");
         follows.getStyleClass().add("pill");
         follows.setTooltip(new Tooltip(BOOK.say("follow.none")));
+        follows.setVisible(false);
+        follows.setManaged(false);
         follows.setOnAction(e -> many.followedProperty().get().ifPresent(many::follow));
         ToggleButton waiting = pill("many-by-waiting", BOOK.say("by.waiting"));
         waiting.selectedProperty().bindBidirectional(many.byWaitingProperty());
@@ -50,7 +56,10 @@ public final class ManyBar extends HBox {
         all.addAll(DoingMark.legend());
         all.add(follows);
         getChildren().addAll(all);
-        many.atProperty().addListener(o -> showTime());
+        many.atProperty().addListener(o -> {
+            showTime();
+            showFollowed();
+        });
         many.playingProperty().addListener(o -> showPlaying());
         many.followedProperty().addListener(o -> showFollowed());
         state.flow().answerProperty().addListener(o -> {
@@ -108,12 +117,22 @@ public final class ManyBar extends HBox {
         play.setDisable(many.replay().isEmpty());
     }
 
+    /** Who is followed, and what they do just now. */
     private void showFollowed() {
-        many.followedProperty()
+        String words = many.followedProperty()
                 .get()
-                .ifPresentOrElse(l -> follows.setText(BOOK.say("follows", many.name(l))), () -> follows.setText(""));
-        boolean shown = many.followedProperty().get().isPresent();
-        follows.setVisible(shown);
-        follows.setManaged(shown);
+                .flatMap(l ->
+                        many.replay().map(r -> told(r.at(l, many.atProperty().get()))))
+                .orElse("");
+        if (!words.equals(follows.getText())) {
+            follows.setText(words);
+            follows.setVisible(!words.isEmpty());
+            follows.setManaged(!words.isEmpty());
+        }
+    }
+
+    private String told(Replay.Now now) {
+        String role = state.stage().person(now.role()).map(PieceWords::name).orElse("");
+        return BOOK.say("follows." + Wordbook.key(now.doing()), many.name(now.letter()), role, now.rep());
     }
 }

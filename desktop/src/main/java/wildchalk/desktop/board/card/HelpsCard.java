@@ -1,6 +1,7 @@
 package wildchalk.desktop.board.card;
 
 import java.util.Locale;
+import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Hyperlink;
@@ -32,7 +33,9 @@ public final class HelpsCard extends VBox implements FoldingCard {
     private final HelpDesk desk;
     private final VBox rows = new VBox(6);
     private final ScrollPane scroll = new ScrollPane(rows);
+    private final Label what = quiet("");
     private final VBox done = new VBox(4);
+    private Helps shown;
     private boolean folded;
 
     private HelpsCard(BoardState state) {
@@ -59,6 +62,7 @@ public final class HelpsCard extends VBox implements FoldingCard {
         scroll.getStyleClass().add("times-scroll");
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         rows.setId("helps-rows");
+        done.getChildren().addAll(what, Fields.pill("helps-take-back", BOOK.say("take.back"), desk::takeBack));
         getChildren().addAll(top, done, scroll);
         desk.foundProperty().addListener(o -> show());
         desk.lookingProperty().addListener(o -> show());
@@ -79,10 +83,28 @@ public final class HelpsCard extends VBox implements FoldingCard {
     }
 
     private void show() {
-        rows.getChildren().clear();
-        done.getChildren().clear();
-        desk.doneProperty().get().ifPresent(d -> done.getChildren().add(taken(d.help())));
+        Optional<HelpDesk.Done> last = desk.doneProperty().get();
+        // The button stays the same one: it may be pressed just when something else comes.
+        last.ifPresent(d -> what.setText(BOOK.say("done", d.help().words())));
+        done.setVisible(last.isPresent());
+        done.setManaged(last.isPresent());
         Helps found = desk.foundProperty().get();
+        if (rows.getChildren().isEmpty() || found != shown) {
+            shown = found;
+            fill(found);
+        }
+        scroll.setVisible(!folded);
+        scroll.setManaged(!folded);
+        rows.applyCss();
+        scroll.setPrefViewportHeight(Math.min(TALL, rows.prefHeight(WIDE - 30) + 4));
+        requestLayout();
+        if (getParent() != null) {
+            getParent().requestLayout();
+        }
+    }
+
+    private void fill(Helps found) {
+        rows.getChildren().clear();
         if (found == null) {
             rows.getChildren()
                     .add(new HBox(
@@ -93,14 +115,6 @@ public final class HelpsCard extends VBox implements FoldingCard {
             HelpWords words = words();
             found.helps().forEach(h -> rows.getChildren().add(row(h, words)));
             rows.getChildren().add(quiet(BOOK.say(found.stopped() ? "some" : "all", found.tried())));
-        }
-        scroll.setVisible(!folded);
-        scroll.setManaged(!folded);
-        rows.applyCss();
-        scroll.setPrefViewportHeight(Math.min(TALL, rows.prefHeight(WIDE - 30) + 4));
-        requestLayout();
-        if (getParent() != null) {
-            getParent().requestLayout();
         }
     }
 
@@ -121,11 +135,6 @@ public final class HelpsCard extends VBox implements FoldingCard {
             price.getStyleClass().add("help-caution");
         }
         return new VBox(1, link, saves, price);
-    }
-
-    private Node taken(Help help) {
-        Label what = quiet(BOOK.say("done", help.words()));
-        return new VBox(4, what, Fields.pill("helps-take-back", BOOK.say("take.back"), desk::takeBack));
     }
 
     private static Label quiet(String text) {
