@@ -68,6 +68,7 @@ final class NextPane extends ScrollPane {
         many.setOnAction(e -> state.many().shownProperty().set(true));
         many.visibleProperty().bind(state.many().shownProperty().not());
         many.managedProperty().bind(many.visibleProperty());
+        copies.setManaged(false);
         VBox all = new VBox(8, cast, said, heading, numbers, copies, lines, told, many);
         all.getStyleClass().addAll("call-sheet-words", "next-words");
         setContent(all);
@@ -243,6 +244,7 @@ final class NextPane extends ScrollPane {
     private void showCopies() {
         FlowDesk.Setting now = state.flow().setting();
         copies.getChildren().clear();
+        copies.setManaged(now.copies() > 1);
         if (now.copies() > 1) {
             Hyperlink one = new Hyperlink(BOOK.say("copies.one"));
             one.setId("next-one-copy");

@@ -76,6 +76,7 @@ public final class ManyStrip extends StackPane {
         content.getChildren().add(playhead);
         content.getStyleClass().add("strip-content");
         content.setFocusTraversable(true);
+        content.setAccessibleText(BOOK.say("many.point"));
         none.setWrapText(true);
         none.getStyleClass().addAll("quiet", "many-none");
         getChildren().addAll(scroll, none);
