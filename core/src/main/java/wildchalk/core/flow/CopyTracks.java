@@ -18,6 +18,10 @@ final class CopyTracks {
     private static final double FAR = 3;
 
     private static final double JOG = 3;
+    /** Nearer than this one is there, metres. */
+    private static final double NEAR = 0.05;
+    /** Seconds before a rep at which it is looked where somebody waits for it. */
+    private static final double JUST_BEFORE = 1e-3;
 
     private final Slots slots;
     private final Walks walks;
@@ -112,13 +116,11 @@ final class CopyTracks {
         private void stand(double until, Move next) {
             Vec begin = at;
             double leave = until;
-            if (next != null && next.way() instanceof Move.InRep rep && until > now) {
-                begin = slots.front(rep.role(), rep.side());
-                Vec front = queues.at(person, until)
-                        .where()
-                        .map(w -> slots.front(rep.role(), w.side()))
-                        .orElse(begin);
-                leave = Math.max(now, until - walks.seconds(front.distance(begin)));
+            if (next != null && next.isInRep() && until > now) {
+                begin = next.at(next.from());
+                double before = Math.max(now, until - JUST_BEFORE);
+                double far = place(queues.at(person, before), before).distance(begin);
+                leave = far < NEAR ? until : Math.max(now, until - seconds(far));
             }
             while (now < leave - 1e-9) {
                 Queues.Standing standing = queues.at(person, now);
@@ -129,7 +131,7 @@ final class CopyTracks {
                 Vec to = place(standing, now);
                 double change = queues.changes(standing, now, leave);
                 double far = at.distance(to);
-                if (far > 0.05) {
+                if (far > NEAR) {
                     double seconds = far / (far > FAR ? JOG : WALK);
                     double there = Math.min(change, now + seconds);
                     go(there, at.towards(to, (there - now) / seconds));
@@ -143,6 +145,11 @@ final class CopyTracks {
             if (leave < until) {
                 go(until, begin);
             }
+        }
+
+        /** So long it takes to be where a rep begins, from where one waits: a step up, or over to the other side. */
+        private double seconds(double far) {
+            return far > FAR ? walks.seconds(far) : far / WALK;
         }
 
         private Vec place(Queues.Standing standing, double t) {

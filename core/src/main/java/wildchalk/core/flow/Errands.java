@@ -15,6 +15,9 @@ import wildchalk.core.geometry.Vec;
 /** Where people and balls go after one side of a rep. */
 final class Errands {
 
+    /** Nearer than this somebody is there already, metres. */
+    private static final double HERE = 0.1;
+
     private final Rules rules;
     private final Walks walks;
     private final Optional<Vec> coach;
@@ -64,7 +67,8 @@ final class Errands {
                 : cast.set();
         Vec at = Rules.at(part.leaves(), cast.side());
         // Who only stands there, and stays, is there for the next rep whenever it begins.
-        double t = start + (part.acts() || !stays ? part.ends() : 0);
+        boolean isThere = stays && !part.acts() && at.distance(rules.place(next, set)) < HERE;
+        double t = start + (isThere ? 0 : part.ends());
         List<Vec> path = new ArrayList<>(List.of(at));
         for (Played.BallUse ball : brings(role)) {
             boolean byItself = ball.holder().isPresent()
