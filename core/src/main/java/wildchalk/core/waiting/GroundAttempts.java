@@ -18,6 +18,7 @@ import wildchalk.core.flow.Flow.Doing;
 import wildchalk.core.flow.Replay;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.naming.PieceWords;
+import wildchalk.core.script.Counts;
 
 /** What lies and stands on the ground: balls, who fetches them, and lines that are far from their people. */
 final class GroundAttempts {
@@ -68,6 +69,7 @@ final class GroundAttempts {
         if (who.isEmpty()) {
             return;
         }
+        Counts.Ball called = Counts.ball(trials.question().surface());
         Vec at = trials.stage().place(who.get());
         Optional<Piece.Supply> heap = trials.stage().pieces().stream()
                 .filter(p -> p instanceof Piece.Supply && p.at().distance(at) <= Piece.Supply.IN_REACH)
@@ -81,7 +83,7 @@ final class GroundAttempts {
                     .orElseGet(() -> heap(who.get(), at, n));
             Attempt more = Attempt.drawn(
                     Kind.BALLS,
-                    Helps.BOOK.say("balls", n, PieceWords.name(who.get())),
+                    Helps.BOOK.say("balls", n, PieceWords.name(who.get()), called.one(), called.several()),
                     edit,
                     trials.question().asked());
             all.add(more);
