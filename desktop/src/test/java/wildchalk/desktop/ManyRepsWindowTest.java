@@ -113,12 +113,25 @@ class ManyRepsWindowTest extends RealWindow {
         type(KeyCode.SPACE);
         await(() -> find("#helps-take-back") != null && isSeen(find("#helps-take-back")));
         await(() -> Math.abs(seen() - best.saving().after().each()) < CLOSE);
+        await(() -> board().helps().foundProperty().get() != null);
+        assertTrue(isInCard(fx(() -> stage.getScene().getFocusOwner())), "the keyboard is on the card still");
         assertFalse(before.equals(fx(() -> board().drill())), "the drill says so now");
         assertEquals(waiting(fx(() -> board().drill()), 12), seen(), CLOSE);
         click("#helps-take-back");
         await(() -> before.isLike(board().drill()));
         await(() -> Math.abs(seen() - waiting(gates(), 12)) < CLOSE);
         await(() -> !isSeen(find("#helps-take-back")));
+        await(() -> stage.getScene().getFocusOwner() == find("#board"));
+        type(KeyCode.SPACE);
+        await(() -> board().many().playingProperty().get());
+    }
+
+    private boolean isInCard(Node node) {
+        Node at = node;
+        while (at != null && at != find("#helps-card")) {
+            at = at.getParent();
+        }
+        return at != null;
     }
 
     @Test

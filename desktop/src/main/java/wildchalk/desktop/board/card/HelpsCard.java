@@ -4,6 +4,7 @@ import java.util.Locale;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -33,6 +34,7 @@ public final class HelpsCard extends VBox implements FoldingCard {
     private final HelpDesk desk;
     private final VBox rows = new VBox(6);
     private final ScrollPane scroll = new ScrollPane(rows);
+    private final Hyperlink head = new Hyperlink(BOOK.say("head"));
     private final Label what = quiet("");
     private final VBox done = new VBox(4);
     private Helps shown;
@@ -47,7 +49,6 @@ public final class HelpsCard extends VBox implements FoldingCard {
         setPrefWidth(WIDE);
         // People run under it: its shadow is not to be worked out anew with every frame.
         setCache(true);
-        Hyperlink head = new Hyperlink(BOOK.say("head"));
         head.setId("helps-head");
         head.getStyleClass().addAll("card-heading", "fold-heading");
         head.setOnAction(e -> {
@@ -62,7 +63,8 @@ public final class HelpsCard extends VBox implements FoldingCard {
         scroll.getStyleClass().add("times-scroll");
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         rows.setId("helps-rows");
-        done.getChildren().addAll(what, Fields.pill("helps-take-back", BOOK.say("take.back"), desk::takeBack));
+        Button takeBack = Fields.pill("helps-take-back", BOOK.say("take.back"), this::takeBack);
+        done.getChildren().addAll(what, takeBack);
         getChildren().addAll(top, done, scroll);
         desk.foundProperty().addListener(o -> show());
         desk.lookingProperty().addListener(o -> show());
@@ -103,7 +105,11 @@ public final class HelpsCard extends VBox implements FoldingCard {
         }
     }
 
+    /** What has the keyboard is not to go with the rows: whatever comes next in the window would have it then. */
     private void fill(Helps found) {
+        if (getScene() != null && isIn(rows, getScene().getFocusOwner())) {
+            head.requestFocus();
+        }
         rows.getChildren().clear();
         if (found == null) {
             rows.getChildren()
@@ -116,6 +122,19 @@ public final class HelpsCard extends VBox implements FoldingCard {
             found.helps().forEach(h -> rows.getChildren().add(row(h, words)));
             rows.getChildren().add(quiet(BOOK.say(found.stopped() ? "some" : "all", found.tried())));
         }
+    }
+
+    private static boolean isIn(Node part, Node node) {
+        Node at = node;
+        while (at != null && at != part) {
+            at = at.getParent();
+        }
+        return at != null;
+    }
+
+    private void takeBack() {
+        head.requestFocus();
+        desk.takeBack();
     }
 
     private HelpWords words() {
