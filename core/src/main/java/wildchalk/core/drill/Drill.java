@@ -4,6 +4,7 @@ import java.util.Collections;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 import wildchalk.core.document.Document;
 import wildchalk.core.surface.Surface;
 
@@ -39,8 +40,9 @@ public record Drill(
      * @param points coaching points
      * @param questions to ask the players
      * @param cautions what could hurt someone, and what to do about it
+     * @param aside what was found in it and left for a reason
      */
-    public record Notes(List<String> points, List<String> questions, List<String> cautions) {
+    public record Notes(List<String> points, List<String> questions, List<String> cautions, List<PutAside> aside) {
 
         public static final Notes NONE = new Notes(List.of(), List.of(), List.of());
 
@@ -48,6 +50,26 @@ public record Drill(
             points = List.copyOf(points);
             questions = List.copyOf(questions);
             cautions = List.copyOf(cautions);
+            aside = List.copyOf(aside);
+        }
+
+        /** Notes of a drill in which nothing was left. */
+        public Notes(List<String> points, List<String> questions, List<String> cautions) {
+            this(points, questions, cautions, List.of());
+        }
+    }
+
+    /**
+     * Something that was found in a drill and left as it is.
+     *
+     * @param check the word of what found it
+     * @param about ids of what it is about, in its order
+     * @param reason why it was left, in the coach's words; not blank
+     * @param printed whether the reason goes out as a caution
+     */
+    public record PutAside(String check, List<String> about, String reason, boolean printed) {
+        public PutAside {
+            about = List.copyOf(about);
         }
     }
 
@@ -95,6 +117,15 @@ public record Drill(
         return notes.cautions();
     }
 
+    /** The cautions, and why something was left where that is to go out too: what is handed out. */
+    public List<String> cautionsOut() {
+        return Stream.concat(
+                        notes.cautions().stream(),
+                        notes.aside().stream().filter(PutAside::printed).map(PutAside::reason))
+                .distinct()
+                .toList();
+    }
+
     /** The surface, laid out. */
     public Surface surface() {
         return venue.lay();
@@ -138,7 +169,27 @@ public record Drill(
     /** The same with other coaching points, questions and cautions. */
     public Drill withNotes(List<String> newPoints, List<String> newQuestions, List<String> newCautions) {
         return new Drill(
-                id, title, venue, showing, effort, ladder, new Notes(newPoints, newQuestions, newCautions), given);
+                id,
+                title,
+                venue,
+                showing,
+                effort,
+                ladder,
+                new Notes(newPoints, newQuestions, newCautions, notes.aside()),
+                given);
+    }
+
+    /** The same with that put aside of what is found in it. */
+    public Drill leaving(List<PutAside> aside) {
+        return new Drill(
+                id,
+                title,
+                venue,
+                showing,
+                effort,
+                ladder,
+                new Notes(points(), questions(), cautions(), aside),
+                given);
     }
 
     private Drill giving(GivenIds newGiven) {

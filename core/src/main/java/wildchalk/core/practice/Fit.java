@@ -1,5 +1,6 @@
 package wildchalk.core.practice;
 
+import wildchalk.core.check.Typical;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -47,7 +48,7 @@ public record Fit(Practice practice, int loss, int over) {
         search.dropping(rest);
         if (search.isLosing()) {
             int typical = Typical.at(practice.company().age())
-                    .water(practice.setting().heat());
+                    .water(practice.setting().heat().warmth());
             watered(rest, typical).forEach(search::dropping);
         }
         List<Block> all = new ArrayList<>(over);

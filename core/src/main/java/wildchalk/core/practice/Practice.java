@@ -1,5 +1,6 @@
 package wildchalk.core.practice;
 
+import wildchalk.core.check.Typical;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -111,7 +112,12 @@ public record Practice(
     public enum Heat {
         MILD,
         WARM,
-        HOT
+        HOT;
+
+        /** The same for what is typical. */
+        public Typical.Warmth warmth() {
+            return Typical.Warmth.valueOf(name());
+        }
     }
 
     private static final String ID = "b";

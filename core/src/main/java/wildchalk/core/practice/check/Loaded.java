@@ -1,5 +1,6 @@
 package wildchalk.core.practice.check;
 
+import wildchalk.core.check.Typical;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -9,7 +10,6 @@ import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Practice;
 import wildchalk.core.practice.PracticeEdits;
 import wildchalk.core.practice.Strain;
-import wildchalk.core.practice.Typical;
 
 /**
  * Whether one who does all of it goes no farther, sprints no oftener and is in contact no longer than is typical at

@@ -1,5 +1,6 @@
 package wildchalk.core.practice.check;
 
+import wildchalk.core.check.Typical;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -10,7 +11,6 @@ import wildchalk.core.practice.Content;
 import wildchalk.core.practice.Plan;
 import wildchalk.core.practice.Practice;
 import wildchalk.core.practice.PracticeEdits;
-import wildchalk.core.practice.Typical;
 
 /**
  * Whether there is water often enough for the age and the weather. What is typical is assumed; the club's and the
@@ -25,7 +25,7 @@ final class WaterSoon implements PracticeCheck {
     public List<Finding<Practice>> of(Worked evening) {
         Practice practice = evening.practice();
         int typical =
-                Typical.at(practice.company().age()).water(practice.setting().heat());
+                Typical.at(practice.company().age()).water(practice.setting().heat().warmth());
         Finding.Weight weight = practice.setting().heat() == Practice.Heat.HOT
                 ? Finding.Weight.COULD_HURT
                 : Finding.Weight.COULD_BE_BETTER;

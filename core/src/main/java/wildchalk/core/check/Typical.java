@@ -1,4 +1,4 @@
-package wildchalk.core.practice;
+package wildchalk.core.check;
 
 import wildchalk.core.drill.Effort;
 
@@ -28,11 +28,19 @@ public record Typical(int water, int metres, int sprints, int contact) {
         };
     }
 
+    /** How warm it is where one plays. */
+    public enum Warmth {
+        COLD,
+        MILD,
+        WARM,
+        HOT
+    }
+
     /** Minutes without water when it is as warm as that. */
-    public int water(Practice.Heat heat) {
+    public int water(Warmth warmth) {
         return (int)
-                switch (heat) {
-                    case MILD -> water;
+                switch (warmth) {
+                    case COLD, MILD -> water;
                     case WARM -> water * WARM;
                     case HOT -> water * HOT;
                 };

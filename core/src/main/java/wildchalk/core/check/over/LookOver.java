@@ -1,0 +1,81 @@
+package wildchalk.core.check.over;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import wildchalk.core.check.Finding;
+import wildchalk.core.check.hurt.HurtChecks;
+import wildchalk.core.check.rep.Conditions;
+import wildchalk.core.check.rep.DrillCheck;
+import wildchalk.core.check.rep.Looked;
+import wildchalk.core.check.rep.Spotted;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.measure.Unit;
+
+/**
+ * What all checks find in a drill.
+ *
+ * @param found what is to be looked at, the worst first
+ * @param left what was put aside for a reason
+ */
+public record LookOver(List<Spotted> found, List<Left> left) {
+
+    /** All checks there are. */
+    public static final List<DrillCheck> ALL = List.copyOf(HurtChecks.ALL);
+
+    public LookOver {
+        found = List.copyOf(found);
+        left = List.copyOf(left);
+    }
+
+    /** Something found that was put aside, and why. */
+    public record Left(Spotted spotted, Drill.PutAside why) {}
+
+    /** Looks a drill over. Mends are proposals until they were tried. */
+    public static LookOver of(Drill drill, Conditions conditions, Unit unit) {
+        return of(new Looked(drill, conditions, unit));
+    }
+
+    /** Looks over what was played already. */
+    public static LookOver of(Looked looked) {
+        List<Spotted> found = new ArrayList<>();
+        List<Left> left = new ArrayList<>();
+        all(looked).forEach(s -> aside(looked.drill(), s)
+                .ifPresentOrElse(why -> left.add(new Left(s, why)), () -> found.add(s)));
+        return new LookOver(found, left);
+    }
+
+    private static List<Spotted> all(Looked looked) {
+        List<Spotted> all = new ArrayList<>();
+        ALL.stream().flatMap(c -> c.in(looked).stream()).forEach(s -> {
+            if (all.stream().noneMatch(s::isSameAs)) {
+                all.add(s);
+            }
+        });
+        return all.stream().sorted(Comparator.comparing(Spotted::weight)).toList();
+    }
+
+    /** Why something was put aside; empty for what was not. */
+    public static Optional<Drill.PutAside> aside(Drill drill, Spotted spotted) {
+        return drill.notes().aside().stream()
+                .filter(a -> a.check().equals(spotted.check()) && a.about().equals(spotted.who()))
+                .findFirst();
+    }
+
+    /** How many of a weight there are. */
+    public int count(Finding.Weight weight) {
+        return (int) found.stream().filter(s -> s.weight() == weight).count();
+    }
+
+    /** Whether anything is left to be looked at that could hurt. */
+    public boolean couldHurt() {
+        return count(Finding.Weight.COULD_HURT) > 0;
+    }
+
+    /** What was found and what was put aside. */
+    public Stream<Spotted> everything() {
+        return Stream.concat(found.stream(), left.stream().map(Left::spotted));
+    }
+}
