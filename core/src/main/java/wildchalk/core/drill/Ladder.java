@@ -108,6 +108,32 @@ public final class Ladder {
                 .toList());
     }
 
+    /**
+     * The drill with only one rung, which is what it was with the others: to try something on it, where whether others
+     * can follow does not matter.
+     *
+     * @throws IllegalArgumentException when the drill has no rung with this id
+     */
+    public static Drill alone(Drill drill, String rungId) {
+        Rung rung = rung(drill, rungId).orElseThrow(() -> new IllegalArgumentException("no rung " + rungId));
+        Stage stage = build(drill, rungId);
+        RungPlan plan = new RungPlan(
+                rung.plan().step(),
+                rung.plan().dose(),
+                rung.plan().climb(),
+                Optional.of(stage.effort().intensity()),
+                stage.aloud());
+        return drill.withLadder(List.of(new Rung(
+                rung.id(),
+                rung.title(),
+                Optional.empty(),
+                plan,
+                stage.pieces(),
+                stage.actions(),
+                stage.instructions(),
+                List.of())));
+    }
+
     /** The rungs, each leaving out nothing but what the rung has that it was made from. */
     public static List<Rung> withoutWhatIsGone(Drill drill) {
         if (drill.ladder().stream().allMatch(r -> r.without().isEmpty())) {

@@ -6,7 +6,6 @@ import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
-import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.flow.Flows;
 import wildchalk.core.surface.Surface;
@@ -36,20 +35,6 @@ public record Question(Drill drill, String rung, Flows.Asked asked) {
      * not matter here, and costs most of an edit.
      */
     Stage after(Edit<Drill> edit) {
-        Stage stage = stage();
-        Rung plain = drill.ladder().stream()
-                .filter(r -> r.id().equals(rung))
-                .map(r -> new Rung(
-                        r.id(),
-                        r.title(),
-                        Optional.empty(),
-                        r.plan(),
-                        stage.pieces(),
-                        stage.actions(),
-                        stage.instructions(),
-                        new Rung.Below(List.of(), List.of())))
-                .findFirst()
-                .orElseThrow();
-        return Ladder.build(edit.apply(drill.withLadder(List.of(plain))), rung).at(stage.effort());
+        return Ladder.build(edit.apply(Ladder.alone(drill, rung)), rung);
     }
 }

@@ -2,8 +2,14 @@ package wildchalk.core.check;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import wildchalk.core.check.rep.Conditions;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Action;
@@ -14,9 +20,11 @@ import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Force;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Going;
+import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.RungPlan;
 import wildchalk.core.drill.Sending;
 import wildchalk.core.drill.Spot;
@@ -33,6 +41,8 @@ final class Sketch {
     private final List<Action> actions = new ArrayList<>();
     private final List<String> points = new ArrayList<>();
     private final List<String> cautions = new ArrayList<>();
+    private final List<Instruction> said = new ArrayList<>();
+    private Optional<Conditions.Tonight> tonight = Optional.empty();
     private String surface = "";
     private String[] settings = {};
 
@@ -52,9 +62,39 @@ final class Sketch {
             case "run", "carry", "collect" -> actions.add(travel(w, line));
             case "pass", "shot" -> actions.add(delivery(w));
             case "chase", "mark", "close" -> actions.add(shadow(w));
+            case "read" -> said.add(read(w));
+            case "freeze" -> said.add(new Instruction.Freeze(w[1], cue(w, 2), "Who is free?", ""));
+            case "tonight" -> tonight = Optional.of(tonight(w));
+            case "goes" -> said.add(new Rotation.Goes(
+                    "g" + said.size(), w[1], new Rotation.Becomes(w[2], false), Optional.empty()));
             case "call" -> actions.add(new Action.Call(id(), w[1], w[2], cue(w, 3)));
             default -> pieces.add(piece(w));
         }
+    }
+
+    private static Instruction read(String[] w) {
+        List<Instruction.Option> options = new ArrayList<>();
+        for (int i = 3; i < w.length; i++) {
+            String[] option = w[i].split(":");
+            options.add(new Instruction.Option(
+                    "o" + i, option[0], "", option.length > 1 ? List.of(option[1].split(",")) : List.of()));
+        }
+        return new Instruction.Read(w[1], w[2], options, Optional.empty());
+    }
+
+    private static Conditions.Tonight tonight(String[] w) {
+        Map<GearKind, Integer> gear = new EnumMap<>(GearKind.class);
+        OptionalInt people = OptionalInt.empty();
+        OptionalInt balls = OptionalInt.empty();
+        for (int i = 1; i + 1 < w.length; i += 2) {
+            int n = Integer.parseInt(w[i + 1]);
+            switch (w[i]) {
+                case "people" -> people = OptionalInt.of(n);
+                case "balls" -> balls = OptionalInt.of(n);
+                default -> gear.put(GearKind.valueOf(w[i].toUpperCase(Locale.ROOT)), n);
+            }
+        }
+        return new Conditions.Tonight(people, balls, gear);
     }
 
     private String id() {
@@ -70,7 +110,7 @@ final class Sketch {
     }
 
     private static Bib bib(String word) {
-        return Bib.valueOf(word.toUpperCase(java.util.Locale.ROOT));
+        return Bib.valueOf(word.toUpperCase(Locale.ROOT));
     }
 
     private Piece piece(String[] w) {
@@ -78,9 +118,11 @@ final class Sketch {
         if (w[0].equals("ball") && w.length == 3) {
             return new Piece.Ball(id, Vec.ZERO, Optional.of(w[2]));
         }
-        Vec at = new Vec(n(w, 2, 0), n(w, 3, 0));
+        Vec at = w[0].equals("named") ? Vec.ZERO : new Vec(n(w, 2, 0), n(w, 3, 0));
         return switch (w[0]) {
             case "player" -> new Piece.Player(id, at, turn(w, 5, 0), id, bib(w[4]));
+            case "named" -> new Piece.Player(
+                    id, new Vec(n(w, 3, 0), n(w, 4, 0)), 0, w[2].equals("_") ? "" : w[2], bib(w[5]));
             case "keeper" -> new Piece.Goalkeeper(id, at, turn(w, 5, 0), id, bib(w[4]));
             case "coach" -> new Piece.Coach(id, at, turn(w, 4, 0), id);
             case "line" -> new Piece.LineUp(id, at, turn(w, 6, 0), id, bib(w[4]), (int) n(w, 5, 3), "");
@@ -105,7 +147,7 @@ final class Sketch {
     }
 
     private static Piece item(String[] w, Vec at) {
-        GearKind kind = GearKind.valueOf(w[0].toUpperCase(java.util.Locale.ROOT).replace('-', '_'));
+        GearKind kind = GearKind.valueOf(w[0].toUpperCase(Locale.ROOT).replace('-', '_'));
         Piece.Item item = Piece.Item.of(w[1], kind, at).turnedTo(turn(w, 4, 0));
         return w.length > 5 ? item.sized(n(w, 5, 1), item.depth()) : item;
     }
@@ -124,8 +166,8 @@ final class Sketch {
         if (w[0].equals("collect")) {
             through.add(Spot.at(w[3]));
         } else {
-            java.util.regex.Matcher m =
-                    java.util.regex.Pattern.compile("(-?[\\d.]+) (-?[\\d.]+),?\\s*").matcher(rest);
+            Matcher m =
+                    Pattern.compile("(-?[\\d.]+) (-?[\\d.]+),?\\s*").matcher(rest);
             int end = 0;
             while (m.find() && m.start() == end) {
                 through.add(Spot.at(Double.parseDouble(m.group(1)), Double.parseDouble(m.group(2))));
@@ -149,7 +191,7 @@ final class Sketch {
         for (int i = 0; i < words.length; i++) {
             switch (words[i]) {
                 case "walk", "jog", "run", "sprint", "back", "side" -> going =
-                        going.withGait(Action.Gait.valueOf(words[i].toUpperCase(java.util.Locale.ROOT)));
+                        going.withGait(Action.Gait.valueOf(words[i].toUpperCase(Locale.ROOT)));
                 case "half" -> going = going.paced(0.4);
                 case "watching" -> {
                     boolean place = i + 2 < words.length && words[i + 1].matches("-?[\\d.]+");
@@ -211,6 +253,8 @@ final class Sketch {
                 cue = Cue.after(w.substring(6));
             } else if (w.startsWith("got:")) {
                 cue = Cue.received(w.substring(4));
+            } else if (w.startsWith("sent:")) {
+                cue = new Cue(new Cue.Released(w.substring(5)), 0);
             } else if (w.startsWith("with:")) {
                 cue = Cue.with(w.substring(5));
             } else if (w.startsWith("called:")) {
@@ -229,22 +273,23 @@ final class Sketch {
 
     /** What it is played in. */
     Conditions conditions() {
-        Conditions conditions = Conditions.USUAL.wet(Arrays.asList(settings).contains("wet"));
+        Conditions conditions =
+                new Conditions(Typical.Warmth.MILD, Arrays.asList(settings).contains("wet"), tonight);
         return setting("heat")
-                .map(h -> conditions.in(Typical.Warmth.valueOf(h.toUpperCase(java.util.Locale.ROOT))))
+                .map(h -> conditions.in(Typical.Warmth.valueOf(h.toUpperCase(Locale.ROOT))))
                 .orElse(conditions);
     }
 
     /** What stands and happens on its only rung. */
     Stage stage() {
-        return new Stage("s1", "Start here", pieces, actions);
+        return new Stage("s1", "Start here", pieces, actions, said, Effort.LIVE);
     }
 
     /** All of it, with one rung. */
     Drill drill() {
         Drill empty = Drill.empty("d", title, surface, "whole");
         Effort effort = setting("age")
-                .map(a -> empty.effort().with(Effort.Level.valueOf(a.toUpperCase(java.util.Locale.ROOT).replace('-', '_'))))
+                .map(a -> empty.effort().with(Effort.Level.valueOf(a.toUpperCase(Locale.ROOT).replace('-', '_'))))
                 .orElse(empty.effort());
         Drill drill = Ladder.put(empty.withEffort(effort).withNotes(points, List.of(), cautions), stage());
         return setting("dose")

@@ -6,6 +6,7 @@ import java.util.Optional;
 import wildchalk.core.check.mend.Remedies;
 import wildchalk.core.check.rep.BallFlight;
 import wildchalk.core.check.rep.DrillCheck;
+import wildchalk.core.check.rep.Near;
 import wildchalk.core.check.rep.Rep;
 import wildchalk.core.check.rep.Spotted;
 import wildchalk.core.check.rep.Track;

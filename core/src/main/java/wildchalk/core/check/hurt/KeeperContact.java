@@ -2,19 +2,26 @@ package wildchalk.core.check.hurt;
 
 import java.util.ArrayList;
 import java.util.List;
+import wildchalk.core.check.Finding;
 import wildchalk.core.check.mend.Remedies;
 import wildchalk.core.check.rep.DrillCheck;
 import wildchalk.core.check.rep.Rep;
 import wildchalk.core.check.rep.Spotted;
 import wildchalk.core.check.rep.Track;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.geometry.Vec;
 
 /** A keeper who races an outfield player to a loose ball. */
 final class KeeperContact implements DrillCheck.OfRep {
 
     /** Who comes so soon after the other meets them there, seconds; assumed. */
     private static final double TOGETHER = 1.5;
+    /** Who leaves the ball to a keeper pulls out so far before it, metres; assumed. */
+    private static final double PULLS_OUT = 3;
 
     @Override
     public String id() {
@@ -58,6 +65,23 @@ final class KeeperContact implements DrillCheck.OfRep {
                 .at(keeper.at((int) (t / Track.STEP)))
                 .about(List.of(keeps.who(), other.who()))
                 .as(Spotted.Sure.LIKELY)
-                .mending(new Remedies(rep).later(other.who(), t, 2, 3));
+                .mending(new Remedies(rep).later(other.who(), t, 2, 3))
+                .mending(List.of(pullsOut(rep, keeps, other, keeper.at((int) (t / Track.STEP)))));
+    }
+
+    /** The other one comes as far as a challenge, and leaves the ball to the keeper. */
+    private static Finding.Mend<Drill> pullsOut(Rep rep, Travel.Collect keeps, Travel.Collect other, Vec ball) {
+        Vec from = rep.stage().person(other.who()).map(Piece::at).orElse(ball);
+        Vec before = ball.plus(from.minus(ball).unit().times(PULLS_OUT));
+        return new Remedies(rep)
+                .done(
+                        Said.BOOK.say("leaves", rep.name(other.who()), rep.name(keeps.who())),
+                        new Travel.Run(
+                                other.id(),
+                                other.who(),
+                                other.path().endingAt(Spot.at(before)),
+                                other.going(),
+                                Action.Ending.STOP,
+                                other.cue()));
     }
 }

@@ -2,11 +2,14 @@ package wildchalk.core.check.hurt;
 
 import java.util.ArrayList;
 import java.util.List;
+import wildchalk.core.check.Finding;
 import wildchalk.core.check.mend.Remedies;
 import wildchalk.core.check.rep.BallFlight;
 import wildchalk.core.check.rep.DrillCheck;
+import wildchalk.core.check.rep.Flying;
 import wildchalk.core.check.rep.Rep;
 import wildchalk.core.check.rep.Spotted;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.geometry.Vec;
 
 /** A second ball that comes past somebody who plays the first and has no eye for it. */
@@ -78,7 +81,14 @@ final class SecondBall implements DrillCheck.OfRep {
                     .metres(near.metres())
                     .about(List.of(second.by().id(), who))
                     .as(Spotted.Sure.LIKELY)
-                    .mending(remedies.later(second.by().who(), second.from(), 1, 2, 3)));
+                    .mending(remedies.later(second.by().who(), second.from(), 1, 2, 3))
+                    .mending(aside(rep, second, who)));
         }
+    }
+
+    private static List<Finding.Mend<Drill>> aside(Rep rep, BallFlight second, String who) {
+        return rep.track(who).filter(t -> !t.moves()).stream()
+                .flatMap(t -> new Remedies(rep).aside(t.who(), second.start(), second.end(), 2, 3).stream())
+                .toList();
     }
 }

@@ -16,7 +16,7 @@ final class Slippery implements DrillCheck.OfRep {
     /** A turn as sharp as this is hard, radians; assumed. */
     private static final double SHARP = Math.toRadians(50);
     /** Slower than this nobody slips in it, m/s; assumed. */
-    private static final double FAST = 2.2;
+    private static final double FAST = 2.8;
     /** Looks before and after. */
     private static final int AROUND = 5;
 

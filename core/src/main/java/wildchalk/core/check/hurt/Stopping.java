@@ -7,6 +7,7 @@ import java.util.function.ToDoubleFunction;
 import wildchalk.core.check.Finding;
 import wildchalk.core.check.mend.Remedies;
 import wildchalk.core.check.rep.DrillCheck;
+import wildchalk.core.check.rep.Near;
 import wildchalk.core.check.rep.Rep;
 import wildchalk.core.check.rep.Solid;
 import wildchalk.core.check.rep.Spotted;

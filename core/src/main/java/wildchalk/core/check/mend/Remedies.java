@@ -28,7 +28,7 @@ public final class Remedies {
     private static final Wordbook BOOK = Wordbook.beside(Remedies.class, "Remedies");
 
     /** A pace that is a share of the usual one. */
-    private static final double[] PACES = {0.75, 0.6, 0.45};
+    private static final double[] PACES = {0.75, 0.6, 0.45, 0.35};
 
     private final Rep rep;
 
@@ -183,11 +183,17 @@ public final class Remedies {
                 .toList();
     }
 
-    /** A piece goes. */
-    public Finding.Mend<Drill> without(Piece piece) {
-        return mend(
-                BOOK.say("without", rep.name(piece.id())),
-                PieceEdits.remove(rung(), rep.stage(), List.of(piece.id())));
+    /** A piece stands farther from a place, metres. */
+    public List<Finding.Mend<Drill>> away(Piece piece, Vec place, double... metres) {
+        Vec out = piece.at().minus(place).unit();
+        List<Finding.Mend<Drill>> mends = new ArrayList<>();
+        for (double by : metres) {
+            Vec to = piece.at().plus(out.times(by));
+            if (rep.surface().contains(to, 0)) {
+                mends.add(moved(piece, to));
+            }
+        }
+        return mends;
     }
 
     /** Something is done otherwise. */

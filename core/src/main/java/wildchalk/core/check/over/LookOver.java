@@ -6,11 +6,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import wildchalk.core.check.Finding;
+import wildchalk.core.check.better.BetterChecks;
 import wildchalk.core.check.hurt.HurtChecks;
 import wildchalk.core.check.rep.Conditions;
 import wildchalk.core.check.rep.DrillCheck;
 import wildchalk.core.check.rep.Looked;
 import wildchalk.core.check.rep.Spotted;
+import wildchalk.core.check.work.WorkChecks;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.measure.Unit;
 
@@ -23,7 +25,11 @@ import wildchalk.core.measure.Unit;
 public record LookOver(List<Spotted> found, List<Left> left) {
 
     /** All checks there are. */
-    public static final List<DrillCheck> ALL = List.copyOf(HurtChecks.ALL);
+    public static final List<DrillCheck> ALL =
+            Stream.of(HurtChecks.ALL, WorkChecks.ALL, BetterChecks.ALL).flatMap(List::stream).toList();
+
+    /** Two things so near in time are one, seconds. */
+    private static final double SAME_MOMENT = 1;
 
     public LookOver {
         found = List.copyOf(found);
@@ -54,7 +60,21 @@ public record LookOver(List<Spotted> found, List<Left> left) {
                 all.add(s);
             }
         });
-        return all.stream().sorted(Comparator.comparing(Spotted::weight)).toList();
+        return all.stream()
+                .filter(s -> !isSaidAlready(all, s))
+                .sorted(Comparator.comparing(Spotted::weight))
+                .toList();
+    }
+
+    /** Who runs right through somebody is told once: as what could hurt. */
+    private static boolean isSaidAlready(List<Spotted> all, Spotted spotted) {
+        return spotted.check().equals(WorkChecks.IN_THE_WAY)
+                && all.stream()
+                        .anyMatch(o -> o.weight() == Finding.Weight.COULD_HURT
+                                && o.scene().rung().equals(spotted.scene().rung())
+                                && o.t().isPresent()
+                                && spotted.t().isPresent()
+                                && Math.abs(o.t().getAsDouble() - spotted.t().getAsDouble()) < SAME_MOMENT);
     }
 
     /** Why something was put aside; empty for what was not. */

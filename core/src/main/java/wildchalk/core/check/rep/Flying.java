@@ -1,8 +1,6 @@
-package wildchalk.core.check.hurt;
+package wildchalk.core.check.rep;
 
 import java.util.function.DoubleFunction;
-import wildchalk.core.check.rep.BallFlight;
-import wildchalk.core.check.rep.Rep;
 import wildchalk.core.geometry.Vec;
 
 /**
@@ -11,7 +9,7 @@ import wildchalk.core.geometry.Vec;
  * @param t seconds after the whistle
  * @param metres from its middle to that of a body
  */
-record Flying(double t, double metres) {
+public record Flying(double t, double metres) {
 
     /** A ball goes no farther than this between two looks, metres. */
     private static final double STEP = 0.6;
@@ -23,7 +21,7 @@ record Flying(double t, double metres) {
      *
      * @param somebody where they are at a time
      */
-    static Flying nearest(Rep rep, BallFlight flight, DoubleFunction<Vec> somebody) {
+    public static Flying nearest(Rep rep, BallFlight flight, DoubleFunction<Vec> somebody) {
         double time = flight.to() - flight.from();
         int looks = Math.max(2, (int) Math.ceil(flight.length() / STEP));
         Flying best = new Flying(flight.from(), Double.POSITIVE_INFINITY);

@@ -1,10 +1,8 @@
-package wildchalk.core.check.hurt;
+package wildchalk.core.check.rep;
 
 import java.util.Optional;
 import java.util.function.DoubleFunction;
 import java.util.function.IntFunction;
-import wildchalk.core.check.rep.Rep;
-import wildchalk.core.check.rep.Track;
 import wildchalk.core.geometry.Vec;
 
 /**
@@ -14,7 +12,7 @@ import wildchalk.core.geometry.Vec;
  * @param metres from middle to middle
  * @param closing how fast they move against each other, m/s
  */
-record Near(double t, double metres, double closing) {
+public record Near(double t, double metres, double closing) {
 
     private static final double FINE = 0.01;
 
@@ -24,7 +22,7 @@ record Near(double t, double metres, double closing) {
      * @param within metres
      * @param closing m/s at least
      */
-    static Optional<Near> bodies(Rep rep, Track a, Track b, double within, double closing) {
+    public static Optional<Near> bodies(Rep rep, Track a, Track b, double within, double closing) {
         return first(
                 a.looks(),
                 k -> a.at(k).minus(b.at(k)),
@@ -34,7 +32,7 @@ record Near(double t, double metres, double closing) {
     }
 
     /** The same of somebody and a place. */
-    static Optional<Near> place(Rep rep, Track a, Vec place, double within, double closing) {
+    public static Optional<Near> place(Rep rep, Track a, Vec place, double within, double closing) {
         return first(
                 a.looks(),
                 k -> a.at(k).minus(place),

@@ -1,0 +1,66 @@
+package wildchalk.core.check.work;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import wildchalk.core.check.rep.BallFlight;
+import wildchalk.core.check.rep.DrillCheck;
+import wildchalk.core.check.rep.Rep;
+import wildchalk.core.check.rep.Spotted;
+import wildchalk.core.colour.Bib;
+import wildchalk.core.drill.End;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.geometry.Vec;
+
+/** Somebody who is passed to beyond the last opponent but one. */
+final class Offside implements DrillCheck.OfRep {
+
+    /** By less than this nobody sees it without help, metres; assumed. */
+    private static final double CLEARLY = 0.5;
+
+    @Override
+    public String id() {
+        return "offside";
+    }
+
+    @Override
+    public List<Spotted> in(Rep rep) {
+        List<Spotted> found = new ArrayList<>();
+        if (!Rules.has(rep.surface(), id())) {
+            return found;
+        }
+        for (BallFlight flight : rep.flights()) {
+            flight.receiver().flatMap(r -> Heading.team(rep, r)).ifPresent(team -> Heading.of(rep, team, flight.from())
+                    .flatMap(end -> beyond(rep, flight, team, end))
+                    .ifPresent(found::add));
+        }
+        return found;
+    }
+
+    private Optional<Spotted> beyond(Rep rep, BallFlight flight, Bib team, End end) {
+        String who = flight.receiver().orElseThrow();
+        Vec at = rep.timeline().at(who, flight.from());
+        double sign = end == End.GOAL ? 1 : -1;
+        List<Double> opponents = rep.stage().people().stream()
+                .filter(p -> p.isOnATeam() && !(p instanceof Piece.LineUp) && p.bib() != team)
+                .map(p -> rep.timeline().at(p.id(), flight.from()).x() * sign)
+                .sorted((a, b) -> Double.compare(b, a))
+                .toList();
+        OptionalDouble line =
+                opponents.size() < 2 ? OptionalDouble.empty() : OptionalDouble.of(opponents.get(1));
+        double ball = flight.start().x() * sign;
+        double mine = at.x() * sign;
+        boolean off = line.isPresent() && mine > 0 && mine > ball && mine > line.getAsDouble() + CLEARLY;
+        if (!off) {
+            return Optional.empty();
+        }
+        double metres = mine - line.getAsDouble();
+        return Optional.of(Said.in(rep, id(), id(), rep.name(who), rep.metres(metres))
+                .when(flight.from())
+                .at(at)
+                .metres(metres)
+                .about(List.of(flight.by().id(), who))
+                .as(Spotted.Sure.LOOK));
+    }
+}
