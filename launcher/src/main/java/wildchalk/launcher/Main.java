@@ -27,6 +27,7 @@ import wildchalk.storage.format.SurfaceFiles;
             ShotsCommand.class,
             SurfacesCommand.class,
             ValidateCommand.class,
+            CheckCommand.class,
             SolveCommand.class,
             FlowCommand.class,
             GroupsCommand.class,

@@ -84,7 +84,7 @@ public record Says(List<String> say, List<String> ask, List<String> watch, List<
         List<String> ask = new ArrayList<>();
         stage.instructions(Freeze.class).forEach(f -> add(ask, f.question()));
         drill.questions().stream().filter(q -> !ask.contains(q)).forEach(ask::add);
-        return new Says(say, ask, watch(block, here), drill.cautions());
+        return new Says(say, ask, watch(block, here), drill.cautionsOut());
     }
 
     private static List<String> watch(Block block, Rung rung) {

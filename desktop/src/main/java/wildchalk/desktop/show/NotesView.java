@@ -61,7 +61,7 @@ final class NotesView extends ScrollPane {
         list(WORDS.say("next"), turns(tour, unit));
         list("Coaching points", tour.drill().points());
         list("Questions", tour.drill().questions());
-        list("Cautions", tour.drill().cautions());
+        list("Cautions", tour.drill().cautionsOut());
         if (!tour.rung().plan().climb().isBlank()) {
             list("Climb when", List.of(tour.rung().plan().climbWords()));
         }

@@ -105,7 +105,7 @@ final class CardContent {
         slices.addAll(head.words(where()));
         slices.addAll(
                 head.words("P", "", NeedWords.of(rungs.stream().map(Facts::rung).toList()), Typeface.TEXT_BOLD));
-        for (String caution : drill.cautions()) {
+        for (String caution : drill.cautionsOut()) {
             slices.addAll(head.words("P", "!", WORDS.say("care", caution), Typeface.TEXT_BOLD));
         }
         slices.add(Slice.gap(head.size() * 0.4));

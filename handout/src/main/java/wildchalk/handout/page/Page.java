@@ -212,7 +212,7 @@ public final class Page implements HandOut {
     /** What does not move: where everybody starts, where the gear goes, what to say and to take care of. */
     private static String more(Order order, Played lowest, SvgBrush.Inks inks) {
         StringBuilder out = new StringBuilder();
-        list(out, "Take care", order.drill().cautions());
+        list(out, "Take care", order.drill().cautionsOut());
         list(out, "Coaching points", order.drill().points());
         list(out, "Questions to ask", order.drill().questions());
         list(

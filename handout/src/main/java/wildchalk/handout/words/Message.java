@@ -56,7 +56,7 @@ public final class Message implements HandOut {
         List<String> lines = new ArrayList<>();
         lines.add(order.drill().title());
         lines.add(lowest.surface().name() + ". " + NeedWords.of(rungs));
-        order.drill().cautions().forEach(c -> lines.add("Take care: " + c));
+        order.drill().cautionsOut().forEach(c -> lines.add("Take care: " + c));
         rungs.forEach(r -> rung(r, lines));
         lines.add("");
         lines.add("Who starts where");

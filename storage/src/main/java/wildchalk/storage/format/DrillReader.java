@@ -120,8 +120,20 @@ public final class DrillReader {
                 showing(o).reading(value(o, "lineKey", Drill.LineKey.RUNS_PLAIN)),
                 EffortForm.read(o),
                 list(o.path("stages"), this::rung),
-                new Drill.Notes(texts(o.path("points")), texts(o.path("questions")), texts(o.path("cautions"))),
+                new Drill.Notes(
+                        texts(o.path("points")),
+                        texts(o.path("questions")),
+                        texts(o.path("cautions")),
+                        list(o.path("left"), DrillReader::left)),
                 given(o.path("given")));
+    }
+
+    private static Drill.PutAside left(JsonNode o) {
+        return new Drill.PutAside(
+                o.path("check").asText(),
+                texts(o.path("about")),
+                o.path("reason").asText(),
+                o.path("printed").asBoolean());
     }
 
     private static GivenIds given(JsonNode o) {

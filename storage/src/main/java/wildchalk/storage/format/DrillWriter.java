@@ -21,7 +21,7 @@ import wildchalk.core.geometry.Vec;
 /** Writes a drill as JSON (docs/format/drill.md). */
 public final class DrillWriter {
 
-    static final int VERSION = 11;
+    static final int VERSION = 12;
     /** Since this version ids are given per drill, before per rung. */
     static final int IDS_PER_DRILL = 7;
 
@@ -58,11 +58,27 @@ public final class DrillWriter {
         texts(o, "points", drill.points());
         texts(o, "questions", drill.questions());
         texts(o, "cautions", drill.cautions());
+        left(o, drill.notes().aside());
         if (!drill.given().equals(GivenIds.NONE)) {
             ObjectNode given = o.putObject("given");
             new TreeMap<>(drill.given().highest()).forEach(given::put);
         }
         return o;
+    }
+
+    private static void left(ObjectNode o, List<Drill.PutAside> left) {
+        if (left.isEmpty()) {
+            return;
+        }
+        ArrayNode all = o.putArray("left");
+        for (Drill.PutAside aside : left) {
+            ObjectNode one = all.addObject().put("check", aside.check());
+            texts(one, "about", aside.about());
+            one.put("reason", aside.reason());
+            if (aside.printed()) {
+                one.put("printed", true);
+            }
+        }
     }
 
     private static void venue(ObjectNode o, Venue venue) {

@@ -75,7 +75,7 @@ class DrillFileTest {
         "on": "received", "action": "a1"} | "on": "received", "action": "a99"} | "a2" has a cue that waits for "a99", but no action has that id
         "on": "next"                 | "on": "sneeze"                  | "sneeze" is not known here; it can be whistle, next, with, released, received, after, partway, gone, enters, crosses, near, touches, dead, called, all, first
         "on": "received", "action": "a1"} | "on": "received"}          | "action" is missing; add it
-        "version": 1                 | "version": 12                   | line 3: version: it was written by a newer Wild Chalk (format version 12, this one reads up to 11); update Wild Chalk to open it
+        "version": 1                 | "version": 13                   | line 3: version: it was written by a newer Wild Chalk (format version 13, this one reads up to 12); update Wild Chalk to open it
         "format": "wild-chalk-drill" | "format": "recipe"              | line 2: format: this is not a drill file: it should say "format": "wild-chalk-drill"
         "who": "p9"                  | "who": "p99"                    | "a3" is done by "p99", but no person has that id
         "heldBy": "f"                | "heldBy": "nobody"              | "b1" is held by "nobody", but no person has that id

@@ -41,7 +41,8 @@ final class BallThrough implements DrillCheck.OfRep {
                 continue;
             }
             for (Track track : rep.tracks()) {
-                if (!isInIt(rep, flight, track.who())) {
+                boolean far = track.isFarFrom(flight, Assumed.HIT + STRAY);
+                if (!far) {
                     hit(rep, flight, track).ifPresent(found::add);
                 }
             }
@@ -80,7 +81,7 @@ final class BallThrough implements DrillCheck.OfRep {
     private Optional<Spotted> hit(Rep rep, BallFlight flight, Track track) {
         Flying near = Flying.nearest(rep, flight, t -> rep.timeline().at(track.id(), t));
         Vec there = rep.timeline().at(track.id(), near.t());
-        if (!hits(flight, near, there)) {
+        if (!hits(flight, near, there) || isInIt(rep, flight, track.who())) {
             return Optional.empty();
         }
         Pose pose = rep.pose(track.id(), near.t());

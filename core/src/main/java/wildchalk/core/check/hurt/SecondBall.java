@@ -57,7 +57,8 @@ final class SecondBall implements DrillCheck.OfRep {
     }
 
     private void look(Rep rep, BallFlight second, String who, List<Spotted> found) {
-        if (BallThrough.isHigh(rep, second)) {
+        boolean far = rep.track(who).filter(t -> !t.isFarFrom(second, NEAR)).isEmpty();
+        if (far || BallThrough.isHigh(rep, second)) {
             return;
         }
         Flying near = Flying.nearest(rep, second, t -> rep.timeline().at(who, t));

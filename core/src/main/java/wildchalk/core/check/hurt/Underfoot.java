@@ -44,6 +44,9 @@ final class Underfoot implements DrillCheck.OfRep {
         for (Track track : rep.tracks()) {
             if (track.fastest() > LOOKS_DOWN) {
                 for (Solid solid : solids) {
+                    if (!track.mayComeWithin(solid.middle(), ON + Math.max(solid.depth(), solid.width()))) {
+                        continue;
+                    }
                     on(track, solid::distance, ON, k -> !isDrawnFor(rep, track, k, solid.middle(), solid.id()))
                             .ifPresent(k -> found.add(spotted(rep, track, solid.id(), k, solid::distance)));
                 }
@@ -74,43 +77,36 @@ final class Underfoot implements DrillCheck.OfRep {
 
     private void lying(Rep rep, Track track, List<Spotted> found) {
         for (Piece piece : rep.stage().pieces()) {
-            boolean theirs = rep.stage().actionsOf(track.id()).stream()
-                    .anyMatch(a -> a instanceof Travel.Collect c
-                            && c.wanted().filter(piece.id()::equals).isPresent());
-            if (theirs) {
-                continue;
-            }
-            if (piece instanceof Piece.Supply heap && heap.count() > 0) {
-                on(track, heap.at()::distance, ON_HEAP, k -> !isDrawnFor(rep, track, k, heap.at(), heap.id()))
-                        .ifPresent(k -> found.add(spotted(rep, track, heap.id(), k, heap.at()::distance)));
+            OptionalInt on = OptionalInt.empty();
+            if (piece instanceof Piece.Supply heap && heap.count() > 0 && track.mayComeWithin(heap.at(), ON_HEAP)) {
+                on = on(track, heap.at()::distance, ON_HEAP, k -> !isDrawnFor(rep, track, k, heap.at(), heap.id()));
             } else if (piece instanceof Piece.Ball ball && rep.timeline().balls().contains(ball.id())) {
-                ball(rep, track, ball).ifPresent(k -> found.add(spotted(
-                        rep, track, ball.id(), k, rep.timeline().ball(ball.id(), k * Track.STEP)::distance)));
+                on = ball(rep, track, ball);
+            }
+            if (on.isPresent() && !fetches(rep, track.id(), piece.id())) {
+                int k = on.getAsInt();
+                Vec lies = piece instanceof Piece.Ball ? rep.lies(piece.id(), k) : piece.at();
+                found.add(spotted(rep, track, piece.id(), k, lies::distance));
             }
         }
+    }
+
+    private static boolean fetches(Rep rep, String who, String piece) {
+        return rep.stage().actionsOf(who).stream()
+                .anyMatch(a -> a instanceof Travel.Collect c
+                        && c.wanted().filter(piece::equals).isPresent());
     }
 
     /** The look at which somebody steps on a ball that lies and is not for them. */
     private static OptionalInt ball(Rep rep, Track track, Piece.Ball ball) {
         return IntStream.range(0, track.looks() - 1)
                 .filter(k -> track.speed(k) > LOOKS_DOWN)
-                .filter(k -> track.at(k)
-                                .towards(track.at(k + 1), 0.5)
-                                .distance(rep.timeline().ball(ball.id(), (k + 0.5) * Track.STEP))
-                        < ON_BALL)
-                .filter(k -> lies(rep, ball.id(), k))
+                .filter(k -> {
+                    Vec lies = rep.lies(ball.id(), k);
+                    return lies != null && lies.distanceToStretch(track.at(k), track.at(k + 1)) < ON_BALL;
+                })
                 .filter(k -> !isSentTo(rep, track.id(), ball.id()))
                 .findFirst();
-    }
-
-    private static boolean lies(Rep rep, String ball, int k) {
-        double t = (k + 0.5) * Track.STEP;
-        return rep.timeline().holder(ball, t).isEmpty()
-                && rep.timeline().sentBy(ball, t).isEmpty()
-                && rep.timeline()
-                                .ball(ball, t - Track.STEP)
-                                .distance(rep.timeline().ball(ball, t + Track.STEP))
-                        < 0.05;
     }
 
     private static boolean isSentTo(Rep rep, String who, String ball) {

@@ -32,6 +32,7 @@ public final class Rep {
     private final List<Track> tracks;
     private final Map<String, Track> byId = new HashMap<>();
     private final List<BallFlight> flights;
+    private final Map<String, Resting> resting = new HashMap<>();
 
     Rep(Looked looked, Stage stage, Choices way, Timeline timeline) {
         this.looked = looked;
@@ -131,6 +132,40 @@ public final class Rep {
 
     /** Somebody who waits in a line. */
     public record Stander(Piece.LineUp line, Vec at) {}
+
+    /**
+     * Where a ball lies at each look; null while somebody has it or it is on its way.
+     *
+     * @param ball its id
+     */
+    public Vec lies(String ball, int look) {
+        Resting rests = resting.computeIfAbsent(ball, b -> new Resting(this, b));
+        return rests.places[Math.min(rests.places.length - 1, look)];
+    }
+
+    /** Where a ball lies, read off once. */
+    private static final class Resting {
+
+        /** Farther than this from one look to the next it rolls, metres. */
+        private static final double ROLLS = 0.03;
+
+        private final Vec[] places;
+
+        Resting(Rep rep, String ball) {
+            int looks = 2 + (int) (rep.timeline.duration() / Track.STEP);
+            places = new Vec[looks];
+            Vec before = null;
+            for (int k = 0; k < looks; k++) {
+                double t = k * Track.STEP;
+                boolean free = rep.timeline.holder(ball, t).isEmpty()
+                        && rep.timeline.sentBy(ball, t).isEmpty();
+                Vec now = free ? rep.timeline.ball(ball, t) : null;
+                boolean rests = now != null && (before == null || now.distance(before) < ROLLS);
+                places[k] = rests ? now : null;
+                before = now;
+            }
+        }
+    }
 
     /** How somebody stands at a time. */
     public Pose pose(String who, double t) {

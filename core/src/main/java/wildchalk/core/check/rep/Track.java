@@ -1,6 +1,8 @@
 package wildchalk.core.check.rep;
 
+import java.util.List;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.timeline.Timeline;
 
@@ -14,6 +16,7 @@ public final class Track {
     private final Vec[] places;
     private final boolean moves;
     private final double fastest;
+    private final Box around;
 
     Track(Piece.Person who, Timeline timeline, int looks) {
         this.who = who;
@@ -25,6 +28,7 @@ public final class Track {
             longest = i == 0 ? 0 : Math.max(longest, places[i].distance(places[i - 1]));
         }
         this.fastest = longest / STEP;
+        this.around = Box.around(List.of(places));
     }
 
     /** Whose it is. */
@@ -55,6 +59,24 @@ public final class Track {
     /** The fastest they ever are, m/s. */
     public double fastest() {
         return fastest;
+    }
+
+    /** Whether they ever come so near to a place that it is worth a look, metres. */
+    public boolean mayComeWithin(Vec place, double metres) {
+        return around.grown(metres).contains(place);
+    }
+
+    /** Whether somebody is so far from all of a ball's way while it flies that they have nothing to do with it. */
+    public boolean isFarFrom(BallFlight flight, double metres) {
+        double half = (flight.to() - flight.from()) / 2;
+        Vec there = at((int) Math.round((flight.from() + half) / STEP));
+        double nearest = Double.POSITIVE_INFINITY;
+        for (int i = 0; i + 1 < flight.way().size(); i++) {
+            nearest = Math.min(
+                    nearest,
+                    there.distanceToStretch(flight.way().get(i), flight.way().get(i + 1)));
+        }
+        return nearest > metres + fastest * (half + STEP);
     }
 
     /** How they go from a look to the next, m/s. */

@@ -43,7 +43,7 @@ final class LaneShut implements DrillCheck.OfRep {
                         .filter(p -> p.isOnATeam() && Lane.isOpponent(track.who(), p.bib()))
                         .isPresent();
                 boolean theirs = flight.receiver().filter(track.id()::equals).isPresent();
-                if (opponent && !theirs) {
+                if (opponent && !theirs && !track.isFarFrom(flight, REACH)) {
                     shut(rep, flight, track).ifPresent(found::add);
                 }
             }
