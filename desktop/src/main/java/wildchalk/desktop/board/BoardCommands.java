@@ -257,9 +257,12 @@ final class BoardCommands {
         all.always("Set-out sheet", "", () -> state.sheets().wantedProperty().set(true));
         all.always(
                 SheetTabs.whoIsNext(), "", () -> state.flow().wantedProperty().set(true));
+        all.always(
+                SheetTabs.lookItOver(), "", () -> state.look().wantedProperty().set(true));
         all.always("What happens, in words", "", () -> {
             state.sheets().wantedProperty().set(false);
             state.flow().wantedProperty().set(false);
+            state.look().wantedProperty().set(false);
         });
     }
 

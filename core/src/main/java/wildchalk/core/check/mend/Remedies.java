@@ -141,7 +141,7 @@ public final class Remedies {
                 BOOK.say(
                         "moved",
                         rep.name(piece.id()),
-                        rep.metres(piece.at().distance(to))),
+                        rep.looked().unit().spoken(piece.at().distance(to))),
                 PieceEdits.move(rung(), piece, to));
     }
 

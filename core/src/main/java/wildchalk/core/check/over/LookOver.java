@@ -2,7 +2,9 @@ package wildchalk.core.check.over;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import wildchalk.core.check.Finding;
@@ -63,6 +65,7 @@ public record LookOver(List<Spotted> found, List<Left> left) {
         return all.stream()
                 .filter(s -> !isSaidAlready(all, s))
                 .sorted(Comparator.comparing(Spotted::weight))
+                .map(s -> SportsWords.of(s, looked.surface()))
                 .toList();
     }
 
@@ -94,8 +97,15 @@ public record LookOver(List<Spotted> found, List<Left> left) {
         return count(Finding.Weight.COULD_HURT) > 0;
     }
 
-    /** What was found and what was put aside. */
-    public Stream<Spotted> everything() {
-        return Stream.concat(found.stream(), left.stream().map(Left::spotted));
+    /**
+     * The first few of each kind, the worst first: nobody reads more.
+     *
+     * @param each how many of one check, at least 1
+     */
+    public List<Spotted> few(int each) {
+        Map<String, Integer> told = new HashMap<>();
+        return found.stream()
+                .filter(s -> told.merge(s.check(), 1, Integer::sum) <= each)
+                .toList();
     }
 }

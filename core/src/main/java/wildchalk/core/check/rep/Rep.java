@@ -12,6 +12,7 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.measure.Unit;
 import wildchalk.core.motion.Pose;
 import wildchalk.core.motion.Speeds;
 import wildchalk.core.surface.Surface;
@@ -24,6 +25,8 @@ public final class Rep {
 
     /** Longer than this nobody looks, seconds; assumed. */
     private static final double LONGEST = 180;
+    /** What is nearer than this is told to the tenth, metres. */
+    private static final double NEAR = 3;
 
     private final Looked looked;
     private final Stage stage;
@@ -205,8 +208,13 @@ public final class Rep {
         return looked.name(stage, who);
     }
 
-    /** Metres as they are said. */
+    /** Metres as they are said, what is near to the tenth. */
     public String metres(double metres) {
-        return looked.unit().spoken(metres);
+        return metres(looked.unit(), metres);
+    }
+
+    /** The same in a unit. */
+    public static String metres(Unit unit, double metres) {
+        return metres < NEAR ? unit.exact(metres) : unit.spoken(metres);
     }
 }

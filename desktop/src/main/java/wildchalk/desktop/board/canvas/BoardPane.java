@@ -49,6 +49,7 @@ public final class BoardPane extends Pane {
     private final Canvas sketch = new Canvas();
     private final DifferenceLayer difference;
     private final FreezeLayer freeze;
+    private final FoundLayer found;
     private final Label tag = new Label();
     private Region corner;
     private final CardCorner cards;
@@ -69,6 +70,7 @@ public final class BoardPane extends Pane {
         this.footpaths = new FootpathLayer(state);
         this.difference = new DifferenceLayer(state.model(), state::announce);
         this.freeze = new FreezeLayer(state.model());
+        this.found = new FoundLayer(state, map.getReadOnlyProperty());
         setId("board");
         getStyleClass().add("board");
         setFocusTraversable(true);
@@ -127,6 +129,7 @@ public final class BoardPane extends Pane {
                         crowd,
                         sketch,
                         freeze,
+                        found,
                         tag);
     }
 
@@ -150,7 +153,7 @@ public final class BoardPane extends Pane {
         cards.layout(w, h, map());
         if (w != ground.getWidth() || h != ground.getHeight()) {
             for (Canvas canvas :
-                    new Canvas[] {ground, trails, glow, chalk, difference, setOut, footpaths, sketch, freeze}) {
+                    new Canvas[] {ground, trails, glow, chalk, difference, setOut, footpaths, sketch, freeze, found}) {
                 canvas.setWidth(w);
                 canvas.setHeight(h);
             }

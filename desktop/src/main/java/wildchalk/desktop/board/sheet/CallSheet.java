@@ -83,14 +83,17 @@ public final class CallSheet extends VBox {
         scroll.setContent(words);
         SetOutPane setOut = new SetOutPane(state);
         NextPane next = new NextPane(state);
-        StackPane body = new StackPane(scroll, setOut, next);
+        LookPane look = new LookPane(state);
+        StackPane body = new StackPane(scroll, setOut, next, look);
         VBox.setVgrow(body, Priority.ALWAYS);
         setOut.visibleProperty().bind(state.sheets().wantedProperty());
         next.visibleProperty().bind(state.flow().wantedProperty());
+        look.visibleProperty().bind(state.look().wantedProperty());
         scroll.visibleProperty()
                 .bind(state.sheets()
                         .wantedProperty()
                         .or(state.flow().wantedProperty())
+                        .or(state.look().wantedProperty())
                         .not());
         problems.getStyleClass().add("problems");
         problems.setId("problems");

@@ -6,7 +6,10 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 import wildchalk.desktop.board.state.BoardState;
 
-/** The drill in words, what comes between reps, or the sheet for whoever puts the gear down: one at a time. */
+/**
+ * The drill in words, what comes between reps, the sheet for whoever puts the gear down, or what was found in it: one at
+ * a time.
+ */
 public final class SheetTabs extends FlowPane {
 
     private static final double GAP = 6;
@@ -16,24 +19,30 @@ public final class SheetTabs extends FlowPane {
         getStyleClass().add("sheet-tabs");
         BooleanProperty gear = state.sheets().wantedProperty();
         BooleanProperty next = state.flow().wantedProperty();
+        BooleanProperty look = state.look().wantedProperty();
         ToggleButton words = tab("sheet-words", NextPane.BOOK.say("tab.words"), () -> {
             gear.set(false);
             next.set(false);
+            look.set(false);
         });
         ToggleButton between = tab("sheet-next", NextPane.BOOK.say("tab"), () -> next.set(true));
         ToggleButton setOut = tab("sheet-set-out", NextPane.BOOK.say("tab.set-out"), () -> gear.set(true));
+        ToggleButton over = tab("sheet-look", LookPane.BOOK.say("tab"), () -> look.set(true));
+        LookMark.on(over, state.look());
         Runnable show = () -> {
-            words.setSelected(!gear.get() && !next.get());
+            words.setSelected(!gear.get() && !next.get() && !look.get());
             between.setSelected(next.get());
             setOut.setSelected(gear.get());
+            over.setSelected(look.get());
         };
-        for (ToggleButton tab : List.of(words, between, setOut)) {
+        for (ToggleButton tab : List.of(words, between, setOut, over)) {
             tab.selectedProperty().addListener(o -> show.run());
         }
         gear.addListener(o -> show.run());
         next.addListener(o -> show.run());
+        look.addListener(o -> show.run());
         show.run();
-        getChildren().addAll(words, between, setOut);
+        getChildren().addAll(words, between, setOut, over);
     }
 
     private static ToggleButton tab(String id, String text, Runnable wanted) {
@@ -47,5 +56,10 @@ public final class SheetTabs extends FlowPane {
     /** What the sheet is called that says what comes between reps. */
     public static String whoIsNext() {
         return NextPane.BOOK.say("command");
+    }
+
+    /** What the sheet is called that lists what was found. */
+    public static String lookItOver() {
+        return LookPane.BOOK.say("command");
     }
 }

@@ -1,9 +1,11 @@
 package wildchalk.desktop.board.state;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiConsumer;
 import java.util.function.Supplier;
+import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyLongProperty;
 import javafx.beans.property.ReadOnlyStringProperty;
@@ -46,6 +48,7 @@ public final class BoardState {
     private final FlowDesk flow;
     private final ManyReps many;
     private final HelpDesk helps;
+    private final LookDesk look;
     private final Desk desk;
     private final ObjectProperty<Tool> tool = new SimpleObjectProperty<>(Tool.GUESS);
     private final ReadOnlyStringWrapper notice = new ReadOnlyStringWrapper("");
@@ -66,17 +69,8 @@ public final class BoardState {
         sheets = new SheetDesk(model.viewing().settingOutProperty(), desk::say);
         flow = new FlowDesk(desk::say);
         many = new ManyReps(flow);
-        // One sheet at a time.
-        flow.wantedProperty().addListener((o, was, is) -> {
-            if (is) {
-                sheets.wantedProperty().set(false);
-            }
-        });
-        sheets.wantedProperty().addListener((o, was, is) -> {
-            if (is) {
-                flow.wantedProperty().set(false);
-            }
-        });
+        look = new LookDesk(this);
+        oneAtATime(List.of(flow.wantedProperty(), sheets.wantedProperty(), look.wantedProperty()));
         drafts = new Newest<>(
                 "working an edit out that is under way",
                 model::draft,
@@ -87,6 +81,14 @@ public final class BoardState {
         helps = new HelpDesk(this);
         many.shownProperty().addListener((o, was, is) -> look(is));
         follow();
+    }
+
+    private static void oneAtATime(List<BooleanProperty> sheets) {
+        sheets.forEach(sheet -> sheet.addListener((o, was, is) -> {
+            if (is) {
+                sheets.stream().filter(other -> other != sheet).forEach(other -> other.set(false));
+            }
+        }));
     }
 
     /** While many reps are looked at one rep stands still, and nothing of it is in the hand. */
@@ -106,6 +108,7 @@ public final class BoardState {
         sheets.ask(
                 model.stage(), model.surface(), model.viewing().unitsProperty().get());
         flow.ask(model.base(), model.surface(), Ladder.dose(drill(), rung()), model.cast());
+        look.look();
     }
 
     /**
@@ -277,6 +280,11 @@ public final class BoardState {
     /** Many reps, as they are looked at. */
     public ManyReps many() {
         return many;
+    }
+
+    /** What a second pair of eyes sees in the drill, looked for beside the window's thread. */
+    public LookDesk look() {
+        return look;
     }
 
     /** What would cut the waiting in them. */
