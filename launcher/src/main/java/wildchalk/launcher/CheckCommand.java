@@ -70,7 +70,7 @@ final class CheckCommand implements Callable<Integer> {
                         file.getFileName().toString(), drill.title(), new LookOver(found, over.left()));
                 all.add(checked);
                 if (!json) {
-                    tell(checked, drill, out);
+                    tell(checked, drill, found.size() < over.found().size(), out);
                 }
             } catch (FormatException e) {
                 e.lines().forEach(spec.commandLine().getErr()::println);
@@ -107,9 +107,10 @@ final class CheckCommand implements Callable<Integer> {
                 .toList();
     }
 
-    private static void tell(CheckWriter.Checked checked, Drill drill, PrintWriter out) {
+    private static void tell(CheckWriter.Checked checked, Drill drill, boolean less, PrintWriter out) {
         LookOver over = checked.over();
-        out.println(BOOK.say(over.found().isEmpty() ? "clean" : "title", checked.file(), drill.title()));
+        String empty = less ? "clean.so" : "clean";
+        out.println(BOOK.say(over.found().isEmpty() ? empty : "title", checked.file(), drill.title()));
         for (Spotted s : over.found()) {
             Optional<String> sign = s.scene().rung().map(Ladder.signs(drill)::get);
             String where = sign.map(r -> BOOK.say(s.t().isPresent() ? "where.when" : "where", r, s.t().orElse(0)))

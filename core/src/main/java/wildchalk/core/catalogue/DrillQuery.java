@@ -21,6 +21,7 @@ import wildchalk.core.drill.GearKind;
  * @param skills that are practised, all of them
  * @param ages any of which will do
  * @param intensity on one of its rungs
+ * @param hurting only those in which something was found that could hurt somebody
  */
 public record DrillQuery(
         Set<String> surfaces,
@@ -29,7 +30,8 @@ public record DrillQuery(
         OptionalInt minutes,
         Set<Skill> skills,
         Set<Effort.Level> ages,
-        Optional<Effort.Intensity> intensity) {
+        Optional<Effort.Intensity> intensity,
+        boolean hurting) {
 
     /**
      * Who and what there is.
@@ -50,7 +52,8 @@ public record DrillQuery(
             OptionalInt.empty(),
             Set.of(),
             Set.of(),
-            Optional.empty());
+            Optional.empty(),
+            false);
 
     /** How many there are; empty when it does not matter. */
     public OptionalInt people() {
@@ -83,22 +86,23 @@ public record DrillQuery(
                 && (minutes.isEmpty() || g.minutes() <= minutes.getAsInt())
                 && g.skills().containsAll(skills)
                 && (ages.isEmpty() || ages.contains(g.age()))
-                && (intensity.isEmpty() || g.intensities().contains(intensity.get()));
+                && (intensity.isEmpty() || g.intensities().contains(intensity.get()))
+                && (!hurting || g.couldHurt());
     }
 
     /** The same on one surface more, or one less where it was among them. */
     public DrillQuery turning(String surface) {
-        return new DrillQuery(turned(surfaces, surface), there, space, minutes, skills, ages, intensity);
+        return new DrillQuery(turned(surfaces, surface), there, space, minutes, skills, ages, intensity, hurting);
     }
 
     /** The same with one skill more, or one less where it was among them. */
     public DrillQuery turning(Skill skill) {
-        return new DrillQuery(surfaces, there, space, minutes, turned(skills, skill), ages, intensity);
+        return new DrillQuery(surfaces, there, space, minutes, turned(skills, skill), ages, intensity, hurting);
     }
 
     /** The same for one age more, or one less where it was among them. */
     public DrillQuery turning(Effort.Level age) {
-        return new DrillQuery(surfaces, there, space, minutes, skills, turned(ages, age), intensity);
+        return new DrillQuery(surfaces, there, space, minutes, skills, turned(ages, age), intensity, hurting);
     }
 
     private static <T> Set<T> turned(Set<T> set, T value) {
@@ -128,22 +132,27 @@ public record DrillQuery(
     }
 
     private DrillQuery with(Available other) {
-        return new DrillQuery(surfaces, other, space, minutes, skills, ages, intensity);
+        return new DrillQuery(surfaces, other, space, minutes, skills, ages, intensity, hurting);
     }
 
     /** Within so much of the surface; empty for any. */
     public DrillQuery space(Optional<Space> most) {
-        return new DrillQuery(surfaces, there, most, minutes, skills, ages, intensity);
+        return new DrillQuery(surfaces, there, most, minutes, skills, ages, intensity, hurting);
     }
 
     /** Within so many minutes, 0 or more; empty for any time. */
     public DrillQuery minutes(OptionalInt most) {
-        return new DrillQuery(surfaces, there, space, most, skills, ages, intensity);
+        return new DrillQuery(surfaces, there, space, most, skills, ages, intensity, hurting);
     }
 
     /** With a rung on which people go so hard; empty for any. */
     public DrillQuery intensity(Optional<Effort.Intensity> wanted) {
-        return new DrillQuery(surfaces, there, space, minutes, skills, ages, wanted);
+        return new DrillQuery(surfaces, there, space, minutes, skills, ages, wanted, hurting);
+    }
+
+    /** Only those that could hurt somebody, or any. */
+    public DrillQuery hurting(boolean only) {
+        return new DrillQuery(surfaces, there, space, minutes, skills, ages, intensity, only);
     }
 
     /** In which order drills are shown. */

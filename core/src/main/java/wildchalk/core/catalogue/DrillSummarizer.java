@@ -12,6 +12,9 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import wildchalk.core.ask.Balance;
+import wildchalk.core.check.over.LookOver;
+import wildchalk.core.check.rep.Conditions;
+import wildchalk.core.check.rep.Looked;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Areas;
 import wildchalk.core.drill.Choices;
@@ -92,9 +95,9 @@ public final class DrillSummarizer {
                         String.join(", ", Counts.of(lowest, surface)).replaceAll(" \\([^)]*\\)", "")),
                 new DrillSummary.Room(used.width(), used.height(), Space.of(used, surface)),
                 new DrillSummary.Dosage(minutes, stages.size()),
-                drill.effort().level(),
-                intensities,
-                new DrillSummary.Practised(skills, does()));
+                new DrillSummary.Players(drill.effort().level(), intensities),
+                new DrillSummary.Practised(skills, does()),
+                LookOver.hurts(new Looked(drill, Conditions.USUAL, Unit.METRES)));
     }
 
     private Map<String, Integer> does() {

@@ -13,9 +13,9 @@ import wildchalk.core.drill.GearKind;
  * @param needed what it takes
  * @param room the ground that it takes
  * @param dosage how long it is practised
- * @param age who it is for
- * @param intensities how hard people go, on any rung
+ * @param players who it is for
  * @param practised what is practised
+ * @param couldHurt whether anything was found in it that could hurt somebody, and was not left for a reason
  */
 public record DrillSummary(
         String title,
@@ -23,13 +23,9 @@ public record DrillSummary(
         Required needed,
         Room room,
         Dosage dosage,
-        Effort.Level age,
-        Set<Effort.Intensity> intensities,
-        Practised practised) {
-
-    public DrillSummary {
-        intensities = Set.copyOf(intensities);
-    }
+        Players players,
+        Practised practised,
+        boolean couldHurt) {
 
     /**
      * What it is played on.
@@ -71,6 +67,17 @@ public record DrillSummary(
     public record Dosage(double minutes, int rungs) {}
 
     /**
+     * Who practises it.
+     *
+     * @param intensities how hard people go, on any rung
+     */
+    public record Players(Effort.Level age, Set<Effort.Intensity> intensities) {
+        public Players {
+            intensities = Set.copyOf(intensities);
+        }
+    }
+
+    /**
      * What is practised, on any rung.
      *
      * @param does how often each kind of thing is done, and what follows what ("pass", "pass>shot"), on all rungs
@@ -90,9 +97,9 @@ public record DrillSummary(
                 new Required(0, 0, Map.of(), 0, ""),
                 new Room(0, 0, Space.WHOLE),
                 new Dosage(0, 1),
-                Effort.Level.ADULT,
-                Set.of(),
-                new Practised(Set.of(), Map.of()));
+                new Players(Effort.Level.ADULT, Set.of()),
+                new Practised(Set.of(), Map.of()),
+                false);
     }
 
     /** Id of the surface. */
@@ -168,5 +175,15 @@ public record DrillSummary(
     /** The part of the surface that holds the lowest rung. */
     public Space space() {
         return room.space();
+    }
+
+    /** Who it is for. */
+    public Effort.Level age() {
+        return players.age();
+    }
+
+    /** How hard people go, on any rung. */
+    public Set<Effort.Intensity> intensities() {
+        return players.intensities();
     }
 }

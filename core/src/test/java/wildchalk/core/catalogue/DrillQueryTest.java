@@ -29,9 +29,9 @@ class DrillQueryTest {
                         people, people, cones == 0 ? Map.of() : Map.of(GearKind.CONE, cones), balls, ""),
                 new DrillSummary.Room(10, 10, space),
                 new DrillSummary.Dosage(minutes, 1),
-                age,
-                Set.of(Effort.Intensity.LIVE),
-                new DrillSummary.Practised(skills, Map.of()));
+                new DrillSummary.Players(age, Set.of(Effort.Intensity.LIVE)),
+                new DrillSummary.Practised(skills, Map.of()),
+                people > 20);
     }
 
     private static Known known(String title, int people, double minutes, long changed, long used) {
@@ -135,5 +135,16 @@ class DrillQueryTest {
         assertFalse(skills.fits(summary(1, 0, 0, 0, Space.WHOLE, Effort.Level.ADULT, Set.of(Skill.PASSING))));
         assertTrue(skills.fits(summary(
                 1, 0, 0, 0, Space.WHOLE, Effort.Level.ADULT, Set.of(Skill.PASSING, Skill.SHOOTING, Skill.TALKING))));
+    }
+
+    @Test
+    void thoseThatCouldHurtCanBeAskedFor() {
+        DrillSummary hurts = summary(22, 0, 0, 0, Space.WHOLE, Effort.Level.ADULT, Set.of());
+        DrillSummary other = summary(8, 0, 0, 0, Space.WHOLE, Effort.Level.ADULT, Set.of());
+        DrillQuery asked = DrillQuery.ANYTHING.hurting(true);
+        assertTrue(asked.fits(hurts));
+        assertFalse(asked.fits(other));
+        assertTrue(asked.turning(Effort.Level.ADULT).hurting(), "the rest of the question leaves it as it is");
+        assertTrue(DrillQuery.ANYTHING.fits(hurts));
     }
 }

@@ -33,10 +33,13 @@ import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.naming.EffortWords;
 import wildchalk.core.naming.PieceWords;
+import wildchalk.core.wording.Wordbook;
 import wildchalk.desktop.control.ListButton;
 
 /** The filters of the Book: a pill for each, which says what is asked while something is. */
 final class FilterBar extends FlowPane {
+
+    private static final Wordbook BOOK = Wordbook.beside(FilterBar.class, "Filter");
 
     private static final int MOST = 9999;
     /** Fields stand below each other, whatever is written before them. */
@@ -51,6 +54,7 @@ final class FilterBar extends FlowPane {
     private final ListButton skills = pill("filter-skill");
     private final ListButton ages = pill("filter-age");
     private final ListButton pace = pill("filter-pace");
+    private final ListButton care = pill("filter-care");
     private final Button clear = new Button("Show all again");
     private final ListButton order = pill("order");
 
@@ -62,7 +66,7 @@ final class FilterBar extends FlowPane {
         clear.setId("filter-clear");
         clear.getStyleClass().add("pill");
         clear.setOnAction(e -> finder.forget());
-        getChildren().addAll(surfaces, people, gear, space, minutes, skills, ages, pace, order, clear);
+        getChildren().addAll(surfaces, people, gear, space, minutes, skills, ages, pace, care, order, clear);
         surfaces.offer(() -> surfaceItems());
         skills.offer(() -> skillItems());
         ages.offer(() -> ageItems());
@@ -70,6 +74,9 @@ final class FilterBar extends FlowPane {
         space.offer(() -> one(Space.values(), asked().space(), Space::words, s -> ask(asked().space(s))));
         pace.offer(() ->
                 one(Effort.Intensity.values(), asked().intensity(), EffortWords::of, i -> ask(asked().intensity(i))));
+        care.offer(() -> List.of(
+                radio(BOOK.say("any"), !asked().hurting(), () -> ask(asked().hurting(false))),
+                radio(BOOK.say("could-hurt"), asked().hurting(), () -> ask(asked().hurting(true)))));
         people.offer(() -> List.of(number(
                 "People there are tonight", "filter-people-count", asked().people(), n -> ask(asked().people(n)))));
         minutes.offer(() -> List.of(
@@ -118,6 +125,7 @@ final class FilterBar extends FlowPane {
         say(skills, "Skill", a.skills().stream().sorted().map(Skill::words).collect(Collectors.joining(", ")));
         say(ages, "Age", a.ages().stream().sorted().map(EffortWords::of).collect(Collectors.joining(", ")));
         say(pace, "Pace", a.intensity().map(EffortWords::of).orElse(""));
+        say(care, BOOK.say("care"), a.hurting() ? BOOK.say("could-hurt") : "");
         boolean own = finder.placeProperty().get() instanceof Place.Like
                 || !finder.wordsProperty().get().isBlank();
         order.setText(

@@ -25,7 +25,7 @@ import wildchalk.storage.kind.DrillKind;
 final class Catalogue {
 
     /** Changes whenever drills are looked at in another way; what was seen before is then seen anew. */
-    private static final int MAKER = 1;
+    private static final int MAKER = 2;
 
     private static final String DRILL = DrillKind.DRILLS.word();
     /** Titles count for most, then names, needs and what is done, then what is said. */

@@ -45,6 +45,7 @@ final class SummaryForm {
         o.set("intensities", MAPPER.valueToTree(of.intensities()));
         o.set("skills", MAPPER.valueToTree(of.skills()));
         o.set("does", MAPPER.valueToTree(of.does()));
+        o.put("couldHurt", of.couldHurt());
         return o.toString();
     }
 
@@ -65,9 +66,10 @@ final class SummaryForm {
                             o.path("along").asDouble(), o.path("across").asDouble(), Space.valueOf(text(o, "space"))),
                     new DrillSummary.Dosage(
                             o.path("minutes").asDouble(), o.path("rungs").asInt()),
-                    Effort.Level.valueOf(text(o, "age")),
-                    INTENSITIES.readValue(o.path("intensities")),
-                    new DrillSummary.Practised(SKILLS.readValue(o.path("skills")), DOES.readValue(o.path("does"))));
+                    new DrillSummary.Players(
+                            Effort.Level.valueOf(text(o, "age")), INTENSITIES.readValue(o.path("intensities"))),
+                    new DrillSummary.Practised(SKILLS.readValue(o.path("skills")), DOES.readValue(o.path("does"))),
+                    o.path("couldHurt").asBoolean());
         } catch (IOException | IllegalArgumentException e) {
             return DrillSummary.unseen("");
         }

@@ -8,6 +8,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -18,7 +19,9 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import wildchalk.core.catalogue.DrillSummarizer;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.surface.Surfaces;
 
 /** Books as earlier programs wrote them, kept as they were. */
 class FormatsTest {
@@ -103,8 +106,14 @@ class FormatsTest {
             assertTrue(rows.get("sixpenny").favourite());
             assertEquals(
                     Set.of(book.collection("Wet evenings")), rows.get("skylark").collections());
-            assertTrue(rows.values().stream().allMatch(Book.Row::seen), "nothing needs to be looked at anew");
-            assertEquals(List.of(rows.get("skylark").number()), book.search("dusk"));
+            assertTrue(
+                    rows.values().stream().noneMatch(Book.Row::seen),
+                    "more is asked of drills since: they are looked at anew");
+            Map<Book.Unseen, DrillSummarizer.Seen> seen = new HashMap<>();
+            book.unseen(100).forEach(u -> seen.put(u, u.look(Surfaces.BUILT_IN).orElseThrow()));
+            Map<String, Integer> numbers = book.seen(seen);
+            assertTrue(book.rows().stream().allMatch(Book.Row::seen));
+            assertEquals(List.of(numbers.get("skylark")), book.search("dusk"));
             book.drills().delete("skylark");
         }
     }

@@ -39,8 +39,15 @@ class DrillFileTest {
         assertEquals(drill, DrillReader.read(DrillWriter.write(drill)));
     }
 
+    /** All but the one that is wrong on purpose. */
+    static List<Path> demoThatPlays() {
+        return DemoDrills.files().stream()
+                .filter(f -> !f.toString().contains("mousetrap"))
+                .toList();
+    }
+
     @ParameterizedTest
-    @MethodSource("demo")
+    @MethodSource("demoThatPlays")
     void demoDrillHasFourActionsAndTwoPeopleWhoReactToOneMomentAndNoProblem(Path file) throws Exception {
         Drill drill = DrillReader.read(file);
         Stage stage = Ladder.build(drill, "s1");

@@ -67,19 +67,23 @@ final class BehindGoal implements DrillCheck.OfRep {
                     boolean concerned = track.who() instanceof Piece.Goalkeeper
                             || track.id().equals(flight.by().who());
                     Vec there = rep.timeline().at(track.id(), flight.to());
-                    if (!concerned && g.endangers(flight.start(), there)) {
+                    if (!concerned && !isTold(found, track.id()) && g.endangers(flight.start(), there)) {
                         found.add(spotted(rep, flight, track.who(), there, g));
                     }
                 }
                 rep.standers().stream()
                         .filter(s -> g.endangers(flight.start(), s.at()))
-                        .filter(s -> found.stream().noneMatch(f -> f.who()
-                                .equals(List.of(flight.by().id(), s.line().id()))))
+                        .filter(s -> !isTold(found, s.line().id()))
                         .findFirst()
                         .ifPresent(s -> found.add(spotted(rep, flight, s.line(), s.at(), g)));
             });
         }
         return found;
+    }
+
+    /** Whoever stands there stands there for every shot. */
+    private static boolean isTold(List<Spotted> found, String who) {
+        return found.stream().anyMatch(f -> f.who().equals(List.of(who)));
     }
 
     private Spotted spotted(Rep rep, BallFlight flight, Piece.Person who, Vec there, Goal goal) {
@@ -94,7 +98,7 @@ final class BehindGoal implements DrillCheck.OfRep {
                 .when(flight.to())
                 .at(there)
                 .metres(metres)
-                .about(List.of(flight.by().id(), who.id()))
+                .about(List.of(who.id()))
                 .as(metres < FLIES_ON / 2 ? Spotted.Sure.LIKELY : Spotted.Sure.LOOK);
         Remedies remedies = new Remedies(rep);
         boolean stands = rep.track(who.id()).filter(Track::moves).isEmpty() || who instanceof Piece.LineUp;

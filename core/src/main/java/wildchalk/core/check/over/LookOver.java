@@ -55,6 +55,14 @@ public record LookOver(List<Spotted> found, List<Left> left) {
         return new LookOver(found, left);
     }
 
+    /** Whether anything in a drill could hurt somebody that was not left for a reason: quicker than all of it. */
+    public static boolean hurts(Looked looked) {
+        return HurtChecks.ALL.stream()
+                .flatMap(c -> c.in(looked).stream())
+                .anyMatch(s -> s.weight() == Finding.Weight.COULD_HURT
+                        && aside(looked.drill(), s).isEmpty());
+    }
+
     private static List<Spotted> all(Looked looked) {
         List<Spotted> all = new ArrayList<>();
         ALL.stream().flatMap(c -> c.in(looked).stream()).forEach(s -> {
