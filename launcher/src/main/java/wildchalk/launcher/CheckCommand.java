@@ -115,11 +115,18 @@ final class CheckCommand implements Callable<Integer> {
             Optional<String> sign = s.scene().rung().map(Ladder.signs(drill)::get);
             String where = sign.map(r -> BOOK.say(s.t().isPresent() ? "where.when" : "where", r, s.t().orElse(0)))
                     .orElse("");
-            out.println(BOOK.say("one", BOOK.say(Wordbook.key(s.weight())), where, s.finding().words(), s.advice()));
+            out.println(BOOK.say(
+                    "one",
+                    BOOK.say(Wordbook.key(s.weight())),
+                    where,
+                    s.finding().words(),
+                    s.advice()));
             for (Finding.Mend<Drill> mend : s.finding().mends()) {
                 out.println(BOOK.say("mend", mend.words()));
             }
         }
-        over.left().forEach(l -> out.println(BOOK.say("left", l.spotted().finding().words(), l.why().reason())));
+        over.left()
+                .forEach(l -> out.println(
+                        BOOK.say("left", l.spotted().finding().words(), l.why().reason())));
     }
 }

@@ -14,8 +14,6 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import wildchalk.core.check.Finding;
-import wildchalk.core.drill.Piece;
-import wildchalk.core.drill.Effort;
 import wildchalk.core.check.over.Leaving;
 import wildchalk.core.check.over.LookOver;
 import wildchalk.core.check.over.Mending;
@@ -23,7 +21,9 @@ import wildchalk.core.check.rep.Conditions;
 import wildchalk.core.check.rep.Spotted;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.rehearsal.Rehearsal;
@@ -44,9 +44,8 @@ final class DemoLookedOverTest {
 
     static List<Path> all() throws IOException {
         try (Stream<Path> gallery = Files.list(Path.of("src", "test", "resources", "gallery"))) {
-            return Stream.concat(
-                            DemoDrills.files().stream(),
-                            gallery.filter(p -> p.toString().endsWith(".drill.json")))
+            return Stream.concat(DemoDrills.files().stream(), gallery.filter(p -> p.toString()
+                            .endsWith(".drill.json")))
                     .sorted()
                     .toList();
         }
@@ -60,8 +59,10 @@ final class DemoLookedOverTest {
     @MethodSource("good")
     void nothingInTheDemoCouldHurtAndIsNotMended(Path file) throws Exception {
         LookOver over = over(DrillReader.read(file));
-        assertEquals(0, over.count(Finding.Weight.COULD_HURT), () -> over.found().toString());
-        assertEquals(0, over.count(Finding.Weight.WILL_NOT_WORK), () -> over.found().toString());
+        assertEquals(
+                0, over.count(Finding.Weight.COULD_HURT), () -> over.found().toString());
+        assertEquals(
+                0, over.count(Finding.Weight.WILL_NOT_WORK), () -> over.found().toString());
         assertTrue(over.left().size() <= 3);
     }
 
@@ -69,7 +70,8 @@ final class DemoLookedOverTest {
     void oneDrillOfTheDemoIsWrongOnPurposeAndCanBeMended() throws Exception {
         Drill drill = DrillReader.read(DemoDrills.text(WRONG));
         LookOver over = over(drill);
-        assertTrue(over.count(Finding.Weight.COULD_HURT) >= 4, () -> over.found().toString());
+        assertTrue(
+                over.count(Finding.Weight.COULD_HURT) >= 4, () -> over.found().toString());
         Drill mended = drill;
         for (int i = 0; i < 10; i++) {
             Optional<Finding.Mend<Drill>> mend = firstMend(mended);
@@ -95,13 +97,21 @@ final class DemoLookedOverTest {
         Drill drill = DrillReader.read(file);
         String before = DrillWriter.write(drill);
         for (Spotted s : over(drill).found()) {
-            boolean two = s.check().equals("meet") && s.who().size() == 2 && s.scene().metres().isPresent();
+            boolean two = s.check().equals("meet")
+                    && s.who().size() == 2
+                    && s.scene().metres().isPresent();
             if (two && !isInLine(drill, s)) {
                 Stage stage = Ladder.build(drill, s.scene().rung().orElseThrow());
-                Timeline timeline = Rehearsal.of(stage, drill.surface(), s.scene().way());
+                Timeline timeline =
+                        Rehearsal.of(stage, drill.surface(), s.scene().way());
                 double t = s.t().orElseThrow();
-                double apart = timeline.at(s.who().get(0), t).distance(timeline.at(s.who().get(1), t));
-                assertEquals(apart, s.scene().metres().getAsDouble(), 0.01, s.finding().words());
+                double apart = timeline.at(s.who().get(0), t)
+                        .distance(timeline.at(s.who().get(1), t));
+                assertEquals(
+                        apart,
+                        s.scene().metres().getAsDouble(),
+                        0.01,
+                        s.finding().words());
             }
             s.t().ifPresent(t -> assertTrue(t >= 0));
             assertFalse(s.finding().words().contains("{"), s.finding().words());
@@ -127,7 +137,8 @@ final class DemoLookedOverTest {
                         .toList());
         for (Spotted s : over(walked).found()) {
             assertFalse(
-                    List.of("meet", "stopping", "back-turned", "underfoot", "backwards").contains(s.check()),
+                    List.of("meet", "stopping", "back-turned", "underfoot", "backwards")
+                            .contains(s.check()),
                     () -> s.finding().words());
         }
     }

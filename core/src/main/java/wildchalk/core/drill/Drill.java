@@ -182,14 +182,7 @@ public record Drill(
     /** The same with that put aside of what is found in it. */
     public Drill leaving(List<PutAside> aside) {
         return new Drill(
-                id,
-                title,
-                venue,
-                showing,
-                effort,
-                ladder,
-                new Notes(points(), questions(), cautions(), aside),
-                given);
+                id, title, venue, showing, effort, ladder, new Notes(points(), questions(), cautions(), aside), given);
     }
 
     private Drill giving(GivenIds newGiven) {

@@ -1,12 +1,12 @@
 package wildchalk.core.practice;
 
-import wildchalk.core.check.Typical;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import wildchalk.core.check.Typical;
 
 /**
  * Makes a practice fit its slot with the least loss: shortens blocks, down to their least, drops those that need not

@@ -1,10 +1,10 @@
 package wildchalk.core.practice;
 
-import wildchalk.core.check.Typical;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import wildchalk.core.check.Typical;
 import wildchalk.core.document.Document;
 
 /**

@@ -1,6 +1,5 @@
 package wildchalk.core.waiting;
 
-import java.util.List;
 import java.util.Optional;
 import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Dose;

@@ -57,7 +57,9 @@ final class LookOverTest {
     @ValueSource(strings = {"open-grass", "ice-rink-na", "handball", "volleyball-indoor", "rugby-union"})
     void nothingIsFoundInAnEmptyDrill(String surface) {
         assertTrue(Surfaces.BUILT_IN.get(surface) != null);
-        assertEquals(List.of(), over(Drill.empty("d", "Nothing yet", surface, "whole")).found());
+        assertEquals(
+                List.of(),
+                over(Drill.empty("d", "Nothing yet", surface, "whole")).found());
     }
 
     @ParameterizedTest
@@ -71,8 +73,8 @@ final class LookOverTest {
         Map<String, Vec> here = hurting(LookOver.of(drill, situation.conditions(), Unit.METRES));
         Map<String, Vec> there = hurting(LookOver.of(mirrored, situation.conditions(), Unit.METRES));
         assertEquals(here.keySet(), there.keySet());
-        here.forEach((what, at) -> assertEquals(
-                0, at.mirrored(false, true).distance(there.get(what)), 0.05, () -> what + " " + at));
+        here.forEach((what, at) ->
+                assertEquals(0, at.mirrored(false, true).distance(there.get(what)), 0.05, () -> what + " " + at));
     }
 
     @ParameterizedTest
@@ -90,12 +92,15 @@ final class LookOverTest {
 
     @Test
     void whatIsLeftForAReasonIsListedWithIt() {
-        Drill drill = Situations.titled("situations.txt", "two lines run at each other through one cone").drill();
+        Drill drill = Situations.titled("situations.txt", "two lines run at each other through one cone")
+                .drill();
         Spotted meet = over(drill).found().get(0);
-        Drill left = Leaving.left(meet, "  They pass on the right, and know it ", false).apply(drill);
+        Drill left = Leaving.left(meet, "  They pass on the right, and know it ", false)
+                .apply(drill);
         LookOver over = over(left);
         assertTrue(over.found().stream().noneMatch(meet::isSameAs));
-        assertEquals("They pass on the right, and know it", over.left().get(0).why().reason());
+        assertEquals(
+                "They pass on the right, and know it", over.left().get(0).why().reason());
         assertEquals(List.of(), left.cautionsOut());
         assertFalse(over.couldHurt());
         assertFalse(LookOver.hurts(new Looked(left, Conditions.USUAL, Unit.METRES)));
@@ -107,11 +112,11 @@ final class LookOverTest {
 
     @Test
     void bothWhoMeetAreRungWithTheDistanceBetween() {
-        Drill drill = Situations.titled("situations.txt", "two lines run at each other through one cone").drill();
+        Drill drill = Situations.titled("situations.txt", "two lines run at each other through one cone")
+                .drill();
         Spotted meet = over(drill).found().get(0);
         Stage stage = Ladder.build(drill, "s1");
-        List<Drawn> drawn =
-                Ringed.of(meet, stage, Rehearsal.of(stage, drill.surface()), Unit.METRES);
+        List<Drawn> drawn = Ringed.of(meet, stage, Rehearsal.of(stage, drill.surface()), Unit.METRES);
         assertTrue(drawn.stream().anyMatch(d -> d.kind() == Sign.Kind.RING));
         assertTrue(drawn.stream().anyMatch(d -> d.words().endsWith(" m")), drawn::toString);
     }
@@ -129,8 +134,10 @@ final class LookOverTest {
         }
         LookOver over = over(sketch.drill());
         assertTrue(over.count(Finding.Weight.COULD_HURT) >= 6);
-        assertEquals(3, over.few(3).stream().filter(s -> s.check().equals("meet")).count());
-        List<Finding.Weight> weights = over.found().stream().map(Spotted::weight).toList();
+        assertEquals(
+                3, over.few(3).stream().filter(s -> s.check().equals("meet")).count());
+        List<Finding.Weight> weights =
+                over.found().stream().map(Spotted::weight).toList();
         assertEquals(weights.stream().sorted().toList(), weights);
         assertEquals(0, over(drill).found().size());
     }

@@ -111,7 +111,9 @@ final class PairsTest {
     @ParameterizedTest
     @MethodSource("pairs")
     void doesNotFindItsHarmlessTwin(Pair pair) {
-        assertEquals(Optional.empty(), find(pair, pair.safe().drill(), pair.safe()).map(s -> s.finding().words()));
+        assertEquals(
+                Optional.empty(), find(pair, pair.safe().drill(), pair.safe()).map(s -> s.finding()
+                        .words()));
     }
 
     /** Of the drill as a whole, where one rung is enough for all of it, or is as short of people as the other. */
@@ -129,13 +131,18 @@ final class PairsTest {
                 .withNotes(high.points(), List.of(), high.cautions())
                 .withLadder(List.of(low.ladder().get(0).planned(RungPlan.USUAL), above));
         Stage top = Ladder.build(high, "s1");
-        Drill ladder = Ladder.put(both, new Stage("s2", "Harder", top.pieces(), top.actions(), top.instructions(), top.effort()));
+        Drill ladder = Ladder.put(
+                both, new Stage("s2", "Harder", top.pieces(), top.actions(), top.instructions(), top.effort()));
         Optional<Spotted> found = find(pair, ladder, pair.found());
-        boolean whole = find(pair, high, pair.found()).orElseThrow().scene().rung().isEmpty();
+        boolean whole =
+                find(pair, high, pair.found()).orElseThrow().scene().rung().isEmpty();
         if (WHOLE.contains(pair.check)) {
-            assertTrue(found.filter(f -> f.scene().rung().equals(Optional.of("s2"))).isEmpty());
+            assertTrue(found.filter(f -> f.scene().rung().equals(Optional.of("s2")))
+                    .isEmpty());
         } else {
-            assertEquals(whole ? Optional.empty() : Optional.of("s2"), found.orElseThrow().scene().rung());
+            assertEquals(
+                    whole ? Optional.empty() : Optional.of("s2"),
+                    found.orElseThrow().scene().rung());
         }
     }
 

@@ -65,8 +65,8 @@ final class Sketch {
             case "read" -> said.add(read(w));
             case "freeze" -> said.add(new Instruction.Freeze(w[1], cue(w, 2), "Who is free?", ""));
             case "tonight" -> tonight = Optional.of(tonight(w));
-            case "goes" -> said.add(new Rotation.Goes(
-                    "g" + said.size(), w[1], new Rotation.Becomes(w[2], false), Optional.empty()));
+            case "goes" -> said.add(
+                    new Rotation.Goes("g" + said.size(), w[1], new Rotation.Becomes(w[2], false), Optional.empty()));
             case "call" -> actions.add(new Action.Call(id(), w[1], w[2], cue(w, 3)));
             default -> pieces.add(piece(w));
         }
@@ -136,7 +136,8 @@ final class Sketch {
     private Piece station(String[] w) {
         Vec from = new Vec(n(w, 2, 0), n(w, 3, 0));
         Vec to = new Vec(n(w, 4, 0), n(w, 5, 0));
-        int number = 1 + (int) pieces.stream().filter(Piece.Station.class::isInstance).count();
+        int number = 1
+                + (int) pieces.stream().filter(Piece.Station.class::isInstance).count();
         return new Piece.Station(
                 w[1],
                 from.towards(to, 0.5),
@@ -166,8 +167,7 @@ final class Sketch {
         if (w[0].equals("collect")) {
             through.add(Spot.at(w[3]));
         } else {
-            Matcher m =
-                    Pattern.compile("(-?[\\d.]+) (-?[\\d.]+),?\\s*").matcher(rest);
+            Matcher m = Pattern.compile("(-?[\\d.]+) (-?[\\d.]+),?\\s*").matcher(rest);
             int end = 0;
             while (m.find() && m.start() == end) {
                 through.add(Spot.at(Double.parseDouble(m.group(1)), Double.parseDouble(m.group(2))));
@@ -289,7 +289,8 @@ final class Sketch {
     Drill drill() {
         Drill empty = Drill.empty("d", title, surface, "whole");
         Effort effort = setting("age")
-                .map(a -> empty.effort().with(Effort.Level.valueOf(a.toUpperCase(Locale.ROOT).replace('-', '_'))))
+                .map(a -> empty.effort()
+                        .with(Effort.Level.valueOf(a.toUpperCase(Locale.ROOT).replace('-', '_'))))
                 .orElse(empty.effort());
         Drill drill = Ladder.put(empty.withEffort(effort).withNotes(points, List.of(), cautions), stage());
         return setting("dose")

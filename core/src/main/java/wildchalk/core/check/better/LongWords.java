@@ -26,7 +26,8 @@ final class LongWords implements DrillCheck {
         List<Spotted> found = new ArrayList<>();
         Optional<Rep> top = looked.rungs().stream().reduce((a, b) -> b);
         top.ifPresent(rep -> {
-            for (Script.Line line : ScriptWriter.write(rep.stage(), rep.timeline(), rep.surface(), looked.unit()).lines()) {
+            for (Script.Line line : ScriptWriter.write(rep.stage(), rep.timeline(), rep.surface(), looked.unit())
+                    .lines()) {
                 int words = line.text().split("\\s+").length;
                 if (words > MANY) {
                     found.add(Said.in(rep, id(), id(), line.number(), words)

@@ -32,7 +32,8 @@ final class NoDecision implements DrillCheck {
         boolean calls = looked.drill().ladder().stream()
                 .map(Rung::plan)
                 .anyMatch(p -> p.aloud().calling().isPresent());
-        return top.filter(r -> r.stage().actions().size() >= LONG && !decides && !calls)
+        return top
+                .filter(r -> r.stage().actions().size() >= LONG && !decides && !calls)
                 .map(r -> Said.in(r, id(), id()).as(Spotted.Sure.LOOK))
                 .stream()
                 .toList();

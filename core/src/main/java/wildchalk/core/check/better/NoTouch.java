@@ -31,7 +31,8 @@ final class NoTouch implements DrillCheck {
                             .map(Possession::who)
                             .forEach(touch::add)));
             Set<Bib> withBall = new HashSet<>();
-            touch.forEach(w -> rep.stage().person(w).filter(Piece.Person::isOnATeam).ifPresent(p -> withBall.add(p.bib())));
+            touch.forEach(
+                    w -> rep.stage().person(w).filter(Piece.Person::isOnATeam).ifPresent(p -> withBall.add(p.bib())));
             for (Piece.Person person : rep.stage().people()) {
                 boolean plays = person.isOnATeam() && !(person instanceof Piece.Goalkeeper);
                 boolean waits = rep.stage().actionsOf(person.id()).isEmpty();

@@ -34,9 +34,8 @@ final class OneSide implements DrillCheck {
 
     @Override
     public List<Spotted> in(Looked looked) {
-        boolean both = looked.rungs().stream()
-                .anyMatch(r -> r.stage().instructions(Rotation.Sides.class).stream()
-                        .anyMatch(s -> s.taken() != Rotation.Taken.AS_DRAWN));
+        boolean both = looked.rungs().stream().anyMatch(r -> r.stage().instructions(Rotation.Sides.class).stream()
+                .anyMatch(s -> s.taken() != Rotation.Taken.AS_DRAWN));
         if (both || looked.rungs().isEmpty()) {
             return List.of();
         }
@@ -80,8 +79,8 @@ final class OneSide implements DrillCheck {
         }
         double all = left + right;
         return all > TURNS && Math.min(left, right) < LITTLE * all
-                ? Optional.of(spotted(
-                        looked, Said.of(id(), left > right ? "one-side.turns.left" : "one-side.turns.right")))
+                ? Optional.of(
+                        spotted(looked, Said.of(id(), left > right ? "one-side.turns.left" : "one-side.turns.right")))
                 : Optional.empty();
     }
 

@@ -32,8 +32,7 @@ final class SameName implements DrillCheck {
             Map<String, Piece.Person> names = new HashMap<>();
             for (Piece.Person person : rep.stage().people()) {
                 String label = person.label().strip();
-                Piece.Person other =
-                        label.isEmpty() ? null : names.putIfAbsent(person.bib() + " " + label, person);
+                Piece.Person other = label.isEmpty() ? null : names.putIfAbsent(person.bib() + " " + label, person);
                 boolean does = !rep.stage().actionsOf(person.id()).isEmpty();
                 if (other != null && told.add(person.id())) {
                     found.add(Said.in(rep, id(), id(), label)
@@ -54,7 +53,6 @@ final class SameName implements DrillCheck {
     private static Finding.Mend<Drill> named(Rep rep, Piece.Person person) {
         String free = PersonEdits.freeNumber(rep.stage());
         String words = Said.BOOK.say("name.mend", free);
-        return new Finding.Mend<>(
-                words, PieceEdits.change(rep.stage().id(), words, PersonEdits.called(person, free)));
+        return new Finding.Mend<>(words, PieceEdits.change(rep.stage().id(), words, PersonEdits.called(person, free)));
     }
 }

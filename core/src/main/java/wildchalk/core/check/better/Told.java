@@ -29,8 +29,10 @@ final class Told implements DrillCheck.OfRep {
     public List<Spotted> in(Rep rep) {
         List<Spotted> found = new ArrayList<>();
         for (BallFlight flight : rep.flights()) {
-            for (Action action : flight.isShot() ? List.<Action>of() : rep.stage().actions()) {
-                boolean defends = action instanceof Travel && isOpponent(rep, action.who(), flight.by().who());
+            for (Action action :
+                    flight.isShot() ? List.<Action>of() : rep.stage().actions()) {
+                boolean defends = action instanceof Travel
+                        && isOpponent(rep, action.who(), flight.by().who());
                 if (defends) {
                     rep.timeline()
                             .times(action.id())

@@ -40,12 +40,12 @@ final class Unsaid implements DrillCheck {
         boolean hard = all.stream().anyMatch(a -> a instanceof Action.Pass p && p.force() == Force.HARD);
         boolean race = all.stream()
                 .anyMatch(a -> a instanceof Travel.Collect c
-                        && all.stream().anyMatch(o -> o instanceof Travel.Collect d
-                                && !d.who().equals(c.who())
-                                && c.wanted().isPresent()
-                                && d.wanted().equals(c.wanted())));
-        boolean chase = all.stream()
-                .anyMatch(a -> a instanceof Action.Shadow s && s.way() == Action.Shadow.Way.CHASE);
+                        && all.stream()
+                                .anyMatch(o -> o instanceof Travel.Collect d
+                                        && !d.who().equals(c.who())
+                                        && c.wanted().isPresent()
+                                        && d.wanted().equals(c.wanted())));
+        boolean chase = all.stream().anyMatch(a -> a instanceof Action.Shadow s && s.way() == Action.Shadow.Way.CHASE);
         care(looked, found, shots || hard, "care.shots", SHOTS);
         care(looked, found, race, "care.race", RACE);
         care(looked, found, chase, "care.chase", CHASE);

@@ -31,7 +31,8 @@ final class Waiting implements DrillCheck {
         List<Spotted> found = new ArrayList<>();
         for (Rep rep : looked.rungs()) {
             int people = Math.min(Flows.MOST_PEOPLE, Needs.of(rep.stage()).people());
-            long roles = rep.stage().people().stream().filter(p -> p.isOnATeam()).count();
+            long roles =
+                    rep.stage().people().stream().filter(p -> p.isOnATeam()).count();
             // Where nobody stands in line nobody waits for a turn.
             if (found.isEmpty() && people > roles && rep.timeline().duration() > 0) {
                 flow(rep, people).ifPresent(f -> waits(rep, f, people, found));

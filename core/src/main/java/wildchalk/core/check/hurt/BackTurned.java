@@ -34,7 +34,9 @@ final class BackTurned implements DrillCheck.OfRep {
         for (BallFlight flight : rep.flights()) {
             flight.receiver().flatMap(rep::track).ifPresent(receiver -> {
                 for (Track other : rep.tracks()) {
-                    if (other.moves() && Lane.isOpponent(other.who(), receiver.who().bib()) && receiver.who().isOnATeam()) {
+                    if (other.moves()
+                            && Lane.isOpponent(other.who(), receiver.who().bib())
+                            && receiver.who().isOnATeam()) {
                         comes(rep, flight, receiver, other).ifPresent(found::add);
                     }
                 }
@@ -54,8 +56,12 @@ final class BackTurned implements DrillCheck.OfRep {
                 Vec then = rep.timeline().at(other.id(), seen);
                 boolean turned = !rep.sees(receiver.id(), seen, then);
                 return turned && closing >= Assumed.closing(rep.looked().level())
-                        ? Optional.of(spotted(rep, flight, receiver, other, new Near(
-                                k * Track.STEP, other.at(k).distance(there), closing)))
+                        ? Optional.of(spotted(
+                                rep,
+                                flight,
+                                receiver,
+                                other,
+                                new Near(k * Track.STEP, other.at(k).distance(there), closing)))
                         : Optional.empty();
             }
         }
@@ -73,13 +79,7 @@ final class BackTurned implements DrillCheck.OfRep {
 
     private Spotted spotted(Rep rep, BallFlight flight, Track receiver, Track other, Near near) {
         Remedies remedies = new Remedies(rep);
-        return Said.in(
-                        rep,
-                        id(),
-                        id(),
-                        rep.name(receiver.id()),
-                        rep.name(other.id()),
-                        Math.round(near.closing()))
+        return Said.in(rep, id(), id(), rep.name(receiver.id()), rep.name(other.id()), Math.round(near.closing()))
                 .when(near.t())
                 .at(receiver.at((int) Math.round(near.t() / Track.STEP)))
                 .metres(near.metres())

@@ -39,9 +39,8 @@ final class Backwards implements DrillCheck.OfRep {
                         .filter(Travel.class::isInstance)
                         .map(Travel.class::cast)
                         .filter(t -> t.gait() == Action.Gait.BACK)
-                        .forEach(t -> rep.timeline()
-                                .times(t.id())
-                                .ifPresent(x -> into(rep, track, x.start(), x.end()).ifPresent(found::add)));
+                        .forEach(t -> rep.timeline().times(t.id()).ifPresent(x -> into(rep, track, x.start(), x.end())
+                                .ifPresent(found::add)));
             }
         }
         return found;
@@ -74,13 +73,17 @@ final class Backwards implements DrillCheck.OfRep {
         }
         for (Rep.Stander stander : rep.standers()) {
             if (isAhead(rep, track, k, stander.at(), INTO)) {
-                return Optional.of(spotted(
-                        rep, track, k, stander.line().id(), stander.at().distance(here)));
+                return Optional.of(
+                        spotted(rep, track, k, stander.line().id(), stander.at().distance(here)));
             }
         }
         for (Solid solid : Solid.of(rep)) {
             boolean named = rep.going(track.id(), t)
-                    .filter(x -> x.path().last().namedPiece().filter(solid.id()::equals).isPresent())
+                    .filter(x -> x.path()
+                            .last()
+                            .namedPiece()
+                            .filter(solid.id()::equals)
+                            .isPresent())
                     .isPresent();
             if (solid.kind() != Solid.Kind.SOFT && !named && solid.distance(here) < OVER) {
                 return Optional.of(spotted(rep, track, k, solid.id(), solid.distance(here)));

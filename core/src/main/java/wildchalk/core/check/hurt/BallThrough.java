@@ -128,8 +128,7 @@ final class BallThrough implements DrillCheck.OfRep {
     private Optional<Spotted> queued(Rep rep, BallFlight flight) {
         for (Rep.Stander stander : rep.standers()) {
             Flying near = Flying.nearest(rep, flight, t -> stander.at());
-            boolean concerned = stander.line().id().equals(flight.by().who())
-                    && near.t() < flight.from() + Track.STEP;
+            boolean concerned = stander.line().id().equals(flight.by().who()) && near.t() < flight.from() + Track.STEP;
             boolean sees = Rep.sees(new Pose(stander.at(), stander.line().facing()), flight.start());
             boolean soft = !flight.isShot() && (sees || flight.speed() < Assumed.FAST_BALL && !isHard(flight));
             if (!concerned && !soft && hits(flight, near, stander.at())) {

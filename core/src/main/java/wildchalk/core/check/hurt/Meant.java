@@ -22,8 +22,8 @@ final class Meant {
     /** Whether what one of two does brings them together at a time. */
     static boolean together(Rep rep, String a, String b, double t) {
         return rep.stage().actions().stream()
-                .anyMatch(x -> x.who().equals(a) && brings(rep, x, b, t)
-                        || x.who().equals(b) && brings(rep, x, a, t));
+                .anyMatch(x ->
+                        x.who().equals(a) && brings(rep, x, b, t) || x.who().equals(b) && brings(rep, x, a, t));
     }
 
     private static boolean brings(Rep rep, Action action, String other, double t) {

@@ -38,7 +38,9 @@ final class Meets implements DrillCheck.OfRep {
             for (int j = i + 1; j < tracks.size(); j++) {
                 Track a = tracks.get(i);
                 Track b = tracks.get(j);
-                Near.bodies(rep, a, b, most, closing).flatMap(n -> bodies(rep, a, b, n)).ifPresent(found::add);
+                Near.bodies(rep, a, b, most, closing)
+                        .flatMap(n -> bodies(rep, a, b, n))
+                        .ifPresent(found::add);
             }
         }
         for (Track track : tracks) {
@@ -88,8 +90,7 @@ final class Meets implements DrillCheck.OfRep {
                     .mending(remedies.past(goes.id(), near.t(), at, rep.name(other.id()), 2)));
         }
         Vec stands = rep.timeline().at(other.id(), near.t());
-        return Optional.of(spotted.mending(
-                        remedies.past(goes.id(), near.t(), stands, rep.name(other.id()), 2))
+        return Optional.of(spotted.mending(remedies.past(goes.id(), near.t(), stands, rep.name(other.id()), 2))
                 .mending(remedies.aside(other.who(), rep.timeline().at(goes.id(), before), stands, 2, 3)));
     }
 
@@ -101,7 +102,9 @@ final class Meets implements DrillCheck.OfRep {
     }
 
     private static boolean isBackwards(Rep rep, Track track, double t) {
-        return rep.going(track.id(), t).filter(x -> x.gait() == Action.Gait.BACK).isPresent();
+        return rep.going(track.id(), t)
+                .filter(x -> x.gait() == Action.Gait.BACK)
+                .isPresent();
     }
 
     /** The first of those who wait in a line whom somebody runs into. */
@@ -113,7 +116,8 @@ final class Meets implements DrillCheck.OfRep {
                 Near near = met.get();
                 double before = Math.max(0, near.t() - Assumed.TO_GIVE_WAY);
                 Vec from = rep.timeline().at(track.id(), before);
-                int looking = 1 + (Rep.sees(new Pose(stander.at(), stander.line().facing()), from) ? 1 : 0);
+                int looking =
+                        1 + (Rep.sees(new Pose(stander.at(), stander.line().facing()), from) ? 1 : 0);
                 boolean round = Meant.drawnRound(rep, track.id(), near.t(), stander.at());
                 if (near.metres() < (round ? ROUND : Assumed.room(rep.surface().ground(), looking))) {
                     return Optional.of(queue(rep, track, stander, near));
@@ -141,7 +145,11 @@ final class Meets implements DrillCheck.OfRep {
                 .as(near.metres() < THROUGH ? Spotted.Sure.CERTAIN : Spotted.Sure.LIKELY)
                 .mending(remedies.queued(stander.line()))
                 .mending(remedies.past(
-                        track.id(), near.t(), stander.at(), rep.name(stander.line().id()), 2))
+                        track.id(),
+                        near.t(),
+                        stander.at(),
+                        rep.name(stander.line().id()),
+                        2))
                 .mending(remedies.aside(stander.line(), from, stander.at(), 3, 5));
     }
 }

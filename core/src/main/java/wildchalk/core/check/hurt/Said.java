@@ -28,8 +28,7 @@ final class Said {
 
     /** Something found in a drill. */
     static Spotted of(String check, String key, Object... values) {
-        return Spotted.of(
-                check, Finding.Weight.COULD_HURT, BOOK.say(key, values), BOOK.say(check + ".do"));
+        return Spotted.of(check, Finding.Weight.COULD_HURT, BOOK.say(key, values), BOOK.say(check + ".do"));
     }
 
     /** What a check looks for in what is written; patterns in small letters. */

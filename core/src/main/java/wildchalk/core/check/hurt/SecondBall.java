@@ -43,8 +43,8 @@ final class SecondBall implements DrillCheck.OfRep {
     /** Whether somebody plays another ball while one is in flight. */
     static boolean isBusy(Rep rep, BallFlight flight, String who) {
         return rep.flights().stream()
-                .anyMatch(other -> other.receiver().filter(who::equals).isPresent()
-                        && comesBeside(rep, other, flight, who));
+                .anyMatch(other ->
+                        other.receiver().filter(who::equals).isPresent() && comesBeside(rep, other, flight, who));
     }
 
     private static boolean comesBeside(Rep rep, BallFlight first, BallFlight second, String who) {
@@ -66,17 +66,11 @@ final class SecondBall implements DrillCheck.OfRep {
         boolean unseen = near.metres() < NEAR
                 && second.height(near.t()) < Assumed.OVER_HEADS
                 && !rep.sees(who, near.t() - 0.1, second.start());
-        boolean told = found.stream()
-                .anyMatch(s -> s.who().equals(List.of(second.by().id(), who)));
+        boolean told =
+                found.stream().anyMatch(s -> s.who().equals(List.of(second.by().id(), who)));
         if (unseen && !told) {
             Remedies remedies = new Remedies(rep);
-            found.add(Said.in(
-                            rep,
-                            id(),
-                            id(),
-                            rep.name(second.by().who()),
-                            rep.name(who),
-                            rep.metres(near.metres()))
+            found.add(Said.in(rep, id(), id(), rep.name(second.by().who()), rep.name(who), rep.metres(near.metres()))
                     .when(near.t())
                     .at(there)
                     .metres(near.metres())

@@ -121,18 +121,15 @@ final class Stopping implements DrillCheck.OfRep {
                 .when(near.t())
                 .at(rep.timeline().at(track.id(), near.t()))
                 .metres(Math.max(0, near.metres()))
-                .about(
-                        obstacle.id.isEmpty()
-                                ? List.of(track.id())
-                                : List.of(track.id(), obstacle.id))
+                .about(obstacle.id.isEmpty() ? List.of(track.id()) : List.of(track.id(), obstacle.id))
                 .as(near.metres() < Assumed.BODY ? Spotted.Sure.CERTAIN : Spotted.Sure.LIKELY);
         Optional<Travel> going = rep.going(track.id(), near.t());
         List<Finding.Mend<Drill>> mends = new ArrayList<>();
         going.ifPresent(t -> mends.addAll(remedies.sooner(t, 3, 5, 7)));
         rep.stage()
                 .piece(obstacle.id)
-                .ifPresent(p -> mends.addAll(remedies.aside(
-                        p, rep.timeline().at(track.id(), Math.max(0, near.t() - 1.5)), p.at(), 3, 5)));
+                .ifPresent(p -> mends.addAll(
+                        remedies.aside(p, rep.timeline().at(track.id(), Math.max(0, near.t() - 1.5)), p.at(), 3, 5)));
         mends.addAll(remedies.slower(track.id(), near.t()));
         return spotted.mending(mends);
     }

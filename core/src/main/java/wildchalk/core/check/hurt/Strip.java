@@ -53,9 +53,7 @@ final class Strip implements DrillCheck.OfRep {
 
     private static double distance(Piece.Station station, Vec p) {
         List<Vec> edge = station.outline().at(station.at());
-        return Polygon.contains(edge, p)
-                ? 0
-                : Polygon.nearest(edge, p).distance(p);
+        return Polygon.contains(edge, p) ? 0 : Polygon.nearest(edge, p).distance(p);
     }
 
     private Optional<Spotted> into(Rep rep, Track track, Piece.Station station) {
@@ -72,14 +70,14 @@ final class Strip implements DrillCheck.OfRep {
                 Remedies remedies = new Remedies(rep);
                 List<Finding.Mend<Drill>> mends = new ArrayList<>();
                 rep.going(track.id(), t).ifPresent(x -> mends.addAll(remedies.sooner(x, 2, 3, 5)));
-                return Optional.of(Said.in(
-                                rep, id(), id(), rep.name(track.id()), Areas.name(station), rep.metres(metres))
-                        .when(t)
-                        .at(track.at(k))
-                        .metres(metres)
-                        .about(List.of(track.id(), station.id()))
-                        .as(Spotted.Sure.LIKELY)
-                        .mending(mends));
+                return Optional.of(
+                        Said.in(rep, id(), id(), rep.name(track.id()), Areas.name(station), rep.metres(metres))
+                                .when(t)
+                                .at(track.at(k))
+                                .metres(metres)
+                                .about(List.of(track.id(), station.id()))
+                                .as(Spotted.Sure.LIKELY)
+                                .mending(mends));
             }
         }
         return Optional.empty();
@@ -109,7 +107,10 @@ final class Strip implements DrillCheck.OfRep {
     private Optional<Spotted> through(Rep rep, BallFlight flight, Piece.Station station) {
         Optional<Piece.Station> home = home(rep, flight.by().who());
         boolean theirs = home.filter(station::equals).isPresent()
-                || flight.receiver().flatMap(r -> home(rep, r)).filter(station::equals).isPresent();
+                || flight.receiver()
+                        .flatMap(r -> home(rep, r))
+                        .filter(station::equals)
+                        .isPresent();
         if (home.isEmpty() || theirs) {
             return Optional.empty();
         }
@@ -118,13 +119,13 @@ final class Strip implements DrillCheck.OfRep {
             double t = flight.from() + (flight.to() - flight.from()) * i / looks;
             Vec ball = rep.timeline().ball(flight.ball(), t);
             if (station.contains(ball) && flight.height(t) < Assumed.OVER_HEADS) {
-                return Optional.of(Said.in(
-                                rep, id(), "strip.ball", rep.name(flight.by().who()), Areas.name(station))
-                        .when(t)
-                        .at(ball)
-                        .about(List.of(flight.by().id(), station.id()))
-                        .as(Spotted.Sure.LIKELY)
-                        .mending(new Remedies(rep).aside(station, flight.start(), flight.end(), 6, 9)));
+                return Optional.of(
+                        Said.in(rep, id(), "strip.ball", rep.name(flight.by().who()), Areas.name(station))
+                                .when(t)
+                                .at(ball)
+                                .about(List.of(flight.by().id(), station.id()))
+                                .as(Spotted.Sure.LIKELY)
+                                .mending(new Remedies(rep).aside(station, flight.start(), flight.end(), 6, 9)));
             }
         }
         return Optional.empty();

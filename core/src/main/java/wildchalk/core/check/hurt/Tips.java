@@ -24,8 +24,8 @@ final class Tips implements DrillCheck {
         }
         for (Rep rep : looked.rungs()) {
             Optional<Piece> goal = rep.stage().pieces().stream()
-                    .filter(p -> p instanceof Piece.Item i
-                            && (i.kind() == GearKind.GOAL || i.kind() == GearKind.MINI_GOAL))
+                    .filter(p ->
+                            p instanceof Piece.Item i && (i.kind() == GearKind.GOAL || i.kind() == GearKind.MINI_GOAL))
                     .findFirst();
             if (goal.isPresent()) {
                 return List.of(Said.in(rep, id(), id(), rep.name(goal.get().id()))

@@ -80,7 +80,8 @@ final class Underfoot implements DrillCheck.OfRep {
             OptionalInt on = OptionalInt.empty();
             if (piece instanceof Piece.Supply heap && heap.count() > 0 && track.mayComeWithin(heap.at(), ON_HEAP)) {
                 on = on(track, heap.at()::distance, ON_HEAP, k -> !isDrawnFor(rep, track, k, heap.at(), heap.id()));
-            } else if (piece instanceof Piece.Ball ball && rep.timeline().balls().contains(ball.id())) {
+            } else if (piece instanceof Piece.Ball ball
+                    && rep.timeline().balls().contains(ball.id())) {
                 on = ball(rep, track, ball);
             }
             if (on.isPresent() && !fetches(rep, track.id(), piece.id())) {

@@ -29,7 +29,8 @@ final class UnseenBall implements DrillCheck.OfRep {
     public List<Spotted> in(Rep rep) {
         List<Spotted> found = new ArrayList<>();
         for (BallFlight flight : rep.flights()) {
-            boolean hurts = !flight.isShot() && flight.speed() >= Assumed.unseen(rep.surface().ball());
+            boolean hurts = !flight.isShot()
+                    && flight.speed() >= Assumed.unseen(rep.surface().ball());
             flight.receiver()
                     .flatMap(rep::track)
                     .filter(r -> hurts && isUnseen(rep, flight, r))
@@ -46,8 +47,7 @@ final class UnseenBall implements DrillCheck.OfRep {
             }
             Pose pose = rep.pose(receiver.id(), t);
             Vec ball = rep.timeline().ball(flight.ball(), t);
-            double off = Math.abs(
-                    Math.IEEEremainder(ball.minus(pose.at()).angle() - pose.facing(), 2 * Math.PI));
+            double off = Math.abs(Math.IEEEremainder(ball.minus(pose.at()).angle() - pose.facing(), 2 * Math.PI));
             if (off < BEHIND) {
                 return false;
             }
@@ -58,16 +58,24 @@ final class UnseenBall implements DrillCheck.OfRep {
     private Spotted spotted(Rep rep, BallFlight flight, Track receiver) {
         Remedies remedies = new Remedies(rep);
         double t = flight.to() - BEFORE[1];
-        Spotted spotted = Said.in(rep, id(), id(), rep.name(receiver.id()), rep.name(flight.by().who()))
+        Spotted spotted = Said.in(
+                        rep,
+                        id(),
+                        id(),
+                        rep.name(receiver.id()),
+                        rep.name(flight.by().who()))
                 .when(t)
                 .at(rep.timeline().at(receiver.id(), t))
                 .about(List.of(flight.by().id(), receiver.id()))
                 .as(Spotted.Sure.LIKELY);
         return rep.going(receiver.id(), t)
                 .map(travel -> spotted.mending(List.of(remedies.done(
-                        Said.BOOK.say("watch", rep.name(receiver.id()), rep.name(flight.by().who())),
-                        travel.withGoing(travel.going()
-                                .watching(Spot.at(flight.by().who())))))))
+                        Said.BOOK.say(
+                                "watch",
+                                rep.name(receiver.id()),
+                                rep.name(flight.by().who())),
+                        travel.withGoing(
+                                travel.going().watching(Spot.at(flight.by().who())))))))
                 .orElse(spotted.mending(List.of(remedies.facing(receiver.who(), flight.start()))));
     }
 }

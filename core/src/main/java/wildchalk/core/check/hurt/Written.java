@@ -9,8 +9,8 @@ import wildchalk.core.check.rep.Spoken;
 import wildchalk.core.check.rep.Spotted;
 
 /**
- * Something written in a drill that could hurt those who do it: full contact for children, headers, grips. Whether it is
- * allowed is for the sport's own rules to say.
+ * Something written in a drill that could hurt those who do it: full contact for children, headers, grips. Whether it
+ * is allowed is for the sport's own rules to say.
  *
  * @param counts whether it matters for those who play and what they play
  * @param careful whether a caution that speaks of it is enough
@@ -19,8 +19,7 @@ record Written(String id, Predicate<Looked> counts, boolean careful) implements 
 
     /** Contact, below the ages at which it is usual. */
     static Written contact() {
-        return new Written(
-                "contact-age", l -> Assumed.isChild(l.level()) && Said.isContactSport(l.surface()), false);
+        return new Written("contact-age", l -> Assumed.isChild(l.level()) && Said.isContactSport(l.surface()), false);
     }
 
     /** Head first on the ground. */

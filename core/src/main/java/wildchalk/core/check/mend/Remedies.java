@@ -179,7 +179,9 @@ public final class Remedies {
                 .map(direction -> mend(
                         BOOK.say("queued", rep.name(line.id())),
                         PieceEdits.change(
-                                rung(), "", line.queueing(new Queue(direction, line.queue().spacing())))))
+                                rung(),
+                                "",
+                                line.queueing(new Queue(direction, line.queue().spacing())))))
                 .toList();
     }
 
@@ -205,8 +207,7 @@ public final class Remedies {
     public Finding.Mend<Drill> facing(Piece.Person who, Vec place) {
         return mend(
                 BOOK.say("facing", rep.name(who.id())),
-                PieceEdits.change(
-                        rung(), "", who.with(place.minus(who.at()).angle(), who.label())));
+                PieceEdits.change(rung(), "", who.with(place.minus(who.at()).angle(), who.label())));
     }
 
     /** A caution more. */

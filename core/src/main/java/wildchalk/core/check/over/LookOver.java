@@ -27,8 +27,9 @@ import wildchalk.core.measure.Unit;
 public record LookOver(List<Spotted> found, List<Left> left) {
 
     /** All checks there are. */
-    public static final List<DrillCheck> ALL =
-            Stream.of(HurtChecks.ALL, WorkChecks.ALL, BetterChecks.ALL).flatMap(List::stream).toList();
+    public static final List<DrillCheck> ALL = Stream.of(HurtChecks.ALL, WorkChecks.ALL, BetterChecks.ALL)
+            .flatMap(List::stream)
+            .toList();
 
     /** Two things so near in time are one, seconds. */
     private static final double SAME_MOMENT = 1;

@@ -66,7 +66,8 @@ public final class Ringed {
         if (timeline.balls().contains(id)) {
             return Optional.of(timeline.ball(id, t));
         }
-        Optional<Vec> piece = stage.piece(id).filter(p -> !(p instanceof Piece.Area)).map(stage::place);
+        Optional<Vec> piece =
+                stage.piece(id).filter(p -> !(p instanceof Piece.Area)).map(stage::place);
         return piece.or(() -> stage.action(id)
                 .map(Action::who)
                 .filter(timeline.people()::contains)

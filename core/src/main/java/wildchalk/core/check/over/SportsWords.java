@@ -17,8 +17,8 @@ final class SportsWords {
     private SportsWords() {}
 
     static Spotted of(Spotted spotted, Surface surface) {
-        if (GENERAL.entrySet().stream().allMatch(g -> surface.word(g.getKey(), g.getValue())
-                .equals(g.getValue()))) {
+        if (GENERAL.entrySet().stream()
+                .allMatch(g -> surface.word(g.getKey(), g.getValue()).equals(g.getValue()))) {
             return spotted;
         }
         Finding<Drill> finding = spotted.finding();

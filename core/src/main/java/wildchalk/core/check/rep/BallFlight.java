@@ -18,8 +18,7 @@ import wildchalk.core.motion.Lob;
  * @param to when it gets there
  * @param motion how it goes
  */
-public record BallFlight(
-        Action.Delivery by, String ball, List<Vec> way, double from, double to, BallMotion motion) {
+public record BallFlight(Action.Delivery by, String ball, List<Vec> way, double from, double to, BallMotion motion) {
 
     /** A ball that is thrown or kicked leaves from about so high, metres; assumed. */
     private static final double HANDS = 1;

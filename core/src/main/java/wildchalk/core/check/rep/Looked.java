@@ -55,12 +55,14 @@ public final class Looked {
         int played = 0;
         for (Instruction.Read read : Reads.of(stage)) {
             for (Instruction.Option option : read.options()) {
-                boolean taken = option.id().equals(usual.settled(Choices.NONE).of().get(read.id()))
-                        || Reads.taken(stage, Choices.NONE, read)
-                                .filter(option::equals)
-                                .isPresent();
-                Optional<Timeline> other =
-                        taken || played >= MOST_WAYS ? Optional.empty() : usual.otherWays().going(read.id(), option.id());
+                boolean taken =
+                        option.id().equals(usual.settled(Choices.NONE).of().get(read.id()))
+                                || Reads.taken(stage, Choices.NONE, read)
+                                        .filter(option::equals)
+                                        .isPresent();
+                Optional<Timeline> other = taken || played >= MOST_WAYS
+                        ? Optional.empty()
+                        : usual.otherWays().going(read.id(), option.id());
                 if (other.isPresent()) {
                     played++;
                     reps.add(new Rep(this, stage, other.get().otherWays().settled(), other.get()));

@@ -42,11 +42,7 @@ public record Near(double t, double metres, double closing) {
     }
 
     private static Optional<Near> first(
-            int looks,
-            IntFunction<Vec> between,
-            DoubleFunction<Vec> exactly,
-            double fastest,
-            Near wanted) {
+            int looks, IntFunction<Vec> between, DoubleFunction<Vec> exactly, double fastest, Near wanted) {
         if (fastest < wanted.closing) {
             return Optional.empty();
         }

@@ -54,10 +54,7 @@ public record Spotted(Finding<Drill> finding, Scene scene, Sure sure, String adv
     /** The same, seen in a rep. */
     public Spotted in(Rep rep) {
         return new Spotted(
-                finding,
-                new Scene(Optional.of(rep.stage().id()), rep.way(), scene.at(), scene.metres()),
-                sure,
-                advice);
+                finding, new Scene(Optional.of(rep.stage().id()), rep.way(), scene.at(), scene.metres()), sure, advice);
     }
 
     /** The same at a moment, seconds after the whistle. */

@@ -47,19 +47,19 @@ final class BlueLine implements DrillCheck.OfRep {
     private void before(Rep rep, Surface.Zone zone, double t, String ball, List<Spotted> found) {
         boolean ahead = zone.outline().stream().mapToDouble(p -> p.x()).sum() > 0;
         End end = ahead ? End.GOAL : End.OWN_GOAL;
-        Optional<String> by = rep.timeline()
-                .holder(ball, t)
-                .or(() -> rep.timeline()
-                        .sentBy(ball, t)
-                        .flatMap(rep.stage()::action)
-                        .map(a -> a.who()));
+        Optional<String> by = rep.timeline().holder(ball, t).or(() -> rep.timeline()
+                .sentBy(ball, t)
+                .flatMap(rep.stage()::action)
+                .map(a -> a.who()));
         by.flatMap(w -> Heading.team(rep, w))
                 .filter(team -> Heading.of(rep, team, t).filter(e -> e == end).isPresent())
                 .ifPresent(team -> {
                     for (Track track : rep.tracks()) {
                         int k = (int) (t / Track.STEP);
                         double in = Math.abs(track.at(k).x()) - edge(zone);
-                        boolean early = Heading.team(rep, track.id()).filter(team::equals).isPresent()
+                        boolean early = Heading.team(rep, track.id())
+                                        .filter(team::equals)
+                                        .isPresent()
                                 && !by.get().equals(track.id())
                                 && zone.contains(track.at(k))
                                 && in > ON_THE_LINE;

@@ -30,9 +30,11 @@ final class Forward implements DrillCheck.OfRep {
         for (BallFlight flight : rep.flights()) {
             boolean thrown = flight.by() instanceof Action.Pass p
                     && p.manner() != Action.Manner.LOB
-                    && p.called().filter(c -> c.contains("kick") || c.equals("grubber") || c.equals("line-out")).isEmpty();
-            Optional<End> end = Heading.team(rep, flight.by().who())
-                    .flatMap(team -> Heading.of(rep, team, flight.from()));
+                    && p.called()
+                            .filter(c -> c.contains("kick") || c.equals("grubber") || c.equals("line-out"))
+                            .isEmpty();
+            Optional<End> end =
+                    Heading.team(rep, flight.by().who()).flatMap(team -> Heading.of(rep, team, flight.from()));
             if (thrown && end.isPresent()) {
                 double sign = end.get() == End.GOAL ? 1 : -1;
                 double metres = (flight.end().x() - flight.start().x()) * sign;

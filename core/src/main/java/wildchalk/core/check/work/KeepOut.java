@@ -36,7 +36,8 @@ final class KeepOut implements DrillCheck.OfRep {
     private Optional<Spotted> in(Rep rep, Surface.Zone zone, Track track) {
         for (int k = 0; k < track.looks(); k++) {
             double t = k * Track.STEP;
-            if (zone.contains(track.at(k)) && rep.timeline().ballOf(track.id(), t).isPresent()) {
+            if (zone.contains(track.at(k))
+                    && rep.timeline().ballOf(track.id(), t).isPresent()) {
                 Spotted spotted = Said.in(rep, id(), id(), rep.name(track.id()), zone.name())
                         .when(t)
                         .at(track.at(k))

@@ -25,7 +25,8 @@ final class KickOff implements DrillCheck.OfRep {
     @Override
     public List<Spotted> in(Rep rep) {
         List<Spotted> found = new ArrayList<>();
-        double least = Rules.text(rep.surface(), "distance").map(Double::parseDouble).orElse(0.0);
+        double least =
+                Rules.text(rep.surface(), "distance").map(Double::parseDouble).orElse(0.0);
         for (BallFlight flight : rep.flights()) {
             boolean first = rep.flights().stream().noneMatch(f -> f.from() < flight.from());
             if (least > 0 && first && flight.start().length() < SPOT) {
@@ -33,7 +34,9 @@ final class KickOff implements DrillCheck.OfRep {
                     for (Track track : rep.tracks()) {
                         Vec at = rep.timeline().at(track.id(), flight.from());
                         if (Lane.isOpponent(track.who(), by.bib()) && at.length() < least) {
-                            Vec away = at.length() < 0.1 ? new Vec(least, 0) : at.unit().times(least + 0.1);
+                            Vec away = at.length() < 0.1
+                                    ? new Vec(least, 0)
+                                    : at.unit().times(least + 0.1);
                             found.add(Said.in(rep, id(), id(), rep.name(track.id()), rep.metres(at.length()), least)
                                     .when(flight.from())
                                     .at(at)

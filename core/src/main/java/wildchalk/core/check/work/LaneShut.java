@@ -78,13 +78,13 @@ final class LaneShut implements DrillCheck.OfRep {
         Action.Pass pass = (Action.Pass) flight.by();
         mends.add(remedies.done(Said.BOOK.say("lob", rep.name(pass.who())), pass.going(Action.Manner.LOB)));
         String to = flight.receiver().map(rep::name).orElse(Said.BOOK.say("the.space"));
-        return Optional.of(Said.in(
-                        rep, id(), id(), rep.name(pass.who()), to, rep.name(track.id()), rep.metres(near.metres()))
-                .when(near.t())
-                .at(there)
-                .metres(near.metres())
-                .about(List.of(pass.id(), track.id()))
-                .as(near.metres() < REACH / 2 ? Spotted.Sure.LIKELY : Spotted.Sure.LOOK)
-                .mending(mends));
+        return Optional.of(
+                Said.in(rep, id(), id(), rep.name(pass.who()), to, rep.name(track.id()), rep.metres(near.metres()))
+                        .when(near.t())
+                        .at(there)
+                        .metres(near.metres())
+                        .about(List.of(pass.id(), track.id()))
+                        .as(near.metres() < REACH / 2 ? Spotted.Sure.LIKELY : Spotted.Sure.LOOK)
+                        .mending(mends));
     }
 }

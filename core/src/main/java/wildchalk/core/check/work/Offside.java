@@ -47,8 +47,7 @@ final class Offside implements DrillCheck.OfRep {
                 .map(p -> rep.timeline().at(p.id(), flight.from()).x() * sign)
                 .sorted((a, b) -> Double.compare(b, a))
                 .toList();
-        OptionalDouble line =
-                opponents.size() < 2 ? OptionalDouble.empty() : OptionalDouble.of(opponents.get(1));
+        OptionalDouble line = opponents.size() < 2 ? OptionalDouble.empty() : OptionalDouble.of(opponents.get(1));
         double ball = flight.start().x() * sign;
         double mine = at.x() * sign;
         boolean off = line.isPresent() && mine > 0 && mine > ball && mine > line.getAsDouble() + CLEARLY;

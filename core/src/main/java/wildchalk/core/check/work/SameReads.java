@@ -37,8 +37,7 @@ final class SameReads implements DrillCheck.OfRep {
                         found.add(Said.in(rep, id(), id(), one.label(), two.label())
                                 .about(List.of(read.id(), one.id(), two.id()))
                                 .mending(List.of(new Finding.Mend<>(
-                                        words,
-                                        ReadEdits.without(rep.stage().id(), rep.stage(), read, two.id())))));
+                                        words, ReadEdits.without(rep.stage().id(), rep.stage(), read, two.id())))));
                     }
                 }
             }

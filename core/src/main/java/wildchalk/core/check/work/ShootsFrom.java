@@ -26,7 +26,8 @@ final class ShootsFrom implements DrillCheck.OfRep {
             boolean aimed = flight.isShot() && flight.by().to() instanceof Spot.AtTarget && !zones.isEmpty();
             if (aimed && zones.stream().noneMatch(z -> z.contains(flight.start()))) {
                 double metres = zones.stream()
-                        .mapToDouble(z -> Polygon.nearest(z.outline(), flight.start()).distance(flight.start()))
+                        .mapToDouble(z ->
+                                Polygon.nearest(z.outline(), flight.start()).distance(flight.start()))
                         .min()
                         .orElse(0);
                 found.add(Said.in(

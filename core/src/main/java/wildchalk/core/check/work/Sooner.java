@@ -33,7 +33,10 @@ final class Sooner implements DrillCheck.OfRep {
         rep.stage().actions().stream()
                 .filter(Travel.Collect.class::isInstance)
                 .map(Travel.Collect.class::cast)
-                .forEach(c -> rep.timeline().times(c.id()).flatMap(t -> sooner(rep, c, t)).ifPresent(found::add));
+                .forEach(c -> rep.timeline()
+                        .times(c.id())
+                        .flatMap(t -> sooner(rep, c, t))
+                        .ifPresent(found::add));
         return found;
     }
 
@@ -43,8 +46,9 @@ final class Sooner implements DrillCheck.OfRep {
                 .flatMap(rep.stage()::piece)
                 .filter(Piece.Ball.class::isInstance)
                 .isPresent();
-        boolean played = ball && rep.flights().stream()
-                .anyMatch(f -> f.ball().equals(collect.wanted().get()) && f.from() <= times.start() + 1);
+        boolean played = ball
+                && rep.flights().stream()
+                        .anyMatch(f -> f.ball().equals(collect.wanted().get()) && f.from() <= times.start() + 1);
         if (meant.isEmpty() || !played) {
             return Optional.empty();
         }
@@ -54,7 +58,8 @@ final class Sooner implements DrillCheck.OfRep {
                 .map(Track::who)
                 .filter(p -> Lane.isOpponent(p, meant.get().bib()))
                 .filter(p -> rep.stage().actionsOf(p.id()).stream()
-                        .noneMatch(a -> a instanceof Travel.Collect o && o.wanted().equals(collect.wanted())))
+                        .noneMatch(
+                                a -> a instanceof Travel.Collect o && o.wanted().equals(collect.wanted())))
                 .toList();
         if (others.isEmpty()) {
             return Optional.empty();

@@ -32,7 +32,8 @@ final class TooFew implements DrillCheck {
     private void counted(Rep rep, Conditions.Tonight tonight, List<Spotted> found) {
         Needs needs = Needs.of(rep.stage());
         // Who waits in a line need not be there: its front has to.
-        int people = (int) rep.stage().people().stream().filter(Piece.Person::isOnATeam).count();
+        int people = (int)
+                rep.stage().people().stream().filter(Piece.Person::isOnATeam).count();
         tonight.people().ifPresent(there -> {
             if (people > there) {
                 found.add(spotted(rep, "people", "too-few.people", people, there));

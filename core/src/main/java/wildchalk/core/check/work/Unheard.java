@@ -39,8 +39,7 @@ final class Unheard implements DrillCheck.OfRep {
                             .as(Spotted.Sure.LOOK);
                     return rep.timeline()
                             .times(c.id())
-                            .map(t -> spotted.when(t.start())
-                                    .at(rep.timeline().at(c.who(), t.start())))
+                            .map(t -> spotted.when(t.start()).at(rep.timeline().at(c.who(), t.start())))
                             .orElse(spotted);
                 })
                 .toList();

@@ -1,11 +1,11 @@
 package wildchalk.core.practice.check;
 
-import wildchalk.core.check.Typical;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.check.Finding;
+import wildchalk.core.check.Typical;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Practice;
 import wildchalk.core.practice.PracticeEdits;

@@ -1,10 +1,10 @@
 package wildchalk.core.practice.check;
 
-import wildchalk.core.check.Typical;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.check.Finding;
+import wildchalk.core.check.Typical;
 import wildchalk.core.document.Edit;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Content;
@@ -24,8 +24,8 @@ final class WaterSoon implements PracticeCheck {
     @Override
     public List<Finding<Practice>> of(Worked evening) {
         Practice practice = evening.practice();
-        int typical =
-                Typical.at(practice.company().age()).water(practice.setting().heat().warmth());
+        int typical = Typical.at(practice.company().age())
+                .water(practice.setting().heat().warmth());
         Finding.Weight weight = practice.setting().heat() == Practice.Heat.HOT
                 ? Finding.Weight.COULD_HURT
                 : Finding.Weight.COULD_BE_BETTER;

@@ -28,8 +28,7 @@ final class FoundLayer extends Canvas {
     }
 
     private void repaint() {
-        List<Shape> shapes =
-                AnswerShapes.of(state.look().drawn(), state.board().frame());
+        List<Shape> shapes = AnswerShapes.of(state.look().drawn(), state.board().frame());
         setVisible(!shapes.isEmpty());
         if (!shapes.isEmpty()) {
             ScreenBrush brush =

@@ -70,8 +70,8 @@ final class FindingRow extends VBox {
     static VBox left(BoardState state, LookOver.Left left, int number) {
         Button words = words(left.spotted(), "look-left-" + number);
         words.setOnAction(e -> state.look().pointedProperty().set(Optional.of(left.spotted())));
-        Label why = LookPane.quiet(
-                BOOK.say(left.why().printed() ? "left.printed" : "left.one", left.why().reason()));
+        Label why = LookPane.quiet(BOOK.say(
+                left.why().printed() ? "left.printed" : "left.one", left.why().reason()));
         Button again = button(
                 "look-again-" + number, BOOK.say("again"), () -> state.look().lookAgain(left.spotted()));
         VBox row = new VBox(2, words, why, again);
@@ -158,8 +158,7 @@ final class FindingRow extends VBox {
         Runnable leave = () -> state.look().leave(spotted, reason.getText(), print.isSelected());
         reason.setOnAction(e -> leave.run());
         getChildren().remove(mends);
-        getChildren()
-                .addAll(reason, print, button("look-leave-it-" + number, BOOK.say("leave.do"), leave));
+        getChildren().addAll(reason, print, button("look-leave-it-" + number, BOOK.say("leave.do"), leave));
         reason.requestFocus();
     }
 }

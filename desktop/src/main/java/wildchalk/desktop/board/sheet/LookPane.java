@@ -73,9 +73,9 @@ final class LookPane extends ScrollPane {
                 return warmth.getValue();
             }
         });
-        warmth.valueProperty().addListener((o, was, is) -> set(desk.conditionsProperty()
-                .get()
-                .in(Warmth.values()[(int) Math.round(is.doubleValue())])));
+        warmth.valueProperty()
+                .addListener((o, was, is) ->
+                        set(desk.conditionsProperty().get().in(Warmth.values()[(int) Math.round(is.doubleValue())])));
         CheckBox wet = new CheckBox(BOOK.say("wet"));
         wet.setId("look-wet");
         wet.selectedProperty()

@@ -7,8 +7,8 @@ import javafx.scene.layout.FlowPane;
 import wildchalk.desktop.board.state.BoardState;
 
 /**
- * The drill in words, what comes between reps, the sheet for whoever puts the gear down, or what was found in it: one at
- * a time.
+ * The drill in words, what comes between reps, the sheet for whoever puts the gear down, or what was found in it: one
+ * at a time.
  */
 public final class SheetTabs extends FlowPane {
 

@@ -54,8 +54,7 @@ public final class LookDesk {
      */
     public record Found(LookOver over, List<Spotted> listed, boolean tried, Optional<Drill> drill) {
 
-        static final Found NOTHING =
-                new Found(new LookOver(List.of(), List.of()), List.of(), false, Optional.empty());
+        static final Found NOTHING = new Found(new LookOver(List.of(), List.of()), List.of(), false, Optional.empty());
 
         public Found {
             listed = List.copyOf(listed);
@@ -81,9 +80,7 @@ public final class LookDesk {
     /** Looks at the drill as it is now, unless that was done. */
     void look() {
         Question now = new Question(
-                state.drill(),
-                tonight(),
-                state.viewing().unitsProperty().get().unit());
+                state.drill(), tonight(), state.viewing().unitsProperty().get().unit());
         if (!now.equals(asked)) {
             asked = now;
             tries.forget();
@@ -123,7 +120,9 @@ public final class LookDesk {
 
     private void tryOut() {
         Found now = found.get();
-        if (wanted.get() && !now.tried() && now.drill().filter(d -> d == asked.drill).isPresent()) {
+        if (wanted.get()
+                && !now.tried()
+                && now.drill().filter(d -> d == asked.drill).isPresent()) {
             Question of = asked;
             tries.ask(() -> {
                 Mending mending = new Mending(of.drill, of.conditions, of.unit);
@@ -140,7 +139,8 @@ public final class LookDesk {
     private void go(Spotted spotted) {
         state.many().shownProperty().set(false);
         state.head().playingProperty().set(false);
-        spotted.scene().rung().filter(r -> !r.equals(state.rung())).ifPresent(r -> state.model().climb(r));
+        spotted.scene().rung().filter(r -> !r.equals(state.rung())).ifPresent(r -> state.model()
+                .climb(r));
         if (spotted.scene().rung().isPresent()) {
             state.focus().choicesProperty().set(spotted.scene().way());
         }
