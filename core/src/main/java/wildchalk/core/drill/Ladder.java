@@ -78,7 +78,7 @@ public final class Ladder {
      * @throws IllegalArgumentException when the drill has no rung with this id
      */
     public static Drill put(Drill drill, Stage stage) {
-        Rung old = rung(drill, stage.id()).orElseThrow(() -> new IllegalArgumentException("no rung " + stage.id()));
+        Rung old = there(drill, stage.id());
         Stage below = below(drill, old, new HashSet<>(Set.of(old.id())));
         List<Piece> pieces = different(below.pieces(), stage.pieces());
         List<Action> actions = different(below.actions(), stage.actions());
@@ -115,7 +115,7 @@ public final class Ladder {
      * @throws IllegalArgumentException when the drill has no rung with this id
      */
     public static Drill alone(Drill drill, String rungId) {
-        Rung rung = rung(drill, rungId).orElseThrow(() -> new IllegalArgumentException("no rung " + rungId));
+        Rung rung = there(drill, rungId);
         Stage stage = build(drill, rungId);
         RungPlan plan = new RungPlan(
                 rung.plan().step(),
@@ -152,7 +152,7 @@ public final class Ladder {
     }
 
     private static Stage build(Drill drill, String rungId, Set<String> seen) {
-        Rung rung = rung(drill, rungId).orElseThrow(() -> new IllegalArgumentException("no rung " + rungId));
+        Rung rung = there(drill, rungId);
         seen.add(rungId);
         return over(below(drill, rung, seen), drill, rung);
     }
@@ -271,6 +271,10 @@ public final class Ladder {
         return origins(drill, rung).stream()
                 .map(r -> r.plan().aloud())
                 .reduce(rung.plan().aloud(), Aloud::or);
+    }
+
+    private static Rung there(Drill drill, String id) {
+        return rung(drill, id).orElseThrow(() -> new IllegalArgumentException("no rung " + id));
     }
 
     private static Optional<Rung> rung(Drill drill, String id) {

@@ -14,7 +14,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.CustomMenuItem;
-import javafx.scene.control.ListView;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextField;
@@ -24,9 +23,6 @@ import javafx.stage.Window;
 import javafx.util.Duration;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Instruction;
-import wildchalk.core.edit.DrillEdits;
-import wildchalk.core.edit.PieceEdits;
-import wildchalk.core.geometry.Vec;
 import wildchalk.core.show.Stop;
 import wildchalk.desktop.DemoBook;
 import wildchalk.desktop.OpenWindow;
@@ -94,7 +90,7 @@ public final class Shots extends Application {
         session.opened().thenRun(this::next);
     }
 
-    /** A search with a filter, and the old versions of a drill. */
+    /** A search with a filter. */
     private void finding() {
         step(() -> {
             ((TextField) find("#find-drills")).setText("pass cone");
@@ -111,29 +107,6 @@ public final class Shots extends Application {
         step(() -> {
             ((Button) find("#filter-clear")).fire();
             open("turnstile");
-            board().apply(DrillEdits.points(List.of("Meet the ball early.", "Two looks before it comes.")));
-            board().apply(PieceEdits.move("s1", board().stage().piece("c1").orElseThrow(), new Vec(27, -11)));
-        });
-        step(() -> click("#tab-book"));
-        rest();
-        step(() -> ((Button) find("#card-turnstile").lookup(".card-menu")).fire());
-        step(() -> {
-            ContextMenu list = list();
-            list.hide();
-            list.getItems().stream()
-                    .filter(i -> "Old versions …".equals(i.getText()))
-                    .findFirst()
-                    .orElseThrow()
-                    .fire();
-        });
-        step(() -> ((ListView<?>) find("#versions")).getSelectionModel().selectLast());
-        rest();
-        step(() -> {
-            ((Button) find("#versions-close")).fire();
-            open("turnstile");
-            while (board().document().history().nextUndo().isPresent()) {
-                board().document().undo();
-            }
         });
     }
 
@@ -155,7 +128,7 @@ public final class Shots extends Application {
         step(() -> picture("rescue"));
     }
 
-    /** The Board in its looks, the set-out sheet, a figure while it is dragged, stations. */
+    /** The Board in its looks, many reps, the set-out sheet, a drill looked over. */
     private void drawing() {
         step(() -> click("#tab-board"));
         step(() -> {
@@ -194,10 +167,14 @@ public final class Shots extends Application {
         step(() -> {
             click("#sheet-words");
             board().selection().choose();
-            open("allotment");
+            open("mousetrap");
         });
-        step(() -> board().head().atProperty().set(1.6));
-        step(() -> picture("stations"));
+        step(() -> click("#sheet-look"));
+        rest();
+        rest();
+        step(() -> click("#look-0"));
+        step(() -> picture("look-it-over"));
+        step(() -> click("#sheet-words"));
     }
 
     /** A ladder with what a rung changes, a read the other way, a freeze before and after its answer. */

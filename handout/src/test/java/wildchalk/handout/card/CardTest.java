@@ -1,6 +1,7 @@
 package wildchalk.handout.card;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.file.Path;
@@ -112,6 +113,17 @@ class CardTest {
         assertTrue(
                 structure.contains("H1") && structure.contains("Figure"),
                 structure.substring(0, Math.min(400, structure.length())));
+    }
+
+    @Test
+    void whatWasLeftForAReasonStandsThereOnlyWhereItIsToGoOut() throws Exception {
+        Drill drill = Tool.demo("skylark")
+                .leaving(List.of(
+                        new Drill.PutAside("meet", List.of("a", "b"), "Pass each other on the right", true),
+                        new Drill.PutAside("tip", List.of("g"), "Our own goals are bolted to the wall", false)));
+        String text = text(Tool.write(new Card(), Order.of(drill), folder));
+        assertTrue(text.contains(plain("Pass each other on the right")), text);
+        assertFalse(text.contains("bolted"), "a reason that is not to go out stays in the book");
     }
 
     @Test

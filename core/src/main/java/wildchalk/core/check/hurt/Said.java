@@ -16,8 +16,7 @@ final class Said {
 
     static final Wordbook BOOK = Wordbook.beside(Said.class, "Hurt");
 
-    private static final Set<String> CONTACT =
-            Set.of("rugby union", "rugby league", "American football", "Canadian football", "ice hockey", "lacrosse");
+    private static final Set<String> CONTACT = Set.of(BOOK.say("contact.sports").split(", "));
 
     private Said() {}
 
