@@ -106,7 +106,9 @@ final class PairsTest {
         assertTrue(found.isPresent(), pair::toString);
         assertFalse(found.get().finding().words().isBlank());
         assertFalse(found.get().advice().isBlank());
-        String all = found.get().finding().words() + found.get().advice() + found.get().finding().mends();
+        String all = found.get().finding().words()
+                + found.get().advice()
+                + found.get().finding().mends();
         assertFalse(all.contains("''") || all.contains("{0"), all);
     }
 
