@@ -16,9 +16,13 @@ import wildchalk.core.naming.PieceWords;
 import wildchalk.core.rehearsal.Rehearsal;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.timeline.Timeline;
+import wildchalk.core.wording.Wordbook;
 
 /** A drill that is looked at: every rung of it, played on the way that is chosen and once with each other option. */
 public final class Looked {
+
+    /** The words of this room. */
+    static final Wordbook BOOK = Wordbook.beside(Looked.class, "Looked");
 
     /** So many other options of a rung are played at most. */
     private static final int MOST_WAYS = 24;
@@ -118,6 +122,6 @@ public final class Looked {
             return PieceWords.rotation();
         }
         String label = stage.person(id).map(Piece.Person::label).orElse("");
-        return label.isBlank() ? "the " + PieceWords.among(stage, piece.get()) : label;
+        return label.isBlank() ? BOOK.say("the", PieceWords.among(stage, piece.get())) : label;
     }
 }

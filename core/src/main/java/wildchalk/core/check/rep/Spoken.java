@@ -10,7 +10,6 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rung;
-import wildchalk.core.wording.Wordbook;
 
 /** What is written about a drill, taken apart into sentences, and what is called while it is played. */
 public final class Spoken {
@@ -18,8 +17,7 @@ public final class Spoken {
     private static final Pattern SENTENCE = Pattern.compile("[.;!?\\n]+");
 
     /** What stands so shortly before a word takes it back; assumed. */
-    private static final Pattern TAKEN_BACK =
-            Pattern.compile(Wordbook.beside(Spoken.class, "Spoken").say("taken-back"));
+    private static final Pattern TAKEN_BACK = Pattern.compile(Looked.BOOK.say("taken-back"));
 
     private final List<String> said;
     private final List<String> cautions;
