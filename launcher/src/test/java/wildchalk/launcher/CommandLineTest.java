@@ -51,6 +51,51 @@ class CommandLineTest {
     }
 
     @Test
+    void checkSaysWhatCouldHurtAndItsExitSaysSo(@TempDir Path folder) throws Exception {
+        String wrong = "../demo/mousetrap.drill.json";
+        assertEquals(0, wildchalk("check", DEMO).code());
+        Said said = wildchalk("check", DEMO, wrong);
+        assertEquals(3, said.code());
+        assertTrue(said.out().contains("could hurt, rung 1 at 2.3 s: 3 and 4 meet here"), said.out());
+        assertTrue(said.out().contains("can be mended: "), said.out());
+        Said less = wildchalk("check", DEMO, "--weight", "could-hurt");
+        assertEquals("turnstile.drill.json: Turnstile: nothing so bad found\n", less.out());
+        JsonNode listed = new ObjectMapper()
+                .readTree(wildchalk("check", wrong, "--json", "--weight", "could-hurt").out());
+        JsonNode solved = new ObjectMapper().readTree(wildchalk("solve", wrong, "--json").out());
+        JsonNode findings = listed.get("drills").get(0).get("findings");
+        findings.forEach(f -> assertEquals("could-hurt", f.get("weight").asText()));
+        JsonNode meet = findings.get(0);
+        assertEquals("meet", meet.get("check").asText());
+        double t = meet.get("t").asDouble();
+        double[] one = place(solved, meet.get("about").get(0).asText(), t);
+        double[] two = place(solved, meet.get("about").get(1).asText(), t);
+        double apart = Math.hypot(one[0] - two[0], one[1] - two[1]);
+        assertEquals(apart, meet.get("metres").asDouble(), 0.1, "as near as the rehearsal has them then");
+        assertEquals(2, wildchalk("check", DEMO, "--weight", "deadly").code());
+        assertEquals(2, wildchalk("check").code());
+        Path none = Files.writeString(folder.resolve("none.json"), "{}");
+        assertEquals(1, wildchalk("check", none.toString(), wrong).code());
+    }
+
+    /** Where somebody is at a time, between the two nearest samples. */
+    private static double[] place(JsonNode solved, String who, double t) {
+        JsonNode before = null;
+        for (JsonNode sample : solved.get("tracks").get(who)) {
+            if (sample.get("t").asDouble() > t && before != null) {
+                double from = before.get("t").asDouble();
+                double share = (t - from) / (sample.get("t").asDouble() - from);
+                return new double[] {
+                    before.get("x").asDouble() * (1 - share) + sample.get("x").asDouble() * share,
+                    before.get("y").asDouble() * (1 - share) + sample.get("y").asDouble() * share
+                };
+            }
+            before = sample;
+        }
+        throw new AssertionError(who + " at " + t);
+    }
+
+    @Test
     void validateSaysSoundOrWhatIsWrong(@TempDir Path folder) throws Exception {
         assertEquals(
                 "turnstile.drill.json: sound\n", wildchalk("validate", DEMO).out());

@@ -9,6 +9,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -31,6 +35,7 @@ import wildchalk.core.edit.CopyEdits;
 import wildchalk.core.edit.Placement;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Unit;
+import wildchalk.core.rehearsal.AnyStage;
 import wildchalk.core.rehearsal.Rehearsal;
 import wildchalk.core.surface.Surfaces;
 
@@ -140,6 +145,32 @@ final class LookOverTest {
                 over.found().stream().map(Spotted::weight).toList();
         assertEquals(weights.stream().sorted().toList(), weights);
         assertEquals(0, over(drill).found().size());
+    }
+
+    @Provide
+    Arbitrary<Stage> stages() {
+        return AnyStage.stages();
+    }
+
+    /** Whatever is drawn: it is looked over, every moment is one of the rep, and nothing is changed. */
+    @Property(tries = 150, seed = "19081")
+    void anyStageIsLookedOver(@ForAll("stages") Stage stage) {
+        Drill empty = Drill.empty("d", "Any", "field-hockey", "whole");
+        Drill drill = Ladder.put(
+                empty, new Stage("s1", "Start here", stage.pieces(), stage.actions(), stage.instructions(), stage.effort()));
+        Drill copy = drill.withTitle(drill.title());
+        double end = Rehearsal.of(Ladder.build(drill, "s1"), drill.surface()).duration();
+        LookOver over = over(drill);
+        over.found().forEach(s -> {
+            assertTrue(s.t().orElse(0) >= 0 && s.t().orElse(0) <= Math.max(end, 180) + 0.2, s::toString);
+            assertTrue(s.scene().metres().orElse(0) >= 0, s::toString);
+            assertFalse(s.finding().words().isBlank());
+        });
+        assertEquals(copy, drill);
+        assertEquals(
+                over.found().stream().map(Spotted::scene).toList(),
+                over(copy).found().stream().map(Spotted::scene).toList(),
+                "the same each time");
     }
 
     /** A mend that only moves the danger to somebody else is not offered. */

@@ -22,6 +22,8 @@ final class Strip implements DrillCheck.OfRep {
 
     /** Nobody runs nearer to another station than this, metres; assumed. */
     private static final double FREE = 1.5;
+    /** A ball that flies farther, metres, is looked at less often. */
+    private static final double MOST_LOOKS = 300;
     /** Slower than this one can still stop, m/s; assumed. */
     private static final double RUNS = 3;
 
@@ -114,7 +116,7 @@ final class Strip implements DrillCheck.OfRep {
         if (home.isEmpty() || theirs) {
             return Optional.empty();
         }
-        int looks = Math.max(2, (int) Math.ceil(flight.length()));
+        int looks = Math.max(2, (int) Math.min(MOST_LOOKS, Math.ceil(flight.length())));
         for (int i = 1; i < looks; i++) {
             double t = flight.from() + (flight.to() - flight.from()) * i / looks;
             Vec ball = rep.timeline().ball(flight.ball(), t);

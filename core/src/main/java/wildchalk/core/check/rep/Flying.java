@@ -13,6 +13,8 @@ public record Flying(double t, double metres) {
 
     /** A ball goes no farther than this between two looks, metres. */
     private static final double STEP = 0.6;
+    /** No ball flies farther than so many looks take it. */
+    private static final double MOST_LOOKS = 400;
     /** Looks in between, once it is near. */
     private static final int CLOSE_LOOKS = 12;
 
@@ -23,7 +25,7 @@ public record Flying(double t, double metres) {
      */
     public static Flying nearest(Rep rep, BallFlight flight, DoubleFunction<Vec> somebody) {
         double time = flight.to() - flight.from();
-        int looks = Math.max(2, (int) Math.ceil(flight.length() / STEP));
+        int looks = Math.max(2, (int) Math.min(MOST_LOOKS, Math.ceil(flight.length() / STEP)));
         Flying best = new Flying(flight.from(), Double.POSITIVE_INFINITY);
         for (int i = 0; i <= looks; i++) {
             best = nearer(best, look(rep, flight, somebody, flight.from() + time * i / looks));

@@ -155,7 +155,7 @@ public final class Rep {
         private final Vec[] places;
 
         Resting(Rep rep, String ball) {
-            int looks = 2 + (int) (rep.timeline.duration() / Track.STEP);
+            int looks = 2 + (int) (Math.min(LONGEST, rep.timeline.duration()) / Track.STEP);
             places = new Vec[looks];
             Vec before = null;
             for (int k = 0; k < looks; k++) {

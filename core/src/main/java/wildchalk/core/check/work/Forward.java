@@ -1,17 +1,15 @@
 package wildchalk.core.check.work;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.check.rep.BallFlight;
-import wildchalk.core.check.rep.DrillCheck;
 import wildchalk.core.check.rep.Rep;
 import wildchalk.core.check.rep.Spotted;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.End;
 
 /** A ball thrown forward where the sport has it thrown back. */
-final class Forward implements DrillCheck.OfRep {
+final class Forward implements FlightRule {
 
     /** By less than this nobody calls it, metres; assumed. */
     private static final double CLEARLY = 1;
@@ -22,32 +20,23 @@ final class Forward implements DrillCheck.OfRep {
     }
 
     @Override
-    public List<Spotted> in(Rep rep) {
-        List<Spotted> found = new ArrayList<>();
-        if (!Rules.has(rep.surface(), id())) {
-            return found;
-        }
-        for (BallFlight flight : rep.flights()) {
-            boolean thrown = flight.by() instanceof Action.Pass p
-                    && p.manner() != Action.Manner.LOB
-                    && p.called()
-                            .filter(c -> c.contains("kick") || c.equals("grubber") || c.equals("line-out"))
-                            .isEmpty();
-            Optional<End> end =
-                    Heading.team(rep, flight.by().who()).flatMap(team -> Heading.of(rep, team, flight.from()));
-            if (thrown && end.isPresent()) {
-                double sign = end.get() == End.GOAL ? 1 : -1;
-                double metres = (flight.end().x() - flight.start().x()) * sign;
-                if (metres > CLEARLY) {
-                    found.add(Said.in(rep, id(), id(), rep.name(flight.by().who()), rep.metres(metres))
-                            .when(flight.from())
-                            .at(flight.start())
-                            .metres(metres)
-                            .about(List.of(flight.by().id()))
-                            .as(Spotted.Sure.LOOK));
-                }
-            }
-        }
-        return found;
+    public Optional<Spotted> broken(Rep rep, BallFlight flight) {
+        boolean thrown = flight.by() instanceof Action.Pass p
+                && p.manner() != Action.Manner.LOB
+                && p.called()
+                        .filter(c -> c.contains("kick") || c.equals("grubber") || c.equals("line-out"))
+                        .isEmpty();
+        Optional<End> end =
+                Heading.team(rep, flight.by().who()).flatMap(team -> Heading.of(rep, team, flight.from()));
+        double sign = end.filter(e -> e == End.GOAL).isPresent() ? 1 : -1;
+        double metres = (flight.end().x() - flight.start().x()) * sign;
+        return thrown && end.isPresent() && metres > CLEARLY
+                ? Optional.of(Said.in(rep, id(), id(), rep.name(flight.by().who()), rep.metres(metres))
+                        .when(flight.from())
+                        .at(flight.start())
+                        .metres(metres)
+                        .about(List.of(flight.by().id()))
+                        .as(Spotted.Sure.LOOK))
+                : Optional.empty();
     }
 }

@@ -1,11 +1,9 @@
 package wildchalk.core.check.work;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import wildchalk.core.check.rep.BallFlight;
-import wildchalk.core.check.rep.DrillCheck;
 import wildchalk.core.check.rep.Rep;
 import wildchalk.core.check.rep.Spotted;
 import wildchalk.core.colour.Bib;
@@ -14,7 +12,7 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.geometry.Vec;
 
 /** Somebody who is passed to beyond the last opponent but one. */
-final class Offside implements DrillCheck.OfRep {
+final class Offside implements FlightRule {
 
     /** By less than this nobody sees it without help, metres; assumed. */
     private static final double CLEARLY = 0.5;
@@ -25,17 +23,10 @@ final class Offside implements DrillCheck.OfRep {
     }
 
     @Override
-    public List<Spotted> in(Rep rep) {
-        List<Spotted> found = new ArrayList<>();
-        if (!Rules.has(rep.surface(), id())) {
-            return found;
-        }
-        for (BallFlight flight : rep.flights()) {
-            flight.receiver().flatMap(r -> Heading.team(rep, r)).ifPresent(team -> Heading.of(rep, team, flight.from())
-                    .flatMap(end -> beyond(rep, flight, team, end))
-                    .ifPresent(found::add));
-        }
-        return found;
+    public Optional<Spotted> broken(Rep rep, BallFlight flight) {
+        return flight.receiver()
+                .flatMap(r -> Heading.team(rep, r))
+                .flatMap(team -> Heading.of(rep, team, flight.from()).flatMap(end -> beyond(rep, flight, team, end)));
     }
 
     private Optional<Spotted> beyond(Rep rep, BallFlight flight, Bib team, End end) {

@@ -43,7 +43,7 @@ final class LookPane extends ScrollPane {
         setFocusTraversable(false);
         rows.setId("look-rows");
         left.setId("look-left");
-        VBox all = new VBox(10, evening(), rows, more, left, quiet(BOOK.say("defer")));
+        VBox all = new VBox(10, evening(), rows, more, left, quiet(BOOK.say("keys")), quiet(BOOK.say("defer")));
         all.getStyleClass().addAll("call-sheet-words", "look-words");
         setContent(all);
         desk.foundProperty().addListener(o -> rebuild());
