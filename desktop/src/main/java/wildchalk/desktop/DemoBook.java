@@ -29,6 +29,7 @@ public final class DemoBook {
             "ferryman",
             "lamplighter",
             "millrace",
+            "mousetrap",
             "skylark",
             "sixpenny",
             "turnstile",
@@ -37,6 +38,8 @@ public final class DemoBook {
     private static final List<String> PRACTICES =
             List.of("corners-thursday", "rink-sunday", "gym-friday", "long-tuesday");
     private static final String OPENED_FIRST = "turnstile";
+    /** Wrong on purpose: nobody has ever run it. */
+    private static final String NEVER_RUN = "mousetrap";
 
     private DemoBook() {}
 
@@ -116,6 +119,11 @@ public final class DemoBook {
                 .findFirst()
                 .or(() -> ids.stream().findFirst())
                 .map(book.drills()::load);
+    }
+
+    /** Those of the demo drills that a season may have. */
+    static List<Drill> everRun() {
+        return drills().stream().filter(d -> !d.id().equals(NEVER_RUN)).toList();
     }
 
     /** The demo drills as they were written. */

@@ -170,7 +170,7 @@ public final class OpenWindow implements AutoCloseable {
                 DemoBook::withoutSeason,
                 squad -> squad.ifPresent(s -> Background.work(
                         DemoSeason.BOOK.say("work"),
-                        () -> DemoSeason.upTo(LocalDate.now(ZoneId.systemDefault()), DemoBook.drills(), s),
+                        () -> DemoSeason.upTo(LocalDate.now(ZoneId.systemDefault()), DemoBook.everRun(), s),
                         entries -> of.ask(b -> DemoBook.season(b, entries), done -> window.bookChanged()),
                         trouble -> window.messages().warn(trouble.words(DemoSeason.BOOK.say("trouble"))))));
     }
