@@ -61,8 +61,10 @@ class CommandLineTest {
         Said less = wildchalk("check", DEMO, "--weight", "could-hurt");
         assertEquals("turnstile.drill.json: Turnstile: nothing so bad found\n", less.out());
         JsonNode listed = new ObjectMapper()
-                .readTree(wildchalk("check", wrong, "--json", "--weight", "could-hurt").out());
-        JsonNode solved = new ObjectMapper().readTree(wildchalk("solve", wrong, "--json").out());
+                .readTree(wildchalk("check", wrong, "--json", "--weight", "could-hurt")
+                        .out());
+        JsonNode solved =
+                new ObjectMapper().readTree(wildchalk("solve", wrong, "--json").out());
         JsonNode findings = listed.get("drills").get(0).get("findings");
         findings.forEach(f -> assertEquals("could-hurt", f.get("weight").asText()));
         JsonNode meet = findings.get(0);

@@ -8,10 +8,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import javafx.animation.Animation;
 import javafx.animation.AnimationTimer;
+import javafx.animation.KeyFrame;
+import javafx.animation.Timeline;
 import javafx.application.Application;
 import javafx.stage.Stage;
+import javafx.util.Duration;
 import wildchalk.bench.Crowd;
+import wildchalk.core.check.rep.Conditions;
 import wildchalk.core.colour.Colour;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
@@ -23,9 +28,9 @@ import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.exchange.SystemChooser;
 
 /**
- * Forty people, sixty other pieces and a hundred and twenty lines: the board plays while its frames are counted. Asked
- * to stand still, it counts the same frames with nothing to paint in them: what is missed then is missed by the
- * machine.
+ * Forty people, sixty other pieces and a hundred and twenty lines: the board plays while its frames are counted, and if
+ * asked for while the drill is looked over again and again. Asked to stand still, it counts the same frames with
+ * nothing to paint in them: what is missed then is missed by the machine.
  */
 public final class BusyPlay extends Application {
 
@@ -36,6 +41,11 @@ public final class BusyPlay extends Application {
     private static final double WARM_UP = 20;
 
     private static final double COUNTED = 8;
+
+    /** Milliseconds from one edit to the next. */
+    private static final double EDITS = 500;
+
+    private static int looks;
 
     private OpenWindow session;
 
@@ -61,7 +71,24 @@ public final class BusyPlay extends Application {
                 Request.usual().withBook(book).taking(drill()),
                 new SystemChooser(shown, getHostServices()::showDocument));
         boolean still = getParameters().getUnnamed().contains("still");
-        session.opened().thenRun(() -> play(session.board().orElseThrow(), still, shown));
+        boolean looked = getParameters().getUnnamed().contains("look");
+        session.opened().thenRun(() -> {
+            if (looked) {
+                lookAgainAndAgain(session.board().orElseThrow());
+            }
+            play(session.board().orElseThrow(), still, shown);
+        });
+    }
+
+    /** The drill is looked over anew twice a second, as if it were edited without a pause. */
+    private static void lookAgainAndAgain(BoardState board) {
+        board.look().foundProperty().addListener((o, was, is) -> looks++);
+        Timeline edits = new Timeline(new KeyFrame(Duration.millis(EDITS), e -> {
+            Conditions now = board.look().conditionsProperty().get();
+            board.look().conditionsProperty().set(now.wet(!now.wet()));
+        }));
+        edits.setCycleCount(Animation.INDEFINITE);
+        edits.play();
     }
 
     private static void play(BoardState board, boolean still, Stage shown) {
@@ -90,6 +117,7 @@ public final class BusyPlay extends Application {
                                             + board.stage().people().size() + " people and "
                                             + board.stage().actions().size() + " lines: "
                                             + Frames.of(at, List.of()).words()
+                                            + (looks > 0 ? "; looked over " + looks + " times meanwhile" : "")
                                             + String.format(
                                                     Locale.ROOT,
                                                     "; a frame costs %.1f ms of processor time",

@@ -13,7 +13,7 @@ public final class FrameBench {
             case "ladder", "rung" -> Application.launch(LadderEdit.class, args);
             case "evening" -> Application.launch(EveningPull.class, args);
             case "eight" -> Application.launch(EightMinutes.class, args);
-            case "play", "still" -> Application.launch(BusyPlay.class, args);
+            case "play", "still", "look" -> Application.launch(BusyPlay.class, args);
             default -> Application.launch(PieceDrag.class, args);
         }
     }

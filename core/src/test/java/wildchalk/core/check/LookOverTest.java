@@ -157,7 +157,8 @@ final class LookOverTest {
     void anyStageIsLookedOver(@ForAll("stages") Stage stage) {
         Drill empty = Drill.empty("d", "Any", "field-hockey", "whole");
         Drill drill = Ladder.put(
-                empty, new Stage("s1", "Start here", stage.pieces(), stage.actions(), stage.instructions(), stage.effort()));
+                empty,
+                new Stage("s1", "Start here", stage.pieces(), stage.actions(), stage.instructions(), stage.effort()));
         Drill copy = drill.withTitle(drill.title());
         double end = Rehearsal.of(Ladder.build(drill, "s1"), drill.surface()).duration();
         LookOver over = over(drill);
@@ -196,7 +197,7 @@ final class LookOverTest {
                 .findFirst()
                 .orElseThrow();
         Spotted tried = new Mending(drill, Conditions.USUAL, Unit.METRES).tried(meet);
-        assertTrue(tried.finding().mends().size() < meet.finding().mends().size());
+        assertTrue(tried.finding().mends().size() < meet.proposals().size());
         tried.finding().mends().forEach(m -> over(m.edit().apply(drill))
                 .found()
                 .forEach(f -> assertTrue(before.found().stream().anyMatch(f::isSameAs), () -> m.words() + ": " + f)));

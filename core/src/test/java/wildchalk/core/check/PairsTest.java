@@ -108,7 +108,7 @@ final class PairsTest {
         assertFalse(found.get().advice().isBlank());
         String all = found.get().finding().words()
                 + found.get().advice()
-                + found.get().finding().mends();
+                + found.get().proposals().stream().map(Finding.Mend::words).toList();
         assertFalse(all.contains("''") || all.contains("{0"), all);
     }
 

@@ -89,6 +89,6 @@ final class OneSide implements DrillCheck {
         Finding.Mend<Drill> mend = new Finding.Mend<>(
                 Said.BOOK.say("one-side.mend"),
                 RotationEdits.sides(rep.stage().id(), Rotation.Taken.IN_TURN, Optional.empty()));
-        return spotted.in(rep).as(Spotted.Sure.LIKELY).mending(List.of(mend));
+        return spotted.in(rep).as(Spotted.Sure.LIKELY).mending(() -> List.of(mend));
     }
 }

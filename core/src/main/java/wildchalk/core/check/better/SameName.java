@@ -38,12 +38,12 @@ final class SameName implements DrillCheck {
                     found.add(Said.in(rep, id(), id(), label)
                             .at(person.at())
                             .about(List.of(other.id(), person.id()))
-                            .mending(List.of(named(rep, person))));
+                            .mending(() -> List.of(named(rep, person))));
                 } else if (label.isEmpty() && does && told.add(person.id())) {
                     found.add(Said.in(rep, "no-name", "no-name")
                             .at(person.at())
                             .about(List.of(person.id()))
-                            .mending(List.of(named(rep, person))));
+                            .mending(() -> List.of(named(rep, person))));
                 }
             }
         }

@@ -57,7 +57,7 @@ final class Unsaid implements DrillCheck {
             found.add(Said.of("no-caution", key)
                     .about(List.of(key))
                     .as(Spotted.Sure.LOOK)
-                    .mending(List.of(Remedies.caution(looked.drill(), Said.BOOK.say(key + ".caution")))));
+                    .mending(() -> List.of(Remedies.caution(looked.drill(), Said.BOOK.say(key + ".caution")))));
         }
     }
 }

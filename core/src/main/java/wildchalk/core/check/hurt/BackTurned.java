@@ -85,7 +85,7 @@ final class BackTurned implements DrillCheck.OfRep {
                 .metres(near.metres())
                 .about(List.of(flight.by().id(), receiver.id(), other.id()))
                 .as(Spotted.Sure.LIKELY)
-                .mending(remedies.later(other.id(), near.t(), 1, 2))
-                .mending(remedies.slower(other.id(), near.t()));
+                .mending(() -> remedies.later(other.id(), near.t(), 1, 2))
+                .mending(() -> remedies.slower(other.id(), near.t()));
     }
 }

@@ -117,6 +117,6 @@ final class Backwards implements DrillCheck.OfRep {
                 .metres(metres)
                 .about(List.of(track.id(), other))
                 .as(Spotted.Sure.LIKELY)
-                .mending(mends);
+                .mending(() -> mends);
     }
 }

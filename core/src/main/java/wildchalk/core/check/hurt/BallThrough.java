@@ -107,10 +107,10 @@ final class BallThrough implements DrillCheck.OfRep {
                 .about(List.of(flight.by().id(), track.id()))
                 .as(sees ? Spotted.Sure.LIKELY : Spotted.Sure.CERTAIN);
         if (track.moves()) {
-            return Optional.of(spotted.mending(remedies.later(flight.by().who(), near.t(), 1, 2))
-                    .mending(remedies.past(track.id(), near.t(), there, Said.BOOK.say("the.ball"), 2)));
+            return Optional.of(spotted.mending(() -> remedies.later(flight.by().who(), near.t(), 1, 2))
+                    .mending(() -> remedies.past(track.id(), near.t(), there, Said.BOOK.say("the.ball"), 2)));
         }
-        return Optional.of(spotted.mending(remedies.aside(track.who(), flight.start(), flight.end(), 2, 3, 5)));
+        return Optional.of(spotted.mending(() -> remedies.aside(track.who(), flight.start(), flight.end(), 2, 3, 5)));
     }
 
     private static boolean isHard(BallFlight flight) {
@@ -152,7 +152,7 @@ final class BallThrough implements DrillCheck.OfRep {
                 .metres(near.metres())
                 .about(List.of(flight.by().id(), stander.line().id()))
                 .as(Spotted.Sure.CERTAIN)
-                .mending(remedies.queued(stander.line()))
-                .mending(remedies.aside(stander.line(), flight.start(), flight.end(), 3, 5, 8));
+                .mending(() -> remedies.queued(stander.line()))
+                .mending(() -> remedies.aside(stander.line(), flight.start(), flight.end(), 3, 5, 8));
     }
 }

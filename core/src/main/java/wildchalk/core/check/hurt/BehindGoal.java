@@ -103,8 +103,8 @@ final class BehindGoal implements DrillCheck.OfRep {
         Remedies remedies = new Remedies(rep);
         boolean stands = rep.track(who.id()).filter(Track::moves).isEmpty() || who instanceof Piece.LineUp;
         return stands
-                ? spotted.mending(remedies.aside(who, flight.start(), there, 5, 8, 12))
-                        .mending(remedies.inFront(who, goal.at(), flight.start(), 8))
-                : spotted.mending(remedies.later(flight.by().who(), flight.from(), 1, 2, 3));
+                ? spotted.mending(() -> remedies.aside(who, flight.start(), there, 5, 8, 12))
+                        .mending(() -> remedies.inFront(who, goal.at(), flight.start(), 8))
+                : spotted.mending(() -> remedies.later(flight.by().who(), flight.from(), 1, 2, 3));
     }
 }

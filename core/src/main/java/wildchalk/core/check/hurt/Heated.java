@@ -44,7 +44,7 @@ final class Heated implements DrillCheck {
                                 Said.BOOK.say("heat.do"))
                         .in(rep)
                         .as(Spotted.Sure.LOOK)
-                        .mending(Said.caution(looked.drill(), "heat.caution")));
+                        .mending(() -> Said.caution(looked.drill(), "heat.caution")));
             }
         }
         return found;

@@ -65,8 +65,8 @@ final class KeeperContact implements DrillCheck.OfRep {
                 .at(keeper.at((int) (t / Track.STEP)))
                 .about(List.of(keeps.who(), other.who()))
                 .as(Spotted.Sure.LIKELY)
-                .mending(new Remedies(rep).later(other.who(), t, 2, 3))
-                .mending(List.of(pullsOut(rep, keeps, other, keeper.at((int) (t / Track.STEP)))));
+                .mending(() -> new Remedies(rep).later(other.who(), t, 2, 3))
+                .mending(() -> List.of(pullsOut(rep, keeps, other, keeper.at((int) (t / Track.STEP)))));
     }
 
     /** The other one comes as far as a challenge, and leaves the ball to the keeper. */

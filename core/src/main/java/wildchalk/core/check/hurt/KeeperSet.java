@@ -58,6 +58,6 @@ final class KeeperSet implements DrillCheck.OfRep {
                 .at(rep.timeline().at(keeper.id(), next.from()))
                 .about(List.of(first.by().id(), next.by().id(), keeper.id()))
                 .as(Spotted.Sure.LIKELY)
-                .mending(new Remedies(rep).later(next.by().who(), next.from(), 1, 2, 3, 4));
+                .mending(() -> new Remedies(rep).later(next.by().who(), next.from(), 1, 2, 3, 4));
     }
 }

@@ -85,13 +85,13 @@ final class Meets implements DrillCheck.OfRep {
                 .about(List.of(goes.id(), other.id()))
                 .as(sure(near.metres(), looking));
         if (other.moves()) {
-            return Optional.of(spotted.mending(remedies.later(other.id(), near.t(), 1, 2))
-                    .mending(remedies.later(goes.id(), near.t(), 1, 2))
-                    .mending(remedies.past(goes.id(), near.t(), at, rep.name(other.id()), 2)));
+            return Optional.of(spotted.mending(() -> remedies.later(other.id(), near.t(), 1, 2))
+                    .mending(() -> remedies.later(goes.id(), near.t(), 1, 2))
+                    .mending(() -> remedies.past(goes.id(), near.t(), at, rep.name(other.id()), 2)));
         }
         Vec stands = rep.timeline().at(other.id(), near.t());
-        return Optional.of(spotted.mending(remedies.past(goes.id(), near.t(), stands, rep.name(other.id()), 2))
-                .mending(remedies.aside(other.who(), rep.timeline().at(goes.id(), before), stands, 2, 3)));
+        return Optional.of(spotted.mending(() -> remedies.past(goes.id(), near.t(), stands, rep.name(other.id()), 2))
+                .mending(() -> remedies.aside(other.who(), rep.timeline().at(goes.id(), before), stands, 2, 3)));
     }
 
     private static Spotted.Sure sure(double metres, int looking) {
@@ -143,13 +143,13 @@ final class Meets implements DrillCheck.OfRep {
                 .metres(near.metres())
                 .about(List.of(track.id(), stander.line().id()))
                 .as(near.metres() < THROUGH ? Spotted.Sure.CERTAIN : Spotted.Sure.LIKELY)
-                .mending(remedies.queued(stander.line()))
-                .mending(remedies.past(
+                .mending(() -> remedies.queued(stander.line()))
+                .mending(() -> remedies.past(
                         track.id(),
                         near.t(),
                         stander.at(),
                         rep.name(stander.line().id()),
                         2))
-                .mending(remedies.aside(stander.line(), from, stander.at(), 3, 5));
+                .mending(() -> remedies.aside(stander.line(), from, stander.at(), 3, 5));
     }
 }

@@ -76,8 +76,8 @@ final class SecondBall implements DrillCheck.OfRep {
                     .metres(near.metres())
                     .about(List.of(second.by().id(), who))
                     .as(Spotted.Sure.LIKELY)
-                    .mending(remedies.later(second.by().who(), second.from(), 1, 2, 3))
-                    .mending(aside(rep, second, who)));
+                    .mending(() -> remedies.later(second.by().who(), second.from(), 1, 2, 3))
+                    .mending(() -> aside(rep, second, who)));
         }
     }
 

@@ -52,6 +52,6 @@ final class Slippery implements DrillCheck.OfRep {
                 .at(track.at(k))
                 .about(List.of(track.id()))
                 .as(Spotted.Sure.LIKELY)
-                .mending(new Remedies(rep).slower(track.id(), t));
+                .mending(() -> new Remedies(rep).slower(track.id(), t));
     }
 }

@@ -131,6 +131,6 @@ final class Stopping implements DrillCheck.OfRep {
                 .ifPresent(p -> mends.addAll(
                         remedies.aside(p, rep.timeline().at(track.id(), Math.max(0, near.t() - 1.5)), p.at(), 3, 5)));
         mends.addAll(remedies.slower(track.id(), near.t()));
-        return spotted.mending(mends);
+        return spotted.mending(() -> mends);
     }
 }

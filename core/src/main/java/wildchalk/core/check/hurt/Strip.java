@@ -79,7 +79,7 @@ final class Strip implements DrillCheck.OfRep {
                                 .metres(metres)
                                 .about(List.of(track.id(), station.id()))
                                 .as(Spotted.Sure.LIKELY)
-                                .mending(mends));
+                                .mending(() -> mends));
             }
         }
         return Optional.empty();
@@ -100,7 +100,7 @@ final class Strip implements DrillCheck.OfRep {
                         .at(track.at(k))
                         .about(List.of(track.id()))
                         .as(Spotted.Sure.LOOK)
-                        .mending(mends));
+                        .mending(() -> mends));
             }
         }
         return Optional.empty();
@@ -127,7 +127,7 @@ final class Strip implements DrillCheck.OfRep {
                                 .at(ball)
                                 .about(List.of(flight.by().id(), station.id()))
                                 .as(Spotted.Sure.LIKELY)
-                                .mending(new Remedies(rep).aside(station, flight.start(), flight.end(), 6, 9)));
+                                .mending(() -> new Remedies(rep).aside(station, flight.start(), flight.end(), 6, 9)));
             }
         }
         return Optional.empty();

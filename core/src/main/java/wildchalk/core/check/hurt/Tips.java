@@ -32,7 +32,7 @@ final class Tips implements DrillCheck {
                         .at(goal.get().at())
                         .about(List.of(goal.get().id()))
                         .as(Spotted.Sure.LIKELY)
-                        .mending(Said.caution(looked.drill(), "tip.caution")));
+                        .mending(() -> Said.caution(looked.drill(), "tip.caution")));
             }
         }
         return List.of();

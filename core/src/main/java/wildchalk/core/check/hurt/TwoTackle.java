@@ -75,6 +75,6 @@ final class TwoTackle implements DrillCheck.OfRep {
                 .at(whom.at((int) Math.round(t / Track.STEP)))
                 .about(List.of(one.who(), two.who(), one.whom()))
                 .as(Spotted.Sure.LIKELY)
-                .mending(new Remedies(rep).later(two.who(), t, 2, 3));
+                .mending(() -> new Remedies(rep).later(two.who(), t, 2, 3));
     }
 }

@@ -128,7 +128,7 @@ final class Underfoot implements DrillCheck.OfRep {
                 .metres(distance.applyAsDouble(there))
                 .about(List.of(track.id(), piece))
                 .as(Spotted.Sure.LIKELY)
-                .mending(remedies.aside(what, track.at(k - 3), track.at(k + 3), 2, 3))
-                .mending(remedies.past(track.id(), k * Track.STEP, there, rep.name(piece), 1.6));
+                .mending(() -> remedies.aside(what, track.at(k - 3), track.at(k + 3), 2, 3))
+                .mending(() -> remedies.past(track.id(), k * Track.STEP, there, rep.name(piece), 1.6));
     }
 }

@@ -69,13 +69,13 @@ final class UnseenBall implements DrillCheck.OfRep {
                 .about(List.of(flight.by().id(), receiver.id()))
                 .as(Spotted.Sure.LIKELY);
         return rep.going(receiver.id(), t)
-                .map(travel -> spotted.mending(List.of(remedies.done(
+                .map(travel -> spotted.mending(() -> List.of(remedies.done(
                         Said.BOOK.say(
                                 "watch",
                                 rep.name(receiver.id()),
                                 rep.name(flight.by().who())),
                         travel.withGoing(
                                 travel.going().watching(Spot.at(flight.by().who())))))))
-                .orElse(spotted.mending(List.of(remedies.facing(receiver.who(), flight.start()))));
+                .orElse(spotted.mending(() -> List.of(remedies.facing(receiver.who(), flight.start()))));
     }
 }

@@ -61,7 +61,7 @@ record Written(String id, Predicate<Looked> counts, boolean careful) implements 
                 .limit(1)
                 .map(s -> {
                     Spotted spotted = Said.of(id, id, s).as(Spotted.Sure.LOOK);
-                    return careful ? spotted.mending(Said.caution(looked.drill(), id + ".caution")) : spotted;
+                    return careful ? spotted.mending(() -> Said.caution(looked.drill(), id + ".caution")) : spotted;
                 })
                 .toList();
     }

@@ -49,9 +49,18 @@ public record LookOver(List<Spotted> found, List<Left> left) {
 
     /** Looks over what was played already. */
     public static LookOver of(Looked looked) {
+        return of(looked, () -> {});
+    }
+
+    /**
+     * Looks over what was played already.
+     *
+     * @param between is run between one check and the next, by whoever leaves others some of the machine
+     */
+    public static LookOver of(Looked looked, Runnable between) {
         List<Spotted> found = new ArrayList<>();
         List<Left> left = new ArrayList<>();
-        all(looked).forEach(s -> aside(looked.drill(), s)
+        all(looked, between).forEach(s -> aside(looked.drill(), s)
                 .ifPresentOrElse(why -> left.add(new Left(s, why)), () -> found.add(s)));
         return new LookOver(found, left);
     }
@@ -64,13 +73,16 @@ public record LookOver(List<Spotted> found, List<Left> left) {
                         && aside(looked.drill(), s).isEmpty());
     }
 
-    private static List<Spotted> all(Looked looked) {
+    private static List<Spotted> all(Looked looked, Runnable between) {
         List<Spotted> all = new ArrayList<>();
-        ALL.stream().flatMap(c -> c.in(looked).stream()).forEach(s -> {
-            if (all.stream().noneMatch(s::isSameAs)) {
-                all.add(s);
+        for (DrillCheck check : ALL) {
+            for (Spotted s : check.in(looked)) {
+                if (all.stream().noneMatch(s::isSameAs)) {
+                    all.add(s);
+                }
             }
-        });
+            between.run();
+        }
         return all.stream()
                 .filter(s -> !isSaidAlready(all, s))
                 .sorted(Comparator.comparing(Spotted::weight))

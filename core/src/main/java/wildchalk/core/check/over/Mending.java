@@ -57,7 +57,7 @@ public final class Mending {
         Optional<String> rung = spotted.scene().rung();
         Optional<Drill> alone = rung.map(r -> Ladder.alone(drill, r));
         Set<Key> aloneBefore = alone.map(this::keys).orElse(Set.of());
-        for (Finding.Mend<Drill> mend : spotted.finding().mends()) {
+        for (Finding.Mend<Drill> mend : spotted.proposals()) {
             boolean room = hold.size() < MOST && tries < TRIES;
             if (room && hold.stream().noneMatch(m -> kind(m).equals(kind(mend)))) {
                 tries++;

@@ -1,5 +1,6 @@
 package wildchalk.core.check.over;
 
+import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -29,12 +30,13 @@ final class SportsWords {
                         said(finding.words(), surface),
                         finding.where(),
                         finding.span(),
-                        finding.mends().stream()
-                                .map(m -> new Finding.Mend<>(said(m.words(), surface), m.edit()))
-                                .toList()),
+                        finding.mends()),
                 spotted.scene(),
                 spotted.sure(),
-                said(spotted.advice(), surface));
+                said(spotted.advice(), surface),
+                List.of(() -> spotted.proposals().stream()
+                        .map(m -> new Finding.Mend<>(said(m.words(), surface), m.edit()))
+                        .toList()));
     }
 
     private static String said(String words, Surface surface) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Supplier;
 import wildchalk.core.check.Finding;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Drill;
@@ -12,12 +13,22 @@ import wildchalk.core.geometry.Vec;
 /**
  * Something found in a drill.
  *
- * @param finding what; its mends are proposals until they were tried
+ * @param finding what; it has no mends until they were tried
  * @param scene where and when it is to be seen
  * @param sure how sure it is
  * @param advice what to do, in a sentence; may be empty
+ * @param mayMend what may mend it, likeliest first: thought of only when somebody asks, as most are never asked
  */
-public record Spotted(Finding<Drill> finding, Scene scene, Sure sure, String advice) {
+public record Spotted(
+        Finding<Drill> finding,
+        Scene scene,
+        Sure sure,
+        String advice,
+        List<Supplier<List<Finding.Mend<Drill>>>> mayMend) {
+
+    public Spotted {
+        mayMend = List.copyOf(mayMend);
+    }
 
     /** How sure something is. */
     public enum Sure {
@@ -48,13 +59,18 @@ public record Spotted(Finding<Drill> finding, Scene scene, Sure sure, String adv
                 new Finding<>(check, weight, words, List.of(), Optional.empty(), List.of()),
                 Scene.DRILL,
                 Sure.CERTAIN,
-                advice);
+                advice,
+                List.of());
     }
 
     /** The same, seen in a rep. */
     public Spotted in(Rep rep) {
         return new Spotted(
-                finding, new Scene(Optional.of(rep.stage().id()), rep.way(), scene.at(), scene.metres()), sure, advice);
+                finding,
+                new Scene(Optional.of(rep.stage().id()), rep.way(), scene.at(), scene.metres()),
+                sure,
+                advice,
+                mayMend);
     }
 
     /** The same at a moment, seconds after the whistle. */
@@ -70,25 +86,38 @@ public record Spotted(Finding<Drill> finding, Scene scene, Sure sure, String adv
     /** The same at a place, metres on the surface. */
     public Spotted at(Vec place) {
         return new Spotted(
-                finding, new Scene(scene.rung(), scene.way(), Optional.of(place), scene.metres()), sure, advice);
+                finding,
+                new Scene(scene.rung(), scene.way(), Optional.of(place), scene.metres()),
+                sure,
+                advice,
+                mayMend);
     }
 
     /** The same so near or so far, metres. */
     public Spotted metres(double metres) {
         return new Spotted(
-                finding, new Scene(scene.rung(), scene.way(), scene.at(), OptionalDouble.of(metres)), sure, advice);
+                finding,
+                new Scene(scene.rung(), scene.way(), scene.at(), OptionalDouble.of(metres)),
+                sure,
+                advice,
+                mayMend);
     }
 
     /** The same, as sure as that. */
     public Spotted as(Sure other) {
-        return new Spotted(finding, scene, other, advice);
+        return new Spotted(finding, scene, other, advice, mayMend);
     }
 
     /** The same with more that may mend it, after what is there. */
-    public Spotted mending(List<Finding.Mend<Drill>> more) {
-        List<Finding.Mend<Drill>> all = new ArrayList<>(finding.mends());
-        all.addAll(more);
-        return with(finding.where(), finding.span(), all);
+    public Spotted mending(Supplier<List<Finding.Mend<Drill>>> more) {
+        List<Supplier<List<Finding.Mend<Drill>>>> all = new ArrayList<>(mayMend);
+        all.add(more);
+        return new Spotted(finding, scene, sure, advice, all);
+    }
+
+    /** All that may mend it; whether any does has to be tried. */
+    public List<Finding.Mend<Drill>> proposals() {
+        return mayMend.stream().flatMap(m -> m.get().stream()).toList();
     }
 
     /** The same with only that to mend it. */
@@ -101,7 +130,8 @@ public record Spotted(Finding<Drill> finding, Scene scene, Sure sure, String adv
                 new Finding<>(finding.check(), finding.weight(), finding.words(), where, span, mends),
                 scene,
                 sure,
-                advice);
+                advice,
+                mayMend);
     }
 
     /** The moment, seconds after the whistle; empty for what is always so. */

@@ -29,7 +29,7 @@ final class CannotHappen implements DrillCheck.OfRep {
         Spotted spotted = Spotted.of(about, Finding.Weight.WILL_NOT_WORK, capital(words) + ".", advice)
                 .in(rep)
                 .about(List.of(problem.action()))
-                .mending(Mends.of(rep.stage().id(), rep.stage(), problem).stream()
+                .mending(() -> Mends.of(rep.stage().id(), rep.stage(), problem).stream()
                         .map(m -> new Finding.Mend<>(m.words(), m.edit()))
                         .toList());
         return Double.isNaN(problem.t()) ? spotted : spotted.when(problem.t());

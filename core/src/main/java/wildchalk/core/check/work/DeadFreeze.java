@@ -32,7 +32,7 @@ final class DeadFreeze implements DrillCheck {
     private Spotted spotted(Rep rep, Instruction.Freeze freeze) {
         return Said.in(rep, id(), id(), freeze.question())
                 .about(List.of(freeze.id()))
-                .mending(List.of(new Finding.Mend<>(
+                .mending(() -> List.of(new Finding.Mend<>(
                         Said.BOOK.say("unasked"), FreezeEdits.remove(rep.stage().id(), freeze))));
     }
 }

@@ -16,9 +16,7 @@ interface FlightRule extends DrillCheck.OfRep {
     @Override
     default List<Spotted> in(Rep rep) {
         return Rules.has(rep.surface(), id())
-                ? rep.flights().stream()
-                        .flatMap(f -> broken(rep, f).stream())
-                        .toList()
+                ? rep.flights().stream().flatMap(f -> broken(rep, f).stream()).toList()
                 : List.of();
     }
 }

@@ -26,8 +26,7 @@ final class Forward implements FlightRule {
                 && p.called()
                         .filter(c -> c.contains("kick") || c.equals("grubber") || c.equals("line-out"))
                         .isEmpty();
-        Optional<End> end =
-                Heading.team(rep, flight.by().who()).flatMap(team -> Heading.of(rep, team, flight.from()));
+        Optional<End> end = Heading.team(rep, flight.by().who()).flatMap(team -> Heading.of(rep, team, flight.from()));
         double sign = end.filter(e -> e == End.GOAL).isPresent() ? 1 : -1;
         double metres = (flight.end().x() - flight.start().x()) * sign;
         return thrown && end.isPresent() && metres > CLEARLY

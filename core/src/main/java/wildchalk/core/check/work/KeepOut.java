@@ -44,7 +44,7 @@ final class KeepOut implements DrillCheck.OfRep {
                         .about(List.of(track.id(), zone.id()))
                         .as(Spotted.Sure.LOOK);
                 return Optional.of(rep.going(track.id(), t)
-                        .map(x -> spotted.mending(new Remedies(rep).sooner(x, 1, 2, 4)))
+                        .map(x -> spotted.mending(() -> new Remedies(rep).sooner(x, 1, 2, 4)))
                         .orElse(spotted));
             }
         }

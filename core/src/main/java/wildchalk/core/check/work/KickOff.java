@@ -43,7 +43,7 @@ final class KickOff implements DrillCheck.OfRep {
                                     .metres(at.length())
                                     .about(List.of(flight.by().id(), track.id()))
                                     .as(Spotted.Sure.LOOK)
-                                    .mending(List.of(new Remedies(rep).moved(track.who(), away))));
+                                    .mending(() -> List.of(new Remedies(rep).moved(track.who(), away))));
                         }
                     }
                 });

@@ -85,6 +85,6 @@ final class LaneShut implements DrillCheck.OfRep {
                         .metres(near.metres())
                         .about(List.of(pass.id(), track.id()))
                         .as(near.metres() < REACH / 2 ? Spotted.Sure.LIKELY : Spotted.Sure.LOOK)
-                        .mending(mends));
+                        .mending(() -> mends));
     }
 }

@@ -50,6 +50,6 @@ final class LateCue implements DrillCheck.OfRep {
                 .when(t)
                 .at(rep.timeline().at(action.who(), t))
                 .about(List.of(action.id()))
-                .mending(List.of(atOnce));
+                .mending(() -> List.of(atOnce));
     }
 }

@@ -63,7 +63,7 @@ final class OffGround implements DrillCheck.OfRep {
         return Said.in(rep, id(), id(), rep.name(piece.id()))
                 .at(at)
                 .about(List.of(piece.id()))
-                .mending(List.of(new Remedies(rep).moved(piece, back)));
+                .mending(() -> List.of(new Remedies(rep).moved(piece, back)));
     }
 
     private Spotted unseen(Rep rep, String who, Vec at, double t) {
@@ -77,7 +77,7 @@ final class OffGround implements DrillCheck.OfRep {
                 .in(rep)
                 .at(at)
                 .about(List.of(who))
-                .mending(mends);
+                .mending(() -> mends);
         return t > 0 ? spotted.when(t) : spotted;
     }
 }

@@ -24,9 +24,8 @@ final class Offside implements FlightRule {
 
     @Override
     public Optional<Spotted> broken(Rep rep, BallFlight flight) {
-        return flight.receiver()
-                .flatMap(r -> Heading.team(rep, r))
-                .flatMap(team -> Heading.of(rep, team, flight.from()).flatMap(end -> beyond(rep, flight, team, end)));
+        return flight.receiver().flatMap(r -> Heading.team(rep, r)).flatMap(team -> Heading.of(rep, team, flight.from())
+                .flatMap(end -> beyond(rep, flight, team, end)));
     }
 
     private Optional<Spotted> beyond(Rep rep, BallFlight flight, Bib team, End end) {

@@ -36,7 +36,7 @@ final class SameReads implements DrillCheck.OfRep {
                         String words = Said.BOOK.say("without", two.label());
                         found.add(Said.in(rep, id(), id(), one.label(), two.label())
                                 .about(List.of(read.id(), one.id(), two.id()))
-                                .mending(List.of(new Finding.Mend<>(
+                                .mending(() -> List.of(new Finding.Mend<>(
                                         words, ReadEdits.without(rep.stage().id(), rep.stage(), read, two.id())))));
                     }
                 }

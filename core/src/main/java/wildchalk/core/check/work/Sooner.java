@@ -83,7 +83,7 @@ final class Sooner implements DrillCheck.OfRep {
                         .metres(first.metres())
                         .about(List.of(collect.id(), first.who().id()))
                         .as(Spotted.Sure.LOOK)
-                        .mending(new Remedies(rep).away(first.who(), to, 5, 10, 20)))
+                        .mending(() -> new Remedies(rep).away(first.who(), to, 5, 10, 20)))
                 : Optional.empty();
     }
 }

@@ -103,8 +103,11 @@ public final class CallSheet extends VBox {
         LiveScroll wrong = new LiveScroll();
         wrong.setContent(problems);
         wrong.getStyleClass().add("problems-scroll");
-        wrong.visibleProperty().bind(problems.visibleProperty());
-        wrong.managedProperty().bind(problems.visibleProperty());
+        // Where the drill is looked over it is said among the rest.
+        wrong.visibleProperty()
+                .bind(problems.visibleProperty()
+                        .and(state.look().wantedProperty().not()));
+        wrong.managedProperty().bind(wrong.visibleProperty());
         wrong.maxHeightProperty().bind(heightProperty().multiply(MOST_WRONG));
         wrong.setMinHeight(USE_PREF_SIZE);
         getChildren().addAll(title, where, new SheetTabs(state), body, wrong);

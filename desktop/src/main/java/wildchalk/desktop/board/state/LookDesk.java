@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.concurrent.atomic.AtomicLong;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -16,6 +17,7 @@ import wildchalk.core.check.over.LookOver;
 import wildchalk.core.check.over.Mending;
 import wildchalk.core.check.over.Ringed;
 import wildchalk.core.check.rep.Conditions;
+import wildchalk.core.check.rep.Looked;
 import wildchalk.core.check.rep.Spotted;
 import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Drill;
@@ -32,6 +34,13 @@ public final class LookDesk {
     private static final Wordbook BOOK = Wordbook.beside(LookDesk.class, "Look");
     /** More of one kind nobody reads. */
     public static final int EACH = 3;
+
+    /** An edit is followed by the next one within that while somebody draws, milliseconds; assumed. */
+    private static final long SETTLES = 120;
+    /** Nobody breathes for longer than that between one check and the next, milliseconds. */
+    private static final long BREATHES = 40;
+
+    private static final long MILLION = 1_000_000;
 
     private final BoardState state;
     private final BooleanProperty wanted = new SimpleBooleanProperty();
@@ -85,9 +94,28 @@ public final class LookDesk {
             asked = now;
             tries.forget();
             looks.ask(() -> {
-                LookOver over = LookOver.of(now.drill, now.conditions, now.unit);
+                rest(SETTLES);
+                LookOver over = LookOver.of(new Looked(now.drill, now.conditions, now.unit), breathing());
                 return new Found(over, bare(over.few(EACH)), false, Optional.of(now.drill));
             });
+        }
+    }
+
+    /** As long a breath between one check and the next as the check took. */
+    private static Runnable breathing() {
+        AtomicLong since = new AtomicLong(System.nanoTime());
+        return () -> {
+            rest(Math.min(BREATHES, (System.nanoTime() - since.get()) / MILLION));
+            since.set(System.nanoTime());
+        };
+    }
+
+    /** Frames come first: who looks over waits until the hand is still, and breathes between one check and the next. */
+    private static void rest(long milliseconds) {
+        try {
+            Thread.sleep(milliseconds);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
         }
     }
 
