@@ -24,12 +24,13 @@ import wildchalk.storage.kind.SquadKind;
 public final class DemoBook {
 
     private static final List<String> DRILLS = List.of(
+            // Among the last in the book: it is there to be tried out.
+            "mousetrap",
             "allotment",
             "carillon",
             "ferryman",
             "lamplighter",
             "millrace",
-            "mousetrap",
             "skylark",
             "sixpenny",
             "turnstile",

@@ -120,6 +120,9 @@ class LookOverWindowTest extends RealWindow {
         type(KeyCode.M);
         await(() -> found("behind-goal").isEmpty());
         assertEquals(1, fx(() -> found("meet").size()), "nothing else is mended with it");
+        await(() -> stage.getScene().getFocusOwner() != null
+                && stage.getScene().getFocusOwner().getId() != null
+                && stage.getScene().getFocusOwner().getId().startsWith("look-"));
         click("#undo");
         await(() -> board().drill().isLike(drawn));
         await(() -> !found("behind-goal").isEmpty());

@@ -26,6 +26,7 @@ final class FindingRow extends VBox {
     private final BoardState state;
     private final Spotted spotted;
     private final int number;
+    private final Button words;
     private final VBox mends = new VBox();
 
     /**
@@ -41,7 +42,7 @@ final class FindingRow extends VBox {
         this.number = number;
         getStyleClass().add("found");
         pseudoClassStateChanged(PseudoClass.getPseudoClass(Wordbook.key(spotted.weight())), true);
-        Button words = words(spotted, "look-" + number);
+        words = words(spotted, "look-" + number);
         words.setOnAction(e -> point());
         words.focusedProperty().addListener((o, was, is) -> {
             if (is) {
@@ -57,13 +58,15 @@ final class FindingRow extends VBox {
         }
         for (int i = 0; i < spotted.finding().mends().size(); i++) {
             Finding.Mend<Drill> mend = spotted.finding().mends().get(i);
-            mends.getChildren().add(button("look-mend-" + number + "-" + i, mend.words(), () -> mend(mend)));
+            mends.getChildren().add(button("look-mend-" + number + "-" + i, mend.words(), () -> {
+                // Whoever mends by mouse wants to see what it did there.
+                getScene().lookup("#board").requestFocus();
+                mend(mend);
+            }));
         }
         if (spotted.weight() != Finding.Weight.SAID) {
             mends.getChildren().add(button("look-leave-" + number, BOOK.say("leave"), this::ask));
         }
-        state.look().pointedProperty().addListener((o, was, is) -> lit(is));
-        lit(state.look().pointedProperty().get());
     }
 
     /** One that was left, with why. */
@@ -120,7 +123,13 @@ final class FindingRow extends VBox {
         return button;
     }
 
-    private void lit(Optional<Spotted> pointed) {
+    /** Takes the keyboard; the board goes where it leads. */
+    void take() {
+        words.requestFocus();
+    }
+
+    /** Shows whether it is the one that is pointed at. */
+    void light(Optional<Spotted> pointed) {
         pseudoClassStateChanged(
                 PseudoClass.getPseudoClass("pointed"),
                 pointed.filter(spotted::isSameAs).isPresent());

@@ -48,6 +48,7 @@ final class LookPane extends ScrollPane {
         setContent(all);
         desk.foundProperty().addListener(o -> rebuild());
         desk.wantedProperty().addListener(o -> rebuild());
+        desk.pointedProperty().addListener(o -> light());
         rebuild();
     }
 
@@ -97,6 +98,7 @@ final class LookPane extends ScrollPane {
             return;
         }
         shown = found;
+        int had = focused();
         List<Node> nodes = new ArrayList<>();
         Optional<Finding.Weight> weight = Optional.empty();
         int number = 0;
@@ -112,11 +114,45 @@ final class LookPane extends ScrollPane {
             nodes.add(quiet(BOOK.say(found.drill().isPresent() ? "nothing" : "looking")));
         }
         rows.getChildren().setAll(nodes);
+        light();
+        keepKeyboard(had);
         int hidden = found.over().found().size() - found.listed().size();
         more.setText(BOOK.say("more", hidden));
         more.setVisible(hidden > 0);
         more.setManaged(hidden > 0);
         showLeft(found.over());
+    }
+
+    private List<FindingRow> findings() {
+        return rows.getChildren().stream()
+                .filter(FindingRow.class::isInstance)
+                .map(FindingRow.class::cast)
+                .toList();
+    }
+
+    private void light() {
+        findings().forEach(r -> r.light(desk.pointedProperty().get()));
+    }
+
+    /** Which row has the keyboard; -1 for none. */
+    private int focused() {
+        Node owner = getScene() == null ? null : getScene().getFocusOwner();
+        for (Node at = owner; at != null; at = at.getParent()) {
+            if (at instanceof FindingRow row) {
+                return findings().indexOf(row);
+            }
+        }
+        return -1;
+    }
+
+    /** Whoever goes through the list by keyboard goes on where they were: the next one has come up there. */
+    private void keepKeyboard(int had) {
+        List<FindingRow> now = findings();
+        if (had >= 0 && now.isEmpty()) {
+            getScene().lookup("#board").requestFocus();
+        } else if (had >= 0) {
+            now.get(Math.min(had, now.size() - 1)).take();
+        }
     }
 
     private static Node heading(Finding.Weight weight, LookOver over) {

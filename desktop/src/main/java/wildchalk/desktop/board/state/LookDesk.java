@@ -72,8 +72,11 @@ public final class LookDesk {
 
     LookDesk(BoardState state) {
         this.state = state;
-        looks = new Newest<>(BOOK.say("looking"), this::show, trouble -> found.set(Found.NOTHING));
-        tries = new Newest<>(BOOK.say("trying"), this::show, trouble -> {});
+        looks = new Newest<>(BOOK.say("looking"), this::show, trouble -> {
+            found.set(Found.NOTHING);
+            state.announce(BOOK.say("trouble"));
+        });
+        tries = new Newest<>(BOOK.say("trying"), this::show, trouble -> state.announce(BOOK.say("trouble")));
         conditions.addListener(o -> look());
         wanted.addListener((o, was, is) -> {
             if (is) {
