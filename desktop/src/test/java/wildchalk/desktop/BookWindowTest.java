@@ -166,7 +166,11 @@ class BookWindowTest extends RealWindow {
                 DrillWriter.write(DemoBook.drills().get(0)));
         Files.writeString(
                 files.resolve("other.drill.json"),
-                DrillWriter.write(DemoBook.drills().get(2).withTitle("Ferry in fog")));
+                DrillWriter.write(DemoBook.drills().stream()
+                        .filter(d -> d.id().equals("ferryman"))
+                        .findFirst()
+                        .orElseThrow()
+                        .withTitle("Ferry in fog")));
         Files.writeString(files.resolve("broken.drill.json"), "{\"format\": \"wild-chalk-drill\",\n \"version\": ");
         picked = files;
         click("#import");

@@ -29,6 +29,7 @@ public final class HurtChecks {
             new Tips(),
             new Slippery(),
             new Heated(),
+            new Chilled(),
             new Strip());
 
     private HurtChecks() {}
