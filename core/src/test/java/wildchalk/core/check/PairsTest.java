@@ -121,7 +121,7 @@ final class PairsTest {
     }
 
     /** Of the drill as a whole, where one rung is enough for all of it, or is as short of people as the other. */
-    private static final Set<String> WHOLE = Set.of("one-side", "no-decision", "tip", "too-few");
+    private static final Set<String> WHOLE = Set.of("one-side", "no-decision", "tip", "too-few", "cold");
 
     /** The rung above has it, the rung below is the harmless twin; what is said of the drill as a whole has no rung. */
     @ParameterizedTest
