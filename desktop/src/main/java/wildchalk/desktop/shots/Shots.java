@@ -172,7 +172,10 @@ public final class Shots extends Application {
         step(() -> click("#sheet-look"));
         rest();
         rest();
-        step(() -> click("#look-0"));
+        rest();
+        step(() -> board().look()
+                .pointedProperty()
+                .set(board().look().foundProperty().get().listed().stream().findFirst()));
         step(() -> picture("look-it-over"));
         step(() -> click("#sheet-words"));
     }
