@@ -8,8 +8,8 @@ import org.junit.jupiter.api.Test;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.End;
-import wildchalk.core.drill.Ends;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.implied.Ends;
 import wildchalk.core.edit.PieceEdits;
 import wildchalk.core.geometry.Vec;
 

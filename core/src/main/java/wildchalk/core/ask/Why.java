@@ -13,6 +13,7 @@ import wildchalk.core.drill.Force;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.measure.Ruler;
@@ -21,9 +22,12 @@ import wildchalk.core.naming.FigureWords;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.timeline.ActionTimes;
 import wildchalk.core.timeline.Timeline;
+import wildchalk.core.wording.Wordbook;
 
 /** Which figures made the time of an action, and whose they are. */
 public final class Why {
+
+    private static final Wordbook LIVE = Wordbook.beside(Why.class, "Live");
 
     /** Whose a figure is. */
     public enum Source {
@@ -188,6 +192,12 @@ public final class Why {
             }
 
             @Override
+            public Void playOn(PlayOn play) {
+                happened.add(LIVE.say(play.until().seconds().isPresent() ? "clock" : "assumed", seconds(play.lasts())));
+                return null;
+            }
+
+            @Override
             public Void handle(Action.Handle handle) {
                 happened.add("takes " + seconds(t.end() - t.start()));
                 return null;
@@ -258,6 +268,11 @@ public final class Why {
 
         @Override
         public List<Figure> blow(Action.Blow blow) {
+            return List.of();
+        }
+
+        @Override
+        public List<Figure> playOn(PlayOn play) {
             return List.of();
         }
 

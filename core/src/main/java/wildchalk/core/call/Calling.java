@@ -39,7 +39,9 @@ public record Calling(
         /** Corners, by number. */
         CORNERS,
         /** Those who play. */
-        PLAYERS
+        PLAYERS,
+        /** Calls of several figures, each of which says something. */
+        CODES
     }
 
     /** More than these are not told apart when they are shouted. */
@@ -89,7 +91,7 @@ public record Calling(
         }
 
         private CallRules rules() {
-            return rules.orElse(what == What.CORNERS ? CallRules.HAT : CallRules.FAIR);
+            return rules.orElse(what == What.CORNERS || what == What.CODES ? CallRules.HAT : CallRules.FAIR);
         }
 
         private boolean isRule(String part) {
@@ -151,6 +153,7 @@ public record Calling(
                 return is(What.CORNERS, n > 1 ? Math.min(n, MOST) : CORNERS, false);
             }
             return part.equals(BOOK.say("colours")) && is(What.COLOURS, 0, false)
+                    || part.equals(BOOK.say("codes")) && is(What.CODES, 0, false)
                     || part.equals(BOOK.say("players")) && is(What.PLAYERS, 0, false);
         }
 
@@ -173,6 +176,7 @@ public record Calling(
             case WORDS -> {}
             case COLOURS -> parts.add(BOOK.say("colours"));
             case PLAYERS -> parts.add(BOOK.say("players"));
+            case CODES -> parts.add(BOOK.say("codes"));
             case CORNERS -> parts.add(BOOK.say("corners") + " " + count);
             case GAPS -> parts.add(BOOK.say("gaps") + " " + count
                     + (numbering == Numbering.ODD_AND_EVEN ? " " + BOOK.say("odd") : ""));
@@ -218,13 +222,15 @@ public record Calling(
      *
      * @param colours words for the colours that are out
      * @param players what those are called who play
+     * @param codes calls of several figures
      */
-    public List<Call> calls(List<String> colours, List<String> players) {
+    public List<Call> calls(List<String> colours, List<String> players, List<String> codes) {
         List<Call> calls = new ArrayList<>();
         switch (what) {
             case WORDS -> {}
             case COLOURS -> colours.forEach(c -> calls.add(new Call(c, 0)));
             case PLAYERS -> players.forEach(p -> calls.add(new Call(p, 0)));
+            case CODES -> codes.forEach(c -> calls.add(new Call(c, 0)));
             case CORNERS -> {
                 for (int n = 1; n <= count; n++) {
                     calls.add(new Call(BOOK.say("corner", n), 0));

@@ -8,6 +8,7 @@ import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 
@@ -27,6 +28,7 @@ public enum Skill {
     FOOTWORK("footwork"),
     DECIDING("decisions"),
     TALKING("talking"),
+    LIVE_PLAY("live play"),
     CONTACT("contact");
 
     private final String words;
@@ -129,6 +131,12 @@ public enum Skill {
 
             @Override
             public Void blow(Action.Blow blow) {
+                return null;
+            }
+
+            @Override
+            public Void playOn(PlayOn play) {
+                skills.add(LIVE_PLAY);
                 return null;
             }
 

@@ -14,6 +14,7 @@ import java.util.OptionalDouble;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Hold;
+import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Travel;
 
 /** The words that each sport has for what its people do; a sport is known by its ball. */
@@ -53,6 +54,11 @@ public final class Deeds {
 
         @Override
         public Optional<Deed.Kind> blow(Action.Blow blow) {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<Deed.Kind> playOn(PlayOn play) {
             return Optional.empty();
         }
 

@@ -4,7 +4,7 @@ import java.util.Optional;
 
 /** Something a person does. */
 public sealed interface Action
-        permits Travel, Action.Delivery, Action.Shadow, Hold, Action.Call, Action.Blow, Action.Handle {
+        permits Travel, Action.Delivery, Action.Shadow, Hold, Action.Call, Action.Blow, Action.Handle, PlayOn {
 
     /** Unique within its drill. */
     String id();

@@ -33,6 +33,9 @@ public interface ActionCases<R> {
     /** For {@link Action.Handle}. */
     R handle(Action.Handle handle);
 
+    /** For {@link PlayOn}. */
+    R playOn(PlayOn play);
+
     /** One answer for all that move along a path, and one for each other kind. */
     interface Travels<R> extends ActionCases<R> {
 

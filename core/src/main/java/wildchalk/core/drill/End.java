@@ -13,7 +13,7 @@ public enum End {
     }
 
     /** At which end a place is; half-way counts as the goal's. */
-    static End of(double x) {
+    public static End of(double x) {
         return x < 0 ? OWN_GOAL : GOAL;
     }
 }

@@ -9,7 +9,7 @@ import wildchalk.core.colour.Bib;
  * end a team attacks.
  */
 public sealed interface Instruction
-        permits Limit, Rotation, Instruction.Read, Instruction.Freeze, Instruction.MoveOn, Instruction.Attacks {
+        permits Limit, Rotation, Game, Instruction.Read, Instruction.Freeze, Instruction.MoveOn, Instruction.Attacks {
 
     /** Unique within its drill. */
     String id();
@@ -40,6 +40,9 @@ public sealed interface Instruction
 
         /** For {@link Rotation}. */
         R rotation(Rotation rotation);
+
+        /** For {@link Game}. */
+        R game(Game game);
     }
 
     /**

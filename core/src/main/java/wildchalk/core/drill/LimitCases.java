@@ -3,8 +3,8 @@ package wildchalk.core.drill;
 /** One answer for each kind of limit: a new kind is not compiled until every place has answered. */
 public interface LimitCases<R> {
 
-    /** For {@link Limit.AtMost}. */
-    R atMost(Limit.AtMost atMost);
+    /** For {@link Limit.Number}. */
+    R number(Limit.Number number);
 
     /** For {@link Limit.PassesFirst}. */
     R passesFirst(Limit.PassesFirst passesFirst);
@@ -17,6 +17,9 @@ public interface LimitCases<R> {
 
     /** For {@link Limit.OnlyIn}. */
     R onlyIn(Limit.OnlyIn onlyIn);
+
+    /** For {@link Limit.StayIn}. */
+    R stayIn(Limit.StayIn stay);
 
     /** For {@link Limit.NotBefore}. */
     R notBefore(Limit.NotBefore notBefore);

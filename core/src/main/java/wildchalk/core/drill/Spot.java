@@ -33,6 +33,9 @@ public sealed interface Spot {
 
         /** For {@link OnLine}. */
         R onLine(OnLine onLine);
+
+        /** For {@link Coded}. */
+        R coded(Coded coded);
     }
 
     record Place(Vec at) implements Spot {
@@ -93,6 +96,19 @@ public sealed interface Spot {
         @Override
         public <R> R match(Cases<R> cases) {
             return cases.onLine(this);
+        }
+    }
+
+    /**
+     * What a figure of a call says: where that is is known when it is called.
+     *
+     * @param code id of what is said of the call
+     * @param part which of its figures, from 0
+     */
+    record Coded(String code, int part) implements Spot {
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.coded(this);
         }
     }
 

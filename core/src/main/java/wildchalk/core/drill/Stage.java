@@ -2,11 +2,14 @@ package wildchalk.core.drill;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.score.Aloud;
 import wildchalk.core.surface.Surface;
@@ -197,12 +200,52 @@ public record Stage(
         return stations().stream().filter(s -> s.contains(place(piece))).findFirst();
     }
 
-    /** The surface with the areas that are marked out on it, so that rules and cues can name them like its own. */
+    /** The surface with its goals, baskets and nets where this stage has them, without those that are taken down. */
+    public Surface set(Surface surface) {
+        Set<String> down = instructions(Game.GoalAt.class).stream()
+                .filter(g -> g.at().isEmpty())
+                .map(Game.GoalAt::target)
+                .collect(Collectors.toSet());
+        Surface moved = moved(surface);
+        return down.isEmpty()
+                ? moved
+                : moved.withTargets(moved.targets().stream()
+                        .filter(t -> !down.contains(t.id()))
+                        .toList());
+    }
+
+    /** The same with those that are taken down where they were, because something may yet be about them. */
+    private Surface moved(Surface surface) {
+        Map<String, Game.GoalAt> by = new HashMap<>();
+        instructions(Game.GoalAt.class).stream()
+                .filter(g -> g.at().isPresent())
+                .forEach(g -> by.put(g.target(), g));
+        return by.isEmpty()
+                ? surface
+                : surface.withTargets(surface.targets().stream()
+                        .map(t -> by.containsKey(t.id())
+                                ? t.standing(
+                                        by.get(t.id()).at().get(), by.get(t.id()).facing())
+                                : t)
+                        .toList());
+    }
+
+    /** Whether a goal, basket or net of the surface is taken down. */
+    public boolean isDown(String target) {
+        return instructions(Game.GoalAt.class).stream()
+                .anyMatch(g -> g.target().equals(target) && g.at().isEmpty());
+    }
+
+    /**
+     * The surface with the areas that are marked out on it, so that rules and cues can name them like its own, and with
+     * goals where they were moved to.
+     */
     public Surface marked(Surface surface) {
         List<Piece.Area> areas = areas();
+        Surface set = moved(surface);
         return areas.isEmpty()
-                ? surface
-                : surface.withZones(areas.stream()
+                ? set
+                : set.withZones(areas.stream()
                         .map(a -> new Surface.Zone(
                                 a.id(), Areas.name(a), a.outline().at(a.at())))
                         .toList());

@@ -11,6 +11,7 @@ import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Hold;
+import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.naming.PieceWords;
@@ -67,6 +68,11 @@ public final class ActionEdits {
         @Override
         public String blow(Action.Blow blow) {
             return "blow";
+        }
+
+        @Override
+        public String playOn(PlayOn play) {
+            return "play on";
         }
 
         @Override
@@ -254,6 +260,11 @@ public final class ActionEdits {
             @Override
             public String blow(Action.Blow blow) {
                 return "whistle";
+            }
+
+            @Override
+            public String playOn(PlayOn play) {
+                return kind(play);
             }
 
             @Override

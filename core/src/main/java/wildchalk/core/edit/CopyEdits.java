@@ -13,12 +13,12 @@ import wildchalk.core.colour.Bib;
 import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Ends;
 import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.GivenIds;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.implied.Ends;
 import wildchalk.core.surface.Surface;
 
 /** Edits that put a part of a stage somewhere else, or once more: copies and mirrors, with what happens in them. */
@@ -128,7 +128,30 @@ public final class CopyEdits {
     }
 
     /** A stage with one more part, and the ids of the part's pieces there. */
-    private record Put(Stage stage, Set<String> ids) {}
+    private record Put(Stage stage, Set<String> ids, Map<String, String> all) {}
+
+    /**
+     * A stage with a part once more.
+     *
+     * @param ids of everything in the part, with the id that its copy has
+     */
+    record Copied(Stage stage, Map<String, String> ids) {}
+
+    /** The stage with the chosen pieces and what their people do once more. */
+    static Copied copied(Stage stage, FreeIds free, Set<String> chosen, Placement placement, Surface surface) {
+        Part part = part(stage, chosen);
+        Put put = with(stage, free, part, placement, surface, true);
+        Map<String, String> ids = new LinkedHashMap<>();
+        Set<String> there = put.stage().ids();
+        Stream.of(
+                        part.pieces().stream().map(Piece::id),
+                        part.actions().stream().map(Action::id),
+                        part.instructions().stream().map(Instruction::id))
+                .flatMap(s -> s)
+                .filter(id -> there.contains(put.all().getOrDefault(id, "")))
+                .forEach(id -> ids.put(id, put.all().get(id)));
+        return new Copied(put.stage(), ids);
+    }
 
     private static Put with(
             Stage stage, FreeIds free, Part part, Placement placement, Surface surface, boolean freshLabels) {
@@ -151,7 +174,8 @@ public final class CopyEdits {
                 .forEach(i -> said.add(transfer.instruction(i)));
         return new Put(
                 stage.withPieces(pieces).withActions(actions).withInstructions(said),
-                part.pieces().stream().map(p -> transfer.ids().get(p.id())).collect(Collectors.toSet()));
+                part.pieces().stream().map(p -> transfer.ids().get(p.id())).collect(Collectors.toSet()),
+                transfer.ids());
     }
 
     /** Free ids for everything in the part that others can name. */

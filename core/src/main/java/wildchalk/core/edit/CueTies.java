@@ -8,14 +8,17 @@ import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.CueCases;
+import wildchalk.core.drill.Game;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.LimitCases;
+import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Sign;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.Whom;
 
 /** Loosens cues, and what is said, from people, pieces and actions that are gone. */
 final class CueTies {
@@ -65,6 +68,11 @@ final class CueTies {
             @Override
             public Action blow(Action.Blow blow) {
                 return blow;
+            }
+
+            @Override
+            public Action playOn(PlayOn play) {
+                return PlayTies.without(play, gone);
             }
 
             @Override
@@ -146,6 +154,11 @@ final class CueTies {
             }
 
             @Override
+            public Optional<Instruction> game(Game game) {
+                return PlayTies.without(game, gone);
+            }
+
+            @Override
             public Optional<Instruction> rotation(Rotation rotation) {
                 return rotation.matchRotation(new RotationTies(gone));
             }
@@ -156,8 +169,20 @@ final class CueTies {
     private record Loosened(Set<String> gone) implements LimitCases<Optional<Instruction>> {
 
         @Override
-        public Optional<Instruction> atMost(Limit.AtMost most) {
-            return most.who().filter(gone::contains).isPresent() ? Optional.empty() : Optional.of(most);
+        public Optional<Instruction> number(Limit.Number number) {
+            Limit.Span span = number.span();
+            // What counted until a moment that is gone would count for ever.
+            boolean lost = span.from().isPresent() && within(span.from()).isEmpty()
+                    || span.until().isPresent() && within(span.until()).isEmpty();
+            return lost
+                    ? Optional.empty()
+                    : span.whom()
+                            .without(gone)
+                            .map(w -> number.over(span.of(w).between(within(span.from()), within(span.until()))));
+        }
+
+        private Optional<Trigger> within(Optional<Trigger> moment) {
+            return moment.flatMap(t -> left(t, gone));
         }
 
         @Override
@@ -183,19 +208,30 @@ final class CueTies {
 
         @Override
         public Optional<Instruction> onlyIn(Limit.OnlyIn only) {
-            return gone.contains(only.zone())
+            // Nobody may come in where all who might are gone.
+            Whom whom = only.whom().without(gone).orElse(new Whom.People(List.of()));
+            boolean lost = gone.contains(only.zone())
+                    || only.from().isPresent() && within(only.from()).isEmpty();
+            return lost
                     ? Optional.empty()
-                    : Optional.of(new Limit.OnlyIn(
-                            only.id(),
-                            only.zone(),
-                            only.who().stream().filter(w -> !gone.contains(w)).toList()));
+                    : Optional.of(new Limit.OnlyIn(only.id(), only.zone(), whom, within(only.from())));
+        }
+
+        @Override
+        public Optional<Instruction> stayIn(Limit.StayIn stay) {
+            boolean lost = gone.contains(stay.zone())
+                    || stay.until().isPresent() && within(stay.until()).isEmpty();
+            return lost
+                    ? Optional.empty()
+                    : stay.whom()
+                            .without(gone)
+                            .map(w -> new Limit.StayIn(stay.id(), w, stay.zone(), within(stay.until())));
         }
 
         @Override
         public Optional<Instruction> notBefore(Limit.NotBefore before) {
-            return gone.contains(before.who())
-                    ? Optional.empty()
-                    : left(before.moment(), gone).map(t -> new Limit.NotBefore(before.id(), before.who(), t));
+            return before.whom().without(gone).flatMap(w -> left(before.moment(), gone)
+                    .map(t -> new Limit.NotBefore(before.id(), w, t)));
         }
     }
 

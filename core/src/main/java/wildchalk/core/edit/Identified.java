@@ -5,6 +5,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Game;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Piece;
@@ -221,6 +222,11 @@ sealed interface Identified {
                 @Override
                 public String limit(Limit limit) {
                     return "a limit";
+                }
+
+                @Override
+                public String game(Game game) {
+                    return PieceWords.game();
                 }
 
                 @Override

@@ -14,6 +14,7 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Force;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Hold;
+import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Sending;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.surface.Surface;
@@ -154,6 +155,11 @@ public final class LineWays {
 
         @Override
         public List<Group> blow(Action.Blow blow) {
+            return List.of();
+        }
+
+        @Override
+        public List<Group> playOn(PlayOn play) {
             return List.of();
         }
 

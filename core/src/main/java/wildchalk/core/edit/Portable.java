@@ -12,6 +12,7 @@ import wildchalk.core.colour.Colour;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.FreeIds;
+import wildchalk.core.drill.Game;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.LimitCases;
@@ -20,6 +21,7 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Whom;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.soundness.Soundness;
 import wildchalk.core.surface.Marking;
@@ -182,6 +184,11 @@ record Portable(Stage stage, List<String> lost) {
                 }
 
                 @Override
+                public Spot coded(Spot.Coded c) {
+                    return c;
+                }
+
+                @Override
                 public Spot atTarget(Spot.AtTarget t) {
                     return surface.target(t.target())
                             .map(target -> (Spot) new Spot.AtPiece(
@@ -226,6 +233,12 @@ record Portable(Stage stage, List<String> lost) {
                 }
 
                 @Override
+                public Optional<Instruction> game(Game game) {
+                    // Whoever is something is so among those who are there; goals stand for all.
+                    return game instanceof Game.GoalAt ? Optional.empty() : Optional.of(game);
+                }
+
+                @Override
                 public Optional<Instruction> rotation(Rotation rotation) {
                     // Where its people go is theirs; when reps begin, and on which side, is of all stations at once.
                     return rotation instanceof Rotation.Goes || rotation instanceof Rotation.Shares
@@ -243,8 +256,8 @@ record Portable(Stage stage, List<String> lost) {
         private final class Freed implements LimitCases<Optional<Instruction>> {
 
             @Override
-            public Optional<Instruction> atMost(Limit.AtMost most) {
-                return most.who().isPresent() ? Optional.of(most) : stays();
+            public Optional<Instruction> number(Limit.Number number) {
+                return number.whom() instanceof Whom.People ? Optional.of(number) : stays();
             }
 
             @Override
@@ -265,8 +278,17 @@ record Portable(Stage stage, List<String> lost) {
             @Override
             public Optional<Instruction> onlyIn(Limit.OnlyIn only) {
                 mark(only.zone());
-                return Optional.of(
-                        new Limit.OnlyIn(only.id(), zones.getOrDefault(only.zone(), only.zone()), only.who()));
+                return Optional.of(new Limit.OnlyIn(only.id(), here(only.zone()), only.whom(), only.from()));
+            }
+
+            @Override
+            public Optional<Instruction> stayIn(Limit.StayIn stay) {
+                mark(stay.zone());
+                return Optional.of(new Limit.StayIn(stay.id(), stay.whom(), here(stay.zone()), stay.until()));
+            }
+
+            private String here(String zone) {
+                return zones.getOrDefault(zone, zone);
             }
 
             @Override

@@ -21,6 +21,7 @@ import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
+import wildchalk.core.drill.Whom;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.naming.EffortWords;
 import wildchalk.core.rehearsal.Places;
@@ -66,14 +67,14 @@ public final class ReadyChanges {
         secondBall(rung, stage, timeline, surface)
                 .map(c -> warned(c, TWO_BALLS))
                 .ifPresent(changes::add);
-        if (stage.instructions(Limit.AtMost.class).stream()
-                        .noneMatch(l ->
-                                l.counted() == Limit.Counted.TOUCHES && l.who().isEmpty())
+        if (stage.instructions(Limit.Number.class).stream()
+                        .noneMatch(l -> l.counted() == Limit.Counted.TOUCHES && l.whom() instanceof Whom.Everybody)
                 && !stage.balls().isEmpty()) {
             changes.add(making(
                     "Two touches at most",
                     rung,
-                    (s, ids) -> s.saying(new Limit.AtMost(ids.take("l"), Limit.Counted.TOUCHES, 2, Optional.empty()))));
+                    (s, ids) ->
+                            s.saying(Limit.Number.atMost(ids.take("l"), Limit.Counted.TOUCHES, 2, Whom.EVERYBODY))));
         }
         if (stage.instructions(Limit.Within.class).isEmpty()
                 && stage.actions().stream().anyMatch(Action.Shot.class::isInstance)) {

@@ -5,6 +5,7 @@ import java.util.function.UnaryOperator;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Hold;
+import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
@@ -73,6 +74,11 @@ record Respotted(UnaryOperator<Spot> spots) implements ActionCases.Travels<Actio
     @Override
     public Action blow(Action.Blow blow) {
         return blow;
+    }
+
+    @Override
+    public Action playOn(PlayOn play) {
+        return play;
     }
 
     @Override

@@ -10,6 +10,7 @@ import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
@@ -88,6 +89,11 @@ public final class Retelling {
 
             @Override
             public Optional<Edit<Drill>> blow(Action.Blow blow) {
+                return Optional.empty();
+            }
+
+            @Override
+            public Optional<Edit<Drill>> playOn(PlayOn play) {
                 return Optional.empty();
             }
 

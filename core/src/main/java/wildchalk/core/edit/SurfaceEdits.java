@@ -7,6 +7,7 @@ import java.util.function.UnaryOperator;
 import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Game;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Limit;
@@ -178,6 +179,11 @@ public final class SurfaceEdits {
                 }
 
                 @Override
+                public Instruction game(Game game) {
+                    return game;
+                }
+
+                @Override
                 public Instruction rotation(Rotation rotation) {
                     return rotation;
                 }
@@ -199,6 +205,11 @@ public final class SurfaceEdits {
                 @Override
                 public Spot onLine(Spot.OnLine o) {
                     return o;
+                }
+
+                @Override
+                public Spot coded(Spot.Coded c) {
+                    return c;
                 }
 
                 @Override

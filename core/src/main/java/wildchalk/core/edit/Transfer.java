@@ -5,6 +5,7 @@ import java.util.function.Predicate;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Game;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Instruction;
@@ -13,11 +14,13 @@ import wildchalk.core.drill.LimitCases;
 import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PieceCases;
+import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Queue;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
+import wildchalk.core.drill.Whom;
 import wildchalk.core.geometry.Vec;
 
 /**
@@ -71,6 +74,10 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
 
     Cue.Trigger trigger(Cue.Trigger trigger) {
         return trigger.match(new TransferredMoments(this));
+    }
+
+    private Whom whom(Whom whom) {
+        return whom.mapped(this::id);
     }
 
     private Cue cue(Cue cue) {
@@ -250,6 +257,18 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
         }
 
         @Override
+        public Action playOn(PlayOn play) {
+            return new PlayOn(
+                    id(play.id()),
+                    id(play.who()),
+                    play.sides().stream().map(Transfer.this::whom).toList(),
+                    play.area().map(Transfer.this::zone),
+                    play.until().over(play.until().line().map(Transfer.this::name)),
+                    play.rule(),
+                    cue(play.cue()));
+        }
+
+        @Override
         public Action handle(Action.Handle h) {
             return new Action.Handle(id(h.id()), id(h.who()), id(h.piece()), h.deed(), cue(h.cue()));
         }
@@ -320,13 +339,27 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
         }
 
         @Override
+        public Instruction game(Game game) {
+            return game.matchGame(new GameTransfer(Transfer.this::id, Transfer.this::cue));
+        }
+
+        @Override
         public Instruction rotation(Rotation rotation) {
             return rotation.matchRotation(new RotationTransfer(Transfer.this::id, Transfer.this::cue));
         }
 
         @Override
-        public Instruction atMost(Limit.AtMost l) {
-            return new Limit.AtMost(id(l.id()), l.counted(), l.most(), l.who().map(Transfer.this::id));
+        public Instruction number(Limit.Number l) {
+            Limit.Span span = l.span();
+            return new Limit.Number(
+                    id(l.id()),
+                    l.counted(),
+                    l.bound(),
+                    l.n(),
+                    span.of(whom(span.whom()))
+                            .between(
+                                    span.from().map(Transfer.this::trigger),
+                                    span.until().map(Transfer.this::trigger)));
         }
 
         @Override
@@ -351,14 +384,18 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
         @Override
         public Instruction onlyIn(Limit.OnlyIn l) {
             return new Limit.OnlyIn(
-                    id(l.id()),
-                    zone(l.zone()),
-                    l.who().stream().map(Transfer.this::id).toList());
+                    id(l.id()), zone(l.zone()), whom(l.whom()), l.from().map(Transfer.this::trigger));
+        }
+
+        @Override
+        public Instruction stayIn(Limit.StayIn l) {
+            return new Limit.StayIn(
+                    id(l.id()), whom(l.whom()), zone(l.zone()), l.until().map(Transfer.this::trigger));
         }
 
         @Override
         public Instruction notBefore(Limit.NotBefore l) {
-            return new Limit.NotBefore(id(l.id()), id(l.who()), trigger(l.moment()));
+            return new Limit.NotBefore(id(l.id()), whom(l.whom()), trigger(l.moment()));
         }
     }
 
@@ -382,6 +419,11 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
         @Override
         public Spot atTarget(Spot.AtTarget t) {
             return new Spot.AtTarget(name(t.target()));
+        }
+
+        @Override
+        public Spot coded(Spot.Coded c) {
+            return new Spot.Coded(id(c.code()), c.part());
         }
     }
 }

@@ -5,7 +5,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import wildchalk.core.drill.NextInLine;
+import wildchalk.core.drill.implied.NextInLine;
 import wildchalk.core.flow.Flow.Side;
 import wildchalk.core.geometry.Vec;
 

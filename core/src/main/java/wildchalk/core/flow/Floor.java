@@ -3,8 +3,8 @@ package wildchalk.core.flow;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import wildchalk.core.drill.NextInLine;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.implied.NextInLine;
 import wildchalk.core.flow.Flow.Side;
 
 /** Who waits where: a line for each role on each side that has people of its own, and those who are out. */

@@ -10,12 +10,12 @@ import java.util.Optional;
 import java.util.Set;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Dose;
-import wildchalk.core.drill.NextInLine;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Queue;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.When;
+import wildchalk.core.drill.implied.NextInLine;
 import wildchalk.core.flow.Flow.Side;
 import wildchalk.core.geometry.Vec;
 

@@ -2,8 +2,8 @@ package wildchalk.core.flow;
 
 import java.util.HashMap;
 import java.util.Map;
-import wildchalk.core.drill.NextInLine;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.implied.NextInLine;
 import wildchalk.core.flow.Flow.Side;
 import wildchalk.core.geometry.Vec;
 

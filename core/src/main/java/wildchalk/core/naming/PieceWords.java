@@ -114,6 +114,11 @@ public final class PieceWords {
     }
 
     /** What is said between reps, as it is named where it is in the way of something. */
+    public static String game() {
+        return BOOK.say("game");
+    }
+
+    /** What is said of what comes between reps. */
     public static String rotation() {
         return BOOK.say("rotation");
     }

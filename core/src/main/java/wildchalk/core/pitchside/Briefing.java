@@ -13,11 +13,13 @@ import wildchalk.core.call.Calling;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Game;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.measure.Unit;
+import wildchalk.core.rehearsal.Codes;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.BlockWords;
 import wildchalk.core.practice.Content;
@@ -226,10 +228,17 @@ public record Briefing(
     public Aloud aloud(Run run, Block block, String rung) {
         List<Deed.Agreed> agreed = run.done(block.id(), Deed.Agreed.class);
         if (agreed.isEmpty()) {
-            return stage(block, rung).map(Stage::aloud).orElse(Aloud.NOTHING);
+            return stage(block, rung).map(Briefing::aloud).orElse(Aloud.NOTHING);
         }
         Deed.Agreed last = agreed.get(agreed.size() - 1);
         return new Aloud(Calling.read(last.calls()), Scoring.read(last.counts()));
+    }
+
+    /** Where nothing else is said to be called, the codes of the rung are, each once in an order nobody knows. */
+    private static Aloud aloud(Stage stage) {
+        boolean codes =
+                stage.aloud().calling().isEmpty() && !stage.instructions(Game.Code.class).isEmpty();
+        return codes ? stage.aloud().or(new Aloud(Calling.read(BOOK.say("codes")), Optional.empty())) : stage.aloud();
     }
 
     /**
@@ -264,6 +273,17 @@ public record Briefing(
 
     private Optional<Stage> stage(Block block, String rung) {
         return drill(block).map(d -> Ladder.build(d, Says.rung(d, rung).id()));
+    }
+
+    /** What there is to call in a block: colours, players, calls of several figures. */
+    public Calls.Known callable(Block block, String rung) {
+        List<String> codes = stage(block, rung)
+                .map(s -> s.instructions(Game.Code.class).stream()
+                        .flatMap(c -> Codes.all(c).stream())
+                        .map(c -> c.replace('-', ' '))
+                        .toList())
+                .orElse(List.of());
+        return new Calls.Known(colours(block, rung), players(block, rung), codes);
     }
 
     /** Words for the colours of what is out in a block, each once. */

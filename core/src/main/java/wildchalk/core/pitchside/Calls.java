@@ -16,6 +16,25 @@ import wildchalk.core.call.Calling;
  */
 public record Calls(Calling calling, List<Call> may, List<Call> called) {
 
+    /**
+     * What there is to call.
+     *
+     * @param colours words for the colours that are out
+     * @param players what those are called who play
+     * @param codes calls of several figures
+     */
+    public record Known(List<String> colours, List<String> players, List<String> codes) {
+
+        /** Nothing but words. */
+        public static final Known NOTHING = new Known(List.of(), List.of(), List.of());
+
+        public Known {
+            colours = List.copyOf(colours);
+            players = List.copyOf(players);
+            codes = List.copyOf(codes);
+        }
+    }
+
     public Calls {
         may = List.copyOf(may);
         called = List.copyOf(called);
@@ -24,12 +43,10 @@ public record Calls(Calling calling, List<Call> may, List<Call> called) {
     /**
      * Those of a block of a run; empty where there is nothing that could be called.
      *
-     * @param colours words for the colours that are out
-     * @param players what those are called who play
+     * @param known what there is to call
      */
-    public static Optional<Calls> of(
-            Calling calling, List<String> colours, List<String> players, Run run, String block) {
-        List<Call> may = calling.calls(colours, players);
+    public static Optional<Calls> of(Calling calling, Known known, Run run, String block) {
+        List<Call> may = calling.calls(known.colours(), known.players(), known.codes());
         List<Call> called = run.done(block, Deed.Called.class).stream()
                 .flatMap(d -> may.stream().filter(c -> c.word().equals(d.what())))
                 .toList();

@@ -7,6 +7,8 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Instruction.Freeze;
+import wildchalk.core.drill.Game;
+import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Rung;
@@ -16,6 +18,7 @@ import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Content;
 import wildchalk.core.rehearsal.Rehearsal;
 import wildchalk.core.script.Differences;
+import wildchalk.core.script.GameWords;
 import wildchalk.core.script.Script;
 import wildchalk.core.script.ScriptWriter;
 import wildchalk.core.surface.Surface;
@@ -27,7 +30,7 @@ import wildchalk.core.wording.Wordbook;
  *
  * @param say what is new on the rung, its limits, then the coaching points
  * @param ask questions of the rung, then those of the drill
- * @param watch when they are ready for more
+ * @param watch what usually goes wrong and its mend, then when they are ready for more
  * @param care what could hurt somebody
  */
 public record Says(List<String> say, List<String> ask, List<String> watch, List<String> care) {
@@ -72,8 +75,10 @@ public record Says(List<String> say, List<String> ask, List<String> watch, List<
                 .filter(d -> !d.isEmpty())
                 .ifPresent(d -> say.add(Differences.sentence(d, Ladder.variationOf(drill, here.id()))));
         if (say.isEmpty()) {
-            Set<String> limits =
-                    stage.instructions(Limit.class).stream().map(Limit::id).collect(Collectors.toSet());
+            Set<String> limits = stage.instructions().stream()
+                    .filter(i -> i instanceof Limit || i instanceof Game)
+                    .map(Instruction::id)
+                    .collect(Collectors.toSet());
             ScriptWriter.write(stage, timeline, surface, unit).limits().stream()
                     .filter(p -> limits.contains(p.action()))
                     .map(Script.Phrase::text)
@@ -84,7 +89,10 @@ public record Says(List<String> say, List<String> ask, List<String> watch, List<
         List<String> ask = new ArrayList<>();
         stage.instructions(Freeze.class).forEach(f -> add(ask, f.question()));
         drill.questions().stream().filter(q -> !ask.contains(q)).forEach(ask::add);
-        return new Says(say, ask, watch(block, here), drill.cautionsOut());
+        List<String> watch = new ArrayList<>();
+        new GameWords(stage, stage.marked(surface), unit).watched().forEach(w -> watch.add(w.text()));
+        watch.addAll(watch(block, here));
+        return new Says(say, ask, watch, drill.cautionsOut());
     }
 
     private static List<String> watch(Block block, Rung rung) {

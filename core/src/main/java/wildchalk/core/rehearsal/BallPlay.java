@@ -11,6 +11,7 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Delivery;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Reads;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
@@ -261,6 +262,25 @@ final class BallPlay {
             rep.note(Event.Kind.ARRIVAL, pass, by.who(), sent.ball());
             rep.happens(new Cue.Received(pass));
         }
+    }
+
+    /** Live play is over: whoever is to go on with a ball then has the one that was played. */
+    void playedOut(PlayOn play) {
+        rep.actions().stream()
+                .filter(a -> !rep.hasStarted(a.id()) && goesOn(a, play))
+                .filter(a -> a instanceof Delivery || a instanceof Travel.Carry)
+                .map(Action::who)
+                .findFirst()
+                .filter(who -> !deliveries.hasBall(who))
+                .ifPresent(who -> {
+                    deliveries.handOver(play.who(), who, rep.now());
+                    shadows.changedBall(rep.now());
+                });
+    }
+
+    private boolean goesOn(Action action, PlayOn play) {
+        boolean follows = action.cue().trigger().followsOwn() && action.who().equals(play.who());
+        return follows || action.cue().trigger().parts().stream().anyMatch(t -> t.equals(new Cue.After(play.id())));
     }
 
     /** Whether another goes for a ball still, or has only just had it. */

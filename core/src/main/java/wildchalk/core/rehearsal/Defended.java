@@ -10,9 +10,9 @@ import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Action.Shadow;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.End;
-import wildchalk.core.drill.Ends;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.implied.Ends;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;
 

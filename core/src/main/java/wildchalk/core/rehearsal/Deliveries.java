@@ -366,6 +366,23 @@ final class Deliveries {
         return delivery.receiver().filter(people::contains);
     }
 
+    /**
+     * Somebody has the ball from now on that another has, or else the one nearest to that other that nobody has; a ball
+     * on its way is left alone.
+     */
+    void handOver(String from, String to, double time) {
+        Vec at = bodies.track(from).at(time);
+        holder.entrySet().stream()
+                .filter(h -> h.getValue().equals(from))
+                .map(Map.Entry::getKey)
+                .findFirst()
+                .or(() -> tracks.keySet().stream()
+                        .filter(b -> tracks.get(b).sentBy(time).isEmpty())
+                        .min(Comparator.comparingDouble(
+                                b -> place(b, time).orElse(Vec.ZERO).distance(at))))
+                .ifPresent(b -> hold(b, to, time));
+    }
+
     private void hold(String ball, String who, double time) {
         holder.put(ball, who);
         since.put(ball, time);

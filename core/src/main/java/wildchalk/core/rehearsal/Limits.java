@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.stream.Stream;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Cue.Trigger;
+import wildchalk.core.drill.Game;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.LimitCases;
@@ -23,8 +25,8 @@ final class Limits {
 
     private static final LimitCases<Stream<Trigger>> COUNTED_FROM = new LimitCases<>() {
         @Override
-        public Stream<Trigger> atMost(Limit.AtMost most) {
-            return Stream.empty();
+        public Stream<Trigger> number(Limit.Number number) {
+            return Stream.concat(number.span().from().stream(), number.span().until().stream());
         }
 
         @Override
@@ -44,7 +46,12 @@ final class Limits {
 
         @Override
         public Stream<Trigger> onlyIn(Limit.OnlyIn only) {
-            return Stream.empty();
+            return only.from().stream();
+        }
+
+        @Override
+        public Stream<Trigger> stayIn(Limit.StayIn stay) {
+            return stay.until().stream();
         }
 
         @Override
@@ -79,6 +86,11 @@ final class Limits {
         }
 
         @Override
+        public Stream<Trigger> game(Game game) {
+            return game.moment().map(Cue::trigger).stream();
+        }
+
+        @Override
         public Stream<Trigger> rotation(Rotation rotation) {
             return rotation.moment().map(Cue::trigger).stream();
         }
@@ -86,8 +98,8 @@ final class Limits {
 
     private final LimitCases<Void> judging = new LimitCases<>() {
         @Override
-        public Void atMost(Limit.AtMost most) {
-            judge(most);
+        public Void number(Limit.Number number) {
+            judge(number);
             return null;
         }
 
@@ -116,6 +128,12 @@ final class Limits {
         }
 
         @Override
+        public Void stayIn(Limit.StayIn stay) {
+            judge(stay);
+            return null;
+        }
+
+        @Override
         public Void notBefore(Limit.NotBefore before) {
             judge(before);
             return null;
@@ -135,6 +153,8 @@ final class Limits {
     private final Timeline timeline;
     private final Sightings sightings;
     private final Tallies tallies;
+    private final Whoever whoever;
+    private final Breaches breaches;
     private final Surface surface;
     private final List<Breach> found = new ArrayList<>();
 
@@ -144,6 +164,8 @@ final class Limits {
         this.timeline = timeline;
         this.sightings = new Sightings(timeline, surface);
         this.tallies = new Tallies(stage, timeline);
+        this.whoever = new Whoever(stage, timeline);
+        this.breaches = new Breaches(stage, surface);
     }
 
     /** The moments that limits and freezes are about. */
@@ -170,22 +192,9 @@ final class Limits {
                         .toList());
     }
 
-    private void judge(Limit.AtMost most) {
-        for (Tallies.Over over : tallies.over(most)) {
-            String name = Problems.name(stage, over.who());
-            String message =
-                    switch (most.counted()) {
-                        case TOUCHES -> name + " needs " + over.count() + (over.count() == 1 ? " touch" : " touches")
-                                + " and may have " + most.most() + ": let them play it sooner, or allow more";
-                        case DRIBBLES -> name + " needs " + over.count()
-                                + (over.count() == 1 ? " dribble" : " dribbles") + " and may have " + most.most()
-                                + ": make the way shorter, or allow more";
-                        case PASSES -> "this is pass number " + over.count() + ", and only " + most.most()
-                                + " may be played: take one out, or allow more";
-                        case SHOTS -> "this is shot number " + over.count() + ", and only " + most.most()
-                                + " may be taken: take one out, or allow more";
-                    };
-            found.add(new Breach(over.t(), most, over.action(), over.who(), null, message));
+    private void judge(Limit.Number limit) {
+        for (Tallies.Over over : tallies.broken(limit)) {
+            found.add(new Breach(over.t(), limit, over.action(), over.who(), null, breaches.of(limit, over)));
         }
     }
 
@@ -292,33 +301,44 @@ final class Limits {
     }
 
     private void judge(Limit.OnlyIn limit) {
+        double open =
+                limit.from().map(timeline::moment).orElse(OptionalDouble.of(0)).orElse(Double.POSITIVE_INFINITY);
         for (String who : timeline.people()) {
-            if (!limit.who().contains(who)) {
-                sightings
-                        .inZone(who, limit.zone(), 0)
-                        .ifPresent(t -> found.add(new Breach(
-                                t,
-                                limit,
-                                doing(who, t, limit),
-                                who,
-                                null,
-                                Problems.name(stage, who) + " may not be in the " + zone(limit.zone())
-                                        + ": lead the way round it, or let " + Problems.name(stage, who) + " in")));
+            OptionalDouble seen = sightings.inZone(who, limit.zone(), 0);
+            if (seen.isPresent()) {
+                double t = seen.getAsDouble();
+                boolean allowed = whoever.is(who, limit.whom(), t);
+                if (!allowed || t < open - 1e-9) {
+                    found.add(new Breach(
+                            t, limit, doing(who, t, limit), who, null, breaches.inside(limit, who, allowed)));
+                }
+            }
+        }
+    }
+
+    private void judge(Limit.StayIn limit) {
+        double until = limit.until()
+                .map(timeline::moment)
+                .orElse(OptionalDouble.empty())
+                .orElse(Double.POSITIVE_INFINITY);
+        for (String who : whoever.at(limit.whom(), 0, Set.of())) {
+            OptionalDouble out =
+                    timeline.people().contains(who) ? sightings.outOfZone(who, limit.zone()) : OptionalDouble.empty();
+            if (out.isPresent() && out.getAsDouble() < until - 1e-9) {
+                double t = out.getAsDouble();
+                found.add(new Breach(t, limit, doing(who, t, limit), who, null, breaches.outside(limit, who)));
             }
         }
     }
 
     private void judge(Limit.NotBefore limit) {
         double moment = timeline.moment(limit.moment()).orElse(Double.POSITIVE_INFINITY);
-        tallies.firstTouch(limit.who())
-                .filter(touch -> touch.t() < moment - 1e-9)
-                .ifPresent(touch -> found.add(new Breach(
-                        touch.t(),
-                        limit,
-                        touch.action(),
-                        limit.who(),
-                        touch.ball(),
-                        Problems.name(stage, limit.who()) + " may not touch the ball yet: let this wait")));
+        for (String who : timeline.people()) {
+            tallies.firstTouch(who)
+                    .filter(touch -> touch.t() < moment - 1e-9 && whoever.is(who, limit.whom(), touch.t()))
+                    .ifPresent(touch -> found.add(new Breach(
+                            touch.t(), limit, touch.action(), who, touch.ball(), breaches.early(limit, who))));
+        }
     }
 
     /** What somebody is doing at a time; the limit when they are doing nothing. */

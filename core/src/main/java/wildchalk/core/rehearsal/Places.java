@@ -3,6 +3,7 @@ package wildchalk.core.rehearsal;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Reads;
 import wildchalk.core.drill.Spot;
@@ -19,6 +20,7 @@ public final class Places {
 
     private final Stage stage;
     private final Surface surface;
+    private final Choices choices;
     private final Spot.Cases<Vec> at = new Spot.Cases<>() {
         @Override
         public Vec place(Spot.Place p) {
@@ -36,6 +38,11 @@ public final class Places {
         }
 
         @Override
+        public Vec coded(Spot.Coded c) {
+            return Codes.place(stage, choices, c);
+        }
+
+        @Override
         public Vec atTarget(Spot.AtTarget t) {
             return surface.target(t.target()).map(Surface.Target::at).orElse(Vec.ZERO);
         }
@@ -43,6 +50,12 @@ public final class Places {
 
     /** The places of a stage before the whistle. */
     public Places(Stage stage, Surface surface) {
+        this(stage, surface, Choices.NONE);
+    }
+
+    /** @param choices which calls are called that say places */
+    Places(Stage stage, Surface surface, Choices choices) {
+        this.choices = choices;
         this.stage = stage;
         this.surface = surface;
     }

@@ -15,6 +15,7 @@ import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Reads;
+import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.soundness.Soundness;
@@ -67,6 +68,9 @@ final class Problems {
         if (!real || moves && Soundness.spots(action).isEmpty()) {
             add(action, Problem.Kind.NOWHERE, "this goes nowhere: draw it again");
             return false;
+        }
+        if (action instanceof Delivery d && d.to() instanceof Spot.AtTarget t && stage.isDown(t.target())) {
+            add(action, Problem.Kind.NOWHERE, Breaches.BOOK.say("goal.down"));
         }
         return true;
     }

@@ -39,7 +39,12 @@ public final class Rehearsal {
         Surface marked = stage.marked(surface);
         AllWays ways = new AllWays(
                 stage,
-                chosen -> new Decisions(stage, marked, chosen, c -> played(stage, marked, speeds, c)).timeline(),
+                chosen -> new Decisions(
+                                stage,
+                                marked,
+                                chosen,
+                                c -> Duties.played(stage, marked, s -> played(s, marked, speeds, c)))
+                        .timeline(),
                 timeline -> Collisions.told(stage, Limits.judged(stage, marked, timeline)));
         return ways.lookedAt(choices);
     }

@@ -77,6 +77,13 @@ final class RehearsalState {
         return actions.values();
     }
 
+    /** Those that are drawn, and not what somebody does because of what they are at a moment. */
+    Collection<Action> drawn() {
+        return actions.values().stream()
+                .filter(a -> !Duties.isWritten(a.id()))
+                .toList();
+    }
+
     Action action(String id) {
         return actions.get(id);
     }

@@ -20,6 +20,9 @@ final class Sightings {
 
     private static final double LOOK = 0.02;
     private static final double FINE = 1e-4;
+    /** Who is no farther out of a zone than this is on its line, metres. */
+    private static final double ON_THE_LINE = 0.3;
+
     /** Nobody runs, and no ball flies, faster than this, m/s; assumed. */
     private static final double FASTEST_PERSON = 15;
 
@@ -51,6 +54,14 @@ final class Sightings {
                 .orElse(OptionalDouble.empty());
     }
 
+    /** When a person is first seen outside a zone that they are to stay in. */
+    OptionalDouble outOfZone(String who, String zone) {
+        return surface.zone(zone)
+                .map(z -> first(
+                        person(who), 0, p -> !z.contains(p) && awayFrom(z).applyAsDouble(p) > ON_THE_LINE, awayFrom(z)))
+                .orElse(OptionalDouble.empty());
+    }
+
     /** When any ball is first seen in a zone. */
     OptionalDouble inZone(String zone, double from) {
         Optional<Surface.Zone> there = surface.zone(zone);
@@ -64,23 +75,29 @@ final class Sightings {
                         .min();
     }
 
-    /** How often balls have come into a zone from outside before a time. */
+    /** How often somebody has come to have a ball in a zone before a time; one that is played over it is not in it. */
     long entries(String zone, double until) {
         Optional<Surface.Zone> there = surface.zone(zone);
         return there.isEmpty()
                 ? 0
                 : timeline.balls().stream()
-                        .mapToLong(b -> entries(ball(b), there.get(), until))
+                        .mapToLong(b -> entries(b, there.get(), until))
                         .sum();
     }
 
-    private static long entries(Seen ball, Surface.Zone zone, double until) {
+    /** While it is passed about within the zone it stays in it. */
+    private long entries(String id, Surface.Zone zone, double until) {
+        Seen ball = ball(id);
         long entries = 0;
         boolean in = zone.contains(ball.place().apply(0));
         for (double t = ball.from(); t <= until; t += pause(ball, t, awayFrom(zone))) {
-            boolean now = zone.contains(ball.place().apply(t));
-            entries += now && !in ? 1 : 0;
-            in = now;
+            boolean had = timeline.holder(id, t).isPresent();
+            if (!zone.contains(ball.place().apply(t))) {
+                in = false;
+            } else if (had) {
+                entries += in ? 0 : 1;
+                in = true;
+            }
         }
         return entries;
     }

@@ -18,6 +18,7 @@ import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Reads;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
@@ -67,7 +68,7 @@ final class Simulation {
         this.surface = surface;
         this.stage = stage;
         this.choices = choices;
-        this.places = new Places(stage, surface);
+        this.places = new Places(stage, surface, choices);
         Set<String> notTaken = Reads.notTaken(stage, choices);
         this.problems = new Problems(stage, notTaken);
         List<Action> played = stage.actions().stream()
@@ -143,7 +144,7 @@ final class Simulation {
                 lines,
                 rep.happened(),
                 rep.events(),
-                Beats.of(rep.actions(), rep.times()),
+                Beats.of(rep.drawn(), rep.times()),
                 problems.found());
     }
 
@@ -274,6 +275,11 @@ final class Simulation {
             public List<Vec> handle(Action.Handle handle) {
                 return List.of(from);
             }
+
+            @Override
+            public List<Vec> playOn(PlayOn play) {
+                return List.of(from);
+            }
         };
     }
 
@@ -324,6 +330,12 @@ final class Simulation {
         @Override
         public Void handle(Action.Handle handle) {
             rep.plan(handle.deed() == Action.Handle.Deed.DROP ? rep.now() : legs.bend(handle), Kind.END, handle.id());
+            return null;
+        }
+
+        @Override
+        public Void playOn(PlayOn play) {
+            rep.plan(rep.now() + play.lasts(), Kind.END, play.id());
             return null;
         }
 
@@ -380,6 +392,12 @@ final class Simulation {
 
         @Override
         public Void blow(Action.Blow blow) {
+            return null;
+        }
+
+        @Override
+        public Void playOn(PlayOn play) {
+            balls.playedOut(play);
             return null;
         }
 

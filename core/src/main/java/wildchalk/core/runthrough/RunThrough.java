@@ -69,7 +69,7 @@ public record RunThrough(Stage stage, Surface surface, Choices choices, Timeline
      * @param script of this way, which says what stands beside the lines of options
      */
     public Board board(LineKey key, Frame frame, Units units, Aids aids, Script script) {
-        return new Board(surface, stage, timeline, key, frame, units, aids, OptionMarks.of(stage, script));
+        return new Board(stage.set(surface), stage, timeline, key, frame, units, aids, OptionMarks.of(stage, script));
     }
 
     /** The picture with what usually helps to read it. */

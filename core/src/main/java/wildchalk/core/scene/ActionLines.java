@@ -12,6 +12,7 @@ import wildchalk.core.drill.Drill.LineKey;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Curve;
@@ -103,6 +104,11 @@ final class ActionLines {
 
             @Override
             public List<Shape> blow(Action.Blow blow) {
+                return List.of();
+            }
+
+            @Override
+            public List<Shape> playOn(PlayOn play) {
                 return List.of();
             }
 

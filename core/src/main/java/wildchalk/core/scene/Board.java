@@ -10,9 +10,9 @@ import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Drill.LineKey;
-import wildchalk.core.drill.NextInLine;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.implied.NextInLine;
 import wildchalk.core.geometry.Route;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Units;
@@ -79,7 +79,7 @@ public final class Board {
         this.play = timeline;
         this.people = new ArrayList<>(stage.people());
         people.addAll(NextInLine.of(stage, timeline.people()));
-        this.onPicture = new OnPicture(people, timeline, frame.unit());
+        this.onPicture = new OnPicture(people, timeline, new Drift(stage, surface, timeline), frame.unit());
         this.frame = frame;
         this.aids = aids;
         this.drawn = new ToAndFro(stage, timeline, frame.unit());
@@ -88,7 +88,8 @@ public final class Board {
         this.areas = new AreaShapes(frame);
         this.handled = Set.copyOf(timeline.handled());
         StandingShapes standing = new StandingShapes(stage, handled, people, frame);
-        this.chalk = new ChalkShapes(this, tokens, areas, standing, new ActionLines(frame.unit(), key));
+        PlayShapes plays = new PlayShapes(stage, surface, frame);
+        this.chalk = new ChalkShapes(this, tokens, areas, plays, standing, new ActionLines(frame.unit(), key));
         this.wrong = timeline.problems().stream().map(Problem::action).collect(Collectors.toUnmodifiableSet());
     }
 
@@ -186,7 +187,7 @@ public final class Board {
     public List<Shape> glow(Set<String> lit) {
         return stage.actions().stream()
                 .filter(a -> lit.contains(a.id()))
-                .map(a -> chalk.glow(route(a.id())))
+                .map(chalk::glow)
                 .toList();
     }
 

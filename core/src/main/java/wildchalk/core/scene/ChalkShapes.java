@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.function.Predicate;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Curve;
@@ -23,10 +24,18 @@ final class ChalkShapes {
     private final Frame frame;
     private final Tokens tokens;
     private final AreaShapes areas;
+    private final PlayShapes plays;
     private final StandingShapes standing;
     private final ActionLines lines;
 
-    ChalkShapes(Board board, Tokens tokens, AreaShapes areas, StandingShapes standing, ActionLines lines) {
+    ChalkShapes(
+            Board board,
+            Tokens tokens,
+            AreaShapes areas,
+            PlayShapes plays,
+            StandingShapes standing,
+            ActionLines lines) {
+        this.plays = plays;
         this.board = board;
         this.stage = board.stage();
         this.frame = board.frame();
@@ -79,6 +88,13 @@ final class ChalkShapes {
 
     List<Shape> line(Action action, Set<String> chosen) {
         List<Shape> shapes = new ArrayList<>();
+        if (action instanceof PlayOn play) {
+            if (chosen.contains(action.id())) {
+                shapes.add(plays.glow(play));
+            }
+            shapes.addAll(plays.of(play));
+            return board.isLeftOut(action.id()) ? Shape.faint(shapes) : shapes;
+        }
         Route route = board.route(action.id());
         if (chosen.contains(action.id())) {
             shapes.add(glow(route));
@@ -95,7 +111,12 @@ final class ChalkShapes {
         return board.isLeftOut(action.id()) ? Shape.faint(shapes) : shapes;
     }
 
-    Shape glow(Route route) {
+    /** What shows under an action while it is under way. */
+    Shape glow(Action action) {
+        return action instanceof PlayOn play ? plays.glow(play) : glow(board.route(action.id()));
+    }
+
+    private Shape glow(Route route) {
         return new Shape.Stroke(Curve.open(route.points()), frame.unit() * 1.3, Ink.GLOW, List.of(), false);
     }
 

@@ -3,15 +3,16 @@ package wildchalk.core.scene;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
-import wildchalk.core.drill.NextInLine;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.implied.NextInLine;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.motion.Pose;
 import wildchalk.core.timeline.Play;
 
 /**
  * Where people, balls and gear are drawn at a time: where they are, but for what would hide another. A ball in
- * somebody's hands lies in front of them, gear beside them, and whose token lies under another's peeps out.
+ * somebody's hands lies in front of them, gear beside them, and whose token lies under another's peeps out. While
+ * live play goes on tokens drift.
  */
 final class OnPicture {
 
@@ -30,10 +31,12 @@ final class OnPicture {
 
     private final List<Piece.Person> people;
     private final Play play;
+    private final Drift drift;
     private final double unit;
 
     /** @param unit the radius of a token, metres */
-    OnPicture(List<Piece.Person> people, Play play, double unit) {
+    OnPicture(List<Piece.Person> people, Play play, Drift drift, double unit) {
+        this.drift = drift;
         this.people = people;
         this.play = play;
         this.unit = unit;
@@ -56,7 +59,7 @@ final class OnPicture {
             }
             above |= other.id().equals(person);
         }
-        return new Pose(at, there.facing());
+        return new Pose(at.plus(drift.of(person, t)), there.facing());
     }
 
     /** Who is still to come to the front of a line stands in it as far apart as those who wait are drawn. */

@@ -6,7 +6,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
-import wildchalk.core.drill.NextInLine;
+import wildchalk.core.drill.implied.NextInLine;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.setout.Sheet;
 

@@ -2,10 +2,10 @@ package wildchalk.core.scene;
 
 import java.util.List;
 import java.util.Set;
-import wildchalk.core.drill.NextInLine;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PieceCases;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.implied.NextInLine;
 import wildchalk.core.geometry.Curve;
 
 /** What of a piece stands still while a drill plays; balls and people are painted by themselves. */

@@ -6,8 +6,15 @@ package wildchalk.core.score;
  * @param id unique among the counters of a game
  * @param words what it is: "reaching the far zone"
  * @param worth points for one, may be below 0
+ * @param after what it must follow to count, in words: those of another counter, or others; empty for nothing
+ * @param against whether its points go to the others
  */
-public record Counter(String id, String words, Way way, int worth) {
+public record Counter(String id, String words, Way way, int worth, String after, boolean against) {
+
+    /** One that follows nothing, for whoever does it. */
+    public Counter(String id, String words, Way way, int worth) {
+        this(id, words, way, worth, "", false);
+    }
 
     /** How it is counted. */
     public enum Way {

@@ -17,16 +17,19 @@ import wildchalk.core.wording.Wordbook;
  * @param counters in the order of their keys, none for what has only a limit
  * @param fewest whether the fewest points win
  * @param each whether it is counted for each of those who play, rather than for sides
+ * @param bestOf of how many points the better half wins; 0 for any number
  * @param limit what must be kept to, in the coach's words; may be empty
  * @param forfeit what whoever loses does, in the coach's words; may be empty
  */
-public record Scoring(List<Counter> counters, boolean fewest, boolean each, String limit, String forfeit) {
+public record Scoring(
+        List<Counter> counters, boolean fewest, boolean each, int bestOf, String limit, String forfeit) {
 
     /** More counters than these nobody has keys for. */
     public static final int MOST = 9;
 
     private static final Wordbook BOOK = Wordbook.beside(Scoring.class, "Scoring");
     private static final Pattern WORTH = Pattern.compile("(.*\\S)\\s+([+-]?\\d{1,3})");
+    private static final Pattern BEST = Pattern.compile(BOOK.say("best") + "\\s+(\\d{1,3})");
     private static final String NEXT = "; ";
     private static final Map<String, Counter.Way> WAYS = Map.of(
             "row-on", Counter.Way.STREAK_ON,
@@ -40,7 +43,7 @@ public record Scoring(List<Counter> counters, boolean fewest, boolean each, Stri
 
     /** One for sides, without a limit. */
     public Scoring(List<Counter> counters, boolean fewest) {
-        this(counters, fewest, false, "", "");
+        this(counters, fewest, false, 0, "", "");
     }
 
     /** What a coach typed; empty when nothing in it can be counted or kept to. */
@@ -48,6 +51,7 @@ public record Scoring(List<Counter> counters, boolean fewest, boolean each, Stri
         List<Counter> counters = new ArrayList<>();
         boolean fewest = false;
         boolean each = false;
+        int bestOf = 0;
         String limit = "";
         String forfeit = "";
         for (String section : typed.strip().split("\\s*;\\s*")) {
@@ -57,7 +61,10 @@ public record Scoring(List<Counter> counters, boolean fewest, boolean each, Stri
             forfeit = lost.orElse(forfeit);
             if (limited.isEmpty() && lost.isEmpty()) {
                 for (String part : section.split("\\s*,\\s*")) {
-                    if (part.equalsIgnoreCase(BOOK.say("fewest"))) {
+                    Matcher best = BEST.matcher(part.toLowerCase(Locale.ROOT));
+                    if (best.matches()) {
+                        bestOf = Integer.parseInt(best.group(1));
+                    } else if (part.equalsIgnoreCase(BOOK.say("fewest"))) {
                         fewest = true;
                     } else if (part.equalsIgnoreCase(BOOK.say("each"))) {
                         each = true;
@@ -69,7 +76,7 @@ public record Scoring(List<Counter> counters, boolean fewest, boolean each, Stri
         }
         return counters.isEmpty() && limit.isEmpty()
                 ? Optional.empty()
-                : Optional.of(new Scoring(counters, fewest, each, limit, forfeit));
+                : Optional.of(new Scoring(counters, fewest, each, bestOf, limit, forfeit));
     }
 
     /** What comes after a word that a section begins with. */
@@ -84,6 +91,14 @@ public record Scoring(List<Counter> counters, boolean fewest, boolean each, Stri
         Matcher m = WORTH.matcher(part);
         String words = m.matches() ? m.group(1) : part;
         int worth = m.matches() ? Integer.parseInt(m.group(2)) : 1;
+        boolean against = words.toLowerCase(Locale.ROOT).endsWith(" " + BOOK.say("against"));
+        if (against) {
+            words = words.substring(0, words.length() - BOOK.say("against").length() - 1);
+        }
+        String only = " " + BOOK.say("after") + " ";
+        int follows = words.toLowerCase(Locale.ROOT).indexOf(only);
+        String after = follows < 0 ? "" : words.substring(follows + only.length());
+        words = follows < 0 ? words : words.substring(0, follows);
         Counter.Way way = Counter.Way.EACH;
         for (String key : List.of("row-on", "row", "tries", "timed")) {
             String end = " " + BOOK.say(key);
@@ -92,7 +107,7 @@ public record Scoring(List<Counter> counters, boolean fewest, boolean each, Stri
                 words = words.substring(0, words.length() - end.length());
             }
         }
-        return new Counter(free(words, before), words, way, worth);
+        return new Counter(free(words, before), words, way, worth, after, against);
     }
 
     /** An id that follows from the words, so that what was counted is found again when others are added. */
@@ -117,6 +132,9 @@ public record Scoring(List<Counter> counters, boolean fewest, boolean each, Stri
         if (each) {
             parts.add(BOOK.say("each"));
         }
+        if (bestOf > 0) {
+            parts.add(BOOK.say("best") + " " + bestOf);
+        }
         List<String> sections = new ArrayList<>();
         if (!parts.isEmpty()) {
             sections.add(String.join(", ", parts));
@@ -136,9 +154,12 @@ public record Scoring(List<Counter> counters, boolean fewest, boolean each, Stri
                 .map(e -> " " + BOOK.say(e.getKey()))
                 .findFirst()
                 .orElse("");
+        String after = counter.after().isEmpty() ? "" : " " + BOOK.say("after") + " " + counter.after();
+        String against = counter.against() ? " " + BOOK.say("against") : "";
+        String all = counter.words() + way + after + against;
         // A number at the end of the words would be read as what it is worth.
         boolean worth =
-                counter.worth() != 1 || WORTH.matcher(counter.words() + way).matches();
-        return counter.words() + way + (worth ? " " + counter.worth() : "");
+                counter.worth() != 1 || WORTH.matcher(all).matches();
+        return all + (worth ? " " + counter.worth() : "");
     }
 }

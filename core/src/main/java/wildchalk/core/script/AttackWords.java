@@ -5,9 +5,9 @@ import java.util.List;
 import java.util.Optional;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.End;
-import wildchalk.core.drill.Ends;
 import wildchalk.core.drill.Showing.Attack;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.implied.Ends;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.wording.Wordbook;
 

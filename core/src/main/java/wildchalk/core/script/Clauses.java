@@ -12,6 +12,7 @@ import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
@@ -38,6 +39,7 @@ final class Clauses {
     private final Sides sides;
     private final MeetingWords meetings;
     private final TravelWords travels;
+    private final GameWords plays;
     private final List<Phrase> phrases = new ArrayList<>();
     /** What is said of an action after its verb. */
     private final ActionCases.Travels<Void> details = new ActionCases.Travels<>() {
@@ -79,6 +81,12 @@ final class Clauses {
 
         @Override
         public Void blow(Action.Blow blow) {
+            return null;
+        }
+
+        @Override
+        public Void playOn(PlayOn play) {
+            where(plays.told(play), "", play);
             return null;
         }
 
@@ -139,6 +147,11 @@ final class Clauses {
         }
 
         @Override
+        public Boolean playOn(PlayOn play) {
+            return false;
+        }
+
+        @Override
         public Boolean handle(Action.Handle handle) {
             return true;
         }
@@ -160,6 +173,7 @@ final class Clauses {
         this.ahead = new Whereabouts(stage, surface, words, false);
         this.turned = new Whereabouts(stage, surface, words, true);
         this.travels = new TravelWords(ground, moments);
+        this.plays = new GameWords(stage, surface, unit, moments);
     }
 
     /** What has been said so far. */
@@ -301,6 +315,8 @@ final class Clauses {
         }
         if (meetings.isMet(pass)) {
             where(meetings.meets(pass, whereabouts(pass).at(line.get(line.size() - 1))), "", pass);
+        } else if (pass.to() instanceof Spot.Coded) {
+            where(GroundWords.called(stage, List.of(pass.to())).orElse(""), "", pass);
         } else if (moments.receiver(pass).isPresent()) {
             join("to");
             receiver(pass);

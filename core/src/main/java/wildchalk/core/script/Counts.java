@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Map;
 import wildchalk.core.colour.Colour;
 import wildchalk.core.drill.GearKind;
-import wildchalk.core.drill.Needs;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.implied.Needs;
 import wildchalk.core.surface.Surface;
 
 /** What a stage needs, counted: people, gear, balls. */

@@ -6,6 +6,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Instruction;
+import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Reads;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
@@ -75,7 +76,11 @@ final class ForkWords {
         if (who.isPresent()) {
             clauses.name(who.get(), "");
         }
-        clauses.say(fork.read(), who.isPresent() ? "decides" : "decided");
+        String key = stage.action(fork.read().who())
+                .filter(PlayOn.class::isInstance)
+                .map(p -> "ended")
+                .orElse("decided");
+        clauses.say(fork.read(), who.isPresent() ? "decides" : key);
         int before = clauses.phrases().size();
         why(fork);
         if (clauses.phrases().size() == before) {

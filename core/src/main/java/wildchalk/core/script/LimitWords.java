@@ -1,11 +1,10 @@
 package wildchalk.core.script;
 
-import java.util.ArrayList;
-import java.util.List;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.LimitCases;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Whom;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.wording.Wordbook;
@@ -15,15 +14,13 @@ final class LimitWords {
 
     private final Words words;
     private final Moments moments;
+    private final WhomWords whom;
     private final Stage stage;
     private final Surface surface;
     private final LimitCases<String> text = new LimitCases<>() {
         @Override
-        public String atMost(Limit.AtMost most) {
-            String counted = counted(most.counted(), most.most());
-            return most.who()
-                    .map(w -> words.say("limit.for", moments.name(w), counted))
-                    .orElse(counted);
+        public String number(Limit.Number number) {
+            return told(number);
         }
 
         @Override
@@ -55,9 +52,22 @@ final class LimitWords {
 
         @Override
         public String onlyIn(Limit.OnlyIn only) {
-            return only.who().isEmpty()
-                    ? words.say("limit.nobody", zone(only.zone()))
-                    : words.say("limit.only", list(only.who()), zone(only.zone()));
+            String who = whom.of(only.whom());
+            if (only.whom() instanceof Whom.People p && p.named().isEmpty()) {
+                return words.say("limit.nobody", zone(only.zone()));
+            }
+            return only.from()
+                    .map(f -> words.say("limit.only.from", who, zone(only.zone()), moments.bare(f, null)))
+                    .orElse(words.say("limit.only", who, zone(only.zone())));
+        }
+
+        @Override
+        public String stayIn(Limit.StayIn stay) {
+            String until = stay.until()
+                    .map(u -> words.say("limit.until", moments.bare(u, null)))
+                    .orElse("");
+            return words.say(
+                    "limit.stay", whom.of(stay.whom()), WhomWords.count(stay.whom()), zone(stay.zone()), until);
         }
 
         @Override
@@ -70,6 +80,7 @@ final class LimitWords {
         this.stage = stage;
         this.surface = surface;
         this.words = new Words(surface, stage.people());
+        this.whom = new WhomWords(stage, words);
         this.moments = new Moments(stage, surface, unit, words, id -> true, Sides.atStart(stage, surface), id -> true);
     }
 
@@ -85,29 +96,40 @@ final class LimitWords {
     private String told(Limit.NotBefore before) {
         if (before.moment() instanceof Cue.Touches t && stage.person(t.who()).isPresent()) {
             return words.say(
-                    "limit.not.before.touch", moments.name(before.who()), words.word("ball"), moments.name(t.who()));
+                    "limit.not.before.touch", whom.of(before.whom()), words.word("ball"), moments.name(t.who()));
         }
         return words.say(
-                "limit.not.before",
-                moments.name(before.who()),
-                words.word("ball"),
-                moments.bare(before.moment(), null));
+                "limit.not.before", whom.of(before.whom()), words.word("ball"), moments.bare(before.moment(), null));
     }
 
-    private String counted(Limit.Counted counted, int n) {
-        return words.say(
-                n == 0 ? "limit.no." + Wordbook.key(counted) : "limit.at.most." + Wordbook.key(counted),
-                n,
-                words.number(n));
+    private String told(Limit.Number number) {
+        Limit.Span span = number.span();
+        String counted = counted(number);
+        String who = span.whom() instanceof Whom.Everybody
+                ? counted
+                : words.say("limit.for", whom.of(span.whom()), counted, WhomWords.count(span.whom()));
+        String per = span.per() == Limit.Span.usual(number.counted())
+                ? ""
+                : words.say("limit.per." + Wordbook.key(span.per()), words.word("ball"));
+        String from = span.from()
+                .map(f -> words.say("limit.from", moments.bare(f, null)))
+                .orElse("");
+        String until = span.until()
+                .map(u -> words.say("limit.until", moments.bare(u, null)))
+                .orElse("");
+        String feeds = span.feeds() ? "" : words.say("limit.feeds");
+        String otherwise = span.otherwise().isEmpty() ? "" : words.say("limit.otherwise", span.otherwise());
+        return who + per + from + until + feeds + otherwise;
+    }
+
+    private String counted(Limit.Number number) {
+        boolean none = number.n() == 0 && number.bound() == Limit.Bound.AT_MOST;
+        String key =
+                none ? "limit.no." : "limit." + Wordbook.key(number.bound()).replace('-', '.') + ".";
+        return words.say(key + Wordbook.key(number.counted()), number.n(), words.number(number.n()));
     }
 
     private String zone(String id) {
         return words.zone(stage, surface, id);
-    }
-
-    private String list(List<String> who) {
-        List<String> names = new ArrayList<>(who.stream().map(moments::name).toList());
-        String last = names.remove(names.size() - 1);
-        return names.isEmpty() ? last : String.join(words.say("list.comma"), names) + words.say("list.and") + last;
     }
 }

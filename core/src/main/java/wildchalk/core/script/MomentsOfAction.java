@@ -5,6 +5,7 @@ import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.CueCases;
 import wildchalk.core.drill.Hold;
+import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.measure.Unit;
 
@@ -84,6 +85,11 @@ record MomentsOfAction(Moments moments, Words words, Unit unit, Action other, Wh
             }
 
             @Override
+            public String playOn(PlayOn play) {
+                return say("as.play.begins");
+            }
+
+            @Override
             public String handle(Action.Handle handle) {
                 return does();
             }
@@ -136,6 +142,11 @@ record MomentsOfAction(Moments moments, Words words, Unit unit, Action other, Wh
             @Override
             public String blow(Action.Blow blow) {
                 return say("once.done");
+            }
+
+            @Override
+            public String playOn(PlayOn play) {
+                return say("once.played.out");
             }
 
             @Override

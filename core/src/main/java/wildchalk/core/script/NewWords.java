@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Game;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Piece;
@@ -19,6 +20,43 @@ import wildchalk.core.wording.Wordbook;
 record NewWords(Stage below, Stage here, Timeline timeline, Surface surface) {
 
     private static final Wordbook BOOK = Wordbook.beside(NewWords.class, "New");
+
+    private static final Game.Cases<String> GAME = new Game.Cases<>() {
+        @Override
+        public String duty(Game.Duty duty) {
+            return "duty";
+        }
+
+        @Override
+        public String trade(Game.Trade trade) {
+            return "trade";
+        }
+
+        @Override
+        public String says(Game.Says says) {
+            return "says";
+        }
+
+        @Override
+        public String goalAt(Game.GoalAt goal) {
+            return "goal-at";
+        }
+
+        @Override
+        public String twin(Game.Twin twin) {
+            return "twin";
+        }
+
+        @Override
+        public String code(Game.Code code) {
+            return "code";
+        }
+
+        @Override
+        public String watchFor(Game.WatchFor watch) {
+            return "watch-for";
+        }
+    };
 
     static String say(String key, Object... values) {
         return BOOK.say(key, values);
@@ -127,6 +165,11 @@ record NewWords(Stage below, Stage here, Timeline timeline, Surface surface) {
                     @Override
                     public String limit(Limit limit) {
                         return "limit";
+                    }
+
+                    @Override
+                    public String game(Game game) {
+                        return game.matchGame(GAME);
                     }
 
                     @Override

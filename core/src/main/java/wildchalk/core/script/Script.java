@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
-import wildchalk.core.drill.NextInLine;
+import wildchalk.core.drill.implied.NextInLine;
 
 /**
  * A stage in words.

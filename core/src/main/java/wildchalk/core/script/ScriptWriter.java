@@ -8,6 +8,7 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.edit.Twins;
 import wildchalk.core.edit.Unrolled;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.script.Script.Line;
@@ -46,6 +47,7 @@ public final class ScriptWriter {
         List<Phrase> said = new ArrayList<>(stage.instructions(Limit.class).stream()
                 .map(l -> new Phrase(limits.of(l), Part.SAID, "", l.id()))
                 .toList());
+        said.addAll(new GameWords(stage, marked, unit).all());
         said.addAll(new EndWords(stage, surface, timeline, unit).changes());
         stations.movingOn().ifPresent(said::add);
         said.addAll(rotation.all());
@@ -56,6 +58,12 @@ public final class ScriptWriter {
     /** With whoever comes to the front of a line as somebody of their own, where they are played so. */
     private static Stage told(Stage stage, Timeline timeline, RotationWords rotation) {
         Stage told = Unrolled.told(stage, rotation::next);
+        Set<String> copies = Twins.copies(told);
+        told = copies.isEmpty()
+                ? told
+                : told.withActions(told.actions().stream()
+                        .filter(a -> !copies.contains(a.id()))
+                        .toList());
         boolean played = told.people().stream().map(Piece::id).allMatch(timeline.people()::contains);
         return played ? told : stage;
     }

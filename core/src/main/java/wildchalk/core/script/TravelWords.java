@@ -68,6 +68,11 @@ final class TravelWords {
             collects(said, travel);
             return said;
         }
+        Optional<String> called = GroundWords.called(stage, travel.path().through());
+        if (called.isPresent()) {
+            add(said, called.get());
+            return said;
+        }
         OnTheWay.Told along = onTheWay(travel).along(line);
         boolean touches = travel.ending() == Action.Ending.TOUCH && brokenOff.isEmpty();
         Vec last = line.get(line.size() - 1);

@@ -11,11 +11,12 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Hold;
-import wildchalk.core.drill.NextInLine;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PieceCases;
+import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.implied.NextInLine;
 import wildchalk.core.naming.PieceWords;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.wording.Wordbook;
@@ -83,6 +84,11 @@ final class Words {
         @Override
         public String blow(Action.Blow blow) {
             return say("verb.blow");
+        }
+
+        @Override
+        public String playOn(PlayOn play) {
+            return say("verb.play.on");
         }
 
         @Override

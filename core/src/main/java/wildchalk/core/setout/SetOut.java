@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import wildchalk.core.drill.Game;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PieceCases;
@@ -74,6 +75,20 @@ public final class SetOut {
     private final Measurer tape;
     private final Measurer stepping;
 
+    /** Goals that are moved are put down like any other gear. */
+    private static Stage withGoals(Stage stage, Surface surface) {
+        Stage all = stage;
+        for (Game.GoalAt goal : stage.instructions(Game.GoalAt.class)) {
+            double width = surface.target(goal.target())
+                    .map(Surface.Target::width)
+                    .orElse(GearKind.GOAL.width());
+            if (goal.at().isPresent()) {
+                all = all.withPiece(Piece.Item.goal(goal.id(), goal.at().get(), goal.facing(), width));
+            }
+        }
+        return all;
+    }
+
     private SetOut(Stage stage, Surface surface, Units units, int handful) {
         this.stage = stage;
         this.surface = surface;
@@ -88,7 +103,7 @@ public final class SetOut {
      * @param handful cones that fit in a hand; at least 1
      */
     public static Sheet of(Stage stage, Surface surface, Units units, int handful) {
-        return new SetOut(stage, surface, units, handful).sheet();
+        return new SetOut(withGoals(stage, surface), surface, units, handful).sheet();
     }
 
     private Sheet sheet() {

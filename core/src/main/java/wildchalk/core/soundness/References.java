@@ -10,16 +10,19 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.CueCases;
+import wildchalk.core.drill.Game;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.LimitCases;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Sign;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.Whom;
 import wildchalk.core.surface.Surface;
 
 /** Looks whether everything that actions and instructions name is there. */
@@ -99,6 +102,17 @@ final class References {
         }
 
         @Override
+        public Boolean playOn(PlayOn play) {
+            play.area().ifPresent(a -> zone("is about", a, faults));
+            play.until().line().ifPresent(l -> line("is about", l, faults));
+            play.sides().forEach(s -> whom(s, faults));
+            if (play.sides().size() > PlayOn.MOST_SIDES) {
+                faults.add("is played by " + play.sides().size() + " sides: " + PlayOn.MOST_SIDES + " at most");
+            }
+            return true;
+        }
+
+        @Override
         public Boolean handle(Action.Handle handle) {
             return stage.piece(handle.piece())
                             .filter(Piece.Item.class::isInstance)
@@ -133,6 +147,17 @@ final class References {
                     faults.add("is met at " + o.share() + " of a line: a share is from 0 to 1");
                 }
                 return true;
+            }
+
+            @Override
+            public Boolean coded(Spot.Coded c) {
+                boolean there = stage.instructions(Game.Code.class).stream()
+                        .anyMatch(code -> code.id().equals(c.code())
+                                && c.part() >= 0
+                                && c.part() < code.parts().size());
+                return there
+                        || faults.add("goes where figure " + (c.part() + 1) + " of \"" + c.code()
+                                + "\" says, but no call has that figure");
             }
 
             @Override
@@ -265,6 +290,12 @@ final class References {
             }
 
             @Override
+            public List<String> game(Game game) {
+                game.matchGame(new GameFaults(References.this, faults));
+                return faults;
+            }
+
+            @Override
             public List<String> rotation(Rotation rotation) {
                 rotation.matchRotation(new RotationFaults(References.this, stage, faults));
                 return faults;
@@ -272,9 +303,8 @@ final class References {
 
             @Override
             public List<String> limit(Limit limit) {
-                limit.matchLimit(new Bounds(faults))
-                        .filter(w -> stage.person(w).isEmpty())
-                        .forEach(w -> faults.add("is about \"" + w + "\", but no person has that id"));
+                limit.matchLimit(new Bounds(faults));
+                whom(limit.whom(), faults);
                 return faults;
             }
         });
@@ -284,8 +314,9 @@ final class References {
         boolean ball = stage.piece(read.who())
                 .filter(p -> p instanceof Piece.Ball || p instanceof Piece.Supply)
                 .isPresent();
-        if (!ball && stage.person(read.who()).isEmpty()) {
-            faults.add("is decided by \"" + read.who() + "\", but no person and no ball has that id");
+        boolean play = stage.action(read.who()).filter(PlayOn.class::isInstance).isPresent();
+        if (!ball && !play && stage.person(read.who()).isEmpty()) {
+            faults.add("is decided by \"" + read.who() + "\", but no person, no ball and no live play has that id");
         }
         Set<String> options = new HashSet<>();
         read.options().stream()
@@ -325,8 +356,50 @@ final class References {
         sign.at().stream().filter(s -> s.namedPiece().isEmpty()).forEach(s -> spot(s, faults));
     }
 
-    /** The people that a limit is about; what else it names is looked at on the way. */
-    private final class Bounds implements LimitCases<Stream<String>> {
+    /** Whether a goal that is moved is one of the surface's. */
+    void goal(Game.GoalAt goal, List<String> faults) {
+        if (known && surface.target(goal.target()).isEmpty()) {
+            faults.add("moves the target \"" + goal.target() + "\", but the surface has none of that name");
+        }
+    }
+
+    /** Whether both halves of what is tied are there, each thing once. */
+    void twin(Game.Twin twin, List<String> faults) {
+        Set<String> seen = new HashSet<>();
+        Set<String> ids = stage.ids();
+        Stream.concat(twin.pairs().keySet().stream(), twin.pairs().values().stream())
+                .forEach(id -> {
+                    if (!ids.contains(id)) {
+                        faults.add("ties \"" + id + "\", but nothing has that id");
+                    } else if (!seen.add(id)) {
+                        faults.add("ties \"" + id + "\" twice; each has one counterpart");
+                    }
+                });
+    }
+
+    /** Whether what the figures of a call say is there. */
+    void code(Game.Code code, List<String> faults) {
+        for (Game.Part part : code.parts()) {
+            part.pieces().stream()
+                    .filter(id -> stage.piece(id).isEmpty())
+                    .forEach(id -> faults.add("numbers \"" + id + "\", but no piece has that id"));
+            if (part.figures() < 1) {
+                faults.add("has a figure that says nothing: name two pieces for a gap, one for anything else");
+            }
+        }
+    }
+
+    /** Whether those who are named are there. */
+    void whom(Whom whom, List<String> faults) {
+        boolean people = whom instanceof Whom.People;
+        whom.named().stream()
+                .filter(w -> people ? stage.person(w).isEmpty() : stage.piece(w).isEmpty())
+                .forEach(w -> faults.add("is about \"" + w + "\", but "
+                        + (people ? "no person has that id" : "nobody and nothing has that id")));
+    }
+
+    /** What a limit names besides those whom it is about. */
+    private final class Bounds implements LimitCases<Void> {
 
         private final List<String> faults;
 
@@ -335,39 +408,53 @@ final class References {
         }
 
         @Override
-        public Stream<String> atMost(Limit.AtMost most) {
-            return most.who().stream();
+        public Void number(Limit.Number number) {
+            Stream.concat(number.span().from().stream(), number.span().until().stream())
+                    .forEach(this::moment);
+            return null;
+        }
+
+        private void moment(Cue.Trigger moment) {
+            moment.parts().forEach(t -> trigger(t, faults));
         }
 
         @Override
-        public Stream<String> passesFirst(Limit.PassesFirst passes) {
+        public Void passesFirst(Limit.PassesFirst passes) {
             passes.line().ifPresent(l -> line("is about", l, faults));
-            return Stream.empty();
+            return null;
         }
 
         @Override
-        public Stream<String> entriesFirst(Limit.EntriesFirst entries) {
+        public Void entriesFirst(Limit.EntriesFirst entries) {
             zone("is about", entries.zone(), faults);
-            return Stream.empty();
+            return null;
         }
 
         @Override
-        public Stream<String> within(Limit.Within within) {
+        public Void within(Limit.Within within) {
             within.zone().ifPresent(z -> zone("is about", z, faults));
-            within.from().ifPresent(t -> t.parts().forEach(p -> trigger(p, faults)));
-            return Stream.empty();
+            within.from().ifPresent(this::moment);
+            return null;
         }
 
         @Override
-        public Stream<String> onlyIn(Limit.OnlyIn only) {
+        public Void onlyIn(Limit.OnlyIn only) {
             zone("is about", only.zone(), faults);
-            return only.who().stream();
+            only.from().ifPresent(this::moment);
+            return null;
         }
 
         @Override
-        public Stream<String> notBefore(Limit.NotBefore before) {
-            before.moment().parts().forEach(t -> trigger(t, faults));
-            return Stream.of(before.who());
+        public Void stayIn(Limit.StayIn stay) {
+            zone("is about", stay.zone(), faults);
+            stay.until().ifPresent(this::moment);
+            return null;
+        }
+
+        @Override
+        public Void notBefore(Limit.NotBefore before) {
+            moment(before.moment());
+            return null;
         }
     }
 }

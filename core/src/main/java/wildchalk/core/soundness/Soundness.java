@@ -15,6 +15,7 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
@@ -59,6 +60,11 @@ public final class Soundness {
         }
 
         @Override
+        public Optional<Cue.Trigger> playOn(PlayOn play) {
+            return Optional.empty();
+        }
+
+        @Override
         public Optional<Cue.Trigger> handle(Action.Handle handle) {
             return Optional.empty();
         }
@@ -97,6 +103,11 @@ public final class Soundness {
 
         @Override
         public List<Spot> blow(Action.Blow blow) {
+            return List.of();
+        }
+
+        @Override
+        public List<Spot> playOn(PlayOn play) {
             return List.of();
         }
 

@@ -9,6 +9,7 @@ import wildchalk.core.drill.Action.Touch;
 import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Hold;
+import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
@@ -74,6 +75,11 @@ public enum Kind {
 
             @Override
             public Kind blow(Action.Blow blow) {
+                return RUN;
+            }
+
+            @Override
+            public Kind playOn(PlayOn play) {
                 return RUN;
             }
 
@@ -178,6 +184,11 @@ public enum Kind {
         @Override
         public TravelPath blow(Action.Blow blow) {
             return new TravelPath(List.of(Spot.at(blow.who())), false);
+        }
+
+        @Override
+        public TravelPath playOn(PlayOn play) {
+            return new TravelPath(List.of(Spot.at(play.who())), false);
         }
 
         @Override

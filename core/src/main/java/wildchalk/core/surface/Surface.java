@@ -220,6 +220,11 @@ public record Surface(
     public record Target(
             String id, String name, Shape shape, Vec at, double facing, double width, double height, double depth) {
 
+        /** The same elsewhere. */
+        public Target standing(Vec place, double newFacing) {
+            return new Target(id, name, shape, place, newFacing, width, height, depth);
+        }
+
         /** What kind of target. */
         public enum Shape {
             GOAL,
@@ -238,6 +243,12 @@ public record Surface(
         all.addAll(more);
         Layout wider = new Layout(markings(), landmarks(), all, targets(), views());
         return new Surface(title, game, extent, sizes, sources, wider, words);
+    }
+
+    /** The same with other targets. */
+    public Surface withTargets(List<Target> others) {
+        Layout other = new Layout(markings(), landmarks(), zones(), others, views());
+        return new Surface(title, game, extent, sizes, sources, other, words);
     }
 
     /** The zone with this id; empty when there is none. */

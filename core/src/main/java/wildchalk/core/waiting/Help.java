@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Needs;
+import wildchalk.core.drill.implied.Needs;
 import wildchalk.core.edit.Placement;
 import wildchalk.core.flow.Flow;
 import wildchalk.core.flow.Flows;

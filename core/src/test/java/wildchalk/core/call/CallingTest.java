@@ -19,7 +19,7 @@ class CallingTest {
     }
 
     private static List<String> words(Calling calling) {
-        return calling.calls(List.of("red", "blue"), List.of("7", "GK")).stream()
+        return calling.calls(List.of("red", "blue"), List.of("7", "GK"), List.of()).stream()
                 .map(Call::word)
                 .toList();
     }
@@ -37,11 +37,11 @@ class CallingTest {
 
     @Test
     void gapsKnowWhereTheyAre() {
-        List<Call> calls = read("gaps 4 odd and even").calls(List.of(), List.of());
+        List<Call> calls = read("gaps 4 odd and even").calls(List.of(), List.of(), List.of());
         assertEquals(List.of(-1, 1, -2, 2), calls.stream().map(Call::place).toList());
         assertEquals(
                 List.of(1, 2, 3, 4),
-                read("gaps 4").calls(List.of(), List.of()).stream()
+                read("gaps 4").calls(List.of(), List.of(), List.of()).stream()
                         .map(Call::place)
                         .toList());
     }
@@ -88,7 +88,7 @@ class CallingTest {
 
     @Test
     void theNextCallFollowsFromWhatWasCalled() {
-        List<Call> may = read("gaps 6").calls(List.of(), List.of());
+        List<Call> may = read("gaps 6").calls(List.of(), List.of(), List.of());
         List<Call> called = new ArrayList<>();
         for (int i = 0; i < 60; i++) {
             Call next = Caller.next(may, CallRules.FAIR, called, 5);

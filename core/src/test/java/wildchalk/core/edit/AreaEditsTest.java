@@ -17,6 +17,7 @@ import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Whom;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.rehearsal.Rehearsal;
@@ -87,7 +88,8 @@ class AreaEditsTest {
                 .sprint("a1", "p1", Cue.whistle(), 20, 0)
                 .build();
         Drill drill = Ladder.put(Drill.empty("d", "D", "field-hockey", "whole"), stage);
-        Drill ruled = AreaEdits.ruling("s1", ZONE, Optional.of(new Limit.OnlyIn("l1", "z1", List.of())))
+        Drill ruled = AreaEdits.ruling(
+                        "s1", ZONE, Optional.of(new Limit.OnlyIn("l1", "z1", new Whom.People(List.of()))))
                 .apply(drill);
         Stage there = Ladder.build(ruled, "s1");
         assertEquals(
@@ -108,7 +110,7 @@ class AreaEditsTest {
                 .player("p1", 0, 0)
                 .sprint("a1", "p1", Cue.whistle(), 5, 0)
                 .run("a2", "p1", new Cue(new Cue.Enters("p1", "z1"), 0), 5, 5)
-                .say(new Limit.OnlyIn("l1", "z1", List.of("p1")))
+                .say(new Limit.OnlyIn("l1", "z1", new Whom.People(List.of("p1"))))
                 .build();
         Stage without = PieceEdits.removed(stage, Set.of("z1"));
         assertTrue(without.instructions().isEmpty());

@@ -15,6 +15,7 @@ import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Whom;
 import wildchalk.core.soundness.Soundness;
 
 class CueTiesTest {
@@ -85,9 +86,9 @@ class CueTiesTest {
                         new Instruction.Option("o", "x", "", List.of("a1", "a2")),
                         new Instruction.Option("p", "y", "", List.of())),
                 Optional.empty());
-        Limit.AtMost most = new Limit.AtMost("m", Limit.Counted.TOUCHES, 2, Optional.of("7"));
-        Limit.OnlyIn only = new Limit.OnlyIn("z", "circle", List.of("7", "9"));
-        Limit.NotBefore before = new Limit.NotBefore("n", "9", new Cue.Received("a1"));
+        Limit.Number most = Limit.Number.atMost("m", Limit.Counted.TOUCHES, 2, Whom.one("7"));
+        Limit.OnlyIn only = new Limit.OnlyIn("z", "circle", new Whom.People(List.of("7", "9")));
+        Limit.NotBefore before = new Limit.NotBefore("n", Whom.one("9"), new Cue.Received("a1"));
         Limit.Within within = new Limit.Within("w", 4, Optional.empty(), Optional.of(new Cue.With("a1")));
         Instruction.Freeze freeze = new Instruction.Freeze("f", Cue.received("a1"), "?", "");
         List<Instruction> said = List.of(read, most, only, before, within, freeze);
@@ -105,7 +106,7 @@ class CueTiesTest {
                         only),
                 CueTies.without(said, Set.of("a1")));
         assertEquals(
-                List.of(new Limit.OnlyIn("z", "circle", List.of("9")), before, within, freeze),
+                List.of(new Limit.OnlyIn("z", "circle", new Whom.People(List.of("9"))), before, within, freeze),
                 CueTies.without(said, Set.of("7")));
     }
 }

@@ -27,6 +27,7 @@ import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
 import wildchalk.core.drill.Venue;
+import wildchalk.core.drill.Whom;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Route;
 import wildchalk.core.geometry.Vec;
@@ -65,9 +66,9 @@ public final class RandomEdits {
                                 new Instruction.Option("o1", "go", "", List.of("a2")),
                                 new Instruction.Option("o2", "stay", "", List.of())),
                         Optional.empty()))
-                .say(new Limit.AtMost("l1", Limit.Counted.TOUCHES, 2, Optional.of("p2")))
-                .say(new Limit.NotBefore("l2", "p3", new Cue.Received("a1")))
-                .say(new Limit.OnlyIn("l3", "z1", List.of("p2")))
+                .say(Limit.Number.atMost("l1", Limit.Counted.TOUCHES, 2, Whom.one("p2")))
+                .say(new Limit.NotBefore("l2", Whom.one("p3"), new Cue.Received("a1")))
+                .say(new Limit.OnlyIn("l3", "z1", new Whom.People(List.of("p2"))))
                 .piece(new Piece.Zone("z1", new Vec(15, 5), Outline.rectangle(6, 8), "", Colour.BLUE))
                 .say(new Instruction.Freeze("f1", Cue.received("a1"), "?", ""))
                 .build();
@@ -76,7 +77,7 @@ public final class RandomEdits {
         // The upper rung has somebody of its own, who needs others that are there only because they are below.
         Stage above = new Stages()
                 .run("a9", "p3", Cue.received("a1"), 30, 12)
-                .say(new Limit.NotBefore("l9", "p1", new Cue.After("a2")))
+                .say(new Limit.NotBefore("l9", Whom.one("p1"), new Cue.After("a2")))
                 .build();
         rungs.add(new Rung(
                 "s2",

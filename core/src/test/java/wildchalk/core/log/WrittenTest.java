@@ -103,6 +103,7 @@ class WrittenTest {
                                 new Counter("throw", "throws", Counter.Way.TRIES, 1)),
                         false,
                         false,
+                        0,
                         "",
                         ""))
                 : Optional.empty();

@@ -19,6 +19,7 @@ import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.RungPlan;
+import wildchalk.core.drill.Whom;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.practice.Block;
@@ -55,7 +56,7 @@ class BriefingTest {
                         .climbing("Four in a row"),
                 pieces,
                 List.of(),
-                List.of(new Limit.AtMost("l", Limit.Counted.TOUCHES, 3, Optional.of("a"))),
+                List.of(Limit.Number.atMost("l", Limit.Counted.TOUCHES, 3, Whom.one("a"))),
                 List.of());
         Rung high = new Rung(
                 "s2",

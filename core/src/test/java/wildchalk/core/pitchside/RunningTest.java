@@ -147,13 +147,13 @@ class RunningTest {
         running = doing(running, 2000, new Deed.Called("something else"));
         Calling calling = Calling.read("left, right").orElseThrow();
         Run run = running.at(3000);
-        Calls calls = Calls.of(calling, List.of(), List.of(), run, "b1").orElseThrow();
+        Calls calls = Calls.of(calling, Calls.Known.NOTHING, run, "b1").orElseThrow();
         assertEquals(Map.of("left", 1, "right", 0), calls.often());
         assertEquals(
                 Map.of("left", 0, "right", 0),
-                Calls.of(calling, List.of(), List.of(), run, "b2").orElseThrow().often());
+                Calls.of(calling, Calls.Known.NOTHING, run, "b2").orElseThrow().often());
         assertTrue(
-                Calls.of(Calling.read("colours").orElseThrow(), List.of(), List.of(), run, "b1")
+                Calls.of(Calling.read("colours").orElseThrow(), Calls.Known.NOTHING, run, "b1")
                         .isEmpty(),
                 "no colour is out");
     }

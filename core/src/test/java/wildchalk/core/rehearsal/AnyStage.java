@@ -26,6 +26,7 @@ import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
 import wildchalk.core.drill.Wall;
+import wildchalk.core.drill.Whom;
 import wildchalk.core.geometry.Vec;
 
 /** Stages at random, sensible or not, for properties that hold for all of them. */
@@ -242,10 +243,10 @@ public final class AnyStage {
                     Optional.empty()));
         }
         if (n % 3 == 2) {
-            said.add(new Limit.AtMost("l1", Limit.Counted.values()[n % 4], 1, Optional.empty()));
+            said.add(Limit.Number.atMost("l1", Limit.Counted.values()[n % 4], 1, Whom.EVERYBODY));
             said.add(new Limit.Within("l2", 2, Optional.of("circle"), Optional.of(new Cue.With("a1"))));
-            said.add(new Limit.OnlyIn("l3", "circle", List.of("p1", "p9")));
-            said.add(new Limit.NotBefore("l4", "p2", new Cue.Received("a0")));
+            said.add(new Limit.OnlyIn("l3", "circle", new Whom.People(List.of("p1", "p9"))));
+            said.add(new Limit.NotBefore("l4", Whom.one("p2"), new Cue.Received("a0")));
             said.add(new Limit.PassesFirst("l5", 2, Optional.of("halfway-line")));
             said.add(new Limit.EntriesFirst("l6", 1, "circle"));
             said.add(new Instruction.Freeze("f1", Cue.received("a0"), "?", ""));

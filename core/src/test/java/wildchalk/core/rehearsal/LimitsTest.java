@@ -10,13 +10,14 @@ import wildchalk.core.Stages;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Action.Gait;
 import wildchalk.core.drill.Cue;
-import wildchalk.core.drill.Limit.AtMost;
+import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Limit.Counted;
 import wildchalk.core.drill.Limit.EntriesFirst;
 import wildchalk.core.drill.Limit.NotBefore;
 import wildchalk.core.drill.Limit.OnlyIn;
 import wildchalk.core.drill.Limit.PassesFirst;
 import wildchalk.core.drill.Limit.Within;
+import wildchalk.core.drill.Whom;
 import wildchalk.core.motion.Speeds;
 import wildchalk.core.timeline.Event;
 import wildchalk.core.timeline.Timeline;
@@ -50,7 +51,7 @@ class LimitsTest {
 
     @Test
     void oneTouchIsAFirstTimePass() {
-        AtMost one = new AtMost("l", Counted.TOUCHES, 1, Optional.of("8"));
+        Limit.Number one = Limit.Number.atMost("l", Counted.TOUCHES, 1, Whom.one("8"));
         isKept(three().pass("a1", "7", "8", Cue.whistle())
                 .firstTime("a2", "8", "9", Cue.received("a1"))
                 .say(one)
@@ -71,11 +72,12 @@ class LimitsTest {
         Stages stages = three().pass("a1", "7", "8", Cue.whistle())
                 .carry("a2", "8", Cue.received("a1"), 10, 9)
                 .pass("a3", "8", "9", Cue.next());
-        isKept(stages.say(new AtMost("l", Counted.TOUCHES, 5, Optional.empty())).rehearse());
+        isKept(stages.say(Limit.Number.atMost("l", Counted.TOUCHES, 5, Whom.EVERYBODY))
+                .rehearse());
         Timeline t = three().pass("a1", "7", "8", Cue.whistle())
                 .carry("a2", "8", Cue.received("a1"), 10, 9)
                 .pass("a3", "8", "9", Cue.next())
-                .say(new AtMost("l", Counted.TOUCHES, 4, Optional.empty()))
+                .say(Limit.Number.atMost("l", Counted.TOUCHES, 4, Whom.EVERYBODY))
                 .rehearse();
         assertEquals("a3", t.problems().get(0).action());
         breach(t);
@@ -90,7 +92,7 @@ class LimitsTest {
                 .carry("a1", "7", Cue.whistle(), 4, 0)
                 .pass("a2", "7", "8", Cue.next())
                 .carry("a3", "8", Cue.received("a2"), 8, 14);
-        isKept(stages.say(new AtMost("l", Counted.DRIBBLES, 2, Optional.empty()))
+        isKept(stages.say(Limit.Number.atMost("l", Counted.DRIBBLES, 2, Whom.EVERYBODY))
                 .rehearse());
         assertEquals(
                 "a4",
@@ -99,7 +101,7 @@ class LimitsTest {
                         .ball("b", "7")
                         .carry("a1", "7", Cue.whistle(), 2, 0)
                         .carry("a4", "7", Cue.next(), 8, 0)
-                        .say(new AtMost("l", Counted.DRIBBLES, 2, Optional.empty()))
+                        .say(Limit.Number.atMost("l", Counted.DRIBBLES, 2, Whom.EVERYBODY))
                         .rehearse()
                         .problems()
                         .get(0)
@@ -111,7 +113,7 @@ class LimitsTest {
         Timeline t = three().pass("a1", "7", "8", Cue.whistle())
                 .pass("a2", "8", "9", Cue.received("a1"))
                 .pass("a3", "9", "7", Cue.received("a2"))
-                .say(new AtMost("l", Counted.PASSES, 2, Optional.empty()))
+                .say(Limit.Number.atMost("l", Counted.PASSES, 2, Whom.EVERYBODY))
                 .rehearse();
         assertEquals(t.times("a3").orElseThrow().release(), breach(t).t());
         assertEquals("9", breach(t).who());
@@ -210,7 +212,7 @@ class LimitsTest {
 
     @Test
     void whoMayNotBeThereIsSeenComingIn() {
-        OnlyIn only = new OnlyIn("l", "circle", List.of("8"));
+        OnlyIn only = new OnlyIn("l", "circle", new Whom.People(List.of("8")));
         Timeline t = new Stages()
                 .player("7", 11.07, 0)
                 .player("8", 11.07, 3)
@@ -229,7 +231,7 @@ class LimitsTest {
 
     @Test
     void ballMayNotBeTouchedBeforeTheForwardHas() {
-        NotBefore before = new NotBefore("l", "9", new Cue.Touches("8"));
+        NotBefore before = new NotBefore("l", Whom.one("9"), new Cue.Touches("8"));
         isKept(three().pass("a1", "7", "8", Cue.whistle())
                 .pass("a2", "8", "9", Cue.received("a1"))
                 .say(before)

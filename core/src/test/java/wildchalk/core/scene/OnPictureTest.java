@@ -18,7 +18,7 @@ class OnPictureTest {
     private static final double UNIT = 1;
 
     private static OnPicture of(Stage stage) {
-        return new OnPicture(stage.people(), Rehearsal.of(stage, Stages.TURF), UNIT);
+        return new OnPicture(stage.people(), Rehearsal.of(stage, Stages.TURF), Drift.NONE, UNIT);
     }
 
     @Test
@@ -61,7 +61,7 @@ class OnPictureTest {
                 .run("a1", "7", Cue.whistle(), 12, 0)
                 .build();
         Timeline t = Rehearsal.of(stage, Stages.TURF);
-        OnPicture drawn = new OnPicture(stage.people(), t, UNIT);
+        OnPicture drawn = new OnPicture(stage.people(), t, Drift.NONE, UNIT);
         Vec last = drawn.pose("D", 0).at();
         double most = 0;
         double off = 0;

@@ -5,7 +5,6 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
@@ -20,6 +19,7 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.RungPlan;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.Whom;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.measure.Units;
@@ -100,7 +100,7 @@ class PlainWordsTest {
                 .piece(new Piece.Zone("z1", new Vec(-12, 0), new Outline.Circle(4), "no one in here", Colour.BLUE))
                 .run("a1", "7", Cue.whistle(), 12, 4)
                 .run("a2", "7", Cue.next(), 0, 14)
-                .say(new Limit.OnlyIn("l1", "z1", List.of()))
+                .say(new Limit.OnlyIn("l1", "z1", new Whom.People(List.of())))
                 .build();
         String told = told(stage);
         assertEquals(
@@ -123,7 +123,7 @@ class PlainWordsTest {
                 .player("7", 0, 0)
                 .ball("b", "7")
                 .carry("a1", "7", Cue.whistle(), 2, 0)
-                .say(new Limit.AtMost("l1", Limit.Counted.DRIBBLES, 0, Optional.empty()))
+                .say(Limit.Number.atMost("l1", Limit.Counted.DRIBBLES, 0, Whom.EVERYBODY))
                 .build();
         String message = Rehearsal.of(stage, Stages.TURF).problems().get(0).message();
         assertEquals("7 needs 1 dribble and may have 0", message.substring(0, 32));

@@ -48,11 +48,20 @@ record CountKey(int digit, Briefing.Group side, Counter counter) {
     String words() {
         String worth =
                 counter.worth() == 1 ? "" : RunWords.say("worth", (counter.worth() > 0 ? "+" : "") + counter.worth());
-        return (side.name().isEmpty() ? "" : RunWords.say("for", side.name())) + counter.words() + worth;
+        String after = counter.after().isEmpty() ? "" : RunWords.say("only.after", counter.after());
+        return (side.name().isEmpty() ? "" : RunWords.say("for", side.name())) + counter.words() + worth + after;
+    }
+
+    /** Whether one more would count now: what it must follow has been done. */
+    boolean counts(RunState state) {
+        return state.scoring().isEmpty() || state.wouldCount(side.key(), counter);
     }
 
     /** Counts one more, or a miss. */
     void count(RunState state, boolean missed) {
+        if (!missed && !counts(state)) {
+            return;
+        }
         state.doing(new Deed.Counted(counter.id(), side.key(), missed ? -1 : 1));
     }
 }

@@ -92,7 +92,9 @@ final class KeyRow extends FlowPane {
         for (CountKey key : keys) {
             String digit = key.digit() == 0 ? "" : Integer.toString(key.digit());
             String id = key.side().key() + "-" + key.counter().id();
-            getChildren().add(new KeyButton("count-" + id, digit, key.words(), () -> key.count(state, false)).strong());
+            KeyButton one = new KeyButton("count-" + id, digit, key.words(), () -> key.count(state, false));
+            // What does not count yet stands back.
+            getChildren().add(key.counts(state) ? one.strong() : one);
             if (key.canMiss()) {
                 getChildren()
                         .add(new KeyButton(

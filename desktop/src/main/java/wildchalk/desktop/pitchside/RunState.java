@@ -28,6 +28,7 @@ import wildchalk.core.pitchside.tally.Tally;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Practice;
 import wildchalk.core.score.Aloud;
+import wildchalk.core.score.Counter;
 import wildchalk.core.score.Scoring;
 import wildchalk.core.wording.Wordbook;
 import wildchalk.desktop.background.Background;
@@ -192,7 +193,7 @@ public final class RunState {
     /** What is called in the block that is on. */
     Optional<Calls> calls() {
         return counting().flatMap(b -> aloud().calling()
-                .flatMap(c -> Calls.of(c, briefing.colours(b, rung(b)), briefing.players(b, rung(b)), run, b.id())));
+                .flatMap(c -> Calls.of(c, briefing.callable(b, rung(b)), run, b.id())));
     }
 
     /** For whom it is counted. */
@@ -205,6 +206,13 @@ public final class RunState {
     Optional<Tally> tally() {
         return counting().flatMap(b -> aloud().scoring()
                 .map(s -> Tally.of(s, sides().stream().map(Briefing.Group::key).toList(), run, b.id())));
+    }
+
+    /** Whether one more of something would count for one in the block. */
+    boolean wouldCount(String who, Counter counter) {
+        return counting()
+                .flatMap(b -> scoring().map(s -> Tally.wouldCount(s, who, counter, run, b.id())))
+                .orElse(true);
     }
 
     /** Looks at the clock. */

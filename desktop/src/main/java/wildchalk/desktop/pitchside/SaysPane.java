@@ -28,7 +28,7 @@ final class SaysPane extends Fitting {
         add("say", says.say(), SAID);
         add("care", says.care(), SAID);
         add("ask", says.ask(), ASKED);
-        add("watch", says.watch(), ASKED);
+        add("watch", says.watch(), SAID);
         add("lost", said(state, Scoring::forfeit), ASKED);
     }
 

@@ -76,7 +76,7 @@ final class TallyCards extends FlowPane {
         HBox head = new HBox(8, name);
         head.setAlignment(Pos.BASELINE_LEFT);
         if (leaders.contains(side.key()) && tally.by().size() > 1) {
-            Label front = new Label(RunWords.say(leaders.size() > 1 ? "level" : "in.front"));
+            Label front = new Label(RunWords.say(standing(tally, side, leaders)));
             front.getStyleClass().add("run-tally-front");
             head.getChildren().add(front);
         }
@@ -97,6 +97,13 @@ final class TallyCards extends FlowPane {
         }
         side.bib().ifPresent(b -> colour(card, head, Inks.of(b)));
         return card;
+    }
+
+    private static String standing(Tally tally, Briefing.Group side, List<String> leaders) {
+        if (tally.won().filter(side.key()::equals).isPresent()) {
+            return "won";
+        }
+        return leaders.size() > 1 ? "level" : "in.front";
     }
 
     /** Set so that it comes before what the style sheet says. */

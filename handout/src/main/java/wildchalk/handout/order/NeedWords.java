@@ -2,7 +2,7 @@ package wildchalk.handout.order;
 
 import java.util.ArrayList;
 import java.util.List;
-import wildchalk.core.drill.Needs;
+import wildchalk.core.drill.implied.Needs;
 import wildchalk.core.script.Counts;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.wording.Wordbook;

@@ -7,14 +7,19 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.EnumSet;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Force;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Hold;
+import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Sending;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Travel;
@@ -38,7 +43,8 @@ final class ActionForm {
         HOLD("hold"),
         CALL("call"),
         BLOW("blow"),
-        HANDLE("handle");
+        HANDLE("handle"),
+        PLAY_ON("play-on");
 
         private final String word;
 
@@ -102,6 +108,11 @@ final class ActionForm {
         public Kind handle(Action.Handle handle) {
             return Kind.HANDLE;
         }
+
+        @Override
+        public Kind playOn(PlayOn play) {
+            return Kind.PLAY_ON;
+        }
     };
 
     /** @throws UnknownWord for a kind that is in no table */
@@ -158,7 +169,28 @@ final class ActionForm {
             case BLOW -> new Action.Blow(id, who, cue);
             case HANDLE -> new Action.Handle(
                     id, who, o.path("piece").asText(), value(o, "deed", Action.Handle.Deed.DROP), cue);
+            case PLAY_ON -> new PlayOn(
+                    id,
+                    who,
+                    DrillReader.list(o.path("sides"), WhomForm::value),
+                    optional(o, "area", a -> o.path("area").asText()),
+                    until(o),
+                    o.path("rule").asText(""),
+                    cue);
         };
+    }
+
+    private static PlayOn.Until until(JsonNode o) {
+        Set<PlayOn.Ends> ends = EnumSet.noneOf(PlayOn.Ends.class);
+        for (PlayOn.Ends end : PlayOn.Ends.values()) {
+            if (DrillReader.texts(o.path("ends")).contains(word(end))) {
+                ends.add(end);
+            }
+        }
+        return new PlayOn.Until(
+                o.has("seconds") ? OptionalDouble.of(o.path("seconds").asDouble()) : OptionalDouble.empty(),
+                ends,
+                optional(o, "line", l -> o.path("line").asText()));
     }
 
     private static <T> Optional<T> optional(JsonNode o, String key, Function<JsonNode, T> read) {
@@ -191,6 +223,9 @@ final class ActionForm {
         }
         if (o.has("target")) {
             return new Spot.AtTarget(o.path("target").asText());
+        }
+        if (o.has("code")) {
+            return new Spot.Coded(o.path("code").asText(), o.path("part").asInt(0));
         }
         if (o.has("line")) {
             return new Spot.OnLine(
@@ -278,6 +313,23 @@ final class ActionForm {
         public ObjectNode handle(Action.Handle h) {
             return o.put("piece", h.piece()).put("deed", word(h.deed()));
         }
+
+        @Override
+        public ObjectNode playOn(PlayOn play) {
+            ArrayNode sides = o.putArray("sides");
+            play.sides().forEach(s -> sides.add(WhomForm.write(s)));
+            play.area().ifPresent(a -> o.put("area", a));
+            play.until().seconds().ifPresent(s -> o.put("seconds", s));
+            DrillWriter.texts(
+                    o,
+                    "ends",
+                    Stream.of(PlayOn.Ends.values())
+                            .filter(play.until().ends()::contains)
+                            .map(DrillWriter::word)
+                            .toList());
+            play.until().line().ifPresent(l -> o.put("line", l));
+            return play.rule().isEmpty() ? o : o.put("rule", play.rule());
+        }
     }
 
     /** What is usual is left out. */
@@ -317,6 +369,11 @@ final class ActionForm {
                     .put("line", o.line())
                     .put("of", o.who())
                     .put("share", o.share());
+        }
+
+        @Override
+        public JsonNode coded(Spot.Coded c) {
+            return JsonNodeFactory.instance.objectNode().put("code", c.code()).put("part", c.part());
         }
 
         @Override

@@ -78,12 +78,21 @@ final class AloudForm {
             if (counter.worth() != 1) {
                 c.put("worth", counter.worth());
             }
+            if (!counter.after().isEmpty()) {
+                c.put("after", counter.after());
+            }
+            if (counter.against()) {
+                c.put("against", true);
+            }
         }
         if (scoring.fewest()) {
             o.put("fewest", true);
         }
         if (scoring.each()) {
             o.put("each", true);
+        }
+        if (scoring.bestOf() > 0) {
+            o.put("bestOf", scoring.bestOf());
         }
         if (!scoring.limit().isEmpty()) {
             o.put("limit", scoring.limit());
@@ -100,12 +109,15 @@ final class AloudForm {
                     c.path("id").asText(),
                     c.path("words").asText(),
                     DrillReader.value(c, "way", Counter.Way.EACH),
-                    c.path("worth").asInt(1)));
+                    c.path("worth").asInt(1),
+                    c.path("after").asText(""),
+                    c.path("against").asBoolean(false)));
         }
         return new Scoring(
                 counters,
                 o.path("fewest").asBoolean(false),
                 o.path("each").asBoolean(false),
+                o.path("bestOf").asInt(0),
                 o.path("limit").asText(""),
                 o.path("forfeit").asText(""));
     }

@@ -6,7 +6,9 @@ import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Optional;
 import wildchalk.core.colour.Bib;
+import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.End;
+import wildchalk.core.drill.Game;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.LimitCases;
@@ -38,7 +40,16 @@ final class SaidForm {
         SHARES("shares"),
         REPEATS("repeats"),
         REP_OVER("rep-over"),
-        STEPS_UP("steps-up");
+        STEPS_UP("steps-up"),
+        AT_LEAST("at-least"),
+        STAY_IN("stay-in"),
+        DUTY("duty"),
+        TRADE("trade"),
+        SAYS("says"),
+        WATCH_FOR("watch-for"),
+        GOAL_AT("goal-at"),
+        TWIN("twin"),
+        CODE("code");
 
         private final String word;
 
@@ -80,23 +91,38 @@ final class SaidForm {
                     DrillReader.value(o, "team", Bib.CORAL),
                     DrillReader.value(o, "end", End.GOAL),
                     o.has("from") ? Optional.of(CueForm.read(o.path("from"))) : Optional.empty());
-            case AT_MOST -> new Limit.AtMost(
-                    id,
-                    DrillReader.value(o, "counted", Limit.Counted.TOUCHES),
-                    o.path("most").asInt(),
-                    text(o, "who"));
+            case AT_MOST -> number(id, Limit.Bound.AT_MOST, o.path("most").asInt(), o);
+            case AT_LEAST -> number(id, Limit.Bound.AT_LEAST, o.path("least").asInt(), o);
             case PASSES_FIRST -> new Limit.PassesFirst(id, o.path("passes").asInt(), text(o, "line"));
             case ENTRIES_FIRST -> new Limit.EntriesFirst(id, o.path("entries").asInt(), zone);
-            case WITHIN -> new Limit.Within(
-                    id,
-                    o.path("seconds").asDouble(),
-                    text(o, "zone"),
-                    o.has("from") ? Optional.of(CueForm.moment(o.path("from"))) : Optional.empty());
-            case ONLY_IN -> new Limit.OnlyIn(id, zone, DrillReader.texts(o.path("people")));
+            case WITHIN -> new Limit.Within(id, o.path("seconds").asDouble(), text(o, "zone"), moment(o, "from"));
+            case ONLY_IN -> new Limit.OnlyIn(id, zone, WhomForm.read(o), moment(o, "from"));
+            case STAY_IN -> new Limit.StayIn(id, WhomForm.read(o), zone, moment(o, "until"));
+            case DUTY, TRADE, SAYS, WATCH_FOR, GOAL_AT, TWIN, CODE -> GameForm.read(kind, id, o);
             case GOES, NEXT_START, SIDES, FETCHES, FITS, SHARES, REPEATS, REP_OVER, STEPS_UP -> RotationForm.read(
                     kind, id, o);
-            case NOT_BEFORE -> new Limit.NotBefore(id, who, CueForm.moment(o.path("moment")));
+            case NOT_BEFORE -> new Limit.NotBefore(id, WhomForm.read(o), CueForm.moment(o.path("moment")));
         };
+    }
+
+    private static Optional<Cue.Trigger> moment(JsonNode o, String key) {
+        return o.has(key) ? Optional.of(CueForm.moment(o.path(key))) : Optional.empty();
+    }
+
+    private static Limit.Number number(String id, Limit.Bound bound, int n, JsonNode o) {
+        Limit.Counted counted = DrillReader.value(o, "counted", Limit.Counted.TOUCHES);
+        return new Limit.Number(
+                id,
+                counted,
+                bound,
+                n,
+                new Limit.Span(
+                        WhomForm.read(o),
+                        DrillReader.value(o, "per", Limit.Span.usual(counted)),
+                        moment(o, "from"),
+                        moment(o, "until"),
+                        o.path("feeds").asBoolean(true),
+                        o.path("otherwise").asText("")));
     }
 
     private static Instruction.Option option(JsonNode o) {
@@ -182,10 +208,28 @@ final class SaidForm {
         }
 
         @Override
-        public ObjectNode atMost(Limit.AtMost most) {
-            kind(Kind.AT_MOST).put("counted", DrillWriter.word(most.counted())).put("most", most.most());
-            most.who().ifPresent(w -> o.put("who", w));
-            return o;
+        public ObjectNode game(Game game) {
+            return game.matchGame(new GameForm(o));
+        }
+
+        @Override
+        public ObjectNode number(Limit.Number number) {
+            boolean most = number.bound() == Limit.Bound.AT_MOST;
+            Limit.Span span = number.span();
+            WhomForm.write(
+                    kind(most ? Kind.AT_MOST : Kind.AT_LEAST)
+                            .put("counted", DrillWriter.word(number.counted()))
+                            .put(most ? "most" : "least", number.n()),
+                    span.whom());
+            if (span.per() != Limit.Span.usual(number.counted())) {
+                o.put("per", DrillWriter.word(span.per()));
+            }
+            span.from().ifPresent(f -> o.set("from", CueForm.write(f)));
+            span.until().ifPresent(u -> o.set("until", CueForm.write(u)));
+            if (!span.feeds()) {
+                o.put("feeds", false);
+            }
+            return span.otherwise().isEmpty() ? o : o.put("otherwise", span.otherwise());
         }
 
         @Override
@@ -210,13 +254,21 @@ final class SaidForm {
 
         @Override
         public ObjectNode onlyIn(Limit.OnlyIn only) {
-            DrillWriter.texts(kind(Kind.ONLY_IN).put("zone", only.zone()), "people", only.who());
+            kind(Kind.ONLY_IN).put("zone", only.zone()).set("whom", WhomForm.write(only.whom()));
+            only.from().ifPresent(f -> o.set("from", CueForm.write(f)));
+            return o;
+        }
+
+        @Override
+        public ObjectNode stayIn(Limit.StayIn stay) {
+            WhomForm.write(kind(Kind.STAY_IN).put("zone", stay.zone()), stay.whom());
+            stay.until().ifPresent(u -> o.set("until", CueForm.write(u)));
             return o;
         }
 
         @Override
         public ObjectNode notBefore(Limit.NotBefore before) {
-            kind(Kind.NOT_BEFORE).put("who", before.who()).set("moment", CueForm.write(before.moment()));
+            WhomForm.write(kind(Kind.NOT_BEFORE), before.whom()).set("moment", CueForm.write(before.moment()));
             return o;
         }
     }

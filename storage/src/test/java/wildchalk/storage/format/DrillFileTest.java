@@ -82,7 +82,7 @@ class DrillFileTest {
         "on": "received", "action": "a1"} | "on": "received", "action": "a99"} | "a2" has a cue that waits for "a99", but no action has that id
         "on": "next"                 | "on": "sneeze"                  | "sneeze" is not known here; it can be whistle, next, with, released, received, after, partway, gone, enters, crosses, near, touches, dead, called, all, first
         "on": "received", "action": "a1"} | "on": "received"}          | "action" is missing; add it
-        "version": 1                 | "version": 13                   | line 3: version: it was written by a newer Wild Chalk (format version 13, this one reads up to 12); update Wild Chalk to open it
+        "version": 1                 | "version": 14                   | line 3: version: it was written by a newer Wild Chalk (format version 14, this one reads up to 13); update Wild Chalk to open it
         "format": "wild-chalk-drill" | "format": "recipe"              | line 2: format: this is not a drill file: it should say "format": "wild-chalk-drill"
         "who": "p9"                  | "who": "p99"                    | "a3" is done by "p99", but no person has that id
         "heldBy": "f"                | "heldBy": "nobody"              | "b1" is held by "nobody", but no person has that id
@@ -119,7 +119,7 @@ class DrillFileTest {
             textBlock =
                     """
         {"id": "r", "kind": "read", "who": "p7", "options": [{"id": "o", "label": "x"}]} | options: there should be at least 2 here
-        {"id": "r", "kind": "read", "who": "p77", "options": [{"id": "o", "label": "x"}, {"id": "q", "label": "y"}]} | "r" is decided by "p77", but no person and no ball has that id
+        {"id": "r", "kind": "read", "who": "p77", "options": [{"id": "o", "label": "x"}, {"id": "q", "label": "y"}]} | "r" is decided by "p77", but no person, no ball and no live play has that id
         {"id": "r", "kind": "read", "who": "p7", "options": [{"id": "o", "label": "x"}, {"id": "o", "label": "y"}]} | "r" has two options called "o"; give one of them another id
         {"id": "r", "kind": "read", "who": "p7", "options": [{"id": "o", "label": "x", "actions": ["a77"]}, {"id": "q", "label": "y"}]} | "r" has an option with "a77", but no action has that id
         {"id": "r", "kind": "read", "who": "p7", "under": "z", "options": [{"id": "o", "label": "x"}, {"id": "q", "label": "y"}]} | "r" arises in the option "z", but no other read has that option

@@ -48,6 +48,7 @@ import wildchalk.core.drill.TravelPath;
 import wildchalk.core.drill.Venue;
 import wildchalk.core.drill.Wall;
 import wildchalk.core.drill.When;
+import wildchalk.core.drill.Whom;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.score.Counter;
@@ -184,9 +185,15 @@ class RoundTripProperties {
     private static Scoring scoring(int n) {
         List<Counter> counters = new ArrayList<>();
         for (int i = 0; i <= n % 4; i++) {
-            counters.add(new Counter("c" + i, "gate, the far one " + i, pick(Counter.Way.values(), n + i), i - 1));
+            counters.add(new Counter(
+                    "c" + i,
+                    "gate, the far one " + i,
+                    pick(Counter.Way.values(), n + i),
+                    i - 1,
+                    n % 3 == 0 ? "a switch" : "",
+                    n % 4 == 1));
         }
-        return new Scoring(counters, n % 2 == 0, n % 4 == 3, n % 3 == 0 ? "8 s" : "", n % 3 == 1 ? "a lap" : "");
+        return new Scoring(counters, n % 2 == 0, n % 4 == 3, n % 5, n % 3 == 0 ? "8 s" : "", n % 3 == 1 ? "a lap" : "");
     }
 
     /** One of each kind, so that actions have something to name, anywhere and any way round. */
@@ -454,7 +461,7 @@ class RoundTripProperties {
                                         Sign.of(
                                                 Sign.Kind.SOONER,
                                                 List.of(Spot.at(0, 0), Spot.at("p0"), Spot.at("p1"))))),
-                new Limit.AtMost("l1", pick(Limit.Counted.values(), n), n, who),
+                Limit.Number.atMost("l1", pick(Limit.Counted.values(), n), n, Whom.of(who)),
                 new Limit.PassesFirst("l2", n, Optional.empty()),
                 new Limit.Within("l3", 0.5 + n, Optional.empty(), from),
                 new Instruction.MoveOn("m1", pick(Instruction.Way.values(), n)),
@@ -465,7 +472,7 @@ class RoundTripProperties {
                         n % 2 == 0
                                 ? Optional.empty()
                                 : Optional.of(Cue.whistle().delayed(n))),
-                new Limit.OnlyIn("l5", "z0", List.of("p1")),
+                new Limit.OnlyIn("l5", "z0", new Whom.People(List.of("p1"))),
                 new Rotation.Goes("w1", "p0", to(n), stay(n)),
                 new Rotation.Starts("w2", when(n)),
                 new Rotation.Sides("w3", pick(Rotation.Taken.values(), n), turn(n)),
@@ -474,7 +481,7 @@ class RoundTripProperties {
                 new Rotation.Fetches("w4", pick(Rotation.Fetcher.values(), n)),
                 new Rotation.Shares("w5", "r2", Map.of("o3", 1 + n, "o4", 2), seed(n)),
                 new Limit.EntriesFirst("l6", n, "st0"),
-                new Limit.NotBefore("l4", "p0", new Cue.Touches("p1"))));
+                new Limit.NotBefore("l4", Whom.one("p0"), new Cue.Touches("p1"))));
         if (n > 1) {
             Rotation.Often often = n % 2 == 0 ? new Rotation.Times(2 + n) : new Rotation.UntilWhistle(n + 0.5);
             said.add(new Rotation.StepsUp("w8", "p3", List.of("a0")));

@@ -7,7 +7,7 @@ import wildchalk.core.check.rep.DrillCheck;
 import wildchalk.core.check.rep.Looked;
 import wildchalk.core.check.rep.Rep;
 import wildchalk.core.check.rep.Spotted;
-import wildchalk.core.drill.Needs;
+import wildchalk.core.drill.implied.Needs;
 import wildchalk.core.flow.Flow;
 import wildchalk.core.flow.Flows;
 import wildchalk.core.flow.Waits;

@@ -11,6 +11,7 @@ import wildchalk.core.check.rep.Looked;
 import wildchalk.core.check.rep.Spotted;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
+import wildchalk.core.edit.Twins;
 import wildchalk.core.measure.Unit;
 
 /**
@@ -62,8 +63,8 @@ public final class Mending {
             if (room && hold.stream().noneMatch(m -> kind(m).equals(kind(mend)))) {
                 tries++;
                 boolean quick = alone.isEmpty()
-                        || holds(spotted, aloneBefore, keys(mend.edit().apply(alone.get())));
-                if (quick && holds(spotted, before(), keys(mend.edit().apply(drill)))) {
+                        || holds(spotted, aloneBefore, keys(Twins.tied(mend.edit()).apply(alone.get())));
+                if (quick && holds(spotted, before(), keys(Twins.tied(mend.edit()).apply(drill)))) {
                     hold.add(mend);
                 }
             }

@@ -4,8 +4,8 @@ import java.util.Optional;
 import wildchalk.core.check.rep.Rep;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.End;
-import wildchalk.core.drill.Ends;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.implied.Ends;
 
 /** Which end somebody attacks, as far as the drill tells: as it is said or guessed, else the one the others do not. */
 final class Heading {

@@ -9,8 +9,8 @@ import wildchalk.core.check.rep.Looked;
 import wildchalk.core.check.rep.Rep;
 import wildchalk.core.check.rep.Spotted;
 import wildchalk.core.drill.GearKind;
-import wildchalk.core.drill.Needs;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.implied.Needs;
 import wildchalk.core.naming.PieceWords;
 
 /** More people, balls or gear than there are tonight. */

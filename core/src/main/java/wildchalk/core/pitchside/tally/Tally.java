@@ -2,6 +2,9 @@ package wildchalk.core.pitchside.tally;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HashSet;
+import java.util.Optional;
+import java.util.Set;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -111,23 +114,88 @@ public record Tally(Map<String, Score> by, Scoring scoring) {
         who.forEach(w -> counts.put(w, new LinkedHashMap<>()));
         Map<String, Counter> counters = new LinkedHashMap<>();
         scoring.counters().forEach(c -> counters.put(c.id(), c));
+        Following following = new Following(scoring);
         for (Run.Done done : run.done()) {
             if (done.deed() instanceof Deed.Counted c && counters.containsKey(c.counter()) && done.isIn(block)) {
                 Counter counter = counters.get(c.counter());
-                add(counts, c.who(), counter, had -> had.counted(c.by(), counter.way()));
+                if (following.counts(c, counter)) {
+                    add(counts, c.who(), counter, had -> had.counted(c.by(), counter.way()));
+                }
             } else if (done.deed() instanceof Deed.Timed t && counters.containsKey(t.counter()) && done.isIn(block)) {
                 add(counts, t.who(), counters.get(t.counter()), had -> had.timed(t));
             }
         }
         Map<String, Score> by = new LinkedHashMap<>();
-        counts.forEach((w, each) -> by.put(
-                w,
-                new Score(
-                        each.entrySet().stream()
-                                .mapToInt(e -> e.getValue().points(counters.get(e.getKey())))
-                                .sum(),
-                        each)));
+        counts.forEach((w, each) -> by.put(w, new Score(points(w, counts, counters), each)));
         return new Tally(by, scoring);
+    }
+
+    /** What one has made for themselves, and what others have given them. */
+    private static int points(
+            String who, Map<String, Map<String, Count>> counts, Map<String, Counter> counters) {
+        int points = 0;
+        for (Map.Entry<String, Map<String, Count>> one : counts.entrySet()) {
+            for (Map.Entry<String, Count> e : one.getValue().entrySet()) {
+                Counter counter = counters.get(e.getKey());
+                boolean mine = one.getKey().equals(who) != (counter.against() && counts.size() > 1);
+                points += mine ? e.getValue().points(counter) : 0;
+            }
+        }
+        return points;
+    }
+
+    /**
+     * What must come before something counts: what was done since it counted last, by side. What it follows may be
+     * nothing that is counted; then whoever counts has seen it.
+     */
+    private static final class Following {
+
+        private final Scoring scoring;
+        private final Set<String> done = new HashSet<>();
+
+        Following(Scoring scoring) {
+            this.scoring = scoring;
+        }
+
+        boolean counts(Deed.Counted deed, Counter counter) {
+            String side = deed.who() + "\n";
+            Optional<Counter> first = before(scoring, counter);
+            boolean counts = first.isEmpty() || deed.by() < 0 || done.contains(side + first.get().id());
+            if (deed.by() > 0) {
+                done.add(side + counter.id());
+                first.filter(f -> counts).ifPresent(f -> done.remove(side + f.id()));
+            }
+            return counts;
+        }
+    }
+
+    /** The counter that another must follow to count; empty where that is none that is counted. */
+    private static Optional<Counter> before(Scoring scoring, Counter counter) {
+        return scoring.counters().stream()
+                .filter(c -> !c.id().equals(counter.id()))
+                .filter(c -> c.words().equalsIgnoreCase(counter.after()))
+                .findFirst();
+    }
+
+    /** Whether one more of something would count for somebody now: what it must follow has been done. */
+    public static boolean wouldCount(Scoring scoring, String who, Counter counter, Run run, String block) {
+        Following following = new Following(scoring);
+        for (Run.Done done : run.done()) {
+            if (done.deed() instanceof Deed.Counted c && done.isIn(block)) {
+                scoring.counters().stream()
+                        .filter(o -> o.id().equals(c.counter()))
+                        .forEach(o -> following.counts(c, o));
+            }
+        }
+        return following.counts(new Deed.Counted(counter.id(), who, 1), counter);
+    }
+
+    /** Who has won: whoever has more than half of what it is the best of; empty while nobody has, or it has no end. */
+    public Optional<String> won() {
+        return by.entrySet().stream()
+                .filter(e -> scoring.bestOf() > 0 && e.getValue().points() * 2 > scoring.bestOf())
+                .map(Map.Entry::getKey)
+                .findFirst();
     }
 
     private static void add(

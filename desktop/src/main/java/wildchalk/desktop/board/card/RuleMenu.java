@@ -9,6 +9,7 @@ import javafx.scene.control.MenuItem;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Whom;
 import wildchalk.core.edit.AreaEdits;
 import wildchalk.desktop.board.state.BoardState;
 
@@ -29,12 +30,12 @@ final class RuleMenu extends MenuButton {
         setText("rule: "
                 + AreaEdits.rule(state.stage(), zone.id()).map(this::words).orElse("none"));
         add("none", Optional::empty);
-        add("nobody may be in it", () -> Optional.of(new Limit.OnlyIn(id(), zone.id(), List.of())));
+        add("nobody may be in it", () -> Optional.of(new Limit.OnlyIn(id(), zone.id(), new Whom.People(List.of()))));
         for (Bib bib : Bib.values()) {
             if (!wearing(bib).isEmpty()) {
                 add(
                         "only " + name(bib) + " may be in it",
-                        () -> Optional.of(new Limit.OnlyIn(id(), zone.id(), wearing(bib))));
+                        () -> Optional.of(new Limit.OnlyIn(id(), zone.id(), new Whom.Team(bib))));
             }
         }
         SECONDS.forEach(s -> add(
@@ -72,10 +73,11 @@ final class RuleMenu extends MenuButton {
 
     private String words(Limit limit) {
         if (limit instanceof Limit.OnlyIn only) {
-            return only.who().isEmpty()
+            return only.whom().equals(new Whom.People(List.of()))
                     ? "nobody may be in it"
                     : List.of(Bib.values()).stream()
-                            .filter(t -> wearing(t).equals(only.who()))
+                            .filter(t -> only.whom().team().equals(Optional.of(t))
+                                    || wearing(t).equals(only.whom().named()))
                             .findFirst()
                             .map(t -> "only " + name(t) + " may be in it")
                             .orElse("only some may be in it");

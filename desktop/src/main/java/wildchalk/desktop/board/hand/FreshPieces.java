@@ -2,11 +2,11 @@ package wildchalk.desktop.board.hand;
 
 import java.util.Optional;
 import wildchalk.core.colour.Bib;
-import wildchalk.core.drill.Ends;
 import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.implied.Ends;
 import wildchalk.core.edit.PersonEdits;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;

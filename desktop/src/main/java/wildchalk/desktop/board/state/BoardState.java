@@ -20,6 +20,7 @@ import wildchalk.core.drill.Reads;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.edit.PieceEdits;
 import wildchalk.core.edit.ReadEdits;
+import wildchalk.core.edit.Twins;
 import wildchalk.core.scene.Board;
 import wildchalk.core.scene.Picking;
 import wildchalk.core.script.Script;
@@ -118,8 +119,8 @@ public final class BoardState {
      */
     public boolean apply(Edit<Drill> edit) {
         putBack();
-        Edit<Drill> wanted =
-                ReadEdits.lookingAt(edit, rung(), focus().choicesProperty().get());
+        Edit<Drill> wanted = Twins.tied(
+                ReadEdits.lookingAt(edit, rung(), focus().choicesProperty().get()));
         Drill next = wanted.apply(drill());
         int pieces = next.ladder().stream().anyMatch(r -> r.id().equals(rung()))
                 ? Ladder.build(next, rung()).pieces().size()
@@ -162,7 +163,7 @@ public final class BoardState {
         Shown before = model.base();
         String shown = rung();
         Shown.Manner manner = model.manner();
-        Supplier<Shown> work = () -> before.changed(Ladder.build(edit.apply(now), shown), manner);
+        Supplier<Shown> work = () -> before.changed(Ladder.build(Twins.tied(edit).apply(now), shown), manner);
         if (stage().actions().size() > FEW_ACTIONS
                 || stage().pieces().size() > FEW_PIECES
                 || now.ladder().size() > FEW_RUNGS
@@ -213,7 +214,7 @@ public final class BoardState {
 
     /** What strokes on the rung that is shown mean. */
     public Guess guess() {
-        return new Guess(stage(), timeline(), surface(), freeIds());
+        return new Guess(stage(), timeline(), stage().set(surface()), freeIds());
     }
 
     /** Id of the rung that is shown. */

@@ -1,4 +1,4 @@
-package wildchalk.core.drill;
+package wildchalk.core.drill.implied;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
@@ -10,6 +10,9 @@ import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.colour.Colour;
+import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.script.Counts;
 

@@ -1,4 +1,4 @@
-package wildchalk.core.drill;
+package wildchalk.core.drill.implied;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -9,7 +9,15 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
 import wildchalk.core.colour.Bib;
-import wildchalk.core.drill.Ends.Why;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.End;
+import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.implied.Ends.Why;
 import wildchalk.core.edit.CopyEdits;
 import wildchalk.core.edit.EndEdits;
 import wildchalk.core.edit.Placement;

@@ -1,8 +1,10 @@
-package wildchalk.core.drill;
+package wildchalk.core.drill.implied;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Stage;
 
 /** The ids of those who come to the front of a line-up within a rep and have no token of their own: {@code L~2}. */
 public final class NextInLine {

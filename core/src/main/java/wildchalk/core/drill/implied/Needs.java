@@ -1,4 +1,4 @@
-package wildchalk.core.drill;
+package wildchalk.core.drill.implied;
 
 import java.util.ArrayList;
 import java.util.Collections;
@@ -8,6 +8,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import wildchalk.core.colour.Colour;
+import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.PieceCases;
+import wildchalk.core.drill.Stage;
 
 /**
  * What a stage cannot do without, counted.

@@ -1,4 +1,4 @@
-package wildchalk.core.drill;
+package wildchalk.core.drill.implied;
 
 import java.util.Comparator;
 import java.util.List;
@@ -9,6 +9,13 @@ import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import wildchalk.core.colour.Bib;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.End;
+import wildchalk.core.drill.Instruction;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;
 

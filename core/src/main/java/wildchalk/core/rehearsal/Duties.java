@@ -1,0 +1,179 @@
+package wildchalk.core.rehearsal;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import wildchalk.core.colour.Bib;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.End;
+import wildchalk.core.drill.Game;
+import wildchalk.core.drill.Going;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.TravelPath;
+import wildchalk.core.drill.implied.Ends;
+import wildchalk.core.geometry.Vec;
+import wildchalk.core.surface.Surface;
+import wildchalk.core.timeline.Timeline;
+
+/**
+ * Writes out what whoever is something at a moment does then, moment by moment: who that is follows from what has been
+ * played up to it, and what they do only changes what comes after. Whoever has something drawn for that moment does
+ * that.
+ */
+final class Duties {
+
+    /** Stands between the id of what is said and that of the person; no id that is given has it. */
+    private static final String OF = "^";
+    /** Whoever is this far goal-side of the ball is behind it, metres; assumed. */
+    private static final double BEHIND = 2;
+    /** A way shorter than this nobody goes, metres. */
+    private static final double NOT_WORTH_IT = 0.3;
+    /** Farther back than this nobody goes backwards, metres; assumed. */
+    private static final double BACKWARDS = 6;
+
+    private final Surface surface;
+    private final Function<Stage, Timeline> play;
+    private final List<Game.Duty> left;
+    private Stage stage;
+    private Timeline timeline;
+
+    private Duties(Stage stage, Surface surface, Function<Stage, Timeline> play) {
+        this.stage = stage;
+        this.surface = surface;
+        this.play = play;
+        this.left = new ArrayList<>(stage.instructions(Game.Duty.class));
+        this.timeline = play.apply(stage);
+    }
+
+    /** Whether an action is none that is drawn, but written out here; by its id. */
+    static boolean isWritten(String action) {
+        return action.contains(OF);
+    }
+
+    /** The stage played with all that follows from what is said of whoever is something at a moment. */
+    static Timeline played(Stage stage, Surface surface, Function<Stage, Timeline> play) {
+        Duties duties = new Duties(stage, surface, play);
+        Optional<Cue> next = duties.next();
+        while (next.isPresent()) {
+            duties.write(next.get());
+            next = duties.next();
+        }
+        return duties.timeline;
+    }
+
+    /** The moment that comes first of those of which it is not written yet what happens. */
+    private Optional<Cue> next() {
+        return left.stream()
+                .map(Game.Duty::at)
+                .distinct()
+                .filter(c -> timeline.moment(c).isPresent())
+                .min((a, b) -> Double.compare(
+                        timeline.moment(a).getAsDouble(), timeline.moment(b).getAsDouble()));
+    }
+
+    private void write(Cue cue) {
+        double t = timeline.moment(cue).orElseThrow();
+        Whoever whoever = new Whoever(stage, timeline);
+        Set<String> busy = drawn(cue);
+        Set<String> spokenOf = new HashSet<>(busy);
+        List<Action> written = new ArrayList<>();
+        for (Game.Duty duty : left.stream().filter(d -> d.at().equals(cue)).toList()) {
+            List<String> who = whoever.at(duty.whom(), t, Set.copyOf(spokenOf));
+            for (String each : who) {
+                if (!busy.contains(each) && spokenOf.add(each)) {
+                    action(duty, each, whoever, t).ifPresent(written::add);
+                }
+            }
+        }
+        left.removeIf(d -> d.at().equals(cue));
+        if (!written.isEmpty()) {
+            List<Action> all = new ArrayList<>(stage.actions());
+            all.addAll(written);
+            stage = stage.withActions(all);
+            timeline = play.apply(stage);
+        }
+    }
+
+    /** Ids of those for whom something is drawn that begins at the same moment. */
+    private Set<String> drawn(Cue cue) {
+        Set<String> busy = new HashSet<>();
+        stage.actions().stream()
+                .filter(a -> a.cue().equals(cue) && timeline.times(a.id()).isPresent())
+                .forEach(a -> busy.add(a.who()));
+        return busy;
+    }
+
+    private Optional<Action> action(Game.Duty duty, String who, Whoever whoever, double t) {
+        Optional<Piece.Person> ball = whoever.onTheBall(t).filter(p -> !p.id().equals(who));
+        Vec at = timeline.at(who, t);
+        return switch (duty.task()) {
+            case PRESS -> ball.map(p -> new Action.Shadow(
+                    duty.id() + OF + who,
+                    who,
+                    p.id(),
+                    new Action.Shadow.Style(
+                            Action.Shadow.Way.CLOSE_DOWN, Action.Shadow.Side.GOAL, Action.Shadow.USUAL_DISTANCE),
+                    Action.Gait.SPRINT,
+                    Optional.empty(),
+                    duty.at()));
+            case DROP -> {
+                Action.Gait gait = duty.metres() <= BACKWARDS ? Action.Gait.BACK : Action.Gait.RUN;
+                yield to(duty, who, at, at.plus(new Vec(back(who, whoever, t) * duty.metres(), 0)), gait, ball);
+            }
+            case SHIFT -> {
+                double aside = whoever.ballPlace(t).map(b -> b.y() - at.y()).orElse(0.0);
+                double far = Math.signum(aside) * Math.min(Math.abs(aside), duty.metres());
+                yield to(duty, who, at, at.plus(new Vec(0, far)), Action.Gait.SIDE, ball);
+            }
+            case HOLD -> Optional.empty();
+            case BEHIND_BALL -> {
+                double back = back(who, whoever, t);
+                double wanted = whoever.ballPlace(t).map(Vec::x).orElse(at.x()) + back * BEHIND;
+                boolean behind = (at.x() - wanted) * back >= 0;
+                yield behind ? Optional.empty() : to(duty, who, at, new Vec(wanted, at.y()), Action.Gait.SPRINT, ball);
+            }
+        };
+    }
+
+    /** A way with an eye on whoever has the ball, on the surface; none where it would be no way. */
+    private Optional<Action> to(
+            Game.Duty duty, String who, Vec at, Vec place, Action.Gait gait, Optional<Piece.Person> ball) {
+        double halfLength = surface.length() / 2;
+        double halfWidth = surface.width() / 2;
+        Vec there = new Vec(
+                Math.max(-halfLength, Math.min(halfLength, place.x())),
+                Math.max(-halfWidth, Math.min(halfWidth, place.y())));
+        if (there.distance(at) < NOT_WORTH_IT) {
+            return Optional.empty();
+        }
+        Going going = Going.of(gait);
+        Going watching = ball.map(p -> going.watching(Spot.at(p.id()))).orElse(going);
+        return Optional.of(new Travel.Run(
+                duty.id() + OF + who,
+                who,
+                new TravelPath(List.of(Spot.at(there)), false),
+                watching,
+                Action.Ending.GO_ON,
+                duty.at()));
+    }
+
+    /** Which way along the surface their own goal is, 1 or -1; away from the ball where nobody says. */
+    private double back(String who, Whoever whoever, double t) {
+        Ends ends = new Ends(stage, surface);
+        Optional<Bib> team = ends.team(who);
+        Optional<End> attacked =
+                team.flatMap(b -> ends.at(b, timeline::moment, t)).map(Ends.Known::end);
+        if (attacked.isPresent()) {
+            return attacked.get() == End.GOAL ? -1 : 1;
+        }
+        double ball = whoever.ballPlace(t).map(Vec::x).orElse(0.0);
+        return timeline.at(who, t).x() < ball ? -1 : 1;
+    }
+}
