@@ -14,6 +14,7 @@ import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.FreeIds;
+import wildchalk.core.drill.Game;
 import wildchalk.core.drill.GivenIds;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
@@ -209,6 +210,9 @@ public final class CopyEdits {
         stage.instructions(Instruction.Attacks.class).stream()
                 .filter(a -> isWhole(stage, a.team(), chosen))
                 .forEach(along::add);
+        if (stage.people().stream().allMatch(p -> chosen.contains(p.id()))) {
+            along.addAll(stage.instructions(Game.GoalAt.class));
+        }
         for (Instruction said : along) {
             mirrored = mirrored.saying(transfer.instruction(said));
         }

@@ -8,54 +8,57 @@ import wildchalk.core.drill.Game;
 import wildchalk.core.drill.Instruction;
 
 /**
- * What many do, say and must mind, about others than it was.
+ * What many do, say and must mind, about others than it was, or elsewhere.
  *
- * @param ids what stands in place of an id
  * @param cues what stands in place of a cue
  */
-record GameTransfer(UnaryOperator<String> ids, UnaryOperator<Cue> cues) implements Game.Cases<Instruction> {
+record GameTransfer(Transfer transfer, UnaryOperator<Cue> cues) implements Game.Cases<Instruction> {
 
     @Override
     public Instruction duty(Game.Duty duty) {
-        return duty.by(duty.whom().mapped(ids)).when(cues.apply(duty.at())).withId(ids.apply(duty.id()));
+        return duty.by(duty.whom().mapped(transfer::id)).when(cues.apply(duty.at())).withId(transfer.id(duty.id()));
     }
 
     @Override
     public Instruction trade(Game.Trade trade) {
-        return trade.withId(ids.apply(trade.id()));
+        return trade.withId(transfer.id(trade.id()));
     }
 
     @Override
     public Instruction says(Game.Says says) {
-        return says.by(says.whom().mapped(ids))
-                .to(says.to().mapped(ids))
+        return says.by(says.whom().mapped(transfer::id))
+                .to(says.to().mapped(transfer::id))
                 .when(says.moment().map(cues), says.before())
-                .withId(ids.apply(says.id()));
+                .withId(transfer.id(says.id()));
     }
 
     @Override
     public Instruction goalAt(Game.GoalAt goal) {
-        return goal.withId(ids.apply(goal.id()));
+        return new Game.GoalAt(
+                transfer.id(goal.id()),
+                transfer.name(goal.target()),
+                goal.at().map(transfer.placement()::place),
+                transfer.placement().facing(goal.facing()));
     }
 
     @Override
     public Instruction twin(Game.Twin twin) {
         Map<String, String> pairs = new LinkedHashMap<>();
-        twin.pairs().forEach((one, other) -> pairs.put(ids.apply(one), ids.apply(other)));
-        return twin.of(pairs).withId(ids.apply(twin.id()));
+        twin.pairs().forEach((one, other) -> pairs.put(transfer.id(one), transfer.id(other)));
+        return twin.of(pairs).withId(transfer.id(twin.id()));
     }
 
     @Override
     public Instruction code(Game.Code code) {
         return code.of(code.parts().stream()
                         .map(p -> new Game.Part(
-                                p.words(), p.pieces().stream().map(ids).toList(), p.gaps()))
+                                p.words(), p.pieces().stream().map(transfer::id).toList(), p.gaps()))
                         .toList())
-                .withId(ids.apply(code.id()));
+                .withId(transfer.id(code.id()));
     }
 
     @Override
     public Instruction watchFor(Game.WatchFor watch) {
-        return watch.of(watch.whom().mapped(ids)).when(watch.moment().map(cues)).withId(ids.apply(watch.id()));
+        return watch.of(watch.whom().mapped(transfer::id)).when(watch.moment().map(cues)).withId(transfer.id(watch.id()));
     }
 }

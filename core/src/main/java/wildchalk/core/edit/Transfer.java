@@ -340,7 +340,7 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
 
         @Override
         public Instruction game(Game game) {
-            return game.matchGame(new GameTransfer(Transfer.this::id, Transfer.this::cue));
+            return game.matchGame(new GameTransfer(Transfer.this, Transfer.this::cue));
         }
 
         @Override

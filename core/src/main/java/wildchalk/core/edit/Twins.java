@@ -89,6 +89,33 @@ public final class Twins {
                 .toList());
     }
 
+    /** Lets the other half begin when the one is over, or together with it. */
+    public static Edit<Drill> inTurn(String rung, Game.Twin twin, boolean inTurn) {
+        return StageEdit.of("Take turns or not", rung, s -> {
+            Stage said = s.saying(twin.inTurn(inTurn));
+            Set<String> copies = Set.copyOf(twin.pairs().values());
+            Optional<String> last = twin.pairs().keySet().stream()
+                    .filter(id -> s.action(id).isPresent())
+                    .reduce((a, b) -> b);
+            return said.withActions(said.actions().stream()
+                    .map(a -> copies.contains(a.id()) ? begun(a, s, twin, inTurn, last) : a)
+                    .toList());
+        });
+    }
+
+    /** Whoever begins the one begins the other: at the whistle, or after the last of the one. */
+    private static Action begun(Action copy, Stage stage, Game.Twin twin, boolean inTurn, Optional<String> last) {
+        boolean begins = twin.originalOf(copy.id())
+                .flatMap(stage::action)
+                .filter(a -> a.cue().trigger() instanceof Cue.Whistle)
+                .isPresent();
+        if (!begins || last.isEmpty()) {
+            return copy;
+        }
+        Cue.Trigger from = inTurn ? new Cue.After(last.get()) : new Cue.Whistle();
+        return copy.withCue(new Cue(from, copy.cue().delay()));
+    }
+
     /** Lets both halves stay as they are and be changed each by itself. */
     public static Edit<Drill> untie(String rung, Game.Twin twin) {
         return StageEdit.of(

@@ -244,6 +244,11 @@ final class Collisions {
     }
 
     private void tell(String who, Problem.Kind kind, String message, double t) {
+        Optional<String> duty = Duties.of(timeline, who, t);
+        if (duty.isPresent()) {
+            found.add(new Problem(duty.get(), kind, message, t));
+            return;
+        }
         stage.actionsOf(who).stream()
                 .filter(a -> timeline.times(a.id())
                         .filter(x -> x.start() <= t && !(x.end() < t))

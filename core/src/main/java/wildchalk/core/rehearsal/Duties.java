@@ -20,6 +20,7 @@ import wildchalk.core.drill.TravelPath;
 import wildchalk.core.drill.implied.Ends;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.timeline.Event;
 import wildchalk.core.timeline.Timeline;
 
 /**
@@ -55,6 +56,16 @@ final class Duties {
     /** Whether an action is none that is drawn, but written out here; by its id. */
     static boolean isWritten(String action) {
         return action.contains(OF);
+    }
+
+    /** Id of what is said that somebody does because of what they were at a moment, while they do it. */
+    static Optional<String> of(Timeline timeline, String who, double t) {
+        return timeline.events().stream()
+                .filter(e -> e.kind() == Event.Kind.START && who.equals(e.who()) && e.t() <= t)
+                .reduce((a, b) -> b)
+                .map(Event::action)
+                .filter(Duties::isWritten)
+                .map(a -> a.substring(0, a.indexOf(OF)));
     }
 
     /** The stage played with all that follows from what is said of whoever is something at a moment. */

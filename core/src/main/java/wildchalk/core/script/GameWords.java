@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Game;
+import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Whom;
@@ -114,6 +115,21 @@ public final class GameWords {
         return new Phrase(text, Part.SAID, "", about.id());
     }
 
+    /** A limit in a sentence. */
+    public String of(Limit limit) {
+        return new LimitWords(stage, surface, unit).of(limit);
+    }
+
+    /** Who is meant: "the nearest two of coral". */
+    public String of(Whom who) {
+        return whom.of(who);
+    }
+
+    /** A moment: "as 7 receives". */
+    public String of(Cue cue) {
+        return Sentence.lower(moments.of(cue, null));
+    }
+
     /** One thing in a sentence of its own. */
     public String of(Game game) {
         return game.matchGame(new Game.Cases<>() {
@@ -176,6 +192,12 @@ public final class GameWords {
                         : BOOK.say("calls.at", Sentence.lower(moments.of(c, null))))
                 .orElse("");
         return BOOK.say("calls", whom.of(says.whom()), WhomWords.count(says.whom()), says.words()) + to + when;
+    }
+
+    /** "As 7 receives, 7 plays it out in the blue zone: …" */
+    public String of(PlayOn play) {
+        return Sentence.capital(moments.of(play.cue(), play)) + words.say("join.cue") + moments.name(play.who())
+                + words.say("space") + words.verb(play) + told(play) + words.say("stop");
     }
 
     /** What follows "plays it out": " in the blue zone: coral against sky, until a goal, 20 s at most". */

@@ -16,11 +16,13 @@ import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.FreeIds;
+import wildchalk.core.drill.Game;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
@@ -70,6 +72,25 @@ public final class RandomEdits {
                 .say(new Limit.NotBefore("l2", Whom.one("p3"), new Cue.Received("a1")))
                 .say(new Limit.OnlyIn("l3", "z1", new Whom.People(List.of("p2"))))
                 .piece(new Piece.Zone("z1", new Vec(15, 5), Outline.rectangle(6, 8), "", Colour.BLUE))
+                .say(new Game.Duty(
+                        "d1",
+                        new Whom.Being(Whom.Role.NEAREST, Optional.empty(), 1, Optional.of("p1")),
+                        Game.Task.PRESS,
+                        4,
+                        Cue.received("a1")))
+                .say(new Game.Says(
+                        "y1", Whom.one("p2"), "here", Whom.one("p1"), true, Optional.of(Cue.received("a1"))))
+                .say(new Game.WatchFor("w1", Whom.one("p3"), Optional.of(Cue.with("a2")), "late", "go with it"))
+                .say(new Game.Code("q1", List.of(new Game.Part("zone", List.of("z1"), false))))
+                .say(new Limit.StayIn("l4", Whom.one("p3"), "z1", Optional.of(new Cue.After("a2"))))
+                .action(new PlayOn(
+                        "a4",
+                        "p2",
+                        List.of(Whom.one("p1"), Whom.one("p2")),
+                        Optional.of("z1"),
+                        PlayOn.Until.seconds(5),
+                        "",
+                        Cue.after("a2")))
                 .say(new Instruction.Freeze("f1", Cue.received("a1"), "?", ""))
                 .build();
         Drill drill = Ladder.put(Drill.empty("d", "Drill", "field-hockey", "whole"), stage);

@@ -15,12 +15,14 @@ import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.Action.Gait;
 import wildchalk.core.drill.Action.Touch;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Game;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
@@ -194,11 +196,21 @@ public final class AnyStage {
                         Optional.empty(),
                         cue));
         Arbitrary<Unnamed> others = Combinators.combine(
-                        people, Arbitraries.integers().between(0, 4), cues)
+                        people, Arbitraries.integers().between(0, 5), cues)
                 .as((who, what, cue) -> id -> switch (what) {
                     case 0 -> new Action.Call(id, who, "now", cue);
                     case 1 -> new Action.Blow(id, who, cue);
                     case 2 -> new Action.Handle(id, who, "c0", Action.Handle.Deed.values()[id.length() % 3], cue);
+                    case 5 -> new PlayOn(
+                            id,
+                            who,
+                            id.length() % 2 == 0
+                                    ? List.of()
+                                    : List.of(new Whom.Team(Bib.CORAL), new Whom.HasBall(false), Whom.one(who)),
+                            Optional.of("circle").filter(z -> id.hashCode() % 2 == 0),
+                            PlayOn.Until.seconds(4).toggled(PlayOn.Ends.values()[id.length() % 4]),
+                            "",
+                            cue);
                     default -> new Travel.Collect(
                             id,
                             who,
@@ -242,6 +254,7 @@ public final class AnyStage {
                             new Instruction.Option("o4", "", "", List.of("a5", "a99"))),
                     Optional.empty()));
         }
+        said.addAll(game(n));
         if (n % 3 == 2) {
             said.add(Limit.Number.atMost("l1", Limit.Counted.values()[n % 4], 1, Whom.EVERYBODY));
             said.add(new Limit.Within("l2", 2, Optional.of("circle"), Optional.of(new Cue.With("a1"))));
@@ -252,5 +265,35 @@ public final class AnyStage {
             said.add(new Instruction.Freeze("f1", Cue.received("a0"), "?", ""));
         }
         return said;
+    }
+
+    /** What whoever is something does, and rules for teams and parts of a rep. */
+    private static List<Instruction> game(int n) {
+        Whom nearest = new Whom.Being(
+                Whom.Role.values()[n % 5], Optional.of(Bib.SKY).filter(b -> n % 2 == 0), 1 + n % 3, Optional.empty());
+        Cue received = Cue.received("a" + n % 4);
+        Limit.Span span = Limit.Span.of(Limit.Counted.PASSES, new Whom.HasBall(true))
+                .per(Limit.Per.values()[n % 2])
+                .between(Optional.of(new Cue.With("a1")), Optional.of(new Cue.After("a2")))
+                .feeds(n % 3 == 0);
+        List<Instruction> all = new ArrayList<>(List.of(
+                new Game.Trade("t1", Game.Lost.values()[n % 3]),
+                new Game.Says("y1", nearest, "mine", Whom.one("p1"), n % 2 == 0, Optional.of(received)),
+                new Game.WatchFor("w1", Whom.one("p0"), Optional.of(received), "stands still", "move"),
+                new Game.GoalAt("m1", "goal", Optional.of(new Vec(10, n)).filter(v -> n % 4 != 0), 0),
+                new Game.Code("q1", List.of(new Game.Part("cone", List.of("c0"), false)))));
+        if (n % 2 == 1) {
+            all.add(new Game.Duty("d1", nearest, Game.Task.values()[n % 5], 3, received));
+            all.add(new Game.Duty(
+                    "d2",
+                    new Whom.Being(Whom.Role.THE_REST, Optional.empty(), 1, Optional.empty()),
+                    Game.Task.values()[(n + 2) % 5],
+                    4,
+                    n % 4 == 1 ? received : Cue.whistle().delayed(1)));
+            all.add(new Limit.Number("n1", Limit.Counted.values()[n % 4], Limit.Bound.AT_LEAST, 2, span));
+            all.add(new Limit.Number("n2", Limit.Counted.values()[(n + 1) % 4], Limit.Bound.AT_MOST, 1, span));
+            all.add(new Limit.StayIn("n3", new Whom.Team(Bib.SKY), "circle", Optional.of(new Cue.After("a0"))));
+        }
+        return all;
     }
 }

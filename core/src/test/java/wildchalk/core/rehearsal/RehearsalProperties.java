@@ -19,6 +19,7 @@ import wildchalk.core.Stages;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Game;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Reads;
@@ -181,8 +182,10 @@ class RehearsalProperties {
                             t.problems().stream()
                                     .filter(p -> p.message().contains("right through"))
                                     .anyMatch(p -> stage.action(p.action())
-                                            .filter(a -> both.contains(a.who()))
-                                            .isPresent()),
+                                                    .filter(a -> both.contains(a.who()))
+                                                    .isPresent()
+                                            || stage.instructions(Game.Duty.class).stream()
+                                                    .anyMatch(d -> d.id().equals(p.action()))),
                             both + " meet at " + met.getAsDouble() + ", and nothing says so");
                 }
             }

@@ -256,6 +256,8 @@ final class BoardCommands {
                 .set(now.withNumbers(!now.numbers())));
         all.always("Set-out sheet", "", () -> state.sheets().wantedProperty().set(true));
         all.always(
+                SheetTabs.rules(), "", () -> state.rulesProperty().set(true));
+        all.always(
                 SheetTabs.whoIsNext(), "", () -> state.flow().wantedProperty().set(true));
         all.always(
                 SheetTabs.lookItOver(), "", () -> state.look().wantedProperty().set(true));
@@ -263,6 +265,7 @@ final class BoardCommands {
             state.sheets().wantedProperty().set(false);
             state.flow().wantedProperty().set(false);
             state.look().wantedProperty().set(false);
+            state.rulesProperty().set(false);
         });
     }
 

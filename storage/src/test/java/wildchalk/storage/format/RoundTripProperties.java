@@ -30,7 +30,9 @@ import wildchalk.core.drill.Force;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.GivenIds;
 import wildchalk.core.drill.Going;
+import wildchalk.core.drill.Game;
 import wildchalk.core.drill.Hold;
+import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Outline;
@@ -328,7 +330,16 @@ class RoundTripProperties {
                                 delay,
                                 until(cue, i),
                                 set);
-                        case 8 -> new Action.Blow("a" + i, who, set);
+                        case 8 -> cue % 2 == 0
+                                ? new Action.Blow("a" + i, who, set)
+                                : new PlayOn(
+                                        "a" + i,
+                                        who,
+                                        List.of(whom(cue), whom(cue + 1)),
+                                        Optional.of("z0").filter(z -> cue % 3 == 0),
+                                        PlayOn.Until.seconds(1 + cue).toggled(pick(PlayOn.Ends.values(), cue)),
+                                        cue % 4 == 1 ? "two touches" : "",
+                                        set);
                         case 9 -> new Action.Handle("a" + i, who, "g0", pick(Action.Handle.Deed.values(), cue), set);
                         case 6 -> new Action.Call("a" + i, who, "word " + cue, set);
                         default -> new Action.Shot(
@@ -482,11 +493,46 @@ class RoundTripProperties {
                 new Rotation.Shares("w5", "r2", Map.of("o3", 1 + n, "o4", 2), seed(n)),
                 new Limit.EntriesFirst("l6", n, "st0"),
                 new Limit.NotBefore("l4", Whom.one("p0"), new Cue.Touches("p1"))));
+        said.addAll(game(n, from));
         if (n > 1) {
             Rotation.Often often = n % 2 == 0 ? new Rotation.Times(2 + n) : new Rotation.UntilWhistle(n + 0.5);
             said.add(new Rotation.StepsUp("w8", "p3", List.of("a0")));
             said.add(new Rotation.Repeats("w6", List.of("a0"), often, List.of("p0", "p1")));
         }
         return said;
+    }
+
+    private static List<Instruction> game(int n, Optional<Cue.Trigger> from) {
+        Whom whom = whom(n);
+        Optional<Cue> at = from.map(f -> new Cue(f, 0.5));
+        Limit.Counted counted = pick(Limit.Counted.values(), n);
+        Limit.Span span = Limit.Span.of(counted, whom)
+                .per(pick(Limit.Per.values(), n))
+                .between(from, from)
+                .feeds(n % 2 == 0)
+                .otherwise(n % 3 == 0 ? "the others have it" : "");
+        return List.of(
+                new Limit.Number("n1", counted, pick(Limit.Bound.values(), n), n, span),
+                new Limit.OnlyIn("n2", "z0", whom, from),
+                new Limit.StayIn("n3", whom, "z0", from),
+                new Limit.NotBefore("n4", whom, new Cue.Touches("p1")),
+                new Game.Duty("d1", whom, pick(Game.Task.values(), n), 0.5 + n, Cue.whistle().delayed(n)),
+                new Game.Trade("d2", pick(Game.Lost.values(), n)),
+                new Game.Says("d3", whom, "mine", whom(n + 1), n % 2 == 0, at),
+                new Game.WatchFor("d4", whom, at, "late", n % 2 == 0 ? "" : "sooner"),
+                new Game.Code(
+                        "d6", List.of(new Game.Part("first", List.of("p0", "p1"), n % 2 == 0))));
+    }
+
+    private static Whom whom(int n) {
+        return switch (n % 6) {
+            case 0 -> Whom.EVERYBODY;
+            case 1 -> new Whom.People(List.of("p0", "p1"));
+            case 2 -> new Whom.Team(pick(Bib.values(), n));
+            case 3 -> new Whom.HasBall(n % 2 == 0);
+            case 4 -> new Whom.Being(
+                    pick(Whom.Role.values(), n), Optional.of(pick(Bib.values(), n)), 1 + n % 9, Optional.empty());
+            default -> new Whom.Being(pick(Whom.Role.values(), n), Optional.empty(), 1, Optional.of("p1"));
+        };
     }
 }

@@ -84,16 +84,19 @@ public final class CallSheet extends VBox {
         SetOutPane setOut = new SetOutPane(state);
         NextPane next = new NextPane(state);
         LookPane look = new LookPane(state);
-        StackPane body = new StackPane(scroll, setOut, next, look);
+        RulesPane rules = new RulesPane(state);
+        StackPane body = new StackPane(scroll, setOut, next, look, rules);
         VBox.setVgrow(body, Priority.ALWAYS);
         setOut.visibleProperty().bind(state.sheets().wantedProperty());
         next.visibleProperty().bind(state.flow().wantedProperty());
         look.visibleProperty().bind(state.look().wantedProperty());
+        rules.visibleProperty().bind(state.rulesProperty());
         scroll.visibleProperty()
                 .bind(state.sheets()
                         .wantedProperty()
                         .or(state.flow().wantedProperty())
                         .or(state.look().wantedProperty())
+                        .or(state.rulesProperty())
                         .not());
         problems.getStyleClass().add("problems");
         problems.setId("problems");

@@ -10,6 +10,7 @@ import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyLongProperty;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import wildchalk.core.document.Change;
 import wildchalk.core.document.Edit;
@@ -50,6 +51,7 @@ public final class BoardState {
     private final ManyReps many;
     private final HelpDesk helps;
     private final LookDesk look;
+    private final BooleanProperty rules = new SimpleBooleanProperty();
     private final Desk desk;
     private final ObjectProperty<Tool> tool = new SimpleObjectProperty<>(Tool.GUESS);
     private final ReadOnlyStringWrapper notice = new ReadOnlyStringWrapper("");
@@ -71,7 +73,7 @@ public final class BoardState {
         flow = new FlowDesk(desk::say);
         many = new ManyReps(flow);
         look = new LookDesk(this);
-        oneAtATime(List.of(flow.wantedProperty(), sheets.wantedProperty(), look.wantedProperty()));
+        oneAtATime(List.of(flow.wantedProperty(), sheets.wantedProperty(), look.wantedProperty(), rules));
         drafts = new Newest<>(
                 "working an edit out that is under way",
                 model::draft,
@@ -140,6 +142,11 @@ public final class BoardState {
         if (!chosen.isEmpty()) {
             apply(PieceEdits.remove(rung(), stage(), chosen));
         }
+    }
+
+    /** Whether the sheet of the rules is shown. */
+    public BooleanProperty rulesProperty() {
+        return rules;
     }
 
     /** Tells the coach something about what they just did. */
