@@ -9,8 +9,10 @@ import java.util.OptionalDouble;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.implied.LivePlay;
 import wildchalk.core.drill.implied.NextInLine;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.motion.Possession;
@@ -130,6 +132,11 @@ record Played(Timeline timeline, double over, Map<String, Part> parts, List<Ball
                 made += action instanceof Action.Shot shot ? made(shot) : 0;
             }
         }
+        for (ActionTimes live : undrawn(stage, timeline, who, over)) {
+            begins = Math.min(begins, live.start());
+            ends = Math.max(ends, Math.min(over, live.end()));
+            does = true;
+        }
         int touches = 0;
         for (Event event : timeline.events()) {
             if (event.kind() == Event.Kind.TOUCH && who.equals(event.who()) && event.t() <= over) {
@@ -149,6 +156,23 @@ record Played(Timeline timeline, double over, Map<String, Part> parts, List<Ball
                 timeline.gone(who, 0, end),
                 new Counts(sprints, touches, shots),
                 made);
+    }
+
+    /** When somebody takes part in live play, or does what whoever is something at a moment does. */
+    private static List<ActionTimes> undrawn(Stage stage, Timeline timeline, String who, double over) {
+        List<ActionTimes> times = new ArrayList<>();
+        for (Action action : stage.actions()) {
+            if (action instanceof PlayOn play && LivePlay.people(stage, play).contains(who)) {
+                timeline.times(action.id()).ifPresent(times::add);
+            }
+        }
+        timeline.events().stream()
+                .filter(e -> e.kind() == Event.Kind.START && who.equals(e.who()))
+                .filter(e -> stage.action(e.action()).isEmpty())
+                .flatMap(e -> timeline.times(e.action()).stream())
+                .forEach(times::add);
+        times.removeIf(t -> t.start() > over);
+        return times;
     }
 
     private static double made(Action.Shot shot) {

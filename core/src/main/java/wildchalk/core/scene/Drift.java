@@ -2,16 +2,13 @@ package wildchalk.core.scene;
 
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import wildchalk.core.drill.Action;
-import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
-import wildchalk.core.drill.Whom;
+import wildchalk.core.drill.implied.LivePlay;
 import wildchalk.core.geometry.Polygon;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;
@@ -62,7 +59,7 @@ final class Drift {
             if (action instanceof PlayOn play && timeline.times(play.id()).isPresent()) {
                 ActionTimes times = timeline.times(play.id()).get();
                 int i = 0;
-                for (String who : people(stage, surface, timeline, play, times.start())) {
+                for (String who : LivePlay.people(stage, play)) {
                     if (!isElsewhere(stage, timeline, who, times)) {
                         double far = far(stage, surface, play, timeline.at(who, times.start()));
                         spells.computeIfAbsent(who, w -> new ArrayList<>())
@@ -81,24 +78,6 @@ final class Drift {
             off = off.plus(spell.at(t));
         }
         return off;
-    }
-
-    /** Those of the sides; where nobody says, all who are in the area. */
-    private static Set<String> people(Stage stage, Surface surface, Timeline timeline, PlayOn play, double t) {
-        Set<String> people = new LinkedHashSet<>();
-        List<Vec> area = outline(stage, surface, play);
-        for (Piece.Person person : stage.people()) {
-            boolean plays = play.sides().stream()
-                    .anyMatch(s -> s.named().contains(person.id())
-                            || s.team().filter(b -> b == person.bib()).isPresent()
-                            || !(s instanceof Whom.People) && s.team().isEmpty());
-            boolean inside = area.isEmpty() || Polygon.contains(area, timeline.at(person.id(), t));
-            boolean meant = play.sides().isEmpty() ? inside : plays;
-            if (meant && !(person instanceof Piece.Coach) || person.id().equals(play.who())) {
-                people.add(person.id());
-            }
-        }
-        return people;
     }
 
     /** Whether somebody has a way to go meanwhile that is drawn. */

@@ -12,10 +12,15 @@ import wildchalk.core.measure.Numbers;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.wording.Wordbook;
 
-/** Where live play goes on: the edge of its area dotted, and how long in a corner; where anybody is is not drawn. */
+/** Where live play goes on: a second edge within that of its area, and how long; where anybody is is not drawn. */
 final class PlayShapes {
 
     private static final Wordbook BOOK = Wordbook.beside(PlayShapes.class, "Live");
+
+    /** How far within the edge the second one runs, and how far off the words stand, in token radii. */
+    private static final double WITHIN = 0.5;
+
+    private static final double BELOW = 1.1;
 
     private final Stage stage;
     private final Surface surface;
@@ -43,13 +48,12 @@ final class PlayShapes {
                 new Vec(b.x(), b.y() + b.height()));
     }
 
-    /** The area, dotted, with how long it is played in. */
+    /** The area with a second edge within, and how long it is played in. */
     List<Shape> of(PlayOn play) {
         List<Vec> edge = outline(play);
         List<Shape> shapes = new ArrayList<>();
-        shapes.add(new Shape.Stroke(
-                Curve.closed(edge), unit * 0.3, Ink.NOTE, List.of(unit * 0.05, unit * 0.75), false));
-        shapes.add(new Shape.Label(corner(edge), words(play), unit * 1.1, Ink.NOTE));
+        shapes.add(new Shape.Stroke(Curve.closed(inner(edge)), unit * 0.12, Ink.NOTE, List.of(), false));
+        shapes.add(new Shape.Label(below(edge, play.area().isPresent()), words(play), unit * 1.1, Ink.NOTE));
         return shapes;
     }
 
@@ -64,15 +68,24 @@ final class PlayShapes {
                 : BOOK.say("live");
     }
 
-    /** Inside the corner that is lowest on the page, where no title stands. */
-    private Vec corner(List<Vec> edge) {
-        Vec right = frame.onPage(1, 0);
+    /** A little within an edge. */
+    private List<Vec> inner(List<Vec> edge) {
+        Vec middle = middle(edge);
+        return edge.stream()
+                .map(p -> p.minus(middle.minus(p).unit().times(-WITHIN * unit)))
+                .toList();
+    }
+
+    private static Vec middle(List<Vec> edge) {
+        return edge.stream().reduce(Vec.ZERO, Vec::plus).times(1.0 / Math.max(1, edge.size()));
+    }
+
+    /** Below the lower edge on the page, where nobody in the area is; within all of the surface, above it. */
+    private Vec below(List<Vec> edge, boolean outside) {
         Vec down = frame.onPage(0, 1);
-        Vec low = edge.stream()
-                .max((a, b) -> Double.compare(a.dot(down) + a.dot(right) * 0.01, b.dot(down) + b.dot(right) * 0.01))
-                .orElse(Vec.ZERO);
-        Vec middle = edge.stream().reduce(Vec.ZERO, Vec::plus).times(1.0 / Math.max(1, edge.size()));
-        double aside = Math.signum(middle.minus(low).dot(right));
-        return low.plus(right.times(aside * unit * 2.6)).plus(down.times(-unit));
+        double low = edge.stream().mapToDouble(p -> p.dot(down)).max().orElse(0);
+        Vec middle = middle(edge);
+        double off = outside ? BELOW * unit : -BELOW * unit;
+        return middle.plus(down.times(low - middle.dot(down) + off));
     }
 }

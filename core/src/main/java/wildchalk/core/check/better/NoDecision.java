@@ -11,6 +11,7 @@ import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Reads;
 import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.implied.LivePlay;
 import wildchalk.core.soundness.Soundness;
 import wildchalk.core.timeline.Lane;
 
@@ -45,6 +46,7 @@ final class NoDecision implements DrillCheck {
                         && stage.people().stream().anyMatch(o -> o.isOnATeam() && Lane.isOpponent(o, p.bib()))
                         && stage.actionsOf(p.id()).stream().anyMatch(Action.Shadow.class::isInstance));
         return opponents
+                || !LivePlay.undrawn(stage).isEmpty()
                 || !Reads.of(stage).isEmpty()
                 || stage.actions().stream()
                         .flatMap(a -> Soundness.triggers(a).stream())

@@ -10,6 +10,7 @@ import wildchalk.core.check.rep.Rep;
 import wildchalk.core.check.rep.Spotted;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.implied.LivePlay;
 import wildchalk.core.motion.Possession;
 
 /** Somebody of the team with the ball who never has it, whatever is decided; or who does nothing at all. */
@@ -33,10 +34,15 @@ final class NoTouch implements DrillCheck {
             Set<Bib> withBall = new HashSet<>();
             touch.forEach(
                     w -> rep.stage().person(w).filter(Piece.Person::isOnATeam).ifPresent(p -> withBall.add(p.bib())));
+            Set<String> live = LivePlay.people(rep.stage());
+            Set<String> undrawn = LivePlay.undrawn(rep.stage());
             for (Piece.Person person : rep.stage().people()) {
                 boolean plays = person.isOnATeam() && !(person instanceof Piece.Goalkeeper);
-                boolean waits = rep.stage().actionsOf(person.id()).isEmpty();
-                if (plays && !touch.contains(person.id()) && (withBall.contains(person.bib()) || waits)) {
+                boolean waits = rep.stage().actionsOf(person.id()).isEmpty() && !undrawn.contains(person.id());
+                if (plays
+                        && !touch.contains(person.id())
+                        && !live.contains(person.id())
+                        && (withBall.contains(person.bib()) || waits)) {
                     found.add(spotted(rep, person, waits));
                 }
             }

@@ -10,6 +10,7 @@ import wildchalk.core.check.rep.Rep;
 import wildchalk.core.check.rep.Spotted;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Force;
+import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.surface.Surface;
 
@@ -18,6 +19,7 @@ final class Unsaid implements DrillCheck {
 
     private static final Pattern SHOTS = Pattern.compile(Said.BOOK.say("care.shots.words"));
     private static final Pattern RACE = Pattern.compile(Said.BOOK.say("care.race.words"));
+    private static final Pattern LIVE = Pattern.compile(Said.BOOK.say("care.live.words"));
     private static final Pattern CHASE = Pattern.compile(Said.BOOK.say("care.chase.words"));
 
     @Override
@@ -49,6 +51,7 @@ final class Unsaid implements DrillCheck {
         care(looked, found, shots || hard, "care.shots", SHOTS);
         care(looked, found, race, "care.race", RACE);
         care(looked, found, chase, "care.chase", CHASE);
+        care(looked, found, all.stream().anyMatch(PlayOn.class::isInstance), "care.live", LIVE);
         return found;
     }
 

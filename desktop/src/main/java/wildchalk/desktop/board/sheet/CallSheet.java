@@ -84,7 +84,7 @@ public final class CallSheet extends VBox {
         SetOutPane setOut = new SetOutPane(state);
         NextPane next = new NextPane(state);
         LookPane look = new LookPane(state);
-        RulesPane rules = new RulesPane(state);
+        RulesPane rules = new RulesPane(state, write);
         StackPane body = new StackPane(scroll, setOut, next, look, rules);
         VBox.setVgrow(body, Priority.ALWAYS);
         setOut.visibleProperty().bind(state.sheets().wantedProperty());

@@ -1,6 +1,7 @@
 package wildchalk.desktop.board.sheet;
 
 import java.util.List;
+import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
@@ -24,7 +25,8 @@ final class RulesPane extends ScrollPane {
     private final MenuButton add = new MenuButton(BOOK.say("add"));
     private List<Rule> shown = List.of();
 
-    RulesPane(BoardState state) {
+    /** @param write shows where it is written down what counts and what is called */
+    RulesPane(BoardState state, Runnable write) {
         this.state = state;
         setId("rules");
         setFitToWidth(true);
@@ -39,7 +41,11 @@ final class RulesPane extends ScrollPane {
         add.setOnShowing(e -> offer());
         add.getItems().add(new MenuItem());
         rows.setId("rules-said");
-        VBox all = new VBox(10, heading, rows, add, quiet(BOOK.say("hint")));
+        Hyperlink counts = new Hyperlink(BOOK.say("counts"));
+        counts.setId("rules-counts");
+        counts.setWrapText(true);
+        counts.setOnAction(e -> write.run());
+        VBox all = new VBox(10, heading, rows, add, counts, quiet(BOOK.say("hint")));
         all.getStyleClass().addAll("call-sheet-words", "rules-words");
         setContent(all);
         state.changesProperty().addListener(o -> rebuild());
