@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import wildchalk.core.script.GameWords;
 import wildchalk.core.ask.Balance;
 import wildchalk.core.check.over.LookOver;
 import wildchalk.core.check.rep.Conditions;
@@ -160,6 +161,8 @@ public final class DrillSummarizer {
         List<String> points = new ArrayList<>(drill.points());
         points.addAll(drill.questions());
         points.addAll(drill.cautions());
+        List<Stage> stages = rungs.stream().map(RunThrough::stage).toList();
+        points.addAll(GameWords.watched(stages, surface, Unit.METRES));
         return new Texts(drill.title(), joined(names), joined(needs), joined(does), joined(says), joined(points));
     }
 

@@ -79,6 +79,25 @@ public final class GameWords {
                 .toList();
     }
 
+    /** All that is watched for on some rungs, each once, in sentences. */
+    public static List<String> watched(List<Stage> stages, Surface surface, Unit unit) {
+        return stages.stream()
+                .flatMap(s -> new GameWords(s, s.marked(surface), unit).watched().stream())
+                .map(Watched::text)
+                .distinct()
+                .toList();
+    }
+
+    /** What is asked where live play can end in several ways. */
+    public static String howItEnds() {
+        return BOOK.say("play.how");
+    }
+
+    /** What stands over what is watched for. */
+    public static String watchHeading() {
+        return BOOK.say("watch.heading");
+    }
+
     private String when(Game.WatchFor watch) {
         String who = watch.whom() instanceof Whom.Everybody ? "" : whom.of(watch.whom(), watch.moment());
         String cue = watch.moment().map(c -> moments.of(c, null)).orElse("");

@@ -3,6 +3,7 @@ package wildchalk.desktop.show;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import wildchalk.core.script.GameWords;
 import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
@@ -94,6 +95,9 @@ final class Captions {
         return tour.fork()
                 .flatMap(r -> ReadWords.decider(tour.stage(), r))
                 .map(l -> "What does " + l + " do?")
+                .or(() -> tour.fork()
+                        .flatMap(r -> tour.stage().action(r.who()))
+                        .map(p -> GameWords.howItEnds()))
                 .orElse("Who has it?");
     }
 

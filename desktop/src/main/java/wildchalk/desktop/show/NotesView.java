@@ -6,6 +6,7 @@ import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.VBox;
+import wildchalk.core.script.GameWords;
 import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.flow.TurnWords;
@@ -61,6 +62,9 @@ final class NotesView extends ScrollPane {
         list(WORDS.say("next"), turns(tour, unit));
         list("Coaching points", tour.drill().points());
         list("Questions", tour.drill().questions());
+        list(
+                GameWords.watchHeading(),
+                GameWords.watched(List.of(tour.through().stage()), tour.drill().surface(), unit));
         list("Cautions", tour.drill().cautionsOut());
         if (!tour.rung().plan().climb().isBlank()) {
             list("Climb when", List.of(tour.rung().plan().climbWords()));

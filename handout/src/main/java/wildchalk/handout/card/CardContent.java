@@ -3,6 +3,8 @@ package wildchalk.handout.card;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.script.GameWords;
 import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Instruction.Option;
@@ -221,6 +223,11 @@ final class CardContent {
         slices.addAll(gear());
         slices.addAll(list(WORDS.say("points"), order.drill().points()));
         slices.addAll(list(WORDS.say("questions"), order.drill().questions()));
+        List<Stage> stages = rungs.stream().map(r -> r.rung().stage()).toList();
+        slices.addAll(list(
+                GameWords.watchHeading(),
+                GameWords.watched(
+                        stages, lowest().surface(), order.units().unit())));
         return slices;
     }
 

@@ -17,6 +17,7 @@ import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import wildchalk.core.script.GameWords;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.scene.Frame;
 import wildchalk.core.scene.Ink;
@@ -87,7 +88,11 @@ public final class Page implements HandOut {
                 .replace("\u2028", "\\u2028")
                 .replace("\u2029", "\\u2029");
         Played lowest = rungs.get(0);
-        String more = more(order, lowest, inks);
+        List<String> watched = GameWords.watched(
+                rungs.stream().map(Played::stage).toList(),
+                lowest.surface(),
+                order.units().unit());
+        String more = more(order, lowest, watched, inks);
         return Template.filled(
                 Template.beside(Page.class, "page.html"),
                 Map.of(
@@ -210,11 +215,12 @@ public final class Page implements HandOut {
     }
 
     /** What does not move: where everybody starts, where the gear goes, what to say and to take care of. */
-    private static String more(Order order, Played lowest, SvgBrush.Inks inks) {
+    private static String more(Order order, Played lowest, List<String> watched, SvgBrush.Inks inks) {
         StringBuilder out = new StringBuilder();
         list(out, "Take care", order.drill().cautionsOut());
         list(out, "Coaching points", order.drill().points());
         list(out, "Questions to ask", order.drill().questions());
+        list(out, GameWords.watchHeading(), watched);
         list(
                 out,
                 "Who starts where",

@@ -7,6 +7,8 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.script.GameWords;
 import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Instruction.Freeze;
 import wildchalk.core.script.Script;
@@ -72,6 +74,11 @@ public final class Message implements HandOut {
         }
         list("Coaching points", order.drill().points(), lines);
         list("Questions to ask", order.drill().questions(), lines);
+        List<Stage> stages = rungs.stream().map(Played::stage).toList();
+        list(
+                GameWords.watchHeading(),
+                GameWords.watched(stages, lowest.surface(), order.units().unit()),
+                lines);
         return String.join("\n", lines) + "\n";
     }
 

@@ -12,6 +12,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import wildchalk.core.script.GameWords;
 import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.edit.DrillEdits;
@@ -36,6 +37,7 @@ final class NotesPane extends VBox {
             new Section("Take care", "caution", "Add a caution", Drill::cautions, DrillEdits::cautions));
 
     private final BoardState state;
+    private final VBox watch = new VBox(4);
     private final List<VBox> rows = new ArrayList<>();
     private final List<List<String>> shown = new ArrayList<>();
 
@@ -51,6 +53,8 @@ final class NotesPane extends VBox {
             shown.add(null);
             getChildren().addAll(heading, items, fresh(section));
         }
+        watch.setId("notes-watch");
+        getChildren().add(watch);
     }
 
     /** Shows the lists as they are now; fields that a hand is in, and lists that are the same, stay. */
@@ -66,6 +70,29 @@ final class NotesPane extends VBox {
                 }
                 rows.get(k).getChildren().setAll(nodes);
             }
+        }
+        watched();
+    }
+
+    /** What is watched for is written on the sheet of the rules, where it has its moment; here it is read. */
+    private void watched() {
+        List<String> texts = GameWords.watched(
+                List.of(state.stage()),
+                state.surface(),
+                state.viewing().unitsProperty().get().unit());
+        watch.getChildren().clear();
+        watch.setManaged(!texts.isEmpty());
+        if (!texts.isEmpty()) {
+            Label heading = new Label(GameWords.watchHeading());
+            heading.getStyleClass().add("sheet-heading");
+            watch.getChildren().add(heading);
+        }
+        for (String text : texts) {
+            Label label = new Label(text);
+            label.setWrapText(true);
+            label.getStyleClass().addAll("note", "editable");
+            label.setOnMouseClicked(e -> state.rulesProperty().set(true));
+            watch.getChildren().add(label);
         }
     }
 
