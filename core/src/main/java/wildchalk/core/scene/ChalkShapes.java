@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Game;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Stage;
@@ -62,6 +63,9 @@ final class ChalkShapes {
                 shapes.addAll(line(action, chosen));
             }
         }
+        stage.instructions(Game.Code.class).stream()
+                .filter(c -> wanted.test(c.id()))
+                .forEach(c -> shapes.addAll(plays.of(c)));
         return shapes;
     }
 

@@ -3,16 +3,21 @@ package wildchalk.core.scene;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import wildchalk.core.drill.Game;
 import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Curve;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Numbers;
+import wildchalk.core.rehearsal.Codes;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.wording.Wordbook;
 
-/** Where live play goes on: a second edge within that of its area, and how long; where anybody is is not drawn. */
+/**
+ * Where live play goes on: a second edge within that of its area, and how long; where anybody is is not drawn. And what
+ * the figures of a call say.
+ */
 final class PlayShapes {
 
     private static final Wordbook BOOK = Wordbook.beside(PlayShapes.class, "Live");
@@ -54,6 +59,20 @@ final class PlayShapes {
         List<Shape> shapes = new ArrayList<>();
         shapes.add(new Shape.Stroke(Curve.closed(inner(edge)), unit * 0.12, Ink.NOTE, List.of(), false));
         shapes.add(new Shape.Label(below(edge, play.area().isPresent()), words(play), unit * 1.1, Ink.NOTE));
+        return shapes;
+    }
+
+    /** The figures of a call, each at the place that it says. */
+    List<Shape> of(Game.Code code) {
+        List<Shape> shapes = new ArrayList<>();
+        for (Game.Part part : code.parts()) {
+            for (int i = 0; i < part.figures(); i++) {
+                // Beside gear; in a gap there is room.
+                Vec off = part.gaps() ? Vec.ZERO : frame.onPage(0, -BELOW * unit);
+                shapes.add(new Shape.Label(
+                        Codes.place(stage, part, i).plus(off), Integer.toString(i + 1), unit * 0.9, Ink.NOTE));
+            }
+        }
         return shapes;
     }
 

@@ -15,6 +15,7 @@ import javafx.scene.control.SeparatorMenuItem;
 import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Game;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.edit.ActionEdits;
@@ -120,7 +121,12 @@ final class PhraseMenu {
                 to(PieceWords.among(state.stage(), piece), Spot.at(piece.id()));
             }
         }
-        state.surface().targets().forEach(t -> to(t.name(), new Spot.AtTarget(t.id())));
+        state.stage().set(state.surface()).targets().forEach(t -> to(t.name(), new Spot.AtTarget(t.id())));
+        for (Game.Code code : state.stage().instructions(Game.Code.class)) {
+            for (int i = 0; i < code.parts().size(); i++) {
+                to(RulesPane.BOOK.say("called.end", code.parts().get(i).words()), new Spot.Coded(code.id(), i));
+            }
+        }
         if (!sends) {
             items.add(new SeparatorMenuItem());
             state.surface().landmarks().stream()

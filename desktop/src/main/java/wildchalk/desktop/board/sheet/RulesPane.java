@@ -8,6 +8,8 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.VBox;
+import wildchalk.core.drill.Game;
+import wildchalk.core.rehearsal.Codes;
 import wildchalk.core.ruling.Instead;
 import wildchalk.core.ruling.Rule;
 import wildchalk.core.ruling.Rules;
@@ -72,7 +74,7 @@ final class RulesPane extends ScrollPane {
                 && now.stream().map(Rule::words).toList().equals(shown.stream().map(Rule::words).toList());
         shown = now;
         if (!same || rows.getChildren().size() != now.size()) {
-            rows.getChildren().setAll(now.stream().map(r -> new RuleRow(state, r)).toList());
+            rows.getChildren().setAll(now.stream().map(this::row).toList());
             if (now.isEmpty()) {
                 rows.getChildren().add(quiet(BOOK.say("none")));
             }
@@ -81,6 +83,41 @@ final class RulesPane extends ScrollPane {
                 ((RuleRow) rows.getChildren().get(i)).now(now.get(i));
             }
         }
+    }
+
+    private RuleRow row(Rule rule) {
+        RuleRow row = new RuleRow(state, rule);
+        state.stage().instructions(Game.Code.class).stream()
+                .filter(c -> c.id().equals(rule.id()))
+                .forEach(c -> row.getChildren().add(called(c)));
+        return row;
+    }
+
+    /** Which of its calls the board shows. */
+    private MenuButton called(Game.Code code) {
+        MenuButton calls = new MenuButton();
+        calls.setId("rule-" + code.id() + "-called");
+        calls.getStyleClass().add("pill");
+        Runnable tell = () -> calls.setText(BOOK.say(
+                "called",
+                state.focus()
+                        .choicesProperty()
+                        .get()
+                        .of()
+                        .getOrDefault(code.id(), Codes.usual(code))
+                        .replace('-', ' ')));
+        for (String call : Codes.all(code)) {
+            MenuItem item = new MenuItem(call.replace('-', ' '));
+            item.setOnAction(e -> {
+                state.focus()
+                        .choicesProperty()
+                        .set(state.focus().choicesProperty().get().with(code.id(), call));
+                tell.run();
+            });
+            calls.getItems().add(item);
+        }
+        tell.run();
+        return calls;
     }
 
     private void offer() {

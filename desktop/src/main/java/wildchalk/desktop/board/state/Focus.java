@@ -9,6 +9,7 @@ import javafx.beans.property.SimpleObjectProperty;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Instruction.Freeze;
 import wildchalk.core.drill.Reads;
+import wildchalk.core.rehearsal.Codes;
 import wildchalk.core.drill.Stage;
 
 /**
@@ -59,9 +60,10 @@ public final class Focus {
     /** Forgets what is not there any more. */
     void keepTo(Stage stage) {
         Map<String, String> there = choices.get().of().entrySet().stream()
-                .filter(e -> Reads.of(stage).stream()
-                        .anyMatch(r -> r.id().equals(e.getKey())
-                                && r.option(e.getValue()).isPresent()))
+                .filter(e -> Codes.canBe(stage, e.getKey(), e.getValue())
+                        || Reads.of(stage).stream()
+                                .anyMatch(r -> r.id().equals(e.getKey())
+                                        && r.option(e.getValue()).isPresent()))
                 .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
         if (there.size() < choices.get().of().size()) {
             choices.set(new Choices(there));
