@@ -149,7 +149,7 @@ public sealed interface Whom {
         }
     }
 
-    /** What somebody can be at a moment. */
+    /** What somebody can be at a moment; a keeper can only have the ball. */
     enum Role {
         /** Whoever has the ball, or is about to get it. */
         ON_THE_BALL,

@@ -136,18 +136,32 @@ public final class Twins {
         for (int i = 0; i < after.ladder().size(); i++) {
             String rung = after.ladder().get(i).id();
             boolean known = before.ladder().stream().anyMatch(r -> r.id().equals(rung));
-            Stage now = Ladder.build(carried, rung);
-            for (Game.Twin twin : known ? now.instructions(Game.Twin.class) : List.<Game.Twin>of()) {
-                Stage was = Ladder.build(before, rung);
-                if (was.instructions(Game.Twin.class).contains(twin) && !was.equals(now)) {
-                    FreeIds free = new FreeIds(carried);
-                    Stage both = new Twins(was, now, twin, carried.surface(), free).both();
-                    carried = both.equals(now) ? carried : Ladder.put(carried, both);
-                    now = both;
-                }
+            Stage was = known ? Ladder.build(before, rung) : Ladder.build(after, rung);
+            for (Game.Twin twin : was.instructions(Game.Twin.class)) {
+                Stage now = Ladder.build(carried, rung);
+                Stage both = was.equals(now) || isUntied(twin, now)
+                        ? now
+                        : new Twins(was, now, now(twin, now), carried.surface(), new FreeIds(carried)).both();
+                carried = both.equals(now) ? carried : Ladder.put(carried, both);
             }
         }
         return carried;
+    }
+
+    /** Whether nothing ties the halves any longer, though all of both is there. */
+    private static boolean isUntied(Game.Twin twin, Stage now) {
+        Set<String> there = now.ids();
+        return said(now, twin.id()).isEmpty()
+                && there.containsAll(twin.pairs().keySet())
+                && there.containsAll(twin.pairs().values());
+    }
+
+    /** As it is tied now, with what was taken out of one half only and so is in no pair any more. */
+    private static Game.Twin now(Game.Twin was, Stage now) {
+        return said(now, was.id())
+                .filter(Game.Twin.class::isInstance)
+                .map(t -> ((Game.Twin) t).of(was.pairs()))
+                .orElse(was);
     }
 
     private Stage both() {
@@ -162,7 +176,7 @@ public final class Twins {
                 carry(other, transfer(true));
             }
         }
-        return after.saying(twin.of(pairs));
+        return pairs.isEmpty() ? after : after.saying(twin.of(pairs));
     }
 
     /** What was taken out of one half is taken out of the other. */

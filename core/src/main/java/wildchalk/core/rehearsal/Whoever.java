@@ -72,12 +72,13 @@ final class Whoever {
 
     private List<String> being(Whom.Being being, double t, Set<String> spokenOf) {
         Optional<Piece.Person> ball = onTheBall(t);
-        Predicate<Piece.Person> theirs =
-                p -> being.team().isEmpty() || being.team().get() == p.bib();
+        Predicate<Piece.Person> team = p -> being.team().isEmpty() || being.team().get() == p.bib();
+        // A keeper keeps the goal, whoever is nearest.
+        Predicate<Piece.Person> theirs = team.and(p -> !(p instanceof Piece.Goalkeeper));
         Predicate<Piece.Person> without =
                 p -> ball.isEmpty() || !p.id().equals(ball.get().id());
         return switch (being.role()) {
-            case ON_THE_BALL -> ball.filter(theirs).map(Piece::id).stream().toList();
+            case ON_THE_BALL -> ball.filter(team).map(Piece::id).stream().toList();
             case WITHOUT_BALL -> players(theirs.and(without));
             case THE_REST -> players(theirs.and(without).and(p -> !spokenOf.contains(p.id())));
             case NEAREST -> nearest(being, theirs.and(without), t);
@@ -146,16 +147,11 @@ final class Whoever {
                 .filter(p -> !(p instanceof Piece.Coach));
     }
 
-    /** Where the ball is that is played; empty where there is none. */
+    /** Where the ball is that is played, or where whoever is about to get it is; empty where there is none. */
     Optional<Vec> ballPlace(double t) {
-        Optional<Vec> had = onTheBall(t).map(p -> timeline.at(p.id(), t));
-        return timeline.balls().stream()
-                .filter(b -> timeline.sentBy(b, t).isPresent()
-                        || timeline.holder(b, t).isPresent())
+        return onTheBall(t).map(p -> timeline.at(p.id(), t)).or(() -> timeline.balls().stream()
                 .findFirst()
-                .map(b -> timeline.ball(b, t))
-                .or(() -> had)
-                .or(() -> timeline.balls().stream().findFirst().map(b -> timeline.ball(b, t)));
+                .map(b -> timeline.ball(b, t)));
     }
 
     private Vec place(String id, double t) {

@@ -114,12 +114,7 @@ public final class GameWords {
         stage.instructions(Game.Duty.class).forEach(d -> duties.computeIfAbsent(d.at(), c -> new ArrayList<>())
                 .add(d));
         duties.forEach((cue, together) -> {
-            List<String> each = together.stream().map(this::does).toList();
-            String last = each.get(each.size() - 1);
-            String does = each.size() == 1
-                    ? last
-                    : String.join(words.say("list.comma"), each.subList(0, each.size() - 1)) + words.say("list.and")
-                            + last;
+            String does = list(together.stream().map(this::does).toList(), "list.and");
             all.add(phrase(
                     Sentence.capital(moments.of(cue, null)) + words.say("join.cue") + does + words.say("stop"),
                     together.get(0)));
@@ -232,7 +227,7 @@ public final class GameWords {
                 ? moments.pause(play.until().seconds().getAsDouble())
                 : "";
         if (!ends.isEmpty()) {
-            told.append(BOOK.say("play.until", String.join(words.say("list.or"), ends)));
+            told.append(BOOK.say("play.until", list(ends, "list.or")));
         }
         if (!clock.isEmpty()) {
             told.append(BOOK.say(ends.isEmpty() ? "play.for" : "play.at.most", clock));
@@ -241,6 +236,13 @@ public final class GameWords {
             told.append(BOOK.say("play.rule", play.rule()));
         }
         return told.toString();
+    }
+
+    /** "a, b and c" */
+    private String list(List<String> all, String join) {
+        List<String> most = all.subList(0, all.size() - 1);
+        String last = all.get(all.size() - 1);
+        return most.isEmpty() ? last : String.join(words.say("list.comma"), most) + words.say(join) + last;
     }
 
     /** What ends it, as it follows "until". */

@@ -13,6 +13,8 @@ import wildchalk.core.call.Calling;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.colour.Colour;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.edit.GameEdits;
+import wildchalk.core.drill.Game;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
@@ -223,5 +225,30 @@ class BriefingTest {
         assertEquals(1, briefing.sides(block, "s1", false).size());
         assertTrue(briefing.doses().of((Content.Play) block.content(), "s1").isEmpty());
         assertTrue(briefing.lead(block).isEmpty());
+    }
+
+    @Test
+    void whatIsWatchedForComesFirstAndCallsWithFiguresAreCalled() {
+        Drill watched = GameEdits.say(
+                        "s1",
+                        "Watch",
+                        id -> new Game.WatchFor(id, Whom.one("a"), Optional.empty(), "looks down", "head up"))
+                .apply(gate());
+        Drill coded = GameEdits.say(
+                        "s2",
+                        "Code",
+                        id -> new Game.Code(
+                                id,
+                                List.of(
+                                        new Game.Part("cone", List.of("c1", "c2"), false),
+                                        new Game.Part("gap", List.of("c1", "c2"), true))))
+                .apply(watched);
+        Briefing briefing = Briefing.of(practice(block()), Map.of(GATE, coded), Optional.empty(), Unit.METRES);
+        Block block = briefing.practice().blocks().get(0);
+        assertEquals(
+                List.of("7: looks down. Mend: Head up.", "Climb when four in a row."),
+                briefing.says(block, "s1").watch());
+        assertEquals(List.of("1 1", "2 1"), briefing.callable(block, "s2").codes());
+        assertEquals(List.of(), briefing.callable(block, "s1").codes());
     }
 }

@@ -18,6 +18,10 @@ import wildchalk.core.drill.Limit.OnlyIn;
 import wildchalk.core.drill.Limit.PassesFirst;
 import wildchalk.core.drill.Limit.Within;
 import wildchalk.core.drill.Whom;
+import wildchalk.core.colour.Colour;
+import wildchalk.core.drill.Outline;
+import wildchalk.core.drill.Piece;
+import wildchalk.core.geometry.Vec;
 import wildchalk.core.motion.Speeds;
 import wildchalk.core.timeline.Event;
 import wildchalk.core.timeline.Timeline;
@@ -241,5 +245,169 @@ class LimitsTest {
                 .say(before)
                 .rehearse();
         assertEquals(t.times("a1").orElseThrow().arrival(), breach(t).t());
+    }
+
+    /** Id of the action that breaks the only limit that is broken; of the limit, where none does. */
+    private static String broken(Timeline t) {
+        breach(t);
+        return t.problems().get(0).action();
+    }
+
+    private static Limit.Span span(Counted counted, Whom whom) {
+        return Limit.Span.of(counted, whom);
+    }
+
+    private static Stages passing() {
+        return new Stages()
+                .player("7", 0, 0)
+                .player("8", 10, 0)
+                .player("9", 20, 0)
+                .player("4", 20, 8, Bib.SKY)
+                .piece(new Piece.Coach("c", new Vec(-8, 0), 0, "C"))
+                .ball("b", "c")
+                .pass("a1", "c", "7", Cue.whistle())
+                .pass("a2", "7", "8", Cue.received("a1"))
+                .pass("a3", "8", "9", Cue.received("a2"));
+    }
+
+    @Test
+    void feedsAreLeftApartWhereThatIsSaid() {
+        Limit.Span span = span(Counted.PASSES, Whom.EVERYBODY);
+        isKept(passing()
+                .say(new Limit.Number("l", Counted.PASSES, Limit.Bound.AT_LEAST, 3, span))
+                .rehearse());
+        String few = broken(passing()
+                .say(new Limit.Number("l", Counted.PASSES, Limit.Bound.AT_LEAST, 3, span.feeds(false)))
+                .rehearse());
+        assertEquals("l", few);
+        isKept(passing()
+                .say(new Limit.Number("l", Counted.PASSES, Limit.Bound.AT_MOST, 2, span.feeds(false)))
+                .rehearse());
+    }
+
+    @Test
+    void passesEachTimeBeginAnewWhenTheOthersHaveIt() {
+        Stages lost = passing().pass("a4", "9", "4", Cue.received("a3")).pass("a5", "4", "9", Cue.received("a4"));
+        Limit.Span each = span(Counted.PASSES, Whom.EVERYBODY).per(Limit.Per.EACH_TIME).feeds(false);
+        isKept(lost.say(new Limit.Number("l", Counted.PASSES, Limit.Bound.AT_MOST, 3, each))
+                .rehearse());
+        Limit.Span rep = span(Counted.PASSES, Whom.EVERYBODY).feeds(false);
+        assertEquals(
+                "a5",
+                broken(passing()
+                                .pass("a4", "9", "4", Cue.received("a3"))
+                                .pass("a5", "4", "9", Cue.received("a4"))
+                                .say(new Limit.Number("l", Counted.PASSES, Limit.Bound.AT_MOST, 3, rep))
+                                .rehearse()));
+    }
+
+    @Test
+    void limitOfATeamBindsNobodyElse() {
+        Stages stages = passing().pass("a4", "9", "4", Cue.received("a3")).pass("a5", "4", "9", Cue.received("a4"));
+        isKept(stages.say(Limit.Number.atMost("l", Counted.PASSES, 1, new Whom.Team(Bib.SKY)))
+                .rehearse());
+        assertEquals(
+                "a3",
+                passing()
+                        .say(Limit.Number.atMost("l", Counted.PASSES, 1, new Whom.Team(Bib.CORAL)))
+                        .rehearse()
+                        .problems()
+                        .get(0)
+                        .action());
+    }
+
+    @Test
+    void dribblesCountUntilTheFirstPassAndTogetherInTheRep() {
+        Stages stages = three().carry("a1", "7", Cue.whistle(), 4, 0)
+                .pass("a2", "7", "8", Cue.after("a1"))
+                .carry("a3", "8", Cue.received("a2"), 14, 0);
+        Limit.Span rep = span(Counted.DRIBBLES, Whom.EVERYBODY).per(Limit.Per.REP);
+        Limit.Span before = rep.between(Optional.empty(), Optional.of(new Cue.Released("a2")));
+        isKept(stages.say(new Limit.Number("l", Counted.DRIBBLES, Limit.Bound.AT_MOST, 2, before))
+                .rehearse());
+        assertEquals(
+                "a3",
+                broken(three().carry("a1", "7", Cue.whistle(), 4, 0)
+                                .pass("a2", "7", "8", Cue.after("a1"))
+                                .carry("a3", "8", Cue.received("a2"), 14, 0)
+                                .say(new Limit.Number("l", Counted.DRIBBLES, Limit.Bound.AT_MOST, 2, rep))
+                                .rehearse()));
+    }
+
+    private static Stages zoned() {
+        return new Stages()
+                .player("7", 0, 0)
+                .player("9", 24, 0)
+                .player("4", 12, 6, Bib.SKY)
+                .piece(new Piece.Zone("z", new Vec(12, 0), Outline.rectangle(6, 16), "", Colour.BLUE))
+                .ball("b", "7");
+    }
+
+    @Test
+    void passOverAnAreaIsNoEntryIntoIt() {
+        Stages over = zoned().pass("a1", "7", "9", Cue.whistle()).shot("a2", "9", Cue.received("a1"));
+        assertEquals(
+                "a2",
+                broken(over.say(new EntriesFirst("l", 1, "z")).rehearse()));
+        isKept(zoned().carry("a1", "7", Cue.whistle(), 12, 0)
+                .pass("a3", "7", "9", Cue.after("a1"))
+                .shot("a2", "9", Cue.received("a3"))
+                .say(new EntriesFirst("l", 1, "z"))
+                .rehearse());
+    }
+
+    @Test
+    void whoMustStayInAnAreaMayLeaveItWhenTheMomentHasCome() {
+        Limit.StayIn until = new Limit.StayIn("l", new Whom.Team(Bib.SKY), "z", Optional.of(new Cue.Received("a1")));
+        isKept(zoned().pass("a1", "7", "9", Cue.whistle())
+                .run("a2", "4", Cue.received("a1"), 20, 12)
+                .say(until)
+                .rehearse());
+        Timeline out = zoned().pass("a1", "7", "9", Cue.whistle())
+                .sprint("a2", "4", Cue.whistle(), 30, 12)
+                .say(new Limit.StayIn("l", new Whom.Team(Bib.SKY), "z", Optional.empty()))
+                .rehearse();
+        assertEquals("4", breach(out).who());
+        assertEquals("a2", broken(out));
+    }
+
+    @Test
+    void whoMayComeInMayNotComeTooSoon() {
+        OnlyIn only = new OnlyIn("l", "z", new Whom.People(List.of("7", "4")), Optional.of(new Cue.Received("a1")));
+        isKept(new Stages()
+                .player("7", 0, 0)
+                .player("9", 24, 0)
+                .piece(new Piece.Zone("z", new Vec(12, 0), Outline.rectangle(6, 16), "", Colour.BLUE))
+                .ball("b", "7")
+                .pass("a1", "7", "9", Cue.whistle())
+                .run("a2", "7", Cue.received("a1"), 12, 0)
+                .say(only)
+                .rehearse());
+        assertEquals(
+                "7",
+                breach(new Stages()
+                                .player("7", 0, 0)
+                                .player("9", 24, 0)
+                                .piece(new Piece.Zone("z", new Vec(12, 0), Outline.rectangle(6, 16), "", Colour.BLUE))
+                                .ball("b", "9")
+                                .run("a2", "7", Cue.whistle(), 12, 0)
+                                .pass("a1", "9", "7", Cue.after("a2"))
+                                .say(only)
+                                .rehearse())
+                        .who());
+    }
+
+    @Test
+    void aTeamMayNotTouchTheBallBeforeAMoment() {
+        NotBefore hands = new NotBefore("l", new Whom.Team(Bib.SKY), new Cue.Received("a3"));
+        assertEquals(
+                "4",
+                breach(three().player("4", 0, 8, Bib.SKY)
+                                .pass("a1", "7", "4", Cue.whistle())
+                                .pass("a2", "4", "8", Cue.received("a1"))
+                                .pass("a3", "8", "9", Cue.received("a2"))
+                                .say(hands)
+                                .rehearse())
+                        .who());
     }
 }

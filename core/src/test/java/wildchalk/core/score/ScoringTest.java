@@ -83,4 +83,19 @@ class ScoringTest {
         Aloud below = new Aloud(Calling.read("colours"), Scoring.read("goal"));
         assertEquals(new Aloud(Calling.read("colours"), Scoring.read("gate")), here.or(below));
     }
+
+    @Test
+    void whatOnlyCountsAfterSomethingElseAndForWhom() {
+        String typed = "switch, gate only after switch 2, lost ball against, best of 9";
+        Scoring scoring = read(typed);
+        assertEquals(
+                List.of(
+                        new Counter("switch", "switch", Counter.Way.EACH, 1),
+                        new Counter("gate", "gate", Counter.Way.EACH, 2, "switch", false),
+                        new Counter("lost-ball", "lost ball", Counter.Way.EACH, 1, "", true)),
+                scoring.counters());
+        assertEquals(9, scoring.bestOf());
+        assertEquals(typed, scoring.words());
+        assertEquals(scoring, read(scoring.words()));
+    }
 }

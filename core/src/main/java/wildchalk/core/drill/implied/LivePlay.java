@@ -80,6 +80,7 @@ public final class LivePlay {
             @Override
             public Boolean being(Whom.Being being) {
                 return plays.test(person)
+                        && !(person instanceof Piece.Goalkeeper)
                         && (being.team().isEmpty() || being.team().get() == person.bib());
             }
         });

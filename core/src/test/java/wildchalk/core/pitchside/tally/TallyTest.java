@@ -1,8 +1,11 @@
 package wildchalk.core.pitchside.tally;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.pitchside.Course;
 import wildchalk.core.pitchside.Deed;
@@ -51,6 +54,42 @@ class TallyTest {
                 List.of("coral", "lemon"), Tally.of(scoring, GROUPS, run, "b1").leaders(), "a tie is a tie");
         count("far", "coral", -1);
         assertEquals(List.of(3, 4, 6), points(scoring));
+    }
+
+    @Test
+    void whatMustFollowAnotherDeedCountsOncePerDeed() {
+        Counter gate = new Counter("gate", "gate", Counter.Way.EACH, 2, "switch", false);
+        Scoring scoring = new Scoring(List.of(new Counter("switch", "switch", Counter.Way.EACH, 1), gate), false);
+        assertFalse(Tally.wouldCount(scoring, "coral", gate, run, "b1"));
+        count("gate", "coral", 1);
+        assertEquals(List.of(0, 0, 0), points(scoring));
+        count("switch", "sky", 1);
+        assertFalse(Tally.wouldCount(scoring, "coral", gate, run, "b1"), "another's switch is no help");
+        count("switch", "coral", 1);
+        assertTrue(Tally.wouldCount(scoring, "coral", gate, run, "b1"));
+        count("gate", "coral", 1);
+        assertEquals(List.of(3, 1, 0), points(scoring));
+        count("gate", "coral", 1);
+        assertEquals(List.of(3, 1, 0), points(scoring), "one switch, one gate");
+    }
+
+    @Test
+    void whatIsAgainstGoesToTheOthersAndTheBetterHalfWins() {
+        Scoring scoring = new Scoring(
+                List.of(
+                        new Counter("goal", "goal", Counter.Way.EACH, 1),
+                        new Counter("own", "own goal", Counter.Way.EACH, 1, "", true)),
+                false,
+                false,
+                5,
+                "",
+                "");
+        count("own", "coral", 1);
+        assertEquals(List.of(0, 1, 1), points(scoring));
+        count("goal", "sky", 1);
+        assertEquals(Optional.empty(), Tally.of(scoring, GROUPS, run, "b1").won());
+        count("goal", "sky", 1);
+        assertEquals(Optional.of("sky"), Tally.of(scoring, GROUPS, run, "b1").won(), "three of five");
     }
 
     @Test
