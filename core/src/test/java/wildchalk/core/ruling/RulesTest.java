@@ -181,7 +181,7 @@ class RulesTest {
                 .get(0)
                 .all()
                 .get(0);
-        assertEquals("they play it out in yard", first.words());
+        assertEquals("they play it out in the yard", first.words());
         Stage live = Ladder.build(first.edit().apply(drill), "s1");
         PlayOn play = (PlayOn) live.actions().get(2);
         assertEquals("9", play.who(), "who has the ball then");

@@ -13,9 +13,12 @@ import org.apache.pdfbox.pdmodel.interactive.documentnavigation.outline.PDOutlin
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.junit.jupiter.params.provider.FieldSource;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.edit.DrillEdits;
+import wildchalk.core.script.GameWords;
+import wildchalk.storage.format.DrillReader;
 import wildchalk.core.setout.SetOut;
 import wildchalk.core.setout.SheetWords;
 import wildchalk.core.setout.Starts;
@@ -43,7 +46,27 @@ class CardTest {
     @ParameterizedTest
     @FieldSource("DEMOS")
     void itIsSoundAndHoldsAllThatARunNeeds(String demo) throws Exception {
-        Order order = Order.of(Tool.demo(demo));
+        holdsAll(Order.of(Tool.demo(demo)));
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "played-out",
+                "uneven",
+                "counted-right",
+                "both-ends",
+                "weathervane",
+                "goals-turned",
+                "two-figures",
+                "eyes-and-voices"
+            })
+    void cardOfAGameHoldsAllThatItIsPlayedBy(String game) throws Exception {
+        Path file = Path.of("..", "storage", "src", "test", "resources", "gallery", game + ".drill.json");
+        holdsAll(Order.of(DrillReader.read(file)));
+    }
+
+    private void holdsAll(Order order) throws Exception {
         Path pdf = Tool.write(new Card(), order, folder);
         assertTrue(Tool.run("qpdf", "--check", pdf.toString()).contains("No syntax or stream encoding errors"));
         List<String> fonts =
@@ -72,6 +95,8 @@ class CardTest {
                 .forEach(s -> assertTrue(text.contains(plain(SheetWords.tape(s.tape(), order.units()))), s.name()));
         order.drill().cautions().forEach(c -> assertTrue(text.contains(plain(c)), c));
         order.drill().points().forEach(c -> assertTrue(text.contains(plain(c)), c));
+        GameWords.watched(List.of(lowest.stage()), lowest.surface(), order.units().unit())
+                .forEach(w -> assertTrue(text.contains(plain(w)), w));
     }
 
     @ParameterizedTest
