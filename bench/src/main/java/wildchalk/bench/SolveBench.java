@@ -1,5 +1,7 @@
 package wildchalk.bench;
 
+import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -10,7 +12,12 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Game;
+import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Whom;
 import wildchalk.core.motion.Pose;
 import wildchalk.core.rehearsal.Rehearsal;
 import wildchalk.core.surface.Surface;
@@ -34,9 +41,25 @@ public class SolveBench {
 
     private final Surface surface = Surfaces.BUILT_IN.get("field-hockey");
     private final Stage stage = Crowd.stage(PEOPLE, ACTIONS);
+    private final Stage live = live(stage);
+    private final Stage duties = duties(stage);
     private final Timeline timeline = Rehearsal.of(stage, surface);
     private final Stage busy = busy();
     private final Timeline busyTimeline = Rehearsal.of(busy, surface);
+
+    private static Stage live(Stage stage) {
+        Action last = stage.actions().get(stage.actions().size() - 1);
+        return stage.withAction(new PlayOn(
+                "live", last.who(), List.of(), Optional.empty(), PlayOn.Until.seconds(30), "", Cue.after(last.id())));
+    }
+
+    private static Stage duties(Stage stage) {
+        Cue cue = Cue.after(stage.actions().get(ACTIONS / 2).id());
+        Whom nearest = new Whom.Being(Whom.Role.NEAREST, Optional.empty(), 1, Optional.empty());
+        Whom rest = new Whom.Being(Whom.Role.THE_REST, Optional.empty(), 1, Optional.empty());
+        return stage.saying(new Game.Duty("d1", nearest, Game.Task.PRESS, 4, cue))
+                .saying(new Game.Duty("d2", rest, Game.Task.SHIFT, 4, cue));
+    }
 
     static Stage busy() {
         return Crowd.withShadows(Crowd.stage(BUSY_PEOPLE - SHADOWS, BUSY_ACTIONS - SHADOWS), SHADOWS);
@@ -45,6 +68,18 @@ public class SolveBench {
     @Benchmark
     public Timeline solve() {
         return Rehearsal.of(stage, surface);
+    }
+
+    /** The same that ends in live play of everybody: it costs no more than what is drawn. */
+    @Benchmark
+    public Timeline solveLive() {
+        return Rehearsal.of(live, surface);
+    }
+
+    /** The same with two tasks for whoever is something at one moment, for which it is played once more. */
+    @Benchmark
+    public Timeline solveDuties() {
+        return Rehearsal.of(duties, surface);
     }
 
     /** Forty people, two hundred actions, ten of them shadows. */

@@ -96,12 +96,12 @@ class GamesWindowTest extends RealWindow {
     private String row(Class<?> kind) throws Exception {
         return fx(() -> "rule-"
                 + (kind == PlayOn.class
-                        ? board().stage().actions().stream()
-                                .filter(PlayOn.class::isInstance)
-                                .map(a -> a.id())
-                        : board().stage().instructions().stream()
-                                .filter(kind::isInstance)
-                                .map(i -> i.id()))
+                                ? board().stage().actions().stream()
+                                        .filter(PlayOn.class::isInstance)
+                                        .map(a -> a.id())
+                                : board().stage().instructions().stream()
+                                        .filter(kind::isInstance)
+                                        .map(i -> i.id()))
                         .reduce((a, b) -> b)
                         .orElseThrow());
     }
@@ -247,16 +247,14 @@ class GamesWindowTest extends RealWindow {
         rules();
         add("they play it out: all of the surface");
         isWhole("a small game that a called code begins", 31);
-        Vec second = fx(() -> board().timeline().at(
-                        board().stage().people().get(0).id(),
-                        board().timeline().duration()));
+        Vec second = fx(() -> board().timeline()
+                .at(board().stage().people().get(0).id(), board().timeline().duration()));
         String calls = "#" + row(Game.Code.class) + "-called";
         gestures += 2;
         take(find(calls), "3");
         await(() -> ((MenuButton) find(calls)).getText().contains("3"));
-        Vec third = fx(() -> board().timeline().at(
-                        board().stage().people().get(0).id(),
-                        board().timeline().duration()));
+        Vec third = fx(() -> board().timeline()
+                .at(board().stage().people().get(0).id(), board().timeline().duration()));
         assertEquals(4, third.y() - second.y(), 1, "the gap that is called is another");
     }
 
@@ -272,8 +270,7 @@ class GamesWindowTest extends RealWindow {
         pull(16, 5, 20, -4);
         await(() -> board().stage().actions().size() == 4);
         Game.Twin twin = fx(() -> board().stage().instructions(Game.Twin.class).get(0));
-        String copy = fx(() -> twin.pairs()
-                .get(board().stage().people().get(1).id()));
+        String copy = fx(() -> twin.pairs().get(board().stage().people().get(1).id()));
         double length = fx(() -> board().timeline().duration());
         Vec one = fx(() -> board().timeline().at(board().stage().people().get(1).id(), length));
         Vec other = fx(() -> board().timeline().at(copy, length));

@@ -20,6 +20,7 @@ import wildchalk.core.drill.Reads;
 import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.naming.VenueWords;
+import wildchalk.core.rehearsal.Codes;
 import wildchalk.core.runthrough.RunThrough;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.timeline.Timeline;
@@ -90,18 +91,20 @@ class DrillOptions {
         for (Rung rung : drill.ladder()) {
             Stage stage = Ladder.build(drill, rung.id());
             Map<String, String> known = new HashMap<>(reads);
-            known.keySet()
-                    .retainAll(
-                            Reads.of(stage).stream().map(Instruction.Read::id).toList());
+            known.entrySet().removeIf(e -> !isThere(stage, e));
             all.add(new Rehearsed(drill, RunThrough.of(stage, drill.surface(), choices(stage, file, known))));
         }
-        boolean onNone = reads.keySet().stream()
-                .anyMatch(k ->
-                        all.stream().flatMap(r -> Reads.of(r.stage()).stream()).noneMatch(r -> r.id().equals(k)));
+        boolean onNone = reads.entrySet().stream().anyMatch(e -> all.stream().noneMatch(r -> isThere(r.stage(), e)));
         if (onNone) {
             choices(all.get(0).stage(), file, reads);
         }
         return all;
+    }
+
+    /** Whether a stage has such a read, or can have that called. */
+    private static boolean isThere(Stage stage, Map.Entry<String, String> choice) {
+        return Codes.canBe(stage, choice.getKey(), choice.getValue())
+                || Reads.of(stage).stream().anyMatch(r -> r.id().equals(choice.getKey()));
     }
 
     private Drill read(Path file) throws FormatException {
@@ -132,6 +135,9 @@ class DrillOptions {
     private static Choices choices(Stage stage, Path file, Map<String, String> reads) throws FormatException {
         List<Instruction.Read> known = Reads.of(stage);
         for (Map.Entry<String, String> choice : reads.entrySet()) {
+            if (Codes.canBe(stage, choice.getKey(), choice.getValue())) {
+                continue;
+            }
             Instruction.Read read = known.stream()
                     .filter(r -> r.id().equals(choice.getKey()))
                     .findFirst()

@@ -217,23 +217,21 @@ public record Stage(
     /** The same with those that are taken down where they were, because something may yet be about them. */
     private Surface moved(Surface surface) {
         Map<String, Game.GoalAt> by = new HashMap<>();
-        instructions(Game.GoalAt.class).stream()
-                .filter(g -> g.at().isPresent())
-                .forEach(g -> by.put(g.target(), g));
+        instructions(Game.GoalAt.class).stream().filter(g -> g.at().isPresent()).forEach(g -> by.put(g.target(), g));
         return by.isEmpty()
                 ? surface
                 : surface.withTargets(surface.targets().stream()
                         .map(t -> by.containsKey(t.id())
                                 ? t.standing(
-                                        by.get(t.id()).at().get(), by.get(t.id()).facing())
+                                        by.get(t.id()).at().get(),
+                                        by.get(t.id()).facing())
                                 : t)
                         .toList());
     }
 
     /** Whether a goal, basket or net of the surface is taken down. */
     public boolean isDown(String target) {
-        return instructions(Game.GoalAt.class).stream()
-                .anyMatch(g -> g.target().equals(target) && g.at().isEmpty());
+        return instructions(Game.GoalAt.class).stream().anyMatch(g -> g.target().equals(target) && g.at().isEmpty());
     }
 
     /**

@@ -16,7 +16,9 @@ record GameTransfer(Transfer transfer, UnaryOperator<Cue> cues) implements Game.
 
     @Override
     public Instruction duty(Game.Duty duty) {
-        return duty.by(duty.whom().mapped(transfer::id)).when(cues.apply(duty.at())).withId(transfer.id(duty.id()));
+        return duty.by(duty.whom().mapped(transfer::id))
+                .when(cues.apply(duty.at()))
+                .withId(transfer.id(duty.id()));
     }
 
     @Override
@@ -59,6 +61,8 @@ record GameTransfer(Transfer transfer, UnaryOperator<Cue> cues) implements Game.
 
     @Override
     public Instruction watchFor(Game.WatchFor watch) {
-        return watch.of(watch.whom().mapped(transfer::id)).when(watch.moment().map(cues)).withId(transfer.id(watch.id()));
+        return watch.of(watch.whom().mapped(transfer::id))
+                .when(watch.moment().map(cues))
+                .withId(transfer.id(watch.id()));
     }
 }

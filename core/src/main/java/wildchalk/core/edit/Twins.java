@@ -26,9 +26,9 @@ import wildchalk.core.surface.Surface;
 import wildchalk.core.timeline.Timeline;
 
 /**
- * A half that is the same at the other end, or on the other side, and stays so: whatever is changed in the one is changed
- * in the other. Both are drawn, so everything else treats them like any other piece or line; after each edit what has
- * become different in one half is carried over to the other.
+ * A half that is the same at the other end, or on the other side, and stays so: whatever is changed in the one is
+ * changed in the other. Both are drawn, so everything else treats them like any other piece or line; after each edit
+ * what has become different in one half is carried over to the other.
  */
 public final class Twins {
 
@@ -64,8 +64,7 @@ public final class Twins {
     public static Edit<Drill> tie(
             String rung, Set<String> chosen, Game.Where where, boolean inTurn, Surface surface, Timeline timeline) {
         return StageEdit.making("Tie the other half to it", rung, (stage, free) -> {
-            CopyEdits.Copied copied =
-                    CopyEdits.copied(stage, free, chosen, placement(where), surface);
+            CopyEdits.Copied copied = CopyEdits.copied(stage, free, chosen, placement(where), surface);
             Game.Twin made = new Game.Twin(free.take("t"), copied.ids(), where, inTurn);
             Stage tied = inTurn ? inTurn(copied.stage(), made, timeline) : copied.stage();
             return tied.saying(made);
@@ -289,8 +288,7 @@ public final class Twins {
     }
 
     private String freshLabel(Piece piece) {
-        Set<String> worn =
-                after.people().stream().map(Piece.Person::label).collect(Collectors.toSet());
+        Set<String> worn = after.people().stream().map(Piece.Person::label).collect(Collectors.toSet());
         String label = CopyEdits.label(piece);
         boolean number = piece instanceof Piece.Person && label.matches("[0-9]+") && worn.contains(label);
         return number ? PersonEdits.freeNumber(worn) : label;

@@ -19,7 +19,6 @@ import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.measure.Unit;
-import wildchalk.core.rehearsal.Codes;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.BlockWords;
 import wildchalk.core.practice.Content;
@@ -27,6 +26,7 @@ import wildchalk.core.practice.DrillWork;
 import wildchalk.core.practice.GoingRound;
 import wildchalk.core.practice.KnownNeeds;
 import wildchalk.core.practice.Practice;
+import wildchalk.core.rehearsal.Codes;
 import wildchalk.core.score.Aloud;
 import wildchalk.core.score.Scoring;
 import wildchalk.core.setout.SetOut;
@@ -236,8 +236,8 @@ public record Briefing(
 
     /** Where nothing else is said to be called, the codes of the rung are, each once in an order nobody knows. */
     private static Aloud aloud(Stage stage) {
-        boolean codes =
-                stage.aloud().calling().isEmpty() && !stage.instructions(Game.Code.class).isEmpty();
+        boolean codes = stage.aloud().calling().isEmpty()
+                && !stage.instructions(Game.Code.class).isEmpty();
         return codes ? stage.aloud().or(new Aloud(Calling.read(BOOK.say("codes")), Optional.empty())) : stage.aloud();
     }
 

@@ -36,8 +36,7 @@ public final class Codes {
 
     /** Whether something can be called, by the id of the code. */
     public static boolean canBe(Stage stage, String code, String call) {
-        return stage.instructions(Game.Code.class).stream()
-                .anyMatch(c -> c.id().equals(code) && all(c).contains(call));
+        return stage.instructions(Game.Code.class).stream().anyMatch(c -> c.id().equals(code) && all(c).contains(call));
     }
 
     /** What is called in a rep of which nobody says: the figures differ where they can, so that each can be seen. */

@@ -79,9 +79,7 @@ final class RehearsalState {
 
     /** Those that are drawn, and not what somebody does because of what they are at a moment. */
     Collection<Action> drawn() {
-        return actions.values().stream()
-                .filter(a -> !Duties.isWritten(a.id()))
-                .toList();
+        return actions.values().stream().filter(a -> !Duties.isWritten(a.id())).toList();
     }
 
     Action action(String id) {

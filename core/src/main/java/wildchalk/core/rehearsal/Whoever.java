@@ -72,7 +72,8 @@ final class Whoever {
 
     private List<String> being(Whom.Being being, double t, Set<String> spokenOf) {
         Optional<Piece.Person> ball = onTheBall(t);
-        Predicate<Piece.Person> team = p -> being.team().isEmpty() || being.team().get() == p.bib();
+        Predicate<Piece.Person> team =
+                p -> being.team().isEmpty() || being.team().get() == p.bib();
         // A keeper keeps the goal, whoever is nearest.
         Predicate<Piece.Person> theirs = team.and(p -> !(p instanceof Piece.Goalkeeper));
         Predicate<Piece.Person> without =
@@ -149,9 +150,9 @@ final class Whoever {
 
     /** Where the ball is that is played, or where whoever is about to get it is; empty where there is none. */
     Optional<Vec> ballPlace(double t) {
-        return onTheBall(t).map(p -> timeline.at(p.id(), t)).or(() -> timeline.balls().stream()
-                .findFirst()
-                .map(b -> timeline.ball(b, t)));
+        return onTheBall(t)
+                .map(p -> timeline.at(p.id(), t))
+                .or(() -> timeline.balls().stream().findFirst().map(b -> timeline.ball(b, t)));
     }
 
     private Vec place(String id, double t) {

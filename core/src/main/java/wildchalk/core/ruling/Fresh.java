@@ -142,9 +142,7 @@ record Fresh(Said said, Surface surface, Timeline timeline, Set<String> chosen) 
                 all.add(say(
                         Said.BOOK.say("fresh.limit.stay", who, zone),
                         id -> new Limit.StayIn(id, side, area.id(), Optional.empty())));
-                all.add(say(
-                        Said.BOOK.say("fresh.limit.only", who, zone),
-                        id -> new Limit.OnlyIn(id, area.id(), side)));
+                all.add(say(Said.BOOK.say("fresh.limit.only", who, zone), id -> new Limit.OnlyIn(id, area.id(), side)));
             }
         }
         return all;
@@ -223,8 +221,8 @@ record Fresh(Said said, Surface surface, Timeline timeline, Set<String> chosen) 
         List<Choice> all = new ArrayList<>();
         all.add(say(Said.BOOK.say("fresh.watch.all"), id -> watch(id, Whom.EVERYBODY)));
         callers()
-                .forEach(w -> all.add(say(
-                        Said.BOOK.say("fresh.watch.one", said.name(w)), id -> watch(id, Whom.one(w)))));
+                .forEach(w ->
+                        all.add(say(Said.BOOK.say("fresh.watch.one", said.name(w)), id -> watch(id, Whom.one(w)))));
         return all;
     }
 
@@ -253,9 +251,7 @@ record Fresh(Said said, Surface surface, Timeline timeline, Set<String> chosen) 
             for (Game.Where where : Game.Where.values()) {
                 String key = "fresh.twin." + Wordbook.key(where) + (inTurn ? ".turn" : "");
                 all.add(new Choice(
-                        Said.BOOK.say(key),
-                        false,
-                        Twins.tie(said.rung(), part, where, inTurn, surface, timeline)));
+                        Said.BOOK.say(key), false, Twins.tie(said.rung(), part, where, inTurn, surface, timeline)));
             }
         }
         return all;
@@ -273,8 +269,8 @@ record Fresh(Said said, Surface surface, Timeline timeline, Set<String> chosen) 
                 said.stage().instructions(Game.Code.class).stream().findFirst();
         List<Choice> all = new ArrayList<>();
         for (boolean gaps : List.of(true, false)) {
-            Game.Part part = new Game.Part(
-                    Said.BOOK.say(gaps ? "fresh.code.word" : "fresh.code.word.gear"), gear, gaps);
+            Game.Part part =
+                    new Game.Part(Said.BOOK.say(gaps ? "fresh.code.word" : "fresh.code.word.gear"), gear, gaps);
             String key = gaps ? "fresh.code.gaps" : "fresh.code.gear";
             if (code.isEmpty()) {
                 all.add(say(Said.BOOK.say(key, gear.size()), id -> new Game.Code(id, List.of(part))));
@@ -285,7 +281,9 @@ record Fresh(Said said, Surface surface, Timeline timeline, Set<String> chosen) 
                         Said.BOOK.say(gaps ? "fresh.code.more.gaps" : "fresh.code.more", gear.size()),
                         false,
                         GameEdits.change(
-                                said.rung(), Said.BOOK.say("edit.say"), code.get().of(parts))));
+                                said.rung(),
+                                Said.BOOK.say("edit.say"),
+                                code.get().of(parts))));
             }
         }
         return all;

@@ -38,8 +38,11 @@ record GameRules(Said said) implements Game.Cases<Rule> {
                         duty.task(),
                         t -> Said.BOOK.say("task." + Wordbook.key(t)),
                         t -> change(duty.doing(t))),
-                said.when("when", Optional.of(duty.at()), Optional.empty(), c -> change(
-                        duty.when(c.orElse(duty.at()))))));
+                said.when(
+                        "when",
+                        Optional.of(duty.at()),
+                        Optional.empty(),
+                        c -> change(duty.when(c.orElse(duty.at()))))));
         if (duty.task() == Game.Task.DROP || duty.task() == Game.Task.SHIFT) {
             instead.add(Said.choices(
                     "metres",
@@ -71,8 +74,11 @@ record GameRules(Said said) implements Game.Cases<Rule> {
                 List.of(
                         said.who(said.atAMoment(), says.whom(), w -> change(says.by(w))),
                         Said.choices("to", said.atAMoment(), says.to(), said.words()::of, w -> change(says.to(w))),
-                        said.when("when", says.moment(), Optional.of(Said.BOOK.say("when.always")), c -> change(
-                                says.when(c, says.before()))),
+                        said.when(
+                                "when",
+                                says.moment(),
+                                Optional.of(Said.BOOK.say("when.always")),
+                                c -> change(says.when(c, says.before()))),
                         Said.choices(
                                 "before",
                                 List.of(false, true),
@@ -92,8 +98,11 @@ record GameRules(Said said) implements Game.Cases<Rule> {
                 watch,
                 List.of(
                         said.who(said.atAMoment(), watch.whom(), w -> change(watch.of(w))),
-                        said.when("when", watch.moment(), Optional.of(Said.BOOK.say("when.always")), c -> change(
-                                watch.when(c)))),
+                        said.when(
+                                "when",
+                                watch.moment(),
+                                Optional.of(Said.BOOK.say("when.always")),
+                                c -> change(watch.when(c)))),
                 List.of(
                         new Typed(
                                 "fault",

@@ -53,8 +53,7 @@ record LimitRules(Said said) implements LimitCases<Rule> {
                 List.of(Limit.Counted.values()),
                 limit.counted(),
                 c -> Said.BOOK.say("counted." + Wordbook.key(c)),
-                c -> change(new Limit.Number(
-                        limit.id(), c, limit.bound(), limit.n(), span.per(Limit.Span.usual(c))))));
+                c -> change(new Limit.Number(limit.id(), c, limit.bound(), limit.n(), span.per(Limit.Span.usual(c))))));
         instead.add(Said.choices(
                 "bound",
                 List.of(Limit.Bound.values()),
@@ -124,8 +123,11 @@ record LimitRules(Said said) implements LimitCases<Rule> {
                                 limit.seconds(),
                                 s -> Said.BOOK.say("seconds.words", s),
                                 s -> change(new Limit.Within(limit.id(), s, limit.zone(), limit.from()))),
-                        when("from", limit.from(), true, f -> new Limit.Within(
-                                limit.id(), limit.seconds(), limit.zone(), f))),
+                        when(
+                                "from",
+                                limit.from(),
+                                true,
+                                f -> new Limit.Within(limit.id(), limit.seconds(), limit.zone(), f))),
                 List.of());
     }
 
@@ -137,11 +139,16 @@ record LimitRules(Said said) implements LimitCases<Rule> {
         return rule(
                 limit,
                 List.of(
-                        said.who(all, limit.whom(), w -> change(
-                                new Limit.OnlyIn(limit.id(), limit.zone(), w, limit.from()))),
+                        said.who(
+                                all,
+                                limit.whom(),
+                                w -> change(new Limit.OnlyIn(limit.id(), limit.zone(), w, limit.from()))),
                         zone(limit.zone(), z -> new Limit.OnlyIn(limit.id(), z, limit.whom(), limit.from())),
-                        when("from", limit.from(), true, f -> new Limit.OnlyIn(
-                                limit.id(), limit.zone(), limit.whom(), f))),
+                        when(
+                                "from",
+                                limit.from(),
+                                true,
+                                f -> new Limit.OnlyIn(limit.id(), limit.zone(), limit.whom(), f))),
                 List.of());
     }
 
@@ -150,11 +157,16 @@ record LimitRules(Said said) implements LimitCases<Rule> {
         return rule(
                 limit,
                 List.of(
-                        said.who(said.always(), limit.whom(), w -> change(
-                                new Limit.StayIn(limit.id(), w, limit.zone(), limit.until()))),
+                        said.who(
+                                said.always(),
+                                limit.whom(),
+                                w -> change(new Limit.StayIn(limit.id(), w, limit.zone(), limit.until()))),
                         zone(limit.zone(), z -> new Limit.StayIn(limit.id(), limit.whom(), z, limit.until())),
-                        when("until", limit.until(), true, u -> new Limit.StayIn(
-                                limit.id(), limit.whom(), limit.zone(), u))),
+                        when(
+                                "until",
+                                limit.until(),
+                                true,
+                                u -> new Limit.StayIn(limit.id(), limit.whom(), limit.zone(), u))),
                 List.of());
     }
 
@@ -163,10 +175,15 @@ record LimitRules(Said said) implements LimitCases<Rule> {
         return rule(
                 limit,
                 List.of(
-                        said.who(said.always(), limit.whom(), w -> change(
-                                new Limit.NotBefore(limit.id(), w, limit.moment()))),
-                        when("before", Optional.of(limit.moment()), false, m -> new Limit.NotBefore(
-                                limit.id(), limit.whom(), m.orElse(limit.moment())))),
+                        said.who(
+                                said.always(),
+                                limit.whom(),
+                                w -> change(new Limit.NotBefore(limit.id(), w, limit.moment()))),
+                        when(
+                                "before",
+                                Optional.of(limit.moment()),
+                                false,
+                                m -> new Limit.NotBefore(limit.id(), limit.whom(), m.orElse(limit.moment())))),
                 List.of());
     }
 

@@ -23,8 +23,7 @@ record PlayRules(Said said) {
     Rule of(PlayOn play) {
         List<Instead> instead = new ArrayList<>();
         instead.add(Said.choices("begins", beginners(), play.who(), said::name, w -> change(by(play, w))));
-        instead.add(Said.choices(
-                "sides", sides(), play.sides(), this::sides, s -> change(play.between(s))));
+        instead.add(Said.choices("sides", sides(), play.sides(), this::sides, s -> change(play.between(s))));
         List<Optional<String>> areas = new ArrayList<>(List.of(Optional.empty()));
         said.zones().forEach(z -> areas.add(Optional.of(z)));
         instead.add(Said.choices(
@@ -35,8 +34,11 @@ record PlayRules(Said said) {
                 a -> change(play.in(a))));
         instead.add(clock(play));
         instead.add(ends(play));
-        instead.add(said.when("begin.when", Optional.of(play.cue()), Optional.empty(), c -> change(
-                (PlayOn) play.withCue(c.orElse(play.cue())))));
+        instead.add(said.when(
+                "begin.when",
+                Optional.of(play.cue()),
+                Optional.empty(),
+                c -> change((PlayOn) play.withCue(c.orElse(play.cue())))));
         return new Rule(
                 play.id(),
                 said.play(play),

@@ -32,9 +32,7 @@ public final class Rules {
     public List<Rule> all() {
         List<Rule> all = new ArrayList<>();
         PlayRules plays = new PlayRules(said);
-        said.stage().actions().stream()
-                .filter(PlayOn.class::isInstance)
-                .forEach(a -> all.add(plays.of((PlayOn) a)));
+        said.stage().actions().stream().filter(PlayOn.class::isInstance).forEach(a -> all.add(plays.of((PlayOn) a)));
         LimitRules limits = new LimitRules(said);
         said.stage().instructions(Limit.class).forEach(l -> all.add(l.matchLimit(limits)));
         GameRules games = new GameRules(said);

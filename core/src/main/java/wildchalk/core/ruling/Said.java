@@ -58,9 +58,7 @@ record Said(String rung, Stage stage, Surface marked, GameWords words) {
             all.add(new Whom.HasBall(true));
             all.add(new Whom.HasBall(false));
         }
-        stage.people().stream()
-                .filter(Piece.Person::isOnATeam)
-                .forEach(p -> all.add(Whom.one(p.id())));
+        stage.people().stream().filter(Piece.Person::isOnATeam).forEach(p -> all.add(Whom.one(p.id())));
         return all;
     }
 
@@ -107,9 +105,11 @@ record Said(String rung, Stage stage, Surface marked, GameWords words) {
 
     /** The zones that are marked out, then those of the surface, by id. */
     List<String> zones() {
-        List<String> all = new ArrayList<>(
-                stage.areas().stream().map(Piece::id).toList());
-        marked.zones().stream().map(Surface.Zone::id).filter(z -> !all.contains(z)).forEach(all::add);
+        List<String> all = new ArrayList<>(stage.areas().stream().map(Piece::id).toList());
+        marked.zones().stream()
+                .map(Surface.Zone::id)
+                .filter(z -> !all.contains(z))
+                .forEach(all::add);
         return all;
     }
 
@@ -160,8 +160,7 @@ record Said(String rung, Stage stage, Surface marked, GameWords words) {
         List<Choice> choices = new ArrayList<>();
         always.ifPresent(w -> choices.add(new Choice(w, now.isEmpty(), edit.apply(Optional.empty()))));
         for (Cue cue : moments()) {
-            choices.add(new Choice(
-                    words.of(cue), now.filter(cue::equals).isPresent(), edit.apply(Optional.of(cue))));
+            choices.add(new Choice(words.of(cue), now.filter(cue::equals).isPresent(), edit.apply(Optional.of(cue))));
         }
         return new Instead(BOOK.say(key), choices);
     }

@@ -11,8 +11,8 @@ import wildchalk.core.timeline.Play;
 
 /**
  * Where people, balls and gear are drawn at a time: where they are, but for what would hide another. A ball in
- * somebody's hands lies in front of them, gear beside them, and whose token lies under another's peeps out. While
- * live play goes on tokens drift.
+ * somebody's hands lies in front of them, gear beside them, and whose token lies under another's peeps out. While live
+ * play goes on tokens drift.
  */
 final class OnPicture {
 

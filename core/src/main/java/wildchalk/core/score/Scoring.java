@@ -21,8 +21,7 @@ import wildchalk.core.wording.Wordbook;
  * @param limit what must be kept to, in the coach's words; may be empty
  * @param forfeit what whoever loses does, in the coach's words; may be empty
  */
-public record Scoring(
-        List<Counter> counters, boolean fewest, boolean each, int bestOf, String limit, String forfeit) {
+public record Scoring(List<Counter> counters, boolean fewest, boolean each, int bestOf, String limit, String forfeit) {
 
     /** More counters than these nobody has keys for. */
     public static final int MOST = 9;
@@ -158,8 +157,7 @@ public record Scoring(
         String against = counter.against() ? " " + BOOK.say("against") : "";
         String all = counter.words() + way + after + against;
         // A number at the end of the words would be read as what it is worth.
-        boolean worth =
-                counter.worth() != 1 || WORTH.matcher(all).matches();
+        boolean worth = counter.worth() != 1 || WORTH.matcher(all).matches();
         return all + (worth ? " " + counter.worth() : "");
     }
 }

@@ -210,8 +210,13 @@ public final class GameWords {
 
     /** "As 7 receives, 7 plays it out in the blue zone: …" */
     public String of(PlayOn play) {
-        return Sentence.capital(moments.of(play.cue(), play)) + words.say("join.cue") + moments.name(play.who())
-                + words.say("space") + words.verb(play) + told(play) + words.say("stop");
+        return Sentence.capital(moments.of(play.cue(), play))
+                + words.say("join.cue")
+                + moments.name(play.who())
+                + words.say("space")
+                + words.verb(play)
+                + told(play)
+                + words.say("stop");
     }
 
     /** What follows "plays it out": " in the blue zone: coral against sky, until a goal, 20 s at most". */

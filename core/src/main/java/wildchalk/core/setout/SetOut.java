@@ -79,9 +79,8 @@ public final class SetOut {
     private static Stage withGoals(Stage stage, Surface surface) {
         Stage all = stage;
         for (Game.GoalAt goal : stage.instructions(Game.GoalAt.class)) {
-            double width = surface.target(goal.target())
-                    .map(Surface.Target::width)
-                    .orElse(GearKind.GOAL.width());
+            double width =
+                    surface.target(goal.target()).map(Surface.Target::width).orElse(GearKind.GOAL.width());
             if (goal.at().isPresent()) {
                 all = all.withPiece(Piece.Item.goal(goal.id(), goal.at().get(), goal.facing(), width));
             }

@@ -78,8 +78,7 @@ public final class RandomEdits {
                         Game.Task.PRESS,
                         4,
                         Cue.received("a1")))
-                .say(new Game.Says(
-                        "y1", Whom.one("p2"), "here", Whom.one("p1"), true, Optional.of(Cue.received("a1"))))
+                .say(new Game.Says("y1", Whom.one("p2"), "here", Whom.one("p1"), true, Optional.of(Cue.received("a1"))))
                 .say(new Game.WatchFor("w1", Whom.one("p3"), Optional.of(Cue.with("a2")), "late", "go with it"))
                 .say(new Game.Code("q1", List.of(new Game.Part("zone", List.of("z1"), false))))
                 .say(new Limit.StayIn("l4", Whom.one("p3"), "z1", Optional.of(new Cue.After("a2"))))

@@ -92,7 +92,8 @@ class TwinsTest {
         Stage before = stage(drill);
         Drill moved = apply(drill, PieceEdits.move("s1", before.person("9").orElseThrow(), new Vec(24, 9)));
         Stage after = stage(moved);
-        assertEquals(new Vec(-24, 9), after.person(other(after, "9")).orElseThrow().at());
+        assertEquals(
+                new Vec(-24, 9), after.person(other(after, "9")).orElseThrow().at());
         isMirrored(after);
         // And the other way round: the copy leads.
         Piece.Person copy = after.person(other(after, "7")).orElseThrow();
@@ -131,7 +132,8 @@ class TwinsTest {
         assertTrue(t.times(other(stage, "a1")).orElseThrow().start() >= over - 1e-9);
         Drill moved = apply(drill, PieceEdits.move("s1", stage.person("7").orElseThrow(), new Vec(11, -3)));
         Stage after = stage(moved);
-        assertEquals(new Vec(-11, 3), after.person(other(after, "7")).orElseThrow().at());
+        assertEquals(
+                new Vec(-11, 3), after.person(other(after, "7")).orElseThrow().at());
         Timeline later = Rehearsal.of(after, Stages.TURF);
         assertTrue(
                 later.times(other(after, "a1")).orElseThrow().start()
@@ -152,10 +154,12 @@ class TwinsTest {
         Stage below = stage(two);
         Drill moved = apply(two, PieceEdits.move("s1", below.person("9").orElseThrow(), new Vec(24, 9)));
         Stage above = Ladder.build(moved, "s2");
-        assertEquals(new Vec(-24, 9), above.person(other(above, "9")).orElseThrow().at());
+        assertEquals(
+                new Vec(-24, 9), above.person(other(above, "9")).orElseThrow().at());
         Drill own = apply(moved, PieceEdits.move("s2", above.person("7").orElseThrow(), new Vec(9, 0)));
         Stage there = Ladder.build(own, "s2");
-        assertEquals(new Vec(-9, 0), there.person(other(there, "7")).orElseThrow().at());
+        assertEquals(
+                new Vec(-9, 0), there.person(other(there, "7")).orElseThrow().at());
         assertEquals(new Vec(10, -6), stage(own).person("7").orElseThrow().at(), "the rung below stays");
         assertEquals(List.of(), Soundness.faults(own, Stages.TURF));
     }
@@ -166,15 +170,15 @@ class TwinsTest {
         Stage stage = stage(drill);
         String copy = other(stage, "9");
         Drill untied = Twins.untie("s1", twin(stage)).apply(drill);
-        Stage after = stage(apply(untied, PieceEdits.move("s1", stage.person("9").orElseThrow(), new Vec(30, 0))));
+        Stage after =
+                stage(apply(untied, PieceEdits.move("s1", stage.person("9").orElseThrow(), new Vec(30, 0))));
         assertEquals(Optional.of(new Vec(20, -4)), after.person(copy).map(Piece::at));
     }
 
     @Test
     void theScriptSaysTheOtherHalfOnce() {
         Stage stage = stage(tied(Game.Where.OTHER_END, false));
-        Script script = ScriptWriter.write(
-                stage, Rehearsal.of(stage, Stages.TURF), Stages.TURF, Unit.METRES);
+        Script script = ScriptWriter.write(stage, Rehearsal.of(stage, Stages.TURF), Stages.TURF, Unit.METRES);
         assertEquals(3, script.lines().size());
         assertEquals(
                 List.of("The same at the other end at once: 1 for 7, 2 for 9."),

@@ -21,8 +21,8 @@ import wildchalk.core.timeline.Timeline;
 /** What whoever is something at a moment does then: by where they are seen afterwards. */
 class DutiesTest {
 
-    private static final Cue LEAVES = new Cue(
-            new Cue.FirstOf(List.of(new Cue.Released("a1"), new Cue.Released("a2"))), 0);
+    private static final Cue LEAVES =
+            new Cue(new Cue.FirstOf(List.of(new Cue.Released("a1"), new Cue.Released("a2"))), 0);
 
     private static Whom sky(Whom.Role role, int n) {
         return new Whom.Being(role, Optional.of(Bib.SKY), n, Optional.empty());
@@ -54,8 +54,7 @@ class DutiesTest {
 
     @Test
     void whoeverMarksTheOneItGoesToDropsAndTheRestSlide() {
-        Stages stages = wings()
-                .say(duty("d1", sky(Whom.Role.MARKING, 1), Game.Task.DROP, 5))
+        Stages stages = wings().say(duty("d1", sky(Whom.Role.MARKING, 1), Game.Task.DROP, 5))
                 .say(duty("d2", sky(Whom.Role.THE_REST, 1), Game.Task.SHIFT, 4));
         Timeline left = Rehearsal.of(stages.build(), Stages.TURF);
         assertEquals(0, moved(left, "2").distance(new Vec(5, 0)), 0.05, "marks 7: drops towards the own goal");
@@ -95,12 +94,7 @@ class DutiesTest {
                         .ball("b", "7")
                         .pass("a1", "7", "9", Cue.whistle())
                         .say(new Instruction.Attacks("e", Bib.CORAL, End.GOAL, Optional.empty()))
-                        .say(new Game.Duty(
-                                "d",
-                                new Whom.HasBall(false),
-                                Game.Task.BEHIND_BALL,
-                                4,
-                                Cue.received("a1")))
+                        .say(new Game.Duty("d", new Whom.HasBall(false), Game.Task.BEHIND_BALL, 4, Cue.received("a1")))
                         .build(),
                 Stages.TURF);
         double ball = t.ball("b", t.duration()).x();
@@ -141,9 +135,10 @@ class DutiesTest {
     @Test
     void whatIsWrittenOutHasNoBeatAndIsNoProblem() {
         Timeline t = Rehearsal.of(
-                wings().say(duty("d1", sky(Whom.Role.THE_REST, 1), Game.Task.SHIFT, 4)).build(), Stages.TURF);
+                wings().say(duty("d1", sky(Whom.Role.THE_REST, 1), Game.Task.SHIFT, 4))
+                        .build(),
+                Stages.TURF);
         assertEquals(1, t.beats().size());
-        assertTrue(t.events().stream()
-                .anyMatch(e -> e.kind() == Event.Kind.START && "4".equals(e.who())));
+        assertTrue(t.events().stream().anyMatch(e -> e.kind() == Event.Kind.START && "4".equals(e.who())));
     }
 }

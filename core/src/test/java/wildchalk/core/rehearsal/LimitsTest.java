@@ -8,6 +8,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
 import wildchalk.core.colour.Bib;
+import wildchalk.core.colour.Colour;
 import wildchalk.core.drill.Action.Gait;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Limit;
@@ -17,10 +18,9 @@ import wildchalk.core.drill.Limit.NotBefore;
 import wildchalk.core.drill.Limit.OnlyIn;
 import wildchalk.core.drill.Limit.PassesFirst;
 import wildchalk.core.drill.Limit.Within;
-import wildchalk.core.drill.Whom;
-import wildchalk.core.colour.Colour;
 import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Whom;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.motion.Speeds;
 import wildchalk.core.timeline.Event;
@@ -288,17 +288,18 @@ class LimitsTest {
     @Test
     void passesEachTimeBeginAnewWhenTheOthersHaveIt() {
         Stages lost = passing().pass("a4", "9", "4", Cue.received("a3")).pass("a5", "4", "9", Cue.received("a4"));
-        Limit.Span each = span(Counted.PASSES, Whom.EVERYBODY).per(Limit.Per.EACH_TIME).feeds(false);
+        Limit.Span each =
+                span(Counted.PASSES, Whom.EVERYBODY).per(Limit.Per.EACH_TIME).feeds(false);
         isKept(lost.say(new Limit.Number("l", Counted.PASSES, Limit.Bound.AT_MOST, 3, each))
                 .rehearse());
         Limit.Span rep = span(Counted.PASSES, Whom.EVERYBODY).feeds(false);
         assertEquals(
                 "a5",
                 broken(passing()
-                                .pass("a4", "9", "4", Cue.received("a3"))
-                                .pass("a5", "4", "9", Cue.received("a4"))
-                                .say(new Limit.Number("l", Counted.PASSES, Limit.Bound.AT_MOST, 3, rep))
-                                .rehearse()));
+                        .pass("a4", "9", "4", Cue.received("a3"))
+                        .pass("a5", "4", "9", Cue.received("a4"))
+                        .say(new Limit.Number("l", Counted.PASSES, Limit.Bound.AT_MOST, 3, rep))
+                        .rehearse()));
     }
 
     @Test
@@ -328,10 +329,10 @@ class LimitsTest {
         assertEquals(
                 "a3",
                 broken(three().carry("a1", "7", Cue.whistle(), 4, 0)
-                                .pass("a2", "7", "8", Cue.after("a1"))
-                                .carry("a3", "8", Cue.received("a2"), 14, 0)
-                                .say(new Limit.Number("l", Counted.DRIBBLES, Limit.Bound.AT_MOST, 2, rep))
-                                .rehearse()));
+                        .pass("a2", "7", "8", Cue.after("a1"))
+                        .carry("a3", "8", Cue.received("a2"), 14, 0)
+                        .say(new Limit.Number("l", Counted.DRIBBLES, Limit.Bound.AT_MOST, 2, rep))
+                        .rehearse()));
     }
 
     private static Stages zoned() {
@@ -346,9 +347,7 @@ class LimitsTest {
     @Test
     void passOverAnAreaIsNoEntryIntoIt() {
         Stages over = zoned().pass("a1", "7", "9", Cue.whistle()).shot("a2", "9", Cue.received("a1"));
-        assertEquals(
-                "a2",
-                broken(over.say(new EntriesFirst("l", 1, "z")).rehearse()));
+        assertEquals("a2", broken(over.say(new EntriesFirst("l", 1, "z")).rehearse()));
         isKept(zoned().carry("a1", "7", Cue.whistle(), 12, 0)
                 .pass("a3", "7", "9", Cue.after("a1"))
                 .shot("a2", "9", Cue.received("a3"))

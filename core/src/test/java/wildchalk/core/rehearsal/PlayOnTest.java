@@ -54,7 +54,10 @@ class PlayOnTest {
     void itBeginsWhereWhatIsDrawnEndsAndTakesAsLongAsTheClockSays() {
         Timeline bare = Rehearsal.of(drawn().build(), Stages.TURF);
         Timeline t = Rehearsal.of(drawn().action(live(PlayOn.Until.seconds(20))).build(), Stages.TURF);
-        assertEquals(bare.times("a2").orElseThrow().end(), t.times("a3").orElseThrow().start(), 1e-9);
+        assertEquals(
+                bare.times("a2").orElseThrow().end(),
+                t.times("a3").orElseThrow().start(),
+                1e-9);
         assertEquals(bare.duration() + 20, t.duration(), 1e-9);
         assertEquals(List.of(), t.problems());
     }
@@ -111,17 +114,11 @@ class PlayOnTest {
     @Test
     void theScriptTellsBothWaysOutOfIt() {
         Stage stage = ending();
-        List<String> lines = ScriptWriter.write(
-                        stage,
-                        Rehearsal.of(stage, Stages.TURF),
-                        Stages.TURF,
-                        Unit.METRES)
-                .lines()
-                .stream()
-                .map(Script.Line::marked)
-                .toList();
-        assertEquals(
-                "3. When 7 gets there, 8 plays it out in the yard: coral against sky, for 10 s.", lines.get(2));
+        List<String> lines =
+                ScriptWriter.write(stage, Rehearsal.of(stage, Stages.TURF), Stages.TURF, Unit.METRES).lines().stream()
+                        .map(Script.Line::marked)
+                        .toList();
+        assertEquals("3. When 7 gets there, 8 plays it out in the yard: coral against sky, for 10 s.", lines.get(2));
         assertEquals(
                 "4. Once it is played out: either “goal”: 7 runs 4 m forwards to the left, if coral scores, "
                         + "or “won”: 4 carries the ball 12 m across the halfway line, if sky wins it.",

@@ -45,15 +45,8 @@ class RulesTest {
     }
 
     private static Drill ruled() {
-        return Stages.drill(pieces()
-                .action(new PlayOn(
-                        "a3",
-                        "9",
-                        List.of(),
-                        Optional.empty(),
-                        PlayOn.Until.seconds(20),
-                        "",
-                        Cue.after("a2")))
+        return Stages.drill(pieces().action(new PlayOn(
+                        "a3", "9", List.of(), Optional.empty(), PlayOn.Until.seconds(20), "", Cue.after("a2")))
                 .say(Limit.Number.atMost("l1", Limit.Counted.TOUCHES, 2, new Whom.Team(Bib.SKY)))
                 .say(new Limit.StayIn("l2", Whom.one("4"), "z", Optional.empty()))
                 .say(new Limit.OnlyIn("l3", "z", new Whom.Team(Bib.CORAL)))
@@ -107,11 +100,13 @@ class RulesTest {
                     assertEquals(List.of(), Soundness.faults(after, Stages.TURF), rule.words() + " " + choice.words());
                     if (about.several()) {
                         assertFalse(choice.taken()
-                                == choice(after, rule.id(), about.words(), choice.words()).taken());
+                                == choice(after, rule.id(), about.words(), choice.words())
+                                        .taken());
                     } else if (!choice.words().contains("turns round")) {
                         // A mouth that is turned round stays then as it is.
                         assertTrue(
-                                choice(after, rule.id(), about.words(), choice.words()).taken(),
+                                choice(after, rule.id(), about.words(), choice.words())
+                                        .taken(),
                                 rule.words() + " " + about.words() + ": " + choice.words());
                     }
                     taken++;
@@ -147,9 +142,8 @@ class RulesTest {
         Stage stage = Ladder.build(drill, "s1");
         Set<String> about = new HashSet<>();
         for (Set<String> chosen : List.of(Set.<String>of(), Set.of("7", "4"), Set.of("c1", "c2"), Set.of("z"))) {
-            for (Instead fresh : new Rules(
-                            "s1", stage, Stages.TURF, Unit.METRES, Rehearsal.of(stage, Stages.TURF))
-                    .fresh(chosen)) {
+            for (Instead fresh :
+                    new Rules("s1", stage, Stages.TURF, Unit.METRES, Rehearsal.of(stage, Stages.TURF)).fresh(chosen)) {
                 about.add(fresh.words());
                 for (Choice choice : fresh.all()) {
                     Drill after = choice.edit().apply(drill);

@@ -29,7 +29,13 @@ class DriftTest {
             .piece(new Piece.Coach("c", new Vec(0, 0), 0, "C"))
             .ball("b", "7")
             .action(new PlayOn(
-                    "a1", "7", List.of(), Optional.of("z"), PlayOn.Until.seconds(12), "", Cue.whistle().delayed(1)))
+                    "a1",
+                    "7",
+                    List.of(),
+                    Optional.of("z"),
+                    PlayOn.Until.seconds(12),
+                    "",
+                    Cue.whistle().delayed(1)))
             .build();
 
     @Test

@@ -105,9 +105,9 @@ class GameWordsTest {
                 WORDS.of(new Game.Says("y", Whom.one("9"), "man on", Whom.one("7"), true, Optional.of(LEAVES))));
         assertEquals(
                 "As the ball leaves 7, 9: waits for it. Mend: Come to meet it.",
-                WORDS.of(new Game.WatchFor("w", Whom.one("9"), Optional.of(LEAVES), "waits for it", "come to meet it")));
-        assertEquals(
-                "Flat feet.", WORDS.of(new Game.WatchFor("w", Whom.EVERYBODY, Optional.empty(), "flat feet", "")));
+                WORDS.of(
+                        new Game.WatchFor("w", Whom.one("9"), Optional.of(LEAVES), "waits for it", "come to meet it")));
+        assertEquals("Flat feet.", WORDS.of(new Game.WatchFor("w", Whom.EVERYBODY, Optional.empty(), "flat feet", "")));
     }
 
     @Test
@@ -118,12 +118,12 @@ class GameWordsTest {
                 "When 9 gets there, 9 plays it out in the yard: coral against sky, until a goal, the ball is out or "
                         + "the ball is won and over the halfway line, 25 s at most; headers count twice.",
                 WORDS.of(new PlayOn(
-                                "a3",
-                                "9",
-                                List.of(new Whom.Team(Bib.CORAL), new Whom.Team(Bib.SKY)),
-                                Optional.of("z"),
-                                until,
-                                "headers count twice",
-                                Cue.after("a2"))));
+                        "a3",
+                        "9",
+                        List.of(new Whom.Team(Bib.CORAL), new Whom.Team(Bib.SKY)),
+                        Optional.of("z"),
+                        until,
+                        "headers count twice",
+                        Cue.after("a2"))));
     }
 }

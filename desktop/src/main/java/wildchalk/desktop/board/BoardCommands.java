@@ -255,8 +255,7 @@ final class BoardCommands {
                 .aidsProperty()
                 .set(now.withNumbers(!now.numbers())));
         all.always("Set-out sheet", "", () -> state.sheets().wantedProperty().set(true));
-        all.always(
-                SheetTabs.rules(), "", () -> state.rulesProperty().set(true));
+        all.always(SheetTabs.rules(), "", () -> state.rulesProperty().set(true));
         all.always(
                 SheetTabs.whoIsNext(), "", () -> state.flow().wantedProperty().set(true));
         all.always(

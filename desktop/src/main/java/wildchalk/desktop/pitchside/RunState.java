@@ -192,8 +192,8 @@ public final class RunState {
 
     /** What is called in the block that is on. */
     Optional<Calls> calls() {
-        return counting().flatMap(b -> aloud().calling()
-                .flatMap(c -> Calls.of(c, briefing.callable(b, rung(b)), run, b.id())));
+        return counting()
+                .flatMap(b -> aloud().calling().flatMap(c -> Calls.of(c, briefing.callable(b, rung(b)), run, b.id())));
     }
 
     /** For whom it is counted. */

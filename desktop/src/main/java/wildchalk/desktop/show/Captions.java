@@ -3,7 +3,6 @@ package wildchalk.desktop.show;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import wildchalk.core.script.GameWords;
 import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
@@ -11,6 +10,7 @@ import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.measure.TimeFormat;
 import wildchalk.core.measure.Unit;
+import wildchalk.core.script.GameWords;
 import wildchalk.core.script.ReadWords;
 import wildchalk.core.script.RotationWords;
 import wildchalk.core.script.Script;
@@ -95,9 +95,7 @@ final class Captions {
         return tour.fork()
                 .flatMap(r -> ReadWords.decider(tour.stage(), r))
                 .map(l -> "What does " + l + " do?")
-                .or(() -> tour.fork()
-                        .flatMap(r -> tour.stage().action(r.who()))
-                        .map(p -> GameWords.howItEnds()))
+                .or(() -> tour.fork().flatMap(r -> tour.stage().action(r.who())).map(p -> GameWords.howItEnds()))
                 .orElse("Who has it?");
     }
 

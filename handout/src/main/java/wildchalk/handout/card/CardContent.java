@@ -3,15 +3,15 @@ package wildchalk.handout.card;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import wildchalk.core.drill.Stage;
-import wildchalk.core.script.GameWords;
 import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Instruction.Option;
+import wildchalk.core.drill.Stage;
 import wildchalk.core.measure.TimeFormat;
 import wildchalk.core.naming.EffortWords;
 import wildchalk.core.phase.Phase;
 import wildchalk.core.script.AttackWords;
+import wildchalk.core.script.GameWords;
 import wildchalk.core.setout.Sheet;
 import wildchalk.core.setout.SheetWords;
 import wildchalk.core.wording.Wordbook;
@@ -226,8 +226,7 @@ final class CardContent {
         List<Stage> stages = rungs.stream().map(r -> r.rung().stage()).toList();
         slices.addAll(list(
                 GameWords.watchHeading(),
-                GameWords.watched(
-                        stages, lowest().surface(), order.units().unit())));
+                GameWords.watched(stages, lowest().surface(), order.units().unit())));
         return slices;
     }
 

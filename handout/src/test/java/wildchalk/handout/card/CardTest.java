@@ -13,12 +13,11 @@ import org.apache.pdfbox.pdmodel.interactive.documentnavigation.outline.PDOutlin
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
 import org.junit.jupiter.params.provider.FieldSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.edit.DrillEdits;
 import wildchalk.core.script.GameWords;
-import wildchalk.storage.format.DrillReader;
 import wildchalk.core.setout.SetOut;
 import wildchalk.core.setout.SheetWords;
 import wildchalk.core.setout.Starts;
@@ -26,6 +25,7 @@ import wildchalk.handout.Tool;
 import wildchalk.handout.order.Order;
 import wildchalk.handout.order.Order.Paper;
 import wildchalk.handout.order.Played;
+import wildchalk.storage.format.DrillReader;
 
 /** The card, as programs read it that are not ours. */
 class CardTest {
@@ -95,7 +95,8 @@ class CardTest {
                 .forEach(s -> assertTrue(text.contains(plain(SheetWords.tape(s.tape(), order.units()))), s.name()));
         order.drill().cautions().forEach(c -> assertTrue(text.contains(plain(c)), c));
         order.drill().points().forEach(c -> assertTrue(text.contains(plain(c)), c));
-        GameWords.watched(List.of(lowest.stage()), lowest.surface(), order.units().unit())
+        GameWords.watched(
+                        List.of(lowest.stage()), lowest.surface(), order.units().unit())
                 .forEach(w -> assertTrue(text.contains(plain(w)), w));
     }
 

@@ -133,6 +133,19 @@ class DrillFileTest {
         {"id": "l", "kind": "only-in", "zone": "circle", "people": ["p77"]} | "l" is about "p77", but no person has that id
         {"id": "l", "kind": "not-before", "who": "p7", "moment": {"on": "enters", "who": "p7", "zone": "moon"}} | "l" has a cue about the zone "moon", but the surface has none of that name
         {"id": "p7", "kind": "within", "seconds": 5} | "p7" stands twice, for this thing that is said on stage "s1" and for the piece on stage "s1"; give one of the two another id (the other: line
+        {"id": "l", "kind": "at-most", "counted": "shots", "most": 1, "whom": {"team": "plaid"}} | "plaid" is not known here; it can be coral
+        {"id": "l", "kind": "at-least", "counted": "passes", "least": 2, "whom": {"people": ["p77"]}} | "l" is about "p77", but no person has that id
+        {"id": "l", "kind": "stay-in", "zone": "moon"} | "l" is about the zone "moon", but the surface has none of that name
+        {"id": "d", "kind": "duty", "task": "juggle", "at": {"on": "whistle"}} | "juggle" is not known here; it can be press, drop, shift
+        {"id": "d", "kind": "duty", "task": "press", "at": {"on": "after", "action": "a77"}} | "d" has a cue that waits for "a77", but no action has that id
+        {"id": "d", "kind": "duty", "task": "drop", "metres": 0, "at": {"on": "whistle"}} | metres: 0 is out of range; it should be more than 0
+        {"id": "y", "kind": "says", "words": "mine", "to": {"people": ["p77"]}} | "y" is about "p77", but no person has that id
+        {"id": "w", "kind": "watch-for", "whom": {"role": "nearest", "of": "p77"}, "fault": "x"} | "w" is about "p77", but nobody and nothing has that id
+        {"id": "m", "kind": "goal-at", "target": "moon"} | "m" moves the target "moon", but the surface has none of that name
+        {"id": "t", "kind": "twin", "where": "other-end", "pairs": {"p7": "p77"}} | "t" ties "p77", but nothing has that id
+        {"id": "t", "kind": "twin", "where": "other-end", "pairs": {"p7": "p7"}} | "t" ties "p7" twice; each has one counterpart
+        {"id": "q", "kind": "code", "parts": [{"words": "gap", "pieces": ["c77"]}]} | "q" numbers "c77", but no piece has that id
+        {"id": "q", "kind": "code", "parts": [{"words": "gap", "pieces": ["p7"], "gaps": true}]} | "q" has a figure that says nothing: name two pieces for a gap
         {"id": "l", "kind": "riddle"} | "riddle" is not known here; it can be read, freeze, at-most
         """)
     void whatIsSaidAmissIsRefusedWithOneLine(String said, String line) {

@@ -27,16 +27,16 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.End;
 import wildchalk.core.drill.Force;
+import wildchalk.core.drill.Game;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.GivenIds;
 import wildchalk.core.drill.Going;
-import wildchalk.core.drill.Game;
 import wildchalk.core.drill.Hold;
-import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Queue;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Rung;
@@ -516,12 +516,16 @@ class RoundTripProperties {
                 new Limit.OnlyIn("n2", "z0", whom, from),
                 new Limit.StayIn("n3", whom, "z0", from),
                 new Limit.NotBefore("n4", whom, new Cue.Touches("p1")),
-                new Game.Duty("d1", whom, pick(Game.Task.values(), n), 0.5 + n, Cue.whistle().delayed(n)),
+                new Game.Duty(
+                        "d1",
+                        whom,
+                        pick(Game.Task.values(), n),
+                        0.5 + n,
+                        Cue.whistle().delayed(n)),
                 new Game.Trade("d2", pick(Game.Lost.values(), n)),
                 new Game.Says("d3", whom, "mine", whom(n + 1), n % 2 == 0, at),
                 new Game.WatchFor("d4", whom, at, "late", n % 2 == 0 ? "" : "sooner"),
-                new Game.Code(
-                        "d6", List.of(new Game.Part("first", List.of("p0", "p1"), n % 2 == 0))));
+                new Game.Code("d6", List.of(new Game.Part("first", List.of("p0", "p1"), n % 2 == 0))));
     }
 
     private static Whom whom(int n) {

@@ -63,8 +63,12 @@ public final class Mending {
             if (room && hold.stream().noneMatch(m -> kind(m).equals(kind(mend)))) {
                 tries++;
                 boolean quick = alone.isEmpty()
-                        || holds(spotted, aloneBefore, keys(Twins.tied(mend.edit()).apply(alone.get())));
-                if (quick && holds(spotted, before(), keys(Twins.tied(mend.edit()).apply(drill)))) {
+                        || holds(
+                                spotted,
+                                aloneBefore,
+                                keys(Twins.tied(mend.edit()).apply(alone.get())));
+                if (quick
+                        && holds(spotted, before(), keys(Twins.tied(mend.edit()).apply(drill)))) {
                     hold.add(mend);
                 }
             }

@@ -44,8 +44,9 @@ public final class LivePlay {
     /** Ids of those who may have something to do that nobody draws. */
     public static Set<String> undrawn(Stage stage) {
         Set<String> people = new LinkedHashSet<>(people(stage));
-        List<Whom> duties =
-                stage.instructions(Game.Duty.class).stream().map(Game.Duty::whom).toList();
+        List<Whom> duties = stage.instructions(Game.Duty.class).stream()
+                .map(Game.Duty::whom)
+                .toList();
         stage.people().stream()
                 .filter(p -> duties.stream().anyMatch(d -> mayBe(d, p)))
                 .map(Piece::id)

@@ -3,12 +3,12 @@ package wildchalk.core.pitchside.tally;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashSet;
-import java.util.Optional;
-import java.util.Set;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.Set;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import wildchalk.core.pitchside.Deed;
@@ -131,8 +131,7 @@ public record Tally(Map<String, Score> by, Scoring scoring) {
     }
 
     /** What one has made for themselves, and what others have given them. */
-    private static int points(
-            String who, Map<String, Map<String, Count>> counts, Map<String, Counter> counters) {
+    private static int points(String who, Map<String, Map<String, Count>> counts, Map<String, Counter> counters) {
         int points = 0;
         for (Map.Entry<String, Map<String, Count>> one : counts.entrySet()) {
             for (Map.Entry<String, Count> e : one.getValue().entrySet()) {
@@ -160,7 +159,9 @@ public record Tally(Map<String, Score> by, Scoring scoring) {
         boolean counts(Deed.Counted deed, Counter counter) {
             String side = deed.who() + "\n";
             Optional<Counter> first = before(scoring, counter);
-            boolean counts = first.isEmpty() || deed.by() < 0 || done.contains(side + first.get().id());
+            boolean counts = first.isEmpty()
+                    || deed.by() < 0
+                    || done.contains(side + first.get().id());
             if (deed.by() > 0) {
                 done.add(side + counter.id());
                 first.filter(f -> counts).ifPresent(f -> done.remove(side + f.id()));

@@ -12,10 +12,10 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import wildchalk.core.script.GameWords;
 import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.edit.DrillEdits;
+import wildchalk.core.script.GameWords;
 import wildchalk.desktop.board.state.BoardState;
 
 /**

@@ -71,7 +71,10 @@ final class RulesPane extends ScrollPane {
         List<Rule> now = rules().all();
         // Edits are made anew each time: what is said is what counts.
         boolean same = !now.isEmpty()
-                && now.stream().map(Rule::words).toList().equals(shown.stream().map(Rule::words).toList());
+                && now.stream()
+                        .map(Rule::words)
+                        .toList()
+                        .equals(shown.stream().map(Rule::words).toList());
         shown = now;
         if (!same || rows.getChildren().size() != now.size()) {
             rows.getChildren().setAll(now.stream().map(this::row).toList());

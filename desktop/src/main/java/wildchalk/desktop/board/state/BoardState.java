@@ -170,7 +170,8 @@ public final class BoardState {
         Shown before = model.base();
         String shown = rung();
         Shown.Manner manner = model.manner();
-        Supplier<Shown> work = () -> before.changed(Ladder.build(Twins.tied(edit).apply(now), shown), manner);
+        Supplier<Shown> work =
+                () -> before.changed(Ladder.build(Twins.tied(edit).apply(now), shown), manner);
         if (stage().actions().size() > FEW_ACTIONS
                 || stage().pieces().size() > FEW_PIECES
                 || now.ladder().size() > FEW_RUNGS

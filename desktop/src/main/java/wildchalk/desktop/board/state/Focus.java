@@ -9,8 +9,8 @@ import javafx.beans.property.SimpleObjectProperty;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Instruction.Freeze;
 import wildchalk.core.drill.Reads;
-import wildchalk.core.rehearsal.Codes;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.rehearsal.Codes;
 
 /**
  * What of a rung is looked at, besides the moment: which options, which rung it is laid over, at which freeze it
