@@ -28,7 +28,7 @@ public enum Skill {
     FOOTWORK("footwork"),
     DECIDING("decisions"),
     TALKING("talking"),
-    LIVE_PLAY("live play"),
+    LIVE_PLAY("games"),
     CONTACT("contact");
 
     private final String words;

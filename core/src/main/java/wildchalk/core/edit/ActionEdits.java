@@ -72,7 +72,7 @@ public final class ActionEdits {
 
         @Override
         public String playOn(PlayOn play) {
-            return "play on";
+            return "live";
         }
 
         @Override

@@ -5,18 +5,14 @@ import java.util.function.Predicate;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Cue;
-import wildchalk.core.drill.Game;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Instruction;
-import wildchalk.core.drill.Limit;
-import wildchalk.core.drill.LimitCases;
 import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PieceCases;
 import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Queue;
-import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
@@ -52,7 +48,7 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
 
     /** What is said about the part. */
     Instruction instruction(Instruction said) {
-        return said.match(new Said());
+        return said.match(new SaidTransfer(this));
     }
 
     String id(String old) {
@@ -68,7 +64,7 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
         return ids.containsKey(zone) ? id(zone) : name(zone);
     }
 
-    private Spot spot(Spot spot) {
+    Spot spot(Spot spot) {
         return spot.match(new Spots());
     }
 
@@ -76,11 +72,11 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
         return trigger.match(new TransferredMoments(this));
     }
 
-    private Whom whom(Whom whom) {
+    Whom whom(Whom whom) {
         return whom.mapped(this::id);
     }
 
-    private Cue cue(Cue cue) {
+    Cue cue(Cue cue) {
         return new Cue(trigger(cue.trigger()), cue.delay());
     }
 
@@ -286,116 +282,6 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
         private TravelPath path(TravelPath path) {
             return new TravelPath(
                     path.through().stream().map(Transfer.this::spot).toList(), path.smooth());
-        }
-    }
-
-    private final class Said implements Instruction.Cases<Instruction>, LimitCases<Instruction> {
-
-        @Override
-        public Instruction read(Instruction.Read r) {
-            return new Instruction.Read(
-                    id(r.id()),
-                    id(r.who()),
-                    r.options().stream().map(this::option).toList(),
-                    r.under().map(Transfer.this::id),
-                    r.rule());
-        }
-
-        private Instruction.Option option(Instruction.Option o) {
-            return new Instruction.Option(
-                    id(o.id()),
-                    o.label(),
-                    o.reason(),
-                    o.actions().stream().map(Transfer.this::id).toList());
-        }
-
-        @Override
-        public Instruction freeze(Instruction.Freeze f) {
-            return new Instruction.Freeze(
-                    id(f.id()),
-                    cue(f.at()),
-                    f.question(),
-                    f.answer(),
-                    f.signs().stream().map(s -> s.mapped(Transfer.this::spot)).toList());
-        }
-
-        @Override
-        public Instruction moveOn(Instruction.MoveOn m) {
-            return m.withId(id(m.id()));
-        }
-
-        @Override
-        public Instruction attacks(Instruction.Attacks a) {
-            return new Instruction.Attacks(
-                    id(a.id()),
-                    a.team(),
-                    placement.turnsEnds() ? a.end().other() : a.end(),
-                    a.from().map(Transfer.this::cue));
-        }
-
-        @Override
-        public Instruction limit(Limit limit) {
-            return limit.matchLimit(this);
-        }
-
-        @Override
-        public Instruction game(Game game) {
-            return game.matchGame(new GameTransfer(Transfer.this, Transfer.this::cue));
-        }
-
-        @Override
-        public Instruction rotation(Rotation rotation) {
-            return rotation.matchRotation(new RotationTransfer(Transfer.this::id, Transfer.this::cue));
-        }
-
-        @Override
-        public Instruction number(Limit.Number l) {
-            Limit.Span span = l.span();
-            return new Limit.Number(
-                    id(l.id()),
-                    l.counted(),
-                    l.bound(),
-                    l.n(),
-                    span.of(whom(span.whom()))
-                            .between(
-                                    span.from().map(Transfer.this::trigger),
-                                    span.until().map(Transfer.this::trigger)));
-        }
-
-        @Override
-        public Instruction passesFirst(Limit.PassesFirst l) {
-            return new Limit.PassesFirst(id(l.id()), l.passes(), l.line().map(Transfer.this::name));
-        }
-
-        @Override
-        public Instruction entriesFirst(Limit.EntriesFirst l) {
-            return new Limit.EntriesFirst(id(l.id()), l.entries(), zone(l.zone()));
-        }
-
-        @Override
-        public Instruction within(Limit.Within l) {
-            return new Limit.Within(
-                    id(l.id()),
-                    l.seconds(),
-                    l.zone().map(Transfer.this::zone),
-                    l.from().map(Transfer.this::trigger));
-        }
-
-        @Override
-        public Instruction onlyIn(Limit.OnlyIn l) {
-            return new Limit.OnlyIn(
-                    id(l.id()), zone(l.zone()), whom(l.whom()), l.from().map(Transfer.this::trigger));
-        }
-
-        @Override
-        public Instruction stayIn(Limit.StayIn l) {
-            return new Limit.StayIn(
-                    id(l.id()), whom(l.whom()), zone(l.zone()), l.until().map(Transfer.this::trigger));
-        }
-
-        @Override
-        public Instruction notBefore(Limit.NotBefore l) {
-            return new Limit.NotBefore(id(l.id()), whom(l.whom()), trigger(l.moment()));
         }
     }
 

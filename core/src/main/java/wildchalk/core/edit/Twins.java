@@ -24,6 +24,7 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.timeline.Timeline;
+import wildchalk.core.wording.Wordbook;
 
 /**
  * A half that is the same at the other end, or on the other side, and stays so: whatever is changed in the one is
@@ -31,6 +32,8 @@ import wildchalk.core.timeline.Timeline;
  * what has become different in one half is carried over to the other.
  */
 public final class Twins {
+
+    private static final Wordbook BOOK = Wordbook.beside(Twins.class, "Twins");
 
     private final Stage before;
     private final Game.Twin twin;
@@ -63,7 +66,7 @@ public final class Twins {
      */
     public static Edit<Drill> tie(
             String rung, Set<String> chosen, Game.Where where, boolean inTurn, Surface surface, Timeline timeline) {
-        return StageEdit.making("Tie the other half to it", rung, (stage, free) -> {
+        return StageEdit.making(BOOK.say("tie"), rung, (stage, free) -> {
             CopyEdits.Copied copied = CopyEdits.copied(stage, free, chosen, placement(where), surface);
             Game.Twin made = new Game.Twin(free.take("t"), copied.ids(), where, inTurn);
             Stage tied = inTurn ? inTurn(copied.stage(), made, timeline) : copied.stage();
@@ -90,7 +93,7 @@ public final class Twins {
 
     /** Lets the other half begin when the one is over, or together with it. */
     public static Edit<Drill> inTurn(String rung, Game.Twin twin, boolean inTurn) {
-        return StageEdit.of("Take turns or not", rung, s -> {
+        return StageEdit.of(BOOK.say("turns"), rung, s -> {
             Stage said = s.saying(twin.inTurn(inTurn));
             Set<String> copies = Set.copyOf(twin.pairs().values());
             Optional<String> last = twin.pairs().keySet().stream()
@@ -118,7 +121,7 @@ public final class Twins {
     /** Lets both halves stay as they are and be changed each by itself. */
     public static Edit<Drill> untie(String rung, Game.Twin twin) {
         return StageEdit.of(
-                "Untie the halves",
+                BOOK.say("untie"),
                 rung,
                 s -> s.withInstructions(s.instructions().stream()
                         .filter(i -> !i.id().equals(twin.id()))

@@ -1,6 +1,5 @@
 package wildchalk.core.rehearsal;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -20,7 +19,6 @@ import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Reads;
-import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Vec;
@@ -136,7 +134,7 @@ final class Simulation {
         problems.tooManyBalls(rep.actions());
         problems.leadsNowhere(choices, rep.times().keySet());
         for (Action action : stage.actions()) {
-            lines.putIfAbsent(action.id(), () -> plannedLine(action));
+            lines.putIfAbsent(action.id(), () -> PlannedLine.of(places, action));
         }
         return new Timeline(
                 new Timeline.Tracks(bodies.tracks(), deliveries.tracks(), handling.tracks()),
@@ -228,59 +226,6 @@ final class Simulation {
 
     private void ended(Action action) {
         action.match(end);
-    }
-
-    /** Where the line of an action runs that never happens: as chalked, from where its person was to be. */
-    private List<Vec> plannedLine(Action action) {
-        Vec from = places.before(action);
-        List<Vec> line = new ArrayList<>(List.of(from));
-        line.addAll(action.match(drawnTo(from)));
-        return line;
-    }
-
-    /** Where a line goes from a place when it never came to be walked or played. */
-    private ActionCases.Families<List<Vec>> drawnTo(Vec from) {
-        return new ActionCases.Families<>() {
-            @Override
-            public List<Vec> travel(Travel travel) {
-                return places.of(travel.path());
-            }
-
-            @Override
-            public List<Vec> delivery(Action.Delivery delivery) {
-                return List.of(places.of(delivery.to()));
-            }
-
-            @Override
-            public List<Vec> shadow(Action.Shadow shadow) {
-                return List.of(places.of(Spot.at(shadow.whom())));
-            }
-
-            @Override
-            public List<Vec> hold(Hold hold) {
-                return List.of(from);
-            }
-
-            @Override
-            public List<Vec> call(Action.Call call) {
-                return List.of(from);
-            }
-
-            @Override
-            public List<Vec> blow(Action.Blow blow) {
-                return List.of(from);
-            }
-
-            @Override
-            public List<Vec> handle(Action.Handle handle) {
-                return List.of(from);
-            }
-
-            @Override
-            public List<Vec> playOn(PlayOn play) {
-                return List.of(from);
-            }
-        };
     }
 
     /** Sets an action going. */

@@ -38,7 +38,7 @@ record PlayRules(Said said) {
                 "begin.when",
                 Optional.of(play.cue()),
                 Optional.empty(),
-                c -> change((PlayOn) play.withCue(c.orElse(play.cue())))));
+                c -> change(play.withCue(c.orElse(play.cue())))));
         return new Rule(
                 play.id(),
                 said.play(play),

@@ -1,15 +1,33 @@
 package wildchalk.core.soundness;
 
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Game;
+import wildchalk.core.drill.Stage;
+import wildchalk.core.drill.Whom;
 
 /** Whether those whom it is about, and the moments that it names, are there. */
 record GameFaults(References references, List<String> faults) implements Game.Cases<Void> {
 
+    private void fault(String key, Object... values) {
+        faults.add(RotationFaults.BOOK.say(key, values));
+    }
+
+    /** Whether those who are named are there. */
+    void whom(Whom whom) {
+        boolean people = whom instanceof Whom.People;
+        Stage stage = references.stage();
+        whom.named().stream()
+                .filter(w -> people ? stage.person(w).isEmpty() : stage.piece(w).isEmpty())
+                .forEach(w -> fault(people ? "whom.nobody" : "whom.nothing", w));
+    }
+
     @Override
     public Void duty(Game.Duty duty) {
-        references.whom(duty.whom(), faults);
+        whom(duty.whom());
         return moment(duty.at());
     }
 
@@ -20,34 +38,52 @@ record GameFaults(References references, List<String> faults) implements Game.Ca
 
     @Override
     public Void says(Game.Says says) {
-        references.whom(says.whom(), faults);
-        references.whom(says.to(), faults);
+        whom(says.whom());
+        whom(says.to());
         says.moment().ifPresent(this::moment);
         return null;
     }
 
     @Override
     public Void watchFor(Game.WatchFor watch) {
-        references.whom(watch.whom(), faults);
+        whom(watch.whom());
         watch.moment().ifPresent(this::moment);
         return null;
     }
 
     @Override
     public Void goalAt(Game.GoalAt goal) {
-        references.goal(goal, faults);
+        if (references.hasNoTarget(goal.target())) {
+            fault("goal", goal.target());
+        }
         return null;
     }
 
     @Override
     public Void twin(Game.Twin twin) {
-        references.twin(twin, faults);
+        Set<String> seen = new HashSet<>();
+        Set<String> ids = references.stage().ids();
+        Stream.concat(twin.pairs().keySet().stream(), twin.pairs().values().stream())
+                .forEach(id -> {
+                    if (!ids.contains(id)) {
+                        fault("twin.nothing", id);
+                    } else if (!seen.add(id)) {
+                        fault("twin.twice", id);
+                    }
+                });
         return null;
     }
 
     @Override
     public Void code(Game.Code code) {
-        references.code(code, faults);
+        for (Game.Part part : code.parts()) {
+            part.pieces().stream()
+                    .filter(id -> references.stage().piece(id).isEmpty())
+                    .forEach(id -> fault("code.piece", id));
+            if (part.figures() < 1) {
+                fault("code.nothing");
+            }
+        }
         return null;
     }
 

@@ -5,7 +5,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Cue;
@@ -14,7 +13,6 @@ import wildchalk.core.drill.Game;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
-import wildchalk.core.drill.LimitCases;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Rotation;
@@ -22,7 +20,6 @@ import wildchalk.core.drill.Sign;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
-import wildchalk.core.drill.Whom;
 import wildchalk.core.surface.Surface;
 
 /** Looks whether everything that actions and instructions name is there. */
@@ -37,6 +34,15 @@ final class References {
         this.stage = stage;
         this.surface = surface;
         this.known = known;
+    }
+
+    Stage stage() {
+        return stage;
+    }
+
+    /** Whether the surface is known and has no target of a name. */
+    boolean hasNoTarget(String target) {
+        return known && surface.target(target).isEmpty();
     }
 
     /** What is wrong with an action, in plain words. */
@@ -105,9 +111,9 @@ final class References {
         public Boolean playOn(PlayOn play) {
             play.area().ifPresent(a -> zone("is about", a, faults));
             play.until().line().ifPresent(l -> line("is about", l, faults));
-            play.sides().forEach(s -> whom(s, faults));
+            play.sides().forEach(new GameFaults(References.this, faults)::whom);
             if (play.sides().size() > PlayOn.MOST_SIDES) {
-                faults.add("is played by " + play.sides().size() + " sides: " + PlayOn.MOST_SIDES + " at most");
+                faults.add(RotationFaults.BOOK.say("play.sides", play.sides().size(), PlayOn.MOST_SIDES));
             }
             return true;
         }
@@ -155,9 +161,7 @@ final class References {
                         .anyMatch(code -> code.id().equals(c.code())
                                 && c.part() >= 0
                                 && c.part() < code.parts().size());
-                return there
-                        || faults.add("goes where figure " + (c.part() + 1) + " of \"" + c.code()
-                                + "\" says, but no call has that figure");
+                return there || faults.add(RotationFaults.BOOK.say("coded", c.part() + 1, c.code()));
             }
 
             @Override
@@ -249,13 +253,13 @@ final class References {
         });
     }
 
-    private void zone(String isAbout, String zone, List<String> faults) {
+    void zone(String isAbout, String zone, List<String> faults) {
         if (known && surface.zone(zone).isEmpty()) {
             faults.add(isAbout + " the zone \"" + zone + "\", but the surface has none of that name");
         }
     }
 
-    private void line(String isAbout, String line, List<String> faults) {
+    void line(String isAbout, String line, List<String> faults) {
         if (known && surface.line(line).isEmpty()) {
             faults.add(isAbout + " the line \"" + line + "\", but the surface has no straight line of that name");
         }
@@ -303,8 +307,8 @@ final class References {
 
             @Override
             public List<String> limit(Limit limit) {
-                limit.matchLimit(new Bounds(faults));
-                whom(limit.whom(), faults);
+                limit.matchLimit(new LimitFaults(References.this, faults));
+                new GameFaults(References.this, faults).whom(limit.whom());
                 return faults;
             }
         });
@@ -316,7 +320,7 @@ final class References {
                 .isPresent();
         boolean play = stage.action(read.who()).filter(PlayOn.class::isInstance).isPresent();
         if (!ball && !play && stage.person(read.who()).isEmpty()) {
-            faults.add("is decided by \"" + read.who() + "\", but no person, no ball and no live play has that id");
+            faults.add(RotationFaults.BOOK.say("read.who", read.who()));
         }
         Set<String> options = new HashSet<>();
         read.options().stream()
@@ -354,107 +358,5 @@ final class References {
                     + "names no person");
         }
         sign.at().stream().filter(s -> s.namedPiece().isEmpty()).forEach(s -> spot(s, faults));
-    }
-
-    /** Whether a goal that is moved is one of the surface's. */
-    void goal(Game.GoalAt goal, List<String> faults) {
-        if (known && surface.target(goal.target()).isEmpty()) {
-            faults.add("moves the target \"" + goal.target() + "\", but the surface has none of that name");
-        }
-    }
-
-    /** Whether both halves of what is tied are there, each thing once. */
-    void twin(Game.Twin twin, List<String> faults) {
-        Set<String> seen = new HashSet<>();
-        Set<String> ids = stage.ids();
-        Stream.concat(twin.pairs().keySet().stream(), twin.pairs().values().stream())
-                .forEach(id -> {
-                    if (!ids.contains(id)) {
-                        faults.add("ties \"" + id + "\", but nothing has that id");
-                    } else if (!seen.add(id)) {
-                        faults.add("ties \"" + id + "\" twice; each has one counterpart");
-                    }
-                });
-    }
-
-    /** Whether what the figures of a call say is there. */
-    void code(Game.Code code, List<String> faults) {
-        for (Game.Part part : code.parts()) {
-            part.pieces().stream()
-                    .filter(id -> stage.piece(id).isEmpty())
-                    .forEach(id -> faults.add("numbers \"" + id + "\", but no piece has that id"));
-            if (part.figures() < 1) {
-                faults.add("has a figure that says nothing: name two pieces for a gap, one for anything else");
-            }
-        }
-    }
-
-    /** Whether those who are named are there. */
-    void whom(Whom whom, List<String> faults) {
-        boolean people = whom instanceof Whom.People;
-        whom.named().stream()
-                .filter(w -> people ? stage.person(w).isEmpty() : stage.piece(w).isEmpty())
-                .forEach(w -> faults.add("is about \"" + w + "\", but "
-                        + (people ? "no person has that id" : "nobody and nothing has that id")));
-    }
-
-    /** What a limit names besides those whom it is about. */
-    private final class Bounds implements LimitCases<Void> {
-
-        private final List<String> faults;
-
-        Bounds(List<String> faults) {
-            this.faults = faults;
-        }
-
-        @Override
-        public Void number(Limit.Number number) {
-            Stream.concat(number.span().from().stream(), number.span().until().stream())
-                    .forEach(this::moment);
-            return null;
-        }
-
-        private void moment(Cue.Trigger moment) {
-            moment.parts().forEach(t -> trigger(t, faults));
-        }
-
-        @Override
-        public Void passesFirst(Limit.PassesFirst passes) {
-            passes.line().ifPresent(l -> line("is about", l, faults));
-            return null;
-        }
-
-        @Override
-        public Void entriesFirst(Limit.EntriesFirst entries) {
-            zone("is about", entries.zone(), faults);
-            return null;
-        }
-
-        @Override
-        public Void within(Limit.Within within) {
-            within.zone().ifPresent(z -> zone("is about", z, faults));
-            within.from().ifPresent(this::moment);
-            return null;
-        }
-
-        @Override
-        public Void onlyIn(Limit.OnlyIn only) {
-            zone("is about", only.zone(), faults);
-            only.from().ifPresent(this::moment);
-            return null;
-        }
-
-        @Override
-        public Void stayIn(Limit.StayIn stay) {
-            zone("is about", stay.zone(), faults);
-            stay.until().ifPresent(this::moment);
-            return null;
-        }
-
-        @Override
-        public Void notBefore(Limit.NotBefore before) {
-            moment(before.moment());
-            return null;
-        }
     }
 }

@@ -11,7 +11,7 @@ import wildchalk.core.wording.Wordbook;
 /** What is wrong with what is said between reps, in plain words. */
 record RotationFaults(References references, Stage stage, List<String> faults) implements RotationCases<Void> {
 
-    private static final Wordbook BOOK = Wordbook.beside(RotationFaults.class, "Faults");
+    static final Wordbook BOOK = Wordbook.beside(RotationFaults.class, "Faults");
 
     private void fault(String key, Object... values) {
         faults.add(BOOK.say(key, values));

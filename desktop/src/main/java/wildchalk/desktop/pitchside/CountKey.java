@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import wildchalk.core.pitchside.Briefing;
 import wildchalk.core.pitchside.Deed;
+import wildchalk.core.pitchside.tally.Tally;
 import wildchalk.core.score.Counter;
 import wildchalk.core.score.Scoring;
 
@@ -54,7 +55,9 @@ record CountKey(int digit, Briefing.Group side, Counter counter) {
 
     /** Whether one more would count now: what it must follow has been done. */
     boolean counts(RunState state) {
-        return state.scoring().isEmpty() || state.wouldCount(side.key(), counter);
+        return state.counting()
+                .flatMap(b -> state.scoring().map(s -> Tally.wouldCount(s, side.key(), counter, state.run(), b.id())))
+                .orElse(true);
     }
 
     /** Counts one more, or a miss. */

@@ -28,7 +28,6 @@ import wildchalk.core.pitchside.tally.Tally;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Practice;
 import wildchalk.core.score.Aloud;
-import wildchalk.core.score.Counter;
 import wildchalk.core.score.Scoring;
 import wildchalk.core.wording.Wordbook;
 import wildchalk.desktop.background.Background;
@@ -206,13 +205,6 @@ public final class RunState {
     Optional<Tally> tally() {
         return counting().flatMap(b -> aloud().scoring()
                 .map(s -> Tally.of(s, sides().stream().map(Briefing.Group::key).toList(), run, b.id())));
-    }
-
-    /** Whether one more of something would count for one in the block. */
-    boolean wouldCount(String who, Counter counter) {
-        return counting()
-                .flatMap(b -> scoring().map(s -> Tally.wouldCount(s, who, counter, run, b.id())))
-                .orElse(true);
     }
 
     /** Looks at the clock. */
