@@ -128,9 +128,9 @@ class GamesWindowTest extends RealWindow {
         rules();
         add("they play it out in the yellow zone");
         add("three touches for coral");
-        instead(row(Limit.Number.class), "5");
+        instead(row(Limit.Count.class), "5");
         add("three touches for mint");
-        instead(row(Limit.Number.class), "2");
+        instead(row(Limit.Count.class), "2");
         add("violet stays in the yellow zone");
         add("The side that loses the ball defends.");
         String live = row(PlayOn.class);

@@ -24,16 +24,16 @@ public sealed interface Limit extends Instruction {
      * @param n 0 or more
      * @param span for whom, over which part of a rep, and what happens otherwise
      */
-    record Number(String id, Counted counted, Bound bound, int n, Span span) implements Limit {
+    record Count(String id, Counted counted, Bound bound, int n, Span span) implements Limit {
 
         /** So many at most, counted as is usual, all the time. */
-        public static Number atMost(String id, Counted counted, int most, Whom whom) {
-            return new Number(id, counted, Bound.AT_MOST, most, Span.of(counted, whom));
+        public static Count atMost(String id, Counted counted, int most, Whom whom) {
+            return new Count(id, counted, Bound.AT_MOST, most, Span.of(counted, whom));
         }
 
         /** So many at least in a rep. */
-        public static Number atLeast(String id, Counted counted, int least, Whom whom) {
-            return new Number(id, counted, Bound.AT_LEAST, least, Span.of(counted, whom));
+        public static Count atLeast(String id, Counted counted, int least, Whom whom) {
+            return new Count(id, counted, Bound.AT_LEAST, least, Span.of(counted, whom));
         }
 
         @Override
@@ -43,27 +43,27 @@ public sealed interface Limit extends Instruction {
 
         @Override
         public <R> R matchLimit(LimitCases<R> cases) {
-            return cases.number(this);
+            return cases.count(this);
         }
 
         @Override
-        public Number withId(String newId) {
-            return new Number(newId, counted, bound, n, span);
+        public Count withId(String newId) {
+            return new Count(newId, counted, bound, n, span);
         }
 
         /** As many as that. */
-        public Number of(int other) {
-            return new Number(id, counted, bound, other, span);
+        public Count of(int other) {
+            return new Count(id, counted, bound, other, span);
         }
 
         /** The other bound. */
-        public Number bound(Bound other) {
-            return new Number(id, counted, other, n, span);
+        public Count bound(Bound other) {
+            return new Count(id, counted, other, n, span);
         }
 
         /** The same over another span. */
-        public Number over(Span other) {
-            return new Number(id, counted, bound, n, other);
+        public Count over(Span other) {
+            return new Count(id, counted, bound, n, other);
         }
     }
 

@@ -3,8 +3,8 @@ package wildchalk.core.drill;
 /** One answer for each kind of limit: a new kind is not compiled until every place has answered. */
 public interface LimitCases<R> {
 
-    /** For {@link Limit.Number}. */
-    R number(Limit.Number number);
+    /** For {@link Limit.Count}. */
+    R count(Limit.Count count);
 
     /** For {@link Limit.PassesFirst}. */
     R passesFirst(Limit.PassesFirst passesFirst);

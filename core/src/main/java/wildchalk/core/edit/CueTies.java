@@ -169,7 +169,7 @@ final class CueTies {
     private record Loosened(Set<String> gone) implements LimitCases<Optional<Instruction>> {
 
         @Override
-        public Optional<Instruction> number(Limit.Number number) {
+        public Optional<Instruction> count(Limit.Count number) {
             Limit.Span span = number.span();
             // What counted until a moment that is gone would count for ever.
             boolean lost = span.from().isPresent() && within(span.from()).isEmpty()

@@ -256,7 +256,7 @@ record Portable(Stage stage, List<String> lost) {
         private final class Freed implements LimitCases<Optional<Instruction>> {
 
             @Override
-            public Optional<Instruction> number(Limit.Number number) {
+            public Optional<Instruction> count(Limit.Count number) {
                 return number.whom() instanceof Whom.People ? Optional.of(number) : stays();
             }
 

@@ -67,14 +67,13 @@ public final class ReadyChanges {
         secondBall(rung, stage, timeline, surface)
                 .map(c -> warned(c, TWO_BALLS))
                 .ifPresent(changes::add);
-        if (stage.instructions(Limit.Number.class).stream()
+        if (stage.instructions(Limit.Count.class).stream()
                         .noneMatch(l -> l.counted() == Limit.Counted.TOUCHES && l.whom() instanceof Whom.Everybody)
                 && !stage.balls().isEmpty()) {
             changes.add(making(
                     "Two touches at most",
                     rung,
-                    (s, ids) ->
-                            s.saying(Limit.Number.atMost(ids.take("l"), Limit.Counted.TOUCHES, 2, Whom.EVERYBODY))));
+                    (s, ids) -> s.saying(Limit.Count.atMost(ids.take("l"), Limit.Counted.TOUCHES, 2, Whom.EVERYBODY))));
         }
         if (stage.instructions(Limit.Within.class).isEmpty()
                 && stage.actions().stream().anyMatch(Action.Shot.class::isInstance)) {

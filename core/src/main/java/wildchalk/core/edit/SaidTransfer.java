@@ -67,9 +67,9 @@ record SaidTransfer(Transfer transfer) implements Instruction.Cases<Instruction>
     }
 
     @Override
-    public Instruction number(Limit.Number l) {
+    public Instruction count(Limit.Count l) {
         Limit.Span span = l.span();
-        return new Limit.Number(
+        return new Limit.Count(
                 transfer.id(l.id()),
                 l.counted(),
                 l.bound(),

@@ -22,7 +22,7 @@ final class Breaches {
     }
 
     /** Too many, or too few. */
-    String of(Limit.Number limit, Tallies.Over over) {
+    String of(Limit.Count limit, Tallies.Over over) {
         String counted = limit.counted().name().toLowerCase(Locale.ROOT);
         if (limit.bound() == Limit.Bound.AT_LEAST) {
             return BOOK.say("few." + counted, over.count(), limit.n());

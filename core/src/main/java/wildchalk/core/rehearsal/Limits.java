@@ -25,7 +25,7 @@ final class Limits {
 
     private static final LimitCases<Stream<Trigger>> COUNTED_FROM = new LimitCases<>() {
         @Override
-        public Stream<Trigger> number(Limit.Number number) {
+        public Stream<Trigger> count(Limit.Count number) {
             return Stream.concat(number.span().from().stream(), number.span().until().stream());
         }
 
@@ -98,7 +98,7 @@ final class Limits {
 
     private final LimitCases<Void> judging = new LimitCases<>() {
         @Override
-        public Void number(Limit.Number number) {
+        public Void count(Limit.Count number) {
             judge(number);
             return null;
         }
@@ -192,7 +192,7 @@ final class Limits {
                         .toList());
     }
 
-    private void judge(Limit.Number limit) {
+    private void judge(Limit.Count limit) {
         for (Tallies.Over over : tallies.broken(limit)) {
             found.add(new Breach(over.t(), limit, over.action(), over.who(), null, breaches.of(limit, over)));
         }

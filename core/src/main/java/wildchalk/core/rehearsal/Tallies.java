@@ -51,7 +51,7 @@ final class Tallies {
     }
 
     /** Where a count goes over what is allowed, or does not come to what is asked for. */
-    List<Over> broken(Limit.Number limit) {
+    List<Over> broken(Limit.Count limit) {
         OptionalDouble from = moment(limit.span().from(), 0);
         if (from.isEmpty()) {
             return List.of();
@@ -99,7 +99,7 @@ final class Tallies {
     }
 
     /** Each group that comes to less than is asked for; where nothing is counted each time, the whole rep is one. */
-    private List<Over> under(Limit.Number limit, Map<Integer, List<Deed>> groups, double end) {
+    private List<Over> under(Limit.Count limit, Map<Integer, List<Deed>> groups, double end) {
         if (groups.isEmpty()) {
             return limit.n() > 0 && limit.span().per() == Limit.Per.REP
                     ? List.of(new Over(end, limit.id(), null, 0))
@@ -118,7 +118,7 @@ final class Tallies {
     }
 
     /** Passes or shots; counted each time, as long as one team has the ball. */
-    private List<Deed> sent(Limit.Number limit) {
+    private List<Deed> sent(Limit.Count limit) {
         List<Deed> deeds = new ArrayList<>();
         Optional<Bib> team = Optional.empty();
         int group = 0;
@@ -139,7 +139,7 @@ final class Tallies {
     }
 
     /** Touches or dribbles; counted each time, anew whenever somebody gets a ball. */
-    private List<Deed> spells(Limit.Number limit) {
+    private List<Deed> spells(Limit.Count limit) {
         boolean each = limit.span().per() == Limit.Per.EACH_TIME;
         boolean touches = limit.counted() == Limit.Counted.TOUCHES;
         List<Deed> deeds = new ArrayList<>();

@@ -123,11 +123,11 @@ record Fresh(Said said, Surface surface, Timeline timeline, Set<String> chosen) 
         for (Whom side : sides) {
             all.add(say(
                     Said.BOOK.say("fresh.limit.team", said.words().of(side)),
-                    id -> Limit.Number.atMost(id, Limit.Counted.TOUCHES, TOUCHES, side)));
+                    id -> Limit.Count.atMost(id, Limit.Counted.TOUCHES, TOUCHES, side)));
         }
         all.add(say(
                 Said.BOOK.say("fresh.limit.least"),
-                id -> Limit.Number.atLeast(id, Limit.Counted.PASSES, TOUCHES, Whom.EVERYBODY)));
+                id -> Limit.Count.atLeast(id, Limit.Counted.PASSES, TOUCHES, Whom.EVERYBODY)));
         Optional<Cue.Trigger> pass = said.stage().actions().stream()
                 .filter(a -> a.receiver().flatMap(said.stage()::person).isPresent())
                 .findFirst()

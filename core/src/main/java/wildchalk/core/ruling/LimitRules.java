@@ -43,7 +43,7 @@ record LimitRules(Said said) implements LimitCases<Rule> {
     }
 
     @Override
-    public Rule number(Limit.Number limit) {
+    public Rule count(Limit.Count limit) {
         Limit.Span span = limit.span();
         List<Instead> instead = new ArrayList<>();
         instead.add(said.who(said.always(), span.whom(), w -> change(limit.over(span.of(w)))));
@@ -53,7 +53,7 @@ record LimitRules(Said said) implements LimitCases<Rule> {
                 List.of(Limit.Counted.values()),
                 limit.counted(),
                 c -> Said.BOOK.say("counted." + Wordbook.key(c)),
-                c -> change(new Limit.Number(limit.id(), c, limit.bound(), limit.n(), span.per(Limit.Span.usual(c))))));
+                c -> change(new Limit.Count(limit.id(), c, limit.bound(), limit.n(), span.per(Limit.Span.usual(c))))));
         instead.add(Said.choices(
                 "bound",
                 List.of(Limit.Bound.values()),

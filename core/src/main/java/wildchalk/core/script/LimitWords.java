@@ -19,7 +19,7 @@ final class LimitWords {
     private final Surface surface;
     private final LimitCases<String> text = new LimitCases<>() {
         @Override
-        public String number(Limit.Number number) {
+        public String count(Limit.Count number) {
             return told(number);
         }
 
@@ -102,7 +102,7 @@ final class LimitWords {
                 "limit.not.before", whom.of(before.whom()), words.word("ball"), moments.bare(before.moment(), null));
     }
 
-    private String told(Limit.Number number) {
+    private String told(Limit.Count number) {
         Limit.Span span = number.span();
         String counted = counted(number);
         String who = span.whom() instanceof Whom.Everybody
@@ -122,7 +122,7 @@ final class LimitWords {
         return who + per + from + until + feeds + otherwise;
     }
 
-    private String counted(Limit.Number number) {
+    private String counted(Limit.Count number) {
         boolean none = number.n() == 0 && number.bound() == Limit.Bound.AT_MOST;
         String key =
                 none ? "limit.no." : "limit." + Wordbook.key(number.bound()).replace('-', '.') + ".";

@@ -10,7 +10,7 @@ import wildchalk.core.drill.LimitCases;
 record LimitFaults(References references, List<String> faults) implements LimitCases<Void> {
 
     @Override
-    public Void number(Limit.Number number) {
+    public Void count(Limit.Count number) {
         Stream.concat(number.span().from().stream(), number.span().until().stream())
                 .forEach(this::moment);
         return null;

@@ -86,7 +86,7 @@ class CueTiesTest {
                         new Instruction.Option("o", "x", "", List.of("a1", "a2")),
                         new Instruction.Option("p", "y", "", List.of())),
                 Optional.empty());
-        Limit.Number most = Limit.Number.atMost("m", Limit.Counted.TOUCHES, 2, Whom.one("7"));
+        Limit.Count most = Limit.Count.atMost("m", Limit.Counted.TOUCHES, 2, Whom.one("7"));
         Limit.OnlyIn only = new Limit.OnlyIn("z", "circle", new Whom.People(List.of("7", "9")));
         Limit.NotBefore before = new Limit.NotBefore("n", Whom.one("9"), new Cue.Received("a1"));
         Limit.Within within = new Limit.Within("w", 4, Optional.empty(), Optional.of(new Cue.With("a1")));

@@ -68,7 +68,7 @@ public final class RandomEdits {
                                 new Instruction.Option("o1", "go", "", List.of("a2")),
                                 new Instruction.Option("o2", "stay", "", List.of())),
                         Optional.empty()))
-                .say(Limit.Number.atMost("l1", Limit.Counted.TOUCHES, 2, Whom.one("p2")))
+                .say(Limit.Count.atMost("l1", Limit.Counted.TOUCHES, 2, Whom.one("p2")))
                 .say(new Limit.NotBefore("l2", Whom.one("p3"), new Cue.Received("a1")))
                 .say(new Limit.OnlyIn("l3", "z1", new Whom.People(List.of("p2"))))
                 .piece(new Piece.Zone("z1", new Vec(15, 5), Outline.rectangle(6, 8), "", Colour.BLUE))

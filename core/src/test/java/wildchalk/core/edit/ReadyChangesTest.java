@@ -166,7 +166,7 @@ class ReadyChangesTest {
     @Test
     void limitsAreOfferedUntilTheyAreThere() {
         Stage limited = after(after(stage, "Two touches"), "A shot within");
-        assertEquals(2, limited.instructions(Limit.Number.class).get(0).n());
+        assertEquals(2, limited.instructions(Limit.Count.class).get(0).n());
         assertTrue(limited.instructions(Limit.Within.class).get(0).seconds()
                 >= rehearsed(stage).duration());
         assertTrue(changes(limited).stream()

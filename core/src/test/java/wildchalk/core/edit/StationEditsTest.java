@@ -219,12 +219,12 @@ class StationEditsTest {
                         .ball("b1", "p1")
                         .pass("a1", "p1", "p2", Cue.whistle())
                         .say(new Limit.PassesFirst("l1", 3, Optional.empty()))
-                        .say(Limit.Number.atMost("l2", Limit.Counted.TOUCHES, 2, Whom.one("p2"))));
+                        .say(Limit.Count.atMost("l2", Limit.Counted.TOUCHES, 2, Whom.one("p2"))));
         StationEdits.Filled filled = fill(lawn(), 1, ruled);
         assertTrue(filled.words().contains("passes before a shot"), filled.words());
         List<Limit> kept = stage(filled.edit().apply(lawn())).instructions(Limit.class);
         assertEquals(1, kept.size());
-        assertTrue(kept.get(0) instanceof Limit.Number);
+        assertTrue(kept.get(0) instanceof Limit.Count);
     }
 
     @Test

@@ -211,14 +211,14 @@ class UntangledTest {
                         new Piece.LineUp("l1", Vec.ZERO, 0, "1", Bib.MINT, 3, "line"),
                         Piece.Item.cone("c1", Vec.ZERO, Colour.RED)),
                 List.of(),
-                List.of(Limit.Number.atMost("i1", Limit.Counted.SHOTS, 2, Whom.EVERYBODY)),
+                List.of(Limit.Count.atMost("i1", Limit.Counted.SHOTS, 2, Whom.EVERYBODY)),
                 above(
                         "s2",
                         "s1",
                         List.of(Piece.Item.of("c1", GearKind.HOOP, Vec.ZERO)),
                         List.of(),
                         List.of(
-                                Limit.Number.atMost("l1", Limit.Counted.PASSES, 4, Whom.one("l1")),
+                                Limit.Count.atMost("l1", Limit.Counted.PASSES, 4, Whom.one("l1")),
                                 new Instruction.Freeze("i1", Cue.whistle(), "?", ""))),
                 above("s3", "s2", List.of(), List.of(), List.of(), "c1"));
         assertTrue(Soundness.faults(drill, drill.surface()).size() >= 1, "a line-up and a limit of one id");
@@ -228,7 +228,7 @@ class UntangledTest {
         assertEquals(3, two.instructions().size());
         assertEquals(
                 Whom.one("l1"),
-                two.instructions(Limit.Number.class).get(1).whom(),
+                two.instructions(Limit.Count.class).get(1).whom(),
                 "the limit is about the line-up still");
         Stage three = Ladder.build(u.drill(), "s3");
         assertTrue(

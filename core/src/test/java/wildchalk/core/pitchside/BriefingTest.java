@@ -58,7 +58,7 @@ class BriefingTest {
                         .climbing("Four in a row"),
                 pieces,
                 List.of(),
-                List.of(Limit.Number.atMost("l", Limit.Counted.TOUCHES, 3, Whom.one("a"))),
+                List.of(Limit.Count.atMost("l", Limit.Counted.TOUCHES, 3, Whom.one("a"))),
                 List.of());
         Rung high = new Rung(
                 "s2",

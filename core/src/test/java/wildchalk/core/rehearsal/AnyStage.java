@@ -256,7 +256,7 @@ public final class AnyStage {
         }
         said.addAll(game(n));
         if (n % 3 == 2) {
-            said.add(Limit.Number.atMost("l1", Limit.Counted.values()[n % 4], 1, Whom.EVERYBODY));
+            said.add(Limit.Count.atMost("l1", Limit.Counted.values()[n % 4], 1, Whom.EVERYBODY));
             said.add(new Limit.Within("l2", 2, Optional.of("circle"), Optional.of(new Cue.With("a1"))));
             said.add(new Limit.OnlyIn("l3", "circle", new Whom.People(List.of("p1", "p9"))));
             said.add(new Limit.NotBefore("l4", Whom.one("p2"), new Cue.Received("a0")));
@@ -290,8 +290,8 @@ public final class AnyStage {
                     Game.Task.values()[(n + 2) % 5],
                     4,
                     n % 4 == 1 ? received : Cue.whistle().delayed(1)));
-            all.add(new Limit.Number("n1", Limit.Counted.values()[n % 4], Limit.Bound.AT_LEAST, 2, span));
-            all.add(new Limit.Number("n2", Limit.Counted.values()[(n + 1) % 4], Limit.Bound.AT_MOST, 1, span));
+            all.add(new Limit.Count("n1", Limit.Counted.values()[n % 4], Limit.Bound.AT_LEAST, 2, span));
+            all.add(new Limit.Count("n2", Limit.Counted.values()[(n + 1) % 4], Limit.Bound.AT_MOST, 1, span));
             all.add(new Limit.StayIn("n3", new Whom.Team(Bib.SKY), "circle", Optional.of(new Cue.After("a0"))));
         }
         return all;

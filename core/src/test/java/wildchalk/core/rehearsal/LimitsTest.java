@@ -55,7 +55,7 @@ class LimitsTest {
 
     @Test
     void oneTouchIsAFirstTimePass() {
-        Limit.Number one = Limit.Number.atMost("l", Counted.TOUCHES, 1, Whom.one("8"));
+        Limit.Count one = Limit.Count.atMost("l", Counted.TOUCHES, 1, Whom.one("8"));
         isKept(three().pass("a1", "7", "8", Cue.whistle())
                 .firstTime("a2", "8", "9", Cue.received("a1"))
                 .say(one)
@@ -76,12 +76,12 @@ class LimitsTest {
         Stages stages = three().pass("a1", "7", "8", Cue.whistle())
                 .carry("a2", "8", Cue.received("a1"), 10, 9)
                 .pass("a3", "8", "9", Cue.next());
-        isKept(stages.say(Limit.Number.atMost("l", Counted.TOUCHES, 5, Whom.EVERYBODY))
+        isKept(stages.say(Limit.Count.atMost("l", Counted.TOUCHES, 5, Whom.EVERYBODY))
                 .rehearse());
         Timeline t = three().pass("a1", "7", "8", Cue.whistle())
                 .carry("a2", "8", Cue.received("a1"), 10, 9)
                 .pass("a3", "8", "9", Cue.next())
-                .say(Limit.Number.atMost("l", Counted.TOUCHES, 4, Whom.EVERYBODY))
+                .say(Limit.Count.atMost("l", Counted.TOUCHES, 4, Whom.EVERYBODY))
                 .rehearse();
         assertEquals("a3", t.problems().get(0).action());
         breach(t);
@@ -96,7 +96,7 @@ class LimitsTest {
                 .carry("a1", "7", Cue.whistle(), 4, 0)
                 .pass("a2", "7", "8", Cue.next())
                 .carry("a3", "8", Cue.received("a2"), 8, 14);
-        isKept(stages.say(Limit.Number.atMost("l", Counted.DRIBBLES, 2, Whom.EVERYBODY))
+        isKept(stages.say(Limit.Count.atMost("l", Counted.DRIBBLES, 2, Whom.EVERYBODY))
                 .rehearse());
         assertEquals(
                 "a4",
@@ -105,7 +105,7 @@ class LimitsTest {
                         .ball("b", "7")
                         .carry("a1", "7", Cue.whistle(), 2, 0)
                         .carry("a4", "7", Cue.next(), 8, 0)
-                        .say(Limit.Number.atMost("l", Counted.DRIBBLES, 2, Whom.EVERYBODY))
+                        .say(Limit.Count.atMost("l", Counted.DRIBBLES, 2, Whom.EVERYBODY))
                         .rehearse()
                         .problems()
                         .get(0)
@@ -117,7 +117,7 @@ class LimitsTest {
         Timeline t = three().pass("a1", "7", "8", Cue.whistle())
                 .pass("a2", "8", "9", Cue.received("a1"))
                 .pass("a3", "9", "7", Cue.received("a2"))
-                .say(Limit.Number.atMost("l", Counted.PASSES, 2, Whom.EVERYBODY))
+                .say(Limit.Count.atMost("l", Counted.PASSES, 2, Whom.EVERYBODY))
                 .rehearse();
         assertEquals(t.times("a3").orElseThrow().release(), breach(t).t());
         assertEquals("9", breach(t).who());
@@ -274,14 +274,14 @@ class LimitsTest {
     void feedsAreLeftApartWhereThatIsSaid() {
         Limit.Span span = span(Counted.PASSES, Whom.EVERYBODY);
         isKept(passing()
-                .say(new Limit.Number("l", Counted.PASSES, Limit.Bound.AT_LEAST, 3, span))
+                .say(new Limit.Count("l", Counted.PASSES, Limit.Bound.AT_LEAST, 3, span))
                 .rehearse());
         String few = broken(passing()
-                .say(new Limit.Number("l", Counted.PASSES, Limit.Bound.AT_LEAST, 3, span.feeds(false)))
+                .say(new Limit.Count("l", Counted.PASSES, Limit.Bound.AT_LEAST, 3, span.feeds(false)))
                 .rehearse());
         assertEquals("l", few);
         isKept(passing()
-                .say(new Limit.Number("l", Counted.PASSES, Limit.Bound.AT_MOST, 2, span.feeds(false)))
+                .say(new Limit.Count("l", Counted.PASSES, Limit.Bound.AT_MOST, 2, span.feeds(false)))
                 .rehearse());
     }
 
@@ -290,7 +290,7 @@ class LimitsTest {
         Stages lost = passing().pass("a4", "9", "4", Cue.received("a3")).pass("a5", "4", "9", Cue.received("a4"));
         Limit.Span each =
                 span(Counted.PASSES, Whom.EVERYBODY).per(Limit.Per.EACH_TIME).feeds(false);
-        isKept(lost.say(new Limit.Number("l", Counted.PASSES, Limit.Bound.AT_MOST, 3, each))
+        isKept(lost.say(new Limit.Count("l", Counted.PASSES, Limit.Bound.AT_MOST, 3, each))
                 .rehearse());
         Limit.Span rep = span(Counted.PASSES, Whom.EVERYBODY).feeds(false);
         assertEquals(
@@ -298,19 +298,19 @@ class LimitsTest {
                 broken(passing()
                         .pass("a4", "9", "4", Cue.received("a3"))
                         .pass("a5", "4", "9", Cue.received("a4"))
-                        .say(new Limit.Number("l", Counted.PASSES, Limit.Bound.AT_MOST, 3, rep))
+                        .say(new Limit.Count("l", Counted.PASSES, Limit.Bound.AT_MOST, 3, rep))
                         .rehearse()));
     }
 
     @Test
     void limitOfATeamBindsNobodyElse() {
         Stages stages = passing().pass("a4", "9", "4", Cue.received("a3")).pass("a5", "4", "9", Cue.received("a4"));
-        isKept(stages.say(Limit.Number.atMost("l", Counted.PASSES, 1, new Whom.Team(Bib.SKY)))
+        isKept(stages.say(Limit.Count.atMost("l", Counted.PASSES, 1, new Whom.Team(Bib.SKY)))
                 .rehearse());
         assertEquals(
                 "a3",
                 passing()
-                        .say(Limit.Number.atMost("l", Counted.PASSES, 1, new Whom.Team(Bib.CORAL)))
+                        .say(Limit.Count.atMost("l", Counted.PASSES, 1, new Whom.Team(Bib.CORAL)))
                         .rehearse()
                         .problems()
                         .get(0)
@@ -324,14 +324,14 @@ class LimitsTest {
                 .carry("a3", "8", Cue.received("a2"), 14, 0);
         Limit.Span rep = span(Counted.DRIBBLES, Whom.EVERYBODY).per(Limit.Per.REP);
         Limit.Span before = rep.between(Optional.empty(), Optional.of(new Cue.Released("a2")));
-        isKept(stages.say(new Limit.Number("l", Counted.DRIBBLES, Limit.Bound.AT_MOST, 2, before))
+        isKept(stages.say(new Limit.Count("l", Counted.DRIBBLES, Limit.Bound.AT_MOST, 2, before))
                 .rehearse());
         assertEquals(
                 "a3",
                 broken(three().carry("a1", "7", Cue.whistle(), 4, 0)
                         .pass("a2", "7", "8", Cue.after("a1"))
                         .carry("a3", "8", Cue.received("a2"), 14, 0)
-                        .say(new Limit.Number("l", Counted.DRIBBLES, Limit.Bound.AT_MOST, 2, rep))
+                        .say(new Limit.Count("l", Counted.DRIBBLES, Limit.Bound.AT_MOST, 2, rep))
                         .rehearse()));
     }
 

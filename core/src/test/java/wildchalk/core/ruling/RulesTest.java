@@ -47,7 +47,7 @@ class RulesTest {
     private static Drill ruled() {
         return Stages.drill(pieces().action(new PlayOn(
                         "a3", "9", List.of(), Optional.empty(), PlayOn.Until.seconds(20), "", Cue.after("a2")))
-                .say(Limit.Number.atMost("l1", Limit.Counted.TOUCHES, 2, new Whom.Team(Bib.SKY)))
+                .say(Limit.Count.atMost("l1", Limit.Counted.TOUCHES, 2, new Whom.Team(Bib.SKY)))
                 .say(new Limit.StayIn("l2", Whom.one("4"), "z", Optional.empty()))
                 .say(new Limit.OnlyIn("l3", "z", new Whom.Team(Bib.CORAL)))
                 .say(new Limit.NotBefore("l4", Whom.one("4"), new Cue.Received("a1")))

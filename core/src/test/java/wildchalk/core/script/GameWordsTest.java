@@ -57,27 +57,27 @@ class GameWordsTest {
         assertEquals("everybody without the ball", WORDS.of(being(Role.WITHOUT_BALL, null, 1, null)));
     }
 
-    private static String limit(Limit.Number limit) {
+    private static String limit(Limit.Count limit) {
         return WORDS.of(limit);
     }
 
     @Test
     void limitsOfTeamsAndOfPartsOfARep() {
         Whom sky = new Whom.Team(Bib.SKY);
-        assertEquals("Sky has two touches at most.", limit(Limit.Number.atMost("l", Counted.TOUCHES, 2, sky)));
+        assertEquals("Sky has two touches at most.", limit(Limit.Count.atMost("l", Counted.TOUCHES, 2, sky)));
         assertEquals(
                 "7 and 9 have at least three passes.",
-                limit(Limit.Number.atLeast("l", Counted.PASSES, 3, new Whom.People(List.of("7", "9")))));
+                limit(Limit.Count.atLeast("l", Counted.PASSES, 3, new Whom.People(List.of("7", "9")))));
         Limit.Span span = Limit.Span.of(Counted.DRIBBLES, Whom.EVERYBODY)
                 .per(Limit.Per.REP)
                 .between(Optional.of(new Cue.Received("a1")), Optional.of(new Cue.After("a2")))
                 .otherwise("they swap");
         assertEquals(
                 "Three dribbles at most in the whole rep, from when 9 receives until 9 gets there; otherwise they swap.",
-                limit(new Limit.Number("l", Counted.DRIBBLES, Limit.Bound.AT_MOST, 3, span)));
+                limit(new Limit.Count("l", Counted.DRIBBLES, Limit.Bound.AT_MOST, 3, span)));
         assertEquals(
                 "At least two passes each time a team has the ball, feeds apart.",
-                limit(new Limit.Number(
+                limit(new Limit.Count(
                         "l",
                         Counted.PASSES,
                         Limit.Bound.AT_LEAST,

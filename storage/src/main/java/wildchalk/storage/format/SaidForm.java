@@ -109,9 +109,9 @@ final class SaidForm {
         return o.has(key) ? Optional.of(CueForm.moment(o.path(key))) : Optional.empty();
     }
 
-    private static Limit.Number number(String id, Limit.Bound bound, int n, JsonNode o) {
+    private static Limit.Count number(String id, Limit.Bound bound, int n, JsonNode o) {
         Limit.Counted counted = DrillReader.value(o, "counted", Limit.Counted.TOUCHES);
-        return new Limit.Number(
+        return new Limit.Count(
                 id,
                 counted,
                 bound,
@@ -213,7 +213,7 @@ final class SaidForm {
         }
 
         @Override
-        public ObjectNode number(Limit.Number number) {
+        public ObjectNode count(Limit.Count number) {
             boolean most = number.bound() == Limit.Bound.AT_MOST;
             Limit.Span span = number.span();
             WhomForm.write(

@@ -472,7 +472,7 @@ class RoundTripProperties {
                                         Sign.of(
                                                 Sign.Kind.SOONER,
                                                 List.of(Spot.at(0, 0), Spot.at("p0"), Spot.at("p1"))))),
-                Limit.Number.atMost("l1", pick(Limit.Counted.values(), n), n, Whom.of(who)),
+                Limit.Count.atMost("l1", pick(Limit.Counted.values(), n), n, Whom.of(who)),
                 new Limit.PassesFirst("l2", n, Optional.empty()),
                 new Limit.Within("l3", 0.5 + n, Optional.empty(), from),
                 new Instruction.MoveOn("m1", pick(Instruction.Way.values(), n)),
@@ -512,7 +512,7 @@ class RoundTripProperties {
                 .feeds(n % 2 == 0)
                 .otherwise(n % 3 == 0 ? "the others have it" : "");
         return List.of(
-                new Limit.Number("n1", counted, pick(Limit.Bound.values(), n), n, span),
+                new Limit.Count("n1", counted, pick(Limit.Bound.values(), n), n, span),
                 new Limit.OnlyIn("n2", "z0", whom, from),
                 new Limit.StayIn("n3", whom, "z0", from),
                 new Limit.NotBefore("n4", whom, new Cue.Touches("p1")),
