@@ -24,7 +24,7 @@ public sealed interface Game extends Instruction {
 
     /** Who it is about. */
     default Whom whom() {
-        return Whom.EVERYBODY;
+        return Whom.everybody();
     }
 
     /** The moment that it is about; empty for what is about none, or for all the time. */

@@ -15,7 +15,7 @@ public sealed interface Limit extends Instruction {
 
     /** Who it is about. */
     default Whom whom() {
-        return Whom.EVERYBODY;
+        return Whom.everybody();
     }
 
     /**

@@ -10,7 +10,9 @@ import wildchalk.core.colour.Bib;
 public sealed interface Whom {
 
     /** Everybody who plays. */
-    Whom EVERYBODY = new Everybody();
+    static Whom everybody() {
+        return new Everybody();
+    }
 
     /** What the cases say of this kind. */
     <R> R match(Cases<R> cases);
@@ -27,7 +29,7 @@ public sealed interface Whom {
 
     /** Somebody, by their id; everybody where it is empty. */
     static Whom of(Optional<String> who) {
-        return who.<Whom>map(Whom::one).orElse(EVERYBODY);
+        return who.<Whom>map(Whom::one).orElse(everybody());
     }
 
     /** One person, by their id. */

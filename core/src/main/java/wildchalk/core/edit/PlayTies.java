@@ -44,7 +44,7 @@ final class PlayTies {
             public Optional<Instruction> says(Game.Says says) {
                 boolean lost =
                         says.moment().isPresent() && moment(says.moment(), gone).isEmpty();
-                Whom to = says.to().without(gone).orElse(Whom.EVERYBODY);
+                Whom to = says.to().without(gone).orElse(Whom.everybody());
                 return lost
                         ? Optional.empty()
                         : says.whom()
@@ -81,7 +81,7 @@ final class PlayTies {
             @Override
             public Optional<Instruction> watchFor(Game.WatchFor watch) {
                 // What the coach has seen go wrong is worth keeping for all the time.
-                Whom whom = watch.whom().without(gone).orElse(Whom.EVERYBODY);
+                Whom whom = watch.whom().without(gone).orElse(Whom.everybody());
                 return Optional.of(watch.of(whom).when(moment(watch.moment(), gone)));
             }
         });

@@ -73,7 +73,8 @@ public final class ReadyChanges {
             changes.add(making(
                     "Two touches at most",
                     rung,
-                    (s, ids) -> s.saying(Limit.Count.atMost(ids.take("l"), Limit.Counted.TOUCHES, 2, Whom.EVERYBODY))));
+                    (s, ids) ->
+                            s.saying(Limit.Count.atMost(ids.take("l"), Limit.Counted.TOUCHES, 2, Whom.everybody()))));
         }
         if (stage.instructions(Limit.Within.class).isEmpty()
                 && stage.actions().stream().anyMatch(Action.Shot.class::isInstance)) {

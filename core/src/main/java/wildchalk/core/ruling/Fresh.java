@@ -127,7 +127,7 @@ record Fresh(Said said, Surface surface, Timeline timeline, Set<String> chosen) 
         }
         all.add(say(
                 Said.BOOK.say("fresh.limit.least"),
-                id -> Limit.Count.atLeast(id, Limit.Counted.PASSES, TOUCHES, Whom.EVERYBODY)));
+                id -> Limit.Count.atLeast(id, Limit.Counted.PASSES, TOUCHES, Whom.everybody())));
         Optional<Cue.Trigger> pass = said.stage().actions().stream()
                 .filter(a -> a.receiver().flatMap(said.stage()::person).isPresent())
                 .findFirst()
@@ -211,7 +211,7 @@ record Fresh(Said said, Surface surface, Timeline timeline, Set<String> chosen) 
                                 id,
                                 Whom.one(w),
                                 Said.BOOK.say("fresh.call"),
-                                Whom.EVERYBODY,
+                                Whom.everybody(),
                                 true,
                                 Optional.of(first()))))
                 .toList();
@@ -219,7 +219,7 @@ record Fresh(Said said, Surface surface, Timeline timeline, Set<String> chosen) 
 
     private List<Choice> watches() {
         List<Choice> all = new ArrayList<>();
-        all.add(say(Said.BOOK.say("fresh.watch.all"), id -> watch(id, Whom.EVERYBODY)));
+        all.add(say(Said.BOOK.say("fresh.watch.all"), id -> watch(id, Whom.everybody())));
         callers()
                 .forEach(w ->
                         all.add(say(Said.BOOK.say("fresh.watch.one", said.name(w)), id -> watch(id, Whom.one(w)))));

@@ -134,7 +134,7 @@ record LimitRules(Said said) implements LimitCases<Rule> {
     @Override
     public Rule onlyIn(Limit.OnlyIn limit) {
         List<Whom> all = new ArrayList<>(said.always());
-        all.remove(Whom.EVERYBODY);
+        all.remove(Whom.everybody());
         all.add(0, new Whom.People(List.of()));
         return rule(
                 limit,

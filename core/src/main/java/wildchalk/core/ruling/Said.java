@@ -51,7 +51,7 @@ record Said(String rung, Stage stage, Surface marked, GameWords words) {
 
     /** Those whom a rule for all the time can be about. */
     List<Whom> always() {
-        List<Whom> all = new ArrayList<>(List.of(Whom.EVERYBODY));
+        List<Whom> all = new ArrayList<>(List.of(Whom.everybody()));
         List<Bib> teams = teams();
         if (teams.size() > 1) {
             teams.forEach(b -> all.add(new Whom.Team(b)));

@@ -96,8 +96,8 @@ class LadderTest {
 
     @Test
     void whatIsSaidOnARungIsKeptAsADifferenceToo() {
-        Limit.Count two = Limit.Count.atMost("l1", Limit.Counted.TOUCHES, 2, Whom.EVERYBODY);
-        Limit.Count one = Limit.Count.atMost("l1", Limit.Counted.TOUCHES, 1, Whom.EVERYBODY);
+        Limit.Count two = Limit.Count.atMost("l1", Limit.Counted.TOUCHES, 2, Whom.everybody());
+        Limit.Count one = Limit.Count.atMost("l1", Limit.Counted.TOUCHES, 1, Whom.everybody());
         Limit.Within quick = new Limit.Within("l2", 8, Optional.empty(), Optional.empty());
         Drill said = Ladder.put(drill, Ladder.build(drill, "s1").withInstructions(List.of(two, quick)));
         assertEquals(List.of(two, quick), Ladder.build(said, "s2").instructions());

@@ -211,7 +211,7 @@ class UntangledTest {
                         new Piece.LineUp("l1", Vec.ZERO, 0, "1", Bib.MINT, 3, "line"),
                         Piece.Item.cone("c1", Vec.ZERO, Colour.RED)),
                 List.of(),
-                List.of(Limit.Count.atMost("i1", Limit.Counted.SHOTS, 2, Whom.EVERYBODY)),
+                List.of(Limit.Count.atMost("i1", Limit.Counted.SHOTS, 2, Whom.everybody())),
                 above(
                         "s2",
                         "s1",

@@ -256,7 +256,7 @@ public final class AnyStage {
         }
         said.addAll(game(n));
         if (n % 3 == 2) {
-            said.add(Limit.Count.atMost("l1", Limit.Counted.values()[n % 4], 1, Whom.EVERYBODY));
+            said.add(Limit.Count.atMost("l1", Limit.Counted.values()[n % 4], 1, Whom.everybody()));
             said.add(new Limit.Within("l2", 2, Optional.of("circle"), Optional.of(new Cue.With("a1"))));
             said.add(new Limit.OnlyIn("l3", "circle", new Whom.People(List.of("p1", "p9"))));
             said.add(new Limit.NotBefore("l4", Whom.one("p2"), new Cue.Received("a0")));

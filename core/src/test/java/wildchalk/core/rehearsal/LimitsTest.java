@@ -76,12 +76,12 @@ class LimitsTest {
         Stages stages = three().pass("a1", "7", "8", Cue.whistle())
                 .carry("a2", "8", Cue.received("a1"), 10, 9)
                 .pass("a3", "8", "9", Cue.next());
-        isKept(stages.say(Limit.Count.atMost("l", Counted.TOUCHES, 5, Whom.EVERYBODY))
+        isKept(stages.say(Limit.Count.atMost("l", Counted.TOUCHES, 5, Whom.everybody()))
                 .rehearse());
         Timeline t = three().pass("a1", "7", "8", Cue.whistle())
                 .carry("a2", "8", Cue.received("a1"), 10, 9)
                 .pass("a3", "8", "9", Cue.next())
-                .say(Limit.Count.atMost("l", Counted.TOUCHES, 4, Whom.EVERYBODY))
+                .say(Limit.Count.atMost("l", Counted.TOUCHES, 4, Whom.everybody()))
                 .rehearse();
         assertEquals("a3", t.problems().get(0).action());
         breach(t);
@@ -96,7 +96,7 @@ class LimitsTest {
                 .carry("a1", "7", Cue.whistle(), 4, 0)
                 .pass("a2", "7", "8", Cue.next())
                 .carry("a3", "8", Cue.received("a2"), 8, 14);
-        isKept(stages.say(Limit.Count.atMost("l", Counted.DRIBBLES, 2, Whom.EVERYBODY))
+        isKept(stages.say(Limit.Count.atMost("l", Counted.DRIBBLES, 2, Whom.everybody()))
                 .rehearse());
         assertEquals(
                 "a4",
@@ -105,7 +105,7 @@ class LimitsTest {
                         .ball("b", "7")
                         .carry("a1", "7", Cue.whistle(), 2, 0)
                         .carry("a4", "7", Cue.next(), 8, 0)
-                        .say(Limit.Count.atMost("l", Counted.DRIBBLES, 2, Whom.EVERYBODY))
+                        .say(Limit.Count.atMost("l", Counted.DRIBBLES, 2, Whom.everybody()))
                         .rehearse()
                         .problems()
                         .get(0)
@@ -117,7 +117,7 @@ class LimitsTest {
         Timeline t = three().pass("a1", "7", "8", Cue.whistle())
                 .pass("a2", "8", "9", Cue.received("a1"))
                 .pass("a3", "9", "7", Cue.received("a2"))
-                .say(Limit.Count.atMost("l", Counted.PASSES, 2, Whom.EVERYBODY))
+                .say(Limit.Count.atMost("l", Counted.PASSES, 2, Whom.everybody()))
                 .rehearse();
         assertEquals(t.times("a3").orElseThrow().release(), breach(t).t());
         assertEquals("9", breach(t).who());
@@ -272,7 +272,7 @@ class LimitsTest {
 
     @Test
     void feedsAreLeftApartWhereThatIsSaid() {
-        Limit.Span span = span(Counted.PASSES, Whom.EVERYBODY);
+        Limit.Span span = span(Counted.PASSES, Whom.everybody());
         isKept(passing()
                 .say(new Limit.Count("l", Counted.PASSES, Limit.Bound.AT_LEAST, 3, span))
                 .rehearse());
@@ -289,10 +289,10 @@ class LimitsTest {
     void passesEachTimeBeginAnewWhenTheOthersHaveIt() {
         Stages lost = passing().pass("a4", "9", "4", Cue.received("a3")).pass("a5", "4", "9", Cue.received("a4"));
         Limit.Span each =
-                span(Counted.PASSES, Whom.EVERYBODY).per(Limit.Per.EACH_TIME).feeds(false);
+                span(Counted.PASSES, Whom.everybody()).per(Limit.Per.EACH_TIME).feeds(false);
         isKept(lost.say(new Limit.Count("l", Counted.PASSES, Limit.Bound.AT_MOST, 3, each))
                 .rehearse());
-        Limit.Span rep = span(Counted.PASSES, Whom.EVERYBODY).feeds(false);
+        Limit.Span rep = span(Counted.PASSES, Whom.everybody()).feeds(false);
         assertEquals(
                 "a5",
                 broken(passing()
@@ -322,7 +322,7 @@ class LimitsTest {
         Stages stages = three().carry("a1", "7", Cue.whistle(), 4, 0)
                 .pass("a2", "7", "8", Cue.after("a1"))
                 .carry("a3", "8", Cue.received("a2"), 14, 0);
-        Limit.Span rep = span(Counted.DRIBBLES, Whom.EVERYBODY).per(Limit.Per.REP);
+        Limit.Span rep = span(Counted.DRIBBLES, Whom.everybody()).per(Limit.Per.REP);
         Limit.Span before = rep.between(Optional.empty(), Optional.of(new Cue.Released("a2")));
         isKept(stages.say(new Limit.Count("l", Counted.DRIBBLES, Limit.Bound.AT_MOST, 2, before))
                 .rehearse());

@@ -61,7 +61,7 @@ class RulesTest {
                         4,
                         Cue.received("a1")))
                 .say(new Game.Trade("g2", Game.Lost.THE_SIDE))
-                .say(new Game.Says("g3", Whom.one("9"), "here", Whom.EVERYBODY, true, Optional.of(Cue.with("a2"))))
+                .say(new Game.Says("g3", Whom.one("9"), "here", Whom.everybody(), true, Optional.of(Cue.with("a2"))))
                 .say(new Game.WatchFor("g4", Whom.one("9"), Optional.empty(), "late", "sooner"))
                 .say(new Game.GoalAt("g5", "goal", Optional.of(new Vec(20, 0)), Math.PI))
                 .say(new Game.Code("g6", List.of(new Game.Part("gap", List.of("c1", "c2"), true))))

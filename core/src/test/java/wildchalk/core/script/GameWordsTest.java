@@ -44,7 +44,7 @@ class GameWordsTest {
 
     @Test
     void whoIsMeant() {
-        assertEquals("everybody", WORDS.of(Whom.EVERYBODY));
+        assertEquals("everybody", WORDS.of(Whom.everybody()));
         assertEquals("7 and 9", WORDS.of(new Whom.People(List.of("7", "9"))));
         assertEquals("sky", WORDS.of(new Whom.Team(Bib.SKY)));
         assertEquals("the team with the ball", WORDS.of(new Whom.HasBall(true)));
@@ -68,7 +68,7 @@ class GameWordsTest {
         assertEquals(
                 "7 and 9 have at least three passes.",
                 limit(Limit.Count.atLeast("l", Counted.PASSES, 3, new Whom.People(List.of("7", "9")))));
-        Limit.Span span = Limit.Span.of(Counted.DRIBBLES, Whom.EVERYBODY)
+        Limit.Span span = Limit.Span.of(Counted.DRIBBLES, Whom.everybody())
                 .per(Limit.Per.REP)
                 .between(Optional.of(new Cue.Received("a1")), Optional.of(new Cue.After("a2")))
                 .otherwise("they swap");
@@ -82,7 +82,7 @@ class GameWordsTest {
                         Counted.PASSES,
                         Limit.Bound.AT_LEAST,
                         2,
-                        Limit.Span.of(Counted.PASSES, Whom.EVERYBODY)
+                        Limit.Span.of(Counted.PASSES, Whom.everybody())
                                 .per(Limit.Per.EACH_TIME)
                                 .feeds(false))));
         assertEquals(
@@ -107,7 +107,8 @@ class GameWordsTest {
                 "As the ball leaves 7, 9: waits for it. Mend: Come to meet it.",
                 WORDS.of(
                         new Game.WatchFor("w", Whom.one("9"), Optional.of(LEAVES), "waits for it", "come to meet it")));
-        assertEquals("Flat feet.", WORDS.of(new Game.WatchFor("w", Whom.EVERYBODY, Optional.empty(), "flat feet", "")));
+        assertEquals(
+                "Flat feet.", WORDS.of(new Game.WatchFor("w", Whom.everybody(), Optional.empty(), "flat feet", "")));
     }
 
     @Test

@@ -123,7 +123,7 @@ class PlainWordsTest {
                 .player("7", 0, 0)
                 .ball("b", "7")
                 .carry("a1", "7", Cue.whistle(), 2, 0)
-                .say(Limit.Count.atMost("l1", Limit.Counted.DRIBBLES, 0, Whom.EVERYBODY))
+                .say(Limit.Count.atMost("l1", Limit.Counted.DRIBBLES, 0, Whom.everybody()))
                 .build();
         String message = Rehearsal.of(stage, Stages.TURF).problems().get(0).message();
         assertEquals("7 needs 1 dribble and may have 0", message.substring(0, 32));

@@ -22,7 +22,7 @@ final class WhomForm {
         if (o.has("people")) {
             return new Whom.People(DrillReader.texts(o.path("people")));
         }
-        return o.has("who") ? Whom.one(o.path("who").asText()) : Whom.EVERYBODY;
+        return o.has("who") ? Whom.one(o.path("who").asText()) : Whom.everybody();
     }
 
     static Whom value(JsonNode o) {
@@ -39,7 +39,7 @@ final class WhomForm {
                     o.path("number").asInt(1),
                     o.has("of") ? Optional.of(o.path("of").asText()) : Optional.empty());
         }
-        return team(o).<Whom>map(Whom.Team::new).orElse(Whom.EVERYBODY);
+        return team(o).<Whom>map(Whom.Team::new).orElse(Whom.everybody());
     }
 
     private static Optional<Bib> team(JsonNode o) {

@@ -530,7 +530,7 @@ class RoundTripProperties {
 
     private static Whom whom(int n) {
         return switch (n % 6) {
-            case 0 -> Whom.EVERYBODY;
+            case 0 -> Whom.everybody();
             case 1 -> new Whom.People(List.of("p0", "p1"));
             case 2 -> new Whom.Team(pick(Bib.values(), n));
             case 3 -> new Whom.HasBall(n % 2 == 0);
