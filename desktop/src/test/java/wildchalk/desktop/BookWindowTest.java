@@ -209,7 +209,7 @@ class BookWindowTest extends RealWindow {
                         .map(n -> ((Label) n).getText())
                         .toList()));
         assertTrue(
-                said.contains("11 drills, 4 practices and 1 squad were saved")
+                said.contains("12 drills, 4 practices and 1 squad were saved")
                         && said.contains("% of the file is missing or empty"),
                 said);
         assertArrayEquals(damaged, Files.readAllBytes(book()), "untouched until the coach says so");

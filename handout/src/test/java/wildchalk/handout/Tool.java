@@ -28,6 +28,7 @@ public final class Tool {
             "millrace",
             "sixpenny",
             "skylark",
+            "starlings",
             "turnstile",
             "two-piers",
             "weathervane");

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
-import wildchalk.core.colour.Bib;
+import java.util.function.Predicate;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.End;
@@ -34,6 +34,8 @@ final class Duties {
     private static final String OF = "^";
     /** Whoever is this far goal-side of the ball is behind it, metres; assumed. */
     private static final double BEHIND = 2;
+    /** Nobody slides nearer to the ball than this, metres; assumed. */
+    private static final double OFF = 2;
     /** A way shorter than this nobody goes, metres. */
     private static final double NOT_WORTH_IT = 0.3;
     /** Farther back than this nobody goes backwards, metres; assumed. */
@@ -91,7 +93,7 @@ final class Duties {
 
     private void write(Cue cue) {
         double t = timeline.moment(cue).orElseThrow();
-        Whoever whoever = new Whoever(stage, timeline);
+        Whoever whoever = new Whoever(stage, timeline, isThere(cue));
         Set<String> busy = drawn(cue);
         Set<String> spokenOf = new HashSet<>(busy);
         List<Action> written = new ArrayList<>();
@@ -112,6 +114,18 @@ final class Duties {
         }
     }
 
+    /** With stations, those of the station in which the moment comes. */
+    private Predicate<Piece.Person> isThere(Cue cue) {
+        Optional<Piece.Person> whose = cue.trigger().parts().stream()
+                .flatMap(p -> p.of().stream())
+                .flatMap(a -> stage.action(a).stream())
+                .flatMap(a -> stage.person(a.who()).stream())
+                .findFirst();
+        return whose.isEmpty() || stage.stations().isEmpty()
+                ? p -> true
+                : p -> stage.stationOf(p).equals(stage.stationOf(whose.get()));
+    }
+
     /** Ids of those for whom something is drawn that begins at the same moment. */
     private Set<String> drawn(Cue cue) {
         Set<String> busy = new HashSet<>();
@@ -130,26 +144,34 @@ final class Duties {
                     who,
                     p.id(),
                     new Action.Shadow.Style(
-                            Action.Shadow.Way.CLOSE_DOWN, Action.Shadow.Side.GOAL, Action.Shadow.USUAL_DISTANCE),
+                            Action.Shadow.Way.CLOSE_DOWN,
+                            back(who, t).isPresent() ? Action.Shadow.Side.GOAL : Action.Shadow.Side.ANY,
+                            Action.Shadow.USUAL_DISTANCE),
                     Action.Gait.SPRINT,
                     Optional.empty(),
                     duty.at()));
             case DROP -> {
                 Action.Gait gait = duty.metres() <= BACKWARDS ? Action.Gait.BACK : Action.Gait.RUN;
-                yield to(duty, who, at, at.plus(new Vec(back(who, whoever, t) * duty.metres(), 0)), gait, ball);
+                Vec off = back(who, t).map(b -> new Vec(b, 0)).orElseGet(() -> away(at, whoever, t));
+                yield to(duty, who, at, at.plus(off.times(duty.metres())), gait, ball);
             }
             case SHIFT -> {
-                double aside = whoever.ballPlace(t).map(b -> b.y() - at.y()).orElse(0.0);
-                double far = Math.signum(aside) * Math.min(Math.abs(aside), duty.metres());
-                yield to(duty, who, at, at.plus(new Vec(0, far)), Action.Gait.SIDE, ball);
+                Vec ballward = whoever.ballPlace(t).map(b -> b.minus(at)).orElse(Vec.ZERO);
+                // Across, where there is a way up the surface; else straight to it, but not onto it.
+                Vec way = back(who, t).isPresent()
+                        ? new Vec(0, ballward.y())
+                        : ballward.unit().times(Math.max(0, ballward.length() - OFF));
+                double far = Math.min(way.length(), duty.metres());
+                yield to(duty, who, at, at.plus(way.unit().times(far)), Action.Gait.SIDE, ball);
             }
             case HOLD -> Optional.empty();
-            case BEHIND_BALL -> {
-                double back = back(who, whoever, t);
+            case BEHIND_BALL -> back(who, t).flatMap(back -> {
                 double wanted = whoever.ballPlace(t).map(Vec::x).orElse(at.x()) + back * BEHIND;
                 boolean behind = (at.x() - wanted) * back >= 0;
-                yield behind ? Optional.empty() : to(duty, who, at, new Vec(wanted, at.y()), Action.Gait.SPRINT, ball);
-            }
+                return behind
+                        ? Optional.<Action>empty()
+                        : to(duty, who, at, new Vec(wanted, at.y()), Action.Gait.SPRINT, ball);
+            });
         };
     }
 
@@ -175,16 +197,13 @@ final class Duties {
                 duty.at()));
     }
 
-    /** Which way along the surface their own goal is, 1 or -1; away from the ball where nobody says. */
-    private double back(String who, Whoever whoever, double t) {
+    /** Which way along the surface their own goal is, 1 or -1; empty where nothing tells. */
+    private Optional<Double> back(String who, double t) {
         Ends ends = new Ends(stage, surface);
-        Optional<Bib> team = ends.team(who);
-        Optional<End> attacked =
-                team.flatMap(b -> ends.at(b, timeline::moment, t)).map(Ends.Known::end);
-        if (attacked.isPresent()) {
-            return attacked.get() == End.GOAL ? -1 : 1;
-        }
-        double ball = whoever.ballPlace(t).map(Vec::x).orElse(0.0);
-        return timeline.at(who, t).x() < ball ? -1 : 1;
+        return ends.team(who).flatMap(b -> ends.at(b, timeline::moment, t)).map(k -> k.end() == End.GOAL ? -1.0 : 1.0);
+    }
+
+    private static Vec away(Vec at, Whoever whoever, double t) {
+        return whoever.ballPlace(t).map(b -> at.minus(b).unit()).orElse(Vec.ZERO);
     }
 }

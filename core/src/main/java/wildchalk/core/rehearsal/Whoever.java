@@ -23,10 +23,17 @@ final class Whoever {
 
     private final Stage stage;
     private final Timeline timeline;
+    private final Predicate<Piece.Person> here;
 
     Whoever(Stage stage, Timeline timeline) {
+        this(stage, timeline, p -> true);
+    }
+
+    /** @param here whether somebody is among those who can be meant at all: with stations those of one */
+    Whoever(Stage stage, Timeline timeline, Predicate<Piece.Person> here) {
         this.stage = stage;
         this.timeline = timeline;
+        this.here = here;
     }
 
     /** Whether somebody is among those who are meant at a time. */
@@ -135,14 +142,15 @@ final class Whoever {
         return timeline.balls().stream()
                 .flatMap(b -> by.apply(b).stream())
                 .flatMap(w -> stage.person(w).stream())
-                .filter(p -> !(p instanceof Piece.Coach))
+                .filter(p -> !(p instanceof Piece.Coach) && here.test(p))
                 .findFirst();
     }
 
     private Optional<Piece.Person> lastHad(double t) {
         return timeline.balls().stream()
                 .flatMap(b -> timeline.possessions(b).stream())
-                .filter(p -> p.from() <= t + JUST_BEFORE)
+                .filter(p -> p.from() <= t + JUST_BEFORE
+                        && stage.person(p.who()).filter(here).isPresent())
                 .max(Comparator.comparingDouble(p -> p.from()))
                 .flatMap(p -> stage.person(p.who()))
                 .filter(p -> !(p instanceof Piece.Coach));
@@ -169,6 +177,6 @@ final class Whoever {
     }
 
     private Stream<Piece.Person> people(Predicate<Piece.Person> which) {
-        return stage.people().stream().filter(p -> !(p instanceof Piece.Coach)).filter(which);
+        return stage.people().stream().filter(p -> !(p instanceof Piece.Coach)).filter(here.and(which));
     }
 }

@@ -15,6 +15,7 @@ import wildchalk.core.colour.Colour;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Game;
+import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Outline;
@@ -182,5 +183,32 @@ class RulesTest {
         assertEquals(Cue.after("a2"), play.cue());
         assertEquals(3, play.sides().size());
         assertEquals(List.of(), Rehearsal.of(live, Stages.TURF).problems());
+    }
+
+    @Test
+    void whatBeginsAsLivePlayEndsCanFollowFromHowItEnds() {
+        Drill drill = Stages.drill(pieces().action(new PlayOn(
+                        "a3",
+                        "9",
+                        List.of(),
+                        Optional.empty(),
+                        PlayOn.Until.seconds(20).toggled(PlayOn.Ends.GOAL).toggled(PlayOn.Ends.WON),
+                        "",
+                        Cue.after("a2")))
+                .run("a4", "7", Cue.after("a3"), 5, 5)
+                .run("a5", "4", Cue.after("a3"), -5, 5)
+                .build());
+        Drill each = choice(drill, "a3", "What begins then", "is each one way that it can end")
+                .edit()
+                .apply(drill);
+        Instruction.Read read =
+                Ladder.build(each, "s1").instructions(Instruction.Read.class).get(0);
+        assertEquals("a3", read.who());
+        assertEquals(
+                List.of("a goal", "the others win it"),
+                read.options().stream().map(Instruction.Option::label).toList());
+        assertEquals(List.of(), Soundness.faults(each, Stages.TURF));
+        Drill all = choice(each, "a3", "What begins then", "happens all").edit().apply(each);
+        assertTrue(Ladder.build(all, "s1").instructions(Instruction.Read.class).isEmpty());
     }
 }

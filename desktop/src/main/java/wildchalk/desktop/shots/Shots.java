@@ -15,7 +15,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.CustomMenuItem;
 import javafx.scene.control.Menu;
-import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.stage.Stage;
@@ -137,17 +136,6 @@ public final class Shots extends Application {
         });
         step(() -> picture("board"));
         step(() -> {
-            board().selection().choose("a2");
-            ((MenuButton) find("#effort"))
-                    .getItems().stream()
-                            .filter(i -> "times".equals(i.getId()))
-                            .findFirst()
-                            .orElseThrow()
-                            .fire();
-        });
-        step(() -> picture("times"));
-        step(() -> {
-            ((Button) find("#times-done")).fire();
             board().selection().choose();
             board().head().atProperty().set(0);
             click("#sheet-next");
@@ -167,6 +155,13 @@ public final class Shots extends Application {
         step(() -> {
             click("#sheet-words");
             board().selection().choose();
+            open("starlings");
+        });
+        step(() -> click("#sheet-rules"));
+        step(() -> board().head().atProperty().set(12));
+        step(() -> picture("rules"));
+        step(() -> {
+            click("#sheet-words");
             open("mousetrap");
         });
         step(() -> click("#sheet-look"));

@@ -56,7 +56,7 @@ class CardTest {
                 "uneven",
                 "counted-right",
                 "both-ends",
-                "weathervane",
+                "lodestar",
                 "goals-turned",
                 "two-figures",
                 "eyes-and-voices"

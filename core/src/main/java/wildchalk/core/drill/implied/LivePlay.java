@@ -2,6 +2,7 @@ package wildchalk.core.drill.implied;
 
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import wildchalk.core.drill.Action;
@@ -23,11 +24,19 @@ public final class LivePlay {
             boolean plays = play.sides().isEmpty() && person.isOnATeam()
                     || play.sides().stream().anyMatch(s -> mayBe(s, person))
                     || person.id().equals(play.who());
-            if (plays) {
+            if (plays && isBeside(stage, person, play)) {
                 people.add(person.id());
             }
         }
         return people;
+    }
+
+    /** With stations, those of one play by themselves. */
+    private static boolean isBeside(Stage stage, Piece.Person person, PlayOn play) {
+        Optional<Piece.Person> begins = stage.person(play.who());
+        return stage.stations().isEmpty()
+                || begins.isEmpty()
+                || stage.stationOf(person).equals(stage.stationOf(begins.get()));
     }
 
     /** Ids of those who take part in any live play of a stage. */
