@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import javafx.scene.Parent;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeEach;
@@ -185,6 +186,11 @@ class NextWindowTest extends RealWindow {
         await(() -> find("#next-line-f") != null);
         int feeders = lined("f");
         int runners = lined("r");
+        // What many reps come to stands below what is said of them.
+        fx(() -> {
+            ((ScrollPane) find("#next")).setVvalue(1);
+            return null;
+        });
         click("#next-line-f-more");
         await(() -> lined("f") == feeders + 1 && lined("r") == runners - 1);
     }

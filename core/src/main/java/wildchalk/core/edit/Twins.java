@@ -144,7 +144,7 @@ public final class Twins {
                 Stage both = was.equals(now) || isUntied(twin, now)
                         ? now
                         : new Twins(was, now, now(twin, now), carried.surface(), new FreeIds(carried)).both();
-                carried = both.equals(now) ? carried : Ladder.put(carried, both);
+                carried = both.equals(now) ? carried : Followers.kept(carried, Ladder.put(carried, both), rung);
             }
         }
         return carried;
@@ -204,7 +204,7 @@ public final class Twins {
         Set<String> old = before.ids();
         List<Piece> pieces = after.pieces().stream()
                 .filter(p -> !old.contains(p.id()) && !isPaired(p.id()))
-                .filter(p -> p.heldBy().map(this::isPaired).orElse(true))
+                .filter(p -> p.heldBy().map(this::isPaired).orElse(!isForAll(p)))
                 .toList();
         for (Piece piece : pieces) {
             pair(piece.id(), GivenIds.letters(piece.id()), piece.heldBy().orElse(""));
@@ -220,6 +220,14 @@ public final class Twins {
         pieces.forEach(p -> carry(p.id(), transfer(isCopy(p.id()))));
         actions.forEach(a -> carry(a.id(), transfer(isCopy(a.id()))));
         reads.forEach(r -> carry(r.id(), transfer(isCopy(r.id()))));
+    }
+
+    /** Whether a piece is no part of a half: there is one of it for all. */
+    private static boolean isForAll(Piece piece) {
+        return piece instanceof Piece.Station
+                || piece instanceof Piece.Tape
+                || piece instanceof Piece.Note
+                || piece instanceof Piece.Coach;
     }
 
     /** @param by id of whoever it belongs to; empty for what belongs to nobody */
