@@ -90,7 +90,9 @@ final class Collisions {
     }
 
     private void look() {
-        int looks = (int) Math.ceil(timeline.duration() / LOOK) + 1;
+        // While live play goes on nobody is claimed to go anywhere.
+        double until = Math.min(timeline.duration(), timeline.stillFrom() + 2 * LOOK);
+        int looks = (int) Math.ceil(until / LOOK) + 1;
         List<Way> ways =
                 stage.people().stream().map(p -> new Way(p.id(), looks)).toList();
         for (int i = 0; i < ways.size(); i++) {

@@ -153,6 +153,11 @@ public final class Timeline implements Play {
         return people.get(person).end() > 0;
     }
 
+    /** From when on nobody moves any more, seconds after the whistle. */
+    public double stillFrom() {
+        return people.values().stream().mapToDouble(PersonTrack::end).max().orElse(0);
+    }
+
     /** Whether somebody who goes for a ball takes it on its way to another. */
     public boolean cutsOut(String action) {
         return events.stream()
