@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.End;
@@ -17,6 +18,7 @@ import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
+import wildchalk.core.drill.Whom;
 import wildchalk.core.drill.implied.Ends;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;
@@ -98,7 +100,7 @@ final class Duties {
         Set<String> spokenOf = new HashSet<>(busy);
         List<Action> written = new ArrayList<>();
         for (Game.Duty duty : left.stream().filter(d -> d.at().equals(cue)).toList()) {
-            List<String> who = whoever.at(duty.whom(), t, Set.copyOf(spokenOf));
+            List<String> who = meant(duty, whoever, t, Set.copyOf(spokenOf));
             for (String each : who) {
                 if (!busy.contains(each) && spokenOf.add(each)) {
                     action(duty, each, whoever, t).ifPresent(written::add);
@@ -112,6 +114,24 @@ final class Duties {
             stage = stage.withActions(all);
             timeline = play.apply(stage);
         }
+    }
+
+    /** Nobody presses their own: where no team is named, the nearest who press are those of the others. */
+    private List<String> meant(Game.Duty duty, Whoever whoever, double t, Set<String> spokenOf) {
+        Optional<Bib> own = whoever.onTheBall(t).map(Piece.Person::bib);
+        boolean any = duty.task() == Game.Task.PRESS
+                && duty.whom() instanceof Whom.Being b
+                && b.role() == Whom.Role.NEAREST
+                && b.team().isEmpty();
+        if (!any || own.isEmpty()) {
+            return whoever.at(duty.whom(), t, spokenOf);
+        }
+        Whom.Being nearest = (Whom.Being) duty.whom();
+        Whom all = new Whom.Being(nearest.role(), nearest.team(), stage.people().size(), nearest.of());
+        return whoever.at(all, t, spokenOf).stream()
+                .filter(w -> stage.person(w).filter(p -> p.bib() != own.get()).isPresent())
+                .limit(nearest.number())
+                .toList();
     }
 
     /** With stations, those of the station in which the moment comes. */

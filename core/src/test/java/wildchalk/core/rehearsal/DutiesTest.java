@@ -84,6 +84,18 @@ class DutiesTest {
     }
 
     @Test
+    void nobodyPressesTheirOwn() {
+        Whom nearest = new Whom.Being(Whom.Role.NEAREST, Optional.empty(), 1, Optional.empty());
+        Timeline t = Rehearsal.of(
+                wings().player("8", 1, -14)
+                        .say(duty("d", nearest, Game.Task.PRESS, 1))
+                        .build(),
+                Stages.TURF);
+        assertEquals(0, moved(t, "8").length(), 1e-6, "8 is nearer, and of the same team");
+        assertTrue(t.at("2", t.duration()).distance(t.at("7", t.duration())) < 2.5, "2 presses");
+    }
+
+    @Test
     void everybodyBackBehindTheBallIsBehindIt() {
         Timeline t = Rehearsal.of(
                 new Stages()
