@@ -95,7 +95,7 @@ final class Duties {
 
     private void write(Cue cue) {
         double t = timeline.moment(cue).orElseThrow();
-        Whoever whoever = new Whoever(stage, timeline, isThere(cue));
+        Whoever whoever = new Whoever(stage, timeline, isThere(cue), balls(cue, t));
         Set<String> busy = drawn(cue);
         Set<String> spokenOf = new HashSet<>(busy);
         List<Action> written = new ArrayList<>();
@@ -132,6 +132,19 @@ final class Duties {
                 .filter(w -> stage.person(w).filter(p -> p.bib() != own.get()).isPresent())
                 .limit(nearest.number())
                 .toList();
+    }
+
+    /** Of several balls in play those that the moment is about; all where it is about none. */
+    private List<String> balls(Cue cue, double t) {
+        List<String> actions =
+                cue.trigger().parts().stream().flatMap(p -> p.of().stream()).toList();
+        Set<String> doers = new HashSet<>();
+        actions.forEach(a -> stage.action(a).map(Action::who).ifPresent(doers::add));
+        List<String> about = timeline.balls().stream()
+                .filter(b -> timeline.holder(b, t).filter(doers::contains).isPresent()
+                        || timeline.events().stream().anyMatch(e -> b.equals(e.ball()) && actions.contains(e.action())))
+                .toList();
+        return about.isEmpty() ? timeline.balls() : about;
     }
 
     /** With stations, those of the station in which the moment comes. */

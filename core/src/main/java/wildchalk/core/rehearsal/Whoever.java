@@ -24,13 +24,18 @@ final class Whoever {
     private final Stage stage;
     private final Timeline timeline;
     private final Predicate<Piece.Person> here;
+    private final List<String> balls;
 
     Whoever(Stage stage, Timeline timeline) {
-        this(stage, timeline, p -> true);
+        this(stage, timeline, p -> true, timeline.balls());
     }
 
-    /** @param here whether somebody is among those who can be meant at all: with stations those of one */
-    Whoever(Stage stage, Timeline timeline, Predicate<Piece.Person> here) {
+    /**
+     * @param here whether somebody is among those who can be meant at all: with stations those of one
+     * @param balls ids of the balls that are meant: of several in play, those that the moment is about
+     */
+    Whoever(Stage stage, Timeline timeline, Predicate<Piece.Person> here, List<String> balls) {
+        this.balls = balls;
         this.stage = stage;
         this.timeline = timeline;
         this.here = here;
@@ -139,7 +144,7 @@ final class Whoever {
     }
 
     private Optional<Piece.Person> first(Function<String, Optional<String>> by) {
-        return timeline.balls().stream()
+        return balls.stream()
                 .flatMap(b -> by.apply(b).stream())
                 .flatMap(w -> stage.person(w).stream())
                 .filter(p -> !(p instanceof Piece.Coach) && here.test(p))
@@ -147,7 +152,7 @@ final class Whoever {
     }
 
     private Optional<Piece.Person> lastHad(double t) {
-        return timeline.balls().stream()
+        return balls.stream()
                 .flatMap(b -> timeline.possessions(b).stream())
                 .filter(p -> p.from() <= t + JUST_BEFORE
                         && stage.person(p.who()).filter(here).isPresent())
@@ -160,7 +165,7 @@ final class Whoever {
     Optional<Vec> ballPlace(double t) {
         return onTheBall(t)
                 .map(p -> timeline.at(p.id(), t))
-                .or(() -> timeline.balls().stream().findFirst().map(b -> timeline.ball(b, t)));
+                .or(() -> balls.stream().findFirst().map(b -> timeline.ball(b, t)));
     }
 
     private Vec place(String id, double t) {

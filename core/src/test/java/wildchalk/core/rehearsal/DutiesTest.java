@@ -84,6 +84,26 @@ class DutiesTest {
     }
 
     @Test
+    void ofSeveralBallsTheOneThatTheMomentIsAboutCounts() {
+        Whom nearest = new Whom.Being(Whom.Role.NEAREST, Optional.empty(), 1, Optional.empty());
+        Timeline t = Rehearsal.of(
+                new Stages()
+                        .player("1", 30, 0, Bib.SKY)
+                        .ball("a", "1")
+                        .player("6", -15, 0)
+                        .player("7", 0, -16)
+                        .player("2", 6, -12, Bib.SKY)
+                        .ball("b", "6")
+                        .pass("a1", "6", "7", Cue.whistle())
+                        .say(new Game.Duty("d", nearest, Game.Task.PRESS, 1, Cue.received("a1")))
+                        .build(),
+                Stages.TURF);
+        assertTrue(
+                t.at("2", t.duration()).distance(t.at("7", t.duration())) < 2.5,
+                "2 presses 7, not 7 the keeper's ball");
+    }
+
+    @Test
     void nobodyPressesTheirOwn() {
         Whom nearest = new Whom.Being(Whom.Role.NEAREST, Optional.empty(), 1, Optional.empty());
         Timeline t = Rehearsal.of(
