@@ -10,6 +10,7 @@ import wildchalk.core.drill.Action.Gait;
 import wildchalk.core.drill.Action.Touch;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
@@ -82,11 +83,11 @@ public final class Crowd {
         List<Action> actions = new ArrayList<>(stage.actions());
         for (int i = 0; i < shadows; i++) {
             pieces.add(new Piece.Player("s" + i, place(i, 3), 0, "s" + i, Bib.SKY));
-            actions.add(new Action.Shadow(
+            actions.add(new Shadow(
                     "f" + i,
                     "s" + i,
                     "p" + i,
-                    new Action.Shadow.Style(Action.Shadow.Way.MARK, Action.Shadow.Side.GOAL, 1.5),
+                    new Shadow.Style(Shadow.Way.MARK, Shadow.Side.GOAL, 1.5),
                     Gait.SPRINT,
                     Optional.empty(),
                     Cue.whistle()));

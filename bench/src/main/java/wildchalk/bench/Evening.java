@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Effort;
+import wildchalk.core.effort.Effort;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Company;
 import wildchalk.core.practice.Content;

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.rehearsal.Rehearsal;
 import wildchalk.core.surface.Surfaces;
@@ -34,8 +35,7 @@ class CrowdTest {
         assertEquals(40, stage.people().size());
         assertEquals(200, stage.actions().size());
         assertEquals(
-                10,
-                stage.actions().stream().filter(Action.Shadow.class::isInstance).count());
+                10, stage.actions().stream().filter(Shadow.class::isInstance).count());
         // So many on one pitch run through one another; all else is as it should be.
         assertEquals(
                 List.of(),

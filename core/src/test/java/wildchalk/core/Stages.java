@@ -10,14 +10,15 @@ import wildchalk.core.drill.Action.Gait;
 import wildchalk.core.drill.Action.Touch;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
+import wildchalk.core.effort.Effort;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.rehearsal.Rehearsal;
 import wildchalk.core.surface.Surface;
@@ -91,15 +92,9 @@ public final class Stages {
         return this;
     }
 
-    public Stages shadow(String id, String who, String whom, Action.Shadow.Way way, double distance, Cue cue) {
-        return action(new Action.Shadow(
-                id,
-                who,
-                whom,
-                new Action.Shadow.Style(way, Action.Shadow.Side.GOAL, distance),
-                Gait.SPRINT,
-                Optional.empty(),
-                cue));
+    public Stages shadow(String id, String who, String whom, Shadow.Way way, double distance, Cue cue) {
+        return action(new Shadow(
+                id, who, whom, new Shadow.Style(way, Shadow.Side.GOAL, distance), Gait.SPRINT, Optional.empty(), cue));
     }
 
     /** A read with an option for each action, the first of which is taken. */

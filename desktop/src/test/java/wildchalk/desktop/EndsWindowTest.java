@@ -7,11 +7,11 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.End;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.implied.Ends;
 import wildchalk.core.edit.PieceEdits;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.surface.End;
 
 /** The small arrows of the teams, in the real window. */
 class EndsWindowTest extends RealWindow {

@@ -11,10 +11,11 @@ import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.edit.PieceEdits;
+import wildchalk.core.effort.Effort;
 import wildchalk.core.geometry.Vec;
 import wildchalk.storage.book.Book;
 
@@ -35,7 +36,7 @@ class ReactionWindowTest extends RealWindow {
         settle();
         dragOnBoard(place("p4"), place("p9"));
         Action last = board().stage().actions().get(board().stage().actions().size() - 1);
-        Action.Shadow shadow = assertInstanceOf(Action.Shadow.class, last);
+        Shadow shadow = assertInstanceOf(Shadow.class, last);
         assertEquals("p9", shadow.whom());
         String words =
                 board().script().lines().stream().map(l -> l.text()).toList().toString();
@@ -48,8 +49,7 @@ class ReactionWindowTest extends RealWindow {
                 < 3);
         type(KeyCode.K);
         assertEquals(
-                Action.Shadow.Way.CHASE,
-                ((Action.Shadow) board().stage().action(shadow.id()).orElseThrow()).way());
+                Shadow.Way.CHASE, ((Shadow) board().stage().action(shadow.id()).orElseThrow()).way());
         await(() -> ((Label) find("#kept")).getText().equals("kept just now"));
         Stage shown = board().stage();
         close();

@@ -11,8 +11,8 @@ import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.drill.Action;
-import wildchalk.core.drill.Figure;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.effort.Figure;
 import wildchalk.core.timeline.ActionTimes;
 
 /** Times and speeds in the real window: what made the time of a line, and figures of one's own. */

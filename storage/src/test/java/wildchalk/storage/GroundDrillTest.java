@@ -20,6 +20,7 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.practice.Block;
@@ -98,7 +99,7 @@ class GroundDrillTest {
         List<String> people = first(drill).people().stream().map(Piece::id).toList();
         // Whoever shadows somebody keeps to the side of the goal of the ground, wherever their place is turned.
         Set<String> shadows = first(drill).actions().stream()
-                .filter(Action.Shadow.class::isInstance)
+                .filter(Shadow.class::isInstance)
                 .map(Action::who)
                 .collect(Collectors.toSet());
         List<String> there = stage.people().stream().map(Piece::id).toList();

@@ -8,9 +8,7 @@ import wildchalk.core.colour.Bib;
 import wildchalk.core.colour.Colour;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
-import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.GivenIds;
@@ -18,11 +16,14 @@ import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.RungPlan;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Showing;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
+import wildchalk.core.effort.Dose;
+import wildchalk.core.effort.Effort;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.SurfacePlan;
@@ -238,11 +239,11 @@ public final class Library {
         String runner = "p" + (holder + 1) % people;
         actions.add(
                 random.nextInt(3) == 0
-                        ? new Action.Shadow(
+                        ? new Shadow(
                                 "a9",
                                 runner,
                                 "p" + holder,
-                                new Action.Shadow.Style(Action.Shadow.Way.CHASE, Action.Shadow.Side.ANY, 1),
+                                new Shadow.Style(Shadow.Way.CHASE, Shadow.Side.ANY, 1),
                                 Action.Gait.SPRINT,
                                 Optional.empty(),
                                 Cue.with(id))

@@ -12,7 +12,7 @@ import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Unit;
-import wildchalk.core.motion.Speeds;
+import wildchalk.core.rehearsal.Abilities;
 import wildchalk.core.rehearsal.Places;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.timeline.Lane;
@@ -173,7 +173,7 @@ public final class Answer {
         List<Piece.Person> people = sign.at().subList(1, sign.at().size()).stream()
                 .flatMap(s -> person(s).stream())
                 .toList();
-        Race race = Race.of(to, people, timeline, Speeds.of(surface, stage.effort()), t);
+        Race race = Race.of(to, people, timeline, Abilities.speeds(stage, surface), t);
         return race.runners().stream()
                 .map(r -> new Drawn(
                         Sign.Kind.SOONER,

@@ -5,17 +5,20 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
-import wildchalk.core.drill.Effort;
-import wildchalk.core.drill.Figure;
+import wildchalk.core.drill.Contest;
 import wildchalk.core.drill.Force;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PlayOn;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.effort.Effort;
+import wildchalk.core.effort.Figure;
 import wildchalk.core.measure.Ruler;
 import wildchalk.core.motion.FigureTable;
 import wildchalk.core.naming.FigureWords;
@@ -170,7 +173,7 @@ public final class Why {
             }
 
             @Override
-            public Void shadow(Action.Shadow shadow) {
+            public Void shadow(Shadow shadow) {
                 happened.add("goes with " + name(shadow.whom()) + " for " + seconds(t.end() - t.start()));
                 return null;
             }
@@ -200,6 +203,18 @@ public final class Why {
             @Override
             public Void handle(Action.Handle handle) {
                 happened.add("takes " + seconds(t.end() - t.start()));
+                return null;
+            }
+
+            @Override
+            public Void act(Act act) {
+                happened.add("takes " + seconds(t.end() - t.start()));
+                return null;
+            }
+
+            @Override
+            public Void contest(Contest contest) {
+                happened.add(LIVE.say("won", seconds(t.release() - t.start())));
                 return null;
             }
         };
@@ -252,7 +267,7 @@ public final class Why {
         }
 
         @Override
-        public List<Figure> shadow(Action.Shadow shadow) {
+        public List<Figure> shadow(Shadow shadow) {
             return List.of(Figure.valueOf(shadow.gait().name()), Figure.SETTLE, Figure.BRAKE);
         }
 
@@ -279,6 +294,16 @@ public final class Why {
         @Override
         public List<Figure> handle(Action.Handle handle) {
             return handle.deed() == Action.Handle.Deed.DROP ? List.of() : List.of(Figure.PLACING);
+        }
+
+        @Override
+        public List<Figure> act(Act act) {
+            return List.of();
+        }
+
+        @Override
+        public List<Figure> contest(Contest contest) {
+            return List.of(Figure.FOLLOW_THROUGH);
         }
     };
 

@@ -5,12 +5,12 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import wildchalk.core.drill.End;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.implied.Ends;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.surface.End;
 import wildchalk.core.surface.Surface;
 
 /**

@@ -8,8 +8,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
-import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.effort.Effort;
 
 /**
  * What drills are wanted; whatever is left empty does not matter.

@@ -19,16 +19,17 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Areas;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PieceCases;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.implied.Needs;
 import wildchalk.core.edit.ActionEdits;
+import wildchalk.core.effort.Effort;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.naming.EffortWords;
@@ -125,7 +126,7 @@ public final class DrillSummarizer {
 
     private static String kind(Action action) {
         String kind = ActionEdits.kind(action);
-        if (action instanceof Action.Shadow shadow) {
+        if (action instanceof Shadow shadow) {
             return kind + " " + word(shadow.way());
         }
         if (action instanceof Hold hold) {

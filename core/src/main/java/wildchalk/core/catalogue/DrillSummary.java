@@ -2,8 +2,8 @@ package wildchalk.core.catalogue;
 
 import java.util.Map;
 import java.util.Set;
-import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.effort.Effort;
 
 /**
  * What is known of a drill without opening it. What it needs is what its lowest rung needs: with that much it can be

@@ -2,13 +2,16 @@ package wildchalk.core.catalogue;
 
 import java.util.EnumSet;
 import java.util.Set;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
+import wildchalk.core.drill.Contest;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PlayOn;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 
@@ -29,7 +32,9 @@ public enum Skill {
     DECIDING("decisions"),
     TALKING("talking"),
     LIVE_PLAY("games"),
-    CONTACT("contact");
+    CONTACT("contact"),
+    RESTARTS("restarts"),
+    FEINTS("feints");
 
     private final String words;
 
@@ -110,8 +115,8 @@ public enum Skill {
             }
 
             @Override
-            public Void shadow(Action.Shadow shadow) {
-                skills.add(shadow.way() == Action.Shadow.Way.CHASE ? CHASING : MARKING);
+            public Void shadow(Shadow shadow) {
+                skills.add(shadow.way() == Shadow.Way.CHASE ? CHASING : MARKING);
                 return null;
             }
 
@@ -145,6 +150,25 @@ public enum Skill {
                 return null;
             }
 
+            @Override
+            public Void act(Act act) {
+                if (act.what() == Act.What.TACKLE || act.what() == Act.What.CLEAR_OUT) {
+                    skills.add(CONTACT);
+                } else if (act.what() == Act.What.WALL_UP) {
+                    skills.add(MARKING);
+                }
+                return null;
+            }
+
+            @Override
+            public Void contest(Contest contest) {
+                skills.add(RESTARTS);
+                if (contest.start() == Contest.Start.SCRUM || contest.start() == Contest.Start.PULL) {
+                    skills.add(CONTACT);
+                }
+                return null;
+            }
+
             private Void firstTime(Action.Delivery delivery) {
                 if (delivery.touch() == Action.Touch.FIRST_TIME) {
                     skills.add(FIRST_TOUCH);
@@ -153,6 +177,9 @@ public enum Skill {
             }
 
             private Void sideways(Travel travel) {
+                if (!travel.going().craft().feints().isEmpty()) {
+                    skills.add(FEINTS);
+                }
                 if (travel.gait() == Action.Gait.SIDE || travel.gait() == Action.Gait.BACK) {
                     skills.add(FOOTWORK);
                 }

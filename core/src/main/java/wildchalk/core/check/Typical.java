@@ -1,6 +1,6 @@
 package wildchalk.core.check;
 
-import wildchalk.core.drill.Effort;
+import wildchalk.core.effort.Effort;
 
 /**
  * What is typical at an age. All of these are assumed, in the middle of what is usual among coaches, and no doctor's

@@ -11,10 +11,13 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
+import wildchalk.core.drill.Contest;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.PlayOn;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Travel;
 
 /** The words that each sport has for what its people do; a sport is known by its ball. */
@@ -38,7 +41,7 @@ public final class Deeds {
         }
 
         @Override
-        public Optional<Deed.Kind> shadow(Action.Shadow shadow) {
+        public Optional<Deed.Kind> shadow(Shadow shadow) {
             return Optional.empty();
         }
 
@@ -64,6 +67,16 @@ public final class Deeds {
 
         @Override
         public Optional<Deed.Kind> handle(Action.Handle handle) {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<Deed.Kind> act(Act act) {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<Deed.Kind> contest(Contest contest) {
             return Optional.empty();
         }
     };

@@ -1,10 +1,11 @@
 package wildchalk.core.drill;
 
 import java.util.Optional;
+import wildchalk.core.surface.Wall;
 
 /** Something a person does. */
 public sealed interface Action
-        permits Travel, Action.Delivery, Action.Shadow, Hold, Action.Call, Action.Blow, Action.Handle, PlayOn {
+        permits Travel, Action.Delivery, Shadow, Hold, Action.Call, Action.Blow, Action.Handle, PlayOn, Act, Contest {
 
     /** Unique within its drill. */
     String id();
@@ -53,6 +54,12 @@ public sealed interface Action
 
         /** The same, with the ball had so long. */
         Delivery withTouch(Touch newTouch);
+
+        /** With which hand or foot it is struck, and at what. */
+        Strike strike();
+
+        /** The same struck otherwise. */
+        Delivery struck(Strike other);
     }
 
     /**
@@ -119,6 +126,16 @@ public sealed interface Action
             return new Pass(id, who, to, touch, newSending, off, cue);
         }
 
+        @Override
+        public Strike strike() {
+            return sending.strike();
+        }
+
+        @Override
+        public Pass struck(Strike other) {
+            return sent(sending.struck(other));
+        }
+
         /** The same by another person, to another place. */
         public Pass by(String other, Spot place) {
             return new Pass(id, other, place, touch, sending, off, cue);
@@ -131,12 +148,12 @@ public sealed interface Action
 
         /** The same, with the ball going another way; what it was called is then something else. */
         public Pass going(Manner newManner) {
-            return sent(new Sending(newManner, force(), Optional.empty()));
+            return sent(new Sending(newManner, force(), Optional.empty(), strike()));
         }
 
         /** The same sent as hard as that. */
         public Pass sent(Force newForce) {
-            return sent(new Sending(manner(), newForce, called()));
+            return sent(new Sending(manner(), newForce, called(), strike()));
         }
 
         /** The same off a side of the surface. */
@@ -148,24 +165,46 @@ public sealed interface Action
     /**
      * A shot.
      *
-     * @param result what becomes of it
-     * @param next where a rebound goes; a few metres out of the goal when empty
+     * @param fate what becomes of it
      * @param called what it is called in the sport; empty for a shot
+     * @param strike with which hand or foot, and at what
      */
-    record Shot(
-            String id,
-            String who,
-            Spot to,
-            Touch touch,
-            Result result,
-            Optional<Spot> next,
-            Optional<String> called,
-            Cue cue)
+    record Shot(String id, String who, Spot to, Touch touch, Fate fate, Optional<String> called, Strike strike, Cue cue)
             implements Delivery {
+
+        /**
+         * What becomes of a shot.
+         *
+         * @param next where a rebound goes; a few metres out of the goal when empty
+         */
+        public record Fate(Result result, Optional<Spot> next) {}
 
         /** A shot of which the drill says no more. */
         public Shot(String id, String who, Spot to, Touch touch, Cue cue) {
             this(id, who, to, touch, Result.OPEN, Optional.empty(), Optional.empty(), cue);
+        }
+
+        /** Of whose hands and feet nobody says anything. */
+        public Shot(
+                String id,
+                String who,
+                Spot to,
+                Touch touch,
+                Result result,
+                Optional<Spot> next,
+                Optional<String> called,
+                Cue cue) {
+            this(id, who, to, touch, new Fate(result, next), called, Strike.PLAIN, cue);
+        }
+
+        /** What becomes of it. */
+        public Result result() {
+            return fate.result();
+        }
+
+        /** Where a rebound goes; a few metres out of the goal when empty. */
+        public Optional<Spot> next() {
+            return fate.next();
         }
 
         @Override
@@ -175,22 +214,27 @@ public sealed interface Action
 
         @Override
         public Shot withCue(Cue newCue) {
-            return new Shot(id, who, to, touch, result, next, called, newCue);
+            return new Shot(id, who, to, touch, fate, called, strike, newCue);
         }
 
         @Override
         public Shot withTo(Spot place) {
-            return new Shot(id, who, place, touch, result, next, called, cue);
+            return new Shot(id, who, place, touch, fate, called, strike, cue);
         }
 
         @Override
         public Shot withTouch(Touch newTouch) {
-            return new Shot(id, who, to, newTouch, result, next, called, cue);
+            return new Shot(id, who, to, newTouch, fate, called, strike, cue);
+        }
+
+        @Override
+        public Shot struck(Strike other) {
+            return new Shot(id, who, to, touch, fate, called, other, cue);
         }
 
         /** The same by another name; empty for the general one. */
         public Shot called(Optional<String> name) {
-            return new Shot(id, who, to, touch, result, next, name, cue);
+            return new Shot(id, who, to, touch, fate, name, strike, cue);
         }
 
         /**
@@ -199,95 +243,8 @@ public sealed interface Action
          * @param rebound where the ball goes then; null for a few metres out of the goal
          */
         public Shot ending(Result newResult, Spot rebound) {
-            return new Shot(id, who, to, touch, newResult, Optional.ofNullable(rebound), called, cue);
-        }
-    }
-
-    /**
-     * Goes with another person, wherever they go.
-     *
-     * @param whom id of that person
-     * @param style how they are followed
-     * @param until what ends it; empty for as long as the other moves
-     */
-    record Shadow(String id, String who, String whom, Style style, Gait gait, Optional<Cue.Trigger> until, Cue cue)
-            implements Action {
-
-        /**
-         * How somebody is followed.
-         *
-         * @param distance metres to keep; for a chase, how near is caught
-         */
-        public record Style(Way way, Side side, double distance) {}
-
-        /** How they are followed. */
-        public Way way() {
-            return style.way();
-        }
-
-        /** On which side of them. */
-        public Side side() {
-            return style.side();
-        }
-
-        /** Metres to keep; for a chase, how near is caught. */
-        public double distance() {
-            return style.distance();
-        }
-
-        /** How far off whoever shadows stays when nobody says, metres; assumed. */
-        public static final double USUAL_DISTANCE = 1.5;
-
-        @Override
-        public <R> R match(ActionCases<R> cases) {
-            return cases.shadow(this);
-        }
-
-        @Override
-        public Shadow withCue(Cue newCue) {
-            return new Shadow(id, who, whom, style, gait, until, newCue);
-        }
-
-        /** The same, run at and stopped short of, from whichever side. */
-        public Shadow closingDown() {
-            return new Shadow(id, who, whom, new Style(Way.CLOSE_DOWN, side(), distance()), gait, until, cue);
-        }
-
-        /** The same, ended by something else; empty for what ends it usually. */
-        public Shadow until(Optional<Cue.Trigger> newUntil) {
-            return new Shadow(id, who, whom, style, gait, newUntil, cue);
-        }
-
-        /** The same with the one goal looked after in place of the other; sides that are no goal's stay. */
-        public Shadow acrossEnds() {
-            Side across =
-                    switch (side()) {
-                        case GOAL -> Side.OTHER_GOAL;
-                        case OTHER_GOAL -> Side.GOAL;
-                        default -> side();
-                    };
-            return new Shadow(id, who, whom, new Style(way(), across, distance()), gait, until, cue);
-        }
-
-        /** How a person is followed. */
-        public enum Way {
-            /** Stays between them and what is looked after. */
-            MARK,
-            /** Runs at them until they are caught. */
-            CHASE,
-            /** Runs at them and stops short. */
-            CLOSE_DOWN,
-            /** Goes beside them. */
-            HIP_TO_HIP
-        }
-
-        /** On which side of them. */
-        public enum Side {
-            ANY,
-            GOAL,
-            BALL,
-            /** Between them and the goal at the other end. */
-            OTHER_GOAL
+            Fate other = new Fate(newResult, Optional.ofNullable(rebound));
+            return new Shot(id, who, to, touch, other, called, strike, cue);
         }
     }
 
@@ -320,9 +277,16 @@ public sealed interface Action
     /**
      * Does something with a piece of gear while the drill runs.
      *
-     * @param piece id of the piece; one that is put down first of all is in somebody's hands until then
+     * @param piece id of the piece; one that is not picked up first of all is in somebody's hands until then
+     * @param to whom or where it is thrown to, or with whom it is swapped; empty for all else
      */
-    record Handle(String id, String who, String piece, Deed deed, Cue cue) implements Action {
+    record Handle(String id, String who, String piece, Deed deed, Optional<Spot> to, Cue cue) implements Action {
+
+        /** About nobody else. */
+        public Handle(String id, String who, String piece, Deed deed, Cue cue) {
+            this(id, who, piece, deed, Optional.empty(), cue);
+        }
+
         @Override
         public <R> R match(ActionCases<R> cases) {
             return cases.handle(this);
@@ -330,7 +294,7 @@ public sealed interface Action
 
         @Override
         public Handle withCue(Cue newCue) {
-            return new Handle(id, who, piece, deed, newCue);
+            return new Handle(id, who, piece, deed, to, newCue);
         }
 
         /** What is done with it. */
@@ -339,7 +303,13 @@ public sealed interface Action
             DROP,
             /** Put down with care. */
             PLACE,
-            PICK_UP
+            PICK_UP,
+            /** Thrown to somebody, or somewhere. */
+            THROW,
+            /** Kept in the hands, which takes no time. */
+            KEEP,
+            /** Swapped for what another has in their hands. */
+            SWAP
         }
     }
 
@@ -391,6 +361,8 @@ public sealed interface Action
     /** How long a person has the ball before it leaves again. */
     enum Touch {
         FIRST_TIME,
-        CONTROLLED
+        CONTROLLED,
+        /** Never had: somebody else's ball is sent another way as it comes by. */
+        DEFLECTED
     }
 }

@@ -18,8 +18,8 @@ public interface ActionCases<R> {
     /** For {@link Action.Shot}. */
     R shot(Action.Shot shot);
 
-    /** For {@link Action.Shadow}. */
-    R shadow(Action.Shadow shadow);
+    /** For {@link Shadow}. */
+    R shadow(Shadow shadow);
 
     /** For {@link Hold}. */
     R hold(Hold hold);
@@ -35,6 +35,12 @@ public interface ActionCases<R> {
 
     /** For {@link PlayOn}. */
     R playOn(PlayOn play);
+
+    /** For {@link Act}. */
+    R act(Act act);
+
+    /** For {@link Contest}. */
+    R contest(Contest contest);
 
     /** One answer for all that move along a path, and one for each other kind. */
     interface Travels<R> extends ActionCases<R> {

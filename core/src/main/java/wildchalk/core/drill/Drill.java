@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
 import wildchalk.core.document.Document;
+import wildchalk.core.effort.Effort;
 import wildchalk.core.surface.Surface;
 
 /**

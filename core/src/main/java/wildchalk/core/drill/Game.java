@@ -12,7 +12,8 @@ import wildchalk.core.geometry.Vec;
  * who defends after the ball is lost, what is called to whom, what is watched for, goals that are moved, a half that is
  * the same at the other end, and calls whose parts say what.
  */
-public sealed interface Game extends Instruction {
+public sealed interface Game extends Instruction
+        permits Game.Duty, Game.Trade, Game.Says, Game.WatchFor, Game.GoalAt, Game.Twin, Game.Code, Given {
 
     /** What is said of this kind. */
     <R> R matchGame(Cases<R> cases);
@@ -55,14 +56,29 @@ public sealed interface Game extends Instruction {
 
         /** For {@link Code}. */
         R code(Code code);
+
+        /** For {@link Given.Starts}. */
+        R starts(Given.Starts starts);
+
+        /** For {@link Given.Ability}. */
+        R ability(Given.Ability ability);
+
+        /** For {@link Given.ByAge}. */
+        R byAge(Given.ByAge byAge);
     }
 
     /**
      * What whoever is something at a moment does then: the nearest presses, whoever marks the receiver drops off.
      *
      * @param metres how far they drop or shift, over 0; no matter for the others
+     * @param zone id of the area that they spread over; empty for all else
      */
-    record Duty(String id, Whom whom, Task task, double metres, Cue at) implements Game {
+    record Duty(String id, Whom whom, Task task, double metres, Optional<String> zone, Cue at) implements Game {
+
+        /** One that is about no area. */
+        public Duty(String id, Whom whom, Task task, double metres, Cue at) {
+            this(id, whom, task, metres, Optional.empty(), at);
+        }
 
         /** How far somebody drops or shifts where nobody says, metres; assumed. */
         public static final double USUAL = 4;
@@ -79,27 +95,32 @@ public sealed interface Game extends Instruction {
 
         @Override
         public Duty withId(String newId) {
-            return new Duty(newId, whom, task, metres, at);
+            return new Duty(newId, whom, task, metres, zone, at);
         }
 
         /** The same done by others. */
         public Duty by(Whom others) {
-            return new Duty(id, others, task, metres, at);
+            return new Duty(id, others, task, metres, zone, at);
         }
 
         /** Something else done by the same. */
         public Duty doing(Task other) {
-            return new Duty(id, whom, other, metres, at);
+            return new Duty(id, whom, other, metres, zone, at);
+        }
+
+        /** The same over an area. */
+        public Duty over(String area) {
+            return new Duty(id, whom, task, metres, Optional.of(area), at);
         }
 
         /** The same, so far. */
         public Duty metres(double far) {
-            return new Duty(id, whom, task, far, at);
+            return new Duty(id, whom, task, far, zone, at);
         }
 
         /** The same at another moment. */
         public Duty when(Cue moment) {
-            return new Duty(id, whom, task, metres, moment);
+            return new Duty(id, whom, task, metres, zone, moment);
         }
     }
 
@@ -114,7 +135,9 @@ public sealed interface Game extends Instruction {
         /** Keeps to where they are. */
         HOLD,
         /** Gets back until the ball is in front of them. */
-        BEHIND_BALL
+        BEHIND_BALL,
+        /** They share an area out evenly among them. */
+        SPREAD
     }
 
     /** Who defends after the ball is lost. */

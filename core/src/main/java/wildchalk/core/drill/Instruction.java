@@ -3,6 +3,7 @@ package wildchalk.core.drill;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.colour.Bib;
+import wildchalk.core.surface.End;
 
 /**
  * What a coach says besides what is drawn: a limit, a decision, a stop, how groups go from station to station, or which

@@ -12,6 +12,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import wildchalk.core.effort.Dose;
+import wildchalk.core.effort.Effort;
 import wildchalk.core.score.Aloud;
 
 /** Builds rungs from their differences and works the differences out again after a change. */

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.colour.Colour;
+import wildchalk.core.geometry.Outline;
 import wildchalk.core.geometry.Vec;
 
 /** Anything placed on the surface. Angles are in radians, clockwise on the page, 0 to the right. */

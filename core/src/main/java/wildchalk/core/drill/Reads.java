@@ -44,6 +44,13 @@ public final class Reads {
                         Optional.empty()));
             }
         }
+        for (Action action : stage.actions()) {
+            if (action instanceof Contest c
+                    && c.gets().size() > 1
+                    && reads.stream().noneMatch(r -> r.who().equals(c.id()))) {
+                reads.add(c.read(stage));
+            }
+        }
         reads.sort(Comparator.comparingInt(r -> depth(reads, r, 0)));
         return reads;
     }
@@ -144,6 +151,23 @@ public final class Reads {
                 .flatMap(o -> contest.stream().filter(c -> o.actions().contains(c.id())))
                 .map(Travel.Collect::who)
                 .findFirst();
+    }
+
+    /** Who gets the ball of a contest: whom its read says, by what they do then or by their place in it. */
+    public static Optional<String> winner(Stage stage, Choices choices, Contest contest) {
+        Optional<Read> read =
+                of(stage).stream().filter(r -> r.who().equals(contest.id())).findFirst();
+        Optional<Option> taken = read.flatMap(r -> taken(stage, choices, r));
+        return taken.flatMap(o -> contest.gets().stream()
+                        .filter(g -> o.id().equals(g)
+                                || o.actions().stream()
+                                        .flatMap(a -> stage.action(a).stream())
+                                        .anyMatch(a -> a.who().equals(g)))
+                        .findFirst())
+                .or(() -> taken.map(o -> read.get().options().indexOf(o))
+                        .filter(i -> i < contest.gets().size())
+                        .map(contest.gets()::get))
+                .or(() -> contest.gets().stream().findFirst());
     }
 
     /** Every way through, in the order of the reads and their options; {@link #MOST_WAYS} at most. */

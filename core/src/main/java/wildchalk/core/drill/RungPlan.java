@@ -2,6 +2,8 @@ package wildchalk.core.drill;
 
 import java.util.Optional;
 import wildchalk.core.call.Calling;
+import wildchalk.core.effort.Dose;
+import wildchalk.core.effort.Effort;
 import wildchalk.core.score.Aloud;
 import wildchalk.core.score.Scoring;
 

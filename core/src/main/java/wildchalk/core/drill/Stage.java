@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import wildchalk.core.effort.Effort;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.score.Aloud;
 import wildchalk.core.surface.Surface;

@@ -3,19 +3,26 @@ package wildchalk.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import wildchalk.core.document.Edit;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
+import wildchalk.core.drill.Contest;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Hold;
+import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PlayOn;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.naming.PieceWords;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.wording.Wordbook;
 
 /** Edits of what happens. */
 public final class ActionEdits {
@@ -51,7 +58,7 @@ public final class ActionEdits {
         }
 
         @Override
-        public String shadow(Action.Shadow shadow) {
+        public String shadow(Shadow shadow) {
             return "shadow";
         }
 
@@ -78,6 +85,16 @@ public final class ActionEdits {
         @Override
         public String handle(Action.Handle handle) {
             return "handle";
+        }
+
+        @Override
+        public String act(Act act) {
+            return Wordbook.key(act.what()).replace('-', ' ');
+        }
+
+        @Override
+        public String contest(Contest contest) {
+            return Wordbook.key(contest.start()).replace('-', ' ');
         }
     };
 
@@ -157,25 +174,18 @@ public final class ActionEdits {
                     "Let them " + words(gait),
                     travel.withGoing(travel.going().withGait(gait))));
         }
-        if (action instanceof Action.Shadow s) {
-            Action.Shadow.Way way = after(s.way());
-            return Optional.of(change(
-                    rung,
-                    "Let them " + words(way),
-                    new Action.Shadow(
-                            s.id(),
-                            s.who(),
-                            s.whom(),
-                            new Action.Shadow.Style(way, s.side(), s.distance()),
-                            s.gait(),
-                            s.until(),
-                            s.cue())));
+        if (action instanceof Shadow s) {
+            Shadow.Way way = after(s.way());
+            // What needs something besides whom it is about is found in the list.
+            Shadow.Way next = way == Shadow.Way.LANE ? after(way) : way;
+            return Optional.of(
+                    change(rung, "Let them " + words(next), s.in(s.style().by(next))));
         }
         return Optional.empty();
     }
 
     /** A puck neither bounces nor rolls; where there are no boards, nothing goes round them. */
-    static boolean isPossible(Action.Manner manner, Surface surface) {
+    public static boolean isPossible(Action.Manner manner, Surface surface) {
         boolean puck = surface.ground() == Surface.Ground.ICE;
         return switch (manner) {
             case BOUNCE, ROLL, HAND_OFF -> !puck;
@@ -189,7 +199,8 @@ public final class ActionEdits {
         return all[(value.ordinal() + 1) % all.length];
     }
 
-    static String words(Action.Manner manner) {
+    /** How a ball goes, as it follows "pass it": "with a bounce". */
+    public static String words(Action.Manner manner) {
         return switch (manner) {
             case FLAT -> "flat";
             case BOUNCE -> "with a bounce";
@@ -201,7 +212,8 @@ public final class ActionEdits {
         };
     }
 
-    static String words(Enum<?> value) {
+    /** A constant in small letters: "jump stop". */
+    public static String words(Enum<?> value) {
         return value.name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 
@@ -242,7 +254,7 @@ public final class ActionEdits {
             }
 
             @Override
-            public String shadow(Action.Shadow shadow) {
+            public String shadow(Shadow shadow) {
                 return words(shadow.way())
                         + stage.person(shadow.whom()).map(p -> " " + p.label()).orElse("");
             }
@@ -273,6 +285,24 @@ public final class ActionEdits {
                         + stage.piece(handle.piece())
                                 .map(p -> " " + PieceWords.name(p))
                                 .orElse("");
+            }
+
+            @Override
+            public String act(Act act) {
+                return kind(act)
+                        + act.whom()
+                                .flatMap(stage::piece)
+                                .map(p -> " " + PieceWords.name(p))
+                                .orElse("");
+            }
+
+            @Override
+            public String contest(Contest contest) {
+                return kind(contest)
+                        + contest.against().stream()
+                                .flatMap(w -> stage.person(w).stream())
+                                .map(p -> " " + p.label())
+                                .collect(Collectors.joining(","));
             }
         });
     }
@@ -316,6 +346,25 @@ public final class ActionEdits {
             case SIDE -> "side-step";
             default -> words(gait);
         };
+    }
+
+    /** Lets somebody else do it. A ball that the first had for it goes to the other. */
+    public static Edit<Drill> by(String rung, String name, Action action, Piece.Person other) {
+        return StageEdit.of(name, rung, stage -> {
+            boolean first = stage.actionsOf(action.who()).indexOf(action) == 0;
+            boolean needsBall = action instanceof Action.Delivery || action instanceof Travel.Carry;
+            boolean hasNone = stage.balls().stream()
+                    .noneMatch(b -> b.heldBy().filter(other.id()::equals).isPresent());
+            Stage given = !(first && needsBall && hasNone)
+                    ? stage
+                    : stage.withPieces(stage.pieces().stream()
+                            .map(p -> p.heldBy().filter(action.who()::equals).isPresent()
+                                    ? new Piece.Ball(p.id(), other.at(), Optional.of(other.id()))
+                                    : p)
+                            .toList());
+            return given.withAction(
+                    Transfer.renaming(Map.of(action.who(), other.id())).action(action));
+        });
     }
 
     /** The stage without some actions; what waited for one of them is set off by what that one waited for. */

@@ -7,9 +7,9 @@ import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
-import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.geometry.Outline;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.naming.PieceWords;
 

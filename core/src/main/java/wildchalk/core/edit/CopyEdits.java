@@ -18,6 +18,7 @@ import wildchalk.core.drill.Game;
 import wildchalk.core.drill.GivenIds;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.implied.Ends;
 import wildchalk.core.surface.Surface;
@@ -225,7 +226,7 @@ public final class CopyEdits {
      * ends; so the marker looks after the other.
      */
     private static Action lookingAfter(Stage stage, Surface surface, Placement placement, Action action) {
-        if (!placement.turnsEnds() || !(action instanceof Action.Shadow shadow)) {
+        if (!placement.turnsEnds() || !(action instanceof Shadow shadow)) {
             return action;
         }
         Ends ends = new Ends(stage, surface);

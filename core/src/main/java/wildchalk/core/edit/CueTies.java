@@ -3,8 +3,10 @@ package wildchalk.core.edit;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
+import wildchalk.core.drill.Contest;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.CueCases;
@@ -15,6 +17,7 @@ import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.LimitCases;
 import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Rotation;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Sign;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Travel;
@@ -51,7 +54,7 @@ final class CueTies {
             }
 
             @Override
-            public Action shadow(Action.Shadow shadow) {
+            public Action shadow(Shadow shadow) {
                 return shadow.until(shadow.until().flatMap(u -> left(u, gone)));
             }
 
@@ -78,6 +81,16 @@ final class CueTies {
             @Override
             public Action handle(Action.Handle handle) {
                 return handle;
+            }
+
+            @Override
+            public Action act(Act act) {
+                return act;
+            }
+
+            @Override
+            public Action contest(Contest contest) {
+                return contest.without(gone);
             }
         });
     }

@@ -3,8 +3,8 @@ package wildchalk.core.edit;
 import java.util.List;
 import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Showing;
+import wildchalk.core.effort.Effort;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.surface.Size;
 

@@ -5,10 +5,10 @@ import wildchalk.core.colour.Bib;
 import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.End;
 import wildchalk.core.drill.Instruction.Attacks;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.implied.Ends;
+import wildchalk.core.surface.End;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.timeline.Timeline;
 

@@ -4,8 +4,8 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Figure;
-import wildchalk.core.drill.OwnFigures;
+import wildchalk.core.effort.Figure;
+import wildchalk.core.effort.OwnFigures;
 import wildchalk.core.naming.FigureWords;
 
 /** Edits of how fast people and balls are in one drill. */

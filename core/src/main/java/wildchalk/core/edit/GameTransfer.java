@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.function.UnaryOperator;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Game;
+import wildchalk.core.drill.Given;
 import wildchalk.core.drill.Instruction;
 
 /**
@@ -16,9 +17,8 @@ record GameTransfer(Transfer transfer, UnaryOperator<Cue> cues) implements Game.
 
     @Override
     public Instruction duty(Game.Duty duty) {
-        return duty.by(duty.whom().mapped(transfer::id))
-                .when(cues.apply(duty.at()))
-                .withId(transfer.id(duty.id()));
+        Game.Duty there = duty.by(duty.whom().mapped(transfer::id)).when(cues.apply(duty.at()));
+        return duty.zone().map(z -> there.over(transfer.zone(z))).orElse(there).withId(transfer.id(duty.id()));
     }
 
     @Override
@@ -57,6 +57,25 @@ record GameTransfer(Transfer transfer, UnaryOperator<Cue> cues) implements Game.
                                 p.words(), p.pieces().stream().map(transfer::id).toList(), p.gaps()))
                         .toList())
                 .withId(transfer.id(code.id()));
+    }
+
+    @Override
+    public Instruction starts(Given.Starts starts) {
+        return starts.by(starts.whom().mapped(transfer::id)).withId(transfer.id(starts.id()));
+    }
+
+    @Override
+    public Instruction ability(Given.Ability ability) {
+        return ability.by(ability.whom().mapped(transfer::id)).withId(transfer.id(ability.id()));
+    }
+
+    @Override
+    public Instruction byAge(Given.ByAge byAge) {
+        return new Given.ByAge(
+                transfer.id(byAge.id()),
+                transfer.id(byAge.of()),
+                byAge.from().map(transfer::id).map(transfer::name),
+                byAge.steps());
     }
 
     @Override

@@ -8,9 +8,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import wildchalk.core.document.Edit;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Vec;
@@ -153,8 +155,9 @@ public final class PieceEdits {
         Set<String> actions = stage.actions().stream()
                 .filter(a -> ids.contains(a.id())
                         || ids.contains(a.who())
-                        || a instanceof Action.Shadow s && ids.contains(s.whom())
-                        || a instanceof Action.Handle h && ids.contains(h.piece()))
+                        || a instanceof Shadow s && ids.contains(s.whom())
+                        || a instanceof Action.Handle h && ids.contains(h.piece())
+                        || isDoneTo(a, ids))
                 .map(Action::id)
                 .collect(Collectors.toSet());
         Stage without = ActionEdits.without(stage, actions);
@@ -169,6 +172,17 @@ public final class PieceEdits {
         return without.withPieces(pieces)
                 .withActions(untied)
                 .withInstructions(CueTies.without(without.instructions(), ids));
+    }
+
+    /** Whether it is done to somebody or something that is gone, so that nothing of it is left. */
+    private static boolean isDoneTo(Action action, Set<String> gone) {
+        Optional<Spot> to = Optional.empty();
+        if (action instanceof Act act) {
+            to = act.on();
+        } else if (action instanceof Action.Handle handle) {
+            to = handle.to();
+        }
+        return to.flatMap(Spot::namedPiece).filter(gone::contains).isPresent();
     }
 
     /** A line to something that is gone still ends where that stood. */

@@ -3,8 +3,8 @@ package wildchalk.core.edit;
 import wildchalk.core.drill.Cue.Crosses.Heading;
 import wildchalk.core.drill.Going.Pivot;
 import wildchalk.core.drill.Hold.Turn;
-import wildchalk.core.drill.Wall;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.surface.Wall;
 
 /**
  * Where a copy goes.

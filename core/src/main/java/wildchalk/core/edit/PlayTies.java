@@ -8,6 +8,7 @@ import java.util.Set;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Game;
+import wildchalk.core.drill.Given;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Whom;
@@ -31,8 +32,10 @@ final class PlayTies {
         return game.matchGame(new Game.Cases<>() {
             @Override
             public Optional<Instruction> duty(Game.Duty duty) {
-                return duty.whom().without(gone).flatMap(w -> left(duty.at(), gone)
-                        .map(c -> duty.by(w).when(c)));
+                return duty.zone().filter(gone::contains).isPresent()
+                        ? Optional.empty()
+                        : duty.whom().without(gone).flatMap(w -> left(duty.at(), gone)
+                                .map(c -> duty.by(w).when(c)));
             }
 
             @Override
@@ -76,6 +79,23 @@ final class PlayTies {
                                 p.gaps()))
                         .toList();
                 return left.stream().allMatch(p -> p.figures() > 0) ? Optional.of(code.of(left)) : Optional.empty();
+            }
+
+            @Override
+            public Optional<Instruction> starts(Given.Starts starts) {
+                return starts.whom().without(gone).map(starts::by);
+            }
+
+            @Override
+            public Optional<Instruction> ability(Given.Ability ability) {
+                return ability.whom().without(gone).map(ability::by);
+            }
+
+            @Override
+            public Optional<Instruction> byAge(Given.ByAge byAge) {
+                boolean lost = gone.contains(byAge.of())
+                        || byAge.from().filter(gone::contains).isPresent();
+                return lost ? Optional.empty() : Optional.of(byAge);
             }
 
             @Override

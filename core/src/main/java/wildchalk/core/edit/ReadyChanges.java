@@ -13,15 +13,16 @@ import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Effort.Intensity;
 import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
 import wildchalk.core.drill.Whom;
+import wildchalk.core.effort.Effort.Intensity;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.naming.EffortWords;
 import wildchalk.core.rehearsal.Places;
@@ -167,12 +168,11 @@ public final class ReadyChanges {
                             Piece.Player chaser = new Piece.Player(
                                     ids.take("p"), behind, heading, PersonEdits.freeNumber(s), other(whom.bib()));
                             return s.withPiece(chaser)
-                                    .withAction(new Action.Shadow(
+                                    .withAction(new Shadow(
                                             ids.take("a"),
                                             chaser.id(),
                                             whom.id(),
-                                            new Action.Shadow.Style(
-                                                    Action.Shadow.Way.CHASE, Action.Shadow.Side.ANY, CAUGHT),
+                                            new Shadow.Style(Shadow.Way.CHASE, Shadow.Side.ANY, CAUGHT),
                                             Action.Gait.SPRINT,
                                             Optional.empty(),
                                             Cue.with(carry.id())));

@@ -2,10 +2,13 @@ package wildchalk.core.edit;
 
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
+import wildchalk.core.drill.Contest;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.PlayOn;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
@@ -45,20 +48,17 @@ record Respotted(UnaryOperator<Spot> spots) implements ActionCases.Travels<Actio
 
     @Override
     public Action shot(Action.Shot shot) {
-        return new Action.Shot(
-                shot.id(),
-                shot.who(),
-                spots.apply(shot.to()),
-                shot.touch(),
-                shot.result(),
-                shot.next().map(spots),
-                shot.called(),
-                shot.cue());
+        Action.Shot there = (Action.Shot) shot.withTo(spots.apply(shot.to()));
+        return there.ending(shot.result(), shot.next().map(spots).orElse(null));
     }
 
     @Override
-    public Action shadow(Action.Shadow shadow) {
-        return shadow;
+    public Action shadow(Shadow shadow) {
+        return shadow.in(new Shadow.Style(
+                shadow.way(),
+                shadow.side(),
+                shadow.distance(),
+                shadow.style().other().map(spots)));
     }
 
     @Override
@@ -83,6 +83,22 @@ record Respotted(UnaryOperator<Spot> spots) implements ActionCases.Travels<Actio
 
     @Override
     public Action handle(Action.Handle handle) {
-        return handle;
+        return new Action.Handle(
+                handle.id(),
+                handle.who(),
+                handle.piece(),
+                handle.deed(),
+                handle.to().map(spots),
+                handle.cue());
+    }
+
+    @Override
+    public Action act(Act act) {
+        return act.on().map(s -> (Action) act.on(spots.apply(s))).orElse(act);
+    }
+
+    @Override
+    public Action contest(Contest contest) {
+        return contest;
     }
 }

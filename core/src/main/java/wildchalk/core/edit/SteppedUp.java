@@ -9,15 +9,15 @@ import java.util.function.IntFunction;
 import java.util.stream.Stream;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
-import wildchalk.core.drill.Figure;
 import wildchalk.core.drill.Going;
-import wildchalk.core.drill.OwnFigures;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
 import wildchalk.core.drill.implied.NextInLine;
+import wildchalk.core.effort.Figure;
+import wildchalk.core.effort.OwnFigures;
 import wildchalk.core.geometry.Vec;
 
 /**

@@ -11,13 +11,13 @@ import wildchalk.core.drill.Game;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Limit;
-import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Showing.Attack;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Venue;
+import wildchalk.core.geometry.Outline;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;
 

@@ -2,21 +2,24 @@ package wildchalk.core.edit;
 
 import java.util.Map;
 import java.util.function.Predicate;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
+import wildchalk.core.drill.Contest;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Instruction;
-import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PieceCases;
 import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Queue;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
 import wildchalk.core.drill.Whom;
+import wildchalk.core.geometry.Outline;
 import wildchalk.core.geometry.Vec;
 
 /**
@@ -199,7 +202,7 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
                     id(p.who()),
                     spot(p.to()),
                     p.touch(),
-                    p.sending(),
+                    placement.isMirror() ? p.sending().struck(p.strike().mirrored()) : p.sending(),
                     p.off().map(placement::wall),
                     cue(p.cue()));
         }
@@ -211,19 +214,20 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
                     id(s.who()),
                     spot(s.to()),
                     s.touch(),
-                    s.result(),
-                    s.next().map(Transfer.this::spot),
+                    new Action.Shot.Fate(s.result(), s.next().map(Transfer.this::spot)),
                     s.called(),
+                    placement.isMirror() ? s.strike().mirrored() : s.strike(),
                     cue(s.cue()));
         }
 
         @Override
-        public Action shadow(Action.Shadow s) {
-            return new Action.Shadow(
+        public Action shadow(Shadow s) {
+            return new Shadow(
                     id(s.id()),
                     id(s.who()),
                     id(s.whom()),
-                    new Action.Shadow.Style(s.way(), s.side(), s.distance()),
+                    new Shadow.Style(
+                            s.way(), s.side(), s.distance(), s.style().other().map(Transfer.this::spot)),
                     s.gait(),
                     s.until().map(Transfer.this::trigger),
                     cue(s.cue()));
@@ -266,7 +270,32 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
 
         @Override
         public Action handle(Action.Handle h) {
-            return new Action.Handle(id(h.id()), id(h.who()), id(h.piece()), h.deed(), cue(h.cue()));
+            return new Action.Handle(
+                    id(h.id()), id(h.who()), id(h.piece()), h.deed(), h.to().map(Transfer.this::spot), cue(h.cue()));
+        }
+
+        @Override
+        public Action act(Act act) {
+            return new Act(
+                    id(act.id()),
+                    id(act.who()),
+                    act.what(),
+                    act.on().map(Transfer.this::spot),
+                    act.then(),
+                    act.seconds(),
+                    cue(act.cue()));
+        }
+
+        @Override
+        public Action contest(Contest contest) {
+            return new Contest(
+                    id(contest.id()),
+                    id(contest.who()),
+                    contest.start(),
+                    contest.against().stream().map(Transfer.this::id).toList(),
+                    contest.gets().stream().map(Transfer.this::id).toList(),
+                    contest.seconds(),
+                    cue(contest.cue()));
         }
 
         private Going going(Going going) {
@@ -276,7 +305,8 @@ record Transfer(Placement placement, Map<String, String> ids, Predicate<String> 
                     going.corner(),
                     placement.pivot(going.pivot()),
                     going.watching().map(Transfer.this::spot),
-                    going.called());
+                    going.called(),
+                    placement.isMirror() ? going.craft().mirrored() : going.craft());
         }
 
         private TravelPath path(TravelPath path) {

@@ -6,10 +6,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.effort.Dose;
 import wildchalk.core.geometry.Box;
+import wildchalk.core.rehearsal.Abilities;
 import wildchalk.core.surface.Surface;
 
 /**
@@ -48,7 +49,7 @@ public final class Flows {
         this.dose = dose;
         this.ways = new Ways(stage, surface);
         this.rules = new Rules(stage, ways.written(), dose);
-        this.walks = new Walks(surface, stage.effort());
+        this.walks = new Walks(surface, Abilities.effort(stage, surface));
     }
 
     /**

@@ -9,13 +9,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import wildchalk.core.drill.Cue;
-import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Queue;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.When;
 import wildchalk.core.drill.implied.NextInLine;
+import wildchalk.core.effort.Dose;
 import wildchalk.core.flow.Flow.Side;
 import wildchalk.core.geometry.Vec;
 

@@ -2,8 +2,8 @@ package wildchalk.core.flow;
 
 import java.util.List;
 import java.util.Optional;
-import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Rotation;
+import wildchalk.core.effort.Dose;
 
 /**
  * When sides that are taken in turn change.

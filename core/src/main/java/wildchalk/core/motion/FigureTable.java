@@ -11,8 +11,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.drill.Action.Manner;
-import wildchalk.core.drill.Effort;
-import wildchalk.core.drill.Figure;
+import wildchalk.core.effort.Effort;
+import wildchalk.core.effort.Figure;
 import wildchalk.core.surface.Surface;
 
 /** The usual figures, by ground, ball, age and how hard people go. They stand with what they rest on in a file. */

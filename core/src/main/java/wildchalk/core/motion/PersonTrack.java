@@ -2,6 +2,9 @@ package wildchalk.core.motion;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.NavigableMap;
+import java.util.TreeMap;
 import java.util.concurrent.atomic.AtomicLongArray;
 import wildchalk.core.geometry.Vec;
 
@@ -10,12 +13,25 @@ public final class PersonTrack {
 
     private final Pose first;
     private final List<Stretch> stretches = new ArrayList<>();
+    private final NavigableMap<Double, Posture> postures = new TreeMap<>();
     /** Where they should face step by step, as far as anybody has asked; on whichever thread. */
     private volatile Looked looked;
 
     /** Somebody who stands until they are sent somewhere. */
     public PersonTrack(Pose first) {
         this.first = first;
+    }
+
+    /** Is so low from a time on, seconds; what was known of later is forgotten. */
+    public void is(Posture posture, double from) {
+        postures.tailMap(from, true).clear();
+        postures.put(from, posture);
+    }
+
+    /** How low they are at a time, seconds. */
+    public Posture posture(double time) {
+        Map.Entry<Double, Posture> last = postures.isEmpty() ? null : postures.floorEntry(time);
+        return last == null ? Posture.UP : last.getValue();
     }
 
     /** Goes on with {@code next}; whatever was under way at its start is cut short. */

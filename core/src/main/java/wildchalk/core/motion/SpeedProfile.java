@@ -1,6 +1,7 @@
 package wildchalk.core.motion;
 
 import java.util.Arrays;
+import java.util.List;
 import wildchalk.core.geometry.Rising;
 import wildchalk.core.geometry.Route;
 
@@ -15,6 +16,8 @@ public final class SpeedProfile {
     private static final double STEP = 0.5;
 
     private static final int LEAST_STEPS = 16;
+    /** As many times finer is a route worked out on which time is lost. */
+    private static final int FINER = 4;
     /** Halley's last step, in seconds; what is left is its cube, about: under 10⁻⁷ s. */
     private static final double LAST_STEP = 1e-3;
 
@@ -29,7 +32,13 @@ public final class SpeedProfile {
      * @param stops whether the body stands at the end
      */
     public SpeedProfile(Route route, double[] tops, double startSpeed, boolean stops, Speeds speeds) {
-        s = nodes(route);
+        this(route, tops, startSpeed, stops, speeds, List.of());
+    }
+
+    /** @param pauses where time is lost besides */
+    public SpeedProfile(
+            Route route, double[] tops, double startSpeed, boolean stops, Speeds speeds, List<Pause> pauses) {
+        s = nodes(route, pauses);
         int n = s.length;
         double[] limit = new double[n];
         double[] top = new double[n];
@@ -45,6 +54,19 @@ public final class SpeedProfile {
         v[0] = startSpeed;
         for (int i = 0; i + 1 < n; i++) {
             step(i, limit, top, speeds);
+        }
+        lose(pauses);
+    }
+
+    /** The same places later, and slower where the time is lost. */
+    private void lose(List<Pause> pauses) {
+        if (pauses.isEmpty()) {
+            return;
+        }
+        double before = Pause.lost(pauses, s[0]);
+        for (int i = 0; i < s.length; i++) {
+            t[i] += Pause.lost(pauses, s[i]) - before;
+            v[i] = v[i] / (1 + v[i] * Pause.slower(pauses, s[i]));
         }
     }
 
@@ -89,14 +111,15 @@ public final class SpeedProfile {
         return time;
     }
 
-    private static double[] nodes(Route route) {
+    private static double[] nodes(Route route, List<Pause> pauses) {
         double[] result = new double[16];
         int count = 0;
         double step = Math.max(1e-9, Math.min(STEP, route.length() / LEAST_STEPS));
         for (int i = 0; i + 1 < route.nodes(); i++) {
             double a = route.along(i);
             double b = route.along(i + 1);
-            int pieces = Math.max(1, (int) Math.ceil((b - a) / step - 1e-9));
+            boolean fine = !pauses.isEmpty() && (b - a) / step > 1;
+            int pieces = Math.max(1, (int) Math.ceil((b - a) / (fine ? step / FINER : step) - 1e-9));
             if (count + pieces + 1 > result.length) {
                 result = Arrays.copyOf(result, Math.max(2 * result.length, count + pieces + 1));
             }

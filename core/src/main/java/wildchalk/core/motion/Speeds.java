@@ -10,11 +10,11 @@ import wildchalk.core.deed.Deeds;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Gait;
 import wildchalk.core.drill.Action.Manner;
-import wildchalk.core.drill.Effort;
-import wildchalk.core.drill.Figure;
 import wildchalk.core.drill.Force;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.effort.Effort;
+import wildchalk.core.effort.Figure;
 import wildchalk.core.geometry.Cornering;
 import wildchalk.core.surface.Surface;
 
@@ -35,6 +35,9 @@ public record Speeds(
     private static final double SLOWEST_WALK = 1.0;
 
     /** A flat pass into space arrives with so much of the least speed of one to somebody; assumed. */
+    /** Small quick touches leave this share of the usual speed with a ball; assumed. */
+    private static final double SMALL = 0.88;
+
     private static final double FOR_SPACE = 1.5;
 
     /** Nobody needs to turn more tightly than this, however slowly they go, metres; assumed. */
@@ -337,6 +340,15 @@ public record Speeds(
     public double topOf(Travel travel) {
         double top = top().get(travel.gait()) * travel.going().pace();
         return travel.gait() == Gait.WALK ? Math.max(SLOWEST_WALK, top) : top;
+    }
+
+    /** What is left of the speed with the ball, by how it is touched on the way; assumed. */
+    public double withBall(Travel travel) {
+        return switch (travel.going().craft().rhythm()) {
+            case USUAL, SMALL_THEN_LONG -> withBall();
+            case SMALL_AND_QUICK -> withBall() * SMALL;
+            case ONE_LONG, IN_HAND -> (1 + withBall()) / 2;
+        };
     }
 
     /** How the corners of a travel are taken at a top speed, m/s. */

@@ -1,6 +1,6 @@
 package wildchalk.core.naming;
 
-import wildchalk.core.drill.Effort;
+import wildchalk.core.effort.Effort;
 import wildchalk.core.wording.Wordbook;
 
 /** How hard people go at it and how old they are, in words. */

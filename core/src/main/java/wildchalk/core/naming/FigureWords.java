@@ -3,7 +3,7 @@ package wildchalk.core.naming;
 import java.util.List;
 import java.util.Locale;
 import java.util.OptionalDouble;
-import wildchalk.core.drill.Figure;
+import wildchalk.core.effort.Figure;
 import wildchalk.core.wording.Wordbook;
 
 /** What the figures of moving are called, and how they are written. */

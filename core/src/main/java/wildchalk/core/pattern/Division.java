@@ -3,8 +3,8 @@ package wildchalk.core.pattern;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import wildchalk.core.drill.Outline;
 import wildchalk.core.geometry.Box;
+import wildchalk.core.geometry.Outline;
 import wildchalk.core.geometry.Vec;
 
 /** The ways of dividing a field into parts that are used side by side. */

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import wildchalk.core.drill.Dose;
+import wildchalk.core.effort.Dose;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Content;
 import wildchalk.core.practice.GoingRound;

@@ -2,7 +2,7 @@ package wildchalk.core.practice;
 
 import java.time.LocalTime;
 import java.util.List;
-import wildchalk.core.drill.Effort;
+import wildchalk.core.effort.Effort;
 
 /**
  * Who is expected, in counts.

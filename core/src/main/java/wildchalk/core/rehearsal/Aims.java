@@ -3,7 +3,8 @@ package wildchalk.core.rehearsal;
 import java.util.function.BiFunction;
 import java.util.function.DoubleFunction;
 import java.util.function.Function;
-import wildchalk.core.drill.Action.Shadow;
+import wildchalk.core.drill.Shadow;
+import wildchalk.core.drill.Spot;
 import wildchalk.core.geometry.Vec;
 
 /**
@@ -11,8 +12,15 @@ import wildchalk.core.geometry.Vec;
  *
  * @param goal the goal that is looked after, by who follows whom, and time
  * @param ball where the ball is that the person has or that is nearest to them, by person and time
+ * @param spot where a spot is, by time: the other end of a lane
  */
-record Aims(Function<Shadow, DoubleFunction<Vec>> goal, BiFunction<String, Double, Vec> ball) {
+record Aims(
+        Function<Shadow, DoubleFunction<Vec>> goal,
+        BiFunction<String, Double, Vec> ball,
+        BiFunction<Spot, Double, Vec> spot) {
+
+    /** Whoever keeps in a lane leaves this share of it at either end; assumed. */
+    private static final double IN_LANE = 0.2;
 
     /** Beside whom is slower than this, m/s, one stays where one is. */
     private static final double STANDS = 0.5;
@@ -26,6 +34,29 @@ record Aims(Function<Shadow, DoubleFunction<Vec>> goal, BiFunction<String, Doubl
 
     /** @param goal what {@link #goal()} says of the shadow */
     Vec place(Shadow shadow, DoubleFunction<Vec> goal, Vec target, Vec velocity, Vec own, double t) {
+        switch (shadow.way()) {
+            case LANE -> {
+                return inLane(
+                        target,
+                        shadow.style().other().map(o -> spot.apply(o, t)).orElse(target),
+                        own);
+            }
+            case LEVEL -> {
+                return new Vec(target.x(), own.y());
+            }
+            case DRIFT -> {
+                double side = own.y() < target.y() ? -1 : 1;
+                return new Vec(target.x(), target.y() + side * shadow.distance());
+            }
+            case IN_FRONT, BEHIND -> {
+                Vec way = velocity.length() > STANDS
+                        ? velocity.unit()
+                        : own.minus(target).unit();
+                boolean back = shadow.way() == Shadow.Way.BEHIND && velocity.length() > STANDS;
+                return target.plus(way.times(back ? -shadow.distance() : shadow.distance()));
+            }
+            default -> {}
+        }
         if (shadow.way() == Shadow.Way.HIP_TO_HIP) {
             if (velocity.length() <= STANDS) {
                 return target.plus(own.minus(target).unit().times(shadow.distance()));
@@ -43,6 +74,17 @@ record Aims(Function<Shadow, DoubleFunction<Vec>> goal, BiFunction<String, Doubl
         // Who has the ball themselves has no ball side: the goal side it is.
         Vec to = way.length() < 0.3 ? goal.apply(t).minus(target) : way;
         return target.plus(to.unit().times(shadow.distance()));
+    }
+
+    /** The nearest place of a lane, a little off its ends. */
+    private static Vec inLane(Vec from, Vec to, Vec own) {
+        Vec way = to.minus(from);
+        double length = way.length();
+        if (length < 0.1) {
+            return from;
+        }
+        double share = own.minus(from).dot(way) / (length * length);
+        return from.plus(way.times(Math.max(IN_LANE, Math.min(1 - IN_LANE, share))));
     }
 
     /** Towards the other side of somebody one goes round them, and not through. */

@@ -1,5 +1,6 @@
 package wildchalk.core.rehearsal;
 
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,6 +11,7 @@ import java.util.function.Predicate;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Delivery;
 import wildchalk.core.drill.Choices;
+import wildchalk.core.drill.Contest;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Reads;
@@ -39,6 +41,11 @@ final class BallPlay {
     /** The passes that are ready to be sent and wait for their runner, and since when. */
     private final Map<Action.Pass, Double> held = new LinkedHashMap<>();
 
+    /** The balls that are won in contests, by the contest's id. */
+    private final Map<String, Action.Pass> won = new HashMap<>();
+
+    private final Deflecting touched;
+
     private Consumer<Action.Pass> come = p -> {};
 
     BallPlay(
@@ -58,6 +65,7 @@ final class BallPlay {
         this.shadows = shadows;
         this.problems = problems;
         this.speeds = speeds;
+        this.touched = new Deflecting(rep, deliveries, problems);
     }
 
     boolean hasBall(String who) {
@@ -69,7 +77,23 @@ final class BallPlay {
         return deliveries.course(collect, rep.now());
     }
 
+    /** A ball is fought for until it is won. */
+    void contest(Contest contest) {
+        String winner = Reads.winner(stage, choices, contest).orElse(contest.who());
+        if (stage.person(winner).isEmpty() || !deliveries.promise(contest, rep.now())) {
+            problems.cannotDo(contest, Acts.BOOK.say("contest.no.ball", problems.name(contest.who())));
+            rep.plan(rep.now(), Kind.END, contest.id());
+            return;
+        }
+        won.put(contest.id(), contest.won(winner));
+        rep.plan(rep.now() + contest.seconds(), Kind.RELEASE, contest.id());
+    }
+
     void deliver(Delivery delivery) {
+        if (delivery.touch() == Action.Touch.DEFLECTED) {
+            touched.meet(delivery);
+            return;
+        }
         Optional<Double> leaves = deliveries.prepare(delivery, rep.now());
         if (leaves.isEmpty()) {
             problems.noBall(delivery);
@@ -144,11 +168,13 @@ final class BallPlay {
     }
 
     void release(Entry entry) {
-        Delivery delivery = (Delivery) rep.action(entry.action());
-        if (isHeldOn(delivery)) {
+        Action action = rep.action(entry.action());
+        Delivery delivery = action instanceof Contest ? won.get(action.id()) : (Delivery) action;
+        boolean deflected = delivery.touch() == Action.Touch.DEFLECTED;
+        if (isHeldOn(delivery) || deflected && !touched.isThere(delivery)) {
             return;
         }
-        Deliveries.Sent sent = deliveries.release(delivery, rep.now());
+        Deliveries.Sent sent = deflected ? touched.send(delivery) : deliveries.release(delivery, rep.now());
         shadows.changedBall(rep.now());
         if (delivery instanceof Action.Pass pass) {
             problems.cannotGoSo(pass, deliveries, sent);

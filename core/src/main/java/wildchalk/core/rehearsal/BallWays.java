@@ -4,10 +4,10 @@ import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Delivery;
-import wildchalk.core.drill.Wall;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Ruler;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.surface.Wall;
 
 /** Which way a ball goes: straight, off a wall or round the boards. */
 final class BallWays {

@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
-import wildchalk.core.drill.Wall;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.surface.Wall;
 
 /**
  * Boards with round corners, along which a ball runs: straight into the corner, round it, out of it along the boards,

@@ -23,8 +23,10 @@ import wildchalk.core.geometry.RouteBuilder;
 import wildchalk.core.geometry.SteadyLine;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.motion.Leg;
+import wildchalk.core.motion.Pause;
 import wildchalk.core.motion.PersonTrack;
 import wildchalk.core.motion.Pose;
+import wildchalk.core.motion.Redirection;
 import wildchalk.core.motion.SpeedProfile;
 import wildchalk.core.motion.Speeds;
 import wildchalk.core.motion.Standing;
@@ -82,6 +84,9 @@ final class Bodies {
     /** Who is nearer than this to the end of a path when they are sent another way has been there, metres. */
     private static final double LEFT_OUT = 1;
 
+    /** How much faster than on the whole somebody is driven off at most. */
+    private static final double SHOVED = 2;
+
     /** Slower than this is standing, m/s. */
     private static final double STANDS = 0.02;
 
@@ -107,7 +112,7 @@ final class Bodies {
         this.speeds = speeds;
         this.lines = lines;
         for (Piece.Person person : stage.people()) {
-            tracks.put(person.id(), new PersonTrack(new Pose(person.at(), person.facing())));
+            tracks.put(person.id(), Postures.first(stage, person));
         }
         turning = new Turning(places, tracks);
         played.forEach(
@@ -213,8 +218,36 @@ final class Bodies {
                                 : tops,
                         speed,
                         stops,
-                        theirs),
+                        theirs,
+                        pauses(travels, route, hasEntry)),
                 hasEntry);
+    }
+
+    /** Where feints cost time. */
+    private static List<Pause> pauses(List<Travel> travels, Route route, boolean hasEntry) {
+        List<Pause> pauses = new ArrayList<>();
+        for (int i = 0; i < travels.size(); i++) {
+            int section = i + (hasEntry ? 1 : 0);
+            double from = section == 0 ? 0 : route.sectionEnd(section - 1);
+            double length = route.sectionEnd(section) - from;
+            travels.get(i).going().craft().feints().stream()
+                    .filter(f -> f.seconds() > 0)
+                    .forEach(f -> pauses.add(new Pause(from + f.share() * length, f.seconds()).within(route.length())));
+        }
+        return pauses;
+    }
+
+    /** Somebody is driven off their place, their face where it was; when they stand again. */
+    double shove(String who, Vec way, double now, double seconds) {
+        PersonTrack track = tracks.get(who);
+        Vec at = track.at(now);
+        Route route = RouteBuilder.sharp(at).straight(List.of(at.plus(way))).build();
+        double top = SHOVED * way.length() / Math.max(0.1, seconds);
+        SpeedProfile pushed = new SpeedProfile(route, new double[] {top}, 0, true, speeds.forPerson(who));
+        double turned = track.pose(now).facing() - way.angle();
+        double end = now + Math.max(pushed.duration(), 0);
+        track.add(new Leg(now, end, now, route, pushed, turned, Leg.Pivot.NONE, null));
+        return Math.max(end, now + seconds);
     }
 
     /** Somebody is not on a run of their own any more. */
@@ -288,7 +321,7 @@ final class Bodies {
     /** How fast each of several travels is gone at most, m/s: with a ball nobody is as fast as without. */
     private static double[] tops(List<Travel> travels, boolean hasBall, Speeds theirs) {
         return travels.stream()
-                .mapToDouble(t -> theirs.topOf(t) * (hasBall || t instanceof Travel.Carry ? theirs.withBall() : 1))
+                .mapToDouble(t -> theirs.topOf(t) * (hasBall || t instanceof Travel.Carry ? theirs.withBall(t) : 1))
                 .toArray();
     }
 

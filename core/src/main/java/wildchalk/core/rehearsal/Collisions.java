@@ -8,6 +8,7 @@ import java.util.function.DoubleFunction;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
@@ -214,8 +215,8 @@ final class Collisions {
         if (times.isEmpty()) {
             return false;
         }
-        if (action instanceof Action.Shadow s) {
-            return s.way() == Action.Shadow.Way.CHASE && s.whom().equals(other);
+        if (action instanceof Shadow s) {
+            return s.way() == Shadow.Way.CHASE && s.whom().equals(other);
         }
         if (action instanceof Action.Pass p && p.manner() == Action.Manner.HAND_OFF) {
             return p.receiver().filter(other::equals).isPresent()

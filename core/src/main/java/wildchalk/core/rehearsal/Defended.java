@@ -7,13 +7,13 @@ import java.util.function.BiFunction;
 import java.util.function.DoubleFunction;
 import java.util.function.Function;
 import wildchalk.core.colour.Bib;
-import wildchalk.core.drill.Action.Shadow;
 import wildchalk.core.drill.Cue;
-import wildchalk.core.drill.End;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.implied.Ends;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.surface.End;
 import wildchalk.core.surface.Surface;
 
 /**

@@ -1,6 +1,7 @@
 package wildchalk.core.rehearsal;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -15,6 +16,7 @@ import java.util.stream.Collectors;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Delivery;
 import wildchalk.core.drill.Action.Result;
+import wildchalk.core.drill.Contest;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
@@ -23,6 +25,7 @@ import wildchalk.core.geometry.Vec;
 import wildchalk.core.motion.BallMotion;
 import wildchalk.core.motion.BallTrack;
 import wildchalk.core.motion.Flight;
+import wildchalk.core.motion.Lead;
 import wildchalk.core.motion.PersonTrack;
 import wildchalk.core.motion.Speeds;
 import wildchalk.core.surface.Surface;
@@ -257,8 +260,54 @@ final class Deliveries {
     /** Lets a promised ball go. */
     Sent release(Delivery delivery, double time) {
         String ball = promised.remove(delivery.id());
-        holder.remove(ball);
-        return aim(delivery, ball, bodies.track(delivery.who()).at(time), time, 0);
+        Vec from = holder.remove(ball) == null
+                ? place(ball, time).orElseThrow()
+                : bodies.track(delivery.who()).at(time);
+        return aim(delivery, ball, from, time, 0);
+    }
+
+    /** Promises the ball that is fought for: whoever begins has it, or it lies by them; whether there is one. */
+    boolean promise(Contest contest, double time) {
+        Vec at = bodies.track(contest.who()).at(time);
+        Optional<String> ball = tracks.keySet().stream()
+                .filter(b -> contest.who().equals(holder.get(b)))
+                .findFirst()
+                .or(() -> tracks.keySet().stream()
+                        .filter(b -> !holder.containsKey(b)
+                                && tracks.get(b).sentBy(time).isEmpty())
+                        .filter(b -> place(b, time).orElseThrow().distance(at) <= Piece.Supply.IN_REACH)
+                        .min(Comparator.comparingDouble(
+                                b -> place(b, time).orElseThrow().distance(at))))
+                .or(() -> supplies.inReach(at).flatMap(supplies::take).map(t -> bringIn(t, contest.who(), time)));
+        ball.ifPresent(b -> promised.put(contest.id(), b));
+        return ball.isPresent();
+    }
+
+    /** How far somebody is from a place at a time, metres. */
+    double off(String who, Vec place, double time) {
+        return bodies.track(who).at(time).distance(place);
+    }
+
+    /** The balls on their way, by what sent them. */
+    Collection<Sent> flying() {
+        return onTheirWay.values();
+    }
+
+    /** A ball that is touched on its way goes another way. */
+    Sent deflect(Delivery delivery, String ball, double time) {
+        return aim(delivery, ball, place(ball, time).orElseThrow(), time, 0);
+    }
+
+    /** The ball that somebody has lies where they are from now on. */
+    void layDown(String who, double time) {
+        holder.entrySet().stream()
+                .filter(h -> h.getValue().equals(who))
+                .map(Map.Entry::getKey)
+                .findFirst()
+                .ifPresent(b -> {
+                    holder.remove(b);
+                    tracks.get(b).liesFrom(time, bodies.track(who).at(time));
+                });
     }
 
     /** Everything on its way to people who have just changed their own way, aimed anew. */
@@ -368,19 +417,20 @@ final class Deliveries {
 
     /**
      * Somebody has the ball from now on that another has, or else the one nearest to that other that nobody has; a ball
-     * on its way is left alone.
+     * on its way is left alone. Which ball it was; empty when there is none.
      */
-    void handOver(String from, String to, double time) {
+    Optional<String> handOver(String from, String to, double time) {
         Vec at = bodies.track(from).at(time);
-        holder.entrySet().stream()
+        Optional<String> ball = holder.entrySet().stream()
                 .filter(h -> h.getValue().equals(from))
                 .map(Map.Entry::getKey)
                 .findFirst()
                 .or(() -> tracks.keySet().stream()
                         .filter(b -> tracks.get(b).sentBy(time).isEmpty())
                         .min(Comparator.comparingDouble(
-                                b -> place(b, time).orElse(Vec.ZERO).distance(at))))
-                .ifPresent(b -> hold(b, to, time));
+                                b -> place(b, time).orElse(Vec.ZERO).distance(at))));
+        ball.ifPresent(b -> hold(b, to, time));
+        return ball;
     }
 
     private void hold(String ball, String who, double time) {

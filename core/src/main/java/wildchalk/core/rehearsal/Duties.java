@@ -1,8 +1,10 @@
 package wildchalk.core.rehearsal;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
@@ -10,17 +12,19 @@ import java.util.function.Predicate;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
-import wildchalk.core.drill.End;
 import wildchalk.core.drill.Game;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
 import wildchalk.core.drill.Whom;
 import wildchalk.core.drill.implied.Ends;
+import wildchalk.core.geometry.Spreading;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.surface.End;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.timeline.Event;
 import wildchalk.core.timeline.Timeline;
@@ -46,6 +50,7 @@ final class Duties {
     private final Surface surface;
     private final Function<Stage, Timeline> play;
     private final List<Game.Duty> left;
+    private final Map<String, List<String>> spreading = new HashMap<>();
     private Stage stage;
     private Timeline timeline;
 
@@ -101,6 +106,7 @@ final class Duties {
         List<Action> written = new ArrayList<>();
         for (Game.Duty duty : left.stream().filter(d -> d.at().equals(cue)).toList()) {
             List<String> who = meant(duty, whoever, t, Set.copyOf(spokenOf));
+            spreading.put(duty.id(), who);
             for (String each : who) {
                 if (!busy.contains(each) && spokenOf.add(each)) {
                     action(duty, each, whoever, t).ifPresent(written::add);
@@ -172,14 +178,14 @@ final class Duties {
         Optional<Piece.Person> ball = whoever.onTheBall(t).filter(p -> !p.id().equals(who));
         Vec at = timeline.at(who, t);
         return switch (duty.task()) {
-            case PRESS -> ball.map(p -> new Action.Shadow(
+            case PRESS -> ball.map(p -> new Shadow(
                     duty.id() + OF + who,
                     who,
                     p.id(),
-                    new Action.Shadow.Style(
-                            Action.Shadow.Way.CLOSE_DOWN,
-                            back(who, t).isPresent() ? Action.Shadow.Side.GOAL : Action.Shadow.Side.ANY,
-                            Action.Shadow.USUAL_DISTANCE),
+                    new Shadow.Style(
+                            Shadow.Way.CLOSE_DOWN,
+                            back(who, t).isPresent() ? Shadow.Side.GOAL : Shadow.Side.ANY,
+                            Shadow.USUAL_DISTANCE),
                     Action.Gait.SPRINT,
                     Optional.empty(),
                     duty.at()));
@@ -198,6 +204,7 @@ final class Duties {
                 yield to(duty, who, at, at.plus(way.unit().times(far)), Action.Gait.SIDE, ball);
             }
             case HOLD -> Optional.empty();
+            case SPREAD -> spread(duty, who, t).flatMap(place -> to(duty, who, at, place, Action.Gait.RUN, ball));
             case BEHIND_BALL -> back(who, t).flatMap(back -> {
                 double wanted = whoever.ballPlace(t).map(Vec::x).orElse(at.x()) + back * BEHIND;
                 boolean behind = (at.x() - wanted) * back >= 0;
@@ -206,6 +213,18 @@ final class Duties {
                         : to(duty, who, at, new Vec(wanted, at.y()), Action.Gait.SPRINT, ball);
             });
         };
+    }
+
+    /** Somebody's share of the area that they spread over, with all who do so at that moment. */
+    private Optional<Vec> spread(Game.Duty duty, String who, double t) {
+        Optional<Surface.Zone> zone = duty.zone().flatMap(surface::zone);
+        if (zone.isEmpty()) {
+            return Optional.empty();
+        }
+        List<String> all = spreading.computeIfAbsent(duty.id(), k -> List.of(who));
+        List<Vec> places = Spreading.over(
+                zone.get().outline(), all.stream().map(w -> timeline.at(w, t)).toList());
+        return Optional.of(places.get(all.indexOf(who)));
     }
 
     /** A way with an eye on whoever has the ball, on the surface; none where it would be no way. */

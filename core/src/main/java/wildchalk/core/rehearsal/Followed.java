@@ -9,8 +9,19 @@ import wildchalk.core.motion.Stretch;
 /** The way of a body that follows somebody, worked out step by step and only as far as somebody asks. */
 final class Followed implements Stretch {
 
-    /** Where a body is, how fast it goes and where it faces. */
-    record State(double t, Vec at, Vec velocity, double facing) {}
+    /**
+     * Where a body is, how fast it goes and where it faces.
+     *
+     * @param screen id of the last screen that held it; empty for none yet
+     * @param until until when that held it, seconds
+     */
+    record State(double t, Vec at, Vec velocity, double facing, String screen, double until) {
+
+        /** One that no screen has held. */
+        State(double t, Vec at, Vec velocity, double facing) {
+            this(t, at, velocity, facing, "", Double.NEGATIVE_INFINITY);
+        }
+    }
 
     private final Shadows shadows;
     private final List<State> states = new ArrayList<>();
@@ -66,7 +77,7 @@ final class Followed implements Stretch {
         Vec at = a.at().plus(a.velocity().times(h * k))
                 .plus(b.velocity().minus(a.velocity()).times(h * k * k / 2));
         double turn = Math.IEEEremainder(b.facing() - a.facing(), 2 * Math.PI);
-        return new State(time, at, a.velocity().towards(b.velocity(), k), a.facing() + turn * k);
+        return new State(time, at, a.velocity().towards(b.velocity(), k), a.facing() + turn * k, a.screen(), a.until());
     }
 
     private int interval(double time) {

@@ -12,6 +12,7 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.Hold;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.motion.PersonTrack;
@@ -157,7 +158,7 @@ final class Locomotion {
     /**
      * Somebody goes another way: those who follow them see it, and balls on their way to any of them are aimed anew.
      */
-    private void changedWay(String who) {
+    void changedWay(String who) {
         boolean followers = shadows.changedWay(who, rep.now());
         balls.aimAnew(r -> r.equals(who) || followers && shadows.isFollower(r));
     }
@@ -176,12 +177,12 @@ final class Locomotion {
             chain.travels().stream().filter(t -> rep.hasStarted(t.id())).forEach(t -> rep.end(t.id()));
         }
         Action before = lasting.put(who, rep.action(newAction));
-        if (before instanceof Action.Shadow || before instanceof Hold) {
+        if (before instanceof Shadow || before instanceof Hold) {
             rep.end(before.id());
         }
     }
 
-    void shadow(Action.Shadow shadow) {
+    void shadow(Shadow shadow) {
         leave(shadow.who(), shadow.id());
         bodies.forget(shadow.who());
         if (!rep.isOn(shadow.id())) {
@@ -192,7 +193,7 @@ final class Locomotion {
         }
         shadows.begin(shadow, rep.now());
         changedWay(shadow.who());
-        if (shadow.way() == Action.Shadow.Way.CHASE) {
+        if (shadow.way() == Shadow.Way.CHASE) {
             Trigger caught = new Cue.Near(shadow.who(), shadow.whom(), shadow.distance());
             rep.endsAt(shadow, caught);
             watches.lookOutFor(caught, rep.now());
@@ -200,7 +201,7 @@ final class Locomotion {
     }
 
     /** Somebody stops following; where they went until then is their line. */
-    void unshadow(Action.Shadow shadow) {
+    void unshadow(Shadow shadow) {
         if (shadows.isFollowing(shadow.id())) {
             List<Vec> line = shadows.end(shadow.id(), rep.now());
             lines.put(shadow.id(), () -> line);
@@ -231,16 +232,22 @@ final class Locomotion {
 
     /** Somebody comes to rest and bends down; when they are up again. */
     double bend(Action action) {
-        leave(action.who(), action.id());
-        bodies.forget(action.who());
-        double rest = bodies.halt(action.who(), rep.now());
-        changedWay(action.who());
-        return rest + speeds.forPerson(action.who()).takes().placing();
+        return stop(action.who(), action)
+                + speeds.forPerson(action.who()).takes().placing();
+    }
+
+    /** Somebody leaves what they are on because of an action, their own or another's, and comes to rest; when. */
+    double stop(String who, Action because) {
+        leave(who, because.id());
+        bodies.forget(who);
+        double rest = bodies.halt(who, rep.now());
+        changedWay(who);
+        return rest;
     }
 
     /** Those who follow somebody come to rest once everybody they follow has. */
     void letFollowersRest() {
-        for (Action.Shadow s : shadows.all()) {
+        for (Shadow s : shadows.all()) {
             if (rep.isOn(s.id())) {
                 rep.plan(restOf(s), Kind.END, s.id());
             } else {
@@ -249,7 +256,7 @@ final class Locomotion {
         }
     }
 
-    private double restOf(Action.Shadow shadow) {
+    private double restOf(Shadow shadow) {
         double from = Math.max(rep.now(), bodies.quiet());
         PersonTrack track = bodies.track(shadow.who());
         for (double t = from; t < from + PATIENCE; t += LOOK) {

@@ -2,10 +2,13 @@ package wildchalk.core.rehearsal;
 
 import java.util.ArrayList;
 import java.util.List;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
+import wildchalk.core.drill.Contest;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.PlayOn;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Vec;
@@ -32,7 +35,7 @@ record PlannedLine(Places places, Vec from) implements ActionCases.Families<List
     }
 
     @Override
-    public List<Vec> shadow(Action.Shadow shadow) {
+    public List<Vec> shadow(Shadow shadow) {
         return List.of(places.of(Spot.at(shadow.whom())));
     }
 
@@ -54,6 +57,16 @@ record PlannedLine(Places places, Vec from) implements ActionCases.Families<List
     @Override
     public List<Vec> handle(Action.Handle handle) {
         return List.of(from);
+    }
+
+    @Override
+    public List<Vec> act(Act act) {
+        return List.of(from);
+    }
+
+    @Override
+    public List<Vec> contest(Contest contest) {
+        return contest.gets().stream().limit(1).map(g -> places.of(Spot.at(g))).toList();
     }
 
     @Override

@@ -15,6 +15,7 @@ import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Reads;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
@@ -58,7 +59,7 @@ final class Problems {
         real &= !(action instanceof Travel t)
                 || t.going().pace() > 0 && t.going().pace() <= 1;
         boolean moves = action instanceof Travel || action instanceof Action.Delivery;
-        if (action instanceof Action.Shadow shadow
+        if (action instanceof Shadow shadow
                 && (stage.person(shadow.whom()).isEmpty()
                         || shadow.whom().equals(shadow.who())
                         || !Double.isFinite(shadow.distance()))) {
@@ -209,8 +210,19 @@ final class Problems {
                 switch (trouble) {
                     case OUT_OF_REACH -> name + " is too far away to pick this up: let " + name + " go there first";
                     case NOT_IN_HAND -> name + " has not got this in hand: let " + name + " pick it up first";
+                    case NOTHING_TO_SWAP -> Acts.BOOK.say(
+                            "swap.none",
+                            handle.to()
+                                    .flatMap(Spot::namedPiece)
+                                    .map(this::name)
+                                    .orElse(""));
                     case NOT_THERE -> "this is not on the ground, so nobody can pick it up: put it down first";
                 });
+    }
+
+    /** What somebody is to do with body or hands cannot be done. */
+    void cannotDo(Action action, String why) {
+        add(action, Problem.Kind.NOT_SO, why);
     }
 
     void sentElsewhere(Action action) {
@@ -351,7 +363,7 @@ final class Problems {
         found.putIfAbsent(action.id(), new Problem(action.id(), kind, message));
     }
 
-    private String name(String who) {
+    String name(String who) {
         return name(stage, who);
     }
 

@@ -1,11 +1,16 @@
 package wildchalk.core.rehearsal;
 
+import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.motion.Speeds;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.timeline.Event;
 import wildchalk.core.timeline.Timeline;
 
 /** Works a whole stage out: cues become times, times become positions. */
@@ -18,12 +23,12 @@ public final class Rehearsal {
      * is a problem in it.
      */
     public static Timeline of(Stage stage, Surface surface) {
-        return of(stage, surface, Speeds.of(surface, stage.effort()));
+        return of(stage, surface, Abilities.speeds(stage, surface));
     }
 
     /** The same with reads going the way they are chosen. */
     public static Timeline of(Stage stage, Surface surface, Choices choices) {
-        return of(stage, surface, Speeds.of(surface, stage.effort()), choices);
+        return of(stage, surface, Abilities.speeds(stage, surface), choices);
     }
 
     /** The same with people and balls as fast as that. */
@@ -52,11 +57,18 @@ public final class Rehearsal {
     /** Played until everybody who comes too soon to meet a ball waits for it: once, where nobody does. */
     private static Timeline played(Stage stage, Surface surface, Speeds speeds, Choices choices) {
         Set<String> waits = new HashSet<>();
+        Map<String, Event> held = new LinkedHashMap<>();
+        Stage played = stage;
         while (true) {
-            Simulation simulation = new Simulation(stage, surface, speeds, choices, Set.copyOf(waits));
+            Simulation simulation = new Simulation(played, surface, speeds, choices, Set.copyOf(waits));
             Timeline timeline = simulation.run();
-            if (!waits.addAll(simulation.late())) {
-                return timeline;
+            Stage slowed = Screens.any(played) ? Screens.slowed(played, timeline, held) : played;
+            boolean again = slowed != played;
+            played = slowed;
+            if (!waits.addAll(simulation.late()) && !again) {
+                List<Event> all = new ArrayList<>(held.values());
+                all.addAll(simulation.held());
+                return all.isEmpty() ? timeline : timeline.with(all, List.of());
             }
         }
     }

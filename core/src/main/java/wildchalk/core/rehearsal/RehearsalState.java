@@ -204,6 +204,11 @@ final class RehearsalState {
         }
     }
 
+    /** Lets somebody begin something when they are ready for it. */
+    void startLater(Action action, double time, double cued) {
+        agenda.add(new Entry(time, Kind.START, order.get(action.id()), action.id(), cued, 0, null));
+    }
+
     void begin(Action action, double cued) {
         times.put(action.id(), new ActionTimes(cued, now, Double.NaN, Double.NaN, Double.NaN));
         note(Event.Kind.START, action.id(), action.who(), null);

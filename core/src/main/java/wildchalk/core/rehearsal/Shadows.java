@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.DoubleFunction;
 import java.util.function.Function;
-import wildchalk.core.drill.Action.Shadow;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.motion.PersonTrack;
 import wildchalk.core.motion.Speeds;
@@ -30,6 +30,10 @@ final class Shadows {
     private static final double GIVES_UP = 0.7;
     /** Nearer than this a marker faces the other, metres; farther off they face where they run. Assumed. */
     private static final double WATCHES = 8;
+    /** So many metres before they are there they take short steps who stutter in, and how fast; assumed. */
+    private static final double STUTTERS = 2.5;
+
+    private static final double SHORT_STEPS = 0.45;
     /** Fastest turn of a body, radians per second; assumed. */
     private static final double TURN = 9;
 
@@ -38,9 +42,12 @@ final class Shadows {
     private final Map<String, Follower> active = new LinkedHashMap<>();
     private final Function<String, PersonTrack> tracks;
     private final Aims aims;
+    private final Screens screens;
     private final Speeds speeds;
 
-    Shadows(Function<String, PersonTrack> tracks, Aims aims, Speeds speeds) {
+    Shadows(Function<String, PersonTrack> tracks, Aims aims, Speeds speeds, Screens screens) {
+        this.screens = screens;
+        screens.onChange(this::changed);
         this.tracks = tracks;
         this.aims = aims;
         this.speeds = speeds;
@@ -158,23 +165,27 @@ final class Shadows {
 
     private State next(Follower f, double t, double dt) {
         State now = f.way().last();
+        State held = screens.held(f.shadow(), now);
+        if (held != now) {
+            return new State(t + dt, now.at(), Vec.ZERO, now.facing(), held.screen(), held.until());
+        }
         Stretch.Moving other = f.other().moving(t);
         Vec target = other.at();
         Vec wanted = wanted(f, now, target, other.velocity(), t);
-        Vec v = limited(now.velocity(), wanted.minus(now.velocity()).times(1 / ANSWER), f.top(), dt);
+        Vec v = limited(now.velocity(), wanted.minus(now.velocity()).times(1 / ANSWER), top(f, now, target), dt);
         Vec at = now.at().plus(now.velocity().plus(v).times(dt / 2));
-        return new State(t + dt, at, v, facing(f.shadow(), now, v, target, dt));
+        return new State(t + dt, at, v, facing(f.shadow(), now, v, target, dt), now.screen(), now.until());
     }
 
     /** The velocity that takes a follower where they want to be. */
     private Vec wanted(Follower f, State now, Vec target, Vec velocity, double t) {
         Shadow shadow = f.shadow();
-        double top = f.top();
+        double top = top(f, now, target);
         if (shadow.way() == Shadow.Way.CHASE) {
             return target.minus(now.at()).unit().times(top);
         }
         Vec aim = aims.place(shadow, f.goal(), target, velocity, now.at(), t);
-        if (shadow.way() == Shadow.Way.CLOSE_DOWN) {
+        if (shadow.way() == Shadow.Way.CLOSE_DOWN || shadow.way() == Shadow.Way.STUTTER_IN) {
             aim = aim.plus(aim.minus(target).unit().times(givenUp(now, target, velocity)));
         }
         Vec gap = aim.minus(now.at());
@@ -182,6 +193,13 @@ final class Shadows {
         // Seen from the other: who comes at them is braked for, and given way to, before the two meet.
         Vec v = velocity.plus(gap.unit().times(closing));
         return v.length() > top ? v.unit().times(top) : v;
+    }
+
+    /** Whoever stutters in takes short steps over the last metres. */
+    private static double top(Follower f, State now, Vec target) {
+        boolean slow = f.shadow().way() == Shadow.Way.STUTTER_IN
+                && target.distance(now.at()) < f.shadow().distance() + STUTTERS;
+        return slow ? f.top() * SHORT_STEPS : f.top();
     }
 
     /** What is lost to somebody who comes at a follower until that one backs off as fast, metres. */
@@ -212,7 +230,9 @@ final class Shadows {
 
     private double facing(Shadow shadow, State now, Vec velocity, Vec target, double dt) {
         Vec look = target.minus(now.at());
-        boolean watches = shadow.way() != Shadow.Way.CHASE && look.length() < WATCHES || velocity.length() < 0.3;
+        boolean goesOn = shadow.way() == Shadow.Way.CHASE || shadow.way() == Shadow.Way.IN_FRONT;
+        boolean watches =
+                !goesOn && look.length() < WATCHES || shadow.way() == Shadow.Way.JOCKEY || velocity.length() < 0.3;
         double wanted = watches ? look.angle() : velocity.angle();
         double turn = Math.IEEEremainder(wanted - now.facing(), 2 * Math.PI);
         return now.facing() + Math.max(-TURN * dt, Math.min(TURN * dt, turn));

@@ -9,16 +9,20 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Delivery;
 import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Choices;
+import wildchalk.core.drill.Contest;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Reads;
+import wildchalk.core.drill.Shadow;
+import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Vec;
@@ -41,6 +45,9 @@ final class Simulation {
     /** Who goes faster than this is on the move, m/s. */
     private static final double ON_THE_MOVE = 0.5;
 
+    /** What is as little later as this is now, seconds. */
+    private static final double AT_ONCE = 1e-9;
+
     /** Who touches the boards is no farther beyond them than this, metres. */
     private static final double AT_THE_BOARDS = 0.3;
 
@@ -60,6 +67,9 @@ final class Simulation {
     private final Locomotion legs;
     private final BallPlay balls;
     private final Map<String, Supplier<List<Vec>>> lines = new HashMap<>();
+    private final Postures postures = new Postures();
+    private final Acts acts;
+    private final Screens screens;
 
     /** @param waits ids of the passes for which those wait who are to meet them */
     Simulation(Stage stage, Surface surface, Speeds speeds, Choices choices, Set<String> waits) {
@@ -76,19 +86,27 @@ final class Simulation {
         this.meetings = new Meetings(played, places, waits);
         this.bodies = new Bodies(stage, played, places, meetings, speeds, lines);
         this.deliveries = new Deliveries(stage, surface, places, speeds, bodies, meetings, lines);
-        this.handling = new Handling(stage, bodies);
+        this.handling = new Handling(stage, bodies, places);
         Defended defended =
                 new Defended(stage, surface, (who, t) -> bodies.track(who).at(t), cue -> happened(cue));
-        Shadows shadows = new Shadows(bodies::track, new Aims(defended::by, deliveries::ballFor), speeds);
-        this.watches = new Watches(surface, this::where);
         this.rep = new RehearsalState(played);
+        this.screens = new Screens(stage, rep, bodies);
+        Shadows shadows =
+                new Shadows(bodies::track, new Aims(defended::by, deliveries::ballFor, this::place), speeds, screens);
+        this.watches = new Watches(surface, this::where);
         this.balls = new BallPlay(rep, stage, choices, deliveries, shadows, problems, speeds, meetings);
         this.legs = new Locomotion(rep, bodies, shadows, balls, watches, problems, speeds, lines);
         balls.onMet(legs::goOn);
+        this.acts = new Acts(stage, rep, bodies, places, deliveries, legs, postures, problems);
         Limits.moments(stage).forEach(rep::lookOutFor);
         legs.lookOutFor(moments());
         rep.onEnd(this::ended);
         rep.reactingBy(new Reacting(stage, speeds, who -> isOnTheMove(who))::before);
+    }
+
+    /** Where a spot is at a time: somebody is where they are then. */
+    private Vec place(Spot spot, double t) {
+        return spot.namedPiece().map(bodies::track).map(p -> p.at(t)).orElseGet(() -> places.of(spot));
     }
 
     private OptionalDouble happened(Cue cue) {
@@ -144,6 +162,11 @@ final class Simulation {
                 rep.events(),
                 Beats.of(rep.drawn(), rep.times()),
                 problems.found());
+    }
+
+    /** Those who followed somebody and were held by a screen, as events. */
+    List<Event> held() {
+        return screens.held();
     }
 
     /** Ids of the passes that came after whoever was to meet them had gone by. */
@@ -216,6 +239,11 @@ final class Simulation {
         if (rep.hasStarted(action.id()) || problems.isDropped(action.id())) {
             return;
         }
+        double ready = postures.readyFor(action, bodies.track(action.who()), rep.now());
+        if (ready > rep.now() + AT_ONCE) {
+            rep.startLater(action, ready, entry.cued());
+            return;
+        }
         rep.begin(action, entry.cued());
         if (!rep.isOn(action.id())) {
             // It lasts until its own start: it is over before it began.
@@ -250,7 +278,7 @@ final class Simulation {
         }
 
         @Override
-        public Void shadow(Action.Shadow shadow) {
+        public Void shadow(Shadow shadow) {
             legs.shadow(shadow);
             return null;
         }
@@ -258,6 +286,19 @@ final class Simulation {
         @Override
         public Void hold(Hold hold) {
             legs.hold(hold);
+            screens.changed(hold);
+            return null;
+        }
+
+        @Override
+        public Void act(Act act) {
+            acts.begin(act);
+            return null;
+        }
+
+        @Override
+        public Void contest(Contest contest) {
+            balls.contest(contest);
             return null;
         }
 
@@ -274,7 +315,13 @@ final class Simulation {
 
         @Override
         public Void handle(Action.Handle handle) {
-            rep.plan(handle.deed() == Action.Handle.Deed.DROP ? rep.now() : legs.bend(handle), Kind.END, handle.id());
+            double over =
+                    switch (handle.deed()) {
+                        case DROP, KEEP -> rep.now();
+                        case PLACE, PICK_UP -> legs.bend(handle);
+                        case THROW, SWAP -> rep.now() + Handling.IN_HANDS;
+                    };
+            rep.plan(over, Kind.END, handle.id());
             return null;
         }
 
@@ -320,13 +367,25 @@ final class Simulation {
         }
 
         @Override
-        public Void shadow(Action.Shadow shadow) {
+        public Void shadow(Shadow shadow) {
             legs.unshadow(shadow);
             return null;
         }
 
         @Override
         public Void hold(Hold hold) {
+            screens.changed(hold);
+            return null;
+        }
+
+        @Override
+        public Void act(Act act) {
+            acts.end(act);
+            return null;
+        }
+
+        @Override
+        public Void contest(Contest contest) {
             return null;
         }
 

@@ -14,6 +14,7 @@ import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.CueCases;
 import wildchalk.core.drill.Hold;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Travel;
 
 /** Which actions wait for which moment: for one, for all of several, or for the first of several. */
@@ -144,7 +145,7 @@ final class Waiting {
     }
 
     private static boolean movesTheBody(Action action) {
-        return action instanceof Travel || action instanceof Action.Shadow || action instanceof Hold;
+        return action instanceof Travel || action instanceof Shadow || action instanceof Hold;
     }
 
     private static boolean comesAgain(Trigger moment) {

@@ -2,9 +2,9 @@ package wildchalk.core.rehearsal;
 
 import java.util.List;
 import java.util.Optional;
-import wildchalk.core.drill.Wall;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.surface.Wall;
 
 /** Where a ball comes off a side of the surface: as steeply as it goes in, so by way of a mirror. */
 final class Walls {

@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Whom;
 import wildchalk.core.geometry.Vec;
@@ -118,7 +119,7 @@ final class Whoever {
         }
         String whom = marked.get().id();
         Predicate<Piece.Person> goesWith = p -> stage.actionsOf(p.id()).stream()
-                .anyMatch(a -> a instanceof Action.Shadow s
+                .anyMatch(a -> a instanceof Shadow s
                         && s.whom().equals(whom)
                         && timeline.times(a.id())
                                 .filter(x -> x.start() <= t && t <= x.over())

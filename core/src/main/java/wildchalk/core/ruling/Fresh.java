@@ -43,6 +43,10 @@ record Fresh(Said said, Surface surface, Timeline timeline, Set<String> chosen) 
         add(all, "fresh.twin", twins());
         add(all, "fresh.code", codes());
         add(all, "fresh.goal", goals());
+        GivenFresh given = new GivenFresh(said, surface, chosen);
+        add(all, "fresh.starts", given.starts());
+        add(all, "fresh.ability", given.abilities());
+        add(all, "fresh.by.age", given.byAge());
         return all;
     }
 
@@ -167,6 +171,15 @@ record Fresh(Said said, Surface surface, Timeline timeline, Set<String> chosen) 
                 duty(Whom.Role.MARKING, Game.Task.DROP, cue),
                 new Game.Duty("", new Whom.HasBall(false), Game.Task.BEHIND_BALL, Game.Duty.USUAL, cue));
         usual.forEach(d -> all.add(say(said.words().of(d), d::withId)));
+        for (Bib team : said.teams()) {
+            Whom side = new Whom.Team(team);
+            for (Piece.Area area : said.stage().areas()) {
+                all.add(say(
+                        Said.BOOK.say("fresh.spread", said.words().of(side), said.zone(area.id())),
+                        id -> new Game.Duty(
+                                id, side, Game.Task.SPREAD, Game.Duty.USUAL, Optional.of(area.id()), Cue.whistle())));
+            }
+        }
         return all;
     }
 

@@ -3,17 +3,25 @@ package wildchalk.core.ruling;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Game;
+import wildchalk.core.drill.Given;
 import wildchalk.core.edit.GameEdits;
+import wildchalk.core.edit.GivenEdits;
 import wildchalk.core.edit.Twins;
+import wildchalk.core.effort.Effort;
+import wildchalk.core.measure.Numbers;
+import wildchalk.core.naming.EffortWords;
 import wildchalk.core.wording.Wordbook;
 
 /** What could be said instead of what many do, say and must mind. */
 record GameRules(Said said) implements Game.Cases<Rule> {
 
     private static final List<Double> METRES = List.of(1.0, 2.0, 3.0, 4.0, 5.0, 6.0, 8.0, 10.0);
+
+    private static final List<Double> PACES = List.of(0.4, 0.5, 0.6, 0.7, 0.8, 0.9, 1.0);
 
     private Rule rule(Game game, List<Instead> instead, List<Typed> typed) {
         return new Rule(
@@ -34,15 +42,19 @@ record GameRules(Said said) implements Game.Cases<Rule> {
                 said.who(said.atAMoment(), duty.whom(), w -> change(duty.by(w))),
                 Said.choices(
                         "task",
-                        List.of(Game.Task.values()),
+                        tasks(),
                         duty.task(),
                         t -> Said.BOOK.say("task." + Wordbook.key(t)),
-                        t -> change(duty.doing(t))),
+                        t -> change(doing(duty, t))),
                 said.when(
                         "when",
                         Optional.of(duty.at()),
                         Optional.empty(),
                         c -> change(duty.when(c.orElse(duty.at()))))));
+        if (duty.task() == Game.Task.SPREAD) {
+            instead.add(
+                    Said.choices("zone", said.zones(), duty.zone().orElse(""), said::zone, z -> change(duty.over(z))));
+        }
         if (duty.task() == Game.Task.DROP || duty.task() == Game.Task.SHIFT) {
             instead.add(Said.choices(
                     "metres",
@@ -52,6 +64,20 @@ record GameRules(Said said) implements Game.Cases<Rule> {
                     m -> change(duty.metres(m))));
         }
         return rule(duty, instead, List.of());
+    }
+
+    /** Nobody spreads where there is no area to spread over. */
+    private List<Game.Task> tasks() {
+        return Stream.of(Game.Task.values())
+                .filter(t -> t != Game.Task.SPREAD || !said.zones().isEmpty())
+                .toList();
+    }
+
+    private Game.Duty doing(Game.Duty duty, Game.Task task) {
+        Optional<String> zone = task == Game.Task.SPREAD
+                ? duty.zone().or(() -> said.zones().stream().findFirst())
+                : Optional.empty();
+        return new Game.Duty(duty.id(), duty.whom(), task, duty.metres(), zone, duty.at());
     }
 
     @Override
@@ -159,6 +185,61 @@ record GameRules(Said said) implements Game.Cases<Rule> {
                     w -> change(w.isBlank() ? code : named(code, part, w))));
         }
         return rule(code, List.of(), typed);
+    }
+
+    @Override
+    public Rule starts(Given.Starts starts) {
+        return rule(
+                starts,
+                List.of(
+                        said.who(said.always(), starts.whom(), w -> change(starts.by(w))),
+                        Said.choices(
+                                "low",
+                                List.of(Given.Low.values()),
+                                starts.low(),
+                                l -> Said.BOOK.say("low." + Wordbook.key(l)),
+                                l -> change(starts.as(l)))),
+                List.of());
+    }
+
+    @Override
+    public Rule ability(Given.Ability ability) {
+        List<Optional<Effort.Level>> levels = new ArrayList<>(List.of(Optional.empty()));
+        Stream.of(Effort.Level.values()).forEach(l -> levels.add(Optional.of(l)));
+        return rule(
+                ability,
+                List.of(
+                        said.who(said.always(), ability.whom(), w -> change(ability.by(w))),
+                        Said.choices(
+                                "level",
+                                levels,
+                                ability.level(),
+                                l -> l.map(EffortWords::of).orElseGet(() -> Said.BOOK.say("level.all")),
+                                l -> change(ability.level(l))),
+                        Said.choices(
+                                "pace",
+                                PACES,
+                                ability.pace(),
+                                p -> Said.BOOK.say("pace.words", Math.round(p * 100)),
+                                p -> change(ability.pace(p)))),
+                List.of());
+    }
+
+    @Override
+    public Rule byAge(Given.ByAge byAge) {
+        boolean limit = byAge.from().isEmpty();
+        List<Typed> typed = new ArrayList<>();
+        for (Effort.Level level : Effort.Level.values()) {
+            typed.add(new Typed(
+                    "age-" + Wordbook.key(level),
+                    EffortWords.of(level),
+                    Optional.ofNullable(byAge.steps().get(level))
+                            .map(Numbers::plain)
+                            .orElse(""),
+                    text -> GivenEdits.change(
+                            said.rung(), byAge.step(level, GivenEdits.number(text, limit)), said.marked())));
+        }
+        return rule(byAge, List.of(), typed);
     }
 
     private static Game.Code named(Game.Code code, int part, String words) {

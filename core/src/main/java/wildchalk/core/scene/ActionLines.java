@@ -4,15 +4,18 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.DoubleStream;
 import wildchalk.core.colour.Bib;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.Action.Gait;
 import wildchalk.core.drill.ActionCases;
+import wildchalk.core.drill.Contest;
 import wildchalk.core.drill.Drill.LineKey;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PlayOn;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Curve;
@@ -87,7 +90,7 @@ final class ActionLines {
             }
 
             @Override
-            public List<Shape> shadow(Action.Shadow shadow) {
+            public List<Shape> shadow(Shadow shadow) {
                 // Dots: the way is somebody else's doing, and not laid down beforehand.
                 return body(shadow, Ending.STOP, List.of(unit * 0.12, unit * 0.5), stage, route, from, to);
             }
@@ -115,6 +118,16 @@ final class ActionLines {
             @Override
             public List<Shape> handle(Action.Handle handle) {
                 return List.of();
+            }
+
+            @Override
+            public List<Shape> act(Act act) {
+                return List.of();
+            }
+
+            @Override
+            public List<Shape> contest(Contest contest) {
+                return ActionLines.this.pass(route, from, to);
             }
         });
     }

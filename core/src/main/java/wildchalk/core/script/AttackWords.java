@@ -4,10 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.colour.Bib;
-import wildchalk.core.drill.End;
 import wildchalk.core.drill.Showing.Attack;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.implied.Ends;
+import wildchalk.core.surface.End;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.wording.Wordbook;
 

@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
+import wildchalk.core.drill.Contest;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Force;
 import wildchalk.core.drill.Going;
@@ -13,6 +15,7 @@ import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PlayOn;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
@@ -40,6 +43,7 @@ final class Clauses {
     private final MeetingWords meetings;
     private final TravelWords travels;
     private final GameWords plays;
+    private final BodyWords bodies;
     private final List<Phrase> phrases = new ArrayList<>();
     /** What is said of an action after its verb. */
     private final ActionCases.Travels<Void> details = new ActionCases.Travels<>() {
@@ -62,7 +66,7 @@ final class Clauses {
         }
 
         @Override
-        public Void shadow(Action.Shadow shadow) {
+        public Void shadow(Shadow shadow) {
             tell(shadow);
             return null;
         }
@@ -92,9 +96,19 @@ final class Clauses {
 
         @Override
         public Void handle(Action.Handle handle) {
-            stage.piece(handle.piece())
-                    .filter(Piece.Gear.class::isInstance)
-                    .ifPresent(p -> where(words.say("handled", words.name((Piece.Gear) p)), p.id(), handle));
+            where(bodies.of(handle, moments), handle.piece(), handle);
+            return null;
+        }
+
+        @Override
+        public Void act(Act act) {
+            tell(act);
+            return null;
+        }
+
+        @Override
+        public Void contest(Contest contest) {
+            tell(contest);
             return null;
         }
     };
@@ -127,8 +141,8 @@ final class Clauses {
         }
 
         @Override
-        public Boolean shadow(Action.Shadow shadow) {
-            return shadow.way() == Action.Shadow.Way.CHASE || shadow.way() == Action.Shadow.Way.HIP_TO_HIP;
+        public Boolean shadow(Shadow shadow) {
+            return shadow.way() == Shadow.Way.CHASE || shadow.way() == Shadow.Way.HIP_TO_HIP;
         }
 
         @Override
@@ -155,6 +169,16 @@ final class Clauses {
         public Boolean handle(Action.Handle handle) {
             return true;
         }
+
+        @Override
+        public Boolean act(Act act) {
+            return act.then() == Act.Then.USUAL;
+        }
+
+        @Override
+        public Boolean contest(Contest contest) {
+            return false;
+        }
     };
 
     /**
@@ -174,6 +198,7 @@ final class Clauses {
         this.turned = new Whereabouts(stage, surface, words, true);
         this.travels = new TravelWords(ground, moments);
         this.plays = new GameWords(stage, surface, unit, moments);
+        this.bodies = new BodyWords(stage, surface, unit, words);
     }
 
     /** What has been said so far. */
@@ -219,6 +244,9 @@ final class Clauses {
             where(until, "", action);
             join("then.after");
         });
+        if (travels.isDown(action)) {
+            add(BodyWords.getsUp(), Part.WHAT, "", action.id());
+        }
         add(
                 travels.comesBack(action) && timeline.brokenOff(action.id()).isEmpty()
                         ? words.say("verb.back")
@@ -254,17 +282,28 @@ final class Clauses {
         return action.cue().delay() == 0 && timeline.brokenOff(action.id()).isEmpty() && action.match(plain);
     }
 
-    private void tell(Action.Shadow shadow) {
+    private void tell(Shadow shadow) {
         join("space");
         name(shadow.whom(), shadow.id());
-        String side = shadow.way() == Action.Shadow.Way.CHASE || shadow.way() == Action.Shadow.Way.HIP_TO_HIP
-                ? ""
-                : words.say("side." + Wordbook.key(shadow.side()), words.word("ball"), words.word("goal"));
-        where(side, "", shadow);
-        if (shadow.way() == Action.Shadow.Way.CLOSE_DOWN || shadow.way() == Action.Shadow.Way.MARK) {
+        shadow.style()
+                .other()
+                .flatMap(whereabouts(shadow)::thing)
+                .ifPresent(o -> where(words.say("lane.and", o.text()), o.piece(), shadow));
+        if (isSided(shadow.way())) {
+            where(words.say("side." + Wordbook.key(shadow.side()), words.word("ball"), words.word("goal")), "", shadow);
+        }
+        if (isKeptOff(shadow.way())) {
             where(words.say("keeps.off", unit.spoken(shadow.distance())), "", shadow);
         }
         until(shadow.until(), shadow);
+    }
+
+    private void tell(Act act) {
+        where(bodies.of(act, moments), act.whom().orElse(""), act);
+    }
+
+    private void tell(Contest contest) {
+        where(bodies.of(contest, moments), "", contest);
     }
 
     private void tell(Hold hold) {
@@ -281,6 +320,20 @@ final class Clauses {
         until(hold.until(), hold);
     }
 
+    private static boolean isSided(Shadow.Way way) {
+        return switch (way) {
+            case MARK, CLOSE_DOWN, STUTTER_IN, JOCKEY, BODY_UP -> true;
+            default -> false;
+        };
+    }
+
+    private static boolean isKeptOff(Shadow.Way way) {
+        return switch (way) {
+            case CHASE, HIP_TO_HIP, LANE, LEVEL, BODY_UP -> false;
+            default -> true;
+        };
+    }
+
     private void until(Optional<Cue.Trigger> until, Action action) {
         until.ifPresent(u -> where(words.say("until", moments.bare(u, action)), "", action));
     }
@@ -292,6 +345,11 @@ final class Clauses {
     }
 
     private void tell(Action.Pass pass) {
+        goes(pass);
+        where(bodies.of(pass.strike().aim()), "", pass);
+    }
+
+    private void goes(Action.Pass pass) {
         List<Vec> line = timeline.line(pass.id());
         if (pass.manner() == Action.Manner.HAND_OFF) {
             join("to");
@@ -304,6 +362,7 @@ final class Clauses {
         if (pass.force() != Force.USUAL) {
             where(words.say("force." + Wordbook.key(pass.force())), "", pass);
         }
+        where(bodies.of(pass.strike()), "", pass);
         where(words.say("space") + unit.spoken(Ruler.length(line)), "", pass);
         if (pass.manner() == Action.Manner.RIM && line.size() > 2) {
             where(words.say("round.boards", surface.word("side-line", "boards")), "", pass);
@@ -349,6 +408,7 @@ final class Clauses {
         if (shot.touch() == Action.Touch.FIRST_TIME && words.isHeld()) {
             where(words.say("first.time"), "", shot);
         }
+        where(bodies.of(shot.strike()), "", shot);
         String target = shot.to() instanceof Spot.AtTarget t
                 ? whereabouts(shot).target(t.target()).orElse(words.word("goal"))
                 : words.word("goal");
@@ -356,6 +416,7 @@ final class Clauses {
         join("at");
         where(words.say("the", target), piece, shot);
         where(words.say("from", unit.spoken(Ruler.length(timeline.line(shot.id())))), "", shot);
+        where(bodies.of(shot.strike().aim()), "", shot);
         if (shot.result() != Action.Result.OPEN) {
             where(words.say("shot." + Wordbook.key(shot.result()), words.word("ball")), "", shot);
         }

@@ -8,6 +8,8 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Choices;
+import wildchalk.core.drill.Contest;
 import wildchalk.core.drill.Instruction.Option;
 import wildchalk.core.drill.Instruction.Read;
 import wildchalk.core.drill.Reads;
@@ -46,6 +48,9 @@ record Fork(Read read, List<Branch> branches, int taken, double at) {
         if (stage.instructions().contains(read)) {
             return true;
         }
+        if (stage.action(read.who()).isPresent()) {
+            return way.times(read.who()).isPresent();
+        }
         List<ActionTimes> contest = Reads.contest(stage, read.who()).stream()
                 .flatMap(c -> way.times(c.id()).stream())
                 .toList();
@@ -61,6 +66,13 @@ record Fork(Read read, List<Branch> branches, int taken, double at) {
                     .flatMap(c -> way.times(c.id()).stream())
                     .mapToDouble(ActionTimes::start)
                     .max();
+        }
+        Optional<ActionTimes> start = stage.action(read.who())
+                .filter(Contest.class::isInstance)
+                .flatMap(c -> way.times(c.id()))
+                .filter(t -> !Double.isNaN(t.release()));
+        if (start.isPresent()) {
+            return OptionalDouble.of(start.get().release());
         }
         OptionalDouble begun = taken.actions().stream()
                 .flatMap(id -> way.times(id).stream())
@@ -98,6 +110,13 @@ record Fork(Read read, List<Branch> branches, int taken, double at) {
         return contest.size() > 1
                 && read.options().stream().anyMatch(o -> contest.stream()
                         .anyMatch(c -> o.actions().contains(c.id())));
+    }
+
+    /** Whoever gets the ball in an option, where it is about that; empty where somebody decides. */
+    static Optional<String> winner(Stage stage, Read read, Option option) {
+        return stage.action(read.who())
+                .filter(Contest.class::isInstance)
+                .flatMap(c -> Reads.winner(stage, Choices.NONE.with(read.id(), option.id()), (Contest) c));
     }
 
     /** Whether this one only comes up because another one went as it did. */

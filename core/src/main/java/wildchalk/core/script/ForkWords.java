@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Contest;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Reads;
@@ -43,8 +44,15 @@ final class ForkWords {
     void eitherOr(Fork fork, Action said, double pause) {
         for (int i = 0; i < fork.branches().size(); i++) {
             Fork.Branch branch = fork.branches().get(i);
-            clauses.say(fork.read(), i == 0 ? "either" : "or");
-            name(fork, branch);
+            Optional<String> gets = Fork.winner(stage, fork.read(), branch.option());
+            if (gets.isPresent()) {
+                clauses.say(fork.read(), i == 0 ? "if.wins.before" : "or.if.wins.before");
+                clauses.name(gets.get(), fork.read().who());
+                clauses.say(fork.read(), "if.wins.after");
+            } else {
+                clauses.say(fork.read(), i == 0 ? "either" : "or");
+                name(fork, branch);
+            }
             begin(fork, branch, said, pause);
         }
         why(fork);
@@ -77,7 +85,7 @@ final class ForkWords {
             clauses.name(who.get(), "");
         }
         String key = stage.action(fork.read().who())
-                .filter(PlayOn.class::isInstance)
+                .filter(a -> a instanceof PlayOn || a instanceof Contest)
                 .map(p -> "ended")
                 .orElse("decided");
         clauses.say(fork.read(), who.isPresent() ? "decides" : key);
@@ -91,6 +99,13 @@ final class ForkWords {
     /** Begins the part of an option: "Either left: ", "If 4 wins it: ". */
     void headed(Fork fork, int i) {
         Fork.Branch branch = fork.branches().get(i);
+        Optional<String> gets = Fork.winner(stage, fork.read(), branch.option());
+        if (gets.isPresent()) {
+            clauses.say(fork.read(), "if.wins.before");
+            clauses.name(gets.get(), fork.read().who());
+            clauses.say(fork.read(), "if.wins.after");
+            return;
+        }
         if (fork.isContest(stage)) {
             Optional<Action> winner = winner(branch);
             clauses.say(fork.read(), "if.wins.before");

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Game;
+import wildchalk.core.drill.Given;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Stage;
@@ -181,6 +182,26 @@ public final class GameWords {
             }
 
             @Override
+            public String starts(Given.Starts starts) {
+                return BOOK.say(
+                        "starts." + Wordbook.key(starts.low()),
+                        Sentence.capital(whom.of(starts.whom())),
+                        WhomWords.count(starts.whom()),
+                        words.word("ball"));
+            }
+
+            @Override
+            public String ability(Given.Ability ability) {
+                return BodyWords.of(ability, Sentence.capital(whom.of(ability.whom())));
+            }
+
+            @Override
+            public String byAge(Given.ByAge byAge) {
+                return new BodyWords(stage, surface, unit, words)
+                        .of(byAge, new LimitWords(stage, surface, unit), moments);
+            }
+
+            @Override
             public String watchFor(Game.WatchFor watch) {
                 return new Watched(watch.id(), when(watch), watch.fault(), watch.mend()).text();
             }
@@ -194,7 +215,8 @@ public final class GameWords {
                 whom.of(duty.whom(), Optional.of(duty.at())),
                 WhomWords.count(duty.whom()),
                 words.word("ball"),
-                unit.spoken(duty.metres()));
+                unit.spoken(duty.metres()),
+                duty.zone().map(z -> words.zone(stage, surface, z)).orElse(""));
     }
 
     /** "7 calls “mine” to 9 before 7 receives" */

@@ -1,13 +1,17 @@
 package wildchalk.core.script;
 
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
+import wildchalk.core.drill.Contest;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.CueCases;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.PlayOn;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.measure.Unit;
+import wildchalk.core.wording.Wordbook;
 
 /** Words for moments of another action; those of none are what they are by themselves. */
 record MomentsOfAction(Moments moments, Words words, Unit unit, Action other, Who who) implements CueCases<String> {
@@ -65,7 +69,7 @@ record MomentsOfAction(Moments moments, Words words, Unit unit, Action other, Wh
             }
 
             @Override
-            public String shadow(Action.Shadow shadow) {
+            public String shadow(Shadow shadow) {
                 return does();
             }
 
@@ -91,6 +95,16 @@ record MomentsOfAction(Moments moments, Words words, Unit unit, Action other, Wh
 
             @Override
             public String handle(Action.Handle handle) {
+                return does();
+            }
+
+            @Override
+            public String act(Act act) {
+                return does();
+            }
+
+            @Override
+            public String contest(Contest contest) {
                 return does();
             }
         });
@@ -123,8 +137,8 @@ record MomentsOfAction(Moments moments, Words words, Unit unit, Action other, Wh
             }
 
             @Override
-            public String shadow(Action.Shadow shadow) {
-                return shadow.way() == Action.Shadow.Way.CHASE
+            public String shadow(Shadow shadow) {
+                return shadow.way() == Shadow.Way.CHASE
                         ? say("once.caught", moments.name(shadow.whom()))
                         : say("once.done");
             }
@@ -152,6 +166,16 @@ record MomentsOfAction(Moments moments, Words words, Unit unit, Action other, Wh
             @Override
             public String handle(Action.Handle handle) {
                 return say("once.done");
+            }
+
+            @Override
+            public String act(Act act) {
+                return words.say("once.body." + Wordbook.key(act.what()), who.names(), who.count(), words.word("ball"));
+            }
+
+            @Override
+            public String contest(Contest contest) {
+                return words.say("once.won", words.word("ball"));
             }
         });
     }

@@ -5,10 +5,12 @@ import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Game;
+import wildchalk.core.drill.Given;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rotation;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.edit.ActionEdits;
 import wildchalk.core.naming.PieceWords;
@@ -53,6 +55,21 @@ record NewWords(Stage below, Stage here, Timeline timeline, Surface surface) {
         }
 
         @Override
+        public String starts(Given.Starts starts) {
+            return "starts";
+        }
+
+        @Override
+        public String ability(Given.Ability ability) {
+            return "ability";
+        }
+
+        @Override
+        public String byAge(Given.ByAge byAge) {
+            return "by-age";
+        }
+
+        @Override
         public String watchFor(Game.WatchFor watch) {
             return "watch-for";
         }
@@ -74,8 +91,8 @@ record NewWords(Stage below, Stage here, Timeline timeline, Surface surface) {
     /** "player 4 comes in to chase 7, as 9 receives" */
     String comesIn(Piece.Person person) {
         Optional<Action> first = here.actionsOf(person.id()).stream().findFirst();
-        String why = first.filter(Action.Shadow.class::isInstance)
-                .map(Action.Shadow.class::cast)
+        String why = first.filter(Shadow.class::isInstance)
+                .map(Shadow.class::cast)
                 .map(s -> of(
                         "to." + Wordbook.key(s.way()),
                         here.person(s.whom()).map(Piece.Person::label).orElse("")))

@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Craft;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
@@ -12,6 +14,7 @@ import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Ruler;
 import wildchalk.core.measure.Unit;
+import wildchalk.core.motion.Posture;
 import wildchalk.core.script.Whereabouts.Named;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.timeline.ActionTimes;
@@ -23,6 +26,8 @@ final class TravelWords {
 
     /** Who comes back ends this near to where they set out, metres. */
     private static final double BACK = 1.5;
+
+    private static final double JUST_BEFORE = 0.02;
     /** Who moves by less stands, metres. */
     private static final double STILL = 0.5;
 
@@ -56,6 +61,15 @@ final class TravelWords {
                 .isPresent();
     }
 
+    /** Whether somebody is on the ground or on a knee as they are to set off. */
+    boolean isDown(Action action) {
+        Optional<ActionTimes> times = timeline.times(action.id());
+        return !(action instanceof Act)
+                && times.isPresent()
+                && timeline.posture(action.who(), times.get().start() - JUST_BEFORE) != Posture.UP
+                && timeline.posture(action.who(), times.get().start()) == Posture.UP;
+    }
+
     /** All that is said after the verb, in order. */
     List<Named> way(Travel travel) {
         OptionalDouble brokenOff = timeline.brokenOff(travel.id());
@@ -66,6 +80,7 @@ final class TravelWords {
         pace(said, travel.going().pace());
         if (travel instanceof Travel.Collect) {
             collects(said, travel);
+            craft(said, travel, line);
             return said;
         }
         Optional<String> called = GroundWords.called(stage, travel.path().through());
@@ -90,6 +105,7 @@ final class TravelWords {
                         || along.words().stream().noneMatch(w -> w.piece().equals(e.piece())))
                 .ifPresent(e -> goes(said, e, along.apart() ? "list.comma" : "space"));
         add(said, travel instanceof Travel.Carry ? words.say("carry." + Wordbook.key(travel.gait())) : "");
+        craft(said, travel, line);
         boolean corner = travel.going().corner() != Going.Corner.CUT;
         if (corner) {
             add(said, words.say("corner." + Wordbook.key(travel.going().corner())));
@@ -103,12 +119,28 @@ final class TravelWords {
         } else if (travel.ending() != Action.Ending.GO_ON) {
             boolean ground = touches && end.isEmpty();
             // What stands between commas ends with one.
-            String comma = corner || travel.going().watching().isPresent()
+            String comma = corner
+                            || travel.going().watching().isPresent()
+                            || !travel.going().craft().equals(Craft.PLAIN)
                     ? words.say("list.comma").stripTrailing()
                     : "";
             add(said, comma + words.say("ending." + Wordbook.key(travel.ending()) + (ground ? ".ground" : "")));
         }
         return said;
+    }
+
+    /** Hands and feet, and whose screen they run into. */
+    private void craft(List<Named> said, Travel travel, List<Vec> line) {
+        new BodyWords(stage, surface, unit, words)
+                .of(travel.going().craft(), line, Ruler.length(line))
+                .forEach(c -> add(said, c));
+        timeline.heldBy(travel.who(), start(travel), end(travel))
+                .flatMap(stage::action)
+                .ifPresent(s -> add(said, BodyWords.held(moments.name(s.who()))));
+    }
+
+    private double end(Action action) {
+        return timeline.times(action.id()).map(ActionTimes::end).orElse(0.0);
     }
 
     private void collects(List<Named> said, Travel travel) {

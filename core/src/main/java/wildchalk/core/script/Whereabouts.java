@@ -6,9 +6,9 @@ import java.util.Optional;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.drill.Wall;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.surface.Wall;
 import wildchalk.core.wording.Wordbook;
 
 /** Finds words for where a line goes: landmarks, gear and gates that people can see. */

@@ -1,19 +1,23 @@
 package wildchalk.core.script;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.colour.Colour;
 import wildchalk.core.deed.Deed;
 import wildchalk.core.deed.Deeds;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
+import wildchalk.core.drill.Contest;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PieceCases;
 import wildchalk.core.drill.PlayOn;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.implied.NextInLine;
@@ -66,7 +70,7 @@ final class Words {
         }
 
         @Override
-        public String shadow(Action.Shadow shadow) {
+        public String shadow(Shadow shadow) {
             return say("verb." + Wordbook.key(shadow.way()));
         }
 
@@ -94,6 +98,16 @@ final class Words {
         @Override
         public String handle(Action.Handle handle) {
             return say("verb." + Wordbook.key(handle.deed()));
+        }
+
+        @Override
+        public String act(Act act) {
+            return say("verb." + Wordbook.key(act.what()), word("ball"));
+        }
+
+        @Override
+        public String contest(Contest contest) {
+            return say("verb." + Wordbook.key(contest.start()), word("ball"));
         }
     };
     /** What things are called that have no label. */
@@ -187,6 +201,11 @@ final class Words {
 
     /** What somebody does: by the sport's own word for it, else by the general one. */
     String verb(Action action) {
+        boolean deflects = action instanceof Action.Delivery d && d.touch() == Action.Touch.DEFLECTED;
+        Optional<Deed> own = Deeds.called(surface.ball(), action);
+        if (deflects && own.isEmpty()) {
+            return say("verb.deflected", word("ball"));
+        }
         return Deeds.called(surface.ball(), action).map(Deed::verb).orElseGet(() -> action.match(verb));
     }
 

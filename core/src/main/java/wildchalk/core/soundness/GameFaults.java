@@ -6,6 +6,8 @@ import java.util.Set;
 import java.util.stream.Stream;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Game;
+import wildchalk.core.drill.Given;
+import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Whom;
 
@@ -28,6 +30,10 @@ record GameFaults(References references, List<String> faults) implements Game.Ca
     @Override
     public Void duty(Game.Duty duty) {
         whom(duty.whom());
+        duty.zone().ifPresent(z -> references.zone("is about", z, faults));
+        if ((duty.task() == Game.Task.SPREAD) != duty.zone().isPresent()) {
+            fault(duty.zone().isPresent() ? "duty.no.zone" : "duty.zone");
+        }
         return moment(duty.at());
     }
 
@@ -84,6 +90,37 @@ record GameFaults(References references, List<String> faults) implements Game.Ca
                 fault("code.nothing");
             }
         }
+        return null;
+    }
+
+    @Override
+    public Void starts(Given.Starts starts) {
+        whom(starts.whom());
+        return null;
+    }
+
+    @Override
+    public Void ability(Given.Ability ability) {
+        whom(ability.whom());
+        if (!(ability.pace() > 0 && ability.pace() <= 1)) {
+            fault("ability.pace", ability.pace());
+        }
+        return null;
+    }
+
+    @Override
+    public Void byAge(Given.ByAge byAge) {
+        Stage stage = references.stage();
+        boolean limit = stage.instructions(Limit.Count.class).stream().anyMatch(l -> l.id().equals(byAge.of()));
+        if (!limit && stage.piece(byAge.of()).isEmpty()) {
+            fault("by.age.of", byAge.of());
+        }
+        if (limit == byAge.from().isPresent()) {
+            fault(limit ? "by.age.limit" : "by.age.from");
+        }
+        byAge.from()
+                .filter(f -> stage.piece(f).isEmpty() && references.hasNoTarget(f))
+                .ifPresent(f -> fault("by.age.nothing", f));
         return null;
     }
 

@@ -5,8 +5,10 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
+import wildchalk.core.drill.Contest;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.CueCases;
 import wildchalk.core.drill.Game;
@@ -16,6 +18,7 @@ import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Rotation;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Sign;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
@@ -78,7 +81,7 @@ final class References {
 
         @Override
         public Boolean travel(Travel travel) {
-            return true;
+            return new BodyFaults(stage, faults).of(travel.going().craft());
         }
 
         @Override
@@ -102,7 +105,10 @@ final class References {
         }
 
         @Override
-        public Boolean shadow(Action.Shadow shadow) {
+        public Boolean shadow(Shadow shadow) {
+            if (shadow.way() == Shadow.Way.LANE && shadow.style().other().isEmpty()) {
+                faults.add(RotationFaults.BOOK.say("lane"));
+            }
             return stage.person(shadow.whom()).isPresent()
                     || faults.add("goes with \"" + shadow.whom() + "\", but no person has that id");
         }
@@ -120,10 +126,24 @@ final class References {
 
         @Override
         public Boolean handle(Action.Handle handle) {
+            boolean needs = handle.deed() == Action.Handle.Deed.THROW || handle.deed() == Action.Handle.Deed.SWAP;
+            if (needs != handle.to().isPresent()) {
+                faults.add(RotationFaults.BOOK.say(needs ? "handle.whom" : "handle.nobody"));
+            }
             return stage.piece(handle.piece())
                             .filter(Piece.Item.class::isInstance)
                             .isPresent()
                     || faults.add("handles \"" + handle.piece() + "\", but no gear has that id");
+        }
+
+        @Override
+        public Boolean act(Act act) {
+            return new BodyFaults(stage, faults).of(act);
+        }
+
+        @Override
+        public Boolean contest(Contest contest) {
+            return new BodyFaults(stage, faults).of(contest);
         }
     }
 
@@ -318,7 +338,9 @@ final class References {
         boolean ball = stage.piece(read.who())
                 .filter(p -> p instanceof Piece.Ball || p instanceof Piece.Supply)
                 .isPresent();
-        boolean play = stage.action(read.who()).filter(PlayOn.class::isInstance).isPresent();
+        boolean play = stage.action(read.who())
+                .filter(a -> a instanceof PlayOn || a instanceof Contest)
+                .isPresent();
         if (!ball && !play && stage.person(read.who()).isEmpty()) {
             faults.add(RotationFaults.BOOK.say("read.who", read.who()));
         }

@@ -8,8 +8,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
+import wildchalk.core.drill.Contest;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Hold;
@@ -17,6 +19,7 @@ import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Rung;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
@@ -40,7 +43,7 @@ public final class Soundness {
         }
 
         @Override
-        public Optional<Cue.Trigger> shadow(Action.Shadow shadow) {
+        public Optional<Cue.Trigger> shadow(Shadow shadow) {
             return shadow.until();
         }
 
@@ -68,6 +71,16 @@ public final class Soundness {
         public Optional<Cue.Trigger> handle(Action.Handle handle) {
             return Optional.empty();
         }
+
+        @Override
+        public Optional<Cue.Trigger> act(Act act) {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<Cue.Trigger> contest(Contest contest) {
+            return Optional.empty();
+        }
     };
 
     private static final ActionCases.Travels<List<Spot>> SPOTS = new ActionCases.Travels<>() {
@@ -87,8 +100,8 @@ public final class Soundness {
         }
 
         @Override
-        public List<Spot> shadow(Action.Shadow shadow) {
-            return List.of();
+        public List<Spot> shadow(Shadow shadow) {
+            return shadow.style().other().stream().toList();
         }
 
         @Override
@@ -113,6 +126,16 @@ public final class Soundness {
 
         @Override
         public List<Spot> handle(Action.Handle handle) {
+            return handle.to().stream().toList();
+        }
+
+        @Override
+        public List<Spot> act(Act act) {
+            return act.on().stream().toList();
+        }
+
+        @Override
+        public List<Spot> contest(Contest contest) {
             return List.of();
         }
     };

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import wildchalk.core.document.Document;
-import wildchalk.core.drill.Effort;
+import wildchalk.core.effort.Effort;
 
 /**
  * The people of a team and who of them is there.

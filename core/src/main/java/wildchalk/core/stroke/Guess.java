@@ -7,14 +7,15 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
-import wildchalk.core.drill.Wall;
 import wildchalk.core.drill.implied.Ends;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.surface.Wall;
 import wildchalk.core.timeline.ActionTimes;
 import wildchalk.core.timeline.Event;
 import wildchalk.core.timeline.Timeline;
@@ -184,9 +185,7 @@ public final class Guess {
     /** Somebody is looked after where they are, and closed down where they will be. */
     private Action marks(Kind kind, String id, Gesture gesture, String opponent) {
         Action marked = kind.action(id, gesture.who(), new TravelPath(List.of(Spot.at(opponent)), false), cue(gesture));
-        return marked instanceof Action.Shadow shadow && ends.isAhead(opponent, gesture)
-                ? shadow.closingDown()
-                : marked;
+        return marked instanceof Shadow shadow && ends.isAhead(opponent, gesture) ? shadow.closingDown() : marked;
     }
 
     /** The team-mate's line that a run goes along with: only who has nothing else to wait for does so. */

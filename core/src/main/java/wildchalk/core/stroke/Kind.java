@@ -2,14 +2,17 @@ package wildchalk.core.stroke;
 
 import java.util.List;
 import java.util.Optional;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.Action.Gait;
 import wildchalk.core.drill.Action.Touch;
 import wildchalk.core.drill.ActionCases;
+import wildchalk.core.drill.Contest;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.PlayOn;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
@@ -59,7 +62,7 @@ public enum Kind {
             }
 
             @Override
-            public Kind shadow(Action.Shadow shadow) {
+            public Kind shadow(Shadow shadow) {
                 return SHADOW;
             }
 
@@ -85,6 +88,16 @@ public enum Kind {
 
             @Override
             public Kind handle(Action.Handle handle) {
+                return RUN;
+            }
+
+            @Override
+            public Kind act(Act act) {
+                return RUN;
+            }
+
+            @Override
+            public Kind contest(Contest contest) {
                 return RUN;
             }
         });
@@ -130,12 +143,11 @@ public enum Kind {
             case PASS -> new Action.Pass(id, who, end, Touch.CONTROLLED, cue);
                 // A line into space does not say whom it is about: it is run.
             case SHADOW -> end instanceof Spot.AtPiece p
-                    ? new Action.Shadow(
+                    ? new Shadow(
                             id,
                             who,
                             p.piece(),
-                            new Action.Shadow.Style(
-                                    Action.Shadow.Way.MARK, Action.Shadow.Side.GOAL, Action.Shadow.USUAL_DISTANCE),
+                            new Shadow.Style(Shadow.Way.MARK, Shadow.Side.GOAL, Shadow.USUAL_DISTANCE),
                             Gait.SPRINT,
                             Optional.empty(),
                             cue)
@@ -146,7 +158,7 @@ public enum Kind {
 
     /** The same stroke by the same person on the same cue, meant otherwise. */
     public Action instead(Action action) {
-        if (this == SHADOW && !(action instanceof Action.Shadow)) {
+        if (this == SHADOW && !(action instanceof Shadow)) {
             // A line alone does not say whom it is about.
             return action;
         }
@@ -167,7 +179,7 @@ public enum Kind {
         }
 
         @Override
-        public TravelPath shadow(Action.Shadow shadow) {
+        public TravelPath shadow(Shadow shadow) {
             return new TravelPath(List.of(Spot.at(shadow.whom())), false);
         }
 
@@ -194,6 +206,16 @@ public enum Kind {
         @Override
         public TravelPath handle(Action.Handle handle) {
             return new TravelPath(List.of(Spot.at(handle.who())), false);
+        }
+
+        @Override
+        public TravelPath act(Act act) {
+            return new TravelPath(List.of(act.on().orElseGet(() -> Spot.at(act.who()))), false);
+        }
+
+        @Override
+        public TravelPath contest(Contest contest) {
+            return new TravelPath(List.of(Spot.at(contest.who())), false);
         }
     };
 }

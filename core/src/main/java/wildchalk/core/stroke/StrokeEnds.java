@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Contest;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
@@ -126,7 +127,7 @@ final class StrokeEnds {
         return timeline.events().stream()
                 .filter(e -> e.kind() == Event.Kind.ARRIVAL && e.who().equals(who))
                 .filter(e -> stage.action(e.action())
-                        .filter(Action.Pass.class::isInstance)
+                        .filter(a -> a instanceof Action.Pass || a instanceof Contest)
                         .isPresent())
                 .filter(e -> e.t() > lastStart + 1e-9)
                 .reduce((a, b) -> b);

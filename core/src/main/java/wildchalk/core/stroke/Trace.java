@@ -2,10 +2,10 @@ package wildchalk.core.stroke;
 
 import java.util.ArrayList;
 import java.util.List;
-import wildchalk.core.drill.Wall;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Ruler;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.surface.Wall;
 
 /** What a stroke looks like: whether it arches, goes along the boards, or goes out and comes back. */
 final class Trace {

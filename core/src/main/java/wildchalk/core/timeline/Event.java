@@ -27,6 +27,8 @@ public record Event(double t, Kind kind, String action, String who, String ball)
         CUT_OUT,
         /** Somebody leaves a way before its end, because they are sent another way. */
         BREAK_OFF,
+        /** Somebody runs into a screen and is held by it; the action is the screen. */
+        HELD,
         END;
 
         /** The name in the open formats. */

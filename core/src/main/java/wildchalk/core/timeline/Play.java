@@ -6,6 +6,7 @@ import java.util.Set;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.motion.Pose;
 import wildchalk.core.motion.Possession;
+import wildchalk.core.motion.Posture;
 
 /**
  * People and balls moving about for a while: who is where when, who has the ball, and what happens. One rep is a
@@ -40,6 +41,11 @@ public interface Play {
      */
     default Vec at(String person, double t) {
         return pose(person, t).at();
+    }
+
+    /** How low a person is at a time; up where nothing else is known. */
+    default Posture posture(String person, double t) {
+        return Posture.UP;
     }
 
     /**

@@ -21,6 +21,7 @@ import wildchalk.core.motion.BallTrack;
 import wildchalk.core.motion.PersonTrack;
 import wildchalk.core.motion.Pose;
 import wildchalk.core.motion.Possession;
+import wildchalk.core.motion.Posture;
 
 /** The result of a rehearsal, one rep: where everyone and every ball is at any time, what happens when, and why not. */
 public final class Timeline implements Play {
@@ -95,6 +96,21 @@ public final class Timeline implements Play {
         List<Problem> allProblems = new ArrayList<>(problems);
         allProblems.addAll(more);
         return new Timeline(tracks, times, lines, happened.when(), allEvents, beats, allProblems, decided);
+    }
+
+    /** Id of the first screen that somebody runs into between two times, seconds; empty for none. */
+    public Optional<String> heldBy(String who, double from, double until) {
+        return events.stream()
+                .filter(e -> e.kind() == Event.Kind.HELD && who.equals(e.who()))
+                .filter(e -> e.t() >= from - 1e-9 && e.t() <= until + 1e-9)
+                .map(Event::action)
+                .findFirst();
+    }
+
+    @Override
+    public Posture posture(String person, double t) {
+        PersonTrack track = people.get(person);
+        return track == null ? Posture.UP : track.posture(t);
     }
 
     /** The same with how reads came out. */

@@ -2,10 +2,10 @@ package wildchalk.core.waiting;
 
 import java.util.Optional;
 import wildchalk.core.document.Edit;
-import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.effort.Dose;
 import wildchalk.core.flow.Flows;
 import wildchalk.core.surface.Surface;
 

@@ -9,10 +9,10 @@ import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
-import wildchalk.core.drill.Effort;
-import wildchalk.core.drill.Figure;
-import wildchalk.core.drill.OwnFigures;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.effort.Effort;
+import wildchalk.core.effort.Figure;
+import wildchalk.core.effort.OwnFigures;
 import wildchalk.core.rehearsal.Rehearsal;
 import wildchalk.core.timeline.Timeline;
 

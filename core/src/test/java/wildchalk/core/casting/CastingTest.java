@@ -15,7 +15,6 @@ import wildchalk.core.Stages;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.End;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
@@ -31,6 +30,7 @@ import wildchalk.core.script.ScriptWriter;
 import wildchalk.core.squad.Member;
 import wildchalk.core.squad.Sprint;
 import wildchalk.core.squad.Squad;
+import wildchalk.core.surface.End;
 import wildchalk.core.timeline.Timeline;
 
 /** Who plays whom, and what is seen and said of it. */

@@ -13,8 +13,8 @@ import java.util.OptionalInt;
 import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
-import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.effort.Effort;
 
 class DrillQueryTest {
 

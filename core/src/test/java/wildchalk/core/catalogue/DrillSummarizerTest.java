@@ -16,18 +16,19 @@ import wildchalk.core.colour.Bib;
 import wildchalk.core.colour.Colour;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
-import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
 import wildchalk.core.edit.Beginnings;
 import wildchalk.core.edit.DrillEdits;
+import wildchalk.core.effort.Dose;
+import wildchalk.core.effort.Effort;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Unit;
@@ -64,11 +65,11 @@ class DrillSummarizerTest {
                         Action.Gait.RUN,
                         Action.Ending.STOP,
                         Cue.received("a1")))
-                .withAction(new Action.Shadow(
+                .withAction(new Shadow(
                         "a3",
                         "4",
                         "9",
-                        new Action.Shadow.Style(Action.Shadow.Way.CHASE, Action.Shadow.Side.ANY, 1),
+                        new Shadow.Style(Shadow.Way.CHASE, Shadow.Side.ANY, 1),
                         Action.Gait.SPRINT,
                         Optional.empty(),
                         Cue.received("a1")));

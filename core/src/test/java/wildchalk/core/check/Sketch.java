@@ -14,23 +14,24 @@ import wildchalk.core.check.rep.Conditions;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
-import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Force;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Ladder;
-import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.RungPlan;
 import wildchalk.core.drill.Sending;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
+import wildchalk.core.effort.Dose;
+import wildchalk.core.effort.Effort;
+import wildchalk.core.geometry.Outline;
 import wildchalk.core.geometry.Vec;
 
 /** A drill written down in a few short lines, for tests: a piece or an action a line. Actions are called 1, 2, 3. */
@@ -226,17 +227,17 @@ final class Sketch {
     }
 
     private Action shadow(String[] w) {
-        Action.Shadow.Way way =
+        Shadow.Way way =
                 switch (w[0]) {
-                    case "chase" -> Action.Shadow.Way.CHASE;
-                    case "mark" -> Action.Shadow.Way.MARK;
-                    default -> Action.Shadow.Way.CLOSE_DOWN;
+                    case "chase" -> Shadow.Way.CHASE;
+                    case "mark" -> Shadow.Way.MARK;
+                    default -> Shadow.Way.CLOSE_DOWN;
                 };
-        return new Action.Shadow(
+        return new Shadow(
                 id(),
                 w[1],
                 w[3],
-                new Action.Shadow.Style(way, Action.Shadow.Side.ANY, n(w, 4, 1.5)),
+                new Shadow.Style(way, Shadow.Side.ANY, n(w, 4, 1.5)),
                 Action.Gait.SPRINT,
                 Optional.empty(),
                 cue(w, 5));

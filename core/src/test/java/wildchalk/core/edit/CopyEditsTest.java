@@ -18,14 +18,15 @@ import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.drill.Wall;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.rehearsal.Rehearsal;
 import wildchalk.core.soundness.Soundness;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
+import wildchalk.core.surface.Wall;
 import wildchalk.core.timeline.Timeline;
 
 class CopyEditsTest {
@@ -41,7 +42,7 @@ class CopyEditsTest {
             .ball("b1", "7")
             .action(new Action.Pass("a1", "7", Spot.at("9"), Action.Touch.CONTROLLED, Cue.whistle())
                     .comingOff(Wall.RIGHT))
-            .shadow("a2", "x", "9", Action.Shadow.Way.CHASE, 1, Cue.received("a1"))
+            .shadow("a2", "x", "9", Shadow.Way.CHASE, 1, Cue.received("a1"))
             .carry("a3", "9", Cue.received("a1"), 20, 9)
             .shot("a4", "9", Cue.next())
             .action(new Hold(
@@ -93,7 +94,7 @@ class CopyEditsTest {
                 .player("7", 4, -3)
                 .player("x", 9, 2, Bib.SKY)
                 .run("a1", "7", Cue.whistle(), 8, 5)
-                .shadow("a2", "x", "7", Action.Shadow.Way.MARK, 1.5, Cue.with("a1"))
+                .shadow("a2", "x", "7", Shadow.Way.MARK, 1.5, Cue.with("a1"))
                 .build();
         Timeline before = Rehearsal.of(untold, RINK);
         Vec marks = before.at("x", before.duration());
@@ -143,7 +144,7 @@ class CopyEditsTest {
                 Placement.beside(new Vec(2, 2)),
                 RINK);
         Stage both = Ladder.build(copy.edit().apply(drill), "s1");
-        Action.Shadow second = (Action.Shadow) both.actions().get(5);
+        Shadow second = (Shadow) both.actions().get(5);
         assertEquals("9", second.whom());
         assertEquals(Cue.received("a1"), second.cue());
         assertEquals(new Vec(18, 2), both.piece(second.who()).orElseThrow().at());

@@ -14,6 +14,7 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Limit;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Whom;
 import wildchalk.core.soundness.Soundness;
@@ -45,15 +46,15 @@ class CueTiesTest {
 
     @Test
     void whatLastedUntilSomebodyWhoIsGoneLastsOn() {
-        Action.Shadow shadow = new Action.Shadow(
+        Shadow shadow = new Shadow(
                 "s",
                 "4",
                 "7",
-                new Action.Shadow.Style(Action.Shadow.Way.MARK, Action.Shadow.Side.GOAL, 2),
+                new Shadow.Style(Shadow.Way.MARK, Shadow.Side.GOAL, 2),
                 Action.Gait.RUN,
                 Optional.of(new Cue.Enters("9", "circle")),
                 Cue.whistle());
-        assertEquals(Optional.empty(), ((Action.Shadow) CueTies.without(shadow, Set.of("9"))).until());
+        assertEquals(Optional.empty(), ((Shadow) CueTies.without(shadow, Set.of("9"))).until());
     }
 
     @Test
@@ -64,7 +65,7 @@ class CueTiesTest {
                 .player("4", 9, 9, Bib.SKY)
                 .ball("b", "7")
                 .run("r", "9", Cue.whistle(), 20, 0)
-                .shadow("s", "4", "9", Action.Shadow.Way.MARK, 2, Cue.whistle())
+                .shadow("s", "4", "9", Shadow.Way.MARK, 2, Cue.whistle())
                 .run("q", "7", new Cue(new Cue.Near("9", "4", 1), 0), 20, 5)
                 .run("t", "7", new Cue(new Cue.AllOf(List.of(new Cue.After("s"), new Cue.After("q"))), 0), 30, 5)
                 .build();

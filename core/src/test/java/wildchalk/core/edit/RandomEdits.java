@@ -12,27 +12,30 @@ import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Cue;
-import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Game;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Limit;
-import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Rung;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
 import wildchalk.core.drill.Venue;
 import wildchalk.core.drill.Whom;
+import wildchalk.core.effort.Dose;
+import wildchalk.core.effort.Effort;
 import wildchalk.core.geometry.Box;
+import wildchalk.core.geometry.Outline;
 import wildchalk.core.geometry.Route;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.otherwise.Retelling;
+import wildchalk.core.otherwise.Retiming;
 import wildchalk.core.pattern.Division;
 import wildchalk.core.rehearsal.Places;
 import wildchalk.core.rehearsal.Rehearsal;
@@ -106,11 +109,11 @@ public final class RandomEdits {
                 List.of(new Piece.Player("own", new Vec(8, 8), 0, "X", Bib.SKY)),
                 List.of(
                         above.actions().get(0),
-                        new Action.Shadow(
+                        new Shadow(
                                 "a10",
                                 "own",
                                 "p2",
-                                new Action.Shadow.Style(Action.Shadow.Way.MARK, Action.Shadow.Side.ANY, 1.5),
+                                new Shadow.Style(Shadow.Way.MARK, Shadow.Side.ANY, 1.5),
                                 Action.Gait.RUN,
                                 Optional.empty(),
                                 Cue.with("a2"))),

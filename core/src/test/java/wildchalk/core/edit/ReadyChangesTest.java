@@ -12,11 +12,12 @@ import wildchalk.core.colour.Colour;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.effort.Effort;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.rehearsal.Rehearsal;
 import wildchalk.core.timeline.Problem;
@@ -65,7 +66,7 @@ class ReadyChangesTest {
     @Test
     void chaserStartsBehindAsTheCarryBeginsAndRunsAtThem() {
         Stage chased = after(stage, "Add a chaser");
-        Action.Shadow chase = (Action.Shadow) chased.actions().get(3);
+        Shadow chase = (Shadow) chased.actions().get(3);
         Piece.Person chaser = chased.person(chase.who()).orElseThrow();
         assertEquals(3, chaser.at().distance(new Vec(10, 5)), 1e-9);
         assertTrue(chaser.at().x() < 10, "behind, seen from where the carry goes");

@@ -19,6 +19,7 @@ import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rung;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
@@ -92,11 +93,11 @@ class UntangledTest {
                         "s3",
                         "s2",
                         List.of(),
-                        List.of(new Action.Shadow(
+                        List.of(new Shadow(
                                 "a4",
                                 "p1",
                                 "p2",
-                                new Action.Shadow.Style(Action.Shadow.Way.MARK, Action.Shadow.Side.ANY, 1),
+                                new Shadow.Style(Shadow.Way.MARK, Shadow.Side.ANY, 1),
                                 Action.Gait.RUN,
                                 Optional.empty(),
                                 Cue.with("a2"))),
@@ -119,7 +120,7 @@ class UntangledTest {
         assertTrue(top.actions().stream()
                 .anyMatch(a -> a instanceof Action.Pass p && p.to().equals(Spot.at(eleven.id()))));
         assertTrue(top.actions().stream()
-                .anyMatch(a -> a instanceof Action.Shadow s && s.whom().equals(eleven.id())));
+                .anyMatch(a -> a instanceof Shadow s && s.whom().equals(eleven.id())));
         assertEquals(2, u.words().size());
         assertEquals(
                 "The player 11 on \"Rung s2\" and the player 6 on \"Start\" were taken for one thing; they are "
@@ -140,11 +141,11 @@ class UntangledTest {
                         "s2",
                         "s1",
                         List.of(player("p2", 9, "GD", Bib.SKY)),
-                        List.of(new Action.Shadow(
+                        List.of(new Shadow(
                                 "a1",
                                 "p2",
                                 "p1",
-                                new Action.Shadow.Style(Action.Shadow.Way.MARK, Action.Shadow.Side.ANY, 1),
+                                new Shadow.Style(Shadow.Way.MARK, Shadow.Side.ANY, 1),
                                 Action.Gait.RUN,
                                 Optional.empty(),
                                 Cue.whistle())),
@@ -156,7 +157,7 @@ class UntangledTest {
         assertEquals(
                 "GD",
                 two.person(two.actions().stream()
-                                .filter(Action.Shadow.class::isInstance)
+                                .filter(Shadow.class::isInstance)
                                 .findFirst()
                                 .orElseThrow()
                                 .who())

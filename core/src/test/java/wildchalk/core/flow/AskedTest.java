@@ -14,10 +14,10 @@ import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Cue;
-import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.effort.Dose;
 import wildchalk.core.flow.Flow.Side;
 import wildchalk.core.geometry.Vec;
 

@@ -7,7 +7,7 @@ import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
-import wildchalk.core.drill.Dose;
+import wildchalk.core.effort.Dose;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Content;
 import wildchalk.core.practice.Plan;

@@ -9,7 +9,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.colour.Bib;
-import wildchalk.core.drill.Effort;
+import wildchalk.core.effort.Effort;
 import wildchalk.core.grouping.Handed;
 import wildchalk.core.grouping.Style;
 import wildchalk.core.squad.Groups;

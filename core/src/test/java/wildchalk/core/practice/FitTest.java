@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
-import wildchalk.core.drill.Effort;
+import wildchalk.core.effort.Effort;
 
 /** Fitting an evening: nothing loses less, tried against every answer there is. */
 class FitTest {

@@ -11,7 +11,7 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.carousel.Turns;
-import wildchalk.core.drill.Effort;
+import wildchalk.core.effort.Effort;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.pitchside.Briefing;
 import wildchalk.core.pitchside.Course;

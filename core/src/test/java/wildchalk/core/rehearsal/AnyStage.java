@@ -20,16 +20,17 @@ import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
-import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PlayOn;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
-import wildchalk.core.drill.Wall;
 import wildchalk.core.drill.Whom;
+import wildchalk.core.geometry.Outline;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.surface.Wall;
 
 /** Stages at random, sensible or not, for properties that hold for all of them. */
 public final class AnyStage {
@@ -174,18 +175,14 @@ public final class AnyStage {
                         .going(manner)
                         .off(Optional.ofNullable(wall)));
         Arbitrary<Unnamed> shadows = Combinators.combine(
-                        people,
-                        people,
-                        Arbitraries.of(Action.Shadow.Way.class),
-                        Arbitraries.of(Action.Shadow.Side.class),
-                        cues)
-                .as((who, whom, way, side, cue) -> id -> new Action.Shadow(
+                        people, people, Arbitraries.of(Shadow.Way.class), Arbitraries.of(Shadow.Side.class), cues)
+                .as((who, whom, way, side, cue) -> id -> new Shadow(
                         id,
                         who,
                         whom,
-                        new Action.Shadow.Style(way, side, 1.5),
+                        new Shadow.Style(way, side, 1.5),
                         Gait.SPRINT,
-                        way == Action.Shadow.Way.MARK ? Optional.of(cue.trigger()) : Optional.empty(),
+                        way == Shadow.Way.MARK ? Optional.of(cue.trigger()) : Optional.empty(),
                         cue));
         Arbitrary<Unnamed> holds = Combinators.combine(
                         people, places.injectNull(0.3), Arbitraries.integers().between(0, 2), cues)

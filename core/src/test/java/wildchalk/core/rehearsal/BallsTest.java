@@ -10,6 +10,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.motion.BallLaw;
 import wildchalk.core.motion.Flight;
+import wildchalk.core.motion.Lead;
 
 class BallsTest {
 

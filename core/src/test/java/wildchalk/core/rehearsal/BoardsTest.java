@@ -13,12 +13,12 @@ import wildchalk.core.drill.Action.Touch;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
-import wildchalk.core.drill.Wall;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Ruler;
 import wildchalk.core.motion.Speeds;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
+import wildchalk.core.surface.Wall;
 import wildchalk.core.timeline.ActionTimes;
 import wildchalk.core.timeline.Timeline;
 

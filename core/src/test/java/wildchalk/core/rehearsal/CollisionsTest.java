@@ -12,6 +12,7 @@ import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.edit.Mends;
@@ -100,7 +101,7 @@ class CollisionsTest {
                         .player("5", 0, 0)
                         .player("8", 10, 0, Bib.SKY)
                         .run("a1", "8", Cue.whistle(), 25, 0)
-                        .shadow("a2", "5", "8", Action.Shadow.Way.CHASE, 0.5, Cue.whistle())),
+                        .shadow("a2", "5", "8", Shadow.Way.CHASE, 0.5, Cue.whistle())),
                 "catches them");
         assertEquals(
                 List.of(),

@@ -9,14 +9,14 @@ import wildchalk.core.Stages;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Gait;
-import wildchalk.core.drill.Action.Shadow;
 import wildchalk.core.drill.Action.Touch;
 import wildchalk.core.drill.Cue;
-import wildchalk.core.drill.End;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.surface.End;
 import wildchalk.core.timeline.Timeline;
 
 /** Two teams that go opposite ways: each stays between the other and its own goal. */

@@ -14,11 +14,12 @@ import net.jqwik.api.Provide;
 import wildchalk.core.Stages;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
-import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.effort.Effort;
 import wildchalk.core.soundness.Soundness;
 import wildchalk.core.timeline.ActionTimes;
 import wildchalk.core.timeline.Timeline;
@@ -96,7 +97,7 @@ class DelayProperties {
                 // until
                 // all is over.
                 || action instanceof Action.Handle
-                || action instanceof Action.Shadow
+                || action instanceof Shadow
                 || action instanceof Hold h && h.until().isPresent();
         return body || Soundness.triggers(action).stream().anyMatch(t -> depends(stage, t, actions, people));
     }

@@ -10,11 +10,11 @@ import wildchalk.core.Stages;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Cue;
-import wildchalk.core.drill.End;
 import wildchalk.core.drill.Game;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Whom;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.surface.End;
 import wildchalk.core.timeline.Event;
 import wildchalk.core.timeline.Timeline;
 

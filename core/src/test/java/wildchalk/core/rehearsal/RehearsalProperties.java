@@ -23,6 +23,7 @@ import wildchalk.core.drill.Game;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Reads;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
@@ -211,7 +212,7 @@ class RehearsalProperties {
     private static boolean isMeant(Stage stage, String a, String b) {
         return stage.actions().stream()
                 .filter(x -> x.who().equals(a) || x.who().equals(b))
-                .anyMatch(x -> x instanceof Action.Shadow s && s.way() == Action.Shadow.Way.CHASE
+                .anyMatch(x -> x instanceof Shadow s && s.way() == Shadow.Way.CHASE
                         || x instanceof Travel.Collect
                         || x instanceof Action.Pass p && p.manner() == Action.Manner.HAND_OFF);
     }
@@ -258,8 +259,8 @@ class RehearsalProperties {
 
     /** Whether somebody is to run beside another and comes to be right before or behind them. */
     private static boolean isInLine(Action action, Timeline t) {
-        if (!(action instanceof Action.Shadow s)
-                || s.way() != Action.Shadow.Way.HIP_TO_HIP
+        if (!(action instanceof Shadow s)
+                || s.way() != Shadow.Way.HIP_TO_HIP
                 || t.times(s.id()).isEmpty()
                 || !t.people().containsAll(Set.of(s.who(), s.whom()))) {
             return false;

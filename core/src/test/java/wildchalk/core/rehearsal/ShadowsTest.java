@@ -7,11 +7,10 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
 import wildchalk.core.colour.Bib;
-import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Gait;
-import wildchalk.core.drill.Action.Shadow;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Hold;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.motion.Speeds;
@@ -121,7 +120,7 @@ class ShadowsTest {
                         "s1",
                         "4",
                         "7",
-                        new Action.Shadow.Style(Shadow.Way.MARK, Shadow.Side.GOAL, 2),
+                        new Shadow.Style(Shadow.Way.MARK, Shadow.Side.GOAL, 2),
                         Gait.SPRINT,
                         Optional.of(new Cue.Gone("a1", 12)),
                         Cue.whistle()))
@@ -140,7 +139,7 @@ class ShadowsTest {
                         "s1",
                         "4",
                         "7",
-                        new Action.Shadow.Style(Shadow.Way.MARK, Shadow.Side.GOAL, 2),
+                        new Shadow.Style(Shadow.Way.MARK, Shadow.Side.GOAL, 2),
                         Gait.SPRINT,
                         Optional.of(new Cue.With("s1")),
                         Cue.whistle()))
@@ -219,7 +218,7 @@ class ShadowsTest {
                     .player("4", 34, -2, Bib.SKY)
                     .ball("b", "7")
                     .carry("a1", "7", Cue.whistle(), 38, 1)
-                    .shadow("a2", "4", "7", Action.Shadow.Way.CLOSE_DOWN, distance, Cue.whistle())
+                    .shadow("a2", "4", "7", Shadow.Way.CLOSE_DOWN, distance, Cue.whistle())
                     .rehearse();
             Vec goal = Stages.TURF.target("goal").orElseThrow().at();
             double end = t.times("a1").orElseThrow().end();

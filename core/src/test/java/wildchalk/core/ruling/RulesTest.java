@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -15,14 +16,16 @@ import wildchalk.core.colour.Colour;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Game;
+import wildchalk.core.drill.Given;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Limit;
-import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Whom;
+import wildchalk.core.effort.Effort;
+import wildchalk.core.geometry.Outline;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.rehearsal.Rehearsal;
@@ -65,6 +68,11 @@ class RulesTest {
                 .say(new Game.Says("g3", Whom.one("9"), "here", Whom.everybody(), true, Optional.of(Cue.with("a2"))))
                 .say(new Game.WatchFor("g4", Whom.one("9"), Optional.empty(), "late", "sooner"))
                 .say(new Game.GoalAt("g5", "goal", Optional.of(new Vec(20, 0)), Math.PI))
+                .say(new Given.Starts("g7", Whom.one("9"), Given.Low.LYING))
+                .say(new Given.Ability("g8", new Whom.Team(Bib.SKY), Optional.of(Effort.Level.UNDER_12), 0.5))
+                .say(new Given.ByAge("g9", "9", Optional.of("goal"), Map.of(Effort.Level.UNDER_10, 12.0)))
+                .say(new Game.Duty(
+                        "g10", new Whom.Team(Bib.SKY), Game.Task.SPREAD, 4, Optional.of("z"), Cue.received("a1")))
                 .say(new Game.Code("g6", List.of(new Game.Part("gap", List.of("c1", "c2"), true))))
                 .build());
     }
@@ -124,15 +132,18 @@ class RulesTest {
             Drill without = rule.away().apply(drill);
             assertTrue(rules(without).all().stream().noneMatch(r -> r.id().equals(rule.id())), rule.words());
             for (Typed typed : rule.typed()) {
-                Drill after = typed.edit().apply("something new").apply(drill);
+                // What is typed where a number belongs is a number.
+                boolean number = typed.key().startsWith("age-");
+                String text = number ? "7" : "something new";
+                Drill after = typed.edit().apply(text).apply(drill);
                 assertEquals(
-                        "something new",
+                        text,
                         rule(after, rule.id()).typed().stream()
                                 .filter(t -> t.key().equals(typed.key()))
                                 .findFirst()
                                 .orElseThrow()
                                 .now());
-                assertTrue(rule(after, rule.id()).words().contains("omething new"), rule.words());
+                assertTrue(rule(after, rule.id()).words().contains(number ? "7" : "omething new"), rule.words());
             }
         }
     }
@@ -163,7 +174,10 @@ class RulesTest {
                         "What to watch for",
                         "The same elsewhere",
                         "A call with figures",
-                        "Goals"),
+                        "Goals",
+                        "How somebody starts",
+                        "Who is how far on",
+                        "A number that follows the age"),
                 about);
     }
 

@@ -10,9 +10,7 @@ import wildchalk.core.Stages;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.colour.Colour;
 import wildchalk.core.drill.Cue;
-import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
@@ -20,6 +18,8 @@ import wildchalk.core.drill.Venue;
 import wildchalk.core.edit.DrillEdits;
 import wildchalk.core.edit.LadderEdits;
 import wildchalk.core.edit.PieceEdits;
+import wildchalk.core.effort.Dose;
+import wildchalk.core.effort.Effort;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Unit;
 

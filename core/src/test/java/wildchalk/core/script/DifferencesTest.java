@@ -11,6 +11,7 @@ import wildchalk.core.colour.Colour;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
@@ -137,7 +138,7 @@ class DifferencesTest {
     @Test
     void whoComesInToDoSomethingIsSaidWithIt() {
         Stage chased = start().player("4", 5, 10, Bib.SKY)
-                .shadow("a3", "4", "9", Action.Shadow.Way.CHASE, 1, Cue.received("a1"))
+                .shadow("a3", "4", "9", Shadow.Way.CHASE, 1, Cue.received("a1"))
                 .build();
         assertEquals(List.of("player 4 comes in to chase 9, as 9 receives"), words(start().build(), chased));
     }

@@ -14,12 +14,12 @@ import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Game;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Limit.Counted;
-import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Whom;
 import wildchalk.core.drill.Whom.Role;
+import wildchalk.core.geometry.Outline;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Unit;
 

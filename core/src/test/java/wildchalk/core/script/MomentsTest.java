@@ -17,6 +17,7 @@ import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Vec;
@@ -35,7 +36,7 @@ class MomentsTest {
             .run("r", "7", Cue.next(), 20, 0)
             .run("q", "9", Cue.next(), 20, 5)
             .shot("s", "9", Cue.next())
-            .shadow("f", "4", "9", Action.Shadow.Way.CHASE, 1, Cue.whistle())
+            .shadow("f", "4", "9", Shadow.Way.CHASE, 1, Cue.whistle())
             .action(new Hold("h", "4", Hold.Stance.SCREEN, Optional.of(Spot.at("7")), 1, Optional.empty(), Cue.next()))
             .build();
 

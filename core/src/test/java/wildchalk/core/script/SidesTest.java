@@ -13,12 +13,12 @@ import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Touch;
 import wildchalk.core.drill.Cue;
-import wildchalk.core.drill.End;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.rehearsal.Rehearsal;
+import wildchalk.core.surface.End;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
 

@@ -12,6 +12,7 @@ import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.surface.Surfaces;
 
@@ -64,11 +65,11 @@ class SoundnessTest {
 
     @Test
     void whoIsFollowedMustBeThere() {
-        Action shadow = new Action.Shadow(
+        Action shadow = new Shadow(
                 "s",
                 "7",
                 "99",
-                new Action.Shadow.Style(Action.Shadow.Way.MARK, Action.Shadow.Side.GOAL, 2),
+                new Shadow.Style(Shadow.Way.MARK, Shadow.Side.GOAL, 2),
                 Action.Gait.RUN,
                 Optional.empty(),
                 Cue.whistle());

@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.document.Edit;
-import wildchalk.core.drill.Effort;
+import wildchalk.core.effort.Effort;
 import wildchalk.core.grouping.Asked;
 import wildchalk.core.grouping.Division;
 import wildchalk.core.grouping.Style;

@@ -11,7 +11,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import wildchalk.core.Stages;
 import wildchalk.core.drill.Action.Gait;
-import wildchalk.core.drill.Effort;
+import wildchalk.core.effort.Effort;
 import wildchalk.core.motion.Speeds;
 
 /** How fast somebody is, fitted from sprints of which one may be wrong. */

@@ -15,6 +15,7 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
@@ -73,14 +74,14 @@ class GuessTest {
 
     @Test
     void ontoAnOpponentWithoutTheBallIsAShadow() {
-        Action.Shadow shadow =
-                assertInstanceOf(Action.Shadow.class, guess(stages.build(), "x", 0, at(20, 0), at(15, 4), at(12, 9.5)));
+        Shadow shadow =
+                assertInstanceOf(Shadow.class, guess(stages.build(), "x", 0, at(20, 0), at(15, 4), at(12, 9.5)));
         assertEquals("3", shadow.whom());
-        assertEquals(Action.Shadow.Side.GOAL, shadow.side());
+        assertEquals(Shadow.Side.GOAL, shadow.side());
         Stage stage = stages.build();
         assertEquals(
                 "3",
-                ((Action.Shadow) new Guess(
+                ((Shadow) new Guess(
                                         stage,
                                         Rehearsal.of(stage, Stages.TURF),
                                         Stages.TURF,

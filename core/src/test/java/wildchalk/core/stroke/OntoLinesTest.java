@@ -11,6 +11,7 @@ import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.FreeIds;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.rehearsal.Rehearsal;
@@ -97,8 +98,8 @@ class OntoLinesTest {
     void defenderIsThereWhereWhoRunsWillBe() {
         Stage stage = drawn(cut().build(), Optional.empty(), "D", 6, -3);
         Timeline t = played(stage);
-        Action.Shadow shadow = (Action.Shadow) stage.actionsOf("D").get(0);
-        assertEquals(Action.Shadow.Way.CLOSE_DOWN, shadow.way());
+        Shadow shadow = (Shadow) stage.actionsOf("D").get(0);
+        assertEquals(Shadow.Way.CLOSE_DOWN, shadow.way());
         double off = t.at("D", t.duration()).distance(new Vec(6, -3));
         assertTrue(off < 3, "D stops short of 9: " + off);
     }

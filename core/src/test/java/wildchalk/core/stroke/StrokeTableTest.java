@@ -18,6 +18,7 @@ import wildchalk.core.drill.Action.Manner;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
@@ -415,8 +416,8 @@ class StrokeTableTest {
         if (action instanceof Action.Shot shot) {
             return "shot " + (shot.to() instanceof Spot.AtTarget t ? t.target() : "");
         }
-        if (action instanceof Action.Shadow shadow) {
-            return (shadow.way() == Action.Shadow.Way.CLOSE_DOWN ? "close down " : "shadow ") + shadow.whom();
+        if (action instanceof Shadow shadow) {
+            return (shadow.way() == Shadow.Way.CLOSE_DOWN ? "close down " : "shadow ") + shadow.whom();
         }
         if (action instanceof Travel
                 && !(action instanceof Travel.Carry)

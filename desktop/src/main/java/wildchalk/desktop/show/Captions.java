@@ -3,11 +3,11 @@ package wildchalk.desktop.show;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.effort.Dose;
 import wildchalk.core.measure.TimeFormat;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.script.GameWords;
@@ -15,9 +15,9 @@ import wildchalk.core.script.ReadWords;
 import wildchalk.core.script.RotationWords;
 import wildchalk.core.script.Script;
 import wildchalk.core.script.SecondPerson;
-import wildchalk.core.script.Subtitles;
 import wildchalk.core.show.Stop;
 import wildchalk.core.show.Stop.Kind;
+import wildchalk.core.show.Subtitles;
 import wildchalk.core.show.Tour;
 
 /** The words that go with what is shown. */

@@ -21,7 +21,7 @@ import wildchalk.core.scene.Board;
 import wildchalk.core.scene.Frame;
 import wildchalk.core.scene.Ink;
 import wildchalk.core.scene.Look;
-import wildchalk.core.script.Subtitles;
+import wildchalk.core.show.Subtitles;
 import wildchalk.core.wording.Wordbook;
 import wildchalk.handout.order.Order;
 import wildchalk.handout.order.Played;

@@ -33,7 +33,7 @@ import org.openqa.selenium.chrome.ChromeOptions;
 import org.openqa.selenium.chromium.ChromiumNetworkConditions;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Effort;
+import wildchalk.core.effort.Effort;
 import wildchalk.core.evening.Handed;
 import wildchalk.core.grouping.Style;
 import wildchalk.core.measure.Units;

@@ -11,8 +11,8 @@ import java.util.Set;
 import wildchalk.core.catalogue.DrillSummary;
 import wildchalk.core.catalogue.Skill;
 import wildchalk.core.catalogue.Space;
-import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.effort.Effort;
 
 /** What is known of a drill as it is kept in a book: one flat JSON object, as the first books had it. */
 final class SummaryForm {

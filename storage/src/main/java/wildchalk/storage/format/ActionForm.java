@@ -13,19 +13,22 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
+import wildchalk.core.drill.Contest;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Force;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Sending;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
-import wildchalk.core.drill.Wall;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.surface.Wall;
 
 /** Actions as they stand in drill files. */
 final class ActionForm {
@@ -44,7 +47,9 @@ final class ActionForm {
         CALL("call"),
         BLOW("blow"),
         HANDLE("handle"),
-        PLAY_ON("play-on");
+        PLAY_ON("play-on"),
+        ACT("act"),
+        CONTEST("contest");
 
         private final String word;
 
@@ -85,7 +90,7 @@ final class ActionForm {
         }
 
         @Override
-        public Kind shadow(Action.Shadow shadow) {
+        public Kind shadow(Shadow shadow) {
             return Kind.SHADOW;
         }
 
@@ -113,6 +118,16 @@ final class ActionForm {
         public Kind playOn(PlayOn play) {
             return Kind.PLAY_ON;
         }
+
+        @Override
+        public Kind act(Act act) {
+            return Kind.ACT;
+        }
+
+        @Override
+        public Kind contest(Contest contest) {
+            return Kind.CONTEST;
+        }
     };
 
     /** @throws UnknownWord for a kind that is in no table */
@@ -133,7 +148,11 @@ final class ActionForm {
                     who,
                     spot(o.path("to")),
                     touch,
-                    new Sending(value(o, "manner", Action.Manner.FLAT), value(o, "force", Force.USUAL), called(o)),
+                    new Sending(
+                            value(o, "manner", Action.Manner.FLAT),
+                            value(o, "force", Force.USUAL),
+                            called(o),
+                            CraftForm.strike(o)),
                     optional(o, "off", w -> value(o, "off", Wall.LEFT)),
                     cue);
             case SHOT -> new Action.Shot(
@@ -141,18 +160,19 @@ final class ActionForm {
                     who,
                     spot(o.path("to")),
                     touch,
-                    value(o, "result", Action.Result.OPEN),
-                    optional(o, "next", ActionForm::spot),
+                    new Action.Shot.Fate(value(o, "result", Action.Result.OPEN), optional(o, "next", ActionForm::spot)),
                     called(o),
+                    CraftForm.strike(o),
                     cue);
-            case SHADOW -> new Action.Shadow(
+            case SHADOW -> new Shadow(
                     id,
                     who,
                     o.path("whom").asText(),
-                    new Action.Shadow.Style(
-                            value(o, "way", Action.Shadow.Way.MARK),
-                            value(o, "side", Action.Shadow.Side.GOAL),
-                            o.path("distance").asDouble(Action.Shadow.USUAL_DISTANCE)),
+                    new Shadow.Style(
+                            value(o, "way", Shadow.Way.MARK),
+                            value(o, "side", Shadow.Side.GOAL),
+                            o.path("distance").asDouble(Shadow.USUAL_DISTANCE),
+                            optional(o, "other", ActionForm::spot)),
                     value(o, "gait", Action.Gait.SPRINT),
                     optional(o, "until", CueForm::moment),
                     cue);
@@ -168,7 +188,14 @@ final class ActionForm {
             case CALL -> new Action.Call(id, who, o.path("word").asText(), cue);
             case BLOW -> new Action.Blow(id, who, cue);
             case HANDLE -> new Action.Handle(
-                    id, who, o.path("piece").asText(), value(o, "deed", Action.Handle.Deed.DROP), cue);
+                    id,
+                    who,
+                    o.path("piece").asText(),
+                    value(o, "deed", Action.Handle.Deed.DROP),
+                    optional(o, "to", ActionForm::spot),
+                    cue);
+            case ACT -> act(id, who, o, cue);
+            case CONTEST -> contest(id, who, o, cue);
             case PLAY_ON -> new PlayOn(
                     id,
                     who,
@@ -178,6 +205,30 @@ final class ActionForm {
                     o.path("rule").asText(""),
                     cue);
         };
+    }
+
+    private static Act act(String id, String who, JsonNode o, Cue cue) {
+        Act.What what = value(o, "what", Act.What.TAP);
+        return new Act(
+                id,
+                who,
+                what,
+                optional(o, "on", ActionForm::spot),
+                value(o, "then", Act.Then.USUAL),
+                o.path("seconds").asDouble(what.usual()),
+                cue);
+    }
+
+    private static Contest contest(String id, String who, JsonNode o, Cue cue) {
+        Contest.Start start = value(o, "start", Contest.Start.PULL);
+        return new Contest(
+                id,
+                who,
+                start,
+                DrillReader.texts(o.path("against")),
+                DrillReader.texts(o.path("gets")),
+                o.path("seconds").asDouble(start.usual()),
+                cue);
     }
 
     private static PlayOn.Until until(JsonNode o) {
@@ -210,7 +261,8 @@ final class ActionForm {
                 value(o, "corner", Going.Corner.CUT),
                 value(o, "pivot", Going.Pivot.NONE),
                 optional(o, "watching", ActionForm::spot),
-                called(o));
+                called(o),
+                CraftForm.craft(o));
     }
 
     private static Optional<String> called(JsonNode o) {
@@ -266,7 +318,7 @@ final class ActionForm {
                 o.put("force", word(p.force()));
             }
             p.off().ifPresent(w -> o.put("off", word(w)));
-            return o;
+            return CraftForm.write(o, p.strike());
         }
 
         @Override
@@ -274,16 +326,17 @@ final class ActionForm {
             o.set("to", spot(s.to()));
             o.put("touch", word(s.touch())).put("result", word(s.result()));
             s.next().ifPresent(n -> o.set("next", spot(n)));
-            return o;
+            return CraftForm.write(o, s.strike());
         }
 
         @Override
-        public ObjectNode shadow(Action.Shadow s) {
+        public ObjectNode shadow(Shadow s) {
             o.put("whom", s.whom())
                     .put("way", word(s.way()))
                     .put("side", word(s.side()))
                     .put("distance", s.distance())
                     .put("gait", word(s.gait()));
+            s.style().other().ifPresent(p -> o.set("other", spot(p)));
             s.until().ifPresent(u -> o.set("until", CueForm.write(u)));
             return o;
         }
@@ -311,7 +364,26 @@ final class ActionForm {
 
         @Override
         public ObjectNode handle(Action.Handle h) {
+            h.to().ifPresent(t -> o.set("to", spot(t)));
             return o.put("piece", h.piece()).put("deed", word(h.deed()));
+        }
+
+        @Override
+        public ObjectNode act(Act act) {
+            o.put("what", word(act.what()));
+            act.on().ifPresent(t -> o.set("on", spot(t)));
+            if (act.then() != Act.Then.USUAL) {
+                o.put("then", word(act.then()));
+            }
+            return act.seconds() == act.what().usual() ? o : o.put("seconds", act.seconds());
+        }
+
+        @Override
+        public ObjectNode contest(Contest c) {
+            o.put("start", word(c.start()));
+            DrillWriter.texts(o, "against", c.against());
+            DrillWriter.texts(o, "gets", c.gets());
+            return c.seconds() == c.start().usual() ? o : o.put("seconds", c.seconds());
         }
 
         @Override
@@ -345,6 +417,7 @@ final class ActionForm {
             o.put("pivot", word(going.pivot()));
         }
         going.watching().ifPresent(w -> o.set("watching", spot(w)));
+        CraftForm.write(o, going.craft());
     }
 
     private static final Spot.Cases<JsonNode> SPOT = new Spot.Cases<>() {

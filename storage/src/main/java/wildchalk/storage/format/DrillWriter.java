@@ -21,7 +21,7 @@ import wildchalk.core.geometry.Vec;
 /** Writes a drill as JSON (docs/format/drill.md). */
 public final class DrillWriter {
 
-    static final int VERSION = 13;
+    static final int VERSION = 14;
     /** Since this version ids are given per drill, before per rung. */
     static final int IDS_PER_DRILL = 7;
 

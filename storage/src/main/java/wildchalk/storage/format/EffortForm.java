@@ -5,9 +5,9 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.Map;
-import wildchalk.core.drill.Effort;
-import wildchalk.core.drill.Figure;
-import wildchalk.core.drill.OwnFigures;
+import wildchalk.core.effort.Effort;
+import wildchalk.core.effort.Figure;
+import wildchalk.core.effort.OwnFigures;
 
 /** Who practises a drill and how hard they go, with what is otherwise than usual, in a file. */
 final class EffortForm {

@@ -3,11 +3,14 @@ package wildchalk.storage.format;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Game;
+import wildchalk.core.drill.Given;
+import wildchalk.core.effort.Effort;
 
 /** What many do, say and must mind, as it stands in drill files. */
 record GameForm(ObjectNode o) implements Game.Cases<ObjectNode> {
@@ -19,6 +22,7 @@ record GameForm(ObjectNode o) implements Game.Cases<ObjectNode> {
                     WhomForm.read(o),
                     DrillReader.value(o, "task", Game.Task.PRESS),
                     o.path("metres").asDouble(Game.Duty.USUAL),
+                    o.has("zone") ? Optional.of(o.path("zone").asText()) : Optional.empty(),
                     CueForm.read(o.path("at")));
             case TRADE -> new Game.Trade(id, DrillReader.value(o, "lost", Game.Lost.WHO_LOSES_IT));
             case SAYS -> new Game.Says(
@@ -44,6 +48,17 @@ record GameForm(ObjectNode o) implements Game.Cases<ObjectNode> {
                     pairs(o.path("pairs")),
                     DrillReader.value(o, "where", Game.Where.OTHER_END),
                     o.path("inTurn").asBoolean(false));
+            case STARTS -> new Given.Starts(id, WhomForm.read(o), DrillReader.value(o, "low", Given.Low.LYING));
+            case ABILITY -> new Given.Ability(
+                    id,
+                    WhomForm.read(o),
+                    o.has("level") ? Optional.of(DrillReader.value(o, "level", Effort.Level.ADULT)) : Optional.empty(),
+                    o.path("pace").asDouble(1));
+            case BY_AGE -> new Given.ByAge(
+                    id,
+                    o.path("of").asText(),
+                    o.has("from") ? Optional.of(o.path("from").asText()) : Optional.empty(),
+                    steps(o.path("steps")));
             case CODE -> new Game.Code(id, DrillReader.list(o.path("parts"), GameForm::part));
             default -> throw new IllegalArgumentException(kind.word());
         };
@@ -57,6 +72,37 @@ record GameForm(ObjectNode o) implements Game.Cases<ObjectNode> {
         Map<String, String> pairs = new LinkedHashMap<>();
         o.fields().forEachRemaining(e -> pairs.put(e.getKey(), e.getValue().asText()));
         return pairs;
+    }
+
+    private static Map<Effort.Level, Double> steps(JsonNode o) {
+        Map<Effort.Level, Double> steps = new EnumMap<>(Effort.Level.class);
+        for (Effort.Level level : Effort.Level.values()) {
+            if (o.has(DrillWriter.word(level))) {
+                steps.put(level, o.path(DrillWriter.word(level)).asDouble());
+            }
+        }
+        return steps;
+    }
+
+    @Override
+    public ObjectNode starts(Given.Starts starts) {
+        return WhomForm.write(kind(SaidForm.Kind.STARTS), starts.whom()).put("low", DrillWriter.word(starts.low()));
+    }
+
+    @Override
+    public ObjectNode ability(Given.Ability ability) {
+        WhomForm.write(kind(SaidForm.Kind.ABILITY), ability.whom());
+        ability.level().ifPresent(l -> o.put("level", DrillWriter.word(l)));
+        return ability.pace() == 1 ? o : o.put("pace", ability.pace());
+    }
+
+    @Override
+    public ObjectNode byAge(Given.ByAge byAge) {
+        kind(SaidForm.Kind.BY_AGE).put("of", byAge.of());
+        byAge.from().ifPresent(f -> o.put("from", f));
+        ObjectNode steps = o.putObject("steps");
+        byAge.steps().forEach((level, number) -> steps.put(DrillWriter.word(level), number));
+        return o;
     }
 
     private static Game.Part part(JsonNode o) {
@@ -81,6 +127,7 @@ record GameForm(ObjectNode o) implements Game.Cases<ObjectNode> {
         if (duty.metres() != Game.Duty.USUAL) {
             o.put("metres", duty.metres());
         }
+        duty.zone().ifPresent(z -> o.put("zone", z));
         return at(Optional.of(duty.at()));
     }
 

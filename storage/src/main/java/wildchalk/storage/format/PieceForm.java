@@ -13,10 +13,10 @@ import java.util.stream.Collectors;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.colour.Colour;
 import wildchalk.core.drill.GearKind;
-import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PieceCases;
 import wildchalk.core.drill.Queue;
+import wildchalk.core.geometry.Outline;
 import wildchalk.core.geometry.Vec;
 
 /** Pieces as they stand in drill files. Gear is written by its own kind: "cone", "hoop". */

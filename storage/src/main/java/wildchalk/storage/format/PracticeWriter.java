@@ -6,7 +6,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Effort;
+import wildchalk.core.effort.Effort;
 import wildchalk.core.practice.Bag;
 import wildchalk.core.practice.Block;
 import wildchalk.core.practice.Company;

@@ -7,13 +7,13 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Optional;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Cue;
-import wildchalk.core.drill.End;
 import wildchalk.core.drill.Game;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.LimitCases;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Sign;
+import wildchalk.core.surface.End;
 
 /** What a coach says besides, as it stands in drill files: reads, freezes and limits. */
 final class SaidForm {
@@ -49,7 +49,10 @@ final class SaidForm {
         WATCH_FOR("watch-for"),
         GOAL_AT("goal-at"),
         TWIN("twin"),
-        CODE("code");
+        CODE("code"),
+        STARTS("starts"),
+        ABILITY("ability"),
+        BY_AGE("by-age");
 
         private final String word;
 
@@ -98,7 +101,8 @@ final class SaidForm {
             case WITHIN -> new Limit.Within(id, o.path("seconds").asDouble(), text(o, "zone"), moment(o, "from"));
             case ONLY_IN -> new Limit.OnlyIn(id, zone, WhomForm.read(o), moment(o, "from"));
             case STAY_IN -> new Limit.StayIn(id, WhomForm.read(o), zone, moment(o, "until"));
-            case DUTY, TRADE, SAYS, WATCH_FOR, GOAL_AT, TWIN, CODE -> GameForm.read(kind, id, o);
+            case DUTY, TRADE, SAYS, WATCH_FOR, GOAL_AT, TWIN, CODE, STARTS, ABILITY, BY_AGE -> GameForm.read(
+                    kind, id, o);
             case GOES, NEXT_START, SIDES, FETCHES, FITS, SHARES, REPEATS, REP_OVER, STEPS_UP -> RotationForm.read(
                     kind, id, o);
             case NOT_BEFORE -> new Limit.NotBefore(id, WhomForm.read(o), CueForm.moment(o.path("moment")));

@@ -11,9 +11,9 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Effort;
-import wildchalk.core.drill.Figure;
-import wildchalk.core.drill.OwnFigures;
+import wildchalk.core.effort.Effort;
+import wildchalk.core.effort.Figure;
+import wildchalk.core.effort.OwnFigures;
 
 class EffortFormTest {
 

@@ -22,10 +22,7 @@ import wildchalk.core.colour.Bib;
 import wildchalk.core.colour.Colour;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
-import wildchalk.core.drill.Dose;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Effort;
-import wildchalk.core.drill.End;
 import wildchalk.core.drill.Force;
 import wildchalk.core.drill.Game;
 import wildchalk.core.drill.GearKind;
@@ -34,7 +31,6 @@ import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Limit;
-import wildchalk.core.drill.Outline;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Queue;
@@ -42,21 +38,26 @@ import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Rung;
 import wildchalk.core.drill.RungPlan;
 import wildchalk.core.drill.Sending;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Showing;
 import wildchalk.core.drill.Sign;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
 import wildchalk.core.drill.Venue;
-import wildchalk.core.drill.Wall;
 import wildchalk.core.drill.When;
 import wildchalk.core.drill.Whom;
+import wildchalk.core.effort.Dose;
+import wildchalk.core.effort.Effort;
 import wildchalk.core.geometry.Box;
+import wildchalk.core.geometry.Outline;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.score.Counter;
 import wildchalk.core.score.Scoring;
+import wildchalk.core.surface.End;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
+import wildchalk.core.surface.Wall;
 
 /** Any drill that can be drawn is written and read back exactly as it was. */
 class RoundTripProperties {
@@ -310,14 +311,12 @@ class RoundTripProperties {
                                 cue % 2 == 0 ? Optional.of(pick(Wall.values(), cue)) : Optional.empty(),
                                 set);
                         case 3 -> new Travel.Collect("a" + i, who, path, gait, ending, set);
-                        case 4 -> new Action.Shadow(
+                        case 4 -> new Shadow(
                                 "a" + i,
                                 who,
                                 "p1",
-                                new Action.Shadow.Style(
-                                        pick(Action.Shadow.Way.values(), cue),
-                                        pick(Action.Shadow.Side.values(), i),
-                                        delay / 20),
+                                new Shadow.Style(
+                                        pick(Shadow.Way.values(), cue), pick(Shadow.Side.values(), i), delay / 20),
                                 gait,
                                 until(cue, i),
                                 set);

@@ -6,10 +6,10 @@ import wildchalk.core.check.rep.DrillCheck;
 import wildchalk.core.check.rep.Looked;
 import wildchalk.core.check.rep.Rep;
 import wildchalk.core.check.rep.Spotted;
-import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Reads;
 import wildchalk.core.drill.Rung;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.implied.LivePlay;
 import wildchalk.core.soundness.Soundness;
@@ -44,7 +44,7 @@ final class NoDecision implements DrillCheck {
         boolean opponents = stage.people().stream()
                 .anyMatch(p -> p.isOnATeam()
                         && stage.people().stream().anyMatch(o -> o.isOnATeam() && Lane.isOpponent(o, p.bib()))
-                        && stage.actionsOf(p.id()).stream().anyMatch(Action.Shadow.class::isInstance));
+                        && stage.actionsOf(p.id()).stream().anyMatch(Shadow.class::isInstance));
         return opponents
                 || !LivePlay.undrawn(stage).isEmpty()
                 || !Reads.of(stage).isEmpty()

@@ -11,6 +11,7 @@ import wildchalk.core.check.rep.Spotted;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Force;
 import wildchalk.core.drill.PlayOn;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.surface.Surface;
 
@@ -47,7 +48,7 @@ final class Unsaid implements DrillCheck {
                                         && !d.who().equals(c.who())
                                         && c.wanted().isPresent()
                                         && d.wanted().equals(c.wanted())));
-        boolean chase = all.stream().anyMatch(a -> a instanceof Action.Shadow s && s.way() == Action.Shadow.Way.CHASE);
+        boolean chase = all.stream().anyMatch(a -> a instanceof Shadow s && s.way() == Shadow.Way.CHASE);
         care(looked, found, shots || hard, "care.shots", SHOTS);
         care(looked, found, race, "care.race", RACE);
         care(looked, found, chase, "care.chase", CHASE);

@@ -1,7 +1,7 @@
 package wildchalk.core.check.hurt;
 
 import java.util.Set;
-import wildchalk.core.drill.Effort;
+import wildchalk.core.effort.Effort;
 import wildchalk.core.surface.Surface;
 
 /** From what on something is said to hurt. All of it is assumed: no rule and no study says so. */

@@ -9,8 +9,8 @@ import wildchalk.core.check.rep.Looked;
 import wildchalk.core.check.rep.Rep;
 import wildchalk.core.check.rep.Spotted;
 import wildchalk.core.drill.Action;
-import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.effort.Effort;
 
 /** Going flat out on a cold evening without a word of warming up, or of keeping warm. */
 final class Chilled implements DrillCheck {

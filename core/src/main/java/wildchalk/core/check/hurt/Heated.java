@@ -9,9 +9,9 @@ import wildchalk.core.check.rep.DrillCheck;
 import wildchalk.core.check.rep.Looked;
 import wildchalk.core.check.rep.Rep;
 import wildchalk.core.check.rep.Spotted;
-import wildchalk.core.drill.Dose;
-import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Ladder;
+import wildchalk.core.effort.Dose;
+import wildchalk.core.effort.Effort;
 
 /** Hard work for longer than is usual without water, at the age and in the warmth. */
 final class Heated implements DrillCheck {

@@ -3,6 +3,7 @@ package wildchalk.core.check.hurt;
 import java.util.Optional;
 import wildchalk.core.check.rep.Rep;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Vec;
@@ -34,7 +35,7 @@ final class Meant {
         if (!now) {
             return false;
         }
-        if (action instanceof Action.Shadow s) {
+        if (action instanceof Shadow s) {
             return s.whom().equals(other);
         }
         if (action instanceof Action.Pass p && p.manner() == Action.Manner.HAND_OFF) {

@@ -15,7 +15,7 @@ import wildchalk.core.check.rep.Track;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Vec;
-import wildchalk.core.motion.Speeds;
+import wildchalk.core.rehearsal.Abilities;
 import wildchalk.core.surface.Surface;
 
 /** Running or skating at boards, walls, posts and hard gear without the room to stop before them. */
@@ -84,7 +84,7 @@ final class Stopping implements DrillCheck.OfRep {
     }
 
     private Optional<Spotted> hit(Rep rep, Track track, Obstacle obstacle) {
-        double brake = Speeds.of(rep.surface(), rep.stage().effort())
+        double brake = Abilities.speeds(rep.stage(), rep.surface())
                         .forPerson(track.id())
                         .brake()
                 * COMFORTABLE;

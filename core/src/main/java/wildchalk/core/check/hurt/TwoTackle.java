@@ -8,7 +8,7 @@ import wildchalk.core.check.rep.DrillCheck;
 import wildchalk.core.check.rep.Rep;
 import wildchalk.core.check.rep.Spotted;
 import wildchalk.core.check.rep.Track;
-import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.timeline.ActionTimes;
 
 /** Two who reach one at the same time to tackle them. */
@@ -29,16 +29,16 @@ final class TwoTackle implements DrillCheck.OfRep {
         if (!Said.isContactSport(rep.surface())) {
             return List.of();
         }
-        List<Action.Shadow> chases = rep.stage().actions().stream()
-                .filter(Action.Shadow.class::isInstance)
-                .map(Action.Shadow.class::cast)
-                .filter(s -> s.way() == Action.Shadow.Way.CHASE && s.distance() < TACKLES)
+        List<Shadow> chases = rep.stage().actions().stream()
+                .filter(Shadow.class::isInstance)
+                .map(Shadow.class::cast)
+                .filter(s -> s.way() == Shadow.Way.CHASE && s.distance() < TACKLES)
                 .toList();
         List<Spotted> found = new ArrayList<>();
         for (int i = 0; i < chases.size(); i++) {
             for (int j = i + 1; j < chases.size(); j++) {
-                Action.Shadow one = chases.get(i);
-                Action.Shadow two = chases.get(j);
+                Shadow one = chases.get(i);
+                Shadow two = chases.get(j);
                 OptionalDouble first = caught(rep, one);
                 OptionalDouble second = caught(rep, two);
                 boolean together = one.whom().equals(two.whom())
@@ -53,7 +53,7 @@ final class TwoTackle implements DrillCheck.OfRep {
         return found;
     }
 
-    private static OptionalDouble caught(Rep rep, Action.Shadow chase) {
+    private static OptionalDouble caught(Rep rep, Shadow chase) {
         Track who = rep.track(chase.who()).orElse(null);
         Track whom = rep.track(chase.whom()).orElse(null);
         double from = rep.timeline().times(chase.id()).map(ActionTimes::start).orElse(Double.NaN);
@@ -68,7 +68,7 @@ final class TwoTackle implements DrillCheck.OfRep {
         return OptionalDouble.empty();
     }
 
-    private Spotted spotted(Rep rep, Action.Shadow one, Action.Shadow two, double t) {
+    private Spotted spotted(Rep rep, Shadow one, Shadow two, double t) {
         Track whom = rep.track(one.whom()).orElseThrow();
         return Said.in(rep, id(), id(), rep.name(one.who()), rep.name(two.who()), rep.name(one.whom()))
                 .when(t)

@@ -15,6 +15,7 @@ import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Unit;
 import wildchalk.core.motion.Pose;
 import wildchalk.core.motion.Speeds;
+import wildchalk.core.rehearsal.Abilities;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.timeline.ActionTimes;
 import wildchalk.core.timeline.Event;
@@ -56,7 +57,7 @@ public final class Rep {
                 balls.putIfAbsent(event.action(), event.ball());
             }
         }
-        Speeds speeds = Speeds.of(looked.surface(), stage.effort());
+        Speeds speeds = Abilities.speeds(stage, looked.surface());
         List<BallFlight> all = new ArrayList<>();
         for (Action action : stage.actions()) {
             if (action instanceof Action.Delivery delivery && balls.containsKey(action.id())) {

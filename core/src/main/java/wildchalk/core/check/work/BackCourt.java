@@ -5,7 +5,7 @@ import java.util.Optional;
 import wildchalk.core.check.rep.BallFlight;
 import wildchalk.core.check.rep.Rep;
 import wildchalk.core.check.rep.Spotted;
-import wildchalk.core.drill.End;
+import wildchalk.core.surface.End;
 
 /** A pass back over half-way to a team-mate, where the sport has the ball stay in front. */
 final class BackCourt implements FlightRule {

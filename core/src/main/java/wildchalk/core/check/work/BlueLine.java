@@ -7,7 +7,7 @@ import wildchalk.core.check.rep.DrillCheck;
 import wildchalk.core.check.rep.Rep;
 import wildchalk.core.check.rep.Spotted;
 import wildchalk.core.check.rep.Track;
-import wildchalk.core.drill.End;
+import wildchalk.core.surface.End;
 import wildchalk.core.surface.Surface;
 
 /** Somebody of the team with the puck who is in the attacking zone before it comes there. */

@@ -6,7 +6,7 @@ import wildchalk.core.check.rep.BallFlight;
 import wildchalk.core.check.rep.Rep;
 import wildchalk.core.check.rep.Spotted;
 import wildchalk.core.drill.Action;
-import wildchalk.core.drill.End;
+import wildchalk.core.surface.End;
 
 /** A ball thrown forward where the sport has it thrown back. */
 final class Forward implements FlightRule {

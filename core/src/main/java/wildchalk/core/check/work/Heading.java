@@ -3,9 +3,9 @@ package wildchalk.core.check.work;
 import java.util.Optional;
 import wildchalk.core.check.rep.Rep;
 import wildchalk.core.colour.Bib;
-import wildchalk.core.drill.End;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.implied.Ends;
+import wildchalk.core.surface.End;
 
 /** Which end somebody attacks, as far as the drill tells: as it is said or guessed, else the one the others do not. */
 final class Heading {

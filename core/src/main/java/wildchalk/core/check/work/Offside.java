@@ -7,9 +7,9 @@ import wildchalk.core.check.rep.BallFlight;
 import wildchalk.core.check.rep.Rep;
 import wildchalk.core.check.rep.Spotted;
 import wildchalk.core.colour.Bib;
-import wildchalk.core.drill.End;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.surface.End;
 
 /** Somebody who is passed to beyond the last opponent but one. */
 final class Offside implements FlightRule {

@@ -12,7 +12,7 @@ import wildchalk.core.check.rep.Track;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Vec;
-import wildchalk.core.motion.Speeds;
+import wildchalk.core.rehearsal.Abilities;
 import wildchalk.core.timeline.ActionTimes;
 import wildchalk.core.timeline.Lane;
 
@@ -64,8 +64,7 @@ final class Sooner implements DrillCheck.OfRep {
         if (others.isEmpty()) {
             return Optional.empty();
         }
-        Race race = Race.of(
-                to, others, rep.timeline(), Speeds.of(rep.surface(), rep.stage().effort()), times.start());
+        Race race = Race.of(to, others, rep.timeline(), Abilities.speeds(rep.stage(), rep.surface()), times.start());
         Race.Runner first = race.runners().get(0);
         double theirs = times.end() - times.start();
         return first.seconds() + CLEAR < theirs

@@ -11,12 +11,12 @@ import java.util.stream.Collectors;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
-import wildchalk.core.drill.End;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.surface.End;
 import wildchalk.core.surface.Surface;
 
 /**

@@ -10,9 +10,10 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
 import wildchalk.core.document.Edit;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Effort;
 import wildchalk.core.edit.DrillEdits;
+import wildchalk.core.edit.GivenEdits;
 import wildchalk.core.edit.LadderEdits;
+import wildchalk.core.effort.Effort;
 import wildchalk.core.naming.EffortWords;
 import wildchalk.desktop.board.state.BoardState;
 
@@ -52,11 +53,7 @@ final class EffortMenu extends MenuButton {
         getItems().add(new SeparatorMenuItem());
         ToggleGroup levels = new ToggleGroup();
         for (Effort.Level level : Effort.Level.values()) {
-            item(
-                    EffortWords.of(level),
-                    levels,
-                    level == effort.level(),
-                    DrillEdits.effort(state.drill().effort().with(level)));
+            item(EffortWords.of(level), levels, level == effort.level(), GivenEdits.played(level, state.surface()));
         }
         getItems().add(new SeparatorMenuItem());
         CheckMenuItem reacting = new CheckMenuItem("people need a moment to react");

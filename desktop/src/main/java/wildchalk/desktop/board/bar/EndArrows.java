@@ -12,12 +12,12 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.shape.Polygon;
 import wildchalk.core.colour.Bib;
-import wildchalk.core.drill.End;
 import wildchalk.core.drill.Showing.Attack;
 import wildchalk.core.drill.implied.Ends;
 import wildchalk.core.edit.EndEdits;
 import wildchalk.core.scene.Ink;
 import wildchalk.core.scene.Look;
+import wildchalk.core.surface.End;
 import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.paint.ScreenBrush;
 

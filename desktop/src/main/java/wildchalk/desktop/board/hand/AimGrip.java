@@ -10,7 +10,7 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.edit.ActionEdits;
-import wildchalk.core.edit.Retelling;
+import wildchalk.core.otherwise.Retelling;
 import wildchalk.core.rehearsal.Places;
 import wildchalk.desktop.board.canvas.BoardPane;
 import wildchalk.desktop.board.state.BoardState;

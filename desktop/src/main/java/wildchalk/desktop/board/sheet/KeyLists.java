@@ -9,7 +9,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Travel;
-import wildchalk.core.edit.LineWays;
+import wildchalk.core.otherwise.LineWays;
 import wildchalk.desktop.board.state.BoardState;
 
 /** Lists that a key opens beside a line: all that can be chosen by name, and with the same key the next of them. */

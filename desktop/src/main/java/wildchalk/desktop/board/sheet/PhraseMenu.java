@@ -17,12 +17,13 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Game;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.edit.ActionEdits;
-import wildchalk.core.edit.LineWays;
-import wildchalk.core.edit.Retelling;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.naming.PieceWords;
+import wildchalk.core.otherwise.LineWays;
+import wildchalk.core.otherwise.Retelling;
 import wildchalk.core.script.Script;
 import wildchalk.core.stroke.Kind;
 import wildchalk.desktop.board.card.ReadCard;
@@ -94,7 +95,7 @@ final class PhraseMenu {
             }
         }
         items.add(new SeparatorMenuItem());
-        if (action instanceof Action.Shadow) {
+        if (action instanceof Shadow) {
             ActionEdits.nextWay(state.rung(), action, state.surface()).ifPresent(way -> add(way.name(), way));
         }
         for (LineWays.Group group : LineWays.of(state.rung(), action, state.surface())) {
@@ -144,7 +145,7 @@ final class PhraseMenu {
     /** People for what goes from one to another, gear besides; the nearest first. */
     private List<Piece> near(Vec end) {
         return state.stage().pieces().stream()
-                .filter(p -> p instanceof Piece.Person || p instanceof Piece.Item && !(action instanceof Action.Shadow))
+                .filter(p -> p instanceof Piece.Person || p instanceof Piece.Item && !(action instanceof Shadow))
                 .sorted(Comparator.comparingDouble(p -> p.at().distance(end)))
                 .limit(PLACES)
                 .toList();

@@ -9,7 +9,7 @@ import javafx.scene.layout.Region;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.edit.ActionEdits;
-import wildchalk.core.edit.Retiming;
+import wildchalk.core.otherwise.Retiming;
 import wildchalk.core.script.ScriptWriter;
 import wildchalk.core.timeline.ActionTimes;
 import wildchalk.desktop.board.state.BoardState;

@@ -1,4 +1,4 @@
-package wildchalk.core.drill;
+package wildchalk.core.surface;
 
 /** A side of the surface that a ball can come off: boards, glass or a wall. */
 public enum Wall {

@@ -1,10 +1,8 @@
-package wildchalk.core.drill;
+package wildchalk.core.geometry;
 
 import java.util.List;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import wildchalk.core.geometry.Polygon;
-import wildchalk.core.geometry.Vec;
 
 /** The edge of an area that a coach marks out, round the area's place. */
 public sealed interface Outline {

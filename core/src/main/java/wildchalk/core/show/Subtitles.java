@@ -1,9 +1,10 @@
-package wildchalk.core.script;
+package wildchalk.core.show;
 
 import java.util.List;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Instruction.Freeze;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.script.Script;
 
 /** The words that run along with a rep. */
 public final class Subtitles {

@@ -1,17 +1,15 @@
-package wildchalk.core.rehearsal;
+package wildchalk.core.motion;
 
 import java.util.List;
 import wildchalk.core.drill.Going;
 import wildchalk.core.geometry.Cornering;
 import wildchalk.core.geometry.Vec;
-import wildchalk.core.motion.Speeds;
-import wildchalk.core.motion.Stretch;
 
 /** The room that somebody needs who is on the move when they are sent elsewhere. */
-final class Redirection {
+public final class Redirection {
 
     /** Who sets out faster by more than this than they can brake for what is ahead runs on past it first, m/s. */
-    static final double TOO_FAST = 0.3;
+    public static final double TOO_FAST = 0.3;
 
     /** What is off the way by less than this is right ahead, in radians. */
     private static final double AHEAD = Math.toRadians(3);
@@ -27,7 +25,7 @@ final class Redirection {
      * @param next the first place that they are sent to
      * @param top how fast they are to go there at most, m/s
      */
-    static List<Vec> entry(Stretch.Moving moving, Vec next, Speeds theirs, double top) {
+    public static List<Vec> entry(Stretch.Moving moving, Vec next, Speeds theirs, double top) {
         Vec at = moving.at();
         Vec velocity = moving.velocity();
         double speed = velocity.length();
@@ -48,7 +46,7 @@ final class Redirection {
     }
 
     /** Who cannot brake any more for what is right ahead runs on past it, comes to rest, and comes back. */
-    static List<Vec> beyond(Stretch.Moving moving, Speeds theirs) {
+    public static List<Vec> beyond(Stretch.Moving moving, Speeds theirs) {
         double speed = moving.velocity().length();
         return List.of(moving.at().plus(moving.velocity().unit().times(speed * speed / (2 * theirs.brake()))));
     }

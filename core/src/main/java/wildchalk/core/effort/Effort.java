@@ -1,4 +1,4 @@
-package wildchalk.core.drill;
+package wildchalk.core.effort;
 
 /**
  * Who the people are and how hard they go: both say what speeds are typical.

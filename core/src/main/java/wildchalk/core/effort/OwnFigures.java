@@ -1,4 +1,4 @@
-package wildchalk.core.drill;
+package wildchalk.core.effort;
 
 import java.util.Collections;
 import java.util.EnumMap;

@@ -1,4 +1,4 @@
-package wildchalk.core.edit;
+package wildchalk.core.otherwise;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -12,9 +12,11 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.edit.Mends;
 import wildchalk.core.rehearsal.Rehearsal;
 import wildchalk.core.timeline.Problem;
 
@@ -52,7 +54,7 @@ class RetellingTest {
     @Test
     void itGoesSomewhereElse() {
         Stage stage = pass().run("a2", "p2", Cue.received("a1"), 12, 4, 20, 0)
-                .shadow("a3", "p3", "p1", Action.Shadow.Way.MARK, 2, Cue.whistle())
+                .shadow("a3", "p3", "p1", Shadow.Way.MARK, 2, Cue.whistle())
                 .build();
         Stage passed = after(
                 stage, Retelling.to("s1", stage.actions().get(0), Spot.at("p3")).orElseThrow());
@@ -64,7 +66,7 @@ class RetellingTest {
         assertEquals(2, ((Travel.Run) led.actions().get(1)).path().through().size());
         Stage followed = after(
                 stage, Retelling.to("s1", stage.actions().get(2), Spot.at("p2")).orElseThrow());
-        assertEquals("p2", ((Action.Shadow) followed.actions().get(2)).whom());
+        assertEquals("p2", ((Shadow) followed.actions().get(2)).whom());
         assertTrue(Retelling.to("s1", stage.actions().get(2), Spot.at(1, 1)).isEmpty());
     }
 

@@ -1,13 +1,14 @@
-package wildchalk.core.script;
+package wildchalk.core.show;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.drill.Cue;
-import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Instruction.Freeze;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.effort.Effort;
+import wildchalk.core.script.Script;
 import wildchalk.core.script.Script.Line;
 import wildchalk.core.script.Script.Part;
 import wildchalk.core.script.Script.Phrase;

@@ -1,19 +1,22 @@
-package wildchalk.core.edit;
+package wildchalk.core.otherwise;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.document.Edit;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
+import wildchalk.core.drill.Contest;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.PlayOn;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.edit.ActionEdits;
 import wildchalk.core.stroke.CueChoices;
 
 /** Edits that change one word of what is told: who does it, where it goes, with what it begins. */
@@ -23,25 +26,11 @@ public final class Retelling {
 
     /** Lets somebody else do it. A ball that the first had for it goes to the other. */
     public static Edit<Drill> by(String rung, Action action, Piece.Person other) {
-        return StageEdit.of("Let " + name(other) + " do it", rung, stage -> {
-            boolean first = stage.actionsOf(action.who()).indexOf(action) == 0;
-            boolean needsBall = action instanceof Action.Delivery || action instanceof Travel.Carry;
-            boolean hasNone = stage.balls().stream()
-                    .noneMatch(b -> b.heldBy().filter(other.id()::equals).isPresent());
-            Stage given = !(first && needsBall && hasNone)
-                    ? stage
-                    : stage.withPieces(stage.pieces().stream()
-                            .map(p -> p.heldBy().filter(action.who()::equals).isPresent()
-                                    ? new Piece.Ball(p.id(), other.at(), Optional.of(other.id()))
-                                    : p)
-                            .toList());
-            return given.withAction(
-                    Transfer.renaming(Map.of(action.who(), other.id())).action(action));
-        });
+        return ActionEdits.by(rung, Choosing.BOOK.say("by", name(other)), action, other);
     }
 
     private static String name(Piece.Person person) {
-        return person.label().isBlank() ? "somebody else" : person.label();
+        return person.label().isBlank() ? Choosing.BOOK.say("by.somebody") : person.label();
     }
 
     /** Lets it go somewhere else: a delivery to there, a line by the same way to there, a shadow with another. */
@@ -51,35 +40,26 @@ public final class Retelling {
             public Optional<Edit<Drill>> travel(Travel travel) {
                 return Optional.of(ActionEdits.change(
                         rung,
-                        "Lead the line elsewhere",
+                        Choosing.BOOK.say("to.line"),
                         travel.withPath(travel.path().endingAt(spot))));
             }
 
             @Override
             public Optional<Edit<Drill>> delivery(Action.Delivery delivery) {
-                return Optional.of(ActionEdits.change(rung, "Send it elsewhere", delivery.withTo(spot)));
+                return Optional.of(ActionEdits.change(rung, Choosing.BOOK.say("to.send"), delivery.withTo(spot)));
             }
 
             @Override
-            public Optional<Edit<Drill>> shadow(Action.Shadow s) {
+            public Optional<Edit<Drill>> shadow(Shadow s) {
                 return spot instanceof Spot.AtPiece p
-                        ? Optional.of(ActionEdits.change(
-                                rung,
-                                "Follow another",
-                                new Action.Shadow(
-                                        s.id(),
-                                        s.who(),
-                                        p.piece(),
-                                        new Action.Shadow.Style(s.way(), s.side(), s.distance()),
-                                        s.gait(),
-                                        s.until(),
-                                        s.cue())))
+                        ? Optional.of(ActionEdits.change(rung, Choosing.BOOK.say("to.follow"), s.with(p.piece())))
                         : Optional.empty();
             }
 
             @Override
             public Optional<Edit<Drill>> hold(Hold hold) {
-                return Optional.of(ActionEdits.change(rung, "Face another way", hold.facing(Optional.of(spot))));
+                return Optional.of(
+                        ActionEdits.change(rung, Choosing.BOOK.say("to.face"), hold.facing(Optional.of(spot))));
             }
 
             @Override
@@ -99,6 +79,28 @@ public final class Retelling {
 
             @Override
             public Optional<Edit<Drill>> handle(Action.Handle handle) {
+                return handle.to()
+                        .map(t -> ActionEdits.change(
+                                rung,
+                                Choosing.BOOK.say("act.other"),
+                                new Action.Handle(
+                                        handle.id(),
+                                        handle.who(),
+                                        handle.piece(),
+                                        handle.deed(),
+                                        Optional.of(spot),
+                                        handle.cue())));
+            }
+
+            @Override
+            public Optional<Edit<Drill>> act(Act act) {
+                return act.what().about() == Act.About.NOBODY
+                        ? Optional.empty()
+                        : Optional.of(ActionEdits.change(rung, Choosing.BOOK.say("act.other"), act.on(spot)));
+            }
+
+            @Override
+            public Optional<Edit<Drill>> contest(Contest contest) {
                 return Optional.empty();
             }
         });
@@ -127,7 +129,7 @@ public final class Retelling {
         }
         return Optional.of(ActionEdits.change(
                 rung,
-                "Let it begin with that",
+                Choosing.BOOK.say("together"),
                 action.withCue(cue.delayed(other.cue().delay()))));
     }
 }

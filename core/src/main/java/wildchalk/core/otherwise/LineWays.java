@@ -1,24 +1,28 @@
-package wildchalk.core.edit;
+package wildchalk.core.otherwise;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 import wildchalk.core.deed.Deed;
 import wildchalk.core.deed.Deeds;
 import wildchalk.core.document.Edit;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
+import wildchalk.core.drill.Contest;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Force;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Sending;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.edit.ActionEdits;
 import wildchalk.core.surface.Surface;
-import wildchalk.core.wording.Wordbook;
 
 /** The ways in which one action can be done, each with what makes it so: how a ball is sent, how a path is gone. */
 public final class LineWays {
@@ -40,8 +44,6 @@ public final class LineWays {
      * @param taken whether it is so now
      */
     public record Way(String words, boolean taken, Edit<Drill> edit) {}
-
-    private static final Wordbook BOOK = Wordbook.beside(LineWays.class, "Ways");
 
     private LineWays() {}
 
@@ -67,36 +69,38 @@ public final class LineWays {
             List<Group> groups = new ArrayList<>();
             groups.add(endings(travel));
             groups.add(group(
-                    "how fast",
+                    "gait",
                     Action.Gait.values(),
                     going.gait(),
                     g -> true,
-                    LineWays::words,
+                    g -> Choosing.say("gait", g),
                     g -> travel.withGoing(going.withGait(g))));
             groups.add(group(
-                    "how it begins",
+                    "pivot",
                     Going.Pivot.values(),
                     going.pivot(),
                     p -> true,
-                    LineWays::words,
+                    p -> Choosing.say("pivot", p),
                     p -> travel.withGoing(going.pivoting(p))));
             groups.add(group(
-                    "how corners are taken",
+                    "corner",
                     Going.Corner.values(),
                     going.corner(),
                     c -> true,
-                    LineWays::words,
+                    c -> Choosing.say("corner", c),
                     c -> travel.withGoing(going.cornering(c))));
+            groups.addAll(BodyWays.of(choosing(), travel, surface));
             groups.add(called(travel, d -> travel.withGoing(going.called(d.map(Deed::id)))));
             return groups.stream().filter(g -> !g.ways().isEmpty()).toList();
         }
 
         @Override
         public List<Group> pass(Action.Pass pass) {
-            return some(
-                    group("how hard", Force.values(), pass.force(), f -> true, LineWays::words, pass::sent),
+            return all(
+                    BodyWays.of(choosing(), pass, surface),
+                    group("force", Force.values(), pass.force(), f -> true, f -> Choosing.say("force", f), pass::sent),
                     group(
-                            "how it goes",
+                            "manner",
                             Action.Manner.values(),
                             pass.manner(),
                             m -> ActionEdits.isPossible(m, surface),
@@ -108,14 +112,16 @@ public final class LineWays {
                             d -> pass.sent(new Sending(
                                     d.flatMap(Deed::manner).orElse(Action.Manner.FLAT),
                                     pass.force(),
-                                    d.map(Deed::id)))));
+                                    d.map(Deed::id),
+                                    pass.strike()))));
         }
 
         @Override
         public List<Group> shot(Action.Shot shot) {
-            return some(
+            return all(
+                    BodyWays.of(choosing(), shot, surface),
                     group(
-                            "what becomes of it",
+                            "result",
                             Action.Result.values(),
                             shot.result(),
                             r -> true,
@@ -126,26 +132,34 @@ public final class LineWays {
         }
 
         @Override
-        public List<Group> shadow(Action.Shadow shadow) {
-            return List.of(group(
-                    "on which side",
-                    Action.Shadow.Side.values(),
-                    shadow.side(),
-                    s -> true,
-                    LineWays::words,
-                    s -> new Action.Shadow(
-                            shadow.id(),
-                            shadow.who(),
-                            shadow.whom(),
-                            new Action.Shadow.Style(shadow.way(), s, shadow.distance()),
-                            shadow.gait(),
-                            shadow.until(),
-                            shadow.cue())));
+        public List<Group> shadow(Shadow shadow) {
+            return List.of(
+                    group(
+                            "shadow",
+                            Shadow.Way.values(),
+                            shadow.way(),
+                            w -> w != Shadow.Way.LANE || shadow.style().other().isPresent(),
+                            w -> Choosing.say("shadow", w),
+                            w -> shadow.in(shadow.style().by(w))),
+                    group(
+                            "side",
+                            Shadow.Side.values(),
+                            shadow.side(),
+                            s -> true,
+                            s -> Choosing.say("side", s),
+                            s -> shadow.in(shadow.style().on(s))),
+                    choosing()
+                            .of(
+                                    "distance",
+                                    Choosing.METRES,
+                                    shadow.distance(),
+                                    m -> Choosing.BOOK.say("metres", m),
+                                    m -> shadow.in(shadow.style().off(m))));
         }
 
         @Override
         public List<Group> hold(Hold hold) {
-            return List.of();
+            return BodyWays.of(choosing(), hold);
         }
 
         @Override
@@ -165,12 +179,22 @@ public final class LineWays {
 
         @Override
         public List<Group> handle(Action.Handle handle) {
-            return List.of();
+            return BodyWays.of(choosing(), handle);
+        }
+
+        @Override
+        public List<Group> act(Act act) {
+            return BodyWays.of(choosing(), act);
+        }
+
+        @Override
+        public List<Group> contest(Contest contest) {
+            return BodyWays.of(choosing(), contest);
         }
 
         private Group touch(Action.Delivery delivery) {
             return group(
-                    "how long it is had",
+                    "touch",
                     Action.Touch.values(),
                     delivery.touch(),
                     t -> true,
@@ -184,104 +208,53 @@ public final class LineWays {
             Optional<Deed> now = Deeds.called(surface.ball(), action);
             List<Way> ways = new ArrayList<>();
             if (!deeds.isEmpty()) {
-                String plain = BOOK.say("called.nothing", ActionEdits.kind(action));
-                ways.add(new Way(plain, now.isEmpty(), let(plain, changed.apply(Optional.empty()))));
+                String plain = Choosing.BOOK.say("called.nothing", ActionEdits.kind(action));
+                ways.add(new Way(plain, now.isEmpty(), choosing().let(plain, changed.apply(Optional.empty()))));
             }
-            deeds.forEach(d -> ways.add(
-                    new Way(d.noun(), now.equals(Optional.of(d)), let(d.noun(), changed.apply(Optional.of(d))))));
-            return new Group(BOOK.say("called"), ways);
+            deeds.forEach(d -> ways.add(new Way(
+                    d.noun(), now.equals(Optional.of(d)), choosing().let(d.noun(), changed.apply(Optional.of(d))))));
+            return new Group(Choosing.BOOK.say("called"), ways);
         }
 
-        private static List<Group> some(Group... groups) {
-            return Stream.of(groups).filter(g -> !g.ways().isEmpty()).toList();
+        /** Those of how it goes, then those of the body. */
+        private static List<Group> all(List<Group> bodies, Group... groups) {
+            return Stream.concat(Stream.of(groups), bodies.stream())
+                    .filter(g -> !g.ways().isEmpty())
+                    .toList();
         }
 
-        private Edit<Drill> let(String words, Action changed) {
-            return ActionEdits.change(rung, "Let it be: " + words, changed);
-        }
-
-        Group endings(Travel travel) {
-            // Who has no ball stops none.
-            boolean hasBall = !(travel instanceof Travel.Run);
-            return group(
-                    "how it ends",
-                    Action.Ending.values(),
-                    travel.ending(),
-                    e -> e != Action.Ending.TRAP || hasBall,
-                    LineWays::words,
-                    travel::withEnding);
+        private Choosing choosing() {
+            return new Choosing(rung);
         }
 
         private <E extends Enum<E>> Group group(
                 String about,
                 E[] all,
                 E now,
-                Function<E, Boolean> isPossible,
+                Predicate<E> isPossible,
                 Function<E, String> words,
                 Function<E, Action> changed) {
-            List<Way> ways = new ArrayList<>();
-            for (E each : all) {
-                if (isPossible.apply(each) || each == now) {
-                    String said = words.apply(each);
-                    ways.add(new Way(said, each == now, let(said, changed.apply(each))));
-                }
-            }
-            return new Group(about, ways);
+            return choosing()
+                    .of(
+                            about,
+                            Stream.of(all)
+                                    .filter(e -> e == now || isPossible.test(e))
+                                    .toList(),
+                            now,
+                            words,
+                            changed);
         }
-    }
 
-    private static String words(Action.Gait gait) {
-        return switch (gait) {
-            case WALK -> "walking";
-            case JOG -> "jogging";
-            case RUN -> "running";
-            case SPRINT -> "as fast as they can";
-            case BACK -> "backward";
-            case SIDE -> "sideways";
-        };
-    }
-
-    private static String words(Action.Ending ending) {
-        return switch (ending) {
-            case GO_ON -> "goes on into what comes next";
-            case STOP -> "stops";
-            case WAIT -> "stops and waits";
-            case JUMP_STOP -> "in a jump stop";
-            case TRAP -> "stops the ball dead";
-            case TOUCH -> "touches what is there";
-        };
-    }
-
-    private static String words(Going.Pivot pivot) {
-        return switch (pivot) {
-            case NONE -> "straight away";
-            case LEFT -> "with a pivot to the left";
-            case RIGHT -> "with a pivot to the right";
-        };
-    }
-
-    private static String words(Going.Corner corner) {
-        return switch (corner) {
-            case CUT -> "with a cut";
-            case TIGHT_TURN -> "in a tight turn";
-            case SPIN -> "with a spin";
-        };
-    }
-
-    private static String words(Force force) {
-        return switch (force) {
-            case USUAL -> "as usual";
-            case HARD -> "hard";
-            case SOFT -> "softly";
-        };
-    }
-
-    private static String words(Action.Shadow.Side side) {
-        return switch (side) {
-            case ANY -> "whichever is nearer";
-            case GOAL -> "goal-side";
-            case BALL -> "on the side of the ball";
-            case OTHER_GOAL -> "on the side of the other goal";
-        };
+        Group endings(Travel travel) {
+            // Who has no ball stops none.
+            boolean hasBall = !(travel instanceof Travel.Run);
+            return group(
+                    "ending",
+                    Action.Ending.values(),
+                    travel.ending(),
+                    e -> e != Action.Ending.TRAP || hasBall,
+                    e -> Choosing.say("ending", e),
+                    travel::withEnding);
+        }
     }
 }

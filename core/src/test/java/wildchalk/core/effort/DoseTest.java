@@ -1,4 +1,4 @@
-package wildchalk.core.drill;
+package wildchalk.core.effort;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -8,8 +8,8 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import wildchalk.core.drill.Dose.Measure;
-import wildchalk.core.drill.Dose.Turn;
+import wildchalk.core.effort.Dose.Measure;
+import wildchalk.core.effort.Dose.Turn;
 
 class DoseTest {
 

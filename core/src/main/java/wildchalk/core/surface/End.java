@@ -1,4 +1,4 @@
-package wildchalk.core.drill;
+package wildchalk.core.surface;
 
 /** One of the two ends that a game goes towards, by what the surface calls the goals there. */
 public enum End {

@@ -1,4 +1,4 @@
-package wildchalk.core.edit;
+package wildchalk.core.otherwise;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;

@@ -1,4 +1,4 @@
-package wildchalk.core.drill;
+package wildchalk.core.effort;
 
 import java.util.ArrayList;
 import java.util.List;

@@ -1,4 +1,4 @@
-package wildchalk.core.edit;
+package wildchalk.core.otherwise;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
@@ -9,15 +9,16 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
 import wildchalk.core.drill.Action;
-import wildchalk.core.drill.Action.Shadow;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Figure;
 import wildchalk.core.drill.Force;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Ladder;
+import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.edit.FigureEdits;
+import wildchalk.core.effort.Figure;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
 

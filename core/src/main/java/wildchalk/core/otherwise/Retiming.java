@@ -1,4 +1,4 @@
-package wildchalk.core.edit;
+package wildchalk.core.otherwise;
 
 import java.util.ArrayList;
 import java.util.Comparator;

@@ -1,13 +1,11 @@
-package wildchalk.core.rehearsal;
+package wildchalk.core.motion;
 
 import java.util.function.DoubleFunction;
 import java.util.function.DoubleUnaryOperator;
 import wildchalk.core.geometry.Vec;
-import wildchalk.core.motion.BallMotion;
-import wildchalk.core.motion.Halving;
 
 /** Aims a ball where someone who moves will be when it gets there. */
-final class Lead {
+public final class Lead {
 
     private static final double LOOK_EVERY = 0.05;
     private static final double LOOK_UP_TO = 60;
@@ -25,7 +23,7 @@ final class Lead {
      * @param receiver where the receiver is at a time
      * @return seconds on the same clock as {@code release}
      */
-    static double meeting(Vec from, double release, DoubleFunction<Vec> receiver, BallMotion motion) {
+    public static double meeting(Vec from, double release, DoubleFunction<Vec> receiver, BallMotion motion) {
         return meeting(release, t -> from.distance(receiver.apply(t)), motion);
     }
 
@@ -34,7 +32,7 @@ final class Lead {
      *
      * @param length metres that the ball has to go to meet the receiver at a time
      */
-    static double meeting(double release, DoubleUnaryOperator length, BallMotion motion) {
+    public static double meeting(double release, DoubleUnaryOperator length, BallMotion motion) {
         double before = 0;
         double after = 0;
         while (late(release, length, motion, after) > 0 && after < LOOK_UP_TO) {

@@ -1,0 +1,8 @@
+package wildchalk.core.motion;
+
+/** How low a body is. */
+public enum Posture {
+    UP,
+    KNEELING,
+    LYING
+}
