@@ -354,6 +354,8 @@ public sealed interface Action
         JUMP_STOP,
         /** Stops the ball dead there and is free to play it on; who has none just stops. */
         TRAP,
+        /** Catches a ball that comes down there before it bounces; who goes for none just stops. */
+        CATCH,
         /** Touches what is there, a cone, a line or a wall, and is free to come back. */
         TOUCH
     }

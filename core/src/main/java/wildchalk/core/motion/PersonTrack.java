@@ -1,6 +1,7 @@
 package wildchalk.core.motion;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.NavigableMap;
@@ -26,6 +27,11 @@ public final class PersonTrack {
     public void is(Posture posture, double from) {
         postures.tailMap(from, true).clear();
         postures.put(from, posture);
+    }
+
+    /** From when on they are how low, seconds, in order; empty for who is up all the while. */
+    public Map<Double, Posture> postures() {
+        return Collections.unmodifiableMap(postures);
     }
 
     /** How low they are at a time, seconds. */

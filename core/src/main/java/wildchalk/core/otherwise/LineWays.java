@@ -252,7 +252,8 @@ public final class LineWays {
                     "ending",
                     Action.Ending.values(),
                     travel.ending(),
-                    e -> e != Action.Ending.TRAP || hasBall,
+                    e -> (e != Action.Ending.TRAP || hasBall)
+                            && (e != Action.Ending.CATCH || travel instanceof Travel.Collect),
                     e -> Choosing.say("ending", e),
                     travel::withEnding);
         }

@@ -1,5 +1,6 @@
 package wildchalk.core.otherwise;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.document.Edit;
@@ -101,9 +102,20 @@ public final class Retelling {
 
             @Override
             public Optional<Edit<Drill>> contest(Contest contest) {
-                return Optional.empty();
+                return spot.namedPiece()
+                        .map(g -> ActionEdits.change(rung, Choosing.BOOK.say("gets"), gets(contest, g)));
             }
         });
+    }
+
+    /** With somebody more who can get the ball, or without them; somebody always can. */
+    private static Contest gets(Contest contest, String who) {
+        List<String> gets = new ArrayList<>(contest.gets());
+        boolean away = gets.size() > 1 && gets.remove(who);
+        if (!away && !gets.contains(who) && gets.size() < Contest.MOST) {
+            gets.add(who);
+        }
+        return contest.between(contest.against(), gets);
     }
 
     /**

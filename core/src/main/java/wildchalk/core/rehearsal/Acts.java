@@ -156,7 +156,8 @@ final class Acts {
     }
 
     private double stops(Act act, String who) {
-        double rest = legs.stop(who, act);
+        boolean dead = act.what() == Act.What.TACKLE && act.then() != Act.Then.MISSED;
+        double rest = legs.stop(who, act, dead);
         return Math.max(rest, rep.now()) + act.seconds();
     }
 

@@ -30,6 +30,9 @@ final class BallPlay {
     /** What is as little later as this is now, seconds. */
     private static final double AT_ONCE = 1e-4;
 
+    /** A ball that has been down for longer than this has bounced, seconds; assumed. */
+    private static final double BEFORE_IT_BOUNCES = 0.15;
+
     private final RehearsalState rep;
     private final Stage stage;
     private final Choices choices;
@@ -261,6 +264,12 @@ final class BallPlay {
         Optional<String> ball = isToLose(collect) ? Optional.empty() : deliveries.collect(collect, rep.now());
         if (ball.isPresent()) {
             shadows.changedBall(rep.now());
+            if (collect.ending() == Action.Ending.CATCH) {
+                double late = rep.now() - deliveries.downAt(ball.get());
+                if (!(late <= BEFORE_IT_BOUNCES)) {
+                    problems.cannotDo(collect, Acts.BOOK.say("bounces", problems.name(collect.who())));
+                }
+            }
             deliveries.cutShort(ball.get()).ifPresent(sent -> taken(sent, collect));
             rep.note(Event.Kind.TOUCH, collect.id(), collect.who(), ball.get());
             rep.touches(collect.who(), ball.get());

@@ -27,6 +27,7 @@ import wildchalk.core.motion.Pause;
 import wildchalk.core.motion.PersonTrack;
 import wildchalk.core.motion.Pose;
 import wildchalk.core.motion.Redirection;
+import wildchalk.core.motion.Sliding;
 import wildchalk.core.motion.SpeedProfile;
 import wildchalk.core.motion.Speeds;
 import wildchalk.core.motion.Standing;
@@ -235,6 +236,17 @@ final class Bodies {
                     .forEach(f -> pauses.add(new Pause(from + f.share() * length, f.seconds()).within(route.length())));
         }
         return pauses;
+    }
+
+    /** Somebody is stopped by another; when they stand. */
+    double stopDead(String who, double now) {
+        PersonTrack track = tracks.get(who);
+        if (track.velocity(now).length() < STANDS) {
+            return now;
+        }
+        Sliding sliding = Sliding.from(now, track.pose(now), track.velocity(now));
+        track.add(sliding);
+        return sliding.end();
     }
 
     /** Somebody is driven off their place, their face where it was; when they stand again. */

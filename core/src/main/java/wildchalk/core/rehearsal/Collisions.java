@@ -5,7 +5,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.DoubleFunction;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Contest;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Shadow;
@@ -37,6 +39,9 @@ final class Collisions {
     private static final double BEFORE_AND_AFTER = 0.3;
     /** Who hands a ball over so near in time is meant to be there, seconds. */
     private static final double HANDS_OVER = 1.5;
+
+    /** Who has hands on somebody so near in time is meant to be there, seconds; assumed. */
+    private static final double HANDS_ON = 2.5;
 
     /** Who comes somewhere so soon after another raced them there, seconds; assumed. */
     private static final double RACES = 2;
@@ -216,7 +221,15 @@ final class Collisions {
             return false;
         }
         if (action instanceof Shadow s) {
-            return s.way() == Shadow.Way.CHASE && s.whom().equals(other);
+            boolean close = s.way() == Shadow.Way.CHASE || s.way() == Shadow.Way.BODY_UP;
+            return close && s.whom().equals(other);
+        }
+        if (action instanceof Act act) {
+            return act.whom().filter(other::equals).isPresent()
+                    && Math.abs(times.get().start() - t) < HANDS_ON;
+        }
+        if (action instanceof Contest c) {
+            return c.against().contains(other) && Math.abs(times.get().start() - t) < c.seconds() + HANDS_ON;
         }
         if (action instanceof Action.Pass p && p.manner() == Action.Manner.HAND_OFF) {
             return p.receiver().filter(other::equals).isPresent()

@@ -27,6 +27,7 @@ import wildchalk.core.motion.BallTrack;
 import wildchalk.core.motion.Flight;
 import wildchalk.core.motion.Lead;
 import wildchalk.core.motion.PersonTrack;
+import wildchalk.core.motion.Pose;
 import wildchalk.core.motion.Speeds;
 import wildchalk.core.surface.Surface;
 
@@ -35,10 +36,8 @@ final class Deliveries {
 
     /** A keeper this near the target can save, metres; assumed. */
     private static final double SAVES_WITHIN = 5;
-    /** Who shoots at a ring on the run gathers the ball when they are no farther from it than this, metres; assumed. */
-    private static final double LAYS_UP_WITHIN = 6;
-    /** Who is faster than this shoots on the run, m/s; assumed. */
-    private static final double ON_THE_RUN = 1.5;
+    /** A ball that somebody puts down lies so far in front of them, metres; assumed. */
+    private static final double AT_THE_FEET = 0.7;
     /** A ball this near can be taken up, metres; assumed. */
     private static final double IN_REACH = 1.2;
 
@@ -77,6 +76,7 @@ final class Deliveries {
     private final Map<String, Double> since = new HashMap<>();
     private final Map<String, String> promised = new HashMap<>();
     private final Map<String, Sent> onTheirWay = new LinkedHashMap<>();
+    private final Map<String, Double> down = new HashMap<>();
     private final Map<String, Supplier<List<Vec>>> lines;
 
     Deliveries(
@@ -96,7 +96,7 @@ final class Deliveries {
         this.bodies = bodies;
         this.supplies = new Supplies(stage);
         this.lines = lines;
-        this.released = new ReleaseTimes(meetings, bodies, speeds, ways);
+        this.released = new ReleaseTimes(meetings, bodies, speeds, ways, surface, places);
         this.people = stage.people().stream().map(Piece::id).collect(Collectors.toSet());
         for (Piece.Ball ball : stage.balls()) {
             BallTrack track = new BallTrack();
@@ -159,25 +159,7 @@ final class Deliveries {
                         .flatMap(supplies::take)
                         .map(t -> bringIn(t, delivery.who(), time)));
         ball.ifPresent(b -> promised.put(delivery.id(), b));
-        return ball.map(b -> Math.max(time, since.get(b) + handling(delivery, time)));
-    }
-
-    /** How long a ball is had before it leaves again, seconds. */
-    private double handling(Delivery delivery, double time) {
-        Speeds.Takes takes = speeds.forPerson(delivery.who()).takes();
-        return isLayUp(delivery, time) ? Math.max(takes.gather(), takes.before(delivery)) : takes.before(delivery);
-    }
-
-    /** Whether somebody shoots at a ring near by as they run: the ball is gathered on two steps first. */
-    private boolean isLayUp(Delivery delivery, double time) {
-        PersonTrack track = bodies.track(delivery.who());
-        return delivery instanceof Action.Shot
-                && delivery.to() instanceof Spot.AtTarget t
-                && surface.target(t.target())
-                        .filter(x -> x.shape() == Surface.Target.Shape.BASKET)
-                        .isPresent()
-                && track.velocity(time).length() > ON_THE_RUN
-                && places.of(delivery.to()).distance(track.at(time)) <= LAYS_UP_WITHIN;
+        return ball.map(b -> Math.max(time, since.get(b) + released.handling(delivery, time)));
     }
 
     /** A ball from a heap that is now in somebody's hands, or at their feet. */
@@ -306,7 +288,8 @@ final class Deliveries {
                 .findFirst()
                 .ifPresent(b -> {
                     holder.remove(b);
-                    tracks.get(b).liesFrom(time, bodies.track(who).at(time));
+                    Pose pose = bodies.track(who).pose(time);
+                    tracks.get(b).liesFrom(time, pose.at().plus(Vec.polar(AT_THE_FEET, pose.facing())));
                 });
     }
 
@@ -346,6 +329,7 @@ final class Deliveries {
         }
         Flight flight = new Flight(delivery.id(), ways.of(delivery, from, to), release, arrival, motion);
         tracks.get(ball).fliesFrom(release, flight);
+        down.put(ball, arrival);
         lines.put(delivery.id(), flight::way);
         Sent sent = new Sent(delivery, ball, flight, version, receiver);
         if (receiver.isEmpty()) {
@@ -413,6 +397,11 @@ final class Deliveries {
     /** The person a delivery is for; empty when it is for a goal or a place. */
     Optional<String> receiver(Delivery delivery) {
         return delivery.receiver().filter(people::contains);
+    }
+
+    /** When a ball came down that was sent last, seconds; never, for one that was not sent or lies. */
+    double downAt(String ball) {
+        return down.getOrDefault(ball, Double.NEGATIVE_INFINITY);
     }
 
     /**

@@ -238,9 +238,14 @@ final class Locomotion {
 
     /** Somebody leaves what they are on because of an action, their own or another's, and comes to rest; when. */
     double stop(String who, Action because) {
+        return stop(who, because, false);
+    }
+
+    /** @param dead whether another holds them, so that they stand at once */
+    double stop(String who, Action because, boolean dead) {
         leave(who, because.id());
         bodies.forget(who);
-        double rest = bodies.halt(who, rep.now());
+        double rest = dead ? bodies.stopDead(who, rep.now()) : bodies.halt(who, rep.now());
         changedWay(who);
         return rest;
     }

@@ -4,11 +4,13 @@ import java.util.OptionalDouble;
 import java.util.function.DoublePredicate;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Delivery;
+import wildchalk.core.drill.Spot;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.motion.BallMotion;
 import wildchalk.core.motion.Halving;
 import wildchalk.core.motion.PersonTrack;
 import wildchalk.core.motion.Speeds;
+import wildchalk.core.surface.Surface;
 
 /** When a pass is let go so that ball and runner come to a place together. */
 final class ReleaseTimes {
@@ -19,12 +21,21 @@ final class ReleaseTimes {
     /** So often it is looked where a runner is when the ball comes; each time comes some ten times nearer. */
     private static final int CLOSER = 4;
 
+    /** Who shoots at a ring on the run gathers the ball when they are no farther from it than this, metres; assumed. */
+    private static final double LAYS_UP_WITHIN = 6;
+    /** Who is faster than this shoots on the run, m/s; assumed. */
+    private static final double ON_THE_RUN = 1.5;
+
     private final Meetings meetings;
     private final Bodies bodies;
     private final Speeds speeds;
     private final BallWays ways;
+    private final Surface surface;
+    private final Places places;
 
-    ReleaseTimes(Meetings meetings, Bodies bodies, Speeds speeds, BallWays ways) {
+    ReleaseTimes(Meetings meetings, Bodies bodies, Speeds speeds, BallWays ways, Surface surface, Places places) {
+        this.surface = surface;
+        this.places = places;
         this.meetings = meetings;
         this.bodies = bodies;
         this.speeds = speeds;
@@ -73,5 +84,23 @@ final class ReleaseTimes {
             taken = comes(pass, release, taken);
         }
         return taken;
+    }
+
+    /** How long a ball is had before it leaves again, seconds. */
+    double handling(Delivery delivery, double time) {
+        Speeds.Takes takes = speeds.forPerson(delivery.who()).takes();
+        return isLayUp(delivery, time) ? Math.max(takes.gather(), takes.before(delivery)) : takes.before(delivery);
+    }
+
+    /** Whether somebody shoots at a ring near by as they run: the ball is gathered on two steps first. */
+    private boolean isLayUp(Delivery delivery, double time) {
+        PersonTrack track = bodies.track(delivery.who());
+        return delivery instanceof Action.Shot
+                && delivery.to() instanceof Spot.AtTarget t
+                && surface.target(t.target())
+                        .filter(x -> x.shape() == Surface.Target.Shape.BASKET)
+                        .isPresent()
+                && track.velocity(time).length() > ON_THE_RUN
+                && places.of(delivery.to()).distance(track.at(time)) <= LAYS_UP_WITHIN;
     }
 }

@@ -13,6 +13,7 @@ import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.measure.Ruler;
 import wildchalk.core.timeline.ActionTimes;
 import wildchalk.core.timeline.Event;
 import wildchalk.core.timeline.Timeline;
@@ -72,7 +73,7 @@ final class Screens {
         }
         for (Action action : rep.actions()) {
             boolean stands =
-                    isScreen(action) && rep.isOn(action.id()) && !action.id().equals(now.screen());
+                    isScreen(action) && stands(action, now.t()) && !action.id().equals(now.screen());
             if (stands && isAgainst(action.who(), shadow.who()) && runsInto(action.who(), now)) {
                 held.put(
                         shadow.id() + action.id(),
@@ -81,6 +82,12 @@ final class Screens {
             }
         }
         return now;
+    }
+
+    /** Whether one stands at a time: how long it will is not known before it is over. */
+    private boolean stands(Action screen, double t) {
+        ActionTimes times = rep.times().get(screen.id());
+        return times != null && times.start() <= t && !(times.end() <= t);
     }
 
     private boolean runsInto(String screener, Followed.State now) {
@@ -157,7 +164,7 @@ final class Screens {
             Vec way = timeline.at(screener, t).minus(at);
             Vec ahead = timeline.at(travel.who(), t + 0.04).minus(at);
             if (way.length() <= INTO && ahead.length() > RUNS * 0.04 && ahead.dot(way) > 0) {
-                double length = wildchalk.core.measure.Ruler.length(line);
+                double length = Ruler.length(line);
                 return length < 0.1 ? Double.NaN : Math.min(1, at.distance(start) / length);
             }
         }

@@ -71,7 +71,9 @@ final class ActionLines {
             public List<Shape> collect(Travel.Collect collect) {
                 return body(
                         collect,
-                        collect.ending() == Ending.TRAP ? Ending.TRAP : Ending.GO_ON,
+                        collect.ending() == Ending.TRAP || collect.ending() == Ending.CATCH
+                                ? collect.ending()
+                                : Ending.GO_ON,
                         key == LineKey.PASSES_PLAIN ? dashes() : List.of(),
                         stage,
                         route,
@@ -245,6 +247,10 @@ final class ActionLines {
             case TRAP -> List.of(
                     stroke(Lines.bar(route.at(to), heading, unit * 1.5), ink, List.of()),
                     new Shape.Fill(Curve.circle(route.at(Math.max(0, to - unit * 0.7)), unit * 0.3), ink, true));
+                // Two hands round the place.
+            case CATCH -> List.of(
+                    stroke(Lines.arrow(route.at(to), heading, unit * 0.95), ink, List.of()),
+                    stroke(Curve.circle(route.at(to), unit * 0.7), ink, List.of(unit * 0.7, unit * 0.4)));
             case TOUCH -> List.of(
                     stroke(Lines.arrow(route.at(to), heading, unit * 0.95), ink, List.of()),
                     new Shape.Fill(Curve.circle(route.at(to), unit * 0.3), ink, true));

@@ -17,6 +17,7 @@ import wildchalk.core.geometry.Route;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Units;
 import wildchalk.core.motion.Pose;
+import wildchalk.core.motion.Posture;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.timeline.Play;
 import wildchalk.core.timeline.Problem;
@@ -322,9 +323,19 @@ public final class Board {
         if (chosen.contains(person.id())) {
             shapes.add(tokens.chosen(pose.at()));
         }
-        shapes.addAll(tokens.person(person, pose));
+        shapes.addAll(nameless(person, t));
         shapes.addAll(name(person, pose));
         return shapes;
+    }
+
+    /** The body of somebody who is down, round the origin, facing along x; nothing of who is up. */
+    public List<Shape> low(Piece.Person person, Posture posture) {
+        return tokens.low(person, new Pose(Vec.ZERO, 0), posture);
+    }
+
+    /** How low somebody is. */
+    public Posture posture(String person, double t) {
+        return play.posture(person, t);
     }
 
     /** Somebody who is not drawn in the drill, in a role of it: their token, and their name where it is long. */
@@ -354,7 +365,7 @@ public final class Board {
 
     /** Somebody without their name, where it stands elsewhere. */
     List<Shape> nameless(Piece.Person person, double t) {
-        return tokens.person(person, pose(person.id(), t));
+        return tokens.person(person, pose(person.id(), t), posture(person.id(), t));
     }
 
     /** One ball at a time. */

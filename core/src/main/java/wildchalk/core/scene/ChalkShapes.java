@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import wildchalk.core.colour.Bib;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Game;
 import wildchalk.core.drill.Piece;
@@ -104,7 +105,13 @@ final class ChalkShapes {
             shapes.add(glow(route));
             shapes.add(new Shape.Fill(Curve.circle(route.end(), frame.unit() * 0.4), Ink.SIGNAL, false));
         }
-        List<Shape> line = lines.of(action, stage, route);
+        List<Shape> line = new ArrayList<>(lines.of(action, stage, route));
+        line.addAll(new BodyShapes(board)
+                .of(
+                        action,
+                        Ink.lineOf(stage.person(action.who())
+                                .map(Piece.Person::bib)
+                                .orElse(Bib.CHALK))));
         Optional<OptionMark> mark = board.option(action.id());
         if (mark.isPresent() && board.isLeftOut(action.id())) {
             Ink ink = Ink.option(mark.get().tone());

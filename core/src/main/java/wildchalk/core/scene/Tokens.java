@@ -7,6 +7,7 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.geometry.Curve;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.motion.Pose;
+import wildchalk.core.motion.Posture;
 
 /** How people, balls and gear look. */
 final class Tokens {
@@ -17,6 +18,10 @@ final class Tokens {
     static final double NAME = 1.75;
 
     private static final double NOSE = 1.5;
+    /** How far behind the token a body reaches that lies, and one on a knee, in units. */
+    private static final double BODY = 1.55;
+
+    private static final double KNEE = 0.8;
 
     private final double unit;
     private final double nose;
@@ -73,6 +78,38 @@ final class Tokens {
             shapes.add(new Shape.Label(pose.at(), person.label(), size, inkOn(ink, filled)));
         }
         return shapes;
+    }
+
+    /** The same as low as that. */
+    List<Shape> person(Piece.Person person, Pose pose, Posture posture) {
+        List<Shape> shapes = new ArrayList<>(low(person, pose, posture));
+        shapes.addAll(person(person, pose));
+        return shapes;
+    }
+
+    /** The body of somebody who is down, behind their token: all of it on the ground, or on a knee. */
+    List<Shape> low(Piece.Person person, Pose pose, Posture posture) {
+        if (posture == Posture.UP) {
+            return List.of();
+        }
+        boolean lies = posture == Posture.LYING;
+        Vec back = pose.at().plus(Vec.polar(unit * (lies ? BODY : KNEE), pose.facing() + Math.PI));
+        Curve body = capsule(pose.at(), back, unit * 0.62);
+        Ink ink = Ink.of(person.bib());
+        List<Shape> shapes = new ArrayList<>();
+        shapes.add(new Shape.Fill(body, lies ? ink : Ink.BOARD, false));
+        shapes.add(new Shape.Stroke(body, unit * 0.18, lies ? Ink.BOARD : ink, List.of(), false));
+        return shapes;
+    }
+
+    /** A round-ended bar from one place to another. */
+    private static Curve capsule(Vec from, Vec to, double r) {
+        double along = to.minus(from).angle();
+        return new Curve.Builder()
+                .arc(from, r, along + Math.PI / 2, Math.PI)
+                .arc(to, r, along - Math.PI / 2, Math.PI)
+                .close()
+                .build();
     }
 
     /** Where a person was. */

@@ -197,7 +197,7 @@ public final class BodyWords {
         Optional<Limit.Count> limit = stage.instructions(Limit.Count.class).stream()
                 .filter(l -> l.id().equals(byAge.of()))
                 .findFirst();
-        String what = limit.map(l -> say("by.age.limit", limits.of(l)))
+        String what = limit.map(l -> say("by.age.limit", bare(limits.of(l))))
                 .orElseGet(() -> say(
                         "by.age.distance",
                         stage.person(byAge.of())
@@ -206,6 +206,11 @@ public final class BodyWords {
                                 .orElse(""),
                         byAge.from().map(this::from).orElse("")));
         return say("by.age", Sentence.capital(what), steps);
+    }
+
+    /** A sentence within another. */
+    private static String bare(String sentence) {
+        return Sentence.lower(sentence.endsWith(".") ? sentence.substring(0, sentence.length() - 1) : sentence);
     }
 
     private String from(String id) {
@@ -218,7 +223,7 @@ public final class BodyWords {
 
     private String number(Given.ByAge byAge, Effort.Level level) {
         double number = byAge.steps().get(level);
-        return byAge.from().isPresent() ? unit.spoken(number) : Numbers.plain(number);
+        return byAge.from().isPresent() ? unit.exact(number) : Numbers.plain(number);
     }
 
     /** "gets up and" before what somebody does who is down. */
@@ -226,9 +231,9 @@ public final class BodyWords {
         return say("gets.up");
     }
 
-    /** "runs into 5's screen" */
-    static String held(String screener) {
-        return say("held", screener);
+    /** ", which holds 11 up" */
+    static String holdsUp(String who) {
+        return say("holds.up", who);
     }
 
     /** Whom something that is thrown, swapped or kept is about. */

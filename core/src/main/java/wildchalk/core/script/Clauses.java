@@ -317,6 +317,7 @@ final class Clauses {
         if (hold.seconds() > 0 && hold.until().isEmpty()) {
             where(words.say("for.seconds", moments.pause(hold.seconds())), "", hold);
         }
+        timeline.heldBy(hold.id()).forEach(w -> where(BodyWords.holdsUp(moments.name(w)), w, hold));
         until(hold.until(), hold);
     }
 

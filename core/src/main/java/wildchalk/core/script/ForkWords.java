@@ -7,7 +7,6 @@ import java.util.stream.Collectors;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Contest;
 import wildchalk.core.drill.Instruction;
-import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Reads;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
@@ -85,10 +84,9 @@ final class ForkWords {
             clauses.name(who.get(), "");
         }
         String key = stage.action(fork.read().who())
-                .filter(a -> a instanceof PlayOn || a instanceof Contest)
-                .map(p -> "ended")
+                .map(p -> p instanceof Contest ? "who.has" : "ended")
                 .orElse("decided");
-        clauses.say(fork.read(), who.isPresent() ? "decides" : key);
+        clauses.say(fork.read(), who.isPresent() ? "decides" : key, words.word("ball"));
         int before = clauses.phrases().size();
         why(fork);
         if (clauses.phrases().size() == before) {

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Contest;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Cue.Trigger;
 import wildchalk.core.drill.CueCases;
@@ -346,7 +347,10 @@ final class Moments {
     }
 
     Optional<Piece.Person> receiver(Action action) {
-        return action.receiver().flatMap(stage::person);
+        boolean one = action instanceof Contest c && c.gets().size() == 1;
+        return one
+                ? stage.person(((Contest) action).gets().get(0))
+                : action.receiver().flatMap(stage::person);
     }
 
     String name(String who) {

@@ -50,6 +50,9 @@ record MomentsOfAction(Moments moments, Words words, Unit unit, Action other, Wh
 
     @Override
     public String received(Cue.Received received) {
+        if (other instanceof Contest c && c.gets().size() > 1) {
+            return words.say("once.won", words.word("ball"));
+        }
         return moments.receiver(other)
                 .map(r -> say("as.receives"))
                 .orElseGet(() -> words.say("as.gets.there", words.word("ball")));
@@ -165,7 +168,7 @@ record MomentsOfAction(Moments moments, Words words, Unit unit, Action other, Wh
 
             @Override
             public String handle(Action.Handle handle) {
-                return say("once.done");
+                return say("once.deed." + Wordbook.key(handle.deed()));
             }
 
             @Override

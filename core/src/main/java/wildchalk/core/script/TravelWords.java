@@ -124,23 +124,21 @@ final class TravelWords {
                             || !travel.going().craft().equals(Craft.PLAIN)
                     ? words.say("list.comma").stripTrailing()
                     : "";
-            add(said, comma + words.say("ending." + Wordbook.key(travel.ending()) + (ground ? ".ground" : "")));
+            add(
+                    said,
+                    comma
+                            + words.say(
+                                    "ending." + Wordbook.key(travel.ending()) + (ground ? ".ground" : ""),
+                                    words.word("ball")));
         }
         return said;
     }
 
-    /** Hands and feet, and whose screen they run into. */
+    /** Hands and feet. */
     private void craft(List<Named> said, Travel travel, List<Vec> line) {
         new BodyWords(stage, surface, unit, words)
                 .of(travel.going().craft(), line, Ruler.length(line))
                 .forEach(c -> add(said, c));
-        timeline.heldBy(travel.who(), start(travel), end(travel))
-                .flatMap(stage::action)
-                .ifPresent(s -> add(said, BodyWords.held(moments.name(s.who()))));
-    }
-
-    private double end(Action action) {
-        return timeline.times(action.id()).map(ActionTimes::end).orElse(0.0);
     }
 
     private void collects(List<Named> said, Travel travel) {
@@ -149,7 +147,12 @@ final class TravelWords {
                         && !c.id().equals(travel.id())
                         && c.path().last().equals(travel.path().last())
                         && areAtOnce(timeline, c, travel));
-        String takes = travel.ending() == Action.Ending.TRAP ? "and.traps" : "and.collects";
+        String takes =
+                switch (travel.ending()) {
+                    case TRAP -> "and.traps";
+                    case CATCH -> "ending.catch";
+                    default -> "and.collects";
+                };
         String key = contested ? "for.the.ball" : takes;
         if (timeline.brokenOff(travel.id()).isPresent()) {
             add(said, words.say(contested ? "for.the.ball" : "towards.ball", words.word("ball")));

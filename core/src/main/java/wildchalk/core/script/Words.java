@@ -12,6 +12,7 @@ import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.ActionCases;
 import wildchalk.core.drill.Contest;
+import wildchalk.core.drill.Craft;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Piece;
@@ -49,7 +50,8 @@ final class Words {
 
         @Override
         public String carry(Travel.Carry carry) {
-            return word("carry");
+            // Whoever has it in the hands dribbles no ball.
+            return carry.going().craft().rhythm() == Craft.Rhythm.IN_HAND ? say("verb.in-hand") : word("carry");
         }
 
         @Override

@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
+import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.timeline.ActionTimes;
@@ -19,6 +21,8 @@ public final class CueChoices {
 
     /** So many choices are likely. */
     private static final int LIKELY = 6;
+    /** Whoever has gone so far has moved, metres; assumed. */
+    private static final double MOVED = 1;
 
     /**
      * The choices as a list shows them.
@@ -45,6 +49,22 @@ public final class CueChoices {
                 .sorted(Comparator.comparingDouble(c -> timeline.moment(c).orElse(Double.MAX_VALUE)))
                 .toList();
         return new Sorted(likely, others);
+    }
+
+    /**
+     * The mate who runs nearer the middle and is not waited for: whoever holds their own run until that one has moved
+     * waits until they have gone a metre. Empty where there is none.
+     */
+    public static Optional<Cue> insideHasMoved(Action action, Stage stage) {
+        Optional<Piece.Person> own = stage.person(action.who());
+        return own.flatMap(o -> stage.actions().stream()
+                .filter(a -> a instanceof Travel && !a.who().equals(o.id()) && !waitsFor(a, action, stage))
+                .filter(a -> stage.person(a.who())
+                        .filter(p -> p.isOnATeam() && p.bib() == o.bib() && Math.abs(p.at().y()) < Math.abs(o.at().y()))
+                        .isPresent())
+                .min(Comparator.comparingDouble(
+                        a -> stage.person(a.who()).orElseThrow().at().distance(o.at())))
+                .map(a -> new Cue(new Cue.Gone(a.id(), MOVED), 0)));
     }
 
     /** How unlikely a choice is: so many seconds away as it comes, and more for what comes later. */

@@ -36,7 +36,7 @@ public final class Guess {
     private static final double REACH_AGAIN = 1.5;
 
     /** Who hands a ball over stops so far short of whom they give it to, metres; assumed. */
-    private static final double ARM = 1;
+    static final double ARM = 1;
 
     /** Who runs along with somebody ends so far beside them, metres; assumed. */
     private static final double BESIDE = 1.5;
@@ -67,8 +67,39 @@ public final class Guess {
         return all(gesture).get(0);
     }
 
-    /** The actions that a stroke most likely means: one, or two for out and back. */
+    /** What a stroke most likely means. */
+    public Meant meant(Gesture gesture) {
+        Scrawl scrawl = new Scrawl(gesture.points(), gesture.reach());
+        if (!gesture.straight() && gesture.after().isEmpty() && scrawl.isFlick()) {
+            return new Meant.Turned(
+                    gesture.who(), gesture.end().minus(gesture.points().get(0)).angle());
+        }
+        Optional<String> away = gesture.straight()
+                ? Optional.empty()
+                : scribbledOver(gesture.points(), gesture.reach(), gesture.lookedAt());
+        return away.filter(a -> !a.equals(gesture.who()))
+                .map(a -> (Meant) new Meant.Away(a))
+                .orElseGet(() -> new Meant.Chalked(all(gesture)));
+    }
+
+    /** What a scribble lies over, by id: a piece, else a line; empty for what is none. */
+    public Optional<String> scribbledOver(List<Vec> points, double reach, double lookedAt) {
+        return BodyStrokes.scribbledOver(stage, timeline, points, reach, lookedAt);
+    }
+
+    /** What sets off something else that somebody does, as if it was drawn while a time is looked at. */
+    public Cue cue(String who, double lookedAt) {
+        Vec at = timeline.at(who, lookedAt);
+        return cue(new Gesture(who, List.of(at, at), true, lookedAt, 0));
+    }
+
+    /** The actions that a stroke most likely means: one, or two for out and back, or for a screen. */
     public List<Action> all(Gesture gesture) {
+        Optional<List<Action>> bodies =
+                new BodyStrokes(stage, timeline, ends, ids).of(gesture, hasBall(gesture), cue(gesture));
+        if (bodies.isPresent()) {
+            return bodies.get();
+        }
         Kind kind = kind(gesture);
         boolean travels = kind == Kind.RUN || kind == Kind.CARRY;
         if (travels && !gesture.straight() && new Trace(gesture).returns(gesture.reach())) {

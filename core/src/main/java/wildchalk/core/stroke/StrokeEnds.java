@@ -184,7 +184,7 @@ final class StrokeEnds {
     }
 
     /** Coaches and line-ups play with everybody; players and goalkeepers with those in their colour. */
-    private static boolean mates(Piece.Person a, Piece.Person b) {
+    static boolean mates(Piece.Person a, Piece.Person b) {
         return playsWithAll(a) || playsWithAll(b) || a.bib() == b.bib();
     }
 

@@ -98,13 +98,19 @@ public final class Timeline implements Play {
         return new Timeline(tracks, times, lines, happened.when(), allEvents, beats, allProblems, decided);
     }
 
-    /** Id of the first screen that somebody runs into between two times, seconds; empty for none. */
-    public Optional<String> heldBy(String who, double from, double until) {
+    /** Ids of those who run into a screen, in order of time; each once. */
+    public List<String> heldBy(String screen) {
         return events.stream()
-                .filter(e -> e.kind() == Event.Kind.HELD && who.equals(e.who()))
-                .filter(e -> e.t() >= from - 1e-9 && e.t() <= until + 1e-9)
-                .map(Event::action)
-                .findFirst();
+                .filter(e -> e.kind() == Event.Kind.HELD && e.action().equals(screen))
+                .map(Event::who)
+                .distinct()
+                .toList();
+    }
+
+    /** From when on somebody is how low, in order of time; nothing of who is up all the while. */
+    public Map<Double, Posture> postures(String person) {
+        PersonTrack track = people.get(person);
+        return track == null ? Map.of() : track.postures();
     }
 
     @Override

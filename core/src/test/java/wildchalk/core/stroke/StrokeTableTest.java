@@ -17,6 +17,7 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Manner;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.FreeIds;
+import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Spot;
@@ -68,9 +69,9 @@ class StrokeTableTest {
             2 | 5,-8 -2,10 | collect b3
             2 | 5,-8 0,3 -2.2,9.6 | collect b3
             2 | 5,-8 -20,6.4 | collect u
-            2 | 5,-8 12,0 | shadow x
+            2 | 5,-8 12,0 | run and screen x
             2 | 5,-8 27,0 | run
-            2 | 5,-8 14.5,3.2 18,9 | shadow y
+            2 | 5,-8 14.5,3.2 18,9 | run and screen y
             2 | 5,-8 8,8 | run
             3 | 8,8 -2,10 | collect b3
             3 | 8,8 20,8 22,-3 | run
@@ -111,7 +112,7 @@ class StrokeTableTest {
             2 | 5,-8 25,-20 | run
             2 | 5,-8 12,-8 12,4 | run
             2 | 5,-8 0,-4 | run c1
-            2 | 5,-8 12,0 | shadow x
+            2 | 5,-8 12,0 | run and screen x
             2 | 5,-8 -2,10 | collect b3
             2 | 5,-8 20,-8 6,-8.5 | touch and back
             3 | 8,8 20,8 30,0 20,-8 8,8 | run
@@ -374,7 +375,7 @@ class StrokeTableTest {
     }
 
     /** A line through places with a point about every half metre; a hand is off by up to 15 cm, but not at the ends. */
-    private static List<Vec> hand(String through, Random shake) {
+    static List<Vec> hand(String through, Random shake) {
         List<Vec> corners = new ArrayList<>();
         for (String place : through.split(" ")) {
             String[] xy = place.split(",");
@@ -398,6 +399,9 @@ class StrokeTableTest {
         Action action = actions.get(0);
         if (actions.size() == 2 && actions.get(1) instanceof Action.Pass) {
             return words(stage, actions.subList(0, 1)) + ", then " + words(stage, actions.subList(1, 2));
+        }
+        if (actions.size() == 2 && actions.get(1) instanceof Hold h) {
+            return "run and screen " + h.facing().flatMap(Spot::namedPiece).orElse("");
         }
         if (actions.size() == 2) {
             String what = ((Travel) action).path().last() instanceof Spot.AtPiece p ? " " + p.piece() : "";

@@ -316,8 +316,10 @@ final class BoardCommands {
     }
 
     private void find() {
-        FindCard card = new FindCard(
-                state, all().stream().filter(c -> counts(c.scope())).toList(), () -> board.showCard(null));
+        List<Command> now =
+                new ArrayList<>(all().stream().filter(c -> counts(c.scope())).toList());
+        now.addAll(BodyCommands.of(state));
+        FindCard card = new FindCard(state, now, () -> board.showCard(null));
         board.showCard(card);
         card.take();
     }

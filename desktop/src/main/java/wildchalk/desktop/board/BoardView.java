@@ -52,7 +52,8 @@ public final class BoardView extends BorderPane {
         Strips strip = new Strips(state);
         CallSheet words = new CallSheet(state, () -> board.showCard(new PlanCard(state, () -> board.showCard(null))));
         BoardStatus status = new BoardStatus(state, board);
-        BoardCommands commands = new BoardCommands(state, player, tray, board, new LineCommands(state, mouse, lineTag));
+        BoardCommands commands =
+                new BoardCommands(state, player, tray, board, new LineCommands(state, mouse, lineTag, board));
         keys = new BoardKeys(player, mouse, new KeyHand(board, state, mouse), commands);
         HBox upper = new HBox(board, ladder);
         HBox.setHgrow(board, Priority.ALWAYS);

@@ -14,6 +14,9 @@ import wildchalk.core.edit.PathEdits;
 import wildchalk.core.geometry.Route;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.rehearsal.Places;
+import wildchalk.core.wording.Wordbook;
+import wildchalk.desktop.board.canvas.BoardPane;
+import wildchalk.desktop.board.card.FeintCard;
 import wildchalk.desktop.board.card.LineTag;
 import wildchalk.desktop.board.card.ReadCard;
 import wildchalk.desktop.board.command.Command;
@@ -27,11 +30,15 @@ import wildchalk.desktop.board.state.BoardState;
 /** What a letter makes of the line that is chosen. */
 final class LineCommands {
 
+    private static final Wordbook BOOK = Wordbook.beside(LineCommands.class, "Commands");
+
     private final BoardState state;
     private final BoardMouse mouse;
     private final LineTag tag;
+    private final BoardPane board;
 
-    LineCommands(BoardState state, BoardMouse mouse, LineTag tag) {
+    LineCommands(BoardState state, BoardMouse mouse, LineTag tag, BoardPane board) {
+        this.board = board;
         this.state = state;
         this.mouse = mouse;
         this.tag = tag;
@@ -48,6 +55,9 @@ final class LineCommands {
                         .ifPresent(state::apply)),
                 line("X", KeyCode.X, "cut it where the mouse is", a -> travel(a).ifPresent(this::cut)),
                 line("V", KeyCode.V, "turn it round", this::turnRound),
+                line("I", KeyCode.I, BOOK.say("line.more"), a -> KeyLists.ways(state, a, tag)),
+                line("Y", KeyCode.Y, BOOK.say("line.feints"), a -> travel(a)
+                        .ifPresent(t -> FeintCard.open(state, t, board))),
                 line("F", KeyCode.F, "mend it, where there is a !", a -> tag.mend()
                         .ifPresent(state::apply)),
                 new Command(

@@ -6,6 +6,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.awt.geom.AffineTransform;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.DoubleFunction;
@@ -21,6 +22,7 @@ import wildchalk.core.drill.Reads;
 import wildchalk.core.effort.Dose;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.motion.Pose;
+import wildchalk.core.motion.Posture;
 import wildchalk.core.naming.PieceWords;
 import wildchalk.core.scene.AnswerShapes;
 import wildchalk.core.scene.Board;
@@ -140,6 +142,27 @@ final class RungData {
                     .put("name", named ? PieceWords.among(rung.stage(), person) : "");
             node.put("turning", pool.of(local(board.token(person).turning(), Vec.ZERO)));
             node.put("upright", pool.of(local(board.token(person).upright(), Vec.ZERO)));
+            for (Posture posture : List.of(Posture.LYING, Posture.KNEELING)) {
+                node.put(low(posture), pool.of(local(board.low(person, posture), Vec.ZERO)));
+            }
+        }
+    }
+
+    private static String low(Posture posture) {
+        return posture.name().toLowerCase(Locale.ROOT);
+    }
+
+    /** From when on who is how low; only those who are ever down. */
+    private static void lows(ObjectNode node, Played way, Board board) {
+        ObjectNode lows = node.putObject("low");
+        for (Piece.Person person : board.people()) {
+            Map<Double, Posture> postures = way.timeline().postures(person.id());
+            if (!postures.isEmpty()) {
+                ArrayNode own = lows.putArray(person.id());
+                postures.forEach((t, posture) -> own.addArray()
+                        .add(Double.isFinite(t) ? hundredths(t) : -1)
+                        .add(low(posture)));
+            }
         }
     }
 
@@ -179,6 +202,7 @@ final class RungData {
                 .forEach(r -> Reads.taken(way.stage(), settled, r).ifPresent(o -> taken.put(r.id(), o.id())));
         node.put("duration", Math.round(duration * 100) / 100.0);
         chalk(node, way, board);
+        lows(node, way, board);
         ObjectNode tracks = node.putObject("tracks");
         board.people().forEach(p -> tracks.put(p.id(), runs.of(p.id(), duration, t -> pose(board.pose(p.id(), t)))));
         board.gearInPlay()

@@ -50,7 +50,7 @@
     $('live').replaceChildren();
     $('reps').hidden = !rung.reps;
     $('reps').setAttribute('aria-pressed', false);
-    for (const p of rung.people) { token(p.id, '<g class="turns">' + pooled(p.turning) + '</g>' + pooled(p.upright), 4); }
+    for (const p of rung.people) { token(p.id, '<g class="turns"><g class="low lying">' + pooled(p.lying) + '</g><g class="low kneeling">' + pooled(p.kneeling) + '</g>' + pooled(p.turning) + '</g>' + pooled(p.upright), 4); }
     for (const g of rung.gear) { token(g.id, pooled(g.picture), 3); }
     t = 0;
     showWay(rung.ways[0]);
@@ -231,6 +231,8 @@
     for (const k of tokens) {
       move(k, at(track(way.tracks[k.id], k.size), t));
       if (k.ball) { k.g.style.display = t >= k.ball.from ? '' : 'none'; }
+      const low = (way.low[k.id] || []).filter(l => l[0] <= t + 0.001).pop();
+      k.g.setAttribute('class', low ? 'is-' + low[1] : '');
     }
     const shining = way.actions.map(a => a.start !== undefined && t > 0 && a.start <= t && t < a.over);
     const key = shining.join();

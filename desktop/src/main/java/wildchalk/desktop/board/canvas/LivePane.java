@@ -14,6 +14,7 @@ import javafx.scene.canvas.Canvas;
 import javafx.scene.layout.Pane;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.motion.Posture;
 import wildchalk.core.scene.Board;
 import wildchalk.core.scene.Look;
 import wildchalk.core.scene.Shape;
@@ -38,7 +39,14 @@ final class LivePane extends Pane {
 
     /** What a canvas shows; painted anew when it changes. */
     private record Shown(
-            long facing, boolean lit, boolean chosen, double scaleAndTurn, Look look, boolean inHeap, Piece piece) {}
+            long facing,
+            Posture posture,
+            boolean lit,
+            boolean chosen,
+            double scaleAndTurn,
+            Look look,
+            boolean inHeap,
+            Piece piece) {}
 
     private final BoardModel model;
     private final ObservableValue<Set<String>> selected;
@@ -109,6 +117,7 @@ final class LivePane extends Pane {
         double side = Math.ceil(2 * REACH * board.frame().unit() * map.scale());
         Shown now = new Shown(
                 Math.round(facing / TURN),
+                person ? board.posture(piece.id(), t) : Posture.UP,
                 lit.contains(piece.id()),
                 chosen.contains(piece.id()),
                 map.scale() + map.attack().ordinal() * 1e6,

@@ -19,6 +19,7 @@ import wildchalk.core.geometry.Vec;
 import wildchalk.core.script.ScriptWriter;
 import wildchalk.core.stroke.Kind;
 import wildchalk.core.timeline.Problem;
+import wildchalk.core.wording.Wordbook;
 import wildchalk.desktop.board.canvas.BoardPane;
 import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.paint.ScreenMap;
@@ -32,6 +33,8 @@ public final class LineTag extends FlowPane {
     private static final double WIDEST = 250;
     private static final double AWAY = 16;
     private static final double PADDING = 18;
+
+    private static final Wordbook BOOK = Wordbook.beside(LineTag.class, "Feints");
 
     private final BoardPane pane;
     private final BoardState state;
@@ -198,6 +201,10 @@ public final class LineTag extends FlowPane {
         }
         if (action instanceof Travel) {
             offers.add("E how it ends");
+        }
+        offers.add(BOOK.say("tag.more"));
+        if (action instanceof Travel) {
+            offers.add(BOOK.say("tag.feints"));
         }
         offers.add("O or something else");
         return offers;

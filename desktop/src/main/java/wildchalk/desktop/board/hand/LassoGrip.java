@@ -43,7 +43,8 @@ final class LassoGrip implements Grip {
         double unit = state.board().frame().unit();
         pane.sketch(List.of(
                 new Shape.Stroke(Curve.closed(loop), unit * 0.12, Ink.SIGNAL, List.of(unit * 0.5, unit * 0.4), false)));
-        pane.showTag(Optional.of(counted(inside())), hand.x(), hand.y());
+        String words = scribbled().map(id -> StrokeWords.away(state, id)).orElseGet(() -> counted(inside()));
+        pane.showTag(Optional.of(words), hand.x(), hand.y());
     }
 
     @Override
@@ -55,6 +56,11 @@ final class LassoGrip implements Grip {
         }
         if (!dragged) {
             click.release(hand, false);
+            return;
+        }
+        Optional<String> away = scribbled();
+        if (away.isPresent()) {
+            StrokeWords.takeAway(state, away.get());
             return;
         }
         Set<String> chosen = new HashSet<>(
@@ -69,6 +75,15 @@ final class LassoGrip implements Grip {
         pane.clearSketch();
         pane.showTag(Optional.empty(), 0, 0);
         return true;
+    }
+
+    /** What is scribbled over. */
+    private Optional<String> scribbled() {
+        return state.guess()
+                .scribbledOver(
+                        loop,
+                        state.board().frame().unit() * 1.5,
+                        state.head().atProperty().get());
     }
 
     private Set<String> inside() {

@@ -16,6 +16,7 @@ import wildchalk.core.snap.Reference;
 import wildchalk.core.snap.Snapped;
 import wildchalk.core.stroke.Gesture;
 import wildchalk.core.stroke.Guess;
+import wildchalk.core.stroke.Meant;
 import wildchalk.desktop.board.canvas.BoardPane;
 import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.paint.ScreenBrush;
@@ -86,7 +87,10 @@ final class StrokeGrip implements Grip {
         List<Vec> meant = meant(end, last.straight());
         draw(meant);
         String where = end.reason().namesTheGround() ? " · " + end.reason().words() : "";
-        pane.showTag(Optional.of(words(guess(meant, last.straight()).get(0), meant) + where), last.x(), last.y());
+        String words = guess(meant, last.straight()) instanceof Meant.Chalked chalked
+                ? words(chalked.actions(), meant) + where
+                : StrokeWords.of(state, guess(meant, last.straight()));
+        pane.showTag(Optional.of(words), last.x(), last.y());
     }
 
     private Snapped end(Pointer hand) {
@@ -126,7 +130,12 @@ final class StrokeGrip implements Grip {
                 state.announce("The line ended outside the run-off, so it was not drawn.");
                 return;
             }
-            List<Action> actions = guess(meant(end, hand.straight()), hand.straight());
+            Meant meant = guess(meant(end, hand.straight()), hand.straight());
+            if (!(meant instanceof Meant.Chalked chalked)) {
+                StrokeWords.apply(state, meant);
+                return;
+            }
+            List<Action> actions = chalked.actions();
             state.apply(from.after()
                     .map(a -> ActionEdits.chalkAfter(state.rung(), a, actions))
                     .orElseGet(() -> ActionEdits.chalk(state.rung(), actions)));
@@ -147,7 +156,7 @@ final class StrokeGrip implements Grip {
         return true;
     }
 
-    private List<Action> guess(List<Vec> meant, boolean straight) {
+    private Meant guess(List<Vec> meant, boolean straight) {
         Guess guess = state.guess();
         Gesture gesture = new Gesture(
                 from.who(),
@@ -156,12 +165,17 @@ final class StrokeGrip implements Grip {
                 state.head().atProperty().get(),
                 state.board().frame().unit() * 1.5,
                 from.after());
-        return state.toolProperty().get().kind().map(k -> guess.all(k, gesture)).orElseGet(() -> guess.all(gesture));
+        return state.toolProperty()
+                .get()
+                .kind()
+                .map(k -> (Meant) new Meant.Chalked(guess.all(k, gesture)))
+                .orElseGet(() -> guess.meant(gesture));
     }
 
     /** "pass to 9 · as 7 receives · 14.6 m · 19.5 paces" */
-    private String words(Action action, List<Vec> meant) {
-        return ActionEdits.describe(action, state.stage()) + " · "
+    private String words(List<Action> actions, List<Vec> meant) {
+        Action action = actions.get(0);
+        return StrokeWords.of(state, actions) + " · "
                 + ScriptWriter.cue(state.stage().withAction(action), state.timeline(), state.surface(), action)
                 + " · " + guides.units().both(Ruler.length(meant));
     }

@@ -44,6 +44,7 @@ public final class CueMenu {
             items.add(new SeparatorMenuItem());
             sorted.others().forEach(cue -> items.add(item(state, action, cue)));
         }
+        CueChoices.insideHasMoved(action, state.stage()).ifPresent(cue -> items.add(item(state, action, cue)));
         items.addAll(more(state, action));
         items.add(new SeparatorMenuItem());
         double delay = action.cue().delay();

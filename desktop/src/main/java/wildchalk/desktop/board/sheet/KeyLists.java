@@ -10,6 +10,7 @@ import javafx.scene.input.KeyEvent;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.otherwise.LineWays;
+import wildchalk.core.script.Script;
 import wildchalk.desktop.board.state.BoardState;
 
 /** Lists that a key opens beside a line: all that can be chosen by name, and with the same key the next of them. */
@@ -37,6 +38,11 @@ public final class KeyLists {
             state.selection().action().ifPresent(a -> endings(state, (Travel) a, at));
         });
         menu.show(at, Side.BOTTOM, 0, 2);
+    }
+
+    /** All that can be said of an action, as at its word in the call sheet. */
+    public static void ways(BoardState state, Action action, Node at) {
+        PhraseMenu.show(state, action, Script.Part.WHAT, at);
     }
 
     private static void take(BoardState state, Action action, LineWays.Way way) {
