@@ -262,6 +262,8 @@ public final class Twins {
     private Transfer transfer(boolean back) {
         Map<String, String> all = new HashMap<>();
         pairs.forEach((one, other) -> all.put(back ? other : one, back ? one : other));
+        // What is somebody's of the other half is, there, somebody's of this one.
+        pairs.forEach((one, other) -> all.putIfAbsent(back ? one : other, back ? other : one));
         // Options are named after their read, as they were when the half was made.
         after.instructions(Instruction.Read.class).stream()
                 .filter(r -> all.containsKey(r.id()))

@@ -10,6 +10,8 @@ public final class Spreading {
     private static final int GRID = 24;
 
     private static final int ROUNDS = 30;
+    /** What differs by less is as far, metres. */
+    private static final double AS_FAR = 1e-6;
 
     private Spreading() {}
 
@@ -30,7 +32,7 @@ public final class Spreading {
             }
             for (int i = 0; i < sums.length; i++) {
                 // Whoever is nearest to nothing goes to what is farthest from all.
-                places.set(i, counts[i] == 0 ? farthest(grid, places) : sums[i].times(1.0 / counts[i]));
+                places.set(i, counts[i] == 0 ? farthest(grid, places, people.get(i)) : sums[i].times(1.0 / counts[i]));
             }
         }
         return places;
@@ -63,13 +65,15 @@ public final class Spreading {
         return best;
     }
 
-    private static Vec farthest(List<Vec> grid, List<Vec> places) {
+    /** What is farthest from all; of what is as far, what is nearest to somebody. */
+    private static Vec farthest(List<Vec> grid, List<Vec> places, Vec own) {
         Vec best = grid.get(0);
         double most = -1;
         for (Vec place : grid) {
             double off = places.get(nearest(places, place)).distance(place);
-            if (off > most) {
-                most = off;
+            boolean as = Math.abs(off - most) < AS_FAR;
+            if (off > most + AS_FAR || as && own.distance(place) < own.distance(best)) {
+                most = Math.max(most, off);
                 best = place;
             }
         }

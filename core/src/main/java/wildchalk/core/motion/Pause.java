@@ -7,32 +7,39 @@ import java.util.List;
  *
  * @param at metres along the route
  * @param seconds that are lost, at least 0
+ * @param around how far before and after it a body is slower for it, metres
  */
-public record Pause(double at, double seconds) {
+public record Pause(double at, double seconds, double around) {
 
-    /** How far before and after it a body is slower for it, metres; assumed. */
-    private static final double AROUND = 0.8;
+    /** The least room that a body needs to be slower and fast again, metres; assumed. */
+    private static final double LEAST = 0.8;
+
+    /** One that is not suited to a speed yet. */
+    public Pause(double at, double seconds) {
+        this(at, seconds, LEAST);
+    }
+
+    /** The same as a body does it that comes at a speed on a route of a length: it brakes no harder than it can. */
+    Pause suited(double speed, double brake, double length) {
+        double middle = Math.max(Math.min(LEAST, length / 2), Math.min(length - Math.min(LEAST, length / 2), at));
+        double wanted = Math.max(LEAST, speed * speed / (2 * brake));
+        return new Pause(middle, seconds, Math.max(1e-3, Math.min(wanted, Math.min(middle, length - middle))));
+    }
 
     /** How much of it is lost so many metres along the route, seconds. */
-    double lost(double metres) {
+    private double lost(double metres) {
         double k = share(metres);
         return seconds * k * k * (3 - 2 * k);
     }
 
     /** How much more time each metre takes there, seconds per metre. */
-    double slower(double metres) {
+    private double slower(double metres) {
         double k = share(metres);
-        return seconds * 6 * k * (1 - k) / (2 * AROUND);
+        return seconds * 6 * k * (1 - k) / (2 * around);
     }
 
     private double share(double metres) {
-        return Math.max(0, Math.min(1, (metres - at + AROUND) / (2 * AROUND)));
-    }
-
-    /** The same kept off the ends of a route of that length, where there is room. */
-    public Pause within(double length) {
-        double off = Math.min(AROUND, length / 2);
-        return new Pause(Math.max(off, Math.min(length - off, at)), seconds);
+        return Math.max(0, Math.min(1, (metres - at + around) / (2 * around)));
     }
 
     static double lost(List<Pause> pauses, double metres) {

@@ -55,18 +55,21 @@ public final class SpeedProfile {
         for (int i = 0; i + 1 < n; i++) {
             step(i, limit, top, speeds);
         }
-        lose(pauses);
+        lose(pauses, speeds.brake());
     }
 
     /** The same places later, and slower where the time is lost. */
-    private void lose(List<Pause> pauses) {
+    private void lose(List<Pause> pauses, double brake) {
         if (pauses.isEmpty()) {
             return;
         }
-        double before = Pause.lost(pauses, s[0]);
+        double length = s[s.length - 1];
+        List<Pause> suited = pauses.stream()
+                .map(p -> p.suited(v[Math.min(s.length - 1, Rising.stretch(s, Math.min(p.at(), length)))], brake, length))
+                .toList();
         for (int i = 0; i < s.length; i++) {
-            t[i] += Pause.lost(pauses, s[i]) - before;
-            v[i] = v[i] / (1 + v[i] * Pause.slower(pauses, s[i]));
+            t[i] += Pause.lost(suited, s[i]);
+            v[i] = v[i] / (1 + v[i] * Pause.slower(suited, s[i]));
         }
     }
 

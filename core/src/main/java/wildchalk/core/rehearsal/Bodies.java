@@ -233,7 +233,7 @@ final class Bodies {
             double length = route.sectionEnd(section) - from;
             travels.get(i).going().craft().feints().stream()
                     .filter(f -> f.seconds() > 0)
-                    .forEach(f -> pauses.add(new Pause(from + f.share() * length, f.seconds()).within(route.length())));
+                    .forEach(f -> pauses.add(new Pause(from + f.share() * length, f.seconds())));
         }
         return pauses;
     }

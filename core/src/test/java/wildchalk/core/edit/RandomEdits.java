@@ -34,6 +34,9 @@ import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Outline;
 import wildchalk.core.geometry.Route;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.otherwise.LineWays;
+import wildchalk.core.otherwise.Offer;
+import wildchalk.core.otherwise.Offers;
 import wildchalk.core.otherwise.Retelling;
 import wildchalk.core.otherwise.Retiming;
 import wildchalk.core.pattern.Division;
@@ -244,7 +247,12 @@ public final class RandomEdits {
         Timeline timeline = Rehearsal.of(stage, surface);
         Route route = new Board(surface, stage, timeline, drill.lineKey(), Frame.of(drill, surface)).route(action.id());
         Optional<Edit<Drill>> edit =
-                switch (pick % 7) {
+                switch (pick % 9) {
+                    case 7 -> body(rung, stage, pick);
+                    case 8 -> Optional.of(LineWays.of(rung, action, surface))
+                            .filter(g -> !g.isEmpty())
+                            .map(g -> g.get(pick % g.size()).ways())
+                            .map(w -> w.get(pick / 7 % w.size()).edit());
                     case 0 -> action instanceof Travel travel
                             ? LineEdits.cut(
                                     rung,
@@ -282,6 +290,18 @@ public final class RandomEdits {
                 };
         return edit.orElse(SurfaceEdits.onto(
                 drill, Venue.of(pick % 2 == 0 ? "football-11" : "field-hockey"), SurfaceEdits.Carrying.SCALE));
+    }
+
+    /** Something that a body does, found by name. */
+    private static Optional<Edit<Drill>> body(String rung, Stage stage, int pick) {
+        Set<String> chosen = stage.people().stream()
+                .filter(p -> (p.id().hashCode() + pick) % 3 == 0)
+                .map(Piece::id)
+                .collect(Collectors.toSet());
+        List<Offer> all = new Offers(rung, stage, stage.set(Stages.TURF), w -> Cue.next()).all(chosen);
+        return all.isEmpty()
+                ? Optional.empty()
+                : Optional.of(all.get(pick / 9 % all.size()).edit());
     }
 
     /** Something that is done with what people decide. */

@@ -2,6 +2,7 @@ package wildchalk.core.rehearsal;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import net.jqwik.api.Arbitraries;
@@ -11,6 +12,11 @@ import net.jqwik.api.Tuple;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.colour.Colour;
 import wildchalk.core.drill.Action;
+import wildchalk.core.effort.Effort;
+import wildchalk.core.drill.Given;
+import wildchalk.core.drill.Craft;
+import wildchalk.core.drill.Contest;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.Action.Gait;
 import wildchalk.core.drill.Action.Touch;
@@ -180,7 +186,11 @@ public final class AnyStage {
                         id,
                         who,
                         whom,
-                        new Shadow.Style(way, side, 1.5),
+                        new Shadow.Style(
+                                way,
+                                side,
+                                1.5,
+                                way == Shadow.Way.LANE ? Optional.of(Spot.at("p3")) : Optional.empty()),
                         Gait.SPRINT,
                         way == Shadow.Way.MARK ? Optional.of(cue.trigger()) : Optional.empty(),
                         cue));
@@ -189,18 +199,28 @@ public final class AnyStage {
                 .as((who, at, seconds, cue) -> id -> new Hold(
                         id,
                         who,
-                        Hold.Stance.WAIT,
+                        seconds == 1 ? Hold.Stance.SCREEN : Hold.Stance.WAIT,
                         Optional.ofNullable(at).map(Spot::at),
                         Hold.Turn.values()[seconds],
                         seconds,
                         Optional.empty(),
                         cue));
         Arbitrary<Unnamed> others = Combinators.combine(
-                        people, Arbitraries.integers().between(0, 5), cues)
+                        people, Arbitraries.integers().between(0, 9), cues)
                 .as((who, what, cue) -> id -> switch (what) {
+                    case 6, 7 -> act(id, who, cue, what);
+                    case 8 -> new Contest(
+                            id,
+                            who,
+                            Contest.Start.values()[Math.abs(id.hashCode()) % Contest.Start.values().length],
+                            List.of("p1"),
+                            List.of("p0", "p3", "p2").subList(0, 1 + id.length() % 3),
+                            1,
+                            cue);
+                    case 9 -> new Action.Pass(id, who, Spot.at("p0"), Touch.DEFLECTED, cue);
                     case 0 -> new Action.Call(id, who, "now", cue);
                     case 1 -> new Action.Blow(id, who, cue);
-                    case 2 -> new Action.Handle(id, who, "c0", Action.Handle.Deed.values()[id.length() % 3], cue);
+                    case 2 -> new Action.Handle(id, who, "c0", handled(id), to(handled(id)), cue);
                     case 5 -> new PlayOn(
                             id,
                             who,
@@ -229,9 +249,31 @@ public final class AnyStage {
                 Tuple.of(2, others));
     }
 
+    private static Action.Handle.Deed handled(String id) {
+        Action.Handle.Deed[] all = Action.Handle.Deed.values();
+        return all[Math.abs(id.hashCode()) % all.length];
+    }
+
+    private static Optional<Spot> to(Action.Handle.Deed deed) {
+        boolean needs = deed == Action.Handle.Deed.THROW || deed == Action.Handle.Deed.SWAP;
+        return needs ? Optional.of(Spot.at("p1")) : Optional.empty();
+    }
+
+    private static Action act(String id, String who, Cue cue, int n) {
+        Act.What what = Act.What.values()[Math.abs(id.hashCode() + n) % Act.What.values().length];
+        Optional<Spot> on = what.about() == Act.About.NOBODY ? Optional.empty() : Optional.of(Spot.at("p" + n % 2));
+        Act act = Act.of(id, who, what, on, cue);
+        return what == Act.What.TACKLE ? act.then(Act.Then.values()[1 + n % 5]) : act;
+    }
+
     private static Going going(Gait gait, TravelPath path) {
         int n = path.through().size();
         Going going = Going.of(gait).paced(n == 3 ? 0.4 : 1).cornering(Going.Corner.values()[n % 3]);
+        if (n == 2) {
+            List<Craft.Feint> feints =
+                    List.of(new Craft.Feint("step", 0.4, 0.5), new Craft.Feint("turn", 0.9, 0.2));
+            return going.crafted(new Craft(Craft.Limb.LEFT_HAND, Craft.Rhythm.SMALL_AND_QUICK, feints));
+        }
         return n == 4 ? going.watching(Spot.at("p2")) : going;
     }
 
@@ -282,6 +324,13 @@ public final class AnyStage {
                 new Game.WatchFor("w1", Whom.one("p0"), Optional.of(received), "stands still", "move"),
                 new Game.GoalAt("m1", "goal", Optional.of(new Vec(10, n)).filter(v -> n % 4 != 0), 0),
                 new Game.Code("q1", List.of(new Game.Part("cone", List.of("c0"), false)))));
+        if (n % 3 == 1) {
+            all.add(new Given.Starts("k1", Whom.one("p0"), Given.Low.values()[n % 3]));
+            all.add(new Given.Ability("k2", new Whom.Team(Bib.SKY), Optional.of(Effort.Level.UNDER_10), 0.7));
+            all.add(new Given.ByAge("k3", "p1", Optional.of("goal"), Map.of(Effort.Level.UNDER_10, 8.0)));
+            all.add(new Game.Duty(
+                    "d3", new Whom.Team(Bib.CORAL), Game.Task.SPREAD, 4, Optional.of("z1"), received));
+        }
         if (n % 2 == 1) {
             all.add(new Game.Duty("d1", nearest, Game.Task.values()[n % 5], 3, received));
             all.add(new Game.Duty(

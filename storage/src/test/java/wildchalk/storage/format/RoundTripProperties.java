@@ -21,6 +21,11 @@ import wildchalk.core.call.Pause;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.colour.Colour;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Strike;
+import wildchalk.core.drill.Given;
+import wildchalk.core.drill.Craft;
+import wildchalk.core.drill.Contest;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Force;
@@ -273,7 +278,7 @@ class RoundTripProperties {
                 .as(TravelPath::new);
         Arbitrary<Double> delays = Arbitraries.doubles().between(0, 600).ofScale(3);
         return Combinators.combine(
-                        Arbitraries.integers().between(0, 9),
+                        Arbitraries.integers().between(0, 11),
                         paths,
                         spots,
                         Arbitraries.of(Action.Gait.values()),
@@ -298,7 +303,8 @@ class RoundTripProperties {
                                         cue % 4 == 0 ? Optional.of("cut") : Optional.empty()),
                                 ending,
                                 set);
-                        case 1 -> new Travel.Carry("a" + i, who, path, gait, ending, set);
+                        case 1 -> new Travel.Carry(
+                                "a" + i, who, path, Going.of(gait).crafted(craft(cue)), ending, set);
                         case 2 -> new Action.Pass(
                                 "a" + i,
                                 who,
@@ -307,7 +313,8 @@ class RoundTripProperties {
                                 new Sending(
                                         pick(Action.Manner.values(), cue),
                                         pick(Force.values(), cue),
-                                        cue % 3 == 1 ? Optional.of("throw-in") : Optional.empty()),
+                                        cue % 3 == 1 ? Optional.of("throw-in") : Optional.empty(),
+                                        strike(cue)),
                                 cue % 2 == 0 ? Optional.of(pick(Wall.values(), cue)) : Optional.empty(),
                                 set);
                         case 3 -> new Travel.Collect("a" + i, who, path, gait, ending, set);
@@ -316,7 +323,12 @@ class RoundTripProperties {
                                 who,
                                 "p1",
                                 new Shadow.Style(
-                                        pick(Shadow.Way.values(), cue), pick(Shadow.Side.values(), i), delay / 20),
+                                        pick(Shadow.Way.values(), cue),
+                                        pick(Shadow.Side.values(), i),
+                                        delay / 20,
+                                        pick(Shadow.Way.values(), cue) == Shadow.Way.LANE
+                                                ? Optional.of(spot)
+                                                : Optional.empty()),
                                 gait,
                                 until(cue, i),
                                 set);
@@ -339,19 +351,67 @@ class RoundTripProperties {
                                         PlayOn.Until.seconds(1 + cue).toggled(pick(PlayOn.Ends.values(), cue)),
                                         cue % 4 == 1 ? "two touches" : "",
                                         set);
-                        case 9 -> new Action.Handle("a" + i, who, "g0", pick(Action.Handle.Deed.values(), cue), set);
+                        case 9 -> new Action.Handle(
+                                "a" + i,
+                                who,
+                                "g0",
+                                pick(Action.Handle.Deed.values(), cue),
+                                to(pick(Action.Handle.Deed.values(), cue)),
+                                set);
+                        case 10 -> act(i, who, cue, spot, set);
+                        case 11 -> new Contest(
+                                "a" + i,
+                                who,
+                                pick(Contest.Start.values(), cue),
+                                cue % 2 == 0 ? List.of() : List.of("p1"),
+                                List.of("p0", "p1", "p2").subList(0, 1 + cue % 3),
+                                cue / 2.0,
+                                set);
                         case 6 -> new Action.Call("a" + i, who, "word " + cue, set);
                         default -> new Action.Shot(
                                 "a" + i,
                                 who,
                                 spot,
                                 touch,
-                                pick(Action.Result.values(), cue),
-                                cue % 2 == 0 ? Optional.of(spot) : Optional.empty(),
+                                new Action.Shot.Fate(
+                                        pick(Action.Result.values(), cue),
+                                        cue % 2 == 0 ? Optional.of(spot) : Optional.empty()),
                                 cue % 5 == 2 ? Optional.of("lay-up") : Optional.empty(),
+                                strike(cue + 1),
                                 set);
                     };
                 });
+    }
+
+    private static Optional<Spot> to(Action.Handle.Deed deed) {
+        boolean needs = deed == Action.Handle.Deed.THROW || deed == Action.Handle.Deed.SWAP;
+        return needs ? Optional.of(Spot.at("p1")) : Optional.empty();
+    }
+
+    private static Action act(int i, String who, int n, Spot spot, Cue cue) {
+        Act.What what = pick(Act.What.values(), n + i);
+        String other = who.equals("p1") ? "p0" : "p1";
+        Spot on = what.about() == Act.About.ANYTHING && !(spot instanceof Spot.AtPiece) ? spot : Spot.at(other);
+        Act act = Act.of(
+                "a" + i, who, what, what.about() == Act.About.NOBODY ? Optional.empty() : Optional.of(on), cue);
+        Act then = what == Act.What.TACKLE ? act.then(Act.Then.values()[1 + n % 5]) : act;
+        return n % 3 == 0 ? then.lasting(n / 4.0) : then;
+    }
+
+    private static Craft craft(int n) {
+        return new Craft(
+                pick(Craft.Limb.values(), n),
+                pick(Craft.Rhythm.values(), n),
+                n % 2 == 0 ? List.of() : List.of(new Craft.Feint("step " + n, n / 20.0, n / 4.0)));
+    }
+
+    private static Strike strike(int n) {
+        return new Strike(
+                pick(Craft.Limb.values(), n),
+                pick(Strike.Takeoff.values(), n),
+                new Strike.Aim(
+                        pick(Strike.Part.values(), n), pick(Strike.Height.values(), n), pick(Strike.Aside.values(), n)),
+                n % 2 == 0);
     }
 
     private static <T> T pick(T[] values, int n) {
@@ -520,7 +580,16 @@ class RoundTripProperties {
                         whom,
                         pick(Game.Task.values(), n),
                         0.5 + n,
+                        pick(Game.Task.values(), n) == Game.Task.SPREAD ? Optional.of("z0") : Optional.empty(),
                         Cue.whistle().delayed(n)),
+                new Given.Starts("k1", whom, pick(Given.Low.values(), n)),
+                new Given.Ability(
+                        "k2",
+                        whom,
+                        n % 2 == 0 ? Optional.empty() : Optional.of(pick(Effort.Level.values(), n)),
+                        0.25 + n / 40.0),
+                new Given.ByAge("k3", "n1", Optional.empty(), Map.of(pick(Effort.Level.values(), n), 2.0 + n)),
+                new Given.ByAge("k4", "p1", Optional.of("p0"), Map.of()),
                 new Game.Trade("d2", pick(Game.Lost.values(), n)),
                 new Game.Says("d3", whom, "mine", whom(n + 1), n % 2 == 0, at),
                 new Game.WatchFor("d4", whom, at, "late", n % 2 == 0 ? "" : "sooner"),
