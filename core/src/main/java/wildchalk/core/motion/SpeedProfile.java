@@ -65,7 +65,8 @@ public final class SpeedProfile {
         }
         double length = s[s.length - 1];
         List<Pause> suited = pauses.stream()
-                .map(p -> p.suited(v[Math.min(s.length - 1, Rising.stretch(s, Math.min(p.at(), length)))], brake, length))
+                .map(p ->
+                        p.suited(v[Math.min(s.length - 1, Rising.stretch(s, Math.min(p.at(), length)))], brake, length))
                 .toList();
         for (int i = 0; i < s.length; i++) {
             t[i] += Pause.lost(suited, s[i]);

@@ -33,7 +33,7 @@ final class Shadows {
     /** So many metres before they are there they take short steps who stutter in, and how fast; assumed. */
     private static final double STUTTERS = 2.5;
 
-    private static final double SHORT_STEPS = 0.45;
+    private static final double SHORT_STEPS = 0.3;
     /** Fastest turn of a body, radians per second; assumed. */
     private static final double TURN = 9;
 
@@ -191,15 +191,27 @@ final class Shadows {
         Vec gap = aim.minus(now.at());
         double closing = Math.min(EAGER * gap.length(), Math.sqrt(2 * CAREFUL * speeds.brake() * gap.length()));
         // Seen from the other: who comes at them is braked for, and given way to, before the two meet.
-        Vec v = velocity.plus(gap.unit().times(closing));
+        Vec v = along(shadow.way(), velocity).plus(gap.unit().times(closing));
         return v.length() > top ? v.unit().times(top) : v;
     }
 
-    /** Whoever stutters in takes short steps over the last metres. */
-    private static double top(Follower f, State now, Vec target) {
-        boolean slow = f.shadow().way() == Shadow.Way.STUTTER_IN
-                && target.distance(now.at()) < f.shadow().distance() + STUTTERS;
-        return slow ? f.top() * SHORT_STEPS : f.top();
+    /** What of the other's velocity is gone along with: in the own channel up and down, in a lane nothing. */
+    private static Vec along(Shadow.Way way, Vec velocity) {
+        return switch (way) {
+            case LEVEL -> new Vec(velocity.x(), 0);
+            case LANE -> Vec.ZERO;
+            default -> velocity;
+        };
+    }
+
+    /** Whoever stutters in takes short steps over the last metres, and slows for them before that. */
+    private double top(Follower f, State now, Vec target) {
+        if (f.shadow().way() != Shadow.Way.STUTTER_IN) {
+            return f.top();
+        }
+        double steps = f.top() * SHORT_STEPS;
+        double before = Math.max(0, target.distance(now.at()) - f.shadow().distance() - STUTTERS);
+        return Math.min(f.top(), Math.sqrt(steps * steps + 2 * CAREFUL * speeds.brake() * before));
     }
 
     /** What is lost to somebody who comes at a follower until that one backs off as fast, metres. */

@@ -12,11 +12,13 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import wildchalk.core.check.rep.Conditions;
 import wildchalk.core.colour.Bib;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Force;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.Given;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Instruction;
 import wildchalk.core.drill.Ladder;
@@ -29,6 +31,7 @@ import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
+import wildchalk.core.drill.Whom;
 import wildchalk.core.effort.Dose;
 import wildchalk.core.effort.Effort;
 import wildchalk.core.geometry.Outline;
@@ -68,6 +71,10 @@ final class Sketch {
             case "tonight" -> tonight = Optional.of(tonight(w));
             case "goes" -> said.add(
                     new Rotation.Goes("g" + said.size(), w[1], new Rotation.Becomes(w[2], false), Optional.empty()));
+            case "lying" -> said.add(new Given.Starts("k" + said.size(), Whom.one(w[1]), Given.Low.LYING));
+            case "tackle" -> actions.add(Act.of(id(), w[1], Act.What.TACKLE, Optional.of(Spot.at(w[3])), cue(w, 4)));
+            case "throw" -> actions.add(new Action.Handle(
+                    id(), w[1], w[2], Action.Handle.Deed.THROW, Optional.of(Spot.at(w[4])), cue(w, 5)));
             case "call" -> actions.add(new Action.Call(id(), w[1], w[2], cue(w, 3)));
             default -> pieces.add(piece(w));
         }

@@ -11,17 +11,16 @@ import net.jqwik.api.Combinators;
 import net.jqwik.api.Tuple;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.colour.Colour;
-import wildchalk.core.drill.Action;
-import wildchalk.core.effort.Effort;
-import wildchalk.core.drill.Given;
-import wildchalk.core.drill.Craft;
-import wildchalk.core.drill.Contest;
 import wildchalk.core.drill.Act;
+import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Action.Ending;
 import wildchalk.core.drill.Action.Gait;
 import wildchalk.core.drill.Action.Touch;
+import wildchalk.core.drill.Contest;
+import wildchalk.core.drill.Craft;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Game;
+import wildchalk.core.drill.Given;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Instruction;
@@ -34,6 +33,7 @@ import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
 import wildchalk.core.drill.Whom;
+import wildchalk.core.effort.Effort;
 import wildchalk.core.geometry.Outline;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Wall;
@@ -187,10 +187,7 @@ public final class AnyStage {
                         who,
                         whom,
                         new Shadow.Style(
-                                way,
-                                side,
-                                1.5,
-                                way == Shadow.Way.LANE ? Optional.of(Spot.at("p3")) : Optional.empty()),
+                                way, side, 1.5, way == Shadow.Way.LANE ? Optional.of(Spot.at("p3")) : Optional.empty()),
                         Gait.SPRINT,
                         way == Shadow.Way.MARK ? Optional.of(cue.trigger()) : Optional.empty(),
                         cue));
@@ -270,8 +267,7 @@ public final class AnyStage {
         int n = path.through().size();
         Going going = Going.of(gait).paced(n == 3 ? 0.4 : 1).cornering(Going.Corner.values()[n % 3]);
         if (n == 2) {
-            List<Craft.Feint> feints =
-                    List.of(new Craft.Feint("step", 0.4, 0.5), new Craft.Feint("turn", 0.9, 0.2));
+            List<Craft.Feint> feints = List.of(new Craft.Feint("step", 0.4, 0.5), new Craft.Feint("turn", 0.9, 0.2));
             return going.crafted(new Craft(Craft.Limb.LEFT_HAND, Craft.Rhythm.SMALL_AND_QUICK, feints));
         }
         return n == 4 ? going.watching(Spot.at("p2")) : going;
@@ -328,8 +324,7 @@ public final class AnyStage {
             all.add(new Given.Starts("k1", Whom.one("p0"), Given.Low.values()[n % 3]));
             all.add(new Given.Ability("k2", new Whom.Team(Bib.SKY), Optional.of(Effort.Level.UNDER_10), 0.7));
             all.add(new Given.ByAge("k3", "p1", Optional.of("goal"), Map.of(Effort.Level.UNDER_10, 8.0)));
-            all.add(new Game.Duty(
-                    "d3", new Whom.Team(Bib.CORAL), Game.Task.SPREAD, 4, Optional.of("z1"), received));
+            all.add(new Game.Duty("d3", new Whom.Team(Bib.CORAL), Game.Task.SPREAD, 4, Optional.of("z1"), received));
         }
         if (n % 2 == 1) {
             all.add(new Game.Duty("d1", nearest, Game.Task.values()[n % 5], 3, received));

@@ -147,7 +147,8 @@ class RehearsalProperties {
         return stage.actions().stream()
                 .anyMatch(a -> a instanceof Act act
                         && act.what() == Act.What.TACKLE
-                        && (act.who().equals(who) || act.whom().filter(who::equals).isPresent()));
+                        && (act.who().equals(who)
+                                || act.whom().filter(who::equals).isPresent()));
     }
 
     /**

@@ -82,7 +82,7 @@ class DrillFileTest {
         "on": "received", "action": "a1"} | "on": "received", "action": "a99"} | "a2" has a cue that waits for "a99", but no action has that id
         "on": "next"                 | "on": "sneeze"                  | "sneeze" is not known here; it can be whistle, next, with, released, received, after, partway, gone, enters, crosses, near, touches, dead, called, all, first
         "on": "received", "action": "a1"} | "on": "received"}          | "action" is missing; add it
-        "version": 1                 | "version": 14                   | line 3: version: it was written by a newer Wild Chalk (format version 14, this one reads up to 13); update Wild Chalk to open it
+        "version": 1                 | "version": 15                   | line 3: version: it was written by a newer Wild Chalk (format version 15, this one reads up to 14); update Wild Chalk to open it
         "format": "wild-chalk-drill" | "format": "recipe"              | line 2: format: this is not a drill file: it should say "format": "wild-chalk-drill"
         "who": "p9"                  | "who": "p99"                    | "a3" is done by "p99", but no person has that id
         "heldBy": "f"                | "heldBy": "nobody"              | "b1" is held by "nobody", but no person has that id
@@ -119,7 +119,7 @@ class DrillFileTest {
             textBlock =
                     """
         {"id": "r", "kind": "read", "who": "p7", "options": [{"id": "o", "label": "x"}]} | options: there should be at least 2 here
-        {"id": "r", "kind": "read", "who": "p77", "options": [{"id": "o", "label": "x"}, {"id": "q", "label": "y"}]} | "r" is decided by "p77", but no person, no ball and no live play has that id
+        {"id": "r", "kind": "read", "who": "p77", "options": [{"id": "o", "label": "x"}, {"id": "q", "label": "y"}]} | "r" is decided by "p77", but no person, no ball, no live play and no start has that id
         {"id": "r", "kind": "read", "who": "p7", "options": [{"id": "o", "label": "x"}, {"id": "o", "label": "y"}]} | "r" has two options called "o"; give one of them another id
         {"id": "r", "kind": "read", "who": "p7", "options": [{"id": "o", "label": "x", "actions": ["a77"]}, {"id": "q", "label": "y"}]} | "r" has an option with "a77", but no action has that id
         {"id": "r", "kind": "read", "who": "p7", "under": "z", "options": [{"id": "o", "label": "x"}, {"id": "q", "label": "y"}]} | "r" arises in the option "z", but no other read has that option
@@ -146,12 +146,48 @@ class DrillFileTest {
         {"id": "t", "kind": "twin", "where": "other-end", "pairs": {"p7": "p7"}} | "t" ties "p7" twice; each has one counterpart
         {"id": "q", "kind": "code", "parts": [{"words": "gap", "pieces": ["c77"]}]} | "q" numbers "c77", but no piece has that id
         {"id": "q", "kind": "code", "parts": [{"words": "gap", "pieces": ["p7"], "gaps": true}]} | "q" has a figure that says nothing: name two pieces for a gap
+        {"id": "k", "kind": "starts", "low": "asleep"} | "asleep" is not known here; it can be lying, kneeling, back-turned
+        {"id": "k", "kind": "starts", "low": "lying", "whom": {"people": ["p77"]}} | "k" is about "p77", but no person has that id
+        {"id": "k", "kind": "ability", "pace": 0} | pace: 0 is out of range; it should be more than 0
+        {"id": "k", "kind": "by-age", "of": "x77", "steps": {"adult": 2}} | "k" follows the age for "x77", but no limit, person or piece has that id
+        {"id": "k", "kind": "by-age", "of": "p7", "steps": {"adult": 2}} | "k" says how far off something stands, but not from where
+        {"id": "d", "kind": "duty", "task": "spread", "at": {"on": "whistle"}} | "d" spreads people over no area: name one
         {"id": "l", "kind": "riddle"} | "riddle" is not known here; it can be read, freeze, at-most
         """)
     void whatIsSaidAmissIsRefusedWithOneLine(String said, String line) {
         String text = DemoDrills.text("turnstile");
         String amiss = text.replace("\"said\": [", "\"said\": [" + said + ",");
         assertFalse(amiss.equals(text), "the demo file no longer says anything");
+        FormatException e = assertThrows(FormatException.class, () -> DrillReader.read(amiss));
+        assertTrue(e.getMessage().contains(line), e.getMessage());
+        assertTrue(e.getMessage().startsWith("line "), e.getMessage());
+    }
+
+    /** What somebody does amiss, and what the one line must say. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            textBlock =
+                    """
+        {"id": "x", "kind": "act", "who": "p7", "what": "juggle"} | "juggle" is not known here; it can be go-down, kneel, get-up
+        {"id": "x", "kind": "act", "who": "p7", "what": "tackle", "then": "both-down"} | "x" is done to nobody: name whom or what
+        {"id": "x", "kind": "act", "who": "p7", "what": "tackle", "on": {"piece": "p9"}} | "x" is a tackle that ends in nothing: say what becomes of both
+        {"id": "x", "kind": "act", "who": "p7", "what": "tap", "on": {"piece": "p7"}} | "x" is done to whoever does it: name another
+        {"id": "x", "kind": "act", "who": "p7", "what": "go-down", "on": {"piece": "p9"}} | "x" is done to somebody, but it is about nobody else
+        {"id": "x", "kind": "act", "who": "p7", "what": "take", "on": [1, 2]} | "x" is done to something, but it can only be done to a person
+        {"id": "x", "kind": "act", "who": "p7", "what": "kneel", "seconds": 99} | seconds: 99 is out of range
+        {"id": "x", "kind": "contest", "who": "p7", "start": "face-off", "gets": []} | gets: there should be at least 1 here
+        {"id": "x", "kind": "contest", "who": "p7", "start": "face-off", "gets": ["p77"]} | "x" is fought for by "p77", but no person has that id
+        {"id": "x", "kind": "contest", "who": "p7", "start": "coin", "gets": ["p9"]} | "coin" is not known here; it can be face-off, jump-ball
+        {"id": "x", "kind": "shadow", "who": "p7", "whom": "p9", "way": "lane"} | "x" keeps in a lane that leads from one person to nothing: name its other end
+        {"id": "x", "kind": "run", "who": "p7", "path": [[1, 2]], "feints": [{"name": "step", "share": 2, "seconds": 1}]} | share: 2 is out of range
+        {"id": "x", "kind": "run", "who": "p7", "path": [[1, 2]], "limb": "tail"} | "tail" is not known here; it can be any, left-hand, right-hand
+        {"id": "x", "kind": "pass", "who": "p7", "to": {"piece": "p9"}, "part": "ear"} | "ear" is not known here; it can be any, stick, foot
+        """)
+    void whatIsDoneAmissIsRefusedWithOneLine(String done, String line) {
+        String text = DemoDrills.text("turnstile");
+        String amiss = text.replace("\"actions\": [", "\"actions\": [" + done + ",");
         FormatException e = assertThrows(FormatException.class, () -> DrillReader.read(amiss));
         assertTrue(e.getMessage().contains(line), e.getMessage());
         assertTrue(e.getMessage().startsWith("line "), e.getMessage());

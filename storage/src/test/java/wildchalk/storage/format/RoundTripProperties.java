@@ -20,17 +20,16 @@ import wildchalk.core.call.Numbering;
 import wildchalk.core.call.Pause;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.colour.Colour;
-import wildchalk.core.drill.Action;
-import wildchalk.core.drill.Strike;
-import wildchalk.core.drill.Given;
-import wildchalk.core.drill.Craft;
-import wildchalk.core.drill.Contest;
 import wildchalk.core.drill.Act;
+import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Contest;
+import wildchalk.core.drill.Craft;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Force;
 import wildchalk.core.drill.Game;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.Given;
 import wildchalk.core.drill.GivenIds;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Hold;
@@ -47,6 +46,7 @@ import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Showing;
 import wildchalk.core.drill.Sign;
 import wildchalk.core.drill.Spot;
+import wildchalk.core.drill.Strike;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
 import wildchalk.core.drill.Venue;
@@ -392,8 +392,8 @@ class RoundTripProperties {
         Act.What what = pick(Act.What.values(), n + i);
         String other = who.equals("p1") ? "p0" : "p1";
         Spot on = what.about() == Act.About.ANYTHING && !(spot instanceof Spot.AtPiece) ? spot : Spot.at(other);
-        Act act = Act.of(
-                "a" + i, who, what, what.about() == Act.About.NOBODY ? Optional.empty() : Optional.of(on), cue);
+        Act act =
+                Act.of("a" + i, who, what, what.about() == Act.About.NOBODY ? Optional.empty() : Optional.of(on), cue);
         Act then = what == Act.What.TACKLE ? act.then(Act.Then.values()[1 + n % 5]) : act;
         return n % 3 == 0 ? then.lasting(n / 4.0) : then;
     }

@@ -2,7 +2,10 @@ package wildchalk.core.check.hurt;
 
 import java.util.Optional;
 import wildchalk.core.check.rep.Rep;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Contest;
+import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Travel;
@@ -37,6 +40,15 @@ final class Meant {
         }
         if (action instanceof Shadow s) {
             return s.whom().equals(other);
+        }
+        if (action instanceof Act act) {
+            return act.whom().filter(other::equals).isPresent();
+        }
+        if (action instanceof Contest contest) {
+            return contest.against().contains(other) || contest.gets().contains(other);
+        }
+        if (action instanceof Hold hold && hold.stance() == Hold.Stance.SCREEN) {
+            return rep.timeline().heldBy(hold.id()).contains(other);
         }
         if (action instanceof Action.Pass p && p.manner() == Action.Manner.HAND_OFF) {
             return p.receiver().filter(other::equals).isPresent();

@@ -8,6 +8,8 @@ import wildchalk.core.check.rep.DrillCheck;
 import wildchalk.core.check.rep.Rep;
 import wildchalk.core.check.rep.Spotted;
 import wildchalk.core.check.rep.Track;
+import wildchalk.core.drill.Act;
+import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Shadow;
 import wildchalk.core.timeline.ActionTimes;
 
@@ -35,6 +37,7 @@ final class TwoTackle implements DrillCheck.OfRep {
                 .filter(s -> s.way() == Shadow.Way.CHASE && s.distance() < TACKLES)
                 .toList();
         List<Spotted> found = new ArrayList<>();
+        tackles(rep, found);
         for (int i = 0; i < chases.size(); i++) {
             for (int j = i + 1; j < chases.size(); j++) {
                 Shadow one = chases.get(i);
@@ -46,11 +49,31 @@ final class TwoTackle implements DrillCheck.OfRep {
                         && second.isPresent()
                         && Math.abs(first.getAsDouble() - second.getAsDouble()) < TOGETHER;
                 if (together) {
-                    found.add(spotted(rep, one, two, Math.max(first.getAsDouble(), second.getAsDouble())));
+                    found.add(spotted(rep, one, two, one.whom(), Math.max(first.getAsDouble(), second.getAsDouble())));
                 }
             }
         }
         return found;
+    }
+
+    /** Two tackles of one that are drawn. */
+    private void tackles(Rep rep, List<Spotted> found) {
+        List<Act> tackles = rep.stage().actions().stream()
+                .filter(a -> a instanceof Act act && act.what() == Act.What.TACKLE)
+                .map(Act.class::cast)
+                .filter(a -> rep.timeline().times(a.id()).isPresent())
+                .toList();
+        for (int i = 0; i < tackles.size(); i++) {
+            for (int j = i + 1; j < tackles.size(); j++) {
+                Act one = tackles.get(i);
+                Act two = tackles.get(j);
+                double t = rep.timeline().times(two.id()).orElseThrow().start();
+                double first = rep.timeline().times(one.id()).orElseThrow().start();
+                if (one.whom().equals(two.whom()) && Math.abs(t - first) < TOGETHER) {
+                    found.add(spotted(rep, one, two, one.whom().orElseThrow(), Math.max(t, first)));
+                }
+            }
+        }
     }
 
     private static OptionalDouble caught(Rep rep, Shadow chase) {
@@ -68,12 +91,12 @@ final class TwoTackle implements DrillCheck.OfRep {
         return OptionalDouble.empty();
     }
 
-    private Spotted spotted(Rep rep, Shadow one, Shadow two, double t) {
-        Track whom = rep.track(one.whom()).orElseThrow();
-        return Said.in(rep, id(), id(), rep.name(one.who()), rep.name(two.who()), rep.name(one.whom()))
+    private Spotted spotted(Rep rep, Action one, Action two, String tackled, double t) {
+        Track whom = rep.track(tackled).orElseThrow();
+        return Said.in(rep, id(), id(), rep.name(one.who()), rep.name(two.who()), rep.name(tackled))
                 .when(t)
                 .at(whom.at((int) Math.round(t / Track.STEP)))
-                .about(List.of(one.who(), two.who(), one.whom()))
+                .about(List.of(one.who(), two.who(), tackled))
                 .as(Spotted.Sure.LIKELY)
                 .mending(() -> new Remedies(rep).later(two.who(), t, 2, 3));
     }
