@@ -37,7 +37,7 @@ final class Acts {
     private final Stage stage;
     private final RehearsalState rep;
     private final Bodies bodies;
-    private final Places places;
+    private final Handling handling;
     private final Deliveries deliveries;
     private final Locomotion legs;
     private final Postures postures;
@@ -48,7 +48,7 @@ final class Acts {
             Stage stage,
             RehearsalState rep,
             Bodies bodies,
-            Places places,
+            Handling handling,
             Deliveries deliveries,
             Locomotion legs,
             Postures postures,
@@ -56,7 +56,7 @@ final class Acts {
         this.stage = stage;
         this.rep = rep;
         this.bodies = bodies;
-        this.places = places;
+        this.handling = handling;
         this.deliveries = deliveries;
         this.legs = legs;
         this.postures = postures;
@@ -109,7 +109,9 @@ final class Acts {
             return Optional.of(BOOK.say("no.ball", name));
         }
         if (act.what().about() == Act.About.NOBODY) {
-            return Optional.empty();
+            boolean up =
+                    act.what() == Act.What.GET_UP && bodies.track(act.who()).posture(rep.now()) == Posture.UP;
+            return up ? Optional.of(BOOK.say("is.up", name)) : Optional.empty();
         }
         if (act.on().isEmpty()) {
             return Optional.of(BOOK.say("nobody"));
@@ -145,7 +147,7 @@ final class Acts {
     /** The nearest place of gear that is broad; a bare place is where it is. */
     private Vec nearest(Act act, Spot on) {
         Vec own = bodies.track(act.who()).at(rep.now());
-        Vec at = places.of(on);
+        Vec at = handling.place(on, rep.now());
         double broad = on.namedPiece()
                 .flatMap(stage::piece)
                 .filter(Piece.Item.class::isInstance)

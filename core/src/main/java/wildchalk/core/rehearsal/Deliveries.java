@@ -248,11 +248,12 @@ final class Deliveries {
         return aim(delivery, ball, from, time, 0);
     }
 
-    /** Promises the ball that is fought for: whoever begins has it, or it lies by them; whether there is one. */
+    /** Promises the ball that is fought for: one of them has it, or it lies by them; whether there is one. */
     boolean promise(Contest contest, double time) {
         Vec at = bodies.track(contest.who()).at(time);
         Optional<String> ball = tracks.keySet().stream()
-                .filter(b -> contest.who().equals(holder.get(b)))
+                .filter(b ->
+                        contest.who().equals(holder.get(b)) || contest.against().contains(holder.getOrDefault(b, "")))
                 .findFirst()
                 .or(() -> tracks.keySet().stream()
                         .filter(b -> !holder.containsKey(b)

@@ -67,6 +67,14 @@ final class Handling {
         return tracks;
     }
 
+    /** Where a spot is at a time: gear that somebody has in their hands is where they are. */
+    Vec place(Spot spot, double now) {
+        return spot.namedPiece()
+                .map(tracks::get)
+                .map(t -> t.at(now, w -> bodies.track(w).at(now)))
+                .orElseGet(() -> places.of(spot));
+    }
+
     /** Does it; why not, when it cannot be done. */
     Optional<Trouble> handle(Action.Handle handle, double now) {
         Optional<Piece> piece = stage.piece(handle.piece());

@@ -97,7 +97,7 @@ final class Simulation {
         this.balls = new BallPlay(rep, stage, choices, deliveries, shadows, problems, speeds, meetings);
         this.legs = new Locomotion(rep, bodies, shadows, balls, watches, problems, speeds, lines);
         balls.onMet(legs::goOn);
-        this.acts = new Acts(stage, rep, bodies, places, deliveries, legs, postures, problems);
+        this.acts = new Acts(stage, rep, bodies, handling, deliveries, legs, postures, problems);
         Limits.moments(stage).forEach(rep::lookOutFor);
         legs.lookOutFor(moments());
         rep.onEnd(this::ended);

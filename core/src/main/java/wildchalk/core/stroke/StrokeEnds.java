@@ -12,6 +12,7 @@ import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Vec;
+import wildchalk.core.motion.Posture;
 import wildchalk.core.rehearsal.Places;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.timeline.ActionTimes;
@@ -138,6 +139,8 @@ final class StrokeEnds {
         Optional<Piece.Person> from = stage.person(gesture.who());
         return stage.people().stream()
                 .filter(p -> !p.id().equals(gesture.who()) && from.isPresent() && !mates(from.get(), p))
+                // Whoever lies on the ground is neither marked nor screened.
+                .filter(p -> timeline.posture(p.id(), timeline.duration() + 1) != Posture.LYING)
                 // Nobody marks a goalkeeper; a line to where one stands goes to the goal.
                 .filter(p -> !(p instanceof Piece.Goalkeeper))
                 .filter(p -> away(p, gesture) <= reach || isOnWay(p, gesture, reach))

@@ -59,10 +59,40 @@ class CardTest {
                 "lodestar",
                 "goals-turned",
                 "two-figures",
-                "eyes-and-voices"
+                "eyes-and-voices",
+                "tug",
+                "to-ground",
+                "screened",
+                "wrong-foot",
+                "redirected",
+                "drawn-back",
+                "passed-on",
+                "channels",
+                "two-ages"
             })
     void cardOfAGameHoldsAllThatItIsPlayedBy(String game) throws Exception {
         Path file = Path.of("..", "storage", "src", "test", "resources", "gallery", game + ".drill.json");
+        holdsAll(Order.of(DrillReader.read(file)));
+    }
+
+    /** Drills that were drawn by hand in the real window, one for each sport. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "sandgrouse",
+                "phalarope",
+                "sanderling",
+                "wheatear",
+                "knot",
+                "dotterel",
+                "goldeneye",
+                "merganser",
+                "garganey",
+                "gadwall"
+            })
+    void cardOfWhatWasDrawnByHandHoldsAllThatItIsPlayedBy(String drawn) throws Exception {
+        Path file = Path.of(
+                "..", "desktop", "src", "test", "resources", "wildchalk", "desktop", "byhand", drawn + ".drill.json");
         holdsAll(Order.of(DrillReader.read(file)));
     }
 
