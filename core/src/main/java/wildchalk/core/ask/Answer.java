@@ -12,7 +12,7 @@ import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.measure.Unit;
-import wildchalk.core.rehearsal.Abilities;
+import wildchalk.core.motion.Abilities;
 import wildchalk.core.rehearsal.Places;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.timeline.Lane;

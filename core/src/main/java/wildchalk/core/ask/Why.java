@@ -178,10 +178,14 @@ public final class Why {
                 return null;
             }
 
+            private Void takes() {
+                happened.add(LIVE.say("takes", seconds(t.end() - t.start())));
+                return null;
+            }
+
             @Override
             public Void hold(Hold hold) {
-                happened.add("takes " + seconds(t.end() - t.start()));
-                return null;
+                return takes();
             }
 
             @Override
@@ -202,14 +206,12 @@ public final class Why {
 
             @Override
             public Void handle(Action.Handle handle) {
-                happened.add("takes " + seconds(t.end() - t.start()));
-                return null;
+                return takes();
             }
 
             @Override
             public Void act(Act act) {
-                happened.add("takes " + seconds(t.end() - t.start()));
-                return null;
+                return takes();
             }
 
             @Override

@@ -126,7 +126,23 @@ public record Shadow(
         /** Keeps level with them and so far to the side, wherever they drift. */
         DRIFT,
         /** Keeps in the lane between them and something else. */
-        LANE
+        LANE;
+
+        /** Whether it matters on which side of them. */
+        public boolean isSided() {
+            return switch (this) {
+                case MARK, CLOSE_DOWN, STUTTER_IN, JOCKEY, BODY_UP -> true;
+                default -> false;
+            };
+        }
+
+        /** Whether it keeps a distance that somebody may say. */
+        public boolean isKeptOff() {
+            return switch (this) {
+                case CHASE, HIP_TO_HIP, LANE, LEVEL, BODY_UP -> false;
+                default -> true;
+            };
+        }
     }
 
     /** On which side of them. */

@@ -126,13 +126,9 @@ public final class ActionEdits {
             String who = fresh.get(0).who();
             List<Action> actions = new ArrayList<>();
             for (Action action : stage.actions()) {
-                boolean waits =
-                        action.who().equals(who) && action.cue().trigger().equals(new Cue.After(before));
-                actions.add(
-                        waits
-                                ? action.withCue(new Cue(
-                                        new Cue.After(last), action.cue().delay()))
-                                : action);
+                Cue cue = action.cue();
+                boolean waits = action.who().equals(who) && cue.trigger().equals(new Cue.After(before));
+                actions.add(waits ? action.withCue(new Cue(new Cue.After(last), cue.delay())) : action);
                 if (action.id().equals(before)) {
                     actions.addAll(fresh);
                 }

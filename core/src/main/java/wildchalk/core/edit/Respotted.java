@@ -48,7 +48,7 @@ record Respotted(UnaryOperator<Spot> spots) implements ActionCases.Travels<Actio
 
     @Override
     public Action shot(Action.Shot shot) {
-        Action.Shot there = (Action.Shot) shot.withTo(spots.apply(shot.to()));
+        Action.Shot there = shot.withTo(spots.apply(shot.to()));
         return there.ending(shot.result(), shot.next().map(spots).orElse(null));
     }
 

@@ -10,7 +10,7 @@ import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.effort.Dose;
 import wildchalk.core.geometry.Box;
-import wildchalk.core.rehearsal.Abilities;
+import wildchalk.core.motion.Abilities;
 import wildchalk.core.surface.Surface;
 
 /**

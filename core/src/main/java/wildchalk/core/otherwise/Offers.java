@@ -124,10 +124,7 @@ public record Offers(String rung, Stage stage, Surface surface, Function<String,
     }
 
     private static Shadow.Side side(Shadow.Way way) {
-        return switch (way) {
-            case MARK, CLOSE_DOWN, STUTTER_IN, JOCKEY, BODY_UP -> Shadow.Side.GOAL;
-            default -> Shadow.Side.ANY;
-        };
+        return way.isSided() ? Shadow.Side.GOAL : Shadow.Side.ANY;
     }
 
     private static double off(Shadow.Way way) {

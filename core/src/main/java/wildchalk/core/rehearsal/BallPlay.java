@@ -177,11 +177,11 @@ final class BallPlay {
         if (isHeldOn(delivery) || deflected && !touched.isThere(delivery)) {
             return;
         }
-        Deliveries.Sent sent = deflected ? touched.send(delivery) : deliveries.release(delivery, rep.now());
+        Sent sent = deflected ? touched.send(delivery) : deliveries.release(delivery, rep.now());
         shadows.changedBall(rep.now());
         if (delivery instanceof Action.Pass pass) {
             problems.cannotGoSo(pass, deliveries, sent);
-        } else if (Deliveries.isUnsaved(sent)) {
+        } else if (sent.isUnsaved()) {
             problems.nobodySaves(delivery);
         }
         rep.released(delivery.id());
@@ -196,7 +196,7 @@ final class BallPlay {
         deliveries.aimAnew(receivers).forEach(this::expect);
     }
 
-    private void expect(Deliveries.Sent sent) {
+    private void expect(Sent sent) {
         String id = sent.delivery().id();
         sent.flight()
                 .meetsWall()
@@ -222,7 +222,7 @@ final class BallPlay {
         if (deliveries.onItsWay(entry.action(), entry.version()).isEmpty()) {
             return;
         }
-        Deliveries.Sent sent = deliveries.arrive(entry.action(), rep.now());
+        Sent sent = deliveries.arrive(entry.action(), rep.now());
         shadows.changedBall(rep.now());
         rep.arrived(entry.action());
         Optional<String> receiver = sent.taker();
@@ -288,7 +288,7 @@ final class BallPlay {
     }
 
     /** A ball is taken on its way: from somebody it was meant for, it never comes to them. */
-    private void taken(Deliveries.Sent sent, Travel.Collect by) {
+    private void taken(Sent sent, Travel.Collect by) {
         String pass = sent.delivery().id();
         if (sent.taker().isPresent()) {
             rep.note(Event.Kind.CUT_OUT, by.id(), by.who(), sent.ball());

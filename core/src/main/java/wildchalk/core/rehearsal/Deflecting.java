@@ -50,10 +50,10 @@ final class Deflecting {
 
     /** The ball of what it waits for, else of all that fly the one that comes nearest. */
     private Optional<Passing> passing(Delivery delivery) {
-        Collection<Deliveries.Sent> flying = deliveries.flying();
+        Collection<Sent> flying = deliveries.flying();
         Optional<String> of = delivery.cue().trigger().of();
         Passing best = null;
-        for (Deliveries.Sent sent : flying) {
+        for (Sent sent : flying) {
             boolean meant = of.isEmpty() || of.get().equals(sent.delivery().id());
             Optional<Passing> nearest = meant ? nearest(delivery.who(), sent) : Optional.empty();
             if (nearest.isPresent() && (best == null || nearest.get().metres() < best.metres())) {
@@ -63,7 +63,7 @@ final class Deflecting {
         return Optional.ofNullable(best);
     }
 
-    private Optional<Passing> nearest(String who, Deliveries.Sent sent) {
+    private Optional<Passing> nearest(String who, Sent sent) {
         if (sent.delivery().who().equals(who)) {
             return Optional.empty();
         }
@@ -91,7 +91,7 @@ final class Deflecting {
     }
 
     /** It is touched and goes on otherwise: what had sent it has got no farther than here. */
-    Deliveries.Sent send(Delivery delivery) {
+    Sent send(Delivery delivery) {
         Passing passing = waited.remove(delivery.id());
         deliveries.cutShort(passing.ball());
         rep.arrived(passing.sentBy());

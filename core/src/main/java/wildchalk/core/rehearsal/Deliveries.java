@@ -41,26 +41,6 @@ final class Deliveries {
     /** A ball this near can be taken up, metres; assumed. */
     private static final double IN_REACH = 1.2;
 
-    /**
-     * A ball on its way; found again by the action that sent it.
-     *
-     * @param taker who meets it: whom a pass is for, or the keeper who saves a shot
-     */
-    record Sent(Delivery delivery, String ball, Flight flight, int version, Optional<String> taker) {
-
-        Vec from() {
-            return flight.way().get(0);
-        }
-
-        double release() {
-            return flight.start();
-        }
-
-        double arrival() {
-            return flight.end();
-        }
-    }
-
     private final Stage stage;
     private final Places places;
     private final Speeds speeds;
@@ -144,7 +124,7 @@ final class Deliveries {
                 .map(b -> at)
                 .or(() -> tracks.keySet().stream()
                         .map(b -> place(b, time).orElseThrow())
-                        .min((a, b) -> Double.compare(a.distance(at), b.distance(at))))
+                        .min(Comparator.comparingDouble(at::distance)))
                 .orElse(at);
     }
 
@@ -242,9 +222,11 @@ final class Deliveries {
     /** Lets a promised ball go. */
     Sent release(Delivery delivery, double time) {
         String ball = promised.remove(delivery.id());
-        Vec from = holder.remove(ball) == null
+        // What is fought for leaves from whoever had it, not from whoever sends it on.
+        String had = holder.remove(ball);
+        Vec from = had == null
                 ? place(ball, time).orElseThrow()
-                : bodies.track(delivery.who()).at(time);
+                : bodies.track(had).at(time);
         return aim(delivery, ball, from, time, 0);
     }
 
@@ -296,12 +278,8 @@ final class Deliveries {
 
     /** Everything on its way to people who have just changed their own way, aimed anew. */
     List<Sent> aimAnew(Predicate<String> receivers) {
-        List<Sent> theirs = new ArrayList<>();
-        for (Sent sent : onTheirWay.values()) {
-            if (sent.taker().filter(receivers).isPresent()) {
-                theirs.add(sent);
-            }
-        }
+        List<Sent> theirs = new ArrayList<>(onTheirWay.values());
+        theirs.removeIf(s -> s.taker().filter(receivers).isEmpty());
         theirs.replaceAll(s -> aim(s.delivery(), s.ball(), s.from(), s.release(), s.version() + 1));
         return theirs;
     }
@@ -373,21 +351,12 @@ final class Deliveries {
                 : Optional.empty();
     }
 
-    /** Whether a shot is to be saved and nobody is there to do so. */
-    static boolean isUnsaved(Sent sent) {
-        return sent.delivery() instanceof Action.Shot s
-                && s.result() == Result.SAVED
-                && sent.taker().isEmpty();
-    }
-
     private Optional<String> keeper(Vec target, double time) {
         return stage.people().stream()
                 .filter(Piece.Goalkeeper.class::isInstance)
                 .map(Piece::id)
                 .filter(k -> bodies.track(k).at(time).distance(target) <= SAVES_WITHIN)
-                .min((a, b) -> Double.compare(
-                        bodies.track(a).at(time).distance(target),
-                        bodies.track(b).at(time).distance(target)));
+                .min(Comparator.comparingDouble(k -> bodies.track(k).at(time).distance(target)));
     }
 
     /** A ball on its way, as it was aimed last; empty when it has been aimed anew since, or is there. */
@@ -395,7 +364,6 @@ final class Deliveries {
         return Optional.ofNullable(onTheirWay.get(action)).filter(s -> s.version() == version);
     }
 
-    /** The person a delivery is for; empty when it is for a goal or a place. */
     Optional<String> receiver(Delivery delivery) {
         return delivery.receiver().filter(people::contains);
     }

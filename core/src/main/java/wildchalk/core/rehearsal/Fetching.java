@@ -25,7 +25,7 @@ final class Fetching {
     private static final int TRIES = 6;
 
     /** The run to a ball and when they have it, seconds. */
-    record Met(Bodies.Chain chain, double time) {}
+    record Met(Chain chain, double time) {}
 
     private final Bodies bodies;
     private final Speeds speeds;
@@ -40,7 +40,7 @@ final class Fetching {
         double late = 0;
         double time = first(travel, ball, now, now, late);
         Vec place = ball.at().apply(time);
-        Bodies.Chain chain = bodies.start(travel, Optional.of(place), now, false);
+        Chain chain = bodies.start(travel, Optional.of(place), now, false);
         for (int i = 0; i < TRIES; i++) {
             double there = Math.max(chain.endOf(travel.id()), ball.from());
             // It is there when they are: as soon as that, when it lies.
@@ -64,9 +64,9 @@ final class Fetching {
     }
 
     /** Somebody who has time waits where the ball comes; with too little time for that they do not hurry. */
-    private Bodies.Chain unhurried(Travel travel, Vec place, double time, double now) {
+    private Chain unhurried(Travel travel, Vec place, double time, double now) {
         Optional<Vec> there = Optional.of(place);
-        Bodies.Chain chain = bodies.start(travel.withEnding(Ending.STOP), there, now, false);
+        Chain chain = bodies.start(travel.withEnding(Ending.STOP), there, now, false);
         double pace = travel.going().pace();
         for (double share = 1 - SLOWER; chain.endOf(travel.id()) > time && share > 0; share -= SLOWER) {
             Travel slower = travel.withGoing(travel.going().paced(pace * share));

@@ -81,7 +81,7 @@ final class Locomotion {
         if (travel instanceof Travel.Carry && !balls.hasBall(travel.who())) {
             problems.noBall(travel);
         }
-        Bodies.Chain chain = bodies.running(travel.who());
+        Chain chain = bodies.running(travel.who());
         double over = rep.now();
         if (chain == null || chain.indexOf(travel.id()) < 0) {
             leave(travel.who(), travel.id());
@@ -101,7 +101,7 @@ final class Locomotion {
     }
 
     /** Lets come what comes on a path: its marks and, where nobody stops on it for a ball, its end. */
-    private void under(Travel travel, Bodies.Chain chain, double notBefore) {
+    private void under(Travel travel, Chain chain, double notBefore) {
         if (meetings.stop(travel).isEmpty()) {
             double over = Math.max(notBefore, chain.endOf(travel.id()));
             rep.plan(over, Kind.END, travel.id());
@@ -129,7 +129,7 @@ final class Locomotion {
             return;
         }
         Supplier<List<Vec>> before = lines.get(line);
-        Bodies.Chain chain = bodies.start(travel, Optional.empty(), rep.now(), balls.hasBall(travel.who()));
+        Chain chain = bodies.start(travel, Optional.empty(), rep.now(), balls.hasBall(travel.who()));
         Supplier<List<Vec>> after = lines.get(line);
         lines.put(line, () -> Stream.concat(
                         before.get().stream(), after.get().stream().skip(1))
@@ -165,7 +165,7 @@ final class Locomotion {
 
     /** Who is sent elsewhere leaves what they were on: what was under way ends here, what was to follow never comes. */
     private void leave(String who, String newAction) {
-        Bodies.Chain chain = bodies.running(who);
+        Chain chain = bodies.running(who);
         if (chain != null) {
             chain.travels().stream().filter(t -> !rep.hasStarted(t.id())).forEach(problems::sentElsewhere);
             chain.travels().stream()
@@ -230,10 +230,14 @@ final class Locomotion {
         }
     }
 
-    /** Somebody comes to rest and bends down; when they are up again. */
-    double bend(Action action) {
-        return stop(action.who(), action)
-                + speeds.forPerson(action.who()).takes().placing();
+    /** When what is done with gear in the hands is done: for some of it they come to rest and bend down. */
+    double handle(Action.Handle handle) {
+        return switch (handle.deed()) {
+            case DROP, KEEP -> rep.now();
+            case PLACE, PICK_UP -> stop(handle.who(), handle)
+                    + speeds.forPerson(handle.who()).takes().placing();
+            case THROW, SWAP -> rep.now() + Handling.IN_HANDS;
+        };
     }
 
     /** Somebody leaves what they are on because of an action, their own or another's, and comes to rest; when. */

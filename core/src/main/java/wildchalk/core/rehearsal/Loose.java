@@ -59,7 +59,7 @@ final class Loose {
     }
 
     /** It gets where it was sent at a time, and nobody is there. */
-    void comesDown(Deliveries.Sent sent, BallTrack track, double time) {
+    void comesDown(Sent sent, BallTrack track, double time) {
         Vec at = places.of(sent.delivery().to());
         if (sent.delivery() instanceof Action.Shot shot) {
             switch (shot.result()) {
@@ -86,7 +86,7 @@ final class Loose {
         track.liesFrom(flight.end(), flight.to());
     }
 
-    private void goesIn(Deliveries.Sent sent, Vec at, BallTrack track, double time) {
+    private void goesIn(Sent sent, Vec at, BallTrack track, double time) {
         Optional<Surface.Target> target =
                 sent.delivery().to() instanceof Spot.AtTarget t ? surface.target(t.target()) : Optional.empty();
         Vec way = at.minus(sent.from()).unit();
@@ -113,7 +113,7 @@ final class Loose {
     }
 
     /** A ball that was passed to a place goes on the way it came. */
-    private void goesOn(Deliveries.Sent sent, Vec at, BallTrack track, double time) {
+    private void goesOn(Sent sent, Vec at, BallTrack track, double time) {
         List<Vec> way = sent.flight().way();
         double arrives = sent.flight().arrivesWith();
         double slowing = slowing(sent.delivery());

@@ -176,7 +176,7 @@ final class Meetings {
      *
      * @param running the run that they are on
      */
-    OptionalDouble there(Action.Pass pass, Bodies.Chain running) {
+    OptionalDouble there(Action.Pass pass, Chain running) {
         Spot.OnLine spot = pass.met().orElseThrow();
         if (running == null || running.indexOf(spot.line()) < 0) {
             return OptionalDouble.empty();
@@ -194,7 +194,7 @@ final class Meetings {
     /**
      * Corners are rounded, so that as far along as was drawn is not just where it was drawn: what is nearest to that.
      */
-    private double nearest(Spot.OnLine spot, Bodies.Chain running, double about) {
+    private double nearest(Spot.OnLine spot, Chain running, double about) {
         Vec drawn = places.of(spot);
         double length = running.length(spot.line());
         double best = about;

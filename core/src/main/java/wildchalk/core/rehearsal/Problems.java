@@ -156,7 +156,7 @@ final class Problems {
     }
 
     /** Says when a pass cannot go the way it was drawn. */
-    void cannotGoSo(Action.Pass pass, Deliveries deliveries, Deliveries.Sent sent) {
+    void cannotGoSo(Action.Pass pass, Deliveries deliveries, Sent sent) {
         if (deliveries.missesItsWall(pass)) {
             add(
                     pass,

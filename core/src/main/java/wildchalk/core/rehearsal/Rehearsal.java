@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Set;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Stage;
+import wildchalk.core.motion.Abilities;
 import wildchalk.core.motion.Speeds;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.timeline.Event;

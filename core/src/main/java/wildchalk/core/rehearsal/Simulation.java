@@ -31,6 +31,7 @@ import wildchalk.core.motion.Speeds;
 import wildchalk.core.rehearsal.Agenda.Entry;
 import wildchalk.core.rehearsal.Agenda.Kind;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.timeline.Beat;
 import wildchalk.core.timeline.Event;
 import wildchalk.core.timeline.Happened;
 import wildchalk.core.timeline.Timeline;
@@ -160,7 +161,7 @@ final class Simulation {
                 lines,
                 rep.happened(),
                 rep.events(),
-                Beats.of(rep.drawn(), rep.times()),
+                Beat.of(rep.drawn(), rep.times()),
                 problems.found());
     }
 
@@ -315,13 +316,7 @@ final class Simulation {
 
         @Override
         public Void handle(Action.Handle handle) {
-            double over =
-                    switch (handle.deed()) {
-                        case DROP, KEEP -> rep.now();
-                        case PLACE, PICK_UP -> legs.bend(handle);
-                        case THROW, SWAP -> rep.now() + Handling.IN_HANDS;
-                    };
-            rep.plan(over, Kind.END, handle.id());
+            rep.plan(legs.handle(handle), Kind.END, handle.id());
             return null;
         }
 
@@ -338,15 +333,10 @@ final class Simulation {
     }
 
     /** What the end of an action brings about besides. */
-    private final class End implements ActionCases<Void> {
+    private final class End implements ActionCases.Families<Void> {
 
         @Override
-        public Void run(Travel.Run run) {
-            return null;
-        }
-
-        @Override
-        public Void carry(Travel.Carry carry) {
+        public Void travel(Travel travel) {
             return null;
         }
 
@@ -357,12 +347,7 @@ final class Simulation {
         }
 
         @Override
-        public Void pass(Action.Pass pass) {
-            return null;
-        }
-
-        @Override
-        public Void shot(Action.Shot shot) {
+        public Void delivery(Delivery delivery) {
             return null;
         }
 

@@ -49,7 +49,9 @@ final class Clauses {
     private final ActionCases.Travels<Void> details = new ActionCases.Travels<>() {
         @Override
         public Void travel(Travel travel) {
-            tell(travel);
+            if (!travels.comesBack(travel) || timeline.brokenOff(travel.id()).isPresent()) {
+                travels.way(travel).forEach(n -> where(n.text(), n.piece(), travel));
+            }
             return null;
         }
 
@@ -79,8 +81,7 @@ final class Clauses {
 
         @Override
         public Void call(Action.Call call) {
-            where(words.say("call.word", call.word()), "", call);
-            return null;
+            return where(words.say("call.word", call.word()), "", call);
         }
 
         @Override
@@ -90,26 +91,22 @@ final class Clauses {
 
         @Override
         public Void playOn(PlayOn play) {
-            where(plays.told(play), "", play);
-            return null;
+            return where(plays.told(play), "", play);
         }
 
         @Override
         public Void handle(Action.Handle handle) {
-            where(bodies.of(handle, moments), handle.piece(), handle);
-            return null;
+            return where(bodies.of(handle, moments), handle.piece(), handle);
         }
 
         @Override
         public Void act(Act act) {
-            tell(act);
-            return null;
+            return where(bodies.of(act, moments), act.whom().orElse(""), act);
         }
 
         @Override
         public Void contest(Contest contest) {
-            tell(contest);
-            return null;
+            return where(bodies.of(contest, moments), "", contest);
         }
     };
 
@@ -289,26 +286,19 @@ final class Clauses {
                 .other()
                 .flatMap(whereabouts(shadow)::thing)
                 .ifPresent(o -> where(words.say("lane.and", o.text()), o.piece(), shadow));
-        if (isSided(shadow.way())) {
+        if (shadow.way().isSided()) {
             where(words.say("side." + Wordbook.key(shadow.side()), words.word("ball"), words.word("goal")), "", shadow);
         }
-        if (isKeptOff(shadow.way())) {
+        if (shadow.way().isKeptOff()) {
             where(words.say("keeps.off", unit.spoken(shadow.distance())), "", shadow);
         }
         until(shadow.until(), shadow);
     }
 
-    private void tell(Act act) {
-        where(bodies.of(act, moments), act.whom().orElse(""), act);
-    }
-
-    private void tell(Contest contest) {
-        where(bodies.of(contest, moments), "", contest);
-    }
-
     private void tell(Hold hold) {
-        boolean turns = hold.stance() == Hold.Stance.TURN || hold.stance() == Hold.Stance.PIVOT;
-        if (!turns || hold.stance() == Hold.Stance.PIVOT) {
+        boolean pivots = hold.stance() == Hold.Stance.PIVOT;
+        boolean turns = pivots || hold.stance() == Hold.Stance.TURN;
+        if (!turns || pivots) {
             where(words.say("turn." + Wordbook.key(hold.turn())), "", hold);
         }
         hold.facing().ifPresent(f -> whereabouts(hold)
@@ -321,28 +311,8 @@ final class Clauses {
         until(hold.until(), hold);
     }
 
-    private static boolean isSided(Shadow.Way way) {
-        return switch (way) {
-            case MARK, CLOSE_DOWN, STUTTER_IN, JOCKEY, BODY_UP -> true;
-            default -> false;
-        };
-    }
-
-    private static boolean isKeptOff(Shadow.Way way) {
-        return switch (way) {
-            case CHASE, HIP_TO_HIP, LANE, LEVEL, BODY_UP -> false;
-            default -> true;
-        };
-    }
-
     private void until(Optional<Cue.Trigger> until, Action action) {
         until.ifPresent(u -> where(words.say("until", moments.bare(u, action)), "", action));
-    }
-
-    private void tell(Travel travel) {
-        if (!travels.comesBack(travel) || timeline.brokenOff(travel.id()).isPresent()) {
-            travels.way(travel).forEach(n -> where(n.text(), n.piece(), travel));
-        }
     }
 
     private void tell(Action.Pass pass) {
@@ -423,7 +393,8 @@ final class Clauses {
         }
     }
 
-    private void where(String text, String piece, Action action) {
+    private Void where(String text, String piece, Action action) {
         add(text, Part.WHERE, piece, action.id());
+        return null;
     }
 }

@@ -30,7 +30,7 @@ record GameFaults(References references, List<String> faults) implements Game.Ca
     @Override
     public Void duty(Game.Duty duty) {
         whom(duty.whom());
-        duty.zone().ifPresent(z -> references.zone("is about", z, faults));
+        duty.zone().ifPresent(z -> references.zone(References.ABOUT, z, faults));
         if ((duty.task() == Game.Task.SPREAD) != duty.zone().isPresent()) {
             fault(duty.zone().isPresent() ? "duty.no.zone" : "duty.zone");
         }

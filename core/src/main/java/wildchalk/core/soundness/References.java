@@ -28,6 +28,9 @@ import wildchalk.core.surface.Surface;
 /** Looks whether everything that actions and instructions name is there. */
 final class References {
 
+    /** Before the place that something is about. */
+    static final String ABOUT = "is about";
+
     private final Stage stage;
     private final Surface surface;
     /** Whether the surface is the one that was meant, so that its names can be checked. */
@@ -115,8 +118,8 @@ final class References {
 
         @Override
         public Boolean playOn(PlayOn play) {
-            play.area().ifPresent(a -> zone("is about", a, faults));
-            play.until().line().ifPresent(l -> line("is about", l, faults));
+            play.area().ifPresent(a -> zone(ABOUT, a, faults));
+            play.until().line().ifPresent(l -> line(ABOUT, l, faults));
             play.sides().forEach(new GameFaults(References.this, faults)::whom);
             if (play.sides().size() > PlayOn.MOST_SIDES) {
                 faults.add(RotationFaults.BOOK.say("play.sides", play.sides().size(), PlayOn.MOST_SIDES));

@@ -24,10 +24,8 @@ import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.PlayOn;
 import wildchalk.core.drill.Sending;
 import wildchalk.core.drill.Shadow;
-import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
-import wildchalk.core.geometry.Vec;
 import wildchalk.core.surface.Wall;
 
 /** Actions as they stand in drill files. */
@@ -146,7 +144,7 @@ final class ActionForm {
             case PASS -> new Action.Pass(
                     id,
                     who,
-                    spot(o.path("to")),
+                    SpotForm.read(o.path("to")),
                     touch,
                     new Sending(
                             value(o, "manner", Action.Manner.FLAT),
@@ -158,9 +156,9 @@ final class ActionForm {
             case SHOT -> new Action.Shot(
                     id,
                     who,
-                    spot(o.path("to")),
+                    SpotForm.read(o.path("to")),
                     touch,
-                    new Action.Shot.Fate(value(o, "result", Action.Result.OPEN), optional(o, "next", ActionForm::spot)),
+                    new Action.Shot.Fate(value(o, "result", Action.Result.OPEN), optional(o, "next", SpotForm::read)),
                     called(o),
                     CraftForm.strike(o),
                     cue);
@@ -172,7 +170,7 @@ final class ActionForm {
                             value(o, "way", Shadow.Way.MARK),
                             value(o, "side", Shadow.Side.GOAL),
                             o.path("distance").asDouble(Shadow.USUAL_DISTANCE),
-                            optional(o, "other", ActionForm::spot)),
+                            optional(o, "other", SpotForm::read)),
                     value(o, "gait", Action.Gait.SPRINT),
                     optional(o, "until", CueForm::moment),
                     cue);
@@ -180,7 +178,7 @@ final class ActionForm {
                     id,
                     who,
                     value(o, "stance", Hold.Stance.WAIT),
-                    optional(o, "facing", ActionForm::spot),
+                    optional(o, "facing", SpotForm::read),
                     value(o, "turn", Hold.Turn.SHORTER),
                     o.path("seconds").asDouble(0),
                     optional(o, "until", CueForm::moment),
@@ -192,7 +190,7 @@ final class ActionForm {
                     who,
                     o.path("piece").asText(),
                     value(o, "deed", Action.Handle.Deed.DROP),
-                    optional(o, "to", ActionForm::spot),
+                    optional(o, "to", SpotForm::read),
                     cue);
             case ACT -> act(id, who, o, cue);
             case CONTEST -> contest(id, who, o, cue);
@@ -213,7 +211,7 @@ final class ActionForm {
                 id,
                 who,
                 what,
-                optional(o, "on", ActionForm::spot),
+                optional(o, "on", SpotForm::read),
                 value(o, "then", Act.Then.USUAL),
                 o.path("seconds").asDouble(what.usual()),
                 cue);
@@ -250,7 +248,7 @@ final class ActionForm {
 
     private static TravelPath path(JsonNode o) {
         return new TravelPath(
-                DrillReader.list(o.path("path"), ActionForm::spot),
+                DrillReader.list(o.path("path"), SpotForm::read),
                 o.path("smooth").asBoolean(false));
     }
 
@@ -260,33 +258,13 @@ final class ActionForm {
                 o.path("pace").asDouble(1),
                 value(o, "corner", Going.Corner.CUT),
                 value(o, "pivot", Going.Pivot.NONE),
-                optional(o, "watching", ActionForm::spot),
+                optional(o, "watching", SpotForm::read),
                 called(o),
                 CraftForm.craft(o));
     }
 
     private static Optional<String> called(JsonNode o) {
         return optional(o, "called", c -> o.path("called").asText());
-    }
-
-    static Spot spot(JsonNode o) {
-        if (o.isArray()) {
-            return Spot.at(DrillReader.vec(o));
-        }
-        if (o.has("target")) {
-            return new Spot.AtTarget(o.path("target").asText());
-        }
-        if (o.has("code")) {
-            return new Spot.Coded(o.path("code").asText(), o.path("part").asInt(0));
-        }
-        if (o.has("line")) {
-            return new Spot.OnLine(
-                    o.path("of").asText(),
-                    o.path("line").asText(),
-                    o.path("share").asDouble(1));
-        }
-        return new Spot.AtPiece(
-                o.path("piece").asText(), o.has("offset") ? DrillReader.vec(o.path("offset")) : Vec.ZERO);
     }
 
     static ObjectNode write(Action action) {
@@ -304,7 +282,7 @@ final class ActionForm {
         @Override
         public ObjectNode travel(Travel t) {
             ArrayNode path = o.putArray("path");
-            t.path().through().forEach(s -> path.add(spot(s)));
+            t.path().through().forEach(s -> path.add(SpotForm.write(s)));
             o.put("smooth", t.path().smooth());
             ActionForm.going(o, t.going());
             return o.put("ending", word(t.ending()));
@@ -312,7 +290,7 @@ final class ActionForm {
 
         @Override
         public ObjectNode pass(Action.Pass p) {
-            o.set("to", spot(p.to()));
+            o.set("to", SpotForm.write(p.to()));
             o.put("touch", word(p.touch())).put("manner", word(p.manner()));
             if (p.force() != Force.USUAL) {
                 o.put("force", word(p.force()));
@@ -323,9 +301,9 @@ final class ActionForm {
 
         @Override
         public ObjectNode shot(Action.Shot s) {
-            o.set("to", spot(s.to()));
+            o.set("to", SpotForm.write(s.to()));
             o.put("touch", word(s.touch())).put("result", word(s.result()));
-            s.next().ifPresent(n -> o.set("next", spot(n)));
+            s.next().ifPresent(n -> o.set("next", SpotForm.write(n)));
             return CraftForm.write(o, s.strike());
         }
 
@@ -336,7 +314,7 @@ final class ActionForm {
                     .put("side", word(s.side()))
                     .put("distance", s.distance())
                     .put("gait", word(s.gait()));
-            s.style().other().ifPresent(p -> o.set("other", spot(p)));
+            s.style().other().ifPresent(p -> o.set("other", SpotForm.write(p)));
             s.until().ifPresent(u -> o.set("until", CueForm.write(u)));
             return o;
         }
@@ -344,7 +322,7 @@ final class ActionForm {
         @Override
         public ObjectNode hold(Hold h) {
             o.put("stance", word(h.stance())).put("seconds", h.seconds());
-            h.facing().ifPresent(f -> o.set("facing", spot(f)));
+            h.facing().ifPresent(f -> o.set("facing", SpotForm.write(f)));
             if (h.turn() != Hold.Turn.SHORTER) {
                 o.put("turn", word(h.turn()));
             }
@@ -364,14 +342,14 @@ final class ActionForm {
 
         @Override
         public ObjectNode handle(Action.Handle h) {
-            h.to().ifPresent(t -> o.set("to", spot(t)));
+            h.to().ifPresent(t -> o.set("to", SpotForm.write(t)));
             return o.put("piece", h.piece()).put("deed", word(h.deed()));
         }
 
         @Override
         public ObjectNode act(Act act) {
             o.put("what", word(act.what()));
-            act.on().ifPresent(t -> o.set("on", spot(t)));
+            act.on().ifPresent(t -> o.set("on", SpotForm.write(t)));
             if (act.then() != Act.Then.USUAL) {
                 o.put("then", word(act.then()));
             }
@@ -416,46 +394,7 @@ final class ActionForm {
         if (going.pivot() != Going.Pivot.NONE) {
             o.put("pivot", word(going.pivot()));
         }
-        going.watching().ifPresent(w -> o.set("watching", spot(w)));
+        going.watching().ifPresent(w -> o.set("watching", SpotForm.write(w)));
         CraftForm.write(o, going.craft());
-    }
-
-    private static final Spot.Cases<JsonNode> SPOT = new Spot.Cases<>() {
-        @Override
-        public JsonNode place(Spot.Place p) {
-            return DrillWriter.place(p.at());
-        }
-
-        @Override
-        public JsonNode atPiece(Spot.AtPiece p) {
-            ObjectNode o = JsonNodeFactory.instance.objectNode().put("piece", p.piece());
-            if (!p.offset().equals(Vec.ZERO)) {
-                o.set("offset", DrillWriter.place(p.offset()));
-            }
-            return o;
-        }
-
-        @Override
-        public JsonNode onLine(Spot.OnLine o) {
-            return JsonNodeFactory.instance
-                    .objectNode()
-                    .put("line", o.line())
-                    .put("of", o.who())
-                    .put("share", o.share());
-        }
-
-        @Override
-        public JsonNode coded(Spot.Coded c) {
-            return JsonNodeFactory.instance.objectNode().put("code", c.code()).put("part", c.part());
-        }
-
-        @Override
-        public JsonNode atTarget(Spot.AtTarget t) {
-            return JsonNodeFactory.instance.objectNode().put("target", t.target());
-        }
-    };
-
-    static JsonNode spot(Spot spot) {
-        return spot.match(SPOT);
     }
 }

@@ -140,7 +140,7 @@ final class SaidForm {
     private static Sign sign(JsonNode o) {
         return new Sign(
                 DrillReader.value(o, "sign", Sign.Kind.RING),
-                DrillReader.list(o.path("at"), ActionForm::spot),
+                DrillReader.list(o.path("at"), SpotForm::read),
                 o.path("words").asText(""));
     }
 
@@ -281,7 +281,7 @@ final class SaidForm {
         for (Sign sign : freeze.signs()) {
             ObjectNode s = signs.addObject().put("sign", DrillWriter.word(sign.kind()));
             ArrayNode at = s.putArray("at");
-            sign.at().forEach(spot -> at.add(ActionForm.spot(spot)));
+            sign.at().forEach(spot -> at.add(SpotForm.write(spot)));
             if (!sign.words().isEmpty()) {
                 s.put("words", sign.words());
             }

@@ -15,7 +15,7 @@ import wildchalk.core.check.rep.Track;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Vec;
-import wildchalk.core.rehearsal.Abilities;
+import wildchalk.core.motion.Abilities;
 import wildchalk.core.surface.Surface;
 
 /** Running or skating at boards, walls, posts and hard gear without the room to stop before them. */

@@ -12,7 +12,7 @@ import wildchalk.core.check.rep.Track;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Vec;
-import wildchalk.core.rehearsal.Abilities;
+import wildchalk.core.motion.Abilities;
 import wildchalk.core.timeline.ActionTimes;
 import wildchalk.core.timeline.Lane;
 

@@ -1,4 +1,4 @@
-package wildchalk.core.rehearsal;
+package wildchalk.core.motion;
 
 import java.util.EnumMap;
 import java.util.Map;
@@ -10,8 +10,6 @@ import wildchalk.core.drill.implied.Those;
 import wildchalk.core.effort.Effort;
 import wildchalk.core.effort.Figure;
 import wildchalk.core.effort.OwnFigures;
-import wildchalk.core.motion.FigureTable;
-import wildchalk.core.motion.Speeds;
 import wildchalk.core.surface.Surface;
 
 /** How fast each person is where a rung says how far on some are, or at what pace they go. */
