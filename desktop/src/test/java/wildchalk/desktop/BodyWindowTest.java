@@ -21,6 +21,7 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Given;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Instruction;
+import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Shadow;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Strike;
@@ -164,7 +165,7 @@ class BodyWindowTest extends RealWindow {
     }
 
     private static String kinds(Drill drill) {
-        Stage stage = wildchalk.core.drill.Ladder.build(drill, "s1");
+        Stage stage = Ladder.build(drill, "s1");
         return stage.actions().stream()
                         .map(a -> a.getClass().getSimpleName() + " by "
                                 + stage.person(a.who()).orElseThrow().label())

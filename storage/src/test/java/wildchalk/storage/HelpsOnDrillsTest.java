@@ -119,12 +119,18 @@ class HelpsOnDrillsTest {
                 .orElse(0);
     }
 
-    /** What whoever sets out puts down, on the other side too where that is played and nothing stands there. */
+    /**
+     * What whoever sets out puts down or gives into people's hands, on the other side too where that is played and
+     * nothing stands there.
+     */
     private static Map<GearKind, Integer> gear(Stage stage, int copies) {
         boolean sides =
                 stage.instructions(Rotation.Sides.class).stream().anyMatch(s -> s.taken() != Rotation.Taken.AS_DRAWN);
         Map<GearKind, Integer> all = new EnumMap<>(GearKind.class);
-        List<Piece> down = SetOut.toPutDown(stage);
+        List<Piece> down = Stream.concat(
+                        SetOut.toPutDown(stage).stream(),
+                        stage.pieces().stream().filter(p -> stage.inHand(p.id()).isPresent()))
+                .toList();
         for (Piece piece : down) {
             if (piece instanceof Piece.Item item && item.kind() != GearKind.BAG) {
                 Vec there = stage.place(item).mirrored(false, true);

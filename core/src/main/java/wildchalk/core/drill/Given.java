@@ -1,5 +1,6 @@
 package wildchalk.core.drill;
 
+import java.util.Collections;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -81,7 +82,7 @@ public sealed interface Given extends Game {
      */
     record ByAge(String id, String of, Optional<String> from, Map<Effort.Level, Double> steps) implements Given {
         public ByAge {
-            steps = java.util.Collections.unmodifiableMap(new TreeMap<>(steps));
+            steps = Collections.unmodifiableMap(new TreeMap<>(steps));
         }
 
         @Override

@@ -2,6 +2,7 @@ package wildchalk.core.otherwise;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Action;
@@ -148,8 +149,7 @@ final class BodyWays {
                                 handle.id(), handle.who(), handle.piece(), d, handle.to(), handle.cue())));
     }
 
-    private static LineWays.Group seconds(
-            Choosing choosing, double now, java.util.function.Function<Double, Action> changed) {
+    private static LineWays.Group seconds(Choosing choosing, double now, Function<Double, Action> changed) {
         return choosing.of("seconds", Choosing.SECONDS, now, s -> Choosing.BOOK.say("seconds.words", s), changed);
     }
 }

@@ -8,17 +8,22 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
+import wildchalk.core.colour.Bib;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Contest;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Force;
 import wildchalk.core.drill.Going;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Shadow;
+import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.edit.FigureEdits;
 import wildchalk.core.effort.Figure;
+import wildchalk.core.soundness.Soundness;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
 
@@ -107,5 +112,39 @@ class LineWaysTest {
                 .apply(FigureEdits.usual(Figure.SPRINT, Optional.empty()).apply(theirs));
         assertTrue(usual.effort().own().isEmpty());
         assertEquals(DRILL.effort(), usual.effort());
+    }
+
+    /** Every way of every kind, taken: what becomes of it is what it says, and the drill stays sound. */
+    @Test
+    void whatBodiesDoCanBeOtherwiseInEveryWay() {
+        Stage stage = new Stages()
+                .player("7", 0, 0)
+                .player("9", 1, 0, Bib.SKY)
+                .ball("b", "7")
+                .carry("c", "7", Cue.whistle(), 20, 0)
+                .action(Act.of("t", "9", Act.What.TACKLE, Optional.of(Spot.at("7")), Cue.whistle()))
+                .action(Contest.of("k", "9", Contest.Start.PULL, List.of("7"), List.of("7", "9"), Cue.next()))
+                .shot("g", "7", Cue.next())
+                .build();
+        Drill drill = Stages.drill(stage);
+        int taken = 0;
+        for (Action action : stage.actions()) {
+            for (LineWays.Group group : LineWays.of("s1", action, Stages.TURF)) {
+                for (LineWays.Way way : group.ways()) {
+                    Drill after = way.edit().apply(drill);
+                    String what = group.words() + ": " + way.words();
+                    assertEquals(List.of(), Soundness.faults(after, Stages.TURF), what);
+                    Action now = Ladder.build(after, "s1").action(action.id()).orElseThrow();
+                    assertTrue(
+                            LineWays.of("s1", now, Stages.TURF).stream()
+                                    .filter(g -> g.words().equals(group.words()))
+                                    .flatMap(g -> g.ways().stream())
+                                    .anyMatch(w -> w.words().equals(way.words()) && w.taken()),
+                            what);
+                    taken += way.taken() ? 0 : 1;
+                }
+            }
+        }
+        assertTrue(taken > 50, "ways taken: " + taken);
     }
 }

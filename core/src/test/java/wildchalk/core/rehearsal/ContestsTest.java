@@ -9,6 +9,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
 import wildchalk.core.colour.Bib;
+import wildchalk.core.colour.Colour;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Contest;
@@ -234,8 +235,7 @@ class ContestsTest {
                 .player("2", -10, 2)
                 .player("3", -10, -2)
                 .player("4", -12, 0)
-                .piece(new Piece.Zone(
-                        "z", new Vec(0, 0), Outline.rectangle(12, 12), "box", wildchalk.core.colour.Colour.BLUE))
+                .piece(new Piece.Zone("z", new Vec(0, 0), Outline.rectangle(12, 12), "box", Colour.BLUE))
                 .say(new Game.Duty(
                         "d",
                         new Whom.Team(Bib.CORAL),

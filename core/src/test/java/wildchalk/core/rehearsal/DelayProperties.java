@@ -13,6 +13,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import wildchalk.core.Stages;
 import wildchalk.core.drill.Action;
+import wildchalk.core.drill.Contest;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Hold;
 import wildchalk.core.drill.Piece;
@@ -88,14 +89,17 @@ class DelayProperties {
         Soundness.spots(action).stream()
                 .filter(Spot.AtPiece.class::isInstance)
                 .forEach(s -> who.add(((Spot.AtPiece) s).piece()));
+        if (action instanceof Contest contest) {
+            who.addAll(contest.against());
+            who.addAll(contest.gets());
+        }
         return who;
     }
 
     private static boolean depends(Stage stage, Action action, Set<String> actions, Set<String> people) {
         boolean body = touched(action).stream().anyMatch(people::contains)
                 // Gear that another handled first is not there; who follows, or waits for what never comes, does so
-                // until
-                // all is over.
+                // until all is over.
                 || action instanceof Action.Handle
                 || action instanceof Shadow
                 || action instanceof Hold h && h.until().isPresent();
