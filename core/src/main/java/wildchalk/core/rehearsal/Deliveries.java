@@ -49,7 +49,6 @@ final class Deliveries {
     private final Supplies supplies;
     private final ReleaseTimes released;
     private final Loose loose;
-    private final Surface surface;
     private final Set<String> people;
     private final Map<String, BallTrack> tracks = new LinkedHashMap<>();
     private final Map<String, String> holder = new HashMap<>();
@@ -68,7 +67,6 @@ final class Deliveries {
             Meetings meetings,
             Map<String, Supplier<List<Vec>>> lines) {
         this.stage = stage;
-        this.surface = surface;
         this.places = places;
         this.ways = new BallWays(surface);
         this.loose = new Loose(stage, surface, places, speeds);

@@ -8,7 +8,6 @@ import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Contest;
 import wildchalk.core.drill.Craft;
 import wildchalk.core.drill.Hold;
-import wildchalk.core.drill.Strike;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Curve;
 import wildchalk.core.geometry.Route;
@@ -18,7 +17,7 @@ import wildchalk.core.wording.Wordbook;
 
 /**
  * Small marks for what bodies and hands do: a burst where somebody is tackled, a bar where somebody screens, a knot on
- * a line for a feint, a letter for the hand or foot.
+ * a line for a feint; and the letter for the hand or foot.
  */
 final class BodyShapes {
 
@@ -45,10 +44,7 @@ final class BodyShapes {
         if (action instanceof Hold hold && hold.stance() == Hold.Stance.SCREEN) {
             return screen(hold, ink);
         }
-        if (action instanceof Travel travel) {
-            return craft(travel, ink);
-        }
-        return action instanceof Action.Delivery d ? strike(d) : List.of();
+        return action instanceof Travel travel ? feints(travel, ink) : List.of();
     }
 
     private Optional<Vec> at(Action action) {
@@ -103,15 +99,11 @@ final class BodyShapes {
                 .orElse(List.of());
     }
 
-    /** A knot where a feint is, and the letter of the hand or foot near the beginning. */
-    private List<Shape> craft(Travel travel, Ink ink) {
-        Craft craft = travel.going().craft();
-        if (craft.equals(Craft.PLAIN)) {
-            return List.of();
-        }
+    /** A knot where a feint is. */
+    private List<Shape> feints(Travel travel, Ink ink) {
         List<Shape> shapes = new ArrayList<>();
-        Route route = board.route(travel.id());
-        for (Craft.Feint feint : craft.feints()) {
+        for (Craft.Feint feint : travel.going().craft().feints()) {
+            Route route = board.route(travel.id());
             double s = feint.share() * route.length();
             Vec across = Vec.polar(unit * 0.75, route.heading(s) + Math.PI / 2);
             Vec along = Vec.polar(unit * 0.45, route.heading(s));
@@ -131,23 +123,16 @@ final class BodyShapes {
                     List.of(),
                     true));
         }
-        letter(craft.limb(), route).ifPresent(shapes::add);
         return shapes;
     }
 
-    private List<Shape> strike(Action.Delivery delivery) {
-        Strike strike = delivery.strike();
-        return letter(strike.limb(), board.route(delivery.id())).map(List::of).orElse(List.of());
-    }
-
-    /** "L", "R": small, beside the beginning of a line. */
-    private Optional<Shape> letter(Craft.Limb limb, Route route) {
-        String words = BOOK.say("limb." + Wordbook.key(limb));
-        if (words.isEmpty() || route.length() < 0.1) {
-            return Optional.empty();
+    /** With which hand or foot, "L" or "R"; empty where nobody says. */
+    static String limb(Action action) {
+        if (action instanceof Travel travel) {
+            return BOOK.say("limb." + Wordbook.key(travel.going().craft().limb()));
         }
-        double s = Math.min(unit * 2.4, route.length() / 2);
-        Vec beside = route.at(s).plus(Vec.polar(unit * 0.95, route.heading(s) - Math.PI / 2));
-        return Optional.of(new Shape.Label(beside, words, unit * 0.85, Ink.NOTE));
+        return action instanceof Action.Delivery d
+                ? BOOK.say("limb." + Wordbook.key(d.strike().limb()))
+                : "";
     }
 }

@@ -188,6 +188,7 @@ final class Labels {
         for (Action action : board.stage().actions()) {
             if (wanted.test(action.id())) {
                 wishes.line(action, numbers.of(action.id()));
+                wishes.limb(action, BodyShapes.limb(action));
             }
         }
     }

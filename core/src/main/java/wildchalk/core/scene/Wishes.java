@@ -329,6 +329,14 @@ final class Wishes implements PieceCases.Families<Void> {
         return text(lines, size, ink);
     }
 
+    /** With which hand or foot something is done: small, near the beginning of its line. */
+    void limb(Action action, String letter) {
+        Route route = board.route(action.id());
+        if (!letter.isEmpty() && route.length() > unit / 10) {
+            near(action.id(), letter, unit * 0.85, route.at(Math.min(unit * 2.4, route.length() / 2)), 0.5);
+        }
+    }
+
     private void near(String owner, String words, double size, Vec at, double off) {
         Text text = text(List.of(words), size, Ink.CHALK);
         List<Vec> places = new ArrayList<>(round(onPage(at), text.half(), off));
