@@ -21,6 +21,9 @@ final class Wishes implements PieceCases.Families<Void> {
     /** How far from the line a number may stand, in units; nearer is better. */
     private static final double[] BESIDE = {1.3, 1.7, 2.4, 3.1};
 
+    /** So far along is near the beginning of a line, in units. */
+    private static final double BEGINNING = 2;
+
     private static final double BADGE = 0.82;
     private static final double NUMBER = 1.05;
     /** From the middle of a token to a name beside it, in units. */
@@ -329,11 +332,11 @@ final class Wishes implements PieceCases.Families<Void> {
         return text(lines, size, ink);
     }
 
-    /** With which hand or foot something is done: small, near the beginning of its line. */
+    /** With which hand or foot something is done: small, near the beginning of a line that has room for it. */
     void limb(Action action, String letter) {
         Route route = board.route(action.id());
-        if (!letter.isEmpty() && route.length() > unit / 10) {
-            near(action.id(), letter, unit * 0.85, route.at(Math.min(unit * 2.4, route.length() / 2)), 0.5);
+        if (!letter.isEmpty() && route.length() > 2 * BEGINNING * unit) {
+            near(action.id(), letter, unit * 0.85, route.at(BEGINNING * unit), 0.5);
         }
     }
 

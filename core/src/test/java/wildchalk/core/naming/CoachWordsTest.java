@@ -28,7 +28,10 @@ class CoachWordsTest {
                 "whistle",
                 "rename",
                 "one-two",
-                "slow"
+                "slow",
+                "tackle",
+                "face-off",
+                "weak hand"
             })
     void wordsOfCoachesHaveAnAnswer(String word) {
         CoachWords.Answer answer = CoachWords.of(word).orElseThrow();
@@ -38,7 +41,7 @@ class CoachWordsTest {
     @Test
     void otherNamesAreLookedForAndAdviceIsTold() {
         assertEquals(Optional.of("mirror"), CoachWords.of("flip").orElseThrow().lookFor());
-        assertTrue(CoachWords.of("feint").orElseThrow().told().orElseThrow().contains("short line"));
+        assertTrue(CoachWords.of("feint").orElseThrow().told().orElseThrow().contains("press Y"));
     }
 
     @Test

@@ -70,7 +70,7 @@ class OffersTest {
                 Drill after = offer.edit().apply(drill);
                 assertEquals(List.of(), Soundness.faults(after, surface), offer.words());
                 assertFalse(told(after, surface).equals(before), offer.words());
-                assertFalse(offer.words().contains("{") || offer.words().contains("\u0027\u0027"), offer.words());
+                assertFalse(offer.words().contains("{") || offer.words().contains("''"), offer.words());
             }
             words.clear();
             assertTrue(some.stream().allMatch(o -> words.add(o.words())), "no two are called alike");

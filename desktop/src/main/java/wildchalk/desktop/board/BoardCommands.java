@@ -50,6 +50,8 @@ final class BoardCommands {
 
     private static final double FINE_NUDGE = 0.1;
 
+    private static final Wordbook BOOK = Wordbook.beside(BoardCommands.class, "Commands");
+
     /** What the help card says of the mouse, and of keys that a hand takes which is busy with something. */
     private static final List<Help> GESTURES = List.of(
             new Help(Scope.LINE, "Drag it", "bend it; send a pass elsewhere"),
@@ -68,10 +70,15 @@ final class BoardCommands {
             new Help(Scope.ALWAYS, "Wheel", "nearer, farther off"),
             new Help(Scope.ALWAYS, "Space and drag", "move what is shown"),
             new Help(Scope.ALWAYS, "F5", "show it on the whole screen"),
-            new Help(
-                    Scope.ALWAYS,
-                    "F6",
-                    Wordbook.beside(BoardCommands.class, "Commands").say("run")));
+            told(Scope.CHOSEN, "feint"),
+            told(Scope.CHOSEN, "flick"),
+            told(Scope.CHOSEN, "screen"),
+            told(Scope.ALWAYS, "scribble"),
+            new Help(Scope.ALWAYS, "F6", BOOK.say("run")));
+
+    private static Help told(Scope scope, String gesture) {
+        return new Help(scope, BOOK.say(gesture), BOOK.say(gesture + ".does"));
+    }
 
     private final BoardState state;
     private final BoardPlayer player;
