@@ -15,7 +15,6 @@ import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.Given;
 import wildchalk.core.drill.Piece;
 import wildchalk.core.drill.Spot;
-import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Whom;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.motion.Posture;
@@ -230,8 +229,5 @@ class ActsTest {
         assertEquals(Posture.LYING, t.posture("7", start(t, "a3")));
         assertEquals(Optional.of("9"), t.holder("b", t.duration()));
         assertEquals(List.of(), t.problems());
-        assertTrue(t.times("a1").isPresent()
-                && !(t.line("a1").isEmpty())
-                && Travel.class.isInstance(runner().build().action("a1").orElseThrow()));
     }
 }
