@@ -209,7 +209,7 @@ public final class AnyStage {
                     case 8 -> new Contest(
                             id,
                             who,
-                            Contest.Start.values()[Math.abs(id.hashCode()) % Contest.Start.values().length],
+                            Contest.Start.values()[Math.floorMod(id.hashCode(), Contest.Start.values().length)],
                             List.of("p1"),
                             List.of("p0", "p3", "p2").subList(0, 1 + id.length() % 3),
                             1,
@@ -248,7 +248,7 @@ public final class AnyStage {
 
     private static Action.Handle.Deed handled(String id) {
         Action.Handle.Deed[] all = Action.Handle.Deed.values();
-        return all[Math.abs(id.hashCode()) % all.length];
+        return all[Math.floorMod(id.hashCode(), all.length)];
     }
 
     private static Optional<Spot> to(Action.Handle.Deed deed) {
@@ -257,7 +257,7 @@ public final class AnyStage {
     }
 
     private static Action act(String id, String who, Cue cue, int n) {
-        Act.What what = Act.What.values()[Math.abs(id.hashCode() + n) % Act.What.values().length];
+        Act.What what = Act.What.values()[Math.floorMod(id.hashCode() + n, Act.What.values().length)];
         Optional<Spot> on = what.about() == Act.About.NOBODY ? Optional.empty() : Optional.of(Spot.at("p" + n % 2));
         Act act = Act.of(id, who, what, on, cue);
         return what == Act.What.TACKLE ? act.then(Act.Then.values()[1 + n % 5]) : act;
