@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
 import java.util.stream.Collectors;
 import javafx.scene.control.ListView;
@@ -183,7 +184,13 @@ class BodyWindowTest extends RealWindow {
         assertEquals(List.of(), fx(() -> board().timeline().problems()));
         assertEquals(List.of(), Soundness.faults(drill, drill.surface()));
         Path file = Path.of(
-                "src", "test", "resources", "wildchalk", "desktop", "byhand", name.toLowerCase() + ".drill.json");
+                "src",
+                "test",
+                "resources",
+                "wildchalk",
+                "desktop",
+                "byhand",
+                name.toLowerCase(Locale.ROOT) + ".drill.json");
         if (Objects.nonNull(System.getProperty("wildchalk.byhand"))) {
             Files.writeString(file, DrillWriter.write(drill));
         }
