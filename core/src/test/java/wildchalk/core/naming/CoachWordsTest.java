@@ -31,11 +31,14 @@ class CoachWordsTest {
                 "slow",
                 "tackle",
                 "face-off",
-                "weak hand"
+                "weak hand",
+                "dribble",
+                "jump stop"
             })
     void wordsOfCoachesHaveAnAnswer(String word) {
         CoachWords.Answer answer = CoachWords.of(word).orElseThrow();
         assertTrue(answer.lookFor().isPresent() != answer.told().isPresent());
+        assertTrue(answer.told().filter(t -> t.contains("=")).isEmpty(), answer.toString());
     }
 
     @Test
