@@ -158,8 +158,18 @@ class ChalkingWindowTest extends RealWindow {
         clickOnBoard(at(-2, -7));
         Piece.Player player = (Piece.Player) board().stage().person("p2").orElseThrow();
         assertEquals(Bib.SKY, player.bib());
+        // Of those who have the ball a line onto the other team is a screen; of the others it marks.
         drag(at(-2, 6), at(-2, -7));
-        assertEquals("Shadow", board().stage().actions().get(0).getClass().getSimpleName());
+        assertEquals(List.of("Run", "Hold"), chalked());
+        type(KeyCode.CONTROL, KeyCode.Z);
+        drag(at(-2, -7), at(-2, 6));
+        assertEquals(List.of("Shadow"), chalked());
+    }
+
+    private List<String> chalked() {
+        return board().stage().actions().stream()
+                .map(a -> a.getClass().getSimpleName())
+                .toList();
     }
 
     @Test

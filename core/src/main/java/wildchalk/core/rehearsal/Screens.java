@@ -27,6 +27,8 @@ final class Screens {
     private static final double HOLDS = 0.7;
     /** Slower than this nobody runs into anybody, m/s; assumed. */
     private static final double RUNS = 0.5;
+    /** So often it is looked whether somebody does, seconds. */
+    private static final double LOOK = 0.04;
 
     private final Stage stage;
     private final RehearsalState rep;
@@ -125,18 +127,16 @@ final class Screens {
             if (isScreen(action) && timeline.times(action.id()).isPresent()) {
                 ActionTimes stands = timeline.times(action.id()).get();
                 for (Action other : stage.actions()) {
-                    if (other instanceof Travel t && isAgainst(stage, action.who(), t.who())) {
-                        String key = t.id() + " " + action.id();
-                        double share = events.containsKey(key) ? Double.NaN : share(t, action.who(), stands, timeline);
-                        if (!Double.isNaN(share)) {
-                            double at = meets(t, share, timeline);
-                            events.put(key, new Event(at, Event.Kind.HELD, action.id(), t.who(), null));
-                            List<Craft.Feint> feints =
-                                    new ArrayList<>(t.going().craft().feints());
-                            feints.add(new Craft.Feint("", share, HOLDS));
-                            slowed = slowed.withAction(t.withGoing(
-                                    t.going().crafted(t.going().craft().feinting(feints))));
-                        }
+                    String key = other.id() + " " + action.id();
+                    boolean could = other instanceof Travel && isAgainst(stage, action.who(), other.who());
+                    double share = could && !events.containsKey(key)
+                            ? share((Travel) other, action.who(), stands, timeline)
+                            : Double.NaN;
+                    if (!Double.isNaN(share)) {
+                        double at = meets(other, share, timeline);
+                        events.put(key, new Event(at, Event.Kind.HELD, action.id(), other.who(), null));
+                        slowed = slowed.withAction(
+                                heldAt(share, slowed.action(other.id()).orElse(other)));
                     }
                 }
             }
@@ -144,7 +144,16 @@ final class Screens {
         return slowed;
     }
 
-    private static double meets(Travel travel, double share, Timeline timeline) {
+    /** A way, as it may be slowed already, on which somebody is held once more. */
+    private static Action heldAt(double share, Action way) {
+        Travel travel = (Travel) way;
+        Craft craft = travel.going().craft();
+        List<Craft.Feint> feints = new ArrayList<>(craft.feints());
+        feints.add(new Craft.Feint("", share, HOLDS));
+        return travel.withGoing(travel.going().crafted(craft.feinting(feints)));
+    }
+
+    private static double meets(Action travel, double share, Timeline timeline) {
         ActionTimes times = timeline.times(travel.id()).orElseThrow();
         return times.start() + share * (times.end() - times.start());
     }
@@ -157,16 +166,16 @@ final class Screens {
         ActionTimes times = timeline.times(travel.id()).get();
         double from = Math.max(times.start(), stands.start());
         double until = Math.min(times.end(), Double.isNaN(stands.end()) ? times.end() : stands.end());
-        List<Vec> line = timeline.line(travel.id());
-        Vec start = line.get(0);
-        for (double t = from; t < until; t += 0.04) {
+        double length = Ruler.length(timeline.line(travel.id()));
+        double gone = 0;
+        for (double t = times.start(); t < until; t += LOOK) {
             Vec at = timeline.at(travel.who(), t);
             Vec way = timeline.at(screener, t).minus(at);
-            Vec ahead = timeline.at(travel.who(), t + 0.04).minus(at);
-            if (way.length() <= INTO && ahead.length() > RUNS * 0.04 && ahead.dot(way) > 0) {
-                double length = Ruler.length(line);
-                return length < 0.1 ? Double.NaN : Math.min(1, at.distance(start) / length);
+            Vec ahead = timeline.at(travel.who(), t + LOOK).minus(at);
+            if (t >= from && way.length() <= INTO && ahead.length() > RUNS * LOOK && ahead.dot(way) > 0) {
+                return length < 0.1 ? Double.NaN : Math.min(1, gone / length);
             }
+            gone += ahead.length();
         }
         return Double.NaN;
     }

@@ -161,6 +161,47 @@ class ContestsTest {
                 held.events().stream().filter(e -> e.kind() == Event.Kind.HELD).count());
     }
 
+    /** Round a corner: what counts is how far they have come along their way, and each screen costs as much again. */
+    @Test
+    void twoScreensOnABentWayHoldWhereTheyStand() {
+        Stages free = new Stages().player("x", 0, 0, Bib.SKY).run("a2", "x", Cue.whistle(), 12, 0, 12, 14, 0, 14);
+        Timeline held = new Stages()
+                .player("x", 0, 0, Bib.SKY)
+                .player("5", 12, 5)
+                .player("6", 4, 14)
+                .action(new Hold("a1", "5", Hold.Stance.SCREEN, Optional.empty(), 30, Optional.empty(), Cue.whistle()))
+                .action(new Hold("a3", "6", Hold.Stance.SCREEN, Optional.empty(), 30, Optional.empty(), Cue.whistle()))
+                .run("a2", "x", Cue.whistle(), 12, 0, 12, 14, 0, 14)
+                .rehearse();
+        assertEquals(List.of("x"), held.heldBy("a1"));
+        assertEquals(List.of("x"), held.heldBy("a3"));
+        assertEquals(end(free.rehearse()) + 1.4, end(held), 0.01);
+        // By each they are slower than anywhere between, and near enough to touch it.
+        assertEquals(0, slowest(held, 3, 8).distance(new Vec(12, 5)), 1.2);
+        assertEquals(0, slowest(held, 17, 24).distance(new Vec(4, 14)), 1.2);
+    }
+
+    private static double end(Timeline t) {
+        return t.times("a2").orElseThrow().end();
+    }
+
+    /** Where x is slowest on a stretch of the way, which is given by how far they have come, metres. */
+    private static Vec slowest(Timeline timeline, double from, double to) {
+        double gone = 0;
+        double least = Double.MAX_VALUE;
+        Vec slowest = Vec.ZERO;
+        for (double t = 0; t < end(timeline); t += 0.02) {
+            Vec at = timeline.at("x", t);
+            double step = at.distance(timeline.at("x", t + 0.02));
+            gone += step;
+            if (gone > 12 + from && gone < 12 + to && step < least) {
+                least = step;
+                slowest = at;
+            }
+        }
+        return slowest;
+    }
+
     @Test
     void nobodyIsHeldByAMatesScreen() {
         Timeline t = new Stages()

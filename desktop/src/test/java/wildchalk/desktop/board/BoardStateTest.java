@@ -29,6 +29,7 @@ import wildchalk.core.edit.DrillEdits;
 import wildchalk.core.edit.PieceEdits;
 import wildchalk.core.geometry.Vec;
 import wildchalk.desktop.DemoBook;
+import wildchalk.desktop.OnWindowThread;
 import wildchalk.desktop.board.hand.FreshPieces;
 import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.board.state.Desk;
@@ -36,7 +37,7 @@ import wildchalk.desktop.board.state.Lights;
 import wildchalk.desktop.board.state.Tool;
 
 /** The one place where the window's state lives; needs no window. */
-@ExtendWith(MockitoExtension.class)
+@ExtendWith({MockitoExtension.class, OnWindowThread.class})
 class BoardStateTest {
 
     @Mock
