@@ -16,7 +16,6 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
 import wildchalk.core.colour.Bib;
-import wildchalk.core.colour.Colour;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Cue;
 import wildchalk.core.drill.FreeIds;
@@ -41,28 +40,15 @@ class BodyStrokesTest {
 
     private record Drawn(String line, boolean right, String read) {}
 
-    private static Stages people() {
-        return new Stages()
-                .player("1", -10, 0)
-                .player("2", 5, -8)
-                .player("3", 8, 8)
-                .player("x", 12, 0, Bib.SKY)
-                .player("y", 18, 9, Bib.SKY)
-                .piece(new Piece.Goalkeeper("K", new Vec(26.5, 0), Math.PI, "K", Bib.SKY))
-                .piece(new Piece.Coach("T", new Vec(-20, 5), 0, "T"))
-                .piece(new Piece.Supply("u", new Vec(-20.3, 6.6), 10))
-                .piece(Piece.Item.cone("c1", new Vec(0, -4), Colour.YELLOW))
-                .piece(new Piece.Ball("b3", new Vec(-2, 10), Optional.empty()))
-                .ball("b1", "1");
-    }
-
     private static Stage stage(String name) {
         if (name.equals("board")) {
-            return people().piece(new Piece.LineUp("L", new Vec(-12, -10), 0, "L", Bib.CORAL, 4, "line"))
+            return StrokeTableTest.people(new Vec(-10, 0), new Vec(5, -8))
+                    .piece(new Piece.LineUp("L", new Vec(-12, -10), 0, "L", Bib.CORAL, 4, "line"))
                     .build();
         }
         assertEquals("pairs", name);
-        return people().player("4", 4, -9)
+        return StrokeTableTest.people(new Vec(-10, 0), new Vec(5, -8))
+                .player("4", 4, -9)
                 .player("5", 7.5, 9)
                 .run("a1", "2", Cue.whistle(), 20, -8)
                 .travel(new Travel.Run(

@@ -293,7 +293,8 @@ class StrokeTableTest {
         System.out.printf(Locale.ROOT, "%s: %d of %d%n", what, right, all.size());
     }
 
-    private static Stages people(Vec one, Vec two) {
+    /** Three who play together, two and a keeper against them, a coach by a heap of balls; 1 has the ball. */
+    static Stages people(Vec one, Vec two) {
         return new Stages()
                 .player("1", one.x(), one.y())
                 .player("2", two.x(), two.y())
