@@ -1,10 +1,7 @@
 package wildchalk.core.scene;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.function.Consumer;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Vec;
 
@@ -17,15 +14,7 @@ final class Placer {
 
     /** How often labels may look for something better once all have a place. */
     private static final int ROUNDS = 6;
-    /** What hides something or is cut off costs at least this. */
-    private static final double HIDES = 50;
 
-    private static final double PER_AREA = 40;
-    private static final double PER_LINE = 7;
-    /** More than this share of a line is not hidden by one label. */
-    private static final double SHARE = 0.06;
-
-    private static final double MUCH_OF_A_LINE = 45;
     private static final double LATER = 0.12;
     /** Farther places are looked at where all of the wanted ones cost this much or more. */
     private static final double TOO_MUCH = 14;
@@ -39,13 +28,7 @@ final class Placer {
 
     private final double unit;
     private final Box page;
-    private final double cell;
-    private final Map<Long, List<Box>> solid = new HashMap<>();
-    private final Map<Long, List<Dot>> dots = new HashMap<>();
-    private int lines;
-
-    /** A piece of a line. */
-    private record Dot(Vec at, int line, double length, double share) {}
+    private final Crowding crowding;
 
     /**
      * Room for labels.
@@ -56,47 +39,17 @@ final class Placer {
     Placer(double unit, Box page) {
         this.unit = unit;
         this.page = page;
-        this.cell = 3 * unit;
+        this.crowding = new Crowding(unit, page);
     }
 
     /** Something that must not be hidden. */
     void keepFree(Box box) {
-        cells(box, key -> solid.computeIfAbsent(key, k -> new ArrayList<>()).add(box));
+        crowding.add(box);
     }
 
     /** Something that may be hidden a little. */
     void keepSeen(List<Vec> line) {
-        int number = lines++;
-        double whole = 0;
-        for (int i = 0; i + 1 < line.size(); i++) {
-            whole += line.get(i).distance(line.get(i + 1));
-        }
-        double step = unit * 0.4;
-        for (int i = 0; i + 1 < line.size(); i++) {
-            double length = line.get(i).distance(line.get(i + 1));
-            int parts = Math.max(1, (int) Math.ceil(length / step));
-            for (int k = 0; k < parts; k++) {
-                Vec at = line.get(i).towards(line.get(i + 1), (k + 0.5) / parts);
-                Dot dot = new Dot(at, number, length / parts, length / parts / Math.max(1e-9, whole));
-                dots.computeIfAbsent(key(at), x -> new ArrayList<>()).add(dot);
-            }
-        }
-    }
-
-    private long key(Vec at) {
-        return key((int) Math.floor(at.x() / cell), (int) Math.floor(at.y() / cell));
-    }
-
-    private static long key(int column, int row) {
-        return (long) column << 32 ^ row & 0xFFFFFFFFL;
-    }
-
-    private void cells(Box box, Consumer<Long> each) {
-        for (int x = (int) Math.floor(box.x() / cell); x <= Math.floor((box.x() + box.width()) / cell); x++) {
-            for (int y = (int) Math.floor(box.y() / cell); y <= Math.floor((box.y() + box.height()) / cell); y++) {
-                each.accept(key(x, y));
-            }
-        }
+        crowding.add(line);
     }
 
     /** Where the middle of each label goes. */
@@ -113,10 +66,10 @@ final class Placer {
             for (int i = 0; i < wishes.size(); i++) {
                 Wish wish = wishes.get(i);
                 Box now = box(wish, places.get(i));
-                if (cost(wish, places.get(i), 0, now) >= LATER) {
+                if (cost(wish, places.get(i), 0, now, LATER) >= LATER) {
                     Vec best = best(wish, now);
                     if (!best.equals(places.get(i))) {
-                        letGo(now);
+                        crowding.remove(now);
                         keepFree(box(wish, best));
                         places.set(i, best);
                         better = true;
@@ -125,18 +78,6 @@ final class Placer {
             }
         }
         return places;
-    }
-
-    private void letGo(Box box) {
-        cells(box, key -> {
-            List<Box> there = solid.get(key);
-            for (int i = 0; i < there.size(); i++) {
-                if (there.get(i) == box || there.get(i).equals(box)) {
-                    there.remove(i);
-                    break;
-                }
-            }
-        });
     }
 
     private static Box box(Wish wish, Vec middle) {
@@ -148,7 +89,8 @@ final class Placer {
         double least = Double.MAX_VALUE;
         for (int i = 0; i < wish.places().size() && least > i * LATER; i++) {
             Vec at = within(wish, wish.places().get(i));
-            double cost = cost(wish, at, i * LATER + at.distance(wish.places().get(i)) / unit, own);
+            double before = i * LATER + at.distance(wish.places().get(i)) / unit;
+            double cost = cost(wish, at, before, own, least);
             if (cost < least - 1e-9) {
                 least = cost;
                 best = at;
@@ -163,7 +105,8 @@ final class Placer {
                                 .plus(new Vec(
                                         off.x() * (away * unit + wish.half().x()),
                                         off.y() * (away * unit + wish.half().y()))));
-                double cost = cost(wish, at, (away + wish.places().size() * LATER) * PER_UNIT_AWAY, own);
+                double before = (away + wish.places().size() * LATER) * PER_UNIT_AWAY;
+                double cost = cost(wish, at, before, own, least);
                 if (cost < least - 1e-9) {
                     least = cost;
                     best = at;
@@ -187,42 +130,18 @@ final class Placer {
                 .clamp(at);
     }
 
-    private double cost(Wish wish, Vec at, double before, Box own) {
+    /** What a place costs; of one that costs too much, that or more. */
+    private double cost(Wish wish, Vec at, double before, Box own, double tooMuch) {
         Box box = box(wish, at).grown(unit * GAP);
-        double[] cost = {before + outside(box)};
-        Map<Integer, Double> shares = new HashMap<>();
-        List<Box> seen = new ArrayList<>();
-        cells(box, key -> {
-            for (Box other : solid.getOrDefault(key, List.of())) {
-                if (other != own && !other.equals(own)) {
-                    double area = shared(box, other);
-                    // What lies in several cells counts once.
-                    if (area > 0 && !seen.contains(other)) {
-                        seen.add(other);
-                        cost[0] += HIDES + PER_AREA * area / (unit * unit);
-                    }
-                }
-            }
-            for (Dot dot : dots.getOrDefault(key, List.of())) {
-                if (box.contains(dot.at())) {
-                    cost[0] += PER_LINE * dot.length() / unit;
-                    shares.merge(dot.line(), dot.share(), Double::sum);
-                }
-            }
-        });
-        return cost[0]
-                + MUCH_OF_A_LINE
-                        * shares.values().stream().filter(s -> s > SHARE).count();
+        double cost = before + outside(box);
+        if (cost >= tooMuch) {
+            return cost;
+        }
+        return crowding.cost(box, own, cost, tooMuch);
     }
 
     private double outside(Box box) {
-        double out = box.width() * box.height() - shared(box, page);
-        return out > 1e-9 ? HIDES * 2 + PER_AREA * 4 * out / (unit * unit) : 0;
-    }
-
-    private static double shared(Box a, Box b) {
-        double width = Math.min(a.x() + a.width(), b.x() + b.width()) - Math.max(a.x(), b.x());
-        double height = Math.min(a.y() + a.height(), b.y() + b.height()) - Math.max(a.y(), b.y());
-        return width > 0 && height > 0 ? width * height : 0;
+        double out = box.width() * box.height() - Crowding.shared(box, page);
+        return out > 1e-9 ? Crowding.HIDES * 2 + Crowding.PER_AREA * 4 * out / (unit * unit) : 0;
     }
 }

@@ -194,7 +194,7 @@ final class Clauses {
         this.ahead = new Whereabouts(stage, surface, words, false);
         this.turned = new Whereabouts(stage, surface, words, true);
         this.travels = new TravelWords(ground, moments);
-        this.plays = new GameWords(stage, surface, unit, moments);
+        this.plays = new GameWords(stage, surface, unit, words, moments);
         this.bodies = new BodyWords(stage, surface, unit, words);
     }
 

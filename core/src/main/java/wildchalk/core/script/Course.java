@@ -2,6 +2,7 @@ package wildchalk.core.script;
 
 import java.util.ArrayList;
 import java.util.List;
+import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Vec;
 
 /** The shape of a line that is gone: where it bends, which way, and how often it goes round. */
@@ -12,6 +13,10 @@ final class Course {
 
     private final List<Vec> points = new ArrayList<>();
     private final double step;
+    /** By how much it turns at each place, radians. */
+    private final double[] turns;
+
+    private final Box around;
 
     /** @param line at least one place, metres */
     Course(List<Vec> line) {
@@ -31,6 +36,13 @@ final class Course {
             walked += stretch;
         }
         points.add(line.get(line.size() - 1));
+        this.around = Box.around(points);
+        this.turns = new double[points.size()];
+        for (int i = 1; i + 1 < points.size(); i++) {
+            Vec a = points.get(i).minus(points.get(i - 1));
+            Vec b = points.get(i + 1).minus(points.get(i));
+            turns[i] = Math.atan2(a.cross(b), a.dot(b));
+        }
     }
 
     /** Metres. */
@@ -54,8 +66,11 @@ final class Course {
     /** Of the places where one looks, the one that is nearest to something. */
     int nearest(Vec thing) {
         int best = 0;
+        double least = points.get(0).distance(thing);
         for (int i = 1; i < points.size(); i++) {
-            if (points.get(i).distance(thing) < points.get(best).distance(thing) - 1e-9) {
+            double distance = points.get(i).distance(thing);
+            if (distance < least - 1e-9) {
+                least = distance;
                 best = i;
             }
         }
@@ -69,6 +84,11 @@ final class Course {
             least = Math.min(least, p.distance(thing));
         }
         return least;
+    }
+
+    /** Whether one comes so near to it, metres, at all; quickly, and sometimes where one does not. */
+    boolean mayComeNear(Vec thing, double metres) {
+        return around.grown(metres).contains(thing);
     }
 
     /** Where one looks in the first so many metres. */
@@ -104,9 +124,7 @@ final class Course {
     private double turning(int from, int to) {
         double sum = 0;
         for (int i = from + 1; i < to; i++) {
-            Vec a = points.get(i).minus(points.get(i - 1));
-            Vec b = points.get(i + 1).minus(points.get(i));
-            sum += Math.atan2(a.cross(b), a.dot(b));
+            sum += turns[i];
         }
         return sum;
     }
@@ -120,11 +138,15 @@ final class Course {
     List<Integer> cuts(double radians, double within) {
         List<Integer> cuts = new ArrayList<>();
         int apart = step == 0 ? 0 : (int) Math.ceil(within / step);
+        double[] sharpness = new double[points.size()];
+        for (int i = 0; i < sharpness.length; i++) {
+            sharpness[i] = Math.abs(turning(i, within / 2));
+        }
         for (int i = 1; i + 1 < points.size(); i++) {
-            double turn = Math.abs(turning(i, within / 2));
+            double turn = sharpness[i];
             boolean sharpest = turn >= radians;
             for (int k = Math.max(1, i - apart); sharpest && k <= Math.min(points.size() - 2, i + apart); k++) {
-                double other = Math.abs(turning(k, within / 2));
+                double other = sharpness[k];
                 sharpest = k < i ? other < turn - 1e-6 : other <= turn + 1e-6;
             }
             if (sharpest) {

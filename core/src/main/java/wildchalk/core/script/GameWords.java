@@ -33,25 +33,23 @@ public final class GameWords {
 
     /** @param surface with the areas that are marked out on it */
     public GameWords(Stage stage, Surface surface, Unit unit) {
+        this(stage, surface, unit, new Words(surface, stage.people()));
+    }
+
+    private GameWords(Stage stage, Surface surface, Unit unit, Words words) {
         this(
                 stage,
                 surface,
                 unit,
-                new Moments(
-                        stage,
-                        surface,
-                        unit,
-                        new Words(surface, stage.people()),
-                        id -> true,
-                        Sides.atStart(stage, surface),
-                        id -> true));
+                words,
+                new Moments(stage, surface, unit, words, id -> true, Sides.atStart(stage, surface), id -> true));
     }
 
-    GameWords(Stage stage, Surface surface, Unit unit, Moments moments) {
+    GameWords(Stage stage, Surface surface, Unit unit, Words words, Moments moments) {
         this.stage = stage;
         this.surface = surface;
         this.unit = unit;
-        this.words = new Words(surface, stage.people());
+        this.words = words;
         this.moments = moments;
         this.whom = new WhomWords(stage, words);
         this.places = new GroundWords(stage, surface, unit, words);

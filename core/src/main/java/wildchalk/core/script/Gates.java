@@ -73,8 +73,9 @@ final class Gates {
 
     /** Those through which a course may go: each of their posts is nearer to it than they are wide. */
     List<Gate> near(Course course) {
-        return among(
-                posts.stream().filter(p -> course.distance(p.at()) <= WIDEST).toList());
+        return among(posts.stream()
+                .filter(p -> course.mayComeNear(p.at(), WIDEST) && course.distance(p.at()) <= WIDEST)
+                .toList());
     }
 
     private List<Gate> among(List<Piece.Item> some) {

@@ -216,6 +216,9 @@ record OnTheWay(Stage stage, Words words, GearNames gear, Unit unit, Function<Pi
     }
 
     private Optional<By> by(Course course, Vec thing, Supplier<String> called, String id, Optional<GearKind> kind) {
+        if (!course.mayComeNear(thing, BY)) {
+            return Optional.empty();
+        }
         int i = course.nearest(thing);
         double off = course.points().get(i).distance(thing);
         if (off > BY || thing.distance(course.start()) <= END || thing.distance(course.end()) <= END) {

@@ -2,8 +2,11 @@ package wildchalk.core.script;
 
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Limit;
 import wildchalk.core.drill.Piece;
@@ -82,8 +85,17 @@ public final class ScriptWriter {
 
     /** What sets an action off, in words: "as 7 receives". */
     public static String cue(Stage stage, Timeline timeline, Surface surface, Action action) {
-        Sentence sentence =
-                new Sentence(Ground.of(stage, timeline.playing(action.id()), stage.marked(surface), Unit.METRES));
-        return Sentence.lower(sentence.moments().of(action.cue().trigger(), action));
+        return cues(stage, timeline, surface).apply(action);
+    }
+
+    /** The same for many actions of one stage: what they have in common is worked out once. Of one thread. */
+    public static Function<Action, String> cues(Stage stage, Timeline timeline, Surface surface) {
+        Surface marked = stage.marked(surface);
+        Map<Timeline, Sentence> ways = new IdentityHashMap<>();
+        return action -> {
+            Sentence sentence = ways.computeIfAbsent(
+                    timeline.playing(action.id()), w -> new Sentence(Ground.of(stage, w, marked, Unit.METRES)));
+            return Sentence.lower(sentence.moments().of(action.cue().trigger(), action));
+        };
     }
 }

@@ -1,7 +1,9 @@
 package wildchalk.core.script;
 
 import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import wildchalk.core.drill.Act;
@@ -38,6 +40,7 @@ final class TravelWords {
     private final Words words;
     private final Moments moments;
     private final Sides sides;
+    private final Map<Travel, List<Named>> said = new IdentityHashMap<>();
 
     TravelWords(Ground ground, Moments moments) {
         this.stage = ground.stage();
@@ -70,8 +73,12 @@ final class TravelWords {
                 && timeline.posture(action.who(), times.get().start()) == Posture.UP;
     }
 
-    /** All that is said after the verb, in order. */
+    /** All that is said after the verb, in order. Whether some go together is asked before it is told. */
     List<Named> way(Travel travel) {
+        return said.computeIfAbsent(travel, this::told);
+    }
+
+    private List<Named> told(Travel travel) {
         OptionalDouble brokenOff = timeline.brokenOff(travel.id());
         List<Vec> whole = timeline.line(travel.id());
         List<Vec> line = brokenOff.isPresent() ? new Course(whole).until(brokenOff.getAsDouble()) : whole;

@@ -1,9 +1,11 @@
 package wildchalk.core.script;
 
+import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.colour.Colour;
 import wildchalk.core.deed.Deed;
@@ -175,15 +177,12 @@ final class Words {
     /** @param people of whom something is told: whoever has the label of somebody in another team gets their team */
     Words(Surface surface, List<Piece.Person> people) {
         this.surface = surface;
-        this.doubled = people.stream()
-                .filter(p -> people.stream()
-                        .anyMatch(o -> !o.label().isBlank() && o.label().equals(p.label()) && isOfOther(o, p)))
-                .map(Piece.Person::label)
-                .collect(Collectors.toSet());
-    }
-
-    private static boolean isOfOther(Piece.Person one, Piece.Person other) {
-        return one.isOnATeam() && other.isOnATeam() && one.bib() != other.bib();
+        Map<String, Set<Bib>> teams = new HashMap<>();
+        people.stream().filter(p -> p.isOnATeam() && !p.label().isBlank()).forEach(p -> teams.computeIfAbsent(
+                        p.label(), l -> EnumSet.noneOf(Bib.class))
+                .add(p.bib()));
+        teams.values().removeIf(t -> t.size() == 1);
+        this.doubled = Set.copyOf(teams.keySet());
     }
 
     String say(String key, Object... values) {

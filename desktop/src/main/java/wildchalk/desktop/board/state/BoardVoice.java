@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Action;
 import wildchalk.core.drill.Piece;
@@ -35,7 +36,7 @@ public final class BoardVoice {
                 .toList();
         String what;
         if (line.isPresent()) {
-            what = line(line.get()) + ", chosen. Letters make something else of it.";
+            what = line(line.get(), cues()) + ", chosen. Letters make something else of it.";
         } else if (pieces.size() == 1) {
             what = piece(pieces.get(0));
         } else if (pieces.isEmpty()) {
@@ -53,23 +54,27 @@ public final class BoardVoice {
                 : name + " Arrows move it.";
     }
 
-    private String line(Action action) {
+    private Function<Action, String> cues() {
+        return ScriptWriter.cues(state.stage(), state.timeline(), state.surface());
+    }
+
+    private String line(Action action, Function<Action, String> cues) {
         String who = state.stage().person(action.who()).map(Piece.Person::label).orElse("");
-        return who + ": " + ActionEdits.describe(action, state.stage()) + " "
-                + ScriptWriter.cue(state.stage(), state.timeline(), state.surface(), action);
+        return who + ": " + ActionEdits.describe(action, state.stage()) + " " + cues.apply(action);
     }
 
     /** Who does what, when: a clause for each block of the strip. */
     public String strip() {
+        Function<Action, String> cues = cues();
         return "Reaction strip. "
                 + state.stage().actions().stream()
                         .filter(a -> state.timeline().times(a.id()).isPresent())
-                        .map(this::block)
+                        .map(a -> block(a, cues))
                         .collect(Collectors.joining("; "));
     }
 
-    private String block(Action action) {
+    private String block(Action action, Function<Action, String> cues) {
         ActionTimes t = state.timeline().times(action.id()).orElseThrow();
-        return line(action) + ", " + TimeFormat.seconds(t.start()) + " to " + TimeFormat.seconds(t.end());
+        return line(action, cues) + ", " + TimeFormat.seconds(t.start()) + " to " + TimeFormat.seconds(t.end());
     }
 }
