@@ -26,6 +26,7 @@ import wildchalk.desktop.trouble.TroubleLog;
 import wildchalk.desktop.window.MainWindow;
 import wildchalk.storage.book.Book;
 import wildchalk.storage.book.BookException;
+import wildchalk.storage.book.BookMove;
 import wildchalk.storage.book.DamagedBook;
 import wildchalk.storage.format.SurfaceFiles;
 import wildchalk.storage.kind.DrillKind;
@@ -52,7 +53,17 @@ public final class OpenWindow implements AutoCloseable {
     private OpenWindow(Stage stage, Request request, Exchange.Chooser chooser) {
         this.stage = stage;
         this.request = request;
-        this.window = new MainWindow(chooser, this::switchTo);
+        this.window = new MainWindow(chooser, new MainWindow.Books() {
+            @Override
+            public void switchTo(Path book) {
+                OpenWindow.this.switchTo(book);
+            }
+
+            @Override
+            public void moveTo(Path file) {
+                OpenWindow.this.moveTo(file);
+            }
+        });
     }
 
     /** Begins to open a book, beside everything. */
@@ -74,6 +85,7 @@ public final class OpenWindow implements AutoCloseable {
         Scene scene = new Scene(open.window, WIDTH, HEIGHT);
         scene.getStylesheets().add(WildChalkApp.class.getResource("chalk.css").toExternalForm());
         stage.setTitle("Wild Chalk");
+        stage.getIcons().setAll(AppIcon.sizes());
         stage.setScene(scene);
         stage.setMinWidth(1100);
         stage.setMinHeight(700);
@@ -155,6 +167,7 @@ public final class OpenWindow implements AutoCloseable {
                 b -> toOpen(b, request),
                 drill -> {
                     drill.ifPresent(window::open);
+                    request.handed().ifPresent(window::handIn);
                     opened.complete(null);
                     keeper.checkSoon();
                     if (request.season()) {
@@ -220,6 +233,24 @@ public final class OpenWindow implements AutoCloseable {
             request = request.switchedTo(other);
             openBook();
         });
+    }
+
+    /** Closes the book, moves it, and opens it where it is then. */
+    private void moveTo(Path file) {
+        Path from = request.book();
+        leave(() -> Background.work(
+                "moving a book",
+                () -> BookMove.move(from, file),
+                moved -> {
+                    request = request.switchedTo(moved);
+                    openBook();
+                    window.messages()
+                            .say("The book lies in " + moved.toAbsolutePath().getParent() + " now.");
+                },
+                trouble -> {
+                    openBook();
+                    window.messages().warn(trouble.words(NOT_OPENED));
+                }));
     }
 
     private void leave(Runnable then) {

@@ -21,11 +21,11 @@ final class BookList extends ListButton {
     private final Path open;
     private final Exchange exchange;
     private final Consumer<Path> onSwitch;
-    private final Runnable onTroubles;
+    private final ProgramPages program;
 
-    BookList(Path open, Exchange exchange, Consumer<Path> onSwitch, Runnable onTroubles) {
+    BookList(Path open, Exchange exchange, Consumer<Path> onSwitch, ProgramPages program) {
         super(name(open));
-        this.onTroubles = onTroubles;
+        this.program = program;
         this.open = open;
         this.exchange = exchange;
         this.onSwitch = onSwitch;
@@ -72,10 +72,8 @@ final class BookList extends ListButton {
         fresh.setOnAction(e -> exchange.chooser()
                 .toSave("New book" + ENDING, "Books", "*" + ENDING)
                 .ifPresent(onSwitch));
-        MenuItem troubles = new MenuItem("What went wrong …");
-        troubles.setId("troubles");
-        troubles.setOnAction(e -> onTroubles.run());
-        items.addAll(List.of(new SeparatorMenuItem(), elsewhere, fresh, new SeparatorMenuItem(), troubles));
+        items.addAll(List.of(new SeparatorMenuItem(), elsewhere, fresh, new SeparatorMenuItem()));
+        items.addAll(program.items());
         return items;
     }
 }

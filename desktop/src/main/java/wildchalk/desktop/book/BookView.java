@@ -27,7 +27,6 @@ import javafx.scene.layout.VBox;
 import javafx.stage.Screen;
 import wildchalk.core.log.season.Experience;
 import wildchalk.core.log.season.ExperienceWords;
-import wildchalk.desktop.background.Background;
 import wildchalk.desktop.exchange.Exchange;
 import wildchalk.desktop.keeping.Cataloguer;
 import wildchalk.desktop.keeping.Keeper;
@@ -35,8 +34,6 @@ import wildchalk.desktop.keeping.Opened;
 import wildchalk.desktop.message.Messages;
 import wildchalk.desktop.page.PageHost;
 import wildchalk.desktop.picture.Pictures;
-import wildchalk.desktop.trouble.TroubleLog;
-import wildchalk.desktop.trouble.TroublePage;
 import wildchalk.storage.book.Book;
 import wildchalk.storage.book.Shelf;
 
@@ -94,7 +91,7 @@ public final class BookView extends BorderPane implements DrillCard.Page {
     private HBox bar() {
         count.getStyleClass().add("quiet");
         count.setId("book-count");
-        VBox head = new VBox(0, new BookList(keeper.file(), exchange, host::switchTo, this::troubles), count);
+        VBox head = new VBox(0, new BookList(keeper.file(), exchange, host::switchTo, new ProgramPages(host)), count);
         head.setMinWidth(Region.USE_PREF_SIZE);
         words.setId("find-drills");
         words.setPromptText("Find: a title, a word of the script, cones yellow, 2v1, first touch");
@@ -257,14 +254,6 @@ public final class BookView extends BorderPane implements DrillCard.Page {
     @Override
     public List<MenuItem> menu(Book.Row row, DrillCard card) {
         return menu.items(row, card, this::open, host::open, this::versions);
-    }
-
-    private void troubles() {
-        Background.work(
-                "reading what went wrong",
-                TroubleLog::text,
-                text -> host.lay(new TroublePage(text, TroubleLog.file(), host::back)),
-                trouble -> messages.warn("The file that says what went wrong could not be read."));
     }
 
     private void versions(Book.Row row) {

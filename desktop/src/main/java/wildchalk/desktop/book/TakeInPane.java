@@ -92,7 +92,7 @@ final class TakeInPane extends BorderPane {
         go.setText("Nothing to take in");
     }
 
-    private static Intake.There there(Book book) {
+    static Intake.There there(Book book) {
         return new Intake.There() {
             @Override
             public <T extends Document<T>> Optional<T> find(wildchalk.storage.kind.Kind<T> kind, String id) {

@@ -51,7 +51,8 @@ public final class BookPlaces {
         return folder().resolve("troubles");
     }
 
-    private static Path folder() {
+    /** The folder of all that the program keeps when nobody says otherwise. */
+    public static Path folder() {
         String system = System.getProperty("os.name").toLowerCase(Locale.ROOT);
         Path home = Path.of(System.getProperty("user.home"));
         if (system.contains("win") && System.getenv("APPDATA") != null) {

@@ -46,6 +46,9 @@ public interface PageHost {
     /** Opens another book in place of this one. */
     void switchTo(Path book);
 
+    /** Moves the open book to another place and goes on with it there; it stays where it is when that fails. */
+    void moveTo(Path file);
+
     /** The window on the screen. */
     Window onScreen();
 }

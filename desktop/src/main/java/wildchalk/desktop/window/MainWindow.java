@@ -18,6 +18,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Window;
 import wildchalk.core.document.Document;
+import wildchalk.desktop.book.HandedIn;
 import wildchalk.desktop.exchange.Exchange;
 import wildchalk.desktop.keeping.Keeper;
 import wildchalk.desktop.keeping.Opened;
@@ -44,17 +45,29 @@ public final class MainWindow extends StackPane {
     private final Messages messages = new Messages();
     private final TopBar bar = new TopBar(PageKind.ALL, this::goTo, this::run, this::show, this::handOut);
     private final Exchange exchange;
-    private final Consumer<Path> onSwitch;
+    private final Books books;
     private Keeper keeper;
     private List<Page> pages = List.of();
     private Optional<RunsOfBook> runs = Optional.empty();
+    /** What pages know of the window; empty while no book is open. */
+    private Optional<PageHost> inside = Optional.empty();
     /** The page that is gone to, something laid over it or not; empty while no book is open. */
     private Optional<Page> here = Optional.empty();
 
-    /** @param onSwitch opens another book in place of this one */
-    public MainWindow(Exchange.Chooser chooser, Consumer<Path> onSwitch) {
+    /** What is done with books as wholes, outside the window. */
+    public interface Books {
+
+        /** Opens another book in place of this one. */
+        void switchTo(Path book);
+
+        /** Moves the open book. */
+        void moveTo(Path file);
+    }
+
+    /** @param books closes and opens them */
+    public MainWindow(Exchange.Chooser chooser, Books books) {
         this.exchange = new Exchange(chooser, messages);
-        this.onSwitch = onSwitch;
+        this.books = books;
         getStyleClass().add("window");
         frame.setTop(bar);
         // Messages lie over the page, so that nothing moves away from under the pointer.
@@ -131,6 +144,7 @@ public final class MainWindow extends StackPane {
         pages = List.of();
         runs.ifPresent(RunsOfBook::close);
         runs = Optional.empty();
+        inside = Optional.empty();
         frame.setCenter(words);
         offer();
     }
@@ -156,6 +170,7 @@ public final class MainWindow extends StackPane {
         keeper = opened;
         bar.kept().follow(keeper, messages, until -> pages.forEach(p -> p.keptAgain(until)));
         PageHost host = host(contents);
+        inside = Optional.of(host);
         pages = PageKind.ALL.stream().map(k -> k.make().apply(host)).toList();
         go(pages.get(0));
         runs = Optional.of(new RunsOfBook(host));
@@ -223,7 +238,13 @@ public final class MainWindow extends StackPane {
             @Override
             public void switchTo(Path book) {
                 opening();
-                onSwitch.accept(book);
+                books.switchTo(book);
+            }
+
+            @Override
+            public void moveTo(Path file) {
+                opening();
+                books.moveTo(file);
             }
 
             @Override
@@ -309,6 +330,15 @@ public final class MainWindow extends StackPane {
         if (pages.stream().noneMatch(p -> p.take(document))) {
             throw new IllegalArgumentException("no page is for " + document.getClass());
         }
+    }
+
+    /** Takes a file that comes from outside into the open book and opens what is in it. */
+    public void handIn(Path file) {
+        inside.ifPresent(host -> new HandedIn(host, () -> {
+                    back();
+                    bookChanged();
+                })
+                .open(file));
     }
 
     /** What is run out of the open book; empty while no book is open. */

@@ -36,7 +36,8 @@ public final class Copies {
     /** A whole copy and the day it was made. */
     public record Copy(Path file, LocalDate day) {}
 
-    private static Path folder(Path book) {
+    /** The folder that they lie in. */
+    public static Path folder(Path book) {
         String name = book.getFileName().toString().replaceFirst("\\.chalkbook$", "");
         return book.resolveSibling(name + " copies");
     }

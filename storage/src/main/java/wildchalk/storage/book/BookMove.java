@@ -1,0 +1,81 @@
+package wildchalk.storage.book;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import org.jdbi.v3.core.Handle;
+
+/** Moves a book that no window has open to another place, with its copies. */
+public final class BookMove {
+
+    private static final String SAFE = " The book is where it was, with all that is in it.";
+
+    private BookMove() {}
+
+    /**
+     * Moves it. It is there whole before it is taken away here; if anything goes wrong it stays. Its copies follow,
+     * each of which that cannot stays where it is.
+     *
+     * @param to the file it is to be; nothing may be there
+     * @return that file
+     * @throws BookException in a coach's words, when it cannot be moved
+     */
+    public static Path move(Path from, Path to) {
+        if (Files.exists(to)) {
+            throw new BookException("There is something of that name there already; choose another name." + SAFE, null);
+        }
+        Path part = to.resolveSibling(to.getFileName() + ".part");
+        try {
+            Path log = from.resolveSibling(from.getFileName() + "-wal");
+            if (Files.exists(log) && Files.size(log) > 0) {
+                throw new BookException(
+                        "The book is still being written to; close its other window first." + SAFE, null);
+            }
+            Files.copy(from, part, StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.COPY_ATTRIBUTES);
+            if (!isSound(part)) {
+                throw new IOException("what was written is not what was read");
+            }
+            Files.move(part, to, StandardCopyOption.ATOMIC_MOVE);
+            copiesFollow(from, to);
+            Files.delete(from);
+            return to;
+        } catch (IOException | IllegalStateException e) {
+            clear(part);
+            throw new BookException(
+                    "The book could not be moved there; choose a folder that can be written into and has room." + SAFE,
+                    e);
+        }
+    }
+
+    private static boolean isSound(Path copy) {
+        try (Handle open = Sqlite.open(Sqlite.still(copy))) {
+            return Opening.faults(open).isEmpty();
+        }
+    }
+
+    private static void copiesFollow(Path from, Path to) {
+        for (Copies.Copy copy : Copies.of(from)) {
+            Path there = Copies.folder(to).resolve(copy.file().getFileName());
+            try {
+                Files.createDirectories(there.getParent());
+                Files.move(copy.file(), there);
+            } catch (IOException e) {
+                // It stays beside where the book was, where it can be opened as before.
+            }
+        }
+        try {
+            Files.deleteIfExists(Copies.folder(from));
+        } catch (IOException e) {
+            // Something else lies in it, and stays.
+        }
+    }
+
+    private static void clear(Path part) {
+        try {
+            Files.deleteIfExists(part);
+        } catch (IOException e) {
+            // Half a file of a name that nothing reads.
+        }
+    }
+}
