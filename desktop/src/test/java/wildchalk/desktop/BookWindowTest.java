@@ -361,7 +361,7 @@ class BookWindowTest extends RealWindow {
         await(() -> find("#books") instanceof Labeled b && b.getText().equals("Test") && cards() == DEMO);
         choose("skylark", "Away days");
         await(() -> ((Label) find("#message-text")).getText().equals("Skylark is in Away days as well."));
-        take(find("#new-drill"), "Circle");
+        begin("circle", "#new-pattern-circle");
         await(() -> session.board()
                 .filter(b -> b.drill().title().equals("Circle of cones"))
                 .isPresent());

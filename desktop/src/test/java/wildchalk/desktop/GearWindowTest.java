@@ -29,7 +29,7 @@ class GearWindowTest extends RealWindow {
 
     private void openEmptyPitch() throws Exception {
         open(Request.demo(book()).openingNothing());
-        take(find("#new-drill"), "Football pitch");
+        begin("football pitch", "#new-football-11");
         await(() -> session.board().isPresent() && find("#board") != null);
         settle();
         // Keys go to the page as soon as it has them; on a slow machine that is after it is there.

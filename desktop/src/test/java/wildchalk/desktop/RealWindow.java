@@ -171,6 +171,16 @@ abstract class RealWindow {
         letGo();
     }
 
+    /** Begins a drill with what is found by some words. */
+    void begin(String words, String id) throws Exception {
+        click("#new-drill");
+        await(() -> find("#begin-page") != null && find("#begin-find").isFocused());
+        write(words);
+        settle();
+        click(id);
+        await(() -> session.board().isPresent() && find("#board") != null);
+    }
+
     /** Where something is on the screen. */
     Bounds onScreen(String id) throws Exception {
         return fx(() -> find(id).localToScreen(find(id).getLayoutBounds()));

@@ -114,7 +114,7 @@ class WindowTest extends RealWindow {
     @Test
     void newDrillIsDrawnFromNothingUndoneAndDoneAgain() throws Exception {
         open(Request.demo(book()).openingNothing());
-        take(find("#new-drill"), "Basketball court, international");
+        begin("basketball court, international", "#new-basketball-intl");
         await(() -> session.board().isPresent());
         settle();
         click("#tool-player");

@@ -70,8 +70,8 @@ final class SetDown {
 
     /** A line-up of some people, at least one. */
     private Piece.LineUp lineUp(Vec at, double facing, Bib bib, int of) {
-        Piece.LineUp lineUp = new Piece.LineUp(
-                ids.take("p"), at, facing, Integer.toString(++persons), bib, of - 1, "", Queue.BEHIND);
+        Piece.LineUp lineUp =
+                new Piece.LineUp(ids.take("p"), at, facing, Integer.toString(++persons), bib, of - 1, "", Queue.BEHIND);
         pieces.add(lineUp);
         return lineUp;
     }
@@ -233,8 +233,7 @@ final class SetDown {
     void smallGame() {
         double wide = Math.min(0.8 * shorter, length * 1.4);
         double half = Math.min(length, reach);
-        pieces.add(new Piece.Zone(
-                ids.take("z"), middle, new Outline.Rectangle(half * 2, wide, 0), "", Colour.YELLOW));
+        pieces.add(new Piece.Zone(ids.take("z"), middle, new Outline.Rectangle(half * 2, wide, 0), "", Colour.YELLOW));
         for (int k = 0; k < 2; k++) {
             double side = k == 0 ? -1 : 1;
             Piece.Item goal = Piece.Item.of(ids.take("i"), GearKind.MINI_GOAL, at(side * half, 0));

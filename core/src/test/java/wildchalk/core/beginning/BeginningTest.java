@@ -102,7 +102,11 @@ class BeginningTest {
         Set<String> titles = new HashSet<>();
         Stream.of(Beginning.values()).forEach(b -> titles.add(b.title()));
         assertEquals(Beginning.values().length, titles.size());
-        assertEquals(beginning.title(), beginning.on(empty(Surfaces.BUILT_IN.plans().get(0), "whole"), 12).title());
+        assertEquals(
+                beginning.title(),
+                beginning
+                        .on(empty(Surfaces.BUILT_IN.plans().get(0), "whole"), 12)
+                        .title());
     }
 
     @Test
@@ -117,8 +121,8 @@ class BeginningTest {
         Drill empty = empty(Surfaces.BUILT_IN.plans().get(0), "whole");
         for (Beginning beginning : Beginning.values()) {
             Stage stage = stage(beginning.on(empty, 12));
-            boolean balls = !stage.balls().isEmpty()
-                    || stage.pieces().stream().anyMatch(p -> p instanceof Piece.Supply);
+            boolean balls =
+                    !stage.balls().isEmpty() || stage.pieces().stream().anyMatch(p -> p instanceof Piece.Supply);
             assertEquals(beginning != Beginning.RACE, balls, beginning.name());
         }
     }

@@ -74,7 +74,8 @@ final class BoardCommands {
             told(Scope.CHOSEN, "flick"),
             told(Scope.CHOSEN, "screen"),
             told(Scope.ALWAYS, "scribble"),
-            new Help(Scope.ALWAYS, "F6", BOOK.say("run")));
+            new Help(Scope.ALWAYS, "F6", BOOK.say("run")),
+            new Help(Scope.ALWAYS, "F1", BOOK.say("show-me")));
 
     private static Help told(Scope scope, String gesture) {
         return new Help(scope, BOOK.say(gesture), BOOK.say(gesture + ".does"));

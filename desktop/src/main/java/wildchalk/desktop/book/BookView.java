@@ -34,6 +34,7 @@ import wildchalk.desktop.keeping.Opened;
 import wildchalk.desktop.message.Messages;
 import wildchalk.desktop.page.PageHost;
 import wildchalk.desktop.picture.Pictures;
+import wildchalk.desktop.showme.ShowMePage;
 import wildchalk.storage.book.Book;
 import wildchalk.storage.book.Shelf;
 
@@ -56,6 +57,8 @@ public final class BookView extends BorderPane implements DrillCard.Page {
     private final Label count = new Label();
     private final Label empty = new Label();
     private final LivePicture live;
+    private final NewDrill newDrill;
+    private final Greeting greeting;
     private List<Shelf.Collection> collections = List.of();
     private List<String> before = List.of();
     private Experience experience = Experience.NONE;
@@ -69,6 +72,7 @@ public final class BookView extends BorderPane implements DrillCard.Page {
         this.finder = new Finder(keeper);
         this.cataloguer = new Cataloguer(keeper, finder::see);
         this.live = new LivePicture(keeper);
+        this.newDrill = new NewDrill(host, finder);
         this.menu = new CardMenu(keeper, messages, exchange, finder, this::refresh, () -> collections, keeper.file());
         this.places = new Places(keeper, finder, this::refresh);
         this.pictures = new Pictures(
@@ -80,7 +84,11 @@ public final class BookView extends BorderPane implements DrillCard.Page {
         setLeft(places);
         empty.getStyleClass().add("empty");
         empty.setWrapText(true);
-        setCenter(new StackPane(grid, empty));
+        greeting = new Greeting(List.of(
+                new Greeting.Way("show-me", () -> ShowMePage.begin(host)),
+                new Greeting.Way("empty", newDrill::open),
+                new Greeting.Way("take-in", this::chooseFiles)));
+        setCenter(new StackPane(grid, empty, greeting));
         finder.shownProperty().addListener(o -> show());
         finder.wordsProperty().addListener(o -> grid.unlight());
         setOnDragOver(this::dragged);
@@ -108,7 +116,7 @@ public final class BookView extends BorderPane implements DrillCard.Page {
             }
         });
         HBox.setHgrow(words, Priority.ALWAYS);
-        HBox bar = new HBox(12, head, words, new NewDrill(keeper, finder, host::open), takeIn());
+        HBox bar = new HBox(12, head, words, newDrill, takeIn());
         bar.setAlignment(Pos.CENTER_LEFT);
         return bar;
     }
@@ -118,8 +126,12 @@ public final class BookView extends BorderPane implements DrillCard.Page {
         button.setId("import");
         button.setMinWidth(Region.USE_PREF_SIZE);
         button.setTooltip(new Tooltip("Drill files and bundles, one or a thousand; they can be dropped here too"));
-        button.setOnAction(e -> takeIn(exchange.chooser().toOpenSeveral("Drill files and bundles", "*.json", "*.zip")));
+        button.setOnAction(e -> chooseFiles());
         return button;
+    }
+
+    private void chooseFiles() {
+        takeIn(exchange.chooser().toOpenSeveral("Drill files and bundles", "*.json", "*.zip"));
     }
 
     private void takeIn(List<Path> files) {
@@ -201,13 +213,15 @@ public final class BookView extends BorderPane implements DrillCard.Page {
         if (finder.isAsking()) {
             empty.setText("No drill here fits all of that. Take a word or a filter away, or look in All drills.");
         } else if (finder.placeProperty().get() == Place.ALL) {
-            empty.setText("No drills yet. New drill begins one: choose what it is played on.");
+            empty.setText("");
         } else if (finder.placeProperty().get() == Place.FAVOURITES) {
             empty.setText("No favourites yet. The star on a card makes one.");
         } else {
             empty.setText("Nothing here yet.");
         }
         empty.setVisible(shown.isEmpty());
+        greeting.setVisible(
+                shown.isEmpty() && !finder.isAsking() && finder.placeProperty().get() == Place.ALL);
     }
 
     private void light(List<Integer> numbers, Runnable then) {

@@ -1,110 +1,75 @@
 package wildchalk.desktop.book;
 
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
-import java.util.function.Consumer;
-import java.util.stream.Stream;
-import javafx.scene.control.Menu;
-import javafx.scene.control.MenuItem;
-import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.Button;
+import javafx.scene.layout.Region;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Venue;
-import wildchalk.core.edit.Beginnings;
-import wildchalk.core.pattern.PatternKind;
-import wildchalk.core.surface.Surface;
-import wildchalk.core.surface.SurfacePlan;
-import wildchalk.desktop.control.ListButton;
+import wildchalk.desktop.begin.BeginPage;
 import wildchalk.desktop.keeping.Keeper;
+import wildchalk.desktop.page.PageHost;
 import wildchalk.storage.book.Book;
+import wildchalk.storage.kind.SquadKind;
 
-/** Begins drills: on an empty surface, with a figure of cones, or from a drill that is there. */
-final class NewDrill extends ListButton {
-
-    /** A surface this long, in metres, is shown whole at first. */
-    private static final double SMALL = 20;
+/** Opens the page on which drills begin. */
+final class NewDrill extends Button {
 
     private static final int OFFERED = 8;
+    /** So many people come where no squad says otherwise; assumed. */
+    private static final int USUAL = 12;
 
+    private final PageHost host;
     private final Keeper keeper;
     private final Finder finder;
-    private final Consumer<Drill> onOpen;
 
-    NewDrill(Keeper keeper, Finder finder, Consumer<Drill> onOpen) {
+    NewDrill(PageHost host, Finder finder) {
         super("New drill");
-        this.keeper = keeper;
+        this.host = host;
+        this.keeper = host.keeper();
         this.finder = finder;
-        this.onOpen = onOpen;
         setId("new-drill");
         getStyleClass().add("dark-button");
-        point();
-        offer(() -> Stream.concat(surfaces().stream(), Stream.of(new SeparatorMenuItem(), figures(), existing()))
-                .toList());
+        setMinWidth(Region.USE_PREF_SIZE);
+        setOnAction(e -> open());
     }
 
-    private List<MenuItem> surfaces() {
-        Map<String, Menu> bySport = new LinkedHashMap<>();
-        for (SurfacePlan plan : keeper.surfaces().plans()) {
-            MenuItem item = new MenuItem(plan.name());
-            item.setId("new-" + plan.id());
-            item.setOnAction(e -> begin(empty(plan)));
-            bySport.computeIfAbsent(plan.sport(), sport -> new Menu(capital(sport)))
-                    .getItems()
-                    .add(item);
-        }
-        // A sport with one surface needs no menu of its own.
-        return bySport.values().stream()
-                .map(menu -> menu.getItems().size() == 1 ? menu.getItems().get(0) : menu)
+    /** Lays the page over the book. */
+    void open() {
+        keeper.ask(NewDrill::people, people -> {
+            BeginPage page = new BeginPage(known(people), this::begin, host::back);
+            host.lay(page);
+            page.search();
+        });
+    }
+
+    private BeginPage.Known known(int people) {
+        List<Book.Row> lately = finder.rows().stream()
+                .filter(r -> !r.isAside())
+                .sorted(Comparator.comparingLong((Book.Row r) -> -Math.max(r.used(), r.changed())))
                 .toList();
+        return new BeginPage.Known(
+                keeper.surfaces().plans(),
+                lately.stream().map(r -> r.summary().surface()).toList(),
+                lately.stream()
+                        .limit(OFFERED)
+                        .map(r -> new BeginPage.There(
+                                r.title(), () -> keeper.ask(b -> b.drills().duplicate(r.id()), host::open)))
+                        .toList(),
+                people);
     }
 
-    private static String capital(String words) {
-        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
-    }
-
-    private static Drill empty(SurfacePlan plan) {
-        Surface surface = plan.usual();
-        boolean small = surface.targets().isEmpty() || surface.length() <= SMALL;
-        return Drill.empty("drill", "New drill", Venue.of(plan), small ? "whole" : "attacking-half");
+    /** As many as the squad has that was used last. */
+    private static int people(Book book) {
+        return book.of(SquadKind.SQUADS).list().stream()
+                .filter(s -> !s.isAside())
+                .max(Comparator.comparingLong(s -> s.used()))
+                .flatMap(s -> book.of(SquadKind.SQUADS).find(s.id()))
+                .map(s -> s.playing().size())
+                .filter(n -> n > 0)
+                .orElse(USUAL);
     }
 
     private void begin(Drill drill) {
-        keeper.ask(book -> book.drills().add(drill), onOpen);
-    }
-
-    /** On the surface that the coach draws on most of late. */
-    private Menu figures() {
-        SurfacePlan surface = finder.rows().stream()
-                .filter(r -> !r.isAside())
-                .flatMap(r -> keeper.surfaces().plan(r.summary().surface()).stream())
-                .findFirst()
-                .orElse(keeper.surfaces().plans().get(0));
-        Menu menu = new Menu("With cones set out, on " + surface.name());
-        for (PatternKind kind : PatternKind.values()) {
-            MenuItem item = new MenuItem(kind.title());
-            item.setId("new-pattern-" + kind.name().toLowerCase(Locale.ROOT));
-            item.setOnAction(e -> begin(Beginnings.with(kind, empty(surface))));
-            menu.getItems().add(item);
-        }
-        return menu;
-    }
-
-    private Menu existing() {
-        Menu menu = new Menu("From a drill that is there");
-        finder.rows().stream()
-                .filter(r -> !r.isAside())
-                .sorted(Comparator.comparingLong((Book.Row r) -> -Math.max(r.used(), r.changed())))
-                .limit(OFFERED)
-                .forEach(r -> {
-                    MenuItem item = new MenuItem(r.title());
-                    item.setOnAction(e -> keeper.ask(book -> book.drills().duplicate(r.id()), onOpen));
-                    menu.getItems().add(item);
-                });
-        if (menu.getItems().isEmpty()) {
-            menu.setDisable(true);
-        }
-        return menu;
+        keeper.ask(book -> book.drills().add(drill), host::open);
     }
 }

@@ -27,7 +27,7 @@ final class ProgramPages {
         return List.of(
                 item("where", this::where),
                 item("troubles", this::troubles),
-                item("about", () -> host.lay(new AboutPage(host::back))));
+                item("about", () -> lay(new AboutPage(host::back))));
     }
 
     private static MenuItem item(String name, Runnable shows) {
@@ -50,7 +50,7 @@ final class ProgramPages {
         Background.work(
                 BOOK.say("troubles.work"),
                 TroubleLog::text,
-                text -> host.lay(new TroublePage(text, TroubleLog.file(), host::back)),
+                text -> lay(new TroublePage(text, TroubleLog.file(), host::back)),
                 trouble -> host.messages().warn(BOOK.say("troubles.unread")));
     }
 }

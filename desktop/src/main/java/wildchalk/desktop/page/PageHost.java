@@ -25,6 +25,9 @@ public interface PageHost {
     /** Goes to a page. */
     void go(Page page);
 
+    /** Goes to the first page, the Book. */
+    void home();
+
     /** Lets the page take a document that such documents are for. */
     void open(Document<?> document);
 

@@ -1,29 +1,18 @@
 package wildchalk.desktop.picture;
 
-import java.awt.Color;
-import java.awt.Graphics2D;
-import java.awt.geom.Rectangle2D;
-import java.awt.image.BufferedImage;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
-import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.image.Image;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Ladder;
-import wildchalk.core.scene.Ink;
-import wildchalk.core.scene.Look;
 import wildchalk.desktop.background.Background;
-import wildchalk.desktop.board.canvas.Thumbnail;
 import wildchalk.desktop.keeping.Keeper;
-import wildchalk.handout.paint.PaperBrush;
 import wildchalk.storage.format.DrillReader;
 import wildchalk.storage.format.FormatException;
 
@@ -155,24 +144,7 @@ public final class Pictures {
     }
 
     private Image draw(Drill drill) {
-        Thumbnail.Ready ready = Thumbnail.Ready.of(
-                drill, Ladder.build(drill, drill.ladder().get(0).id()));
-        BufferedImage image = new BufferedImage(
-                (int) Math.round(width * scale), (int) Math.round(height * scale), BufferedImage.TYPE_INT_ARGB_PRE);
-        Graphics2D g = image.createGraphics();
-        g.setColor(new Color(Look.SLATE.colour(Ink.AROUND), true));
-        g.fillRect(0, 0, image.getWidth(), image.getHeight());
-        PaperBrush brush = PaperBrush.forThumbnail(
-                g,
-                Look.SLATE,
-                PaperBrush.fit(
-                        ready.board().frame(),
-                        ready.surface().surroundings(),
-                        new Rectangle2D.Double(0, 0, image.getWidth(), image.getHeight())));
-        brush.paint(ready.still());
-        brush.paint(ready.board().live(0, Set.of(), Set.of()));
-        g.dispose();
-        return SwingFXUtils.toFXImage(image, null);
+        return SmallPicture.of(drill, width * scale, height * scale);
     }
 
     /** Draws nothing any more. */

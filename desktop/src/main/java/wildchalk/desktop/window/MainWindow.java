@@ -28,6 +28,7 @@ import wildchalk.desktop.page.PageHost;
 import wildchalk.desktop.page.ToRun;
 import wildchalk.desktop.pages.PageKind;
 import wildchalk.desktop.pages.RunsOfBook;
+import wildchalk.desktop.showme.ShowMePage;
 import wildchalk.storage.kind.Kinds;
 import wildchalk.storage.kind.Typed;
 import wildchalk.storage.rescue.Rescue;
@@ -89,6 +90,8 @@ public final class MainWindow extends StackPane {
                     && e.getCode() == KeyCode.P
                     && page.handingOut().isPresent()) {
                 handOut();
+            } else if (e.getCode() == KeyCode.F1 && !(page instanceof ShowMePage)) {
+                inside.ifPresent(ShowMePage::begin);
             } else {
                 page.press(e);
             }
@@ -203,6 +206,11 @@ public final class MainWindow extends StackPane {
             @Override
             public void go(Page page) {
                 MainWindow.this.go(page);
+            }
+
+            @Override
+            public void home() {
+                goTo(0);
             }
 
             @Override

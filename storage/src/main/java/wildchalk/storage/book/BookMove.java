@@ -5,6 +5,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import org.jdbi.v3.core.Handle;
+import org.jdbi.v3.core.JdbiException;
 
 /** Moves a book that no window has open to another place, with its copies. */
 public final class BookMove {
@@ -40,7 +41,7 @@ public final class BookMove {
             copiesFollow(from, to);
             Files.delete(from);
             return to;
-        } catch (IOException | IllegalStateException e) {
+        } catch (IOException | IllegalStateException | JdbiException e) {
             clear(part);
             throw new BookException(
                     "The book could not be moved there; choose a folder that can be written into and has room." + SAFE,
