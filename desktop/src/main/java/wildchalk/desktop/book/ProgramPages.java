@@ -43,7 +43,13 @@ final class ProgramPages {
                 new WherePage.Place("program", BookPlaces.folder()),
                 new WherePage.Place("surfaces", BookPlaces.surfaces()),
                 new WherePage.Place("troubles", BookPlaces.troubles()));
-        host.lay(new WherePage(host.keeper().file(), places, host.exchange().chooser(), host::moveTo, host::back));
+        lay(new WherePage(host.keeper().file(), places, host.exchange().chooser(), host::moveTo, host::back));
+    }
+
+    /** With the keys on it: Escape leaves it. */
+    private void lay(Node page) {
+        host.lay(page);
+        page.requestFocus();
     }
 
     private void troubles() {
