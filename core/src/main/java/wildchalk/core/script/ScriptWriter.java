@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import wildchalk.core.drill.Action;
@@ -91,7 +90,7 @@ public final class ScriptWriter {
     /** The same for many actions of one stage: what they have in common is worked out once. Of one thread. */
     public static Function<Action, String> cues(Stage stage, Timeline timeline, Surface surface) {
         Surface marked = stage.marked(surface);
-        Map<Timeline, Sentence> ways = new IdentityHashMap<>();
+        IdentityHashMap<Timeline, Sentence> ways = new IdentityHashMap<>();
         return action -> {
             Sentence sentence = ways.computeIfAbsent(
                     timeline.playing(action.id()), w -> new Sentence(Ground.of(stage, w, marked, Unit.METRES)));

@@ -3,7 +3,6 @@ package wildchalk.core.script;
 import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import wildchalk.core.drill.Act;
@@ -40,7 +39,7 @@ final class TravelWords {
     private final Words words;
     private final Moments moments;
     private final Sides sides;
-    private final Map<Travel, List<Named>> said = new IdentityHashMap<>();
+    private final IdentityHashMap<Travel, List<Named>> said = new IdentityHashMap<>();
 
     TravelWords(Ground ground, Moments moments) {
         this.stage = ground.stage();

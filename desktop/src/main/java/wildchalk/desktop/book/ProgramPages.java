@@ -1,6 +1,7 @@
 package wildchalk.desktop.book;
 
 import java.util.List;
+import javafx.scene.Node;
 import javafx.scene.control.MenuItem;
 import wildchalk.core.wording.Wordbook;
 import wildchalk.desktop.about.AboutPage;
