@@ -6,9 +6,7 @@ import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
-import wildchalk.core.surface.Surfaces;
 import wildchalk.desktop.shots.Shots;
-import wildchalk.handout.surfaces.ContactSheet;
 
 @Command(
         name = "shots",
@@ -22,11 +20,6 @@ final class ShotsCommand implements Callable<Integer> {
     @Override
     public Integer call() throws IOException {
         Path place = Files.createTempDirectory("wildchalk-shots");
-        ContactSheet.writePng(
-                folder.resolve("surfaces.png"),
-                Surfaces.BUILT_IN.all(),
-                SurfacesCommand.SHEET_WIDTH,
-                SurfacesCommand.SHEET_COLUMNS);
         Shots.draw(folder, place.resolve("Quillmoor Otters.chalkbook"));
         return 0;
     }

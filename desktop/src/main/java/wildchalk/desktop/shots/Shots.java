@@ -13,10 +13,10 @@ import javafx.application.Application;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
-import javafx.scene.control.CustomMenuItem;
 import javafx.scene.control.Menu;
-import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
 import javafx.stage.Window;
 import javafx.util.Duration;
@@ -70,7 +70,7 @@ public final class Shots extends Application {
         rest();
         rest();
         step(() -> picture("book"));
-        finding();
+        beginning();
         drawing();
         ladder();
         showing();
@@ -89,24 +89,41 @@ public final class Shots extends Application {
         session.opened().thenRun(this::next);
     }
 
-    /** A search with a filter. */
-    private void finding() {
+    /** All that a drill can begin with, and the first minute when it comes to its third step. */
+    private void beginning() {
+        step(() -> ((Button) find("#new-drill")).fire());
+        rest();
+        rest();
+        step(() -> picture("begin"));
+        step(() -> ((Button) find("#begin-back")).fire());
+        step(() -> press(find("#book-view"), KeyCode.F1));
+        rest();
         step(() -> {
-            ((TextField) find("#find-drills")).setText("pass cone");
-            ((Button) find("#filter-people")).fire();
-        });
-        step(() -> {
-            ContextMenu list = list();
-            ((TextField) ((CustomMenuItem) list.getItems().get(0)).getContent().lookup("#filter-people-count"))
-                    .setText("9");
-            list.hide();
+            Node there = find("#board");
+            List.of(
+                            KeyCode.DIGIT1,
+                            KeyCode.ENTER,
+                            KeyCode.RIGHT,
+                            KeyCode.RIGHT,
+                            KeyCode.RIGHT,
+                            KeyCode.RIGHT,
+                            KeyCode.RIGHT,
+                            KeyCode.RIGHT,
+                            KeyCode.RIGHT,
+                            KeyCode.ENTER,
+                            KeyCode.DIGIT4,
+                            KeyCode.ENTER)
+                    .forEach(k -> press(there, k));
         });
         rest();
-        step(() -> picture("find"));
-        step(() -> {
-            ((Button) find("#filter-clear")).fire();
-            open("turnstile");
-        });
+        step(() -> picture("show-me"));
+        step(() -> press(find("#board"), KeyCode.F1));
+        step(() -> open("turnstile"));
+    }
+
+    private static void press(Node on, KeyCode key) {
+        on.fireEvent(new KeyEvent(KeyEvent.KEY_PRESSED, "", "", key, false, false, false, false));
+        on.fireEvent(new KeyEvent(KeyEvent.KEY_RELEASED, "", "", key, false, false, false, false));
     }
 
     /** What stands there when a book is opened whose file was damaged: two of its pages are empty. */
