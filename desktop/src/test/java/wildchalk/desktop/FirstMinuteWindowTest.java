@@ -34,10 +34,6 @@ class FirstMinuteWindowTest extends RealWindow {
         await(() -> find("#greeting") != null && find("#greeting").isVisible());
     }
 
-    private String shown() throws Exception {
-        return fx(() -> find("#show-me-words") instanceof Text t ? t.getText() : "");
-    }
-
     /** Waits for the words of the next thing to do. */
     private void told(String beginning) throws Exception {
         await(() -> find("#show-me-words") instanceof Text t && t.getText().startsWith(beginning));
