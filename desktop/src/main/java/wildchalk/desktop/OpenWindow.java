@@ -12,6 +12,7 @@ import javafx.scene.Scene;
 import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.wording.Wordbook;
 import wildchalk.desktop.background.Background;
 import wildchalk.desktop.board.state.BoardState;
 import wildchalk.desktop.exchange.Exchange;
@@ -38,6 +39,7 @@ public final class OpenWindow implements AutoCloseable {
     private static final double WIDTH = 1280;
     private static final double HEIGHT = 800;
 
+    private static final Wordbook BOOK = Wordbook.beside(OpenWindow.class, "Open");
     private static final String NOT_OPENED =
             "The book could not be opened. Nothing in it was changed. Start Wild Chalk again; "
                     + "if it stays like this, open another book.";
@@ -239,13 +241,14 @@ public final class OpenWindow implements AutoCloseable {
     private void moveTo(Path file) {
         Path from = request.book();
         leave(() -> Background.work(
-                "moving a book",
+                BOOK.say("move"),
                 () -> BookMove.move(from, file),
                 moved -> {
                     request = request.switchedTo(moved);
                     openBook();
                     window.messages()
-                            .say("The book lies in " + moved.toAbsolutePath().getParent() + " now.");
+                            .say(BOOK.say(
+                                    "moved", moved.toAbsolutePath().getParent().toString()));
                 },
                 trouble -> {
                     openBook();

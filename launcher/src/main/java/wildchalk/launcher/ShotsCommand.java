@@ -7,6 +7,7 @@ import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
 import wildchalk.desktop.shots.Shots;
+import wildchalk.handout.order.Delivery;
 
 @Command(
         name = "shots",
@@ -19,6 +20,7 @@ final class ShotsCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException {
+        Delivery.expect(folder);
         Path place = Files.createTempDirectory("wildchalk-shots");
         Shots.draw(folder, place.resolve("Quillmoor Otters.chalkbook"));
         return 0;

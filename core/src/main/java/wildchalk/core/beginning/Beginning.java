@@ -54,7 +54,7 @@ public enum Beginning {
      */
     public Drill on(Drill empty, int people) {
         if (people < FEWEST || people > MOST) {
-            throw new IllegalArgumentException("for " + people + " people");
+            throw new IllegalArgumentException(Integer.toString(people));
         }
         SetDown down = new SetDown(empty, people);
         shape.accept(down);

@@ -10,12 +10,14 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.wording.Wordbook;
 import wildchalk.desktop.background.Background;
 import wildchalk.desktop.picture.SmallPicture;
 
 /** Something to begin with: its picture, its name and a line about it. */
 final class BeginCard extends Button {
 
+    private static final Wordbook BOOK = Wordbook.beside(BeginCard.class, "Begin");
     private static final double NAME = 176;
 
     private final String searched;
@@ -78,7 +80,7 @@ final class BeginCard extends Button {
         if (!drawn) {
             drawn = true;
             Background.work(
-                    "drawing what a drill can begin with",
+                    BOOK.say("draw"),
                     by,
                     () -> SmallPicture.of(pictured.get(), size.width() * size.scale(), size.height() * size.scale()),
                     picture::setImage,

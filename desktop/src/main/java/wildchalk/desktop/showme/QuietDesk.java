@@ -24,7 +24,7 @@ final class QuietDesk implements Desk {
 
     @Override
     public void drill(String id, Consumer<Drill> then) {
-        throw new IllegalStateException("there is no drill " + id);
+        throw new IllegalStateException(id);
     }
 
     @Override
@@ -39,7 +39,7 @@ final class QuietDesk implements Desk {
 
     @Override
     public void open(String id) {
-        throw new IllegalStateException("there is no drill to open");
+        throw new IllegalStateException(id);
     }
 
     @Override

@@ -31,9 +31,7 @@ public final class Delivery {
      */
     public static void deliver(Path target, Writing writing) throws Undelivered, Cancelled {
         Path folder = target.toAbsolutePath().getParent();
-        if (folder == null || !Files.isDirectory(folder)) {
-            throw new Undelivered("The folder " + folder + " is not there. Choose another one.", null);
-        }
+        expect(folder);
         if (Files.isDirectory(target)) {
             throw new Undelivered(target.getFileName() + " is a folder. Choose another name.", null);
         }
@@ -53,6 +51,17 @@ public final class Delivery {
                     e);
         } finally {
             remove(part);
+        }
+    }
+
+    /**
+     * Sees to it that something can be put into a folder.
+     *
+     * @throws Undelivered when it is not there, with what to do
+     */
+    public static void expect(Path folder) throws Undelivered {
+        if (folder == null || !Files.isDirectory(folder)) {
+            throw new Undelivered("The folder " + folder + " is not there. Choose another one.", null);
         }
     }
 

@@ -6,11 +6,12 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.JdbiException;
+import wildchalk.core.wording.Wordbook;
 
 /** Moves a book that no window has open to another place, with its copies. */
 public final class BookMove {
 
-    private static final String SAFE = " The book is where it was, with all that is in it.";
+    private static final Wordbook BOOK = Wordbook.beside(BookMove.class, "Move");
 
     private BookMove() {}
 
@@ -24,18 +25,17 @@ public final class BookMove {
      */
     public static Path move(Path from, Path to) {
         if (Files.exists(to)) {
-            throw new BookException("There is something of that name there already; choose another name." + SAFE, null);
+            throw new BookException(BOOK.say("taken"), null);
         }
         Path part = to.resolveSibling(to.getFileName() + ".part");
         try {
             Path log = from.resolveSibling(from.getFileName() + "-wal");
             if (Files.exists(log) && Files.size(log) > 0) {
-                throw new BookException(
-                        "The book is still being written to; close its other window first." + SAFE, null);
+                throw new BookException(BOOK.say("written"), null);
             }
             Files.copy(from, part, StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.COPY_ATTRIBUTES);
             if (!isSound(part)) {
-                throw new IOException("what was written is not what was read");
+                throw new IOException(part.toString());
             }
             Files.move(part, to, StandardCopyOption.ATOMIC_MOVE);
             copiesFollow(from, to);
@@ -43,9 +43,7 @@ public final class BookMove {
             return to;
         } catch (IOException | IllegalStateException | JdbiException e) {
             clear(part);
-            throw new BookException(
-                    "The book could not be moved there; choose a folder that can be written into and has room." + SAFE,
-                    e);
+            throw new BookException(BOOK.say("impossible"), e);
         }
     }
 
